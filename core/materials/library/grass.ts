@@ -1,0 +1,20 @@
+import { material, type Material } from '../material'
+
+/** Grass: see docs/models.md for where the figures come from. */
+export const GRASS: readonly Material[] = [
+  // 3.4 % N at C:N 17 would mean 58 % carbon; at 12 % ash about 49 % is possible, hence 2.9 % N.
+  material({
+    id: 'grass-clippings', name: 'Grass clippings, fresh', short: 'grass', family: 'grass',
+    nitrogenPct: [1.9, 2.9, 5.0], carbonToNitrogen: [9, 17, 25],
+    moisturePct: [72, 82, 88], bulkKgM3: [150, 200, 350],
+    ligninPctVs: 6, ashPct: 12, structure: 0, keepsDays: 2, worms: 'thin', months: [4, 5, 6, 7, 8, 9, 10],
+    cautions: ['mats', 'heats in the sack', 'no clippings from treated lawns'],
+  }),
+  material({
+    id: 'grass-dried', name: 'Grass clippings, dried', short: 'dried grass', family: 'grass',
+    nitrogenPct: [1.5, 2.4, 3.5], carbonToNitrogen: [15, 20, 30],
+    moisturePct: [10, 15, 25], bulkKgM3: [40, 60, 90],
+    ligninPctVs: 6, ashPct: 12, structure: 1, keepsDays: 180, worms: 'yes', months: [5, 6, 7, 8, 9],
+    cautions: [],
+  }),
+]

@@ -1,0 +1,26 @@
+import { material, type Material } from '../material'
+
+/** Soil, shell and ash: see docs/models.md for where the figures come from. */
+export const MINERALS: readonly Material[] = [
+  material({
+    id: 'garden-soil', name: 'Garden soil', short: 'soil', family: 'mineral',
+    nitrogenPct: [0.08, 0.15, 0.3], carbonToNitrogen: [10, 12, 14],
+    moisturePct: [10, 20, 30], bulkKgM3: [1000, 1250, 1450],
+    ligninPctVs: 25, ashPct: 93, structure: 0, keepsDays: 730, worms: 'yes', months: [],
+    cautions: [],
+  }),
+  material({
+    id: 'eggshells', name: 'Eggshells, crushed', short: 'eggshells', family: 'mineral',
+    nitrogenPct: [0.6, 1.0, 1.5], carbonToNitrogen: [5, 6, 10],
+    moisturePct: [3, 8, 15], bulkKgM3: [500, 700, 900],
+    ligninPctVs: 0, ashPct: 93, structure: 1, keepsDays: 730, worms: 'yes', months: [],
+    cautions: ['grit and lime, hardly any carbon'],
+  }),
+  material({
+    id: 'wood-ash', name: 'Wood ash', short: 'wood ash', family: 'mineral',
+    nitrogenPct: [0.02, 0.1, 0.2], carbonToNitrogen: [10, 20, 40],
+    moisturePct: [0, 3, 8], bulkKgM3: [450, 600, 800],
+    ligninPctVs: 0, ashPct: 97, structure: 0, keepsDays: 730, worms: 'no', months: [],
+    cautions: ['caustic', 'alkaline', 'keep away from nitrogen-rich greens'],
+  }),
+]

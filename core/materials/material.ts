@@ -1,0 +1,76 @@
+import { range, scaleRange, type Range } from '../units/range'
+
+/** What a material is drawn and grouped as. */
+export const FAMILIES = ['leaf', 'grass', 'straw', 'paper', 'wood', 'kitchen', 'plant', 'manure', 'feed', 'finished', 'mineral', 'char'] as const
+export type Family = typeof FAMILIES[number]
+
+/** Whether compost worms take it. */
+export type WormTaste = 'yes' | 'some' | 'little' | 'thin' | 'aged' | 'no'
+
+/** One material with what the arithmetic needs. Fractions are 0..1; ranges are the extremes met in practice. */
+export interface Material {
+  readonly id: string
+  readonly name: string
+  /** The word used in sentences: "half of the grass". */
+  readonly short: string
+  readonly family: Family
+  /** Nitrogen as a fraction of dry matter. */
+  readonly nitrogenFraction: Range
+  /** Carbon to nitrogen ratio by mass of the elements. */
+  readonly carbonToNitrogen: Range
+  /** Water as a fraction of wet mass. */
+  readonly moistureFraction: Range
+  /** Wet bulk density when filled loosely, kg/m³. */
+  readonly bulkDensityKgM3: Range
+  /** Lignin as a fraction of volatile solids. */
+  readonly ligninFraction: number
+  /** Ash as a fraction of dry matter. */
+  readonly ashFraction: number
+  /** How well it holds a pile open: 0 mats, 3 stands like twigs. */
+  readonly structure: 0 | 1 | 2 | 3
+  /** Days it keeps in a sack or bucket before it spoils. */
+  readonly keepsDays: number
+  readonly worms: WormTaste
+  /** Months of the northern year in which it is around; empty means all year. */
+  readonly months: readonly number[]
+  readonly cautions: readonly string[]
+}
+
+type Triple = readonly [low: number, typical: number, high: number]
+
+/** A library row in the units such tables are usually written in. */
+export interface MaterialRow extends Pick<Material, 'id' | 'name' | 'short' | 'family' | 'structure' | 'keepsDays' | 'worms' | 'months' | 'cautions'> {
+  readonly nitrogenPct: Triple
+  readonly carbonToNitrogen: Triple
+  readonly moisturePct: Triple
+  readonly bulkKgM3: Triple
+  readonly ligninPctVs: number
+  readonly ashPct: number
+}
+
+/** A material in the core's units from a row in table units (per cent and kg/m³). */
+export function material(row: MaterialRow): Material {
+  const { nitrogenPct, carbonToNitrogen, moisturePct, bulkKgM3, ligninPctVs, ashPct, ...same } = row
+  return Object.freeze({
+    ...same,
+    nitrogenFraction: scaleRange(range(...nitrogenPct), 0.01),
+    carbonToNitrogen: range(...carbonToNitrogen),
+    moistureFraction: scaleRange(range(...moisturePct), 0.01),
+    bulkDensityKgM3: range(...bulkKgM3),
+    ligninFraction: ligninPctVs / 100,
+    ashFraction: ashPct / 100,
+  })
+}
+
+/** Carbon as a fraction of dry matter, from nitrogen and the ratio. */
+export function carbonFraction(of: Material): number {
+  return of.nitrogenFraction.typical * of.carbonToNitrogen.typical
+}
+
+/**
+ * Share of the organic matter that microbes can use within a season:
+ * 0.830 − 0.028·L with L lignin in % of volatile solids, never below 0.05 (Chandler et al. 1980).
+ */
+export function biodegradableFraction(of: Material): number {
+  return Math.max(0.05, 0.830 - 0.028 * of.ligninFraction * 100)
+}

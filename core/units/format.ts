@@ -1,0 +1,44 @@
+import { SHOWN_UNITS, toShown, type Quantity, type UnitSystem } from './system'
+
+const QUARTERS = ['', '¼', '½', '¾'] as const
+
+/**
+ * A count of containers as a person says it: quarters up to ten, halves up to twenty, whole above.
+ * Anything above nothing is at least "¼".
+ * @param count not negative.
+ */
+export function roundedCount(count: number): number {
+  const step = count < 10 ? 0.25 : count < 20 ? 0.5 : 1
+  const rounded = Math.round(count / step) * step
+  return count > 0 && rounded === 0 ? 0.25 : rounded
+}
+
+/** A count in quarters written with a vulgar fraction: 3.5 becomes "3½", 0.25 becomes "¼". */
+export function countText(count: number): string {
+  const rounded = roundedCount(Math.abs(count))
+  const whole = Math.floor(rounded)
+  const fraction = QUARTERS[Math.round((rounded - whole) * 4)] ?? ''
+  return whole === 0 && fraction !== '' ? fraction : `${whole}${fraction}`
+}
+
+/** A number with the digits its unit deserves, a thin grouping for thousands and no trailing noise. */
+export function numberText(value: number, digits = 0): string {
+  return value.toLocaleString('en-GB', { minimumFractionDigits: 0, maximumFractionDigits: digits })
+}
+
+/** A core value with its shown unit: 0.62 m becomes "62 cm" or "24 in". */
+export function quantityText(quantity: Quantity, system: UnitSystem, value: number, digits?: number): string {
+  const { symbol, digits: usual } = SHOWN_UNITS[quantity][system]
+  const shown = toShown(quantity, system, value)
+  const small = digits === undefined && usual === 0 && Math.abs(shown) < 3 && quantity !== 'temperature' && quantity !== 'temperatureStep'
+  const text = numberText(shown, digits ?? (small ? 1 : usual))
+  return symbol.startsWith('°') ? `${text} ${symbol}` : `${text} ${symbol}`
+}
+
+/** Low and high of a core quantity with one unit: "46–58 °C". One number when both round alike. */
+export function spanText(quantity: Quantity, system: UnitSystem, low: number, high: number): string {
+  const { digits } = SHOWN_UNITS[quantity][system]
+  const first = numberText(toShown(quantity, system, low), digits)
+  const last = quantityText(quantity, system, high, digits)
+  return last.startsWith(`${first} `) ? last : `${first}–${last}`
+}

@@ -1,0 +1,49 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { containerText, STARTING_CONTAINERS } from './container'
+import { countText, quantityText, roundedCount, spanText } from './format'
+import { fromShown, SHOWN_UNITS, toShown, type Quantity, type UnitSystem } from './system'
+
+const quantities = Object.keys(SHOWN_UNITS) as Quantity[]
+const systems: UnitSystem[] = ['metric', 'us']
+
+describe('units', () => {
+  it('come back exact to 1e-9 after a round trip through any shown unit', () => {
+    fc.assert(fc.property(
+      fc.constantFrom(...quantities), fc.constantFrom(...systems), fc.double({ min: -1e5, max: 1e5, noNaN: true }),
+      (quantity, system, value) => {
+        const back = fromShown(quantity, system, toShown(quantity, system, value))
+        expect(Math.abs(back - value)).toBeLessThanOrEqual(1e-9 * Math.max(1, Math.abs(value)))
+      },
+    ))
+  })
+
+  it('agree with known conversions', () => {
+    expect(toShown('temperature', 'us', 55)).toBeCloseTo(131, 12)
+    expect(toShown('volume', 'us', 3.785411784)).toBeCloseTo(1, 12)
+    expect(toShown('length', 'us', 0.9144)).toBeCloseTo(36, 12)
+    expect(fromShown('mass', 'us', 100)).toBeCloseTo(45.359237, 12)
+  })
+})
+
+describe('what a person reads', () => {
+  it('rounds containers to what can be done by hand', () => {
+    expect([0.1, 0.6, 3.4, 3.5, 9.9, 12.3, 33.4].map(roundedCount)).toEqual([0.25, 0.5, 3.5, 3.5, 10, 12.5, 33])
+    expect([0, 0.25, 0.5, 1, 3.5, 12.75].map(countText)).toEqual(['0', '¼', '½', '1', '3½', '13'])
+  })
+
+  it('names one or several containers rightly', () => {
+    const sack = STARTING_CONTAINERS.metric[1]!
+    expect(containerText(1, sack)).toBe('1 sack')
+    expect(containerText(0.5, sack)).toBe('½ sack')
+    expect(containerText(1.5, sack)).toBe('1½ sacks')
+  })
+
+  it('writes quantities with their unit', () => {
+    expect(quantityText('length', 'metric', 1.2)).toBe('120 cm')
+    expect(quantityText('length', 'us', 0.9144)).toBe('36 in')
+    expect(quantityText('mass', 'metric', 1.26)).toBe('1.3 kg')
+    expect(spanText('temperature', 'metric', 46.2, 57.8)).toBe('46–58 °C')
+    expect(spanText('temperature', 'us', 50, 50.1)).toBe('122 °F')
+  })
+})

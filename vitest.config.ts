@@ -1,0 +1,23 @@
+import { fileURLToPath } from 'node:url'
+import { defineConfig } from 'vitest/config'
+
+const at = (path: string) => fileURLToPath(new URL(path, import.meta.url))
+const alias = { '#core': at('./core'), '~': at('./app') }
+
+export default defineConfig({
+  test: {
+    projects: [
+      {
+        resolve: { alias },
+        test: { name: 'unit', environment: 'node', include: ['core/**/*.test.ts', 'app/**/*.test.ts', 'server/**/*.test.ts'] },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: 'journeys', environment: 'node', include: ['test/journeys/**/*.test.ts'],
+          testTimeout: 240_000, hookTimeout: 60_000, fileParallelism: false,
+        },
+      },
+    ],
+  },
+})
