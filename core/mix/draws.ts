@@ -1,0 +1,62 @@
+import quickselect from 'quickselect'
+import type { Range } from '../units/range'
+
+/**
+ * Samples behind every shown range: a rank-1 lattice of Korobov's form (L'Ecuyer and Lemieux 2000), which
+ * covers a cube far more evenly than chance does. The multiplier was picked for the smallest error of the
+ * shown 80 % ranges over random mixes.
+ */
+export const SAMPLES = 2039
+const MULTIPLIER = 115
+
+/**
+ * Where a chance falls on a symmetric triangle from −1 over 0 to 1.
+ * @param chance within 0..1.
+ */
+export function standing(chance: number): number {
+  return chance < 0.5 ? Math.sqrt(2 * chance) - 1 : 1 - Math.sqrt(2 - 2 * chance)
+}
+
+const tables = new Map<number, Float64Array>()
+
+/**
+ * The evenly spread standings of all samples: those of sample s start at s × dimensions.
+ * The same at every call, so that a range does not flicker.
+ */
+export function standingsTable(dimensions: number): Float64Array {
+  const known = tables.get(dimensions)
+  if (known) return known
+  const table = new Float64Array(SAMPLES * dimensions)
+  let step = 1
+  for (let dimension = 0; dimension < dimensions; dimension++) {
+    // Shifted by a golden section a dimension, so that no corner of the cube is hit by all.
+    const shift = (0.5 + dimension * 0.618033988749895) % 1
+    for (let sample = 0; sample < SAMPLES; sample++)
+      table[sample * dimensions + dimension] = standing((sample * step % SAMPLES / SAMPLES + shift) % 1)
+    step = step * MULTIPLIER % SAMPLES
+  }
+  tables.set(dimensions, table)
+  return table
+}
+
+/**
+ * The value at a standing: half of the chance lies on either side of the typical value, thinning out to the
+ * extremes. So the typical value is the median, and no sample leaves what is possible.
+ */
+export function valueAt({ low, typical, high }: Range, at: number): number {
+  return typical + Math.min(at, 0) * (typical - low) + Math.max(at, 0) * (high - typical)
+}
+
+/**
+ * The value below which a share of values lies, interpolating between neighbours.
+ * The values are partly reordered; a share asked for later must not be smaller.
+ */
+export function quantile(values: Float64Array, share: number): number {
+  const position = Math.max(0, share * values.length - 0.5)
+  const index = Math.floor(position)
+  quickselect(values, index)
+  const lower = values[index] as number
+  let upper = Infinity
+  for (let i = index + 1; i < values.length; i++) upper = Math.min(upper, values[i] as number)
+  return lower + (Number.isFinite(upper) ? (upper - lower) * (position - index) : 0)
+}

@@ -1,0 +1,61 @@
+import type { Range } from '../units/range'
+import { standing, valueAt } from './draws'
+import { measuresOf, type Measures } from './measures'
+import type { Portion } from './portion'
+import { addToTotals, typicalValues, type IngredientValues, type Totals } from './totals'
+
+/** Containers are rarely filled exactly level: about a tenth more or less. */
+export const FILL: Range = { low: 0.88, typical: 1, high: 1.12 }
+
+/** The uncertain values of an ingredient by name, each with its range. */
+export const UNCERTAIN: Readonly<Record<keyof IngredientValues, (portion: Portion) => Range>> = {
+  fill: () => FILL,
+  bulkDensityKgM3: ({ material }) => material.bulkDensityKgM3,
+  moistureFraction: ({ material }) => material.moistureFraction,
+  carbonToNitrogen: ({ material }) => material.carbonToNitrogen,
+}
+
+export const UNCERTAIN_NAMES = Object.keys(UNCERTAIN) as (keyof IngredientValues)[]
+
+/** The ingredient, and the value of it, that widens a measure most. */
+export interface Driver {
+  readonly portionIndex: number
+  readonly value: keyof IngredientValues
+}
+
+type Numbers = Record<string, number>
+
+const LOW = standing(0.1)
+const HIGH = standing(0.9)
+
+/** The measures when one value of one ingredient is another than typical. */
+function shifted(totals: Totals, portion: Portion, value: keyof IngredientValues, to: number, addedWaterL: number): Measures {
+  const changed = { ...totals }
+  const typical = typicalValues(portion.material)
+  addToTotals(changed, portion.material, portion.looseVolumeL, typical, -1)
+  addToTotals(changed, portion.material, portion.looseVolumeL, { ...typical, [value]: to })
+  return measuresOf(changed, addedWaterL)
+}
+
+/**
+ * For each measure the value that moves it most when taken from its 10th to its 90th percentile
+ * with all else typical (one at a time).
+ */
+export function driversOf<M extends keyof Measures>(names: readonly M[], portions: readonly Portion[], totals: Totals, addedWaterL: number): Record<M, Driver> {
+  const widest = {} as Record<M, Driver>
+  const spread: Numbers = {}
+  portions.forEach((portion, portionIndex) => {
+    for (const value of UNCERTAIN_NAMES) {
+      const known = UNCERTAIN[value](portion)
+      const low = shifted(totals, portion, value, valueAt(known, LOW), addedWaterL)
+      const high = shifted(totals, portion, value, valueAt(known, HIGH), addedWaterL)
+      for (const name of names) {
+        const moves = Math.abs(high[name] - low[name])
+        if (widest[name] && moves <= (spread[name] ?? 0)) continue
+        widest[name] = { portionIndex, value }
+        spread[name] = moves
+      }
+    }
+  })
+  return widest
+}

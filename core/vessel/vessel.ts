@@ -1,0 +1,48 @@
+/** How the sides of a vessel are made. */
+export const WALLS = ['boards', 'wire', 'straw-bales', 'plastic', 'insulated', 'none'] as const
+export type Wall = typeof WALLS[number]
+
+interface VesselSides {
+  readonly id: string
+  readonly name: string
+  readonly wall: Wall
+  readonly heightM: number
+}
+
+/** Where a heap stands, by its inner measures in metres. */
+export type Vessel
+  = | VesselSides & { readonly shape: 'box', readonly widthM: number, readonly depthM: number }
+    | VesselSides & { readonly shape: 'cylinder', readonly diameterM: number }
+
+/** Inner measures that make sense for a home heap, in metres. */
+export const MEASURE_LIMITS_M = { low: 0.2, high: 6 } as const
+
+/** Ground area inside, m². */
+export function footprintM2(vessel: Vessel): number {
+  return vessel.shape === 'box' ? vessel.widthM * vessel.depthM : Math.PI * (vessel.diameterM / 2) ** 2
+}
+
+/** Volume when filled level to the rim, litres. */
+export function vesselVolumeL(vessel: Vessel): number {
+  return footprintM2(vessel) * vessel.heightM * 1000
+}
+
+/** Height that a volume reaches inside, metres. It may be above the rim: the gardener is told. */
+export function fillHeightM(vessel: Vessel, volumeL: number): number {
+  return volumeL / 1000 / footprintM2(vessel)
+}
+
+/** Volume below a height, litres. */
+export function volumeBelowL(vessel: Vessel, heightM: number): number {
+  return footprintM2(vessel) * heightM * 1000
+}
+
+/** Width of the vessel as seen from the front, metres: what the cutaway draws. */
+export function frontWidthM(vessel: Vessel): number {
+  return vessel.shape === 'box' ? vessel.widthM : vessel.diameterM
+}
+
+/** The narrowest way across the ground, metres: what air and warmth have to cross. */
+export function narrowestM(vessel: Vessel): number {
+  return vessel.shape === 'box' ? Math.min(vessel.widthM, vessel.depthM) : vessel.diameterM
+}
