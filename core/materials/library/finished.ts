@@ -24,4 +24,12 @@ export const FINISHED: readonly Material[] = [
     ligninPctVs: 25, ashPct: 40, structure: 0, keepsDays: 180, worms: 'yes', months: [],
     cautions: [],
   }),
+  // What stays on the sieve: half-rotted twigs, stalks and leaf ribs. Own estimate between chips and compost.
+  material({
+    id: 'overs', name: 'Overs from the sieve', short: 'overs', family: 'finished',
+    nitrogenPct: [0.8, 1.2, 1.7], carbonToNitrogen: [25, 32, 45],
+    moisturePct: [30, 45, 60], bulkKgM3: [230, 320, 420],
+    ligninPctVs: 26, ashPct: 22, structure: 2, keepsDays: 365, worms: 'some', months: [],
+    cautions: [],
+  }),
 ]

@@ -1,0 +1,56 @@
+import * as v from 'valibot'
+import type { Garden } from './garden'
+import * as building from './kinds/building'
+import * as sensing from './kinds/sensing'
+import * as store from './kinds/store'
+import * as tending from './kinds/tending'
+import * as undoing from './kinds/undoing'
+
+/** Everything that can happen in a garden. Events never change once written. */
+export const gardenEventSchema = v.variant('kind', [
+  store.stockedSchema,
+  store.stockRemovedSchema,
+  store.gardenNotedSchema,
+  building.builtSchema,
+  building.renamedSchema,
+  building.addedSchema,
+  building.finishedSchema,
+  tending.turnedSchema,
+  tending.wateredSchema,
+  sensing.readingSchema,
+  sensing.observedSchema,
+  sensing.measuredSchema,
+  sensing.notedSchema,
+  undoing.undoneSchema,
+])
+
+export type GardenEvent = v.InferOutput<typeof gardenEventSchema>
+export type EventKind = GardenEvent['kind']
+export type EventOf<K extends EventKind> = Extract<GardenEvent, { kind: K }>
+
+/** An event before it is given an id, an author and a time of writing. */
+export type NewEvent = { [K in EventKind]: Omit<EventOf<K>, 'id' | 'recordedAt' | 'by'> }[EventKind]
+
+type Apply = { readonly [K in EventKind]: (garden: Garden, event: EventOf<K>) => void }
+
+const APPLY: Apply = {
+  'stocked': store.applyStocked,
+  'stock-removed': store.applyStockRemoved,
+  'garden-noted': store.applyGardenNoted,
+  'built': building.applyBuilt,
+  'renamed': building.applyRenamed,
+  'added': building.applyAdded,
+  'finished': building.applyFinished,
+  'turned': tending.applyTurned,
+  'watered': tending.applyWatered,
+  'reading': sensing.applyReading,
+  'observed': sensing.applyObserved,
+  'measured': sensing.applyMeasured,
+  'noted': sensing.applyNoted,
+  'undone': undoing.applyUndone,
+}
+
+/** One step of the fold: what an event does to the garden. */
+export function applyEvent<K extends EventKind>(garden: Garden, event: EventOf<K>): void {
+  (APPLY[event.kind as K] as (garden: Garden, event: EventOf<K>) => void)(garden, event)
+}

@@ -1,0 +1,111 @@
+import { describe, expect, it } from 'vitest'
+import { randomDocuments, randomJournal } from '../../test/builders/journals'
+import { seededRandom, shuffled } from '../random/random'
+import { mergeDocuments, writeDocument } from './document'
+import type { GardenEvent } from './event'
+import { remainingL, type Garden } from './garden'
+import { extendJournal, foldGarden, mergeEvents, openJournal } from './journal'
+
+/** Everything a garden says, as plain data. */
+function told(garden: Garden) {
+  return JSON.stringify({ lots: [...garden.lots].sort(), drawn: [...garden.drawnL].sort(), batches: [...garden.batches].sort(), notes: garden.notes })
+}
+
+const always = { recordedAt: '2026-05-01T10:00:00.000Z', at: '2026-05-01T10:00:00.000Z', by: 'phone' }
+const bucket = { id: 'bucket', name: 'bucket', plural: 'buckets', volumeL: 12 }
+
+describe('2,000 random journals', () => {
+  const seeds = Array.from({ length: 2000 }, (_, seed) => seed)
+
+  it('fold whole as they fold step by step', () => {
+    for (const seed of seeds) {
+      const events = randomJournal(seededRandom(seed), 5 + seed % 30)
+      let journal = openJournal([])
+      for (const event of events) journal = extendJournal(journal, [event])
+      expect(told(journal.garden), `seed ${seed}`).toBe(told(foldGarden(events)))
+      expect(journal.events.size).toBe(events.length)
+    }
+  })
+
+  it('fold alike in whatever order events arrive, one at a time', () => {
+    for (const seed of seeds) {
+      const random = seededRandom(seed)
+      const events = randomJournal(random, 5 + seed % 25)
+      let journal = openJournal([])
+      for (const event of shuffled(events, random)) journal = extendJournal(journal, [event])
+      expect(told(journal.garden), `seed ${seed}`).toBe(told(foldGarden(events)))
+    }
+  })
+
+  it('merge commutatively, associatively and idempotently', () => {
+    for (const seed of seeds) {
+      const random = seededRandom(seed)
+      const [a, b, c] = ['phone', 'laptop', 'tablet'].map(by => randomJournal(random, 3 + seed % 9, by)) as [GardenEvent[], GardenEvent[], GardenEvent[]]
+      const ab = mergeEvents(a, b)
+      expect(ab).toEqual(mergeEvents(b, a))
+      expect(mergeEvents(ab, c)).toEqual(mergeEvents(a, mergeEvents(b, c)))
+      expect(mergeEvents(ab, ab)).toEqual(ab)
+      expect(told(foldGarden(ab))).toBe(told(foldGarden(mergeEvents(b, a))))
+      const documents = ['phone', 'laptop', 'tablet'].map(by => randomDocuments(random, by))
+      const [d, e, f] = documents as [typeof documents[0], typeof documents[0], typeof documents[0]]
+      expect(mergeDocuments(d, e)).toEqual(mergeDocuments(e, d))
+      expect(mergeDocuments(mergeDocuments(d, e), f)).toEqual(mergeDocuments(d, mergeDocuments(e, f)))
+      expect(mergeDocuments(d, d)).toEqual(mergeDocuments(d))
+    }
+  })
+
+  it('undo any event as if it had never been', () => {
+    for (const seed of seeds) {
+      const random = seededRandom(seed)
+      // Undos of the random journal that point at the chosen event would otherwise have met it already undone.
+      const events = randomJournal(random, 5 + seed % 25).filter(({ kind }) => kind !== 'undone')
+      const target = events[Math.floor(random() * events.length)]
+      if (!target) continue
+      const at = '2027-01-01T00:00:00.000Z'
+      const undo: GardenEvent = { kind: 'undone', id: 'undo', at, recordedAt: at, by: 'phone', targetId: target.id }
+      expect(told(extendJournal(openJournal(events), [undo]).garden), `seed ${seed}`).toBe(told(foldGarden(events.filter(({ id }) => id !== target.id))))
+      const redo: GardenEvent = { ...undo, id: 'redo', at: '2027-01-02T00:00:00.000Z', recordedAt: '2027-01-02T00:00:00.000Z', targetId: 'undo' }
+      expect(told(foldGarden([...events, undo, redo]))).toBe(told(foldGarden(events)))
+    }
+  })
+})
+
+describe('a small garden', () => {
+  const stocked: GardenEvent = { ...always, kind: 'stocked', id: 'lot-1', materialId: 'leaves-mixed', amount: { count: 4, container: bucket, packing: 'loose' }, source: '' }
+  const built: GardenEvent = {
+    ...always, at: '2026-05-02T10:00:00.000Z', kind: 'built', id: 'built-1', batchId: 'b1', name: 'First', place: '', methodId: 'hot-heap', approachId: 'weekly', waterL: 0,
+    vessel: { id: 'v', name: 'Bay', shape: 'box', wall: 'boards', widthM: 1, depthM: 1, heightM: 1 },
+    ingredients: [{ materialId: 'leaves-mixed', amount: { count: 3, container: bucket, packing: 'loose' }, draws: [{ lotId: 'lot-1', litres: 36 }] }],
+  }
+  const finished: GardenEvent = { ...always, at: '2026-09-02T10:00:00.000Z', kind: 'finished', id: 'done-1', batchId: 'b1', heightM: 0.4, products: [{ materialId: 'compost-finished', amount: { count: 2, container: bucket, packing: 'loose' }, sieveMm: 10 }] }
+
+  it('takes from the store what is built and puts what is finished back', () => {
+    const garden = foldGarden([finished, built, stocked])
+    expect(remainingL(garden, garden.lots.get('lot-1')!)).toBe(12)
+    const product = garden.lots.get('done-1.0')!
+    expect(product).toMatchObject({ materialId: 'compost-finished', initialL: 24, fromBatchId: 'b1', sieveMm: 10 })
+    expect(garden.batches.get('b1')!.log.map(({ id }) => id)).toEqual(['built-1', 'done-1'])
+  })
+
+  it('gives the stock back when the building is undone', () => {
+    const undo: GardenEvent = { ...always, recordedAt: '2026-05-03T10:00:00.000Z', kind: 'undone', id: 'u', targetId: 'built-1' }
+    const garden = foldGarden([stocked, built, undo])
+    expect(remainingL(garden, garden.lots.get('lot-1')!)).toBe(48)
+    expect(garden.batches.get('b1')).toBeUndefined()
+  })
+
+  it('is not led astray by undos that point at each other', () => {
+    const one: GardenEvent = { ...always, kind: 'undone', id: 'x', targetId: 'y' }
+    const two: GardenEvent = { ...always, kind: 'undone', id: 'y', targetId: 'x' }
+    expect(told(foldGarden([stocked, one, two]))).toBe(told(foldGarden([stocked])))
+  })
+})
+
+describe('a document', () => {
+  it('keeps the last writing of each field and the one it replaced', () => {
+    const first = writeDocument(undefined, 'settings', 'settings', { units: 'metric', water: 'rain' }, '2026-01-01T00:00:00.000Z', 'phone')
+    const second = writeDocument(first, 'settings', 'settings', { units: 'us', water: 'rain' }, '2026-01-02T00:00:00.000Z', 'laptop')
+    expect(second.fields.units).toEqual({ value: 'us', at: '2026-01-02T00:00:00.000Z', by: 'laptop', before: { value: 'metric', at: '2026-01-01T00:00:00.000Z', by: 'phone' } })
+    expect(second.fields.water).toEqual({ value: 'rain', at: '2026-01-01T00:00:00.000Z', by: 'phone' })
+  })
+})

@@ -1,0 +1,45 @@
+import * as v from 'valibot'
+import { PACKINGS } from '../../units/container'
+
+/** Longest texts that are kept; longer ones are refused, not cut. */
+export const LIMITS = { id: 64, name: 80, note: 4000, items: 60, litres: 100_000 } as const
+
+/** Letters, digits, dot, dash and underscore: safe in file names, addresses and keys. */
+export const idSchema = v.pipe(v.string(), v.regex(/^[\w.-]+$/, 'has signs that an id cannot have'), v.maxLength(LIMITS.id, 'is longer than an id can be'))
+
+/** A moment, always in UTC with milliseconds, so that text order is time order. */
+export const momentSchema = v.pipe(
+  v.string(),
+  v.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$/, 'is not a date and time as Wastrum writes them'),
+  v.check(text => !Number.isNaN(Date.parse(text)), 'is a date that does not exist'),
+)
+
+export const nameSchema = v.pipe(v.string(), v.minLength(1, 'is empty'), v.maxLength(LIMITS.name, 'is too long for a name'))
+export const noteSchema = v.pipe(v.string(), v.maxLength(LIMITS.note, 'is longer than a note can be'))
+
+/** A finite number within bounds that make sense in a garden. */
+export function between(low: number, high: number) {
+  return v.pipe(v.number('is not a number'), v.finite('is not a number'), v.minValue(low, `is below ${low}`), v.maxValue(high, `is above ${high}`))
+}
+
+export const litresSchema = between(0, LIMITS.litres)
+export const celsiusSchema = between(-50, 120)
+
+export const containerThenSchema = v.object({ id: idSchema, name: nameSchema, plural: nameSchema, volumeL: between(0.01, 20_000) })
+export const amountSchema = v.object({ count: between(0, 10_000), container: containerThenSchema, packing: v.picklist(PACKINGS) })
+
+/** Taken from a lot in the store, in litres as they lay there. */
+export const drawSchema = v.object({ lotId: idSchema, litres: litresSchema })
+export const ingredientSchema = v.object({
+  materialId: idSchema,
+  amount: amountSchema,
+  draws: v.pipe(v.array(drawSchema), v.maxLength(LIMITS.items, 'has too many parts')),
+})
+
+/** What every event carries: who recorded it, when it happened and when it was written down. */
+const always = { id: idSchema, at: momentSchema, recordedAt: momentSchema, by: idSchema }
+
+/** The schema of one kind of event. */
+export function eventSchemaOf<const K extends string, E extends v.ObjectEntries>(kind: K, entries: E) {
+  return v.object({ kind: v.literal(kind), ...always, ...entries })
+}

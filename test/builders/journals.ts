@@ -1,0 +1,60 @@
+import type { GardenEvent } from '#core/journal/event'
+import type { FieldValue, GardenDocument } from '#core/journal/document'
+import { LIBRARY } from '#core/materials/library'
+import type { Random } from '#core/random/random'
+import { containerThen, STARTING_CONTAINERS } from '#core/units/container'
+import { VESSEL_PRESETS } from '#core/vessel/presets'
+
+const START = Date.parse('2025-03-01T08:00:00.000Z')
+const HOUR = 3_600_000
+
+const pick = <T>(random: Random, from: readonly T[]): T => from[Math.floor(random() * from.length)] as T
+const moment = (hours: number) => new Date(START + Math.floor(hours) * HOUR).toISOString()
+
+type Draft = Omit<GardenEvent, 'id' | 'recordedAt' | 'by'> & Record<string, unknown>
+
+function amount(random: Random) {
+  return { count: 1 + Math.floor(random() * 8) / 2, container: containerThen(pick(random, STARTING_CONTAINERS.metric)), packing: pick(random, ['loose', 'shaken', 'packed'] as const) }
+}
+
+function draft(random: Random, at: string, batchId: string, known: readonly GardenEvent[]): Draft {
+  const lots = known.filter(({ kind }) => kind === 'stocked')
+  const draws = lots.length > 0 ? [{ lotId: pick(random, lots).id, litres: Math.floor(random() * 30) }] : []
+  const ingredient = () => ({ materialId: pick(random, LIBRARY).id, amount: amount(random), draws })
+  const makers: (() => Draft)[] = [
+    () => ({ kind: 'stocked', at, materialId: pick(random, LIBRARY).id, amount: amount(random), source: '' }),
+    () => ({ kind: 'built', at, batchId, name: `Heap ${batchId}`, place: 'bay', methodId: 'hot-heap', approachId: 'weekly', vessel: pick(random, VESSEL_PRESETS), ingredients: [ingredient(), ingredient()], waterL: 20 }),
+    () => ({ kind: 'reading', at, batchId, coreC: Math.round(random() * 700) / 10, source: 'hand' }),
+    () => ({ kind: 'reading', at, batchId, coreC: Math.round(random() * 700) / 10, edgeC: 20, source: 'probe' }),
+    () => ({ kind: 'turned', at, batchId }),
+    () => ({ kind: 'watered', at, batchId, litres: 10 }),
+    () => ({ kind: 'observed', at, batchId, sense: 'squeeze', finding: 'right' }),
+    () => ({ kind: 'measured', at, batchId, heightM: Math.round(random() * 100) / 100 }),
+    () => ({ kind: 'added', at, batchId, ingredient: ingredient() }),
+    () => ({ kind: 'noted', at, batchId, text: 'a note' }),
+    () => ({ kind: 'finished', at, batchId, products: [{ materialId: 'compost-finished', amount: amount(random), sieveMm: 10 }] }),
+    () => ({ kind: 'undone', at, targetId: known.length > 0 ? pick(random, known).id : 'nothing' }),
+  ]
+  return pick(random, makers)()
+}
+
+/** A random journal of one device: what happens now and then is written down late, out of order or undone. */
+export function randomJournal(random: Random, length: number, by = 'phone'): GardenEvent[] {
+  const events: GardenEvent[] = []
+  for (let index = 0; index < length; index++) {
+    const recorded = index * 5 + random() * 4
+    const happened = random() < 0.25 ? recorded - random() * 100 : recorded
+    const made = draft(random, moment(happened), `batch-${Math.floor(random() * 4)}`, events)
+    events.push({ ...made, id: `${by}-${index}`, recordedAt: moment(recorded), by } as GardenEvent)
+  }
+  return events
+}
+
+/** Random documents as two devices may have left them. */
+export function randomDocuments(random: Random, by: string): GardenDocument[] {
+  const value = (): FieldValue => pick<FieldValue>(random, [1, 2, 'metric', 'us', true, null, [1, 2], { a: 1 }])
+  const writing = () => ({ value: value(), at: moment(random() * 6), by })
+  return ['settings', 'container-bucket', 'plan'].filter(() => random() < 0.8).map(id => ({
+    id, kind: id, fields: Object.fromEntries(['a', 'b', 'c'].filter(() => random() < 0.7).map(name => [name, random() < 0.3 ? { ...writing(), before: { value: 0, at: moment(0), by: 'old' } } : writing()])),
+  }))
+}
