@@ -6,8 +6,10 @@ import type { Range } from '../units/range'
  * covers a cube far more evenly than chance does. The multiplier was picked for the smallest error of the
  * shown 80 % ranges over random mixes.
  */
-export const SAMPLES = 2039
+export const SAMPLES = 1499
 const MULTIPLIER = 115
+
+const tables: Float64Array[] = []
 
 /**
  * Where a chance falls on a symmetric triangle from −1 over 0 to 1.
@@ -17,26 +19,16 @@ export function standing(chance: number): number {
   return chance < 0.5 ? Math.sqrt(2 * chance) - 1 : 1 - Math.sqrt(2 - 2 * chance)
 }
 
-const tables = new Map<number, Float64Array>()
-
-/**
- * The evenly spread standings of all samples: those of sample s start at s × dimensions.
- * The same at every call, so that a range does not flicker.
- */
-export function standingsTable(dimensions: number): Float64Array {
-  const known = tables.get(dimensions)
-  if (known) return known
-  const table = new Float64Array(SAMPLES * dimensions)
-  let step = 1
-  for (let dimension = 0; dimension < dimensions; dimension++) {
+/** The evenly spread standings of all samples in one dimension; the same at every call, so that a range does not flicker. */
+export function standingsTable(dimension: number): Float64Array {
+  for (let next = tables.length; next <= dimension; next++) {
+    let step = 1
+    for (let power = 0; power < next; power++) step = step * MULTIPLIER % SAMPLES
     // Shifted by a golden section a dimension, so that no corner of the cube is hit by all.
-    const shift = (0.5 + dimension * 0.618033988749895) % 1
-    for (let sample = 0; sample < SAMPLES; sample++)
-      table[sample * dimensions + dimension] = standing((sample * step % SAMPLES / SAMPLES + shift) % 1)
-    step = step * MULTIPLIER % SAMPLES
+    const shift = (0.5 + next * 0.618033988749895) % 1
+    tables.push(Float64Array.from({ length: SAMPLES }, (_, sample) => standing((sample * step % SAMPLES / SAMPLES + shift) % 1)))
   }
-  tables.set(dimensions, table)
-  return table
+  return tables[dimension] as Float64Array
 }
 
 /**

@@ -1,33 +1,60 @@
-import { biodegradableFraction, carbonFraction } from '../materials/material'
-import { SAMPLES, standingsTable } from './draws'
+import { biodegradableFraction, carbonFraction, type Material } from '../materials/material'
+import { SAMPLES, standingsTable, valueAt } from './draws'
 import { UNCERTAIN, UNCERTAIN_NAMES } from './drivers'
 import type { Portion } from './portion'
 import { emptyTotals, type Totals } from './totals'
 
-/** Room for this many ingredients is kept ready; more get a larger table. */
-const USUAL_INGREDIENTS = 16
+/** What one loose litre of a material brings in each sample: filling, wet mass, water and nitrogen. */
+const WIDTH = 4
 
-/** Numbers a portion contributes with, flat so that the sampling loop allocates nothing. */
-const WIDTH = 17
-const SPREAD_FROM = 5
+/**
+ * Sampled litres of a material at a place in the mix. Everything a portion brings is proportional to its volume, so
+ * these are drawn once and only weighed while the gardener moves buckets.
+ */
+const drawn = new WeakMap<Material, Float64Array[]>()
 
-function packed(portions: readonly Portion[]): Float64Array {
-  const table = new Float64Array(portions.length * WIDTH)
-  portions.forEach((portion, index) => {
-    const { material, looseVolumeL } = portion
-    const fixed = [looseVolumeL, carbonFraction(material), biodegradableFraction(material), 1 - material.ashFraction, material.structure / 3]
-    const spreads = UNCERTAIN_NAMES.flatMap((name) => {
-      const { low, typical, high } = UNCERTAIN[name](portion)
-      return [typical, (high - low) / 2, (high + low) / 2 - typical]
-    })
-    table.set([...fixed, ...spreads], index * WIDTH)
-  })
+function sampledLitre(portion: Portion, place: number): Float64Array {
+  const known = drawn.get(portion.material) ?? []
+  drawn.set(portion.material, known)
+  return known[place] ??= drawLitre(portion, place)
+}
+
+function drawLitre(portion: Portion, place: number): Float64Array {
+  const ranges = UNCERTAIN_NAMES.map(name => UNCERTAIN[name](portion))
+  const carbon = carbonFraction(portion.material)
+  const columns = ranges.map((_, offset) => standingsTable(place * WIDTH + offset))
+  const table = new Float64Array(SAMPLES * WIDTH)
+  for (let sample = 0; sample < SAMPLES; sample++) {
+    const [fill, bulkKgM3, moisture, ratio] = ranges.map((range, offset) => valueAt(range, columns[offset]![sample]!)) as [number, number, number, number]
+    const wetKg = fill * bulkKgM3 / 1000
+    table.set([fill, wetKg, wetKg * moisture, wetKg * (1 - moisture) * carbon / ratio], sample * WIDTH)
+  }
   return table
 }
 
-/** `valueAt` without a branch: typical + z·(high − low)/2 + |z|·((high + low)/2 − typical). */
-function spreadValue(table: Float64Array, from: number, standing: number): number {
-  return table[from]! + standing * table[from + 1]! + Math.abs(standing) * table[from + 2]!
+interface Weighed { readonly litres: Float64Array, readonly volumeL: number, readonly carbon: number, readonly available: number, readonly organic: number, readonly coarse: number }
+
+function weigh(portion: Portion, place: number): Weighed {
+  const { material, looseVolumeL } = portion
+  const carbon = carbonFraction(material)
+  return { litres: sampledLitre(portion, place), volumeL: looseVolumeL, carbon, available: carbon * biodegradableFraction(material), organic: 1 - material.ashFraction, coarse: material.structure / 3 }
+}
+
+/** Adds one ingredient of one sample to the sums. */
+function addSampled(totals: Totals, { litres, volumeL, carbon, available, organic, coarse }: Weighed, at: number): void {
+  const filledL = volumeL * litres[at]!
+  const wetKg = volumeL * litres[at + 1]!
+  const waterKg = volumeL * litres[at + 2]!
+  const dryKg = wetKg - waterKg
+  totals.wetMassKg += wetKg
+  totals.waterKg += waterKg
+  totals.nitrogenKg += volumeL * litres[at + 3]!
+  totals.carbonKg += dryKg * carbon
+  totals.availableCarbonKg += dryKg * available
+  totals.organicKg += dryKg * organic
+  totals.looseVolumeL += filledL
+  totals.coarseVolumeL += filledL * coarse
+  totals.coarseSquaredL += filledL * coarse * coarse
 }
 
 /**
@@ -36,41 +63,12 @@ function spreadValue(table: Float64Array, from: number, standing: number): numbe
  * This is `addToTotals` a few thousand times over; a test holds the two together.
  */
 export function eachSample(portions: readonly Portion[], visit: (sample: number, totals: Totals) => void): void {
-  const dimensions = Math.max(USUAL_INGREDIENTS, portions.length) * UNCERTAIN_NAMES.length
-  const standings = standingsTable(dimensions)
-  const table = packed(portions)
+  const weighed = portions.map(weigh)
   const totals = emptyTotals()
   for (let sample = 0; sample < SAMPLES; sample++) {
-    sumSample(table, standings, sample * dimensions, totals)
+    totals.wetMassKg = totals.waterKg = totals.carbonKg = totals.availableCarbonKg = totals.nitrogenKg = totals.organicKg = 0
+    totals.looseVolumeL = totals.coarseVolumeL = totals.coarseSquaredL = 0
+    for (let index = 0; index < weighed.length; index++) addSampled(totals, weighed[index]!, sample * WIDTH)
     visit(sample, totals)
   }
-}
-
-function sumSample(table: Float64Array, standings: Float64Array, first: number, totals: Totals): void {
-  let wet = 0, water = 0, carbon = 0, available = 0, nitrogen = 0, organic = 0, volume = 0, coarse = 0, coarseSquared = 0
-  for (let at = 0, dimension = first; at < table.length; at += WIDTH, dimension += 4) {
-    const volumeL = table[at]! * spreadValue(table, at + SPREAD_FROM, standings[dimension]!)
-    const wetKg = volumeL * spreadValue(table, at + SPREAD_FROM + 3, standings[dimension + 1]!) / 1000
-    const waterKg = wetKg * spreadValue(table, at + SPREAD_FROM + 6, standings[dimension + 2]!)
-    const carbonKg = (wetKg - waterKg) * table[at + 1]!
-    const coarseL = volumeL * table[at + 4]!
-    wet += wetKg
-    water += waterKg
-    carbon += carbonKg
-    available += carbonKg * table[at + 2]!
-    nitrogen += carbonKg / spreadValue(table, at + SPREAD_FROM + 9, standings[dimension + 3]!)
-    organic += (wetKg - waterKg) * table[at + 3]!
-    volume += volumeL
-    coarse += coarseL
-    coarseSquared += coarseL * table[at + 4]!
-  }
-  totals.wetMassKg = wet
-  totals.waterKg = water
-  totals.carbonKg = carbon
-  totals.availableCarbonKg = available
-  totals.nitrogenKg = nitrogen
-  totals.organicKg = organic
-  totals.looseVolumeL = volume
-  totals.coarseVolumeL = coarse
-  totals.coarseSquaredL = coarseSquared
 }

@@ -1,0 +1,63 @@
+import { differenceInHours } from 'date-fns'
+import { remainingL, type Draw, type Garden, type Lot } from '../journal/garden'
+import { findMaterial } from '../materials/find'
+import { keepingOf, type Keeping } from '../materials/keeping'
+import type { Material } from '../materials/material'
+import { looseVolumeL, packingFactor } from '../materials/packing'
+import type { Amount } from '../units/container'
+
+/** A lot with what is left of it and how it keeps. */
+export interface StoredLot {
+  readonly lot: Lot
+  readonly material: Material
+  /** Litres left as it lies there, and shaken out loosely. */
+  readonly leftL: number
+  readonly leftLooseL: number
+  readonly leftMassKg: number
+  readonly leftCount: number
+  readonly ageDays: number
+  readonly keeping: Keeping
+}
+
+/** Less than this is dust in the corner of a sack. */
+const NOTHING_L = 0.05
+
+/** What is in the store, what spoils first on top. Lots of materials this version does not know are left out. */
+export function storedLots(garden: Garden, now: Date): StoredLot[] {
+  const stored = [...garden.lots.values()].flatMap((lot) => {
+    const material = findMaterial(lot.materialId)
+    const leftL = remainingL(garden, lot)
+    if (!material || leftL < NOTHING_L) return []
+    const ageDays = Math.max(0, differenceInHours(now, new Date(lot.gatheredAt)) / 24)
+    const leftLooseL = leftL * packingFactor(material, lot.packing)
+    return [{
+      lot, material, leftL, leftLooseL, ageDays,
+      leftMassKg: leftLooseL * material.bulkDensityKgM3.typical / 1000,
+      leftCount: leftL / lot.container.volumeL,
+      keeping: keepingOf(material, ageDays),
+    }]
+  })
+  return stored.sort((a, b) => a.keeping.daysLeft - b.keeping.daysLeft || a.lot.gatheredAt.localeCompare(b.lot.gatheredAt))
+}
+
+/** Where an amount comes from: draws on lots, and what the store could not give, in loose litres. */
+export interface Drawing {
+  readonly draws: readonly Draw[]
+  readonly missingLooseL: number
+}
+
+/** Takes an amount from the store, oldest first. */
+export function drawFromStore(stored: readonly StoredLot[], materialId: string, amount: Amount): Drawing {
+  const material = findMaterial(materialId)
+  if (!material) return { draws: [], missingLooseL: 0 }
+  let wantedLooseL = looseVolumeL(material, amount)
+  const draws: Draw[] = []
+  const fitting = stored.filter(({ lot }) => lot.materialId === materialId).sort((a, b) => a.lot.gatheredAt.localeCompare(b.lot.gatheredAt))
+  for (const { lot, leftLooseL } of fitting) {
+    const takenLooseL = Math.min(wantedLooseL, leftLooseL)
+    if (takenLooseL <= 0) break
+    draws.push({ lotId: lot.id, litres: takenLooseL / packingFactor(material, lot.packing) })
+    wantedLooseL -= takenLooseL
+  }
+  return { draws, missingLooseL: wantedLooseL < NOTHING_L ? 0 : wantedLooseL }
+}

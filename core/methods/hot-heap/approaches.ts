@@ -1,0 +1,51 @@
+import type { Comfort } from '../../mix/judgement'
+import type { Approach } from '../method'
+
+/** Days as the earliest and the latest that is usual. */
+export type DaySpan = readonly [earliest: number, latest: number]
+
+/** When an approach turns the heap. */
+export type TurningRule
+  = | { readonly kind: 'every', readonly days: DaySpan, readonly most: number }
+    | { readonly kind: 'by-heat', readonly most: number }
+
+/** A school of hot composting with its rhythm and its usual stages. */
+export interface HotHeapApproach extends Approach {
+  readonly turning: TurningRule
+  readonly hotDays: DaySpan
+  readonly coolingDays: DaySpan
+  readonly curingDays: DaySpan
+}
+
+/** 25 to 35 to 1, 50 to 62 % water like a wrung sponge, air in a third of the volume, at most half of stuff that mats. */
+const COMFORT: Comfort = {
+  carbonToNitrogen: { low: 25, high: 35 },
+  moistureFraction: { low: 0.5, target: 0.55, high: 0.62 },
+  freeAirSpaceMin: 0.3,
+  mattingShareMax: 0.5,
+}
+
+/** The main schools. Practitioners disagree on turning; each school has its own forecast and its own work. */
+export const APPROACHES: readonly HotHeapApproach[] = [
+  {
+    id: 'by-thermometer', name: 'Turn by the thermometer', summary: 'Turn once the heat has peaked and falls, three to five times. Work when it pays.',
+    comfort: COMFORT, turning: { kind: 'by-heat', most: 5 }, hotDays: [18, 35], coolingDays: [7, 16], curingDays: [28, 56],
+  },
+  {
+    id: 'every-few-days', name: 'Turn every three to four days', summary: 'Five turns while it is hot. Quickest, most work, loses some nitrogen.',
+    comfort: COMFORT, turning: { kind: 'every', days: [3, 4], most: 5 }, hotDays: [14, 24], coolingDays: [4, 10], curingDays: [28, 56],
+  },
+  {
+    id: 'weekly', name: 'Turn weekly', summary: 'A fixed day each week until it no longer heats.',
+    comfort: COMFORT, turning: { kind: 'every', days: [7, 8], most: 6 }, hotDays: [25, 45], coolingDays: [10, 20], curingDays: [28, 56],
+  },
+  {
+    id: 'seldom', name: 'Turn once or twice', summary: 'Little work; six to twelve months.',
+    comfort: COMFORT, turning: { kind: 'every', days: [35, 50], most: 2 }, hotDays: [45, 90], coolingDays: [30, 70], curingDays: [100, 190],
+  },
+]
+
+/** The approach of this id, or the first. */
+export function hotHeapApproach(id: string): HotHeapApproach {
+  return APPROACHES.find(approach => approach.id === id) ?? APPROACHES[0] as HotHeapApproach
+}

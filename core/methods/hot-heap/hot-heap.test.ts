@@ -1,0 +1,192 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { BUCKET, CAN, GOOD_HEAP, heap, observed, onDay, reading, SACK, surroundingsOn, turned } from '../../../test/builders/heaps'
+import { findMaterial } from '../../materials/find'
+import type { Ingredient } from '../../mix/portion'
+import { VESSEL_PRESETS } from '../../vessel/presets'
+import { vesselVolumeL, type Vessel } from '../../vessel/vessel'
+import type { ExpectedDay } from '../method'
+import { batchMeasures } from './course'
+import { hotHeap } from './index'
+import { portionedOut } from './layers'
+import { coreReadings } from './readings'
+
+const ingredient = (id: string, count: number, container = BUCKET): Ingredient => ({ material: findMaterial(id)!, amount: { count, container, packing: 'loose' } })
+const peakOf = (course: readonly ExpectedDay[]) => Math.max(...course.map(({ coreC }) => coreC.typical))
+const coreAt = (course: readonly ExpectedDay[], day: number) => course[day * 4]!.coreC.typical
+const expected = (batch: ReturnType<typeof heap>, ambientC = 15) => hotHeap.expect(batch, surroundingsOn(0, ambientC), 60)
+const titles = (batch: ReturnType<typeof heap>, day: number) => hotHeap.tasks(batch, surroundingsOn(day)).map(({ title }) => title)
+
+describe('the expected course', () => {
+  it('of a balanced heap of 1.2 m heats above 55 °C within four days, peaks at 58 to 72 and is below 40 between day 10 and 25', () => {
+    const batch = heap(GOOD_HEAP)
+    expect(batchMeasures(batch)!.carbonToNitrogen).toBeGreaterThan(25)
+    const course = expected(batch)
+    expect(Math.max(...course.slice(0, 17).map(({ coreC }) => coreC.typical))).toBeGreaterThan(55)
+    expect(peakOf(course)).toBeGreaterThan(58)
+    expect(peakOf(course)).toBeLessThan(72)
+    expect(coreAt(course, 10)).toBeGreaterThan(40)
+    expect(coreAt(course, 25)).toBeLessThan(40)
+  })
+
+  it('of leaves alone never gets above 30 °C', () => {
+    expect(peakOf(expected(heap({ waterL: 200, ingredients: [['leaves-oak', 20, SACK]] })))).toBeLessThan(30)
+  })
+
+  it('of half a metre is much cooler than of 1.2 m, and a dry mix cooler than a moist one', () => {
+    const small = heap({ ...GOOD_HEAP, waterL: 4, ingredients: [['leaves-mixed', 1.4, SACK], ['grass-clippings', 5, BUCKET]] })
+    expect(peakOf(expected(small))).toBeLessThan(peakOf(expected(heap(GOOD_HEAP))) - 12)
+    const dry = heap({ ...GOOD_HEAP, waterL: 0, ingredients: [['straw-wheat', 15, SACK], ['rabbit-manure', 12, BUCKET]] })
+    const moist = heap({ ...GOOD_HEAP, waterL: 130, ingredients: [['straw-wheat', 15, SACK], ['rabbit-manure', 12, BUCKET]] })
+    expect(peakOf(expected(dry))).toBeLessThan(peakOf(expected(moist)) - 12)
+  })
+
+  it('dips at a turn and is then warmer than its unturned twin', () => {
+    const twin = expected(heap(GOOD_HEAP))
+    const course = expected(heap(GOOD_HEAP, [turned(7)]))
+    expect(course[7 * 4]!.coreC.typical).toBeLessThan(coreAt(twin, 7) - 10)
+    expect(Math.max(...[8, 9, 10, 11, 12].map(day => coreAt(course, day) - coreAt(twin, day)))).toBeGreaterThan(3)
+  })
+
+  it('follows the readings and narrows, but not for one wrong reading', () => {
+    const cool = [2, 3, 4, 5].map(day => reading(day, 40))
+    const followed = expected(heap(GOOD_HEAP, cool))
+    expect(coreAt(followed, 4)).toBeLessThan(coreAt(expected(heap(GOOD_HEAP)), 4) - 8)
+    const width = (course: readonly ExpectedDay[]) => course[16]!.coreC.high / course[16]!.coreC.low
+    expect(width(followed)).toBeLessThan(width(expected(heap(GOOD_HEAP))))
+    const wrong = expected(heap(GOOD_HEAP, [...cool, reading(5.5, 99), reading(6, 39)]))
+    expect(Math.abs(coreAt(wrong, 8) - coreAt(followed, 8))).toBeLessThan(2)
+  })
+})
+
+describe('the phase', () => {
+  it('goes from warming over hot and cooling to curing', () => {
+    const label = (day: number, ...events: Parameters<typeof heap>[1] & object) => hotHeap.standing(heap(GOOD_HEAP, events), surroundingsOn(day)).label
+    expect(label(1, reading(1, 25))).toBe('Warming up')
+    expect(label(3, reading(3, 61))).toBe('Hot')
+    expect(label(3, reading(3, 71))).toBe('Too hot')
+    expect(label(16, reading(3, 61), reading(16, 38))).toBe('Cooling')
+    expect(label(30, reading(3, 61), reading(30, 18))).toBe('Curing')
+    expect(label(6, reading(3, 18), reading(6, 19))).toBe('Not heating')
+  })
+
+  it('marks a lone spike as odd and keeps it', () => {
+    const readings = coreReadings(heap(GOOD_HEAP, [reading(3, 60), reading(4, 16), reading(5, 58)]))
+    expect(readings.map(({ odd }) => odd)).toEqual([false, true, false])
+  })
+})
+
+describe('tasks', () => {
+  it('ask for a reading once, however many days were missed', () => {
+    const tasks = hotHeap.tasks(heap(GOOD_HEAP, [reading(1, 30)]), surroundingsOn(9))
+    expect(tasks.filter(({ action }) => action === 'reading')).toHaveLength(1)
+  })
+
+  it('ask for a turn when the heat has peaked and falls, with the numbers, and not before', () => {
+    const rising = [reading(1, 30), reading(2, 50), reading(3, 62)]
+    expect(titles(heap(GOOD_HEAP, rising), 3.1)).not.toContain('Turn it')
+    const falling = heap(GOOD_HEAP, [...rising, reading(4, 63), reading(5, 58), reading(6, 54)])
+    const turn = hotHeap.tasks(falling, surroundingsOn(6.1)).find(({ title }) => title === 'Turn it')
+    expect(turn?.reason).toBe('It peaked at 63 °C on 5 May and has fallen to 54 °C.')
+    expect(titles(heap(GOOD_HEAP, [...rising, reading(4, 63), reading(5, 58), reading(6, 54), turned(6.05)]), 6.1)).not.toContain('Turn it')
+  })
+
+  it('follow the rhythm of the approach where it has one', () => {
+    const weekly = hotHeap.tasks(heap({ ...GOOD_HEAP, approachId: 'weekly' }, [reading(3, 60)]), surroundingsOn(4)).find(({ action }) => action === 'turned')
+    expect(weekly?.due.toISOString()).toBe(onDay(7))
+  })
+
+  it('ask for water after a dry squeeze until it was watered, in cans', () => {
+    const dry = [reading(2, 50), observed(5, 'squeeze', 'dry')]
+    const task = hotHeap.tasks(heap(GOOD_HEAP, dry), surroundingsOn(5)).find(({ action }) => action === 'watered')
+    expect(task?.reason).toMatch(/About \S+ cans? \(/)
+    expect(titles(heap(GOOD_HEAP, [...dry, { kind: 'watered', at: onDay(5.5), batchId: 'heap', litres: 20 }]), 6)).not.toContain('Water it')
+  })
+
+  it('take a bad smell back once it smells well again', () => {
+    expect(titles(heap(GOOD_HEAP, [observed(4, 'smell', 'ammonia')]), 4)).toContain('Open it with browns')
+    expect(titles(heap(GOOD_HEAP, [observed(4, 'smell', 'ammonia'), observed(5, 'smell', 'earthy')]), 5)).not.toContain('Open it with browns')
+  })
+
+  it('say why a heap stays cool', () => {
+    const brown = heap({ waterL: 150, ingredients: [['leaves-mixed', 15, SACK]] }, [reading(3, 17), reading(6, 18)])
+    expect(hotHeap.tasks(brown, surroundingsOn(6))[0]?.reason).toMatch(/^Day 6 and only 18 °C\. Most likely it is poor in nitrogen/)
+  })
+
+  it('are none once it is finished', () => {
+    expect(titles(heap(GOOD_HEAP, [{ kind: 'finished', at: onDay(90), batchId: 'heap', products: [] }]), 91)).toEqual([])
+  })
+})
+
+describe('the ready window', () => {
+  it('opens after hot days, cooling and curing and never before today', () => {
+    const fresh = hotHeap.readyWindow(heap(GOOD_HEAP), surroundingsOn(0))
+    // By the thermometer: 18 + 7 + 28 = 53 days at the earliest, 35 + 16 + 56 = 107 at the latest, a little more for vigour.
+    expect(fresh.from.getTime()).toBeGreaterThanOrEqual(Date.parse(onDay(52.9)))
+    expect(fresh.to.getTime()).toBeLessThanOrEqual(Date.parse(onDay(125)))
+    const hot = hotHeap.readyWindow(heap(GOOD_HEAP, [reading(70, 55)]), surroundingsOn(70))
+    expect(hot.from.getTime()).toBeGreaterThanOrEqual(Date.parse(onDay(70 + 35 - 0.1)))
+    expect(hot.reasons.join(' ')).toMatch(/still hot/)
+  })
+
+  it('counts the curing from the day it was read cool', () => {
+    const window = hotHeap.readyWindow(heap(GOOD_HEAP, [reading(3, 60), reading(25, 30), reading(32, 18)]), surroundingsOn(33))
+    expect(window.from.toISOString().slice(0, 10)).toBe(onDay(32 + 28).slice(0, 10))
+  })
+
+  it('is always a window, in order', () => {
+    fc.assert(fc.property(fc.array(fc.tuple(fc.integer({ min: 1, max: 80 }), fc.integer({ min: -5, max: 75 })), { maxLength: 12 }), fc.constantFrom(...hotHeap.approaches), (pairs, approach) => {
+      const batch = heap({ ...GOOD_HEAP, approachId: approach.id }, pairs.map(([day, core]) => reading(day, core)))
+      const { from, to, reasons } = hotHeap.readyWindow(batch, surroundingsOn(80))
+      expect(from.getTime()).toBeLessThan(to.getTime())
+      expect(reasons.length).toBeGreaterThan(0)
+    }))
+  })
+})
+
+describe('layers', () => {
+  const proposal = (ingredients: Ingredient[], volumeL = 1200, waterL = 60) => ({ vessel: VESSEL_PRESETS[0]!, approachId: 'weekly', ingredients, waterL, volumeL })
+
+  it('start with twigs, alternate and end with browns, and use everything exactly once', () => {
+    const layers = hotHeap.strata(proposal([ingredient('twigs', 2, SACK), ingredient('leaves-mixed', 8, SACK), ingredient('grass-clippings', 20)]))
+    expect(layers[0]).toMatchObject({ role: 'base', short: 'twigs' })
+    expect(layers.at(-1)).toMatchObject({ role: 'cap', short: 'leaves' })
+    expect(layers.map(({ role }) => role).join(' ')).toMatch(/^base( brown green)+ cap$/)
+    const used = (id: string) => layers.filter(({ materialId }) => materialId === id).reduce((sum, { amount }) => sum + amount.count, 0)
+    expect([used('twigs'), used('leaves-mixed'), used('grass-clippings')]).toEqual([2, 8, 20])
+  })
+
+  it('share out the water and the height completely', () => {
+    fc.assert(fc.property(fc.integer({ min: 1, max: 40 }), fc.integer({ min: 1, max: 60 }), fc.double({ min: 0, max: 300, noNaN: true }), (leaves, grass, water) => {
+      const layers = hotHeap.strata(proposal([ingredient('leaves-mixed', leaves / 2, SACK), ingredient('grass-clippings', grass / 4)], 1000, water))
+      expect(layers.reduce((sum, { waterL }) => sum + waterL, 0)).toBeCloseTo(water, 6)
+      expect(layers.reduce((sum, { heightShare }) => sum + heightShare, 0)).toBeCloseTo(1, 9)
+      expect(layers.every(({ amount }) => amount.count > 0)).toBe(true)
+    }))
+  })
+
+  it('come in quarters that can be measured out: 7 in four parts are 1¾ each, 1 in three ¼, ½ and ¼', () => {
+    expect(portionedOut(7, 4)).toEqual([1.75, 1.75, 1.75, 1.75])
+    expect(portionedOut(1, 3)).toEqual([0.25, 0.5, 0.25])
+  })
+
+  it('carry cautions beside the step: manure names the interval, card its tape', () => {
+    const steps = hotHeap.buildSteps(proposal([ingredient('horse-manure-straw', 10), ingredient('cardboard', 6, SACK)]), surroundingsOn(0))
+    expect(steps[0]!.cautions.join(' ')).toMatch(/90 to 120 days/)
+    expect(steps[0]!.cautions.join(' ')).toMatch(/Tape, labels/)
+    expect(steps.at(-1)!.title).toBe('Cover and mark')
+    expect(CAN.volumeL).toBe(10)
+  })
+})
+
+describe('size', () => {
+  const cube = (side: number): Vessel => ({ id: 'c', name: 'cube', wall: 'boards', shape: 'box', widthM: side, depthM: side, heightM: side })
+  it.each([[0.5, 'poor'], [0.8, 'workable'], [1.2, 'good'], [1.8, 'workable']] as const)('%s m each way is %s', (side, grade) => {
+    expect(hotHeap.judgeSize(cube(side), vesselVolumeL(cube(side)), 'metric').grade).toBe(grade)
+  })
+
+  it('minds a vessel filled too low or above the rim', () => {
+    expect(hotHeap.judgeSize(cube(1.2), 500, 'metric').text).toMatch(/Fill it higher/)
+    expect(hotHeap.judgeSize(cube(1), 1300, 'metric').text).toMatch(/30 cm above the rim/)
+  })
+})

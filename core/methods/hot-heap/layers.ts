@@ -1,0 +1,79 @@
+import { leaningOf } from '../../materials/colour'
+import { looseVolumeL } from '../../materials/packing'
+import type { Ingredient } from '../../mix/portion'
+import type { Stratum, StratumRole } from '../../vessel/strata'
+import { fillHeightM } from '../../vessel/vessel'
+import type { Proposal } from '../method'
+
+/** A course of one brown and one green layer is about this high. */
+const COURSE_M = 0.22
+const MOST_COURSES = 8
+/** Quarters of a container are the least that can be measured out by eye. */
+const LEAST_COUNT = 0.25
+/** Below this a base of twigs would be too thin to drain. */
+const CAP_SHARE = 0.12
+
+type Rough = Omit<Stratum, 'waterL' | 'heightShare'> & { readonly moisture: number, readonly looseL: number }
+
+function roleOf({ material }: Ingredient): StratumRole {
+  const leaning = leaningOf(material)
+  return leaning === 'brown' ? 'brown' : leaning === 'neither' ? 'other' : 'green'
+}
+
+function rough(ingredient: Ingredient, role: StratumRole, count: number): Rough {
+  const { material, amount } = ingredient
+  const part = { ...amount, count }
+  return { materialId: material.id, family: material.family, short: material.short, role, amount: part, moisture: material.moistureFraction.typical, looseL: looseVolumeL(material, part) }
+}
+
+/** Splits a count into parts that can be measured out and that add up to the whole. */
+export function portionedOut(count: number, parts: number): number[] {
+  const marks = Array.from({ length: parts + 1 }, (_, index) => index === parts ? count : Math.round(count * index / parts / LEAST_COUNT) * LEAST_COUNT)
+  return marks.slice(1).map((mark, index) => mark - (marks[index] as number))
+}
+
+/** Coarse stuff for the bottom: the coarsest brown, if there is any that stands open. */
+function baseOf(ingredients: readonly Ingredient[]): Ingredient | undefined {
+  return ingredients.find(({ material }) => material.id === 'twigs') ?? ingredients.find(({ material }) => material.structure === 3 && material.family === 'wood')
+}
+
+function courses(ingredients: readonly Ingredient[], count: number): Rough[] {
+  const shares = ingredients.map(ingredient => portionedOut(ingredient.amount.count, count))
+  const order: readonly StratumRole[] = ['brown', 'green', 'other']
+  return Array.from({ length: count }, (_, course) => order.flatMap(role => ingredients.flatMap((ingredient, index) => {
+    const part = shares[index]?.[course] ?? 0
+    return roleOf(ingredient) === role && part > 0 ? [rough(ingredient, role, part)] : []
+  }))).flat()
+}
+
+/** Keeps back some of the first brown for the top. */
+function withoutCap(ingredients: readonly Ingredient[]): { readonly rest: readonly Ingredient[], readonly cap: readonly Rough[] } {
+  const brown = ingredients.find(ingredient => roleOf(ingredient) === 'brown')
+  if (!brown) return { rest: ingredients, cap: [] }
+  const kept = Math.min(brown.amount.count, Math.max(LEAST_COUNT, Math.round(brown.amount.count * CAP_SHARE / LEAST_COUNT) * LEAST_COUNT))
+  const left = { ...brown, amount: { ...brown.amount, count: brown.amount.count - kept } }
+  return { rest: ingredients.map(one => one === brown ? left : one).filter(({ amount }) => amount.count > 0), cap: [rough(brown, 'cap', kept)] }
+}
+
+/** Water goes where it is missing: to each layer by what it lacks to a wrung sponge. */
+function watered(layers: readonly Rough[], waterL: number): Stratum[] {
+  const lacking = layers.map(({ moisture, looseL, role }) => role === 'base' ? 0 : Math.max(0, 0.6 - moisture) * looseL)
+  const lackingSum = lacking.reduce((sum, one) => sum + one, 0)
+  const volumeL = layers.reduce((sum, { looseL }) => sum + looseL, 0)
+  return layers.map(({ moisture: _, looseL, ...layer }, index) => ({
+    ...layer,
+    waterL: lackingSum > 0 ? waterL * (lacking[index] ?? 0) / lackingSum : waterL * looseL / volumeL,
+    heightShare: looseL / volumeL,
+  }))
+}
+
+/** The layers of a hot heap from the bottom up: coarse base, courses of browns and greens, browns on top. */
+export function strataOf({ vessel, ingredients, waterL, volumeL }: Proposal): Stratum[] {
+  const present = ingredients.filter(({ amount }) => amount.count > 0)
+  if (present.length === 0) return []
+  const base = baseOf(present)
+  const { rest, cap } = withoutCap(present.filter(one => one !== base))
+  const count = Math.min(MOST_COURSES, Math.max(1, Math.round(fillHeightM(vessel, volumeL) / COURSE_M)))
+  const layers = [...(base ? [rough(base, 'base', base.amount.count)] : []), ...courses(rest, count), ...cap]
+  return watered(layers, waterL)
+}

@@ -1,0 +1,24 @@
+import { quantityText } from '../../units/format'
+import type { UnitSystem } from '../../units/system'
+import { fillHeightM, narrowestM, vesselVolumeL, type Vessel } from '../../vessel/vessel'
+import type { SizeVerdict } from '../method'
+
+/** Below this across, a heap loses heat faster than it makes it; beyond the other, air does not reach the middle. */
+export const SMALLEST_M = 0.9
+export const WIDEST_M = 1.5
+/** Hopelessly small for heat. */
+const TINY_M = 0.65
+
+/** Says whether this much in this vessel can hold its heat and still breathe. */
+export function judgeSize(vessel: Vessel, volumeL: number, units: UnitSystem): SizeVerdict {
+  const metres = (value: number) => quantityText('length', units, value)
+  const heightM = fillHeightM(vessel, volumeL)
+  const acrossM = narrowestM(vessel)
+  const least = Math.min(heightM, acrossM)
+  if (volumeL > vesselVolumeL(vessel) * 1.02)
+    return { grade: 'workable', text: `It would stand ${metres(heightM - vessel.heightM)} above the rim. It sinks by a tenth in days; heap it up or keep some back.` }
+  if (least < TINY_M) return { grade: 'poor', text: `${metres(least)} at its smallest is too little to hold heat: it will rot slowly instead. ${heightM < acrossM ? 'Fill it higher.' : 'Use a wider vessel.'}` }
+  if (least < SMALLEST_M) return { grade: 'workable', text: `${metres(least)} at its smallest: it will warm, but not for long. From ${metres(SMALLEST_M)} each way it holds its heat.` }
+  if (least > WIDEST_M) return { grade: 'workable', text: `Over ${metres(WIDEST_M)} each way, air does not reach the middle unless you turn it often.` }
+  return { grade: 'good', text: `${metres(acrossM)} across and ${metres(heightM)} high: big enough to hold its heat.` }
+}

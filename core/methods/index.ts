@@ -1,0 +1,10 @@
+import { hotHeap } from './hot-heap'
+import type { Method } from './method'
+
+/** Every method there is; the first is offered first. A new method is a new folder and a line here. */
+export const METHODS: readonly Method[] = [hotHeap]
+
+/** The method of this id, if this version knows it. */
+export function findMethod(id: string): Method | undefined {
+  return METHODS.find(method => method.id === id)
+}

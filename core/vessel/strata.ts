@@ -1,0 +1,17 @@
+import type { Family } from '../materials/material'
+import type { Amount } from '../units/container'
+
+/** What a layer is there for. */
+export type StratumRole = 'base' | 'brown' | 'green' | 'other' | 'cap'
+
+/** One layer of a heap, listed from the bottom up. */
+export interface Stratum {
+  readonly materialId: string
+  readonly family: Family
+  readonly short: string
+  readonly role: StratumRole
+  readonly amount: Amount
+  readonly waterL: number
+  /** Its share of the height of the heap when built; all shares add up to 1. */
+  readonly heightShare: number
+}
