@@ -1,0 +1,71 @@
+import { dayOfYear, CLIMATES, usualTemperatureC, type Climate } from '../garden/climate'
+import { BENCH_PLAN_ID, EMPTY_PLAN, planValues } from '../garden/plan'
+import { containerDocumentId, SETTINGS_ID } from '../garden/settings'
+import { writeDocument, type GardenDocument } from '../journal/document'
+import type { GardenEvent, NewEvent } from '../journal/event'
+import { seededRandom } from '../random/random'
+import { STARTING_CONTAINERS, type Amount } from '../units/container'
+import { VESSEL_PRESETS } from '../vessel/presets'
+import type { Vessel } from '../vessel/vessel'
+import { DEMO_HEAPS, some } from './demo-heaps'
+import { demoHeapEvents } from './demo-heap'
+
+const DAY_MS = 86_400_000
+const DEMO_SEED = 11
+
+/** Gathered so many days ago and still in the store. */
+const GATHERED: readonly (readonly [materialId: string, amount: Amount, daysAgo: number, source: string])[] = [
+  ['leaves-mixed', some(6, 'sack', 'packed'), 16, 'the lane, raked after rain'],
+  ['leaves-shredded', some(3, 'sack'), 5, 'mown off the lawn'],
+  ['grass-clippings', some(5, 'bucket', 'shaken'), 1.4, 'last cut of the front lawn'],
+  ['kitchen-veg', some(1.5, 'bucket'), 3.6, ''],
+  ['cardboard', some(2, 'sack', 'shaken'), 40, 'tape taken off'],
+  ['horse-manure-straw', some(8, 'bucket'), 12, 'stable on the hill, straw not sprayed'],
+  ['coffee-grounds', some(1, 'bucket'), 2, ''],
+  ['twigs', some(1.5, 'sack'), 30, 'plum prunings'],
+]
+
+/** Compost of past heaps that has been carried off since. */
+const CARRIED_OFF: readonly (readonly [lot: string, share: number, daysAgo: number])[] = [
+  ['demo-old-straw', 1, 230], ['demo-first-spring', 1, 120], ['demo-may-grass', 0.6, 60], ['demo-last-autumn', 0.7, 80],
+]
+
+function withIds(events: readonly NewEvent[]): GardenEvent[] {
+  return events.map((event, index) => ({ ...event, id: `demo-${String(index + 1).padStart(4, '0')}`, recordedAt: event.at, by: 'demo' }) as GardenEvent)
+}
+
+function carriedOff(events: readonly GardenEvent[], today: Date): NewEvent[] {
+  return CARRIED_OFF.flatMap(([batchId, share, daysAgo]) => {
+    const finished = events.find((event): event is Extract<GardenEvent, { kind: 'finished' }> => event.kind === 'finished' && event.batchId === batchId)
+    return (finished?.products ?? []).map((product, index): NewEvent => ({
+      kind: 'stock-removed', at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString(), lotId: `${finished!.id}.${index}`,
+      litres: Math.round(product.amount.count * product.amount.container.volumeL * share), why: 'used-elsewhere',
+    }))
+  })
+}
+
+/** The demo garden as it stands today: made up, and the same for the same day. */
+export function demoGarden(now: Date): { readonly events: GardenEvent[], readonly documents: GardenDocument[] } {
+  const today = new Date(now.getFullYear(), now.getMonth(), now.getDate(), Math.min(9, now.getHours()))
+  const climate = CLIMATES[0] as Climate
+  const random = seededRandom(DEMO_SEED)
+  const ambientC = (at: Date) => usualTemperatureC(climate, dayOfYear(at))
+  const gathered = GATHERED.map(([materialId, amount, daysAgo, source]): NewEvent => ({ kind: 'stocked', at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString(), materialId, amount, source }))
+  const heaps = DEMO_HEAPS.flatMap(heap => demoHeapEvents(heap, today, ambientC, random))
+  const happened = withIds([...heaps, ...gathered])
+  const removed = carriedOff(happened, today).map((event, index) => ({ ...event, id: `demo-off-${index}`, recordedAt: event.at, by: 'demo' }) as GardenEvent)
+  return { events: [...happened, ...removed], documents: demoDocuments(today) }
+}
+
+function demoDocuments(today: Date): GardenDocument[] {
+  const at = new Date(today.getTime() - 300 * DAY_MS).toISOString()
+  const plan = planValues({
+    ...EMPTY_PLAN, vessel: VESSEL_PRESETS[0] as Vessel,
+    ingredients: [{ materialId: 'leaves-mixed', amount: some(4, 'sack', 'packed') }, { materialId: 'grass-clippings', amount: some(5, 'bucket', 'shaken') }, { materialId: 'horse-manure-straw', amount: some(8, 'bucket') }],
+  })
+  return [
+    writeDocument(undefined, SETTINGS_ID, 'settings', { gardenName: 'Terrace garden', units: 'metric', water: 'rain', climateId: 'mild-coast' }, at, 'demo'),
+    ...STARTING_CONTAINERS.metric.map(({ id, ...container }) => writeDocument(undefined, containerDocumentId(id), 'container', container, at, 'demo')),
+    writeDocument(undefined, BENCH_PLAN_ID, 'plan', plan, at, 'demo'),
+  ]
+}
