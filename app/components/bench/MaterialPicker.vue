@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import { aroundIn, searchMaterials } from '#core/materials/find'
+import { leaningOf } from '#core/materials/colour'
+import type { Material } from '#core/materials/material'
+
+/** Choosing materials: what is in the store first, then what is around now, then everything. */
+const { chosen = [], title, done = 'Done' } = defineProps<{ title: string, chosen?: readonly string[], done?: string }>()
+const emit = defineEmits<{ pick: [material: Material] }>()
+const open = defineModel<boolean>('open', { required: true })
+const { stored, now, settings } = useGarden()
+
+const text = ref('')
+/** The library's seasons are of the northern year; a place that is warmest around January is half a year on. */
+const southern = computed(() => (settings.value.climate.meanC[0] ?? 0) > (settings.value.climate.meanC[6] ?? 0))
+const month = computed(() => (now.value.getMonth() + (southern.value ? 6 : 0)) % 12 + 1)
+const EVERYDAY = ['leaves-mixed', 'grass-clippings', 'kitchen-veg', 'cardboard', 'twigs', 'coffee-grounds', 'straw-wheat', 'horse-manure-straw', 'leaves-shredded', 'weeds-soft', 'veg-haulm', 'wood-chips']
+
+interface Group { readonly title: string, readonly materials: readonly Material[] }
+
+const groups = computed<Group[]>(() => {
+  const found = searchMaterials(text.value)
+  if (text.value.trim()) return [{ title: `${found.length} found`, materials: found }]
+  const inStore = [...new Map(stored.value.map(({ material }) => [material.id, material])).values()]
+  const around = aroundIn(month.value, found.filter(({ id }) => EVERYDAY.includes(id))).filter(one => !inStore.includes(one))
+    .sort((a, b) => EVERYDAY.indexOf(a.id) - EVERYDAY.indexOf(b.id))
+  const rest = found.filter(one => !inStore.includes(one) && !around.includes(one))
+  return [{ title: 'In your store', materials: inStore }, { title: 'Around now', materials: around }, { title: 'Everything else', materials: rest }].filter(({ materials }) => materials.length > 0)
+})
+const LEANING = { green: 'green', brown: 'brown', balanced: 'near balance', neither: 'neither' } as const
+</script>
+
+<template>
+  <USlideover
+    v-model:open="open"
+    :title="title"
+    description="Tap what you have."
+    side="right"
+  >
+    <template #body>
+      <label class="block mb-3">
+        <span class="field-label">Search</span>
+        <input
+          v-model="text"
+          class="text-field"
+          type="search"
+          autocomplete="off"
+          placeholder="leaves, manure, card…"
+        >
+      </label>
+      <section
+        v-for="group in groups"
+        :key="group.title"
+        class="mb-4"
+      >
+        <h3 class="mb-1">
+          {{ group.title }}
+        </h3>
+        <ul>
+          <li
+            v-for="material in group.materials"
+            :key="material.id"
+            class="line-rule"
+          >
+            <button
+              type="button"
+              class="w-full min-h-13 flex items-center gap-3 text-left py-1.5 hover:bg-elevated"
+              :aria-pressed="chosen.includes(material.id)"
+              :data-material="material.id"
+              @click="emit('pick', material)"
+            >
+              <HatchSwatch :family="material.family" />
+              <span class="flex-1 leading-tight">{{ material.name }}<span class="block aside-note">{{ LEANING[leaningOf(material)] }}, {{ material.carbonToNitrogen.typical }} : 1</span></span>
+              <UIcon
+                :name="chosen.includes(material.id) ? 'i-ph-check' : 'i-ph-plus'"
+                class="size-6 mr-2"
+                :class="chosen.includes(material.id) ? 'text-primary' : ''"
+              />
+            </button>
+          </li>
+        </ul>
+      </section>
+      <p v-if="groups.length === 0 || groups[0]?.materials.length === 0">
+        Nothing by that name. Try another word, such as “leaves” or “manure”.
+      </p>
+    </template>
+    <template #footer>
+      <button
+        type="button"
+        class="label-button strong w-full"
+        @click="open = false"
+      >
+        {{ done }}
+      </button>
+    </template>
+  </USlideover>
+</template>

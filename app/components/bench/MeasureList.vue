@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import type { Comfort } from '#core/mix/judgement'
+import type { Ingredient } from '#core/mix/portion'
+import type { DrivenRange, MixRanges } from '#core/mix/ranges'
+import { containersFor } from '#core/units/container'
+import { countText } from '#core/units/format'
+import type { Range } from '#core/units/range'
+import { vesselVolumeL, type Vessel } from '#core/vessel/vessel'
+
+/** The numbers of a mix, each with its range and with what makes it unsure. */
+const { ranges, comfort, ingredients, vessel } = defineProps<{ ranges: MixRanges, comfort: Comfort, ingredients: readonly Ingredient[], vessel: Vessel }>()
+const { waterCan } = useGarden()
+const { quantity, span, amount } = useSay()
+
+const UNSURE = { fill: 'how full the containers are', bulkDensityKgM3: 'how dense it is', moistureFraction: 'how wet it is', carbonToNitrogen: 'how much nitrogen it holds' } as const
+
+interface Row { readonly label: string, readonly value: string, readonly spread: string, readonly why: string, readonly bar: { value: Range, from: number, to: number, comfort?: readonly [number, number], log?: boolean } }
+
+const why = ({ driver }: DrivenRange) => {
+  const ingredient = ingredients[driver.portionIndex]
+  return ingredient ? `mostly the ${ingredient.material.short}: ${UNSURE[driver.value]}` : ''
+}
+const ratio = (range: Range) => `${Math.round(range.low)}–${Math.round(range.high)}`
+const percent = (range: Range) => `${Math.round(range.low * 100)}–${Math.round(range.high * 100)} %`
+
+const rows = computed<Row[]>(() => {
+  const { carbonToNitrogen, availableCarbonToNitrogen, moistureFraction, volumeL, freeAirSpace } = ranges.of
+  const water = ranges.waterToTargetL
+  const wholeL = vesselVolumeL(vessel)
+  return [
+    { label: 'Carbon to nitrogen', value: `${Math.round(carbonToNitrogen.typical)} : 1`, spread: ratio(carbonToNitrogen), why: why(carbonToNitrogen), bar: { value: carbonToNitrogen, from: 8, to: 150, log: true, comfort: [comfort.carbonToNitrogen.low, comfort.carbonToNitrogen.high] } },
+    { label: 'Counting only what decays', value: `${Math.round(availableCarbonToNitrogen.typical)} : 1`, spread: ratio(availableCarbonToNitrogen), why: why(availableCarbonToNitrogen), bar: { value: availableCarbonToNitrogen, from: 4, to: 80, log: true } },
+    { label: 'Moisture, watered', value: `${Math.round(moistureFraction.typical * 100)} %`, spread: percent(moistureFraction), why: why(moistureFraction), bar: { value: moistureFraction, from: 0.2, to: 0.9, comfort: [comfort.moistureFraction.low, comfort.moistureFraction.high] } },
+    { label: 'Water to add', value: water.typical < 0.5 ? 'none' : amount(containersFor(water.typical, waterCan.value), waterCan.value), spread: water.high < 0.5 ? '' : `${countText(water.low / waterCan.value.volumeL)}–${countText(water.high / waterCan.value.volumeL)} ${waterCan.value.plural}`, why: water.typical < 0.5 ? '' : quantity('volume', water.typical), bar: { value: water, from: 0, to: Math.max(20, water.high * 1.2) } },
+    { label: `Fills the ${vessel.name.toLowerCase()}`, value: `${Math.round(volumeL.typical / wholeL * 100)} %`, spread: span('volume', volumeL.low, volumeL.high), why: `of ${quantity('volume', wholeL)}, mixed`, bar: { value: volumeL, from: 0, to: wholeL * 1.4, comfort: [wholeL * 0.75, wholeL] } },
+    { label: 'Free air space', value: `${Math.round(freeAirSpace.typical * 100)} %`, spread: percent(freeAirSpace), why: why(freeAirSpace), bar: { value: freeAirSpace, from: 0, to: 1, comfort: [comfort.freeAirSpaceMin, 1] } },
+  ]
+})
+</script>
+
+<template>
+  <dl>
+    <div
+      v-for="row in rows"
+      :key="row.label"
+      class="line-rule py-2"
+    >
+      <div class="flex items-baseline justify-between gap-3">
+        <dt class="font-semibold">
+          {{ row.label }}
+        </dt>
+        <dd class="text-right whitespace-nowrap">
+          <span class="font-serif font-semibold text-lg text-highlighted">{{ row.value }}</span>
+          <span
+            v-if="row.spread"
+            class="aside-note ml-2"
+          >{{ row.spread }}</span>
+        </dd>
+      </div>
+      <dd>
+        <RangeBar v-bind="row.bar" />
+        <span
+          v-if="row.why"
+          class="aside-note"
+        >{{ row.why }}</span>
+      </dd>
+    </div>
+  </dl>
+</template>

@@ -1,0 +1,2 @@
+/** The months by name, January first. */
+export const MONTHS: readonly string[] = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December']

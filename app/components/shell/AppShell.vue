@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import type { Family } from '#core/materials/material'
+
+/** The frame of every page: the way around at the side on a wide screen, at the thumb on a phone. */
+interface Place { readonly to: string, readonly label: string, readonly icon: string, readonly family: Family }
+
+const PLACES: readonly Place[] = [
+  { to: '/', label: 'Round', icon: 'i-ph-boot', family: 'leaf' },
+  { to: '/bench', label: 'Bench', icon: 'i-ph-scales', family: 'grass' },
+  { to: '/store', label: 'Store', icon: 'i-ph-basket', family: 'straw' },
+  { to: '/yard', label: 'Yard', icon: 'i-ph-stack', family: 'wood' },
+  { to: '/garden', label: 'Garden', icon: 'i-ph-house-line', family: 'finished' },
+]
+
+const route = useRoute()
+const store = useGardenStore()
+const here = (place: Place) => place.to === '/' ? route.path === '/' : route.path.startsWith(place.to) || (place.to === '/yard' && route.path.startsWith('/batch'))
+const MAIN_ID = 'page'
+</script>
+
+<template>
+  <div class="min-h-dvh md:pl-26 pb-22 md:pb-6">
+    <a
+      :href="`#${MAIN_ID}`"
+      class="label-button no-print sr-only focus:not-sr-only focus:absolute focus:z-50 focus:m-2"
+    >Skip to the page</a>
+    <nav
+      aria-label="Places"
+      class="no-print fixed z-30 bg-default inset-x-0 bottom-0 border-t-2 border-inverted/60 pb-[env(safe-area-inset-bottom)] md:inset-y-0 md:right-auto md:w-26 md:border-t-0 md:border-r-2"
+    >
+      <ul class="flex md:flex-col md:h-full">
+        <li
+          v-for="place in PLACES"
+          :key="place.to"
+          class="flex-1 md:flex-none md:h-26"
+        >
+          <NuxtLink
+            :to="place.to"
+            class="h-full flex flex-col md:flex-row text-center relative"
+            :class="here(place) ? 'text-highlighted font-bold bg-elevated' : 'text-toned hover:bg-muted'"
+            :aria-current="here(place) ? 'page' : undefined"
+          >
+            <svg
+              class="w-full h-[7px] md:h-full md:w-4 shrink-0"
+              preserveAspectRatio="none"
+              aria-hidden="true"
+            ><rect
+              width="100%"
+              height="100%"
+              :fill="`url(#hatch-${place.family})`"
+            /></svg>
+            <span class="flex-1 py-2 flex flex-col items-center justify-center gap-0.5 text-[0.86rem]">
+              <UIcon
+                :name="place.icon"
+                class="size-6"
+              />
+              {{ place.label }}
+            </span>
+          </NuxtLink>
+        </li>
+        <li class="hidden md:flex md:flex-1 relative">
+          <svg
+            class="w-4 h-full"
+            preserveAspectRatio="none"
+            aria-hidden="true"
+          ><rect
+            width="100%"
+            height="100%"
+            fill="url(#hatch-mineral)"
+          /></svg>
+          <div class="flex-1 flex flex-col items-center justify-end gap-1 pb-3">
+            <ThemeSwitch />
+            <ShortcutButton />
+          </div>
+        </li>
+      </ul>
+    </nav>
+    <p
+      v-if="store.which === 'demo'"
+      class="no-print px-4 md:px-8 py-1.5 text-[0.9rem] bg-elevated border-b border-default flex flex-wrap gap-x-3 items-center"
+    >
+      <span>A made-up demo garden: try anything.</span>
+      <NuxtLink
+        to="/garden#leave"
+        class="underline underline-offset-3 py-1"
+      >Leave it</NuxtLink>
+    </p>
+    <TroubleBar />
+    <main
+      :id="MAIN_ID"
+      class="mx-auto max-w-6xl px-4 md:px-8 pt-4 md:pt-6"
+    >
+      <slot />
+    </main>
+    <RecordedBar />
+    <NewVersion />
+  </div>
+</template>

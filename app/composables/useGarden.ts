@@ -1,0 +1,40 @@
+import { dayOfYear, usualTemperatureC } from '#core/garden/climate'
+import { readPlan } from '#core/garden/plan'
+import { readContainers, readSettings, readVessels } from '#core/garden/settings'
+import { storedLots } from '#core/garden/store'
+import { isBuilt, type StandingBatch } from '#core/journal/garden'
+import { findMethod } from '#core/methods'
+import type { Method, Surroundings } from '#core/methods/method'
+import { STARTING_CONTAINERS, type Container } from '#core/units/container'
+import { VESSEL_PRESETS } from '#core/vessel/presets'
+
+/** A batch that this version can think about, with its method. */
+export interface KnownBatch {
+  readonly batch: StandingBatch
+  readonly method: Method
+}
+
+/** The open garden as the screens need it: everything derived, nothing kept. */
+export const useGarden = createSharedComposable(() => {
+  const store = useGardenStore()
+  const now = useNow({ interval: 60_000 })
+  const settings = computed(() => readSettings(store.documents))
+  const units = computed(() => settings.value.units)
+  const containers = computed(() => readContainers(store.documents, units.value))
+  const materialContainers = computed(() => containers.value.filter(({ holds }) => holds === 'material'))
+  const waterCan = computed(() => containers.value.find(({ holds }) => holds === 'water') ?? STARTING_CONTAINERS[units.value].at(-1) as Container)
+  const vessels = computed(() => [...readVessels(store.documents), ...VESSEL_PRESETS])
+  const plan = computed(() => readPlan(store.documents))
+  const surroundings = computed<Surroundings>(() => ({
+    now: now.value, units: units.value, waterCan: waterCan.value,
+    ambientC: (at: Date) => usualTemperatureC(settings.value.climate, dayOfYear(at)),
+  }))
+  const stored = computed(() => storedLots(store.journal.garden, now.value))
+  const batches = computed<KnownBatch[]>(() => [...store.journal.garden.batches.values()].flatMap((batch) => {
+    const method = isBuilt(batch) ? findMethod(batch.built.methodId) : undefined
+    return isBuilt(batch) && method ? [{ batch, method }] : []
+  }))
+  const standing = computed(() => batches.value.filter(({ batch }) => !batch.finish).sort((a, b) => a.batch.built.at < b.batch.built.at ? 1 : -1))
+  const finished = computed(() => batches.value.filter(({ batch }) => batch.finish).sort((a, b) => (a.batch.finish?.at ?? '') < (b.batch.finish?.at ?? '') ? 1 : -1))
+  return { store, now, settings, units, containers, materialContainers, waterCan, vessels, plan, surroundings, stored, batches, standing, finished }
+})

@@ -1,0 +1,37 @@
+import type { NewEvent } from '#core/journal/event'
+
+/** What was just recorded and can be taken back with one tap. */
+export interface JustRecorded {
+  readonly ids: readonly string[]
+  readonly said: string
+  readonly answer: string
+}
+
+const shown = shallowRef<JustRecorded>()
+let clearing: ReturnType<typeof setTimeout> | undefined
+
+/** Records what happened and keeps the way back open for a while. */
+export function useRecorder() {
+  const store = useGardenStore()
+
+  function show(recorded: JustRecorded | undefined): void {
+    clearTimeout(clearing)
+    shown.value = recorded
+    if (recorded) clearing = setTimeout(() => { shown.value = undefined }, 20_000)
+  }
+
+  /** @param said in words what was recorded; @param answer what it means, if anything. */
+  async function record(events: NewEvent | readonly NewEvent[], said: string, answer = ''): Promise<boolean> {
+    const recorded = await store.record(Array.isArray(events) ? events : [events as NewEvent])
+    if (recorded.ok) show({ ids: recorded.value.map(({ id }) => id), said, answer })
+    return recorded.ok
+  }
+
+  async function undo(): Promise<void> {
+    const ids = shown.value?.ids ?? []
+    show(undefined)
+    for (const id of ids) await store.undo(id)
+  }
+
+  return { shown: readonly(shown), record, undo, dismiss: () => show(undefined) }
+}

@@ -1,0 +1,87 @@
+<script setup lang="ts">
+/** The first page of all: three ways in. */
+const store = useGardenStore()
+const router = useRouter()
+const busy = ref(false)
+
+const DRAWN = [
+  { family: 'wood', heightShare: 0.14 }, { family: 'leaf', heightShare: 0.2 }, { family: 'grass', heightShare: 0.11 }, { family: 'paper', heightShare: 0.1 },
+  { family: 'kitchen', heightShare: 0.1 }, { family: 'leaf', heightShare: 0.17 }, { family: 'manure', heightShare: 0.1 }, { family: 'straw', heightShare: 0.08 },
+] as const
+const BAY = { id: 'bay', name: 'Bay', wall: 'boards', shape: 'box', widthM: 1.2, depthM: 1, heightM: 1 } as const
+
+async function go(which: 'own' | 'demo', to: string): Promise<void> {
+  busy.value = true
+  await store.open(which)
+  await router.replace(to)
+}
+</script>
+
+<template>
+  <main class="mx-auto max-w-4xl px-4 py-6 md:py-12 grid gap-8 md:grid-cols-[1fr_20rem] md:items-end">
+    <div>
+      <h1 class="text-4xl">
+        Wastrum
+      </h1>
+      <p class="mt-2 max-w-md text-lg">
+        What is in your buckets, what to build from it, what it will do, and when it is ready.
+      </p>
+      <ul class="mt-6 space-y-3 max-w-md">
+        <li>
+          <button
+            type="button"
+            class="label-button strong w-full !justify-start !text-left !py-3"
+            :disabled="busy"
+            @click="go('own', '/bench?start=pick')"
+          >
+            <UIcon
+              name="i-ph-scales"
+              class="size-7 shrink-0"
+            />
+            <span>Is my pile any good?<span class="block font-normal">Say what you have, get an answer in a minute.</span></span>
+          </button>
+        </li>
+        <li>
+          <NuxtLink
+            to="/welcome/own"
+            class="label-button w-full !justify-start !text-left !py-3"
+          >
+            <UIcon
+              name="i-ph-house-line"
+              class="size-7 shrink-0"
+            />
+            <span>Start my own garden<span class="block font-normal">Your units, containers and climate.</span></span>
+          </NuxtLink>
+        </li>
+        <li>
+          <button
+            type="button"
+            class="label-button w-full !justify-start !text-left !py-3"
+            :disabled="busy"
+            @click="go('demo', '/')"
+          >
+            <UIcon
+              name="i-ph-binoculars"
+              class="size-7 shrink-0"
+            />
+            <span>Look around a demo garden<span class="block font-normal">Made up. Leave it without a trace.</span></span>
+          </button>
+        </li>
+      </ul>
+      <p class="mt-6 aside-note max-w-md">
+        Everything stays in this browser. Nothing is sent anywhere; you take it with you as a file.
+      </p>
+    </div>
+    <CutawayDrawing
+      class="justify-self-center order-first md:order-none w-44 md:w-auto"
+      :vessel="BAY"
+      :layers="DRAWN"
+      :fill-m="0.86"
+      :core-c="52"
+      :ambient-c="12"
+      :px-per-metre="210"
+      label="A heap cut open: twigs below, then layers of leaves, grass, card and scraps, warm in the middle"
+    />
+    <TroubleBar class="md:col-span-2" />
+  </main>
+</template>
