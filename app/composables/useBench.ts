@@ -17,6 +17,9 @@ const COMMON = ['leaves-mixed', 'cardboard', 'straw-wheat', 'grass-clippings', '
 /** Light stuff comes by the sack, heavy and wet stuff by the bucket. */
 const SACK_BELOW_KG_M3 = 160
 
+/** Not what one balances a heap with: they are dear, or barely decay. */
+const NOT_FOR_BALANCING: readonly Material['family'][] = ['finished', 'mineral', 'char', 'feed']
+
 /** The container a gardener would take for a material. */
 export function usualContainer(material: Material, containers: readonly Container[]): Container {
   const wanted = material.bulkDensityKgM3.typical < SACK_BELOW_KG_M3 ? 'sack' : 'bucket'
@@ -64,7 +67,7 @@ export const useBench = createSharedComposable(() => {
         ? [{ material, container: containerThen(usualContainer(material, materialContainers.value)), packing: 'loose' as const, count: Infinity, inStore: false }]
         : []
     })
-    return [...left.filter(({ count }) => count >= 0.5), ...offered]
+    return [...left.filter(({ count, material }) => count >= 0.5 && !NOT_FOR_BALANCING.includes(material.family)), ...offered]
   })
   const levers = computed(() => filled.value.length > 0 ? leversFor(filled.value, candidates.value, approach.value.comfort) : undefined)
   const proposal = computed<Proposal | undefined>(() => judgement.value && {

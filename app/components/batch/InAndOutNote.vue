@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { inAndOut } from '#core/garden/batch'
+import { findMaterial } from '#core/materials/find'
+import type { KnownBatch } from '~/composables/useGarden'
+
+/** What went into a finished batch and what came out, drawn as two columns of the same scale. */
+const { known } = defineProps<{ known: KnownBatch }>()
+const { quantity, amount, day } = useSay()
+
+const balance = computed(() => inAndOut(known.batch))
+const goneIn = computed(() => known.batch.built.ingredients.flatMap(({ materialId, amount: given }) => {
+  const material = findMaterial(materialId)
+  return material ? [{ material, text: `${amount(given.count, given.container)} of ${material.short}` }] : []
+}))
+const cameOut = computed(() => (known.batch.finish?.products ?? []).flatMap(({ materialId, amount: given, sieveMm }) => {
+  const material = findMaterial(materialId)
+  return material ? [{ material, text: `${amount(given.count, given.container)} of ${material.short}${sieveMm ? `, sieved ${sieveMm} mm` : ''}` }] : []
+}))
+</script>
+
+<template>
+  <div v-if="balance && known.batch.finish">
+    <div class="grid grid-cols-2 gap-6 max-w-xl">
+      <section
+        v-for="side in [{ title: 'Went in', litres: balance.inL, list: goneIn, family: known.batch.built.ingredients[0] ? findMaterial(known.batch.built.ingredients[0].materialId)?.family ?? 'leaf' : 'leaf' }, { title: 'Came out', litres: balance.outL, list: cameOut, family: 'finished' as const }]"
+        :key="side.title"
+      >
+        <h3>{{ side.title }}</h3>
+        <p class="figure">
+          {{ quantity('volume', side.litres) }}
+        </p>
+        <svg
+          viewBox="0 0 100 60"
+          class="w-full h-16"
+          preserveAspectRatio="none"
+          aria-hidden="true"
+        >
+          <rect
+            x="0"
+            :y="60 - 60 * side.litres / Math.max(balance.inL, balance.outL)"
+            width="100"
+            :height="60 * side.litres / Math.max(balance.inL, balance.outL)"
+            :fill="`url(#hatch-${side.family})`"
+          />
+        </svg>
+        <ul>
+          <li
+            v-for="item in side.list"
+            :key="item.text"
+            class="flex gap-2 items-center py-0.5"
+          >
+            <HatchSwatch
+              :family="item.material.family"
+              :size="20"
+            />{{ item.text }}
+          </li>
+        </ul>
+      </section>
+    </div>
+    <p class="mt-2">
+      {{ Math.round(balance.share * 100) }} % of the loose volume came out, after {{ Math.round((new Date(known.batch.finish.at).getTime() - new Date(known.batch.built.at).getTime()) / 86_400_000) }} days, on {{ day(known.batch.finish.at) }}.
+    </p>
+  </div>
+</template>

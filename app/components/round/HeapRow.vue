@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import type { KnownBatch } from '~/composables/useGarden'
+
+/** Every standing heap side by side on one soil line, all to one scale. */
+const { batches, pxPerMetre = 105 } = defineProps<{ batches: readonly KnownBatch[], pxPerMetre?: number }>()
+</script>
+
+<template>
+  <ul
+    class="flex items-end gap-0 overflow-x-auto"
+    aria-label="Heaps, to one scale"
+  >
+    <HeapFigure
+      v-for="known in batches"
+      :key="known.batch.id"
+      :known="known"
+      :px-per-metre="pxPerMetre"
+    />
+    <li
+      class="flex-1 min-w-6 self-stretch flex flex-col justify-end"
+      aria-hidden="true"
+    >
+      <div class="heap-caption" />
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.heap-caption { height: 4.6rem; }
+</style>

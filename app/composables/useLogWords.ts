@@ -1,0 +1,33 @@
+import { findMaterial } from '#core/materials/find'
+import type { GardenEvent } from '#core/journal/event'
+import type { KnownBatch } from './useGarden'
+
+/** What a log entry says, in words. */
+export function useLogWords() {
+  const { quantity, amount } = useSay()
+  const { waterCan } = useGarden()
+
+  type Words = { readonly [K in GardenEvent['kind']]?: (event: Extract<GardenEvent, { kind: K }>, known: KnownBatch) => string }
+  const WORDS: Words = {
+    built: ({ ingredients, waterL }) => `Built from ${ingredients.map(one => `${amount(one.amount.count, one.amount.container)} of ${findMaterial(one.materialId)?.short ?? one.materialId}`).join(', ')}${waterL >= 1 ? `, with ${quantity('volume', waterL)} of water` : ''}.`,
+    renamed: ({ name, place }) => `Now called ${name}${place ? `, ${place}` : ''}.`,
+    added: ({ ingredient }) => `Added ${amount(ingredient.amount.count, ingredient.amount.container)} of ${findMaterial(ingredient.materialId)?.short ?? ingredient.materialId}.`,
+    finished: ({ products }) => `Taken down: ${products.map(one => `${amount(one.amount.count, one.amount.container)} of ${findMaterial(one.materialId)?.short ?? one.materialId}`).join(', ') || 'nothing kept'}.`,
+    turned: () => 'Turned.',
+    watered: ({ litres }) => `Watered: ${amount(litres / waterCan.value.volumeL, waterCan.value)} (${quantity('volume', litres)}).`,
+    reading: ({ coreC, edgeC, source }) => `${[coreC === undefined ? '' : `Core ${quantity('temperature', coreC)}`, edgeC === undefined ? '' : `edge ${quantity('temperature', edgeC)}`].filter(Boolean).join(', ')}${source === 'probe' ? ', by probe' : ''}.`,
+    observed: ({ sense, finding }, { method }) => {
+      const known = method.senses.find(({ id }) => id === sense)
+      const found = known?.findings.find(({ id }) => id === finding)
+      return known && found ? `${known.label}: ${found.label.toLowerCase()}. ${found.answer}` : `${sense}: ${finding}.`
+    },
+    measured: ({ heightM }) => `${quantity('length', heightM)} high.`,
+    noted: ({ text }) => text,
+  }
+
+  function wordsOf(event: GardenEvent, known: KnownBatch): string {
+    const words = WORDS[event.kind] as ((event: GardenEvent, known: KnownBatch) => string) | undefined
+    return words?.(event, known) ?? ''
+  }
+  return { wordsOf }
+}

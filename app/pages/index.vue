@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { addDays, endOfDay, format } from 'date-fns'
+import type { Task } from '#core/methods/method'
+
+/** The round: what today asks for, most urgent first. */
+const { standing, surroundings, now, stored, settings } = useGarden()
+const { day, amount } = useSay()
+
+const byId = computed(() => new Map(standing.value.map(known => [known.batch.id, known])))
+const tasks = computed(() => standing.value.flatMap(({ batch, method }) => method.tasks(batch, surroundings.value)))
+const RANK = { now: 0, usual: 1, whenever: 2 } as const
+const byUrgency = (a: Task, b: Task) => RANK[a.urgency] - RANK[b.urgency] || a.due.getTime() - b.due.getTime()
+const today = computed(() => tasks.value.filter(({ due }) => due <= endOfDay(now.value)).sort(byUrgency))
+const week = computed(() => tasks.value.filter(({ due }) => due > endOfDay(now.value) && due <= addDays(now.value, 7)).sort((a, b) => a.due.getTime() - b.due.getTime()))
+const spoiling = computed(() => stored.value.filter(({ keeping }) => keeping.freshness === 'use-soon' || keeping.freshness === 'spoiling').slice(0, 5))
+const left = (days: number) => days < 0 ? 'past its best' : days < 1 ? 'today' : `${Math.ceil(days)} ${Math.ceil(days) === 1 ? 'day' : 'days'} left`
+</script>
+
+<template>
+  <div>
+    <header class="flex flex-wrap gap-x-8 gap-y-2 items-end justify-between">
+      <div>
+        <p class="aside-note">
+          {{ settings.gardenName || 'My garden' }}
+        </p>
+        <h1>{{ format(now, 'EEEE, d MMMM') }}</h1>
+      </div>
+      <WeatherStrip />
+    </header>
+
+    <HeapRow
+      v-if="standing.length > 0"
+      class="mt-5"
+      :batches="standing"
+    />
+
+    <section
+      v-if="standing.length > 0"
+      aria-labelledby="today"
+      class="mt-2"
+    >
+      <h2
+        id="today"
+        class="section-rule"
+      >
+        Today's round
+      </h2>
+      <ul v-if="today.length > 0">
+        <TaskRow
+          v-for="task in today"
+          :key="task.id"
+          :task="task"
+          :known="byId.get(task.batchId)!"
+        />
+      </ul>
+      <p v-else>
+        Nothing asks for you today. Let them work.
+      </p>
+    </section>
+    <section
+      v-else
+      class="mt-6 max-w-xl space-y-4"
+    >
+      <p class="text-lg">
+        Nothing is standing yet. Put what you have on the bench and see what it makes.
+      </p>
+      <NuxtLink
+        to="/bench?start=pick"
+        class="label-button strong"
+      >To the bench</NuxtLink>
+    </section>
+
+    <div class="grid md:grid-cols-2 gap-x-10 gap-y-6 mt-6">
+      <section
+        v-if="week.length > 0"
+        aria-labelledby="week"
+      >
+        <h2
+          id="week"
+          class="section-rule"
+        >
+          This week
+        </h2>
+        <ul>
+          <li
+            v-for="task in week"
+            :key="task.id"
+            class="line-rule py-2 flex gap-3"
+          >
+            <span class="w-16 shrink-0 font-semibold">{{ day(task.due) }}</span>
+            <span>{{ task.title }} · {{ byId.get(task.batchId)?.batch.name }}</span>
+          </li>
+        </ul>
+      </section>
+      <section
+        v-if="spoiling.length > 0"
+        aria-labelledby="spoils"
+      >
+        <h2
+          id="spoils"
+          class="section-rule"
+        >
+          Spoils in the store
+        </h2>
+        <ul>
+          <li
+            v-for="lot in spoiling"
+            :key="lot.lot.id"
+            class="line-rule py-2 flex gap-3 items-center"
+          >
+            <HatchSwatch :family="lot.material.family" />
+            <span class="flex-1">{{ amount(lot.leftCount, lot.lot.container) }} of {{ lot.material.short }}</span>
+            <span :class="lot.keeping.daysLeft < 1 ? 'text-error font-semibold' : 'aside-note'">{{ left(lot.keeping.daysLeft) }}</span>
+          </li>
+        </ul>
+        <NuxtLink
+          to="/bench"
+          class="tap inline-flex items-center underline underline-offset-3"
+        >Use it on the bench</NuxtLink>
+      </section>
+    </div>
+  </div>
+</template>
