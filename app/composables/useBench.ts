@@ -12,7 +12,7 @@ import { mixRanges } from '#core/mix/ranges'
 import { typicalTotals } from '#core/mix/balance'
 import { containerThen, type Amount, type Container } from '#core/units/container'
 
-/** What can be had nearly everywhere, offered when the store does not hold it. */
+/** What can be had nearly everywhere, offered beside what the store holds. */
 const COMMON = ['leaves-mixed', 'cardboard', 'straw-wheat', 'grass-clippings', 'kitchen-veg', 'horse-manure-straw', 'twigs']
 /** Light stuff comes by the sack, heavy and wet stuff by the bucket. */
 const SACK_BELOW_KG_M3 = 160
@@ -63,7 +63,7 @@ export const useBench = createSharedComposable(() => {
     })
     const offered = COMMON.flatMap((id) => {
       const material = findMaterial(id)
-      return material && !stored.value.some(({ lot }) => lot.materialId === id)
+      return material
         ? [{ material, container: containerThen(usualContainer(material, materialContainers.value)), packing: 'loose' as const, count: Infinity, inStore: false }]
         : []
     })

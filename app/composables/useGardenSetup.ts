@@ -1,5 +1,6 @@
 import type { Climate } from '#core/garden/climate'
 import { containerDocumentId, SETTINGS_ID, type Settings } from '#core/garden/settings'
+import type { FieldValue } from '#core/journal/document'
 import type { Container } from '#core/units/container'
 
 type Changes = Partial<Omit<Settings, 'climate'>> & { readonly climate?: Climate }
@@ -10,7 +11,7 @@ export function useGardenSetup() {
   const { containers } = useGarden()
 
   async function saveSettings({ climate, ...rest }: Changes): Promise<void> {
-    const place = climate ? { climateId: climate.id, meanC: climate.meanC, rainMm: climate.rainMm, lastFrost: climate.lastFrost, firstFrost: climate.firstFrost } : {}
+    const place: Record<string, FieldValue> = climate ? { climateId: climate.id, meanC: climate.meanC, rainMm: climate.rainMm, lastFrost: climate.lastFrost, firstFrost: climate.firstFrost } : {}
     await store.write([{ id: SETTINGS_ID, kind: 'settings', values: { ...rest, ...place } }])
   }
 

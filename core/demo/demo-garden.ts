@@ -46,7 +46,8 @@ function carriedOff(events: readonly GardenEvent[], today: Date): NewEvent[] {
 
 /** The demo garden as it stands today: made up, and the same for the same day. */
 export function demoGarden(now: Date): { readonly events: GardenEvent[], readonly documents: GardenDocument[] } {
-  const today = new Date(now.getFullYear(), now.getMonth(), now.getDate(), Math.min(9, now.getHours()))
+  // Work is done at nine in the morning: of today, or of yesterday while it is still earlier.
+  const today = new Date(now.getFullYear(), now.getMonth(), now.getDate() - (now.getHours() < 9 ? 1 : 0), 9)
   const climate = CLIMATES[0] as Climate
   const random = seededRandom(DEMO_SEED)
   const ambientC = (at: Date) => usualTemperatureC(climate, dayOfYear(at))

@@ -43,7 +43,7 @@ export function valueAt({ low, typical, high }: Range, at: number): number {
  * The value below which a share of values lies, interpolating between neighbours.
  * The values are partly reordered; a share asked for later must not be smaller.
  */
-export function quantile(values: Float64Array, share: number): number {
+export function quantile(values: number[], share: number): number {
   const position = Math.max(0, share * values.length - 0.5)
   const index = Math.floor(position)
   quickselect(values, index)

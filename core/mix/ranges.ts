@@ -25,14 +25,16 @@ export interface MixRanges {
   /** Litres of water to the target; 0 when the mix would be too wet. */
   readonly waterToTargetL: Range
   /** The sampled mixes, for drawing the cloud: pairs of ratio and moisture. */
-  readonly cloud: { readonly carbonToNitrogen: Float64Array, readonly moistureFraction: Float64Array }
+  readonly cloud: { readonly carbonToNitrogen: readonly number[], readonly moistureFraction: readonly number[] }
 }
 
 const LOW = 0.1
 const HIGH = 0.9
 
+const emptyColumn = () => new Array<number>(SAMPLES).fill(0)
+
 /** The middle 80 % of samples, stretched to hold the typical value if that lies outside. */
-function shownRange(values: Float64Array, typical: number): Range {
+function shownRange(values: readonly number[], typical: number): Range {
   const scratch = values.slice()
   return { low: Math.min(typical, quantile(scratch, LOW)), typical, high: Math.max(typical, quantile(scratch, HIGH)) }
 }
@@ -47,8 +49,8 @@ export function mixRanges(portions: readonly Portion[], addedWaterL: number, tar
   if (!Number.isFinite(addedWaterL) || addedWaterL < 0) return fail({ kind: 'bad-water' })
   const checked = checkedPortions(portions)
   if (!checked.ok) return checked
-  const columns = Object.fromEntries(RANGED.map(name => [name, new Float64Array(SAMPLES)])) as Record<RangedMeasure, Float64Array>
-  const water = new Float64Array(SAMPLES)
+  const columns = Object.fromEntries(RANGED.map(name => [name, emptyColumn()])) as Record<RangedMeasure, number[]>
+  const water = emptyColumn()
   eachSample(checked.value, (sample, totals) => {
     const measures = measuresOf(totals, addedWaterL)
     columns.carbonToNitrogen[sample] = measures.carbonToNitrogen

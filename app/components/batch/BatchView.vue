@@ -12,6 +12,11 @@ const chosen = ref<string>()
 const TONES = { good: 'text-primary', mind: 'text-warning', bad: 'text-error' } as const
 const ambientC = computed(() => surroundings.value.ambientC(surroundings.value.now))
 const sunk = computed(() => builtM.value > 0 ? Math.round((1 - heightM.value / builtM.value) * 100) : 0)
+const caption = computed(() => {
+  const sunkText = sunk.value > 1 ? `, sunk by ${sunk.value} % since ${dayText(known.batch.built.at)}` : ''
+  const basis = lastReading.value && coreC.value === lastReading.value.coreC ? `Core read on ${dayText(lastReading.value.at)}.` : 'Core as expected, not read lately.'
+  return `${quantity('length', heightM.value)} high${sunkText}.${known.batch.finish ? '' : ` ${basis}`}`
+})
 const shownCourse = computed(() => known.batch.finish ? course.value.filter(one => one.day <= (new Date(known.batch.finish!.at).getTime() - new Date(known.batch.built.at).getTime()) / 86_400_000) : course.value)
 </script>
 
@@ -56,11 +61,7 @@ const shownCourse = computed(() => known.batch.finish ? course.value.filter(one 
           :label="`${known.batch.name} cut open, ${quantity('length', heightM)} high`"
         />
         <figcaption class="aside-note">
-          {{ quantity('length', heightM) }} high<template v-if="sunk > 1">
-            , sunk by {{ sunk }} % since {{ dayText(known.batch.built.at) }}
-          </template><template v-if="!known.batch.finish">
-            . Core {{ lastReading && coreC === lastReading.coreC ? `read ${dayText(lastReading.at)}` : 'as expected, not read lately' }}.
-          </template>
+          {{ caption }}
         </figcaption>
       </figure>
       <div class="min-w-0 space-y-5">

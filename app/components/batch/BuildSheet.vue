@@ -60,7 +60,7 @@ const numbered = computed(() => {
             <span
               v-if="step.stratum"
               class="aside-note font-normal"
-            >· about {{ quantity('length', step.thick) }} thick</span>
+            >· about {{ quantity('length', step.thick, 0) }} thick</span>
           </p>
           <p>{{ step.detail }}</p>
           <p

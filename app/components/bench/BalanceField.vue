@@ -2,7 +2,7 @@
 import type { Comfort } from '#core/mix/judgement'
 import type { Ingredient } from '#core/mix/portion'
 import type { MixRanges } from '#core/mix/ranges'
-import { cloudDots, FIELD, fieldPoints, moistureY, ratioX, regionPath } from './field'
+import { cloudDots, fieldPoints, fieldScale, NARROW, regionPath, WIDE } from './field'
 
 /** Carbon to nitrogen across, moisture up: every ingredient, the mix, where it is comfortable and how sure that is. */
 const { ingredients, ranges, comfort, dryMoisture } = defineProps<{
@@ -13,21 +13,26 @@ const { ingredients, ranges, comfort, dryMoisture } = defineProps<{
   dryMoisture: number
 }>()
 
-const points = computed(() => fieldPoints(ingredients))
+const narrow = useMediaQuery('(max-width: 639px)')
+const scale = computed(() => fieldScale(narrow.value ? NARROW : WIDE))
+const FIELD = computed(() => scale.value.frame)
+const ratioX = (ratio: number) => scale.value.ratioX(ratio)
+const moistureY = (moisture: number) => scale.value.moistureY(moisture)
+const points = computed(() => fieldPoints(ingredients, scale.value))
 const mix = computed(() => ({ x: ratioX(ranges.typical.carbonToNitrogen), y: moistureY(ranges.typical.moistureFraction), dryY: moistureY(dryMoisture) }))
-const dots = computed(() => cloudDots(ranges))
+const dots = computed(() => cloudDots(ranges, scale.value))
 const percent = (fraction: number) => `${Math.round(fraction * 100)} %`
 const described = computed(() => {
   const { carbonToNitrogen: ratio, moistureFraction: moisture } = ranges.of
   return `The mix stands at ${Math.round(ratio.typical)} to 1 (${Math.round(ratio.low)} to ${Math.round(ratio.high)}) and ${percent(moisture.typical)} moisture. Comfortable is ${comfort.carbonToNitrogen.low} to ${comfort.carbonToNitrogen.high} to 1 and ${percent(comfort.moistureFraction.low)} to ${percent(comfort.moistureFraction.high)}.`
 })
-const plotBottom = FIELD.height - FIELD.bottom
-const plotRight = FIELD.width - FIELD.right
+const plotBottom = computed(() => FIELD.value.height - FIELD.value.bottom)
+const plotRight = computed(() => FIELD.value.width - FIELD.value.right)
 const watered = computed(() => mix.value.dryY - mix.value.y > 8)
 const clear = computed(() => points.value.map(({ x, y, radius }, index) => {
   // A label goes to the left when another point or the right edge would cover it.
   const crowded = points.value.some((other, at) => at !== index && other.x > x && other.x - x < 110 && Math.abs(other.y - y) < 18)
-  return x > plotRight - 110 || crowded ? { x: x - radius - 5, anchor: 'end' as const } : { x: x + radius + 5, anchor: 'start' as const }
+  return x > plotRight.value - 110 || crowded ? { x: x - radius - 5, anchor: 'end' as const } : { x: x + radius + 5, anchor: 'start' as const }
 }))
 </script>
 
@@ -102,7 +107,7 @@ const clear = computed(() => points.value.map(({ x, y, radius }, index) => {
           :x="(FIELD.left + plotRight) / 2"
           :y="FIELD.height - 6"
           text-anchor="middle"
-        >parts of carbon to one of nitrogen</text>
+        >{{ narrow ? 'carbon to nitrogen' : 'parts of carbon to one of nitrogen' }}</text>
         <text
           :x="plotRight"
           :y="FIELD.height - 6"
@@ -118,7 +123,7 @@ const clear = computed(() => points.value.map(({ x, y, radius }, index) => {
         >drier</text>
       </g>
       <path
-        :d="regionPath(comfort)"
+        :d="regionPath(comfort, scale)"
         fill="var(--ui-primary)"
         fill-opacity="0.2"
         stroke="var(--ui-primary)"

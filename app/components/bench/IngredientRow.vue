@@ -29,7 +29,7 @@ const inStore = computed(() => stored.value.some(({ lot }) => lot.materialId ===
           {{ ingredient.material.short }}
         </p>
         <p class="aside-note leading-tight">
-          {{ LEANING[leaningOf(ingredient.material)] }}, {{ ingredient.material.carbonToNitrogen.typical }} : 1
+          {{ LEANING[leaningOf(ingredient.material)] }}, <span class="whitespace-nowrap">{{ ingredient.material.carbonToNitrogen.typical }} : 1</span>
         </p>
       </div>
       <StepNumber

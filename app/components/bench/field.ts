@@ -3,22 +3,40 @@ import type { Ingredient } from '#core/mix/portion'
 import { portionOf } from '#core/mix/portion'
 import type { MixRanges } from '#core/mix/ranges'
 
-/** The field in its own units: wide enough for every material of the library. */
-export const FIELD = { width: 640, height: 430, left: 46, right: 14, top: 16, bottom: 44, lowRatio: 7, highRatio: 600 } as const
+/** The frame of the field in its own units. */
+export interface Frame { readonly width: number, readonly height: number, readonly left: number, readonly right: number, readonly top: number, readonly bottom: number }
 
-/** Where a carbon to nitrogen ratio lies across the field; outside values stay at the edge. */
-export function ratioX(ratio: number): number {
-  const share = Math.log(Math.min(FIELD.highRatio, Math.max(FIELD.lowRatio, ratio)) / FIELD.lowRatio) / Math.log(FIELD.highRatio / FIELD.lowRatio)
-  return FIELD.left + share * (FIELD.width - FIELD.left - FIELD.right)
+/** Beside other things, and alone on a phone: there it is squarer, so that words stay readable. */
+export const WIDE: Frame = { width: 640, height: 430, left: 46, right: 14, top: 16, bottom: 44 }
+export const NARROW: Frame = { width: 400, height: 400, left: 34, right: 8, top: 10, bottom: 44 }
+
+/** Wide enough for every material of the library. */
+const LOW_RATIO = 7
+const HIGH_RATIO = 600
+
+/** How the field is measured out in a frame. */
+export interface FieldScale {
+  readonly frame: Frame
+  /** Where a carbon to nitrogen ratio lies across; values outside stay at the edge. */
+  ratioX(ratio: number): number
+  /** Where a moisture lies: dry at the bottom, wet at the top. */
+  moistureY(moisture: number): number
 }
 
-/** Where a moisture lies up the field: dry at the bottom, wet at the top. */
-export function moistureY(moisture: number): number {
-  return FIELD.height - FIELD.bottom - Math.min(1, Math.max(0, moisture)) * (FIELD.height - FIELD.top - FIELD.bottom)
+/** The scale of a frame: the ratio logarithmic, the moisture even. */
+export function fieldScale(frame: Frame): FieldScale {
+  return {
+    frame,
+    ratioX: (ratio) => {
+      const share = Math.log(Math.min(HIGH_RATIO, Math.max(LOW_RATIO, ratio)) / LOW_RATIO) / Math.log(HIGH_RATIO / LOW_RATIO)
+      return frame.left + share * (frame.width - frame.left - frame.right)
+    },
+    moistureY: moisture => frame.height - frame.bottom - Math.min(1, Math.max(0, moisture)) * (frame.height - frame.top - frame.bottom),
+  }
 }
 
 /** The comfortable region as a soft patch. */
-export function regionPath({ carbonToNitrogen, moistureFraction }: Comfort): string {
+export function regionPath({ carbonToNitrogen, moistureFraction }: Comfort, { ratioX, moistureY }: FieldScale): string {
   const [left, right] = [ratioX(carbonToNitrogen.low), ratioX(carbonToNitrogen.high)]
   const [top, bottom] = [moistureY(moistureFraction.high), moistureY(moistureFraction.low)]
   const [middleX, middleY] = [(left + right) / 2, (top + bottom) / 2]
@@ -38,7 +56,7 @@ export interface FieldPoint {
 }
 
 /** The ingredients as points; the area of a point goes with the dry matter it brings. */
-export function fieldPoints(ingredients: readonly Ingredient[]): FieldPoint[] {
+export function fieldPoints(ingredients: readonly Ingredient[], { ratioX, moistureY }: FieldScale): FieldPoint[] {
   const weights = ingredients.map((one) => {
     const { looseVolumeL, material } = portionOf(one)
     return looseVolumeL * material.bulkDensityKgM3.typical * (1 - material.moistureFraction.typical)
@@ -54,7 +72,7 @@ export function fieldPoints(ingredients: readonly Ingredient[]): FieldPoint[] {
 }
 
 /** Every so many sampled mixes, as dots: the honest cloud behind the mix point. */
-export function cloudDots({ cloud }: MixRanges, every = 7): { readonly x: number, readonly y: number }[] {
+export function cloudDots({ cloud }: MixRanges, { ratioX, moistureY }: FieldScale, every = 7): { readonly x: number, readonly y: number }[] {
   return Array.from({ length: Math.floor(cloud.carbonToNitrogen.length / every) }, (_, dot) => ({
     x: ratioX(cloud.carbonToNitrogen[dot * every] ?? 0), y: moistureY(cloud.moistureFraction[dot * every] ?? 0),
   }))

@@ -31,7 +31,7 @@ const warmth = computed(() => props.coreC === undefined ? 0 : Math.min(1, Math.m
 const vesselCm = computed(() => props.vessel.heightM * 100)
 const slats = computed(() => Array.from({ length: Math.max(2, Math.round(vesselCm.value / 16)) }, (_, index) => -vesselCm.value * (index + 0.5) / Math.max(2, Math.round(vesselCm.value / 16))))
 const wallCm = computed(() => ({ 'straw-bales': 22, 'insulated': 9, 'boards': 5, 'plastic': 3, 'wire': 2, 'none': 0 })[props.vessel.wall])
-const marks = computed(() => Array.from({ length: Math.floor(topCm.value / 20) + 1 }, (_, index) => index * 20).filter(mark => mark <= topCm.value - 8))
+const marks = computed(() => Array.from({ length: Math.floor(topCm.value / 20) + 1 }, (_, index) => index * 20).filter(mark => mark > 0 && mark <= topCm.value - 8))
 </script>
 
 <template>
@@ -53,11 +53,16 @@ const marks = computed(() => Array.from({ length: Math.floor(topCm.value / 20) +
       >
         <stop
           offset="0%"
-          stop-color="var(--heat)"
-          :stop-opacity="0.85 * warmth"
+          stop-color="var(--glow)"
+          :stop-opacity="0.9 * warmth"
         />
         <stop
-          offset="55%"
+          offset="38%"
+          stop-color="var(--glow)"
+          :stop-opacity="0.6 * warmth"
+        />
+        <stop
+          offset="70%"
           stop-color="var(--heat)"
           :stop-opacity="0.45 * warmth"
         />

@@ -12,13 +12,13 @@ const ambientC = computed(() => surroundings.value.ambientC(surroundings.value.n
 </script>
 
 <template>
-  <li class="shrink-0 text-center">
+  <li class="shrink-0 text-center -mr-px">
     <NuxtLink
       :to="`/batch/${known.batch.id}`"
       class="block hover:bg-muted rounded-sm"
     >
       <CutawayDrawing
-        class="mx-auto !max-w-none"
+        class="mx-auto !max-w-none block"
         :vessel="known.batch.built.vessel"
         :layers="strata"
         :fill-m="heightM"

@@ -3,11 +3,12 @@ import type { KnownBatch } from '~/composables/useGarden'
 
 /** Every standing heap side by side on one soil line, all to one scale. */
 const { batches, pxPerMetre = 105 } = defineProps<{ batches: readonly KnownBatch[], pxPerMetre?: number }>()
+const GROUND_CM = 13
 </script>
 
 <template>
   <ul
-    class="flex items-end gap-0 overflow-x-auto"
+    class="flex items-end gap-0 overflow-x-auto relative"
     aria-label="Heaps, to one scale"
   >
     <HeapFigure
@@ -17,9 +18,18 @@ const { batches, pxPerMetre = 105 } = defineProps<{ batches: readonly KnownBatch
       :px-per-metre="pxPerMetre"
     />
     <li
-      class="flex-1 min-w-6 self-stretch flex flex-col justify-end"
+      class="flex-1 min-w-2 self-stretch flex flex-col justify-end"
       aria-hidden="true"
     >
+      <svg
+        class="w-full block"
+        :height="GROUND_CM * pxPerMetre / 100"
+        preserveAspectRatio="none"
+      ><rect
+        width="100%"
+        height="100%"
+        fill="var(--ground)"
+      /></svg>
       <div class="heap-caption" />
     </li>
   </ul>

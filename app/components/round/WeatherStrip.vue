@@ -8,7 +8,7 @@ const { settings } = useGarden()
 </script>
 
 <template>
-  <div>
+  <div class="min-w-0 max-w-full">
     <ul
       v-if="days"
       class="flex gap-4 overflow-x-auto"

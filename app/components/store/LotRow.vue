@@ -26,9 +26,12 @@ const keeps = computed(() => {
   return daysLeft < 1 ? 'spoils today' : `${Math.ceil(daysLeft)} ${Math.ceil(daysLeft) === 1 ? 'day' : 'days'} left`
 })
 /** What to do with a lot that is going. */
-const rescue = computed(() => finished.value || stored.keeping.freshness === 'keeps' || stored.keeping.freshness === 'fresh' ? '' : stored.keeping.daysLeft < 0
-  ? 'Bury it thinly in a standing heap with browns, or let it go.'
-  : 'Use it in a heap now, spread it thin to wilt, or freeze scraps.')
+const rescue = computed(() => finished.value || stored.keeping.freshness === 'keeps' || stored.keeping.freshness === 'fresh'
+  ? ''
+  : stored.keeping.daysLeft < 0
+    ? 'Bury it thinly in a standing heap with browns, or let it go.'
+    : stored.material.family === 'kitchen' ? 'Use it in a heap now, or freeze it.' : stored.material.family === 'grass' ? 'Use it in a heap now, or spread it thin to wilt.' : 'Use it in a heap now.')
+const onBench = computed(() => bench.ingredients.value.some(({ material }) => material.id === stored.material.id))
 
 async function remove(why: Why): Promise<void> {
   const litres = Math.min(stored.leftL, count.value * stored.lot.container.volumeL)
@@ -76,7 +79,7 @@ async function remove(why: Why): Promise<void> {
         class="tap underline underline-offset-3 decoration-dotted"
         @click="bench.addMaterial(stored.material)"
       >
-        to the bench
+        {{ onBench ? 'on the bench: one more' : 'to the bench' }}
       </button>
       <button
         type="button"

@@ -1,4 +1,4 @@
-import * as v from 'valibot'
+import type * as v from 'valibot'
 import { amendBatch } from '../amend'
 import type { Garden } from '../garden'
 import { between, eventSchemaOf, idSchema } from './base'

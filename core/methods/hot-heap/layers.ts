@@ -6,11 +6,11 @@ import { fillHeightM } from '../../vessel/vessel'
 import type { Proposal } from '../method'
 
 /** A course of one brown and one green layer is about this high. */
-const COURSE_M = 0.22
+const COURSE_M = 0.16
 const MOST_COURSES = 8
 /** Quarters of a container are the least that can be measured out by eye. */
 const LEAST_COUNT = 0.25
-/** Below this a base of twigs would be too thin to drain. */
+/** So much of the first brown is kept for the top. */
 const CAP_SHARE = 0.12
 
 type Rough = Omit<Stratum, 'waterL' | 'heightShare'> & { readonly moisture: number, readonly looseL: number }

@@ -22,7 +22,7 @@ function preparing(ingredients: readonly Ingredient[]): BuildStep {
   const families = new Set(ingredients.map(({ material }) => material.family))
   const sorted = Object.entries(SORTING).flatMap(([family, text]) => families.has(family as never) ? [text] : [])
   const dusty = ingredients.some(({ material }) => material.moistureFraction.typical < 0.3 || material.family === 'manure')
-  const own = ingredients.flatMap(({ material }) => material.cautions.map(caution => `${material.short.charAt(0).toUpperCase()}${material.short.slice(1)}: ${caution}.`))
+  const own = ingredients.flatMap(({ material: { short, cautions } }) => cautions.length > 0 ? [`${short.charAt(0).toUpperCase()}${short.slice(1)}: ${cautions.join('; ')}.`] : [])
   return {
     title: 'Sort and prepare',
     detail: 'Shred or chop what is bigger than a hand. Lay everything out beside the place, browns on one side, greens on the other.',
@@ -41,7 +41,8 @@ const DETAIL: Readonly<Record<Stratum['role'], string>> = {
 function layering(stratum: Stratum, { waterCan, units }: Surroundings): BuildStep {
   const { amount, short, role, waterL } = stratum
   const water = waterL >= 0.5 ? ` Then ${containerText(waterL / waterCan.volumeL, waterCan)} of water (${quantityText('volume', units, waterL)}).` : ''
-  return { title: `${containerText(amount.count, amount.container)} of ${short}`, detail: `${DETAIL[role]}${water}`, stratum, cautions: [] }
+  const filled = amount.packing === 'loose' ? '' : `, ${amount.packing}`
+  return { title: `${containerText(amount.count, amount.container)} of ${short}${filled}`, detail: `${DETAIL[role]}${water}`, stratum, cautions: [] }
 }
 
 /** The order of work, with cautions beside the step they belong to. */
