@@ -6,7 +6,7 @@ import type { Range } from '../units/range'
  * covers a cube far more evenly than chance does. The multiplier was picked for the smallest error of the
  * shown 80 % ranges over random mixes.
  */
-export const SAMPLES = 1499
+export const SAMPLES = 2039
 const MULTIPLIER = 115
 
 const tables: Float64Array[] = []

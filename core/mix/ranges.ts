@@ -31,7 +31,7 @@ export interface MixRanges {
 const LOW = 0.1
 const HIGH = 0.9
 
-const emptyColumn = () => new Array<number>(SAMPLES).fill(0)
+const emptyColumn = () => new Array<number>(SAMPLES).fill(NaN)
 
 /** The middle 80 % of samples, stretched to hold the typical value if that lies outside. */
 function shownRange(values: readonly number[], typical: number): Range {

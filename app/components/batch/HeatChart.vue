@@ -55,7 +55,10 @@ const option = computed(() => {
 </script>
 
 <template>
-  <div class="h-72 w-full">
+  <div
+    class="h-72 w-full"
+    data-chart
+  >
     <VChart
       :option="option"
       :init-options="{ renderer: 'svg' }"

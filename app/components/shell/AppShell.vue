@@ -14,12 +14,17 @@ const PLACES: readonly Place[] = [
 
 const route = useRoute()
 const store = useGardenStore()
+// The last line of a page stays reachable above the bar that says what was recorded.
+const { shown } = useRecorder()
 const here = (place: Place) => place.to === '/' ? route.path === '/' : route.path.startsWith(place.to) || (place.to === '/yard' && route.path.startsWith('/batch'))
 const MAIN_ID = 'page'
 </script>
 
 <template>
-  <div class="min-h-dvh md:pl-26 pb-22 md:pb-6">
+  <div
+    class="min-h-dvh md:pl-26"
+    :class="shown ? 'pb-48 md:pb-32' : 'pb-22 md:pb-6'"
+  >
     <a
       :href="`#${MAIN_ID}`"
       class="label-button no-print sr-only focus:not-sr-only focus:absolute focus:z-50 focus:m-2"

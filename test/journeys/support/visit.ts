@@ -1,0 +1,149 @@
+import { mkdtemp, rm } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import puppeteer, { type Browser, type ElementHandle, type Page } from 'puppeteer-core'
+
+/** The two screens that everything has to work on. */
+export const SCREENS = {
+  laptop: { width: 1280, height: 800 },
+  phone: { width: 390, height: 844, isMobile: true, hasTouch: true },
+} as const
+export type Screen = keyof typeof SCREENS
+
+const FLAGS = ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync']
+
+/** A gardener at a browser with a fresh profile: taps on the phone, clicks on the laptop. */
+export interface Visit {
+  readonly page: Page
+  readonly browser: Browser
+  readonly downloads: string
+  /** What the page complained about, and where it called other than home. */
+  readonly complaints: string[]
+  go(path: string): Promise<void>
+  press(selector: string): Promise<void>
+  type(selector: string, text: string): Promise<void>
+  see(text: string | RegExp): Promise<void>
+  text(): Promise<string>
+  /** Days go by: the page is opened again so much later. */
+  daysLater(days: number): Promise<void>
+  shown(selector: string): Promise<boolean>
+  close(): Promise<void>
+}
+
+/** Moves the page's clock forward by what the tab remembers; nothing else of the page is touched. */
+function clockShift(): void {
+  const shift = () => Number(sessionStorage.getItem('clock-shift') ?? 0)
+  const RealDate = Date
+  const Shifted = new Proxy(RealDate, {
+    construct: (target, values) => values.length === 0 ? new target(RealDate.now() + shift()) : Reflect.construct(target, values),
+    get: (target, key) => key === 'now' ? () => RealDate.now() + shift() : Reflect.get(target, key),
+  })
+  globalThis.Date = Shifted
+}
+
+/** Requests that are expected to fail while the server is gone are not complaints. */
+function listen(page: Page, home: string, complaints: string[], calm: () => boolean): void {
+  page.on('console', (message) => {
+    if (message.type() === 'error' && !(calm() && /ERR_CONNECTION_REFUSED|Failed to load resource|Failed to update a ServiceWorker|net::ERR/.test(message.text()))) complaints.push(`console: ${message.text()}`)
+  })
+  page.on('pageerror', error => complaints.push(`error: ${error instanceof Error ? error.message : String(error)}`))
+  page.on('request', (request) => {
+    const url = request.url()
+    if (!url.startsWith(home) && !/^(data|blob|about|chrome-error):/.test(url)) complaints.push(`called ${url}`)
+  })
+}
+
+/** Whether a finger at the middle of an element would meet it and not something on top of it. */
+function reachable(element: ElementHandle): Promise<boolean> {
+  return element.evaluate((one) => {
+    const { left, top, width, height } = one.getBoundingClientRect()
+    const met = document.elementFromPoint(left + width / 2, top + height / 2)
+    return met !== null && (one.contains(met) || met.contains(one) && met.matches('label, button, a'))
+  })
+}
+
+/** Opens a browser with a fresh profile on a screen. `serverGone` tells when failing requests are expected. */
+export async function visit(home: string, screen: Screen, serverGone: () => boolean = () => false): Promise<Visit> {
+  const profile = await mkdtemp(join(tmpdir(), 'wastrum-profile-'))
+  const downloads = await mkdtemp(join(tmpdir(), 'wastrum-downloads-'))
+  const browser = await puppeteer.launch({
+    executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', headless: true, userDataDir: profile, defaultViewport: SCREENS[screen], args: FLAGS,
+    downloadBehavior: { policy: 'allow', downloadPath: downloads },
+  })
+  const page = await browser.newPage()
+  const complaints: string[] = []
+  await page.evaluateOnNewDocument(clockShift)
+  listen(page, home, complaints, serverGone)
+  page.setDefaultTimeout(8_000)
+
+  async function found(selector: string): Promise<ElementHandle> {
+    const element = await page.waitForSelector(selector, { visible: true }).catch((cause: unknown) => {
+      throw new Error(`not found: ${selector}`, { cause })
+    })
+    if (!element) throw new Error(`not found: ${selector}`)
+    return element
+  }
+
+  async function press(selector: string): Promise<void> {
+    for (let attempt = 0; ; attempt++) {
+      try {
+        const element = await found(selector)
+        // To the middle, clear of what is fixed at the top and bottom.
+        await element.evaluate(one => one.scrollIntoView({ block: 'center', behavior: 'instant' }))
+        if (!await reachable(element)) throw new Error(`covered: ${selector}`)
+        if (screen === 'phone') await element.tap()
+        else await element.click()
+        return
+      }
+      catch (cause) {
+        // The page may just be drawing itself anew.
+        if (attempt >= 12) throw cause
+        await new Promise(resolve => setTimeout(resolve, 150))
+      }
+    }
+  }
+
+  const text = () => page.evaluate(() => document.body.innerText.replace(/\u00A0/g, ' '))
+
+  async function see(wanted: string | RegExp): Promise<void> {
+    const [source, flags] = typeof wanted === 'string' ? [wanted.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'), ''] : [wanted.source, wanted.flags]
+    try {
+      await page.waitForFunction((pattern, how) => new RegExp(pattern, how).test(document.body.innerText.replace(/\u00A0/g, ' ')), {}, source, flags)
+    }
+    catch {
+      throw new Error(`not seen: ${String(wanted)}\n${(await text()).slice(0, 1500)}`)
+    }
+  }
+
+  return {
+    page, browser, downloads, complaints, press, see, text,
+    go: async (path) => {
+      await page.goto(`${home}${path}`, { waitUntil: 'load' })
+      await page.waitForSelector('h1')
+      await page.waitForFunction(() => !document.querySelector('[aria-busy="true"]'))
+    },
+    type: async (selector, typed) => {
+      const element = await found(selector)
+      await element.evaluate(one => one.scrollIntoView({ block: 'center', behavior: 'instant' }))
+      await element.focus()
+      await element.evaluate((one) => { if (one instanceof HTMLInputElement && one.type !== 'date') one.select() })
+      await page.keyboard.type(typed)
+      await page.keyboard.press('Tab')
+    },
+    daysLater: async (days) => {
+      await page.evaluate(more => sessionStorage.setItem('clock-shift', String(Number(sessionStorage.getItem('clock-shift') ?? 0) + more * 86_400_000)), days)
+      await page.reload({ waitUntil: 'load' })
+      await page.waitForFunction(() => document.querySelector('h1') && !document.querySelector('[aria-busy="true"]'))
+    },
+    shown: async selector => (await page.$(selector)) !== null,
+    close: async () => {
+      await browser.close()
+      for (const folder of [profile, downloads]) await rm(folder, { recursive: true, force: true, maxRetries: 5 })
+    },
+  }
+}
+
+/** A button or link by what it says. */
+export const button = (label: string) => `::-p-xpath(//*[self::button or self::a or self::label or self::summary][contains(normalize-space(.), "${label}")])`
+/** A field by its label. */
+export const field = (label: string) => `::-p-xpath(//input[@id=//label[contains(normalize-space(.), "${label}")]/@for] | //label[contains(normalize-space(.), "${label}")]//input | //label[contains(normalize-space(.), "${label}")]//textarea)`

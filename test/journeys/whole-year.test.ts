@@ -1,0 +1,148 @@
+import { readdir, readFile } from 'node:fs/promises'
+import { join } from 'node:path'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { startServer, type RunningServer } from './support/server'
+import { button, field, visit, type Screen, type Visit } from './support/visit'
+
+let server: RunningServer
+beforeAll(async () => { server = await startServer() })
+afterAll(() => server.stop())
+
+const nav = (label: string) => `::-p-xpath(//nav//a[contains(normalize-space(.), "${label}")])`
+const more = (label: string) => `button[aria-label="more: ${label}"]`
+
+async function gather(gardener: Visit, material: string, count: string, packed = false): Promise<void> {
+  await gardener.press(button('Put something in'))
+  await gardener.press(`[data-material="${material}"]`)
+  await gardener.type(field('How many'), count)
+  if (packed) await gardener.press(button('packed tight'))
+  await gardener.press(button('Into the store'))
+  await gardener.see('in the store.')
+}
+
+async function readHeat(gardener: Visit, core: string): Promise<void> {
+  await gardener.press(`[data-task="reading"] button`)
+  await gardener.type(field('Core'), core)
+  await gardener.press(button('Record the heat'))
+  await gardener.see(`core ${core} °C`)
+}
+
+async function savedBackup(gardener: Visit): Promise<string> {
+  await gardener.press(nav('Garden'))
+  await gardener.press(button('Save a backup'))
+  for (let attempt = 0; attempt < 100; attempt++) {
+    const name = (await readdir(gardener.downloads)).find(one => one.endsWith('.json'))
+    if (name) return join(gardener.downloads, name)
+    await new Promise(resolve => setTimeout(resolve, 100))
+  }
+  throw new Error('no backup was saved')
+}
+
+describe.each<Screen>(['laptop', 'phone'])('on a %s', (screen) => {
+  it('a heap goes from first visit to finished compost and to another profile', async () => {
+    const gardener = await visit(server.url, screen)
+    try {
+      // First visit: an own garden in litres, with a climate.
+      await gardener.go('/')
+      await gardener.press(button('Start my own garden'))
+      await gardener.press(button('Litres, cm'))
+      await gardener.press(button('Mild coast'))
+      await gardener.type(field('A name for the garden'), 'Long border')
+      await gardener.press(button('Open my garden'))
+      await gardener.press(button('That is all'))
+
+      // The store: leaves and grass, as a gardener counts them.
+      await gardener.press(nav('Store'))
+      await gather(gardener, 'leaves-mixed', '5', true)
+      await gather(gardener, 'grass-clippings', '45')
+      await gardener.see(/5 sacks\s+of leaves, packed/)
+      await gardener.see('400 L, 86 kg')
+
+      // The bench: both from the store; the verdict follows the buckets.
+      await gardener.press(`::-p-xpath(//*[@data-lot="leaves-mixed"]//button[contains(., "to the bench")])`)
+      await gardener.press(`::-p-xpath(//*[@data-lot="grass-clippings"]//button[contains(., "to the bench")])`)
+      await gardener.press(nav('Bench'))
+      await gardener.type(field('sacks of leaves'), '4')
+      await gardener.see(/Too brown/)
+      await gardener.type(field('buckets of grass'), '40')
+      await gardener.see(/good mix|will work/)
+      await gardener.press(button('Square bay'))
+
+      // The sheet and the start: the stock is taken.
+      await gardener.press(button('Layers and build sheet'))
+      await gardener.see(/sacks? of leaves, packed/)
+      await gardener.see('Gloves on')
+      await gardener.type(field('Name'), 'Border heap')
+      await gardener.press(button('It is built: start it'))
+      await gardener.see('Border heap is standing.')
+      await gardener.see('Warming up')
+      await gardener.press(nav('Store'))
+      await gardener.see(/1 sack\s+of leaves, packed/)
+      await gardener.see(/5 buckets\s+of grass/)
+
+      // Three days of readings from the round, a squeeze, and one entry taken back.
+      await gardener.press(nav('Round'))
+      await gardener.see(/Today.s round/)
+      for (const core of ['28', '55', '63']) {
+        await gardener.daysLater(1)
+        await readHeat(gardener, core)
+      }
+      await gardener.daysLater(1)
+      await readHeat(gardener, '26')
+      await gardener.press(button('Take back'))
+      await readHeat(gardener, '60')
+      await gardener.daysLater(1)
+      await readHeat(gardener, '57')
+      await gardener.see('It peaked at 63 °C')
+      await gardener.press('[data-task="turned"] button')
+      await gardener.see('Border heap: turned.')
+      await gardener.daysLater(3)
+      await gardener.press(`[data-task="squeeze"] button`)
+      await gardener.press(button('One or two drops'))
+      await gardener.see('a wrung-out sponge')
+
+      // The batch page tells the same story.
+      await gardener.press(button('Border heap'))
+      await gardener.see('Core 63 °C.')
+      await gardener.see('Ready between')
+      const chart = await gardener.page.waitForSelector('[data-chart] svg', { visible: true })
+      expect((await chart!.boundingBox())!.height).toBeGreaterThan(200)
+      expect(await gardener.text()).not.toContain('Core 26 °C')
+
+      // Taken down months later: the compost lands in the store.
+      await gardener.daysLater(120)
+      await gardener.press('a[href$="/finish"]')
+      for (let bucket = 0; bucket < 3; bucket++) await gardener.press(more('How much fine compost'))
+      await gardener.type(field('How much bed compost'), '20')
+      await gardener.press(button('Into the store with it'))
+      await gardener.see('Border heap is taken down.')
+      await gardener.see('Came out')
+      await gardener.press(nav('Store'))
+      await gardener.see(/compost, sieved/)
+
+      // The backup, read on another profile.
+      const file = await savedBackup(gardener)
+      expect(JSON.parse(await readFile(file, 'utf8'))).toMatchObject({ format: 'wastrum-garden', version: 1 })
+      const other = await visit(server.url, screen)
+      try {
+        await other.go('/')
+        await other.press(button('Is my pile any good'))
+        await other.press(button('That is all'))
+        await other.press(nav('Garden'))
+        const input = await other.page.waitForSelector('input[type="file"]')
+        await input!.uploadFile(file)
+        await other.see('holds 1 heap')
+        await other.press(button('Put in its place'))
+        await other.see('A backup was read in')
+        await other.see('Long border')
+        await other.press(nav('Yard'))
+        await other.press(button('Border heap'))
+        await other.see('Core 63 °C.')
+        expect(other.complaints).toEqual([])
+      }
+      finally { await other.close() }
+      expect(gardener.complaints).toEqual([])
+    }
+    finally { await gardener.close() }
+  })
+})
