@@ -3,6 +3,8 @@ const store = useGardenStore()
 const route = useRoute()
 const router = useRouter()
 const ready = ref(false)
+/** The first pages stand alone; everything else has the way around beside it. */
+const inGarden = computed(() => store.which !== undefined && !route.path.startsWith('/welcome'))
 
 onMounted(async () => {
   const opened = await store.openRemembered()
@@ -14,7 +16,7 @@ onMounted(async () => {
 <template>
   <UApp>
     <HatchDefs />
-    <AppShell v-if="ready && store.which">
+    <AppShell v-if="ready && inGarden">
       <NuxtPage />
     </AppShell>
     <NuxtPage v-else-if="ready" />

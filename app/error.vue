@@ -1,12 +1,11 @@
 <script setup lang="ts">
-/** A page that is not there, or one that broke: what is safe and the way back. */
-const { error } = defineProps<{ error: { statusCode?: number } }>()
-const missing = computed(() => error.statusCode === 404)
+/** A page that broke: what is safe and the way back. */
+
 </script>
 
 <template>
   <main class="mx-auto max-w-xl p-6 space-y-4">
-    <h1>{{ missing ? 'There is no such page' : 'Something broke on this page' }}</h1>
+    <h1>Something broke on this page</h1>
     <p>What you recorded is safe in this browser.</p>
     <button
       type="button"

@@ -13,7 +13,7 @@ import { typicalTotals } from '#core/mix/balance'
 import { containerThen, type Amount, type Container } from '#core/units/container'
 
 /** What can be had nearly everywhere, offered beside what the store holds. */
-const COMMON = ['leaves-mixed', 'cardboard', 'straw-wheat', 'grass-clippings', 'kitchen-veg', 'horse-manure-straw', 'twigs']
+const COMMON = ['leaves-mixed', 'cardboard', 'straw-wheat', 'grass-clippings', 'kitchen-veg', 'horse-manure-straw']
 /** Light stuff comes by the sack, heavy and wet stuff by the bucket. */
 const SACK_BELOW_KG_M3 = 160
 

@@ -60,7 +60,7 @@ export const useGardenStore = defineStore('garden', () => {
 
   /** Opens a garden. When the browser keeps nothing, it opens in memory and `trouble` says so. */
   async function open(wanted: WhichGarden): Promise<void> {
-    close()
+    letGo()
     trouble.value = undefined
     const opened = await openShelf(shelfName(wanted), () => { trouble.value = storageTrouble('closed') })
     if (!opened.ok) trouble.value = opened.error
@@ -73,11 +73,10 @@ export const useGardenStore = defineStore('garden', () => {
     remember('wastrum.garden', wanted)
   }
 
-  function close(): void {
+  function letGo(): void {
     shelf.close()
     tabs?.leave()
     tabs = undefined
-    which.value = undefined
   }
 
   /** Opens what was open last, if anything was. */
@@ -90,7 +89,8 @@ export const useGardenStore = defineStore('garden', () => {
 
   /** Leaves the demo garden without a trace. */
   async function leaveDemo(): Promise<void> {
-    close()
+    letGo()
+    which.value = undefined
     remember('wastrum.garden', undefined)
     await removeShelf(shelfName('demo'))
     show({ events: [], documents: [] })

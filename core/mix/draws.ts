@@ -7,7 +7,7 @@ import type { Range } from '../units/range'
  * shown 80 % ranges over random mixes.
  */
 export const SAMPLES = 2039
-const MULTIPLIER = 115
+const MULTIPLIER = 212
 
 const tables: Float64Array[] = []
 

@@ -63,6 +63,12 @@ describe('levers', () => {
     expect(levers.add?.kind === 'add' && levers.add.candidate.inStore && levers.add.count <= 3).toBe(true)
   })
 
+  it('never ask to leave out what most of the heap is made of', () => {
+    const ingredients = [some('leaves-mixed', 2, sack), some('grass-clippings', 40)]
+    const { takeOut } = leversFor(ingredients, candidates, comfort)
+    expect(takeOut?.kind === 'take-out' && [takeOut.ingredientIndex, takeOut.all]).toEqual([1, false])
+  })
+
   it('say nothing about a good mix', () => {
     const levers = leversFor([some('leaves-mixed', 4, sack), some('grass-clippings', 14)], candidates, comfort)
     expect([levers.add, levers.takeOut]).toEqual([undefined, undefined])

@@ -27,6 +27,9 @@ const STEPS = [0.5, 1, 2, 3, 4, 6, 8, 12, 16]
 const EFFORT_PER_CONTAINER = 0.02
 const NOT_AT_HAND = 0.15
 
+/** What makes up more of the heap than this is not left out whole: there would be no heap left. */
+const LEAVE_OUT_BELOW = 0.4
+
 /** A change must help at least this much to be worth saying. */
 const WORTH_SAYING = 0.1
 
@@ -50,7 +53,8 @@ function additions(totals: Totals, candidates: readonly Candidate[], comfort: Co
 function removals(totals: Totals, ingredients: readonly Ingredient[], comfort: Comfort): Weighed[] {
   return ingredients.flatMap((ingredient, ingredientIndex) => {
     const whole = ingredient.amount.count
-    const counts = STEPS.filter(count => count < whole).concat(whole / 2, ingredients.length > 1 ? [whole] : [])
+    const minor = portionOf(ingredient).looseVolumeL < LEAVE_OUT_BELOW * totals.looseVolumeL
+    const counts = STEPS.filter(count => count < whole).concat(whole / 2, minor ? [whole] : [])
     return counts.map((count) => {
       const volumeL = portionOf({ ...ingredient, amount: { ...ingredient.amount, count } }).looseVolumeL
       const after = judge(totalsWith(totals, ingredient.material, volumeL, -1), comfort)

@@ -25,7 +25,7 @@ const cameOut = computed(() => (known.batch.finish?.products ?? []).flatMap(({ m
         v-for="side in [{ title: 'Went in', litres: balance.inL, list: goneIn, family: known.batch.built.ingredients[0] ? findMaterial(known.batch.built.ingredients[0].materialId)?.family ?? 'leaf' : 'leaf' }, { title: 'Came out', litres: balance.outL, list: cameOut, family: 'finished' as const }]"
         :key="side.title"
       >
-        <h3>{{ side.title }}</h3>
+        <h2>{{ side.title }}</h2>
         <p class="figure">
           {{ quantity('volume', side.litres) }}
         </p>

@@ -43,21 +43,19 @@ const rows = computed<Row[]>(() => {
     <div
       v-for="row in rows"
       :key="row.label"
-      class="line-rule py-2"
+      class="line-rule py-2 grid grid-cols-[1fr_auto] items-baseline gap-x-3"
     >
-      <div class="flex items-baseline justify-between gap-3">
-        <dt class="font-semibold">
-          {{ row.label }}
-        </dt>
-        <dd class="text-right whitespace-nowrap">
-          <span class="font-serif font-semibold text-lg text-highlighted">{{ row.value }}</span>
-          <span
-            v-if="row.spread"
-            class="aside-note ml-2"
-          >{{ row.spread }}</span>
-        </dd>
-      </div>
-      <dd>
+      <dt class="font-semibold">
+        {{ row.label }}
+      </dt>
+      <dd class="text-right whitespace-nowrap">
+        <span class="font-serif font-semibold text-lg text-highlighted">{{ row.value }}</span>
+        <span
+          v-if="row.spread"
+          class="aside-note ml-2"
+        >{{ row.spread }}</span>
+      </dd>
+      <dd class="col-span-2">
         <RangeBar v-bind="row.bar" />
         <span
           v-if="row.why"

@@ -80,8 +80,9 @@ const MAIN_ID = 'page'
         </li>
       </ul>
     </nav>
-    <p
+    <aside
       v-if="store.which === 'demo'"
+      aria-label="Demo garden"
       class="no-print px-4 md:px-8 py-1.5 text-[0.9rem] bg-elevated border-b border-default flex flex-wrap gap-x-3 items-center"
     >
       <span>A made-up demo garden: try anything.</span>
@@ -89,7 +90,7 @@ const MAIN_ID = 'page'
         to="/garden#leave"
         class="underline underline-offset-3 py-1"
       >Leave it</NuxtLink>
-    </p>
+    </aside>
     <TroubleBar />
     <main
       :id="MAIN_ID"

@@ -1,0 +1,97 @@
+import { readFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { startServer, type RunningServer } from './support/server'
+import { button, visit, type Screen, type Visit } from './support/visit'
+
+const axeSource = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
+
+interface Violation { readonly id: string, readonly nodes: readonly { readonly target: readonly string[], readonly failureSummary?: string }[] }
+
+let server: RunningServer
+beforeAll(async () => { server = await startServer() })
+afterAll(() => server.stop())
+
+async function violations(gardener: Visit): Promise<string[]> {
+  await gardener.page.evaluate(axeSource)
+  const found = await gardener.page.evaluate(async () => {
+    const { axe } = globalThis as unknown as { axe: { run: (root: Document, options: object) => Promise<{ violations: Violation[] }> } }
+    return (await axe.run(document, { resultTypes: ['violations'] })).violations
+  })
+  return found.flatMap(({ id, nodes }) => nodes.map(({ target, failureSummary }) => `${id}: ${target.join(' ')} ${failureSummary ?? ''}`))
+}
+
+const VIEWS: readonly (readonly [name: string, path: string, open?: string])[] = [
+  ['round', '/'], ['round with a pad', '/', '[data-task="reading"] button'],
+  ['bench', '/bench'], ['picking materials', '/bench', button('Something else')], ['build sheet', '/bench/sheet'],
+  ['store', '/store'], ['yard', '/yard'], ['garden', '/garden'],
+  ['batch', '/batch/demo-apple-bay'], ['sensing', '/batch/demo-apple-bay', '[data-pad="smell"]'], ['adding', '/batch/demo-wall-bay', '[data-pad="added"]'],
+  ['finished batch', '/batch/demo-may-grass'], ['taking down', '/batch/demo-shed-ring/finish'], ['sheet of a batch', '/batch/demo-plum-bay/sheet'],
+  ['no such batch', '/batch/nothing'], ['no such page', '/nowhere'],
+]
+
+describe.each<readonly [Screen, 'light' | 'dark']>([['laptop', 'light'], ['laptop', 'dark'], ['phone', 'light'], ['phone', 'dark']])('axe on a %s by %s', (screen, theme) => {
+  it('finds nothing on any view', async () => {
+    const gardener = await visit(server.url, screen)
+    try {
+      await gardener.page.evaluateOnNewDocument(wanted => localStorage.setItem('nuxt-color-mode', wanted), theme)
+      const found: Record<string, string[]> = {}
+      for (const [name, path] of [['welcome', '/welcome'], ['own garden', '/welcome/own']] as const) {
+        await gardener.go(path)
+        found[name] = await violations(gardener)
+      }
+      await gardener.go('/welcome/demo')
+      await gardener.see('Apple bay')
+      for (const [name, path, open] of VIEWS) {
+        await gardener.go(path)
+        if (open) await gardener.press(open)
+        // What slides in or is drawn needs its moment.
+        await new Promise(resolve => setTimeout(resolve, 700))
+        found[name] = await violations(gardener)
+        const wide = await gardener.page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
+        expect(wide, `${name} is wider than the screen`).toBeLessThanOrEqual(0)
+      }
+      expect(Object.fromEntries(Object.entries(found).filter(([, list]) => list.length > 0))).toEqual({})
+      expect(gardener.complaints).toEqual([])
+    }
+    finally { await gardener.close() }
+  })
+})
+
+describe('by keyboard alone', () => {
+  it('a reading is recorded, keys lead around and the sheet of keys opens', async () => {
+    const gardener = await visit(server.url, 'laptop')
+    const { keyboard } = gardener.page
+    try {
+      await gardener.go('/welcome/demo')
+      await gardener.see('Apple bay')
+      await keyboard.press('2')
+      await gardener.see('The bench')
+      await keyboard.press('3')
+      await gardener.see('The store')
+      await keyboard.press('?')
+      await gardener.see('They work whenever nothing is being typed')
+      await keyboard.press('Escape')
+      await gardener.page.waitForFunction(() => !document.body.innerText.includes('They work whenever'))
+      await keyboard.press('1')
+      await gardener.see('Find out why it stays cool')
+      await gardener.page.focus('[data-task="reading"] button')
+      await keyboard.press('Enter')
+      await gardener.page.waitForSelector('[data-task="reading"] input')
+      // Along the pads and the minus button to the number.
+      for (let step = 0; step < 30 && await gardener.page.evaluate(() => document.activeElement?.tagName) !== 'INPUT'; step++) await keyboard.press('Tab')
+      await keyboard.down('Control')
+      await keyboard.press('a')
+      await keyboard.up('Control')
+      await keyboard.type('41')
+      await keyboard.press('Enter')
+      await gardener.see('core 41 °C')
+      await keyboard.press('Escape')
+      await gardener.page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())
+      await keyboard.press('u')
+      await gardener.page.waitForFunction(() => !document.body.innerText.includes('core 41 °C'))
+      expect(gardener.complaints).toEqual([])
+    }
+    finally { await gardener.close() }
+  })
+})

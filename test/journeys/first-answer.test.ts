@@ -1,0 +1,50 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { startServer, type RunningServer } from './support/server'
+import { button, field, visit } from './support/visit'
+
+let server: RunningServer
+beforeAll(async () => { server = await startServer() })
+afterAll(() => server.stop())
+
+describe('a first answer on a phone', () => {
+  it('comes after four taps and says what to add; the verdict follows the buckets', async () => {
+    const gardener = await visit(server.url, 'phone')
+    try {
+      await gardener.go('/')
+      await gardener.press(button('Is my pile any good'))
+      await gardener.press('[data-material="leaves-mixed"]')
+      await gardener.press('[data-material="grass-clippings"]')
+      await gardener.press(button('That is all'))
+      await gardener.see(/This will work, slowly: a little brown/)
+      await gardener.type(field('sacks of leaves'), '2')
+      await gardener.see('Too brown: it would stay cool')
+      const advice = /Add (\d+) buckets of ([a-z ]+)/.exec(await gardener.text())
+      expect(advice).not.toBeNull()
+
+      // The verdict hangs on the amounts, not on the words: more grass makes it good, much more makes it green.
+      await gardener.type(field('buckets of grass'), '7')
+      await gardener.see(/good mix|will work/)
+      await gardener.type(field('buckets of grass'), '40')
+      await gardener.see(/Too (green|wet)|Too much that mats/)
+      await gardener.see(/take out|Take out/)
+      expect(gardener.complaints).toEqual([])
+    }
+    finally { await gardener.close() }
+  })
+
+  it('is still on the bench after the phone slept and the page was loaded anew', async () => {
+    const gardener = await visit(server.url, 'phone')
+    try {
+      await gardener.go('/')
+      await gardener.press(button('Is my pile any good'))
+      await gardener.press('[data-material="leaves-mixed"]')
+      await gardener.press(button('That is all'))
+      await gardener.type(field('sacks of leaves'), '7')
+      await gardener.see('560 L')
+      await new Promise(resolve => setTimeout(resolve, 600))
+      await gardener.go('/bench')
+      await gardener.see('560 L')
+    }
+    finally { await gardener.close() }
+  })
+})

@@ -1,0 +1,57 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { startServer, type RunningServer } from './support/server'
+import { visit } from './support/visit'
+
+let server: RunningServer
+beforeAll(async () => { server = await startServer() })
+afterAll(() => server.stop())
+
+describe('the build sheet on paper', () => {
+  it.each(['A4', 'Letter'] as const)('prints on %s without what belongs to the screen', async (format) => {
+    const gardener = await visit(server.url, 'laptop')
+    try {
+      await gardener.go('/welcome/demo')
+      await gardener.see('Apple bay')
+      await gardener.go('/batch/demo-apple-bay/sheet')
+      await gardener.see('Sort and prepare')
+      await gardener.page.emulateMediaType('print')
+      const shown = await gardener.text()
+      expect(shown).toContain('Gloves on')
+      expect(shown).not.toContain('Back to the heap')
+      expect(await gardener.page.$eval('nav', nav => getComputedStyle(nav).display)).toBe('none')
+      const pdf = Buffer.from(await gardener.page.pdf({ format, printBackground: true })).toString('latin1')
+      const pages = pdf.match(/\/Type \/Page\b/g)?.length ?? 0
+      expect(pages).toBeGreaterThanOrEqual(1)
+      expect(pages).toBeLessThanOrEqual(3)
+      const [, , width] = /\/MediaBox \[([\d.]+) ([\d.]+) ([\d.]+)/.exec(pdf)?.slice(1).map(Number) ?? []
+      expect(Math.abs(width! - (format === 'A4' ? 595.3 : 612))).toBeLessThan(1.5)
+    }
+    finally { await gardener.close() }
+  })
+})
+
+describe('the server', () => {
+  it.each(['/', '/bench', '/api/weather', '/sw.js', '/favicon.svg'])('sends strict headers with %s', async (path) => {
+    const { headers, ok } = await fetch(`${server.url}${path}`)
+    expect(ok).toBe(true)
+    const policy = headers.get('content-security-policy') ?? ''
+    expect(policy).toContain(`default-src 'self'`)
+    expect(policy).toContain(`frame-ancestors 'none'`)
+    expect(policy.split(';').find(part => part.trim().startsWith('script-src'))).not.toMatch(/unsafe|\*|http/)
+    expect(headers.get('x-content-type-options')).toBe('nosniff')
+    expect(headers.get('referrer-policy')).toBe('no-referrer')
+    expect(headers.get('permissions-policy')).toContain('geolocation=()')
+  })
+
+  it('answers as the stand-in probe and weather station, and refuses odd names', async () => {
+    const first = await fetch(`${server.url}/api/probe/heap-1?day=5`).then(answer => answer.json() as Promise<{ status: string, at: string }>)
+    const again = await fetch(`${server.url}/api/probe/heap-1?day=5`).then(answer => answer.json() as Promise<{ status: string, at: string }>)
+    expect(['reading', 'no-signal']).toContain(first.status)
+    if (first.at === again.at) expect(again).toEqual(first)
+    const weather = await fetch(`${server.url}/api/weather?climate=high-valley`).then(answer => answer.json() as Promise<{ place: string, days: unknown[] }>)
+    expect(weather.place).toBe('High valley')
+    expect(weather.days).toHaveLength(7)
+    expect((await fetch(`${server.url}/api/probe/..%2Fetc`)).status).toBe(400)
+    expect((await fetch(`${server.url}/api/nothing`)).status).toBe(404)
+  })
+})

@@ -1,0 +1,148 @@
+import { mkdtemp, rm, writeFile } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { demoGarden } from '#core/demo/demo-garden'
+import { writeBackup } from '#core/formats/backup'
+import { startServer, type RunningServer } from './support/server'
+import { button, visit, type Visit } from './support/visit'
+
+let server: RunningServer
+let folder: string
+beforeAll(async () => {
+  server = await startServer()
+  folder = await mkdtemp(join(tmpdir(), 'wastrum-files-'))
+})
+afterAll(async () => {
+  await server.stop()
+  await rm(folder, { recursive: true, force: true })
+})
+
+const { events, documents } = demoGarden(new Date())
+const good = writeBackup(events, documents, '2026-05-01T10:00:00.000Z')
+const withoutSeal = good.replace(/ {2}"seal".*\n/, '')
+
+const BAD_FILES: readonly (readonly [name: string, text: string, said: RegExp])[] = [
+  ['truncated', good.slice(0, 5000), /breaks off or is damaged/],
+  ['foreign', '{"type":"FeatureCollection","features":[]}', /some other kind of file/],
+  ['not even json', 'date;temperature\n2026-05-01;55', /not written in JSON/],
+  ['altered', good.replace('"litres":', '"litres":1'), /changed or damaged after it was written/],
+  ['from the future', good.replace('"version": 1', '"version": 7'), /newer Wastrum/],
+  ['with an impossible value', withoutSeal.replace(/"coreC":\d+/, '"coreC":4000'), /Event \d+ \(reading\): “coreC” is above 120/],
+  ['hostile', withoutSeal.replace('"Apple bay"', '"<img src=x onerror=alert(1)>"').replace(/"coreC":\d+/, '"coreC":"<script>alert(1)</script>"'), /“coreC” is not a number/],
+  ['huge', ' '.repeat(65 * 1024 * 1024), /larger than any garden backup/],
+]
+
+async function offer(gardener: Visit, name: string, text: string): Promise<void> {
+  const path = join(folder, `${name.replaceAll(' ', '-')}.json`)
+  await writeFile(path, text)
+  const input = await gardener.page.waitForSelector('input[type="file"]')
+  await input!.uploadFile(path)
+}
+
+/** Everything stored, as text, straight from the browser's database. */
+function storedText(gardener: Visit): Promise<string> {
+  return gardener.page.evaluate(async () => {
+    const database = await new Promise<IDBDatabase>((resolve) => {
+      const request = indexedDB.open('wastrum-own')
+      request.onsuccess = () => resolve(request.result)
+    })
+    const all = await Promise.all(['events', 'documents', 'keepsakes'].map(name => new Promise((resolve) => {
+      const request = database.transaction(name).objectStore(name).getAll()
+      request.onsuccess = () => resolve(request.result)
+    })))
+    database.close()
+    return JSON.stringify(all)
+  })
+}
+
+async function ownGarden(gardener: Visit): Promise<void> {
+  await gardener.go('/welcome/own')
+  await gardener.press(button('Open my garden'))
+  await gardener.press('[data-material="leaves-mixed"]')
+  await gardener.press(button('That is all'))
+  await gardener.see('Too brown')
+  await new Promise(resolve => setTimeout(resolve, 600))
+  await gardener.go('/garden')
+}
+
+describe('reading backups', () => {
+  it('says in plain words what is wrong with a bad file and changes nothing', async () => {
+    const gardener = await visit(server.url, 'laptop')
+    try {
+      await ownGarden(gardener)
+      const before = await storedText(gardener)
+      expect(before).toContain('leaves-mixed')
+      for (const [name, text, said] of BAD_FILES) {
+        await offer(gardener, name, text)
+        await gardener.see(said)
+        await gardener.see('Nothing was changed.')
+        expect(await storedText(gardener), name).toBe(before)
+      }
+      expect(gardener.complaints).toEqual([])
+    }
+    finally { await gardener.close() }
+  })
+
+  it('adds a good file to what is here, draws hostile names as text, and takes the import back', async () => {
+    const gardener = await visit(server.url, 'phone')
+    try {
+      await ownGarden(gardener)
+      await offer(gardener, 'good', withoutSeal.replaceAll('"Apple bay"', '"<img src=x onerror=alert(1)>"'))
+      await gardener.see('holds 8 heaps')
+      await gardener.press(button('Add to what is here'))
+      await gardener.see('A backup was read in')
+      await gardener.go('/yard')
+      await gardener.see('<img src=x onerror=alert(1)>')
+      await gardener.go('/garden')
+      await gardener.press(button('Take that back'))
+      await gardener.page.waitForFunction(() => !document.body.innerText.includes('A backup was read in'))
+      await gardener.go('/yard')
+      await gardener.see('Nothing stands here yet')
+      await gardener.go('/bench')
+      await gardener.see('Too brown')
+      expect(gardener.complaints).toEqual([])
+    }
+    finally { await gardener.close() }
+  })
+})
+
+describe('two tabs', () => {
+  it('show at once what the other one records', async () => {
+    const gardener = await visit(server.url, 'laptop')
+    try {
+      await gardener.go('/welcome/demo')
+      await gardener.see('Apple bay')
+      const other = await gardener.browser.newPage()
+      await other.goto(`${server.url}/batch/demo-plum-bay`, { waitUntil: 'load' })
+      await other.waitForSelector('[data-log]')
+      const before = await other.$$eval('[data-log]', entries => entries.length)
+      await gardener.page.bringToFront()
+      await gardener.go('/batch/demo-plum-bay')
+      await gardener.press('[data-pad="look"]')
+      await gardener.press(button('Worms arriving'))
+      await gardener.see('Plum bay: look, worms arriving.')
+      await other.waitForFunction(() => document.body.innerText.includes('Worms arriving') || document.body.innerText.includes('worms arriving'))
+      expect(before).toBeGreaterThan(3)
+      expect(gardener.complaints).toEqual([])
+    }
+    finally { await gardener.close() }
+  })
+})
+
+describe('a browser that keeps nothing', () => {
+  it('is told so and can still be used', async () => {
+    const gardener = await visit(server.url, 'phone')
+    try {
+      await gardener.page.evaluateOnNewDocument(() => Object.defineProperty(globalThis, 'indexedDB', { value: undefined }))
+      await gardener.go('/')
+      await gardener.press(button('Is my pile any good'))
+      await gardener.press('[data-material="leaves-mixed"]')
+      await gardener.press(button('That is all'))
+      await gardener.see('Too brown')
+      await gardener.see('This browser keeps nothing')
+      expect(gardener.complaints).toEqual([])
+    }
+    finally { await gardener.close() }
+  })
+})
