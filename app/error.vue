@@ -1,8 +1,3 @@
-<script setup lang="ts">
-/** A page that broke: what is safe and the way back. */
-
-</script>
-
 <template>
   <main class="mx-auto max-w-xl p-6 space-y-4">
     <h1>Something broke on this page</h1>

@@ -7,7 +7,7 @@ import { measuresOf, type Measures } from './measures'
 import type { Portion } from './portion'
 import { eachSample } from './sampling'
 import type { Totals } from './totals'
-import { waterNeed } from './water'
+import { missingWaterL } from './water'
 
 /** The measures that are shown with a range. */
 export const RANGED = ['carbonToNitrogen', 'availableCarbonToNitrogen', 'moistureFraction', 'volumeL', 'freeAirSpace'] as const
@@ -39,6 +39,26 @@ function shownRange(values: readonly number[], typical: number): Range {
   return { low: Math.min(typical, quantile(scratch, LOW)), typical, high: Math.max(typical, quantile(scratch, HIGH)) }
 }
 
+/** The measures of all sampled mixes, one column a measure. The columns are held by name: looking them up in the loop would cost as much as the sums. */
+function sampledColumns(portions: readonly Portion[], addedWaterL: number, targetMoisture: number): { readonly columns: Readonly<Record<RangedMeasure, number[]>>, readonly water: number[] } {
+  const carbonToNitrogen = emptyColumn()
+  const availableCarbonToNitrogen = emptyColumn()
+  const moistureFraction = emptyColumn()
+  const volumeL = emptyColumn()
+  const freeAirSpace = emptyColumn()
+  const water = emptyColumn()
+  eachSample(portions, (sample, totals) => {
+    const measures = measuresOf(totals, addedWaterL)
+    carbonToNitrogen[sample] = measures.carbonToNitrogen
+    availableCarbonToNitrogen[sample] = measures.availableCarbonToNitrogen
+    moistureFraction[sample] = measures.moistureFraction
+    volumeL[sample] = measures.volumeL
+    freeAirSpace[sample] = measures.freeAirSpace
+    water[sample] = litresToTarget(totals, targetMoisture)
+  })
+  return { columns: { carbonToNitrogen, availableCarbonToNitrogen, moistureFraction, volumeL, freeAirSpace }, water }
+}
+
 /**
  * The balance of a mix with its 80 % ranges. Ingredients' values are independent; samples are seeded,
  * so the same mix always shows the same range. At most 40 ingredients make sense.
@@ -49,17 +69,7 @@ export function mixRanges(portions: readonly Portion[], addedWaterL: number, tar
   if (!Number.isFinite(addedWaterL) || addedWaterL < 0) return fail({ kind: 'bad-water' })
   const checked = checkedPortions(portions)
   if (!checked.ok) return checked
-  const columns = Object.fromEntries(RANGED.map(name => [name, emptyColumn()])) as Record<RangedMeasure, number[]>
-  const water = emptyColumn()
-  eachSample(checked.value, (sample, totals) => {
-    const measures = measuresOf(totals, addedWaterL)
-    columns.carbonToNitrogen[sample] = measures.carbonToNitrogen
-    columns.availableCarbonToNitrogen[sample] = measures.availableCarbonToNitrogen
-    columns.moistureFraction[sample] = measures.moistureFraction
-    columns.volumeL[sample] = measures.volumeL
-    columns.freeAirSpace[sample] = measures.freeAirSpace
-    water[sample] = litresToTarget(totals, targetMoisture)
-  })
+  const { columns, water } = sampledColumns(checked.value, addedWaterL, targetMoisture)
   const totals = typicalTotals(checked.value)
   const typical = measuresOf(totals, addedWaterL)
   const drivers = driversOf(RANGED, checked.value, totals, addedWaterL)
@@ -72,7 +82,4 @@ export function mixRanges(portions: readonly Portion[], addedWaterL: number, tar
   })
 }
 
-function litresToTarget(totals: Totals, targetMoisture: number): number {
-  const need = waterNeed(totals, targetMoisture)
-  return need.kind === 'add' ? need.litres : 0
-}
+const litresToTarget = (totals: Totals, targetMoisture: number) => Math.max(0, missingWaterL(totals, targetMoisture))

@@ -6,12 +6,17 @@ export type WaterNeed
     /** Too wet already: so much water is more than the mix should hold. The answer is dry material. */
     | { readonly kind: 'too-wet', readonly excessL: number }
 
+/** Litres missing to a target moisture, below 0 when there is too much: Σ m(M* − M)/(1 − M*). */
+export function missingWaterL({ wetMassKg, waterKg }: Pick<Totals, 'wetMassKg' | 'waterKg'>, targetMoisture: number): number {
+  return (targetMoisture * wetMassKg - waterKg) / (1 - targetMoisture)
+}
+
 /**
  * Litres of water that bring summed ingredients to a target: W = Σ m(M* − M)/(1 − M*).
  * @param targetMoisture wet basis, from 0 up to but not including 1.
  */
 export function waterNeed(totals: Pick<Totals, 'wetMassKg' | 'waterKg'>, targetMoisture: number): WaterNeed {
-  const litres = (targetMoisture * totals.wetMassKg - totals.waterKg) / (1 - targetMoisture)
+  const litres = missingWaterL(totals, targetMoisture)
   return litres >= 0 ? { kind: 'add', litres } : { kind: 'too-wet', excessL: -litres * (1 - targetMoisture) }
 }
 

@@ -1,0 +1,71 @@
+// Figures of this machine in one run: `npm run bench`. Compare the ratios, not the milliseconds of two machines.
+import { spawn } from 'node:child_process'
+import { existsSync, mkdirSync, mkdtempSync, rmSync, symlinkSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { pathToFileURL } from 'node:url'
+import { ensureBuilt, ensureInstalled, freePort, ROOT, run, SERVER } from './steps.mjs'
+
+if (!ensureInstalled()) process.exit(1)
+const { build } = await import('vite')
+const { default: puppeteer } = await import('puppeteer-core')
+const out = mkdtempSync(join(tmpdir(), 'wastrum-bench-'))
+await build({
+  configFile: false, root: ROOT, logLevel: 'error', resolve: { alias: { '#core': join(ROOT, 'core') } },
+  build: { ssr: join(ROOT, 'bench/figures.ts'), outDir: out, emptyOutDir: true, rollupOptions: { output: { entryFileNames: 'figures.mjs' } } },
+  ssr: { noExternal: true },
+})
+await import(pathToFileURL(join(out, 'figures.mjs')).href)
+
+/** Kilobytes of script, as sent, until the first page is quiet: what a first visitor waits for. */
+async function firstPage(serverFile) {
+  const port = await freePort(4500, '127.0.0.1')
+  const child = spawn(process.execPath, [serverFile], { stdio: 'ignore', env: { ...process.env, HOST: '127.0.0.1', PORT: String(port), NITRO_PORT: String(port), NODE_ENV: 'production' } })
+  const browser = await puppeteer.launch({ executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', headless: true, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] })
+  try {
+    const page = await browser.newPage()
+    const network = await page.createCDPSession()
+    const scripts = new Set()
+    let bytes = 0
+    await network.send('Network.enable')
+    network.on('Network.responseReceived', ({ requestId, type }) => { if (type === 'Script') scripts.add(requestId) })
+    network.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => { if (scripts.has(requestId)) bytes += encodedDataLength })
+    for (let attempt = 0; attempt < 50; attempt++) {
+      const open = await page.goto(`http://127.0.0.1:${port}/`, { waitUntil: 'load' }).then(() => true, () => false)
+      if (open) break
+      await new Promise(resolve => setTimeout(resolve, 200))
+    }
+    await page.waitForSelector('button')
+    return bytes / 1000
+  }
+  finally {
+    await browser.close()
+    child.kill()
+  }
+}
+
+/** The bare framework with one button, built the same way. */
+function buildFloor() {
+  const dir = mkdtempSync(join(tmpdir(), 'wastrum-floor-'))
+  mkdirSync(join(dir, 'app/pages'), { recursive: true })
+  writeFileSync(join(dir, 'package.json'), JSON.stringify({ name: 'floor', private: true, type: 'module' }))
+  writeFileSync(join(dir, 'app/assets.css'), '@import "tailwindcss"; @import "@nuxt/ui";')
+  writeFileSync(join(dir, 'app/app.vue'), '<template><UApp><NuxtPage /></UApp></template>')
+  writeFileSync(join(dir, 'app/pages/index.vue'), '<template><UButton>One</UButton></template>')
+  writeFileSync(join(dir, 'nuxt.config.ts'), `export default defineNuxtConfig({ modules: ['@nuxt/ui', '@pinia/nuxt', '@vueuse/nuxt'], ssr: false, css: ['~/assets.css'], ui: { fonts: false }, icon: { provider: 'none', fallbackToApi: false, serverBundle: false }, nitro: { compressPublicAssets: { gzip: true, brotli: true } }, compatibilityDate: '2026-01-01', telemetry: false})`)
+  symlinkSync(join(ROOT, 'node_modules'), join(dir, 'node_modules'))
+  const built = run(join(ROOT, 'node_modules/.bin/nuxt'), ['build', dir, '--logLevel', 'silent'])
+  return { dir, built }
+}
+
+if (ensureBuilt()) {
+  const ours = await firstPage(SERVER)
+  console.log(`${'first page: script before anything can be pressed'.padEnd(58)} ${ours.toFixed(0)} kB as sent (brotli)`)
+  const { dir, built } = buildFloor()
+  if (built && existsSync(join(dir, '.output/server/index.mjs'))) {
+    const floor = await firstPage(join(dir, '.output/server/index.mjs'))
+    console.log(`${'  the bare framework, built the same way'.padEnd(58)} ${floor.toFixed(0)} kB; ours is ${(ours - floor).toFixed(0)} kB above`)
+  }
+  rmSync(dir, { recursive: true, force: true })
+}
+rmSync(out, { recursive: true, force: true })
