@@ -1,4 +1,3 @@
-import quickselect from 'quickselect'
 import type { Range } from '../units/range'
 
 /**
@@ -6,8 +5,8 @@ import type { Range } from '../units/range'
  * covers a cube far more evenly than chance does. The multiplier was picked for the smallest error of the
  * shown 80 % ranges over random mixes.
  */
-export const SAMPLES = 2039
-const MULTIPLIER = 212
+export const SAMPLES = 1021
+const MULTIPLIER = 33
 
 const tables: Float64Array[] = []
 
@@ -37,18 +36,4 @@ export function standingsTable(dimension: number): Float64Array {
  */
 export function valueAt({ low, typical, high }: Range, at: number): number {
   return typical + Math.min(at, 0) * (typical - low) + Math.max(at, 0) * (high - typical)
-}
-
-/**
- * The value below which a share of values lies, interpolating between neighbours.
- * The values are partly reordered; a share asked for later must not be smaller.
- */
-export function quantile(values: number[], share: number): number {
-  const position = Math.max(0, share * values.length - 0.5)
-  const index = Math.floor(position)
-  quickselect(values, index)
-  const lower = values[index] as number
-  let upper = Infinity
-  for (let i = index + 1; i < values.length; i++) upper = Math.min(upper, values[i] as number)
-  return lower + (Number.isFinite(upper) ? (upper - lower) * (position - index) : 0)
 }

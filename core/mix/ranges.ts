@@ -1,10 +1,11 @@
 import { fail, ok, type Outcome } from '../outcome/outcome'
 import type { Range } from '../units/range'
 import { checkedPortions, typicalTotals, type MixTrouble } from './balance'
-import { quantile, SAMPLES } from './draws'
+import { SAMPLES } from './draws'
 import { driversOf, type Driver } from './drivers'
 import { measuresOf, type Measures } from './measures'
 import type { Portion } from './portion'
+import { middlePart } from './quantile'
 import { eachSample } from './sampling'
 import type { Totals } from './totals'
 import { missingWaterL } from './water'
@@ -25,22 +26,22 @@ export interface MixRanges {
   /** Litres of water to the target; 0 when the mix would be too wet. */
   readonly waterToTargetL: Range
   /** The sampled mixes, for drawing the cloud: pairs of ratio and moisture. */
-  readonly cloud: { readonly carbonToNitrogen: readonly number[], readonly moistureFraction: readonly number[] }
+  readonly cloud: { readonly carbonToNitrogen: Float64Array, readonly moistureFraction: Float64Array }
 }
 
-const LOW = 0.1
-const HIGH = 0.9
+/** Share of samples left out below and above. */
+const TAIL = 0.1
 
-const emptyColumn = () => new Array<number>(SAMPLES).fill(NaN)
+const emptyColumn = () => new Float64Array(SAMPLES)
 
 /** The middle 80 % of samples, stretched to hold the typical value if that lies outside. */
-function shownRange(values: readonly number[], typical: number): Range {
-  const scratch = values.slice()
-  return { low: Math.min(typical, quantile(scratch, LOW)), typical, high: Math.max(typical, quantile(scratch, HIGH)) }
+function shownRange(values: Float64Array, typical: number): Range {
+  const { low, high } = middlePart(values, TAIL)
+  return { low: Math.min(typical, low), typical, high: Math.max(typical, high) }
 }
 
 /** The measures of all sampled mixes, one column a measure. The columns are held by name: looking them up in the loop would cost as much as the sums. */
-function sampledColumns(portions: readonly Portion[], addedWaterL: number, targetMoisture: number): { readonly columns: Readonly<Record<RangedMeasure, number[]>>, readonly water: number[] } {
+function sampledColumns(portions: readonly Portion[], addedWaterL: number, targetMoisture: number): { readonly columns: Readonly<Record<RangedMeasure, Float64Array>>, readonly water: Float64Array } {
   const carbonToNitrogen = emptyColumn()
   const availableCarbonToNitrogen = emptyColumn()
   const moistureFraction = emptyColumn()

@@ -9,21 +9,21 @@ const WIDTH = 4
 
 /**
  * Sampled litres of a material at a place in the mix. Everything a portion brings is proportional to its volume, so
- * these are drawn once and only weighed while the gardener moves buckets.
+ * these are drawn once and only weighed while the gardener moves buckets. Seven digits are plenty and stay in the cache.
  */
-const drawn = new WeakMap<Material, Float64Array[]>()
+const drawn = new WeakMap<Material, Float32Array[]>()
 
-function sampledLitre(portion: Portion, place: number): Float64Array {
+function sampledLitre(portion: Portion, place: number): Float32Array {
   const known = drawn.get(portion.material) ?? []
   drawn.set(portion.material, known)
   return known[place] ??= drawLitre(portion, place)
 }
 
-function drawLitre(portion: Portion, place: number): Float64Array {
+function drawLitre(portion: Portion, place: number): Float32Array {
   const ranges = UNCERTAIN_NAMES.map(name => UNCERTAIN[name](portion))
   const carbon = carbonFraction(portion.material)
   const columns = ranges.map((_, offset) => standingsTable(place * WIDTH + offset))
-  const table = new Float64Array(SAMPLES * WIDTH)
+  const table = new Float32Array(SAMPLES * WIDTH)
   for (let sample = 0; sample < SAMPLES; sample++) {
     const [fill, bulkKgM3, moisture, ratio] = ranges.map((range, offset) => valueAt(range, columns[offset]![sample]!)) as [number, number, number, number]
     const wetKg = fill * bulkKgM3 / 1000
@@ -43,7 +43,7 @@ function weightsOf(portions: readonly Portion[]): Float64Array {
 }
 
 /** Sums one sample over the ingredients, in plain variables: objects would make it several times slower. */
-function sumSample(litres: readonly Float64Array[], weights: Float64Array, at: number, totals: Totals): void {
+function sumSample(litres: readonly Float32Array[], weights: Float64Array, at: number, totals: Totals): void {
   let wet = 0, water = 0, nitrogen = 0, carbon = 0, available = 0, organic = 0, volume = 0, coarse = 0, coarseSquared = 0
   for (let index = 0, weight = 0; index < litres.length; index++, weight += WEIGHTS) {
     const litre = litres[index]!
