@@ -70,7 +70,7 @@ export default defineNuxtConfig({
     provider: 'none',
     fallbackToApi: false,
     serverBundle: false,
-    clientBundle: { scan: true, includeCustomCollections: true, sizeLimitKb: 512 },
+    clientBundle: { scan: true, includeCustomCollections: true, sizeLimitKb: 512, icons: ['ph:x', 'ph:check', 'ph:caret-down', 'ph:hourglass'] },
   },
   pwa: {
     // A new version waits until the gardener says so.

@@ -49,7 +49,7 @@ export const DEMO_HEAPS: readonly DemoHeap[] = [
 function finished(): DemoHeap[] {
   const recipe: DemoHeap['ingredients'] = [['leaves-mixed', some(4, 'sack', 'packed')], ['grass-clippings', some(36, 'bucket')], ['kitchen-veg', some(3, 'bucket')]]
   const winter: DemoHeap['ingredients'] = [['straw-wheat', some(4, 'sack', 'shaken')], ['horse-manure-straw', some(44, 'bucket')], ['kitchen-veg', some(6, 'bucket')]]
-  const base = { vessel: vessel('square-bay'), waterShare: 1, truth: 1, heightDays: [10, 40, 90], readingDays: [1, 2, 3, 4, 5, 7, 9, 12, 15, 20, 28, 40, 60], observed: [[8, 'squeeze', 'right']] as const }
+  const base = { vessel: vessel('square-bay'), waterShare: 1, truth: 1, heightDays: [10, 40], readingDays: [1, 2, 3, 4, 5, 7, 9, 12, 15, 20, 28, 40, 60], observed: [[8, 'squeeze', 'right']] as const }
   const yields = (fine: number, bed: number, overs: number): DemoHeap['products'] => [
     ['compost-finished', some(fine, 'bucket'), 10], ['compost-finished', some(bed, 'barrow'), 25], ['overs', some(overs, 'bucket')],
   ]

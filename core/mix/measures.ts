@@ -22,20 +22,20 @@ const ORGANIC_KG_M3 = 1600
 const MINERAL_KG_M3 = 2500
 
 /**
- * How much of the loose volume is left after mixing: 1 − the variance of coarseness by volume.
- * One material alone keeps its volume; half fines and half twigs loses a quarter. Range 0.75..1.
+ * Volume after mixing, litres: the loose volume times 1 − the variance of coarseness by volume.
+ * One material alone keeps its volume; half fines and half twigs loses a quarter. Factor 0.75..1.
  */
-function mixingFactor(totals: Totals): number {
-  const mean = totals.coarseVolumeL / totals.looseVolumeL
-  const variance = totals.coarseSquaredL / totals.looseVolumeL - mean * mean
-  return 1 - Math.min(0.25, Math.max(0, variance))
+export function mixedVolumeL(looseVolumeL: number, coarseVolumeL: number, coarseSquaredL: number): number {
+  const mean = coarseVolumeL / looseVolumeL
+  const variance = coarseSquaredL / looseVolumeL - mean * mean
+  return looseVolumeL * (1 - Math.min(0.25, Math.max(0, variance)))
 }
 
 /**
  * Share of air: 1 − ρ·[(1 − DM)/1000 + DM·OM/1600 + DM·(1 − OM)/2500], ρ in kg/m³,
  * DM the dry fraction and OM the organic share of it. Never below 0.
  */
-function freeAirSpace(bulkDensityKgM3: number, dryFraction: number, organicFraction: number): number {
+export function freeAirSpace(bulkDensityKgM3: number, dryFraction: number, organicFraction: number): number {
   const solid = (1 - dryFraction) / WATER_KG_M3
     + dryFraction * organicFraction / ORGANIC_KG_M3
     + dryFraction * (1 - organicFraction) / MINERAL_KG_M3
@@ -51,7 +51,7 @@ export function measuresOf(totals: Totals, addedWaterL: number): Measures {
   const wetMassKg = totals.wetMassKg + addedWaterL
   const dryMassKg = totals.wetMassKg - totals.waterKg
   const moistureFraction = (totals.waterKg + addedWaterL) / wetMassKg
-  const volumeL = totals.looseVolumeL * mixingFactor(totals)
+  const volumeL = mixedVolumeL(totals.looseVolumeL, totals.coarseVolumeL, totals.coarseSquaredL)
   const bulkDensityKgM3 = wetMassKg / volumeL * 1000
   return {
     wetMassKg,

@@ -1,13 +1,11 @@
 import { fail, ok, type Outcome } from '../outcome/outcome'
 import type { Range } from '../units/range'
 import { checkedPortions, typicalTotals, type MixTrouble } from './balance'
-import { SAMPLES } from './draws'
 import { driversOf, type Driver } from './drivers'
 import { measuresOf, type Measures } from './measures'
 import type { Portion } from './portion'
 import { middlePart } from './quantile'
-import { eachSample } from './sampling'
-import type { Totals } from './totals'
+import { sampledMeasures } from './sampling'
 import { missingWaterL } from './water'
 
 /** The measures that are shown with a range. */
@@ -32,32 +30,10 @@ export interface MixRanges {
 /** Share of samples left out below and above. */
 const TAIL = 0.1
 
-const emptyColumn = () => new Float64Array(SAMPLES)
-
 /** The middle 80 % of samples, stretched to hold the typical value if that lies outside. */
 function shownRange(values: Float64Array, typical: number): Range {
   const { low, high } = middlePart(values, TAIL)
   return { low: Math.min(typical, low), typical, high: Math.max(typical, high) }
-}
-
-/** The measures of all sampled mixes, one column a measure. The columns are held by name: looking them up in the loop would cost as much as the sums. */
-function sampledColumns(portions: readonly Portion[], addedWaterL: number, targetMoisture: number): { readonly columns: Readonly<Record<RangedMeasure, Float64Array>>, readonly water: Float64Array } {
-  const carbonToNitrogen = emptyColumn()
-  const availableCarbonToNitrogen = emptyColumn()
-  const moistureFraction = emptyColumn()
-  const volumeL = emptyColumn()
-  const freeAirSpace = emptyColumn()
-  const water = emptyColumn()
-  eachSample(portions, (sample, totals) => {
-    const measures = measuresOf(totals, addedWaterL)
-    carbonToNitrogen[sample] = measures.carbonToNitrogen
-    availableCarbonToNitrogen[sample] = measures.availableCarbonToNitrogen
-    moistureFraction[sample] = measures.moistureFraction
-    volumeL[sample] = measures.volumeL
-    freeAirSpace[sample] = measures.freeAirSpace
-    water[sample] = litresToTarget(totals, targetMoisture)
-  })
-  return { columns: { carbonToNitrogen, availableCarbonToNitrogen, moistureFraction, volumeL, freeAirSpace }, water }
 }
 
 /**
@@ -70,7 +46,8 @@ export function mixRanges(portions: readonly Portion[], addedWaterL: number, tar
   if (!Number.isFinite(addedWaterL) || addedWaterL < 0) return fail({ kind: 'bad-water' })
   const checked = checkedPortions(portions)
   if (!checked.ok) return checked
-  const { columns, water } = sampledColumns(checked.value, addedWaterL, targetMoisture)
+  const columns = sampledMeasures(checked.value, addedWaterL, targetMoisture)
+  const water = columns.missingWaterL.map(litres => Math.max(0, litres))
   const totals = typicalTotals(checked.value)
   const typical = measuresOf(totals, addedWaterL)
   const drivers = driversOf(RANGED, checked.value, totals, addedWaterL)
@@ -78,9 +55,7 @@ export function mixRanges(portions: readonly Portion[], addedWaterL: number, tar
   return ok({
     typical,
     of: Object.fromEntries(driven) as Record<RangedMeasure, DrivenRange>,
-    waterToTargetL: shownRange(water, litresToTarget(totals, targetMoisture)),
+    waterToTargetL: shownRange(water, Math.max(0, missingWaterL(totals.wetMassKg, totals.waterKg, targetMoisture))),
     cloud: { carbonToNitrogen: columns.carbonToNitrogen, moistureFraction: columns.moistureFraction },
   })
 }
-
-const litresToTarget = (totals: Totals, targetMoisture: number) => Math.max(0, missingWaterL(totals, targetMoisture))

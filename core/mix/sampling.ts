@@ -1,8 +1,9 @@
 import { biodegradableFraction, carbonFraction, type Material } from '../materials/material'
 import { SAMPLES, standingsTable, valueAt } from './draws'
 import { UNCERTAIN, UNCERTAIN_NAMES } from './drivers'
+import { freeAirSpace, mixedVolumeL } from './measures'
 import type { Portion } from './portion'
-import { emptyTotals, type Totals } from './totals'
+import { missingWaterL } from './water'
 
 /** What one loose litre of a material brings in each sample: filling, wet mass, water and nitrogen. */
 const WIDTH = 4
@@ -42,49 +43,56 @@ function weightsOf(portions: readonly Portion[]): Float64Array {
   }))
 }
 
-/** Sums one sample over the ingredients, in plain variables: objects would make it several times slower. */
-function sumSample(litres: readonly Float32Array[], weights: Float64Array, at: number, totals: Totals): void {
-  let wet = 0, water = 0, nitrogen = 0, carbon = 0, available = 0, organic = 0, volume = 0, coarse = 0, coarseSquared = 0
-  for (let index = 0, weight = 0; index < litres.length; index++, weight += WEIGHTS) {
-    const litre = litres[index]!
-    const volumeL = weights[weight]!
-    const coarseness = weights[weight + 4]!
-    const filledL = volumeL * litre[at]!
-    const wetKg = volumeL * litre[at + 1]!
-    const waterKg = volumeL * litre[at + 2]!
-    const dryKg = wetKg - waterKg
-    wet += wetKg
-    water += waterKg
-    nitrogen += volumeL * litre[at + 3]!
-    carbon += dryKg * weights[weight + 1]!
-    available += dryKg * weights[weight + 2]!
-    organic += dryKg * weights[weight + 3]!
-    volume += filledL
-    coarse += filledL * coarseness
-    coarseSquared += filledL * coarseness * coarseness
-  }
-  totals.wetMassKg = wet
-  totals.waterKg = water
-  totals.nitrogenKg = nitrogen
-  totals.carbonKg = carbon
-  totals.availableCarbonKg = available
-  totals.organicKg = organic
-  totals.looseVolumeL = volume
-  totals.coarseVolumeL = coarse
-  totals.coarseSquaredL = coarseSquared
+/** The measures of every sampled mix, one column a measure, and the litres missing to a target moisture (below 0 when too wet). */
+export interface SampledMeasures {
+  readonly carbonToNitrogen: Float64Array
+  readonly availableCarbonToNitrogen: Float64Array
+  readonly moistureFraction: Float64Array
+  readonly volumeL: Float64Array
+  readonly freeAirSpace: Float64Array
+  readonly missingWaterL: Float64Array
 }
 
+const column = () => new Float64Array(SAMPLES)
+
 /**
- * Sums the sampled mixes one after the other and calls back with each. The sums handed over are
- * the same object every time: take from it, do not keep it.
- * This is `addToTotals` a few thousand times over; a test holds the two together.
+ * Sums and measures every sampled mix: `addToTotals` and `measuresOf` two thousand times over, in plain variables,
+ * since an object a sample would make it several times slower. A test holds this and the plain arithmetic together.
  */
-export function eachSample(portions: readonly Portion[], visit: (sample: number, totals: Totals) => void): void {
+export function sampledMeasures(portions: readonly Portion[], addedWaterL: number, targetMoisture: number): SampledMeasures {
   const litres = portions.map(sampledLitre)
   const weights = weightsOf(portions)
-  const totals = emptyTotals()
-  for (let sample = 0; sample < SAMPLES; sample++) {
-    sumSample(litres, weights, sample * WIDTH, totals)
-    visit(sample, totals)
+  const carbonToNitrogen = column(), availableCarbonToNitrogen = column(), moistureFraction = column()
+  const volumeL = column(), airSpace = column(), missing = column()
+  for (let sample = 0, at = 0; sample < SAMPLES; sample++, at += WIDTH) {
+    let wet = 0, water = 0, nitrogen = 0, carbon = 0, available = 0, organic = 0, loose = 0, coarse = 0, coarseSquared = 0
+    for (let index = 0, weight = 0; index < litres.length; index++, weight += WEIGHTS) {
+      const litre = litres[index]!
+      const litresOf = weights[weight]!
+      const coarseness = weights[weight + 4]!
+      const filledL = litresOf * litre[at]!
+      const wetKg = litresOf * litre[at + 1]!
+      const waterKg = litresOf * litre[at + 2]!
+      const dryKg = wetKg - waterKg
+      wet += wetKg
+      water += waterKg
+      nitrogen += litresOf * litre[at + 3]!
+      carbon += dryKg * weights[weight + 1]!
+      available += dryKg * weights[weight + 2]!
+      organic += dryKg * weights[weight + 3]!
+      loose += filledL
+      coarse += filledL * coarseness
+      coarseSquared += filledL * coarseness * coarseness
+    }
+    const wateredKg = wet + addedWaterL
+    const moisture = (water + addedWaterL) / wateredKg
+    const mixedL = mixedVolumeL(loose, coarse, coarseSquared)
+    carbonToNitrogen[sample] = carbon / nitrogen
+    availableCarbonToNitrogen[sample] = available / nitrogen
+    moistureFraction[sample] = moisture
+    volumeL[sample] = mixedL
+    airSpace[sample] = freeAirSpace(wateredKg / mixedL * 1000, 1 - moisture, organic / (wet - water))
+    missing[sample] = missingWaterL(wet, water, targetMoisture)
   }
+  return { carbonToNitrogen, availableCarbonToNitrogen, moistureFraction, volumeL, freeAirSpace: airSpace, missingWaterL: missing }
 }

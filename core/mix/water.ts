@@ -7,7 +7,7 @@ export type WaterNeed
     | { readonly kind: 'too-wet', readonly excessL: number }
 
 /** Litres missing to a target moisture, below 0 when there is too much: Σ m(M* − M)/(1 − M*). */
-export function missingWaterL({ wetMassKg, waterKg }: Pick<Totals, 'wetMassKg' | 'waterKg'>, targetMoisture: number): number {
+export function missingWaterL(wetMassKg: number, waterKg: number, targetMoisture: number): number {
   return (targetMoisture * wetMassKg - waterKg) / (1 - targetMoisture)
 }
 
@@ -16,7 +16,7 @@ export function missingWaterL({ wetMassKg, waterKg }: Pick<Totals, 'wetMassKg' |
  * @param targetMoisture wet basis, from 0 up to but not including 1.
  */
 export function waterNeed(totals: Pick<Totals, 'wetMassKg' | 'waterKg'>, targetMoisture: number): WaterNeed {
-  const litres = missingWaterL(totals, targetMoisture)
+  const litres = missingWaterL(totals.wetMassKg, totals.waterKg, targetMoisture)
   return litres >= 0 ? { kind: 'add', litres } : { kind: 'too-wet', excessL: -litres * (1 - targetMoisture) }
 }
 

@@ -61,7 +61,7 @@ export const STARTING_CONTAINERS: Readonly<Record<'metric' | 'us', readonly Cont
   us: [
     { id: 'bucket', name: 'bucket', plural: 'buckets', volumeL: 18.92705892, holds: 'material' },
     { id: 'sack', name: 'sack', plural: 'sacks', volumeL: 113.56235352, holds: 'material' },
-    { id: 'barrow', name: 'barrow', plural: 'barrows', volumeL: 170, holds: 'material' },
+    { id: 'barrow', name: 'barrow', plural: 'barrows', volumeL: 170.34353028, holds: 'material' },
     { id: 'caddy', name: 'caddy', plural: 'caddies', volumeL: 3.785411784, holds: 'material' },
     { id: 'can', name: 'can', plural: 'cans', volumeL: 7.570823568, holds: 'water' },
   ],

@@ -23,7 +23,7 @@ export function countText(count: number): string {
 
 /** A number with the digits its unit deserves, a thin grouping for thousands and no trailing noise. */
 export function numberText(value: number, digits = 0): string {
-  return value.toLocaleString('en-GB', { minimumFractionDigits: 0, maximumFractionDigits: digits })
+  return value.toLocaleString('en-GB', { minimumFractionDigits: 0, maximumFractionDigits: digits }).replace('-', '−').replace(/^−0$/, '0')
 }
 
 /** A core value with its shown unit: 0.62 m becomes "62 cm" or "24 in". */
@@ -32,7 +32,7 @@ export function quantityText(quantity: Quantity, system: UnitSystem, value: numb
   const shown = toShown(quantity, system, value)
   const small = digits === undefined && usual === 0 && Math.abs(shown) < 3 && quantity !== 'temperature' && quantity !== 'temperatureStep'
   const text = numberText(shown, digits ?? (small ? 1 : usual))
-  return symbol.startsWith('°') ? `${text} ${symbol}` : `${text} ${symbol}`
+  return `${text} ${symbol}`
 }
 
 /** Low and high of a core quantity with one unit: "46–58 °C". One number when both round alike. */
@@ -40,5 +40,7 @@ export function spanText(quantity: Quantity, system: UnitSystem, low: number, hi
   const { digits } = SHOWN_UNITS[quantity][system]
   const first = numberText(toShown(quantity, system, low), digits)
   const last = quantityText(quantity, system, high, digits)
-  return last.startsWith(`${first} `) ? last : `${first}–${last}`
+  // A dash beside a minus cannot be read.
+  const between = low < 0 && first.startsWith('−') ? ' to ' : '–'
+  return last.startsWith(`${first} `) ? last : `${first}${between}${last}`
 }

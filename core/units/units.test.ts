@@ -45,5 +45,7 @@ describe('what a person reads', () => {
     expect(quantityText('mass', 'metric', 1.26)).toBe('1.3 kg')
     expect(spanText('temperature', 'metric', 46.2, 57.8)).toBe('46–58 °C')
     expect(spanText('temperature', 'us', 50, 50.1)).toBe('122 °F')
+    expect(spanText('temperature', 'metric', -6.2, 2)).toBe('−6 to 2 °C')
+    expect(quantityText('temperature', 'metric', -0.2)).toBe('0 °C')
   })
 })

@@ -118,7 +118,7 @@ const shownCourse = computed(() => known.batch.finish ? course.value.filter(one 
         :course="shownCourse"
       />
       <p class="aside-note">
-        Dots: core. Squares: edge. Dashed with its band: what is expected, drawn towards your readings. Hollow: stands apart from its neighbours.
+        Dots: core. Squares: edge. Dashed with its band: what is expected, drawn towards your readings. Hollow: stands apart from its neighbours. Upright lines: turned.
         A first, plain curve; day {{ Math.floor(day) }}.
       </p>
     </section>

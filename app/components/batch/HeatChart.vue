@@ -46,7 +46,7 @@ const option = computed(() => {
       { type: 'scatter', name: 'edge', symbol: 'rect', symbolSize: 7, data: batch.readings.flatMap(({ at: moment, edgeC }) => edgeC === undefined ? [] : [[new Date(moment).getTime(), shown(edgeC)]]), itemStyle: { color: colours.edge } },
       { type: 'scatter', name: 'core', symbolSize: 10, data: core.map(({ at: moment, coreC, odd }) => ({ value: [new Date(moment).getTime(), shown(coreC)], itemStyle: odd ? { color: colours.paper, borderColor: colours.core, borderWidth: 2 } : { color: colours.core } })),
         markLine: { silent: true, symbol: 'none', data: [
-          ...batch.turns.map(turn => ({ xAxis: new Date(turn.at).getTime(), lineStyle: { color: colours.turn, type: 'solid', width: 2 }, label: { formatter: 'turned', color: colours.text, position: 'insideEndTop', fontSize: 11 } })),
+          ...batch.turns.map(turn => ({ xAxis: new Date(turn.at).getTime(), lineStyle: { color: colours.turn, type: 'solid', width: 2 }, label: { show: false } })),
           ...(batch.finish ? [] : [{ xAxis: now.value.getTime(), lineStyle: { color: colours.text, type: 'dotted' }, label: { formatter: 'now', color: colours.text, fontSize: 11 } }]),
         ] } },
     ],

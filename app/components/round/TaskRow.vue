@@ -5,6 +5,7 @@ import type { KnownBatch } from '~/composables/useGarden'
 /** One thing a batch asks for today: what, why, and the tap that does it. */
 const { task, known, showBatch = true } = defineProps<{ task: Task, known: KnownBatch, showBatch?: boolean }>()
 const { day } = useSay()
+const route = useRoute()
 const { now } = useGarden()
 const { turned } = useQuickRecord()
 const open = ref(false)
@@ -58,12 +59,12 @@ watch(chosen, (id) => { if (!id) open.value = false })
         </p>
       </div>
       <NuxtLink
-        v-if="link"
+        v-if="link && link !== route.path"
         :to="link"
         class="label-button"
       >{{ LABELS[task.action] }}</NuxtLink>
       <button
-        v-else
+        v-else-if="!link"
         type="button"
         class="label-button"
         :aria-expanded="task.action === 'turned' ? undefined : open"

@@ -8,6 +8,6 @@ export const CHAR: readonly Material[] = [
     nitrogenPct: [0.2, 0.5, 1.0], carbonToNitrogen: [80, 150, 350],
     moisturePct: [2, 6, 30], bulkKgM3: [150, 190, 260],
     ligninPctVs: 100, ashPct: 5, structure: 2, keepsDays: 3650, worms: 'some', months: [],
-    cautions: ['dust', 'charge first'],
+    cautions: ['dusty: damp it outdoors, wear a mask', 'charge it before it goes on a bed'],
   }),
 ]

@@ -14,7 +14,7 @@ export const FEEDS: readonly Material[] = [
     nitrogenPct: [12, 13.5, 15], carbonToNitrogen: [3, 3.5, 4],
     moisturePct: [6, 9, 12], bulkKgM3: [500, 600, 700],
     ligninPctVs: 0, ashPct: 5, structure: 0, keepsDays: 730, worms: 'no', months: [],
-    cautions: ['dust'],
+    cautions: ['dusty: wear a mask'],
   }),
   material({
     id: 'feather-meal', name: 'Hoof, horn or feather meal', short: 'horn meal', family: 'feed',
@@ -35,7 +35,7 @@ export const FEEDS: readonly Material[] = [
     nitrogenPct: [45, 46, 46.5], carbonToNitrogen: [0.42, 0.43, 0.44],
     moisturePct: [0, 1, 2], bulkKgM3: [700, 750, 800],
     ligninPctVs: 0, ashPct: 0, structure: 0, keepsDays: 730, worms: 'no', months: [],
-    cautions: ['sparingly', 'keeps apart from lime'],
+    cautions: ['sparingly: a cupful to a heap', 'never together with lime or ash'],
   }),
   material({
     id: 'molasses', name: 'Molasses', short: 'molasses', family: 'feed',
@@ -49,7 +49,7 @@ export const FEEDS: readonly Material[] = [
     nitrogenPct: [10, 13, 16], carbonToNitrogen: [3.2, 3.7, 4.5],
     moisturePct: [6, 12, 20], bulkKgM3: [25, 50, 90],
     ligninPctVs: 0, ashPct: 3, structure: 2, keepsDays: 365, worms: 'no', months: [],
-    cautions: ['slow', 'thin layers'],
+    cautions: ['slow: thin layers'],
   }),
   material({
     id: 'wool-cotton', name: 'Natural-fibre cloth and string', short: 'cloth and string', family: 'feed',

@@ -8,7 +8,7 @@ export const GRASS: readonly Material[] = [
     nitrogenPct: [1.9, 2.9, 5.0], carbonToNitrogen: [9, 17, 25],
     moisturePct: [72, 82, 88], bulkKgM3: [150, 200, 350],
     ligninPctVs: 6, ashPct: 12, structure: 0, keepsDays: 2, worms: 'thin', months: [4, 5, 6, 7, 8, 9, 10],
-    cautions: ['mats', 'heats in the sack', 'no clippings from treated lawns'],
+    cautions: ['mats: shake it out thinly', 'heats and slimes in the sack within a day or two', 'none from lawns treated with weedkiller'],
   }),
   material({
     id: 'grass-dried', name: 'Grass clippings, dried', short: 'dried grass', family: 'grass',

@@ -7,14 +7,14 @@ export const KITCHEN: readonly Material[] = [
     nitrogenPct: [1.8, 2.6, 4.0], carbonToNitrogen: [12, 17, 24],
     moisturePct: [76, 85, 92], bulkKgM3: [300, 450, 600],
     ligninPctVs: 4, ashPct: 10, structure: 0, keepsDays: 5, worms: 'yes', months: [],
-    cautions: ['cover with browns', 'flies'],
+    cautions: ['always cover with browns, or flies come'],
   }),
   material({
     id: 'fruit-waste', name: 'Fruit waste and windfalls', short: 'windfalls', family: 'kitchen',
     nitrogenPct: [0.9, 1.3, 2.6], carbonToNitrogen: [20, 38, 49],
     moisturePct: [70, 82, 90], bulkKgM3: [380, 500, 650],
     ligninPctVs: 4, ashPct: 5, structure: 0, keepsDays: 5, worms: 'thin', months: [7, 8, 9, 10, 11],
-    cautions: ['wasps', 'sour in worm bins'],
+    cautions: ['draws wasps: cover it', 'goes sour in worm bins'],
   }),
   material({
     id: 'citrus', name: 'Citrus peel', short: 'citrus peel', family: 'kitchen',
@@ -56,13 +56,13 @@ export const KITCHEN: readonly Material[] = [
     nitrogenPct: [1.6, 2.1, 2.6], carbonToNitrogen: [17, 21, 28],
     moisturePct: [25, 35, 60], bulkKgM3: [250, 350, 450],
     ligninPctVs: 1, ashPct: 3, structure: 0, keepsDays: 3, worms: 'little', months: [],
-    cautions: ['rats', 'small amounts, buried'],
+    cautions: ['draws rats: small amounts, well buried'],
   }),
   material({
     id: 'spent-hops-grain', name: 'Brewing grain, spent', short: 'brewing grain', family: 'kitchen',
     nitrogenPct: [3.0, 3.8, 4.6], carbonToNitrogen: [11, 13, 16],
     moisturePct: [70, 77, 82], bulkKgM3: [450, 550, 700],
     ligninPctVs: 8, ashPct: 4, structure: 0, keepsDays: 3, worms: 'thin', months: [],
-    cautions: ['sours fast'],
+    cautions: ['sours within days: use it at once'],
   }),
 ]

@@ -7,7 +7,7 @@ export const LEAVES: readonly Material[] = [
     nitrogenPct: [0.5, 0.9, 1.3], carbonToNitrogen: [40, 54, 80],
     moisturePct: [10, 38, 55], bulkKgM3: [60, 90, 150],
     ligninPctVs: 20, ashPct: 10, structure: 1, keepsDays: 365, worms: 'yes', months: [10, 11, 12],
-    cautions: ['mat when wet unless shredded', 'roadside leaves carry litter and sharps'],
+    cautions: ['mat when wet: shred or mix them', 'roadside leaves carry litter and sharps'],
   }),
   material({
     id: 'leaves-shredded', name: 'Autumn leaves, mown or shredded', short: 'mown leaves', family: 'leaf',
@@ -21,7 +21,7 @@ export const LEAVES: readonly Material[] = [
     nitrogenPct: [0.5, 0.7, 1.0], carbonToNitrogen: [45, 65, 90],
     moisturePct: [10, 35, 55], bulkKgM3: [50, 80, 140],
     ligninPctVs: 27, ashPct: 7, structure: 1, keepsDays: 365, worms: 'yes', months: [10, 11, 12, 1],
-    cautions: ['slow'],
+    cautions: ['slow: shred them'],
   }),
   material({
     id: 'leaves-fast', name: 'Alder, ash, lime, hazel or fruit-tree leaves', short: 'soft leaves', family: 'leaf',

@@ -21,6 +21,6 @@ export const MINERALS: readonly Material[] = [
     nitrogenPct: [0.02, 0.1, 0.2], carbonToNitrogen: [10, 20, 40],
     moisturePct: [0, 3, 8], bulkKgM3: [450, 600, 800],
     ligninPctVs: 0, ashPct: 97, structure: 0, keepsDays: 730, worms: 'no', months: [],
-    cautions: ['caustic', 'alkaline', 'keep away from nitrogen-rich greens'],
+    cautions: ['caustic: gloves and goggles', 'strongly alkaline: little, and never on fresh greens or manure'],
   }),
 ]

@@ -42,6 +42,6 @@ export const PLANTS: readonly Material[] = [
     nitrogenPct: [1.2, 1.9, 3.0], carbonToNitrogen: [9, 17, 27],
     moisturePct: [53, 78, 88], bulkKgM3: [250, 350, 500],
     ligninPctVs: 3, ashPct: 25, structure: 0, keepsDays: 4, worms: 'some', months: [10, 11, 12, 1, 2, 3],
-    cautions: ['salt: rinse', 'collecting is regulated'],
+    cautions: ['salty: rinse it', 'collecting is regulated: ask first'],
   }),
 ]

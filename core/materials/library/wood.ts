@@ -53,7 +53,7 @@ export const WOOD: readonly Material[] = [
     nitrogenPct: [0.5, 0.8, 1.2], carbonToNitrogen: [45, 60, 90],
     moisturePct: [15, 30, 50], bulkKgM3: [50, 90, 160],
     ligninPctVs: 22, ashPct: 3, structure: 3, keepsDays: 365, worms: 'no', months: [],
-    cautions: ['base layer'],
+    cautions: ['best as the base layer'],
   }),
   material({
     id: 'hedge-clippings', name: 'Hedge and shrub clippings, shredded', short: 'hedge clippings', family: 'wood',
