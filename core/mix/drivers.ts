@@ -28,12 +28,17 @@ type Numbers = Record<string, number>
 const LOW = standing(0.1)
 const HIGH = standing(0.9)
 
-/** The measures when one value of one ingredient is another than typical. */
-function shifted(totals: Totals, portion: Portion, value: keyof IngredientValues, to: number, addedWaterL: number): Measures {
-  const changed = { ...totals }
-  const typical = typicalValues(portion.material)
-  addToTotals(changed, portion.material, portion.looseVolumeL, typical, -1)
-  addToTotals(changed, portion.material, portion.looseVolumeL, { ...typical, [value]: to })
+/** The sums without one of the ingredients. */
+function without(totals: Totals, { material, looseVolumeL }: Portion): Totals {
+  const rest = { ...totals }
+  addToTotals(rest, material, looseVolumeL, typicalValues(material), -1)
+  return rest
+}
+
+/** The measures when an ingredient is added to the rest with one value other than typical. */
+function shifted(rest: Totals, { material, looseVolumeL }: Portion, typical: IngredientValues, value: keyof IngredientValues, to: number, addedWaterL: number): Measures {
+  const changed = { ...rest }
+  addToTotals(changed, material, looseVolumeL, { ...typical, [value]: to })
   return measuresOf(changed, addedWaterL)
 }
 
@@ -45,10 +50,12 @@ export function driversOf<M extends keyof Measures>(names: readonly M[], portion
   const widest = {} as Record<M, Driver>
   const spread: Numbers = {}
   portions.forEach((portion, portionIndex) => {
+    const rest = without(totals, portion)
+    const typical = typicalValues(portion.material)
     for (const value of UNCERTAIN_NAMES) {
       const known = UNCERTAIN[value](portion)
-      const low = shifted(totals, portion, value, valueAt(known, LOW), addedWaterL)
-      const high = shifted(totals, portion, value, valueAt(known, HIGH), addedWaterL)
+      const low = shifted(rest, portion, typical, value, valueAt(known, LOW), addedWaterL)
+      const high = shifted(rest, portion, typical, value, valueAt(known, HIGH), addedWaterL)
       for (const name of names) {
         const moves = Math.abs(high[name] - low[name])
         if (widest[name] && moves <= (spread[name] ?? 0)) continue

@@ -16,6 +16,9 @@ const vesselText = computed(() => {
   const across = vessel.shape === 'box' ? `${quantity('length', vessel.widthM)} × ${quantity('length', vessel.depthM)}` : `${quantity('length', frontWidthM(vessel))} across`
   return `${vessel.name}, ${across}, ${quantity('length', vessel.heightM)} high`
 })
+const waterText = computed(() => proposal.waterL < 0.5
+  ? 'no water: it is moist enough.'
+  : `water ${amount(containersFor(proposal.waterL, waterCan.value), waterCan.value)} (${quantity('volume', proposal.waterL)}) in all.`)
 const numbered = computed(() => {
   let layer = 0
   return steps.value.map(step => ({ ...step, number: step.stratum ? ++layer : undefined, thick: step.stratum ? step.stratum.heightShare * fillM.value : 0 }))
@@ -31,7 +34,7 @@ const numbered = computed(() => {
           {{ place ? `${place} · ` : '' }}{{ vesselText }} · {{ approachOf(method, proposal.approachId).name.toLowerCase() }}
         </p>
         <p class="mt-1">
-          {{ quantity('volume', proposal.volumeL) }} mixed, {{ quantity('length', fillM) }} high; water {{ amount(containersFor(proposal.waterL, waterCan), waterCan) }} ({{ quantity('volume', proposal.waterL) }}) in all.
+          {{ quantity('volume', proposal.volumeL) }} mixed, {{ quantity('length', fillM) }} high; {{ waterText }}
         </p>
       </div>
       <CutawayDrawing
