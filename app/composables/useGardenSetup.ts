@@ -2,8 +2,14 @@ import type { Climate } from '#core/garden/climate'
 import { containerDocumentId, SETTINGS_ID, type Settings } from '#core/garden/settings'
 import type { FieldValue } from '#core/journal/document'
 import type { Container } from '#core/units/container'
+import type { UnitSystem } from '#core/units/system'
 
 type Changes = Partial<Omit<Settings, 'climate'>> & { readonly climate?: Climate }
+
+/** The units that the language of the browser suggests. */
+export function usualUnits(): UnitSystem {
+  return navigator.language === 'en-US' ? 'us' : 'metric'
+}
 
 /** Writes how a garden is set up. */
 export function useGardenSetup() {

@@ -71,6 +71,8 @@ export const useGardenStore = defineStore('garden', () => {
     tabs = joinTabs(shelfName(wanted), news => void hear(news))
     which.value = wanted
     remember('wastrum.garden', wanted)
+    // Asked for once more at every visit: browsers grant it to what is used.
+    if (wanted === 'own') void navigator.storage?.persist?.()
   }
 
   function letGo(): void {

@@ -1,5 +1,4 @@
 import type { Batch, Draw, Garden } from './garden'
-import type { GardenEvent } from './event'
 
 /** The lists of a batch, open for appending while folding. */
 type Growing = { -readonly [K in keyof Batch]: Batch[K] extends readonly (infer T)[] ? T[] : Batch[K] }
@@ -12,10 +11,10 @@ function emptyBatch(id: string): Growing {
  * Changes a batch: it gets a new identity, so that views notice, while its lists grow in place, so that
  * appending stays cheap however long they are.
  */
-export function amendBatch(garden: Garden, event: GardenEvent & { batchId: string }, change: (batch: Growing) => void): void {
+export function amendBatch(garden: Garden, event: { readonly id: string, readonly batchId: string }, change: (batch: Growing) => void): void {
   const batch: Growing = { ...(garden.batches.get(event.batchId) as Growing | undefined ?? emptyBatch(event.batchId)) }
   change(batch)
-  batch.log.push(event)
+  batch.log.push(event.id)
   garden.batches.set(batch.id, batch)
 }
 

@@ -10,7 +10,6 @@ import * as undoing from './kinds/undoing'
 export const gardenEventSchema = v.variant('kind', [
   store.stockedSchema,
   store.stockRemovedSchema,
-  store.gardenNotedSchema,
   building.builtSchema,
   building.renamedSchema,
   building.addedSchema,
@@ -36,7 +35,6 @@ type Apply = { readonly [K in EventKind]: (garden: Garden, event: EventOf<K>) =>
 const APPLY: Apply = {
   'stocked': store.applyStocked,
   'stock-removed': store.applyStockRemoved,
-  'garden-noted': store.applyGardenNoted,
   'built': building.applyBuilt,
   'renamed': building.applyRenamed,
   'added': building.applyAdded,

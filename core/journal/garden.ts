@@ -1,6 +1,5 @@
 import type { Vessel } from '../vessel/vessel'
 import type { Amount, ContainerThen, Packing } from '../units/container'
-import type { GardenEvent } from './event'
 
 /** Litres taken from a lot. */
 export interface Draw {
@@ -68,8 +67,8 @@ export interface Batch {
   readonly turns: readonly Happening[]
   readonly waterings: readonly Watering[]
   readonly finish?: Finish
-  /** Every event of the batch that still stands. */
-  readonly log: readonly GardenEvent[]
+  /** The ids of all its events that still stand, in order. */
+  readonly log: readonly string[]
 }
 
 /** A batch that has been built. */
@@ -86,12 +85,11 @@ export interface Garden {
   /** Litres taken from each lot so far. */
   readonly drawnL: Map<string, number>
   readonly batches: Map<string, Batch>
-  readonly notes: { at: string, text: string }[]
 }
 
 /** A garden in which nothing has happened. */
 export function emptyGarden(): Garden {
-  return { lots: new Map(), drawnL: new Map(), batches: new Map(), notes: [] }
+  return { lots: new Map(), drawnL: new Map(), batches: new Map() }
 }
 
 /** Litres left of a lot, as it lies in the store; never below 0. */

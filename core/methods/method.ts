@@ -86,7 +86,7 @@ export interface ReadyWindow {
 }
 
 /** What one tap can do about a task. */
-export type TaskAction = 'reading' | 'squeeze' | 'turned' | 'watered' | 'height' | 'finish' | 'open'
+export type TaskAction = 'reading' | 'squeeze' | 'turned' | 'watered' | 'finish' | 'open'
 
 /** Something a batch asks for, with its reason and the days it can be done in. */
 export interface Task {

@@ -44,6 +44,16 @@ describe('a first answer on a phone', () => {
       await new Promise(resolve => setTimeout(resolve, 600))
       await gardener.go('/bench')
       await gardener.see('560 L')
+
+      // A vessel of one's own is kept for the next heap.
+      await gardener.press(button('change the inner measures'))
+      await gardener.type(field('Width'), '150')
+      await gardener.see('Fills my pallet bay')
+      await gardener.press(button('Keep for next time'))
+      await gardener.go('/bench')
+      await gardener.press(button('Lidded bin'))
+      await gardener.press(button('My pallet bay'))
+      await gardener.see('of 1,500 L')
     }
     finally { await gardener.close() }
   })

@@ -9,7 +9,10 @@ const store = useGardenStore()
 const router = useRouter()
 const all = ref(false)
 
-const entries = computed(() => [...known.batch.log].reverse())
+const entries = computed(() => known.batch.log.flatMap((id) => {
+  const event = store.journal.events.get(id)
+  return event ? [event] : []
+}).reverse())
 const shown = computed(() => all.value ? entries.value : entries.value.slice(0, 12))
 
 async function takeBack(id: string, kind: string): Promise<void> {

@@ -1,14 +1,17 @@
 <script setup lang="ts">
 import { MEASURE_LIMITS_M, vesselVolumeL, type Vessel, type Wall } from '#core/vessel/vessel'
+import { newId } from '~/storage/identity'
 
 /** The vessel: one of the usual ones or one's own measures. */
 const model = defineModel<Vessel>({ required: true })
-const { vessels } = useGarden()
+const { store, vessels } = useGarden()
 const { quantity } = useSay()
 
 const WALLS: readonly { id: Wall, label: string }[] = [
   { id: 'boards', label: 'boards' }, { id: 'wire', label: 'wire' }, { id: 'straw-bales', label: 'straw bales' }, { id: 'plastic', label: 'plastic' }, { id: 'insulated', label: 'insulated' }, { id: 'none', label: 'none' },
 ]
+const name = ref('')
+watch(() => model.value.name, (fresh) => { name.value = fresh }, { immediate: true })
 const chosen = computed({
   get: () => model.value.id,
   set: (id: string | undefined) => {
@@ -28,6 +31,14 @@ function reshape(shape: Vessel['shape'] | undefined): void {
   if (shape === 'box') model.value = { id, name, wall, heightM, shape, widthM: acrossM, depthM: acrossM }
   if (shape === 'cylinder') model.value = { id, name, wall, heightM, shape, diameterM: acrossM }
   changed({})
+}
+/** Kept vessels are offered from then on, in this garden. */
+async function keep(): Promise<void> {
+  const given = name.value.trim()
+  if (!given) return
+  const vessel = { ...model.value, id: `own-${newId(new Date())}`, name: given }
+  await store.write([{ id: `vessel.${vessel.id}`, kind: 'vessel', values: { vessel } }])
+  model.value = vessel
 }
 const limits = { min: MEASURE_LIMITS_M.low, max: MEASURE_LIMITS_M.high, step: 5, quantity: 'length' } as const
 </script>
@@ -85,6 +96,23 @@ const limits = { min: MEASURE_LIMITS_M.low, max: MEASURE_LIMITS_M.high, step: 5,
           :choices="WALLS"
           @update:model-value="wall => changed({ wall: wall ?? 'boards' })"
         />
+        <form
+          v-if="model.id === 'own-measures'"
+          class="flex gap-2 items-end"
+          @submit.prevent="keep"
+        >
+          <label class="flex-1">
+            <span class="field-label">Its name</span>
+            <input
+              v-model="name"
+              class="text-field"
+              maxlength="80"
+            >
+          </label>
+          <button class="label-button">
+            Keep for next time
+          </button>
+        </form>
       </div>
     </details>
   </div>

@@ -11,8 +11,8 @@ const { turned } = useQuickRecord()
 const open = ref(false)
 const chosen = ref<string>()
 
-const LABELS = { reading: 'Read', squeeze: 'Feel', turned: 'Turned', watered: 'Watered', height: 'Measure', finish: 'Take down', open: 'Look into it' } as const
-const ICONS = { reading: 'i-ph-thermometer', squeeze: 'i-ph-hand-grabbing', turned: 'i-ph-shovel', watered: 'i-ph-drop', height: 'i-ph-ruler', finish: 'i-ph-funnel', open: 'i-ph-magnifying-glass' } as const
+const LABELS = { reading: 'Read', squeeze: 'Feel', turned: 'Turned', watered: 'Watered', finish: 'Take down', open: 'Look into it' } as const
+const ICONS = { reading: 'i-ph-thermometer', squeeze: 'i-ph-hand-grabbing', turned: 'i-ph-shovel', watered: 'i-ph-drop', finish: 'i-ph-funnel', open: 'i-ph-magnifying-glass' } as const
 const link = computed(() => task.action === 'finish' ? `/batch/${task.batchId}/finish` : task.action === 'open' ? `/batch/${task.batchId}` : undefined)
 const due = computed(() => task.due <= now.value)
 

@@ -2,6 +2,7 @@
 /** The first page of all: three ways in. */
 const store = useGardenStore()
 const router = useRouter()
+const { saveSettings } = useGardenSetup()
 const busy = ref(false)
 
 const DRAWN = [
@@ -13,6 +14,7 @@ const BAY = { id: 'bay', name: 'Bay', wall: 'boards', shape: 'box', widthM: 1.2,
 async function go(which: 'own' | 'demo', to: string): Promise<void> {
   busy.value = true
   await store.open(which)
+  if (store.documents.length === 0) await saveSettings({ units: usualUnits() })
   await router.replace(to)
 }
 </script>

@@ -10,7 +10,7 @@ const router = useRouter()
 const { saveSettings, saveContainers } = useGardenSetup()
 
 const gardenName = ref('')
-const units = ref<UnitSystem>(navigator.language === 'en-US' ? 'us' : 'metric')
+const units = ref<UnitSystem>(usualUnits())
 const water = ref<WaterSource>('rain')
 const climate = shallowRef<Climate>(CLIMATES[1] as Climate)
 const containers = shallowRef<readonly Container[]>(STARTING_CONTAINERS[units.value])

@@ -20,10 +20,3 @@ export const stockRemovedSchema = eventSchemaOf('stock-removed', { lotId: idSche
 export function applyStockRemoved(garden: Garden, event: v.InferOutput<typeof stockRemovedSchema>): void {
   drawFrom(garden, [event])
 }
-
-/** A word about the garden as a whole. */
-export const gardenNotedSchema = eventSchemaOf('garden-noted', { text: v.pipe(noteSchema, v.minLength(1, 'is empty')) })
-
-export function applyGardenNoted(garden: Garden, { at, text }: v.InferOutput<typeof gardenNotedSchema>): void {
-  garden.notes.push({ at, text })
-}

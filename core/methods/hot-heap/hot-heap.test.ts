@@ -9,7 +9,7 @@ import type { ExpectedDay } from '../method'
 import { batchMeasures } from './course'
 import { hotHeap } from './index'
 import { portionedOut } from './layers'
-import { coreReadings } from './readings'
+import { coreReadings } from '../../heat/readings'
 
 const ingredient = (id: string, count: number, container = BUCKET): Ingredient => ({ material: findMaterial(id)!, amount: { count, container, packing: 'loose' } })
 const peakOf = (course: readonly ExpectedDay[]) => Math.max(...course.map(({ coreC }) => coreC.typical))

@@ -2,7 +2,7 @@ import type { StandingBatch } from '../../journal/garden'
 import { quantityText } from '../../units/format'
 import type { Standing, Surroundings } from '../method'
 import { daysBetween, expectCourse } from './expect'
-import { coreReadings } from './readings'
+import { coreReadings } from '../../heat/readings'
 
 /** The stages of a hot heap. */
 export type Phase = 'warming' | 'hot' | 'too-hot' | 'cooling' | 'curing' | 'stalled' | 'finished'

@@ -6,7 +6,7 @@ import type { Surroundings, Task, TaskAction } from '../method'
 import { hotHeapApproach } from './approaches'
 import { batchMeasures, vigourOf, type Vigour } from './course'
 import { daysBetween } from './expect'
-import { coreReadings, fallenFrom } from './readings'
+import { coreReadings, fallenFrom } from '../../heat/readings'
 import { readyWindow } from './ready'
 import { phaseNow, type PhaseNow } from './standing'
 

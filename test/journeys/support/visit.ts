@@ -10,7 +10,7 @@ export const SCREENS = {
 } as const
 export type Screen = keyof typeof SCREENS
 
-const FLAGS = ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync']
+const FLAGS = ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--lang=en-GB', '--accept-lang=en-GB']
 
 /** A gardener at a browser with a fresh profile: taps on the phone, clicks on the laptop. */
 export interface Visit {
@@ -58,7 +58,7 @@ function reachable(element: ElementHandle): Promise<boolean> {
   return element.evaluate((one) => {
     const { left, top, width, height } = one.getBoundingClientRect()
     const met = document.elementFromPoint(left + width / 2, top + height / 2)
-    return met !== null && (one.contains(met) || met.contains(one) && met.matches('label, button, a'))
+    return met !== null && (one.contains(met) || (met.contains(one) && met.matches('label, button, a')))
   })
 }
 

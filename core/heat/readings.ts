@@ -1,4 +1,4 @@
-import type { Reading, StandingBatch } from '../../journal/garden'
+import type { Reading, StandingBatch } from '../journal/garden'
 
 /** A core reading, and whether it stands apart from both of its neighbours. */
 export interface CoreReading {
