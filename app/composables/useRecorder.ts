@@ -5,6 +5,8 @@ export interface JustRecorded {
   readonly ids: readonly string[]
   readonly said: string
   readonly answer: string
+  /** What to set right on the screen when it is taken back. */
+  readonly onTakenBack?: () => void
 }
 
 const shown = shallowRef<JustRecorded>()
@@ -21,16 +23,17 @@ export function useRecorder() {
   }
 
   /** @param said in words what was recorded; @param answer what it means, if anything. */
-  async function record(events: NewEvent | readonly NewEvent[], said: string, answer = ''): Promise<boolean> {
+  async function record(events: NewEvent | readonly NewEvent[], said: string, answer = '', onTakenBack?: () => void): Promise<boolean> {
     const recorded = await store.record(Array.isArray(events) ? events : [events as NewEvent])
-    if (recorded.ok) show({ ids: recorded.value.map(({ id }) => id), said, answer })
+    if (recorded.ok) show({ ids: recorded.value.map(({ id }) => id), said, answer, onTakenBack })
     return recorded.ok
   }
 
   async function undo(): Promise<void> {
-    const ids = shown.value?.ids ?? []
+    const taken = shown.value
     show(undefined)
-    for (const id of ids) await store.undo(id)
+    for (const id of taken?.ids ?? []) await store.undo(id)
+    taken?.onTakenBack?.()
   }
 
   return { shown: readonly(shown), record, undo, dismiss: () => show(undefined) }

@@ -79,6 +79,24 @@ describe('the shelf', () => {
     expect(!refused.ok && refused.error.kind).toBe('newer')
   })
 
+  it('says so when an older version in another tab holds on to the garden, and opens once that is closed', async () => {
+    const older = await openDB(name, 1, { upgrade: (database) => { database.createObjectStore('events', { keyPath: 'id' }) } })
+    const refused = await openShelf(name)
+    expect(!refused.ok && refused.error).toMatchObject({ kind: 'blocked' })
+    older.close()
+  })
+
+  it('lets go when a newer version in another tab needs it', async () => {
+    let given = false
+    const shelf = await openShelf(name, () => { given = true })
+    expect(shelf.ok).toBe(true)
+    const newer = await openDB(name, 99)
+    expect(given).toBe(true)
+    newer.close()
+    const after = shelf.ok ? await shelf.value.add(garden(1, 'phone')) : shelf
+    expect(!after.ok && after.error.kind).toBe('closed')
+  })
+
   it('tells a full browser from other trouble', () => {
     expect(troubleFrom(new DOMException('no room', 'QuotaExceededError')).kind).toBe('full')
     expect(troubleFrom('odd').kind).toBe('unknown')

@@ -55,7 +55,7 @@ describe.each<readonly [Screen, 'light' | 'dark']>([['laptop', 'light'], ['lapto
       expect(gardener.complaints).toEqual([])
     }
     finally { await gardener.close() }
-  })
+  }, 600_000)
 })
 
 describe('by keyboard alone', () => {

@@ -30,6 +30,49 @@ describe.each<Screen>(['laptop', 'phone'])('the demo garden on a %s', (screen) =
   })
 })
 
+describe('taking back', () => {
+  it('a start puts the ingredients on the bench and the stock into the store again', async () => {
+    const gardener = await visit(server.url, 'phone')
+    try {
+      await gardener.go('/welcome/demo')
+      await gardener.see('Apple bay')
+      await gardener.go('/bench/sheet')
+      await gardener.press(button('It is built: start it'))
+      await gardener.see('Pallet bay is standing.')
+      await gardener.press(button('Take back'))
+      await gardener.see('The bench')
+      await gardener.see('packed · 320 L')
+      await gardener.go('/store')
+      await gardener.see(/6 sacks\s+of leaves, packed/)
+      expect(gardener.complaints).toEqual([])
+    }
+    finally { await gardener.close() }
+  })
+
+  it('what happened earlier is recorded for when it was', async () => {
+    const gardener = await visit(server.url, 'laptop')
+    try {
+      await gardener.go('/welcome/demo')
+      await gardener.see('Apple bay')
+      await gardener.go('/batch/demo-plum-bay')
+      const turns = (await gardener.text()).match(/Turned\./g)?.length ?? 0
+      await gardener.press('[data-pad="turned"]')
+      await gardener.press(button('It was earlier'))
+      const twoDaysAgo = new Date(Date.now() - 2 * 86_400_000)
+      await gardener.page.$eval('input[type="datetime-local"]', (one, value) => {
+        (one as HTMLInputElement).value = value
+        one.dispatchEvent(new Event('input', { bubbles: true }))
+      }, `${twoDaysAgo.toISOString().slice(0, 10)}T07:15`)
+      await gardener.press('::-p-xpath(//div[contains(@class, "border-l-4")]//button[contains(., "Turned")])')
+      await gardener.see('Plum bay: turned')
+      await gardener.see(', 07:15')
+      expect((await gardener.text()).match(/Turned\./g)?.length).toBe(turns + 1)
+      expect(gardener.complaints).toEqual([])
+    }
+    finally { await gardener.close() }
+  })
+})
+
 describe('units', () => {
   it('switch at any moment and never change what was recorded', async () => {
     const gardener = await visit(server.url, 'laptop')

@@ -53,7 +53,7 @@ describe('a first answer on a phone', () => {
       await gardener.go('/bench')
       await gardener.press(button('Lidded bin'))
       await gardener.press(button('My pallet bay'))
-      await gardener.see('of 1,500 L')
+      await gardener.see('of 1,500 L, mixed')
     }
     finally { await gardener.close() }
   })

@@ -7,6 +7,7 @@ const { wordsOf } = useLogWords()
 const { moment } = useSay()
 const store = useGardenStore()
 const router = useRouter()
+const bench = useBench()
 const all = ref(false)
 
 const entries = computed(() => known.batch.log.flatMap((id) => {
@@ -17,7 +18,11 @@ const shown = computed(() => all.value ? entries.value : entries.value.slice(0, 
 
 async function takeBack(id: string, kind: string): Promise<void> {
   await store.undo(id)
-  if (kind === 'built') await router.push('/bench')
+  if (kind !== 'built') return
+  // What it was built from lies on the bench again.
+  const { methodId, approachId, vessel, ingredients } = known.batch.built
+  bench.change({ methodId, approachId, vessel, ingredients: ingredients.map(({ materialId, amount }) => ({ materialId, amount })) })
+  await router.push('/bench')
 }
 </script>
 

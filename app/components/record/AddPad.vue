@@ -10,6 +10,7 @@ const { known } = defineProps<{ known: KnownBatch }>()
 const emit = defineEmits<{ done: [] }>()
 const { stored, materialContainers } = useGarden()
 const { record } = useRecorder()
+const at = useMoment()
 const { amount: amountText } = useSay()
 const picking = ref(false)
 const material = shallowRef<Material>()
@@ -26,7 +27,7 @@ async function save(): Promise<void> {
   if (!material.value || !amount.value) return
   const { draws } = drawFromStore(stored.value, material.value.id, amount.value)
   const done = await record(
-    { kind: 'added', at: new Date().toISOString(), batchId: known.batch.id, ingredient: { materialId: material.value.id, amount: amount.value, draws: [...draws] } },
+    { kind: 'added', at: at(), batchId: known.batch.id, ingredient: { materialId: material.value.id, amount: amount.value, draws: [...draws] } },
     `${known.batch.name}: ${amountText(amount.value.count, amount.value.container)} of ${material.value.short} added.`,
   )
   if (done) emit('done')

@@ -5,6 +5,7 @@ import type { KnownBatch } from '~/composables/useGarden'
 const { known } = defineProps<{ known: KnownBatch }>()
 const emit = defineEmits<{ done: [] }>()
 const { record } = useRecorder()
+const at = useMoment()
 const { quantity } = useSay()
 const view = useBatchView(() => known)
 const { read, state } = useProbe()
@@ -27,7 +28,7 @@ async function ask(): Promise<void> {
 async function save(): Promise<void> {
   const edge = withEdge.value ? { edgeC: edgeC.value } : {}
   const done = await record(
-    { kind: 'reading', at: new Date().toISOString(), batchId: known.batch.id, coreC: coreC.value, ...edge, source: fromProbe.value ? 'probe' : 'hand' },
+    { kind: 'reading', at: at(), batchId: known.batch.id, coreC: coreC.value, ...edge, source: fromProbe.value ? 'probe' : 'hand' },
     `${known.batch.name}: core ${quantity('temperature', coreC.value)}${withEdge.value ? `, edge ${quantity('temperature', edgeC.value)}` : ''}.`,
   )
   if (done) emit('done')

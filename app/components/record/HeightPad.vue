@@ -5,6 +5,7 @@ import type { KnownBatch } from '~/composables/useGarden'
 const { known } = defineProps<{ known: KnownBatch }>()
 const emit = defineEmits<{ done: [] }>()
 const { record } = useRecorder()
+const at = useMoment()
 const { quantity } = useSay()
 const view = useBatchView(() => known)
 const heightM = ref(Math.round(view.heightM.value * 100) / 100)
@@ -12,7 +13,7 @@ const heightM = ref(Math.round(view.heightM.value * 100) / 100)
 async function save(): Promise<void> {
   const sunk = view.builtM.value > 0 ? Math.round((1 - heightM.value / view.builtM.value) * 100) : 0
   const done = await record(
-    { kind: 'measured', at: new Date().toISOString(), batchId: known.batch.id, heightM: heightM.value },
+    { kind: 'measured', at: at(), batchId: known.batch.id, heightM: heightM.value },
     `${known.batch.name}: ${quantity('length', heightM.value)} high.`, sunk > 0 ? `It has sunk by ${sunk} %.` : '',
   )
   if (done) emit('done')

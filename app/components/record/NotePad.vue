@@ -5,12 +5,13 @@ import type { KnownBatch } from '~/composables/useGarden'
 const { known } = defineProps<{ known: KnownBatch }>()
 const emit = defineEmits<{ done: [] }>()
 const { record } = useRecorder()
+const at = useMoment()
 const text = ref('')
 
 async function save(): Promise<void> {
   const said = text.value.trim()
   if (!said) return
-  const done = await record({ kind: 'noted', at: new Date().toISOString(), batchId: known.batch.id, text: said }, `${known.batch.name}: noted.`)
+  const done = await record({ kind: 'noted', at: at(), batchId: known.batch.id, text: said }, `${known.batch.name}: noted.`)
   if (done) emit('done')
 }
 </script>

@@ -6,11 +6,17 @@ import NotePad from './NotePad.vue'
 import SensePad from './SensePad.vue'
 import TurnPad from './TurnPad.vue'
 import WaterPad from './WaterPad.vue'
+import { format } from 'date-fns'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** Everything that can be recorded of a batch: choose, tap, done. */
 const { known } = defineProps<{ known: KnownBatch }>()
 const chosen = defineModel<string | undefined>('chosen')
+const earlier = ref(false)
+const moment = ref('')
+provideMoment(() => earlier.value ? moment.value : '')
+const local = (date: Date) => format(date, 'yyyy-MM-dd\'T\'HH:mm')
+watch(earlier, (on) => { if (on) moment.value = local(new Date()) })
 
 interface Pad { readonly id: string, readonly label: string, readonly icon: string, readonly pad: Component, readonly props?: Record<string, unknown> }
 const SENSE_ICONS: Readonly<Record<string, string>> = { squeeze: 'i-ph-hand-grabbing', smell: 'i-ph-wind', look: 'i-ph-eye' }
@@ -61,6 +67,25 @@ const open = computed(() => pads.value.find(({ id }) => id === chosen.value))
         v-bind="open.props"
         @done="chosen = undefined"
       />
+      <p class="mt-3 flex flex-wrap items-center gap-3 aside-note">
+        <label class="tap inline-flex items-center gap-2">
+          <input
+            v-model="earlier"
+            type="checkbox"
+            class="size-5 accent-[var(--ui-primary)]"
+          >
+          It was earlier
+        </label>
+        <input
+          v-if="earlier"
+          v-model="moment"
+          type="datetime-local"
+          class="text-field !w-auto"
+          aria-label="When it was"
+          :min="local(new Date(known.batch.built.at))"
+          :max="local(new Date())"
+        >
+      </p>
     </div>
   </div>
 </template>

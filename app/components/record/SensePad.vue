@@ -6,11 +6,12 @@ import type { KnownBatch } from '~/composables/useGarden'
 const { known, sense } = defineProps<{ known: KnownBatch, sense: Sense }>()
 const emit = defineEmits<{ done: [] }>()
 const { record } = useRecorder()
+const at = useMoment()
 const SIGNS = { good: 'i-ph-check', mind: 'i-ph-warning-circle', bad: 'i-ph-warning' } as const
 
 async function note(finding: Sense['findings'][number]): Promise<void> {
   const done = await record(
-    { kind: 'observed', at: new Date().toISOString(), batchId: known.batch.id, sense: sense.id, finding: finding.id },
+    { kind: 'observed', at: at(), batchId: known.batch.id, sense: sense.id, finding: finding.id },
     `${known.batch.name}: ${sense.label.toLowerCase()}, ${finding.label.toLowerCase()}.`, finding.answer,
   )
   if (done) emit('done')

@@ -5,9 +5,10 @@ import type { KnownBatch } from '~/composables/useGarden'
 const { known } = defineProps<{ known: KnownBatch }>()
 const emit = defineEmits<{ done: [] }>()
 const { turned } = useQuickRecord()
+const at = useMoment()
 
 async function save(): Promise<void> {
-  if (await turned(known)) emit('done')
+  if (await turned(known, at())) emit('done')
 }
 </script>
 

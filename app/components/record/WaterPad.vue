@@ -6,12 +6,13 @@ const { known } = defineProps<{ known: KnownBatch }>()
 const emit = defineEmits<{ done: [] }>()
 const { waterCan } = useGarden()
 const { record } = useRecorder()
+const at = useMoment()
 const { amount, quantity } = useSay()
 const cans = ref(1)
 
 async function save(): Promise<void> {
   const litres = cans.value * waterCan.value.volumeL
-  const done = await record({ kind: 'watered', at: new Date().toISOString(), batchId: known.batch.id, litres }, `${known.batch.name}: ${amount(cans.value, waterCan.value)} of water.`)
+  const done = await record({ kind: 'watered', at: at(), batchId: known.batch.id, litres }, `${known.batch.name}: ${amount(cans.value, waterCan.value)} of water.`)
   if (done) emit('done')
 }
 </script>

@@ -24,11 +24,15 @@ async function start(): Promise<void> {
   if (!proposal.value) return
   busy.value = true
   const batchId = newId(new Date())
+  const { ingredients } = draft.value
   const built = await record({
     kind: 'built', at: new Date().toISOString(), batchId, name: name.value.trim() || suggested.value, place: place.value.trim(),
     methodId: method.value.id, approachId: approach.value.id, vessel: draft.value.vessel, waterL: proposal.value.waterL,
     ingredients: drawn.value.map(({ materialId, amount, draws }) => ({ materialId, amount, draws: [...draws] })),
-  }, `${name.value.trim() || suggested.value} is standing.`, 'Read its heat tomorrow.')
+  }, `${name.value.trim() || suggested.value} is standing.`, 'Read its heat tomorrow.', () => {
+    bench.change({ ingredients })
+    void router.push('/bench')
+  })
   busy.value = false
   if (!built) return
   bench.change({ ingredients: [] })

@@ -74,7 +74,7 @@ export async function visit(home: string, screen: Screen, serverGone: () => bool
   const complaints: string[] = []
   await page.evaluateOnNewDocument(clockShift)
   listen(page, home, complaints, serverGone)
-  page.setDefaultTimeout(8_000)
+  page.setDefaultTimeout(15_000)
 
   async function found(selector: string): Promise<ElementHandle> {
     const element = await page.waitForSelector(selector, { visible: true }).catch((cause: unknown) => {
