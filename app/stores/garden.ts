@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
 import * as v from 'valibot'
+import { ref, shallowRef } from 'vue'
 import { demoGarden } from '#core/demo/demo-garden'
 import { documentValues, mergeDocuments, writeDocument, type FieldValue, type GardenDocument } from '#core/journal/document'
 import { gardenEventSchema, type GardenEvent, type NewEvent } from '#core/journal/event'

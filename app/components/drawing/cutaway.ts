@@ -38,7 +38,8 @@ function surface(vessel: Vessel, heightCm: number, fillCm: number, index: number
   return Array.from({ length: STEPS + 1 }, (_, step) => {
     const x = inset + (widthCm - 2 * inset) * step / STEPS
     const flat = heightCm === 0 ? 0 : wave(index, x, widthCm) * (top ? 0.7 : 1) + crown(x, widthCm, heightCm / Math.max(1, fillCm))
-    return [x, -heightCm - flat]
+    // A thin layer on the ground does not wave into it.
+    return [x, Math.min(0, -heightCm - flat)]
   })
 }
 
