@@ -4,7 +4,7 @@ import { ref, shallowRef } from 'vue'
 import { demoGarden } from '#core/demo/demo-garden'
 import { documentValues, mergeDocuments, writeDocument, type FieldValue, type GardenDocument } from '#core/journal/document'
 import { gardenEventSchema, type GardenEvent, type NewEvent } from '#core/journal/event'
-import { extendJournal, openJournal } from '#core/journal/journal'
+import { extendJournal, openJournal, writingMoment } from '#core/journal/journal'
 import { fail, ok, type Outcome } from '#core/outcome/outcome'
 import { joinTabs, type TabNews, type Tabs } from '~/storage/tabs'
 import { newId, randomText } from '~/storage/identity'
@@ -121,7 +121,7 @@ export const useGardenStore = defineStore('garden', () => {
 
   /** Records what happened, all of it or nothing. */
   async function record(happened: readonly NewEvent[]): Promise<Outcome<readonly GardenEvent[], StorageTrouble>> {
-    const now = new Date()
+    const now = writingMoment(journal.value, new Date())
     const by = deviceName(which.value ?? 'own')
     const events = happened.map((one, index) => ({ ...one, id: `${newId(now)}-${index}`, recordedAt: now.toISOString(), by }))
     const checked = v.safeParse(v.array(gardenEventSchema), events)

@@ -73,11 +73,16 @@ export function mergeDocuments(...sets: readonly Iterable<GardenDocument>[]): Ga
   return [...byId.values()].sort((a, b) => a.id < b.id ? -1 : 1)
 }
 
+/** A moment after the last writing of a field, so that the later of two quick writings counts even if the clock stood still or went back. */
+function momentAfter(known: Field | undefined, at: string): string {
+  return known && known.at >= at ? new Date(Date.parse(known.at) + 1).toISOString() : at
+}
+
 /** A document with some fields written anew. Fields that already hold the value are left alone. */
 export function writeDocument(known: GardenDocument | undefined, id: string, kind: string, values: Readonly<Record<string, FieldValue>>, at: string, by: string): GardenDocument {
   const base = known ?? { id, kind, fields: {} }
   const changed = Object.entries(values).filter(([name, value]) => JSON.stringify(base.fields[name]?.value) !== JSON.stringify(value))
-  const fields = Object.fromEntries(changed.map(([name, value]) => [name, { value, at, by }]))
+  const fields = Object.fromEntries(changed.map(([name, value]) => [name, { value, at: momentAfter(base.fields[name], at), by }]))
   return mergeDocument(base, { id, kind, fields })
 }
 

@@ -4,7 +4,7 @@ import { seededRandom, shuffled } from '../random/random'
 import { mergeDocuments, writeDocument } from './document'
 import type { GardenEvent } from './event'
 import { remainingL, type Garden } from './garden'
-import { extendJournal, foldGarden, mergeEvents, openJournal } from './journal'
+import { extendJournal, foldGarden, mergeEvents, openJournal, writingMoment } from './journal'
 
 /** Everything a garden says, as plain data. */
 function told(garden: Garden) {
@@ -101,7 +101,36 @@ describe('a small garden', () => {
   })
 })
 
+describe('the moment of writing', () => {
+  const now = new Date('2026-05-01T10:00:00.000Z')
+  const written = (recordedAt: string): GardenEvent => ({ ...always, kind: 'turned', id: 't', batchId: 'b', recordedAt })
+
+  it('is now, but always after what was written before, even by a clock that was ahead', () => {
+    expect(writingMoment(openJournal([]), now)).toEqual(now)
+    expect(writingMoment(openJournal([written('2026-05-01T09:00:00.000Z')]), now)).toEqual(now)
+    expect(writingMoment(openJournal([written('2026-05-01T10:00:00.000Z')]), now).toISOString()).toBe('2026-05-01T10:00:00.001Z')
+    expect(writingMoment(openJournal([written('2026-05-01T12:00:00.000Z')]), now).toISOString()).toBe('2026-05-01T12:00:00.001Z')
+  })
+
+  it('does not follow a clock that is years ahead', () => {
+    expect(writingMoment(openJournal([written('9999-12-31T23:59:59.999Z')]), now)).toEqual(now)
+  })
+
+  it('is known step by step as it is known whole', () => {
+    const events = randomJournal(seededRandom(9), 60)
+    expect(extendJournal(openJournal(events.slice(0, 30)), events.slice(30)).lastWritten).toBe(openJournal(events).lastWritten)
+  })
+})
+
 describe('a document', () => {
+  it('takes the later of two writings at one moment, whatever their values', () => {
+    const at = '2026-01-01T00:00:00.000Z'
+    const first = writeDocument(undefined, 'settings', 'settings', { units: 'us' }, at, 'phone')
+    const second = writeDocument(first, 'settings', 'settings', { units: 'metric' }, at, 'phone')
+    expect(second.fields.units).toMatchObject({ value: 'metric', at: '2026-01-01T00:00:00.001Z' })
+    expect(mergeDocuments([first], [second])).toEqual([second])
+  })
+
   it('keeps the last writing of each field and the one it replaced', () => {
     const first = writeDocument(undefined, 'settings', 'settings', { units: 'metric', water: 'rain' }, '2026-01-01T00:00:00.000Z', 'phone')
     const second = writeDocument(first, 'settings', 'settings', { units: 'us', water: 'rain' }, '2026-01-02T00:00:00.000Z', 'laptop')

@@ -27,8 +27,14 @@ export interface Journal {
   readonly events: ReadonlyMap<string, GardenEvent>
   readonly garden: Garden
   readonly last: GardenEvent | undefined
+  /** The latest moment at which anything was written down, on any device. */
+  readonly lastWritten: string
   /** Ids that some undo points at, whether or not the event has arrived yet. */
   readonly undoTargets: ReadonlySet<string>
+}
+
+function latestWriting(known: string, events: readonly GardenEvent[]): string {
+  return events.reduce((latest, { recordedAt }) => recordedAt > latest ? recordedAt : latest, known)
 }
 
 /** A journal from any events, in any order; an id counts once. */
@@ -38,6 +44,7 @@ export function openJournal(events: Iterable<GardenEvent>): Journal {
     events: new Map(ordered.map(event => [event.id, event])),
     garden: foldGarden(ordered),
     last: ordered.at(-1),
+    lastWritten: latestWriting('', ordered),
     undoTargets: new Set(ordered.flatMap(event => event.kind === 'undone' ? [event.targetId] : [])),
   }
 }
@@ -58,5 +65,16 @@ export function extendJournal(journal: Journal, events: readonly GardenEvent[]):
     known.set(event.id, event)
     applyEvent(journal.garden, event)
   }
-  return { ...journal, last: fresh.at(-1) }
+  return { ...journal, last: fresh.at(-1), lastWritten: latestWriting(journal.lastWritten, fresh) }
+}
+
+const A_DAY_MS = 86_400_000
+
+/**
+ * The moment to write something down at: now, but after everything written so far, so that an undo always comes
+ * after what it undoes even if the clock was set back. A journal that is more than a day ahead is not followed.
+ */
+export function writingMoment({ lastWritten }: Journal, now: Date): Date {
+  const next = Date.parse(lastWritten) + 1
+  return next > now.getTime() && next < now.getTime() + A_DAY_MS ? new Date(next) : now
 }
