@@ -1,0 +1,33 @@
+import { describe, expect, it } from 'vitest'
+import { CAN } from '../../test/builders/heaps'
+import { dayOfYear, usualTemperatureC } from '../garden/climate'
+import { readSettings } from '../garden/settings'
+import { storedLots } from '../garden/store'
+import type { StandingBatch } from '../journal/garden'
+import { foldGarden } from '../journal/journal'
+import { hotHeap } from '../methods/hot-heap'
+import { demoGarden } from './demo-garden'
+
+/** The demo garden has to look alive whenever somebody opens it. */
+describe.each([0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11].flatMap(month => [[month, 3, 7], [month, 17, 15]]))('the demo garden in month %i, on day %i at %i o\'clock', (month, day, hour) => {
+  const now = new Date(2027, month, day, hour)
+  const { events, documents } = demoGarden(now)
+  const garden = foldGarden(events)
+  const { climate } = readSettings(documents)
+  const surroundings = { now, units: 'metric' as const, ambientC: (at: Date) => usualTemperatureC(climate, dayOfYear(at)), waterCan: CAN }
+  const batch = (id: string) => garden.batches.get(id) as StandingBatch
+
+  it('lies in the past, with a heap that works, one that does not and one that is ready', () => {
+    expect(events.every(({ at }) => new Date(at) <= now)).toBe(true)
+    expect(['hot', 'cooling']).toContain(hotHeap.standing(batch('demo-apple-bay'), surroundings).phase)
+    expect(hotHeap.standing(batch('demo-wall-bay'), surroundings).phase).toBe('stalled')
+    expect(hotHeap.readyWindow(batch('demo-shed-ring'), surroundings).from.getTime()).toBeLessThanOrEqual(now.getTime())
+    expect(batch('demo-apple-bay').readings.some(({ coreC }) => coreC! > 52)).toBe(true)
+  })
+
+  it('asks for something today and has something about to spoil', () => {
+    const standing = [...garden.batches.values()].filter((one): one is StandingBatch => one.built !== undefined && !one.finish)
+    expect(standing.flatMap(one => hotHeap.tasks(one, surroundings)).filter(({ due }) => due <= now).length).toBeGreaterThan(2)
+    expect(['use-soon', 'spoiling']).toContain(storedLots(garden, now)[0]!.keeping.freshness)
+  })
+})
