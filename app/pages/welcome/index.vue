@@ -71,7 +71,7 @@ async function go(which: 'own' | 'demo', to: string): Promise<void> {
         </li>
       </ul>
       <p class="mt-6 aside-note max-w-md">
-        Everything stays in this browser. Nothing is sent anywhere; you take it with you as a file.
+        Your records stay in this browser. You take them with you as a file.
       </p>
     </div>
     <CutawayDrawing
