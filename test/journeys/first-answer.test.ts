@@ -50,6 +50,9 @@ describe('a first answer on a phone', () => {
       await gardener.type(field('Width'), '150')
       await gardener.see('Fills my pallet bay')
       await gardener.press(button('Keep for next time'))
+      // Kept once the form is gone; the plan follows a moment later.
+      await gardener.page.waitForFunction(() => !document.body.innerText.includes('Keep for next time'))
+      await new Promise(resolve => setTimeout(resolve, 800))
       await gardener.go('/bench')
       await gardener.press(button('Lidded bin'))
       await gardener.press(button('My pallet bay'))

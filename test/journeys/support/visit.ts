@@ -84,6 +84,11 @@ export async function visit(home: string, screen: Screen, serverGone: () => bool
     return element
   }
 
+  /** Both at once: while a page is fetched, neither the loading screen's heading nor the page's own is there. */
+  async function drawn(): Promise<void> {
+    await page.waitForFunction(() => document.querySelector('main h1') !== null && !document.querySelector('[aria-busy="true"]'))
+  }
+
   async function press(selector: string): Promise<void> {
     for (let attempt = 0; ; attempt++) {
       try {
@@ -119,8 +124,7 @@ export async function visit(home: string, screen: Screen, serverGone: () => bool
     page, browser, downloads, complaints, press, see, text,
     go: async (path) => {
       await page.goto(`${home}${path}`, { waitUntil: 'load' })
-      await page.waitForSelector('h1')
-      await page.waitForFunction(() => !document.querySelector('[aria-busy="true"]'))
+      await drawn()
     },
     type: async (selector, typed) => {
       const element = await found(selector)
@@ -133,7 +137,7 @@ export async function visit(home: string, screen: Screen, serverGone: () => bool
     daysLater: async (days) => {
       await page.evaluate(more => sessionStorage.setItem('clock-shift', String(Number(sessionStorage.getItem('clock-shift') ?? 0) + more * 86_400_000)), days)
       await page.reload({ waitUntil: 'load' })
-      await page.waitForFunction(() => document.querySelector('h1') && !document.querySelector('[aria-busy="true"]'))
+      await drawn()
     },
     shown: async selector => (await page.$(selector)) !== null,
     close: async () => {
