@@ -3,7 +3,7 @@ import type { KnownBatch } from './useGarden'
 
 /** One batch with everything derived that the screens show of it. */
 export function useBatchView(known: () => KnownBatch) {
-  const { surroundings, now } = useGarden()
+  const { surroundings, materials, now } = useGarden()
   const day = computed(() => Math.max(0, (now.value.getTime() - new Date(known().batch.built.at).getTime()) / 86_400_000))
   const standing = computed(() => known().method.standing(known().batch, surroundings.value))
   const readyWindow = computed(() => known().method.readyWindow(known().batch, surroundings.value))
@@ -11,7 +11,7 @@ export function useBatchView(known: () => KnownBatch) {
   const daysShown = computed(() => Math.ceil(Math.max(21, day.value + 10)))
   const course = computed(() => known().method.expect(known().batch, surroundings.value, daysShown.value))
   const today = computed(() => course.value[Math.min(course.value.length - 1, Math.round(day.value * 4))])
-  const strata = computed(() => batchStrata(known().batch, known().method))
+  const strata = computed(() => batchStrata(known().batch, known().method, materials.value))
   const builtM = computed(() => course.value[0]?.heightM.typical ?? 0)
   const lastHeight = computed(() => known().batch.heights.at(-1))
   /** The height as measured within a week, else as expected. */

@@ -1,13 +1,12 @@
 import { BENCH_PLAN_ID, planValues, type Plan } from '#core/garden/plan'
 import { drawFromStore } from '#core/garden/store'
-import { findMaterial } from '#core/materials/find'
 import type { Material } from '#core/materials/material'
 import { packingFactor } from '#core/materials/packing'
 import { findMethod, METHODS } from '#core/methods'
 import { approachOf, type Method, type Proposal } from '#core/methods/method'
 import { judge } from '#core/mix/judgement'
 import { leversFor, type Candidate } from '#core/mix/lever'
-import { portionOf, type Ingredient } from '#core/mix/portion'
+import { ingredientsOf, portionOf } from '#core/mix/portion'
 import { mixRanges } from '#core/mix/ranges'
 import { typicalTotals } from '#core/mix/balance'
 import { containerThen, type Amount, type Container } from '#core/units/container'
@@ -28,7 +27,7 @@ export function usualContainer(material: Material, containers: readonly Containe
 
 /** What lies on the bench, what it would be, and what to do about it. */
 export const useBench = createSharedComposable(() => {
-  const { store, plan, stored, materialContainers } = useGarden()
+  const { store, plan, stored, materials, materialContainers } = useGarden()
   const draft = shallowRef<Plan>(plan.value)
   let pending = false
 
@@ -46,10 +45,7 @@ export const useBench = createSharedComposable(() => {
 
   const method = computed<Method>(() => findMethod(draft.value.methodId) ?? METHODS[0] as Method)
   const approach = computed(() => approachOf(method.value, draft.value.approachId))
-  const ingredients = computed<Ingredient[]>(() => draft.value.ingredients.flatMap(({ materialId, amount }) => {
-    const material = findMaterial(materialId)
-    return material ? [{ material, amount }] : []
-  }))
+  const ingredients = computed(() => ingredientsOf(draft.value.ingredients, materials.value))
   const filled = computed(() => ingredients.value.filter(({ amount }) => amount.count > 0))
   const judgement = computed(() => filled.value.length > 0 ? judge(typicalTotals(filled.value.map(portionOf)), approach.value.comfort) : undefined)
   const ranges = computed(() => {
@@ -62,7 +58,7 @@ export const useBench = createSharedComposable(() => {
       return { material, container: lot.container, packing: lot.packing, count: Math.floor(Math.max(0, leftLooseL - planned) / packingFactor(material, lot.packing) / lot.container.volumeL * 2) / 2, inStore: true }
     })
     const offered = COMMON.flatMap((id) => {
-      const material = findMaterial(id)
+      const material = materials.value.find(id)
       return material
         ? [{ material, container: containerThen(usualContainer(material, materialContainers.value)), packing: 'loose' as const, count: Infinity, inStore: false }]
         : []
@@ -76,10 +72,11 @@ export const useBench = createSharedComposable(() => {
   /** Where each ingredient comes from, ready to be recorded; the same material twice draws on what is left. */
   const drawn = computed(() => {
     let left = stored.value
-    return filled.value.map(({ material, amount }) => {
-      const drawing = drawFromStore(left, material.id, amount)
+    return filled.value.map((ingredient) => {
+      const { material, amount, prepared } = ingredient
+      const drawing = drawFromStore(left, ingredient)
       left = left.map(one => ({ ...one, leftLooseL: one.leftLooseL - drawing.draws.filter(({ lotId }) => lotId === one.lot.id).reduce((sum, { litres }) => sum + litres * packingFactor(material, one.lot.packing), 0) }))
-      return { materialId: material.id, amount, ...drawing }
+      return { materialId: material.id, amount, ...(prepared ? { prepared } : {}), ...drawing }
     })
   })
 

@@ -1,4 +1,5 @@
 import { dayOfYear, usualTemperatureC } from '#core/garden/climate'
+import { gardenMaterials } from '#core/garden/materials'
 import { readPlan } from '#core/garden/plan'
 import { readContainers, readSettings, readVessels } from '#core/garden/settings'
 import { storedLots } from '#core/garden/store'
@@ -24,17 +25,18 @@ export const useGarden = createSharedComposable(() => {
   const materialContainers = computed(() => containers.value.filter(({ holds }) => holds === 'material'))
   const waterCan = computed(() => containers.value.find(({ holds }) => holds === 'water') ?? STARTING_CONTAINERS[units.value].at(-1) as Container)
   const vessels = computed(() => [...readVessels(store.documents), ...VESSEL_PRESETS])
+  const materials = computed(() => gardenMaterials(store.documents, store.journal.garden))
   const plan = computed(() => readPlan(store.documents))
   const surroundings = computed<Surroundings>(() => ({
-    now: now.value, units: units.value, waterCan: waterCan.value,
+    now: now.value, units: units.value, waterCan: waterCan.value, materials: materials.value,
     ambientC: (at: Date) => usualTemperatureC(settings.value.climate, dayOfYear(at)),
   }))
-  const stored = computed(() => storedLots(store.journal.garden, now.value))
+  const stored = computed(() => storedLots(store.journal.garden, now.value, materials.value))
   const batches = computed<KnownBatch[]>(() => [...store.journal.garden.batches.values()].flatMap((batch) => {
     const method = isBuilt(batch) ? findMethod(batch.built.methodId) : undefined
     return isBuilt(batch) && method ? [{ batch, method }] : []
   }))
   const standing = computed(() => batches.value.filter(({ batch }) => !batch.finish).sort((a, b) => a.batch.built.at < b.batch.built.at ? 1 : -1))
   const finished = computed(() => batches.value.filter(({ batch }) => batch.finish).sort((a, b) => (a.batch.finish?.at ?? '') < (b.batch.finish?.at ?? '') ? 1 : -1))
-  return { store, now, settings, units, containers, materialContainers, waterCan, vessels, plan, surroundings, stored, batches, standing, finished }
+  return { store, now, settings, units, containers, materialContainers, waterCan, vessels, materials, plan, surroundings, stored, batches, standing, finished }
 })

@@ -1,18 +1,19 @@
-import { findMaterial } from '#core/materials/find'
 import type { GardenEvent } from '#core/journal/event'
 import type { KnownBatch } from './useGarden'
 
 /** What a log entry says, in words. */
 export function useLogWords() {
   const { quantity, amount } = useSay()
-  const { waterCan } = useGarden()
+  const { waterCan, materials } = useGarden()
+
+  const what = ({ materialId, prepared }: { materialId: string, prepared?: string }) => `${prepared ? `${prepared} ` : ''}${materials.value.find(materialId)?.short ?? materialId}`
 
   type Words = { readonly [K in GardenEvent['kind']]?: (event: Extract<GardenEvent, { kind: K }>, known: KnownBatch) => string }
   const WORDS: Words = {
-    built: ({ ingredients, waterL }) => `Built from ${ingredients.map(one => `${amount(one.amount.count, one.amount.container)} of ${findMaterial(one.materialId)?.short ?? one.materialId}`).join(', ')}${waterL >= 1 ? `, with ${quantity('volume', waterL)} of water` : ''}.`,
+    built: ({ ingredients, waterL }) => `Built from ${ingredients.map(one => `${amount(one.amount.count, one.amount.container)} of ${what(one)}`).join(', ')}${waterL >= 1 ? `, with ${quantity('volume', waterL)} of water` : ''}.`,
     renamed: ({ name, place }) => `Now called ${name}${place ? `, ${place}` : ''}.`,
-    added: ({ ingredient }) => `Added ${amount(ingredient.amount.count, ingredient.amount.container)} of ${findMaterial(ingredient.materialId)?.short ?? ingredient.materialId}.`,
-    finished: ({ products }) => `Taken down: ${products.map(one => `${amount(one.amount.count, one.amount.container)} of ${findMaterial(one.materialId)?.short ?? one.materialId}`).join(', ') || 'nothing kept'}.`,
+    added: ({ ingredient }) => `Added ${amount(ingredient.amount.count, ingredient.amount.container)} of ${what(ingredient)}.`,
+    finished: ({ products }) => `Taken down: ${products.map(one => `${amount(one.amount.count, one.amount.container)} of ${what(one)}`).join(', ') || 'nothing kept'}.`,
     turned: () => 'Turned.',
     watered: ({ litres }) => `Watered: ${amount(litres / waterCan.value.volumeL, waterCan.value)} (${quantity('volume', litres)}).`,
     reading: ({ coreC, edgeC, source }) => `${[coreC === undefined ? '' : `Core ${quantity('temperature', coreC)}`, edgeC === undefined ? '' : `edge ${quantity('temperature', edgeC)}`].filter(Boolean).join(', ')}${source === 'probe' ? ', by probe' : ''}.`,

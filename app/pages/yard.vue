@@ -4,7 +4,7 @@ import { inAndOut } from '#core/garden/batch'
 /** Every heap: those that stand, to one scale, and those that are done. */
 const { standing, finished } = useGarden()
 const { quantity, day, window } = useSay()
-const { surroundings } = useGarden()
+const { surroundings, materials } = useGarden()
 </script>
 
 <template>
@@ -71,7 +71,7 @@ const { surroundings } = useGarden()
             class="font-semibold underline underline-offset-3 decoration-dotted w-44"
           >{{ batch.name }}</NuxtLink>
           <span class="aside-note flex-1 min-w-48">{{ day(batch.built.at) }} – {{ day(batch.finish!.at) }}</span>
-          <span>{{ quantity('volume', inAndOut(batch)?.outL ?? 0) }} from {{ quantity('volume', inAndOut(batch)?.inL ?? 0) }}, {{ Math.round((inAndOut(batch)?.share ?? 0) * 100) }} %</span>
+          <span>{{ quantity('volume', inAndOut(batch, materials)?.outL ?? 0) }} from {{ quantity('volume', inAndOut(batch, materials)?.inL ?? 0) }}, {{ Math.round((inAndOut(batch, materials)?.share ?? 0) * 100) }} %</span>
         </li>
       </ul>
     </section>

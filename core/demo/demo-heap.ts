@@ -1,9 +1,9 @@
 import type { NewEvent } from '../journal/event'
 import { foldGarden } from '../journal/journal'
 import type { StandingBatch } from '../journal/garden'
-import { findMaterial } from '../materials/find'
+import { LIBRARY_BOOK } from '../materials/book'
 import { typicalTotals } from '../mix/balance'
-import { portionOf } from '../mix/portion'
+import { ingredientsOf, portionOf } from '../mix/portion'
 import { waterNeed, waterToAddL } from '../mix/water'
 import { batchMeasures, EDGE_SHARE, gainK, heightShare, vigourOf } from '../methods/hot-heap/course'
 import { normal, type Random } from '../random/random'
@@ -42,9 +42,9 @@ export function demoHeapEvents(heap: DemoHeap, today: Date, ambientC: (at: Date)
   const onDay = (day: number, hour = 0) => new Date(builtMs + day * DAY_MS + hour * 3_600_000).toISOString()
   const built = building(heap, onDay(0))
   const batch = asBatch(built)
-  const vigour = vigourOf(batchMeasures(batch)!).overall * heap.truth
+  const vigour = vigourOf(batchMeasures(batch, LIBRARY_BOOK)!).overall * heap.truth
   const core = (day: number) => gainK(day, vigour, heap.turnDays, ambientC(new Date(onDay(day))))
-  const builtM = fillHeightM(heap.vessel, batchMeasures(batch)!.volumeL)
+  const builtM = fillHeightM(heap.vessel, batchMeasures(batch, LIBRARY_BOOK)!.volumeL)
   return [
     built,
     ...heap.turnDays.map((day): NewEvent => ({ kind: 'turned', at: onDay(day), batchId: heap.id })),
@@ -62,10 +62,7 @@ export function demoHeapEvents(heap: DemoHeap, today: Date, ambientC: (at: Date)
 }
 
 function building(heap: DemoHeap, at: string): NewEvent & { kind: 'built' } {
-  const mixed = heap.ingredients.flatMap(([materialId, amount]) => {
-    const material = findMaterial(materialId)
-    return material ? [portionOf({ material, amount })] : []
-  })
+  const mixed = ingredientsOf(heap.ingredients.map(([materialId, amount]) => ({ materialId, amount })), LIBRARY_BOOK).map(portionOf)
   const waterL = Math.round(waterToAddL(waterNeed(typicalTotals(mixed), 0.55)) * heap.waterShare)
   return {
     kind: 'built', at, batchId: heap.id, name: heap.name, place: heap.place, methodId: 'hot-heap', approachId: heap.approachId, vessel: heap.vessel, waterL,

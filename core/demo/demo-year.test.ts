@@ -1,3 +1,4 @@
+import { LIBRARY_BOOK } from '../materials/book'
 import { describe, expect, it } from 'vitest'
 import { CAN } from '../../test/builders/heaps'
 import { dayOfYear, usualTemperatureC } from '../garden/climate'
@@ -14,7 +15,7 @@ describe.each([0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11].flatMap(month => [[month, 3
   const { events, documents } = demoGarden(now)
   const garden = foldGarden(events)
   const { climate } = readSettings(documents)
-  const surroundings = { now, units: 'metric' as const, ambientC: (at: Date) => usualTemperatureC(climate, dayOfYear(at)), waterCan: CAN }
+  const surroundings = { now, units: 'metric' as const, ambientC: (at: Date) => usualTemperatureC(climate, dayOfYear(at)), waterCan: CAN, materials: LIBRARY_BOOK }
   const batch = (id: string) => garden.batches.get(id) as StandingBatch
 
   it('lies in the past, with a heap that works, one that does not and one that is ready', () => {
@@ -28,6 +29,6 @@ describe.each([0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11].flatMap(month => [[month, 3
   it('asks for something today and has something about to spoil', () => {
     const standing = [...garden.batches.values()].filter((one): one is StandingBatch => one.built !== undefined && !one.finish)
     expect(standing.flatMap(one => hotHeap.tasks(one, surroundings)).filter(({ due }) => due <= now).length).toBeGreaterThan(2)
-    expect(['use-soon', 'spoiling']).toContain(storedLots(garden, now)[0]!.keeping.freshness)
+    expect(['use-soon', 'spoiling']).toContain(storedLots(garden, now, LIBRARY_BOOK)[0]!.keeping.freshness)
   })
 })

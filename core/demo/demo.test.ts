@@ -1,3 +1,4 @@
+import { LIBRARY_BOOK } from '../materials/book'
 import { describe, expect, it } from 'vitest'
 import * as v from 'valibot'
 import { dayOfYear, usualTemperatureC } from '../garden/climate'
@@ -15,7 +16,7 @@ const NOW = new Date(2026, 10, 25, 14)
 const { events, documents } = demoGarden(NOW)
 const garden = foldGarden(events)
 const settings = readSettings(documents)
-const surroundings = { now: NOW, units: 'metric' as const, ambientC: (at: Date) => usualTemperatureC(settings.climate, dayOfYear(at)), waterCan: CAN }
+const surroundings = { now: NOW, units: 'metric' as const, ambientC: (at: Date) => usualTemperatureC(settings.climate, dayOfYear(at)), waterCan: CAN, materials: LIBRARY_BOOK }
 const batch = (id: string) => garden.batches.get(id) as StandingBatch
 
 describe('the demo garden', () => {
@@ -37,7 +38,7 @@ describe('the demo garden', () => {
 
   it('has a year of finished batches, and a store with something about to spoil', () => {
     expect([...garden.batches.values()].filter(one => isBuilt(one) && one.finish)).toHaveLength(4)
-    const stored = storedLots(garden, NOW)
+    const stored = storedLots(garden, NOW, LIBRARY_BOOK)
     expect(stored[0]!.keeping.freshness).toMatch(/use-soon|spoiling/)
     expect(stored.map(({ lot }) => lot.materialId)).toEqual(expect.arrayContaining(['leaves-mixed', 'grass-clippings', 'compost-finished', 'overs']))
   })

@@ -1,3 +1,4 @@
+import { LIBRARY_BOOK } from '../materials/book'
 import { describe, expect, it } from 'vitest'
 import { writeDocument } from '../journal/document'
 import type { GardenEvent } from '../journal/event'
@@ -17,7 +18,7 @@ describe('the store', () => {
   const garden = foldGarden([stocked('old', '2026-04-01', 1, 'packed'), stocked('new', '2026-05-01', 2, 'loose'), stocked('cut', '2026-05-09', 1, 'loose', 'grass-clippings')])
 
   it('shows what spoils first on top, with litres and kilograms', () => {
-    const stored = storedLots(garden, NOW)
+    const stored = storedLots(garden, NOW, LIBRARY_BOOK)
     expect(stored.map(({ lot }) => lot.id)).toEqual(['cut', 'old', 'new'])
     // 80 L packed leaves are 192 L loose at 90 kg/m³ = 17.28 kg; grass is a day old and keeps two.
     expect(stored[1]!.leftMassKg).toBeCloseTo(17.28, 9)
@@ -26,10 +27,10 @@ describe('the store', () => {
 
   it('gives the oldest first and says what it could not give', () => {
     // Four loose sacks = 320 L: the packed sack gives 192 loose (its 80 L), the two loose ones 128 of 160.
-    const drawing = drawFromStore(storedLots(garden, NOW), 'leaves-mixed', { count: 4, container: sack, packing: 'loose' })
+    const drawing = drawFromStore(storedLots(garden, NOW, LIBRARY_BOOK), { material: LIBRARY_BOOK.find('leaves-mixed')!, amount: { count: 4, container: sack, packing: 'loose' } })
     expect(drawing.draws).toEqual([{ lotId: 'old', litres: 80 }, { lotId: 'new', litres: 128 }])
     expect(drawing.missingLooseL).toBe(0)
-    expect(drawFromStore(storedLots(garden, NOW), 'leaves-mixed', { count: 5, container: sack, packing: 'loose' }).missingLooseL).toBeCloseTo(48, 9)
+    expect(drawFromStore(storedLots(garden, NOW, LIBRARY_BOOK), { material: LIBRARY_BOOK.find('leaves-mixed')!, amount: { count: 5, container: sack, packing: 'loose' } }).missingLooseL).toBeCloseTo(48, 9)
   })
 })
 

@@ -1,10 +1,10 @@
 import { differenceInHours } from 'date-fns'
 import { remainingL, type Draw, type Garden, type Lot } from '../journal/garden'
-import { findMaterial } from '../materials/find'
+import type { MaterialBook } from '../materials/book'
 import { keepingOf, type Keeping } from '../materials/keeping'
 import type { Material } from '../materials/material'
 import { looseVolumeL, packingFactor } from '../materials/packing'
-import type { Amount } from '../units/container'
+import type { Ingredient } from '../mix/portion'
 
 /** A lot with what is left of it and how it keeps. */
 export interface StoredLot {
@@ -23,9 +23,9 @@ export interface StoredLot {
 const NOTHING_L = 0.05
 
 /** What is in the store, what spoils first on top. Lots of materials this version does not know are left out. */
-export function storedLots(garden: Garden, now: Date): StoredLot[] {
+export function storedLots(garden: Garden, now: Date, book: MaterialBook): StoredLot[] {
   const stored = [...garden.lots.values()].flatMap((lot) => {
-    const material = findMaterial(lot.materialId)
+    const material = book.find(lot.materialId)
     const leftL = remainingL(garden, lot)
     if (!material || leftL < NOTHING_L) return []
     const ageDays = Math.max(0, differenceInHours(now, new Date(lot.gatheredAt)) / 24)
@@ -47,12 +47,10 @@ export interface Drawing {
 }
 
 /** Takes an amount from the store, oldest first. */
-export function drawFromStore(stored: readonly StoredLot[], materialId: string, amount: Amount): Drawing {
-  const material = findMaterial(materialId)
-  if (!material) return { draws: [], missingLooseL: 0 }
+export function drawFromStore(stored: readonly StoredLot[], { material, amount }: Ingredient): Drawing {
   let wantedLooseL = looseVolumeL(material, amount)
   const draws: Draw[] = []
-  const fitting = stored.filter(({ lot }) => lot.materialId === materialId).sort((a, b) => a.lot.gatheredAt.localeCompare(b.lot.gatheredAt))
+  const fitting = stored.filter(({ lot }) => lot.materialId === material.id).sort((a, b) => a.lot.gatheredAt.localeCompare(b.lot.gatheredAt))
   for (const { lot, leftLooseL } of fitting) {
     const takenLooseL = Math.min(wantedLooseL, leftLooseL)
     if (takenLooseL <= 0) break

@@ -1,6 +1,7 @@
 import * as v from 'valibot'
 import type { Garden } from './garden'
 import * as building from './kinds/building'
+import * as measuring from './kinds/measuring'
 import * as sensing from './kinds/sensing'
 import * as store from './kinds/store'
 import * as tending from './kinds/tending'
@@ -20,6 +21,8 @@ export const gardenEventSchema = v.variant('kind', [
   sensing.observedSchema,
   sensing.measuredSchema,
   sensing.notedSchema,
+  measuring.weighedSchema,
+  measuring.driedSchema,
   undoing.undoneSchema,
 ])
 
@@ -45,6 +48,8 @@ const APPLY: Apply = {
   'observed': sensing.applyObserved,
   'measured': sensing.applyMeasured,
   'noted': sensing.applyNoted,
+  'weighed': measuring.applyWeighed,
+  'dried': measuring.applyDried,
   'undone': undoing.applyUndone,
 }
 

@@ -1,3 +1,5 @@
+import type { Measurements } from '../materials/measured'
+import type { NamedIngredient } from '../mix/portion'
 import type { Vessel } from '../vessel/vessel'
 import type { Amount, ContainerThen, Packing } from '../units/container'
 
@@ -7,10 +9,8 @@ export interface Draw {
   readonly litres: number
 }
 
-/** An ingredient as it went into a batch. */
-export interface BatchIngredient {
-  readonly materialId: string
-  readonly amount: Amount
+/** An ingredient as it went into a batch: counted as gathered, before any preparation. */
+export interface BatchIngredient extends NamedIngredient {
   readonly draws: readonly Draw[]
 }
 
@@ -85,11 +85,13 @@ export interface Garden {
   /** Litres taken from each lot so far. */
   readonly drawnL: Map<string, number>
   readonly batches: Map<string, Batch>
+  /** What was weighed and dried, by material. */
+  readonly measurements: Map<string, Measurements>
 }
 
 /** A garden in which nothing has happened. */
 export function emptyGarden(): Garden {
-  return { lots: new Map(), drawnL: new Map(), batches: new Map() }
+  return { lots: new Map(), drawnL: new Map(), batches: new Map(), measurements: new Map() }
 }
 
 /** Litres left of a lot, as it lies in the store; never below 0. */

@@ -34,7 +34,22 @@ export interface Material {
   /** Months of the northern year in which it is around; empty means all year. */
   readonly months: readonly number[]
   readonly cautions: readonly string[]
+  /** How much faster than usual it is used up, by its piece size; 1 as it comes. */
+  readonly pace: number
+  /** Which of its values are the gardener's own, and how they came to be known. */
+  readonly known: Readonly<Partial<Record<RangedValue, Known>>>
+  /** Loose bulk density that its packing goes by when its own was weighed, kg/m³. */
+  readonly packsLikeKgM3?: number
 }
+
+/** The values of a material that have a range. */
+export const RANGED_VALUES = ['nitrogenFraction', 'carbonToNitrogen', 'moistureFraction', 'bulkDensityKgM3'] as const
+export type RangedValue = typeof RANGED_VALUES[number]
+
+/** How a gardener came to a value of their own. */
+export type Known
+  = | { readonly kind: 'measured', readonly times: number, readonly lastAt: string }
+    | { readonly kind: 'typed' }
 
 type Triple = readonly [low: number, typical: number, high: number]
 
@@ -53,6 +68,8 @@ export function material(row: MaterialRow): Material {
   const { nitrogenPct, carbonToNitrogen, moisturePct, bulkKgM3, ligninPctVs, ashPct, ...same } = row
   return Object.freeze({
     ...same,
+    pace: 1,
+    known: {},
     nitrogenFraction: scaleRange(range(...nitrogenPct), 0.01),
     carbonToNitrogen: range(...carbonToNitrogen),
     moistureFraction: scaleRange(range(...moisturePct), 0.01),

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { leaningOf } from './colour'
-import { aroundIn, findMaterial, searchMaterials } from './find'
+import { aroundIn, findMaterial, searchMaterials } from './book'
 import { keepingOf } from './keeping'
 import { LIBRARY } from './library'
 import { biodegradableFraction, carbonFraction } from './material'

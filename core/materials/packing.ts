@@ -14,7 +14,8 @@ const STEPS: readonly { readonly belowKgM3: number, readonly factor: Readonly<Re
 
 /** Loose litres per litre of a container filled this way; 1 to 2.4. */
 export function packingFactor(material: Material, packing: Packing): number {
-  const step = STEPS.find(({ belowKgM3 }) => material.bulkDensityKgM3.typical < belowKgM3)
+  const looseKgM3 = material.packsLikeKgM3 ?? material.bulkDensityKgM3.typical
+  const step = STEPS.find(({ belowKgM3 }) => looseKgM3 < belowKgM3)
   return step?.factor[packing] ?? 1
 }
 

@@ -1,4 +1,5 @@
 import type { Comfort } from '../mix/judgement'
+import type { MaterialBook } from '../materials/book'
 import type { Ingredient } from '../mix/portion'
 import type { StandingBatch } from '../journal/garden'
 import type { ContainerThen } from '../units/container'
@@ -60,6 +61,7 @@ export interface Surroundings {
   readonly units: UnitSystem
   readonly ambientC: (at: Date) => number
   readonly waterCan: ContainerThen
+  readonly materials: MaterialBook
 }
 
 /** What a batch is expected to do on one day: 80 % ranges, typical in the middle. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { GOOD_HEAP, heap, onDay, surroundingsOn } from '../../test/builders/heaps'
 import { batchProposal } from '../garden/batch'
-import { findMaterial } from '../materials/find'
+import { findMaterial, LIBRARY_BOOK } from '../materials/book'
 import { findMethod, METHODS } from '.'
 import { approachOf } from './method'
 
@@ -68,7 +68,7 @@ describe.each(METHODS.map(method => [method.id, method] as const))('%s', (_, met
   })
 
   it('gives cautions while building, turning and finishing, and says them in both systems', () => {
-    const proposal = batchProposal(batch)
+    const proposal = batchProposal(batch, LIBRARY_BOOK)
     for (const units of ['metric', 'us'] as const) {
       const steps = method.buildSteps(proposal, { ...surroundingsOn(0), units })
       expect(steps.some(({ cautions }) => cautions.length > 0)).toBe(true)

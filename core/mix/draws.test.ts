@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { findMaterial } from '../materials/find'
+import { findMaterial } from '../materials/book'
 import { LIBRARY } from '../materials/library'
 import { typicalTotals } from './balance'
 import { SAMPLES, standing, standingsTable, valueAt } from './draws'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { findMaterial } from '../materials/find'
+import { findMaterial } from '../materials/book'
 import { containerThen, STARTING_CONTAINERS } from '../units/container'
 import { typicalTotals } from './balance'
 import { judge, type Comfort } from './judgement'

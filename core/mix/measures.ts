@@ -15,6 +15,8 @@ export interface Measures {
   readonly freeAirSpace: number
   /** Share of the loose volume that packs into mats. */
   readonly mattingShare: number
+  /** How much faster than usual it is used up, by piece size; 1 as things come. */
+  readonly pace: number
 }
 
 const WATER_KG_M3 = 1000
@@ -63,5 +65,6 @@ export function measuresOf(totals: Totals, addedWaterL: number): Measures {
     bulkDensityKgM3,
     freeAirSpace: freeAirSpace(bulkDensityKgM3, 1 - moistureFraction, totals.organicKg / dryMassKg),
     mattingShare: Math.min(1, Math.max(0, totals.mattingVolumeL / totals.looseVolumeL)),
+    pace: totals.organicKg > 0 ? totals.pacedOrganicKg / totals.organicKg : 1,
   }
 }

@@ -22,13 +22,15 @@ export interface Totals {
   coarseVolumeL: number
   coarseSquaredL: number
   mattingVolumeL: number
+  /** Organic matter times the pace of its piece size. */
+  pacedOrganicKg: number
 }
 
 /** Sums of nothing. */
 export function emptyTotals(): Totals {
   return {
     wetMassKg: 0, waterKg: 0, carbonKg: 0, availableCarbonKg: 0, nitrogenKg: 0, organicKg: 0,
-    looseVolumeL: 0, coarseVolumeL: 0, coarseSquaredL: 0, mattingVolumeL: 0,
+    looseVolumeL: 0, coarseVolumeL: 0, coarseSquaredL: 0, mattingVolumeL: 0, pacedOrganicKg: 0,
   }
 }
 
@@ -61,5 +63,6 @@ export function addToTotals(totals: Totals, material: Material, looseVolumeL: nu
   totals.looseVolumeL += volumeL
   totals.coarseVolumeL += volumeL * coarse
   totals.coarseSquaredL += volumeL * coarse * coarse
+  totals.pacedOrganicKg += dryKg * (1 - material.ashFraction) * material.pace
   if (material.structure === 0) totals.mattingVolumeL += volumeL
 }

@@ -1,6 +1,7 @@
 import type { GardenEvent, NewEvent } from '#core/journal/event'
 import type { StandingBatch } from '#core/journal/garden'
 import { foldGarden } from '#core/journal/journal'
+import { LIBRARY_BOOK } from '#core/materials/book'
 import type { Surroundings } from '#core/methods/method'
 import { containerThen, STARTING_CONTAINERS, type ContainerThen } from '#core/units/container'
 import { VESSEL_PRESETS } from '#core/vessel/presets'
@@ -16,7 +17,7 @@ export const onDay = (day: number): string => new Date(Date.parse(BUILT_AT) + da
 
 /** Surroundings on a day, in steady mild air. */
 export function surroundingsOn(day: number, ambientC = 15): Surroundings {
-  return { now: new Date(onDay(day)), units: 'metric', ambientC: () => ambientC, waterCan: CAN }
+  return { now: new Date(onDay(day)), units: 'metric', ambientC: () => ambientC, waterCan: CAN, materials: LIBRARY_BOOK }
 }
 
 export interface HeapRecipe {

@@ -5,7 +5,7 @@ import type { KnownBatch } from '~/composables/useGarden'
 
 /** Height and sieved volumes: what came out of a batch goes into the store. */
 const { known } = defineProps<{ known: KnownBatch }>()
-const { materialContainers } = useGarden()
+const { materialContainers, materials } = useGarden()
 const { record } = useRecorder()
 const { quantity } = useSay()
 const router = useRouter()
@@ -16,7 +16,7 @@ const heightM = ref(Math.round(view.heightM.value * 100) / 100)
 const amounts = ref<Amount[]>(known.method.outputs.map(() => ({ count: 0, container: bucket.value, packing: 'loose' })))
 const early = computed(() => view.readyWindow.value.from > new Date())
 const outL = computed(() => amounts.value.reduce((sum, { count, container }) => sum + count * container.volumeL, 0))
-const inL = computed(() => inAndOut({ ...known.batch, finish: { at: '', products: [] } })?.inL ?? 0)
+const inL = computed(() => inAndOut({ ...known.batch, finish: { at: '', products: [] } }, materials.value)?.inL ?? 0)
 
 async function save(): Promise<void> {
   const products = known.method.outputs.flatMap(({ materialId, sieveMm }, index) => {

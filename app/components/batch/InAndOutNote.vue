@@ -1,19 +1,19 @@
 <script setup lang="ts">
 import { inAndOut } from '#core/garden/batch'
-import { findMaterial } from '#core/materials/find'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** What went into a finished batch and what came out, drawn as two columns of the same scale. */
 const { known } = defineProps<{ known: KnownBatch }>()
 const { quantity, amount, day } = useSay()
+const { materials } = useGarden()
 
-const balance = computed(() => inAndOut(known.batch))
+const balance = computed(() => inAndOut(known.batch, materials.value))
 const goneIn = computed(() => known.batch.built.ingredients.flatMap(({ materialId, amount: given }) => {
-  const material = findMaterial(materialId)
+  const material = materials.value.find(materialId)
   return material ? [{ material, text: `${amount(given.count, given.container)} of ${material.short}` }] : []
 }))
 const cameOut = computed(() => (known.batch.finish?.products ?? []).flatMap(({ materialId, amount: given, sieveMm }) => {
-  const material = findMaterial(materialId)
+  const material = materials.value.find(materialId)
   return material ? [{ material, text: `${amount(given.count, given.container)} of ${material.short}${sieveMm ? `, sieved ${sieveMm} mm` : ''}` }] : []
 }))
 </script>
@@ -22,7 +22,7 @@ const cameOut = computed(() => (known.batch.finish?.products ?? []).flatMap(({ m
   <div v-if="balance && known.batch.finish">
     <div class="grid grid-cols-2 gap-6 max-w-xl">
       <section
-        v-for="side in [{ title: 'Went in', litres: balance.inL, list: goneIn, family: known.batch.built.ingredients[0] ? findMaterial(known.batch.built.ingredients[0].materialId)?.family ?? 'leaf' : 'leaf' }, { title: 'Came out', litres: balance.outL, list: cameOut, family: 'finished' as const }]"
+        v-for="side in [{ title: 'Went in', litres: balance.inL, list: goneIn, family: known.batch.built.ingredients[0] ? materials.find(known.batch.built.ingredients[0].materialId)?.family ?? 'leaf' : 'leaf' }, { title: 'Came out', litres: balance.outL, list: cameOut, family: 'finished' as const }]"
         :key="side.title"
       >
         <h2>{{ side.title }}</h2>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { aroundIn, searchMaterials } from '#core/materials/find'
+import { aroundIn, searchMaterials } from '#core/materials/book'
 import { leaningOf } from '#core/materials/colour'
 import type { Material } from '#core/materials/material'
 

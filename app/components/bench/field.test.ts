@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { findMaterial } from '#core/materials/find'
+import { findMaterial } from '#core/materials/book'
 import { LIBRARY } from '#core/materials/library'
 import { fieldPoints, fieldScale, NARROW, WIDE } from './field'
 

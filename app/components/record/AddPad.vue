@@ -25,7 +25,7 @@ function pick(picked: Material): void {
 
 async function save(): Promise<void> {
   if (!material.value || !amount.value) return
-  const { draws } = drawFromStore(stored.value, material.value.id, amount.value)
+  const { draws } = drawFromStore(stored.value, { material: material.value, amount: amount.value })
   const done = await record(
     { kind: 'added', at: at(), batchId: known.batch.id, ingredient: { materialId: material.value.id, amount: amount.value, draws: [...draws] } },
     `${known.batch.name}: ${amountText(amount.value.count, amount.value.container)} of ${material.value.short} added.`,

@@ -1,4 +1,5 @@
 import * as v from 'valibot'
+import { PREPARATIONS } from '../../materials/preparation'
 import { PACKINGS } from '../../units/container'
 
 /** Longest texts that are kept; longer ones are refused, not cut. */
@@ -33,6 +34,7 @@ export const drawSchema = v.object({ lotId: idSchema, litres: litresSchema })
 export const ingredientSchema = v.object({
   materialId: idSchema,
   amount: amountSchema,
+  prepared: v.optional(v.picklist(PREPARATIONS)),
   draws: v.pipe(v.array(drawSchema), v.maxLength(LIMITS.items, 'has too many parts')),
 })
 

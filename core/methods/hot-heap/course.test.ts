@@ -1,11 +1,12 @@
 import fc from 'fast-check'
+import { LIBRARY_BOOK } from '../../materials/book'
 import { describe, expect, it } from 'vitest'
 import { GOOD_HEAP, heap, onDay } from '../../../test/builders/heaps'
 import type { Measures } from '../../mix/measures'
 import { batchMeasures, fuelLeft, gainK, heightShare, vigourOf } from './course'
 
 const sound: Measures = {
-  wetMassKg: 500, dryMassKg: 210, carbonToNitrogen: 28, availableCarbonToNitrogen: 14, moistureFraction: 0.58, volumeL: 1728, bulkDensityKgM3: 290, freeAirSpace: 0.7, mattingShare: 0.3,
+  wetMassKg: 500, dryMassKg: 210, carbonToNitrogen: 28, availableCarbonToNitrogen: 14, moistureFraction: 0.58, volumeL: 1728, bulkDensityKgM3: 290, freeAirSpace: 0.7, mattingShare: 0.3, pace: 1,
 }
 const day = fc.double({ min: 0, max: 200, noNaN: true })
 const vigour = fc.double({ min: 0, max: 1, noNaN: true })
@@ -65,13 +66,13 @@ describe('fuel and height', () => {
 
 describe('the balance of a standing batch', () => {
   it('takes half of later water as kept and all of what was added', () => {
-    const base = batchMeasures(heap(GOOD_HEAP))!
-    const watered = batchMeasures(heap(GOOD_HEAP, [{ kind: 'watered', at: onDay(3), batchId: 'heap', litres: 30 }]))!
+    const base = batchMeasures(heap(GOOD_HEAP), LIBRARY_BOOK)!
+    const watered = batchMeasures(heap(GOOD_HEAP, [{ kind: 'watered', at: onDay(3), batchId: 'heap', litres: 30 }]), LIBRARY_BOOK)!
     expect(watered.wetMassKg - base.wetMassKg).toBeCloseTo(15, 9)
     expect(watered.dryMassKg).toBeCloseTo(base.dryMassKg, 9)
   })
 
   it('is not there when nothing in it is known', () => {
-    expect(batchMeasures(heap({ ingredients: [['moon-dust', 1, { id: 'b', name: 'b', plural: 'b', volumeL: 1 }]] }))).toBeUndefined()
+    expect(batchMeasures(heap({ ingredients: [['moon-dust', 1, { id: 'b', name: 'b', plural: 'b', volumeL: 1 }]] }), LIBRARY_BOOK)).toBeUndefined()
   })
 })

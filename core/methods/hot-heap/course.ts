@@ -1,8 +1,8 @@
-import { findMaterial } from '../../materials/find'
+import type { MaterialBook } from '../../materials/book'
 import { mixBalance } from '../../mix/balance'
 import type { Measures } from '../../mix/measures'
-import { portionOf } from '../../mix/portion'
-import type { BatchIngredient, StandingBatch } from '../../journal/garden'
+import { ingredientsOf, portionOf } from '../../mix/portion'
+import type { StandingBatch } from '../../journal/garden'
 
 /*
  * A first, plain course of heat: a rise, a slow loss of fuel, a dip and a fresh breath at each turn. It has the
@@ -67,11 +67,8 @@ export function vigourOf(measures: Measures): Vigour {
 }
 
 /** The balance of a batch as built and added to, or nothing when it holds only unknown materials. */
-export function batchMeasures({ built, additions, waterings }: StandingBatch): Measures | undefined {
-  const portions = [...built.ingredients, ...additions.map(({ ingredient }) => ingredient)].flatMap(({ materialId, amount }: BatchIngredient) => {
-    const material = findMaterial(materialId)
-    return material ? [portionOf({ material, amount })] : []
-  })
+export function batchMeasures({ built, additions, waterings }: StandingBatch, book: MaterialBook): Measures | undefined {
+  const portions = ingredientsOf([...built.ingredients, ...additions.map(({ ingredient }) => ingredient)], book).map(portionOf)
   // What is poured on later mostly replaces what steam carried off; half of it is taken to stay.
   const laterL = waterings.reduce((sum, { litres }) => sum + litres, 0) / 2
   const balance = mixBalance(portions, built.waterL + laterL)

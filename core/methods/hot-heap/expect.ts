@@ -58,7 +58,7 @@ const above = (ambient: number, { low, typical, high }: Range): Range => ({ low:
 
 /** What a hot heap is expected to do, four times a day, its readings so far taken into account. */
 export function expectCourse(batch: StandingBatch, surroundings: Surroundings, days: number): ExpectedDay[] {
-  const measures = batchMeasures(batch)
+  const measures = batchMeasures(batch, surroundings.materials)
   if (!measures) return []
   const vigour = vigourOf(measures).overall
   const fit = fitOf(batch, vigour, surroundings)

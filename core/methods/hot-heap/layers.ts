@@ -1,6 +1,5 @@
 import { leaningOf } from '../../materials/colour'
-import { looseVolumeL } from '../../materials/packing'
-import type { Ingredient } from '../../mix/portion'
+import { portionOf, type Ingredient } from '../../mix/portion'
 import type { Stratum, StratumRole } from '../../vessel/strata'
 import { fillHeightM } from '../../vessel/vessel'
 import type { Proposal } from '../method'
@@ -15,15 +14,15 @@ const CAP_SHARE = 0.12
 
 type Rough = Omit<Stratum, 'waterL' | 'heightShare'> & { readonly moisture: number, readonly looseL: number }
 
-function roleOf({ material }: Ingredient): StratumRole {
-  const leaning = leaningOf(material)
+function roleOf(ingredient: Ingredient): StratumRole {
+  const leaning = leaningOf(ingredient.material)
   return leaning === 'brown' ? 'brown' : leaning === 'neither' ? 'other' : 'green'
 }
 
 function rough(ingredient: Ingredient, role: StratumRole, count: number): Rough {
-  const { material, amount } = ingredient
-  const part = { ...amount, count }
-  return { materialId: material.id, family: material.family, short: material.short, role, amount: part, moisture: material.moistureFraction.typical, looseL: looseVolumeL(material, part) }
+  const amount = { ...ingredient.amount, count }
+  const { material, looseVolumeL } = portionOf({ ...ingredient, amount })
+  return { materialId: material.id, family: material.family, short: material.short, role, amount, moisture: material.moistureFraction.typical, looseL: looseVolumeL }
 }
 
 /** Splits a count into parts that can be measured out and that add up to the whole. */

@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { LIBRARY_BOOK } from '../../materials/book'
 import { describe, expect, it } from 'vitest'
 import { GOOD_HEAP, heap, onDay, reading, SACK, surroundingsOn } from '../../../test/builders/heaps'
 import { APPROACHES } from './approaches'
@@ -9,7 +10,7 @@ const DAY_MS = 86_400_000
 const dayOf = (date: Date) => (date.getTime() - Date.parse(onDay(0))) / DAY_MS
 
 describe('the ready window of a fresh heap', () => {
-  const slow = 1 / (0.35 + 0.65 * vigourOf(batchMeasures(heap(GOOD_HEAP))!).overall)
+  const slow = 1 / (0.35 + 0.65 * vigourOf(batchMeasures(heap(GOOD_HEAP), LIBRARY_BOOK)!).overall)
 
   it.each(APPROACHES.map(approach => [approach.id, approach] as const))('%s: hot and cooling stretched by the mix, then curing', (approachId, { hotDays, coolingDays, curingDays }) => {
     const window = readyWindow(heap({ ...GOOD_HEAP, approachId }), surroundingsOn(0))

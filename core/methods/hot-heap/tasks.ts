@@ -72,7 +72,7 @@ function waterIt({ batch, surroundings, now }: Look): Ask[] {
   const squeeze = batch.observations.findLast(({ sense }) => sense === 'squeeze')
   const lacking = squeeze ? LACKING[squeeze.finding] : undefined
   if (!squeeze || !lacking || now.phase === 'finished' || batch.waterings.some(({ at }) => at > squeeze.at)) return []
-  const massKg = batchMeasures(batch)?.wetMassKg ?? 0
+  const massKg = batchMeasures(batch, surroundings.materials)?.wetMassKg ?? 0
   const litres = massKg * 0.75 * lacking / 0.45
   const can = surroundings.waterCan
   const reason = `The squeeze on ${dayText(squeeze.at)} was ${squeeze.finding === 'dust' ? 'dusty' : 'on the dry side'}. About ${containerText(litres / can.volumeL, can)} (${quantityText('volume', surroundings.units, litres)}), poured in while turning.`
@@ -104,7 +104,7 @@ function whyStalled({ ratio, moisture, air, size }: Vigour): string {
 }
 
 function wakeIt({ batch, surroundings, now }: Look): Ask[] {
-  const measures = batchMeasures(batch)
+  const measures = batchMeasures(batch, surroundings.materials)
   if (now.phase !== 'stalled' || !measures) return []
   const reason = `Day ${Math.floor(now.day)} and only ${quantityText('temperature', surroundings.units, now.coreC)}. ${whyStalled(vigourOf(measures))}`
   return [ask('open', 'Find out why it stays cool', reason, surroundings.now, 3, 'now')]

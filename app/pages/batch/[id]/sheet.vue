@@ -3,7 +3,8 @@ import { batchProposal } from '#core/garden/batch'
 
 /** The build sheet of a batch that stands. */
 const known = useRouteBatch()
-const proposal = computed(() => known.value && batchProposal(known.value.batch))
+const { materials } = useGarden()
+const proposal = computed(() => known.value && batchProposal(known.value.batch, materials.value))
 const print = () => window.print()
 </script>
 

@@ -1,0 +1,69 @@
+import * as v from 'valibot'
+import type { FieldValue } from '../journal/document'
+import { between, idSchema, nameSchema, noteSchema } from '../journal/kinds/base'
+import { FAMILIES, RANGED_VALUES, type Material, type RangedValue } from './material'
+
+const MONTH = between(1, 12)
+
+function rangeSchema(low: number, high: number) {
+  const value = between(low, high)
+  return v.pipe(
+    v.object({ low: value, typical: value, high: value }),
+    v.check(one => one.low <= one.typical && one.typical <= one.high, 'is not in order: low, typical, high'),
+  )
+}
+
+/** Bounds within which a value can be a material at all. */
+export const OWN_LIMITS: Readonly<Record<RangedValue, readonly [low: number, high: number]>> = {
+  nitrogenFraction: [0.0001, 0.5],
+  carbonToNitrogen: [0.5, 2000],
+  moistureFraction: [0, 0.98],
+  bulkDensityKgM3: [5, 3000],
+}
+
+/** What a gardener can say of a material, each on its own. */
+const FIELDS = {
+  name: nameSchema,
+  short: nameSchema,
+  family: v.picklist(FAMILIES),
+  nitrogenFraction: rangeSchema(...OWN_LIMITS.nitrogenFraction),
+  carbonToNitrogen: rangeSchema(...OWN_LIMITS.carbonToNitrogen),
+  moistureFraction: rangeSchema(...OWN_LIMITS.moistureFraction),
+  bulkDensityKgM3: rangeSchema(...OWN_LIMITS.bulkDensityKgM3),
+  keepsDays: between(0, 3650),
+  months: v.array(MONTH),
+  note: noteSchema,
+} as const
+
+export type OwnField = keyof typeof FIELDS
+
+/** The document of a material that the gardener has named or changed. */
+export function materialDocumentId(materialId: string): string {
+  return `material.${materialId}`
+}
+
+/** The library material that one's own begins from. */
+export function basedOn(values: Readonly<Record<string, FieldValue>>): string | undefined {
+  const parsed = v.safeParse(idSchema, values.basedOn)
+  return parsed.success ? parsed.output : undefined
+}
+
+/**
+ * A material with what the gardener says of it. What is missing or unreadable stays as in the base,
+ * so that one damaged field falls back alone.
+ */
+export function ownMaterial(id: string, base: Material, values: Readonly<Record<string, FieldValue>>): Material {
+  const said = Object.entries(FIELDS).flatMap(([field, schema]) => {
+    const parsed = v.safeParse(schema as v.GenericSchema, values[field])
+    return parsed.success ? [[field, parsed.output] as const] : []
+  })
+  const fields = Object.fromEntries(said.filter(([field]) => field !== 'note')) as Partial<Material>
+  const typed = RANGED_VALUES.filter(value => fields[value] !== undefined)
+  return Object.freeze({
+    ...base,
+    ...fields,
+    id,
+    ...(fields.bulkDensityKgM3 ? { packsLikeKgM3: undefined } : {}),
+    known: { ...base.known, ...Object.fromEntries(typed.map(value => [value, { kind: 'typed' as const }])) },
+  })
+}
