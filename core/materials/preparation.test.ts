@@ -3,11 +3,11 @@ import { describe, expect, it } from 'vitest'
 import { mixBalance } from '../mix/balance'
 import { portionOf } from '../mix/portion'
 import { findMaterial, LIBRARY_BOOK } from './book'
-import { preparationsFor, preparedMaterial, PREPARATIONS } from './preparation'
+import { preparationsFor, preparedMaterial, type Preparation } from './preparation'
 
 const bucket = { id: 'bucket', name: 'bucket', plural: 'buckets', volumeL: 10 }
 const of = (id: string) => findMaterial(id)!
-const ten = (id: string, prepared?: typeof PREPARATIONS[number]) => ({ material: of(id), amount: { count: 10, container: bucket, packing: 'loose' as const }, prepared })
+const ten = (id: string, prepared?: Preparation) => ({ material: of(id), amount: { count: 10, container: bucket, packing: 'loose' as const }, prepared })
 
 describe('preparing a material', () => {
   it('wilted grass holds the same dry matter in less room with less water', () => {

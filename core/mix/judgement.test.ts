@@ -6,7 +6,7 @@ import { ILLS, judge, type Comfort } from './judgement'
 import { emptyTotals, type Totals } from './totals'
 import { verdictText } from './words'
 
-const comfort: Comfort = { carbonToNitrogen: { low: 25, high: 35 }, moistureFraction: { low: 0.5, target: 0.55, high: 0.62 }, freeAirSpaceMin: 0.3, mattingShareMax: 0.5 }
+const comfort: Comfort = { carbonToNitrogen: { low: 25, high: 35 }, availableCarbonToNitrogen: { low: 10, high: 16 }, moistureFraction: { low: 0.5, target: 0.55, high: 0.62 }, freeAirSpaceMin: 0.3, mattingShareMax: 0.5 }
 
 /** Sums that are comfortable in every way, to be spoilt one by one: 100 kg at 55 % water, 30 : 1, 300 L. */
 const sound: Totals = { ...emptyTotals(), wetMassKg: 100, waterKg: 55, carbonKg: 18, availableCarbonKg: 9, nitrogenKg: 0.6, organicKg: 40, looseVolumeL: 300, coarseVolumeL: 100, coarseSquaredL: 100 / 3 }

@@ -5,6 +5,8 @@ import { waterNeed, waterToAddL } from './water'
 /** Where a mix is comfortable, for one approach of one method. */
 export interface Comfort {
   readonly carbonToNitrogen: { readonly low: number, readonly high: number }
+  /** The same counting only what decays within a season. */
+  readonly availableCarbonToNitrogen: { readonly low: number, readonly high: number }
   readonly moistureFraction: { readonly low: number, readonly target: number, readonly high: number }
   readonly freeAirSpaceMin: number
   /** Most of the loose volume that may be stuff that mats (grass, scraps, sawdust). */

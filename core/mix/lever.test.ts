@@ -8,7 +8,7 @@ import { portionOf, type Ingredient } from './portion'
 import { adviceText, verdictText } from './words'
 
 const comfort: Comfort = {
-  carbonToNitrogen: { low: 25, high: 35 }, moistureFraction: { low: 0.5, target: 0.55, high: 0.62 }, freeAirSpaceMin: 0.3, mattingShareMax: 0.5,
+  carbonToNitrogen: { low: 25, high: 35 }, availableCarbonToNitrogen: { low: 10, high: 16 }, moistureFraction: { low: 0.5, target: 0.55, high: 0.62 }, freeAirSpaceMin: 0.3, mattingShareMax: 0.5,
 }
 const bucket = containerThen(STARTING_CONTAINERS.metric[0]!)
 const sack = containerThen(STARTING_CONTAINERS.metric[1]!)

@@ -17,9 +17,16 @@ export interface HotHeapApproach extends Approach {
   readonly curingDays: DaySpan
 }
 
+/**
+ * Counting only what decays: the plain band times the share of carbon that is usable in mixes within it. That share is
+ * 0.42 at the median of random mixes of the library and 0.31 to 0.58 in four of five; see docs/models.md.
+ */
+const AVAILABLE = { low: 10, high: 16 }
+
 /** 25 to 35 to 1, 50 to 62 % water like a wrung sponge, air in a third of the volume, at most half of stuff that mats. */
 const COMFORT: Comfort = {
   carbonToNitrogen: { low: 25, high: 35 },
+  availableCarbonToNitrogen: AVAILABLE,
   moistureFraction: { low: 0.5, target: 0.55, high: 0.62 },
   freeAirSpaceMin: 0.3,
   mattingShareMax: 0.5,

@@ -1,0 +1,12 @@
+import type { Goal } from './goal'
+
+/** What keeps this long is in no hurry. */
+const NO_HURRY_DAYS = 45
+
+/** Uses up what spoils first: each litre counts by how soon it goes. */
+export const spoilsFirst: Goal = {
+  id: 'spoils-first',
+  name: 'use what spoils',
+  title: 'Uses up what spoils',
+  costPerContainer: ({ inStore, daysLeft }, { looseL }) => inStore && daysLeft < NO_HURRY_DAYS ? -looseL / (2 + Math.max(0, daysLeft)) : 0,
+}

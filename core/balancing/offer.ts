@@ -1,0 +1,45 @@
+import { packingFactor } from '../materials/packing'
+import { preparedMaterial, preparedVolumeShare, type Preparation } from '../materials/preparation'
+import type { Material } from '../materials/material'
+import type { Ingredient } from '../mix/portion'
+import { addToTotals, emptyTotals, typicalValues, type Totals } from '../mix/totals'
+import type { ContainerThen, Packing } from '../units/container'
+
+/** Something that may go into a heap, by the container. */
+export interface Offer {
+  readonly material: Material
+  readonly prepared?: Preparation
+  readonly container: ContainerThen
+  readonly packing: Packing
+  /** Lies in the store, as against having to be fetched or bought. */
+  readonly inStore: boolean
+  /** Most containers of it there are; infinite when it is simply around. */
+  readonly most: number
+  /** Exactly so many containers go in, whatever else. */
+  readonly pinned?: number
+  /** Days before it spoils, below 0 when it has. */
+  readonly daysLeft: number
+}
+
+/** What one container of an offer brings, at typical values. */
+export interface OfferUnit {
+  readonly totals: Totals
+  /** Loose litres as they lie in the heap. */
+  readonly looseL: number
+  readonly coarseness: number
+  readonly mineralKg: number
+}
+
+/** Looks up once what the solver multiplies many times over. */
+export function unitOf({ material, prepared, container, packing }: Offer): OfferUnit {
+  const used = preparedMaterial(material, prepared)
+  const looseL = container.volumeL * packingFactor(material, packing) * preparedVolumeShare(prepared)
+  const totals = emptyTotals()
+  addToTotals(totals, used, looseL, typicalValues(used))
+  return { totals, looseL, coarseness: used.structure / 3, mineralKg: totals.wetMassKg - totals.waterKg - totals.organicKg }
+}
+
+/** An offer taken so many times, as an ingredient. */
+export function taken({ material, prepared, container, packing }: Offer, count: number): Ingredient {
+  return { material, amount: { count, container, packing }, ...(prepared ? { prepared } : {}) }
+}
