@@ -4,7 +4,7 @@ import { writeDocument } from '../journal/document'
 import type { GardenEvent } from '../journal/event'
 import { foldGarden } from '../journal/journal'
 import { CLIMATES, checkedMeans, usualTemperatureC } from './climate'
-import { EMPTY_PLAN, planValues, readPlan } from './plan'
+import { BENCH_PLAN_ID, EMPTY_PLAN, planValues, readKeptPlans, readPlan } from './plan'
 import { readContainers, readSettings } from './settings'
 import { drawFromStore, storedLots } from './store'
 
@@ -70,5 +70,30 @@ describe('settings and plan', () => {
     const plan = { ...EMPTY_PLAN, approachId: 'weekly', ingredients: [{ materialId: 'leaves-mixed', amount: { count: 2, container: sack, packing: 'packed' as const } }] }
     expect(readPlan([writeDocument(undefined, 'plan.bench', 'plan', planValues(plan), at, 'phone')])).toEqual(plan)
     expect(readPlan([writeDocument(undefined, 'plan.bench', 'plan', { vessel: 'none' }, at, 'phone')])).toEqual(EMPTY_PLAN)
+  })
+})
+
+describe('plans', () => {
+  const at = '2026-05-01T00:00:00.000Z'
+  const plan = { ...EMPTY_PLAN, pinned: ['leaves-mixed'], wish: { litres: 300, by: '2027-04-01' }, likeBatchId: 'b1', ingredients: [{ materialId: 'leaves-mixed', prepared: 'shredded' as const, amount: { count: 3, container: sack, packing: 'loose' as const } }] }
+
+  it('come back whole, and an unset wish does not shine through', () => {
+    const first = writeDocument(undefined, BENCH_PLAN_ID, 'plan', planValues(plan), at, 'phone')
+    expect(readPlan([first])).toEqual(plan)
+    const cleared = writeDocument(first, BENCH_PLAN_ID, 'plan', planValues({ ...plan, wish: undefined, likeBatchId: undefined }), '2026-05-02T00:00:00.000Z', 'phone')
+    expect(readPlan([cleared]).wish).toBeUndefined()
+    expect(readPlan([cleared]).likeBatchId).toBeUndefined()
+  })
+
+  it('of an older version, without pins, are read', () => {
+    const { pinned: _, wish: __, likeBatchId: ___, ...older } = planValues(plan)
+    expect(readPlan([writeDocument(undefined, BENCH_PLAN_ID, 'plan', older, at, 'phone')])).toEqual({ ...plan, pinned: [], wish: undefined, likeBatchId: undefined })
+  })
+
+  it('put aside are listed by name, the latest first, apart from the bench', () => {
+    const keep = (id: string, name: string, keptAt: string, extra = {}) => writeDocument(undefined, id, 'plan', { ...planValues(plan), name, keptAt, ...extra }, at, 'phone')
+    const kept = readKeptPlans([keep('plan.a', 'With straw', at), keep('plan.b', 'With card', '2026-05-03T00:00:00.000Z'), keep('plan.c', 'Gone', at, { removed: true }), keep(BENCH_PLAN_ID, 'Bench', at)])
+    expect(kept.map(({ name }) => name)).toEqual(['With card', 'With straw'])
+    expect(kept[1]).toMatchObject({ pinned: ['leaves-mixed'], wish: { litres: 300 } })
   })
 })

@@ -2,10 +2,16 @@ import * as v from 'valibot'
 import { documentValues, type FieldValue, type GardenDocument } from '../journal/document'
 import { PREPARATIONS } from '../materials/preparation'
 import type { NamedIngredient } from '../mix/portion'
-import { amountSchema, idSchema, LIMITS } from '../journal/kinds/base'
+import { amountSchema, between, idSchema, LIMITS, momentSchema, nameSchema } from '../journal/kinds/base'
 import { vesselSchema } from '../journal/kinds/building'
 import { VESSEL_PRESETS } from '../vessel/presets'
 import type { Vessel } from '../vessel/vessel'
+
+/** Why a plan is made: so many litres of the finished thing, by a day (YYYY-MM-DD). */
+export interface Wish {
+  readonly litres: number
+  readonly by: string
+}
 
 /** What lies on the bench: chosen, not yet built. */
 export interface Plan {
@@ -13,6 +19,18 @@ export interface Plan {
   readonly approachId: string
   readonly vessel: Vessel
   readonly ingredients: readonly NamedIngredient[]
+  /** Materials whose amounts stay as they are when the rest is balanced. */
+  readonly pinned: readonly string[]
+  readonly wish?: Wish
+  /** The past batch it was copied from. */
+  readonly likeBatchId?: string
+}
+
+/** A plan put aside under a name. */
+export interface KeptPlan extends Plan {
+  readonly id: string
+  readonly name: string
+  readonly keptAt: string
 }
 
 export const BENCH_PLAN_ID = 'plan.bench'
@@ -20,15 +38,36 @@ export const BENCH_PLAN_ID = 'plan.bench'
 const ingredients = v.pipe(v.array(v.object({ materialId: idSchema, amount: amountSchema, prepared: v.optional(v.picklist(PREPARATIONS)) })), v.maxLength(LIMITS.items))
 
 /** An empty bench. */
-export const EMPTY_PLAN: Plan = { methodId: 'hot-heap', approachId: 'by-thermometer', vessel: VESSEL_PRESETS[0] as Vessel, ingredients: [] }
+export const EMPTY_PLAN: Plan = { methodId: 'hot-heap', approachId: 'by-thermometer', vessel: VESSEL_PRESETS[0] as Vessel, ingredients: [], pinned: [] }
+
+const planSchema = v.object({
+  methodId: idSchema, approachId: idSchema, vessel: vesselSchema, ingredients,
+  pinned: v.fallback(v.pipe(v.array(idSchema), v.maxLength(LIMITS.items)), []),
+  wish: v.fallback(v.optional(v.object({ litres: between(0.1, LIMITS.litres), by: v.pipe(v.string(), v.isoDate()) })), undefined),
+  likeBatchId: v.fallback(v.optional(idSchema), undefined),
+})
+
+/** A plan from the fields of its document, or nothing when they make none. Fields that are not set are kept as null, so that an older writing does not shine through. */
+export function readPlanValues(values: Readonly<Record<string, FieldValue>>): Plan | undefined {
+  const present = Object.fromEntries(Object.entries(values).filter(([, value]) => value !== null))
+  const parsed = v.safeParse(planSchema, { ...EMPTY_PLAN, ...present })
+  return parsed.success ? parsed.output : undefined
+}
 
 /** The plan on the bench from the garden's documents. */
 export function readPlan(documents: readonly GardenDocument[]): Plan {
   const document = documents.find(({ id }) => id === BENCH_PLAN_ID)
-  if (!document) return EMPTY_PLAN
-  const values = documentValues(document)
-  const parsed = v.safeParse(v.object({ methodId: idSchema, approachId: idSchema, vessel: vesselSchema, ingredients }), { ...EMPTY_PLAN, ...values })
-  return parsed.success ? parsed.output : EMPTY_PLAN
+  return (document && readPlanValues(documentValues(document))) ?? EMPTY_PLAN
+}
+
+/** The plans put aside, the latest first. */
+export function readKeptPlans(documents: readonly GardenDocument[]): KeptPlan[] {
+  return documents.filter(({ id, kind }) => kind === 'plan' && id !== BENCH_PLAN_ID).flatMap((document) => {
+    const values = documentValues(document)
+    const plan = readPlanValues(values)
+    const named = v.safeParse(v.object({ name: nameSchema, keptAt: momentSchema }), values)
+    return plan && named.success && values.removed !== true ? [{ ...plan, ...named.output, id: document.id }] : []
+  }).sort((a, b) => a.keptAt < b.keptAt ? 1 : -1)
 }
 
 /** A written ingredient as plain data of a document. */
@@ -37,6 +76,6 @@ export function namedValues({ materialId, amount, prepared }: NamedIngredient): 
 }
 
 /** A plan as fields of its document. */
-export function planValues({ methodId, approachId, vessel, ingredients: planned }: Plan): Record<string, FieldValue> {
-  return { methodId, approachId, vessel: { ...vessel }, ingredients: planned.map(namedValues) }
+export function planValues({ methodId, approachId, vessel, ingredients: planned, pinned, wish, likeBatchId }: Plan): Record<string, FieldValue> {
+  return { methodId, approachId, vessel: { ...vessel }, ingredients: planned.map(namedValues), pinned: [...pinned], wish: wish ? { ...wish } : null, likeBatchId: likeBatchId ?? null }
 }

@@ -4,7 +4,7 @@ import type { MaterialBook } from '../materials/book'
 import { keepingOf, type Keeping } from '../materials/keeping'
 import type { Material } from '../materials/material'
 import { looseVolumeL, packingFactor } from '../materials/packing'
-import type { Ingredient } from '../mix/portion'
+import type { Ingredient, NamedIngredient } from '../mix/portion'
 
 /** A lot with what is left of it and how it keeps. */
 export interface StoredLot {
@@ -58,4 +58,18 @@ export function drawFromStore(stored: readonly StoredLot[], { material, amount }
     wantedLooseL -= takenLooseL
   }
   return { draws, missingLooseL: wantedLooseL < NOTHING_L ? 0 : wantedLooseL }
+}
+
+/** An ingredient with where it comes from. */
+export interface DrawnIngredient extends NamedIngredient, Drawing {}
+
+/** Takes several amounts from the store at once; the same material twice draws on what is left. */
+export function drawAll(stored: readonly StoredLot[], ingredients: readonly Ingredient[]): DrawnIngredient[] {
+  let left = stored
+  return ingredients.map((ingredient) => {
+    const { material, amount, prepared } = ingredient
+    const drawing = drawFromStore(left, ingredient)
+    left = left.map(one => ({ ...one, leftLooseL: one.leftLooseL - drawing.draws.filter(({ lotId }) => lotId === one.lot.id).reduce((sum, { litres }) => sum + litres * packingFactor(material, one.lot.packing), 0) }))
+    return { materialId: material.id, amount, ...(prepared ? { prepared } : {}), ...drawing }
+  })
 }

@@ -20,3 +20,10 @@ export function leaningOf(material: Material): Leaning {
   if (ratio < GREEN_BELOW) return 'green'
   return ratio > BROWN_ABOVE ? 'brown' : 'balanced'
 }
+
+/** The pile a gardener puts a material on: everything that decays and is not brown counts as green, manure with straw too. */
+export function sideOf(material: Material): 'brown' | 'green' | undefined {
+  const leaning = leaningOf(material)
+  if (leaning === 'neither') return undefined
+  return leaning === 'brown' ? 'brown' : 'green'
+}

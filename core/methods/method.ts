@@ -1,4 +1,5 @@
 import type { Comfort } from '../mix/judgement'
+import type { Measures } from '../mix/measures'
 import type { MaterialBook } from '../materials/book'
 import type { Ingredient } from '../mix/portion'
 import type { StandingBatch } from '../journal/garden'
@@ -45,6 +46,26 @@ export interface Proposal {
 export interface SizeVerdict {
   readonly grade: 'good' | 'workable' | 'poor'
   readonly text: string
+}
+
+/** What a mix would do with its heat in the first days. */
+export interface Outlook {
+  readonly grade: 'good' | 'workable' | 'poor'
+  readonly label: string
+  readonly peakC: number
+}
+
+/** What to mind about one ingredient in one approach. */
+export interface Warning {
+  readonly materialId: string
+  readonly text: string
+}
+
+/** How long it takes by hand, minutes as ranges, and how often it is usually turned. */
+export interface HandsOn {
+  readonly building: Range
+  readonly eachTurn: Range
+  readonly turns: number
 }
 
 /** One step of building, with what to mind while doing it. */
@@ -119,6 +140,15 @@ export interface Method {
   readonly senses: readonly Sense[]
   readonly outputs: readonly Output[]
   judgeSize(vessel: Vessel, volumeL: number, units: UnitSystem): SizeVerdict
+  /** The least litres that can do what the method is for, in this vessel. */
+  leastVolumeL(vessel: Vessel): number
+  /** Days from building to ready with a good mix, earliest and latest usual. */
+  daysToReady(approachId: string): { readonly earliest: number, readonly latest: number }
+  /** Litres that come out for each litre built, before a garden has batches of its own to go by. */
+  readonly usualYield: Range
+  outlook(measures: Measures): Outlook
+  handsOn(proposal: Proposal): HandsOn
+  warnings(ingredients: readonly Ingredient[], approachId: string): readonly Warning[]
   strata(proposal: Proposal): readonly Stratum[]
   buildSteps(proposal: Proposal, surroundings: Surroundings): readonly BuildStep[]
   expect(batch: StandingBatch, surroundings: Surroundings, days: number): readonly ExpectedDay[]
@@ -129,6 +159,6 @@ export interface Method {
 }
 
 /** The approach of this id, or the method's first. */
-export function approachOf(method: Method, id: string): Approach {
+export function approachOf(method: Pick<Method, 'approaches'>, id: string): Approach {
   return method.approaches.find(approach => approach.id === id) ?? method.approaches[0] as Approach
 }

@@ -1,10 +1,14 @@
+import { range } from '../../units/range'
 import type { Method } from '../method'
-import { APPROACHES } from './approaches'
+import { APPROACHES, hotHeapApproach } from './approaches'
+import { warningsFor } from './cautions'
+import { handsOn } from './effort'
 import { expectCourse } from './expect'
 import { strataOf } from './layers'
+import { outlookOf } from './outlook'
 import { readyWindow } from './ready'
 import { SENSES } from './senses'
-import { judgeSize } from './size'
+import { judgeSize, leastVolumeL } from './size'
 import { standingOf } from './standing'
 import { buildSteps, FINISHING_CAUTIONS, TURNING_CAUTIONS } from './steps'
 import { tasksOf } from './tasks'
@@ -22,6 +26,16 @@ export const hotHeap: Method = {
     { materialId: 'overs', label: 'Overs', hint: 'what stays on the sieve: into the next heap' },
   ],
   judgeSize,
+  leastVolumeL,
+  daysToReady: (approachId) => {
+    const { hotDays, coolingDays, curingDays } = hotHeapApproach(approachId)
+    return { earliest: hotDays[0] + coolingDays[0] + curingDays[0], latest: hotDays[1] + coolingDays[1] + curingDays[1] }
+  },
+  // A quarter to a half of what was built is left at the end.
+  usualYield: range(0.25, 0.38, 0.5),
+  outlook: outlookOf,
+  handsOn,
+  warnings: warningsFor,
   strata: strataOf,
   buildSteps,
   expect: expectCourse,

@@ -1,13 +1,20 @@
 import { quantityText } from '../../units/format'
 import type { UnitSystem } from '../../units/system'
-import { fillHeightM, narrowestM, vesselVolumeL, type Vessel } from '../../vessel/vessel'
+import { fillHeightM, narrowestM, vesselVolumeL, volumeBelowL, type Vessel } from '../../vessel/vessel'
 import type { SizeVerdict } from '../method'
 
 /** Below this across, a heap loses heat faster than it makes it; beyond the other, air does not reach the middle. */
 export const SMALLEST_M = 0.9
 export const WIDEST_M = 1.5
+/** With less it warms for days only: nobody sets out to build that. */
+const LEAST_PLANNED_M = 0.75
 /** Hopelessly small for heat. */
 const TINY_M = 0.65
+
+/** Litres that hold heat for a while in this vessel: filled to 75 cm, or to the rim of a lower one. */
+export function leastVolumeL(vessel: Vessel): number {
+  return volumeBelowL(vessel, Math.min(LEAST_PLANNED_M, vessel.heightM))
+}
 
 /** Says whether this much in this vessel can hold its heat and still breathe. */
 export function judgeSize(vessel: Vessel, volumeL: number, units: UnitSystem): SizeVerdict {

@@ -1,0 +1,59 @@
+import { describe, expect, it } from 'vitest'
+import { BUCKET, SACK } from '../../../test/builders/heaps'
+import { findMaterial } from '../../materials/book'
+import { typicalTotals } from '../../mix/balance'
+import { judge } from '../../mix/judgement'
+import { portionOf, type Ingredient } from '../../mix/portion'
+import { VESSEL_PRESETS } from '../../vessel/presets'
+import { hotHeap } from '.'
+
+const of = (id: string, count: number, container = BUCKET): Ingredient => ({ material: findMaterial(id)!, amount: { count, container, packing: 'loose' } })
+const measures = (ingredients: readonly Ingredient[]) => judge(typicalTotals(ingredients.map(portionOf)), hotHeap.approaches[0]!.comfort).measures
+const outlook = (ingredients: readonly Ingredient[]) => hotHeap.outlook(measures(ingredients))
+
+describe('the heat outlook', () => {
+  it('is good for a balanced bay, cool for leaves alone and for a bucketful', () => {
+    expect(outlook([of('leaves-mixed', 12, SACK), of('grass-clippings', 50)]).grade).toBe('good')
+    expect(outlook([of('leaves-mixed', 18, SACK)]).grade).toBe('poor')
+    expect(outlook([of('leaves-mixed', 1, SACK), of('grass-clippings', 4)]).peakC).toBeLessThan(45)
+  })
+
+  it('falls as a good mix is made browner', () => {
+    const peaks = [10, 20, 40].map(sacks => outlook([of('straw-wheat', sacks, SACK), of('grass-clippings', 50)]).peakC)
+    expect(peaks[0]).toBeGreaterThan(peaks[1]!)
+    expect(peaks[1]).toBeGreaterThan(peaks[2]!)
+  })
+})
+
+describe('hands-on time', () => {
+  const proposal = (ingredients: readonly Ingredient[], approachId = 'weekly') => ({ vessel: VESSEL_PRESETS[0]!, approachId, ingredients, waterL: 0, volumeL: 1000 })
+
+  it('counts each container, and preparing for itself', () => {
+    // 15 minutes around, 1.8 each for 30 containers.
+    expect(hotHeap.handsOn(proposal([of('leaves-mixed', 10, SACK), of('grass-clippings', 20)])).building.typical).toBeCloseTo(15 + 54, 9)
+    const shredded = { ...of('leaves-mixed', 10, SACK), prepared: 'shredded' as const }
+    // 800 L become 480 L: eight minutes a hundred litres.
+    expect(hotHeap.handsOn(proposal([shredded])).building.typical).toBeCloseTo(15 + 18 + 8 * 4.8, 9)
+  })
+
+  it('turns as often as the approach does', () => {
+    expect(hotHeap.handsOn(proposal([of('twigs', 1)], 'seldom')).turns).toBe(2)
+    expect(hotHeap.handsOn(proposal([of('twigs', 1)])).eachTurn.typical).toBeCloseTo(35, 9)
+  })
+})
+
+describe('warnings', () => {
+  const texts = (ingredients: readonly Ingredient[], approachId: string) => hotHeap.warnings(ingredients, approachId).map(({ materialId }) => materialId)
+
+  it('about seeds stand in an approach that hardly turns, and only there', () => {
+    const weedy = [of('leaves-mixed', 5, SACK), of('weeds-seeding', 4)]
+    expect(texts(weedy, 'seldom')).toEqual(['weeds-seeding'])
+    expect(texts(weedy, 'by-thermometer')).toEqual([])
+  })
+
+  it('about poultry manure and ash go by the share', () => {
+    expect(texts([of('leaves-mixed', 10, SACK), of('chicken-manure', 40)], 'weekly')).toEqual(['chicken-manure'])
+    expect(texts([of('leaves-mixed', 10, SACK), of('chicken-manure', 2)], 'weekly')).toEqual([])
+    expect(texts([of('leaves-mixed', 1, SACK), of('wood-ash', 1)], 'weekly')).toEqual(['wood-ash'])
+  })
+})

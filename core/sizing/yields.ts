@@ -1,0 +1,44 @@
+import type { StandingBatch } from '../journal/garden'
+import type { MaterialBook } from '../materials/book'
+import { mixBalance } from '../mix/balance'
+import { ingredientsOf, portionOf } from '../mix/portion'
+import { range, type Range } from '../units/range'
+
+/** How much comes out for each litre built, and what that is taken from. */
+export interface Yield {
+  /** Litres out per litre built: 80 % range for the next batch. */
+  readonly share: Range
+  /** How many of the garden's own finished batches it goes by. */
+  readonly batches: number
+}
+
+/** Ends of an 80 % range, in standard deviations. */
+const Z80 = 1.2816
+/** How far one batch lies from the next in one garden: weather, sieving, how long it was left. */
+const BATCH_SD = 0.07
+
+/** Litres out for each litre as built and mixed; nothing while a batch stands or when nothing came out. */
+export function yieldShare(batch: StandingBatch, book: MaterialBook): number | undefined {
+  if (!batch.finish) return undefined
+  const portions = ingredientsOf([...batch.built.ingredients, ...batch.additions.map(({ ingredient }) => ingredient)], book).map(portionOf)
+  const built = mixBalance(portions)
+  const outL = batch.finish.products.reduce((sum, { amount }) => sum + amount.count * amount.container.volumeL, 0)
+  // A batch that gave more than went in, or hardly a trace, was measured wrong or thrown away.
+  const share = built.ok ? outL / built.value.volumeL : 0
+  return share > 0.05 && share < 1 ? share : undefined
+}
+
+/**
+ * What the next batch is likely to give: the usual range as it stands, moved towards the garden's own finished batches
+ * and narrowed by them (normal prior, normal spread between batches; docs/models.md).
+ * @param usual litres out per litre built where nothing better is known, an 80 % range.
+ */
+export function expectedYield(batches: readonly StandingBatch[], book: MaterialBook, usual: Range): Yield {
+  const shares = batches.flatMap(batch => yieldShare(batch, book) ?? [])
+  const usualVariance = ((usual.high - usual.low) / 2 / Z80) ** 2
+  const priorVariance = Math.max(1e-6, usualVariance - BATCH_SD ** 2)
+  const precision = 1 / priorVariance + shares.length / BATCH_SD ** 2
+  const mean = (usual.typical / priorVariance + shares.reduce((sum, share) => sum + share, 0) / BATCH_SD ** 2) / precision
+  const half = Z80 * Math.sqrt(1 / precision + BATCH_SD ** 2)
+  return { share: shares.length === 0 ? usual : range(Math.max(0.02, mean - half), mean, Math.min(1, mean + half)), batches: shares.length }
+}
