@@ -1,6 +1,7 @@
 import { fileURLToPath } from 'node:url'
 import { csp } from './server/utils/csp'
 
+const noNodeModules = fileURLToPath(new URL('./app/stubs/node-module.ts', import.meta.url))
 const core = fileURLToPath(new URL('./core', import.meta.url))
 
 export default defineNuxtConfig({
@@ -21,6 +22,8 @@ export default defineNuxtConfig({
           'permissions-policy': 'camera=(), microphone=(), geolocation=(), usb=(), payment=()',
         },
       },
+      // The solver is WebAssembly; only scripts may start it, and documents carry the stricter policy.
+      '/_nuxt/**': { headers: { 'content-security-policy': csp([], true) } },
       '/sw.js': { headers: { 'cache-control': 'no-cache' } },
       '/': { headers: { 'cache-control': 'no-cache' } },
     },
@@ -53,12 +56,13 @@ export default defineNuxtConfig({
   nitro: { compressPublicAssets: { gzip: true, brotli: true } },
   vite: {
     worker: { format: 'es' },
+    resolve: { alias: { 'node:module': noNodeModules } },
     build: {
       target: 'es2022',
       chunkSizeWarningLimit: 700,
       rollupOptions: { onwarn: (warning, next) => { if (warning.code !== 'SOURCEMAP_BROKEN') next(warning) } },
     },
-    optimizeDeps: { include: ['date-fns', 'echarts/core', 'echarts/charts', 'echarts/components', 'echarts/renderers', 'vue-echarts', 'idb', 'valibot'] },
+    optimizeDeps: { include: ['date-fns', 'echarts/core', 'echarts/charts', 'echarts/components', 'echarts/renderers', 'vue-echarts', 'idb', 'valibot', 'comlink'], exclude: ['highs'] },
   },
   typescript: {
     strict: true,
@@ -70,7 +74,7 @@ export default defineNuxtConfig({
     provider: 'none',
     fallbackToApi: false,
     serverBundle: false,
-    clientBundle: { scan: true, includeCustomCollections: true, sizeLimitKb: 512, icons: ['ph:x', 'ph:check', 'ph:caret-down', 'ph:hourglass'] },
+    clientBundle: { scan: true, includeCustomCollections: true, sizeLimitKb: 512, icons: ['ph:push-pin', 'ph:push-pin-fill', 'ph:x', 'ph:check', 'ph:caret-down', 'ph:hourglass'] },
   },
   pwa: {
     // A new version waits until the gardener says so.
@@ -87,7 +91,7 @@ export default defineNuxtConfig({
       ],
     },
     workbox: {
-      globPatterns: ['**/*.{js,css,html,woff2,svg,png,json,webmanifest}'],
+      globPatterns: ['**/*.{js,css,html,woff2,svg,png,json,webmanifest,wasm}'],
       // There is no index.html in the build, so the shell is precached by hand.
       additionalManifestEntries: [{ url: '/', revision: process.env.BUILD_ID ?? String(Date.now()) }],
       navigateFallback: '/',

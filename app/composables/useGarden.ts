@@ -26,6 +26,11 @@ export const useGarden = createSharedComposable(() => {
   const waterCan = computed(() => containers.value.find(({ holds }) => holds === 'water') ?? STARTING_CONTAINERS[units.value].at(-1) as Container)
   const vessels = computed(() => [...readVessels(store.documents), ...VESSEL_PRESETS])
   const materials = computed(() => gardenMaterials(store.documents, store.journal.garden))
+  /** The library's seasons are of the northern year; a place that is warmest around January is half a year on. */
+  const seasonMonth = computed(() => {
+    const southern = (settings.value.climate.meanC[0] ?? 0) > (settings.value.climate.meanC[6] ?? 0)
+    return (now.value.getMonth() + (southern ? 6 : 0)) % 12 + 1
+  })
   const plan = computed(() => readPlan(store.documents))
   const surroundings = computed<Surroundings>(() => ({
     now: now.value, units: units.value, waterCan: waterCan.value, materials: materials.value,
@@ -38,5 +43,5 @@ export const useGarden = createSharedComposable(() => {
   }))
   const standing = computed(() => batches.value.filter(({ batch }) => !batch.finish).sort((a, b) => a.batch.built.at < b.batch.built.at ? 1 : -1))
   const finished = computed(() => batches.value.filter(({ batch }) => batch.finish).sort((a, b) => (a.batch.finish?.at ?? '') < (b.batch.finish?.at ?? '') ? 1 : -1))
-  return { store, now, settings, units, containers, materialContainers, waterCan, vessels, materials, plan, surroundings, stored, batches, standing, finished }
+  return { store, now, settings, units, containers, materialContainers, waterCan, vessels, materials, seasonMonth, plan, surroundings, stored, batches, standing, finished }
 })

@@ -29,6 +29,11 @@ export function useRecorder() {
     return recorded.ok
   }
 
+  /** Something that is not of the log was changed; @param onTakenBack how to take it back. */
+  function showNote(said: string, onTakenBack: () => void): void {
+    show({ ids: [], said, answer: '', onTakenBack })
+  }
+
   async function undo(): Promise<void> {
     const taken = shown.value
     show(undefined)
@@ -36,5 +41,5 @@ export function useRecorder() {
     taken?.onTakenBack?.()
   }
 
-  return { shown: readonly(shown), record, undo, dismiss: () => show(undefined) }
+  return { shown: readonly(shown), record, showNote, undo, dismiss: () => show(undefined) }
 }

@@ -1,8 +1,11 @@
 <script setup lang="ts">
+import type { CollectingList } from '#core/garden/collecting'
 import type { Material } from '#core/materials/material'
 
 /** The store: what is there, what spoils, and what was made. */
-const { stored } = useGarden()
+const { stored, materials } = useGarden()
+const { lists, setDay, remove, keep, toBench } = useCollecting()
+const { showNote } = useRecorder()
 const { quantity } = useSay()
 const route = useRoute()
 const picking = ref(route.query.add === '1')
@@ -13,6 +16,20 @@ const gathered = computed(() => stored.value.filter(({ material }) => material.f
 const made = computed(() => stored.value.filter(({ material }) => material.family === 'finished'))
 const sumOf = (lots: typeof stored.value) => `${quantity('volume', lots.reduce((sum, { leftL }) => sum + leftL, 0))}, ${quantity('mass', lots.reduce((sum, { leftMassKg }) => sum + leftMassKg, 0))}`
 
+async function build(list: CollectingList): Promise<void> {
+  toBench(list)
+  await navigateTo('/bench')
+}
+async function stop(list: CollectingList): Promise<void> {
+  await remove(list)
+  showNote(`No longer collecting for ${list.name}.`, () => void keep(list))
+}
+function brought(materialId: string): void {
+  const material = materials.value.find(materialId)
+  if (!material) return
+  pick(material)
+  void nextTick(() => document.querySelector('[data-stock-form]')?.scrollIntoView({ block: 'center' }))
+}
 function pick(material: Material): void {
   adding.value = material
   picking.value = false
@@ -35,15 +52,43 @@ function pick(material: Material): void {
         Put something in
       </button>
     </header>
+    <p class="aside-note">
+      <NuxtLink
+        to="/materials"
+        class="underline underline-offset-3"
+      >All materials</NuxtLink>, with their values and yours
+    </p>
     <section
       v-if="adding"
       class="section-rule mt-4 pb-4 max-w-2xl"
+      data-stock-form
     >
       <StockForm
         :key="adding.id"
         :material="adding"
         @done="adding = undefined"
       />
+    </section>
+    <section
+      v-if="lists.length > 0"
+      aria-labelledby="collecting"
+      class="mt-4"
+    >
+      <h2 id="collecting">
+        Collecting
+      </h2>
+      <div class="grid lg:grid-cols-2 gap-x-10 gap-y-4 mt-2">
+        <CollectingCard
+          v-for="{ list, state } in lists"
+          :key="list.id"
+          :list="list"
+          :state="state"
+          @day="by => setDay(list, by)"
+          @remove="stop(list)"
+          @build="build(list)"
+          @brought="brought"
+        />
+      </div>
     </section>
     <div class="grid lg:grid-cols-2 gap-x-10 gap-y-6 mt-4">
       <section aria-labelledby="gathered">

@@ -1,4 +1,5 @@
 import type { Family } from '../materials/material'
+import type { Preparation } from '../materials/preparation'
 import type { Amount } from '../units/container'
 
 /** What a layer is there for. */
@@ -10,7 +11,9 @@ export interface Stratum {
   readonly family: Family
   readonly short: string
   readonly role: StratumRole
+  /** In containers as gathered, before it is prepared. */
   readonly amount: Amount
+  readonly prepared?: Preparation
   readonly waterL: number
   /** Its share of the height of the heap when built; all shares add up to 1. */
   readonly heightShare: number

@@ -8,6 +8,13 @@ const { surroundings } = useGarden()
 const { quantity, day: dayText } = useSay()
 const { day, standing, readyWindow, tasks, course, strata, builtM, heightM, lastReading, coreC } = useBatchView(() => known)
 
+const bench = useBench()
+/** Lays what went into this one on the bench, with how it went kept beside it. */
+async function another(): Promise<void> {
+  const { methodId, approachId, vessel, ingredients } = known.batch.built
+  bench.replace({ methodId, approachId, vessel, ingredients: ingredients.map(({ materialId, amount, prepared }) => ({ materialId, amount, ...(prepared ? { prepared } : {}) })), pinned: [], likeBatchId: known.batch.id })
+  await navigateTo('/bench')
+}
 const chosen = ref<string>()
 const TONES = { good: 'text-primary', mind: 'text-warning', bad: 'text-error' } as const
 const ambientC = computed(() => surroundings.value.ambientC(surroundings.value.now))
@@ -138,6 +145,13 @@ const shownCourse = computed(() => known.batch.finish ? course.value.filter(one 
           :to="`/batch/${known.batch.id}/sheet`"
           class="label-button"
         >Build sheet</NuxtLink>
+        <button
+          type="button"
+          class="label-button"
+          @click="another"
+        >
+          Plan one like it
+        </button>
         <NuxtLink
           v-if="!known.batch.finish"
           :to="`/batch/${known.batch.id}/finish`"

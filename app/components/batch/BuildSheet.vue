@@ -2,6 +2,7 @@
 import { approachOf, type Method, type Proposal } from '#core/methods/method'
 import { fillHeightM, frontWidthM } from '#core/vessel/vessel'
 import { containersFor } from '#core/units/container'
+import { numberText } from '#core/units/format'
 
 /** The sheet to build from: layers bottom to top in containers, water by layer, cautions beside the step. */
 const { proposal, method, name, place } = defineProps<{ proposal: Proposal, method: Method, name: string, place: string }>()
@@ -19,6 +20,8 @@ const vesselText = computed(() => {
 const waterText = computed(() => proposal.waterL < 0.5
   ? 'no water: it is moist enough.'
   : `water ${amount(containersFor(proposal.waterL, waterCan.value), waterCan.value)} (${quantity('volume', proposal.waterL)}) in all.`)
+const work = computed(() => method.handsOn(proposal))
+const minutes = (low: number, high: number) => high < 90 ? `${Math.round(low / 5) * 5}–${Math.round(high / 5) * 5} minutes` : `${numberText(low / 60, 1)}–${numberText(high / 60, 1)} hours`
 const numbered = computed(() => {
   let layer = 0
   return steps.value.map(step => ({ ...step, number: step.stratum ? ++layer : undefined, thick: step.stratum ? step.stratum.heightShare * fillM.value : 0 }))
@@ -35,6 +38,9 @@ const numbered = computed(() => {
         </p>
         <p class="mt-1">
           {{ quantity('volume', proposal.volumeL) }} mixed, {{ quantity('length', fillM) }} high; {{ waterText }}
+        </p>
+        <p class="aside-note">
+          Work for one: {{ minutes(work.building.low, work.building.high) }} to build, {{ minutes(work.eachTurn.low, work.eachTurn.high) }} each turn, {{ work.turns }} turns at most.
         </p>
       </div>
       <CutawayDrawing

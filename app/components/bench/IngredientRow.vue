@@ -1,18 +1,33 @@
 <script setup lang="ts">
 import { leaningOf } from '#core/materials/colour'
 import { amountMassKg } from '#core/materials/packing'
+import { preparationHint, preparationsFor, type Preparation } from '#core/materials/preparation'
 import type { Ingredient } from '#core/mix/portion'
 import { amountVolumeL, type Amount } from '#core/units/container'
 
-/** One ingredient on the bench: how many of which container, what it leans to, what it weighs. */
-const { ingredient, missing } = defineProps<{ ingredient: Ingredient, /** Loose litres the store does not hold. */ missing: number }>()
-const emit = defineEmits<{ amount: [amount: Amount], remove: [] }>()
+/** One ingredient on the bench: how many of which container, what it leans to, what it weighs, what to mind. */
+const { ingredient, missing, pinned, warnings } = defineProps<{
+  ingredient: Ingredient
+  /** Loose litres the store does not hold. */
+  missing: number
+  /** Stays as it is when the rest is balanced. */
+  pinned: boolean
+  warnings: readonly string[]
+}>()
+const emit = defineEmits<{ amount: [amount: Amount], remove: [], pin: [pinned: boolean], prepare: [prepared: Preparation | undefined] }>()
 const { stored } = useGarden()
 const { quantity } = useSay()
 const open = ref(false)
 
 const LEANING = { green: 'green', brown: 'brown', balanced: 'near balance', neither: 'neither' } as const
 const count = computed({ get: () => ingredient.amount.count, set: value => emit('amount', { ...ingredient.amount, count: value }) })
+const AS_IT_COMES = 'as-it-comes'
+const ways = computed(() => preparationsFor(ingredient.material))
+const prepared = computed({
+  get: () => ingredient.prepared ?? AS_IT_COMES,
+  set: (value: string | undefined) => emit('prepare', ways.value.find(one => one === value)),
+})
+const own = computed(() => Object.keys(ingredient.material.known).length > 0)
 const whole = computed({ get: () => ingredient.amount, set: value => emit('amount', value) })
 const inStore = computed(() => stored.value.some(({ lot }) => lot.materialId === ingredient.material.id))
 </script>
@@ -26,10 +41,10 @@ const inStore = computed(() => stored.value.some(({ lot }) => lot.materialId ===
       />
       <div class="flex-1 min-w-0">
         <p class="font-semibold leading-tight first-letter:uppercase text-highlighted">
-          {{ ingredient.material.short }}
+          {{ ingredient.prepared ? `${ingredient.prepared} ` : '' }}{{ ingredient.material.short }}
         </p>
         <p class="aside-note leading-tight">
-          {{ LEANING[leaningOf(ingredient.material)] }}, <span class="whitespace-nowrap">{{ ingredient.material.carbonToNitrogen.typical }} : 1</span>
+          {{ LEANING[leaningOf(ingredient.material)] }}, <span class="whitespace-nowrap">{{ ingredient.material.carbonToNitrogen.typical }} : 1</span><span v-if="own"> · your own values</span>
         </p>
       </div>
       <StepNumber
@@ -50,17 +65,33 @@ const inStore = computed(() => stored.value.some(({ lot }) => lot.materialId ===
         {{ ingredient.amount.container.plural }}<span v-if="ingredient.amount.packing !== 'loose'">, {{ ingredient.amount.packing }}</span>
         <span class="aside-note"> · {{ quantity('volume', amountVolumeL(ingredient.amount)) }}, {{ quantity('mass', amountMassKg(ingredient.material, ingredient.amount)) }}</span>
       </button>
-      <button
-        type="button"
-        class="tap grid place-items-center"
-        :aria-label="`leave out the ${ingredient.material.short}`"
-        @click="emit('remove')"
-      >
-        <UIcon
-          name="i-ph-x"
-          class="size-5"
-        />
-      </button>
+      <span class="flex shrink-0">
+        <button
+          type="button"
+          class="tap grid place-items-center rounded-full"
+          :class="pinned ? 'text-primary' : ''"
+          :aria-pressed="pinned"
+          :aria-label="`keep the ${ingredient.material.short} as it is when balancing`"
+          :title="pinned ? 'stays as it is when balancing' : 'may change when balancing'"
+          @click="emit('pin', !pinned)"
+        >
+          <UIcon
+            :name="pinned ? 'i-ph-push-pin-fill' : 'i-ph-push-pin'"
+            class="size-5"
+          />
+        </button>
+        <button
+          type="button"
+          class="tap grid place-items-center"
+          :aria-label="`leave out the ${ingredient.material.short}`"
+          @click="emit('remove')"
+        >
+          <UIcon
+            name="i-ph-x"
+            class="size-5"
+          />
+        </button>
+      </span>
     </div>
     <p
       v-if="inStore && missing > 0"
@@ -68,11 +99,40 @@ const inStore = computed(() => stored.value.some(({ lot }) => lot.materialId ===
     >
       The store is {{ quantity('volume', missing) }} short of this.
     </p>
-    <AmountEntry
+    <p
+      v-for="warning in warnings"
+      :key="warning"
+      class="caution ml-11 mb-1"
+    >
+      {{ warning }}
+    </p>
+    <div
       v-if="open"
-      v-model="whole"
-      class="pl-11 pt-2 pb-1"
-      label="How many"
-    />
+      class="pl-11 pt-2 pb-1 space-y-3"
+    >
+      <AmountEntry
+        v-model="whole"
+        label="How many, as gathered"
+      />
+      <ChoiceRow
+        v-if="ways.length > 0"
+        v-model="prepared"
+        label="Before it goes in"
+        :choices="[{ id: AS_IT_COMES, label: 'as it comes' }, ...ways.map(one => ({ id: one, label: one, hint: preparationHint(one) }))]"
+      />
+      <p
+        v-for="caution in ingredient.material.cautions"
+        :key="caution"
+        class="caution first-letter:uppercase"
+      >
+        {{ caution }}
+      </p>
+      <NuxtLink
+        :to="`/materials/${ingredient.material.id}`"
+        class="tap inline-flex items-center underline underline-offset-3 decoration-dotted"
+      >
+        {{ own ? 'its values, and yours' : 'its values; weigh or dry your own' }}
+      </NuxtLink>
+    </div>
   </li>
 </template>

@@ -2,30 +2,29 @@
 import { aroundIn, searchMaterials } from '#core/materials/book'
 import { leaningOf } from '#core/materials/colour'
 import type { Material } from '#core/materials/material'
+import { searchUnwelcome } from '#core/materials/unwelcome'
 
 /** Choosing materials: what is in the store first, then what is around now, then everything. */
 const { chosen = [], title, done = 'Done' } = defineProps<{ title: string, chosen?: readonly string[], done?: string }>()
 const emit = defineEmits<{ pick: [material: Material] }>()
 const open = defineModel<boolean>('open', { required: true })
-const { stored, now, settings } = useGarden()
+const { stored, materials, seasonMonth } = useGarden()
 
 const text = ref('')
-/** The library's seasons are of the northern year; a place that is warmest around January is half a year on. */
-const southern = computed(() => (settings.value.climate.meanC[0] ?? 0) > (settings.value.climate.meanC[6] ?? 0))
-const month = computed(() => (now.value.getMonth() + (southern.value ? 6 : 0)) % 12 + 1)
 const EVERYDAY = ['leaves-mixed', 'grass-clippings', 'kitchen-veg', 'cardboard', 'twigs', 'coffee-grounds', 'straw-wheat', 'horse-manure-straw', 'leaves-shredded', 'weeds-soft', 'veg-haulm', 'wood-chips']
 
 interface Group { readonly title: string, readonly materials: readonly Material[] }
 
 const groups = computed<Group[]>(() => {
-  const found = searchMaterials(text.value)
+  const found = searchMaterials(text.value, materials.value.all)
   if (text.value.trim()) return [{ title: `${found.length} found`, materials: found }]
   const inStore = [...new Map(stored.value.map(({ material }) => [material.id, material])).values()]
-  const around = aroundIn(month.value, found.filter(({ id }) => EVERYDAY.includes(id))).filter(one => !inStore.includes(one))
+  const around = aroundIn(seasonMonth.value, found.filter(({ id }) => EVERYDAY.includes(id))).filter(one => !inStore.includes(one))
     .sort((a, b) => EVERYDAY.indexOf(a.id) - EVERYDAY.indexOf(b.id))
   const rest = found.filter(one => !inStore.includes(one) && !around.includes(one))
   return [{ title: 'In your store', materials: inStore }, { title: 'Around now', materials: around }, { title: 'Everything else', materials: rest }].filter(({ materials }) => materials.length > 0)
 })
+const unwelcome = computed(() => searchUnwelcome(text.value))
 const LEANING = { green: 'green', brown: 'brown', balanced: 'near balance', neither: 'neither' } as const
 </script>
 
@@ -79,8 +78,34 @@ const LEANING = { green: 'green', brown: 'brown', balanced: 'near balance', neit
           </li>
         </ul>
       </section>
-      <p v-if="groups.length === 0 || groups[0]?.materials.length === 0">
-        Nothing by that name. Try another word, such as “leaves” or “manure”.
+      <section
+        v-if="unwelcome.length > 0"
+        class="mb-4"
+        data-unwelcome
+      >
+        <h3 class="mb-1">
+          Not in a home heap
+        </h3>
+        <ul>
+          <li
+            v-for="one in unwelcome"
+            :key="one.id"
+            class="line-rule py-2"
+          >
+            <p class="font-semibold text-highlighted">
+              {{ one.name }}
+            </p>
+            <p class="leading-snug">
+              {{ one.why }} <span class="aside-note">Instead: {{ one.instead }}</span>
+            </p>
+          </li>
+        </ul>
+        <p class="aside-note">
+          Local rules come first.
+        </p>
+      </section>
+      <p v-if="unwelcome.length === 0 && (groups.length === 0 || groups[0]?.materials.length === 0)">
+        Nothing by that name. Try another word, such as “leaves” or “manure”, or make it a material of your own.
       </p>
     </template>
     <template #footer>

@@ -1,14 +1,37 @@
 <script setup lang="ts">
 import { mixBalance } from '#core/mix/balance'
 import { portionOf } from '#core/mix/portion'
+import { mixesByRule, RULES } from '#core/mix/rules'
 import { fillHeightM } from '#core/vessel/vessel'
 
 /** The bench: what lies on it, what it would be, what to do about it. */
 const bench = useBench()
-const { draft, method, approach, ingredients, filled, judgement, ranges, levers, proposal, drawn } = bench
-const { units } = useGarden()
+const { draft, before, method, approach, ingredients, filled, judgement, ranges, levers, proposal, drawn, warnings } = bench
+const { units, stored } = useGarden()
+const { need } = useNeed()
+const { building } = useBuilding()
 const route = useRoute()
 const picking = ref(route.query.start === 'pick' && ingredients.value.length === 0)
+const TABS = ['numbers', 'balance', 'rules', 'how-much']
+const open = ref(TABS.find(one => one === route.query.open) ?? 'numbers')
+const panels = useTemplateRef<HTMLElement>('panels')
+const mixes = computed(() => mixesByRule(filled.value, approach.value.comfort))
+const ghosts = computed(() => open.value !== 'rules'
+  ? []
+  : mixes.value.map(({ rule, judgement: { measures } }) => ({
+      id: rule.id, mark: String(RULES.indexOf(rule) + 1), label: rule.name, carbonToNitrogen: measures.carbonToNitrogen, moistureFraction: measures.moistureFraction,
+    })))
+async function show(tab: string): Promise<void> {
+  open.value = tab
+  await nextTick()
+  panels.value?.scrollIntoView({ block: 'start', behavior: 'smooth' })
+}
+function pulled(materialId: string, count: number): void {
+  const index = ingredients.value.findIndex(({ material }) => material.id === materialId)
+  const ingredient = ingredients.value[index]
+  if (ingredient) bench.setAmount(index, { ...ingredient.amount, count })
+}
+const warningsOf = (materialId: string) => warnings.value.filter(one => one.materialId === materialId).map(({ text }) => text)
 
 const layers = computed(() => proposal.value ? method.value.strata(proposal.value).map(({ family, heightShare }) => ({ family, heightShare })) : [])
 const fillM = computed(() => judgement.value ? fillHeightM(draft.value.vessel, judgement.value.measures.volumeL) : 0)
@@ -31,6 +54,22 @@ const approachId = computed({ get: () => approach.value.id, set: id => bench.cha
       </p>
     </header>
 
+    <BuildingBar v-if="building" />
+    <PastBatchNote />
+    <p
+      v-if="before"
+      class="flex flex-wrap items-center gap-x-3 py-1"
+      role="status"
+    >
+      The bench was laid anew.
+      <button
+        type="button"
+        class="tap underline underline-offset-3 decoration-dotted"
+        @click="bench.bringBack()"
+      >
+        put it back as it was
+      </button>
+    </p>
     <div
       v-if="levers && ranges"
       class="sticky top-0 z-20 bg-default py-3 border-b-2 border-inverted/60 mb-2"
@@ -61,14 +100,18 @@ const approachId = computed({ get: () => approach.value.id, set: id => bench.cha
             :key="ingredient.material.id"
             :ingredient="ingredient"
             :missing="missingOf(ingredient.material.id)"
+            :pinned="draft.pinned.includes(ingredient.material.id)"
+            :warnings="warningsOf(ingredient.material.id)"
+            @pin="pinned => bench.setPinned(ingredient.material.id, pinned)"
+            @prepare="prepared => bench.setPrepared(index, prepared)"
             @amount="amount => bench.setAmount(index, amount)"
             @remove="bench.remove(index)"
           />
         </ul>
-        <div class="line-rule pt-3">
+        <div class="line-rule pt-3 flex flex-wrap gap-2">
           <button
             type="button"
-            class="label-button w-full"
+            class="label-button grow"
             :class="{ strong: ingredients.length === 0 }"
             @click="picking = true"
           >
@@ -78,11 +121,24 @@ const approachId = computed({ get: () => approach.value.id, set: id => bench.cha
             />
             {{ ingredients.length === 0 ? 'Pick what you have' : 'Something else' }}
           </button>
+          <button
+            v-if="ingredients.length > 0 || stored.length > 0"
+            type="button"
+            class="label-button strong grow"
+            @click="show('balance')"
+          >
+            <UIcon
+              name="i-ph-scales"
+              class="size-5"
+            />
+            Balance it for me
+          </button>
         </div>
+        <StarterRow v-if="filled.length > 0" />
+        <PlanTools />
       </section>
 
       <section
-        v-if="ranges && judgement"
         aria-labelledby="balance"
         class="min-w-0 lg:row-span-2"
       >
@@ -93,33 +149,23 @@ const approachId = computed({ get: () => approach.value.id, set: id => bench.cha
           The balance
         </h2>
         <BalanceField
+          v-if="ranges"
           :ingredients="filled"
           :ranges="ranges"
           :comfort="approach.comfort"
           :dry-moisture="dryMoisture"
+          :ghosts="ghosts"
+          @pull="pulled"
         />
-        <div class="grid sm:grid-cols-[1fr_auto] gap-6 mt-4 items-end">
-          <MeasureList
-            :ranges="ranges"
-            :comfort="approach.comfort"
-            :ingredients="filled"
-            :vessel="draft.vessel"
+        <div
+          ref="panels"
+          class="mt-3 scroll-mt-28"
+        >
+          <BenchPanels
+            v-model:open="open"
+            :mixes="mixes"
+            :wish-l="need?.eachL"
           />
-          <figure class="max-w-60 justify-self-center">
-            <CutawayDrawing
-              :vessel="draft.vessel"
-              :layers="layers"
-              :fill-m="fillM"
-              :label="`The heap in the ${draft.vessel.name.toLowerCase()}, cut open`"
-              :px-per-metre="130"
-            />
-            <figcaption
-              v-if="size"
-              class="aside-note"
-            >
-              {{ size.text }}
-            </figcaption>
-          </figure>
         </div>
       </section>
 
@@ -142,6 +188,24 @@ const approachId = computed({ get: () => approach.value.id, set: id => bench.cha
         <p class="aside-note">
           {{ approach.summary }}
         </p>
+        <figure
+          v-if="judgement"
+          class="flex flex-wrap gap-4 items-end"
+        >
+          <CutawayDrawing
+            :vessel="draft.vessel"
+            :layers="layers"
+            :fill-m="fillM"
+            :label="`The heap in the ${draft.vessel.name.toLowerCase()}, cut open`"
+            :px-per-metre="130"
+          />
+          <figcaption
+            v-if="size"
+            class="aside-note flex-1 min-w-40"
+          >
+            {{ size.text }}
+          </figcaption>
+        </figure>
       </section>
     </div>
 

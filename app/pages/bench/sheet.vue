@@ -1,17 +1,13 @@
 <script setup lang="ts">
-import { newId } from '~/storage/identity'
-
 /** The last look before building: name, place, the sheet, and the start. */
-const bench = useBench()
-const { proposal, method, approach, drawn, draft } = bench
-const { standing } = useGarden()
+const { proposal, method, drawn, draft, filled } = useBench()
+const { standing, materials } = useGarden()
 const { quantity } = useSay()
-const { record } = useRecorder()
-const router = useRouter()
+const { start, busy } = useStartHeap()
+const { building, begin } = useBuilding()
 
 const name = ref('')
 const place = ref('')
-const busy = ref(false)
 const suggested = computed(() => {
   const base = draft.value.vessel.name
   const taken = standing.value.filter(({ batch }) => batch.name.startsWith(base)).length
@@ -19,76 +15,78 @@ const suggested = computed(() => {
 })
 const short = computed(() => drawn.value.filter(({ missingLooseL, draws }) => draws.length > 0 && missingLooseL > 0.5))
 const fromStore = computed(() => drawn.value.some(({ draws }) => draws.length > 0))
+const heap = computed(() => ({ name: name.value.trim() || suggested.value, place: place.value.trim(), plan: draft.value, waterL: proposal.value?.waterL ?? 0 }))
 
-async function start(): Promise<void> {
-  if (!proposal.value) return
-  busy.value = true
-  const batchId = newId(new Date())
-  const { ingredients } = draft.value
-  const built = await record({
-    kind: 'built', at: new Date().toISOString(), batchId, name: name.value.trim() || suggested.value, place: place.value.trim(),
-    methodId: method.value.id, approachId: approach.value.id, vessel: draft.value.vessel, waterL: proposal.value.waterL,
-    ingredients: drawn.value.map(({ materialId, amount, draws }) => ({ materialId, amount, draws: [...draws] })),
-  }, `${name.value.trim() || suggested.value} is standing.`, 'Read its heat tomorrow.', () => {
-    bench.change({ ingredients })
-    void router.push('/bench')
-  })
-  busy.value = false
-  if (!built) return
-  bench.change({ ingredients: [] })
-  await router.push(`/batch/${batchId}`)
+async function checklist(): Promise<void> {
+  await begin(heap.value)
+  await navigateTo('/bench/build')
 }
 const print = () => window.print()
 </script>
 
 <template>
   <div v-if="proposal">
-    <div class="no-print flex flex-wrap gap-4 items-end pb-4 mb-4 border-b-2 border-inverted/60">
-      <label class="flex-1 min-w-48">
-        <span class="field-label">Name</span>
-        <input
-          v-model="name"
-          class="text-field"
-          maxlength="80"
-          :placeholder="suggested"
-          autocomplete="off"
+    <div class="no-print pb-4 mb-4 border-b-2 border-inverted/60">
+      <BuildingBar v-if="building" />
+      <div class="flex flex-wrap gap-4 items-end">
+        <label class="flex-1 min-w-48">
+          <span class="field-label">Name</span>
+          <input
+            v-model="name"
+            class="text-field"
+            maxlength="80"
+            :placeholder="suggested"
+            autocomplete="off"
+          >
+        </label>
+        <label class="flex-1 min-w-48">
+          <span class="field-label">Where it stands</span>
+          <input
+            v-model="place"
+            class="text-field"
+            maxlength="80"
+            placeholder="under the apple tree"
+            autocomplete="off"
+          >
+        </label>
+        <button
+          type="button"
+          class="label-button strong"
+          :disabled="building !== undefined"
+          @click="checklist"
         >
-      </label>
-      <label class="flex-1 min-w-48">
-        <span class="field-label">Where it stands</span>
-        <input
-          v-model="place"
-          class="text-field"
-          maxlength="80"
-          placeholder="under the apple tree"
-          autocomplete="off"
+          <UIcon
+            name="i-ph-list-checks"
+            class="size-5"
+          />
+          Build it step by step
+        </button>
+        <button
+          type="button"
+          class="label-button"
+          :disabled="busy"
+          @click="start({ ...heap, ingredients: filled })"
         >
-      </label>
-      <button
-        type="button"
-        class="label-button"
-        @click="print"
-      >
-        <UIcon
-          name="i-ph-printer"
-          class="size-5"
-        />
-        Print
-      </button>
-      <button
-        type="button"
-        class="label-button strong"
-        :disabled="busy"
-        @click="start"
-      >
-        It is built: start it
-      </button>
-      <p class="w-full aside-note">
+          It is built: start it
+        </button>
+        <button
+          type="button"
+          class="label-button"
+          @click="print"
+        >
+          <UIcon
+            name="i-ph-printer"
+            class="size-5"
+          />
+          Print
+        </button>
+      </div>
+      <p class="mt-2 aside-note">
         <template v-if="fromStore">
           What the store holds of it is taken out when you start.
         </template>
         <template v-if="short.length > 0">
-          The store is short of {{ short.map(one => `${quantity('volume', one.missingLooseL)} of ${one.materialId.replaceAll('-', ' ')}`).join(', ') }}; the rest is taken as brought along.
+          The store is short of {{ short.map(one => `${quantity('volume', one.missingLooseL)} of ${materials.find(one.materialId)?.short}`).join(', ') }}; the rest is taken as brought along.
         </template>
       </p>
     </div>

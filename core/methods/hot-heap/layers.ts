@@ -22,7 +22,7 @@ function roleOf(ingredient: Ingredient): StratumRole {
 function rough(ingredient: Ingredient, role: StratumRole, count: number): Rough {
   const amount = { ...ingredient.amount, count }
   const { material, looseVolumeL } = portionOf({ ...ingredient, amount })
-  return { materialId: material.id, family: material.family, short: material.short, role, amount, moisture: material.moistureFraction.typical, looseL: looseVolumeL }
+  return { materialId: material.id, family: material.family, short: material.short, role, amount, ...(ingredient.prepared ? { prepared: ingredient.prepared } : {}), moisture: material.moistureFraction.typical, looseL: looseVolumeL }
 }
 
 /** Splits a count into parts that can be measured out and that add up to the whole. */

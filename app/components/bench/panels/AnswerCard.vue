@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import type { Outlook } from '#core/methods/method'
+import type { Measures } from '#core/mix/measures'
+import type { Ingredient } from '#core/mix/portion'
+import { containersFor } from '#core/units/container'
+
+/** One way to build it: what goes in, what it would be, why it is offered, and the tap that takes it. */
+const { title, reasons, ingredients, measures, waterL, outlook, action = 'Take this one' } = defineProps<{
+  title: string
+  reasons: readonly string[]
+  ingredients: readonly Ingredient[]
+  measures: Measures
+  waterL: number
+  outlook: Outlook
+  action?: string
+}>()
+const emit = defineEmits<{ adopt: [] }>()
+const { waterCan } = useGarden()
+const { quantity, amount } = useSay()
+
+const said = computed(() => ingredients.map(({ material, amount: { count, container }, prepared }) => ({
+  id: material.id, family: material.family, text: `${amount(count, container)} of ${prepared ? `${prepared} ` : ''}${material.short}`,
+})))
+const numbers = computed(() => [
+  `${Math.round(measures.carbonToNitrogen)} : 1`,
+  `${Math.round(measures.moistureFraction * 100)} % moist`,
+  waterL < 0.5 ? 'no water' : `${amount(containersFor(waterL, waterCan.value), waterCan.value)} of water`,
+  `${quantity('volume', measures.volumeL)} mixed`,
+  `${outlook.label}, about ${quantity('temperature', outlook.peakC)}`,
+].join(' · '))
+</script>
+
+<template>
+  <li
+    class="line-rule py-3"
+    data-answer
+  >
+    <div class="flex flex-wrap items-start justify-between gap-x-4 gap-y-1">
+      <h3>{{ title }}</h3>
+      <p
+        v-if="reasons.length > 0"
+        class="aside-note"
+      >
+        {{ reasons.join(' · ') }}
+      </p>
+    </div>
+    <ul class="flex flex-wrap gap-x-4 gap-y-1 mt-1.5">
+      <li
+        v-for="one in said"
+        :key="one.id"
+        class="flex items-center gap-1.5 text-highlighted"
+      >
+        <HatchSwatch
+          :family="one.family"
+          :size="20"
+        />{{ one.text }}
+      </li>
+    </ul>
+    <p class="aside-note mt-1">
+      {{ numbers }}
+    </p>
+    <button
+      type="button"
+      class="label-button mt-2"
+      @click="emit('adopt')"
+    >
+      {{ action }}
+    </button>
+  </li>
+</template>

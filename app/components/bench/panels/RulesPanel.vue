@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import { bestRule, RULES, type RuleMix } from '#core/mix/rules'
+
+/** The rules of thumb side by side, for the browns and greens on the bench. */
+const { mixes } = defineProps<{ mixes: readonly RuleMix[] }>()
+const bench = useBench()
+const { approach, method, filled } = bench
+const { quantity, amount } = useSay()
+
+const best = computed(() => bestRule(mixes, approach.value.comfort))
+const MARKS = { good: 'i-ph-check-circle', workable: 'i-ph-warning-circle', poor: 'i-ph-x-circle' } as const
+const TONES = { good: 'text-primary', workable: 'text-warning', poor: 'text-error' } as const
+const GRADES = { good: 'good', workable: 'so-so', poor: 'poor' } as const
+
+const rows = computed(() => mixes.map((mix) => {
+  const { measures, waterL, grade } = mix.judgement
+  return {
+    mix, mark: RULES.indexOf(mix.rule) + 1, grade, waterL,
+    ratio: `${Math.round(measures.carbonToNitrogen)} : 1`,
+    moisture: `${Math.round(measures.moistureFraction * 100)} %`,
+    outlook: method.value.outlook(measures),
+    amounts: mix.ingredients.map(({ material, amount: { count, container } }) => `${amount(count, container)} of ${material.short}`).join(', '),
+  }
+}))
+/** Rules that come to the very same buckets. */
+const bestNames = computed(() => {
+  const counts = (mix: RuleMix) => mix.ingredients.map(({ amount: { count } }) => count).join()
+  return best.value ? mixes.filter(mix => counts(mix) === counts(best.value as RuleMix)).map(({ rule }) => `“${rule.name.toLowerCase()}”`).join(' and ') : ''
+})
+</script>
+
+<template>
+  <div class="pt-3">
+    <p
+      v-if="mixes.length === 0"
+      class="py-2"
+    >
+      {{ filled.length === 0 ? 'Put browns and greens on the bench' : 'The rules need at least one brown and one green on the bench' }}: then each rule shows what it would really give with them.
+    </p>
+    <template v-else>
+      <p class="mb-2">
+        <strong class="font-semibold text-highlighted first-letter:uppercase">{{ bestNames }}</strong> {{ best?.judgement.grade === 'good' ? 'fits these materials best.' : 'comes nearest with these materials, and is still off.' }}
+        <span class="aside-note">The same litres as now, shared out by each rule.</span>
+      </p>
+      <table class="w-full text-left border-collapse">
+        <caption class="sr-only">
+          Rules of thumb with your materials
+        </caption>
+        <thead>
+          <tr class="aside-note">
+            <th
+              scope="col"
+              class="font-semibold py-1 pr-2"
+            >
+              Rule
+            </th>
+            <th
+              scope="col"
+              class="font-semibold py-1 pr-2 text-right"
+            >
+              C : N
+            </th>
+            <th
+              scope="col"
+              class="font-semibold py-1 pr-2 text-right hidden sm:table-cell"
+            >
+              Moist
+            </th>
+            <th
+              scope="col"
+              class="font-semibold py-1 pr-2"
+            >
+              Heat
+            </th>
+            <th
+              scope="col"
+              class="py-1"
+            >
+              <span class="sr-only">Take it</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr
+            v-for="row in rows"
+            :key="row.mix.rule.id"
+            class="line-rule align-top"
+            :data-rule="row.mix.rule.id"
+          >
+            <th
+              scope="row"
+              class="font-normal py-2 pr-2"
+            >
+              <span class="font-semibold text-highlighted">{{ row.mark }} {{ row.mix.rule.name }}</span>
+              <span class="block aside-note leading-snug">{{ row.mix.rule.counts }}: {{ row.amounts }}</span>
+            </th>
+            <td class="py-2 pr-2 text-right whitespace-nowrap">
+              <UIcon
+                :name="MARKS[row.grade]"
+                class="size-5 align-[-4px]"
+                :class="TONES[row.grade]"
+                :aria-label="GRADES[row.grade]"
+              /> {{ row.ratio }}
+            </td>
+            <td class="py-2 pr-2 text-right whitespace-nowrap hidden sm:table-cell">
+              {{ row.moisture }}
+            </td>
+            <td class="py-2 pr-2 leading-snug">
+              {{ row.outlook.label }}<span class="block aside-note whitespace-nowrap">{{ quantity('temperature', row.outlook.peakC) }}</span>
+            </td>
+            <td class="py-1.5">
+              <button
+                type="button"
+                class="label-button !px-3"
+                :aria-label="`take ${row.mix.rule.name.toLowerCase()}`"
+                @click="bench.adopt(row.mix.ingredients)"
+              >
+                Take
+              </button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </template>
+  </div>
+</template>

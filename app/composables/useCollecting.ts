@@ -1,0 +1,31 @@
+import { format } from 'date-fns'
+import { collectingState, collectingValues, readCollecting, type CollectingList } from '#core/garden/collecting'
+import { planValues } from '#core/garden/plan'
+import { newId } from '~/storage/identity'
+
+/** The collecting lists: how each stands, and what can be done with one. */
+export function useCollecting() {
+  const { store, stored, materials } = useGarden()
+  const bench = useBench()
+  const lists = computed(() => readCollecting(store.documents).map(list => ({ list, state: collectingState(list, stored.value, materials.value) })))
+
+  /** Begins to collect what lies on the bench. @param by day of building, YYYY-MM-DD. */
+  async function startCollecting(by: string): Promise<void> {
+    const at = new Date()
+    const name = `${bench.draft.value.vessel.name}, ${format(new Date(`${by}T12:00`), 'd MMMM')}`
+    await store.write([{ id: `collecting.${newId(at)}`, kind: 'collecting', values: collectingValues({ name, startedAt: at.toISOString(), by, plan: bench.draft.value }) }])
+  }
+  const amend = (list: CollectingList, values: Parameters<typeof store.write>[0][number]['values']) => store.write([{ id: list.id, kind: 'collecting', values }])
+
+  return {
+    lists, startCollecting,
+    setDay: (list: CollectingList, by: string) => amend(list, { by }),
+    setCount: (list: CollectingList, index: number, count: number) => amend(list, planValues({
+      ...list.plan, ingredients: list.plan.ingredients.map((one, at) => at === index ? { ...one, amount: { ...one.amount, count } } : one),
+    })),
+    remove: (list: CollectingList) => amend(list, { removed: true }),
+    keep: (list: CollectingList) => amend(list, { removed: false }),
+    /** Lays what was collected on the bench, as the list has it. */
+    toBench: (list: CollectingList) => bench.replace(list.plan),
+  }
+}
