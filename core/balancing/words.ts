@@ -26,8 +26,8 @@ export function wayOutText({ changes }: WayOut): string {
 }
 
 const IN_THE_WAY: Readonly<Record<LimitName, string>> = {
-  'too-green': 'what there is is too green',
-  'too-brown': 'what there is is too brown',
+  'too-green': 'whatever is taken, it comes out too green',
+  'too-brown': 'whatever is taken, it comes out too brown',
   'too-wet': 'it would be too wet',
   'airless': 'it would lie too dense for air',
   'mats': 'too much of it mats',

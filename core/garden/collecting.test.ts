@@ -50,11 +50,13 @@ describe('a collecting list', () => {
   })
 
   it('says from which day on what spoils is worth gathering, and what will not last', () => {
-    const [leaves, grass] = state([stocked('g', '2026-10-01', 10, 'grass-clippings', BUCKET)], '2026-10-01').lines
+    const [leaves, grass] = state([stocked('g', '2026-10-01', 10, 'grass-clippings', BUCKET), stocked('l', '2026-10-01', 6, 'leaves-mixed')], '2026-10-01').lines
     // Grass keeps two days in the bucket.
     expect(grass!.gatherFrom.toISOString().slice(0, 10)).toBe('2026-11-08')
     expect(leaves!.gatherFrom < new Date(at)).toBe(true)
     expect([leaves!.spoilsBefore, grass!.spoilsBefore]).toEqual([false, true])
+    // So it does not count as there.
+    expect([leaves!.missingCount, grass!.missingCount]).toEqual([0, 10])
   })
 
   it('of nothing is nothing', () => {

@@ -45,7 +45,7 @@ export interface CollectingLine {
   /** Gathered earlier it would spoil before the day. */
   readonly gatherFrom: Date
   readonly gatherBy: Date
-  /** Some of what lies there will not last until the day. */
+  /** Some of what lies in the store is not counted, since it will not last until the day. */
   readonly spoilsBefore: boolean
 }
 
@@ -60,23 +60,26 @@ export interface CollectingState {
 /** Less than this of a container is not worth a walk. */
 const ENOUGH = 0.12
 
+/** A day past its best, stuff can still go into a heap. */
+const GRACE_DAYS = 1
+
 /**
- * How a collecting list stands against the store: nothing of this is kept, so that it fills by itself as stock comes in
+ * How a collecting list stands against what of the store will last until its day: nothing of this is kept, so that it fills by itself as stock comes in
  * and empties when it is used. Two lists that want one material both count what is there.
  */
 export function collectingState(list: CollectingList, stored: readonly StoredLot[], book: MaterialBook): CollectingState {
   const gatherBy = new Date(`${list.by}T12:00:00`)
   const ingredients = ingredientsOf(list.plan.ingredients, book).filter(({ amount }) => amount.count > 0)
-  const lines = drawAll(stored, ingredients).map((drawn, index): CollectingLine => {
+  const lastsUntilThen = ({ lot, material }: StoredLot) => addDays(new Date(lot.gatheredAt), material.keepsDays + GRACE_DAYS) >= gatherBy
+  const lines = drawAll(stored.filter(lastsUntilThen), ingredients).map((drawn, index): CollectingLine => {
     const ingredient = ingredients[index] as Ingredient
     const { material, amount } = ingredient
     const missing = drawn.missingLooseL / packingFactor(material, amount.packing) / amount.container.volumeL
-    const lots = stored.filter(({ lot }) => drawn.draws.some(({ lotId }) => lotId === lot.id))
     return {
       ingredient, wantedCount: amount.count, thereCount: Math.max(0, amount.count - missing),
       missingCount: missing < ENOUGH ? 0 : missing,
       gatherBy, gatherFrom: addDays(gatherBy, -Math.floor(material.keepsDays)),
-      spoilsBefore: lots.some(({ lot }) => addDays(new Date(lot.gatheredAt), material.keepsDays) < gatherBy),
+      spoilsBefore: stored.some(one => one.material.id === material.id && !lastsUntilThen(one)),
     }
   })
   const litres = (of: (line: CollectingLine) => number) => lines.reduce((sum, line) => sum + of(line) * line.ingredient.amount.container.volumeL, 0)

@@ -21,6 +21,13 @@ export function countText(count: number): string {
   return whole === 0 && fraction !== '' ? fraction : `${whole}${fraction}`
 }
 
+/** A value to two figures, for what is only roughly known: 361 becomes 360, 1,052 becomes 1,100. */
+export function roughly(value: number): number {
+  if (!Number.isFinite(value) || value === 0) return 0
+  const step = 10 ** (Math.floor(Math.log10(Math.abs(value))) - 1)
+  return Math.round(value / step) * step
+}
+
 /** A number with the digits its unit deserves, a thin grouping for thousands and no trailing noise. */
 export function numberText(value: number, digits = 0): string {
   return value.toLocaleString('en-GB', { minimumFractionDigits: 0, maximumFractionDigits: digits }).replace('-', '−').replace(/^−0$/, '0')

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { containerText, STARTING_CONTAINERS } from './container'
-import { countText, quantityText, roundedCount, spanText } from './format'
+import { countText, quantityText, roundedCount, spanText, roughly } from './format'
 import { fromShown, SHOWN_UNITS, toShown, type Quantity, type UnitSystem } from './system'
 
 const quantities = Object.keys(SHOWN_UNITS) as Quantity[]
@@ -47,5 +47,12 @@ describe('what a person reads', () => {
     expect(spanText('temperature', 'us', 50, 50.1)).toBe('122 °F')
     expect(spanText('temperature', 'metric', -6.2, 2)).toBe('−6 to 2 °C')
     expect(quantityText('temperature', 'metric', -0.2)).toBe('0 °C')
+  })
+})
+
+describe('what is only roughly known', () => {
+  it('is said to two figures', () => {
+    expect([361, 1052, 87.4, 0.456, -361, 0].map(roughly)).toEqual([360, 1100, 87, 0.46, -360, 0])
+    expect(roughly(NaN)).toBe(0)
   })
 })

@@ -3,7 +3,7 @@ import type { Comfort } from '#core/mix/judgement'
 import type { Ingredient } from '#core/mix/portion'
 import { pullEnd, pullPath } from '#core/mix/pull'
 import type { MixRanges } from '#core/mix/ranges'
-import { cloudDots, fieldPoints, fieldScale, NARROW, WIDE } from './field'
+import { cloudDots, farRatio, fieldPoints, fieldScale, NARROW, WIDE } from './field'
 import { nearestCount, pathPoints, placeOf, pulledCount, pullStep, tickCounts } from './pull'
 
 /** Another mix shown beside this one: a rule of thumb, an answer. */
@@ -25,14 +25,15 @@ const emit = defineEmits<{ pull: [materialId: string, count: number] }>()
 const { amount } = useSay()
 
 const narrow = useMediaQuery('(max-width: 639px)')
-const scale = computed(() => fieldScale(narrow.value ? NARROW : WIDE))
+const scale = computed(() => fieldScale(narrow.value ? NARROW : WIDE, farRatio(ingredients)))
 const frame = computed(() => scale.value.frame)
 const points = computed(() => fieldPoints(ingredients, scale.value))
 const mix = computed(() => ({
   x: scale.value.ratioX(ranges.typical.carbonToNitrogen), y: scale.value.moistureY(ranges.typical.moistureFraction), dryY: scale.value.moistureY(dryMoisture),
 }))
 const dots = computed(() => cloudDots(ranges, scale.value, 14))
-const haunts = computed(() => ghosts.map(ghost => ({ ...ghost, x: scale.value.ratioX(ghost.carbonToNitrogen), y: scale.value.moistureY(ghost.moistureFraction) })))
+/** From left to right, so that their marks can stand above and below in turn. */
+const haunts = computed(() => ghosts.map(ghost => ({ ...ghost, x: scale.value.ratioX(ghost.carbonToNitrogen), y: scale.value.moistureY(ghost.moistureFraction) })).sort((a, b) => a.x - b.x))
 const percent = (fraction: number) => `${Math.round(fraction * 100)} %`
 const described = computed(() => {
   const { carbonToNitrogen: ratio, moistureFraction: moisture } = ranges.of

@@ -7,15 +7,16 @@ const open = defineModel<string>('open', { required: true })
 const { ranges, approach, filled, draft } = useBench()
 
 const TABS = [
-  { value: 'numbers', slot: 'numbers' as const, label: 'The numbers' },
+  { value: 'numbers', slot: 'numbers' as const, label: 'Numbers' },
   { value: 'balance', slot: 'balance' as const, label: 'Balance it' },
   { value: 'rules', slot: 'rules' as const, label: 'Rules of thumb' },
   { value: 'how-much', slot: 'howMuch' as const, label: 'How much' },
 ]
 const UI = {
-  list: 'border-0 border-b-2 border-(--ui-text-toned) p-0 bg-transparent rounded-none flex-nowrap overflow-x-auto',
+  list: 'border-0 border-b-2 border-(--ui-text-toned) p-0 bg-transparent rounded-none flex-nowrap',
   indicator: 'hidden',
-  trigger: 'min-h-12 px-3 rounded-none text-base font-semibold text-(--ui-text-toned) data-[state=active]:text-(--ui-bg) data-[state=active]:bg-(--ui-text-highlighted) data-[state=inactive]:bg-transparent grow whitespace-nowrap',
+  label: 'whitespace-normal overflow-visible text-clip leading-tight',
+  trigger: 'min-h-12 px-1.5 sm:px-3 rounded-none text-base font-semibold text-(--ui-text-toned) data-[state=active]:text-(--ui-bg) data-[state=active]:bg-(--ui-text-highlighted) data-[state=inactive]:bg-transparent grow',
 }
 </script>
 

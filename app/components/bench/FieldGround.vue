@@ -25,7 +25,7 @@ const right = computed(() => frame.value.width - frame.value.right)
       font-size="14"
     >
       <g
-        v-for="ratio in [10, 20, 30, 50, 100, 200, 500]"
+        v-for="ratio in scale.marks"
         :key="ratio"
       >
         <line

@@ -21,14 +21,17 @@ const better = computed(() => [levers.add, levers.takeOut].some(lever => lever?.
   >
     <UIcon
       :name="mark.icon"
-      class="size-8 shrink-0"
+      class="size-6 sm:size-8 shrink-0"
       :class="mark.tone"
     />
     <div>
-      <p class="font-serif text-lg font-semibold leading-snug text-highlighted">
+      <p class="font-serif sm:text-lg font-semibold leading-snug text-highlighted">
         {{ verdictText(levers.now) }}
       </p>
-      <p v-if="advice">
+      <p
+        v-if="advice"
+        class="leading-snug max-sm:text-[0.94rem]"
+      >
         {{ advice }}<span
           v-if="!better"
           class="aside-note"

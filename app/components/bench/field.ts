@@ -10,13 +10,21 @@ export interface Frame { readonly width: number, readonly height: number, readon
 export const WIDE: Frame = { width: 640, height: 430, left: 46, right: 14, top: 16, bottom: 44 }
 export const NARROW: Frame = { width: 400, height: 400, left: 34, right: 8, top: 10, bottom: 44 }
 
-/** Wide enough for every material of the library. */
 const LOW_RATIO = 7
-const HIGH_RATIO = 600
+/** The field is as wide as its ingredients need, in steps, so that it does not creep while buckets are moved. */
+const HIGH_RATIOS = [120, 250, 600] as const
+
+/** The far end of the ratio axis for these ingredients; the last is wide enough for every material of the library. */
+export function farRatio(ingredients: readonly Ingredient[]): number {
+  const highest = Math.max(0, ...ingredients.map(({ material }) => material.carbonToNitrogen.typical * 1.3))
+  return HIGH_RATIOS.find(end => end >= highest) ?? HIGH_RATIOS[2]
+}
 
 /** How the field is measured out in a frame. */
 export interface FieldScale {
   readonly frame: Frame
+  /** Ratios that are marked on the axis. */
+  readonly marks: readonly number[]
   /** Where a carbon to nitrogen ratio lies across; values outside stay at the edge. */
   ratioX(ratio: number): number
   /** Where a moisture lies: dry at the bottom, wet at the top. */
@@ -24,11 +32,12 @@ export interface FieldScale {
 }
 
 /** The scale of a frame: the ratio logarithmic, the moisture even. */
-export function fieldScale(frame: Frame): FieldScale {
+export function fieldScale(frame: Frame, highRatio: number = HIGH_RATIOS[2]): FieldScale {
   return {
     frame,
+    marks: [10, 15, 20, 30, 40, 50, 70, 100, 200, 500].filter(mark => mark < highRatio && (highRatio <= HIGH_RATIOS[0] || ![15, 40, 70].includes(mark))),
     ratioX: (ratio) => {
-      const share = Math.log(Math.min(HIGH_RATIO, Math.max(LOW_RATIO, ratio)) / LOW_RATIO) / Math.log(HIGH_RATIO / LOW_RATIO)
+      const share = Math.log(Math.min(highRatio, Math.max(LOW_RATIO, ratio)) / LOW_RATIO) / Math.log(highRatio / LOW_RATIO)
       return frame.left + share * (frame.width - frame.left - frame.right)
     },
     moistureY: moisture => frame.height - frame.bottom - Math.min(1, Math.max(0, moisture)) * (frame.height - frame.top - frame.bottom),

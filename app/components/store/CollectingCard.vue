@@ -10,9 +10,10 @@ const { amount, day } = useSay()
 
 const late = computed(() => new Date(`${list.by}T23:59`) < now.value)
 function when({ gatherFrom, gatherBy, ingredient, missingCount, spoilsBefore }: CollectingLine): string {
-  if (missingCount === 0) return spoilsBefore ? 'there, but some will not last until then' : 'there'
-  if (ingredient.material.keepsDays >= 90 || gatherFrom <= now.value) return `any day until ${day(gatherBy)}`
-  return `from ${day(gatherFrom)} on: it keeps ${Math.floor(ingredient.material.keepsDays)} ${Math.floor(ingredient.material.keepsDays) === 1 ? 'day' : 'days'}`
+  if (missingCount === 0) return 'there'
+  const days = Math.floor(ingredient.material.keepsDays)
+  const old = spoilsBefore ? '; what lies there now will not last' : ''
+  return days >= 90 || gatherFrom <= now.value ? `any day until ${day(gatherBy)}${old}` : `from ${day(gatherFrom)} on, it keeps ${days} ${days === 1 ? 'day' : 'days'}${old}`
 }
 const rows = computed(() => state.lines.map(line => ({ line, share: line.wantedCount > 0 ? line.thereCount / line.wantedCount : 1, when: when(line) })))
 </script>
@@ -46,7 +47,9 @@ const rows = computed(() => state.lines.map(line => ({ line, share: line.wantedC
             </template>
           </p>
           <p class="aside-note">
-            {{ amount(line.thereCount, line.ingredient.amount.container).replace(/^0 .*/, 'none') }} of {{ amount(line.wantedCount, line.ingredient.amount.container) }} · {{ said }}
+            <template v-if="line.missingCount > 0">
+              {{ line.thereCount > 0 ? amount(line.thereCount, line.ingredient.amount.container) : 'none' }} of {{ amount(line.wantedCount, line.ingredient.amount.container) }} ·
+            </template>{{ said }}
           </p>
           <div
             class="h-2 bg-accented mt-1"

@@ -7,6 +7,7 @@ import { judge } from '#core/mix/judgement'
 import { ingredientsOf, portionOf } from '#core/mix/portion'
 import { mixRanges } from '#core/mix/ranges'
 import { containersFor } from '#core/units/container'
+import { roughly } from '#core/units/format'
 import { fillHeightM, vesselVolumeL } from '#core/vessel/vessel'
 
 /** Two plans side by side: the bench and one that was put aside. */
@@ -48,7 +49,7 @@ function seen(title: string, plan: Plan) {
       { label: 'Mixed', value: quantity('volume', measures.volumeL), note: `${Math.round(measures.volumeL / vesselVolumeL(plan.vessel) * 100)} % of the ${plan.vessel.name.toLowerCase()}` },
       { label: 'Size', value: method.judgeSize(plan.vessel, measures.volumeL, units.value).grade, note: '' },
       { label: 'Heat', value: outlook.label, note: `about ${quantity('temperature', outlook.peakC)}` },
-      { label: 'Gives', value: span('volume', measures.volumeL * own.value.share.low, measures.volumeL * own.value.share.high), note: '' },
+      { label: 'Gives', value: span('volume', roughly(measures.volumeL * own.value.share.low), roughly(measures.volumeL * own.value.share.high)), note: '' },
       { label: 'Ready', value: `${Math.round(days.earliest / 7)}–${Math.round(days.latest / 7)} weeks`, note: approach.name.toLowerCase() },
       { label: 'Work to build', value: `${Math.round(work.building.typical / 5) * 5} minutes`, note: `${Math.round(ingredients.reduce((sum, one) => sum + one.amount.count, 0))} containers` },
     ],

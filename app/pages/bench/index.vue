@@ -72,7 +72,7 @@ const approachId = computed({ get: () => approach.value.id, set: id => bench.cha
     </p>
     <div
       v-if="levers && ranges"
-      class="sticky top-0 z-20 bg-default py-3 border-b-2 border-inverted/60 mb-2"
+      class="sticky top-0 z-20 bg-default py-2 sm:py-3 border-b-2 border-inverted/60 mb-2"
     >
       <VerdictNote
         :levers="levers"

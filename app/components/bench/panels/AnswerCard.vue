@@ -18,8 +18,8 @@ const emit = defineEmits<{ adopt: [] }>()
 const { waterCan } = useGarden()
 const { quantity, amount } = useSay()
 
-const said = computed(() => ingredients.map(({ material, amount: { count, container }, prepared }) => ({
-  id: material.id, family: material.family, text: `${amount(count, container)} of ${prepared ? `${prepared} ` : ''}${material.short}`,
+const said = computed(() => ingredients.map(({ material, amount: { count, container, packing }, prepared }) => ({
+  id: material.id, family: material.family, text: `${amount(count, container)} of ${prepared ? `${prepared} ` : ''}${material.short}${packing === 'loose' ? '' : `, ${packing}`}`,
 })))
 const numbers = computed(() => [
   `${Math.round(measures.carbonToNitrogen)} : 1`,

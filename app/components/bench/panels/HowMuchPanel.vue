@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { addMonths, format } from 'date-fns'
 import { fillHeightM, vesselVolumeL } from '#core/vessel/vessel'
+import { roughly } from '#core/units/format'
 import { toShown, fromShown } from '#core/units/system'
 
 /** How much: what the bench gives, and what it takes for so many litres by a day. */
@@ -10,6 +11,7 @@ const { now, units } = useGarden()
 const { quantity, span, day } = useSay()
 const { startCollecting } = useCollecting()
 
+const roughSpan = (low: number, high: number) => span('volume', roughly(low), roughly(high))
 const { own, need, needWith } = useNeed()
 const yieldFrom = computed(() => own.value.batches > 0
   ? `your own ${own.value.batches === 1 ? 'finished batch' : `${own.value.batches} finished batches`}`
@@ -48,7 +50,7 @@ async function collect(): Promise<void> {
         {{ quantity('volume', volumeL) }} mixed, {{ quantity('length', fillHeightM(draft.vessel, volumeL)) }} high, {{ Math.round(volumeL / vesselVolumeL(draft.vessel) * 100) }} % of the {{ vesselName }}. {{ size.text }}
       </p>
       <p>
-        It should give <strong class="font-semibold text-highlighted">{{ span('volume', volumeL * own.share.low, volumeL * own.share.high) }}</strong> in {{ Math.round(readyDays.earliest / 7) }} to {{ Math.round(readyDays.latest / 7) }} weeks, {{ approach.name.toLowerCase() }}.
+        It should give <strong class="font-semibold text-highlighted">{{ roughSpan(volumeL * own.share.low, volumeL * own.share.high) }}</strong> in {{ Math.round(readyDays.earliest / 7) }} to {{ Math.round(readyDays.latest / 7) }} weeks, {{ approach.name.toLowerCase() }}.
         <span class="aside-note">It sinks to {{ Math.round(own.share.low * 100) }}–{{ Math.round(own.share.high * 100) }} % of what is built, going by {{ yieldFrom }}.</span>
       </p>
     </section>
@@ -81,11 +83,11 @@ async function collect(): Promise<void> {
         data-need
       >
         <p>
-          Build about <strong class="font-semibold text-highlighted">{{ quantity('volume', need.buildL.typical) }}</strong> <span class="aside-note">({{ span('volume', need.buildL.low, need.buildL.high) }})</span>:
+          Build about <strong class="font-semibold text-highlighted">{{ quantity('volume', roughly(need.buildL.typical)) }}</strong> <span class="aside-note">({{ roughSpan(need.buildL.low, need.buildL.high) }})</span>:
           {{ need.vessels === 1 ? `one ${vesselName}` : `${need.vessels} times the ${vesselName}` }}, {{ quantity('volume', need.eachL) }}{{ need.vessels > 1 ? ' each' : '' }}, {{ quantity('length', fillHeightM(draft.vessel, need.eachL)) }} high.
         </p>
         <p v-if="need.tooLittle">
-          That is more than you asked for: with less than {{ quantity('volume', need.leastL) }} in this vessel it would not hold its heat. It gives {{ span('volume', need.eachL * own.share.low, need.eachL * own.share.high) }}.
+          That is more than you asked for: with less than {{ quantity('volume', need.leastL) }} in this vessel it would not hold its heat. It gives {{ roughSpan(need.eachL * own.share.low, need.eachL * own.share.high) }}.
         </p>
         <p v-if="need.inTime === 'in-time'">
           Built by <strong class="font-semibold text-highlighted">{{ day(need.safeBy) }}</strong> it is ready in time, even if it is slow; after {{ day(need.justBy) }} it will hardly be.

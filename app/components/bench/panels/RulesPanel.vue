@@ -25,7 +25,7 @@ const rows = computed(() => mixes.map((mix) => {
 /** Rules that come to the very same buckets. */
 const bestNames = computed(() => {
   const counts = (mix: RuleMix) => mix.ingredients.map(({ amount: { count } }) => count).join()
-  return best.value ? mixes.filter(mix => counts(mix) === counts(best.value as RuleMix)).map(({ rule }) => `“${rule.name.toLowerCase()}”`).join(' and ') : ''
+  return best.value ? mixes.filter(mix => counts(mix) === counts(best.value as RuleMix)).map(({ rule }) => `“${rule.name}”`).join(' and ') : ''
 })
 </script>
 
@@ -80,21 +80,20 @@ const bestNames = computed(() => {
             </th>
           </tr>
         </thead>
-        <tbody>
-          <tr
-            v-for="row in rows"
-            :key="row.mix.rule.id"
-            class="line-rule align-top"
-            :data-rule="row.mix.rule.id"
-          >
+        <tbody
+          v-for="row in rows"
+          :key="row.mix.rule.id"
+          class="line-rule"
+          :data-rule="row.mix.rule.id"
+        >
+          <tr class="align-top">
             <th
               scope="row"
-              class="font-normal py-2 pr-2"
+              class="pt-2 pr-2 font-semibold text-highlighted leading-snug"
             >
-              <span class="font-semibold text-highlighted">{{ row.mark }} {{ row.mix.rule.name }}</span>
-              <span class="block aside-note leading-snug">{{ row.mix.rule.counts }}: {{ row.amounts }}</span>
+              {{ row.mark }} {{ row.mix.rule.name }}
             </th>
-            <td class="py-2 pr-2 text-right whitespace-nowrap">
+            <td class="pt-2 pr-2 text-right whitespace-nowrap">
               <UIcon
                 :name="MARKS[row.grade]"
                 class="size-5 align-[-4px]"
@@ -102,13 +101,13 @@ const bestNames = computed(() => {
                 :aria-label="GRADES[row.grade]"
               /> {{ row.ratio }}
             </td>
-            <td class="py-2 pr-2 text-right whitespace-nowrap hidden sm:table-cell">
+            <td class="pt-2 pr-2 text-right whitespace-nowrap hidden sm:table-cell">
               {{ row.moisture }}
             </td>
-            <td class="py-2 pr-2 leading-snug">
+            <td class="pt-2 pr-2 leading-snug">
               {{ row.outlook.label }}<span class="block aside-note whitespace-nowrap">{{ quantity('temperature', row.outlook.peakC) }}</span>
             </td>
-            <td class="py-1.5">
+            <td class="pt-1.5">
               <button
                 type="button"
                 class="label-button !px-3"
@@ -117,6 +116,14 @@ const bestNames = computed(() => {
               >
                 Take
               </button>
+            </td>
+          </tr>
+          <tr>
+            <td
+              colspan="5"
+              class="pb-2 aside-note leading-snug"
+            >
+              {{ row.mix.rule.counts }}: {{ row.amounts }}
             </td>
           </tr>
         </tbody>
