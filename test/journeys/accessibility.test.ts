@@ -24,6 +24,9 @@ async function violations(gardener: Visit): Promise<string[]> {
 const VIEWS: readonly (readonly [name: string, path: string, open?: string])[] = [
   ['round', '/'], ['round with a pad', '/', '[data-task="reading"] button'],
   ['bench', '/bench'], ['picking materials', '/bench', button('Something else')], ['build sheet', '/bench/sheet'],
+  ['balancing', '/bench', '[role="tab"]::-p-text(Balance it)'], ['rules of thumb', '/bench', '[role="tab"]::-p-text(Rules of thumb)'], ['how much', '/bench', '[role="tab"]::-p-text(How much)'],
+  ['an ingredient taken hold of', '/bench', '[data-pull="grass-clippings"]'], ['an ingredient opened', '/bench', button('buckets, shaken')], ['two plans', '/bench/compare'],
+  ['building', '/bench/build'], ['materials', '/materials'], ['a material', '/materials/hay-grass', button('I have weighed it')],
   ['store', '/store'], ['yard', '/yard'], ['garden', '/garden'],
   ['batch', '/batch/demo-apple-bay'], ['sensing', '/batch/demo-apple-bay', '[data-pad="smell"]'], ['adding', '/batch/demo-wall-bay', '[data-pad="added"]'],
   ['finished batch', '/batch/demo-may-grass'], ['taking down', '/batch/demo-shed-ring/finish'], ['sheet of a batch', '/batch/demo-plum-bay/sheet'],

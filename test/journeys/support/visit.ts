@@ -101,8 +101,8 @@ export async function visit(home: string, screen: Screen, serverGone: () => bool
         return
       }
       catch (cause) {
-        // The page may just be drawing itself anew.
-        if (attempt >= 12) throw cause
+        // The page may just be drawing itself anew; what was waited for in vain will not come.
+        if (attempt >= 12 || (cause instanceof Error && cause.message.startsWith('not found'))) throw cause
         await new Promise(resolve => setTimeout(resolve, 150))
       }
     }
