@@ -1,4 +1,10 @@
+import { createRequire } from 'node:module'
 import { randomJournal } from '../test/builders/journals'
+import { balanceAsked } from '#core/balancing/asked'
+import type { Offer } from '#core/balancing/offer'
+import { GARDEN_EFFORT, solverOf, type LpSolver } from '#core/balancing/program'
+import { GOALS } from '#core/balancing/goals'
+import { findMaterial } from '#core/materials/book'
 import type { GardenEvent } from '#core/journal/event'
 import { extendJournal, foldGarden, openJournal } from '#core/journal/journal'
 import { LIBRARY } from '#core/materials/library'
@@ -33,6 +39,33 @@ const bucket = { id: 'bucket', name: 'bucket', plural: 'buckets', volumeL: 12 }
 const ingredients = twelve.map(({ material }) => ({ material, amount: { count: 4, container: bucket, packing: 'loose' as const } }))
 const candidates = LIBRARY.slice(12, 24).map(material => ({ material, container: bucket, packing: 'loose' as const, count: 20, inStore: true }))
 say('the biggest lever among 24 ingredients and candidates', milliseconds(() => leversFor(ingredients, candidates, hotHeap.approaches[0]!.comfort), 300))
+
+/** Fifteen things as an autumn store may hold them: light stuff in sacks, heavy in buckets. */
+const FIFTEEN: readonly (readonly [id: string, most: number])[] = [
+  ['leaves-mixed', 14], ['leaves-shredded', 5], ['grass-clippings', 40], ['kitchen-veg', 6], ['cardboard', 4], ['twigs', 2], ['straw-wheat', 6], ['horse-manure-straw', 24],
+  ['coffee-grounds', 3], ['weeds-soft', 8], ['veg-haulm', 10], ['wood-chips', 10], ['newsprint', 3], ['fruit-waste', 6], ['hedge-clippings', 8],
+]
+const offers = FIFTEEN.flatMap(([id, most]): Offer[] => {
+  const material = findMaterial(id)
+  const container = material && material.bulkDensityKgM3.typical < 160 ? { id: 'sack', name: 'sack', plural: 'sacks', volumeL: 80 } : bucket
+  return material ? [{ material, container, packing: 'loose', inStore: true, most, daysLeft: material.keepsDays - 1 }] : []
+})
+const problem = {
+  offers, step: 1,
+  limits: { comfort: hotHeap.approaches[0]!.comfort, ratioBasis: 'plain' as const, volumeL: { low: 900, high: 1200 }, oneMaterialMost: 1, charMost: 0.1 },
+}
+// From the project, not from the bundle: the solver looks for its WebAssembly beside itself.
+const loadSolver = createRequire(`${process.cwd()}/`)('highs') as () => Promise<LpSolver>
+const before = performance.now()
+const solver = solverOf(await loadSolver(), GARDEN_EFFORT)
+const loaded = performance.now()
+balanceAsked({ problem, goalId: GOALS[0]!.id, asBigAsCan: false }, solver)
+const cold = performance.now() - loaded
+say('loading the solver', loaded - before)
+say('three balances of 15 ingredients, the first time', cold)
+for (const { id, name } of GOALS) say(`three balances of 15 ingredients, warm: ${name}`, milliseconds(() => balanceAsked({ problem, goalId: id, asBigAsCan: false }, solver), 5))
+const hopeless = { ...problem, offers: offers.map(offer => offer.material.id === 'grass-clippings' ? { ...offer, pinned: 90 } : offer) }
+say('the smallest changes when it cannot be', milliseconds(() => balanceAsked({ problem: hopeless, goalId: GOALS[0]!.id, asBigAsCan: false }, solver), 5))
 
 /** Twenty years: 600 batches and 36,000 events. */
 function twentyYears(): GardenEvent[] {

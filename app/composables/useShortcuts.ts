@@ -13,6 +13,7 @@ export const SHORTCUTS: readonly Shortcut[] = [
   { key: '5', label: 'Garden: settings and backup', to: '/garden' },
   { key: 'b', label: 'Bench: the build sheet of the plan', to: '/bench/sheet' },
   { key: 's', label: 'Store: put something in', to: '/store?add=1' },
+  { key: 'm', label: 'Materials: their values and yours', to: '/materials' },
 ]
 
 const open = ref(false)

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { addDays, endOfDay, format } from 'date-fns'
+import { toGatherNow } from '#core/garden/collecting'
 import type { Task } from '#core/methods/method'
 
 /** The round: what today asks for, most urgent first. */
@@ -13,6 +14,8 @@ const byUrgency = (a: Task, b: Task) => RANK[a.urgency] - RANK[b.urgency] || a.d
 const today = computed(() => tasks.value.filter(({ due }) => due <= endOfDay(now.value)).sort(byUrgency))
 const week = computed(() => tasks.value.filter(({ due }) => due > endOfDay(now.value) && due <= addDays(now.value, 7)).sort((a, b) => a.due.getTime() - b.due.getTime()))
 const spoiling = computed(() => stored.value.filter(({ keeping }) => keeping.freshness === 'use-soon' || keeping.freshness === 'spoiling').slice(0, 5))
+const { lists } = useCollecting()
+const gathering = computed(() => lists.value.flatMap(({ list, state }) => toGatherNow(state, now.value).map(line => ({ list, line }))).slice(0, 6))
 const left = (days: number) => days < 0 ? 'past its best' : days < 1 ? 'today' : `${Math.ceil(days)} ${Math.ceil(days) === 1 ? 'day' : 'days'} left`
 </script>
 
@@ -70,7 +73,35 @@ const left = (days: number) => days < 0 ? 'past its best' : days < 1 ? 'today' :
       >To the bench</NuxtLink>
     </section>
 
+    <BuildingBar class="mt-4" />
     <div class="grid md:grid-cols-2 gap-x-10 gap-y-6 mt-6">
+      <section
+        v-if="gathering.length > 0"
+        aria-labelledby="gather"
+      >
+        <h2
+          id="gather"
+          class="section-rule"
+        >
+          To gather
+        </h2>
+        <ul>
+          <li
+            v-for="{ list, line } in gathering"
+            :key="`${list.id}-${line.ingredient.material.id}`"
+            class="line-rule py-2 flex gap-3 items-center"
+          >
+            <HatchSwatch :family="line.ingredient.material.family" />
+            <NuxtLink
+              to="/store"
+              class="flex-1 leading-snug"
+            >
+              {{ amount(line.missingCount, line.ingredient.amount.container) }} of {{ line.ingredient.material.short }}
+              <span class="block aside-note">for {{ list.name }}, {{ day(line.gatherBy) }}</span>
+            </NuxtLink>
+          </li>
+        </ul>
+      </section>
       <section
         v-if="week.length > 0"
         aria-labelledby="week"

@@ -149,6 +149,7 @@ describe('a second solver', () => {
   /** Yalps, a plain simplex with branch and bound, behind the same door. */
   const second: Solver = {
     gap: 0,
+    within: () => second,
     solve: ({ variables, rows }) => {
       const constraints = Object.fromEntries([
         ...rows.map(({ most }, index) => [`r${index}`, lessEq(most)] as const),

@@ -56,7 +56,13 @@ export function offersAtHand({ bench, pinned, stored, around, fetching }: AtHand
     const { looseL, daysLeft } = inStore(stored, material.id)
     return [{ material, container: lot.container, packing: lot.packing, inStore: true, daysLeft, most: looseL / packingFactor(material, lot.packing) / lot.container.volumeL }]
   })
-  const toFetch = around.filter(({ material }) => !known.has(material.id)).map(({ material, container }): Offer =>
-    ({ material, container, packing: 'loose', inStore: false, most: fetching ? Infinity : 0, daysLeft: material.keepsDays }))
-  return [...onBench, ...fromStore, ...toFetch].slice(0, Math.max(MOST_OFFERS, onBench.length))
+  const there = [...onBench, ...fromStore]
+  const toFetch = around.flatMap(({ material, container }): Offer[] => {
+    const known = there.find(offer => offer.material.id === material.id)
+    const fetched: Offer = { material, container, packing: 'loose', inStore: false, most: fetching ? Infinity : 0, daysLeft: material.keepsDays }
+    if (!known) return [fetched]
+    // More of what is there, in the same containers; when nothing is fetched the smallest changes see to that.
+    return fetching && known.pinned === undefined ? [{ ...known, inStore: false, most: Infinity, daysLeft: material.keepsDays }] : []
+  })
+  return [...there, ...toFetch].slice(0, Math.max(MOST_OFFERS, onBench.length))
 }

@@ -2,7 +2,7 @@ import { ok, type Outcome } from '../outcome/outcome'
 import type { Measures } from '../mix/measures'
 import type { Ingredient } from '../mix/portion'
 import { inTheWay } from './answers'
-import { taken, unitOf, type Offer } from './offer'
+import { ingredientsTaken, unitOf, type Offer } from './offer'
 import { LIMIT_NAMES, type LimitName, type Problem } from './problem'
 import type { Row, Solver, SolveTrouble, Variable } from './program'
 import { workOut } from './region'
@@ -54,8 +54,7 @@ function wayOut(kind: WayKind, problem: Problem, counts: readonly number[]): Way
     const there = atHand(offer, problem.step)
     return count > there + 1e-9 ? [{ kind: 'fetch', offer, count: count - there }] : []
   })
-  const ingredients = problem.offers.flatMap((offer, index) => (counts[index] ?? 0) > 0 ? [taken(offer, counts[index] ?? 0)] : [])
-  return { kind, changes, counts, ingredients, measures: worked.measures, waterL: worked.waterL }
+  return { kind, changes, counts, ingredients: ingredientsTaken(problem.offers, counts), measures: worked.measures, waterL: worked.waterL }
 }
 
 /** What a choice of counts would change, by the costs above. */
@@ -68,7 +67,8 @@ export function changeCost(problem: Problem, counts: readonly number[]): number 
 }
 
 /** Elastic bounds: each offer may go beyond what there is, each pin may give way, at a cost; or one of the two stays as it is. */
-function elastic({ offers, step }: Problem, kind: WayKind): Extra {
+function elastic(problem: Problem, kind: WayKind): Extra {
+  const { offers, step } = problem
   const slack = offers.length + 1
   const variables: Variable[] = []
   const rows: Row[] = []
@@ -82,7 +82,7 @@ function elastic({ offers, step }: Problem, kind: WayKind): Extra {
     if (offer.pinned !== undefined) rows.push({ terms: new Map([[index, -1], [extra, -1]]), most: -middle })
     return { low: 0, high: kind === 'nothing-fetched' ? middle : mostOf(Infinity) }
   })
-  return { variables, rows, bounds }
+  return { variables, rows, bounds, costOf: counts => changeCost(problem, counts) + TIE * counts.reduce((sum, count) => sum + count, 0) }
 }
 
 function alike(a: WayOut, b: WayOut): boolean {

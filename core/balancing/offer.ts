@@ -43,3 +43,17 @@ export function unitOf({ material, prepared, container, packing }: Offer): Offer
 export function taken({ material, prepared, container, packing }: Offer, count: number): Ingredient {
   return { material, amount: { count, container, packing }, ...(prepared ? { prepared } : {}) }
 }
+
+const alike = (a: Ingredient, b: Ingredient) => a.material.id === b.material.id && a.prepared === b.prepared && a.amount.packing === b.amount.packing && a.amount.container.id === b.amount.container.id
+
+/** A choice of counts as ingredients; what is partly there and partly fetched becomes one. */
+export function ingredientsTaken(offers: readonly Offer[], counts: readonly number[]): Ingredient[] {
+  return offers.reduce<Ingredient[]>((ingredients, offer, index) => {
+    const count = counts[index] ?? 0
+    if (!(count > 0)) return ingredients
+    const ingredient = taken(offer, count)
+    const same = ingredients.findIndex(one => alike(one, ingredient))
+    if (same < 0) return [...ingredients, ingredient]
+    return ingredients.map((one, at) => at === same ? { ...one, amount: { ...one.amount, count: one.amount.count + count } } : one)
+  }, [])
+}

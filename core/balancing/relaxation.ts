@@ -1,4 +1,5 @@
 import { unitOf, type OfferUnit } from './offer'
+import type { Countable } from './rounding'
 import { LIMIT_NAMES, type LimitName, type Problem } from './problem'
 import type { Program, Row, Variable } from './program'
 import { limitRows, type Span } from './rows'
@@ -16,6 +17,8 @@ export interface Extra {
   readonly rows: readonly Row[]
   /** Bounds of the offers where they differ from what there is. */
   readonly bounds?: readonly Bounds[]
+  /** What counts cost with the extra variables at their least; without extra variables the costs say it. */
+  readonly costOf?: (counts: readonly number[]) => number
 }
 
 /** What to minimise, by offer and container. */
@@ -38,12 +41,14 @@ export function mostOf(most: number): number {
 /** The problem in linear form over a span of coarseness: nothing that keeps to the limits there is lost. */
 export interface Relaxation {
   readonly units: readonly OfferUnit[]
+  /** How each count may be chosen. */
+  readonly countables: readonly Countable[]
   program(span: Span): Program
   /** The counts of the offers in a solution. */
   countsOf(values: readonly number[]): number[]
-  /** The values of the extra variables in a solution. */
-  extraOf(values: readonly number[]): readonly number[]
   costOf(values: readonly number[]): number
+  /** What counts cost by themselves. */
+  costOfCounts(counts: readonly number[]): number
 }
 
 /** An offer as a variable. Measured out in steps, it counts steps, so that halves are whole numbers to the solver. */
@@ -70,6 +75,8 @@ export function relaxationOf(problem: Problem, costs: Costs, extra: Extra, dropp
   const inSteps = ({ terms, most }: Row): Row => ({ terms: new Map([...terms].map(([index, value]) => [index, value * (sizes[index] ?? 1)])), most })
   return {
     units,
+    countables: offers.map(({ integer, low, high }, index) => ({ size: integer ? problem.step : 0, low: low * (sizes[index] ?? 1), high: high * (sizes[index] ?? 1) })),
+    costOfCounts: extra.costOf ?? (counts => counts.reduce((sum, count, index) => sum + (costs[index] ?? 0) * count, 0)),
     program: (span) => {
       const { byLimit, always } = limitRows(problem, units, span)
       // Without a least volume something must still go in, or nothing at all would be the cheapest.
@@ -78,7 +85,6 @@ export function relaxationOf(problem: Problem, costs: Costs, extra: Extra, dropp
       return { variables, rows: [...always, ...some, ...asked, ...extra.rows].map(inSteps) }
     },
     countsOf: values => units.map((_, index) => (values[index] ?? 0) * (sizes[index] ?? 1)),
-    extraOf: values => values.slice(units.length + 1),
     costOf: values => variables.reduce((sum, { cost }, index) => sum + cost * (values[index] ?? 0), 0),
   }
 }

@@ -4,13 +4,13 @@ import type { LimitName, Problem } from './problem'
 import type { Program, Solver, SolveTrouble } from './program'
 import { keepsTo, ON_THE_LIMIT, type Strictness } from './region'
 import { relaxationOf, type Costs, type Extra, type Relaxation } from './relaxation'
+import { measurableNear } from './rounding'
 import type { Span } from './rows'
 
-/** A best choice: counts by offer, what it costs, and the values of the extra variables. */
+/** A best choice: counts by offer and what it costs. */
 export interface Found {
   readonly counts: readonly number[]
   readonly cost: number
-  readonly extra: readonly number[]
 }
 
 /** A span that may hold something better, with the least that anything in it can cost. */
@@ -18,6 +18,8 @@ interface Open {
   readonly span: Span
   readonly program: Program
   readonly atLeast: number
+  /** Where that least lies, in counts that may be broken. */
+  readonly least: readonly number[]
 }
 
 /** Spans narrower than this are as good as a point. */
@@ -27,6 +29,9 @@ const WIDE = 0.25
 const MOST_LOOKED_INTO = 60
 /** Any amount cannot end exactly on a curved limit: it may be over by this share. */
 const FREE_TOLERANCE = 2e-4
+
+/** No heap is measured to half a hundredth of its volume. */
+const NEARLY_THE_VOLUME = 0.005
 
 const NO_EXTRA: Extra = { variables: [], rows: [] }
 
@@ -68,7 +73,7 @@ class Search {
   private consider(span: Span): void {
     const program = this.relaxation.program(span)
     const bound = this.solved({ ...program, variables: program.variables.map(variable => ({ ...variable, integer: false })) })
-    if (bound) this.open.push({ span, program, atLeast: this.relaxation.costOf(bound) })
+    if (bound) this.open.push({ span, program, atLeast: this.relaxation.costOf(bound), least: this.relaxation.countsOf(bound) })
   }
 
   /** The most promising span first: others are then often out of the running before they are looked into. */
@@ -77,13 +82,28 @@ class Search {
     return this.open.splice(this.open.findIndex(({ atLeast }) => atLeast === least), 1)[0] as Open
   }
 
-  private lookInto({ span, program, atLeast }: Open): void {
+  private lookInto({ span, program, atLeast, least }: Open): void {
+    if (!this.better(atLeast)) return
+    this.takeNear(least)
+    // Often that is near enough to the least, and the long way is spared.
     if (!this.better(atLeast)) return
     const values = this.solved(program)
     if (!values || !this.better(this.relaxation.costOf(values))) return
     const counts = this.relaxation.countsOf(values)
-    if (keepsTo(this.problem, counts, this.strictness)) this.best = { counts, cost: this.relaxation.costOf(values), extra: this.relaxation.extraOf(values) }
+    if (this.fits(counts)) this.best = { counts, cost: this.relaxation.costOf(values) }
     else cut(span, meanCoarseness(this.relaxation.units, counts)).forEach(part => this.consider(part))
+  }
+
+  /** Looks for something measurable near the least of a span. */
+  private takeNear(least: readonly number[]): void {
+    const { countables, costOfCounts } = this.relaxation
+    const counts = measurableNear(least, countables, { fits: one => this.fits(one), costOf: costOfCounts })
+    const cost = counts ? costOfCounts(counts) : Infinity
+    if (counts && this.better(cost)) this.best = { counts, cost }
+  }
+
+  private fits(counts: readonly number[]): boolean {
+    return keepsTo(this.problem, counts, this.strictness)
   }
 
   private better(cost: number): boolean {
@@ -107,6 +127,6 @@ export function cheapest(problem: Problem, costs: Costs, solver: Solver, extra: 
   if (problem.offers.length === 0) return fail('impossible')
   const tolerance = problem.step > 0 ? ON_THE_LIMIT : FREE_TOLERANCE
   // When exactly the best is not asked for, nor is exactly the volume.
-  const strictness = { tolerance, volumeTolerance: Math.max(tolerance, solver.gap / 2), dropped }
+  const strictness = { tolerance, volumeTolerance: solver.gap > 0 ? NEARLY_THE_VOLUME : tolerance, dropped }
   return new Search(problem, relaxationOf(problem, costs, extra, dropped), strictness, solver).run()
 }

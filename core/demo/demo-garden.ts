@@ -1,5 +1,7 @@
+import { format } from 'date-fns'
 import { dayOfYear, CLIMATES, usualTemperatureC, type Climate } from '../garden/climate'
-import { BENCH_PLAN_ID, EMPTY_PLAN, planValues } from '../garden/plan'
+import { collectingValues } from '../garden/collecting'
+import { BENCH_PLAN_ID, EMPTY_PLAN, planValues, type Plan } from '../garden/plan'
 import { containerDocumentId, SETTINGS_ID } from '../garden/settings'
 import { writeDocument, type GardenDocument } from '../journal/document'
 import type { GardenEvent, NewEvent } from '../journal/event'
@@ -23,6 +25,13 @@ const GATHERED: readonly (readonly [materialId: string, amount: Amount, daysAgo:
   ['horse-manure-straw', some(8, 'bucket'), 12, 'stable on the hill, straw not sprayed'],
   ['coffee-grounds', some(1, 'bucket'), 2, ''],
   ['twigs', some(1.5, 'sack'), 30, 'plum prunings'],
+]
+
+/** Measured so many days ago with the kitchen scale. */
+const MEASURED: readonly (readonly [daysAgo: number, event: Omit<Extract<NewEvent, { kind: 'weighed' }>, 'at'> | Omit<Extract<NewEvent, { kind: 'dried' }>, 'at'>])[] = [
+  [70, { kind: 'weighed', materialId: 'coffee-grounds', amount: some(1, 'bucket'), massKg: 5.4 }],
+  [41, { kind: 'weighed', materialId: 'coffee-grounds', amount: some(1, 'bucket'), massKg: 5.9 }],
+  [5, { kind: 'dried', materialId: 'leaves-shredded', wetMassKg: 0.1, dryMassKg: 0.058 }],
 ]
 
 /** Compost of past heaps that has been carried off since. */
@@ -52,8 +61,9 @@ export function demoGarden(now: Date): { readonly events: GardenEvent[], readonl
   const random = seededRandom(DEMO_SEED)
   const ambientC = (at: Date) => usualTemperatureC(climate, dayOfYear(at))
   const gathered = GATHERED.map(([materialId, amount, daysAgo, source]): NewEvent => ({ kind: 'stocked', at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString(), materialId, amount, source }))
+  const measured = MEASURED.map(([daysAgo, event]): NewEvent => ({ ...event, at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString() }))
   const heaps = DEMO_HEAPS.flatMap(heap => demoHeapEvents(heap, today, ambientC, random))
-  const happened = withIds([...heaps, ...gathered])
+  const happened = withIds([...heaps, ...gathered, ...measured])
   const removed = carriedOff(happened, today).map((event, index) => ({ ...event, id: `demo-off-${index}`, recordedAt: event.at, by: 'demo' }) as GardenEvent)
   return { events: [...happened, ...removed], documents: demoDocuments(today) }
 }
@@ -64,7 +74,18 @@ function demoDocuments(today: Date): GardenDocument[] {
     ...EMPTY_PLAN, vessel: VESSEL_PRESETS[0] as Vessel,
     ingredients: [{ materialId: 'leaves-mixed', amount: some(4, 'sack', 'packed') }, { materialId: 'grass-clippings', amount: some(5, 'bucket', 'shaken') }, { materialId: 'horse-manure-straw', amount: some(8, 'bucket') }],
   })
+  const aside = planValues({
+    ...EMPTY_PLAN, vessel: VESSEL_PRESETS[0] as Vessel,
+    ingredients: [{ materialId: 'leaves-shredded', amount: some(3, 'sack') }, { materialId: 'cardboard', amount: some(3, 'sack', 'shaken') }, { materialId: 'horse-manure-straw', amount: some(22, 'bucket') }, { materialId: 'coffee-grounds', amount: some(3, 'bucket') }],
+  })
+  const spring: Plan = {
+    ...EMPTY_PLAN, approachId: 'weekly', vessel: VESSEL_PRESETS[1] as Vessel,
+    ingredients: [{ materialId: 'leaves-mixed', amount: some(5, 'sack', 'packed') }, { materialId: 'straw-wheat', amount: some(3, 'sack') }, { materialId: 'grass-clippings', amount: some(24, 'bucket') }, { materialId: 'horse-manure-straw', amount: some(20, 'bucket') }],
+  }
+  const springDay = new Date(today.getTime() + 130 * DAY_MS)
   return [
+    writeDocument(undefined, 'plan.demo-card', 'plan', { ...aside, name: 'With card', keptAt: new Date(today.getTime() - 3 * DAY_MS).toISOString() }, at, 'demo'),
+    writeDocument(undefined, 'collecting.demo-spring', 'collecting', collectingValues({ name: 'First heap of spring', startedAt: at, by: format(springDay, 'yyyy-MM-dd'), plan: spring }), at, 'demo'),
     writeDocument(undefined, SETTINGS_ID, 'settings', { gardenName: 'Terrace garden', units: 'metric', water: 'rain', climateId: 'mild-coast' }, at, 'demo'),
     ...STARTING_CONTAINERS.metric.map(({ id, ...container }) => writeDocument(undefined, containerDocumentId(id), 'container', container, at, 'demo')),
     writeDocument(undefined, BENCH_PLAN_ID, 'plan', plan, at, 'demo'),

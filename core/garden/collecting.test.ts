@@ -4,7 +4,7 @@ import { writeDocument } from '../journal/document'
 import type { GardenEvent } from '../journal/event'
 import { foldGarden } from '../journal/journal'
 import { LIBRARY_BOOK } from '../materials/book'
-import { collectingState, collectingValues, readCollecting, type CollectingList } from './collecting'
+import { collectingState, collectingValues, readCollecting, toGatherNow, type CollectingList } from './collecting'
 import { EMPTY_PLAN } from './plan'
 import { storedLots } from './store'
 
@@ -61,5 +61,12 @@ describe('a collecting list', () => {
 
   it('of nothing is nothing', () => {
     expect(state([], '2026-10-01', { ...list, plan: EMPTY_PLAN })).toEqual({ lines: [], share: 0, complete: true })
+  })
+
+  it('reminds of what spoils once its days have come, and of the rest a fortnight before', () => {
+    const due = (day: string) => toGatherNow(state([], day), new Date(`${day}T12:00:00.000Z`)).map(({ ingredient }) => ingredient.material.id)
+    expect(due('2026-10-20')).toEqual([])
+    expect(due('2026-10-28')).toEqual(['leaves-mixed'])
+    expect(due('2026-11-09')).toEqual(['leaves-mixed', 'grass-clippings'])
   })
 })

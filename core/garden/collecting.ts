@@ -86,3 +86,15 @@ export function collectingState(list: CollectingList, stored: readonly StoredLot
   const wanted = litres(({ wantedCount }) => wantedCount)
   return { lines, share: wanted > 0 ? litres(({ thereCount }) => thereCount) / wanted : 0, complete: lines.every(({ missingCount }) => missingCount === 0) }
 }
+
+/** In the last days before building, everything that is missing is worth a reminder. */
+const LAST_DAYS = 14
+const KEEPS_LONG_DAYS = 90
+
+/** What is worth gathering on a day: what spoils once its days have come, and everything shortly before the day of building. */
+export function toGatherNow({ lines }: CollectingState, now: Date): CollectingLine[] {
+  return lines.filter(({ missingCount, gatherFrom, gatherBy, ingredient }) => {
+    const begun = ingredient.material.keepsDays < KEEPS_LONG_DAYS ? now >= gatherFrom : addDays(now, LAST_DAYS) >= gatherBy
+    return missingCount > 0 && begun
+  })
+}

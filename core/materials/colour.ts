@@ -3,6 +3,9 @@ import type { Material } from './material'
 /** The role a material plays in a heap, from its own numbers, never from a label. */
 export type Leaning = 'green' | 'brown' | 'balanced' | 'neither'
 
+/** How a leaning is said. */
+export const LEANING_WORDS: Readonly<Record<Leaning, string>> = { green: 'green', brown: 'brown', balanced: 'near balance', neither: 'neither green nor brown' }
+
 /** Below this ratio a material brings more nitrogen than a heap needs; above the other, more carbon. */
 export const GREEN_BELOW = 25
 export const BROWN_ABOVE = 35

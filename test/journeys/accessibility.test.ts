@@ -25,7 +25,7 @@ const VIEWS: readonly (readonly [name: string, path: string, open?: string])[] =
   ['round', '/'], ['round with a pad', '/', '[data-task="reading"] button'],
   ['bench', '/bench'], ['picking materials', '/bench', button('Something else')], ['build sheet', '/bench/sheet'],
   ['balancing', '/bench', '[role="tab"]::-p-text(Balance it)'], ['rules of thumb', '/bench', '[role="tab"]::-p-text(Rules of thumb)'], ['how much', '/bench', '[role="tab"]::-p-text(How much)'],
-  ['an ingredient taken hold of', '/bench', '[data-pull="grass-clippings"]'], ['an ingredient opened', '/bench', button('buckets, shaken')], ['two plans', '/bench/compare'],
+  ['an ingredient taken hold of', '/bench', '[data-pull="grass-clippings"] .field-dot'], ['an ingredient opened', '/bench', button('buckets, shaken')], ['two plans', '/bench/compare'],
   ['building', '/bench/build'], ['materials', '/materials'], ['a material', '/materials/hay-grass', button('I have weighed it')],
   ['store', '/store'], ['yard', '/yard'], ['garden', '/garden'],
   ['batch', '/batch/demo-apple-bay'], ['sensing', '/batch/demo-apple-bay', '[data-pad="smell"]'], ['adding', '/batch/demo-wall-bay', '[data-pad="added"]'],
@@ -49,7 +49,7 @@ describe.each<readonly [Screen, 'light' | 'dark']>([['laptop', 'light'], ['lapto
         await gardener.go(path)
         if (open) await gardener.press(open)
         // What slides in or is drawn needs its moment.
-        await new Promise(resolve => setTimeout(resolve, 700))
+        await new Promise(resolve => setTimeout(resolve, 500))
         found[name] = await violations(gardener)
         const wide = await gardener.page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
         expect(wide, `${name} is wider than the screen`).toBeLessThanOrEqual(0)

@@ -29,6 +29,10 @@ describe.each<Screen>(['phone', 'laptop'])('without a server, on a %s', (screen)
       await gardener.see('buckets of grass')
       await gardener.go('/bench')
       await gardener.see('The balance')
+      // The solver works without a network too.
+      await gardener.press(button('Balance it for me'))
+      await gardener.press('::-p-xpath(//button[normalize-space(.)="Balance it" and not(@role)])')
+      await gardener.page.waitForSelector('[data-answer]')
 
       const second = await startServer(port)
       gone = false

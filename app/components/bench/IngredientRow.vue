@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { leaningOf } from '#core/materials/colour'
+import { LEANING_WORDS, leaningOf } from '#core/materials/colour'
 import { amountMassKg } from '#core/materials/packing'
 import { preparationHint, preparationsFor, type Preparation } from '#core/materials/preparation'
 import type { Ingredient } from '#core/mix/portion'
@@ -19,7 +19,6 @@ const { stored } = useGarden()
 const { quantity } = useSay()
 const open = ref(false)
 
-const LEANING = { green: 'green', brown: 'brown', balanced: 'near balance', neither: 'neither' } as const
 const count = computed({ get: () => ingredient.amount.count, set: value => emit('amount', { ...ingredient.amount, count: value }) })
 const AS_IT_COMES = 'as-it-comes'
 const ways = computed(() => preparationsFor(ingredient.material))
@@ -44,7 +43,7 @@ const inStore = computed(() => stored.value.some(({ lot }) => lot.materialId ===
           {{ ingredient.prepared ? `${ingredient.prepared} ` : '' }}{{ ingredient.material.short }}
         </p>
         <p class="aside-note leading-tight">
-          {{ LEANING[leaningOf(ingredient.material)] }}, <span class="whitespace-nowrap">{{ ingredient.material.carbonToNitrogen.typical }} : 1</span><span v-if="own"> · your own values</span>
+          {{ LEANING_WORDS[leaningOf(ingredient.material)] }}, <span class="whitespace-nowrap">{{ ingredient.material.carbonToNitrogen.typical }} : 1</span><span v-if="own"> · your own values</span>
         </p>
       </div>
       <StepNumber

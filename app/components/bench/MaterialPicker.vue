@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { aroundIn, searchMaterials } from '#core/materials/book'
-import { leaningOf } from '#core/materials/colour'
+import { LEANING_WORDS, leaningOf } from '#core/materials/colour'
 import type { Material } from '#core/materials/material'
 import { searchUnwelcome } from '#core/materials/unwelcome'
 
@@ -25,7 +25,6 @@ const groups = computed<Group[]>(() => {
   return [{ title: 'In your store', materials: inStore }, { title: 'Around now', materials: around }, { title: 'Everything else', materials: rest }].filter(({ materials }) => materials.length > 0)
 })
 const unwelcome = computed(() => searchUnwelcome(text.value))
-const LEANING = { green: 'green', brown: 'brown', balanced: 'near balance', neither: 'neither' } as const
 </script>
 
 <template>
@@ -68,7 +67,7 @@ const LEANING = { green: 'green', brown: 'brown', balanced: 'near balance', neit
               @click="emit('pick', material)"
             >
               <HatchSwatch :family="material.family" />
-              <span class="flex-1 leading-tight">{{ material.name }}<span class="block aside-note">{{ LEANING[leaningOf(material)] }}, {{ material.carbonToNitrogen.typical }} : 1</span></span>
+              <span class="flex-1 leading-tight">{{ material.name }}<span class="block aside-note">{{ LEANING_WORDS[leaningOf(material)] }}, {{ material.carbonToNitrogen.typical }} : 1</span></span>
               <UIcon
                 :name="chosen.includes(material.id) ? 'i-ph-check' : 'i-ph-plus'"
                 class="size-6 mr-2"
@@ -105,7 +104,10 @@ const LEANING = { green: 'green', brown: 'brown', balanced: 'near balance', neit
         </p>
       </section>
       <p v-if="unwelcome.length === 0 && (groups.length === 0 || groups[0]?.materials.length === 0)">
-        Nothing by that name. Try another word, such as “leaves” or “manure”, or make it a material of your own.
+        Nothing by that name. Try another word, such as “leaves” or “manure”, or make it <NuxtLink
+          to="/materials"
+          class="underline underline-offset-3"
+        >a material of your own</NuxtLink>.
       </p>
     </template>
     <template #footer>

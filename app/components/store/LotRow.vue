@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { leaningOf } from '#core/materials/colour'
+import { LEANING_WORDS, leaningOf } from '#core/materials/colour'
 import type { StoredLot } from '#core/garden/store'
 import type { NewEvent } from '#core/journal/event'
 
@@ -15,7 +15,6 @@ watch(() => stored.leftCount, (left) => { count.value = left })
 
 type Why = Extract<NewEvent, { kind: 'stock-removed' }>['why']
 const WHY: readonly { id: Why, label: string }[] = [{ id: 'spoiled', label: 'spoiled' }, { id: 'used-elsewhere', label: 'used elsewhere' }, { id: 'given-away', label: 'given away' }, { id: 'miscounted', label: 'miscounted' }]
-const LEANING = { green: 'green', brown: 'brown', balanced: 'near balance', neither: 'neither green nor brown' } as const
 
 const from = computed(() => stored.lot.fromBatchId ? store.journal.garden.batches.get(stored.lot.fromBatchId)?.name : undefined)
 const finished = computed(() => stored.material.family === 'finished')
@@ -55,7 +54,7 @@ async function remove(why: Why): Promise<void> {
           <strong class="font-semibold">{{ amount(stored.leftCount, stored.lot.container) }}</strong> of {{ stored.material.short }}<span v-if="stored.lot.packing !== 'loose'">, {{ stored.lot.packing }}</span><span v-if="stored.lot.sieveMm">, sieved {{ stored.lot.sieveMm }} mm</span>
         </p>
         <p class="aside-note leading-snug">
-          {{ quantity('volume', stored.leftL) }}, {{ quantity('mass', stored.leftMassKg) }} · {{ finished ? `made ${day(stored.lot.gatheredAt)}` : `${LEANING[leaningOf(stored.material)]}, ${stored.material.carbonToNitrogen.typical} : 1 · ${day(stored.lot.gatheredAt)}` }}<template v-if="from">
+          {{ quantity('volume', stored.leftL) }}, {{ quantity('mass', stored.leftMassKg) }} · {{ finished ? `made ${day(stored.lot.gatheredAt)}` : `${LEANING_WORDS[leaningOf(stored.material)]}, ${stored.material.carbonToNitrogen.typical} : 1 · ${day(stored.lot.gatheredAt)}` }}<template v-if="from">
             · from {{ from }}
           </template><template v-if="stored.lot.source">
             · {{ stored.lot.source }}
@@ -89,6 +88,12 @@ async function remove(why: Why): Promise<void> {
       >
         take out
       </button>
+      <NuxtLink
+        :to="`/materials/${stored.material.id}`"
+        class="tap inline-flex items-center underline underline-offset-3 decoration-dotted"
+      >
+        its values
+      </NuxtLink>
     </div>
     <div
       v-if="open"

@@ -9,7 +9,6 @@ const bench = useBench()
 const { draft, before, method, approach, ingredients, filled, judgement, ranges, levers, proposal, drawn, warnings } = bench
 const { units, stored } = useGarden()
 const { need } = useNeed()
-const { building } = useBuilding()
 const route = useRoute()
 const picking = ref(route.query.start === 'pick' && ingredients.value.length === 0)
 const TABS = ['numbers', 'balance', 'rules', 'how-much']
@@ -54,7 +53,7 @@ const approachId = computed({ get: () => approach.value.id, set: id => bench.cha
       </p>
     </header>
 
-    <BuildingBar v-if="building" />
+    <BuildingBar />
     <PastBatchNote />
     <p
       v-if="before"
@@ -86,7 +85,7 @@ const approachId = computed({ get: () => approach.value.id, set: id => bench.cha
       Say what you have, in whatever you carry it in. The balance shows at once.
     </p>
 
-    <div class="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(21rem,25rem)_minmax(0,1fr)]">
+    <div class="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(21rem,25rem)_minmax(0,1fr)] lg:grid-rows-[auto_1fr]">
       <section aria-labelledby="what">
         <h2
           id="what"

@@ -27,7 +27,7 @@ const print = () => window.print()
 <template>
   <div v-if="proposal">
     <div class="no-print pb-4 mb-4 border-b-2 border-inverted/60">
-      <BuildingBar v-if="building" />
+      <BuildingBar />
       <div class="flex flex-wrap gap-4 items-end">
         <label class="flex-1 min-w-48">
           <span class="field-label">Name</span>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { adviceFor } from '#core/materials/advice'
 import { LIBRARY_BOOK } from '#core/materials/book'
-import { leaningOf } from '#core/materials/colour'
+import { LEANING_WORDS, leaningOf } from '#core/materials/colour'
 import type { Material, RangedValue } from '#core/materials/material'
 import { preparationHint, preparationsFor } from '#core/materials/preparation'
 
@@ -14,7 +14,6 @@ const router = useRouter()
 const bench = useBench()
 
 const material = computed(() => materials.value.find(String(route.params.id)))
-const LEANING = { green: 'green', brown: 'brown', balanced: 'near balance', neither: 'neither green nor brown' } as const
 const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December']
 const season = ({ months }: Material) => months.length === 0 ? 'all year' : months.map(month => MONTHS[month - 1]?.slice(0, 3)).join(', ')
 const STRUCTURES = ['mats down', 'soft', 'open', 'stands like twigs'] as const
@@ -82,7 +81,7 @@ function toBench(): void {
       <h1>{{ material.name }}</h1>
     </header>
     <p class="mt-1">
-      {{ LEANING[leaningOf(material)] }} · {{ STRUCTURES[material.structure] }} · keeps {{ material.keepsDays >= 365 ? 'a year and more' : `${material.keepsDays} ${material.keepsDays === 1 ? 'day' : 'days'}` }} · around: {{ season(material) }}
+      {{ LEANING_WORDS[leaningOf(material)] }} · {{ STRUCTURES[material.structure] }} · keeps {{ material.keepsDays >= 365 ? 'a year and more' : `${material.keepsDays} ${material.keepsDays === 1 ? 'day' : 'days'}` }} · around: {{ season(material) }}
     </p>
     <div class="grid lg:grid-cols-2 gap-x-10 gap-y-6 mt-4">
       <section aria-labelledby="values">

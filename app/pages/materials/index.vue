@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { aroundIn, searchMaterials } from '#core/materials/book'
-import { leaningOf } from '#core/materials/colour'
+import { LEANING_WORDS, leaningOf } from '#core/materials/colour'
 import { FAMILIES, type Family } from '#core/materials/material'
 import { searchUnwelcome } from '#core/materials/unwelcome'
 
@@ -14,7 +14,6 @@ const family = ref<Family>()
 const FAMILY_NAMES: Readonly<Record<Family, string>> = {
   leaf: 'leaves', grass: 'grass', kitchen: 'kitchen', manure: 'manure', straw: 'straw, hay', paper: 'paper, card', wood: 'wood', plant: 'plants', char: 'char', mineral: 'minerals', finished: 'finished', feed: 'feeds',
 }
-const LEANING = { green: 'green', brown: 'brown', balanced: 'near balance', neither: 'neither' } as const
 const known = computed(() => {
   const all = searchMaterials(text.value, materials.value.all)
   const chosen = which.value === 'now' ? aroundIn(seasonMonth.value, all) : which.value === 'own' ? all.filter(({ id, known: own }) => isOwn(id) || Object.keys(own).length > 0) : all
@@ -91,7 +90,7 @@ const percent = ({ typical }: { typical: number }) => `${Math.round(typical * 10
         >
           <HatchSwatch :family="material.family" />
           <span class="flex-1 leading-tight text-highlighted">{{ material.name }}
-            <span class="block aside-note">{{ LEANING[leaningOf(material)] }}, {{ Math.round(material.carbonToNitrogen.typical) }} : 1 · {{ percent(material.moistureFraction) }} water · {{ Math.round(material.bulkDensityKgM3.typical) }} g/L{{ Object.keys(material.known).length > 0 ? ' · yours' : '' }}</span></span>
+            <span class="block aside-note">{{ LEANING_WORDS[leaningOf(material)] }}, {{ Math.round(material.carbonToNitrogen.typical) }} : 1 · {{ percent(material.moistureFraction) }} water · {{ Math.round(material.bulkDensityKgM3.typical) }} g/L{{ Object.keys(material.known).length > 0 ? ' · yours' : '' }}</span></span>
         </NuxtLink>
       </li>
     </ul>
