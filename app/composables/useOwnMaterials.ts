@@ -1,4 +1,4 @@
-import { materialDocumentId } from '#core/materials/own'
+import { materialDocumentId } from '#core/garden/own-material'
 import type { Material, RangedValue } from '#core/materials/material'
 import type { Range } from '#core/units/range'
 import { newId } from '~/storage/identity'

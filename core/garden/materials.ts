@@ -2,7 +2,7 @@ import { documentValues, type GardenDocument } from '../journal/document'
 import type { Garden } from '../journal/garden'
 import { bookOf, LIBRARY_BOOK, type MaterialBook } from '../materials/book'
 import { measuredMaterial } from '../materials/measured'
-import { basedOn, materialDocumentId, ownMaterial } from '../materials/own'
+import { basedOn, materialDocumentId, ownMaterial } from './own-material'
 import type { Material } from '../materials/material'
 
 const PREFIX = materialDocumentId('')

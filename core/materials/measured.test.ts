@@ -7,7 +7,7 @@ import { mixRanges } from '../mix/ranges'
 import * as v from 'valibot'
 import { findMaterial, LIBRARY_BOOK } from './book'
 import { driedMoistureFraction, measuredMaterial, weighedDensityKgM3 } from './measured'
-import { materialDocumentId } from './own'
+import { materialDocumentId } from '../garden/own-material'
 import { amountMassKg } from './packing'
 
 const bucket = { id: 'bucket', name: 'bucket', plural: 'buckets', volumeL: 12 }

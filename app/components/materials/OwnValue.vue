@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Material, RangedValue } from '#core/materials/material'
-import { OWN_LIMITS } from '#core/materials/own'
+import { OWN_LIMITS } from '#core/garden/own-material'
 import { range } from '#core/units/range'
 
 /** Saying a value oneself: low, usual, high, in the unit it is shown in. */

@@ -39,7 +39,7 @@ async function save(): Promise<void> {
       Weigh my bucket
     </h2>
     <p class="aside-note">
-      Fill it as you always do, weigh it, take the empty one off. By the table yours should weigh {{ quantity('mass', amountMassKg(material, amount), 1) }}.
+      Fill it as you always do, weigh it, take the empty one off. It should weigh about {{ quantity('mass', amountMassKg(material, amount), 1) }}.
     </p>
     <button
       v-if="!open"

@@ -25,6 +25,8 @@ async function show(tab: string): Promise<void> {
   await nextTick()
   panels.value?.scrollIntoView({ block: 'start', behavior: 'smooth' })
 }
+// What was just taken lies at the top, with its verdict and the way back.
+watch(before, (laid) => { if (laid) window.scrollTo({ top: 0, behavior: 'smooth' }) })
 function pulled(materialId: string, count: number): void {
   const index = ingredients.value.findIndex(({ material }) => material.id === materialId)
   const ingredient = ingredients.value[index]

@@ -1,7 +1,7 @@
 import * as v from 'valibot'
 import type { FieldValue } from '../journal/document'
 import { between, idSchema, nameSchema, noteSchema } from '../journal/kinds/base'
-import { FAMILIES, RANGED_VALUES, type Material, type RangedValue } from './material'
+import { FAMILIES, RANGED_VALUES, type Material, type RangedValue } from '../materials/material'
 
 const MONTH = between(1, 12)
 

@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { adviceFor } from '#core/materials/advice'
+import type { Material } from '#core/materials/material'
+
+/** What to mind with a material: in a word beside it, and how to go about it. */
+const { material } = defineProps<{ material: Material }>()
+const advice = computed(() => adviceFor(material))
+</script>
+
+<template>
+  <section
+    v-if="material.cautions.length > 0 || advice.length > 0"
+    aria-labelledby="mind"
+  >
+    <h2
+      id="mind"
+      class="section-rule mb-2"
+    >
+      Mind
+    </h2>
+    <p
+      v-for="caution in material.cautions"
+      :key="caution"
+      class="caution first-letter:uppercase mb-1"
+    >
+      {{ caution }}
+    </p>
+    <details
+      v-for="one in advice"
+      :key="one.id"
+      class="line-rule"
+    >
+      <summary class="tap flex items-center cursor-pointer font-semibold">
+        {{ one.title }}
+      </summary>
+      <p
+        v-for="step in one.steps"
+        :key="step"
+        class="pb-2"
+      >
+        {{ step }}
+      </p>
+    </details>
+  </section>
+</template>
