@@ -8,7 +8,7 @@ import type { Balancer } from '~/workers/balancer.worker'
 export type Balancing
   = | { readonly kind: 'idle' }
     | { readonly kind: 'working', readonly answers: readonly Answer[] }
-    | { readonly kind: 'found', readonly found: Found, readonly ms: number }
+    | { readonly kind: 'found', readonly found: Found }
     | { readonly kind: 'failed' }
 
 let worker: Worker | undefined
@@ -39,7 +39,6 @@ export function useBalancer() {
   async function ask(asked: Asked): Promise<void> {
     if (state.value.kind === 'working') ended()
     const mine = ++asking
-    const begun = performance.now()
     state.value = { kind: 'working', answers: [] }
     const broken = new Promise<never>((_, reject) => {
       started()
@@ -49,7 +48,7 @@ export function useBalancer() {
       const found = await Promise.race([started().ask(asked, proxy((answers) => {
         if (mine === asking) state.value = { kind: 'working', answers }
       })), broken])
-      if (mine === asking) state.value = { kind: 'found', found, ms: performance.now() - begun }
+      if (mine === asking) state.value = { kind: 'found', found }
     }
     catch {
       if (mine !== asking) return

@@ -42,6 +42,9 @@ export interface BalanceWish {
   readonly oneMaterialMost: number
 }
 
+/** How free the balancing is with an ingredient of the bench. */
+export type Freedom = 'free' | 'stays' | 'at-most'
+
 /** An ingredient as it is written into a plan. */
 export function namedIngredient({ material, amount, prepared }: Ingredient): NamedIngredient {
   return { materialId: material.id, amount, ...(prepared ? { prepared } : {}) }
@@ -118,7 +121,7 @@ export const useBench = createSharedComposable(() => {
       ? { low: wishL * (1 - WISH_LEEWAY), high: Math.min(wholeL, wishL * (1 + WISH_LEEWAY)) }
       : { low: wholeL * FILLED_SHARE, high: wholeL }
     return {
-      offers: offersAtHand({ bench: ingredients.value, pinned: draft.value.pinned, stored: stored.value, around: around.value, fetching }),
+      offers: offersAtHand({ bench: ingredients.value, pinned: draft.value.pinned, capped: draft.value.capped, stored: stored.value, around: around.value, fetching }),
       limits: { comfort: approach.value.comfort, ratioBasis, volumeL, oneMaterialMost, charMost: 0.1 },
       step,
     }
@@ -140,19 +143,24 @@ export const useBench = createSharedComposable(() => {
       return { materialId, amount, ...(now ? { prepared: now } : {}) }
     }) })
   }
-  function setPinned(materialId: string, pinned: boolean): void {
-    const others = draft.value.pinned.filter(id => id !== materialId)
-    change({ pinned: pinned ? [...others, materialId] : others })
+  const freedomOf = (materialId: string): Freedom => draft.value.pinned.includes(materialId) ? 'stays' : draft.value.capped.includes(materialId) ? 'at-most' : 'free'
+  function setFreedom(materialId: string, freedom: Freedom): void {
+    const without = (ids: readonly string[]) => ids.filter(id => id !== materialId)
+    const [pinned, capped] = [without(draft.value.pinned), without(draft.value.capped)]
+    change({ pinned: freedom === 'stays' ? [...pinned, materialId] : pinned, capped: freedom === 'at-most' ? [...capped, materialId] : capped })
   }
   function remove(index: number): void {
     const gone = draft.value.ingredients[index]?.materialId
-    change({ ingredients: draft.value.ingredients.filter((_, at) => at !== index), pinned: draft.value.pinned.filter(id => id !== gone) })
+    change({
+      ingredients: draft.value.ingredients.filter((_, at) => at !== index),
+      pinned: draft.value.pinned.filter(id => id !== gone), capped: draft.value.capped.filter(id => id !== gone),
+    })
   }
   /** An empty bench, in the same place and the same way. */
   const clear = () => replace({ ...EMPTY_PLAN, methodId: draft.value.methodId, approachId: draft.value.approachId, vessel: draft.value.vessel, wish: undefined, likeBatchId: undefined })
 
   return {
     draft, before: readonly(before) as Readonly<Ref<Plan | undefined>>, method, approach, ingredients, filled, judgement, ranges, levers, candidates, proposal, drawn, warnings,
-    change, replace, bringBack, adopt, clear, problem, addMaterial, setAmount, setPrepared, setPinned, remove,
+    change, replace, bringBack, adopt, clear, problem, addMaterial, setAmount, setPrepared, freedomOf, setFreedom, remove,
   }
 })

@@ -6,10 +6,15 @@ import { newId } from '~/storage/identity'
 /** Changing what the garden holds of its materials; every change can be taken back. */
 export function useOwnMaterials() {
   const { store } = useGarden()
-  const { record, showNote } = useRecorder()
-  const documentOf = (id: string) => store.documents.find(one => one.id === materialDocumentId(id))
+  const { showNote } = useRecorder()
   const write = (id: string, values: Parameters<typeof store.write>[0][number]['values']) => store.write([{ id: materialDocumentId(id), kind: 'material', values }])
 
+  /** Whether the records speak of it: then it cannot go, or they would lose their sense. */
+  function isUsed({ id }: Material): boolean {
+    const { lots, batches } = store.journal.garden
+    return [...lots.values()].some(({ materialId }) => materialId === id)
+      || [...batches.values()].some(({ built, additions }) => [...(built?.ingredients ?? []), ...additions.map(({ ingredient }) => ingredient)].some(({ materialId }) => materialId === id))
+  }
   /** A value of one's own; none puts the known one back. */
   async function setValue(material: Material, value: RangedValue, own: Range | undefined): Promise<void> {
     await write(material.id, { [value]: own ? { ...own } : null, removed: false })
@@ -26,8 +31,9 @@ export function useOwnMaterials() {
   }
 
   return {
-    documentOf, setValue, create, remove, record,
-    rename: (material: Material, name: string) => write(material.id, { name, short: name.toLowerCase() }),
+    setValue, create, remove, isUsed,
+    /** Anything else that is said of it; values as its document holds them. */
+    setDetails: (material: Material, details: Partial<Pick<Material, 'name' | 'short' | 'family' | 'keepsDays'>>) => write(material.id, details),
     isOwn: (id: string) => id.startsWith('own-'),
   }
 }

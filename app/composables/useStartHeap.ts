@@ -36,7 +36,7 @@ export function useStartHeap() {
     })
     busy.value = false
     if (!built) return false
-    bench.change({ ingredients: [], pinned: [], wish: undefined, likeBatchId: undefined })
+    bench.change({ ingredients: [], pinned: [], capped: [], wish: undefined, likeBatchId: undefined })
     await router.push(`/batch/${batchId}`)
     return true
   }

@@ -11,6 +11,7 @@ import type { Ingredient } from '../mix/portion'
 import type { ContainerThen } from '../units/container'
 import { balanceAsked, type Asked } from './asked'
 import { offersAtHand, type AtHand } from './at-hand'
+import { rehearsal } from './rehearsal'
 import { GARDEN_EFFORT, solverOf, type LpSolver, type Solver } from './program'
 
 let solver: Solver
@@ -21,7 +22,7 @@ const stock = (lots: readonly (readonly [string, number, ContainerThen, string])
   kind: 'stocked', id: `l${index}`, at: `${day}T08:00:00.000Z`, recordedAt: `${day}T08:00:00.000Z`, by: 'phone', materialId, source: '', amount: { count, container, packing: 'loose' },
 }))), new Date('2026-10-10T08:00:00.000Z'), LIBRARY_BOOK)
 const AROUND = [{ material: findMaterial('straw-wheat')!, container: SACK }, { material: findMaterial('leaves-mixed')!, container: SACK }]
-const hand = (more: Partial<AtHand>): AtHand => ({ bench: [], pinned: [], stored: [], around: AROUND, fetching: false, ...more })
+const hand = (more: Partial<AtHand>): AtHand => ({ bench: [], pinned: [], capped: [], stored: [], around: AROUND, fetching: false, ...more })
 const asked = (at: AtHand, litres: number, more: Partial<Asked> = {}): Asked => ({
   goalId: 'fewest-trips', asBigAsCan: false, ...more,
   problem: { offers: offersAtHand(at), step: 1, limits: { comfort: hotHeap.approaches[0]!.comfort, ratioBasis: 'plain', volumeL: { low: litres * 0.75, high: litres }, oneMaterialMost: 1, charMost: 0.1 } },
@@ -47,6 +48,17 @@ describe('what is at hand', () => {
     expect(coffee).toEqual(['coffee-grounds', 3, true, 3])
     // Ash lies on the bench: it stays as it is.
     expect(ash![3]).toBe(0.25)
+  })
+})
+
+describe('a cap', () => {
+  it('holds against what the store has and what could be fetched', () => {
+    const stored = stock([['leaves-mixed', 9, SACK, '2026-10-01'], ['grass-clippings', 40, BUCKET, '2026-10-09']])
+    const at = hand({ stored, bench: [of('leaves-mixed', 5, SACK)], capped: ['leaves-mixed'], fetching: true })
+    expect(offersAtHand(at).filter(({ material }) => material.id === 'leaves-mixed').map(({ most }) => most)).toEqual([5])
+    const found = balanceAsked(asked(at, 700), solver)
+    if (found.kind !== 'answers') throw new Error(found.kind)
+    for (const { ingredients } of found.answers) expect(ingredients.find(({ material }) => material.id === 'leaves-mixed')?.amount.count ?? 0).toBeLessThanOrEqual(5)
   })
 })
 
@@ -85,6 +97,10 @@ describe('what was asked', () => {
     if (found.kind !== 'impossible') throw new Error(found.kind)
     expect(found.impossible.ways.length).toBeGreaterThan(0)
     for (const { measures } of found.impossible.ways) expect(measures.carbonToNitrogen).toBeLessThanOrEqual(35 * 1.001)
+  })
+
+  it('before the first real question is one that has an answer', () => {
+    expect(balanceAsked(rehearsal(), solver).kind).toBe('answers')
   })
 
   it('of nothing at all is impossible, with what to fetch', () => {

@@ -9,6 +9,8 @@ import type { Offer } from './offer'
 export interface AtHand {
   readonly bench: readonly Ingredient[]
   readonly pinned: readonly string[]
+  /** Of these no more than lies on the bench. */
+  readonly capped: readonly string[]
   readonly stored: readonly StoredLot[]
   /** Things to be had nearly anywhere, in the container a gardener would take. */
   readonly around: readonly { readonly material: Material, readonly container: ContainerThen }[]
@@ -39,13 +41,13 @@ function inStore(stored: readonly StoredLot[], materialId: string): { readonly l
  * is of it in the store or as was said to be there; then the rest of the store, what spoils first before the rest;
  * then what is around, to be fetched.
  */
-export function offersAtHand({ bench, pinned, stored, around, fetching }: AtHand): Offer[] {
+export function offersAtHand({ bench, pinned, capped, stored, around, fetching }: AtHand): Offer[] {
   const onBench = bench.map(({ material, amount, prepared }): Offer => {
     const { looseL, daysLeft } = inStore(stored, material.id)
     const there = looseL / packingFactor(material, amount.packing) / amount.container.volumeL
     return {
       material, container: amount.container, packing: amount.packing, ...(prepared ? { prepared } : {}),
-      inStore: true, most: Math.max(there, amount.count), daysLeft: looseL > 0 ? daysLeft : material.keepsDays,
+      inStore: true, most: capped.includes(material.id) ? amount.count : Math.max(there, amount.count), daysLeft: looseL > 0 ? daysLeft : material.keepsDays,
       ...(pinned.includes(material.id) || !isForBalancing(material) ? { pinned: amount.count } : {}),
     }
   })
@@ -62,7 +64,7 @@ export function offersAtHand({ bench, pinned, stored, around, fetching }: AtHand
     const fetched: Offer = { material, container, packing: 'loose', inStore: false, most: fetching ? Infinity : 0, daysLeft: material.keepsDays }
     if (!known) return [fetched]
     // More of what is there, in the same containers; when nothing is fetched the smallest changes see to that.
-    return fetching && known.pinned === undefined ? [{ ...known, inStore: false, most: Infinity, daysLeft: material.keepsDays }] : []
+    return fetching && known.pinned === undefined && !capped.includes(material.id) ? [{ ...known, inStore: false, most: Infinity, daysLeft: material.keepsDays }] : []
   })
   return [...there, ...toFetch].slice(0, Math.max(MOST_OFFERS, onBench.length))
 }

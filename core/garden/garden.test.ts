@@ -75,7 +75,7 @@ describe('settings and plan', () => {
 
 describe('plans', () => {
   const at = '2026-05-01T00:00:00.000Z'
-  const plan = { ...EMPTY_PLAN, pinned: ['leaves-mixed'], wish: { litres: 300, by: '2027-04-01' }, likeBatchId: 'b1', ingredients: [{ materialId: 'leaves-mixed', prepared: 'shredded' as const, amount: { count: 3, container: sack, packing: 'loose' as const } }] }
+  const plan = { ...EMPTY_PLAN, pinned: ['leaves-mixed'], capped: ['grass-clippings'], wish: { litres: 300, by: '2027-04-01' }, likeBatchId: 'b1', ingredients: [{ materialId: 'leaves-mixed', prepared: 'shredded' as const, amount: { count: 3, container: sack, packing: 'loose' as const } }] }
 
   it('come back whole, and an unset wish does not shine through', () => {
     const first = writeDocument(undefined, BENCH_PLAN_ID, 'plan', planValues(plan), at, 'phone')
@@ -86,14 +86,14 @@ describe('plans', () => {
   })
 
   it('of an older version, without pins, are read', () => {
-    const { pinned: _, wish: __, likeBatchId: ___, ...older } = planValues(plan)
-    expect(readPlan([writeDocument(undefined, BENCH_PLAN_ID, 'plan', older, at, 'phone')])).toEqual({ ...plan, pinned: [], wish: undefined, likeBatchId: undefined })
+    const { pinned: _, capped: ____, wish: __, likeBatchId: ___, ...older } = planValues(plan)
+    expect(readPlan([writeDocument(undefined, BENCH_PLAN_ID, 'plan', older, at, 'phone')])).toEqual({ ...plan, pinned: [], capped: [], wish: undefined, likeBatchId: undefined })
   })
 
   it('put aside are listed by name, the latest first, apart from the bench', () => {
     const keep = (id: string, name: string, keptAt: string, extra = {}) => writeDocument(undefined, id, 'plan', { ...planValues(plan), name, keptAt, ...extra }, at, 'phone')
     const kept = readKeptPlans([keep('plan.a', 'With straw', at), keep('plan.b', 'With card', '2026-05-03T00:00:00.000Z'), keep('plan.c', 'Gone', at, { removed: true }), keep(BENCH_PLAN_ID, 'Bench', at)])
     expect(kept.map(({ name }) => name)).toEqual(['With card', 'With straw'])
-    expect(kept[1]).toMatchObject({ pinned: ['leaves-mixed'], wish: { litres: 300 } })
+    expect(kept[1]).toMatchObject({ pinned: ['leaves-mixed'], capped: ['grass-clippings'], wish: { litres: 300 } })
   })
 })

@@ -21,6 +21,8 @@ export interface Plan {
   readonly ingredients: readonly NamedIngredient[]
   /** Materials whose amounts stay as they are when the rest is balanced. */
   readonly pinned: readonly string[]
+  /** Materials of which no more goes in than lies on the bench, whatever the store holds. */
+  readonly capped: readonly string[]
   readonly wish?: Wish
   /** The past batch it was copied from. */
   readonly likeBatchId?: string
@@ -38,11 +40,14 @@ export const BENCH_PLAN_ID = 'plan.bench'
 const ingredients = v.pipe(v.array(v.object({ materialId: idSchema, amount: amountSchema, prepared: v.optional(v.picklist(PREPARATIONS)) })), v.maxLength(LIMITS.items))
 
 /** An empty bench. */
-export const EMPTY_PLAN: Plan = { methodId: 'hot-heap', approachId: 'by-thermometer', vessel: VESSEL_PRESETS[0] as Vessel, ingredients: [], pinned: [] }
+export const EMPTY_PLAN: Plan = { methodId: 'hot-heap', approachId: 'by-thermometer', vessel: VESSEL_PRESETS[0] as Vessel, ingredients: [], pinned: [], capped: [] }
+
+const someIds = v.pipe(v.array(idSchema), v.maxLength(LIMITS.items))
 
 const planSchema = v.object({
   methodId: idSchema, approachId: idSchema, vessel: vesselSchema, ingredients,
-  pinned: v.fallback(v.pipe(v.array(idSchema), v.maxLength(LIMITS.items)), []),
+  pinned: v.fallback(someIds, []),
+  capped: v.fallback(someIds, []),
   wish: v.fallback(v.optional(v.object({ litres: between(0.1, LIMITS.litres), by: v.pipe(v.string(), v.isoDate()) })), undefined),
   likeBatchId: v.fallback(v.optional(idSchema), undefined),
 })
@@ -76,6 +81,6 @@ export function namedValues({ materialId, amount, prepared }: NamedIngredient): 
 }
 
 /** A plan as fields of its document. */
-export function planValues({ methodId, approachId, vessel, ingredients: planned, pinned, wish, likeBatchId }: Plan): Record<string, FieldValue> {
-  return { methodId, approachId, vessel: { ...vessel }, ingredients: planned.map(namedValues), pinned: [...pinned], wish: wish ? { ...wish } : null, likeBatchId: likeBatchId ?? null }
+export function planValues({ methodId, approachId, vessel, ingredients: planned, pinned, capped, wish, likeBatchId }: Plan): Record<string, FieldValue> {
+  return { methodId, approachId, vessel: { ...vessel }, ingredients: planned.map(namedValues), pinned: [...pinned], capped: [...capped], wish: wish ? { ...wish } : null, likeBatchId: likeBatchId ?? null }
 }

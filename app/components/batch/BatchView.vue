@@ -12,7 +12,7 @@ const bench = useBench()
 /** Lays what went into this one on the bench, with how it went kept beside it. */
 async function another(): Promise<void> {
   const { methodId, approachId, vessel, ingredients } = known.batch.built
-  bench.replace({ methodId, approachId, vessel, ingredients: ingredients.map(({ materialId, amount, prepared }) => ({ materialId, amount, ...(prepared ? { prepared } : {}) })), pinned: [], likeBatchId: known.batch.id })
+  bench.replace({ methodId, approachId, vessel, ingredients: ingredients.map(({ materialId, amount, prepared }) => ({ materialId, amount, ...(prepared ? { prepared } : {}) })), pinned: [], capped: [], likeBatchId: known.batch.id })
   await navigateTo('/bench')
 }
 const chosen = ref<string>()

@@ -4,17 +4,18 @@ import { amountMassKg } from '#core/materials/packing'
 import { preparationHint, preparationsFor, type Preparation } from '#core/materials/preparation'
 import type { Ingredient } from '#core/mix/portion'
 import { amountVolumeL, type Amount } from '#core/units/container'
+import type { Freedom } from '~/composables/useBench'
 
 /** One ingredient on the bench: how many of which container, what it leans to, what it weighs, what to mind. */
-const { ingredient, missing, pinned, warnings } = defineProps<{
+const { ingredient, missing, freedom, warnings } = defineProps<{
   ingredient: Ingredient
   /** Loose litres the store does not hold. */
   missing: number
-  /** Stays as it is when the rest is balanced. */
-  pinned: boolean
+  /** How free the balancing is with it. */
+  freedom: Freedom
   warnings: readonly string[]
 }>()
-const emit = defineEmits<{ amount: [amount: Amount], remove: [], pin: [pinned: boolean], prepare: [prepared: Preparation | undefined] }>()
+const emit = defineEmits<{ amount: [amount: Amount], remove: [], free: [freedom: Freedom], prepare: [prepared: Preparation | undefined] }>()
 const { stored } = useGarden()
 const { quantity } = useSay()
 const open = ref(false)
@@ -26,6 +27,8 @@ const prepared = computed({
   get: () => ingredient.prepared ?? AS_IT_COMES,
   set: (value: string | undefined) => emit('prepare', ways.value.find(one => one === value)),
 })
+const free = computed({ get: () => freedom, set: (value: Freedom | undefined) => emit('free', value ?? 'free') })
+const FREEDOMS: readonly { id: Freedom, label: string }[] = [{ id: 'free', label: 'may change' }, { id: 'at-most', label: 'at most so many' }, { id: 'stays', label: 'stays as it is' }]
 const own = computed(() => Object.keys(ingredient.material.known).length > 0)
 const whole = computed({ get: () => ingredient.amount, set: value => emit('amount', value) })
 const inStore = computed(() => stored.value.some(({ lot }) => lot.materialId === ingredient.material.id))
@@ -43,7 +46,7 @@ const inStore = computed(() => stored.value.some(({ lot }) => lot.materialId ===
           {{ ingredient.prepared ? `${ingredient.prepared} ` : '' }}{{ ingredient.material.short }}
         </p>
         <p class="aside-note leading-tight">
-          {{ LEANING_WORDS[leaningOf(ingredient.material)] }}, <span class="whitespace-nowrap">{{ ingredient.material.carbonToNitrogen.typical }} : 1</span><span v-if="own"> · your own values</span>
+          {{ LEANING_WORDS[leaningOf(ingredient.material)] }}, <span class="whitespace-nowrap">{{ ingredient.material.carbonToNitrogen.typical }} : 1</span><span v-if="own"> · your own values</span><span v-if="freedom === 'at-most'"> · at most so many</span>
         </p>
       </div>
       <StepNumber
@@ -68,14 +71,14 @@ const inStore = computed(() => stored.value.some(({ lot }) => lot.materialId ===
         <button
           type="button"
           class="tap grid place-items-center rounded-full"
-          :class="pinned ? 'text-primary' : ''"
-          :aria-pressed="pinned"
+          :class="freedom === 'stays' ? 'text-primary' : ''"
+          :aria-pressed="freedom === 'stays'"
           :aria-label="`keep the ${ingredient.material.short} as it is when balancing`"
-          :title="pinned ? 'stays as it is when balancing' : 'may change when balancing'"
-          @click="emit('pin', !pinned)"
+          :title="freedom === 'stays' ? 'stays as it is when balancing' : 'may change when balancing'"
+          @click="emit('free', freedom === 'stays' ? 'free' : 'stays')"
         >
           <UIcon
-            :name="pinned ? 'i-ph-push-pin-fill' : 'i-ph-push-pin'"
+            :name="freedom === 'stays' ? 'i-ph-push-pin-fill' : 'i-ph-push-pin'"
             class="size-5"
           />
         </button>
@@ -118,6 +121,11 @@ const inStore = computed(() => stored.value.some(({ lot }) => lot.materialId ===
         v-model="prepared"
         label="Before it goes in"
         :choices="[{ id: AS_IT_COMES, label: 'as it comes' }, ...ways.map(one => ({ id: one, label: one, hint: preparationHint(one) }))]"
+      />
+      <ChoiceRow
+        v-model="free"
+        label="When it is balanced"
+        :choices="FREEDOMS"
       />
       <p
         v-for="caution in ingredient.material.cautions"

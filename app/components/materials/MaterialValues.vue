@@ -5,7 +5,7 @@ import { preparationHint, preparationsFor } from '#core/materials/preparation'
 
 /** The values of a material: typical, range, where they come from, and the way to say them oneself. */
 const { material } = defineProps<{ material: Material }>()
-const { quantity, day } = useSay()
+const { day } = useSay()
 
 const rows = computed(() => {
   const of = material
@@ -68,7 +68,7 @@ const rows = computed(() => {
       Can be {{ preparationsFor(material).map(one => `${one} (${preparationHint(one)})`).join('; ') }}.
     </p>
     <p class="aside-note mt-2">
-      Tables: compiled from published extension tables; a litre of it in {{ quantity('volume', 1) }}, filled loosely and level.
+      The tables are compiled from published extension tables; extremes are those met in practice.
     </p>
   </section>
 </template>

@@ -4,7 +4,7 @@ import type { Material } from '#core/materials/material'
 
 /** One material: its values with their ranges and where they come from, and the ways to make them one's own. */
 const { materials } = useGarden()
-const { isOwn, create, remove, rename } = useOwnMaterials()
+const { isOwn, create } = useOwnMaterials()
 const route = useRoute()
 const router = useRouter()
 const bench = useBench()
@@ -18,18 +18,10 @@ const mine = ref('')
 const naming = ref(false)
 async function makeOwn(): Promise<void> {
   if (!material.value || !mine.value.trim()) return
-  if (isOwn(material.value.id)) await rename(material.value, mine.value.trim())
-  else {
-    const id = await create(material.value, mine.value.trim())
-    await router.push(`/materials/${id}`)
-  }
+  const id = await create(material.value, mine.value.trim())
   naming.value = false
   mine.value = ''
-}
-async function drop(): Promise<void> {
-  if (!material.value) return
-  await remove(material.value)
-  await router.push('/materials')
+  await router.push(`/materials/${id}`)
 }
 const added = ref(false)
 function toBench(): void {
@@ -69,6 +61,11 @@ function toBench(): void {
           :material="material"
         />
         <MaterialCautions :material="material" />
+        <OwnDetails
+          v-if="isOwn(material.id)"
+          :material="material"
+          @gone="router.push('/materials')"
+        />
         <section class="section-rule space-y-3">
           <div class="flex flex-wrap gap-3">
             <button
@@ -79,20 +76,13 @@ function toBench(): void {
               {{ added ? 'On the bench' : 'To the bench' }}
             </button>
             <button
+              v-if="!isOwn(material.id)"
               type="button"
               class="label-button"
               :aria-expanded="naming"
               @click="naming = !naming"
             >
-              {{ isOwn(material.id) ? 'Call it something else' : 'Make one of my own from it' }}
-            </button>
-            <button
-              v-if="isOwn(material.id)"
-              type="button"
-              class="label-button plain"
-              @click="drop"
-            >
-              Throw it away
+              Make one of my own from it
             </button>
           </div>
           <form

@@ -3,6 +3,7 @@ import { aroundIn, searchMaterials } from '#core/materials/book'
 import { LEANING_WORDS, leaningOf } from '#core/materials/colour'
 import { FAMILIES, type Family } from '#core/materials/material'
 import { searchUnwelcome } from '#core/materials/unwelcome'
+import { FAMILY_NAMES } from '~/components/materials/families'
 
 /** Every material: what it is, what it leans to, when it is around, and whose values count. */
 const { materials, seasonMonth } = useGarden()
@@ -11,9 +12,6 @@ const text = ref('')
 const which = ref<'all' | 'now' | 'own'>('all')
 const family = ref<Family>()
 
-const FAMILY_NAMES: Readonly<Record<Family, string>> = {
-  leaf: 'leaves', grass: 'grass', kitchen: 'kitchen', manure: 'manure', straw: 'straw, hay', paper: 'paper, card', wood: 'wood', plant: 'plants', char: 'char', mineral: 'minerals', finished: 'finished', feed: 'feeds',
-}
 const known = computed(() => {
   const all = searchMaterials(text.value, materials.value.all)
   const chosen = which.value === 'now' ? aroundIn(seasonMonth.value, all) : which.value === 'own' ? all.filter(({ id, known: own }) => isOwn(id) || Object.keys(own).length > 0) : all
