@@ -9,6 +9,11 @@ describe('the content security policy', () => {
     expect(part(csp([`'sha256-abc='`]), 'script-src')).toBe(`script-src 'self' 'sha256-abc='`)
   })
 
+  it('lets only scripts that ask for it compile WebAssembly, and nothing else evaluate', () => {
+    expect(part(csp([], true), 'script-src')).toBe(`script-src 'self' 'wasm-unsafe-eval'`)
+    expect(csp([], true).replace(` 'wasm-unsafe-eval'`, '')).toBe(csp())
+  })
+
   it('forbids framing, plugins and foreign bases, and names no other host', () => {
     expect(part(csp(), 'frame-ancestors')).toBe(`frame-ancestors 'none'`)
     expect(part(csp(), 'object-src')).toBe(`object-src 'none'`)

@@ -137,6 +137,48 @@ describe.each<Screen>(['phone', 'laptop'])('balancing on a %s', (screen) => {
   })
 })
 
+describe('the bench without a mouse, in gallons', () => {
+  it('goes by keys alone from the bench to an answer, and sizes for what is needed', async () => {
+    const gardener = await visit(server.url, 'laptop')
+    try {
+      await gardener.go('/welcome/demo')
+      await gardener.see('Apple bay')
+      await gardener.go('/garden')
+      await gardener.press(button('Gallons'))
+      await gardener.go('/bench')
+      await gardener.see('gal')
+
+      const { keyboard } = gardener.page
+      await gardener.page.$eval('[role="tab"]', one => (one as HTMLElement).focus())
+      await keyboard.press('ArrowRight')
+      await gardener.see('What matters most')
+      // The second of the goals, then on to the button: whatever lies between is reached by Tab alone.
+      const focused = () => gardener.page.evaluate(() => document.activeElement?.textContent?.trim() ?? '')
+      for (let tabs = 0; tabs < 40 && await focused() !== 'fewest trips'; tabs++) await keyboard.press('Tab')
+      expect(await focused()).toBe('fewest trips')
+      await keyboard.press('Enter')
+      for (let tabs = 0; tabs < 40 && await focused() !== 'and what is easy to get'; tabs++) await keyboard.press('Tab')
+      await keyboard.press('Enter')
+      for (let tabs = 0; tabs < 40 && await focused() !== 'Balance it'; tabs++) await keyboard.press('Tab')
+      await keyboard.press('Enter')
+      await gardener.page.waitForSelector('[data-answer]')
+      const first = await gardener.page.$eval('[data-answer]', card => (card as HTMLElement).innerText.replace(/\u00A0/g, ' '))
+      expect(first).toContain('Fewest containers to carry')
+      expect(first).toMatch(/gal mixed/)
+      expect(first).toMatch(/about 1\d\d °F/)
+
+      await gardener.press(tab('How much'))
+      await gardener.type(field('Finished, so much'), '100')
+      await gardener.see(/Build about [\d,]+ gal/)
+      // Nonsense is not taken for a wish.
+      await gardener.type(field('Finished, so much'), '0')
+      await gardener.page.waitForFunction(() => document.querySelector('[data-need]') === null)
+      expect(gardener.complaints).toEqual([])
+    }
+    finally { await gardener.close() }
+  })
+})
+
 describe('collecting', () => {
   it('goes from what is needed to a list that fills, to the bench and to a heap that stands', async () => {
     const gardener = await ownGarden('phone')

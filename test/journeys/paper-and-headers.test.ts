@@ -43,6 +43,14 @@ describe('the server', () => {
     expect(headers.get('permissions-policy')).toContain('geolocation=()')
   })
 
+  it('lets scripts compile the solver, but no page', async () => {
+    const page = await fetch(`${server.url}/bench`)
+    const script = /src="(\/_nuxt\/[^"]+\.js)"/.exec(await page.text())?.[1]
+    if (!script) throw new Error('the page names no script')
+    expect(page.headers.get('content-security-policy')).not.toContain('wasm')
+    expect((await fetch(`${server.url}${script}`)).headers.get('content-security-policy')).toContain(`'wasm-unsafe-eval'`)
+  })
+
   it('answers as the stand-in probe and weather station, and refuses odd names', async () => {
     const first = await fetch(`${server.url}/api/probe/heap-1?day=5`).then(answer => answer.json() as Promise<{ status: string, at: string }>)
     const again = await fetch(`${server.url}/api/probe/heap-1?day=5`).then(answer => answer.json() as Promise<{ status: string, at: string }>)

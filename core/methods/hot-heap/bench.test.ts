@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { BUCKET, SACK } from '../../../test/builders/heaps'
+import { BUCKET, SACK, surroundingsOn } from '../../../test/builders/heaps'
 import { findMaterial } from '../../materials/book'
 import { typicalTotals } from '../../mix/balance'
 import { judge } from '../../mix/judgement'
@@ -55,5 +55,25 @@ describe('warnings', () => {
     expect(texts([of('leaves-mixed', 10, SACK), of('chicken-manure', 40)], 'weekly')).toEqual(['chicken-manure'])
     expect(texts([of('leaves-mixed', 10, SACK), of('chicken-manure', 2)], 'weekly')).toEqual([])
     expect(texts([of('leaves-mixed', 1, SACK), of('wood-ash', 1)], 'weekly')).toEqual(['wood-ash'])
+  })
+})
+
+describe('the build steps of prepared stuff', () => {
+  const shredded: Ingredient = { ...of('leaves-mixed', 6, SACK), prepared: 'shredded' }
+  const proposal = { vessel: VESSEL_PRESETS[0]!, approachId: 'seldom', ingredients: [shredded, of('weeds-seeding', 20)], waterL: 30, volumeL: 500 }
+  const steps = hotHeap.buildSteps(proposal, surroundingsOn(0))
+
+  it('begin with preparing it and with what this approach cannot kill', () => {
+    expect(steps[0]!.detail).toContain('The leaves are shredded')
+    expect(steps[0]!.cautions[0]).toContain('Seeding weeds outlive a heap that is hardly turned')
+  })
+
+  it('count it as gathered and say how much it then is', () => {
+    // Six tenths of what was gathered.
+    const layer = steps.find(({ stratum }) => stratum?.prepared === 'shredded')!
+    expect(layer.title).toMatch(/sacks? of shredded leaves/)
+    expect(layer.detail).toMatch(/Counted as gathered; shredded it is about/)
+    const counted = steps.reduce((sum, { stratum }) => stratum?.materialId === 'leaves-mixed' ? sum + stratum.amount.count : sum, 0)
+    expect(counted).toBeCloseTo(6, 9)
   })
 })
