@@ -6,7 +6,7 @@ import { foldGarden } from '../journal/journal'
 import { CLIMATES, checkedMeans, usualTemperatureC } from './climate'
 import { BENCH_PLAN_ID, EMPTY_PLAN, planValues, readKeptPlans, readPlan } from './plan'
 import { readContainers, readSettings } from './settings'
-import { drawFromStore, storedLots } from './store'
+import { drawAll, drawFromStore, storedLots } from './store'
 
 const NOW = new Date('2026-05-10T10:00:00.000Z')
 const sack = { id: 'sack', name: 'sack', plural: 'sacks', volumeL: 80 }
@@ -31,6 +31,28 @@ describe('the store', () => {
     expect(drawing.draws).toEqual([{ lotId: 'old', litres: 80 }, { lotId: 'new', litres: 128 }])
     expect(drawing.missingLooseL).toBe(0)
     expect(drawFromStore(storedLots(garden, NOW, LIBRARY_BOOK), { material: LIBRARY_BOOK.find('leaves-mixed')!, amount: { count: 5, container: sack, packing: 'loose' } }).missingLooseL).toBeCloseTo(48, 9)
+  })
+})
+
+describe('drawing several things at once', () => {
+  const garden = foldGarden([stocked('a', '2026-04-01', 2, 'loose'), stocked('b', '2026-05-01', 3, 'loose')])
+  const leaves = (count: number) => ({ material: LIBRARY_BOOK.find('leaves-mixed')!, amount: { count, container: sack, packing: 'loose' as const } })
+
+  it('never gives the same sack twice: three and three out of five leave one short', () => {
+    const [first, second] = drawAll(storedLots(garden, NOW, LIBRARY_BOOK), [leaves(3), leaves(3)])
+    expect(first!.draws).toEqual([{ lotId: 'a', litres: 160 }, { lotId: 'b', litres: 80 }])
+    expect(first!.missingLooseL).toBe(0)
+    expect(second!.draws).toEqual([{ lotId: 'b', litres: 160 }])
+    expect(second!.missingLooseL).toBeCloseTo(80, 9)
+  })
+
+  it('counts what is prepared as it was gathered, and remembers how it is prepared', () => {
+    const [shredded] = drawAll(storedLots(garden, NOW, LIBRARY_BOOK), [{ ...leaves(2), prepared: 'shredded' }])
+    expect(shredded).toMatchObject({ materialId: 'leaves-mixed', prepared: 'shredded', draws: [{ lotId: 'a', litres: 160 }], missingLooseL: 0 })
+  })
+
+  it('of an empty store is all brought along', () => {
+    expect(drawAll([], [leaves(2)])).toMatchObject([{ draws: [], missingLooseL: 160 }])
   })
 })
 

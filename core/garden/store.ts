@@ -53,7 +53,7 @@ export function drawFromStore(stored: readonly StoredLot[], { material, amount }
   const fitting = stored.filter(({ lot }) => lot.materialId === material.id).sort((a, b) => a.lot.gatheredAt.localeCompare(b.lot.gatheredAt))
   for (const { lot, leftLooseL } of fitting) {
     const takenLooseL = Math.min(wantedLooseL, leftLooseL)
-    if (takenLooseL <= 0) break
+    if (takenLooseL <= 0) continue
     draws.push({ lotId: lot.id, litres: takenLooseL / packingFactor(material, lot.packing) })
     wantedLooseL -= takenLooseL
   }
