@@ -13,6 +13,11 @@ import { mixBalance } from '#core/mix/balance'
 import { leversFor } from '#core/mix/lever'
 import { mixRanges } from '#core/mix/ranges'
 import { hotHeap } from '#core/methods/hot-heap'
+import { courseDays, emptyCourse, runCourse } from '#core/heat/course'
+import { USUAL_TRAITS } from '#core/heat/traits'
+import { answerOf, FULL_EFFORT } from '#core/methods/hot-heap/forecast/answer'
+import { caseOf, questionOf, type HeapQuestion } from '#core/methods/hot-heap/forecast/question'
+import { heap, RICH_HEAP, surroundingsOn, turned as turnedOn } from '../test/builders/heaps'
 import { seededRandom } from '#core/random/random'
 import { readBackup, writeBackup } from '#core/formats/backup'
 
@@ -70,6 +75,21 @@ say('three balances of 15 ingredients, the first time', cold)
 for (const { id, name } of GOALS) say(`three balances of 15 ingredients, warm: ${name}`, milliseconds(() => balanceAsked({ problem, goalId: id, asBigAsCan: false }, solver), 5))
 const hopeless = { ...problem, offers: offers.map(offer => offer.material.id === 'grass-clippings' ? { ...offer, pinned: 90 } : offer) }
 say('the smallest changes when it cannot be', milliseconds(() => balanceAsked({ problem: hopeless, goalId: GOALS[0]!.id, asBigAsCan: false }, solver), 5))
+
+/** A rich heap turned three times, and its forecast. */
+const heapCase = caseOf(questionOf(heap(RICH_HEAP, [5, 10, 16].map(turnedOn)), surroundingsOn(0))!)
+const course = emptyCourse(courseDays(180))
+const single = milliseconds(() => runCourse(heapCase, USUAL_TRAITS, course), 100)
+say('180 days of one heap', single)
+function forecast(question: HeapQuestion): number {
+  const before = performance.now()
+  const steps = answerOf(question, { ...FULL_EFFORT, mostRounds: 1 })
+  while (!steps.next().done);
+  return performance.now() - before
+}
+const question = { ...questionOf(heap(RICH_HEAP), surroundingsOn(0))!, horizonDay: 180 }
+const took = Math.min(forecast(question), forecast(question), forecast(question))
+say('forecast of 400 members over 180 days, bands and all', took, `${Math.round(400 / took * 1000)} members a second, ${(took / single / 400).toFixed(2)} times the bare heaps`)
 
 /** Twenty years: 600 batches and 36,000 events. */
 function twentyYears(): GardenEvent[] {

@@ -3,19 +3,12 @@ import { spawn } from 'node:child_process'
 import { existsSync, mkdirSync, mkdtempSync, rmSync, symlinkSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { pathToFileURL } from 'node:url'
+import { runBundled } from './bundle.mjs'
 import { ensureBuilt, ensureInstalled, freePort, ROOT, run, SERVER } from './steps.mjs'
 
 if (!ensureInstalled()) process.exit(1)
-const { build } = await import('vite')
 const { default: puppeteer } = await import('puppeteer-core')
-const out = mkdtempSync(join(tmpdir(), 'wastrum-bench-'))
-await build({
-  configFile: false, root: ROOT, logLevel: 'error', resolve: { alias: { '#core': join(ROOT, 'core') } },
-  build: { ssr: join(ROOT, 'bench/figures.ts'), outDir: out, emptyOutDir: true, rollupOptions: { output: { entryFileNames: 'figures.mjs' } } },
-  ssr: { noExternal: true },
-})
-await import(pathToFileURL(join(out, 'figures.mjs')).href)
+await runBundled('figures')
 
 /** Kilobytes of script, as sent, until the first page is quiet: what a first visitor waits for. */
 async function firstPage(serverFile) {
@@ -68,4 +61,3 @@ if (ensureBuilt()) {
   }
   rmSync(dir, { recursive: true, force: true })
 }
-rmSync(out, { recursive: true, force: true })

@@ -1,6 +1,7 @@
 import { format } from 'date-fns'
 import { BACKUP_MOST_BYTES, readBackup, writeBackup, type Backup } from '#core/formats/backup'
 import { readSettings } from '#core/garden/settings'
+import type { StoredPhoto } from '~/storage/shelf'
 import { afterImport, keepsakeOf, undoneImport, type ImportMode } from '~/storage/restore'
 
 /** What a file holds, said before anything is taken in. */
@@ -10,6 +11,7 @@ export interface BackupPreview {
   readonly gardenName: string
   readonly batches: number
   readonly fresh: number
+  readonly pictures: number
 }
 
 /** Writing the garden to one file, reading it back, and taking an import back. */
@@ -17,21 +19,48 @@ export function useBackup() {
   const store = useGardenStore()
   const troubles = shallowRef<readonly string[]>([])
   const preview = shallowRef<BackupPreview>()
+  const pictures = shallowRef<readonly StoredPhoto[]>([])
+
+  const textNow = (now: Date) => writeBackup(store.journal.events.values(), store.documents, now.toISOString())
 
   function save(): void {
     const now = new Date()
-    const text = writeBackup(store.journal.events.values(), store.documents, now.toISOString())
-    const link = document.createElement('a')
-    link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }))
-    link.download = `wastrum-${format(now, 'yyyy-MM-dd')}.json`
-    link.click()
-    setTimeout(() => URL.revokeObjectURL(link.href), 10_000)
+    download(textNow(now), 'application/json', `wastrum-${format(now, 'yyyy-MM-dd')}.json`)
+  }
+
+  /** The garden and every picture that is kept here, in one zip. */
+  async function saveWithPictures(): Promise<void> {
+    const now = new Date()
+    const [kept, { writeArchive }] = await Promise.all([store.photos(), import('#core/formats/archive')])
+    if (!kept.ok) {
+      troubles.value = [kept.error.message]
+      return
+    }
+    const photos = await Promise.all(kept.value.map(async ({ id, picture }) => ({ id, bytes: new Uint8Array(await picture.arrayBuffer()) })))
+    download(writeArchive({ backup: textNow(now), photos }), 'application/zip', `wastrum-${format(now, 'yyyy-MM-dd')}.zip`)
+  }
+
+  /** The text of a backup, out of its zip if it is in one; pictures wait until it is taken in. */
+  async function opened(file: File): Promise<string | undefined> {
+    pictures.value = []
+    const head = new Uint8Array(await file.slice(0, 4).arrayBuffer())
+    const { isArchive, readArchive } = await import('#core/formats/archive')
+    if (!isArchive(head)) return file.size > BACKUP_MOST_BYTES ? ' '.repeat(BACKUP_MOST_BYTES + 1) : await file.text()
+    const archive = readArchive(new Uint8Array(await file.arrayBuffer()))
+    if (!archive.ok) {
+      troubles.value = [archive.error.message]
+      return undefined
+    }
+    pictures.value = archive.value.photos.map(({ id, bytes }) => ({ id, picture: new Blob([bytes as BlobPart], { type: 'image/jpeg' }) }))
+    return archive.value.backup
   }
 
   async function look(file: File): Promise<void> {
     preview.value = undefined
     troubles.value = []
-    const read = readBackup(file.size > BACKUP_MOST_BYTES ? ' '.repeat(BACKUP_MOST_BYTES + 1) : await file.text())
+    const text = await opened(file)
+    if (text === undefined) return
+    const read = readBackup(text)
     if (!read.ok) {
       troubles.value = read.error.map(({ message }) => message)
       return
@@ -40,6 +69,7 @@ export function useBackup() {
     preview.value = {
       backup: read.value, fileName: file.name, gardenName: readSettings(documents).gardenName,
       batches: events.filter(({ kind }) => kind === 'built').length,
+      pictures: pictures.value.length,
       fresh: events.filter(({ id }) => !store.journal.events.has(id)).length,
     }
   }
@@ -47,6 +77,7 @@ export function useBackup() {
   async function take(mode: ImportMode): Promise<void> {
     const file = preview.value?.backup
     if (!file) return
+    if (pictures.value.length > 0 && !(await store.keepPhotos(pictures.value)).ok) return
     const here = { events: [...store.journal.events.values()], documents: store.documents }
     const done = await store.replace(afterImport(here, file, mode), keepsakeOf(here, file, new Date().toISOString()))
     if (done.ok) preview.value = undefined
@@ -56,5 +87,5 @@ export function useBackup() {
     if (store.keepsake) await store.replace(undoneImport({ events: [...store.journal.events.values()], documents: store.documents }, store.keepsake))
   }
 
-  return { save, look, take, takeBack, preview, troubles }
+  return { save, saveWithPictures, look, take, takeBack, preview, troubles }
 }

@@ -1,4 +1,6 @@
 import { batchStrata } from '#core/garden/batch'
+import { askedOf } from '#core/garden/round'
+import { expectedAt } from '#core/methods/method'
 import type { KnownBatch } from './useGarden'
 
 /** One batch with everything derived that the screens show of it. */
@@ -7,10 +9,10 @@ export function useBatchView(known: () => KnownBatch) {
   const day = computed(() => Math.max(0, (now.value.getTime() - new Date(known().batch.built.at).getTime()) / 86_400_000))
   const standing = computed(() => known().method.standing(known().batch, surroundings.value))
   const readyWindow = computed(() => known().method.readyWindow(known().batch, surroundings.value))
-  const tasks = computed(() => known().method.tasks(known().batch, surroundings.value))
-  const daysShown = computed(() => Math.ceil(Math.max(21, day.value + 10)))
+  const tasks = computed(() => askedOf(known().batch, known().method, surroundings.value))
+  const daysShown = computed(() => Math.ceil(Math.max(21, day.value + 10, Math.min(day.value + 60, (readyWindow.value.to.getTime() - new Date(known().batch.built.at).getTime()) / 86_400_000 + 4))))
   const course = computed(() => known().method.expect(known().batch, surroundings.value, daysShown.value))
-  const today = computed(() => course.value[Math.min(course.value.length - 1, Math.round(day.value * 4))])
+  const today = computed(() => expectedAt(course.value, day.value))
   const strata = computed(() => batchStrata(known().batch, known().method, materials.value))
   const builtM = computed(() => course.value[0]?.heightM.typical ?? 0)
   const lastHeight = computed(() => known().batch.heights.at(-1))

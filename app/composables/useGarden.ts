@@ -1,7 +1,8 @@
-import { dayOfYear, usualTemperatureC } from '#core/garden/climate'
+import { dayOfYear, usualRainMm, usualTemperatureC } from '#core/garden/climate'
 import { gardenMaterials } from '#core/garden/materials'
 import { readPlan } from '#core/garden/plan'
 import { readContainers, readSettings, readVessels } from '#core/garden/settings'
+import { sparesOf } from '#core/garden/spares'
 import { storedLots } from '#core/garden/store'
 import { isBuilt, type StandingBatch } from '#core/journal/garden'
 import { findMethod } from '#core/methods'
@@ -32,11 +33,22 @@ export const useGarden = createSharedComposable(() => {
     return (now.value.getMonth() + (southern ? 6 : 0)) % 12 + 1
   })
   const plan = computed(() => readPlan(store.documents))
-  const surroundings = computed<Surroundings>(() => ({
-    now: now.value, units: units.value, waterCan: waterCan.value, materials: materials.value,
-    ambientC: (at: Date) => usualTemperatureC(settings.value.climate, dayOfYear(at)),
-  }))
   const stored = computed(() => storedLots(store.journal.garden, now.value, materials.value))
+  const spares = computed(() => sparesOf(stored.value, id => materials.value.find(id), containers.value))
+  const { at: weatherAt, days: knownDays } = useKnownWeather()
+  const usual = computed(() => {
+    const { climate } = settings.value
+    // A new answer of the station makes new functions, so that whoever keeps by them notices.
+    void knownDays.value
+    return {
+      ambientC: (at: Date) => weatherAt(at)?.meanC ?? usualTemperatureC(climate, dayOfYear(at)),
+      rainMm: (at: Date) => weatherAt(at)?.rainMm ?? usualRainMm(climate, at),
+    }
+  })
+  const { forecastOf } = useForecasts()
+  const surroundings = computed<Surroundings>(() => ({
+    now: now.value, units: units.value, waterCan: waterCan.value, materials: materials.value, spares: spares.value, ...usual.value, forecastOf,
+  }))
   const batches = computed<KnownBatch[]>(() => [...store.journal.garden.batches.values()].flatMap((batch) => {
     const method = isBuilt(batch) ? findMethod(batch.built.methodId) : undefined
     return isBuilt(batch) && method ? [{ batch, method }] : []

@@ -11,10 +11,11 @@ type ProbeState = { readonly kind: 'idle' | 'asking' | 'read' | 'silent', readon
 export function useProbe() {
   const state = shallowRef<ProbeState>({ kind: 'idle', text: '' })
 
-  async function read(id: string, day: number): Promise<{ coreC: number, edgeC: number } | undefined> {
+  /** @param place what is true where it stands, as far as is known: the simulated one reads around that. */
+  async function read(id: string, place: { readonly coreC: number, readonly edgeC: number, readonly day: number }): Promise<{ coreC: number, edgeC: number, batteryPct: number } | undefined> {
     state.value = { kind: 'asking', text: 'Asking…' }
     try {
-      const answer = v.parse(answerSchema, await $fetch(`/api/probe/${id}`, { query: { day: Math.floor(day) }, timeout: 4000 }))
+      const answer = v.parse(answerSchema, await $fetch(`/api/probe/${id}`, { query: { coreC: place.coreC.toFixed(1), edgeC: place.edgeC.toFixed(1), day: Math.floor(place.day) }, timeout: 4000 }))
       if (answer.status === 'no-signal') {
         state.value = { kind: 'silent', text: 'No signal just now. Read it by hand or ask again.' }
         return undefined

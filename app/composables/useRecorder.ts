@@ -1,4 +1,5 @@
 import type { NewEvent } from '#core/journal/event'
+import type { StoredPhoto } from '~/storage/shelf'
 
 /** What was just recorded and can be taken back with one tap. */
 export interface JustRecorded {
@@ -23,8 +24,8 @@ export function useRecorder() {
   }
 
   /** @param said in words what was recorded; @param answer what it means, if anything. */
-  async function record(events: NewEvent | readonly NewEvent[], said: string, answer = '', onTakenBack?: () => void): Promise<boolean> {
-    const recorded = await store.record(Array.isArray(events) ? events : [events as NewEvent])
+  async function record(events: NewEvent | readonly NewEvent[], said: string, answer = '', onTakenBack?: () => void, photos: readonly StoredPhoto[] = []): Promise<boolean> {
+    const recorded = await store.record(Array.isArray(events) ? events : [events as NewEvent], photos)
     if (recorded.ok) show({ ids: recorded.value.map(({ id }) => id), said, answer, onTakenBack })
     return recorded.ok
   }

@@ -6,13 +6,10 @@ const weatherSchema = v.object({
   days: v.pipe(v.array(v.object({ date: v.string(), minC: v.number(), maxC: v.number(), rainMm: v.number() })), v.minLength(1), v.maxLength(14)),
 })
 
-/** A day of the weather strip. */
-export interface StripDay { readonly at: Date, readonly minC: number, readonly maxC: number, readonly rainMm: number }
-
 /** Weather from the stand-in station, or what is usual for the season when it cannot be reached. */
 export function useWeather() {
   const { settings, now } = useGarden()
-  const fetched = shallowRef<readonly StripDay[]>()
+  const { days: fetched } = useKnownWeather()
   const reached = ref<boolean>()
 
   async function fetchWeather(): Promise<void> {

@@ -1,17 +1,18 @@
 <script setup lang="ts">
 import { addDays, endOfDay, format } from 'date-fns'
 import { toGatherNow } from '#core/garden/collecting'
-import type { Task } from '#core/methods/method'
+import { askedOf, inRoundOrder } from '#core/garden/round'
 
 /** The round: what today asks for, most urgent first. */
 const { standing, surroundings, now, stored, settings } = useGarden()
 const { day, amount } = useSay()
 
 const byId = computed(() => new Map(standing.value.map(known => [known.batch.id, known])))
-const tasks = computed(() => standing.value.flatMap(({ batch, method }) => method.tasks(batch, surroundings.value)))
-const RANK = { now: 0, usual: 1, whenever: 2 } as const
-const byUrgency = (a: Task, b: Task) => RANK[a.urgency] - RANK[b.urgency] || a.due.getTime() - b.due.getTime()
-const today = computed(() => tasks.value.filter(({ due }) => due <= endOfDay(now.value)).sort(byUrgency))
+const tasks = computed(() => standing.value.flatMap(({ batch, method }) => askedOf(batch, method, surroundings.value)))
+const today = computed(() => inRoundOrder(tasks.value.filter(({ due }) => due <= endOfDay(now.value))))
+const { save: saveCalendar } = useCalendarFile()
+const reminders = useReminders()
+watch(today, due => void reminders.say(due), { immediate: true })
 const week = computed(() => tasks.value.filter(({ due }) => due > endOfDay(now.value) && due <= addDays(now.value, 7)).sort((a, b) => a.due.getTime() - b.due.getTime()))
 const spoiling = computed(() => stored.value.filter(({ keeping }) => keeping.freshness === 'use-soon' || keeping.freshness === 'spoiling').slice(0, 5))
 const { lists } = useCollecting()
@@ -58,6 +59,41 @@ const left = (days: number) => days < 0 ? 'past its best' : days < 1 ? 'today' :
       </ul>
       <p v-else>
         Nothing asks for you today. Let them work.
+      </p>
+      <p class="mt-3 flex flex-wrap gap-2 items-center">
+        <button
+          type="button"
+          class="label-button"
+          @click="saveCalendar"
+        >
+          <UIcon
+            name="i-ph-calendar-plus"
+            class="size-5"
+          />
+          Calendar file
+        </button>
+        <button
+          v-if="reminders.possible"
+          type="button"
+          class="label-button"
+          :aria-pressed="reminders.wanted.value"
+          :disabled="reminders.denied.value"
+          @click="reminders.toggle"
+        >
+          <UIcon
+            name="i-ph-bell"
+            class="size-5"
+          />
+          Remind me by day
+        </button>
+        <span
+          v-if="reminders.denied.value"
+          class="aside-note"
+        >This browser was told not to show notes of this page.</span>
+        <span
+          v-else-if="reminders.wanted.value"
+          class="aside-note"
+        >Once a day while Wastrum is open somewhere.</span>
       </p>
     </section>
     <section

@@ -21,6 +21,12 @@ export const MIGRATIONS: readonly Migration[] = [
       database.createObjectStore('keepsakes', { keyPath: 'id' })
     },
   },
+  {
+    version: 3, name: 'pictures-beside-the-journal',
+    grow: (database) => {
+      database.createObjectStore('photos', { keyPath: 'id' })
+    },
+  },
 ]
 
 /** The steps still to take from a version, after checking that they are numbered without a gap. */

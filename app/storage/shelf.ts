@@ -11,6 +11,12 @@ export interface Contents {
   readonly documents: readonly GardenDocument[]
 }
 
+/** A picture beside the journal: a small JPEG. */
+export interface StoredPhoto {
+  readonly id: string
+  readonly picture: Blob
+}
+
 /** What was there before an import, so that it can be undone without losing what came after. */
 export interface Keepsake extends Contents {
   readonly id: 'before-import'
@@ -22,13 +28,18 @@ export interface Keepsake extends Contents {
 export interface Shelf {
   readonly lasting: boolean
   load(): Promise<Outcome<Contents & { readonly keepsake?: Keepsake }, StorageTrouble>>
-  add(contents: Contents): Promise<Outcome<void, StorageTrouble>>
-  /** Puts other contents in place of everything, with or without a keepsake. */
+  /** Adds contents, and pictures with them in the same transaction. */
+  add(contents: Contents, photos?: readonly StoredPhoto[]): Promise<Outcome<void, StorageTrouble>>
+  photo(id: string): Promise<Outcome<Blob | undefined, StorageTrouble>>
+  photos(): Promise<Outcome<readonly StoredPhoto[], StorageTrouble>>
+  /** Puts other contents in place of everything, with or without a keepsake. Pictures stay: an undo may want them again. */
   replace(contents: Contents, keepsake?: Keepsake): Promise<Outcome<void, StorageTrouble>>
   close(): void
 }
 
-const STORES = ['events', 'documents', 'keepsakes'] as const
+const STORES = ['events', 'documents', 'keepsakes', 'photos'] as const
+/** What an import puts something else in place of. */
+const REPLACED = ['events', 'documents', 'keepsakes'] as const
 
 async function outcomeOf<T>(work: () => Promise<T>): Promise<Outcome<T, StorageTrouble>> {
   try {
@@ -52,9 +63,11 @@ function databaseShelf(database: IDBPDatabase): Shelf {
       ])
       return { events, documents, keepsake }
     }),
-    add: contents => outcomeOf(() => whole(writing(), puttingContents(contents))),
+    add: (contents, photos = []) => outcomeOf(() => whole(writing(), [...puttingContents(contents), ...photos.map((photo): Request => transaction => transaction.objectStore('photos').put(photo))])),
+    photo: id => outcomeOf(async () => (await database.get('photos', id) as StoredPhoto | undefined)?.picture),
+    photos: () => outcomeOf(() => database.getAll('photos') as Promise<StoredPhoto[]>),
     replace: (contents, keepsake) => outcomeOf(() => whole(writing(), [
-      ...STORES.map((store): Request => transaction => transaction.objectStore(store).clear()),
+      ...REPLACED.map((store): Request => transaction => transaction.objectStore(store).clear()),
       ...puttingContents(contents),
       ...(keepsake ? [(transaction: Writing) => transaction.objectStore('keepsakes').put(keepsake)] : []),
     ])),
@@ -101,6 +114,7 @@ function abandon(transaction: Writing): void {
 export function memoryShelf(): Shelf {
   const events = new Map<string, GardenEvent>()
   const documents = new Map<string, GardenDocument>()
+  const pictures = new Map<string, StoredPhoto>()
   let kept: Keepsake | undefined
   const add = (contents: Contents) => {
     for (const event of contents.events) events.set(event.id, event)
@@ -109,7 +123,12 @@ export function memoryShelf(): Shelf {
   return {
     lasting: false,
     load: async () => ok({ events: [...events.values()], documents: [...documents.values()], keepsake: kept }),
-    add: async contents => ok(add(contents)),
+    add: async (contents, photos = []) => {
+      for (const photo of photos) pictures.set(photo.id, photo)
+      return ok(add(contents))
+    },
+    photo: async id => ok(pictures.get(id)?.picture),
+    photos: async () => ok([...pictures.values()]),
     replace: async (contents, keepsake) => {
       events.clear()
       documents.clear()

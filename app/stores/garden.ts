@@ -9,7 +9,7 @@ import { fail, ok, type Outcome } from '#core/outcome/outcome'
 import { joinTabs, type TabNews, type Tabs } from '~/storage/tabs'
 import { newId, randomText } from '~/storage/identity'
 import { remember, remembered } from '~/storage/remembered'
-import { memoryShelf, openShelf, removeShelf, type Contents, type Keepsake, type Shelf } from '~/storage/shelf'
+import { memoryShelf, openShelf, removeShelf, type Contents, type Keepsake, type Shelf, type StoredPhoto } from '~/storage/shelf'
 import { storageTrouble, type StorageTrouble } from '~/storage/trouble'
 
 /** The two gardens a browser can hold: they never mix. */
@@ -99,8 +99,8 @@ export const useGardenStore = defineStore('garden', () => {
     show({ events: [], documents: [] })
   }
 
-  async function add(contents: Contents): Promise<Outcome<void, StorageTrouble>> {
-    const added = await shelf.add(contents)
+  async function add(contents: Contents, photos: readonly StoredPhoto[] = []): Promise<Outcome<void, StorageTrouble>> {
+    const added = await shelf.add(contents, photos)
     if (added.ok) {
       take(contents)
       tabs?.tell({ kind: 'added', contents })
@@ -119,8 +119,8 @@ export const useGardenStore = defineStore('garden', () => {
     return replaced
   }
 
-  /** Records what happened, all of it or nothing. */
-  async function record(happened: readonly NewEvent[]): Promise<Outcome<readonly GardenEvent[], StorageTrouble>> {
+  /** Records what happened, all of it or nothing, and pictures with it. */
+  async function record(happened: readonly NewEvent[], photos: readonly StoredPhoto[] = []): Promise<Outcome<readonly GardenEvent[], StorageTrouble>> {
     const now = writingMoment(journal.value, new Date())
     const by = deviceName(which.value ?? 'own')
     const events = happened.map((one, index) => ({ ...one, id: `${newId(now)}-${index}`, recordedAt: now.toISOString(), by }))
@@ -129,7 +129,7 @@ export const useGardenStore = defineStore('garden', () => {
       trouble.value = { kind: 'unknown', message: `This was not recorded: a value ${checked.issues[0].message}. Check what was typed and try again.` }
       return fail(trouble.value)
     }
-    const added = await add({ events: checked.output, documents: [] })
+    const added = await add({ events: checked.output, documents: [] }, photos)
     return added.ok ? ok(checked.output) : added
   }
 
@@ -150,5 +150,10 @@ export const useGardenStore = defineStore('garden', () => {
     await add({ events: [], documents: written })
   }
 
-  return { which, lasting, trouble, journal, documents, keepsake, open, openRemembered, leaveDemo, record, undo, write, fieldsOf, replace }
+  /** Pictures kept in this browser. */
+  const photo = (id: string) => shelf.photo(id)
+  const photos = () => shelf.photos()
+  const keepPhotos = (pictures: readonly StoredPhoto[]) => add({ events: [], documents: [] }, pictures)
+
+  return { photo, photos, keepPhotos, which, lasting, trouble, journal, documents, keepsake, open, openRemembered, leaveDemo, record, undo, write, fieldsOf, replace }
 })

@@ -1,5 +1,5 @@
 import { format } from 'date-fns'
-import { dayOfYear, CLIMATES, usualTemperatureC, type Climate } from '../garden/climate'
+import { dayOfYear, CLIMATES, usualRainMm, usualTemperatureC, type Climate } from '../garden/climate'
 import { collectingValues } from '../garden/collecting'
 import { BENCH_PLAN_ID, EMPTY_PLAN, planValues, type Plan } from '../garden/plan'
 import { containerDocumentId, SETTINGS_ID } from '../garden/settings'
@@ -59,10 +59,10 @@ export function demoGarden(now: Date): { readonly events: GardenEvent[], readonl
   const today = new Date(now.getFullYear(), now.getMonth(), now.getDate() - (now.getHours() < 9 ? 1 : 0), 9)
   const climate = CLIMATES[0] as Climate
   const random = seededRandom(DEMO_SEED)
-  const ambientC = (at: Date) => usualTemperatureC(climate, dayOfYear(at))
+  const outdoors = { ambientC: (at: Date) => usualTemperatureC(climate, dayOfYear(at)), rainMm: (at: Date) => usualRainMm(climate, at) }
   const gathered = GATHERED.map(([materialId, amount, daysAgo, source]): NewEvent => ({ kind: 'stocked', at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString(), materialId, amount, source }))
   const measured = MEASURED.map(([daysAgo, event]): NewEvent => ({ ...event, at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString() }))
-  const heaps = DEMO_HEAPS.flatMap(heap => demoHeapEvents(heap, today, ambientC, random))
+  const heaps = DEMO_HEAPS.flatMap(heap => demoHeapEvents(heap, today, outdoors, random))
   const happened = withIds([...heaps, ...gathered, ...measured])
   const removed = carriedOff(happened, today).map((event, index) => ({ ...event, id: `demo-off-${index}`, recordedAt: event.at, by: 'demo' }) as GardenEvent)
   return { events: [...happened, ...removed], documents: demoDocuments(today) }

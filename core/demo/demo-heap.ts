@@ -5,10 +5,14 @@ import { LIBRARY_BOOK } from '../materials/book'
 import { typicalTotals } from '../mix/balance'
 import { ingredientsOf, portionOf } from '../mix/portion'
 import { waterNeed, waterToAddL } from '../mix/water'
-import { batchMeasures, EDGE_SHARE, gainK, heightShare, vigourOf } from '../methods/hot-heap/course'
+import { emptyCourse, runCourse, type Course } from '../heat/course'
+import { traitsAt, TRAIT_NAMES, type TraitName } from '../heat/traits'
+import { caseOf, questionOf } from '../methods/hot-heap/forecast/question'
+import type { Surroundings } from '../methods/method'
+import { containerThen, STARTING_CONTAINERS } from '../units/container'
 import { normal, type Random } from '../random/random'
 import type { Amount } from '../units/container'
-import { fillHeightM, type Vessel } from '../vessel/vessel'
+import type { Vessel } from '../vessel/vessel'
 
 /** What happened to one demo heap, days counted from its building. */
 export interface DemoHeap {
@@ -21,8 +25,8 @@ export interface DemoHeap {
   readonly ingredients: readonly (readonly [materialId: string, amount: Amount])[]
   /** Share of the water it needed that was really poured on. */
   readonly waterShare: number
-  /** How it does beside the plain course: the hidden truth behind its readings. */
-  readonly truth: number
+  /** How it differs from a usual heap: the hidden truth behind its readings, in standings of its traits. */
+  readonly truth: Partial<Record<TraitName, number>>
   readonly turnDays: readonly number[]
   readonly readingDays: readonly number[]
   /** A reading that was mistyped or taken beside the heap. */
@@ -36,25 +40,37 @@ export interface DemoHeap {
 
 const DAY_MS = 86_400_000
 
+type Outdoors = Pick<Surroundings, 'ambientC' | 'rainMm'>
+
+/** What really went on in the heap, hour by hour as it will be looked at. */
+function truthOf(heap: DemoHeap, batch: StandingBatch, today: Date, outdoors: Outdoors, days: Float64Array): { readonly course: Course, readonly builtM: number } {
+  const surroundings: Surroundings = { ...outdoors, now: today, units: 'metric', materials: LIBRARY_BOOK, waterCan: containerThen(STARTING_CONTAINERS.metric.at(-1)!) }
+  const question = questionOf(batch, surroundings)
+  if (!question) throw new Error(`${heap.name} is made of nothing known`)
+  const course = emptyCourse(days)
+  const deeds = heap.turnDays.map(day => ({ day, kind: 'turn' as const }))
+  runCourse({ ...caseOf(question), deeds, habitFromDay: Number.POSITIVE_INFINITY }, traitsAt(TRAIT_NAMES.map(name => heap.truth[name] ?? 0)), course)
+  return { course, builtM: question.builtHeightM }
+}
+
 /** Events of one heap with gatherings before it. `today` is the moment to count back from. */
-export function demoHeapEvents(heap: DemoHeap, today: Date, ambientC: (at: Date) => number, random: Random): NewEvent[] {
+export function demoHeapEvents(heap: DemoHeap, today: Date, outdoors: Outdoors, random: Random): NewEvent[] {
   const builtMs = today.getTime() - heap.builtDaysAgo * DAY_MS
   const onDay = (day: number, hour = 0) => new Date(builtMs + day * DAY_MS + hour * 3_600_000).toISOString()
   const built = building(heap, onDay(0))
-  const batch = asBatch(built)
-  const vigour = vigourOf(batchMeasures(batch, LIBRARY_BOOK)!).overall * heap.truth
-  const core = (day: number) => gainK(day, vigour, heap.turnDays, ambientC(new Date(onDay(day))))
-  const builtM = fillHeightM(heap.vessel, batchMeasures(batch, LIBRARY_BOOK)!.volumeL)
+  // Readings are taken shortly before the work of the day.
+  const readAt = (day: number) => day - 0.6 / 24
+  const days = Float64Array.from(new Set([0, ...heap.readingDays.map(readAt), ...heap.heightDays])).sort()
+  const { course, builtM } = truthOf(heap, asBatch(built), today, outdoors, days)
+  const of = (row: 'coreC' | 'edgeC' | 'volumeShare', day: number) => course[row][days.indexOf(day)]!
   return [
     built,
     ...heap.turnDays.map((day): NewEvent => ({ kind: 'turned', at: onDay(day), batchId: heap.id })),
     ...heap.readingDays.map((day): NewEvent => {
-      const ambient = ambientC(new Date(onDay(day)))
-      const gain = core(day - 0.05)
-      const coreC = day === heap.wrongOnDay ? Math.round(ambient) : Math.round(ambient + gain + 1.2 * normal(random))
-      return { kind: 'reading', at: onDay(day, -0.6), batchId: heap.id, coreC, edgeC: Math.round(ambient + gain * EDGE_SHARE + normal(random)), source: 'hand' }
+      const coreC = Math.round(day === heap.wrongOnDay ? outdoors.ambientC(new Date(onDay(day))) : of('coreC', readAt(day)) + 1.2 * normal(random))
+      return { kind: 'reading', at: onDay(day, -0.6), batchId: heap.id, coreC, edgeC: Math.round(of('edgeC', readAt(day)) + normal(random)), source: 'hand' }
     }),
-    ...heap.heightDays.map((day): NewEvent => ({ kind: 'measured', at: onDay(day, 0.2), batchId: heap.id, heightM: Math.round(100 * builtM * heightShare(day, vigour, heap.turnDays.length) * (1 + 0.02 * normal(random))) / 100 })),
+    ...heap.heightDays.map((day): NewEvent => ({ kind: 'measured', at: onDay(day, 0.2), batchId: heap.id, heightM: Math.round(100 * builtM * of('volumeShare', day) * (1 + 0.02 * normal(random))) / 100 })),
     ...heap.observed.map(([day, sense, finding]): NewEvent => ({ kind: 'observed', at: onDay(day, 0.1), batchId: heap.id, sense, finding })),
     ...(heap.notes ?? []).map(([day, text]): NewEvent => ({ kind: 'noted', at: onDay(day, 0.3), batchId: heap.id, text })),
     ...finishing(heap, onDay),

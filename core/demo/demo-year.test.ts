@@ -15,7 +15,7 @@ describe.each([0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11].flatMap(month => [[month, 3
   const { events, documents } = demoGarden(now)
   const garden = foldGarden(events)
   const { climate } = readSettings(documents)
-  const surroundings = { now, units: 'metric' as const, ambientC: (at: Date) => usualTemperatureC(climate, dayOfYear(at)), waterCan: CAN, materials: LIBRARY_BOOK }
+  const surroundings = { now, units: 'metric' as const, ambientC: (at: Date) => usualTemperatureC(climate, dayOfYear(at)), rainMm: () => 1, waterCan: CAN, materials: LIBRARY_BOOK }
   const batch = (id: string) => garden.batches.get(id) as StandingBatch
 
   it('lies in the past, with a heap that works, one that does not and one that is ready', () => {

@@ -16,7 +16,7 @@ const NOW = new Date(2026, 10, 25, 14)
 const { events, documents } = demoGarden(NOW)
 const garden = foldGarden(events)
 const settings = readSettings(documents)
-const surroundings = { now: NOW, units: 'metric' as const, ambientC: (at: Date) => usualTemperatureC(settings.climate, dayOfYear(at)), waterCan: CAN, materials: LIBRARY_BOOK }
+const surroundings = { now: NOW, units: 'metric' as const, ambientC: (at: Date) => usualTemperatureC(settings.climate, dayOfYear(at)), rainMm: () => 1, waterCan: CAN, materials: LIBRARY_BOOK }
 const batch = (id: string) => garden.batches.get(id) as StandingBatch
 
 describe('the demo garden', () => {

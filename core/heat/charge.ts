@@ -1,6 +1,6 @@
 import { biodegradableFraction } from '../materials/material'
 import { typicalTotals } from '../mix/balance'
-import { measuresOf } from '../mix/measures'
+import { measuresOf, type Measures } from '../mix/measures'
 import type { Portion } from '../mix/portion'
 
 /**
@@ -52,5 +52,20 @@ export function chargeOf(portions: readonly Portion[], addedWaterL: number): Cha
     waterKg: totals.waterKg + addedWaterL,
     volumeL: measures.volumeL, carbonKg: totals.carbonKg, nitrogenKg: totals.nitrogenKg,
     mattingShare: measures.mattingShare, pace: measures.pace,
+  }
+}
+
+/** Ash of a usual mix, as a share of dry matter. */
+const USUAL_ASH = 0.12
+const USUAL_CARBON = 0.45
+
+/** The charge of a mix of which only its measures are known: its pools by its ratios. */
+export function chargeOfMeasures({ dryMassKg, wetMassKg, volumeL, carbonToNitrogen, availableCarbonToNitrogen, mattingShare, pace }: Measures): Charge {
+  const usableKg = dryMassKg * (1 - USUAL_ASH) * Math.min(0.83, availableCarbonToNitrogen / carbonToNitrogen)
+  const { rapid, medium } = poolShares(carbonToNitrogen)
+  return {
+    rapidKg: usableKg * rapid, mediumKg: usableKg * medium, slowKg: usableKg * (1 - rapid - medium), restKg: dryMassKg - usableKg,
+    ashKg: dryMassKg * USUAL_ASH, waterKg: wetMassKg - dryMassKg, volumeL,
+    carbonKg: dryMassKg * USUAL_CARBON, nitrogenKg: dryMassKg * USUAL_CARBON / carbonToNitrogen, mattingShare, pace,
   }
 }

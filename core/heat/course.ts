@@ -52,12 +52,14 @@ export interface Course {
   readonly coreOxygenPct: Float32Array
   /** Temperatures by shell, core first, one row a time. */
   readonly shellsC: Float32Array
+  /** Days on which the habit turned it. */
+  readonly habitTurns: number[]
 }
 
 /** Room for a course at these times, days ascending from 0. */
 export function emptyCourse(days: Float64Array): Course {
   const row = () => new Float32Array(days.length)
-  return { days, coreC: row(), edgeC: row(), volumeShare: row(), moisture: row(), used: row(), coreOxygenPct: row(), shellsC: new Float32Array(days.length * SHELLS) }
+  return { days, coreC: row(), edgeC: row(), volumeShare: row(), moisture: row(), used: row(), coreOxygenPct: row(), shellsC: new Float32Array(days.length * SHELLS), habitTurns: [] }
 }
 
 /** Four times a day for the first month, then daily. */
@@ -92,13 +94,14 @@ const NEVER = Number.POSITIVE_INFINITY
 export function runCourse(what: HeapCase, traits: Traits, into: Course): Heap {
   const { charge, standing, weather, deeds, habitFromDay } = what
   const habit = what.habit()
+  into.habitTurns.length = 0
   const lastWeather = weather.airC.length - 1
   const outside: Outside = { airC: 0, rainMmDay: 0, openShare: weather.openShare }
   const airOn = (day: number) => weather.airC[Math.min(lastWeather, Math.floor(day))]! + traits.weather
   const heap = newHeap(charge, standing, traits, airOn(0) + what.startsAboveK, what.starter)
   let nextDeed = 0
   let turns = 0
-  let asksOn = Math.max(1, Math.ceil(habitFromDay))
+  let asksOn = 1
   for (let at = 0; at < into.days.length; at++) {
     const until = into.days[at]!
     for (;;) {
@@ -117,8 +120,10 @@ export function runCourse(what: HeapCase, traits: Traits, into: Course): Heap {
         if (deed.kind === 'turn') turns++
       }
       else if (asksOn <= stop) {
-        if (habit.turnsToday(heap, airOn(stop), turns)) {
+        // Asked every day, so that it knows the heap; heard only from its day on.
+        if (habit.turnsToday(heap, airOn(stop), turns) && stop >= habitFromDay) {
           turn(heap, airOn(stop))
+          into.habitTurns.push(stop)
           turns++
         }
         asksOn++

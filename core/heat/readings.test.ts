@@ -30,7 +30,7 @@ describe('odd readings', () => {
 
 describe('falling', () => {
   it('takes three readings and tells the peak with its day', () => {
-    expect(fallen([30, 55, 62, 58, 54])).toEqual({ peakC: 62, at: '2026-05-03T00:00:00.000Z' })
+    expect(fallen([30, 55, 62, 58, 54])).toEqual({ peakC: 62, at: '2026-05-03T00:00:00.000Z', perDayK: -4 })
     expect(fallen([62, 58])).toBeUndefined()
     expect(fallen([30, 55, 62, 58, 60])).toBeUndefined()
     expect(fallen([30, 55, 62])).toBeUndefined()

@@ -1,4 +1,5 @@
 import type { Reading, StandingBatch } from '../journal/garden'
+import { robustSlope } from '../statistics/slope'
 
 /** A core reading, and whether it stands apart from both of its neighbours. */
 export interface CoreReading {
@@ -22,11 +23,23 @@ export function coreReadings({ readings }: Pick<StandingBatch, 'readings'>): Cor
   })
 }
 
-/** Whether the core has been falling over its last three sound readings, and from what peak. */
-export function fallenFrom(readings: readonly CoreReading[]): { readonly peakC: number, readonly at: string } | undefined {
+/** It is falling when it loses so much a day and has lost so much in all, K, over so many readings and days. */
+const FALLS_K_DAY = 0.7
+const FALLEN_K = 3
+const FALLS_FOR = { readings: 3, days: 2 }
+const DAY_MS = 86_400_000
+
+/**
+ * Whether the core has been falling since its peak, and from what: by the middle of all slopes between readings, so that
+ * one that is off does not decide. Odd readings do not count.
+ */
+export function fallenFrom(readings: readonly CoreReading[]): { readonly peakC: number, readonly at: string, readonly perDayK: number } | undefined {
   const sound = readings.filter(({ odd }) => !odd)
-  const [a, b, c] = sound.slice(-3)
-  if (!a || !b || !c || !(a.coreC > b.coreC && b.coreC >= c.coreC)) return undefined
-  const peak = sound.reduce((top, one) => one.coreC >= top.coreC ? one : top, a)
-  return { peakC: peak.coreC, at: peak.at }
+  const peak = sound.reduce<CoreReading | undefined>((top, one) => !top || one.coreC >= top.coreC ? one : top, undefined)
+  if (!peak) return undefined
+  const since = sound.slice(sound.indexOf(peak)).map(({ at, coreC }) => ({ x: Date.parse(at) / DAY_MS, y: coreC }))
+  const span = (since.at(-1)?.x ?? 0) - (since[0]?.x ?? 0)
+  if (since.length < FALLS_FOR.readings || span < FALLS_FOR.days - 0.1) return undefined
+  const perDayK = robustSlope(since)
+  return perDayK !== undefined && perDayK < -FALLS_K_DAY && peak.coreC - (sound.at(-1)?.coreC ?? peak.coreC) >= FALLEN_K ? { peakC: peak.coreC, at: peak.at, perDayK } : undefined
 }

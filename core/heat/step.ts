@@ -1,6 +1,6 @@
 import { cardinalShare, type CardinalTemperatures } from './cardinal'
 import { solveLinked } from './conduction'
-import { BOUNDS, capacityMJK, MIDDLES, SHELLS, sphereRadiusM, volumeL, WATER_MJ_KGK, DRY_MJ_KGK, type Heap } from './heap'
+import { BOUNDS, capacityMJK, DRY_MJ_KGK, dryMassKg, MIDDLES, SHELLS, sphereRadiusM, total, volumeL, WATER_MJ_KGK, type Heap } from './heap'
 import { airSpaceShare, moistureShare, nitrogenShare, oxygenShare, steadyOxygenPct } from './limits'
 import { saturatedWaterKgPerKg, saturationSlope } from './vapour'
 import { surfaceOf } from './walls'
@@ -31,8 +31,9 @@ const LEAST_DEPTH_M = 0.06
 /** So much of the way is closed when all of it packs into mats. */
 const MATS_CLOSE = 0.75
 const OXYGEN_IN_AIR = 0.232
-/** Heat conducted, W/mK to MJ/(day·m·K). */
-const CONDUCTIVITY_W_MK = 0.3
+/** Heat conducted by moist stuff of a usual density, W/mK; loose stuff conducts less, trodden more, within what is measured. */
+const CONDUCTIVITY_W_MK = { usual: 0.3, at: 400, least: 0.15, most: 0.5 }
+/** A watt for a day, MJ. */
 const MJ_DAY_W = 0.0864
 /** Evaporating a kilogram, and warming a kilogram of air by a kelvin, MJ. */
 const EVAPORATION_MJ_KG = 2.43
@@ -141,11 +142,18 @@ function burn(heap: Heap, days: number): void {
   }
 }
 
+/** Conductivity at the density it has now, W/mK. */
+function conductivityOf(heap: Heap, volumeM3: number): number {
+  const { usual, at, least, most } = CONDUCTIVITY_W_MK
+  const densityKgM3 = (total(heap.waterKg) + dryMassKg(heap)) / volumeM3
+  return heap.traits.conductivity * Math.min(most, Math.max(least, usual * (densityKgM3 / at) ** 0.7))
+}
+
 /** Conduction, the surface and the warm moist air that leaves, all at once and implicitly: stable however long the step. */
 function exchange(heap: Heap, airC: number, days: number, volumeM3: number, radiusM: number): void {
   const { diagonal, link, right, capacity, airKgDay, surface, carries, carriesMore } = heap.work
   const spheres = volumeM3 / (4 / 3 * Math.PI * radiusM ** 3)
-  const conductivity = CONDUCTIVITY_W_MK * heap.traits.conductivity * MJ_DAY_W
+  const conductivity = conductivityOf(heap, volumeM3) * MJ_DAY_W
   const outsideX = OUTSIDE_HUMIDITY * saturatedWaterKgPerKg(airC)
   for (let i = 0; i < SHELLS - 1; i++) link[i] = days * spheres * conductivity * 4 * Math.PI * radiusM * BOUNDS[i]! ** 2 / (MIDDLES[i + 1]! - MIDDLES[i]!)
   const passes = 1 / (surface.meanW_M2K * heap.traits.walls * MJ_DAY_W) + radiusM * (1 - MIDDLES[SHELLS - 1]!) / conductivity

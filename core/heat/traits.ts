@@ -12,7 +12,7 @@ export const TRAITS = {
   /** The mix's carbon to nitrogen ratio beside the one worked out. */
   ratio: { kind: 'factor', usual: 1, spread: 0.12 },
   /** Its moisture beside the one worked out, wet basis. */
-  moisture: { kind: 'shift', usual: 0, spread: 0.035 },
+  moisture: { kind: 'shift', usual: 0, spread: 0.05 },
   /** How fast its microbes multiply. */
   growth: { kind: 'factor', usual: 1, spread: 0.35 },
   /** Air that streams through for each kelvin of warmth. */

@@ -4,7 +4,7 @@ import type { Batch, Draw, Garden } from './garden'
 type Growing = { -readonly [K in keyof Batch]: Batch[K] extends readonly (infer T)[] ? T[] : Batch[K] }
 
 function emptyBatch(id: string): Growing {
-  return { id, name: '', place: '', additions: [], readings: [], observations: [], heights: [], turns: [], waterings: [], log: [] }
+  return { id, name: '', place: '', additions: [], readings: [], observations: [], heights: [], turns: [], waterings: [], testsBegun: [], testsRead: [], putOffs: [], photos: [], log: [] }
 }
 
 /**

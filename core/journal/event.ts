@@ -4,6 +4,7 @@ import * as building from './kinds/building'
 import * as measuring from './kinds/measuring'
 import * as sensing from './kinds/sensing'
 import * as store from './kinds/store'
+import * as testing from './kinds/testing'
 import * as tending from './kinds/tending'
 import * as undoing from './kinds/undoing'
 
@@ -21,6 +22,11 @@ export const gardenEventSchema = v.variant('kind', [
   sensing.observedSchema,
   sensing.measuredSchema,
   sensing.notedSchema,
+  sensing.loggedSchema,
+  sensing.photographedSchema,
+  testing.testBegunSchema,
+  testing.testReadSchema,
+  testing.putOffSchema,
   measuring.weighedSchema,
   measuring.driedSchema,
   undoing.undoneSchema,
@@ -48,6 +54,11 @@ const APPLY: Apply = {
   'observed': sensing.applyObserved,
   'measured': sensing.applyMeasured,
   'noted': sensing.applyNoted,
+  'logged': sensing.applyLogged,
+  'photographed': sensing.applyPhotographed,
+  'test-begun': testing.applyTestBegun,
+  'test-read': testing.applyTestRead,
+  'put-off': testing.applyPutOff,
   'weighed': measuring.applyWeighed,
   'dried': measuring.applyDried,
   'undone': undoing.applyUndone,

@@ -38,12 +38,21 @@ export interface Built {
   readonly waterL: number
 }
 
-export interface Reading { readonly eventId: string, readonly at: string, readonly coreC?: number, readonly edgeC?: number, readonly source: 'hand' | 'probe' }
-export interface Observation { readonly at: string, readonly sense: string, readonly finding: string }
+export interface Reading { readonly eventId: string, readonly at: string, readonly coreC?: number, readonly edgeC?: number, readonly source: 'hand' | 'probe' | 'file' }
+export interface Observation { readonly eventId: string, readonly at: string, readonly sense: string, readonly finding: string }
 export interface Happening { readonly at: string }
 export interface Watering extends Happening { readonly litres: number }
-export interface HeightMark extends Happening { readonly heightM: number }
+export interface HeightMark extends Happening { readonly eventId: string, readonly heightM: number }
 export interface Addition extends Happening { readonly ingredient: BatchIngredient }
+
+/** Answers to the questions of a test, by question. */
+export type TestAnswers = Readonly<Record<string, number | string>>
+export interface TestBegun extends Happening { readonly eventId: string, readonly test: string, readonly answers: TestAnswers }
+export interface TestRead extends TestBegun { readonly begunId?: string }
+/** A task put off until a moment; skipped, when there is a reason. */
+export interface PutOff extends Happening { readonly task: string, readonly until: string, readonly why?: string }
+/** A picture taken of a batch; the picture itself lies beside the journal. */
+export interface PhotoMark extends Happening { readonly eventId: string, readonly photoId: string, readonly caption: string }
 
 /** What came out of a batch. */
 export interface Product {
@@ -66,6 +75,10 @@ export interface Batch {
   readonly heights: readonly HeightMark[]
   readonly turns: readonly Happening[]
   readonly waterings: readonly Watering[]
+  readonly testsBegun: readonly TestBegun[]
+  readonly testsRead: readonly TestRead[]
+  readonly putOffs: readonly PutOff[]
+  readonly photos: readonly PhotoMark[]
   readonly finish?: Finish
   /** The ids of all its events that still stand, in order. */
   readonly log: readonly string[]

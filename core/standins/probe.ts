@@ -1,4 +1,3 @@
-import { EDGE_SHARE, gainK } from '../methods/hot-heap/course'
 import { normal, seededRandom, seedFromText } from '../random/random'
 
 /** What the simulated two-depth thermometer says, or that it could not be reached. */
@@ -12,23 +11,28 @@ const DROPOUT = 0.12
 
 const tenth = (value: number) => Math.round(value * 10) / 10
 
+/** What is true where the probe stands, °C, and how long it has stood there, days. */
+export interface ProbePlace {
+  readonly coreC: number
+  readonly edgeC: number
+  readonly day: number
+}
+
 /**
- * A made-up probe: the same name and moment always give the same answer; it changes every five minutes.
- * @param day how many days ago its heap was built; taken from the name when not given.
+ * A made-up probe at two depths: it reads what is true of its place as a real one would, a little off, now and then
+ * without signal, its battery going down. The same name and moment always give the same answer; it changes every five minutes.
  */
-export function simulatedProbe(probe: string, now: Date, ambientC: number, day?: number): ProbeAnswer {
+export function simulatedProbe(probe: string, now: Date, { coreC, edgeC, day }: ProbePlace): ProbeAnswer {
   const slot = Math.floor(now.getTime() / SLOT_MS)
   const own = seededRandom(seedFromText(probe))
-  const vigour = 0.75 + 0.25 * own()
-  const age = day ?? own() * 30
+  const off = 1.5 * (own() - 0.5)
   const chance = seededRandom(seedFromText(`${probe} ${slot}`))
   const at = new Date(slot * SLOT_MS).toISOString()
   if (chance() < DROPOUT) return { status: 'no-signal', probe, at }
-  const gain = gainK(age, vigour, [], ambientC)
   return {
     status: 'reading', probe, at,
-    coreC: tenth(ambientC + gain + 0.4 * normal(chance)),
-    edgeC: tenth(ambientC + gain * EDGE_SHARE + 0.6 * normal(chance)),
-    batteryPct: Math.max(5, Math.round(100 - age)),
+    coreC: tenth(coreC + off + 0.4 * normal(chance)),
+    edgeC: tenth(edgeC + off + 0.6 * normal(chance)),
+    batteryPct: Math.max(5, Math.round(100 - day)),
   }
 }

@@ -4,22 +4,24 @@ import { simulatedProbe } from './probe'
 import { simulatedWeather } from './weather'
 
 const NOW = new Date('2026-05-10T10:01:00.000Z')
+const PLACE = { coreC: 58, edgeC: 34, day: 4 }
 const later = (minutes: number) => new Date(NOW.getTime() + minutes * 60_000)
 
 describe('the simulated probe', () => {
   it('says the same within five minutes and drops out now and then', () => {
-    expect(simulatedProbe('p1', NOW, 15, 4)).toEqual(simulatedProbe('p1', later(2), 15, 4))
-    const answers = Array.from({ length: 400 }, (_, slot) => simulatedProbe('p1', later(5 * slot), 15, 4))
+    expect(simulatedProbe('p1', NOW, PLACE)).toEqual(simulatedProbe('p1', later(2), PLACE))
+    const answers = Array.from({ length: 400 }, (_, slot) => simulatedProbe('p1', later(5 * slot), PLACE))
     const lost = answers.filter(({ status }) => status === 'no-signal').length
     expect(lost).toBeGreaterThan(20)
     expect(lost).toBeLessThan(90)
   })
 
-  it('reads the core warmer than the edge and the edge warmer than the air in a hot heap', () => {
-    const answer = Array.from({ length: 5 }, (_, slot) => simulatedProbe('p2', later(5 * slot), 10, 4)).find(({ status }) => status === 'reading')
+  it('reads what is true of its place, a little off', () => {
+    const answer = Array.from({ length: 5 }, (_, slot) => simulatedProbe('p2', later(5 * slot), PLACE)).find(({ status }) => status === 'reading')
     if (answer?.status !== 'reading') throw new Error('no reading in five slots')
-    expect(answer.coreC).toBeGreaterThan(answer.edgeC + 10)
-    expect(answer.edgeC).toBeGreaterThan(12)
+    expect(Math.abs(answer.coreC - PLACE.coreC)).toBeLessThan(3)
+    expect(Math.abs(answer.edgeC - PLACE.edgeC)).toBeLessThan(4)
+    expect(answer.batteryPct).toBe(96)
   })
 })
 

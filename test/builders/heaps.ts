@@ -17,7 +17,7 @@ export const onDay = (day: number): string => new Date(Date.parse(BUILT_AT) + da
 
 /** Surroundings on a day, in steady mild air. */
 export function surroundingsOn(day: number, ambientC = 15): Surroundings {
-  return { now: new Date(onDay(day)), units: 'metric', ambientC: () => ambientC, waterCan: CAN, materials: LIBRARY_BOOK }
+  return { now: new Date(onDay(day)), units: 'metric', ambientC: () => ambientC, rainMm: () => 0, waterCan: CAN, materials: LIBRARY_BOOK }
 }
 
 export interface HeapRecipe {
@@ -29,6 +29,9 @@ export interface HeapRecipe {
 
 /** Leaves and grass that fill a square bay at 33 to 1. */
 export const GOOD_HEAP: HeapRecipe = { vessel: VESSEL_PRESETS[1], waterL: 40, ingredients: [['leaves-mixed', 14, SACK], ['grass-clippings', 50, BUCKET]] }
+
+/** Manure with straw, grass and leaves: the heap that holds its heat for longest. */
+export const RICH_HEAP: HeapRecipe = { vessel: VESSEL_PRESETS[1], waterL: 25, ingredients: [['horse-manure-straw', 70, BUCKET], ['straw-wheat', 4, SACK], ['grass-clippings', 25, BUCKET], ['leaves-shredded', 3, SACK]] }
 
 /** A heap of made-up ingredients with whatever happened to it since. */
 export function heap({ vessel, approachId, waterL, ingredients }: HeapRecipe, since: readonly NewEvent[] = []): StandingBatch {

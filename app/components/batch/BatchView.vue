@@ -4,9 +4,13 @@ import type { KnownBatch } from '~/composables/useGarden'
 
 const { known } = defineProps<{ known: KnownBatch }>()
 const HeatChart = defineAsyncComponent(() => import('./HeatChart.vue'))
-const { surroundings } = useGarden()
-const { quantity, day: dayText } = useSay()
-const { day, standing, readyWindow, tasks, course, strata, builtM, heightM, lastReading, coreC } = useBatchView(() => known)
+const { day, standing, readyWindow, tasks, course, strata, builtM, heightM, coreC } = useBatchView(() => known)
+const { supposed, changed, summary } = useSupposed(() => known, () => course.value)
+const wondering = ref(false)
+/** The chart shows the days that matter for heat; the cutaway goes on to the end. */
+const chartDays = computed(() => Math.max(21, day.value + 12))
+const chartCourse = computed(() => shownCourse.value.filter(one => one.day <= chartDays.value))
+watch(wondering, (on) => { if (!on) supposed.value = [] })
 
 const bench = useBench()
 /** Lays what went into this one on the bench, with how it went kept beside it. */
@@ -17,13 +21,6 @@ async function another(): Promise<void> {
 }
 const chosen = ref<string>()
 const TONES = { good: 'text-primary', mind: 'text-warning', bad: 'text-error' } as const
-const ambientC = computed(() => surroundings.value.ambientC(surroundings.value.now))
-const sunk = computed(() => builtM.value > 0 ? Math.round((1 - heightM.value / builtM.value) * 100) : 0)
-const caption = computed(() => {
-  const sunkText = sunk.value > 1 ? `, sunk by ${sunk.value} % since ${dayText(known.batch.built.at)}` : ''
-  const basis = lastReading.value && coreC.value === lastReading.value.coreC ? `Core read on ${dayText(lastReading.value.at)}.` : 'Core as expected, not read lately.'
-  return `${quantity('length', heightM.value)} high${sunkText}.${known.batch.finish ? '' : ` ${basis}`}`
-})
 const shownCourse = computed(() => known.batch.finish ? course.value.filter(one => one.day <= (new Date(known.batch.finish!.at).getTime() - new Date(known.batch.built.at).getTime()) / 86_400_000) : course.value)
 </script>
 
@@ -54,23 +51,43 @@ const shownCourse = computed(() => known.batch.finish ? course.value.filter(one 
       class="mt-4"
     />
 
-    <div class="mt-6 grid gap-x-10 gap-y-6 md:grid-cols-[auto_minmax(0,1fr)]">
-      <figure class="max-w-full">
-        <CutawayDrawing
-          :vessel="known.batch.built.vessel"
-          :layers="strata"
-          :fill-m="heightM"
-          :built-m="builtM"
-          :core-c="known.batch.finish ? undefined : coreC"
-          :ambient-c="ambientC"
-          :px-per-metre="215"
-          ruler
-          :label="`${known.batch.name} cut open, ${quantity('length', heightM)} high`"
+    <p
+      v-if="!known.batch.finish"
+      class="mt-3 flex flex-wrap gap-2"
+    >
+      <NuxtLink
+        :to="`/batch/${known.batch.id}/wrong`"
+        class="label-button"
+      >
+        <UIcon
+          name="i-ph-magnifying-glass"
+          class="size-5"
         />
-        <figcaption class="aside-note">
-          {{ caption }}
-        </figcaption>
-      </figure>
+        What is wrong?
+      </NuxtLink>
+      <NuxtLink
+        :to="`/batch/${known.batch.id}/ready`"
+        class="label-button"
+      >
+        <UIcon
+          name="i-ph-flask"
+          class="size-5"
+        />
+        Is it ready?
+      </NuxtLink>
+      <PhotoButton :known="known" />
+    </p>
+
+    <div class="mt-6 grid gap-x-10 gap-y-6 md:grid-cols-[auto_minmax(0,1fr)]">
+      <TimeCutaway
+        :known="known"
+        :course="shownCourse"
+        :strata="strata"
+        :height-m="heightM"
+        :built-m="builtM"
+        :core-c="coreC"
+        :day="known.batch.finish ? shownCourse.at(-1)?.day ?? 0 : day"
+      />
       <div class="min-w-0 space-y-5">
         <section
           v-if="!known.batch.finish"
@@ -82,8 +99,8 @@ const shownCourse = computed(() => known.batch.finish ? course.value.filter(one 
           >
             When it is ready
           </h2>
-          <WindowLine
-            :built-at="known.batch.built.at"
+          <WindowStory
+            :known="known"
             :window="readyWindow"
           />
         </section>
@@ -122,12 +139,43 @@ const shownCourse = computed(() => known.batch.finish ? course.value.filter(one 
       </h2>
       <HeatChart
         :batch="known.batch"
-        :course="shownCourse"
+        :course="chartCourse"
+        :supposed="changed.filter(one => one.day <= chartDays)"
       />
       <p class="aside-note">
-        Dots: core. Squares: edge. Dashed with its band: what is expected, drawn towards your readings. Hollow: stands apart from its neighbours. Upright lines: turned.
-        A first, plain curve; day {{ Math.floor(day) }}.
+        Dots: core as read. Squares: edge. Dashed in its band: what is expected, eight times in ten. Dotted: as it looked at the start. Hollow: stands apart from its neighbours. Upright lines: turned.
       </p>
+      <p class="mt-2 flex flex-wrap gap-2">
+        <button
+          v-if="!known.batch.finish"
+          type="button"
+          class="label-button"
+          :aria-expanded="wondering"
+          @click="wondering = !wondering"
+        >
+          <UIcon
+            name="i-ph-question"
+            class="size-5"
+          />
+          What if I…
+        </button>
+        <NuxtLink
+          :to="`/batch/${known.batch.id}/readings`"
+          class="label-button"
+        >
+          <UIcon
+            name="i-ph-broadcast"
+            class="size-5"
+          />
+          Probe and files
+        </NuxtLink>
+      </p>
+      <WhatIfPanel
+        v-if="wondering"
+        v-model="supposed"
+        :summary="summary"
+        class="mt-3 pl-3 border-l-4 border-accented"
+      />
     </section>
     <section
       aria-labelledby="log"
@@ -139,6 +187,7 @@ const shownCourse = computed(() => known.batch.finish ? course.value.filter(one 
       >
         Log
       </h2>
+      <PhotoStrip :known="known" />
       <BatchLog :known="known" />
       <p class="mt-3 flex flex-wrap gap-3">
         <NuxtLink

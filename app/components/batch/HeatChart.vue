@@ -11,11 +11,12 @@ import type { ExpectedDay } from '#core/methods/method'
 import { toShown } from '#core/units/system'
 
 /** Readings on what is expected: core and edge, turns marked. Odd readings are hollow, never hidden. */
-const { batch, course } = defineProps<{ batch: StandingBatch, course: readonly ExpectedDay[] }>()
+const { batch, course, supposed = [] } = defineProps<{ batch: StandingBatch, course: readonly ExpectedDay[], supposed?: readonly ExpectedDay[] }>()
 use([SVGRenderer, LineChart, ScatterChart, CustomChart, GridComponent, TooltipComponent, MarkLineComponent])
 
 const { units, now } = useGarden()
 const mode = useColorMode()
+const { forecastOf } = useForecasts()
 const DAY_MS = 86_400_000
 const builtMs = computed(() => new Date(batch.built.at).getTime())
 const shown = (celsius: number) => Math.round(toShown('temperature', units.value, celsius) * 10) / 10
@@ -33,6 +34,9 @@ const option = computed(() => {
   const spread = course.map(({ day, coreC }) => [at(day), shown(coreC.high) - shown(coreC.low)])
   const quiet = { type: 'line', showSymbol: false, silent: true, stack: 'band', lineStyle: { opacity: 0 } }
   const core = coreReadings(batch)
+  const forecast = forecastOf(batch.id)
+  const lastDay = course.at(-1)?.day ?? 0
+  const start = forecast ? Array.from(forecast.days).flatMap((day, index) => day <= lastDay ? [[at(day), shown(forecast.coreAtStartC.typical[index] ?? 0)]] : []) : []
   return {
     animationDuration: 300,
     grid: { left: 44, right: 12, top: 14, bottom: 28 },
@@ -43,6 +47,8 @@ const option = computed(() => {
       { ...quiet, name: 'low', data: low },
       { ...quiet, name: 'band', data: spread, areaStyle: { color: colours.heat, opacity: 0.16 } },
       { type: 'line', name: 'expected core', showSymbol: false, silent: true, data: course.map(({ day, coreC }) => [at(day), shown(coreC.typical)]), lineStyle: { color: colours.heat, width: 2, type: 'dashed' } },
+      { type: 'line', name: 'as it looked at the start', showSymbol: false, silent: true, data: start, lineStyle: { color: colours.text, width: 1.5, type: 'dotted' } },
+      ...(supposed.length > 0 ? [{ type: 'line', name: 'what if', showSymbol: false, silent: true, data: supposed.map(({ day, coreC }) => [at(day), shown(coreC.typical)]), lineStyle: { color: colours.edge, width: 3 }, endLabel: { show: true, formatter: 'what if', color: colours.edge } }] : []),
       { type: 'scatter', name: 'edge', symbol: 'rect', symbolSize: 7, data: batch.readings.flatMap(({ at: moment, edgeC }) => edgeC === undefined ? [] : [[new Date(moment).getTime(), shown(edgeC)]]), itemStyle: { color: colours.edge } },
       { type: 'scatter', name: 'core', symbolSize: 10, data: core.map(({ at: moment, coreC, odd }) => ({ value: [new Date(moment).getTime(), shown(coreC)], itemStyle: odd ? { color: colours.paper, borderColor: colours.core, borderWidth: 2 } : { color: colours.core } })),
         markLine: { silent: true, symbol: 'none', data: [

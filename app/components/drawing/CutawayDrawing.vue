@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { frontWidthM, type Vessel } from '#core/vessel/vessel'
-import { bandsOf, outlineOf, type DrawnLayer } from './cutaway'
+import { bandsOf, outlineOf, warmthStops, type DrawnLayer } from './cutaway'
 
 /** A heap cut open, to scale: vessel, layers, height of fill and warmth. From thumbnail to full picture. */
 const props = withDefaults(defineProps<{
@@ -11,10 +11,14 @@ const props = withDefaults(defineProps<{
   builtM?: number
   coreC?: number
   ambientC?: number
+  /** Warmth by depth from the core outwards; without it a usual glow is drawn around the core. */
+  depthsC?: readonly number[]
+  /** Share of what can rot that has rotted: the layers fade into compost. */
+  usedShare?: number
   label: string
   pxPerMetre?: number
   ruler?: boolean
-}>(), { builtM: undefined, coreC: undefined, ambientC: 15, pxPerMetre: 70, ruler: false })
+}>(), { builtM: undefined, coreC: undefined, ambientC: 15, depthsC: undefined, usedShare: 0, pxPerMetre: 70, ruler: false })
 
 const { quantity } = useSay()
 const id = useId()
@@ -28,6 +32,7 @@ const box = computed(() => ({ x: -MARGIN_CM, y: -topCm.value, width: widthCm.val
 const bands = computed(() => bandsOf(props.vessel, props.layers, props.fillM))
 const outline = computed(() => outlineOf(props.vessel, props.fillM, props.layers.length))
 const warmth = computed(() => props.coreC === undefined ? 0 : Math.min(1, Math.max(0, (props.coreC - props.ambientC) / 48)))
+const stops = computed(() => warmthStops(props.depthsC, props.ambientC, warmth.value))
 const vesselCm = computed(() => props.vessel.heightM * 100)
 const slats = computed(() => Array.from({ length: Math.max(2, Math.round(vesselCm.value / 16)) }, (_, index) => -vesselCm.value * (index + 0.5) / Math.max(2, Math.round(vesselCm.value / 16))))
 const wallCm = computed(() => ({ 'straw-bales': 22, 'insulated': 9, 'boards': 5, 'plastic': 3, 'wire': 2, 'none': 0 })[props.vessel.wall])
@@ -52,24 +57,11 @@ const marks = computed(() => Array.from({ length: Math.floor(topCm.value / 20) +
         r="52%"
       >
         <stop
-          offset="0%"
-          stop-color="var(--glow)"
-          :stop-opacity="0.9 * warmth"
-        />
-        <stop
-          offset="38%"
-          stop-color="var(--glow)"
-          :stop-opacity="0.6 * warmth"
-        />
-        <stop
-          offset="70%"
-          stop-color="var(--heat)"
-          :stop-opacity="0.45 * warmth"
-        />
-        <stop
-          offset="100%"
-          stop-color="var(--heat)"
-          stop-opacity="0"
+          v-for="stop in stops"
+          :key="stop.offset"
+          :offset="`${stop.offset}%`"
+          :stop-color="stop.hot ? 'var(--glow)' : 'var(--heat)'"
+          :stop-opacity="stop.opacity"
         />
       </radialGradient>
     </defs>
@@ -95,6 +87,15 @@ const marks = computed(() => Array.from({ length: Math.floor(topCm.value / 20) +
       stroke-width="0.7"
     />
     <g :clip-path="`url(#${id}-clip)`">
+      <rect
+        v-if="usedShare > 0.05"
+        x="0"
+        :y="-fillM * 100 - 6"
+        :width="widthCm"
+        :height="fillM * 100 + 6"
+        fill="url(#hatch-finished)"
+        :opacity="Math.min(0.75, usedShare * 1.3)"
+      />
       <rect
         x="0"
         :y="-fillM * 100 - 6"

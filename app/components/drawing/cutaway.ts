@@ -61,3 +61,24 @@ export function outlineOf(vessel: Vessel, fillM: number, layers: number): string
   const top = surface(vessel, fillM * 100, fillM * 100, layers, true)
   return `M${points([[0, 0], ...top, [frontWidthM(vessel) * 100, 0]])} Z`
 }
+
+/** A stop of the glow: how far from the middle, in %, and how strong. */
+export interface WarmthStop {
+  readonly offset: number
+  readonly opacity: number
+  readonly hot: boolean
+}
+
+/** Above the air by this much it glows fully, K. */
+const FULL_GLOW_K = 48
+const HOT_FROM = 0.55
+/** A usual heap: so much of the warmth of its core is left this far out. */
+const USUAL: readonly (readonly [offset: number, share: number])[] = [[0, 1], [38, 0.66], [70, 0.5], [100, 0]]
+
+/** The glow by depth: equal shells of a sphere lie at the cube roots of their share. */
+export function warmthStops(depthsC: readonly number[] | undefined, ambientC: number, warmth: number): WarmthStop[] {
+  if (!depthsC || depthsC.length === 0) return USUAL.map(([offset, share]) => ({ offset, opacity: 0.9 * warmth * share, hot: offset < 50 }))
+  const strength = (celsius: number) => Math.min(1, Math.max(0, (celsius - ambientC) / FULL_GLOW_K))
+  const shells = depthsC.map((celsius, index): WarmthStop => ({ offset: Math.round(100 * Math.cbrt((index + 0.5) / depthsC.length)), opacity: 0.9 * strength(celsius), hot: strength(celsius) > HOT_FROM }))
+  return [{ ...shells[0]!, offset: 0 }, ...shells]
+}

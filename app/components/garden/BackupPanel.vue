@@ -1,8 +1,14 @@
 <script setup lang="ts">
 /** The garden as a file: out, in, and back again. */
 const store = useGardenStore()
-const { save, look, take, takeBack, preview, troubles } = useBackup()
+const { save, saveWithPictures, look, take, takeBack, preview, troubles } = useBackup()
 const { moment } = useSay()
+const pictured = computed(() => [...store.journal.garden.batches.values()].some(({ photos }) => photos.length > 0))
+const room = ref('')
+onMounted(async () => {
+  const estimate = await navigator.storage?.estimate?.()
+  if (estimate?.quota && estimate.usage !== undefined) room.value = `About ${Math.max(1, Math.round(estimate.usage / 1e6))} MB of the browser's room is used.`
+})
 
 async function chosen(event: Event): Promise<void> {
   const field = event.target as HTMLInputElement
@@ -14,7 +20,7 @@ async function chosen(event: Event): Promise<void> {
 
 <template>
   <div class="space-y-4 max-w-2xl">
-    <p>Everything is in this browser alone. A backup is one file that holds all of it; keep it somewhere else now and then.</p>
+    <p>Everything is in this browser alone. A backup is one file that holds all of it; keep it somewhere else now and then. <span class="aside-note">{{ room }}</span></p>
     <div class="flex flex-wrap gap-3">
       <button
         type="button"
@@ -27,6 +33,18 @@ async function chosen(event: Event): Promise<void> {
         />
         Save a backup
       </button>
+      <button
+        v-if="pictured"
+        type="button"
+        class="label-button"
+        @click="saveWithPictures"
+      >
+        <UIcon
+          name="i-ph-images"
+          class="size-5"
+        />
+        With its pictures
+      </button>
       <label class="label-button focus-within:outline-3 focus-within:outline-info">
         <UIcon
           name="i-ph-upload-simple"
@@ -35,7 +53,7 @@ async function chosen(event: Event): Promise<void> {
         Read a backup
         <input
           type="file"
-          accept=".json,application/json"
+          accept=".json,.zip,application/json,application/zip"
           class="sr-only"
           @change="chosen"
         >
@@ -66,7 +84,9 @@ async function chosen(event: Event): Promise<void> {
       <p>
         <strong class="font-semibold break-all">{{ preview.fileName }}</strong> holds {{ preview.batches }} {{ preview.batches === 1 ? 'heap' : 'heaps' }} in {{ preview.backup.events.length }} entries<template v-if="preview.gardenName">
           of “{{ preview.gardenName }}”
-        </template>; {{ preview.fresh }} {{ preview.fresh === 1 ? 'is' : 'are' }} not here yet.
+        </template>; {{ preview.fresh }} {{ preview.fresh === 1 ? 'is' : 'are' }} not here yet.<template v-if="preview.pictures > 0">
+          {{ preview.pictures }} {{ preview.pictures === 1 ? 'picture comes' : 'pictures come' }} with it.
+        </template>
       </p>
       <div class="flex flex-wrap gap-3">
         <button

@@ -17,7 +17,7 @@ const withEdge = ref(last?.edgeC !== undefined)
 const fromProbe = ref(false)
 
 async function ask(): Promise<void> {
-  const answer = await read(known.batch.id, view.day.value)
+  const answer = await read(known.batch.id, { coreC: view.today.value?.coreC.typical ?? 20, edgeC: view.today.value?.edgeC.typical ?? 15, day: view.day.value })
   if (!answer) return
   coreC.value = answer.coreC
   edgeC.value = answer.edgeC

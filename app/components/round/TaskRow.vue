@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { Task } from '#core/methods/method'
+import { putOffUntil, type RoundTask } from '#core/garden/round'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** One thing a batch asks for today: what, why, and the tap that does it. */
-const { task, known, showBatch = true } = defineProps<{ task: Task, known: KnownBatch, showBatch?: boolean }>()
+const { task, known, showBatch = true } = defineProps<{ task: RoundTask, known: KnownBatch, showBatch?: boolean }>()
 const { day } = useSay()
 const route = useRoute()
 const { now } = useGarden()
@@ -11,17 +11,30 @@ const { turned } = useQuickRecord()
 const open = ref(false)
 const chosen = ref<string>()
 
-const LABELS = { reading: 'Read', squeeze: 'Feel', turned: 'Turned', watered: 'Watered', finish: 'Take down', open: 'Look into it' } as const
-const ICONS = { reading: 'i-ph-thermometer', squeeze: 'i-ph-hand-grabbing', turned: 'i-ph-shovel', watered: 'i-ph-drop', finish: 'i-ph-funnel', open: 'i-ph-magnifying-glass' } as const
-const link = computed(() => task.action === 'finish' ? `/batch/${task.batchId}/finish` : task.action === 'open' ? `/batch/${task.batchId}` : undefined)
+const { record } = useRecorder()
+const later = ref(false)
+const why = ref('')
+
+const LABELS = { reading: 'Read', squeeze: 'Feel', turned: 'Turned', browns: 'Done, turned', watered: 'Watered', cover: 'Covered', test: 'To the tests', finish: 'Take down', open: 'Look into it' } as const
+const ICONS = { cover: 'i-ph-umbrella', browns: 'i-ph-shovel', test: 'i-ph-flask', reading: 'i-ph-thermometer', squeeze: 'i-ph-hand-grabbing', turned: 'i-ph-shovel', watered: 'i-ph-drop', finish: 'i-ph-funnel', open: 'i-ph-magnifying-glass' } as const
+const LINKS: Partial<Record<RoundTask['action'], string>> = { finish: 'finish', test: 'ready', open: 'wrong' }
+const link = computed(() => LINKS[task.action] ? `/batch/${task.batchId}/${LINKS[task.action]}` : undefined)
 const due = computed(() => task.due <= now.value)
 
 async function act(): Promise<void> {
-  if (task.action === 'turned') await turned(known)
+  if (task.action === 'turned' || task.action === 'browns') await turned(known)
+  else if (task.action === 'cover') await putOff('covered')
   else {
     open.value = !open.value
     chosen.value = task.action
   }
+}
+/** Till tomorrow without a reason; with one, till its time is over. */
+async function putOff(reason?: string): Promise<void> {
+  const until = putOffUntil(task, now.value, reason !== undefined)
+  const said = reason === 'covered' ? `${known.batch.name}: covered.` : reason === undefined ? `${task.title}: tomorrow.` : `${task.title}: not this time.`
+  await record({ kind: 'put-off', at: new Date().toISOString(), batchId: task.batchId, task: task.action, until: until.toISOString(), ...(reason === undefined ? {} : { why: reason }) }, said)
+  later.value = false
 }
 watch(chosen, (id) => { if (!id) open.value = false })
 </script>
@@ -72,7 +85,44 @@ watch(chosen, (id) => { if (!id) open.value = false })
       >
         {{ LABELS[task.action] }}
       </button>
+      <button
+        type="button"
+        class="tap grid place-items-center"
+        :aria-expanded="later"
+        :aria-label="`later: ${task.title}, ${known.batch.name}`"
+        @click="later = !later"
+      >
+        <UIcon
+          name="i-ph-dots-three-vertical-bold"
+          class="size-6"
+        />
+      </button>
     </div>
+    <form
+      v-if="later"
+      class="mt-2 ml-10 flex flex-wrap gap-2 items-end"
+      @submit.prevent="putOff(why.trim() || 'no reason given')"
+    >
+      <button
+        type="button"
+        class="label-button"
+        @click="putOff()"
+      >
+        Tomorrow
+      </button>
+      <label class="flex-1 min-w-40">
+        <span class="field-label">or not this time, because</span>
+        <input
+          v-model="why"
+          class="text-field"
+          maxlength="200"
+          placeholder="away, frozen, not worth it…"
+        >
+      </label>
+      <button class="label-button">
+        Skip it
+      </button>
+    </form>
     <RecordPanel
       v-if="open"
       v-model:chosen="chosen"

@@ -18,6 +18,7 @@ const store = useGardenStore()
 const { shown } = useRecorder()
 const here = (place: Place) => place.to === '/' ? route.path === '/' : route.path.startsWith(place.to) || (place.to === '/yard' && route.path.startsWith('/batch'))
 const MAIN_ID = 'page'
+useForecasting()
 </script>
 
 <template>

@@ -1,75 +1,87 @@
+import { courseDays, emptyCourse, runCourse, type Course } from '../../heat/course'
+import { SHELLS } from '../../heat/heap'
+import { traitsAt } from '../../heat/traits'
 import type { StandingBatch } from '../../journal/garden'
-import type { Range } from '../../units/range'
-import { fillHeightM } from '../../vessel/vessel'
-import type { ExpectedDay, Surroundings } from '../method'
-import { batchMeasures, EDGE_SHARE, gainK, heightShare, vigourOf } from './course'
+import type { Band, Forecast } from '../../learning/forecast'
+import { range, type Range } from '../../units/range'
+import type { ExpectedDay, Supposed, Surroundings, WhatIf } from '../method'
+import { caseOf, questionOf, type HeapQuestion } from './forecast/question'
+import { readyDayOf } from './forecast/ready-day'
 
-const DAY_MS = 86_400_000
-
-/** Days between two moments, as a fraction. */
-export function daysBetween(from: string | Date, to: string | Date): number {
-  return (new Date(to).getTime() - new Date(from).getTime()) / DAY_MS
+/** One course of a heap in the middle of what is possible, with the question it answers. */
+export interface MiddleCourse {
+  readonly question: HeapQuestion
+  readonly course: Course
+  /** Where in the traits it stands. */
+  readonly point: ArrayLike<number>
 }
 
-function addDays(from: string, days: number): Date {
-  return new Date(new Date(from).getTime() + days * DAY_MS)
+interface Kept extends MiddleCourse { readonly quarterDay: number, readonly ambientC: Surroundings['ambientC'], readonly forecast: Forecast | undefined }
+
+/** The last course of each batch: a screen asks for it many times over. */
+const kept = new WeakMap<StandingBatch, Kept>()
+const USUAL: ArrayLike<number> = []
+
+/** Runs the one heap in the middle of what is possible: of what was learnt, where there is a forecast. A few thousandths of a second. */
+export function middleCourse(batch: StandingBatch, surroundings: Surroundings, supposed: readonly Supposed[] = []): MiddleCourse | undefined {
+  const forecast = surroundings.forecastOf?.(batch.id)
+  const quarterDay = Math.floor(surroundings.now.getTime() / 21_600_000)
+  const known = kept.get(batch)
+  if (supposed.length === 0 && known?.quarterDay === quarterDay && known.ambientC === surroundings.ambientC && known.forecast === forecast) return known
+  const question = questionOf(batch, surroundings, supposed)
+  if (!question) return undefined
+  const point = forecast?.middle ?? USUAL
+  const course = emptyCourse(courseDays(question.horizonDay))
+  runCourse(caseOf(question), traitsAt(point), course)
+  if (supposed.length === 0) kept.set(batch, { question, course, point, quarterDay, ambientC: surroundings.ambientC, forecast })
+  return { question, course, point }
 }
 
-function turnDaysOf({ built, turns }: StandingBatch): number[] {
-  return turns.map(({ at }) => daysBetween(built.at, at)).filter(day => day >= 0)
+const exactly = (value: number): Range => range(value, value, value)
+
+function dayOfCourse({ question, course }: MiddleCourse, at: number): ExpectedDay {
+  return {
+    day: course.days[at]!, coreC: exactly(course.coreC[at]!), edgeC: exactly(course.edgeC[at]!),
+    heightM: exactly(course.volumeShare[at]! * question.builtHeightM),
+    depthsC: Array.from(course.shellsC.subarray(at * SHELLS, (at + 1) * SHELLS)),
+    usedShare: course.used[at]!,
+  }
 }
 
-/** How far the readings so far lie above or below the plain course: a factor and how well it is known. */
-interface Fit {
-  readonly factor: number
-  readonly spread: number
+function dayOfForecast({ days, coreC, edgeC, heightM, shellsC, shells, used }: Forecast, at: number): ExpectedDay {
+  const of = ({ low, typical, high }: Band) => range(low[at]!, typical[at]!, high[at]!)
+  return { day: days[at]!, coreC: of(coreC), edgeC: of(edgeC), heightM: of(heightM), depthsC: Array.from(shellsC.subarray(at * shells, (at + 1) * shells)), usedShare: used[at]! }
 }
 
-function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b)
-  const middle = Math.floor(sorted.length / 2)
-  return sorted.length % 2 ? sorted[middle] as number : ((sorted[middle - 1] as number) + (sorted[middle] as number)) / 2
+const upTo = (days: Float64Array, last: number) => Array.from(days.keys()).filter(at => days[at]! <= last + 1e-9)
+
+/** The one course in the middle of what is possible, with something supposed to be done or nothing. */
+export function middleDays(batch: StandingBatch, surroundings: Surroundings, days: number, supposed: readonly Supposed[] = []): ExpectedDay[] {
+  const middle = middleCourse(batch, surroundings, supposed)
+  return middle ? upTo(middle.course.days, days).map(at => dayOfCourse(middle, at)) : []
 }
 
-/** Readings that are not of the first day, when the rise is too steep to judge, nor impossible beside the air. */
-function fitOf(batch: StandingBatch, vigour: number, surroundings: Surroundings): Fit {
-  const turns = turnDaysOf(batch)
-  const ratios = batch.readings.flatMap(({ at, coreC }) => {
-    const day = daysBetween(batch.built.at, at)
-    const ambient = surroundings.ambientC(new Date(at))
-    const expected = gainK(day, vigour, turns, ambient)
-    return coreC !== undefined && day > 1.5 && expected > 3 ? [Math.max(0, coreC - ambient) / expected] : []
-  })
-  if (ratios.length === 0) return { factor: 1, spread: 0.22 }
-  // The median does not mind one wrong reading; the plain course counts as two readings beside it.
-  const factor = (median(ratios.slice(-7)) * ratios.length + 2) / (ratios.length + 2)
-  return { factor: Math.min(2.5, factor), spread: 0.22 / Math.sqrt(1 + ratios.length / 3) }
+/** The same if nobody turns it any more but as supposed: what a remedy is measured against. */
+export function leftAloneDays(batch: StandingBatch, surroundings: Surroundings, days: number, supposed: readonly Supposed[]): ExpectedDay[] {
+  const question = questionOf(batch, surroundings, supposed)
+  if (!question) return []
+  const point = surroundings.forecastOf?.(batch.id)?.middle ?? USUAL
+  const course = emptyCourse(courseDays(Math.min(days, question.horizonDay)))
+  runCourse({ ...caseOf(question), habitFromDay: Number.POSITIVE_INFINITY }, traitsAt(point), course)
+  return Array.from(course.days.keys(), at => dayOfCourse({ question, course, point }, at))
 }
 
-function lastHeightFactor({ built, heights, turns }: StandingBatch, vigour: number, builtM: number): number {
-  const last = heights.at(-1)
-  if (!last || builtM <= 0) return 1
-  const expected = builtM * heightShare(Math.max(0, daysBetween(built.at, last.at)), vigour, turns.length)
-  return Math.min(1.6, Math.max(0.3, last.heightM / expected))
-}
-
-const around = (typical: number, spread: number): Range => ({ low: typical * (1 - spread), typical, high: typical * (1 + spread) })
-const above = (ambient: number, { low, typical, high }: Range): Range => ({ low: ambient + low, typical: ambient + typical, high: ambient + high })
-
-/** What a hot heap is expected to do, four times a day, its readings so far taken into account. */
+/** What a hot heap is expected to do: its forecast where there is one, else one course without a range. */
 export function expectCourse(batch: StandingBatch, surroundings: Surroundings, days: number): ExpectedDay[] {
-  const measures = batchMeasures(batch, surroundings.materials)
-  if (!measures) return []
-  const vigour = vigourOf(measures).overall
-  const fit = fitOf(batch, vigour, surroundings)
-  const turns = turnDaysOf(batch)
-  const builtM = Math.min(fillHeightM(batch.built.vessel, measures.volumeL), batch.built.vessel.heightM * 1.5)
-  const heightFactor = lastHeightFactor(batch, vigour, builtM)
-  return Array.from({ length: days * 4 + 1 }, (_, step) => {
-    const day = step / 4
-    const ambient = surroundings.ambientC(addDays(batch.built.at, day))
-    const gain = gainK(day, vigour, turns, ambient) * fit.factor
-    const heightM = builtM * heightShare(day, vigour, turns.filter(turn => turn <= day).length) * heightFactor
-    return { day, coreC: above(ambient, around(gain, fit.spread)), edgeC: above(ambient, around(gain * EDGE_SHARE, fit.spread)), heightM: around(heightM, 0.08) }
-  })
+  const forecast = surroundings.forecastOf?.(batch.id)
+  return forecast ? upTo(forecast.days, days).map(at => dayOfForecast(forecast, at)) : middleDays(batch, surroundings, days)
+}
+
+/** What would change if something were done: two courses of the heap in the middle of what is possible. */
+export function suppose(batch: StandingBatch, surroundings: Surroundings, days: number, supposed: readonly Supposed[]): WhatIf | undefined {
+  const [before, after] = [middleCourse(batch, surroundings), middleCourse(batch, surroundings, supposed)]
+  if (!before || !after) return undefined
+  const readyOn = ({ course, question, point }: MiddleCourse) => readyDayOf(course, question, traitsAt(point).weather, point)
+  const shown = (middle: MiddleCourse) => upTo(middle.course.days, days).map(at => dayOfCourse(middle, at))
+  return { present: shown(before), changed: shown(after), readyShiftDays: readyOn(after) - readyOn(before) }
 }

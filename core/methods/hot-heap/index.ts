@@ -1,17 +1,23 @@
 import { range } from '../../units/range'
-import type { Method } from '../method'
+import type { Forecaster, Method } from '../method'
 import { APPROACHES, hotHeapApproach } from './approaches'
 import { warningsFor } from './cautions'
 import { handsOn } from './effort'
-import { expectCourse } from './expect'
+import { diagnosis } from './diagnosis'
+import { expectCourse, suppose } from './expect'
+import { answerOf } from './forecast/answer'
+import { questionOf, type HeapQuestion } from './forecast/question'
 import { strataOf } from './layers'
 import { outlookOf } from './outlook'
 import { readyWindow } from './ready'
+import { ripeness } from './ripeness'
 import { SENSES } from './senses'
 import { judgeSize, leastVolumeL } from './size'
 import { standingOf } from './standing'
 import { buildSteps, FINISHING_CAUTIONS, TURNING_CAUTIONS } from './steps'
 import { tasksOf } from './tasks'
+
+const forecaster: Forecaster<HeapQuestion> = { ask: questionOf, answer: answerOf }
 
 /** The hot heap: built at once, turned, cured. */
 export const hotHeap: Method = {
@@ -38,7 +44,11 @@ export const hotHeap: Method = {
   warnings: warningsFor,
   strata: strataOf,
   buildSteps,
+  forecaster,
+  diagnosis,
+  ripeness,
   expect: expectCourse,
+  suppose,
   standing: standingOf,
   readyWindow,
   tasks: tasksOf,

@@ -1,41 +1,17 @@
-import { addDays, format } from 'date-fns'
+import { addDays, addHours, format } from 'date-fns'
 import type { StandingBatch } from '../../journal/garden'
-import type { MaterialBook } from '../../materials/book'
+import { TRAIT_NAMES } from '../../heat/traits'
 import type { ReadyWindow, Surroundings } from '../method'
-import { hotHeapApproach, type DaySpan } from './approaches'
-import { batchMeasures, vigourOf } from './course'
+import { hotHeapApproach } from './approaches'
+import { middleCourse } from './expect'
+import { coolDayOf, RAW_UNTIL_USED, readyDayOf } from './forecast/ready-day'
 import { phaseNow, type PhaseNow } from './standing'
 
-/** A weak mix takes longer: up to this many times as long. */
-const SLOWEST = 2.2
-/** A heap that did not heat rots cold. */
-const STALLED = 2
+/** Without a forecast yet, the hot stage may be so much shorter or longer than its middle. */
+const ROUGHLY = { shorter: 0.8, longer: 1.3 }
 
-const stretched = ([earliest, latest]: DaySpan, by: number): DaySpan => [earliest * by, latest * by]
-
-function slowness(batch: StandingBatch, materials: MaterialBook): number {
-  const measures = batchMeasures(batch, materials)
-  // Small pieces are used up sooner, though curing takes its time: half of the gain shows in the stages.
-  return measures ? Math.min(SLOWEST, 1 / (0.35 + 0.65 * vigourOf(measures).overall)) / Math.sqrt(measures.pace) : 1
-}
-
-/** Days still to go in each stage from where the heap stands. */
-function stillToGo(now: PhaseNow, batch: StandingBatch, materials: MaterialBook): { readonly span: DaySpan, readonly from: Date, readonly reason: string } {
-  const { hotDays, coolingDays, curingDays, name } = hotHeapApproach(batch.built.approachId)
-  const builtAt = new Date(batch.built.at)
-  const slow = slowness(batch, materials)
-  const hot = stretched(hotDays, slow)
-  const cooling = stretched(coolingDays, slow)
-  if (now.phase === 'curing' && now.coolSince)
-    return { span: curingDays, from: new Date(now.coolSince), reason: `Cool since ${format(new Date(now.coolSince), 'd MMMM')}; it cures for ${Math.round(curingDays[0] / 7)} to ${Math.round(curingDays[1] / 7)} weeks from there.` }
-  const all: DaySpan = [hot[0] + cooling[0] + curingDays[0], hot[1] + cooling[1] + curingDays[1]]
-  if (now.phase === 'stalled')
-    return { span: stretched(all, STALLED), from: builtAt, reason: 'It has not heated: left so, it rots cold and takes about twice as long.' }
-  const reason = slow > 1.15
-    ? `${name}: ${Math.round(hot[0])} to ${Math.round(hot[1])} hot days with this mix, which is slower than a good one, then cooling and curing.`
-    : `${name}: ${Math.round(hot[0])} to ${Math.round(hot[1])} hot days, then cooling and ${Math.round(curingDays[0] / 7)} to ${Math.round(curingDays[1] / 7)} weeks of curing.`
-  return { span: all, from: builtAt, reason }
-}
+const dayText = (at: Date) => format(at, 'd MMMM')
+const later = (builtAt: string, days: number) => addHours(new Date(builtAt), Math.round(days * 24))
 
 /** Days that are still needed at the very least from today, by phase. */
 function leastFromNow(now: PhaseNow, batch: StandingBatch): { readonly days: number, readonly reason?: string } {
@@ -45,20 +21,54 @@ function leastFromNow(now: PhaseNow, batch: StandingBatch): { readonly days: num
   return { days: 0 }
 }
 
+interface Stages { readonly from: Date, readonly to: Date, readonly reason: string }
+
+function cured(batch: StandingBatch, coolText: string, usedUpLate: boolean): string {
+  const [least, most] = hotHeapApproach(batch.built.approachId).curingDays
+  const weeks = `${Math.round(least / 7)} to ${Math.round(most / 7)} weeks of curing`
+  return usedUpLate ? `It decays so slowly that the raw stuff decides: ready when ${Math.round(100 * RAW_UNTIL_USED)} % of what can rot has rotted, and after ${weeks}.` : `${coolText}, then ${weeks}.`
+}
+
+function byForecast(batch: StandingBatch, surroundings: Surroundings): Stages | undefined {
+  const forecast = surroundings.forecastOf?.(batch.id)
+  const middle = middleCourse(batch, surroundings)
+  if (!forecast || !middle) return undefined
+  const { low, high } = forecast.ready.now
+  const weatherK = (forecast.middle[TRAIT_NAMES.indexOf('weather')] ?? 0) * 1.5
+  const cool = later(batch.built.at, coolDayOf(middle.course, middle.question, weatherK))
+  const late = readyDayOf(middle.course, { ...middle.question, curingDays: [0, 0] }, weatherK, forecast.middle) > coolDayOf(middle.course, middle.question, weatherK)
+  return { from: later(batch.built.at, low), to: later(batch.built.at, high), reason: cured(batch, `No more heat of its own from about ${dayText(cool)}`, late) }
+}
+
+/** Before the forecast is there: one course, with a rough width. */
+function byOneCourse(batch: StandingBatch, surroundings: Surroundings, now: PhaseNow): Stages {
+  const { hotDays, coolingDays, curingDays, name } = hotHeapApproach(batch.built.approachId)
+  const middle = middleCourse(batch, surroundings)
+  if (!middle || (now.phase === 'curing' && now.coolSince)) {
+    const from = now.coolSince ? new Date(now.coolSince) : later(batch.built.at, hotDays[1] + coolingDays[1])
+    return { from: addDays(from, curingDays[0]), to: addDays(from, curingDays[1]), reason: now.coolSince ? cured(batch, `Cool since ${dayText(from)}`, false) : `${name}: the usual stages, since none of its materials is known here.` }
+  }
+  const cool = coolDayOf(middle.course, middle.question, 0)
+  const rotted = readyDayOf(middle.course, { ...middle.question, curingDays: [0, 0] }, 0, [])
+  return {
+    from: later(batch.built.at, Math.max(cool * ROUGHLY.shorter + curingDays[0], rotted * ROUGHLY.shorter)),
+    to: later(batch.built.at, Math.max(cool * ROUGHLY.longer + curingDays[1], rotted * ROUGHLY.longer)),
+    reason: cured(batch, `No more heat of its own from about ${dayText(later(batch.built.at, cool))}`, rotted > cool),
+  }
+}
+
 /**
- * The window in which a heap is ready for beds: fixed stages of the approach, stretched by the vigour of the mix and
- * moved by the readings. A first estimate; its ends are the early and the late usual case, not a promise.
+ * The window in which a heap is ready for beds: no longer heating, cured and no longer raw. From the forecast where there
+ * is one (10 to 90 % of what is possible), else from one course; never sooner than the phase it is in allows.
  */
 export function readyWindow(batch: StandingBatch, surroundings: Surroundings): ReadyWindow {
   const now = phaseNow(batch, surroundings)
-  const { span, from, reason } = stillToGo(now, batch, surroundings.materials)
+  const { from, to, reason } = byForecast(batch, surroundings) ?? byOneCourse(batch, surroundings, now)
   const least = leastFromNow(now, batch)
   const earliest = addDays(surroundings.now, least.days)
-  const planned = addDays(from, Math.round(span[0]))
-  const late = addDays(from, Math.round(span[1]))
-  const pushed = planned < earliest
-  const start = pushed ? earliest : planned
-  const width = Math.max(7, (span[1] - span[0]) / 2)
-  const end = late < addDays(start, width) ? addDays(start, Math.round(width)) : late
-  return { from: start, to: end, reasons: pushed && least.reason ? [reason, least.reason] : [reason] }
+  const stalled = now.phase === 'stalled' ? ['It has not heated: left so, it rots cold.'] : []
+  if (from >= earliest || !least.reason) return { from, to: to > from ? to : addDays(from, 7), reasons: [reason, ...stalled] }
+  const width = Math.max(7, (to.getTime() - from.getTime()) / 86_400_000 / 2)
+  const end = addDays(earliest, Math.round(width))
+  return { from: earliest, to: to > end ? to : end, reasons: [reason, least.reason, ...stalled] }
 }

@@ -1,17 +1,14 @@
 import type { StandingBatch } from '../../journal/garden'
 import { quantityText } from '../../units/format'
-import type { Standing, Surroundings } from '../method'
-import { daysBetween, expectCourse } from './expect'
+import { expectedAt, type Standing, type Surroundings } from '../method'
 import { coreReadings } from '../../heat/readings'
+import { daysBetween } from './days'
+import { expectCourse } from './expect'
+import { HOT_C, TOO_HOT_C, WORKING_K } from './limits'
 
 /** The stages of a hot heap. */
 export type Phase = 'warming' | 'hot' | 'too-hot' | 'cooling' | 'curing' | 'stalled' | 'finished'
 
-/** From here it counts as hot; above the other the workers die. */
-export const HOT_C = 45
-export const TOO_HOT_C = 68
-/** This far above the air it still works. */
-const WORKING_K = 8
 /** By now a sound heap has warmed. */
 const WARM_BY_DAYS = 4.5
 
@@ -30,8 +27,7 @@ export interface PhaseNow {
 const STALE_DAYS = 10
 
 function expectedCore(batch: StandingBatch, surroundings: Surroundings, day: number): number {
-  const course = expectCourse(batch, surroundings, Math.ceil(day))
-  return course[Math.min(course.length - 1, Math.round(day * 4))]?.coreC.typical ?? surroundings.ambientC(surroundings.now)
+  return expectedAt(expectCourse(batch, surroundings, Math.ceil(day)), day)?.coreC.typical ?? surroundings.ambientC(surroundings.now)
 }
 
 /** Where the heap stands, by its readings as far as they are fresh, else by what is expected. */

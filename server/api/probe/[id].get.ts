@@ -1,13 +1,17 @@
-import { CLIMATES, dayOfYear, usualTemperatureC, type Climate } from '#core/garden/climate'
 import { simulatedProbe } from '#core/standins/probe'
 
-/** `GET /api/probe/:id?day=9`: a stand-in for a two-depth thermometer in a heap, with dropouts. */
+/** Where the simulated probe stands, when nobody says: a heap in its first hot week. */
+const ANYWHERE = { coreC: 52, edgeC: 31, day: 6 }
+
+/** `GET /api/probe/:id?coreC=58&edgeC=34&day=9`: a stand-in for a two-depth thermometer that reads what is true of its place, with dropouts. */
 export default defineEventHandler((event) => {
   const id = getRouterParam(event, 'id') ?? ''
   if (!/^[\w.-]{1,64}$/.test(id)) throw createError({ statusCode: 400, statusMessage: 'No such probe' })
-  const given = Number(getQuery(event).day)
-  const day = Number.isFinite(given) && given >= 0 && given < 1000 ? given : undefined
-  const now = new Date()
+  const query = getQuery(event)
+  const given = (name: keyof typeof ANYWHERE, least: number, most: number) => {
+    const value = Number(query[name])
+    return query[name] !== undefined && Number.isFinite(value) && value >= least && value <= most ? value : ANYWHERE[name]
+  }
   setHeader(event, 'cache-control', 'no-store')
-  return simulatedProbe(id, now, usualTemperatureC(CLIMATES[0] as Climate, dayOfYear(now)), day)
+  return simulatedProbe(id, new Date(), { coreC: given('coreC', -40, 95), edgeC: given('edgeC', -40, 95), day: given('day', 0, 1000) })
 })

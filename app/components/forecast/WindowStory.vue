@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import { addHours, differenceInCalendarDays } from 'date-fns'
+import type { DayWindow, WindowMove } from '#core/learning/forecast'
+import type { ReadyWindow } from '#core/methods/method'
+import type { KnownBatch } from '~/composables/useGarden'
+
+/** When it is ready: the window at the start and now on one line, how it moved, and what moved it most. */
+const { known, window } = defineProps<{ known: KnownBatch, window: ReadyWindow }>()
+const { now, store } = useGarden()
+const { forecastOf, working } = useForecasts()
+const { wordsOf } = useLogWords()
+const say = useSay()
+
+const forecast = computed(() => forecastOf(known.batch.id))
+const busy = computed(() => working.value?.batchId === known.batch.id ? working.value : undefined)
+const on = (days: number) => addHours(new Date(known.batch.built.at), Math.round(days * 24))
+const startMs = computed(() => new Date(known.batch.built.at).getTime())
+const endMs = computed(() => Math.max(window.to.getTime(), now.value.getTime(), forecast.value ? on(forecast.value.ready.start.high).getTime() : 0) + 5 * 86_400_000)
+const at = (moment: Date | number) => 100 * (Number(moment) - startMs.value) / (endMs.value - startMs.value)
+const open = computed(() => window.from <= now.value)
+const atStart = computed(() => forecast.value?.ready.start)
+const late = computed(() => forecast.value && forecast.value.ready.now.high >= forecast.value.horizonDay - 1)
+const dates = ({ low, high }: DayWindow) => say.window(on(low), on(high))
+const width = ({ low, high }: DayWindow) => Math.round(high - low)
+
+const eventWords = ({ eventId }: WindowMove) => {
+  const event = store.journal.events.get(eventId)
+  return event ? wordsOf(event, known) : ''
+}
+const moved = (days: number) => `${Math.abs(Math.round(days))} ${Math.abs(Math.round(days)) === 1 ? 'day' : 'days'} ${days < 0 ? 'sooner' : 'later'}`
+const strongest = computed(() => [...forecast.value?.ready.moves ?? []].sort((a, b) => Math.abs(b.movedDays) - Math.abs(a.movedDays))[0])
+const moves = computed(() => (forecast.value?.ready.moves ?? []).filter(({ movedDays }) => Math.abs(movedDays) >= 0.5).slice(-12).reverse())
+const change = computed(() => {
+  if (!forecast.value) return ''
+  const { start, now: today } = forecast.value.ready
+  const days = differenceInCalendarDays(on(today.typical), on(start.typical))
+  const narrower = width(start) - width(today)
+  const middle = Math.abs(days) < 1 ? 'Its middle has not moved' : `Its middle has moved ${moved(days)}`
+  return `${middle}, and it is ${narrower > 0 ? `${narrower} days narrower` : narrower < 0 ? `${-narrower} days wider` : 'as wide as at the start'}.`
+})
+</script>
+
+<template>
+  <div>
+    <p class="text-lg leading-snug">
+      <span class="aside-note block">{{ open ? 'Ready to test since' : 'Ready between' }}</span>
+      <strong class="font-serif font-semibold text-highlighted">{{ open ? say.day(window.from) : say.window(window.from, window.to) }}</strong><span v-if="late"> or later</span>
+    </p>
+    <svg
+      viewBox="0 0 100 16"
+      preserveAspectRatio="none"
+      class="w-full h-8 my-1"
+      aria-hidden="true"
+    >
+      <rect
+        v-if="atStart"
+        :x="at(on(atStart.low))"
+        y="1"
+        :width="Math.max(1, at(on(atStart.high)) - at(on(atStart.low)))"
+        height="4"
+        fill="none"
+        stroke="var(--ui-text-muted)"
+        stroke-width="1.5"
+        stroke-dasharray="4 3"
+        vector-effect="non-scaling-stroke"
+      />
+      <line
+        x1="0"
+        x2="100"
+        y1="13"
+        y2="13"
+        stroke="var(--ui-border-accented)"
+        stroke-width="1"
+        vector-effect="non-scaling-stroke"
+      />
+      <rect
+        :x="at(window.from)"
+        y="7"
+        :width="Math.max(1, at(window.to) - at(window.from))"
+        height="6"
+        fill="url(#hatch-finished)"
+      />
+      <line
+        :x1="at(now)"
+        :x2="at(now)"
+        y1="0"
+        y2="16"
+        stroke="var(--ui-text-highlighted)"
+        stroke-width="2.5"
+        vector-effect="non-scaling-stroke"
+      />
+    </svg>
+    <p class="flex justify-between aside-note">
+      <span>built {{ say.day(known.batch.built.at) }}</span><span>{{ say.day(window.to) }}</span>
+    </p>
+    <p
+      v-if="busy"
+      class="aside-note flex items-center gap-2"
+      role="status"
+    >
+      <progress
+        class="w-28"
+        :value="busy.share"
+        max="1"
+        aria-label="working out the forecast"
+      />
+      {{ forecast ? 'Taking in what was recorded…' : 'Working out the range…' }}
+    </p>
+    <div
+      v-if="forecast && atStart"
+      data-window-story
+    >
+      <p>At the start (dashed) it looked like {{ dates(atStart) }}. {{ change }}</p>
+      <p v-if="strongest && Math.abs(strongest.movedDays) >= 1">
+        Moved most on {{ say.day(strongest.at) }}, {{ moved(strongest.movedDays) }}: <span class="text-toned">{{ eventWords(strongest) }}</span>
+      </p>
+    </div>
+    <details>
+      <summary class="tap flex items-center cursor-pointer underline underline-offset-3">
+        Why then?
+      </summary>
+      <ul class="space-y-1">
+        <li
+          v-for="reason in window.reasons"
+          :key="reason"
+        >
+          {{ reason }}
+        </li>
+        <li
+          v-for="move in moves"
+          :key="move.eventId"
+          class="aside-note"
+        >
+          {{ say.day(move.at) }}: {{ moved(move.movedDays) }}, now {{ dates(move.window) }}. {{ eventWords(move) }}
+        </li>
+        <li
+          v-if="forecast"
+          class="aside-note"
+        >
+          {{ forecast.members }} possible heaps, weighed by everything recorded (worth about {{ Math.round(forecast.effective) }} equal ones). Eight in ten of them are ready within the window. It takes for granted that you turn as the approach says.
+        </li>
+        <li
+          v-else
+          class="aside-note"
+        >
+          A rough first estimate, until the range is worked out.
+        </li>
+      </ul>
+    </details>
+  </div>
+</template>

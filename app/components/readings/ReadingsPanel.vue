@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { format } from 'date-fns'
+import { coreReadings } from '#core/heat/readings'
+import type { KnownBatch } from '~/composables/useGarden'
+
+/** Readings from devices and files, in and out. */
+const { known } = defineProps<{ known: KnownBatch }>()
+const { now } = useGarden()
+
+const odd = computed(() => coreReadings(known.batch).filter(one => one.odd).length)
+const counts = computed(() => ({ all: known.batch.readings.length, file: known.batch.readings.filter(({ source }) => source === 'file').length, probe: known.batch.readings.filter(({ source }) => source === 'probe').length }))
+
+async function save(): Promise<void> {
+  const { readingsCsv } = await import('#core/formats/readings-csv')
+  download(readingsCsv(known.batch.name, known.batch.readings), 'text/csv', `${known.batch.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-${format(now.value, 'yyyy-MM-dd')}.csv`)
+}
+</script>
+
+<template>
+  <div class="space-y-8 max-w-3xl">
+    <section aria-labelledby="probe">
+      <h2
+        id="probe"
+        class="section-rule"
+      >
+        Probe
+      </h2>
+      <LiveProbe :known="known" />
+    </section>
+    <section aria-labelledby="file">
+      <h2
+        id="file"
+        class="section-rule"
+      >
+        From a thermometer's file
+      </h2>
+      <ThermometerFile :known="known" />
+    </section>
+    <section aria-labelledby="out">
+      <h2
+        id="out"
+        class="section-rule"
+      >
+        Out of Wastrum
+      </h2>
+      <p>
+        {{ counts.all }} readings<template v-if="counts.file > 0">
+          , {{ counts.file }} of them from files
+        </template><template v-if="counts.probe > 0">
+          , {{ counts.probe }} from the probe
+        </template>. <template v-if="odd > 0">
+          {{ odd }} {{ odd === 1 ? 'stands' : 'stand' }} apart from {{ odd === 1 ? 'its' : 'their' }} neighbours: kept, and given little weight.
+        </template>
+      </p>
+      <button
+        type="button"
+        class="label-button mt-2"
+        :disabled="counts.all === 0"
+        @click="save"
+      >
+        <UIcon
+          name="i-ph-download-simple"
+          class="size-5"
+        />
+        Save the readings as a table
+      </button>
+    </section>
+  </div>
+</template>

@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { heatLog, heatLogWords } from '#core/readiness/heat-log'
+import { testStates } from '#core/readiness/taken'
+import { useName, verdicts } from '#core/readiness/verdict'
+import type { KnownBatch } from '~/composables/useGarden'
+
+/** Is it ready, and for what? The verdict by use, the tests that lead to it, and what the heat was. */
+const { known } = defineProps<{ known: KnownBatch }>()
+const { surroundings } = useGarden()
+
+const states = computed(() => testStates(known.batch, known.method.ripeness.tests(known.batch, surroundings.value)))
+const verdict = computed(() => verdicts(states.value, known.method.ripeness.stages(known.batch, surroundings.value)))
+const heat = computed(() => heatLogWords(heatLog(known.batch)))
+const FITS = { 'yes': { icon: 'i-ph-check', tone: 'text-primary', label: 'fit' }, 'not-yet': { icon: 'i-ph-hourglass', tone: 'text-warning', label: 'not yet' }, 'no': { icon: 'i-ph-x', tone: 'text-error', label: 'no' } } as const
+const best = computed(() => verdict.value.filter(({ fit }) => fit === 'yes').at(-1))
+</script>
+
+<template>
+  <div>
+    <p
+      class="text-lg"
+      role="status"
+      data-verdict
+    >
+      <template v-if="best">
+        Fit for <strong class="font-semibold">{{ useName(best.use).toLowerCase() }}</strong><template v-if="best.use !== 'mulch'">
+          and everything that asks less
+        </template>.
+      </template>
+      <template v-else>
+        Not fit for use yet.
+      </template>
+    </p>
+    <ul class="mt-3">
+      <li
+        v-for="one in verdict"
+        :key="one.use"
+        class="line-rule py-2 flex gap-3"
+        :data-use="one.use"
+      >
+        <UIcon
+          :name="FITS[one.fit].icon"
+          class="size-6 shrink-0"
+          :class="FITS[one.fit].tone"
+        />
+        <span class="w-28 shrink-0 font-semibold text-highlighted">{{ useName(one.use) }}<span class="block aside-note">{{ FITS[one.fit].label }}</span></span>
+        <span class="flex-1">{{ one.missing.length > 0 ? `${one.fit === 'no' ? '' : 'Missing: '}${one.missing.join('; ')}.` : 'Nothing missing.' }}</span>
+      </li>
+    </ul>
+
+    <h2 class="section-rule mt-6">
+      Tests
+    </h2>
+    <p class="aside-note">
+      Several together tell; one alone does not.
+    </p>
+    <ul>
+      <TestItem
+        v-for="state in states"
+        :key="state.test.id"
+        :state="state"
+        :known="known"
+      />
+    </ul>
+
+    <h2 class="section-rule mt-6">
+      How hot it was
+    </h2>
+    <p
+      v-for="line in heat"
+      :key="line"
+      class="py-0.5"
+    >
+      {{ line }}
+    </p>
+    <p class="caution mt-2">
+      What was at 55 °C in the middle was not everywhere. For raw manure, sickness or seeding weeds in it, keep the intervals of your local rules; no home heap replaces them.
+    </p>
+  </div>
+</template>

@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { drawAll } from '#core/garden/store'
+import type { NewEvent } from '#core/journal/event'
+import type { Cause } from '#core/methods/method'
+import type { KnownBatch } from '~/composables/useGarden'
+
+/** One possible cause: how likely, why, and what to do about it in one's own containers. */
+const { cause, known, first } = defineProps<{ cause: Cause, known: KnownBatch, first: boolean }>()
+const { stored, materials } = useGarden()
+const { record } = useRecorder()
+
+const grade = computed(() => cause.likelihood > 0.75 ? 'very likely' : cause.likelihood > 0.5 ? 'likely' : cause.likelihood > 0.33 ? 'possible' : 'less likely')
+const doable = computed(() => cause.remedy.supposed.length > 0)
+
+/** Records what was worked in, poured on and turned in one go, as one thing that can be taken back. */
+async function done(): Promise<void> {
+  const at = new Date().toISOString()
+  const ingredients = cause.remedy.parts.flatMap(({ materialId, amount }) => {
+    const material = materials.value.find(materialId)
+    return material ? [{ material, amount }] : []
+  })
+  const added = drawAll(stored.value, ingredients).map(({ materialId, amount, draws }): NewEvent => ({ kind: 'added', at, batchId: known.batch.id, ingredient: { materialId, amount, draws: [...draws] } }))
+  const events: NewEvent[] = [
+    ...added,
+    ...(cause.remedy.waterL > 0 ? [{ kind: 'watered' as const, at, batchId: known.batch.id, litres: cause.remedy.waterL }] : []),
+    ...(cause.remedy.supposed.some(({ kind }) => kind === 'turn') ? [{ kind: 'turned' as const, at, batchId: known.batch.id }] : []),
+  ]
+  if (await record(events, `${known.batch.name}: done.`, 'Read the heat tomorrow and the day after.')) await navigateTo(`/batch/${known.batch.id}`)
+}
+</script>
+
+<template>
+  <li
+    class="line-rule py-3"
+    :data-cause="cause.id"
+  >
+    <details :open="first">
+      <summary class="tap cursor-pointer flex flex-wrap items-center gap-x-3">
+        <span class="text-lg font-serif font-semibold text-highlighted">{{ cause.title }}</span>
+        <span class="flex items-center gap-2">
+          <svg
+            width="64"
+            height="10"
+            aria-hidden="true"
+          >
+            <rect
+              width="64"
+              height="10"
+              fill="var(--ui-bg-accented)"
+            />
+            <rect
+              :width="64 * cause.likelihood"
+              height="10"
+              fill="url(#hatch-wood)"
+            />
+          </svg>
+          <span class="aside-note">{{ grade }}</span>
+        </span>
+      </summary>
+      <ul class="mt-1">
+        <li
+          v-for="text in cause.speaksFor"
+          :key="text"
+          class="flex gap-2"
+        >
+          <span
+            class="font-bold w-4 text-center"
+            aria-hidden="true"
+          >+</span><span><span class="sr-only">Speaks for it: </span>{{ text }}</span>
+        </li>
+        <li
+          v-for="text in cause.speaksAgainst"
+          :key="text"
+          class="flex gap-2 text-muted"
+        >
+          <span
+            class="font-bold w-4 text-center"
+            aria-hidden="true"
+          >−</span><span><span class="sr-only">Speaks against it: </span>{{ text }}</span>
+        </li>
+      </ul>
+      <p class="mt-2 text-highlighted">
+        <strong class="font-semibold">What helps.</strong> {{ cause.remedy.text }}
+      </p>
+      <p
+        v-if="cause.remedy.effect"
+        class="mt-1"
+        data-effect
+      >
+        {{ cause.remedy.effect }}
+      </p>
+      <p
+        v-if="cause.caution"
+        class="caution mt-2"
+      >
+        {{ cause.caution }}
+      </p>
+      <button
+        v-if="doable"
+        type="button"
+        class="label-button mt-2"
+        @click="done"
+      >
+        I have done that
+      </button>
+    </details>
+  </li>
+</template>

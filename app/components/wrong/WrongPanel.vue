@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import type { Symptom } from '#core/methods/method'
+import type { KnownBatch } from '~/composables/useGarden'
+
+/** Tap what is seen, smelt or felt: the likeliest causes, with what speaks for and against them, and what helps. */
+const { known } = defineProps<{ known: KnownBatch }>()
+const { surroundings } = useGarden()
+
+const GROUPS: readonly { readonly sense: Symptom['sense'], readonly title: string }[] = [{ sense: 'heat', title: 'Its heat' }, { sense: 'smell', title: 'Its smell' }, { sense: 'feel', title: 'In the hand' }, { sense: 'look', title: 'To the eye' }]
+const diagnosis = computed(() => known.method.diagnosis)
+const noticed = diagnosis.value.noticed(known.batch, surroundings.value)
+const chosen = ref<readonly string[]>(noticed)
+const toggle = (id: string) => { chosen.value = chosen.value.includes(id) ? chosen.value.filter(one => one !== id) : [...chosen.value, id] }
+
+const good = computed(() => diagnosis.value.symptoms.filter(({ id, good: words }) => words && chosen.value.includes(id)))
+const causes = computed(() => diagnosis.value.causes(known.batch, surroundings.value, chosen.value))
+const onlyGood = computed(() => chosen.value.length > 0 && good.value.length === chosen.value.length)
+</script>
+
+<template>
+  <div>
+    <div class="grid gap-x-8 gap-y-4 md:grid-cols-2">
+      <div
+        v-for="group in GROUPS"
+        :key="group.sense"
+        role="group"
+        :aria-label="group.title"
+      >
+        <h3 class="mb-1">
+          {{ group.title }}
+        </h3>
+        <div class="flex flex-wrap gap-2">
+          <button
+            v-for="symptom in diagnosis.symptoms.filter(({ sense }) => sense === group.sense)"
+            :key="symptom.id"
+            type="button"
+            class="label-button !px-3"
+            :aria-pressed="chosen.includes(symptom.id)"
+            @click="toggle(symptom.id)"
+          >
+            {{ symptom.label }}
+          </button>
+        </div>
+      </div>
+    </div>
+    <p
+      v-if="noticed.length > 0"
+      class="aside-note mt-2"
+    >
+      What its readings and your log already tell of is tapped for you.
+    </p>
+
+    <section
+      v-if="good.length > 0"
+      aria-labelledby="good-signs"
+      class="mt-6"
+    >
+      <h2
+        id="good-signs"
+        class="section-rule"
+      >
+        Good signs
+      </h2>
+      <p
+        v-for="symptom in good"
+        :key="symptom.id"
+        class="py-1 flex gap-2"
+      >
+        <UIcon
+          name="i-ph-check"
+          class="size-6 shrink-0 text-primary"
+        />
+        <span><strong class="font-semibold">{{ symptom.label }}.</strong> {{ symptom.good }}</span>
+      </p>
+    </section>
+
+    <section
+      v-if="causes.length > 0"
+      aria-labelledby="causes"
+      class="mt-6"
+    >
+      <h2
+        id="causes"
+        class="section-rule"
+      >
+        Likely causes
+      </h2>
+      <ol>
+        <CauseItem
+          v-for="(cause, index) in causes"
+          :key="cause.id"
+          :cause="cause"
+          :known="known"
+          :first="index === 0"
+        />
+      </ol>
+    </section>
+    <p
+      v-else-if="chosen.length === 0"
+      class="mt-6"
+    >
+      Tap what you see, smell or feel.
+    </p>
+    <p
+      v-else-if="!onlyGood"
+      class="mt-6"
+      role="status"
+    >
+      Its own numbers speak against every usual cause. Read the heat and squeeze a handful, then look again.
+    </p>
+  </div>
+</template>

@@ -1,0 +1,13 @@
+import { format } from 'date-fns'
+import { agendaOf } from '#core/garden/agenda'
+
+/** What the garden asks for as a calendar file. The library for it is fetched when it is wanted. */
+export function useCalendarFile() {
+  const { standing, surroundings, settings, now } = useGarden()
+  async function save(): Promise<void> {
+    const { calendarText } = await import('#core/formats/calendar')
+    const text = calendarText(settings.value.gardenName || 'Wastrum', agendaOf(standing.value, surroundings.value), new Date())
+    download(text, 'text/calendar', `wastrum-${format(now.value, 'yyyy-MM-dd')}.ics`)
+  }
+  return { save }
+}

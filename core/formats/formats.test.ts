@@ -1,0 +1,82 @@
+import fc from 'fast-check'
+import ICAL from 'ical.js'
+import Papa from 'papaparse'
+import { describe, expect, it } from 'vitest'
+import { GOOD_HEAP, heap, reading, surroundingsOn } from '../../test/builders/heaps'
+import { agendaOf } from '../garden/agenda'
+import { hotHeap } from '../methods/hot-heap'
+import { isArchive, readArchive, writeArchive } from './archive'
+import { calendarText } from './calendar'
+import { plainCell, readingsCsv } from './readings-csv'
+
+describe('the calendar file', () => {
+  const standing = [{ batch: heap(GOOD_HEAP, [reading(1, 30)]), method: hotHeap }]
+  const entries = agendaOf(standing, surroundingsOn(3))
+  const parse = (text: string) => new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map(event => new ICAL.Event(event))
+
+  it('is read back by another library: the same entries, whole days, ids of their own', () => {
+    const read = parse(calendarText('Garden', entries, new Date('2026-05-04T10:00:00Z')))
+    expect(read.map(({ summary }) => summary)).toEqual(entries.map(({ title }) => title))
+    expect(new Set(read.map(({ uid }) => uid)).size).toBe(entries.length)
+    expect(read.every(({ startDate, endDate }) => startDate.isDate && endDate.compare(startDate) > 0)).toBe(true)
+    const heat = read.find(({ summary }) => summary === 'Read the heat: Heap')!
+    expect(heat.startDate.toString()).toBe('2026-05-04')
+    expect(heat.description).toBe(entries.find(({ title }) => title.startsWith('Read the heat'))!.text)
+  })
+
+  it('keeps the id of a thing when it moves, and a later file counts as newer', () => {
+    const first = parse(calendarText('Garden', entries, new Date('2026-05-04T10:00:00Z')))
+    const later = parse(calendarText('Garden', agendaOf(standing, surroundingsOn(9)), new Date('2026-05-10T10:00:00Z')))
+    const ready = (all: typeof first) => all.find(({ summary }) => summary === 'Heap may be ready')!
+    expect(ready(later).uid).toBe(ready(first).uid)
+    expect(Number(ready(later).sequence)).toBeGreaterThan(Number(ready(first).sequence))
+  })
+
+  it('holds signs that mean something to calendars as plain text', () => {
+    const odd = [{ id: 'a', title: 'Turn; water, and \\ look', text: 'one\ntwo', place: 'by; the wall', from: new Date(2026, 4, 4, 9), to: new Date(2026, 4, 6, 9) }]
+    const [event] = parse(calendarText('x', odd, new Date('2026-05-04T10:00:00Z')))
+    expect(event!.summary).toBe('Turn; water, and \\ look')
+    expect(event!.description).toBe('one\ntwo')
+    expect(event!.endDate.toString()).toBe('2026-05-07')
+  })
+})
+
+describe('readings as a table', () => {
+  it('come out as they went in', () => {
+    const rows = Papa.parse<string[]>(readingsCsv('Apple bay', [{ eventId: 'a', at: '2026-05-04T10:00:00.000Z', coreC: 58.25, source: 'hand' }, { eventId: 'b', at: '2026-05-05T10:00:00.000Z', coreC: -3, edgeC: 21, source: 'probe' }]), { skipEmptyLines: true }).data
+    expect(rows).toEqual([
+      ['time', 'core °C', 'edge °C', 'source', 'batch'],
+      ['2026-05-04T10:00:00.000Z', '58.3', '', 'hand', 'Apple bay'],
+      ['2026-05-05T10:00:00.000Z', '-3', '21', 'probe', 'Apple bay'],
+    ])
+  })
+
+  it('never begin a cell as a formula does', () => {
+    expect(plainCell('=HYPERLINK("x")')).toBe('\'=HYPERLINK("x")')
+    expect(plainCell('-12.5')).toBe('-12.5')
+    fc.assert(fc.property(fc.string(), (name) => {
+      const cell = Papa.parse<string[]>(readingsCsv(name, [{ eventId: 'a', at: '2026-05-04T10:00:00.000Z', coreC: 1, source: 'hand' }])).data[1]!.at(-1)!
+      expect(/^[=+@\t\r]/.test(cell)).toBe(false)
+    }))
+  })
+})
+
+describe('a garden with its pictures', () => {
+  const picture = Uint8Array.of(0xFF, 0xD8, 0xFF, 0xE0, 1, 2, 3)
+
+  it('comes back whole', () => {
+    const bytes = writeArchive({ backup: '{"a":"ä"}', photos: [{ id: 'p-1', bytes: picture }] })
+    expect(isArchive(bytes)).toBe(true)
+    const read = readArchive(bytes)
+    expect(read.ok && read.value.backup).toBe('{"a":"ä"}')
+    expect(read.ok && read.value.photos).toEqual([{ id: 'p-1', bytes: picture }])
+  })
+
+  it('is refused when damaged or something else, and takes nothing that is no picture', () => {
+    const bytes = writeArchive({ backup: '{}', photos: [{ id: 'p-1', bytes: Uint8Array.of(60, 115, 118, 103) }] })
+    expect(readArchive(bytes.slice(0, bytes.length - 30)).ok).toBe(false)
+    expect(readArchive(Uint8Array.of(1, 2, 3)).ok).toBe(false)
+    const read = readArchive(bytes)
+    expect(read.ok && read.value.photos).toEqual([])
+  })
+})

@@ -1,0 +1,40 @@
+import { addDays, endOfDay } from 'date-fns'
+import type { StandingBatch } from '../journal/garden'
+import type { Method, Surroundings, Task } from '../methods/method'
+
+/** A task on the round, with whether it was put off to that day. */
+export interface RoundTask extends Task {
+  readonly place: string
+  readonly putOff: boolean
+}
+
+/** The tasks of a batch after what was put off: what waits moves to its day, what was skipped stays away until then. */
+export function askedOf(batch: StandingBatch, method: Method, surroundings: Surroundings): RoundTask[] {
+  return method.tasks(batch, surroundings).flatMap((task): RoundTask[] => {
+    const off = batch.putOffs.findLast(one => one.task === task.action)
+    const until = off ? new Date(off.until) : undefined
+    const waits = until && until > surroundings.now
+    // Nothing that endangers people or the heap can be skipped for good: it comes back when its day is over.
+    if (waits && off?.why !== undefined) return []
+    const due = waits && until > task.due ? until : task.due
+    return [{ ...task, due, until: task.until > due ? task.until : endOfDay(due), place: batch.place, putOff: Boolean(waits) }]
+  })
+}
+
+/** How long a task stays away when it is put off or skipped: till tomorrow, or till its window is over. */
+export function putOffUntil(task: Task, now: Date, skipped: boolean): Date {
+  const tomorrow = addDays(now, 1)
+  return skipped && task.until > tomorrow ? task.until : skipped ? addDays(now, 3) : tomorrow
+}
+
+const RANK = { now: 0, usual: 1, whenever: 2 } as const
+
+/** In the order of a walk: what is urgent first, then place by place, the place with the earliest need first. */
+export function inRoundOrder<T extends Pick<RoundTask, 'urgency' | 'due' | 'place' | 'batchId'>>(tasks: readonly T[]): T[] {
+  const placeOf = (task: T) => `${task.place} ${task.batchId}`
+  const urgent = tasks.filter(({ urgency }) => urgency === 'now')
+  const rest = tasks.filter(({ urgency }) => urgency !== 'now')
+  const order = [...new Set([...urgent, ...[...rest].sort((a, b) => RANK[a.urgency] - RANK[b.urgency] || a.due.getTime() - b.due.getTime())].map(placeOf))]
+  const byPlace = (a: T, b: T) => order.indexOf(placeOf(a)) - order.indexOf(placeOf(b))
+  return [...[...urgent].sort((a, b) => a.due.getTime() - b.due.getTime()), ...rest.sort((a, b) => byPlace(a, b) || RANK[a.urgency] - RANK[b.urgency] || a.due.getTime() - b.due.getTime())]
+}

@@ -1,0 +1,6 @@
+const DAY_MS = 86_400_000
+
+/** Days between two moments, as a fraction. */
+export function daysBetween(from: string | Date, to: string | Date): number {
+  return (new Date(to).getTime() - new Date(from).getTime()) / DAY_MS
+}

@@ -1,0 +1,22 @@
+import { given, type PossibleCause } from '../cause'
+import { enoughOf, partText, remedyOf, waterForL, waterText } from '../remedy'
+
+const GOOD_RATIO = 30
+const round = (ratio: number) => `${Math.round(ratio)} : 1`
+
+export const nitrogenPoor: PossibleCause = {
+  id: 'nitrogen-poor', title: 'It is poor in nitrogen',
+  symptoms: { 'no-heat': 0.6, 'died': 0.2 },
+  weigh: ({ heap, has }) => [
+    ...given(heap.carbonToNitrogen > 45, 1.1, `About ${round(heap.carbonToNitrogen)} carbon to nitrogen; heat needs about 30.`),
+    ...given(heap.carbonToNitrogen > 34 && heap.carbonToNitrogen <= 45, 0.6, `About ${round(heap.carbonToNitrogen)}: on the brown side.`),
+    ...given(heap.carbonToNitrogen <= 32, -0.8, `About ${round(heap.carbonToNitrogen)}: nitrogen is not short.`),
+    ...given(has('ammonia'), -1.5, 'A smell of ammonia is nitrogen to spare.'),
+  ],
+  remedy: (facts) => {
+    const part = enoughOf(facts, material => material.carbonToNitrogen.typical < 24 && material.family !== 'mineral', after => after.carbonToNitrogen <= GOOD_RATIO)
+    if (!part) return remedyOf(facts, 'Fresh greens would wake it, more than can be worked in at once: build it anew, layer by layer, with fresh grass, manure or kitchen scraps.', { turn: false })
+    const waterL = facts.heap.moisture < 0.5 ? Math.round(waterForL(facts, 0.56)) : 0
+    return remedyOf(facts, `Turn it and work in ${partText(part)}${waterL >= 5 ? `, with ${waterText(facts, waterL)}` : ''}.`, { parts: [part], waterL: waterL >= 5 ? waterL : 0 })
+  },
+}

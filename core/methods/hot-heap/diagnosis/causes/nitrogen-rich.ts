@@ -1,0 +1,18 @@
+import { given, type PossibleCause } from '../cause'
+import { enoughOf, partText, remedyOf } from '../remedy'
+
+const GOOD_RATIO = 27
+
+export const nitrogenRich: PossibleCause = {
+  id: 'nitrogen-rich', title: 'More nitrogen than it can hold, or lime in it',
+  symptoms: { 'ammonia': 1, 'too-hot': 0.35, 'flies': 0.2 },
+  weigh: ({ heap, batch }) => [
+    ...given(heap.carbonToNitrogen < 22, 0.8, `About ${Math.round(heap.carbonToNitrogen)} : 1 carbon to nitrogen.`),
+    ...given(heap.carbonToNitrogen >= 30, -0.5, `About ${Math.round(heap.carbonToNitrogen)} : 1: nitrogen is not in excess overall; look for a lump of grass or manure.`),
+    ...given(batch.built.ingredients.some(({ materialId }) => materialId === 'wood-ash'), 0.6, 'There is ash in it, which drives ammonia off as lime does.'),
+  ],
+  remedy: (facts) => {
+    const part = enoughOf(facts, material => material.carbonToNitrogen.typical > 40 && material.family !== 'mineral', after => after.carbonToNitrogen >= Math.max(GOOD_RATIO, facts.heap.carbonToNitrogen + 2))
+    return remedyOf(facts, `Turn it and work in ${part ? partText(part) : 'dry browns'}; a few handfuls of char hold the smell. No lime, no ash.`, { parts: part ? [part] : [], judged: false })
+  },
+}

@@ -1,0 +1,17 @@
+import { TOO_HOT_C } from '../../limits'
+import { given, type PossibleCause } from '../cause'
+import { enoughOf, partText, remedyOf, waterText } from '../remedy'
+
+export const overheated: PossibleCause = {
+  id: 'overheated', title: 'It makes more heat than it can get rid of',
+  symptoms: { 'too-hot': 1, 'ashy': 0.4, 'smoke': 0.5 },
+  weigh: ({ now, temperature }) => [
+    ...given(now.coreC >= TOO_HOT_C, 0.8, `${temperature(now.coreC)}: above ${temperature(TOO_HOT_C)} it kills its own workers.`),
+    ...given(now.coreC < 60 && now.readAt !== undefined, -0.8, `Last read at ${temperature(now.coreC)}: that is not too hot.`),
+  ],
+  remedy: (facts) => {
+    const waterL = Math.round(0.06 * facts.heap.volumeL)
+    const part = enoughOf(facts, material => material.carbonToNitrogen.typical > 40 && material.structure >= 1, after => after.carbonToNitrogen >= facts.heap.carbonToNitrogen + 3)
+    return remedyOf(facts, `Open it and turn it today, with ${waterText(facts, waterL)}${part ? ` and ${partText(part)}` : ''}; leave it lower and wider.`, { parts: part ? [part] : [], waterL })
+  },
+}

@@ -1,0 +1,82 @@
+import type { Material } from '../../../materials/material'
+import { typicalTotals } from '../../../mix/balance'
+import { portionOf, type Ingredient, type Portion } from '../../../mix/portion'
+import type { Totals } from '../../../mix/totals'
+import { containerText } from '../../../units/container'
+import { quantityText } from '../../../units/format'
+import type { Remedy, RemedyPart, Spare, Supposed } from '../../method'
+import { leftAloneDays } from '../expect'
+import type { Facts, HeapToday } from './facts'
+
+/** More than so many containers at once is not a remedy but a new heap. */
+const MOST_CONTAINERS = 30
+const LOOKS_AHEAD_DAYS = 10
+
+/** A heap with more worked in. */
+function withMore(heap: HeapToday, more: Totals): { readonly moisture: number, readonly carbonToNitrogen: number } {
+  const waterKg = heap.waterKg + more.waterKg
+  const dryKg = heap.dryKg + more.wetMassKg - more.waterKg
+  return { moisture: waterKg / (waterKg + dryKg), carbonToNitrogen: (heap.carbonKg + more.carbonKg) / (heap.nitrogenKg + more.nitrogenKg) }
+}
+
+const portionsOf = (material: Material, { container, packing }: Spare, count: number): Portion => portionOf({ material, amount: { count, container, packing } } satisfies Ingredient)
+
+/** The fewest whole containers of one thing that bring the heap where it should be; nothing when even many would not. */
+function countFor(heap: HeapToday, spare: Spare, there: (after: { readonly moisture: number, readonly carbonToNitrogen: number }) => boolean): number | undefined {
+  for (let count = 1; count <= MOST_CONTAINERS; count++) {
+    if (there(withMore(heap, typicalTotals([portionsOf(spare.material, spare, count)])))) return count
+  }
+  return undefined
+}
+
+/** What to work in and how many containers: the choice that needs fewest, from the store if the store has enough. */
+export function enoughOf(facts: Facts, fits: (material: Material) => boolean, there: Parameters<typeof countFor>[2]): RemedyPart | undefined {
+  const choices = facts.spares.filter(({ material }) => fits(material)).flatMap((spare) => {
+    const count = countFor(facts.heap, spare, there)
+    return count === undefined ? [] : [{ spare, count, covered: spare.count >= count - 0.25 }]
+  })
+  const best = choices.sort((a, b) => Number(b.covered) - Number(a.covered) || a.count - b.count)[0]
+  if (!best) return undefined
+  const { material, container, packing, count: inStore } = best.spare
+  return { materialId: material.id, short: material.short, amount: { count: best.count, container, packing }, inStore }
+}
+
+const store = (part: RemedyPart) => part.inStore >= part.amount.count - 0.25 ? 'from the store' : part.inStore > 0.25 ? `${containerText(Math.floor(part.inStore * 2) / 2, part.amount.container)} of it in the store` : 'not in the store'
+
+/** A part as it is said: "3 buckets of grass (from the store)". */
+export function partText(part: RemedyPart): string {
+  return `${containerText(part.amount.count, part.amount.container)} of ${part.short} (${store(part)})`
+}
+
+/** Water in the gardener's cans with litres beside it. */
+export function waterText({ surroundings: { waterCan, units } }: Facts, litres: number): string {
+  return `${containerText(litres / waterCan.volumeL, waterCan)} of water (${quantityText('volume', units, litres)})`
+}
+
+/** Litres that bring the heap to a moisture; 0 when it is there. */
+export function waterForL({ heap }: Facts, moisture: number): number {
+  return Math.max(0, (moisture * (heap.waterKg + heap.dryKg) - heap.waterKg) / (1 - moisture))
+}
+
+/** What the model makes of a remedy: the warmest core of the next days with it and without it. */
+function effectOf({ batch, surroundings, now, temperature }: Facts, supposed: readonly Supposed[]): string | undefined {
+  const courseWith = (what: readonly Supposed[], days: number) => leftAloneDays(batch, surroundings, days, what)
+  const warmest = (what: readonly Supposed[]) => Math.max(...courseWith(what, Math.ceil(now.day + LOOKS_AHEAD_DAYS))
+    .filter(({ day }) => day > now.day + 0.5 && day <= now.day + LOOKS_AHEAD_DAYS).map(({ coreC }) => coreC.typical))
+  const [before, after] = [warmest([]), warmest(supposed)]
+  if (!Number.isFinite(before) || !Number.isFinite(after)) return undefined
+  if (Math.abs(after - before) < 2) return `The model sees little change in heat from it: around ${temperature(after)} at the warmest in the next ${LOOKS_AHEAD_DAYS} days either way.`
+  return `The model expects up to ${temperature(after)} in the core within ${LOOKS_AHEAD_DAYS} days, against ${temperature(before)} if it is left alone.`
+}
+
+/** A remedy with what it is expected to change. The heap is turned while things are worked in, unless said otherwise. */
+export function remedyOf(facts: Facts, text: string, { parts = [], waterL = 0, turn = true, judged = true }: { readonly parts?: readonly RemedyPart[], readonly waterL?: number, readonly turn?: boolean, readonly judged?: boolean } = {}): Remedy {
+  const at = facts.surroundings.now.toISOString()
+  const adding = parts.flatMap((part): Supposed[] => {
+    const material = facts.surroundings.materials.find(part.materialId)
+    return material ? [{ kind: 'add', at, portion: portionOf({ material, amount: part.amount }) }] : []
+  })
+  const supposed: Supposed[] = [...adding, ...(waterL > 0 ? [{ kind: 'water' as const, at, litres: waterL }] : []), ...(turn ? [{ kind: 'turn' as const, at }] : [])]
+  const effect = judged && supposed.length > 0 ? effectOf(facts, supposed) : undefined
+  return { text, parts, waterL, supposed, ...(effect ? { effect } : {}) }
+}

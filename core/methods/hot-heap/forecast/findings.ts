@@ -1,0 +1,64 @@
+import { daysBetween } from '../days'
+import type { StandingBatch } from '../../../journal/garden'
+import type { Finding } from '../../../learning/fit'
+
+/** What of a course can be found in the garden. */
+export type HeapRow = 'coreC' | 'edgeC' | 'volumeShare' | 'moisture'
+
+/** A finding with the event it came from. */
+export interface StampedFinding {
+  readonly eventId: string
+  readonly at: string
+  readonly finding: Finding<HeapRow>
+}
+
+/** A reading and the course differ so much though both are right: another spot, another hour, a model. K. */
+const CORE_SPREAD_K = 5
+const EDGE_SPREAD_K = 7
+/** A height read off a stick, as a share of the height built. */
+const HEIGHT_SPREAD = 0.06
+/** Readings of one half day count as one. A heap strays from any model in spells of days, so readings closer than this say partly the same. */
+const POOL_DAYS = 0.5
+const SPELL_DAYS = 2
+
+/** What a squeeze tells of moisture, wet basis, and how blurred the limits are. */
+const SQUEEZES: Readonly<Record<string, readonly [low: number, high: number]>> = {
+  dust: [0, 0.4], dry: [0.4, 0.5], right: [0.5, 0.63], wet: [0.63, 0.73], dripping: [0.73, 1],
+}
+const SQUEEZE_SPREAD = 0.05
+
+function middle(values: readonly number[]): number {
+  const sorted = [...values].sort((a, b) => a - b)
+  return sorted[Math.floor(sorted.length / 2)] as number
+}
+
+function temperatures(batch: StandingBatch, depth: 'coreC' | 'edgeC', spread: number): StampedFinding[] {
+  const pools = new Map<number, { eventId: string, at: string, day: number, values: number[] }>()
+  for (const reading of batch.readings) {
+    const day = daysBetween(batch.built.at, reading.at)
+    const value = reading[depth]
+    if (value === undefined || day < 0) continue
+    const pool = Math.floor(day / POOL_DAYS)
+    pools.set(pool, { eventId: reading.eventId, at: reading.at, day, values: [...(pools.get(pool)?.values ?? []), value] })
+  }
+  let before = -Infinity
+  return [...pools.values()].map(({ eventId, at, day, values }) => {
+    const trust = Math.min(1, Math.max(0.2, (day - before) / SPELL_DAYS))
+    before = day
+    return { eventId, at, finding: { kind: 'value', row: depth, day, value: middle(values), spread, trust } }
+  })
+}
+
+/** All that was found of a batch by thermometer, stick and hand, in the order in which it was found. */
+export function findingsOf(batch: StandingBatch, builtHeightM: number): StampedFinding[] {
+  const dayOf = (at: string) => daysBetween(batch.built.at, at)
+  const heights = batch.heights.map(({ eventId, at, heightM }): StampedFinding =>
+    ({ eventId, at, finding: { kind: 'value', row: 'volumeShare', day: dayOf(at), value: heightM / builtHeightM, spread: HEIGHT_SPREAD, trust: 0.7 } }))
+  const squeezes = batch.observations.flatMap(({ eventId, at, sense, finding }): StampedFinding[] => {
+    const limits = sense === 'squeeze' ? SQUEEZES[finding] : undefined
+    return limits ? [{ eventId, at, finding: { kind: 'between', row: 'moisture', day: dayOf(at), low: limits[0], high: limits[1], spread: SQUEEZE_SPREAD, trust: 1 } }] : []
+  })
+  return [...temperatures(batch, 'coreC', CORE_SPREAD_K), ...temperatures(batch, 'edgeC', EDGE_SPREAD_K), ...heights, ...squeezes]
+    .filter(({ finding }) => finding.day >= 0)
+    .sort((a, b) => a.finding.day - b.finding.day)
+}

@@ -1,0 +1,114 @@
+import { addDays } from 'date-fns'
+import { chargeOf, type Charge } from '../../../heat/charge'
+import type { Deed, HeapCase, Weather } from '../../../heat/course'
+import type { Standing as Ground } from '../../../heat/walls'
+import type { StandingBatch } from '../../../journal/garden'
+import type { MaterialBook } from '../../../materials/book'
+import { ingredientsOf, portionOf } from '../../../mix/portion'
+import { seedFromText } from '../../../random/random'
+import { fillHeightM, footprintM2, type Vessel } from '../../../vessel/vessel'
+import { hotHeapApproach, type DaySpan, type TurningRule } from '../approaches'
+import { daysBetween } from '../days'
+import type { Supposed, Surroundings } from '../../method'
+import { findingsOf, type StampedFinding } from './findings'
+import { habitOf } from './turning'
+
+/** Everything that a forecast of one heap needs, as plain data that can be handed to a worker. */
+export interface HeapQuestion {
+  readonly methodId: 'hot-heap'
+  readonly batchId: string
+  readonly builtAt: string
+  readonly nowDay: number
+  readonly horizonDay: number
+  readonly charge: Charge
+  readonly standing: Ground
+  readonly weather: Weather
+  readonly deeds: readonly Deed[]
+  readonly startsAboveK: number
+  readonly starter: number
+  readonly builtHeightM: number
+  readonly turning: TurningRule
+  readonly curingDays: DaySpan
+  readonly findings: readonly StampedFinding[]
+  readonly seed: number
+}
+
+/** Fresh greens and the work of building bring a little warmth of their own, K. */
+const STARTS_ABOVE_K = 4
+/** Microbes at the start; finished compost brings many more. */
+const STARTER = { plain: 0.15, most: 0.5 }
+/** Rain that gets past a sheet or lid that is open at the sides; into a closed bin hardly any. */
+const OPEN_SHARE = { lidded: 0.02, covered: 0.15 }
+
+function groundOf(vessel: Vessel): Ground {
+  const perimeterM = vessel.shape === 'box' ? 2 * (vessel.widthM + vessel.depthM) : Math.PI * vessel.diameterM
+  return { wall: vessel.wall, footprintM2: footprintM2(vessel), perimeterM }
+}
+
+function weatherOf(builtAt: string, days: number, openShare: number, { ambientC, rainMm }: Surroundings): Weather {
+  const noon = (day: number) => addDays(new Date(builtAt), day + 0.5)
+  return {
+    airC: Float64Array.from({ length: days + 1 }, (_, day) => ambientC(noon(day))),
+    rainMm: Float64Array.from({ length: days + 1 }, (_, day) => rainMm(noon(day))),
+    openShare,
+  }
+}
+
+function chargeOfNamed(named: Parameters<typeof ingredientsOf>[0], waterL: number, book: MaterialBook): Charge | undefined {
+  return chargeOf(ingredientsOf(named, book).map(portionOf), waterL)
+}
+
+function starterOf({ built }: StandingBatch, book: MaterialBook): number {
+  const litres = built.ingredients.map(({ materialId, amount }) => ({ finished: book.find(materialId)?.family === 'finished', litres: amount.count * amount.container.volumeL }))
+  const all = litres.reduce((sum, one) => sum + one.litres, 0)
+  const finished = litres.reduce((sum, one) => one.finished ? sum + one.litres : sum, 0)
+  return Math.min(STARTER.most, STARTER.plain + (all > 0 ? 3 * finished / all : 0))
+}
+
+function deedsOf(batch: StandingBatch, supposed: readonly Supposed[], book: MaterialBook): Deed[] {
+  const day = (at: string) => daysBetween(batch.built.at, at)
+  const added = batch.additions.flatMap(({ at, ingredient }): Deed[] => {
+    const charge = chargeOfNamed([ingredient], 0, book)
+    return charge ? [{ day: day(at), kind: 'add', charge }] : []
+  })
+  const imagined = supposed.flatMap((one): Deed[] => {
+    if (one.kind !== 'add') return [one.kind === 'turn' ? { day: day(one.at), kind: 'turn' } : { day: day(one.at), kind: 'water', litres: one.litres }]
+    const charge = chargeOf([one.portion], 0)
+    return charge ? [{ day: day(one.at), kind: 'add', charge }] : []
+  })
+  return [
+    ...batch.turns.map(({ at }): Deed => ({ day: day(at), kind: 'turn' })),
+    ...batch.waterings.map(({ at, litres }): Deed => ({ day: day(at), kind: 'water', litres })),
+    ...added, ...imagined,
+  ].filter(deed => deed.day >= 0).sort((a, b) => a.day - b.day)
+}
+
+/** How far a forecast looks: twice what the approach takes at the latest, and a good while on from now. */
+function horizonOf(batch: StandingBatch, nowDay: number): number {
+  const { hotDays, coolingDays, curingDays } = hotHeapApproach(batch.built.approachId)
+  const latest = hotDays[1] + coolingDays[1] + curingDays[1]
+  return Math.ceil(Math.min(700, Math.max(180, 1.8 * latest, nowDay + 120)))
+}
+
+/** The question a batch puts, or nothing when none of its materials is known. `supposed` are things that might yet be done to it. */
+export function questionOf(batch: StandingBatch, surroundings: Surroundings, supposed: readonly Supposed[] = []): HeapQuestion | undefined {
+  const { built } = batch
+  const charge = chargeOfNamed(built.ingredients, built.waterL, surroundings.materials)
+  if (!charge) return undefined
+  const { turning, curingDays } = hotHeapApproach(built.approachId)
+  const nowDay = Math.max(0, daysBetween(built.at, surroundings.now))
+  const horizonDay = horizonOf(batch, nowDay)
+  const builtHeightM = fillHeightM(built.vessel, charge.volumeL)
+  return {
+    methodId: 'hot-heap', batchId: batch.id, builtAt: built.at, nowDay, horizonDay, charge, standing: groundOf(built.vessel),
+    weather: weatherOf(built.at, horizonDay, built.vessel.wall === 'plastic' ? OPEN_SHARE.lidded : OPEN_SHARE.covered, surroundings),
+    deeds: deedsOf(batch, supposed, surroundings.materials), startsAboveK: STARTS_ABOVE_K, starter: starterOf(batch, surroundings.materials),
+    builtHeightM, turning, curingDays, findings: findingsOf(batch, builtHeightM), seed: seedFromText(batch.id),
+  }
+}
+
+/** The question as a case for the model of heat. */
+export function caseOf(question: HeapQuestion): HeapCase {
+  const { charge, standing, weather, deeds, startsAboveK, starter, nowDay, turning } = question
+  return { charge, standing, weather, deeds, startsAboveK, starter, habitFromDay: nowDay, habit: () => habitOf(turning) }
+}

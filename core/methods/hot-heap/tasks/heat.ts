@@ -1,0 +1,37 @@
+import { addDays } from 'date-fns'
+import { coreReadings } from '../../../heat/readings'
+import { diagnosis } from '../diagnosis'
+import { TOO_HOT_C } from '../limits'
+import { ask, dayText, temperatureText, type Ask, type Look } from './ask'
+
+/** Heat is read daily for two weeks, then less often. */
+const DAILY_UNTIL = 14
+
+/** Reading the heat, as often as the phase is worth it. */
+export function readTheHeat(look: Look): Ask[] {
+  const { batch, now } = look
+  const last = coreReadings(batch).at(-1)
+  const everyDays = now.day < DAILY_UNTIL ? 1 : now.phase === 'curing' ? 14 : 3
+  const due = last ? addDays(new Date(last.at), everyDays) : addDays(new Date(batch.built.at), 1)
+  const reason = last
+    ? `Day ${Math.floor(now.day)}; last read on ${dayText(last.at)} at ${temperatureText(look, last.coreC)}.`
+    : `Day ${Math.floor(now.day)}; not read yet. The first days show whether it takes off.`
+  return [ask('reading', 'Read the heat', reason, due, everyDays)]
+}
+
+/** Too hot for its own workers. */
+export function coolOff(look: Look): Ask[] {
+  const { surroundings, now } = look
+  if (now.phase !== 'too-hot') return []
+  const reason = `${temperatureText(look, now.coreC)}: above ${temperatureText(look, TOO_HOT_C)} it kills its own workers. Open it, water it, mix in browns.`
+  return [ask('turned', 'Turn it now', reason, surroundings.now, 1, 'now')]
+}
+
+/** It should be warm by now and is not: the likeliest reason, and what would help. */
+export function wakeIt(look: Look): Ask[] {
+  const { batch, surroundings, now } = look
+  if (now.phase !== 'stalled') return []
+  const [likeliest] = diagnosis.causes(batch, surroundings, ['no-heat'])
+  const why = likeliest && likeliest.likelihood > 0.5 ? `Most likely: ${likeliest.title.charAt(0).toLowerCase()}${likeliest.title.slice(1)}. ${likeliest.remedy.text}` : 'The mix looks sound on paper: squeeze a handful, it may be drier than planned.'
+  return [ask('open', 'Find out why it stays cool', `Day ${Math.floor(now.day)} and only ${temperatureText(look, now.coreC)}. ${why}`, surroundings.now, 3, 'now')]
+}

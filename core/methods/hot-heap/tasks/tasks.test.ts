@@ -1,0 +1,118 @@
+import { describe, expect, it } from 'vitest'
+import { BUCKET, GOOD_HEAP, heap, observed, onDay, reading, RICH_HEAP, SACK, surroundingsOn, turned, type HeapRecipe } from '../../../../test/builders/heaps'
+import type { NewEvent } from '../../../journal/event'
+import { VESSEL_PRESETS } from '../../../vessel/presets'
+import { tasksOf } from '.'
+
+const asked = (day: number, events: readonly NewEvent[] = [], recipe: HeapRecipe = GOOD_HEAP, ambientC = 15) => tasksOf(heap(recipe, events), surroundingsOn(day, ambientC))
+const one = (day: number, events: readonly NewEvent[], action: string, recipe?: HeapRecipe) => asked(day, events, recipe).find(task => task.action === action)
+
+describe('reading the heat', () => {
+  it.each([
+    [2, [], 1],
+    [8, [reading(7, 60)], 8],
+    [20, [reading(3, 60), reading(18, 50)], 21],
+    [60, [reading(3, 60), reading(50, 17)], 64],
+  ] as const)('on day %i is due by how old the heap is', (day, events, due) => {
+    expect(one(day, events, 'reading')?.due.toISOString()).toBe(onDay(due))
+  })
+})
+
+describe('turning', () => {
+  const hot = [reading(1, 30), reading(2, 55), reading(3, 63), reading(4, 60), reading(5, 56)]
+
+  it('is asked at once above 68 °C, before anything else', () => {
+    const tasks = asked(3, [reading(2, 60), reading(3, 71)])
+    expect(tasks[0]).toMatchObject({ action: 'turned', title: 'Turn it now', urgency: 'now' })
+  })
+
+  it('rests for two and a half days after a turn', () => {
+    const soon = [...hot, turned(5.1), reading(5.6, 55), reading(6.2, 54), reading(6.8, 52)]
+    expect(one(7, soon, 'turned')).toBeUndefined()
+    expect(one(7.8, [...soon, reading(7.7, 50)], 'turned')?.title).toBe('Turn it')
+  })
+
+  it('is not worth it for a heap that was hardly warm', () => {
+    expect(one(5, [reading(2, 40), reading(3, 38), reading(4, 36)], 'turned')).toBeUndefined()
+  })
+
+  it('ends with the number the approach allows', () => {
+    const turns = [...[4, 8, 12, 16, 20].map(turned), reading(3, 60), reading(24, 40)]
+    expect(one(25, turns.filter(event => event.at !== onDay(20)), 'turned', { ...GOOD_HEAP, approachId: 'every-few-days' })?.reason).toMatch(/turn 5 of 5/)
+    expect(one(25, turns, 'turned', { ...GOOD_HEAP, approachId: 'every-few-days' })).toBeUndefined()
+  })
+
+  it('is asked once even when heat and smell both call for it, for the more pressing reason', () => {
+    const tasks = asked(5, [...hot, observed(5, 'smell', 'sour')]).filter(({ action }) => action === 'turned' || action === 'browns')
+    expect(tasks.map(({ title }) => title)).toEqual(['Open it with browns'])
+    expect(tasks[0]!.reason).toMatch(/^On 6 May it smelt sour\. Turn it, work in /)
+  })
+})
+
+describe('water', () => {
+  it('is more for dust than for dryness, in litres from the mass of the heap', () => {
+    const litres = (finding: string) => Number(/\((\d+) L\)/.exec(one(6, [reading(5, 55), observed(6, 'squeeze', finding)], 'watered')!.reason)![1])
+    expect(litres('dust') / litres('dry')).toBeCloseTo(2.5, 1)
+  })
+
+  it('is not asked after a good squeeze, and a squeeze is asked a week after the last', () => {
+    expect(one(6, [observed(6, 'squeeze', 'right')], 'watered')).toBeUndefined()
+    expect(one(6, [observed(6, 'squeeze', 'right')], 'squeeze')?.due.toISOString()).toBe(onDay(13))
+  })
+})
+
+describe('rain that is coming', () => {
+  const tasksIn = (rainMm: number, events: readonly NewEvent[] = [], recipe: HeapRecipe = GOOD_HEAP) => tasksOf(heap(recipe, [reading(5, 55), ...events]), { ...surroundingsOn(6), rainMm: () => rainMm }).find(({ action }) => action === 'cover')
+
+  it('asks for a cover when there is much of it and the heap is moist enough', () => {
+    // Three days of 8 mm.
+    expect(tasksIn(8)?.reason).toMatch(/^24 mm are coming by /)
+    expect(tasksIn(2)).toBeUndefined()
+    expect(tasksIn(8, [observed(5.5, 'squeeze', 'dry')])).toBeUndefined()
+    expect(tasksIn(8, [], { ...GOOD_HEAP, vessel: VESSEL_PRESETS[3] })).toBeUndefined()
+  })
+})
+
+describe('the coming turn', () => {
+  it('is told ahead from the forecast, as a thing that may move', () => {
+    const task = one(3, [reading(1, 40), reading(2, 60), reading(2.9, 64)], 'turned', RICH_HEAP)
+    expect(task).toMatchObject({ title: 'Turn it, as it looks now', urgency: 'whenever' })
+    expect(task!.due.getTime()).toBeGreaterThan(Date.parse(onDay(3)))
+    expect(task!.due.getTime()).toBeLessThan(Date.parse(onDay(12)))
+  })
+})
+
+describe('tests of ripeness', () => {
+  const cool = [reading(3, 60), reading(20, 40), reading(30, 18), reading(70, 16)]
+  it('are asked for when the window opens, then to be read, then it is sieved', () => {
+    const task = one(75, cool, 'test')
+    expect(task?.title).toBe('Test whether it is ready')
+    expect(task?.reason).toMatch(/For beds still missing: 2 more tests passed, of: look and sieve, does it heat again, bag test/)
+    const begun: NewEvent = { kind: 'test-begun', at: onDay(75), batchId: 'heap', test: 'bag', answers: {} }
+    const running = one(76, [...cool, begun], 'test')
+    expect(running?.title).toBe('Read the bag test')
+    expect(running?.due.toISOString()).toBe(onDay(78))
+    const passed: NewEvent[] = [
+      { kind: 'test-read', at: onDay(78), batchId: 'heap', test: 'look', answers: { left: 10, texture: 'crumbly' } },
+      { kind: 'test-read', at: onDay(78), batchId: 'heap', test: 'no-reheat', answers: { core: 17, air: 15 } },
+    ]
+    expect(one(79, [...cool, ...passed], 'test')).toBeUndefined()
+    expect(one(79, [...cool, ...passed], 'finish')).toMatchObject({ title: 'Sieve and take down', reason: 'Cool, cured and tested: fit for beds.' })
+  })
+})
+
+describe('a heap that stays cool', () => {
+  const cool = [reading(2, 16), reading(5, 17)]
+  it.each<readonly [string, HeapRecipe, RegExp]>([
+    ['poor in nitrogen', { waterL: 150, ingredients: [['leaves-mixed', 15, SACK]] }, /poor in nitrogen/],
+    ['dry', { waterL: 0, ingredients: [['straw-oat', 22, SACK], ['chicken-litter', 18, BUCKET]] }, /Most likely: it is too dry\. Turn it and pour on/],
+    ['small', { vessel: VESSEL_PRESETS[3], waterL: 3, ingredients: [['leaves-shredded', 0.7, SACK], ['kitchen-veg', 1.5, BUCKET]] }, /too small to hold its heat/],
+    ['sound on paper', RICH_HEAP, /sound on paper/],
+  ])('because it is %s is told so', (_, recipe, reason) => {
+    expect(asked(6, cool, recipe).find(({ action }) => action === 'open')?.reason).toMatch(reason)
+  })
+
+  it('is given four and a half days first', () => {
+    expect(one(4, [reading(2, 16), reading(3.9, 17)], 'open')).toBeUndefined()
+  })
+})

@@ -1,0 +1,64 @@
+import { addDays, format, max, startOfDay } from 'date-fns'
+import { containerText } from '../../../units/container'
+import { quantityText } from '../../../units/format'
+import { diagnosis } from '../diagnosis'
+import { batchMeasures } from '../measures'
+import { ask, dayText, type Ask, type Look } from './ask'
+
+/** What a squeeze says that it lacks to a wrung sponge, as a share of wet mass. */
+const LACKING: Readonly<Record<string, number>> = { dust: 0.2, dry: 0.08 }
+
+/** Water after a dry squeeze, until it was watered. */
+export function waterIt({ batch, surroundings }: Look): Ask[] {
+  const squeeze = batch.observations.findLast(({ sense }) => sense === 'squeeze')
+  const lacking = squeeze ? LACKING[squeeze.finding] : undefined
+  if (!squeeze || !lacking || batch.waterings.some(({ at }) => at > squeeze.at)) return []
+  const massKg = batchMeasures(batch, surroundings.materials)?.wetMassKg ?? 0
+  const litres = massKg * 0.75 * lacking / 0.45
+  const can = surroundings.waterCan
+  const reason = `The squeeze on ${dayText(squeeze.at)} was ${squeeze.finding === 'dust' ? 'dusty' : 'on the dry side'}. About ${containerText(litres / can.volumeL, can)} (${quantityText('volume', surroundings.units, litres)}), poured in while turning.`
+  return [ask('watered', 'Water it', reason, surroundings.now, 3, squeeze.finding === 'dust' ? 'now' : 'usual')]
+}
+
+/** Findings that call for air and browns, with the symptom they are. */
+const CALLS_FOR_BROWNS: Readonly<Record<string, { readonly said: string, readonly symptom: string }>> = {
+  dripping: { said: 'it ran out in the squeeze', symptom: 'dripping' }, wet: { said: 'it trickled in the squeeze', symptom: 'dripping' },
+  ammonia: { said: 'it smelt of ammonia', symptom: 'ammonia' }, sour: { said: 'it smelt sour', symptom: 'sour' },
+  eggs: { said: 'it smelt of rotten eggs', symptom: 'eggs' }, mats: { said: 'slimy mats were seen', symptom: 'mats' },
+}
+
+/** Browns after a bad smell or a wet squeeze, with how many containers of what, until it was turned or is better. */
+export function openItUp({ batch, surroundings }: Look): Ask[] {
+  const last = batch.observations.findLast(({ finding }) => finding in CALLS_FOR_BROWNS)
+  if (!last || batch.turns.some(({ at }) => at > last.at)) return []
+  if (batch.observations.some(({ sense, finding, at }) => sense === last.sense && at > last.at && !(finding in CALLS_FOR_BROWNS))) return []
+  const { said, symptom } = CALLS_FOR_BROWNS[last.finding]!
+  const remedy = diagnosis.causes(batch, surroundings, [symptom])[0]?.remedy.text ?? 'Turn it and work in coarse, dry browns.'
+  return [ask('browns', 'Open it with browns', `On ${dayText(last.at)} ${said}. ${remedy}`, surroundings.now, 2, 'now')]
+}
+
+/** A squeeze a week after the last, while it works. */
+export function squeezeIt({ batch, surroundings, now }: Look): Ask[] {
+  if (now.phase === 'curing') return []
+  const last = batch.observations.findLast(({ sense }) => sense === 'squeeze')
+  const since = max([new Date(last?.at ?? batch.built.at), new Date(batch.waterings.at(-1)?.at ?? batch.built.at)])
+  const reason = last ? `Last felt on ${dayText(last.at)}. Heat dries it from within.` : `Not felt yet. ${surroundings.ambientC(surroundings.now) > 18 ? 'It dries fast in this warmth.' : 'Heat dries it from within.'}`
+  return [ask('squeeze', 'Squeeze a handful', reason, addDays(since, 7), 4, 'whenever')]
+}
+
+/** So much rain within so many days is worth a cover, on a heap that is moist enough. */
+const MUCH_RAIN_MM = 15
+const AHEAD_DAYS = 3
+const WELL_WET = ['right', 'wet', 'dripping']
+
+/** Cover before much rain; open bins with lids need none. */
+export function coverIt({ batch, surroundings }: Look): Ask[] {
+  if (batch.built.vessel.wall === 'plastic') return []
+  const days = Array.from({ length: AHEAD_DAYS }, (_, index) => addDays(startOfDay(surroundings.now), index))
+  const rainMm = days.map(day => surroundings.rainMm(addDays(day, 0.5)))
+  const sum = rainMm.reduce((all, one) => all + one, 0)
+  const wetEnough = WELL_WET.includes(batch.observations.findLast(({ sense }) => sense === 'squeeze')?.finding ?? 'right')
+  if (sum < MUCH_RAIN_MM || !wetEnough) return []
+  const wettest = days[rainMm.indexOf(Math.max(...rainMm))] as Date
+  return [ask('cover', 'Cover it before the rain', `${quantityText('rain', surroundings.units, sum)} are coming by ${format(days.at(-1) as Date, 'EEEE')}, most of it on ${format(wettest, 'EEEE')}. It is moist enough as it is.`, surroundings.now, 1)]
+}

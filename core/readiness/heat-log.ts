@@ -1,0 +1,69 @@
+import type { StandingBatch } from '../journal/garden'
+
+/** The usual yardstick: this hot, for so many days. */
+export const YARDSTICK_C = 55
+export const YARDSTICK_DAYS = 3
+/** Readings further apart than this leave open what happened between. */
+const GAP_DAYS = 1.6
+const DAY_MS = 86_400_000
+
+/** How long a heap was at 55 °C, as far as its readings can tell. */
+export interface HeatLog {
+  /** Days in the longest stretch of readings at or above it without a gap. */
+  readonly longestDays: number
+  readonly totalDays: number
+  /** The same at the edge, a hand's breadth in. */
+  readonly edgeDays: number
+  readonly readings: number
+  /** Turns made after it had first been that hot: each brings other parts inside. */
+  readonly turnsAfter: number
+  readonly firstAt?: string
+}
+
+/** Stretches at or above the yardstick, days: time counts between two hot readings that are not too far apart. */
+function stretches(points: readonly { readonly at: string, readonly celsius: number }[]): number[] {
+  const found: number[] = []
+  let current = 0
+  points.forEach(({ at, celsius }, index) => {
+    const next = points[index + 1]
+    const days = next ? (Date.parse(next.at) - Date.parse(at)) / DAY_MS : 0
+    if (celsius >= YARDSTICK_C && next && next.celsius >= YARDSTICK_C && days <= GAP_DAYS) {
+      current += days
+      return
+    }
+    if (current > 0) found.push(current)
+    current = 0
+  })
+  return found
+}
+
+const sum = (values: readonly number[]) => values.reduce((all, one) => all + one, 0)
+
+/** What the readings say about 55 °C. Only what was read counts: a forecast proves nothing here. */
+export function heatLog({ readings, turns }: StandingBatch): HeatLog {
+  const core = readings.flatMap(({ at, coreC }) => coreC === undefined ? [] : [{ at, celsius: coreC }])
+  const edge = readings.flatMap(({ at, edgeC }) => edgeC === undefined ? [] : [{ at, celsius: edgeC }])
+  const hot = stretches(core)
+  const firstAt = core.find(({ celsius }) => celsius >= YARDSTICK_C)?.at
+  return {
+    longestDays: Math.max(0, ...hot), totalDays: sum(hot), edgeDays: sum(stretches(edge)), readings: core.length,
+    turnsAfter: firstAt ? turns.filter(({ at }) => at >= firstAt).length : 0, ...(firstAt ? { firstAt } : {}),
+  }
+}
+
+const days = (count: number) => count < 0.3 ? 'not for long' : `${count < 10 ? Math.round(count * 2) / 2 : Math.round(count)} ${count === 1 ? 'day' : 'days'}`
+
+/** The log in words that promise nothing. */
+export function heatLogWords(log: HeatLog): string[] {
+  if (log.readings === 0) return ['No reading of the core: nothing can be said about heat.']
+  if (!log.firstAt) return ['Never read at 55 °C: count on living seeds.']
+  return [
+    `At 55 °C or more in the core for ${days(log.longestDays)} at a stretch, ${days(log.totalDays)} in all; a hand's breadth in ${log.edgeDays > 0 ? days(log.edgeDays) : 'never read so hot'}.`,
+    log.turnsAfter === 0
+      ? 'Not turned since: what lay outside has not been inside.'
+      : `Turned ${log.turnsAfter} ${log.turnsAfter === 1 ? 'time' : 'times'} since: each turn brings other parts inside, and it would take several to reach nearly all.`,
+    log.longestDays >= YARDSTICK_DAYS
+      ? 'That is the usual yardstick for weed seeds and germs. At home it lowers them; it certifies nothing.'
+      : `The usual yardstick is ${YARDSTICK_DAYS} days without a break, more than once with turns between. This falls short of it.`,
+  ]
+}

@@ -1,0 +1,57 @@
+import type { TestState } from './taken'
+import { USES, type Use } from './test'
+
+/** What speaks for ripeness beside the tests: the stages of its own course. */
+export interface Stages {
+  /** It no longer heats by itself. */
+  readonly cool: boolean
+  /** Share of the curing that is behind it, 0 to 1 and above. */
+  readonly curedShare: number
+  /** So much of what can rot has rotted, as far as the model knows, against what is needed: 1 is enough. */
+  readonly rottedShare: number
+}
+
+/** Whether a product is fit for a use, and what is still missing. */
+export interface UseVerdict {
+  readonly use: Use
+  readonly fit: 'yes' | 'not-yet' | 'no'
+  readonly missing: readonly string[]
+}
+
+const NAMES: Readonly<Record<Use, string>> = { mulch: 'Mulch', beds: 'Beds', potting: 'Potting mixes', seeds: 'Seed mixes' }
+/** Tests that a use wants passed, at least so many of those that were taken or not. */
+const ENOUGH_PASSED: Readonly<Record<Use, number>> = { mulch: 0, beds: 2, potting: 3, seeds: 4 }
+
+/** The name of a use as it is shown. */
+export function useName(use: Use): string {
+  return NAMES[use]
+}
+
+const reaches = (from: Use, use: Use) => USES.indexOf(use) >= USES.indexOf(from)
+
+function stagesMissing(use: Use, { cool, curedShare, rottedShare }: Stages): string[] {
+  return [
+    ...(cool || use === 'mulch' ? [] : ['it still heats by itself']),
+    ...(rottedShare >= 0.98 || use === 'mulch' ? [] : ['by the model too much of it is still raw']),
+    ...(curedShare >= 1 || !reaches('potting', use) ? [] : [`${Math.round(100 * Math.max(0, curedShare))} % of its curing is behind it`]),
+    ...(curedShare >= 0.5 || use !== 'beds' ? [] : ['it has hardly cured yet']),
+  ]
+}
+
+/** Several tests together give the verdict; one green light does not. */
+export function verdictFor(use: Use, states: readonly TestState[], stages: Stages): UseVerdict {
+  const read = states.flatMap(state => state.kind === 'read' ? [state] : [])
+  const failed = read.filter(({ test, result }) => result.grade === 'failed' && reaches(test.failsFrom, use))
+  if (failed.length > 0) return { use, fit: 'no', missing: failed.map(({ test }) => `“${test.name}” failed`) }
+  const wanted = states.filter(({ test }) => reaches(test.wantedFrom, use))
+  const passed = wanted.filter(state => state.kind === 'read' && state.result.grade === 'passed').length
+  const open = wanted.filter(state => !(state.kind === 'read' && state.result.grade === 'passed'))
+  const short = Math.max(0, Math.min(ENOUGH_PASSED[use], wanted.length) - passed)
+  const missing = [...stagesMissing(use, stages), ...(short > 0 ? [`${short} more ${short === 1 ? 'test' : 'tests'} passed, of: ${open.map(({ test }) => test.name.toLowerCase().replace(/\?$/, '')).join(', ')}`] : [])]
+  return { use, fit: missing.length > 0 ? 'not-yet' : 'yes', missing }
+}
+
+/** The verdict for every use, from the least demanding on. */
+export function verdicts(states: readonly TestState[], stages: Stages): UseVerdict[] {
+  return USES.map(use => verdictFor(use, states, stages))
+}
