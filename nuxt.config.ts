@@ -29,7 +29,7 @@ export default defineNuxtConfig({
     },
   },
   ssr: false,
-  components: [{ path: '~/components', pathPrefix: false }],
+  components: [{ path: '~/components', pathPrefix: false, extensions: ['vue'] }],
   devtools: { enabled: false },
   app: {
     head: {

@@ -83,7 +83,7 @@ describe('gathering', () => {
     const table = Array.from({ length: 60 }, (_, index) => [new Date(Date.UTC(2026, 4, 4, 0, index * 17)).toISOString(), String(40 + index % 7)])
     const reading: Reading = { roles: ['time', 'core'], order: 'ymd', unit: 'C', heading: false }
     const sorted = gather(table, reading)
-    fc.assert(fc.property(fc.shuffledSubarray(table, { minLength: 60, maxLength: 60 }), shuffled => expect(gather(shuffled, reading)).toEqual(sorted)), { numRuns: 20 })
+    fc.assert(fc.property(fc.shuffledSubarray(table, { minLength: 60, maxLength: 60 }), (shuffled) => { expect(gather(shuffled, reading)).toEqual(sorted) }), { numRuns: 20 })
   })
 
   it('becomes events that none is too long, from the day of building on', () => {
