@@ -31,7 +31,7 @@ const reaches = (from: Use, use: Use) => USES.indexOf(use) >= USES.indexOf(from)
 
 function stagesMissing(use: Use, { cool, curedShare, rottedShare }: Stages): string[] {
   return [
-    ...(cool || use === 'mulch' ? [] : ['it still heats by itself']),
+    ...(cool ? [] : ['it still heats by itself']),
     ...(rottedShare >= 0.98 || use === 'mulch' ? [] : ['by the model too much of it is still raw']),
     ...(curedShare >= 1 || !reaches('potting', use) ? [] : [`${Math.round(100 * Math.max(0, curedShare))} % of its curing is behind it`]),
     ...(curedShare >= 0.5 || use !== 'beds' ? [] : ['it has hardly cured yet']),

@@ -143,7 +143,9 @@ const shownCourse = computed(() => known.batch.finish ? course.value.filter(one 
         :supposed="changed.filter(one => one.day <= chartDays)"
       />
       <p class="aside-note">
-        Dots: core as read. Squares: edge. Dashed in its band: what is expected, eight times in ten. Dotted: as it looked at the start. Hollow: stands apart from its neighbours. Upright lines: turned.
+        Dots: core as read. Squares: edge. Dashed in its band: what is expected, eight times in ten. Dotted: as it looked at the start. Hollow: stands apart from its neighbours. Upright lines: turned.<template v-if="changed.length > 0">
+          Solid: what if.
+        </template>
       </p>
       <p class="mt-2 flex flex-wrap gap-2">
         <button

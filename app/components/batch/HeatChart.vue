@@ -48,7 +48,7 @@ const option = computed(() => {
       { ...quiet, name: 'band', data: spread, areaStyle: { color: colours.heat, opacity: 0.16 } },
       { type: 'line', name: 'expected core', showSymbol: false, silent: true, data: course.map(({ day, coreC }) => [at(day), shown(coreC.typical)]), lineStyle: { color: colours.heat, width: 2, type: 'dashed' } },
       { type: 'line', name: 'as it looked at the start', showSymbol: false, silent: true, data: start, lineStyle: { color: colours.text, width: 1.5, type: 'dotted' } },
-      ...(supposed.length > 0 ? [{ type: 'line', name: 'what if', showSymbol: false, silent: true, data: supposed.map(({ day, coreC }) => [at(day), shown(coreC.typical)]), lineStyle: { color: colours.edge, width: 3 }, endLabel: { show: true, formatter: 'what if', color: colours.edge } }] : []),
+      ...(supposed.length > 0 ? [{ type: 'line', name: 'what if', showSymbol: false, silent: true, data: supposed.map(({ day, coreC }) => [at(day), shown(coreC.typical)]), lineStyle: { color: colours.edge, width: 3 } }] : []),
       { type: 'scatter', name: 'edge', symbol: 'rect', symbolSize: 7, data: batch.readings.flatMap(({ at: moment, edgeC }) => edgeC === undefined ? [] : [[new Date(moment).getTime(), shown(edgeC)]]), itemStyle: { color: colours.edge } },
       { type: 'scatter', name: 'core', symbolSize: 10, data: core.map(({ at: moment, coreC, odd }) => ({ value: [new Date(moment).getTime(), shown(coreC)], itemStyle: odd ? { color: colours.paper, borderColor: colours.core, borderWidth: 2 } : { color: colours.core } })),
         markLine: { silent: true, symbol: 'none', data: [

@@ -9,7 +9,7 @@ const { cause, known, first } = defineProps<{ cause: Cause, known: KnownBatch, f
 const { stored, materials } = useGarden()
 const { record } = useRecorder()
 
-const grade = computed(() => cause.likelihood > 0.75 ? 'very likely' : cause.likelihood > 0.5 ? 'likely' : cause.likelihood > 0.33 ? 'possible' : 'less likely')
+const grade = computed(() => cause.likelihood > 0.75 ? 'very likely' : cause.likelihood > 0.5 ? 'likely' : 'possible')
 const doable = computed(() => cause.remedy.supposed.length > 0)
 
 /** Records what was worked in, poured on and turned in one go, as one thing that can be taken back. */

@@ -10,7 +10,7 @@ import { SYMPTOMS } from './symptoms'
 /** What was found so many days ago still counts as noticed. */
 const FRESH_DAYS = 7
 /** Causes less likely than this are not named. */
-const NAMED_FROM = 0.2
+const NAMED_FROM = 0.3
 
 /** The chance that grows with evidence: 0.5 for a symptom that half points to it and nothing else. */
 function likelihood(pointing: number, evidence: number): number {

@@ -29,23 +29,54 @@ function countFor(heap: HeapToday, spare: Spare, there: (after: { readonly moist
   return undefined
 }
 
-/** What to work in and how many containers: the choice that needs fewest, from the store if the store has enough. */
-export function enoughOf(facts: Facts, fits: (material: Material) => boolean, there: Parameters<typeof countFor>[2]): RemedyPart | undefined {
-  const choices = facts.spares.filter(({ material }) => fits(material)).flatMap((spare) => {
-    const count = countFor(facts.heap, spare, there)
+type Reached = Parameters<typeof countFor>[2]
+
+/** What helps most first, each as far as the store goes; what is then still missing, of the first, has to be fetched. Nothing when even that would not do. */
+function togetherFrom(heap: HeapToday, spares: readonly Spare[], there: Reached): RemedyPart[] | undefined {
+  const parts: RemedyPart[] = []
+  let known = heap
+  for (const spare of spares) {
+    const most = Math.floor(spare.count + 0.25)
+    if (most < 1) continue
+    const enough = countFor(known, spare, there)
+    const count = Math.min(most, enough ?? most)
+    parts.push({ materialId: spare.material.id, short: spare.material.short, amount: { count, container: spare.container, packing: spare.packing }, inStore: spare.count })
+    if (enough !== undefined && enough <= most) return parts
+    const more = typicalTotals([portionsOf(spare.material, spare, count)])
+    known = { ...known, waterKg: known.waterKg + more.waterKg, dryKg: known.dryKg + more.wetMassKg - more.waterKg, carbonKg: known.carbonKg + more.carbonKg, nitrogenKg: known.nitrogenKg + more.nitrogenKg }
+  }
+  const [best] = spares
+  const missing = best && countFor(known, best, there)
+  if (!best || missing === undefined) return undefined
+  const rest = parts.filter(({ materialId }) => materialId !== best.material.id)
+  const own = parts.find(({ materialId }) => materialId === best.material.id)?.amount.count ?? 0
+  return [{ materialId: best.material.id, short: best.material.short, amount: { count: own + missing, container: best.container, packing: best.packing }, inStore: best.count }, ...rest]
+}
+
+/** What to work in and how many containers: one thing from the store if there is enough of it, else several, else with what has to be fetched. */
+export function enoughOf({ heap, spares }: Facts, fits: (material: Material) => boolean, there: Reached): RemedyPart[] {
+  const single = spares.filter(({ material }) => fits(material)).flatMap((spare) => {
+    const count = countFor(heap, spare, there)
     return count === undefined ? [] : [{ spare, count, covered: spare.count >= count - 0.25 }]
-  })
-  const best = choices.sort((a, b) => Number(b.covered) - Number(a.covered) || a.count - b.count)[0]
-  if (!best) return undefined
-  const { material, container, packing, count: inStore } = best.spare
-  return { materialId: material.id, short: material.short, amount: { count: best.count, container, packing }, inStore }
+  }).sort((a, b) => a.count * a.spare.container.volumeL - b.count * b.spare.container.volumeL)
+  const asPart = ({ spare: { material, container, packing, count: inStore }, count }: typeof single[number]): RemedyPart => ({ materialId: material.id, short: material.short, amount: { count, container, packing }, inStore })
+  const covered = single.find(one => one.covered)
+  if (covered) return [asPart(covered)]
+  const inOrder = single.map(({ spare }) => spare).concat(spares.filter(spare => fits(spare.material) && !single.some(one => one.spare === spare)))
+  return togetherFrom(heap, inOrder, there) ?? single.slice(0, 1).map(asPart)
 }
 
 const store = (part: RemedyPart) => part.inStore >= part.amount.count - 0.25 ? 'from the store' : part.inStore > 0.25 ? `${containerText(Math.floor(part.inStore * 2) / 2, part.amount.container)} of it in the store` : 'not in the store'
 
 /** A part as it is said: "3 buckets of grass (from the store)". */
-export function partText(part: RemedyPart): string {
+function partText(part: RemedyPart): string {
   return `${containerText(part.amount.count, part.amount.container)} of ${part.short} (${store(part)})`
+}
+
+/** Parts as they are said one after the other. */
+export function partsText(parts: readonly RemedyPart[]): string {
+  const said = parts.map(partText)
+  return said.length > 1 ? `${said.slice(0, -1).join(', ')} and ${said.at(-1)}` : said[0] ?? ''
 }
 
 /** Water in the gardener's cans with litres beside it. */

@@ -30,6 +30,8 @@ export interface HeapQuestion {
   readonly turning: TurningRule
   readonly curingDays: DaySpan
   readonly findings: readonly StampedFinding[]
+  /** From this day on it is taken to be turned as the approach says. */
+  readonly habitFromDay: number
   readonly seed: number
 }
 
@@ -103,12 +105,14 @@ export function questionOf(batch: StandingBatch, surroundings: Surroundings, sup
     methodId: 'hot-heap', batchId: batch.id, builtAt: built.at, nowDay, horizonDay, charge, standing: groundOf(built.vessel),
     weather: weatherOf(built.at, horizonDay, built.vessel.wall === 'plastic' ? OPEN_SHARE.lidded : OPEN_SHARE.covered, surroundings),
     deeds: deedsOf(batch, supposed, surroundings.materials), startsAboveK: STARTS_ABOVE_K, starter: starterOf(batch, surroundings.materials),
-    builtHeightM, turning, curingDays, findings: findingsOf(batch, builtHeightM), seed: seedFromText(batch.id),
+    builtHeightM, turning, curingDays, findings: findingsOf(batch, builtHeightM),
+    // Who says when they turn it turns it then, and not before as well.
+    habitFromDay: Math.max(nowDay, ...supposed.filter(({ kind }) => kind === 'turn').map(({ at }) => daysBetween(built.at, at) + 1)), seed: seedFromText(batch.id),
   }
 }
 
 /** The question as a case for the model of heat. */
 export function caseOf(question: HeapQuestion): HeapCase {
-  const { charge, standing, weather, deeds, startsAboveK, starter, nowDay, turning } = question
-  return { charge, standing, weather, deeds, startsAboveK, starter, habitFromDay: nowDay, habit: () => habitOf(turning) }
+  const { charge, standing, weather, deeds, startsAboveK, starter, habitFromDay, turning } = question
+  return { charge, standing, weather, deeds, startsAboveK, starter, habitFromDay, habit: () => habitOf(turning) }
 }

@@ -1,7 +1,11 @@
+import type { Material } from '../../../../materials/material'
 import { given, type PossibleCause } from '../cause'
-import { enoughOf, partText, remedyOf, waterForL, waterText } from '../remedy'
+import { enoughOf, partsText, remedyOf, waterForL, waterText } from '../remedy'
 
 const GOOD_RATIO = 30
+/** What feeds a fire: nitrogen in stuff that rots at once. Finished compost and char do not. */
+const NO_FUEL = ['finished', 'mineral', 'char', 'feed', 'wood']
+const isFreshGreen = ({ carbonToNitrogen, family }: Material) => carbonToNitrogen.typical < 26 && !NO_FUEL.includes(family)
 const round = (ratio: number) => `${Math.round(ratio)} : 1`
 
 export const nitrogenPoor: PossibleCause = {
@@ -14,9 +18,9 @@ export const nitrogenPoor: PossibleCause = {
     ...given(has('ammonia'), -1.5, 'A smell of ammonia is nitrogen to spare.'),
   ],
   remedy: (facts) => {
-    const part = enoughOf(facts, material => material.carbonToNitrogen.typical < 24 && material.family !== 'mineral', after => after.carbonToNitrogen <= GOOD_RATIO)
-    if (!part) return remedyOf(facts, 'Fresh greens would wake it, more than can be worked in at once: build it anew, layer by layer, with fresh grass, manure or kitchen scraps.', { turn: false })
+    const parts = enoughOf(facts, isFreshGreen, after => after.carbonToNitrogen <= GOOD_RATIO)
+    if (parts.length === 0) return remedyOf(facts, 'Fresh greens would wake it, more than can be worked in at once: build it anew, layer by layer, with fresh grass, manure or kitchen scraps.', { turn: false })
     const waterL = facts.heap.moisture < 0.5 ? Math.round(waterForL(facts, 0.56)) : 0
-    return remedyOf(facts, `Turn it and work in ${partText(part)}${waterL >= 5 ? `, with ${waterText(facts, waterL)}` : ''}.`, { parts: [part], waterL: waterL >= 5 ? waterL : 0 })
+    return remedyOf(facts, `Turn it and work in ${partsText(parts)}${waterL >= 5 ? `, with ${waterText(facts, waterL)}` : ''}.`, { parts, waterL: waterL >= 5 ? waterL : 0 })
   },
 }

@@ -1,7 +1,9 @@
 import { given, type PossibleCause } from '../cause'
-import { enoughOf, partText, remedyOf } from '../remedy'
+import { enoughOf, partsText, remedyOf } from '../remedy'
 
 const GOOD_RATIO = 27
+/** More at once is a new heap: a step towards it is what can be worked in. */
+const MOST_STEP = 5
 
 export const nitrogenRich: PossibleCause = {
   id: 'nitrogen-rich', title: 'More nitrogen than it can hold, or lime in it',
@@ -12,7 +14,7 @@ export const nitrogenRich: PossibleCause = {
     ...given(batch.built.ingredients.some(({ materialId }) => materialId === 'wood-ash'), 0.6, 'There is ash in it, which drives ammonia off as lime does.'),
   ],
   remedy: (facts) => {
-    const part = enoughOf(facts, material => material.carbonToNitrogen.typical > 40 && material.family !== 'mineral', after => after.carbonToNitrogen >= Math.max(GOOD_RATIO, facts.heap.carbonToNitrogen + 2))
-    return remedyOf(facts, `Turn it and work in ${part ? partText(part) : 'dry browns'}; a few handfuls of char hold the smell. No lime, no ash.`, { parts: part ? [part] : [], judged: false })
+    const parts = enoughOf(facts, material => material.carbonToNitrogen.typical > 40 && material.family !== 'mineral', after => after.carbonToNitrogen >= Math.min(Math.max(GOOD_RATIO, facts.heap.carbonToNitrogen + 2), facts.heap.carbonToNitrogen + MOST_STEP))
+    return remedyOf(facts, `Turn it and work in ${parts.length > 0 ? partsText(parts) : 'dry browns'}; a few handfuls of char hold the smell. No lime, no ash.`, { parts, judged: false })
   },
 }

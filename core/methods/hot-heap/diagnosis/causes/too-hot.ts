@@ -1,6 +1,6 @@
 import { TOO_HOT_C } from '../../limits'
 import { given, type PossibleCause } from '../cause'
-import { enoughOf, partText, remedyOf, waterText } from '../remedy'
+import { enoughOf, partsText, remedyOf, waterText } from '../remedy'
 
 export const overheated: PossibleCause = {
   id: 'overheated', title: 'It makes more heat than it can get rid of',
@@ -11,7 +11,7 @@ export const overheated: PossibleCause = {
   ],
   remedy: (facts) => {
     const waterL = Math.round(0.06 * facts.heap.volumeL)
-    const part = enoughOf(facts, material => material.carbonToNitrogen.typical > 40 && material.structure >= 1, after => after.carbonToNitrogen >= facts.heap.carbonToNitrogen + 3)
-    return remedyOf(facts, `Open it and turn it today, with ${waterText(facts, waterL)}${part ? ` and ${partText(part)}` : ''}; leave it lower and wider.`, { parts: part ? [part] : [], waterL })
+    const parts = enoughOf(facts, material => material.carbonToNitrogen.typical > 40 && material.structure >= 1, after => after.carbonToNitrogen >= facts.heap.carbonToNitrogen + 3)
+    return remedyOf(facts, `Open it and turn it today, with ${waterText(facts, waterL)}${parts.length > 0 ? ` and ${partsText(parts)}` : ''}; leave it lower and wider.`, { parts, waterL })
   },
 }

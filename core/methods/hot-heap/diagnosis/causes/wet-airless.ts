@@ -1,5 +1,5 @@
 import { given, type PossibleCause } from '../cause'
-import { enoughOf, partText, remedyOf } from '../remedy'
+import { enoughOf, partsText, remedyOf } from '../remedy'
 
 const GOOD_MOISTURE = 0.62
 
@@ -16,9 +16,9 @@ export const wetAirless: PossibleCause = {
     ...given(heap.oxygenPct > 12, -0.3, `The model sees ${Math.round(heap.oxygenPct)} % oxygen in the middle: enough.`),
   ],
   remedy: (facts) => {
-    const part = enoughOf(facts, material => material.carbonToNitrogen.typical > 40 && material.moistureFraction.typical < 0.35 && material.structure >= 1, after => after.moisture <= Math.max(GOOD_MOISTURE, facts.heap.moisture - 0.06))
-    const what = part ? `work in ${partText(part)}` : 'work in whatever is coarse and dry: straw, torn card, twigs'
-    return remedyOf(facts, `Turn it, ${what}, and keep the rain off.`, { parts: part ? [part] : [], judged: facts.has('no-heat') || facts.has('died') })
+    const parts = enoughOf(facts, material => material.carbonToNitrogen.typical > 40 && material.moistureFraction.typical < 0.35 && material.structure >= 1, after => after.moisture <= Math.max(GOOD_MOISTURE, facts.heap.moisture - 0.06))
+    const what = parts.length > 0 ? `work in ${partsText(parts)}` : 'work in whatever is coarse and dry: straw, torn card, twigs'
+    return remedyOf(facts, `Turn it, ${what}, and keep the rain off.`, { parts, judged: facts.has('no-heat') || facts.has('died') })
   },
   caution: 'Sour fumes are strong when it is opened: stay upwind, keep your face away.',
 }
