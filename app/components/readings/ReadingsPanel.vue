@@ -10,6 +10,12 @@ const { now } = useGarden()
 const odd = computed(() => coreReadings(known.batch).filter(one => one.odd).length)
 const counts = computed(() => ({ all: known.batch.readings.length, file: known.batch.readings.filter(({ source }) => source === 'file').length, probe: known.batch.readings.filter(({ source }) => source === 'probe').length }))
 
+const told = computed(() => {
+  const { all, file, probe } = counts.value
+  const parts = [`${all} readings`, ...(file > 0 ? [`${file} of them from files`] : []), ...(probe > 0 ? [`${probe} from the probe`] : [])]
+  return `${parts.join(', ')}.${odd.value > 0 ? ` ${odd.value} ${odd.value === 1 ? 'stands apart from its' : 'stand apart from their'} neighbours: kept, and given little weight.` : ''}`
+})
+
 async function save(): Promise<void> {
   const { readingsCsv } = await import('#core/formats/readings-csv')
   download(readingsCsv(known.batch.name, known.batch.readings), 'text/csv', `${known.batch.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-${format(now.value, 'yyyy-MM-dd')}.csv`)
@@ -43,15 +49,7 @@ async function save(): Promise<void> {
       >
         Out of Wastrum
       </h2>
-      <p>
-        {{ counts.all }} readings<template v-if="counts.file > 0">
-          , {{ counts.file }} of them from files
-        </template><template v-if="counts.probe > 0">
-          , {{ counts.probe }} from the probe
-        </template>. <template v-if="odd > 0">
-          {{ odd }} {{ odd === 1 ? 'stands' : 'stand' }} apart from {{ odd === 1 ? 'its' : 'their' }} neighbours: kept, and given little weight.
-        </template>
-      </p>
+      <p>{{ told }}</p>
       <button
         type="button"
         class="label-button mt-2"

@@ -5,7 +5,7 @@ import type { KnownBatch } from '~/composables/useGarden'
 const { known, pxPerMetre } = defineProps<{ known: KnownBatch, pxPerMetre: number }>()
 const { surroundings } = useGarden()
 const { quantity } = useSay()
-const { standing, strata, heightM, builtM, coreC, day } = useBatchView(() => known)
+const { standing, strata, heightM, builtM, coreC, day, today } = useBatchView(() => known)
 
 const TONES = { good: 'text-primary', mind: 'text-warning', bad: 'text-error' } as const
 const ambientC = computed(() => surroundings.value.ambientC(surroundings.value.now))
@@ -25,6 +25,7 @@ const ambientC = computed(() => surroundings.value.ambientC(surroundings.value.n
         :built-m="builtM"
         :core-c="coreC"
         :ambient-c="ambientC"
+        :used-share="today?.usedShare"
         :px-per-metre="pxPerMetre"
         :label="`${known.batch.name}, ${quantity('length', heightM)} high${coreC === undefined ? '' : `, core about ${quantity('temperature', coreC)}`}`"
       />

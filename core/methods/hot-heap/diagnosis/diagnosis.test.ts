@@ -32,7 +32,7 @@ describe('a heap that never got warm', () => {
     const [first] = causes(['no-heat'], cool, 6, BROWN, little)
     expect(first!.remedy.parts.length).toBeGreaterThan(1)
     expect(first!.remedy.text).toMatch(/\(2 buckets of it in the store\).* and /)
-    const [fetched] = causes(['no-heat'], cool, 6, BROWN, [spare('grass-clippings', 0)])
+    const [fetched] = causes(['no-heat'], cool, 6, BROWN, [spare('chicken-manure', 0)])
     expect(fetched!.remedy.text).toContain('(not in the store)')
   })
 
