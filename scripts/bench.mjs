@@ -10,32 +10,63 @@ if (!ensureInstalled()) process.exit(1)
 const { default: puppeteer } = await import('puppeteer-core')
 await runBundled('figures')
 
-/** Kilobytes of script, as sent, until the first page is quiet: what a first visitor waits for. */
-async function firstPage(serverFile) {
+/** Serves a build, opens a page of it in a browser and hands both to `work`. */
+async function withPage(serverFile, work) {
   const port = await freePort(4500, '127.0.0.1')
+  const home = `http://127.0.0.1:${port}`
   const child = spawn(process.execPath, [serverFile], { stdio: 'ignore', env: { ...process.env, HOST: '127.0.0.1', PORT: String(port), NITRO_PORT: String(port), NODE_ENV: 'production' } })
   const browser = await puppeteer.launch({ executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', headless: true, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] })
   try {
     const page = await browser.newPage()
-    const network = await page.createCDPSession()
-    const scripts = new Set()
-    let bytes = 0
-    await network.send('Network.enable')
-    network.on('Network.responseReceived', ({ requestId, type }) => { if (type === 'Script') scripts.add(requestId) })
-    network.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => { if (scripts.has(requestId)) bytes += encodedDataLength })
-    for (let attempt = 0; attempt < 50; attempt++) {
-      const open = await page.goto(`http://127.0.0.1:${port}/`, { waitUntil: 'load' }).then(() => true, () => false)
-      if (open) break
-      await new Promise(resolve => setTimeout(resolve, 200))
-    }
-    await page.waitForSelector('button')
-    return bytes / 1000
+    return await work(page, async (path) => {
+      for (let attempt = 0; attempt < 50; attempt++) {
+        if (await page.goto(`${home}${path}`, { waitUntil: 'load' }).then(() => true, () => false)) return
+        await new Promise(resolve => setTimeout(resolve, 200))
+      }
+    })
   }
   finally {
     await browser.close()
     child.kill()
   }
 }
+
+/** Kilobytes of script, as sent, until the first page is quiet: what a first visitor waits for. */
+const firstPage = serverFile => withPage(serverFile, async (page, go) => {
+  const network = await page.createCDPSession()
+  const scripts = new Set()
+  let bytes = 0
+  await network.send('Network.enable')
+  network.on('Network.responseReceived', ({ requestId, type }) => { if (type === 'Script') scripts.add(requestId) })
+  network.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => { if (scripts.has(requestId)) bytes += encodedDataLength })
+  await go('/')
+  await page.waitForSelector('button')
+  return bytes / 1000
+})
+
+/** Records a reading on the page of a heap and watches the page's thread until the forecast is there again: tasks over 50 ms, as the browser counts them. */
+const whileForecasting = serverFile => withPage(serverFile, async (page, go) => {
+  const settled = () => page.waitForFunction(() => document.querySelector('[data-window-story]') && !document.querySelector('progress'), { timeout: 120_000 })
+  await go('/welcome/demo')
+  await page.waitForFunction(() => document.body.innerText.includes('Apple bay'))
+  await go('/batch/demo-apple-bay')
+  await settled()
+  await page.click('[data-pad="reading"]')
+  await page.waitForSelector('form .label-button.strong')
+  await new Promise(resolve => setTimeout(resolve, 8000))
+  await page.evaluate(() => {
+    globalThis.longTasks = []
+    new PerformanceObserver(list => globalThis.longTasks.push(...list.getEntries().map(({ duration }) => duration))).observe({ type: 'longtask' })
+  })
+  await page.click('form .label-button.strong')
+  await page.waitForSelector('progress', { timeout: 20_000 })
+  const started = Date.now()
+  const atStart = await page.evaluate(() => globalThis.longTasks.splice(0))
+  await page.waitForFunction(() => !document.querySelector('progress'), { timeout: 120_000 })
+  const took = Date.now() - started
+  await new Promise(resolve => setTimeout(resolve, 300))
+  return { tap: atStart, forecasting: await page.evaluate(() => globalThis.longTasks), took }
+})
 
 /** The bare framework with one button, built the same way. */
 function buildFloor() {
@@ -52,6 +83,10 @@ function buildFloor() {
 }
 
 if (ensureBuilt()) {
+  const { tap, forecasting, took } = await whileForecasting(SERVER)
+  const tasks = all => all.length === 0 ? 'none over 50 ms' : `${all.map(ms => Math.round(ms)).join(', ')} ms`
+  console.log(`${'the page\'s thread from the tap to the first progress'.padEnd(58)} ${tasks(tap)}`)
+  console.log(`${'  and while the forecast runs and is shown'.padEnd(58)} ${tasks(forecasting)} in ${(took / 1000).toFixed(1)} s`)
   const ours = await firstPage(SERVER)
   console.log(`${'first page: script before anything can be pressed'.padEnd(58)} ${ours.toFixed(0)} kB as sent (brotli)`)
   const { dir, built } = buildFloor()

@@ -29,6 +29,8 @@ const VIEWS: readonly (readonly [name: string, path: string, open?: string])[] =
   ['building', '/bench/build'], ['materials', '/materials'], ['a material', '/materials/hay-grass', button('I have weighed it')],
   ['store', '/store'], ['yard', '/yard'], ['garden', '/garden'],
   ['batch', '/batch/demo-apple-bay'], ['sensing', '/batch/demo-apple-bay', '[data-pad="smell"]'], ['adding', '/batch/demo-wall-bay', '[data-pad="added"]'],
+  ['what if', '/batch/demo-apple-bay', button('What if I')], ['what is wrong', '/batch/demo-wall-bay/wrong'], ['is it ready', '/batch/demo-shed-ring/ready', '[data-test="sprout"] summary'], ['probe and files', '/batch/demo-apple-bay/readings'],
+  ['a task put off', '/', 'button[aria-label^="later:"]'],
   ['finished batch', '/batch/demo-may-grass'], ['taking down', '/batch/demo-shed-ring/finish'], ['sheet of a batch', '/batch/demo-plum-bay/sheet'],
   ['no such batch', '/batch/nothing'], ['no such page', '/nowhere'],
 ]

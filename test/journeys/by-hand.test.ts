@@ -53,6 +53,7 @@ describe.each<Screen>(['phone', 'laptop'])('on a %s', (screen) => {
       await gardener.go('/welcome/demo')
       await gardener.see('Apple bay')
       await gardener.go('/batch/demo-apple-bay')
+      await gardener.press(button('All '))
       for (const { pad, act, bar, kind, log } of RECORDINGS) {
         const before = (await gardener.page.$$(logOf(kind))).length
         await gardener.press(`[data-pad="${pad}"]`)
