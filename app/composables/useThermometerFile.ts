@@ -62,7 +62,7 @@ export function useThermometerFile() {
       if (state.value.kind === 'reading') state.value = { kind: 'read', found }
     }
     catch {
-      if (state.value.kind === 'reading') state.value = { kind: 'failed', message: 'The file broke off while it was read. Nothing was taken in.' }
+      if (state.value.kind === 'reading') state.value = { kind: 'failed', message: 'The file broke off while it was read.' }
     }
   }
 

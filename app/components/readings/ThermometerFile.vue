@@ -16,7 +16,7 @@ const ROLES: readonly { readonly id: ColumnRole, readonly label: string }[] = [
 const ORDERS: Readonly<Record<DateOrder, string>> = { ymd: 'year, month, day', dmy: 'day, month, year', mdy: 'month, day, year' }
 const UNITS = [{ id: 'C', label: '°C' }, { id: 'F', label: '°F' }] as const
 
-const reading = ref<Reading>()
+const reading = shallowRef<Reading>()
 watch(state, (now) => { if (now.kind === 'seen') reading.value = now.preview.proposal })
 const rows = computed(() => state.value.kind === 'seen' ? state.value.preview.rows : [])
 const doubts = computed(() => state.value.kind === 'seen' ? state.value.preview.proposal.doubts : [])

@@ -44,13 +44,13 @@ watch(chosen, (id) => { if (!id) open.value = false })
     class="line-rule py-3"
     :data-task="task.action"
   >
-    <div class="flex gap-3 items-start">
+    <div class="flex flex-wrap sm:flex-nowrap gap-x-3 gap-y-2 items-start">
       <UIcon
         :name="ICONS[task.action]"
         class="size-7 shrink-0 mt-0.5"
         :class="task.urgency === 'now' ? 'text-error' : 'text-toned'"
       />
-      <div class="flex-1 min-w-0">
+      <div class="min-w-0 basis-[calc(100%-3rem)] sm:flex-1">
         <p class="leading-tight text-highlighted">
           <strong class="font-semibold">{{ task.title }}</strong><template v-if="showBatch">
             · <NuxtLink
@@ -74,12 +74,12 @@ watch(chosen, (id) => { if (!id) open.value = false })
       <NuxtLink
         v-if="link && link !== route.path"
         :to="link"
-        class="label-button"
+        class="label-button ml-10 sm:ml-0"
       >{{ LABELS[task.action] }}</NuxtLink>
       <button
         v-else-if="!link"
         type="button"
-        class="label-button"
+        class="label-button ml-10 sm:ml-0"
         :aria-expanded="task.action === 'turned' ? undefined : open"
         @click="act"
       >
@@ -88,6 +88,7 @@ watch(chosen, (id) => { if (!id) open.value = false })
       <button
         type="button"
         class="tap grid place-items-center"
+        :class="link === route.path ? 'ml-10 sm:ml-0' : ''"
         :aria-expanded="later"
         :aria-label="`later: ${task.title}, ${known.batch.name}`"
         @click="later = !later"

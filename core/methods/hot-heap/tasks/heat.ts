@@ -27,11 +27,11 @@ export function coolOff(look: Look): Ask[] {
   return [ask('turned', 'Turn it now', reason, surroundings.now, 1, 'now')]
 }
 
-/** It should be warm by now and is not: the likeliest reason, and what would help. */
+/** It should be warm by now and is not: the likeliest reason. What helps is a page of its own. */
 export function wakeIt(look: Look): Ask[] {
   const { batch, surroundings, now } = look
   if (now.phase !== 'stalled') return []
   const [likeliest] = diagnosis.causes(batch, surroundings, ['no-heat'])
-  const why = likeliest && likeliest.likelihood > 0.5 ? `Most likely: ${likeliest.title.charAt(0).toLowerCase()}${likeliest.title.slice(1)}. ${likeliest.remedy.text}` : 'The mix looks sound on paper: squeeze a handful, it may be drier than planned.'
+  const why = likeliest && likeliest.likelihood > 0.5 ? `Most likely: ${likeliest.title.charAt(0).toLowerCase()}${likeliest.title.slice(1)}.` : 'The mix looks sound on paper: squeeze a handful, it may be drier than planned.'
   return [ask('open', 'Find out why it stays cool', `Day ${Math.floor(now.day)} and only ${temperatureText(look, now.coreC)}. ${why}`, surroundings.now, 3, 'now')]
 }

@@ -105,7 +105,7 @@ describe('a heap that stays cool', () => {
   const cool = [reading(2, 16), reading(5, 17)]
   it.each<readonly [string, HeapRecipe, RegExp]>([
     ['poor in nitrogen', { waterL: 150, ingredients: [['leaves-mixed', 15, SACK]] }, /poor in nitrogen/],
-    ['dry', { waterL: 0, ingredients: [['straw-oat', 22, SACK], ['chicken-litter', 18, BUCKET]] }, /Most likely: it is too dry\. Turn it and pour on/],
+    ['dry', { waterL: 0, ingredients: [['straw-oat', 22, SACK], ['chicken-litter', 18, BUCKET]] }, /Most likely: it is too dry\.$/],
     ['small', { vessel: VESSEL_PRESETS[3], waterL: 3, ingredients: [['leaves-shredded', 0.7, SACK], ['kitchen-veg', 1.5, BUCKET]] }, /too small to hold its heat/],
     ['sound on paper', RICH_HEAP, /sound on paper/],
   ])('because it is %s is told so', (_, recipe, reason) => {
