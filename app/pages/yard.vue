@@ -1,10 +1,16 @@
 <script setup lang="ts">
+import type { ReadyWindow } from '#core/methods/method'
 import { inAndOut } from '#core/garden/batch'
 
 /** Every heap: those that stand, to one scale, and those that are done. */
 const { standing, finished } = useGarden()
 const { quantity, day, window } = useSay()
 const { surroundings, materials } = useGarden()
+
+/** The window as far as anybody looked. */
+function readyText({ from, to, orLater }: ReadyWindow): string {
+  return `ready ${window(from, to)}${orLater ? ' or later' : ''}`
+}
 </script>
 
 <template>
@@ -45,7 +51,7 @@ const { surroundings, materials } = useGarden()
             class="font-semibold underline underline-offset-3 decoration-dotted w-44"
           >{{ batch.name }}</NuxtLink>
           <span class="aside-note flex-1 min-w-40">{{ batch.place }}</span>
-          <span>ready {{ window(method.readyWindow(batch, surroundings).from, method.readyWindow(batch, surroundings).to) }}</span>
+          <span>{{ readyText(method.readyWindow(batch, surroundings)) }}</span>
         </li>
       </ul>
     </section>

@@ -1,6 +1,6 @@
 import type { NewEvent } from '../journal/event'
 import { foldGarden } from '../journal/journal'
-import type { StandingBatch } from '../journal/garden'
+import type { StandingBatch, TestAnswers } from '../journal/garden'
 import { LIBRARY_BOOK } from '../materials/book'
 import { typicalTotals } from '../mix/balance'
 import { ingredientsOf, portionOf } from '../mix/portion'
@@ -34,6 +34,8 @@ export interface DemoHeap {
   readonly heightDays: readonly number[]
   readonly observed: readonly (readonly [day: number, sense: string, finding: string])[]
   readonly notes?: readonly (readonly [day: number, text: string])[]
+  /** Tests set up or read on a day: with answers they are read, without they run. */
+  readonly tests?: readonly (readonly [day: number, test: string, answers?: TestAnswers])[]
   readonly finishDay?: number
   readonly products?: readonly (readonly [materialId: string, amount: Amount, sieveMm?: number])[]
 }
@@ -73,6 +75,7 @@ export function demoHeapEvents(heap: DemoHeap, today: Date, outdoors: Outdoors, 
     ...heap.heightDays.map((day): NewEvent => ({ kind: 'measured', at: onDay(day, 0.2), batchId: heap.id, heightM: Math.round(100 * builtM * of('volumeShare', day) * (1 + 0.02 * normal(random))) / 100 })),
     ...heap.observed.map(([day, sense, finding]): NewEvent => ({ kind: 'observed', at: onDay(day, 0.1), batchId: heap.id, sense, finding })),
     ...(heap.notes ?? []).map(([day, text]): NewEvent => ({ kind: 'noted', at: onDay(day, 0.3), batchId: heap.id, text })),
+    ...(heap.tests ?? []).map(([day, test, answers]): NewEvent => answers ? { kind: 'test-read', at: onDay(day, 0.4), batchId: heap.id, test, answers: { ...answers } } : { kind: 'test-begun', at: onDay(day, 0.4), batchId: heap.id, test, answers: {} }),
     ...finishing(heap, onDay),
   ]
 }

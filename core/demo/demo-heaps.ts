@@ -42,6 +42,7 @@ export const DEMO_HEAPS: readonly DemoHeap[] = [
     ingredients: [['straw-wheat', some(3, 'sack', 'shaken')], ['grass-clippings', some(26, 'bucket')], ['horse-manure-straw', some(18, 'bucket')]],
     turnDays: [6, 12, 19], readingDays: [...days(1, 14, 1, [9, 10]), 17, 21, 26, 32, 40, 55, 68, 82, 96], heightDays: [6, 19, 40, 80],
     observed: [[6, 'squeeze', 'right'], [19, 'squeeze', 'right'], [60, 'look', 'worms'], [96, 'smell', 'earthy']],
+    tests: [[112, 'look', { left: 12, texture: 'crumbly' }], [116, 'bag']],
   },
   ...finished(),
 ]

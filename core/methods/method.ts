@@ -135,6 +135,8 @@ export interface ExpectedDay {
   readonly coreC: Range
   readonly edgeC: Range
   readonly heightM: Range
+  /** Water as a share of wet mass. */
+  readonly moisture: Range
   /** Warmth by depth from the core outwards, °C. */
   readonly depthsC: readonly number[]
   /** Share of what can rot that has rotted. */
@@ -154,6 +156,8 @@ export interface ReadyWindow {
   readonly from: Date
   readonly to: Date
   readonly reasons: readonly string[]
+  /** It may well be later than `to`: nobody looked further ahead. */
+  readonly orLater?: boolean
 }
 
 /** Something seen, smelt or felt that makes one ask. `good` says why it is nothing to worry about. */

@@ -43,8 +43,8 @@ describe.each(METHODS.map(method => [method.id, method] as const))('%s', (_, met
   it.each([0, 1, 5, 20, 60, 150, 400])('answers everything on day %i with finite numbers, dates in order and tasks of its own', (day) => {
     const surroundings = surroundingsOn(day)
     const course = method.expect(batch, surroundings, 30)
-    for (const { coreC, edgeC, heightM } of course) {
-      for (const { low, typical, high } of [coreC, edgeC, heightM]) {
+    for (const { coreC, edgeC, heightM, moisture } of course) {
+      for (const { low, typical, high } of [coreC, edgeC, heightM, moisture]) {
         expect([low, typical, high].every(Number.isFinite)).toBe(true)
         expect(low).toBeLessThanOrEqual(typical)
         expect(typical).toBeLessThanOrEqual(high)

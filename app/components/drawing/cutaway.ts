@@ -69,6 +69,8 @@ export interface WarmthStop {
   readonly hot: boolean
 }
 
+/** The layers stay to be seen through the glow. */
+const FULL_OPACITY = 0.68
 /** Above the air by this much it glows fully, K. */
 const FULL_GLOW_K = 48
 const HOT_FROM = 0.55
@@ -79,6 +81,6 @@ const USUAL: readonly (readonly [offset: number, share: number])[] = [[0, 1], [3
 export function warmthStops(depthsC: readonly number[] | undefined, ambientC: number, warmth: number): WarmthStop[] {
   if (!depthsC || depthsC.length === 0) return USUAL.map(([offset, share]) => ({ offset, opacity: 0.9 * warmth * share, hot: offset < 50 }))
   const strength = (celsius: number) => Math.min(1, Math.max(0, (celsius - ambientC) / FULL_GLOW_K))
-  const shells = depthsC.map((celsius, index): WarmthStop => ({ offset: Math.round(100 * Math.cbrt((index + 0.5) / depthsC.length)), opacity: 0.9 * strength(celsius), hot: strength(celsius) > HOT_FROM }))
+  const shells = depthsC.map((celsius, index): WarmthStop => ({ offset: Math.round(100 * Math.cbrt((index + 0.5) / depthsC.length)), opacity: FULL_OPACITY * strength(celsius), hot: strength(celsius) > HOT_FROM }))
   return [{ ...shells[0]!, offset: 0 }, ...shells]
 }

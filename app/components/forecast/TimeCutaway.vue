@@ -37,11 +37,14 @@ const depths = computed(() => {
   return expected.depthsC.map(celsius => ambientC.value + (celsius - ambientC.value) * factor)
 })
 const shownM = computed(() => isNow.value ? heightM : then.value?.heightM.typical ?? heightM)
+const edgeWords = ({ edgeC }: ExpectedDay) => edgeC.high - edgeC.low > 1 ? `edge ${span('temperature', edgeC.low, edgeC.high)}` : `edge about ${quantity('temperature', edgeC.typical)}`
+const percent = (share: number) => Math.round(100 * share)
+const waterWords = ({ moisture }: ExpectedDay) => percent(moisture.low) === percent(moisture.high) ? `${percent(moisture.typical)} % water` : `${percent(moisture.low)}–${percent(moisture.high)} % water`
 const words = computed(() => {
   const one = then.value
   if (!one) return ''
   const heat = read.value !== undefined ? `core read at ${quantity('temperature', read.value)}` : one.coreC.high - one.coreC.low > 1 ? `core ${span('temperature', one.coreC.low, one.coreC.high)}` : `core about ${quantity('temperature', one.coreC.typical)}`
-  return `${isNow.value ? 'Today' : format(moment.value, 'EEEE, d MMMM')}: ${heat}, edge about ${quantity('temperature', one.edgeC.typical)}, ${quantity('length', shownM.value)} high, ${Math.round(100 * one.usedShare)} % of what can rot has rotted.`
+  return `${isNow.value ? 'Today' : format(moment.value, 'EEEE, d MMMM')}: ${heat}, ${edgeWords(one)}, ${quantity('length', shownM.value)} high, ${waterWords(one)}, ${Math.round(100 * one.usedShare)} % of what can rot has rotted.`
 })
 const label = computed(() => `day ${Math.round(at.value)}, ${isNow.value ? 'today' : format(moment.value, 'd MMMM')}`)
 </script>

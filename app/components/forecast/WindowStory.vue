@@ -19,7 +19,6 @@ const endMs = computed(() => Math.max(window.to.getTime(), now.value.getTime(), 
 const at = (moment: Date | number) => 100 * (Number(moment) - startMs.value) / (endMs.value - startMs.value)
 const open = computed(() => window.from <= now.value)
 const atStart = computed(() => forecast.value?.ready.start)
-const late = computed(() => forecast.value && forecast.value.ready.now.high >= forecast.value.horizonDay - 1)
 const dates = ({ low, high }: DayWindow) => say.window(on(low), on(high))
 const width = ({ low, high }: DayWindow) => Math.round(high - low)
 
@@ -44,7 +43,7 @@ const change = computed(() => {
   <div>
     <p class="text-lg leading-snug">
       <span class="aside-note block">{{ open ? 'Ready to test since' : 'Ready between' }}</span>
-      <strong class="font-serif font-semibold text-highlighted">{{ open ? say.day(window.from) : say.window(window.from, window.to) }}</strong><span v-if="late"> or later</span>
+      <strong class="font-serif font-semibold text-highlighted">{{ open ? say.day(window.from) : say.window(window.from, window.to) }}</strong><span v-if="window.orLater"> or later</span>
     </p>
     <svg
       viewBox="0 0 100 16"
@@ -91,7 +90,7 @@ const change = computed(() => {
       />
     </svg>
     <p class="flex justify-between aside-note">
-      <span>built {{ say.day(known.batch.built.at) }}</span><span>{{ say.day(window.to) }}</span>
+      <span>built {{ say.day(known.batch.built.at) }}</span><span>{{ say.day(new Date(endMs)) }}</span>
     </p>
     <p
       v-if="busy"

@@ -42,15 +42,15 @@ const exactly = (value: number): Range => range(value, value, value)
 function dayOfCourse({ question, course }: MiddleCourse, at: number): ExpectedDay {
   return {
     day: course.days[at]!, coreC: exactly(course.coreC[at]!), edgeC: exactly(course.edgeC[at]!),
-    heightM: exactly(course.volumeShare[at]! * question.builtHeightM),
+    heightM: exactly(course.volumeShare[at]! * question.builtHeightM), moisture: exactly(course.moisture[at]!),
     depthsC: Array.from(course.shellsC.subarray(at * SHELLS, (at + 1) * SHELLS)),
     usedShare: course.used[at]!,
   }
 }
 
-function dayOfForecast({ days, coreC, edgeC, heightM, shellsC, shells, used }: Forecast, at: number): ExpectedDay {
+function dayOfForecast({ days, coreC, edgeC, heightM, moisture, shellsC, shells, used }: Forecast, at: number): ExpectedDay {
   const of = ({ low, typical, high }: Band) => range(low[at]!, typical[at]!, high[at]!)
-  return { day: days[at]!, coreC: of(coreC), edgeC: of(edgeC), heightM: of(heightM), depthsC: Array.from(shellsC.subarray(at * shells, (at + 1) * shells)), usedShare: used[at]! }
+  return { day: days[at]!, coreC: of(coreC), edgeC: of(edgeC), heightM: of(heightM), moisture: of(moisture), depthsC: Array.from(shellsC.subarray(at * shells, (at + 1) * shells)), usedShare: used[at]! }
 }
 
 const upTo = (days: Float64Array, last: number) => Array.from(days.keys()).filter(at => days[at]! <= last + 1e-9)

@@ -21,7 +21,7 @@ function leastFromNow(now: PhaseNow, batch: StandingBatch): { readonly days: num
   return { days: 0 }
 }
 
-interface Stages { readonly from: Date, readonly to: Date, readonly reason: string }
+interface Stages { readonly from: Date, readonly to: Date, readonly reason: string, readonly orLater?: boolean }
 
 function cured(batch: StandingBatch, coolText: string, usedUpLate: boolean): string {
   const [least, most] = hotHeapApproach(batch.built.approachId).curingDays
@@ -37,7 +37,7 @@ function byForecast(batch: StandingBatch, surroundings: Surroundings): Stages | 
   const weatherK = (forecast.middle[TRAIT_NAMES.indexOf('weather')] ?? 0) * 1.5
   const cool = later(batch.built.at, coolDayOf(middle.course, middle.question, weatherK))
   const late = readyDayOf(middle.course, { ...middle.question, curingDays: [0, 0] }, weatherK, forecast.middle) > coolDayOf(middle.course, middle.question, weatherK)
-  return { from: later(batch.built.at, low), to: later(batch.built.at, high), reason: cured(batch, `No more heat of its own from about ${dayText(cool)}`, late) }
+  return { from: later(batch.built.at, low), to: later(batch.built.at, high), orLater: high >= forecast.horizonDay - 1, reason: cured(batch, `No more heat of its own from about ${dayText(cool)}`, late) }
 }
 
 /** Before the forecast is there: one course, with a rough width. */
@@ -53,6 +53,7 @@ function byOneCourse(batch: StandingBatch, surroundings: Surroundings, now: Phas
   return {
     from: later(batch.built.at, Math.max(cool * ROUGHLY.shorter + curingDays[0], rotted * ROUGHLY.shorter)),
     to: later(batch.built.at, Math.max(cool * ROUGHLY.longer + curingDays[1], rotted * ROUGHLY.longer)),
+    orLater: rotted >= middle.question.horizonDay - 1,
     reason: cured(batch, `No more heat of its own from about ${dayText(later(batch.built.at, cool))}`, rotted > cool),
   }
 }
@@ -63,12 +64,12 @@ function byOneCourse(batch: StandingBatch, surroundings: Surroundings, now: Phas
  */
 export function readyWindow(batch: StandingBatch, surroundings: Surroundings): ReadyWindow {
   const now = phaseNow(batch, surroundings)
-  const { from, to, reason } = byForecast(batch, surroundings) ?? byOneCourse(batch, surroundings, now)
+  const { from, to, reason, orLater } = byForecast(batch, surroundings) ?? byOneCourse(batch, surroundings, now)
   const least = leastFromNow(now, batch)
   const earliest = addDays(surroundings.now, least.days)
   const stalled = now.phase === 'stalled' ? ['It has not heated: left so, it rots cold.'] : []
-  if (from >= earliest || !least.reason) return { from, to: to > from ? to : addDays(from, 7), reasons: [reason, ...stalled] }
+  if (from >= earliest || !least.reason) return { from, to: to > from ? to : addDays(from, 7), reasons: [reason, ...stalled], ...(orLater ? { orLater } : {}) }
   const width = Math.max(7, (to.getTime() - from.getTime()) / 86_400_000 / 2)
   const end = addDays(earliest, Math.round(width))
-  return { from: earliest, to: to > end ? to : end, reasons: [reason, least.reason, ...stalled] }
+  return { from: earliest, to: to > end ? to : end, reasons: [reason, least.reason, ...stalled], ...(orLater ? { orLater } : {}) }
 }

@@ -85,11 +85,11 @@ function deedsOf(batch: StandingBatch, supposed: readonly Supposed[], book: Mate
   ].filter(deed => deed.day >= 0).sort((a, b) => a.day - b.day)
 }
 
-/** How far a forecast looks: twice what the approach takes at the latest, and a good while on from now. */
+/** How far a forecast looks, days: most of a year, and a good while beyond what the approach takes at the latest and beyond now. */
 function horizonOf(batch: StandingBatch, nowDay: number): number {
   const { hotDays, coolingDays, curingDays } = hotHeapApproach(batch.built.approachId)
   const latest = hotDays[1] + coolingDays[1] + curingDays[1]
-  return Math.ceil(Math.min(700, Math.max(180, 1.8 * latest, nowDay + 120)))
+  return Math.ceil(Math.min(700, Math.max(300, 1.8 * latest, nowDay + 120)))
 }
 
 /** The question a batch puts, or nothing when none of its materials is known. `supposed` are things that might yet be done to it. */

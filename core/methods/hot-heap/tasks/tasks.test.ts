@@ -61,6 +61,14 @@ describe('water', () => {
   })
 })
 
+describe('curing', () => {
+  it('asks three weeks after the last squeeze to keep it moist', () => {
+    const task = one(40, [reading(3, 60), observed(15, 'squeeze', 'right'), reading(30, 18)], 'squeeze')
+    expect(task).toMatchObject({ title: 'Let it cure, moist and covered', urgency: 'whenever' })
+    expect(task!.due.toISOString()).toBe(onDay(36))
+  })
+})
+
 describe('rain that is coming', () => {
   const tasksIn = (rainMm: number, events: readonly NewEvent[] = [], recipe: HeapRecipe = GOOD_HEAP) => tasksOf(heap(recipe, [reading(5, 55), ...events]), { ...surroundingsOn(6), rainMm: () => rainMm }).find(({ action }) => action === 'cover')
 

@@ -37,13 +37,16 @@ export function openItUp({ batch, surroundings }: Look): Ask[] {
   return [ask('browns', 'Open it with browns', `On ${dayText(last.at)} ${said}. ${remedy}`, surroundings.now, 2, 'now')]
 }
 
-/** A squeeze a week after the last, while it works. */
+/** Days from one squeeze to the next: while it works, and while it cures. */
+const SQUEEZE_DAYS = { working: 7, curing: 21 }
+
+/** A squeeze a week after the last while it works; while it cures, it must not dry out either. */
 export function squeezeIt({ batch, surroundings, now }: Look): Ask[] {
-  if (now.phase === 'curing') return []
   const last = batch.observations.findLast(({ sense }) => sense === 'squeeze')
   const since = max([new Date(last?.at ?? batch.built.at), new Date(batch.waterings.at(-1)?.at ?? batch.built.at)])
   const reason = last ? `Last felt on ${dayText(last.at)}. Heat dries it from within.` : `Not felt yet. ${surroundings.ambientC(surroundings.now) > 18 ? 'It dries fast in this warmth.' : 'Heat dries it from within.'}`
-  return [ask('squeeze', 'Squeeze a handful', reason, addDays(since, 7), 4, 'whenever')]
+  if (now.phase !== 'curing') return [ask('squeeze', 'Squeeze a handful', reason, addDays(since, SQUEEZE_DAYS.working), 4, 'whenever')]
+  return [ask('squeeze', 'Let it cure, moist and covered', `It ripens now. ${last ? `Last felt on ${dayText(last.at)}: s` : 'S'}queeze a handful, water it if no drop comes, and put the cover back.`, addDays(since, SQUEEZE_DAYS.curing), 10, 'whenever')]
 }
 
 /** So much rain within so many days is worth a cover, on a heap that is moist enough. */
