@@ -1,6 +1,6 @@
 import { batchStrata } from '#core/garden/batch'
 import { askedOf } from '#core/garden/round'
-import { expectedAt } from '#core/methods/method'
+import { expectedAt } from '#core/methods/foresight'
 import type { KnownBatch } from './useGarden'
 
 /** One batch with everything derived that the screens show of it. */

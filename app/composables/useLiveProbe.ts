@@ -1,4 +1,4 @@
-import { expectedAt } from '#core/methods/method'
+import { expectedAt } from '#core/methods/foresight'
 import { remember, remembered } from '~/storage/remembered'
 import type { KnownBatch } from './useGarden'
 

@@ -36,7 +36,11 @@ export function useLogWords() {
       const result = findTest(test)?.judge(begun?.kind === 'test-begun' ? begun.answers : {}, answers)
       return `${findTest(test)?.name ?? test}: ${result?.ok ? result.value.text : 'read.'}`
     },
-    'put-off': ({ task, until, why }) => why === undefined ? `Put off until ${day(until)}: ${TASK_WORDS[task] ?? task}.` : `${why === 'covered' ? 'Covered against the rain.' : `Skipped: ${TASK_WORDS[task] ?? task}. ${why}`}`,
+    'put-off': ({ task, until, why }) => {
+      const work = TASK_WORDS[task.replace(/\.now$/, '')] ?? task
+      if (why === 'covered') return 'Covered against the rain.'
+      return why === undefined ? `Put off until ${day(until)}: ${work}.` : `Skipped: ${work}. ${why}`
+    },
   }
 
   function wordsOf(event: GardenEvent, known: KnownBatch): string {

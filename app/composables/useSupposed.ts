@@ -1,4 +1,4 @@
-import { expectedAt, type ExpectedDay, type Supposed } from '#core/methods/method'
+import { expectedAt, type ExpectedDay, type Supposed } from '#core/methods/foresight'
 import type { KnownBatch } from './useGarden'
 
 /** What if? Things that might be done to a batch, and what they would change. */

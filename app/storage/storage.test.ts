@@ -41,6 +41,19 @@ describe('the shelf', () => {
     expect(before.events).toHaveLength(40)
   })
 
+  it('keeps pictures with their event, in the database and in memory, and an import leaves them', async () => {
+    const picture = { id: 'photo-1', picture: new Blob([Uint8Array.of(255, 216, 255)], { type: 'image/jpeg' }) }
+    for (const shelf of [await opened(), memoryShelf()]) {
+      await shelf.add(garden(1, 'phone'), [picture])
+      expect(await shelf.replace(garden(2, 'tablet'))).toEqual({ ok: true, value: undefined })
+      const found = await shelf.photo('photo-1')
+      expect(found.ok && found.value).toBeTruthy()
+      expect(await shelf.photo('photo-2')).toEqual({ ok: true, value: undefined })
+      const all = await shelf.photos()
+      expect(all.ok && all.value.map(({ id }) => id)).toEqual(['photo-1'])
+    }
+  })
+
   it('grows from the first released schema without losing anything', async () => {
     // The schema of version 1 as it was released, frozen here.
     const old = await openDB(name, 1, {

@@ -2,7 +2,7 @@ import { expose } from 'comlink'
 import type { Forecast } from '#core/learning/forecast'
 import type { Progress } from '#core/learning/learn'
 import { findMethod } from '#core/methods'
-import type { Question } from '#core/methods/method'
+import type { Question } from '#core/methods/foresight'
 
 /** Work between two breaths, ms: in a breath a newer question or a change of mind is heard. */
 const BREATH_MS = 40

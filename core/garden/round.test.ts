@@ -4,7 +4,7 @@ import type { NewEvent } from '../journal/event'
 import { hotHeap } from '../methods/hot-heap'
 import { LIBRARY_BOOK } from '../materials/book'
 import { STARTING_CONTAINERS } from '../units/container'
-import { askedOf, inRoundOrder, putOffUntil } from './round'
+import { askedOf, inRoundOrder, putOffName, putOffUntil } from './round'
 import { sparesOf } from './spares'
 
 const off = (day: number, until: number, why?: string): NewEvent => ({ kind: 'put-off', at: onDay(day), batchId: 'heap', task: 'reading', until: onDay(until), ...(why ? { why } : {}) })
@@ -20,6 +20,14 @@ describe('putting off', () => {
   it('with a reason takes it away until its time is over, not for ever', () => {
     expect(asked([off(3, 5, 'away')], 4)).toBeUndefined()
     expect(asked([off(3, 5, 'away')], 5.1)).toBeDefined()
+  })
+
+  it('never hides the urgent form of a task, which waits a day at most', () => {
+    const skipped: NewEvent = { kind: 'put-off', at: onDay(3), batchId: 'heap', task: 'turned', until: onDay(9), why: 'away' }
+    const turn = (core: number) => askedOf(heap(GOOD_HEAP, [reading(2, 66), skipped, reading(4, core)]), hotHeap, surroundingsOn(4.1)).find(({ action }) => action === 'turned')
+    expect(turn(71)).toMatchObject({ title: 'Turn it now', urgency: 'now' })
+    expect(putOffName(turn(71)!)).toBe('turned.now')
+    expect(putOffUntil(turn(71)!, new Date(onDay(4)), true).toISOString()).toBe(onDay(5))
   })
 
   it('till tomorrow, or till the window of the task is over', () => {

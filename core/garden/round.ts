@@ -1,6 +1,7 @@
 import { addDays, endOfDay } from 'date-fns'
 import type { StandingBatch } from '../journal/garden'
-import type { Method, Surroundings, Task } from '../methods/method'
+import type { Method, Surroundings } from '../methods/method'
+import type { Task } from '../methods/task'
 
 /** A task on the round, with whether it was put off to that day. */
 export interface RoundTask extends Task {
@@ -8,23 +9,28 @@ export interface RoundTask extends Task {
   readonly putOff: boolean
 }
 
+/** What a put-off is remembered by: an urgent task is another thing than the same work in its own time. */
+export function putOffName({ action, urgency }: Pick<Task, 'action' | 'urgency'>): string {
+  return urgency === 'now' ? `${action}.now` : action
+}
+
 /** The tasks of a batch after what was put off: what waits moves to its day, what was skipped stays away until then. */
 export function askedOf(batch: StandingBatch, method: Method, surroundings: Surroundings): RoundTask[] {
   return method.tasks(batch, surroundings).flatMap((task): RoundTask[] => {
-    const off = batch.putOffs.findLast(one => one.task === task.action)
+    const off = batch.putOffs.findLast(one => one.task === putOffName(task))
     const until = off ? new Date(off.until) : undefined
     const waits = until && until > surroundings.now
-    // Nothing that endangers people or the heap can be skipped for good: it comes back when its day is over.
     if (waits && off?.why !== undefined) return []
     const due = waits && until > task.due ? until : task.due
     return [{ ...task, due, until: task.until > due ? task.until : endOfDay(due), place: batch.place, putOff: Boolean(waits) }]
   })
 }
 
-/** How long a task stays away when it is put off or skipped: till tomorrow, or till its window is over. */
+/** How long a task stays away when it is put off or skipped: till tomorrow, or till its window is over. What is urgent comes back tomorrow in any case. */
 export function putOffUntil(task: Task, now: Date, skipped: boolean): Date {
   const tomorrow = addDays(now, 1)
-  return skipped && task.until > tomorrow ? task.until : skipped ? addDays(now, 3) : tomorrow
+  if (!skipped || task.urgency === 'now') return tomorrow
+  return task.until > tomorrow ? task.until : addDays(now, 3)
 }
 
 const RANK = { now: 0, usual: 1, whenever: 2 } as const

@@ -138,3 +138,26 @@ describe('a document', () => {
     expect(second.fields.water).toEqual({ value: 'rain', at: '2026-01-01T00:00:00.000Z', by: 'phone' })
   })
 })
+
+describe('readings from a file', () => {
+  const base = { by: 'phone', batchId: 'b', recordedAt: '2026-05-10T10:00:00.000Z' }
+  const at = (day: number) => `2026-05-${String(day).padStart(2, '0')}T10:00:00.000Z`
+  const file: GardenEvent = { ...base, kind: 'logged', id: 'f', at: at(1), depth: 'core', source: 'probe.csv', minutes: [0, 4 * 1440, 6 * 1440], tenthsC: [300, 605, 550] }
+  const hand = (day: number): GardenEvent => ({ ...base, kind: 'reading', id: `h${day}`, at: at(day), coreC: 50, source: 'hand' })
+
+  it('are told among those by hand in the order in which they happened, in whatever order they arrive', () => {
+    const wanted = [[at(1), 30], [at(3), 50], [at(5), 60.5], [at(6), 50], [at(7), 55]]
+    const orders = [[file, hand(3), hand(6)], [hand(6), file, hand(3)], [hand(3), hand(6), file]]
+    for (const events of orders) {
+      const told = (readings: readonly { at: string, coreC?: number }[]) => readings.map(({ at: moment, coreC }) => [moment, coreC])
+      expect(told(foldGarden(events).batches.get('b')!.readings)).toEqual(wanted)
+      const grown = events.reduce((journal, event) => extendJournal(journal, [event]), openJournal([]))
+      expect(told(grown.garden.batches.get('b')!.readings)).toEqual(wanted)
+    }
+  })
+
+  it('go away whole when the file is taken back', () => {
+    const undo: GardenEvent = { by: 'phone', kind: 'undone', id: 'u', at: at(8), recordedAt: '2026-05-11T10:00:00.000Z', targetId: 'f' }
+    expect(foldGarden([file, hand(3), undo]).batches.get('b')!.readings).toHaveLength(1)
+  })
+})

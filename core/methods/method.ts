@@ -1,18 +1,19 @@
+import type { StandingBatch } from '../journal/garden'
+import type { Forecast } from '../learning/forecast'
+import type { MaterialBook } from '../materials/book'
 import type { Comfort } from '../mix/judgement'
 import type { Measures } from '../mix/measures'
-import type { MaterialBook } from '../materials/book'
-import type { Ingredient, Portion } from '../mix/portion'
+import type { Ingredient } from '../mix/portion'
 import type { ReadinessTest } from '../readiness/test'
 import type { Stages } from '../readiness/verdict'
-import type { Forecast } from '../learning/forecast'
-import type { Progress } from '../learning/learn'
-import type { StandingBatch } from '../journal/garden'
-import type { Material } from '../materials/material'
-import type { Amount, ContainerThen, Packing } from '../units/container'
+import type { ContainerThen } from '../units/container'
 import type { Range } from '../units/range'
 import type { UnitSystem } from '../units/system'
 import type { Stratum } from '../vessel/strata'
 import type { Vessel } from '../vessel/vessel'
+import type { WhatIf, Supposed, Forecaster, ExpectedDay } from './foresight'
+import type { Task } from './task'
+import type { Spare, Diagnosis } from './trouble'
 
 /** A school: one way in which practitioners run a method. */
 export interface Approach {
@@ -81,14 +82,6 @@ export interface BuildStep {
   readonly cautions: readonly string[]
 }
 
-/** Something of a store that a remedy may take: so many containers of it are left. */
-export interface Spare {
-  readonly material: Material
-  readonly container: ContainerThen
-  readonly packing: Packing
-  readonly count: number
-}
-
 /** Everything outside a batch that a method needs to think about it. */
 export interface Surroundings {
   readonly now: Date
@@ -102,45 +95,6 @@ export interface Surroundings {
   readonly spares?: readonly Spare[]
   /** The forecast of a batch, once it has been worked out. */
   readonly forecastOf?: (batchId: string) => Forecast | undefined
-}
-
-/** What something done to a batch would change: two courses of one and the same heap, and the days by which it moves the day it is ready (later above 0). */
-export interface WhatIf {
-  readonly present: readonly ExpectedDay[]
-  readonly changed: readonly ExpectedDay[]
-  readonly readyShiftDays: number
-}
-
-/** Something that might yet be done to a batch: what would it change? */
-export type Supposed
-  = | { readonly kind: 'turn', readonly at: string }
-    | { readonly kind: 'water', readonly at: string, readonly litres: number }
-    | { readonly kind: 'add', readonly at: string, readonly portion: Portion }
-
-/** What a batch asks its method to forecast: plain data that can be handed to a worker. */
-export interface Question {
-  readonly methodId: string
-  readonly batchId: string
-}
-
-/** Works out what a batch will do from everything recorded of it. The question goes to wherever there is time to answer it. */
-export interface Forecaster<Q extends Question = Question> {
-  ask(batch: StandingBatch, surroundings: Surroundings): Q | undefined
-  answer(question: Q): Generator<Progress, Forecast>
-}
-
-/** What a batch is expected to do on one day: 80 % ranges, typical in the middle; without width until a forecast has been worked out. */
-export interface ExpectedDay {
-  readonly day: number
-  readonly coreC: Range
-  readonly edgeC: Range
-  readonly heightM: Range
-  /** Water as a share of wet mass. */
-  readonly moisture: Range
-  /** Warmth by depth from the core outwards, °C. */
-  readonly depthsC: readonly number[]
-  /** Share of what can rot that has rotted. */
-  readonly usedShare: number
 }
 
 /** Where a batch stands in its life, in a word and a sentence. */
@@ -160,70 +114,10 @@ export interface ReadyWindow {
   readonly orLater?: boolean
 }
 
-/** Something seen, smelt or felt that makes one ask. `good` says why it is nothing to worry about. */
-export interface Symptom {
-  readonly id: string
-  readonly label: string
-  readonly sense: 'heat' | 'smell' | 'look' | 'feel'
-  readonly good?: string
-}
-
-/** Something to work in, in whole containers, and how much of it lies in the store. */
-export interface RemedyPart {
-  readonly materialId: string
-  readonly short: string
-  readonly amount: Amount
-  readonly inStore: number
-}
-
-/** What to do about a cause, and what it is expected to change. */
-export interface Remedy {
-  readonly text: string
-  readonly parts: readonly RemedyPart[]
-  readonly waterL: number
-  readonly supposed: readonly Supposed[]
-  /** What the model says would happen with it and without it; absent where the model cannot tell. */
-  readonly effect?: string
-}
-
-/** A possible cause with what speaks for and against it in this batch's own numbers; the likelier the higher. */
-export interface Cause {
-  readonly id: string
-  readonly title: string
-  readonly likelihood: number
-  readonly speaksFor: readonly string[]
-  readonly speaksAgainst: readonly string[]
-  readonly remedy: Remedy
-  readonly caution?: string
-}
-
-/** What may be wrong with a batch. */
-export interface Diagnosis {
-  readonly symptoms: readonly Symptom[]
-  /** The symptoms that the log and the readings already tell of. */
-  noticed(batch: StandingBatch, surroundings: Surroundings): readonly string[]
-  causes(batch: StandingBatch, surroundings: Surroundings, symptoms: readonly string[]): readonly Cause[]
-}
-
 /** How ripe a batch is, and which tests count for it. */
 export interface Ripeness {
   tests(batch: StandingBatch, surroundings: Surroundings): readonly ReadinessTest[]
   stages(batch: StandingBatch, surroundings: Surroundings): Stages
-}
-
-/** What one tap can do about a task. */
-export type TaskAction = 'reading' | 'squeeze' | 'turned' | 'watered' | 'finish' | 'open' | 'cover' | 'browns' | 'test'
-
-/** Something a batch asks for, with its reason and the days it can be done in. */
-export interface Task {
-  readonly id: string
-  readonly batchId: string
-  readonly action: TaskAction
-  readonly title: string
-  readonly reason: string
-  readonly due: Date
-  readonly until: Date
-  readonly urgency: 'now' | 'usual' | 'whenever'
 }
 
 /** Something that comes out of a batch. */
@@ -270,9 +164,4 @@ export interface Method {
 /** The approach of this id, or the method's first. */
 export function approachOf(method: Pick<Method, 'approaches'>, id: string): Approach {
   return method.approaches.find(approach => approach.id === id) ?? method.approaches[0] as Approach
-}
-
-/** What is expected at a moment: the nearest day of the course. */
-export function expectedAt(days: readonly ExpectedDay[], day: number): ExpectedDay | undefined {
-  return days.reduce<ExpectedDay | undefined>((best, one) => !best || Math.abs(one.day - day) < Math.abs(best.day - day) ? one : best, undefined)
 }

@@ -33,6 +33,11 @@ function draft(random: Random, at: string, batchId: string, known: readonly Gard
     () => ({ kind: 'added', at, batchId, ingredient: ingredient() }),
     () => ({ kind: 'noted', at, batchId, text: 'a note' }),
     () => ({ kind: 'finished', at, batchId, products: [{ materialId: 'compost-finished', amount: amount(random), sieveMm: 10 }] }),
+    () => ({ kind: 'logged', at, batchId, depth: pick(random, ['core', 'edge'] as const), source: 'probe.csv', minutes: [0, 30, 60 + Math.floor(random() * 5000)], tenthsC: [412, 498, 557] }),
+    () => ({ kind: 'photographed', at, batchId, photoId: `photo-${Math.floor(random() * 100)}`, caption: '', widthPx: 1280, heightPx: 960, bytes: 90_000 }),
+    () => ({ kind: 'test-begun', at, batchId, test: 'sprout', answers: { sown: 20, sownControl: 20 } }),
+    () => ({ kind: 'test-read', at, batchId, test: pick(random, ['bag', 'look']), answers: { smell: 'earthy', left: 20 } }),
+    () => ({ kind: 'put-off', at, batchId, task: 'reading', until: moment(random() * 500), ...(random() < 0.5 ? { why: 'away' } : {}) }),
     () => ({ kind: 'undone', at, targetId: known.length > 0 ? pick(random, known).id : 'nothing' }),
   ]
   return pick(random, makers)()

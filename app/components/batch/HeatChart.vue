@@ -7,7 +7,7 @@ import { format } from 'date-fns'
 import VChart from 'vue-echarts'
 import { coreReadings } from '#core/heat/readings'
 import type { StandingBatch } from '#core/journal/garden'
-import type { ExpectedDay } from '#core/methods/method'
+import type { ExpectedDay } from '#core/methods/foresight'
 import { toShown } from '#core/units/system'
 
 /** Readings on what is expected: core and edge, turns marked. Odd readings are hollow, never hidden. */

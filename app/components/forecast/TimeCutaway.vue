@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { addHours, format } from 'date-fns'
-import { expectedAt, type ExpectedDay } from '#core/methods/method'
+import { expectedAt, type ExpectedDay } from '#core/methods/foresight'
 import type { DrawnLayer } from '../drawing/cutaway'
 import type { KnownBatch } from '~/composables/useGarden'
 

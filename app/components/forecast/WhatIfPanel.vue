@@ -2,7 +2,7 @@
 import { addDays, format } from 'date-fns'
 import { portionOf } from '#core/mix/portion'
 import type { Material } from '#core/materials/material'
-import type { Supposed } from '#core/methods/method'
+import type { Supposed } from '#core/methods/foresight'
 import { containerThen, type Amount } from '#core/units/container'
 import { usualContainer } from '~/composables/useBench'
 

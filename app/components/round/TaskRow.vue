@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { putOffUntil, type RoundTask } from '#core/garden/round'
+import { putOffName, putOffUntil, type RoundTask } from '#core/garden/round'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** One thing a batch asks for today: what, why, and the tap that does it. */
@@ -33,7 +33,7 @@ async function act(): Promise<void> {
 async function putOff(reason?: string): Promise<void> {
   const until = putOffUntil(task, now.value, reason !== undefined)
   const said = reason === 'covered' ? `${known.batch.name}: covered.` : reason === undefined ? `${task.title}: tomorrow.` : `${task.title}: not this time.`
-  await record({ kind: 'put-off', at: new Date().toISOString(), batchId: task.batchId, task: task.action, until: until.toISOString(), ...(reason === undefined ? {} : { why: reason }) }, said)
+  await record({ kind: 'put-off', at: new Date().toISOString(), batchId: task.batchId, task: putOffName(task), until: until.toISOString(), ...(reason === undefined ? {} : { why: reason }) }, said)
   later.value = false
 }
 watch(chosen, (id) => { if (!id) open.value = false })

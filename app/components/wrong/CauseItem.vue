@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { drawAll } from '#core/garden/store'
 import type { NewEvent } from '#core/journal/event'
-import type { Cause } from '#core/methods/method'
+import type { Cause } from '#core/methods/trouble'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** One possible cause: how likely, why, and what to do about it in one's own containers. */

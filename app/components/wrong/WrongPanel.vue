@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Symptom } from '#core/methods/method'
+import type { Symptom } from '#core/methods/trouble'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** Tap what is seen, smelt or felt: the likeliest causes, with what speaks for and against them, and what helps. */

@@ -1,5 +1,6 @@
 import { range } from '../../units/range'
-import type { Forecaster, Method } from '../method'
+import type { Forecaster } from '../foresight'
+import type { Method } from '../method'
 import { APPROACHES, hotHeapApproach } from './approaches'
 import { warningsFor } from './cautions'
 import { handsOn } from './effort'

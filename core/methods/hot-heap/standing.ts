@@ -1,6 +1,7 @@
 import type { StandingBatch } from '../../journal/garden'
 import { quantityText } from '../../units/format'
-import { expectedAt, type Standing, type Surroundings } from '../method'
+import { expectedAt } from '../foresight'
+import type { Standing, Surroundings } from '../method'
 import { coreReadings } from '../../heat/readings'
 import { daysBetween } from './days'
 import { expectCourse } from './expect'

@@ -1,4 +1,4 @@
-import type { Cause } from '../../method'
+import type { Cause } from '../../trouble'
 import type { Facts } from './facts'
 
 /** One thing that can be wrong: how it is recognised, and what helps. One file each. */

@@ -1,5 +1,6 @@
 import type { StandingBatch } from '../../../journal/garden'
-import type { Cause, Diagnosis, Surroundings } from '../../method'
+import type { Cause, Diagnosis } from '../../trouble'
+import type { Surroundings } from '../../method'
 import { daysBetween } from '../days'
 import { phaseNow } from '../standing'
 import { CAUSES } from './causes'

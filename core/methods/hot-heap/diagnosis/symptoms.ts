@@ -1,4 +1,4 @@
-import type { Symptom } from '../../method'
+import type { Symptom } from '../../trouble'
 
 /** What a gardener sees, smells or feels of a hot heap. Good signs stand among them, and are said to be good. */
 export const SYMPTOMS: readonly Symptom[] = [

@@ -1,7 +1,8 @@
 import { addDays, format } from 'date-fns'
 import type { StandingBatch } from '../../../journal/garden'
 import { quantityText } from '../../../units/format'
-import type { Surroundings, Task, TaskAction } from '../../method'
+import type { Surroundings } from '../../method'
+import type { Task, TaskAction } from '../../task'
 import type { PhaseNow } from '../standing'
 
 /** A task before it knows its batch. */

@@ -1,6 +1,7 @@
 import { endOfDay } from 'date-fns'
 import type { StandingBatch } from '../../../journal/garden'
-import type { Surroundings, Task } from '../../method'
+import type { Surroundings } from '../../method'
+import type { Task } from '../../task'
 import { phaseNow } from '../standing'
 import type { Ask } from './ask'
 import { testAndFinish } from './finishing'
