@@ -26,9 +26,9 @@ const onlyGood = computed(() => chosen.value.length > 0 && good.value.length ===
         role="group"
         :aria-label="group.title"
       >
-        <h3 class="mb-1">
+        <h2 class="mb-1 !text-[1.02rem]">
           {{ group.title }}
-        </h3>
+        </h2>
         <div class="flex flex-wrap gap-2">
           <button
             v-for="symptom in diagnosis.symptoms.filter(({ sense }) => sense === group.sense)"
