@@ -34,8 +34,14 @@ export function useReminders() {
     const title = due.length === 1 ? due[0]!.title : `${due.length} things on today's round`
     const options = { body: due.slice(0, 4).map(task => task.title).join(', '), tag: 'wastrum-round', icon: '/icon-192.png' }
     const worker = await navigator.serviceWorker?.getRegistration()
-    if (worker) await worker.showNotification(title, options)
-    else new Notification(title, options)
+    try {
+      if (worker?.active) await worker.showNotification(title, options)
+      else new Notification(title, options)
+    }
+    catch {
+      // Some browsers show notes only through a worker that has started: the next minute tries again.
+      remember(SAID, undefined)
+    }
   }
 
   return { possible, wanted: readonly(wanted), denied, toggle, say }
