@@ -21,6 +21,7 @@ watch(state, (now) => { if (now.kind === 'seen') reading.value = now.preview.pro
 const rows = computed(() => state.value.kind === 'seen' ? state.value.preview.rows : [])
 const doubts = computed(() => state.value.kind === 'seen' ? state.value.preview.proposal.doubts : [])
 const found = computed(() => state.value.kind === 'read' ? state.value.found : undefined)
+const span = computed(() => found.value?.from !== undefined && found.value.to !== undefined ? `, ${day(new Date(found.value.from))} to ${day(new Date(found.value.to))}` : '')
 const events = computed(() => found.value ? eventsOfSeries(found.value.series, known.batch.id, known.batch.built.at, file.value?.name ?? 'file') : [])
 const taken = computed(() => events.value.reduce((sum, event) => sum + (event.kind === 'logged' ? event.minutes.length : 0), 0))
 const complete = computed(() => reading.value && (reading.value.roles.includes('time') || reading.value.roles.includes('date')) && (reading.value.roles.includes('core') || reading.value.roles.includes('edge')))
@@ -187,9 +188,7 @@ async function take(): Promise<void> {
       data-found
     >
       <p>
-        <strong class="font-semibold">{{ taken }} readings</strong> from {{ found.rows }} rows<template v-if="found.from !== undefined && found.to !== undefined">
-          , {{ day(new Date(found.from)) }} to {{ day(new Date(found.to)) }}
-        </template>. One each half hour is kept: the middle one.
+        <strong class="font-semibold">{{ taken }} readings</strong> from {{ found.rows }} rows{{ span }}. One each half hour is kept: the middle one.
       </p>
       <ul class="aside-note">
         <li v-if="found.unread > 0">
