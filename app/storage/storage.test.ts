@@ -47,7 +47,7 @@ describe('the shelf', () => {
       await shelf.add(garden(1, 'phone'), [picture])
       expect(await shelf.replace(garden(2, 'tablet'))).toEqual({ ok: true, value: undefined })
       const found = await shelf.photo('photo-1')
-      expect(found.ok && found.value).toBeTruthy()
+      expect(found.ok && found.value !== undefined).toBe(true)
       expect(await shelf.photo('photo-2')).toEqual({ ok: true, value: undefined })
       const all = await shelf.photos()
       expect(all.ok && all.value.map(({ id }) => id)).toEqual(['photo-1'])

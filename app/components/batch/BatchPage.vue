@@ -1,12 +1,17 @@
 <script setup lang="ts">
 import type { KnownBatch } from '~/composables/useGarden'
 
-/** A page of one batch beside its main one: where one is, and the way back. */
-const { known, title } = defineProps<{ known: KnownBatch, title: string }>()
+/** A page beside the main one of the batch in the address: where one is, the way back, and what it shows of that batch. */
+const { title } = defineProps<{ title: string }>()
+defineSlots<{ default: (given: { known: KnownBatch }) => unknown }>()
+const known = useRouteBatch()
 </script>
 
 <template>
-  <div>
+  <div
+    v-if="known"
+    :key="known.batch.id"
+  >
     <header class="mb-4">
       <NuxtLink
         :to="`/batch/${known.batch.id}`"
@@ -20,6 +25,7 @@ const { known, title } = defineProps<{ known: KnownBatch, title: string }>()
       </NuxtLink>
       <h1>{{ title }}</h1>
     </header>
-    <slot />
+    <slot :known="known" />
   </div>
+  <NoBatch v-else />
 </template>
