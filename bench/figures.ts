@@ -44,7 +44,7 @@ say('mix of 12 ingredients with ranges and drivers', ranged, `${Math.round(range
 const bucket = { id: 'bucket', name: 'bucket', plural: 'buckets', volumeL: 12 }
 const ingredients = twelve.map(({ material }) => ({ material, amount: { count: 4, container: bucket, packing: 'loose' as const } }))
 const candidates = LIBRARY.slice(12, 24).map(material => ({ material, container: bucket, packing: 'loose' as const, count: 20, inStore: true }))
-say('the biggest lever among 24 ingredients and candidates', milliseconds(() => leversFor(ingredients, candidates, hotHeap.approaches[0]!.comfort), 300))
+say('the biggest lever among 24 ingredients and candidates', milliseconds(() => leversFor(ingredients, candidates, hotHeap.mixing!.comfort('by-thermometer')), 300))
 
 /** Fifteen things as an autumn store may hold them: light stuff in sacks, heavy in buckets. */
 const FIFTEEN: readonly (readonly [id: string, most: number])[] = [
@@ -58,7 +58,7 @@ const offers = FIFTEEN.flatMap(([id, most]): Offer[] => {
 })
 const problem = {
   offers, step: 1,
-  limits: { comfort: hotHeap.approaches[0]!.comfort, ratioBasis: 'plain' as const, volumeL: { low: 900, high: 1200 }, oneMaterialMost: 1, charMost: 0.1 },
+  limits: { comfort: hotHeap.mixing!.comfort('by-thermometer'), ratioBasis: 'plain' as const, volumeL: { low: 900, high: 1200 }, oneMaterialMost: 1, charMost: 0.1 },
 }
 // From the project, not from the bundle: the solver looks for its WebAssembly beside itself.
 const loadSolver = createRequire(`${process.cwd()}/`)('highs') as () => Promise<LpSolver>

@@ -5,14 +5,15 @@ import { BENCH_PLAN_ID, EMPTY_PLAN, planValues, type Plan } from '../garden/plan
 import { containerDocumentId, SETTINGS_ID } from '../garden/settings'
 import { writeDocument, type GardenDocument } from '../journal/document'
 import type { GardenEvent, NewEvent } from '../journal/event'
+import { DAY_MS } from '../units/time'
 import { seededRandom } from '../random/random'
 import { STARTING_CONTAINERS, type Amount } from '../units/container'
 import { VESSEL_PRESETS } from '../vessel/presets'
+import type { Site } from '../vessel/site'
 import type { Vessel } from '../vessel/vessel'
 import { DEMO_HEAPS, some } from './demo-heaps'
 import { demoHeapEvents } from './demo-heap'
 
-const DAY_MS = 86_400_000
 const DEMO_SEED = 11
 
 /** Gathered so many days ago and still in the store. */
@@ -68,18 +69,21 @@ export function demoGarden(now: Date): { readonly events: GardenEvent[], readonl
   return { events: [...happened, ...removed], documents: demoDocuments(today) }
 }
 
+const HOT_PLAN = { methodId: 'hot-heap', approachId: 'by-thermometer' } as const
+const bay = (preset: number): Site => ({ kind: 'vessel', vessel: VESSEL_PRESETS[preset] as Vessel })
+
 function demoDocuments(today: Date): GardenDocument[] {
   const at = new Date(today.getTime() - 300 * DAY_MS).toISOString()
   const plan = planValues({
-    ...EMPTY_PLAN, vessel: VESSEL_PRESETS[0] as Vessel,
+    ...EMPTY_PLAN, ...HOT_PLAN, site: bay(0),
     ingredients: [{ materialId: 'leaves-mixed', amount: some(4, 'sack', 'packed') }, { materialId: 'grass-clippings', amount: some(5, 'bucket', 'shaken') }, { materialId: 'horse-manure-straw', amount: some(8, 'bucket') }],
   })
   const aside = planValues({
-    ...EMPTY_PLAN, vessel: VESSEL_PRESETS[0] as Vessel,
+    ...EMPTY_PLAN, ...HOT_PLAN, site: bay(0),
     ingredients: [{ materialId: 'leaves-shredded', amount: some(3, 'sack') }, { materialId: 'cardboard', amount: some(3, 'sack', 'shaken') }, { materialId: 'horse-manure-straw', amount: some(22, 'bucket') }, { materialId: 'coffee-grounds', amount: some(3, 'bucket') }],
   })
   const spring: Plan = {
-    ...EMPTY_PLAN, approachId: 'weekly', vessel: VESSEL_PRESETS[1] as Vessel,
+    ...EMPTY_PLAN, ...HOT_PLAN, approachId: 'weekly', site: bay(1),
     ingredients: [{ materialId: 'leaves-mixed', amount: some(5, 'sack', 'packed') }, { materialId: 'straw-wheat', amount: some(3, 'sack') }, { materialId: 'grass-clippings', amount: some(24, 'bucket') }, { materialId: 'horse-manure-straw', amount: some(20, 'bucket') }],
   }
   const springDay = new Date(today.getTime() + 130 * DAY_MS)

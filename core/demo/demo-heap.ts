@@ -1,14 +1,16 @@
 import type { NewEvent } from '../journal/event'
 import { foldGarden } from '../journal/journal'
-import type { StandingBatch, TestAnswers } from '../journal/garden'
+import type { Answers, BegunBatch } from '../journal/garden'
 import { LIBRARY_BOOK } from '../materials/book'
 import { typicalTotals } from '../mix/balance'
 import { ingredientsOf, portionOf } from '../mix/portion'
 import { waterNeed, waterToAddL } from '../mix/water'
 import { emptyCourse, runCourse, type Course } from '../heat/course'
 import { traitsAt, TRAIT_NAMES, type TraitName } from '../heat/traits'
+import { heapLogOf, type HeapLog } from '../methods/heated/heap-log'
+import { DAY_MS } from '../units/time'
 import { caseOf, questionOf } from '../methods/hot-heap/forecast/question'
-import type { Surroundings } from '../methods/method'
+import type { Surroundings } from '../methods/contract'
 import { containerThen, STARTING_CONTAINERS } from '../units/container'
 import { normal, type Random } from '../random/random'
 import type { Amount } from '../units/container'
@@ -35,17 +37,15 @@ export interface DemoHeap {
   readonly observed: readonly (readonly [day: number, sense: string, finding: string])[]
   readonly notes?: readonly (readonly [day: number, text: string])[]
   /** Tests set up or read on a day: with answers they are read, without they run. */
-  readonly tests?: readonly (readonly [day: number, test: string, answers?: TestAnswers])[]
+  readonly tests?: readonly (readonly [day: number, test: string, answers?: Answers])[]
   readonly finishDay?: number
   readonly products?: readonly (readonly [materialId: string, amount: Amount, sieveMm?: number])[]
 }
 
-const DAY_MS = 86_400_000
-
 type Outdoors = Pick<Surroundings, 'ambientC' | 'rainMm'>
 
 /** What really went on in the heap, hour by hour as it will be looked at. */
-function truthOf(heap: DemoHeap, batch: StandingBatch, today: Date, outdoors: Outdoors, days: Float64Array): { readonly course: Course, readonly builtM: number } {
+function truthOf(heap: DemoHeap, batch: HeapLog, today: Date, outdoors: Outdoors, days: Float64Array): { readonly course: Course, readonly builtM: number } {
   const surroundings: Surroundings = { ...outdoors, now: today, units: 'metric', materials: LIBRARY_BOOK, waterCan: containerThen(STARTING_CONTAINERS.metric.at(-1)!) }
   const question = questionOf(batch, surroundings)
   if (!question) throw new Error(`${heap.name} is made of nothing known`)
@@ -89,8 +89,8 @@ function building(heap: DemoHeap, at: string): NewEvent & { kind: 'built' } {
   }
 }
 
-function asBatch(built: NewEvent & { kind: 'built' }): StandingBatch {
-  return foldGarden([{ ...built, id: 'b', by: 'demo', recordedAt: built.at }]).batches.get(built.batchId) as StandingBatch
+function asBatch(built: NewEvent & { kind: 'built' }): HeapLog {
+  return heapLogOf(foldGarden([{ ...built, id: 'b', by: 'demo', recordedAt: built.at }]).batches.get(built.batchId) as BegunBatch)
 }
 
 function finishing(heap: DemoHeap, onDay: (day: number) => string): NewEvent[] {

@@ -1,6 +1,6 @@
 import * as v from 'valibot'
 import { documentSchema, type GardenDocument } from '../journal/document'
-import { gardenEventSchema, type GardenEvent } from '../journal/event'
+import { readEvent, writtenEvent, type GardenEvent } from '../journal/event'
 import { mergeEvents } from '../journal/journal'
 import { mergeDocuments } from '../journal/document'
 import { fail, ok, type Outcome } from '../outcome/outcome'
@@ -35,7 +35,7 @@ function sealOf(events: unknown, documents: unknown): string {
 
 /** A garden as the text of a backup file: one entry a line, so that people can read and compare it. */
 export function writeBackup(events: Iterable<GardenEvent>, documents: Iterable<GardenDocument>, writtenAt: string): string {
-  const allEvents = mergeEvents(events)
+  const allEvents = mergeEvents(events).map(writtenEvent)
   const allDocuments = mergeDocuments(documents)
   const lines = (entries: readonly unknown[]) => entries.map(entry => `    ${JSON.stringify(entry)}`).join(',\n')
   return `{
@@ -85,13 +85,20 @@ function entryTrouble(list: string, index: number, entry: unknown, issues: reado
   return { kind: 'bad-entry', message: `${list} ${index + 1}${kind}: ${path ? `“${path.slice(0, 60)}” ` : ''}${issue?.message.slice(0, 120) ?? 'cannot be read'}.` }
 }
 
-function checkedEntries<S extends v.GenericSchema>(list: string, schema: S, entries: readonly unknown[]): Outcome<v.InferOutput<S>[], readonly BackupTrouble[]> {
-  const good: v.InferOutput<S>[] = []
+type Check<T> = (entry: unknown) => Outcome<T, readonly v.BaseIssue<unknown>[]>
+
+const checkedDocument: Check<GardenDocument> = (entry) => {
+  const parsed = v.safeParse(documentSchema, entry)
+  return parsed.success ? ok(parsed.output) : fail(parsed.issues)
+}
+
+function checkedEntries<T>(list: string, check: Check<T>, entries: readonly unknown[]): Outcome<T[], readonly BackupTrouble[]> {
+  const good: T[] = []
   const bad: BackupTrouble[] = []
   for (const [index, entry] of entries.entries()) {
-    const parsed = v.safeParse(schema, entry)
-    if (parsed.success) good.push(parsed.output)
-    else bad.push(entryTrouble(list, index, entry, parsed.issues))
+    const checked = check(entry)
+    if (checked.ok) good.push(checked.value)
+    else bad.push(entryTrouble(list, index, entry, checked.error))
     if (bad.length >= MOST_TOLD) break
   }
   return bad.length > 0 ? fail(bad) : ok(good)
@@ -111,8 +118,8 @@ export function readBackup(text: string): Outcome<Backup, readonly BackupTrouble
   if (version > BACKUP_VERSION) return fail(trouble('newer', 'This backup was written by a newer Wastrum. Update this one, then try again.'))
   if (events.length + documents.length > BACKUP_MOST_ENTRIES) return fail(trouble('too-big', 'This file holds more entries than any garden has: it was not read.'))
   if (seal !== undefined && seal !== sealOf(events, documents)) return fail(trouble('altered', 'This backup was changed or damaged after it was written. If you changed it on purpose, take out its “seal” line and try again.'))
-  const goodEvents = checkedEntries('Event', gardenEventSchema, events)
-  const goodDocuments = checkedEntries('Document', documentSchema, documents)
+  const goodEvents = checkedEntries('Event', readEvent, events)
+  const goodDocuments = checkedEntries('Document', checkedDocument, documents)
   if (!goodEvents.ok) return goodEvents
   if (!goodDocuments.ok) return goodDocuments
   return ok({ events: goodEvents.value, documents: goodDocuments.value, writtenAt })

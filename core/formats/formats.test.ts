@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import ICAL from 'ical.js'
 import Papa from 'papaparse'
+import type { Gauge } from '../journal/garden'
 import { describe, expect, it } from 'vitest'
 import { GOOD_HEAP, heap, reading, surroundingsOn } from '../../test/builders/heaps'
 import { agendaOf } from '../garden/agenda'
@@ -41,9 +42,11 @@ describe('the calendar file', () => {
   })
 })
 
+const gauge = (eventId: string, day: number, spot: string, value: number, source: Gauge['source']): Gauge => ({ eventId, at: `2026-05-0${day}T10:00:00.000Z`, spot, value, source })
+
 describe('readings as a table', () => {
   it('come out as they went in', () => {
-    const rows = Papa.parse<string[]>(readingsCsv('Apple bay', [{ eventId: 'a', at: '2026-05-04T10:00:00.000Z', coreC: 58.25, source: 'hand' }, { eventId: 'b', at: '2026-05-05T10:00:00.000Z', coreC: -3, edgeC: 21, source: 'probe' }]), { skipEmptyLines: true }).data
+    const rows = Papa.parse<string[]>(readingsCsv('Apple bay', ['core', 'edge'], [gauge('a', 4, 'core', 58.25, 'hand'), gauge('b', 5, 'core', -3, 'probe'), gauge('b', 5, 'edge', 21, 'probe')]), { skipEmptyLines: true }).data
     expect(rows).toEqual([
       ['time', 'core °C', 'edge °C', 'source', 'batch'],
       ['2026-05-04T10:00:00.000Z', '58.3', '', 'hand', 'Apple bay'],
@@ -55,7 +58,7 @@ describe('readings as a table', () => {
     expect(plainCell('=HYPERLINK("x")')).toBe('\'=HYPERLINK("x")')
     expect(plainCell('-12.5')).toBe('-12.5')
     fc.assert(fc.property(fc.string(), (name) => {
-      const cell = Papa.parse<string[]>(readingsCsv(name, [{ eventId: 'a', at: '2026-05-04T10:00:00.000Z', coreC: 1, source: 'hand' }])).data[1]!.at(-1)!
+      const cell = Papa.parse<string[]>(readingsCsv(name, ['core'], [gauge('a', 4, 'core', 1, 'hand')])).data[1]!.at(-1)!
       expect(/^[=+@\t\r]/.test(cell)).toBe(false)
     }))
   })

@@ -1,5 +1,5 @@
 import Papa from 'papaparse'
-import type { Reading } from '../journal/garden'
+import type { Gauge } from '../journal/garden'
 
 /** A text that a spreadsheet program would take for a formula is given a sign that makes it plain text. Negative numbers stay numbers. */
 export function plainCell(text: string): string {
@@ -11,8 +11,22 @@ const BYTE_ORDER_MARK = '\uFEFF'
 
 const tenth = (value: number | undefined) => value === undefined ? '' : String(Math.round(value * 10) / 10)
 
-/** Readings of a batch as a table that spreadsheet programs open and that can be read in again: UTC moments, °C. */
-export function readingsCsv(batchName: string, readings: readonly Reading[]): string {
-  const rows = readings.map(({ at, coreC, edgeC, source }) => [at, tenth(coreC), tenth(edgeC), source, plainCell(batchName)])
-  return `${BYTE_ORDER_MARK}${Papa.unparse({ fields: ['time', 'core °C', 'edge °C', 'source', 'batch'], data: rows }, { newline: '\r\n' })}\r\n`
+/** Values read at one time, by spot. */
+interface Row { readonly eventId: string, readonly at: string, readonly source: string, readonly values: Record<string, number> }
+
+function rowsOf(gauges: readonly Gauge[]): Row[] {
+  const rows: Row[] = []
+  for (const { eventId, at, source, spot, value } of gauges) {
+    const last = rows.at(-1)
+    const row = last?.eventId === eventId && last.at === at ? last : { eventId, at, source, values: {} }
+    if (row !== last) rows.push(row)
+    row.values[spot] = value
+  }
+  return rows
+}
+
+/** Temperatures of a batch as a table that spreadsheet programs open and that can be read in again: UTC moments, °C, a column a spot. */
+export function readingsCsv(batchName: string, spots: readonly string[], gauges: readonly Gauge[]): string {
+  const rows = rowsOf(gauges).map(({ at, source, values }) => [at, ...spots.map(spot => tenth(values[spot])), source, plainCell(batchName)])
+  return `${BYTE_ORDER_MARK}${Papa.unparse({ fields: ['time', ...spots.map(spot => `${spot} °C`), 'source', 'batch'], data: rows }, { newline: '\r\n' })}\r\n`
 }

@@ -1,9 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { BUCKET, GOOD_HEAP, heap, onDay, SACK } from '../../test/builders/heaps'
-import { hotHeap } from '../methods/hot-heap'
+import { BUCKET, GOOD_HEAP, heap, onDay, SACK, surroundingsOn } from '../../test/builders/heaps'
+import { batchProposal } from '../methods/contract'
+import { bandsOf } from '../methods/hot-heap/look'
 import { LIBRARY_BOOK } from '../materials/book'
-import { batchProposal, batchStrata, inAndOut } from './batch'
+import { inAndOut } from './batch'
 
 const grassAdded = (count: number) => ({
   kind: 'added' as const, at: onDay(3), batchId: 'heap', ingredient: { materialId: 'grass-clippings', amount: { count, container: BUCKET, packing: 'loose' as const }, draws: [] },
@@ -22,23 +23,23 @@ describe('a batch as it was built', () => {
   it('leaves out what this version does not know and goes on', () => {
     const strange = heap({ ...GOOD_HEAP, ingredients: [...GOOD_HEAP.ingredients, ['moon-dust', 3, SACK]] })
     expect(batchProposal(strange, LIBRARY_BOOK).ingredients.map(({ material }) => material.id)).toEqual(['leaves-mixed', 'grass-clippings'])
-    expect(batchStrata(strange, hotHeap, LIBRARY_BOOK).length).toBeGreaterThan(3)
+    expect(bandsOf(strange, surroundingsOn(5)).length).toBeGreaterThan(3)
   })
 })
 
 describe('the layers of a standing batch', () => {
   it('carry what was added since on top, by its volume', () => {
-    const plain = batchStrata(heap(GOOD_HEAP), hotHeap, LIBRARY_BOOK)
-    const added = batchStrata(heap(GOOD_HEAP, [grassAdded(10)]), hotHeap, LIBRARY_BOOK)
+    const plain = bandsOf(heap(GOOD_HEAP), surroundingsOn(5))
+    const added = bandsOf(heap(GOOD_HEAP, [grassAdded(10)]), surroundingsOn(5))
     expect(added).toHaveLength(plain.length + 1)
-    expect(added.at(-1)).toMatchObject({ materialId: 'grass-clippings', role: 'other' })
+    expect(added.at(-1)).toMatchObject({ family: 'grass', short: 'grass' })
     // 120 of 1,840 loose litres.
     expect(added.at(-1)!.heightShare).toBeCloseTo(120 / 1840, 9)
   })
 
   it('always make up the whole height', () => {
     fc.assert(fc.property(fc.array(fc.double({ min: 0.25, max: 40, noNaN: true }), { maxLength: 5 }), (counts) => {
-      const strata = batchStrata(heap(GOOD_HEAP, counts.map(grassAdded)), hotHeap, LIBRARY_BOOK)
+      const strata = bandsOf(heap(GOOD_HEAP, counts.map(grassAdded)), surroundingsOn(5))
       expect(strata.reduce((sum, { heightShare }) => sum + heightShare, 0)).toBeCloseTo(1, 9)
     }))
   })

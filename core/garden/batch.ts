@@ -1,35 +1,7 @@
-import type { StandingBatch } from '../journal/garden'
+import { inputsOf, type Batch } from '../journal/garden'
 import type { MaterialBook } from '../materials/book'
-import type { Method, Proposal } from '../methods/method'
-import { mixBalance } from '../mix/balance'
-import { ingredientsOf, portionOf, type Ingredient } from '../mix/portion'
-import type { Stratum } from '../vessel/strata'
-
-/** A batch as the proposal it was built from, for its sheet and its drawing. */
-export function batchProposal(batch: StandingBatch, book: MaterialBook): Proposal {
-  const ingredients = ingredientsOf(batch.built.ingredients, book)
-  const balance = mixBalance(ingredients.map(portionOf), batch.built.waterL)
-  const { vessel, approachId, waterL } = batch.built
-  return { vessel, approachId, waterL, ingredients, volumeL: balance.ok ? balance.value.volumeL : 0 }
-}
-
-/** The layers of a batch from the bottom up: as built, with what was added since on top. */
-export function batchStrata(batch: StandingBatch, method: Method, book: MaterialBook): Stratum[] {
-  const proposal = batchProposal(batch, book)
-  const builtL = looseSumL(proposal.ingredients)
-  const additions = ingredientsOf(batch.additions.map(({ ingredient }) => ingredient), book)
-  const sum = builtL + looseSumL(additions) || 1
-  const built = method.strata(proposal).map(stratum => ({ ...stratum, heightShare: stratum.heightShare * builtL / sum }))
-  const added = additions.map((ingredient): Stratum => {
-    const { material, looseVolumeL } = portionOf(ingredient)
-    return { materialId: material.id, family: material.family, short: material.short, role: 'other', amount: ingredient.amount, waterL: 0, heightShare: looseVolumeL / sum }
-  })
-  return [...built, ...added]
-}
-
-function looseSumL(ingredients: readonly Ingredient[]): number {
-  return ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
-}
+import { ingredientsOf, portionOf } from '../mix/portion'
+import { amountVolumeL } from '../units/container'
 
 /** What went in and what came out, in loose litres. */
 export interface InAndOut {
@@ -38,11 +10,19 @@ export interface InAndOut {
   readonly share: number
 }
 
-/** The yield of a finished batch, or nothing while it stands. */
-export function inAndOut(batch: StandingBatch, book: MaterialBook): InAndOut | undefined {
-  if (!batch.finish) return undefined
-  const additions = batch.additions.map(({ ingredient }) => ingredient)
-  const inL = looseSumL(ingredientsOf([...batch.built.ingredients, ...additions], book))
-  const outL = batch.finish.products.reduce((sum, { amount }) => sum + amount.count * amount.container.volumeL, 0)
+/** Loose litres of everything that went into a batch. */
+export function goneInL(batch: Pick<Batch, 'puts'>, book: MaterialBook): number {
+  return ingredientsOf(inputsOf(batch), book).reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+}
+
+/** Litres of everything that came out so far. */
+export function cameOutL({ takings }: Pick<Batch, 'takings'>): number {
+  return takings.flatMap(({ products }) => products).reduce((sum, { amount }) => sum + amountVolumeL(amount), 0)
+}
+
+/** The yield of a batch that has ended, or nothing while it stands. */
+export function inAndOut(batch: Batch, book: MaterialBook): InAndOut | undefined {
+  if (!batch.ended) return undefined
+  const [inL, outL] = [goneInL(batch, book), cameOutL(batch)]
   return { inL, outL, share: inL > 0 ? outL / inL : 0 }
 }

@@ -3,10 +3,11 @@ import { describe, expect, it } from 'vitest'
 import { BUCKET, SACK } from '../../test/builders/heaps'
 import { writeDocument } from '../journal/document'
 import { LIBRARY_BOOK } from '../materials/book'
-import { hotHeap } from '../methods/hot-heap'
 import { ingredientsOf } from '../mix/portion'
 import { BUILDING_ID, BUILDING_KIND, buildingValues, readBuilding, usedIngredients, withStep, withUsed, type Building } from './building'
+import { asVessel } from '../vessel/site'
 import { EMPTY_PLAN } from './plan'
+import { strataOf } from '../methods/hot-heap/layers'
 
 const at = '2026-10-01T08:00:00.000Z'
 const building: Building = {
@@ -17,7 +18,7 @@ const building: Building = {
   ] },
 }
 const write = (one: Building, extra = {}) => writeDocument(undefined, BUILDING_ID, BUILDING_KIND, { ...buildingValues(one), ...extra }, at, 'phone')
-const strata = hotHeap.strata({ vessel: building.plan.vessel, approachId: building.plan.approachId, ingredients: ingredientsOf(building.plan.ingredients, LIBRARY_BOOK), waterL: 40, volumeL: 600 })
+const strata = strataOf({ vessel: asVessel(building.plan.site), approachId: building.plan.approachId, ingredients: ingredientsOf(building.plan.ingredients, LIBRARY_BOOK), waterL: 40, volumeL: 600 })
 const counts = (one: Building) => usedIngredients(one, strata, LIBRARY_BOOK).map(({ material, amount }) => [material.id, amount.count])
 
 describe('a heap under way', () => {

@@ -2,9 +2,11 @@ import * as v from 'valibot'
 import { documentValues, type FieldValue, type GardenDocument } from '../journal/document'
 import { PREPARATIONS } from '../materials/preparation'
 import type { NamedIngredient } from '../mix/portion'
-import { amountSchema, between, idSchema, LIMITS, momentSchema, nameSchema } from '../journal/kinds/base'
-import { vesselSchema } from '../journal/kinds/building'
+import { amountSchema, answersSchema, between, idSchema, LIMITS, momentSchema, nameSchema } from '../journal/kinds/base'
+import { siteSchema, vesselSchema } from '../journal/kinds/siting'
+import type { Answers } from '../journal/garden'
 import { VESSEL_PRESETS } from '../vessel/presets'
+import type { Site } from '../vessel/site'
 import type { Vessel } from '../vessel/vessel'
 
 /** Why a plan is made: so many litres of the finished thing, by a day (YYYY-MM-DD). */
@@ -15,9 +17,12 @@ export interface Wish {
 
 /** What lies on the bench: chosen, not yet built. */
 export interface Plan {
+  /** Empty as long as no method was chosen. */
   readonly methodId: string
   readonly approachId: string
-  readonly vessel: Vessel
+  readonly site: Site
+  /** Answers to what the method asks while planning. */
+  readonly answers: Answers
   readonly ingredients: readonly NamedIngredient[]
   /** Materials whose amounts stay as they are when the rest is balanced. */
   readonly pinned: readonly string[]
@@ -40,12 +45,13 @@ export const BENCH_PLAN_ID = 'plan.bench'
 const ingredients = v.pipe(v.array(v.object({ materialId: idSchema, amount: amountSchema, prepared: v.optional(v.picklist(PREPARATIONS)) })), v.maxLength(LIMITS.items))
 
 /** An empty bench. */
-export const EMPTY_PLAN: Plan = { methodId: 'hot-heap', approachId: 'by-thermometer', vessel: VESSEL_PRESETS[0] as Vessel, ingredients: [], pinned: [], capped: [] }
+export const EMPTY_PLAN: Plan = { methodId: '', approachId: '', site: { kind: 'vessel', vessel: VESSEL_PRESETS[0] as Vessel }, answers: {}, ingredients: [], pinned: [], capped: [] }
 
 const someIds = v.pipe(v.array(idSchema), v.maxLength(LIMITS.items))
 
 const planSchema = v.object({
-  methodId: idSchema, approachId: idSchema, vessel: vesselSchema, ingredients,
+  methodId: v.fallback(idSchema, ''), approachId: v.fallback(idSchema, ''), site: siteSchema, ingredients,
+  answers: v.fallback(answersSchema, {}),
   pinned: v.fallback(someIds, []),
   capped: v.fallback(someIds, []),
   wish: v.fallback(v.optional(v.object({ litres: between(0.1, LIMITS.litres), by: v.pipe(v.string(), v.isoDate()) })), undefined),
@@ -55,7 +61,9 @@ const planSchema = v.object({
 /** A plan from the fields of its document, or nothing when they make none. Fields that are not set are kept as null, so that an older writing does not shine through. */
 export function readPlanValues(values: Readonly<Record<string, FieldValue>>): Plan | undefined {
   const present = Object.fromEntries(Object.entries(values).filter(([, value]) => value !== null))
-  const parsed = v.safeParse(planSchema, { ...EMPTY_PLAN, ...present })
+  // Earlier versions wrote the vessel alone.
+  const vessel = v.safeParse(vesselSchema, present.vessel)
+  const parsed = v.safeParse(planSchema, { ...EMPTY_PLAN, ...(vessel.success ? { site: { kind: 'vessel', vessel: vessel.output } } : {}), ...present })
   return parsed.success ? parsed.output : undefined
 }
 
@@ -81,6 +89,6 @@ export function namedValues({ materialId, amount, prepared }: NamedIngredient): 
 }
 
 /** A plan as fields of its document. */
-export function planValues({ methodId, approachId, vessel, ingredients: planned, pinned, capped, wish, likeBatchId }: Plan): Record<string, FieldValue> {
-  return { methodId, approachId, vessel: { ...vessel }, ingredients: planned.map(namedValues), pinned: [...pinned], capped: [...capped], wish: wish ? { ...wish } : null, likeBatchId: likeBatchId ?? null }
+export function planValues({ methodId, approachId, site, answers, ingredients: planned, pinned, capped, wish, likeBatchId }: Plan): Record<string, FieldValue> {
+  return { methodId, approachId, site: site as unknown as FieldValue, answers: { ...answers }, ingredients: planned.map(namedValues), pinned: [...pinned], capped: [...capped], wish: wish ? { ...wish } : null, likeBatchId: likeBatchId ?? null }
 }

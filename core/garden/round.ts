@@ -1,7 +1,6 @@
 import { addDays, endOfDay } from 'date-fns'
-import type { StandingBatch } from '../journal/garden'
-import type { Method, Surroundings } from '../methods/method'
-import type { Task } from '../methods/task'
+import type { BegunBatch } from '../journal/garden'
+import type { Method, Surroundings, Task } from '../methods/contract'
 
 /** A task on the round, with whether it was put off to that day. */
 export interface RoundTask extends Task {
@@ -15,8 +14,8 @@ export function putOffName({ action, urgency }: Pick<Task, 'action' | 'urgency'>
 }
 
 /** The tasks of a batch after what was put off: what waits moves to its day, what was skipped stays away until then. */
-export function askedOf(batch: StandingBatch, method: Method, surroundings: Surroundings): RoundTask[] {
-  return method.tasks(batch, surroundings).flatMap((task): RoundTask[] => {
+export function askedOf(batch: BegunBatch, method: Method, surroundings: Surroundings): RoundTask[] {
+  return method.look.tasks(batch, surroundings).flatMap((task): RoundTask[] => {
     const off = batch.putOffs.findLast(one => one.task === putOffName(task))
     const until = off ? new Date(off.until) : undefined
     const waits = until && until > surroundings.now

@@ -4,7 +4,7 @@ import { STARTING_CONTAINERS, type Container } from '../units/container'
 import type { UnitSystem } from '../units/system'
 import type { Vessel } from '../vessel/vessel'
 import { between, idSchema, nameSchema } from '../journal/kinds/base'
-import { vesselSchema } from '../journal/kinds/building'
+import { vesselSchema } from '../journal/kinds/siting'
 import { CLIMATES, type Climate } from './climate'
 
 /** Where the water comes from; what is in it matters for soaking and brews. */

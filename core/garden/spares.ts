@@ -1,5 +1,5 @@
 import type { Material } from '../materials/material'
-import type { Spare } from '../methods/trouble'
+import type { Spare } from '../methods/contract'
 import type { Container } from '../units/container'
 import { containerThen } from '../units/container'
 import type { StoredLot } from './store'

@@ -1,24 +1,47 @@
-import type { Batch, Draw, Garden } from './garden'
+import { amountVolumeL, type Amount } from '../units/container'
+import type { Batch, Draw, Gauge, Product, StoreState } from './garden'
 
 /** The lists of a batch, open for appending while folding. */
-type Growing = { -readonly [K in keyof Batch]: Batch[K] extends readonly (infer T)[] ? T[] : Batch[K] }
+export type Growing = { -readonly [K in keyof Omit<Batch, 'gauged'>]: Batch[K] extends readonly (infer T)[] ? T[] : Batch[K] } & { gauged: Partial<Record<string, Gauge[]>> }
 
-function emptyBatch(id: string): Growing {
-  return { id, name: '', place: '', additions: [], readings: [], observations: [], heights: [], turns: [], waterings: [], testsBegun: [], testsRead: [], putOffs: [], photos: [], log: [] }
+/** What an event says happened to a batch and to the store. An event of no consequence to one of them leaves it out. */
+export interface Effect<E> {
+  readonly onBatch?: (batch: Growing, event: E) => void
+  readonly onStore?: (store: StoreState, event: E) => void
 }
 
-/**
- * Changes a batch: it gets a new identity, so that views notice, while its lists grow in place, so that
- * appending stays cheap however long they are.
- */
-export function amendBatch(garden: Garden, event: { readonly id: string, readonly batchId: string }, change: (batch: Growing) => void): void {
-  const batch: Growing = { ...(garden.batches.get(event.batchId) as Growing | undefined ?? emptyBatch(event.batchId)) }
-  change(batch)
-  batch.log.push(event.id)
-  garden.batches.set(batch.id, batch)
+/** A batch of which nothing is known yet. */
+export function emptyBatch(id: string): Growing {
+  return { id, name: '', place: '', puts: [], did: [], gauged: {}, observations: [], takings: [], uses: [], testsBegun: [], testsRead: [], putOffs: [], photos: [], log: [] }
+}
+
+/** Values of one quantity may come late, from a file: they are told in the order in which they were read. */
+export function gauge(batch: Growing, quantity: string, more: readonly Gauge[]): void {
+  const known = batch.gauged[quantity] ?? (batch.gauged[quantity] = [])
+  const late = more.length > 1 || (known.at(-1)?.at ?? '') > (more[0]?.at ?? '')
+  for (const one of more) known.push(one)
+  if (late) known.sort((a, b) => a.at < b.at ? -1 : a.at > b.at ? 1 : 0)
 }
 
 /** Takes litres out of lots. */
-export function drawFrom(garden: Garden, draws: readonly Draw[]): void {
-  for (const { lotId, litres } of draws) garden.drawnL.set(lotId, (garden.drawnL.get(lotId) ?? 0) + litres)
+export function drawFrom(store: StoreState, draws: readonly Draw[]): void {
+  for (const { lotId, litres } of draws) store.drawnL.set(lotId, (store.drawnL.get(lotId) ?? 0) + litres)
+}
+
+/** A product before it is a lot. */
+export interface MadeProduct { readonly materialId: string, readonly amount: Amount, readonly sieveMm?: number | undefined }
+
+/** Products with the lots that they become: the nth of an event is `<event id>.<n>`. */
+export function asLots(eventId: string, products: readonly MadeProduct[]): Product[] {
+  return products.map(({ materialId, amount, sieveMm }, index) => ({ materialId, amount, ...(sieveMm ? { sieveMm } : {}), lotId: `${eventId}.${index}` }))
+}
+
+/** Puts products into the store as lots of their own. */
+export function stockProducts(store: StoreState, event: { readonly id: string, readonly at: string }, products: readonly MadeProduct[], from: { readonly fromBatchId?: string, readonly fromLotIds?: readonly string[] }): void {
+  for (const { lotId, materialId, amount, sieveMm } of asLots(event.id, products)) {
+    store.lots.set(lotId, {
+      id: lotId, materialId, gatheredAt: event.at, initialL: amountVolumeL(amount), container: amount.container,
+      packing: amount.packing, source: '', ...from, sieveMm,
+    })
+  }
 }

@@ -1,13 +1,12 @@
 import { describe, expect, it } from 'vitest'
-import * as v from 'valibot'
 import { randomJournal } from '../../test/builders/journals'
 import { seededRandom } from '../random/random'
-import { gardenEventSchema } from './event'
+import { readEvent, takenEvents, writtenEvent } from './event'
 
 const always = { id: 'e-1', at: '2026-05-01T10:00:00.000Z', recordedAt: '2026-05-01T10:00:00.000Z', by: 'phone' }
 const said = (event: unknown) => {
-  const parsed = v.safeParse(gardenEventSchema, event)
-  return parsed.success ? 'good' : parsed.issues[0].message
+  const read = readEvent(event)
+  return read.ok ? 'good' : read.error[0]!.message
 }
 const reading = { ...always, kind: 'reading', batchId: 'b', coreC: 55, source: 'hand' }
 const amount = { count: 2, container: { id: 'bucket', name: 'bucket', plural: 'buckets', volumeL: 12 }, packing: 'loose' }
@@ -26,7 +25,9 @@ describe('an event', () => {
     ['an id with a path in it', { ...reading, id: '../../etc' }, /signs that an id cannot have/],
     ['an id without end', { ...reading, id: 'x'.repeat(65) }, /longer than an id/],
     ['an unknown source', { ...reading, source: 'oracle' }, /./],
-    ['an unknown kind', { ...always, kind: 'exploded' }, /./],
+    ['an unknown kind without a moment', { ...always, kind: 'exploded', at: 'soon' }, /date/],
+    ['an unknown kind without end', { ...always, kind: 'exploded', noise: 'x'.repeat(250_000) }, /longer than an event/],
+    ['no kind', { ...always }, /./],
     ['less than nothing', { ...always, kind: 'watered', batchId: 'b', litres: -1 }, /below 0/],
     ['an empty note', { ...always, kind: 'noted', batchId: 'b', text: '' }, /empty/],
     ['a note without end', { ...always, kind: 'noted', batchId: 'b', text: 'x'.repeat(4001) }, /longer than a note/],
@@ -38,7 +39,27 @@ describe('an event', () => {
   })
 
   it('loses what it should not carry', () => {
-    const parsed = v.parse(gardenEventSchema, { ...reading, evil: true, batchId: 'b' })
+    const read = readEvent({ ...reading, evil: true, batchId: 'b' })
+    const parsed = read.ok ? read.value : {}
     expect(parsed).not.toHaveProperty('evil')
+  })
+})
+
+describe('something that a newer version wrote', () => {
+  const strange = { ...always, kind: 'hummed', batchId: 'b', tune: { notes: [1, 2, 3] } }
+
+  it('is kept word for word, and goes out as it came in', () => {
+    const read = readEvent(strange)
+    expect(read.ok && read.value).toMatchObject({ kind: 'foreign', id: 'e-1', batchId: 'b' })
+    expect(read.ok && writtenEvent(read.value)).toEqual(strange)
+  })
+
+  it('is told apart from what is known when it comes out of the store, and what is no event at all is left there', () => {
+    expect(takenEvents([reading, strange, 'noise', null, { kind: 'x' }]).map(({ kind }) => kind)).toEqual(['reading', 'foreign'])
+  })
+
+  it('may not pass for the kind that it is carried as', () => {
+    const read = readEvent({ ...always, kind: 'foreign', written: { kind: 'built' } })
+    expect(read.ok && writtenEvent(read.value)).toEqual({ ...always, kind: 'foreign', written: { kind: 'built' } })
   })
 })

@@ -1,7 +1,7 @@
 import type { Measurements } from '../materials/measured'
 import type { NamedIngredient } from '../mix/portion'
-import type { Vessel } from '../vessel/vessel'
 import type { Amount, ContainerThen, Packing } from '../units/container'
+import type { Site } from '../vessel/site'
 
 /** Litres taken from a lot. */
 export interface Draw {
@@ -12,6 +12,15 @@ export interface Draw {
 /** An ingredient as it went into a batch: counted as gathered, before any preparation. */
 export interface BatchIngredient extends NamedIngredient {
   readonly draws: readonly Draw[]
+}
+
+/** What something is put in for. */
+export const ROLES = ['feed', 'cover', 'bedding', 'living', 'starter'] as const
+export type Role = typeof ROLES[number]
+
+/** Something that was put into a batch, with what it is there for. */
+export interface Input extends BatchIngredient {
+  readonly role: Role
 }
 
 /** Something in the store: gathered or made at one time. */
@@ -25,34 +34,41 @@ export interface Lot {
   readonly source: string
   /** The batch it came from, for finished products and overs. */
   readonly fromBatchId?: string
+  /** The lots it was made from, by sieving or mixing. */
+  readonly fromLotIds?: readonly string[]
   readonly sieveMm?: number
 }
 
-/** How a batch was built. */
-export interface Built {
+/** Answers to questions that were asked, by question. */
+export type Answers = Readonly<Record<string, number | string>>
+
+/** How a batch began. What went in at once is its first put. */
+export interface Began {
   readonly at: string
   readonly methodId: string
   readonly approachId: string
-  readonly vessel: Vessel
-  readonly ingredients: readonly BatchIngredient[]
-  readonly waterL: number
+  readonly site: Site
+  readonly answers: Answers
 }
 
-export interface Reading { readonly eventId: string, readonly at: string, readonly coreC?: number, readonly edgeC?: number, readonly source: 'hand' | 'probe' | 'file' }
-export interface Observation { readonly eventId: string, readonly at: string, readonly sense: string, readonly finding: string }
-export interface Happening { readonly at: string }
-export interface Watering extends Happening { readonly litres: number }
-export interface HeightMark extends Happening { readonly eventId: string, readonly heightM: number }
-export interface Addition extends Happening { readonly ingredient: BatchIngredient }
-
-/** Answers to the questions of a test, by question. */
-export type TestAnswers = Readonly<Record<string, number | string>>
-export interface TestBegun extends Happening { readonly eventId: string, readonly test: string, readonly answers: TestAnswers }
-export interface TestRead extends TestBegun { readonly begunId?: string }
+interface Happening { readonly eventId: string, readonly at: string }
+/** Stuff and water that went in at one time; the first of a batch that is built at once is `atStart`. */
+export interface Put extends Happening { readonly inputs: readonly Input[], readonly waterL: number, readonly atStart: boolean }
+/** A deed of the method's own words, with its answers. */
+export interface Did extends Happening { readonly deed: string, readonly answers: Answers }
+/** Where a value came from. */
+export const SOURCES = ['hand', 'probe', 'file'] as const
+export type Source = typeof SOURCES[number]
+/** A quantity that was read at a spot, in the core's unit for it. */
+export interface Gauge extends Happening { readonly spot: string, readonly value: number, readonly source: Source }
+export interface Observation extends Happening { readonly sense: string, readonly finding: string }
+export interface TestBegun extends Happening { readonly test: string, readonly answers: Answers }
+/** A test that was read. `result` is what it came to when it was read: it stays so. */
+export interface TestRead extends TestBegun { readonly begunId?: string, readonly result?: { readonly grade: 'passed' | 'doubtful' | 'failed', readonly text: string } }
 /** A task put off until a moment; skipped, when there is a reason. */
 export interface PutOff extends Happening { readonly task: string, readonly until: string, readonly why?: string }
 /** A picture taken of a batch; the picture itself lies beside the journal. */
-export interface PhotoMark extends Happening { readonly eventId: string, readonly photoId: string, readonly caption: string }
+export interface PhotoMark extends Happening { readonly photoId: string, readonly caption: string }
 
 /** What came out of a batch. */
 export interface Product {
@@ -61,45 +77,58 @@ export interface Product {
   readonly amount: Amount
   readonly sieveMm?: number
 }
-export interface Finish extends Happening { readonly heightM?: number, readonly products: readonly Product[] }
+/** Products taken out, in part or for good, and how high it stood before. */
+export interface Taking extends Happening { readonly products: readonly Product[], readonly ends: boolean, readonly heightM?: number }
+/** Litres given straight from a batch to a place. */
+export interface Use extends Happening { readonly litres: number, readonly place: string, readonly areaM2?: number, readonly waterL?: number }
 
 /** All that is known of one batch, in the order in which it happened. */
 export interface Batch {
   readonly id: string
   readonly name: string
   readonly place: string
-  readonly built?: Built
-  readonly additions: readonly Addition[]
-  readonly readings: readonly Reading[]
+  readonly began?: Began
+  readonly puts: readonly Put[]
+  readonly did: readonly Did[]
+  /** What was gauged, by quantity. */
+  readonly gauged: Readonly<Partial<Record<string, readonly Gauge[]>>>
   readonly observations: readonly Observation[]
-  readonly heights: readonly HeightMark[]
-  readonly turns: readonly Happening[]
-  readonly waterings: readonly Watering[]
+  readonly takings: readonly Taking[]
+  readonly uses: readonly Use[]
   readonly testsBegun: readonly TestBegun[]
   readonly testsRead: readonly TestRead[]
   readonly putOffs: readonly PutOff[]
   readonly photos: readonly PhotoMark[]
-  readonly finish?: Finish
+  readonly ended?: { readonly eventId: string, readonly at: string }
   /** The ids of all its events that still stand, in order. */
   readonly log: readonly string[]
 }
 
-/** A batch that has been built. */
-export type StandingBatch = Batch & { readonly built: Built }
+/** A batch of which it is known how it began. */
+export type BegunBatch = Batch & { readonly began: Began }
 
 /** Whether events tell how the batch began. */
-export function isBuilt(batch: Batch): batch is StandingBatch {
-  return batch.built !== undefined
+export function hasBegun(batch: Batch): batch is BegunBatch {
+  return batch.began !== undefined
 }
 
-/** The whole garden as its events tell it: derived, never stored. */
-export interface Garden {
+/** Everything that went into a batch, in order. */
+export function inputsOf({ puts }: Pick<Batch, 'puts'>): Input[] {
+  return puts.flatMap(({ inputs }) => inputs)
+}
+
+/** What lies and lay in the store, and what is known of materials: what all batches share. */
+export interface StoreState {
   readonly lots: Map<string, Lot>
   /** Litres taken from each lot so far. */
   readonly drawnL: Map<string, number>
-  readonly batches: Map<string, Batch>
   /** What was weighed and dried, by material. */
   readonly measurements: Map<string, Measurements>
+}
+
+/** The whole garden as its events tell it: derived, never stored. */
+export interface Garden extends StoreState {
+  readonly batches: Map<string, Batch>
 }
 
 /** A garden in which nothing has happened. */
@@ -108,6 +137,6 @@ export function emptyGarden(): Garden {
 }
 
 /** Litres left of a lot, as it lies in the store; never below 0. */
-export function remainingL(garden: Garden, lot: Lot): number {
+export function remainingL(garden: StoreState, lot: Lot): number {
   return Math.max(0, lot.initialL - (garden.drawnL.get(lot.id) ?? 0))
 }

@@ -3,7 +3,7 @@ import { randomDocuments, randomJournal } from '../../test/builders/journals'
 import { seededRandom, shuffled } from '../random/random'
 import { mergeDocuments, writeDocument } from './document'
 import type { GardenEvent } from './event'
-import { remainingL, type Garden } from './garden'
+import { remainingL, type Batch, type Garden } from './garden'
 import { extendJournal, foldGarden, mergeEvents, openJournal, writingMoment } from './journal'
 
 /** Everything a garden says, as plain data. */
@@ -149,15 +149,15 @@ describe('readings from a file', () => {
     const wanted = [[at(1), 30], [at(3), 50], [at(5), 60.5], [at(6), 50], [at(7), 55]]
     const orders = [[file, hand(3), hand(6)], [hand(6), file, hand(3)], [hand(3), hand(6), file]]
     for (const events of orders) {
-      const told = (readings: readonly { at: string, coreC?: number }[]) => readings.map(({ at: moment, coreC }) => [moment, coreC])
-      expect(told(foldGarden(events).batches.get('b')!.readings)).toEqual(wanted)
+      const told = ({ gauged }: Pick<Batch, 'gauged'>) => gauged.heat!.map(({ at: moment, value }) => [moment, value])
+      expect(told(foldGarden(events).batches.get('b')!)).toEqual(wanted)
       const grown = events.reduce((journal, event) => extendJournal(journal, [event]), openJournal([]))
-      expect(told(grown.garden.batches.get('b')!.readings)).toEqual(wanted)
+      expect(told(grown.garden.batches.get('b')!)).toEqual(wanted)
     }
   })
 
   it('go away whole when the file is taken back', () => {
     const undo: GardenEvent = { by: 'phone', kind: 'undone', id: 'u', at: at(8), recordedAt: '2026-05-11T10:00:00.000Z', targetId: 'f' }
-    expect(foldGarden([file, hand(3), undo]).batches.get('b')!.readings).toHaveLength(1)
+    expect(foldGarden([file, hand(3), undo]).batches.get('b')!.gauged.heat).toHaveLength(1)
   })
 })

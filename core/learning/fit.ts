@@ -3,6 +3,13 @@ export type Finding<Row extends string = string>
   = | { readonly kind: 'value', readonly row: Row, readonly day: number, readonly value: number, readonly spread: number, readonly trust: number }
     | { readonly kind: 'between', readonly row: Row, readonly day: number, readonly low: number, readonly high: number, readonly spread: number, readonly trust: number }
 
+/** A finding with the event it came from. */
+export interface StampedFinding<Row extends string = string> {
+  readonly eventId: string
+  readonly at: string
+  readonly finding: Finding<Row>
+}
+
 /** One finding in so many is simply wrong: mistyped, read beside the heap, another heap. */
 const BLUNDERS = 0.05
 /** A blunder may lie anywhere within so many spreads. */

@@ -7,10 +7,10 @@ export interface Band {
   readonly high: Float32Array
 }
 
-/** A window in days since building: 10, 50 and 90 % of what is possible are ready by then. */
+/** A window in days since the beginning: by then 10, 50 and 90 % of what is possible have come so far. */
 export type DayWindow = Range
 
-/** How the window moved with one thing that was recorded. */
+/** How a window moved with one thing that was recorded. */
 export interface WindowMove {
   readonly eventId: string
   readonly at: string
@@ -19,25 +19,22 @@ export interface WindowMove {
   readonly movedDays: number
 }
 
-/** What a batch will do, as far as can be told, and how what was recorded changed that. */
+/** A window at the start, now, and how what was recorded moved it. */
+export interface WindowCourse {
+  readonly start: DayWindow
+  readonly now: DayWindow
+  readonly moves: readonly WindowMove[]
+}
+
+/** What a batch will do, as far as can be told, and how what was recorded changed that. Names of series and windows are the method's. */
 export interface Forecast {
   readonly days: Float64Array
-  readonly coreC: Band
-  readonly edgeC: Band
-  readonly heightM: Band
-  readonly moisture: Band
-  /** The core as it was expected on the day of building. */
-  readonly coreAtStartC: Band
-  /** Usual warmth by depth: rows of shells from the core outwards, one row a time. */
-  readonly shellsC: Float32Array
-  readonly shells: number
-  /** Share of what can rot that has rotted, in the middle. */
-  readonly used: Float32Array
-  readonly ready: { readonly start: DayWindow, readonly now: DayWindow, readonly moves: readonly WindowMove[] }
-  /** The last day that was looked at: whoever is not ready by then counts as ready then. */
+  readonly series: Readonly<Record<string, Band>>
+  readonly windows: Readonly<Record<string, WindowCourse>>
+  /** Further rows of numbers that only the method itself reads. */
+  readonly rows: Readonly<Record<string, Float32Array | Float64Array>>
+  /** The last day that was looked at: what has not come by then counts as coming then. */
   readonly horizonDay: number
-  /** Traits of the heap in the middle of what is possible, as standings. */
-  readonly middle: Float64Array
   readonly members: number
   readonly effective: number
   readonly rounds: number

@@ -91,3 +91,6 @@ export function carbonFraction(of: Material): number {
 export function biodegradableFraction(of: Material): number {
   return Math.max(0.05, 0.830 - 0.028 * of.ligninFraction * 100)
 }
+
+/** What is taken of a material of which only its worth is known. */
+export const BLANK_MATERIAL: Pick<Material, 'keepsDays' | 'worms' | 'months' | 'cautions' | 'known'> = { keepsDays: 365, worms: 'some', months: [], cautions: [], known: {} }

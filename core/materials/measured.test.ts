@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { gardenMaterials } from '../garden/materials'
 import { writeDocument, type GardenDocument } from '../journal/document'
 import { foldGarden } from '../journal/journal'
-import { gardenEventSchema, type GardenEvent } from '../journal/event'
+import { knownEventSchema, type GardenEvent } from '../journal/event'
 import { mixRanges } from '../mix/ranges'
 import * as v from 'valibot'
 import { findMaterial, LIBRARY_BOOK } from './book'
@@ -58,7 +58,7 @@ describe('measurements of one’s own', () => {
 })
 
 describe('the materials of a garden', () => {
-  const events = (...some: Record<string, unknown>[]) => some.map((one, index) => v.parse(gardenEventSchema, { id: `e${index}`, at, recordedAt: at, by: 't', ...one })) as GardenEvent[]
+  const events = (...some: Record<string, unknown>[]) => some.map((one, index) => v.parse(knownEventSchema, { id: `e${index}`, at, recordedAt: at, by: 't', ...one })) as GardenEvent[]
   const book = (documents: GardenDocument[], ...some: Record<string, unknown>[]) => gardenMaterials(documents, foldGarden(events(...some)))
 
   it('are the library until something is measured or said', () => {
@@ -93,9 +93,9 @@ describe('the materials of a garden', () => {
   })
 
   it('refuse a bucket heavier than rock and a sample that gains by drying', () => {
-    const heavy = v.safeParse(gardenEventSchema, { ...events({ kind: 'weighed', materialId: 'soil', amount: loose(3).amount, massKg: 3 })[0], massKg: 200 })
+    const heavy = v.safeParse(knownEventSchema, { ...events({ kind: 'weighed', materialId: 'soil', amount: loose(3).amount, massKg: 3 })[0], massKg: 200 })
     expect(heavy.success).toBe(false)
-    const gaining = v.safeParse(gardenEventSchema, { kind: 'dried', id: 'e', at, recordedAt: at, by: 't', materialId: 'soil', wetMassKg: 0.1, dryMassKg: 0.2 })
+    const gaining = v.safeParse(knownEventSchema, { kind: 'dried', id: 'e', at, recordedAt: at, by: 't', materialId: 'soil', wetMassKg: 0.1, dryMassKg: 0.2 })
     expect(gaining.success).toBe(false)
   })
 })

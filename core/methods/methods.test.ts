@@ -1,80 +1,213 @@
 import { describe, expect, it } from 'vitest'
-import { GOOD_HEAP, heap, onDay, surroundingsOn } from '../../test/builders/heaps'
-import { batchProposal } from '../garden/batch'
-import { findMaterial, LIBRARY_BOOK } from '../materials/book'
+import { ALL_CASES } from '../../test/builders/method-cases'
+import { surroundingsOn } from '../../test/builders/heaps'
+import { inputsOf } from '../journal/garden'
+import { findMaterial } from '../materials/book'
+import { pictureWords } from '../picture/words'
+import { completed, type Question } from '../questions/question'
+import { seededRandom } from '../random/random'
+import { siteAreaM2 } from '../vessel/site'
 import { findMethod, METHODS } from '.'
-import { approachOf } from './method'
+import { approachOf, batchProposal, deedOf, padFace, questionKey, sensesOf, type Pad } from './contract'
+import type { Range } from '../units/range'
+
+const seeds = Array.from({ length: 25 }, (_, seed) => seed)
+const ids = (all: readonly { readonly id: string }[]) => all.map(({ id }) => id)
+const unique = (all: readonly string[]) => expect(new Set(all).size).toBe(all.length)
+const ordered = ({ low, typical, high }: Range) => [low, typical, high].every(Number.isFinite) && low <= typical && typical <= high
+const said = (text: string) => expect(text.trim().length, text).toBeGreaterThan(2)
+
+function soundQuestion(question: Question): void {
+  expect(question.id).toMatch(/^[\w.-]+$/)
+  said(question.label)
+  if (question.kind !== 'choice') return
+  expect(question.choices.length).toBeGreaterThan(1)
+  unique(ids(question.choices))
+}
+
+describe('the methods', () => {
+  it('are known by ids of their own, and nothing else is', () => {
+    unique(ids(METHODS))
+    for (const method of METHODS) expect(findMethod(method.id)).toBe(method)
+    expect(findMethod('made-of-moonlight')).toBeUndefined()
+  })
+
+  it('each have cases for this suite', () => {
+    for (const { id } of METHODS) expect(ids(ALL_CASES.map(({ method }) => method))).toContain(id)
+  })
+})
 
 /** What every method owes the screens, whatever it is. */
-describe.each(METHODS.map(method => [method.id, method] as const))('%s', (_, method) => {
-  const ids = (all: readonly { readonly id: string }[]) => all.map(({ id }) => id)
-  const batch = { ...heap(GOOD_HEAP), built: { ...heap(GOOD_HEAP).built, methodId: method.id, approachId: method.approaches[0]!.id } }
+describe.each(ALL_CASES.map(cases => [cases.method.id, cases] as const))('%s', (_, cases) => {
+  const { method } = cases
+  const faces = method.pads.map((pad: Pad) => padFace(pad))
 
-  it('is found by its id and has schools of its own', () => {
-    expect(findMethod(method.id)).toBe(method)
+  it('has schools, sites, words and pads of its own', () => {
     expect(method.approaches.length).toBeGreaterThan(0)
-    expect(new Set(ids(method.approaches)).size).toBe(method.approaches.length)
+    unique(ids(method.approaches))
     expect(approachOf(method, 'no-such-school')).toBe(method.approaches[0])
+    expect(method.sites.length).toBeGreaterThan(0)
+    for (const site of method.sites) expect(siteAreaM2(site)).toBeGreaterThan(0)
+    unique(ids(faces))
+    for (const { id, label, icon } of faces) {
+      expect(id).toMatch(/^[\w.-]+$/)
+      said(label)
+      expect(icon).toMatch(/^i-ph-/)
+    }
+    for (const text of Object.values(method.words)) said(text)
+    expect(ordered(method.choosing.weeks) && ordered(method.choosing.minutesAWeek)).toBe(true)
+    expect(method.choosing.purposes.length).toBeGreaterThan(0)
+    for (const { id } of method.approaches) {
+      unique(ids(method.asks(id)))
+      method.asks(id).forEach(soundQuestion)
+    }
   })
 
   it('asks senses that can be answered, and every answer says what it means', () => {
-    for (const sense of method.senses) {
-      expect(new Set(ids(sense.findings)).size).toBe(sense.findings.length)
+    for (const sense of sensesOf(method)) {
+      unique(ids(sense.findings))
       expect(sense.findings.some(({ sign }) => sign === 'good')).toBe(true)
       for (const { id, answer } of sense.findings) {
         expect(id).toMatch(/^[\w.-]+$/)
-        expect(answer.length).toBeGreaterThan(3)
+        said(answer)
       }
     }
   })
 
-  it('yields materials that the store knows', () => {
-    for (const { materialId } of method.outputs) expect(findMaterial(materialId)?.family).toBe('finished')
+  it('gauges within limits and at spots, and its deeds ask what can be asked', () => {
+    for (const pad of method.pads) {
+      if (pad.kind === 'gauge') {
+        expect(pad.quantity.limits[0]).toBeLessThan(pad.quantity.limits[1])
+        unique(ids(pad.quantity.spots))
+        for (const spot of pad.quantity.spots) expect(spot.said).toContain('{}')
+      }
+      if (pad.kind === 'deed') {
+        unique(ids(pad.deed.asks))
+        pad.deed.asks.forEach(soundQuestion)
+        said(pad.deed.words(completed(pad.deed.asks, {}), surroundingsOn(0)))
+      }
+    }
   })
 
-  it('keeps comfort in order', () => {
-    for (const { comfort: { carbonToNitrogen, moistureFraction } } of method.approaches) {
+  it('drafts what is planned: a verdict, steps with cautions, a picture that can be said, finite figures in both systems', () => {
+    for (const seed of seeds) {
+      const proposal = cases.proposal(seededRandom(seed))
+      for (const units of ['metric', 'us'] as const) {
+        const draft = method.draft(proposal, { ...surroundingsOn(0), units })
+        said(draft.verdict.text)
+        said(draft.summary)
+        expect(draft.steps.length).toBeGreaterThan(0)
+        expect(draft.steps.some(({ cautions }) => cautions.length > 0)).toBe(true)
+        expect(draft.waterL).toBeGreaterThanOrEqual(0)
+        expect(draft.work.every(({ minutes }) => ordered(minutes))).toBe(true)
+        for (const { litres, from, to } of draft.gives) {
+          expect(ordered(litres)).toBe(true)
+          expect(from.getTime()).toBeLessThanOrEqual(to.getTime())
+        }
+        said(pictureWords(draft.picture, units))
+        expect(JSON.stringify(draft)).not.toMatch(/NaN|Infinity|undefined/)
+      }
+    }
+  })
+
+  it('looks at a batch at any time of its life: windows in order, tasks of its own, nothing that is no number', () => {
+    for (const seed of seeds) {
+      const { batch, surroundings } = cases.standing(seededRandom(seed))
+      const { look } = method
+      const standing = look.standing(batch, surroundings)
+      said(standing.label)
+      said(standing.sentence)
+      const windows = look.windows(batch, surroundings)
+      unique(ids(windows))
+      for (const { from, to } of windows) expect(from.getTime(), `seed ${seed}`).toBeLessThanOrEqual(to.getTime())
+      const tasks = look.tasks(batch, surroundings)
+      unique(ids(tasks))
+      for (const { due, until, reason, batchId, doing } of tasks) {
+        expect(due.getTime()).toBeLessThanOrEqual(until.getTime())
+        expect(reason.length).toBeGreaterThan(10)
+        expect(batchId).toBe(batch.id)
+        if (doing.kind === 'pad') expect(ids(faces)).toContain(doing.pad)
+        if (doing.kind === 'deed') expect(deedOf(method, doing.deed)).toBeDefined()
+        if (doing.kind === 'page' && doing.page === 'ready') expect(method.ripeness).toBeDefined()
+        if (doing.kind === 'page' && doing.page === 'wrong') expect(method.diagnosis).toBeDefined()
+      }
+      for (const day of [undefined, 0, look.lastDay(batch, surroundings)]) {
+        const picture = look.picture(batch, surroundings, day)
+        expect(picture.widthM > 0 && picture.heightM > 0).toBe(true)
+        expect(JSON.stringify(picture)).not.toMatch(/null/)
+        said(pictureWords(picture, 'metric'))
+        expect(look.told(batch, surroundings, day)).not.toMatch(/NaN|undefined/)
+      }
+      for (const chart of look.charts(batch, surroundings)) {
+        expect(chart.expected.every(ordered)).toBe(true)
+        expect([...chart.expected, ...chart.atStart].every(({ at }) => Number.isFinite(at))).toBe(true)
+      }
+      expect(look.gates(batch, surroundings).every(({ reason }) => reason.length > 10)).toBe(true)
+      for (const { materialId, expectedL } of look.outputs(batch, surroundings)) {
+        expect(findMaterial(materialId)?.family).toBe('finished')
+        if (expectedL !== undefined) expect(Number.isFinite(expectedL) && expectedL >= 0).toBe(true)
+      }
+      for (const pad of method.pads) {
+        if (pad.kind === 'gauge') expect(Object.values(pad.quantity.expected(batch, surroundings)).every(Number.isFinite)).toBe(true)
+        if (pad.kind === 'use') {
+          const { low, usual, high } = pad.use.parts(batch, surroundings)
+          expect(pad.use.left(batch)).toBeGreaterThanOrEqual(0)
+          expect(low <= usual && usual <= high).toBe(true)
+        }
+      }
+    }
+  })
+
+  it('asks nothing of a batch that has ended, and still shows it', () => {
+    for (const seed of seeds) {
+      const { batch, surroundings } = cases.ended(seededRandom(seed))
+      expect(batch.ended).toBeDefined()
+      expect(method.look.tasks(batch, surroundings)).toEqual([])
+      said(method.look.standing(batch, surroundings).label)
+      said(pictureWords(method.look.picture(batch, surroundings), 'metric'))
+    }
+  })
+
+  it('drafts a batch again from what was recorded of it', () => {
+    for (const seed of seeds.slice(0, 8)) {
+      const { batch, surroundings } = cases.standing(seededRandom(seed))
+      const proposal = batchProposal(batch, surroundings.materials)
+      expect(proposal.ingredients.length).toBe(inputsOf({ puts: batch.puts.filter(({ atStart }) => atStart) }).length)
+      expect(method.draft(proposal, surroundings).steps.length).toBeGreaterThan(0)
+    }
+  })
+
+  it.runIf(method.forecaster)('asks the same question of the same batch, and another when it is told more', () => {
+    const { batch, surroundings } = cases.standing(seededRandom(1))
+    const ask = (of: typeof batch) => method.forecaster!.ask(of, surroundings)
+    const question = ask(batch)
+    expect(question && structuredClone(question)).toEqual(question)
+    expect(question && questionKey(question)).toBe(questionKey(ask({ ...batch })!))
+  })
+
+  it.runIf(method.diagnosis)('names causes with their reasons for every symptom that is not good', () => {
+    const { batch, surroundings } = cases.standing(seededRandom(2))
+    const { symptoms, causes, noticed } = method.diagnosis!
+    unique(ids(symptoms))
+    for (const { id, good } of symptoms.filter(one => !one.good)) {
+      const found = causes(batch, surroundings, [id])
+      expect(good).toBeUndefined()
+      for (const { likelihood, title, remedy } of found) {
+        expect(likelihood > 0 && likelihood <= 1).toBe(true)
+        said(title)
+        said(remedy.text)
+        expect(remedy.deeds.every(deed => deedOf(method, deed) !== undefined)).toBe(true)
+      }
+    }
+    expect(noticed(batch, surroundings).every(one => ids(symptoms).includes(one))).toBe(true)
+  })
+
+  it.runIf(method.mixing)('keeps comfort in order', () => {
+    for (const { id } of method.approaches) {
+      const { carbonToNitrogen, moistureFraction } = method.mixing!.comfort(id)
       expect(carbonToNitrogen.low).toBeLessThan(carbonToNitrogen.high)
       expect(moistureFraction.low).toBeLessThanOrEqual(moistureFraction.target)
       expect(moistureFraction.target).toBeLessThan(moistureFraction.high)
     }
-  })
-
-  it.each([0, 1, 5, 20, 60, 150, 400])('answers everything on day %i with finite numbers, dates in order and tasks of its own', (day) => {
-    const surroundings = surroundingsOn(day)
-    const course = method.expect(batch, surroundings, 30)
-    for (const { coreC, edgeC, heightM, moisture } of course) {
-      for (const { low, typical, high } of [coreC, edgeC, heightM, moisture]) {
-        expect([low, typical, high].every(Number.isFinite)).toBe(true)
-        expect(low).toBeLessThanOrEqual(typical)
-        expect(typical).toBeLessThanOrEqual(high)
-      }
-    }
-    expect(method.standing(batch, surroundings).label.length).toBeGreaterThan(0)
-    const window = method.readyWindow(batch, surroundings)
-    expect(window.from.getTime()).toBeLessThan(window.to.getTime())
-    const tasks = method.tasks(batch, surroundings)
-    expect(new Set(ids(tasks)).size).toBe(tasks.length)
-    for (const { due, until, reason, batchId } of tasks) {
-      expect(due.getTime()).toBeLessThanOrEqual(until.getTime())
-      expect(reason.length).toBeGreaterThan(10)
-      expect(batchId).toBe(batch.id)
-    }
-  })
-
-  it('asks nothing of a batch that is finished', () => {
-    const finished = { ...batch, finish: { at: onDay(100), products: [] } }
-    expect(method.tasks(finished, surroundingsOn(101))).toEqual([])
-  })
-
-  it('gives cautions while building, turning and finishing, and says them in both systems', () => {
-    const proposal = batchProposal(batch, LIBRARY_BOOK)
-    for (const units of ['metric', 'us'] as const) {
-      const steps = method.buildSteps(proposal, { ...surroundingsOn(0), units })
-      expect(steps.some(({ cautions }) => cautions.length > 0)).toBe(true)
-      expect(method.judgeSize(proposal.vessel, proposal.volumeL, units).text).toMatch(units === 'us' ? / in\b/ : / cm\b/)
-    }
-    expect(method.cautions.turning.length).toBeGreaterThan(0)
-    expect(method.cautions.finishing.length).toBeGreaterThan(0)
   })
 })

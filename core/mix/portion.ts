@@ -1,5 +1,6 @@
 import { findMaterial, type MaterialBook } from '../materials/book'
 import type { Material } from '../materials/material'
+import { materialThen, type Worth } from '../materials/worth'
 import { looseVolumeL } from '../materials/packing'
 import { preparedMaterial, preparedVolumeShare, type Preparation } from '../materials/preparation'
 import type { Amount } from '../units/container'
@@ -26,13 +27,22 @@ export function portionOf({ material, amount, prepared }: Ingredient): Portion {
 export interface NamedIngredient {
   readonly materialId: string
   readonly amount: Amount
-  readonly prepared?: Preparation
+  readonly prepared?: Preparation | undefined
+  /** What it was taken to be then; without it, it is what the book says now. */
+  readonly worth?: Worth | undefined
+}
+
+/** The material of a written ingredient: as it was frozen, else as the book has it. */
+export function materialOf({ materialId, worth }: Pick<NamedIngredient, 'materialId' | 'worth'>, book: MaterialBook): Material | undefined {
+  const known = findMaterial(materialId, book)
+  return worth ? materialThen(materialId, worth, known) : known
 }
 
 /** Written ingredients with their materials from a book; those the book does not know are left out. */
 export function ingredientsOf(named: readonly NamedIngredient[], book: MaterialBook): Ingredient[] {
-  return named.flatMap(({ materialId, amount, prepared }) => {
-    const material = findMaterial(materialId, book)
+  return named.flatMap((one) => {
+    const { amount, prepared } = one
+    const material = materialOf(one, book)
     return material ? [{ material, amount, ...(prepared ? { prepared } : {}) }] : []
   })
 }

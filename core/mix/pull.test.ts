@@ -5,7 +5,7 @@ import { hotHeap } from '../methods/hot-heap'
 import type { Ingredient } from './portion'
 import { pullEnd, pullPath, withCount } from './pull'
 
-const comfort = hotHeap.approaches[0]!.comfort
+const comfort = hotHeap.mixing!.comfort('by-thermometer')
 const of = (id: string, count: number, container = BUCKET): Ingredient => ({ material: findMaterial(id)!, amount: { count, container, packing: 'loose' } })
 const mix = [of('leaves-mixed', 6, SACK), of('grass-clippings', 20)]
 const ratio = (points: ReturnType<typeof pullPath>) => points.map(({ judgement }) => judgement.measures.carbonToNitrogen)

@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { GOOD_HEAP, heap, onDay, reading, turned } from '../../test/builders/heaps'
 import type { NewEvent } from '../journal/event'
-import type { TestAnswers } from '../journal/garden'
-import { heatLog, heatLogWords } from './heat-log'
+import type { Answers } from '../journal/garden'
+import { heatLog, heatLogWords } from '../methods/heated/heat-log'
 import { testStates } from './taken'
 import { findTest, READINESS_TESTS } from './tests'
 import { verdictFor, verdicts, type Stages } from './verdict'
 
-function judge(id: string, reading: TestAnswers, setUp: TestAnswers = {}) {
+function judge(id: string, reading: Answers, setUp: Answers = {}) {
   const result = findTest(id)!.judge(setUp, reading)
   return result.ok ? result.value : { grade: 'trouble', text: result.error.message }
 }
@@ -45,7 +45,7 @@ describe('the other tests', () => {
     ['weedkiller', { plants: 3, twisted: 0, control: 'sound' }, 'doubtful'], ['weedkiller', { plants: 2, twisted: 3, control: 'sound' }, 'trouble'],
     ['look', { left: 10, texture: 'crumbly' }, 'passed'], ['look', { left: 30, texture: 'crumbly' }, 'doubtful'], ['look', { left: 60, texture: 'crumbly' }, 'failed'], ['look', { left: 5, texture: 'slimy' }, 'failed'], ['look', { left: 120, texture: 'crumbly' }, 'trouble'],
   ] as const)('%s with %o: %s', (id, answers, grade) => {
-    expect(judge(id, answers as TestAnswers).grade).toBe(grade)
+    expect(judge(id, answers as Answers).grade).toBe(grade)
   })
 
   it('ask what can be answered, and say how to do it', () => {
@@ -59,7 +59,7 @@ describe('the other tests', () => {
 
 describe('tests of a batch', () => {
   const begun = (day: number, test: string): NewEvent => ({ kind: 'test-begun', at: onDay(day), batchId: 'heap', test, answers: {} })
-  const read = (day: number, test: string, answers: TestAnswers, begunId?: string): NewEvent => ({ kind: 'test-read', at: onDay(day), batchId: 'heap', test, ...(begunId ? { begunId } : {}), answers: { ...answers } })
+  const read = (day: number, test: string, answers: Answers, begunId?: string): NewEvent => ({ kind: 'test-read', at: onDay(day), batchId: 'heap', test, ...(begunId ? { begunId } : {}), answers: { ...answers } })
   const state = (events: readonly NewEvent[], id: string) => testStates(heap(GOOD_HEAP, events), READINESS_TESTS).find(({ test }) => test.id === id)!
 
   it('run, are read, and can be repeated: a new set-up counts before the old result', () => {

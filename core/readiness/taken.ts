@@ -1,7 +1,6 @@
-import type { Batch, TestBegun } from '../journal/garden'
+import type { Batch, TestBegun, TestRead } from '../journal/garden'
+import { DAY_MS } from '../units/time'
 import type { ReadinessTest, TestResult } from './test'
-
-const DAY_MS = 86_400_000
 
 /** Where a test of a batch stands. */
 export type TestState
@@ -9,14 +8,20 @@ export type TestState
     | { readonly kind: 'running', readonly test: ReadinessTest, readonly begun: TestBegun, readonly readableAt: Date }
     | { readonly kind: 'read', readonly test: ReadinessTest, readonly at: string, readonly result: TestResult }
 
+/** What a test came to: as it was told when it was read; tests read by earlier versions are judged now. */
+export function resultOf({ testsBegun }: Pick<Batch, 'testsBegun'>, test: ReadinessTest, { begunId, answers, result }: Pick<TestRead, 'begunId' | 'answers' | 'result'>): TestResult | undefined {
+  if (result) return result
+  const judged = test.judge(testsBegun.find(({ eventId }) => eventId === begunId)?.answers ?? {}, answers)
+  return judged.ok ? judged.value : undefined
+}
+
 /** The state of each test: a running one counts before an older result, so that a repeat can be read. */
 export function testStates(batch: Pick<Batch, 'testsBegun' | 'testsRead'>, tests: readonly ReadinessTest[]): TestState[] {
   return tests.map((test) => {
     const read = batch.testsRead.findLast(one => one.test === test.id)
     const begun = batch.testsBegun.findLast(one => one.test === test.id && !batch.testsRead.some(({ begunId }) => begunId === one.eventId))
     if (begun && (!read || begun.at > read.at)) return { kind: 'running', test, begun, readableAt: new Date(Date.parse(begun.at) + test.days * DAY_MS) }
-    const setUp = read && batch.testsBegun.find(({ eventId }) => eventId === read.begunId)
-    const result = read && test.judge(setUp?.answers ?? {}, read.answers)
-    return read && result?.ok ? { kind: 'read', test, at: read.at, result: result.value } : { kind: 'open', test }
+    const result = read && resultOf(batch, test, read)
+    return read && result ? { kind: 'read', test, at: read.at, result } : { kind: 'open', test }
   })
 }

@@ -1,12 +1,6 @@
-import type { TestAnswers } from '../journal/garden'
+import type { Answers } from '../journal/garden'
+import type { Question } from '../questions/question'
 import type { Outcome } from '../outcome/outcome'
-
-/** One thing that is asked when a test is set up or read. */
-export type TestQuestion
-  = | { readonly id: string, readonly kind: 'choice', readonly label: string, readonly choices: readonly { readonly id: string, readonly label: string }[] }
-    | { readonly id: string, readonly kind: 'count', readonly label: string, readonly usual: number, readonly most: number }
-    | { readonly id: string, readonly kind: 'temperature', readonly label: string }
-    | { readonly id: string, readonly kind: 'percent', readonly label: string, readonly usual: number }
 
 /** What a test came to. `doubtful` says that it cannot tell. */
 export interface TestResult {
@@ -30,18 +24,12 @@ export interface ReadinessTest {
   readonly days: number
   readonly setUp: readonly string[]
   readonly reading: readonly string[]
-  readonly atSetUp: readonly TestQuestion[]
-  readonly atReading: readonly TestQuestion[]
+  readonly atSetUp: readonly Question[]
+  readonly atReading: readonly Question[]
   readonly cautions: readonly string[]
   /** The least demanding use for which it is wanted. */
   readonly wantedFrom: Use
   /** A product that fails it is fit for nothing that this use or a more demanding one asks. */
   readonly failsFrom: Use
-  judge(atSetUp: TestAnswers, atReading: TestAnswers): Outcome<TestResult, AnswerTrouble>
-}
-
-/** A number among answers, if it is one. */
-export function numberOf(answers: TestAnswers, id: string): number | undefined {
-  const value = answers[id]
-  return typeof value === 'number' && Number.isFinite(value) ? value : undefined
+  judge(atSetUp: Answers, atReading: Answers): Outcome<TestResult, AnswerTrouble>
 }

@@ -1,5 +1,5 @@
 import { subDays } from 'date-fns'
-import type { Method } from '../methods/method'
+import type { Sizing } from '../methods/contract'
 import { fail, ok, type Outcome } from '../outcome/outcome'
 import { range, type Range } from '../units/range'
 import { vesselVolumeL, type Vessel } from '../vessel/vessel'
@@ -36,13 +36,13 @@ const MOST_L = 100_000
  * What to build, in how many vessels and by when, for so many litres by a day.
  * @param share litres out per litre built, within 0..1. @param need litres above 0 and at most 100,000.
  */
-export function planForNeed(need: Need, vessel: Vessel, method: Method, approachId: string, share: Range, now: Date): Outcome<NeedPlan, NeedTrouble> {
+export function planForNeed(need: Need, vessel: Vessel, sizing: Sizing, approachId: string, share: Range, now: Date): Outcome<NeedPlan, NeedTrouble> {
   if (!(need.litres > 0) || need.litres > MOST_L) return fail('no-litres')
   if (Number.isNaN(need.by.getTime())) return fail('bad-date')
   const buildL = range(need.litres / share.high, need.litres / share.typical, need.litres / share.low)
-  const leastL = method.leastVolumeL(vessel)
+  const leastL = sizing.leastVolumeL(vessel)
   const vessels = Math.max(1, Math.ceil(buildL.typical / vesselVolumeL(vessel) - 0.02))
-  const { earliest, latest } = method.daysToReady(approachId)
+  const { earliest, latest } = sizing.daysToReady(approachId)
   const [safeBy, justBy] = [subDays(need.by, latest), subDays(need.by, earliest)]
   return ok({
     buildL, vessels, leastL, safeBy, justBy,

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { BUCKET, GOOD_HEAP, heap } from '../../test/builders/heaps'
-import type { StandingBatch } from '../journal/garden'
+import type { Batch } from '../journal/garden'
 import { LIBRARY_BOOK } from '../materials/book'
 import { hotHeap } from '../methods/hot-heap'
 import { batchMeasures } from '../methods/hot-heap/measures'
@@ -10,20 +10,21 @@ import { VESSEL_PRESETS } from '../vessel/presets'
 import { planForNeed } from './need'
 import { expectedYield, yieldShare } from './yields'
 
-const usual = hotHeap.usualYield
+const usual = hotHeap.sizing!.usualYield
 const BAY = VESSEL_PRESETS[0]!
 const now = new Date('2026-09-01T12:00:00Z')
 const day = (text: string) => new Date(`${text}T12:00:00Z`)
 const plan = (litres: number, by: Date, share = usual, approachId = 'by-thermometer') => {
-  const found = planForNeed({ litres, by }, BAY, hotHeap, approachId, share, now)
+  const found = planForNeed({ litres, by }, BAY, hotHeap.sizing!, approachId, share, now)
   if (!found.ok) throw new Error(found.error)
   return found.value
 }
 /** A heap that gave this share of what was built. */
-function finished(share: number): StandingBatch {
+function finished(share: number): Batch {
   const batch = heap(GOOD_HEAP)
   const { volumeL } = batchMeasures(batch, LIBRARY_BOOK)!
-  return { ...batch, finish: { at: '2026-08-01T12:00:00.000Z', heightM: 0.4, products: [{ lotId: 'l', materialId: 'compost-finished', amount: { count: volumeL * share / BUCKET.volumeL, container: BUCKET, packing: 'loose' } }] } }
+  const at = '2026-08-01T12:00:00.000Z'
+  return { ...batch, ended: { eventId: 'end', at }, takings: [{ eventId: 'end', at, ends: true, heightM: 0.4, products: [{ lotId: 'l', materialId: 'compost-finished', amount: { count: volumeL * share / BUCKET.volumeL, container: BUCKET, packing: 'loose' } }] }] }
 }
 
 describe('what comes out', () => {
@@ -90,13 +91,13 @@ describe('a need', () => {
   })
 
   it('that is none is refused', () => {
-    for (const litres of [0, -5, NaN, Infinity, 1e9]) expect(planForNeed({ litres, by: now }, BAY, hotHeap, 'weekly', usual, now)).toEqual({ ok: false, error: 'no-litres' })
-    expect(planForNeed({ litres: 10, by: new Date('nonsense') }, BAY, hotHeap, 'weekly', usual, now)).toEqual({ ok: false, error: 'bad-date' })
+    for (const litres of [0, -5, NaN, Infinity, 1e9]) expect(planForNeed({ litres, by: now }, BAY, hotHeap.sizing!, 'weekly', usual, now)).toEqual({ ok: false, error: 'no-litres' })
+    expect(planForNeed({ litres: 10, by: new Date('nonsense') }, BAY, hotHeap.sizing!, 'weekly', usual, now)).toEqual({ ok: false, error: 'bad-date' })
   })
 
   it('is always met by what is built at the low yield, and no vessel is over the rim', () => {
     fc.assert(fc.property(fc.double({ min: 1, max: 5000, noNaN: true }), fc.double({ min: 0.1, max: 0.4, noNaN: true }), fc.constantFrom(...VESSEL_PRESETS), (litres, low, vessel) => {
-      const found = planForNeed({ litres, by: day('2027-06-01') }, vessel, hotHeap, 'weekly', range(low, low + 0.1, low + 0.2), now)
+      const found = planForNeed({ litres, by: day('2027-06-01') }, vessel, hotHeap.sizing!, 'weekly', range(low, low + 0.1, low + 0.2), now)
       if (!found.ok) throw new Error(found.error)
       expect(found.value.buildL.high * low).toBeCloseTo(litres, 6)
       const capacityL = (vessel.shape === 'box' ? vessel.widthM * vessel.depthM : Math.PI * vessel.diameterM ** 2 / 4) * vessel.heightM * 1000

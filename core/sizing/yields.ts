@@ -1,4 +1,5 @@
-import type { StandingBatch } from '../journal/garden'
+import { cameOutL } from '../garden/batch'
+import { inputsOf, type Batch } from '../journal/garden'
 import type { MaterialBook } from '../materials/book'
 import { mixBalance } from '../mix/balance'
 import { ingredientsOf, portionOf } from '../mix/portion'
@@ -18,22 +19,21 @@ const Z80 = 1.2816
 const BATCH_SD = 0.07
 
 /** Litres out for each litre as built and mixed; nothing while a batch stands or when nothing came out. */
-export function yieldShare(batch: StandingBatch, book: MaterialBook): number | undefined {
-  if (!batch.finish) return undefined
-  const portions = ingredientsOf([...batch.built.ingredients, ...batch.additions.map(({ ingredient }) => ingredient)], book).map(portionOf)
+export function yieldShare(batch: Batch, book: MaterialBook): number | undefined {
+  if (!batch.ended) return undefined
+  const portions = ingredientsOf(inputsOf(batch), book).map(portionOf)
   const built = mixBalance(portions)
-  const outL = batch.finish.products.reduce((sum, { amount }) => sum + amount.count * amount.container.volumeL, 0)
   // A batch that gave more than went in, or hardly a trace, was measured wrong or thrown away.
-  const share = built.ok ? outL / built.value.volumeL : 0
+  const share = built.ok ? cameOutL(batch) / built.value.volumeL : 0
   return share > 0.05 && share < 1 ? share : undefined
 }
 
 /**
  * What the next batch is likely to give: the usual range as it stands, moved towards the garden's own finished batches
  * and narrowed by them (normal prior, normal spread between batches; docs/models.md).
- * @param usual litres out per litre built where nothing better is known, an 80 % range.
+ * @param batches finished ones of the same method. @param usual litres out per litre built where nothing better is known, an 80 % range.
  */
-export function expectedYield(batches: readonly StandingBatch[], book: MaterialBook, usual: Range): Yield {
+export function expectedYield(batches: readonly Batch[], book: MaterialBook, usual: Range): Yield {
   const shares = batches.flatMap(batch => yieldShare(batch, book) ?? [])
   const usualVariance = ((usual.high - usual.low) / 2 / Z80) ** 2
   const priorVariance = Math.max(1e-6, usualVariance - BATCH_SD ** 2)

@@ -1,8 +1,9 @@
 import type { GardenEvent, NewEvent } from '#core/journal/event'
-import type { StandingBatch } from '#core/journal/garden'
+import { hasBegun } from '#core/journal/garden'
+import { heapLogOf, type HeapLog } from '#core/methods/heated/heap-log'
 import { foldGarden } from '#core/journal/journal'
 import { LIBRARY_BOOK } from '#core/materials/book'
-import type { Surroundings } from '#core/methods/method'
+import type { Surroundings } from '#core/methods/contract'
 import { containerThen, STARTING_CONTAINERS, type ContainerThen } from '#core/units/container'
 import { VESSEL_PRESETS } from '#core/vessel/presets'
 import type { Vessel } from '#core/vessel/vessel'
@@ -34,7 +35,7 @@ export const GOOD_HEAP: HeapRecipe = { vessel: VESSEL_PRESETS[1], waterL: 40, in
 export const RICH_HEAP: HeapRecipe = { vessel: VESSEL_PRESETS[1], waterL: 25, ingredients: [['horse-manure-straw', 70, BUCKET], ['straw-wheat', 4, SACK], ['grass-clippings', 25, BUCKET], ['leaves-shredded', 3, SACK]] }
 
 /** A heap of made-up ingredients with whatever happened to it since. */
-export function heap({ vessel, approachId, waterL, ingredients }: HeapRecipe, since: readonly NewEvent[] = []): StandingBatch {
+export function heap({ vessel, approachId, waterL, ingredients }: HeapRecipe, since: readonly NewEvent[] = []): HeapLog {
   const built: NewEvent = {
     kind: 'built', at: BUILT_AT, batchId: 'heap', name: 'Heap', place: '', methodId: 'hot-heap', approachId: approachId ?? 'by-thermometer',
     vessel: vessel ?? VESSEL_PRESETS[1]!, waterL: waterL ?? 0,
@@ -42,8 +43,8 @@ export function heap({ vessel, approachId, waterL, ingredients }: HeapRecipe, si
   }
   const events = [built, ...since].map((event, index) => ({ ...event, id: `e${index}`, by: 'test', recordedAt: event.at }) as GardenEvent)
   const batch = foldGarden(events).batches.get('heap')
-  if (!batch?.built) throw new Error('the heap was not built')
-  return batch as StandingBatch
+  if (!batch || !hasBegun(batch)) throw new Error('the heap was not built')
+  return heapLogOf(batch)
 }
 
 export const reading = (day: number, coreC: number): NewEvent => ({ kind: 'reading', at: onDay(day), batchId: 'heap', coreC, source: 'hand' })

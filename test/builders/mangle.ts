@@ -21,7 +21,7 @@ const wrongType: Mangle = (text, random) => {
   return text.slice(0, chosen.index) + `:${pick(random, ['null', '[]', '{}', '-1e308', '"\\u0000"', 'true', '1e999'])}` + text.slice(chosen.index + chosen[0].length)
 }
 /** Without the seal the entries themselves have to be caught. */
-const unsealed: Mangle = (text, random) => wrongType(text.replace(/ {2}"seal".*\n/, ''), random).replace('"kind":"', pick(random, ['"kind":"zz-', '"kond":"']))
+const unsealed: Mangle = (text, random) => wrongType(text.replace(/ {2}"seal".*\n/, ''), random).replace('"kind":"', pick(random, ['"kind":"z z/', '"kond":"']))
 
 const MANGLES: readonly Mangle[] = [cut, cutFront, splice, twice, swapDigits, foreign, proto, wrongType, unsealed]
 

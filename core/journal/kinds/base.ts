@@ -1,6 +1,11 @@
 import * as v from 'valibot'
+import { worthSchema } from './worth'
 import { PREPARATIONS } from '../../materials/preparation'
 import { PACKINGS } from '../../units/container'
+import { ROLES } from '../garden'
+import { between } from '../../units/bounds'
+
+export { between }
 
 /** Longest texts that are kept; longer ones are refused, not cut. */
 export const LIMITS = { id: 64, name: 80, note: 4000, items: 60, litres: 100_000 } as const
@@ -18,11 +23,6 @@ export const momentSchema = v.pipe(
 export const nameSchema = v.pipe(v.string(), v.minLength(1, 'is empty'), v.maxLength(LIMITS.name, 'is too long for a name'))
 export const noteSchema = v.pipe(v.string(), v.maxLength(LIMITS.note, 'is longer than a note can be'))
 
-/** A finite number within bounds that make sense in a garden. */
-export function between(low: number, high: number) {
-  return v.pipe(v.number('is not a number'), v.finite('is not a number'), v.minValue(low, `is below ${low}`), v.maxValue(high, `is above ${high}`))
-}
-
 export const litresSchema = between(0, LIMITS.litres)
 export const celsiusSchema = between(-50, 120)
 
@@ -31,12 +31,30 @@ export const amountSchema = v.object({ count: between(0, 10_000), container: con
 
 /** Taken from a lot in the store, in litres as they lay there. */
 export const drawSchema = v.object({ lotId: idSchema, litres: litresSchema })
-export const ingredientSchema = v.object({
+/** `worth` is what the material was taken to be when it went in: what is learnt later leaves it alone. */
+const ingredientEntries = {
   materialId: idSchema,
   amount: amountSchema,
   prepared: v.optional(v.picklist(PREPARATIONS)),
   draws: v.pipe(v.array(drawSchema), v.maxLength(LIMITS.items, 'has too many parts')),
-})
+  worth: v.optional(worthSchema),
+}
+export const ingredientSchema = v.object(ingredientEntries)
+/** An ingredient with what it is there for. */
+export const inputSchema = v.object({ role: v.picklist(ROLES), ...ingredientEntries })
+export const inputsSchema = v.pipe(v.array(inputSchema), v.maxLength(LIMITS.items, 'has too many ingredients'))
+
+/** Answers to questions: numbers and words of whoever asked. */
+export const answersSchema = v.pipe(
+  v.record(idSchema, v.union([v.pipe(v.number(), v.finite()), v.pipe(v.string(), v.maxLength(LIMITS.note, 'is longer than an answer can be'))])),
+  v.check(answers => Object.keys(answers).length <= LIMITS.items, 'has too many answers'),
+)
+
+/** Something that came out, before it lies in the store. */
+export const productsSchema = v.pipe(
+  v.array(v.object({ materialId: idSchema, amount: amountSchema, sieveMm: v.optional(between(1, 100)) })),
+  v.maxLength(LIMITS.items, 'has too many products'),
+)
 
 /** What every event carries: who recorded it, when it happened and when it was written down. */
 const always = { id: idSchema, at: momentSchema, recordedAt: momentSchema, by: idSchema }

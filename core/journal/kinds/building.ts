@@ -1,24 +1,37 @@
 import * as v from 'valibot'
-import { MEASURE_LIMITS_M, WALLS } from '../../vessel/vessel'
-import { amountVolumeL } from '../../units/container'
-import { amendBatch, drawFrom } from '../amend'
-import type { Garden, Product } from '../garden'
-import { amountSchema, between, eventSchemaOf, idSchema, ingredientSchema, LIMITS, litresSchema, nameSchema } from './base'
-
-const metres = between(MEASURE_LIMITS_M.low, MEASURE_LIMITS_M.high)
-const sides = { id: idSchema, name: nameSchema, wall: v.picklist(WALLS), heightM: metres }
-export const vesselSchema = v.variant('shape', [
-  v.object({ ...sides, shape: v.literal('box'), widthM: metres, depthM: metres }),
-  v.object({ ...sides, shape: v.literal('cylinder'), diameterM: metres }),
-])
+import { siteSchema, vesselSchema } from './siting'
+import { MEASURE_LIMITS_M } from '../../vessel/vessel'
+import { asLots, drawFrom, stockProducts, type Effect, type Growing, type MadeProduct } from '../amend'
+import type { Input } from '../garden'
+import { answersSchema, between, eventSchemaOf, idSchema, ingredientSchema, inputsSchema, LIMITS, litresSchema, nameSchema, productsSchema } from './base'
 
 const place = v.pipe(v.string(), v.maxLength(LIMITS.name, 'is too long for a place'))
+const names = { batchId: idSchema, name: nameSchema, place }
+const heightM = v.optional(between(0, MEASURE_LIMITS_M.high))
 
-/** A batch was built. The method and approach are names, so that a file may hold methods this version does not know. */
+interface Beginning { readonly id: string, readonly at: string, readonly name: string, readonly place: string }
+
+function firstPut(batch: Growing, { id, at }: Beginning, inputs: readonly Input[], waterL: number): void {
+  if (inputs.length > 0 || waterL > 0) batch.puts.push({ eventId: id, at, inputs, waterL, atStart: true })
+}
+
+/** A batch began. Method and approach are names, so that a file may hold methods this version does not know. */
+export const beganSchema = eventSchemaOf('began', {
+  ...names, methodId: idSchema, approachId: idSchema, site: siteSchema, answers: answersSchema, inputs: inputsSchema, waterL: litresSchema,
+})
+
+export const began: Effect<v.InferOutput<typeof beganSchema>> = {
+  onBatch: (batch, event) => {
+    const { at, name, place: where, methodId, approachId, site, answers, inputs, waterL } = event
+    Object.assign(batch, { name, place: where, began: { at, methodId, approachId, site, answers } })
+    firstPut(batch, event, inputs, waterL)
+  },
+  onStore: (store, { inputs }) => { for (const { draws } of inputs) drawFrom(store, draws) },
+}
+
+/** A batch was built at once in a vessel. Written by earlier versions: it began, and everything was put in. */
 export const builtSchema = eventSchemaOf('built', {
-  batchId: idSchema,
-  name: nameSchema,
-  place,
+  ...names,
   methodId: idSchema,
   approachId: idSchema,
   vessel: vesselSchema,
@@ -26,51 +39,44 @@ export const builtSchema = eventSchemaOf('built', {
   waterL: litresSchema,
 })
 
-export function applyBuilt(garden: Garden, event: v.InferOutput<typeof builtSchema>): void {
-  const { at, name, place, methodId, approachId, vessel, ingredients, waterL } = event
-  for (const { draws } of ingredients) drawFrom(garden, draws)
-  amendBatch(garden, event, (batch) => {
-    batch.name = name
-    batch.place = place
-    batch.built = { at, methodId, approachId, vessel, ingredients, waterL }
-  })
+export const built: Effect<v.InferOutput<typeof builtSchema>> = {
+  onBatch: (batch, event) => {
+    const { at, name, place: where, methodId, approachId, vessel, ingredients, waterL } = event
+    Object.assign(batch, { name, place: where, began: { at, methodId, approachId, site: { kind: 'vessel', vessel }, answers: {} } })
+    firstPut(batch, event, ingredients.map((one): Input => ({ ...one, role: 'feed' })), waterL)
+  },
+  onStore: (store, { ingredients }) => { for (const { draws } of ingredients) drawFrom(store, draws) },
 }
 
 /** A batch got another name or was found another place. */
-export const renamedSchema = eventSchemaOf('renamed', { batchId: idSchema, name: nameSchema, place })
+export const renamedSchema = eventSchemaOf('renamed', names)
 
-export function applyRenamed(garden: Garden, event: v.InferOutput<typeof renamedSchema>): void {
-  amendBatch(garden, event, (batch) => {
+export const renamed: Effect<v.InferOutput<typeof renamedSchema>> = {
+  onBatch: (batch, event) => {
     batch.name = event.name
     batch.place = event.place
-  })
+  },
 }
 
-/** Something was added to a standing batch. */
-export const addedSchema = eventSchemaOf('added', { batchId: idSchema, ingredient: ingredientSchema })
+interface TakenEvent { readonly id: string, readonly at: string, readonly batchId: string, readonly products: readonly MadeProduct[], readonly heightM?: number | undefined }
 
-export function applyAdded(garden: Garden, event: v.InferOutput<typeof addedSchema>): void {
-  drawFrom(garden, event.ingredient.draws)
-  amendBatch(garden, event, batch => batch.additions.push({ at: event.at, ingredient: event.ingredient }))
+function taken(batch: Growing, { id, at, products, heightM: high }: TakenEvent, ends: boolean): void {
+  batch.takings.push({ eventId: id, at, products: asLots(id, products), ends, ...(high === undefined ? {} : { heightM: high }) })
+  if (ends) batch.ended = { eventId: id, at }
 }
 
-/** A batch was taken down: what came out, and how high it stood. Each product becomes a lot of the store. */
-export const finishedSchema = eventSchemaOf('finished', {
-  batchId: idSchema,
-  heightM: v.optional(between(0, MEASURE_LIMITS_M.high)),
-  products: v.pipe(
-    v.array(v.object({ materialId: idSchema, amount: amountSchema, sieveMm: v.optional(between(1, 100)) })),
-    v.maxLength(LIMITS.items, 'has too many products'),
-  ),
-})
+/** Something was taken out, in part or for good. Each product becomes a lot of the store. */
+export const tookSchema = eventSchemaOf('took', { batchId: idSchema, heightM, products: productsSchema, ends: v.boolean() })
 
-export function applyFinished(garden: Garden, event: v.InferOutput<typeof finishedSchema>): void {
-  const products: Product[] = event.products.map((product, index) => ({ ...product, lotId: `${event.id}.${index}` }))
-  for (const { lotId, materialId, amount, sieveMm } of products) {
-    garden.lots.set(lotId, {
-      id: lotId, materialId, gatheredAt: event.at, initialL: amountVolumeL(amount), container: amount.container,
-      packing: amount.packing, source: '', fromBatchId: event.batchId, sieveMm,
-    })
-  }
-  amendBatch(garden, event, (batch) => { batch.finish = { at: event.at, heightM: event.heightM, products } })
+export const took: Effect<v.InferOutput<typeof tookSchema>> = {
+  onBatch: (batch, event) => taken(batch, event, event.ends),
+  onStore: (store, event) => stockProducts(store, event, event.products, { fromBatchId: event.batchId }),
+}
+
+/** A batch was taken down. Written by earlier versions: the last taking. */
+export const finishedSchema = eventSchemaOf('finished', { batchId: idSchema, heightM, products: productsSchema })
+
+export const finished: Effect<v.InferOutput<typeof finishedSchema>> = {
+  onBatch: (batch, event) => taken(batch, event, true),
+  onStore: (store, event) => stockProducts(store, event, event.products, { fromBatchId: event.batchId }),
 }

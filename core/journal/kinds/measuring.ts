@@ -1,12 +1,13 @@
 import * as v from 'valibot'
 import type { Drying, Measurements, Weighing } from '../../materials/measured'
-import type { Garden } from '../garden'
+import type { Effect } from '../amend'
+import type { StoreState } from '../garden'
 import { amountSchema, between, eventSchemaOf, idSchema } from './base'
 
 const kilograms = between(0.001, 20_000)
 
 /** Measurements of a material with more of them. */
-function amendMeasurements({ measurements }: Garden, materialId: string, more: { readonly weighing?: Weighing, readonly drying?: Drying }): void {
+function amendMeasurements({ measurements }: StoreState, materialId: string, more: { readonly weighing?: Weighing, readonly drying?: Drying }): void {
   const known: Measurements = measurements.get(materialId) ?? { weighings: [], dryings: [] }
   measurements.set(materialId, {
     weighings: more.weighing ? [...known.weighings, more.weighing] : known.weighings,
@@ -20,8 +21,8 @@ export const weighedSchema = v.pipe(
   v.check(({ amount, massKg }) => amount.count > 0 && massKg / (amount.count * amount.container.volumeL) <= 8, 'is heavier than anything of that size'),
 )
 
-export function applyWeighed(garden: Garden, { at, materialId, amount, massKg }: v.InferOutput<typeof weighedSchema>): void {
-  amendMeasurements(garden, materialId, { weighing: { at, amount, massKg } })
+export const weighed: Effect<v.InferOutput<typeof weighedSchema>> = {
+  onStore: (store, { at, materialId, amount, massKg }) => amendMeasurements(store, materialId, { weighing: { at, amount, massKg } }),
 }
 
 /** A sample was weighed fresh, dried, and weighed again. */
@@ -30,6 +31,6 @@ export const driedSchema = v.pipe(
   v.check(({ wetMassKg, dryMassKg }) => dryMassKg <= wetMassKg, 'is heavier dry than it was wet'),
 )
 
-export function applyDried(garden: Garden, { at, materialId, wetMassKg, dryMassKg }: v.InferOutput<typeof driedSchema>): void {
-  amendMeasurements(garden, materialId, { drying: { at, wetMassKg, dryMassKg } })
+export const dried: Effect<v.InferOutput<typeof driedSchema>> = {
+  onStore: (store, { at, materialId, wetMassKg, dryMassKg }) => amendMeasurements(store, materialId, { drying: { at, wetMassKg, dryMassKg } }),
 }

@@ -1,18 +1,29 @@
 import * as v from 'valibot'
 import { MEASURE_LIMITS_M } from '../../vessel/vessel'
-import { amendBatch } from '../amend'
-import type { Garden, Reading } from '../garden'
+import { gauge, type Effect } from '../amend'
+import { SOURCES, type Gauge } from '../garden'
 import { between, celsiusSchema, eventSchemaOf, idSchema, LIMITS, noteSchema } from './base'
 
 /** Readings that one event of a file may hold; a longer file makes several. */
 export const LOGGED_MOST = 2000
+/** A file of readings reaches at most so far, minutes: ten years. */
+const LONGEST_MIN = 5_260_000
 
-/** Hand readings and a file may overlap in time: they are told in the order in which they happened. */
-function inOrder(readings: Reading[]): void {
-  readings.sort((a, b) => a.at < b.at ? -1 : a.at > b.at ? 1 : 0)
+/** Quantities that earlier versions had kinds of their own for. */
+const HEAT = 'heat'
+const HEIGHT = 'height'
+
+/** Quantities were read, each at a spot, in the core's unit for it; the method's own words. */
+export const gaugedSchema = eventSchemaOf('gauged', {
+  batchId: idSchema, quantity: idSchema, source: v.picklist(SOURCES),
+  values: v.pipe(v.array(v.object({ spot: idSchema, value: between(-1e6, 1e6) })), v.minLength(1, 'is empty'), v.maxLength(LIMITS.items, 'has too many values')),
+})
+
+export const gauged: Effect<v.InferOutput<typeof gaugedSchema>> = {
+  onBatch: (batch, { id, at, quantity, source, values }) => gauge(batch, quantity, values.map(({ spot, value }): Gauge => ({ eventId: id, at, spot, value, source }))),
 }
 
-/** A thermometer was read: in the core, at the edge a hand's breadth in, or both. */
+/** A thermometer was read: in the core, at the edge a hand's breadth in, or both. Written by earlier versions. */
 export const readingSchema = eventSchemaOf('reading', {
   batchId: idSchema,
   coreC: v.optional(celsiusSchema),
@@ -20,36 +31,29 @@ export const readingSchema = eventSchemaOf('reading', {
   source: v.picklist(['hand', 'probe']),
 })
 
-export function applyReading(garden: Garden, event: v.InferOutput<typeof readingSchema>): void {
-  const { id, at, coreC, edgeC, source } = event
-  amendBatch(garden, event, ({ readings }) => {
-    const late = (readings.at(-1)?.at ?? '') > at
-    readings.push({ eventId: id, at, coreC, edgeC, source })
-    if (late) inOrder(readings)
-  })
+export const reading: Effect<v.InferOutput<typeof readingSchema>> = {
+  onBatch: (batch, { id, at, coreC, edgeC, source }) => {
+    const value = (spot: string, celsius: number | undefined): Gauge[] => celsius === undefined ? [] : [{ eventId: id, at, spot, value: celsius, source }]
+    gauge(batch, HEAT, [...value('core', coreC), ...value('edge', edgeC)])
+  },
 }
 
 /** Something was felt, smelt or seen. Sense and finding are the method's own words. */
 export const observedSchema = eventSchemaOf('observed', { batchId: idSchema, sense: idSchema, finding: idSchema })
 
-export function applyObserved(garden: Garden, event: v.InferOutput<typeof observedSchema>): void {
-  const { id, at, sense, finding } = event
-  amendBatch(garden, event, batch => batch.observations.push({ eventId: id, at, sense, finding }))
+export const observed: Effect<v.InferOutput<typeof observedSchema>> = {
+  onBatch: (batch, { id, at, sense, finding }) => { batch.observations.push({ eventId: id, at, sense, finding }) },
 }
 
-/** The height was measured. */
+/** The height was measured. Written by earlier versions. */
 export const measuredSchema = eventSchemaOf('measured', { batchId: idSchema, heightM: between(0, MEASURE_LIMITS_M.high) })
 
-export function applyMeasured(garden: Garden, event: v.InferOutput<typeof measuredSchema>): void {
-  amendBatch(garden, event, batch => batch.heights.push({ eventId: event.id, at: event.at, heightM: event.heightM }))
+export const measured: Effect<v.InferOutput<typeof measuredSchema>> = {
+  onBatch: (batch, { id, at, heightM }) => gauge(batch, HEIGHT, [{ eventId: id, at, spot: 'top', value: heightM, source: 'hand' }]),
 }
 
-/** A note about a batch. */
+/** A note about a batch: it stands in the log. */
 export const notedSchema = eventSchemaOf('noted', { batchId: idSchema, text: v.pipe(noteSchema, v.minLength(1, 'is empty')) })
-
-export function applyNoted(garden: Garden, event: v.InferOutput<typeof notedSchema>): void {
-  amendBatch(garden, event, () => {})
-}
 
 /** Readings of one thermometer from a file, thinned: minutes since the event's moment, tenths of a degree. */
 export const loggedSchema = v.pipe(
@@ -57,20 +61,17 @@ export const loggedSchema = v.pipe(
     batchId: idSchema,
     depth: v.picklist(['core', 'edge']),
     source: v.pipe(v.string(), v.maxLength(LIMITS.name)),
-    minutes: v.pipe(v.array(v.pipe(v.number(), v.integer(), v.minValue(0))), v.minLength(1, 'is empty'), v.maxLength(LOGGED_MOST, 'holds too many readings')),
+    minutes: v.pipe(v.array(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(LONGEST_MIN, 'reaches too far'))), v.minLength(1, 'is empty'), v.maxLength(LOGGED_MOST, 'holds too many readings')),
     tenthsC: v.array(v.pipe(v.number(), v.integer(), v.minValue(-500), v.maxValue(1200))),
   }),
   v.check(({ minutes, tenthsC }) => minutes.length === tenthsC.length, 'does not have a temperature for each moment'),
 )
 
-export function applyLogged(garden: Garden, event: v.InferOutput<typeof loggedSchema>): void {
-  const from = Date.parse(event.at)
-  const row = event.depth === 'core' ? 'coreC' : 'edgeC'
-  amendBatch(garden, event, (batch) => {
-    for (const [index, minute] of event.minutes.entries())
-      batch.readings.push({ eventId: event.id, at: new Date(from + minute * 60_000).toISOString(), [row]: (event.tenthsC[index] ?? 0) / 10, source: 'file' })
-    inOrder(batch.readings)
-  })
+export const logged: Effect<v.InferOutput<typeof loggedSchema>> = {
+  onBatch: (batch, { id, at, depth, minutes, tenthsC }) => {
+    const from = Date.parse(at)
+    gauge(batch, HEAT, minutes.map((minute, index): Gauge => ({ eventId: id, at: new Date(from + minute * 60_000).toISOString(), spot: depth, value: (tenthsC[index] ?? 0) / 10, source: 'file' })))
+  },
 }
 
 /** A picture was taken. Its file is kept beside the journal under `photoId`. */
@@ -79,6 +80,6 @@ export const photographedSchema = eventSchemaOf('photographed', {
   widthPx: between(1, 10_000), heightPx: between(1, 10_000), bytes: between(1, 20_000_000),
 })
 
-export function applyPhotographed(garden: Garden, event: v.InferOutput<typeof photographedSchema>): void {
-  amendBatch(garden, event, batch => batch.photos.push({ eventId: event.id, at: event.at, photoId: event.photoId, caption: event.caption }))
+export const photographed: Effect<v.InferOutput<typeof photographedSchema>> = {
+  onBatch: (batch, { id, at, photoId, caption }) => { batch.photos.push({ eventId: id, at, photoId, caption }) },
 }

@@ -1,15 +1,15 @@
 import * as v from 'valibot'
 import { amountVolumeL } from '../../units/container'
-import type { Garden } from '../garden'
-import { amountSchema, eventSchemaOf, idSchema, litresSchema, noteSchema } from './base'
-import { drawFrom } from '../amend'
+import { drawFrom, stockProducts, type Effect } from '../amend'
+import { amountSchema, between, drawSchema, eventSchemaOf, idSchema, LIMITS, litresSchema, noteSchema, productsSchema } from './base'
 
 /** Something was gathered; the lot carries the id of the event. */
 export const stockedSchema = eventSchemaOf('stocked', { materialId: idSchema, amount: amountSchema, source: noteSchema })
 
-export function applyStocked(garden: Garden, event: v.InferOutput<typeof stockedSchema>): void {
-  const { id, materialId, at, amount, source } = event
-  garden.lots.set(id, { id, materialId, gatheredAt: at, initialL: amountVolumeL(amount), container: amount.container, packing: amount.packing, source })
+export const stocked: Effect<v.InferOutput<typeof stockedSchema>> = {
+  onStore: ({ lots }, { id, materialId, at, amount, source }) => {
+    lots.set(id, { id, materialId, gatheredAt: at, initialL: amountVolumeL(amount), container: amount.container, packing: amount.packing, source })
+  },
 }
 
 export const REMOVAL_REASONS = ['spoiled', 'used-elsewhere', 'given-away', 'miscounted'] as const
@@ -17,6 +17,35 @@ export const REMOVAL_REASONS = ['spoiled', 'used-elsewhere', 'given-away', 'misc
 /** Something left the store other than into a batch. */
 export const stockRemovedSchema = eventSchemaOf('stock-removed', { lotId: idSchema, litres: litresSchema, why: v.picklist(REMOVAL_REASONS) })
 
-export function applyStockRemoved(garden: Garden, event: v.InferOutput<typeof stockRemovedSchema>): void {
-  drawFrom(garden, [event])
+export const stockRemoved: Effect<v.InferOutput<typeof stockRemovedSchema>> = {
+  onStore: (store, event) => drawFrom(store, [event]),
+}
+
+const draws = v.pipe(v.array(drawSchema), v.minLength(1, 'takes nothing'), v.maxLength(LIMITS.items, 'has too many parts'))
+
+/** Something was made of what lay in the store: sieved, mixed, charged. The products are lots of their own and know where they come from. */
+export const madeSchema = eventSchemaOf('made', { how: v.picklist(['sieved', 'mixed', 'charged']), draws, products: productsSchema })
+
+export const made: Effect<v.InferOutput<typeof madeSchema>> = {
+  onStore: (store, event) => {
+    drawFrom(store, event.draws)
+    stockProducts(store, event, event.products, { fromLotIds: event.draws.map(({ lotId }) => lotId) })
+  },
+}
+
+/** Something went to a bed or another place: out of the store, or straight from a batch. `waterL` is the water it was thinned with. */
+export const usedSchema = v.pipe(
+  eventSchemaOf('used', {
+    lotId: v.optional(idSchema), batchId: v.optional(idSchema), litres: litresSchema,
+    place: v.pipe(v.string(), v.maxLength(LIMITS.name, 'is too long for a place')),
+    areaM2: v.optional(between(0.01, 100_000)), waterL: v.optional(litresSchema),
+  }),
+  v.check(({ lotId, batchId }) => (lotId === undefined) !== (batchId === undefined), 'comes from a lot or from a batch, not from both or neither'),
+)
+
+export const used: Effect<v.InferOutput<typeof usedSchema>> = {
+  onStore: (store, { lotId, litres }) => { if (lotId !== undefined) drawFrom(store, [{ lotId, litres }]) },
+  onBatch: (batch, { id, at, litres, place, areaM2, waterL }) => {
+    batch.uses.push({ eventId: id, at, litres, place, ...(areaM2 === undefined ? {} : { areaM2 }), ...(waterL === undefined ? {} : { waterL }) })
+  },
 }

@@ -1,18 +1,40 @@
 import type * as v from 'valibot'
-import { amendBatch } from '../amend'
-import type { Garden } from '../garden'
-import { between, eventSchemaOf, idSchema } from './base'
+import { drawFrom, type Effect } from '../amend'
+import { answersSchema, between, eventSchemaOf, idSchema, ingredientSchema, inputsSchema, litresSchema } from './base'
 
-/** The whole batch was turned, outside to the inside. */
-export const turnedSchema = eventSchemaOf('turned', { batchId: idSchema })
+/** A deed of the method's own was done, with its answers. */
+export const didSchema = eventSchemaOf('did', { batchId: idSchema, deed: idSchema, answers: answersSchema })
 
-export function applyTurned(garden: Garden, event: v.InferOutput<typeof turnedSchema>): void {
-  amendBatch(garden, event, batch => batch.turns.push({ at: event.at }))
+export const did: Effect<v.InferOutput<typeof didSchema>> = {
+  onBatch: (batch, { id, at, deed, answers }) => { batch.did.push({ eventId: id, at, deed, answers }) },
 }
 
-/** Water was poured on. */
+/** Stuff or water was put in. */
+export const putSchema = eventSchemaOf('put', { batchId: idSchema, inputs: inputsSchema, waterL: litresSchema })
+
+export const put: Effect<v.InferOutput<typeof putSchema>> = {
+  onBatch: (batch, { id, at, inputs, waterL }) => { batch.puts.push({ eventId: id, at, inputs, waterL, atStart: false }) },
+  onStore: (store, { inputs }) => { for (const { draws } of inputs) drawFrom(store, draws) },
+}
+
+/** The whole batch was turned, outside to the inside. Written by earlier versions: a deed. */
+export const turnedSchema = eventSchemaOf('turned', { batchId: idSchema })
+
+export const turned: Effect<v.InferOutput<typeof turnedSchema>> = {
+  onBatch: (batch, { id, at }) => { batch.did.push({ eventId: id, at, deed: 'turned', answers: {} }) },
+}
+
+/** Water was poured on. Written by earlier versions: a put of water alone. */
 export const wateredSchema = eventSchemaOf('watered', { batchId: idSchema, litres: between(0, 5000) })
 
-export function applyWatered(garden: Garden, event: v.InferOutput<typeof wateredSchema>): void {
-  amendBatch(garden, event, batch => batch.waterings.push({ at: event.at, litres: event.litres }))
+export const watered: Effect<v.InferOutput<typeof wateredSchema>> = {
+  onBatch: (batch, { id, at, litres }) => { batch.puts.push({ eventId: id, at, inputs: [], waterL: litres, atStart: false }) },
+}
+
+/** Something was added to a standing batch. Written by earlier versions: a put. */
+export const addedSchema = eventSchemaOf('added', { batchId: idSchema, ingredient: ingredientSchema })
+
+export const added: Effect<v.InferOutput<typeof addedSchema>> = {
+  onBatch: (batch, { id, at, ingredient }) => { batch.puts.push({ eventId: id, at, inputs: [{ ...ingredient, role: 'feed' }], waterL: 0, atStart: false }) },
+  onStore: (store, { ingredient }) => drawFrom(store, ingredient.draws),
 }

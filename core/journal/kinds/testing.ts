@@ -1,35 +1,29 @@
 import * as v from 'valibot'
-import { amendBatch } from '../amend'
-import type { Garden } from '../garden'
-import { eventSchemaOf, idSchema, LIMITS, noteSchema } from './base'
-
-/** Answers to a test's questions: numbers and words of the test's own. */
-export const answersSchema = v.pipe(
-  v.record(idSchema, v.union([v.pipe(v.number(), v.finite()), idSchema])),
-  v.check(answers => Object.keys(answers).length <= LIMITS.items, 'has too many answers'),
-)
-export type Answers = Readonly<v.InferOutput<typeof answersSchema>>
+import type { Effect } from '../amend'
+import { answersSchema, eventSchemaOf, idSchema, noteSchema } from './base'
 
 /** A test of ripeness was set up: its timer runs from here. */
 export const testBegunSchema = eventSchemaOf('test-begun', { batchId: idSchema, test: idSchema, answers: answersSchema })
 
-export function applyTestBegun(garden: Garden, event: v.InferOutput<typeof testBegunSchema>): void {
-  const { id, at, test, answers } = event
-  amendBatch(garden, event, batch => batch.testsBegun.push({ eventId: id, at, test, answers }))
+export const testBegun: Effect<v.InferOutput<typeof testBegunSchema>> = {
+  onBatch: (batch, { id, at, test, answers }) => { batch.testsBegun.push({ eventId: id, at, test, answers }) },
 }
 
-/** A test was read. `begunId` is the set-up it belongs to, if it had one. */
-export const testReadSchema = eventSchemaOf('test-read', { batchId: idSchema, test: idSchema, begunId: v.optional(idSchema), answers: answersSchema })
+/** A test was read. `begunId` is the set-up it belongs to, if it had one; `result` what it came to then. */
+export const testReadSchema = eventSchemaOf('test-read', {
+  batchId: idSchema, test: idSchema, begunId: v.optional(idSchema), answers: answersSchema,
+  result: v.optional(v.object({ grade: v.picklist(['passed', 'doubtful', 'failed']), text: noteSchema })),
+})
 
-export function applyTestRead(garden: Garden, event: v.InferOutput<typeof testReadSchema>): void {
-  const { id, at, test, begunId, answers } = event
-  amendBatch(garden, event, batch => batch.testsRead.push({ eventId: id, at, test, begunId, answers }))
+export const testRead: Effect<v.InferOutput<typeof testReadSchema>> = {
+  onBatch: (batch, { id, at, test, begunId, answers, result }) => {
+    batch.testsRead.push({ eventId: id, at, test, begunId, answers, ...(result ? { result } : {}) })
+  },
 }
 
 /** A task was put off until a moment; with a reason it is skipped, without one it waits. */
 export const putOffSchema = eventSchemaOf('put-off', { batchId: idSchema, task: idSchema, until: v.pipe(v.string(), v.isoTimestamp()), why: v.optional(noteSchema) })
 
-export function applyPutOff(garden: Garden, event: v.InferOutput<typeof putOffSchema>): void {
-  const { at, task, until, why } = event
-  amendBatch(garden, event, batch => batch.putOffs.push({ at, task, until, why }))
+export const putOff: Effect<v.InferOutput<typeof putOffSchema>> = {
+  onBatch: (batch, { id, at, task, until, why }) => { batch.putOffs.push({ eventId: id, at, task, until, why }) },
 }

@@ -17,6 +17,30 @@ export const FINISHED: readonly Material[] = [
     ligninPctVs: 35, ashPct: 40, structure: 1, keepsDays: 365, worms: 'yes', months: [],
     cautions: [],
   }),
+  // Between fallen leaves and finished mould: own estimate by mass left.
+  material({
+    id: 'leaf-mould-coarse', name: 'Leaf mould, coarse', short: 'coarse leaf mould', family: 'finished',
+    nitrogenPct: [0.7, 1.2, 1.8], carbonToNitrogen: [22, 32, 45],
+    moisturePct: [35, 55, 70], bulkKgM3: [180, 270, 400],
+    ligninPctVs: 27, ashPct: 25, structure: 1, keepsDays: 365, worms: 'yes', months: [],
+    cautions: [],
+  }),
+  // The outer hand's breadth of a cage: dry, leaf shapes whole. Own estimate.
+  material({
+    id: 'leaves-half-rotted', name: 'Leaves, half rotted', short: 'half-rotted leaves', family: 'finished',
+    nitrogenPct: [0.6, 1.0, 1.5], carbonToNitrogen: [32, 45, 65],
+    moisturePct: [20, 42, 60], bulkKgM3: [100, 150, 240],
+    ligninPctVs: 22, ashPct: 13, structure: 1, keepsDays: 365, worms: 'yes', months: [],
+    cautions: [],
+  }),
+  // Greens strained out of a ferment: soft, wet, quick to rot. Own estimate.
+  material({
+    id: 'brew-solids', name: 'Solids strained from a brew', short: 'strained solids', family: 'finished',
+    nitrogenPct: [1.5, 2.5, 3.5], carbonToNitrogen: [12, 17, 25],
+    moisturePct: [75, 85, 92], bulkKgM3: [500, 700, 900],
+    ligninPctVs: 10, ashPct: 15, structure: 0, keepsDays: 2, worms: 'thin', months: [],
+    cautions: ['smelly: bury them in the heap at once'],
+  }),
   material({
     id: 'worm-castings', name: 'Worm castings', short: 'castings', family: 'finished',
     nitrogenPct: [1.2, 2.0, 3.0], carbonToNitrogen: [10, 13, 18],

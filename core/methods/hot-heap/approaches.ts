@@ -1,5 +1,5 @@
 import type { Comfort } from '../../mix/judgement'
-import type { Approach } from '../method'
+import type { Approach } from '../contract'
 
 /** Days as the earliest and the latest that is usual. */
 export type DaySpan = readonly [earliest: number, latest: number]
@@ -11,6 +11,7 @@ export type TurningRule
 
 /** A school of hot composting with its rhythm and its usual stages. */
 export interface HotHeapApproach extends Approach {
+  readonly comfort: Comfort
   readonly turning: TurningRule
   readonly hotDays: DaySpan
   readonly coolingDays: DaySpan

@@ -6,10 +6,14 @@ import { judge } from '../../mix/judgement'
 import { portionOf, type Ingredient } from '../../mix/portion'
 import { VESSEL_PRESETS } from '../../vessel/presets'
 import { hotHeap } from '.'
+import { buildSteps } from './steps'
+import { handsOn } from './effort'
+import { warningsFor } from './cautions'
+import { outlookOf } from './outlook'
 
 const of = (id: string, count: number, container = BUCKET): Ingredient => ({ material: findMaterial(id)!, amount: { count, container, packing: 'loose' } })
-const measures = (ingredients: readonly Ingredient[]) => judge(typicalTotals(ingredients.map(portionOf)), hotHeap.approaches[0]!.comfort).measures
-const outlook = (ingredients: readonly Ingredient[]) => hotHeap.outlook(measures(ingredients))
+const measures = (ingredients: readonly Ingredient[]) => judge(typicalTotals(ingredients.map(portionOf)), hotHeap.mixing!.comfort('by-thermometer')).measures
+const outlook = (ingredients: readonly Ingredient[]) => outlookOf(measures(ingredients))
 
 describe('the heat outlook', () => {
   it('is good for a balanced bay, cool for leaves alone and for a bucketful', () => {
@@ -30,20 +34,20 @@ describe('hands-on time', () => {
 
   it('counts each container, and preparing for itself', () => {
     // 15 minutes around, 1.8 each for 30 containers.
-    expect(hotHeap.handsOn(proposal([of('leaves-mixed', 10, SACK), of('grass-clippings', 20)])).building.typical).toBeCloseTo(15 + 54, 9)
+    expect(handsOn(proposal([of('leaves-mixed', 10, SACK), of('grass-clippings', 20)])).building.typical).toBeCloseTo(15 + 54, 9)
     const shredded = { ...of('leaves-mixed', 10, SACK), prepared: 'shredded' as const }
     // 800 L become 480 L: eight minutes a hundred litres.
-    expect(hotHeap.handsOn(proposal([shredded])).building.typical).toBeCloseTo(15 + 18 + 8 * 4.8, 9)
+    expect(handsOn(proposal([shredded])).building.typical).toBeCloseTo(15 + 18 + 8 * 4.8, 9)
   })
 
   it('turns as often as the approach does', () => {
-    expect(hotHeap.handsOn(proposal([of('twigs', 1)], 'seldom')).turns).toBe(2)
-    expect(hotHeap.handsOn(proposal([of('twigs', 1)])).eachTurn.typical).toBeCloseTo(35, 9)
+    expect(handsOn(proposal([of('twigs', 1)], 'seldom')).turns).toBe(2)
+    expect(handsOn(proposal([of('twigs', 1)])).eachTurn.typical).toBeCloseTo(35, 9)
   })
 })
 
 describe('warnings', () => {
-  const texts = (ingredients: readonly Ingredient[], approachId: string) => hotHeap.warnings(ingredients, approachId).map(({ materialId }) => materialId)
+  const texts = (ingredients: readonly Ingredient[], approachId: string) => warningsFor(ingredients, approachId).map(({ materialId }) => materialId)
 
   it('about seeds stand in an approach that hardly turns, and only there', () => {
     const weedy = [of('leaves-mixed', 5, SACK), of('weeds-seeding', 4)]
@@ -61,7 +65,7 @@ describe('warnings', () => {
 describe('the build steps of prepared stuff', () => {
   const shredded: Ingredient = { ...of('leaves-mixed', 6, SACK), prepared: 'shredded' }
   const proposal = { vessel: VESSEL_PRESETS[0]!, approachId: 'seldom', ingredients: [shredded, of('weeds-seeding', 20)], waterL: 30, volumeL: 500 }
-  const steps = hotHeap.buildSteps(proposal, surroundingsOn(0))
+  const steps = buildSteps(proposal, surroundingsOn(0))
 
   it('begin with preparing it and with what this approach cannot kill', () => {
     expect(steps[0]!.detail).toContain('The leaves are shredded')

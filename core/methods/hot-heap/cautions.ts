@@ -1,4 +1,4 @@
-import { approachOf, type Warning } from '../method'
+import { approachOf, type Warning } from '../contract'
 import type { Ingredient } from '../../mix/portion'
 import { APPROACHES } from './approaches'
 

@@ -1,13 +1,14 @@
 import { courseDays, emptyCourse, runCourse, type Course } from '../../heat/course'
 import { SHELLS } from '../../heat/heap'
 import { traitsAt } from '../../heat/traits'
-import type { StandingBatch } from '../../journal/garden'
-import type { Band, Forecast } from '../../learning/forecast'
+import type { HeapLog } from '../heated/heap-log'
 import { range, type Range } from '../../units/range'
-import type { ExpectedDay, Supposed, WhatIf } from '../foresight'
-import type { Surroundings } from '../method'
+import { HOUR_MS } from '../../units/time'
+import type { ExpectedDay, HeapSupposed, HeapWhatIf } from '../heated/expected'
+import type { Band, Forecast, Surroundings } from '../contract'
 import { caseOf, questionOf, type HeapQuestion } from './forecast/question'
 import { readyDayOf } from './forecast/ready-day'
+import type { HeapRows, HeapSeries } from './forecast/answer'
 
 /** One course of a heap in the middle of what is possible, with the question it answers. */
 export interface MiddleCourse {
@@ -17,24 +18,24 @@ export interface MiddleCourse {
   readonly point: ArrayLike<number>
 }
 
-interface Kept extends MiddleCourse { readonly quarterDay: number, readonly ambientC: Surroundings['ambientC'], readonly forecast: Forecast | undefined }
+interface Kept extends MiddleCourse { readonly quarterDay: number, readonly ambientC: Surroundings['ambientC'], readonly materials: Surroundings['materials'], readonly forecast: Forecast | undefined }
 
 /** The last course of each batch: a screen asks for it many times over. */
-const kept = new WeakMap<StandingBatch, Kept>()
+const kept = new WeakMap<HeapLog, Kept>()
 const USUAL: ArrayLike<number> = []
 
 /** Runs the one heap in the middle of what is possible: of what was learnt, where there is a forecast. A few thousandths of a second. */
-export function middleCourse(batch: StandingBatch, surroundings: Surroundings, supposed: readonly Supposed[] = []): MiddleCourse | undefined {
+export function middleCourse(batch: HeapLog, surroundings: Surroundings, supposed: readonly HeapSupposed[] = []): MiddleCourse | undefined {
   const forecast = surroundings.forecastOf?.(batch.id)
-  const quarterDay = Math.floor(surroundings.now.getTime() / 21_600_000)
+  const quarterDay = Math.floor(surroundings.now.getTime() / (6 * HOUR_MS))
   const known = kept.get(batch)
-  if (supposed.length === 0 && known?.quarterDay === quarterDay && known.ambientC === surroundings.ambientC && known.forecast === forecast) return known
+  if (supposed.length === 0 && known?.quarterDay === quarterDay && known.ambientC === surroundings.ambientC && known.materials === surroundings.materials && known.forecast === forecast) return known
   const question = questionOf(batch, surroundings, supposed)
   if (!question) return undefined
-  const point = forecast?.middle ?? USUAL
+  const point = forecast?.rows.middle ?? USUAL
   const course = emptyCourse(courseDays(question.horizonDay))
   runCourse(caseOf(question), traitsAt(point), course)
-  if (supposed.length === 0) kept.set(batch, { question, course, point, quarterDay, ambientC: surroundings.ambientC, forecast })
+  if (supposed.length === 0) kept.set(batch, { question, course, point, quarterDay, ambientC: surroundings.ambientC, materials: surroundings.materials, forecast })
   return { question, course, point }
 }
 
@@ -49,37 +50,39 @@ function dayOfCourse({ question, course }: MiddleCourse, at: number): ExpectedDa
   }
 }
 
-function dayOfForecast({ days, coreC, edgeC, heightM, moisture, shellsC, shells, used }: Forecast, at: number): ExpectedDay {
+function dayOfForecast({ days, series, rows }: Forecast, at: number): ExpectedDay {
+  const { coreC, edgeC, heightM, moisture } = series as Record<HeapSeries, Band>
+  const { shellsC, used } = rows as Record<HeapRows, Float32Array>
   const of = ({ low, typical, high }: Band) => range(low[at]!, typical[at]!, high[at]!)
-  return { day: days[at]!, coreC: of(coreC), edgeC: of(edgeC), heightM: of(heightM), moisture: of(moisture), depthsC: Array.from(shellsC.subarray(at * shells, (at + 1) * shells)), usedShare: used[at]! }
+  return { day: days[at]!, coreC: of(coreC), edgeC: of(edgeC), heightM: of(heightM), moisture: of(moisture), depthsC: Array.from(shellsC.subarray(at * SHELLS, (at + 1) * SHELLS)), usedShare: used[at]! }
 }
 
 const upTo = (days: Float64Array, last: number) => Array.from(days.keys()).filter(at => days[at]! <= last + 1e-9)
 
 /** The one course in the middle of what is possible, with something supposed to be done or nothing. */
-export function middleDays(batch: StandingBatch, surroundings: Surroundings, days: number, supposed: readonly Supposed[] = []): ExpectedDay[] {
+export function middleDays(batch: HeapLog, surroundings: Surroundings, days: number, supposed: readonly HeapSupposed[] = []): ExpectedDay[] {
   const middle = middleCourse(batch, surroundings, supposed)
   return middle ? upTo(middle.course.days, days).map(at => dayOfCourse(middle, at)) : []
 }
 
 /** The same if nobody turns it any more but as supposed: what a remedy is measured against. */
-export function leftAloneDays(batch: StandingBatch, surroundings: Surroundings, days: number, supposed: readonly Supposed[]): ExpectedDay[] {
+export function leftAloneDays(batch: HeapLog, surroundings: Surroundings, days: number, supposed: readonly HeapSupposed[]): ExpectedDay[] {
   const question = questionOf(batch, surroundings, supposed)
   if (!question) return []
-  const point = surroundings.forecastOf?.(batch.id)?.middle ?? USUAL
+  const point = surroundings.forecastOf?.(batch.id)?.rows.middle ?? USUAL
   const course = emptyCourse(courseDays(Math.min(days, question.horizonDay)))
   runCourse({ ...caseOf(question), habitFromDay: Number.POSITIVE_INFINITY }, traitsAt(point), course)
   return Array.from(course.days.keys(), at => dayOfCourse({ question, course, point }, at))
 }
 
 /** What a hot heap is expected to do: its forecast where there is one, else one course without a range. */
-export function expectCourse(batch: StandingBatch, surroundings: Surroundings, days: number): ExpectedDay[] {
+export function expectCourse(batch: HeapLog, surroundings: Surroundings, days: number): ExpectedDay[] {
   const forecast = surroundings.forecastOf?.(batch.id)
   return forecast ? upTo(forecast.days, days).map(at => dayOfForecast(forecast, at)) : middleDays(batch, surroundings, days)
 }
 
 /** What would change if something were done: two courses of the heap in the middle of what is possible. */
-export function suppose(batch: StandingBatch, surroundings: Surroundings, days: number, supposed: readonly Supposed[]): WhatIf | undefined {
+export function suppose(batch: HeapLog, surroundings: Surroundings, days: number, supposed: readonly HeapSupposed[]): HeapWhatIf | undefined {
   const [before, after] = [middleCourse(batch, surroundings), middleCourse(batch, surroundings, supposed)]
   if (!before || !after) return undefined
   const readyOn = ({ course, question, point }: MiddleCourse) => readyDayOf(course, question, traitsAt(point).weather, point)

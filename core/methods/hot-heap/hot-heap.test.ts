@@ -3,19 +3,22 @@ import { findMaterial } from '../../materials/book'
 import { describe, expect, it } from 'vitest'
 import { BUCKET, CAN, GOOD_HEAP, heap, RICH_HEAP, observed, onDay, reading, SACK, surroundingsOn, turned } from '../../../test/builders/heaps'
 import { portionOf, type Ingredient } from '../../mix/portion'
-import { leftAloneDays } from './expect'
+import { suppose, expectCourse, leftAloneDays } from './expect'
 import { VESSEL_PRESETS } from '../../vessel/presets'
 import { vesselVolumeL, type Vessel } from '../../vessel/vessel'
-import type { ExpectedDay } from '../foresight'
+import type { ExpectedDay } from '../heated/expected'
 import { hotHeap } from './index'
-import { portionedOut } from './layers'
-import { coreReadings } from '../../heat/readings'
+import { strataOf, portionedOut } from './layers'
+import { coreReadings } from '../heated/readings'
+import { readyWindow } from './ready'
+import { buildSteps } from './steps'
+import { judgeSize } from './size'
 
 const ingredient = (id: string, count: number, container = BUCKET): Ingredient => ({ material: findMaterial(id)!, amount: { count, container, packing: 'loose' } })
 const peakOf = (course: readonly ExpectedDay[]) => Math.max(...course.map(({ coreC }) => coreC.typical))
 const coreAt = (course: readonly ExpectedDay[], day: number) => course.find(one => one.day >= day)!.coreC.typical
-const expected = (batch: ReturnType<typeof heap>, ambientC = 15) => hotHeap.expect(batch, surroundingsOn(0, ambientC), 60)
-const titles = (batch: ReturnType<typeof heap>, day: number) => hotHeap.tasks(batch, surroundingsOn(day)).map(({ title }) => title)
+const expected = (batch: ReturnType<typeof heap>, ambientC = 15) => expectCourse(batch, surroundingsOn(0, ambientC), 60)
+const titles = (batch: ReturnType<typeof heap>, day: number) => hotHeap.look.tasks(batch, surroundingsOn(day)).map(({ title }) => title)
 
 describe('the expected course', () => {
   it('of leaves alone never gets above 30 °C', () => {
@@ -49,18 +52,18 @@ describe('the expected course', () => {
   it('answers what if: greens worked in, water or a turn', () => {
     const batch = heap(GOOD_HEAP)
     const greens = portionOf({ material: findMaterial('chicken-manure')!, amount: { count: 4, container: BUCKET, packing: 'loose' } })
-    const fed = hotHeap.suppose(batch, surroundingsOn(4), 12, [{ kind: 'add', at: onDay(4), portion: greens }, { kind: 'turn', at: onDay(4) }])!
+    const fed = suppose(batch, surroundingsOn(4), 12, [{ kind: 'add', at: onDay(4), portion: greens }, { kind: 'turn', at: onDay(4) }])!
     expect(coreAt(fed.changed, 3)).toBeCloseTo(coreAt(fed.present, 3), 5)
     expect(coreAt(fed.changed, 7)).toBeGreaterThan(coreAt(fed.present, 7))
-    const wetted = hotHeap.suppose(batch, surroundingsOn(4), 12, [{ kind: 'water', at: onDay(4), litres: 60 }])!
+    const wetted = suppose(batch, surroundingsOn(4), 12, [{ kind: 'water', at: onDay(4), litres: 60 }])!
     expect(coreAt(wetted.changed, 4.25)).toBeLessThan(coreAt(wetted.present, 4.25))
-    expect(hotHeap.suppose(batch, surroundingsOn(4), 12, [])!.readyShiftDays).toBe(0)
+    expect(suppose(batch, surroundingsOn(4), 12, [])!.readyShiftDays).toBe(0)
   })
 })
 
 describe('the phase', () => {
   it('goes from warming over hot and cooling to curing', () => {
-    const label = (day: number, ...events: Parameters<typeof heap>[1] & object) => hotHeap.standing(heap(GOOD_HEAP, events), surroundingsOn(day)).label
+    const label = (day: number, ...events: Parameters<typeof heap>[1] & object) => hotHeap.look.standing(heap(GOOD_HEAP, events), surroundingsOn(day)).label
     expect(label(1, reading(1, 25))).toBe('Warming up')
     expect(label(3, reading(3, 61))).toBe('Hot')
     expect(label(3, reading(3, 71))).toBe('Too hot')
@@ -77,7 +80,7 @@ describe('the phase', () => {
 
 describe('tasks', () => {
   it('ask for a reading once, however many days were missed', () => {
-    const tasks = hotHeap.tasks(heap(GOOD_HEAP, [reading(1, 30)]), surroundingsOn(9))
+    const tasks = hotHeap.look.tasks(heap(GOOD_HEAP, [reading(1, 30)]), surroundingsOn(9))
     expect(tasks.filter(({ action }) => action === 'reading')).toHaveLength(1)
   })
 
@@ -85,19 +88,19 @@ describe('tasks', () => {
     const rising = [reading(1, 30), reading(2, 50), reading(3, 62)]
     expect(titles(heap(GOOD_HEAP, rising), 3.1)).not.toContain('Turn it')
     const falling = heap(GOOD_HEAP, [...rising, reading(4, 63), reading(5, 58), reading(6, 54)])
-    const turn = hotHeap.tasks(falling, surroundingsOn(6.1)).find(({ title }) => title === 'Turn it')
+    const turn = hotHeap.look.tasks(falling, surroundingsOn(6.1)).find(({ title }) => title === 'Turn it')
     expect(turn?.reason).toBe('It peaked at 63 °C on 5 May and has fallen to 54 °C.')
     expect(titles(heap(GOOD_HEAP, [...rising, reading(4, 63), reading(5, 58), reading(6, 54), turned(6.05)]), 6.1)).not.toContain('Turn it')
   })
 
   it('follow the rhythm of the approach where it has one', () => {
-    const weekly = hotHeap.tasks(heap({ ...GOOD_HEAP, approachId: 'weekly' }, [reading(3, 60)]), surroundingsOn(4)).find(({ action }) => action === 'turned')
+    const weekly = hotHeap.look.tasks(heap({ ...GOOD_HEAP, approachId: 'weekly' }, [reading(3, 60)]), surroundingsOn(4)).find(({ action }) => action === 'turned')
     expect(weekly?.due.toISOString()).toBe(onDay(7))
   })
 
   it('ask for water after a dry squeeze until it was watered, in cans', () => {
     const dry = [reading(2, 50), observed(5, 'squeeze', 'dry')]
-    const task = hotHeap.tasks(heap(GOOD_HEAP, dry), surroundingsOn(5)).find(({ action }) => action === 'watered')
+    const task = hotHeap.look.tasks(heap(GOOD_HEAP, dry), surroundingsOn(5)).find(({ action }) => action === 'watered')
     expect(task?.reason).toMatch(/About \S+ cans? \(/)
     expect(titles(heap(GOOD_HEAP, [...dry, { kind: 'watered', at: onDay(5.5), batchId: 'heap', litres: 20 }]), 6)).not.toContain('Water it')
   })
@@ -109,7 +112,7 @@ describe('tasks', () => {
 
   it('say why a heap stays cool', () => {
     const brown = heap({ waterL: 150, ingredients: [['leaves-mixed', 15, SACK]] }, [reading(3, 17), reading(6, 18)])
-    expect(hotHeap.tasks(brown, surroundingsOn(6))[0]?.reason).toMatch(/^Day 6 and only 18 °C\. Most likely: it is poor in nitrogen\./)
+    expect(hotHeap.look.tasks(brown, surroundingsOn(6))[0]?.reason).toMatch(/^Day 6 and only 18 °C\. Most likely: it is poor in nitrogen\./)
   })
 
   it('are none once it is finished', () => {
@@ -119,24 +122,24 @@ describe('tasks', () => {
 
 describe('the ready window', () => {
   it('opens after hot days, cooling and curing and never before today', () => {
-    const fresh = hotHeap.readyWindow(heap(GOOD_HEAP), surroundingsOn(0))
+    const fresh = readyWindow(heap(GOOD_HEAP), surroundingsOn(0))
     // Hot and cooling for two to four weeks, then 28 to 56 days of curing.
     expect(fresh.from.getTime()).toBeGreaterThanOrEqual(Date.parse(onDay(14 + 28)))
     expect(fresh.to.getTime()).toBeLessThanOrEqual(Date.parse(onDay(125)))
-    const hot = hotHeap.readyWindow(heap(GOOD_HEAP, [reading(70, 55)]), surroundingsOn(70))
+    const hot = readyWindow(heap(GOOD_HEAP, [reading(70, 55)]), surroundingsOn(70))
     expect(hot.from.getTime()).toBeGreaterThanOrEqual(Date.parse(onDay(70 + 35 - 0.1)))
     expect(hot.reasons.join(' ')).toMatch(/still hot/)
   })
 
   it('counts the curing from the day it was read cool', () => {
-    const window = hotHeap.readyWindow(heap(GOOD_HEAP, [reading(3, 60), reading(25, 30), reading(32, 18)]), surroundingsOn(33))
+    const window = readyWindow(heap(GOOD_HEAP, [reading(3, 60), reading(25, 30), reading(32, 18)]), surroundingsOn(33))
     expect(window.from.toISOString().slice(0, 10)).toBe(onDay(32 + 28).slice(0, 10))
   })
 
   it('is always a window, in order', () => {
     fc.assert(fc.property(fc.array(fc.tuple(fc.integer({ min: 1, max: 80 }), fc.integer({ min: -5, max: 75 })), { maxLength: 12 }), fc.constantFrom(...hotHeap.approaches), (pairs, approach) => {
       const batch = heap({ ...GOOD_HEAP, approachId: approach.id }, pairs.map(([day, core]) => reading(day, core)))
-      const { from, to, reasons } = hotHeap.readyWindow(batch, surroundingsOn(80))
+      const { from, to, reasons } = readyWindow(batch, surroundingsOn(80))
       expect(from.getTime()).toBeLessThan(to.getTime())
       expect(reasons.length).toBeGreaterThan(0)
     }))
@@ -147,7 +150,7 @@ describe('layers', () => {
   const proposal = (ingredients: Ingredient[], volumeL = 1200, waterL = 60) => ({ vessel: VESSEL_PRESETS[0]!, approachId: 'weekly', ingredients, waterL, volumeL })
 
   it('start with twigs, alternate and end with browns, and use everything exactly once', () => {
-    const layers = hotHeap.strata(proposal([ingredient('twigs', 2, SACK), ingredient('leaves-mixed', 8, SACK), ingredient('grass-clippings', 20)]))
+    const layers = strataOf(proposal([ingredient('twigs', 2, SACK), ingredient('leaves-mixed', 8, SACK), ingredient('grass-clippings', 20)]))
     expect(layers[0]).toMatchObject({ role: 'base', short: 'twigs' })
     expect(layers.at(-1)).toMatchObject({ role: 'cap', short: 'leaves' })
     expect(layers.map(({ role }) => role).join(' ')).toMatch(/^base( brown green)+ cap$/)
@@ -157,7 +160,7 @@ describe('layers', () => {
 
   it('share out the water and the height completely', () => {
     fc.assert(fc.property(fc.integer({ min: 1, max: 40 }), fc.integer({ min: 1, max: 60 }), fc.double({ min: 0, max: 300, noNaN: true }), (leaves, grass, water) => {
-      const layers = hotHeap.strata(proposal([ingredient('leaves-mixed', leaves / 2, SACK), ingredient('grass-clippings', grass / 4)], 1000, water))
+      const layers = strataOf(proposal([ingredient('leaves-mixed', leaves / 2, SACK), ingredient('grass-clippings', grass / 4)], 1000, water))
       expect(layers.reduce((sum, { waterL }) => sum + waterL, 0)).toBeCloseTo(water, 6)
       expect(layers.reduce((sum, { heightShare }) => sum + heightShare, 0)).toBeCloseTo(1, 9)
       expect(layers.every(({ amount }) => amount.count > 0)).toBe(true)
@@ -170,7 +173,7 @@ describe('layers', () => {
   })
 
   it('carry cautions beside the step: manure names the interval, card its tape', () => {
-    const steps = hotHeap.buildSteps(proposal([ingredient('horse-manure-straw', 10), ingredient('cardboard', 6, SACK)]), surroundingsOn(0))
+    const steps = buildSteps(proposal([ingredient('horse-manure-straw', 10), ingredient('cardboard', 6, SACK)]), surroundingsOn(0))
     expect(steps[0]!.cautions.join(' ')).toMatch(/90 to 120 days/)
     expect(steps[0]!.cautions.join(' ')).toMatch(/Tape, labels/)
     expect(steps.at(-1)!.title).toBe('Cover and mark')
@@ -181,11 +184,11 @@ describe('layers', () => {
 describe('size', () => {
   const cube = (side: number): Vessel => ({ id: 'c', name: 'cube', wall: 'boards', shape: 'box', widthM: side, depthM: side, heightM: side })
   it.each([[0.5, 'poor'], [0.8, 'workable'], [1.2, 'good'], [1.8, 'workable']] as const)('%s m each way is %s', (side, grade) => {
-    expect(hotHeap.judgeSize(cube(side), vesselVolumeL(cube(side)), 'metric').grade).toBe(grade)
+    expect(judgeSize(cube(side), vesselVolumeL(cube(side)), 'metric').grade).toBe(grade)
   })
 
   it('minds a vessel filled too low or above the rim', () => {
-    expect(hotHeap.judgeSize(cube(1.2), 500, 'metric').text).toMatch(/Fill it higher/)
-    expect(hotHeap.judgeSize(cube(1), 1300, 'metric').text).toMatch(/30 cm above the rim/)
+    expect(judgeSize(cube(1.2), 500, 'metric').text).toMatch(/Fill it higher/)
+    expect(judgeSize(cube(1), 1300, 'metric').text).toMatch(/30 cm above the rim/)
   })
 })

@@ -1,38 +1,34 @@
 import { range } from '../../units/range'
-import type { Forecaster } from '../foresight'
-import type { Method } from '../method'
+import { VESSEL_PRESETS } from '../../vessel/presets'
+import { approachOf, type Forecaster, type Method, type Mixing, type Sizing } from '../contract'
+import { heapLogOf } from '../heated/heap-log'
+import { heapProposal } from '../heated/proposal'
 import { APPROACHES, hotHeapApproach } from './approaches'
 import { warningsFor } from './cautions'
-import { handsOn } from './effort'
 import { diagnosis } from './diagnosis'
-import { expectCourse, suppose } from './expect'
+import { draftOf } from './draft'
 import { answerOf } from './forecast/answer'
 import { questionOf, type HeapQuestion } from './forecast/question'
 import { strataOf } from './layers'
+import { look } from './look'
 import { outlookOf } from './outlook'
-import { readyWindow } from './ready'
+import { PADS } from './pads'
 import { ripeness } from './ripeness'
-import { SENSES } from './senses'
 import { judgeSize, leastVolumeL } from './size'
-import { standingOf } from './standing'
-import { buildSteps, FINISHING_CAUTIONS, TURNING_CAUTIONS } from './steps'
-import { tasksOf } from './tasks'
+import { FINISHING_CAUTIONS } from './steps'
+import { supposing } from './suppose'
 
-const forecaster: Forecaster<HeapQuestion> = { ask: questionOf, answer: answerOf }
+const forecaster: Forecaster<HeapQuestion> = { ask: (batch, surroundings) => questionOf(heapLogOf(batch), surroundings), answer: answerOf }
 
-/** The hot heap: built at once, turned, cured. */
-export const hotHeap: Method = {
-  id: 'hot-heap',
-  name: 'Hot heap',
-  summary: 'Built in one go, it heats for weeks, is turned and then cures.',
-  approaches: APPROACHES,
-  senses: SENSES,
-  outputs: [
-    { materialId: 'compost-finished', label: 'Fine compost', hint: 'through the fine sieve: pots, seed drills', sieveMm: 10 },
-    { materialId: 'compost-finished', label: 'Bed compost', hint: 'through the coarse sieve or unsieved: beds, mulch', sieveMm: 25 },
-    { materialId: 'overs', label: 'Overs', hint: 'what stays on the sieve: into the next heap' },
-  ],
+const mixing: Mixing = {
+  comfort: approachId => approachOf({ approaches: APPROACHES }, approachId).comfort,
+  outlook: outlookOf,
   judgeSize,
+  strata: proposal => strataOf(heapProposal(proposal)),
+  warnings: warningsFor,
+}
+
+const sizing: Sizing = {
   leastVolumeL,
   daysToReady: (approachId) => {
     const { hotDays, coolingDays, curingDays } = hotHeapApproach(approachId)
@@ -40,18 +36,28 @@ export const hotHeap: Method = {
   },
   // A quarter to a half of what was built is left at the end.
   usualYield: range(0.25, 0.38, 0.5),
-  outlook: outlookOf,
-  handsOn,
-  warnings: warningsFor,
-  strata: strataOf,
-  buildSteps,
-  forecaster,
-  diagnosis,
-  ripeness,
-  expect: expectCourse,
-  suppose,
-  standing: standingOf,
-  readyWindow,
-  tasks: tasksOf,
-  cautions: { turning: TURNING_CAUTIONS, finishing: FINISHING_CAUTIONS },
+}
+
+/** The hot heap: built at once, turned, cured. */
+export const hotHeap: Method = {
+  id: 'hot-heap',
+  name: 'Hot heap',
+  summary: 'Built in one go, it heats for weeks, is turned and then cures.',
+  words: {
+    one: 'heap', begun: 'Built from', approach: 'Turning', sheet: 'Layers and build sheet', start: 'It is built: start it', started: 'Read its heat tomorrow.',
+    take: 'Take it down', takenDown: 'Taken down', early: 'It is not expected to be ready yet. Unripe compost robs nitrogen and can hurt seedlings: use it as mulch, or let it cure.',
+  },
+  choosing: {
+    purposes: ['beds', 'potting', 'mulch'], weeks: range(9, 14, 45), minutesAWeek: range(15, 30, 60), heavy: true,
+    eats: ['leaf', 'grass', 'straw', 'paper', 'kitchen', 'plant', 'manure'], leastL: 700,
+    line: 'Much stuff on one day, turned: compost within a season.',
+  },
+  approaches: APPROACHES,
+  sites: VESSEL_PRESETS.map(vessel => ({ kind: 'vessel', vessel })),
+  asks: () => [],
+  pads: PADS,
+  takeCautions: FINISHING_CAUTIONS,
+  inParts: false,
+  draft: (proposal, surroundings) => draftOf(proposal, surroundings, sizing),
+  look, mixing, sizing, forecaster, supposing, diagnosis, ripeness,
 }

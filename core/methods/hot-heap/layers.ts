@@ -2,7 +2,7 @@ import { leaningOf } from '../../materials/colour'
 import { portionOf, type Ingredient } from '../../mix/portion'
 import type { Stratum, StratumRole } from '../../vessel/strata'
 import { fillHeightM } from '../../vessel/vessel'
-import type { Proposal } from '../method'
+import type { HeapProposal } from '../heated/proposal'
 
 /** A course of one brown and one green layer is about this high. */
 const COURSE_M = 0.16
@@ -67,7 +67,7 @@ function watered(layers: readonly Rough[], waterL: number): Stratum[] {
 }
 
 /** The layers of a hot heap from the bottom up: coarse base, courses of browns and greens, browns on top. */
-export function strataOf({ vessel, ingredients, waterL, volumeL }: Proposal): Stratum[] {
+export function strataOf({ vessel, ingredients, waterL, volumeL }: HeapProposal): Stratum[] {
   const present = ingredients.filter(({ amount }) => amount.count > 0)
   if (present.length === 0) return []
   const base = baseOf(present)

@@ -2,7 +2,7 @@ import { chargeOfMeasures } from '../../heat/charge'
 import { emptyCourse, runCourse, type HeapCase } from '../../heat/course'
 import { USUAL_TRAITS } from '../../heat/traits'
 import type { Measures } from '../../mix/measures'
-import type { Outlook } from '../method'
+import type { Outlook } from '../contract'
 
 /** Air that the outlook is given for: a mild day. */
 const MILD_C = 15

@@ -1,9 +1,13 @@
-import type { StandingBatch } from '../../journal/garden'
+import type { HeapLog } from '../heated/heap-log'
+import type { ReadinessTest } from '../../readiness/test'
 import { READINESS_TESTS } from '../../readiness/tests'
 import type { Stages } from '../../readiness/verdict'
-import type { Ripeness, Surroundings } from '../method'
+import type { Ripeness, Surroundings } from '../contract'
+import { heatLog, heatLogWords } from '../heated/heat-log'
+import { heapLogOf } from '../heated/heap-log'
+import { materialOf } from '../../mix/portion'
 import { hotHeapApproach } from './approaches'
-import { daysBetween } from './days'
+import { daysBetween } from '../../units/time'
 import { middleCourse } from './expect'
 import { coolDayOf, RAW_UNTIL_USED } from './forecast/ready-day'
 import { phaseNow } from './standing'
@@ -11,11 +15,12 @@ import { phaseNow } from './standing'
 /** What weedkillers travel in. */
 const MAY_CARRY_WEEDKILLER = ['straw', 'manure', 'grass']
 
-function mayCarryWeedkiller({ built, additions }: StandingBatch, { materials }: Surroundings): boolean {
-  return [...built.ingredients, ...additions.map(({ ingredient }) => ingredient)].some(({ materialId }) => MAY_CARRY_WEEDKILLER.includes(materials.find(materialId)?.family ?? ''))
+function mayCarryWeedkiller({ built, additions }: HeapLog, { materials }: Surroundings): boolean {
+  return [...built.ingredients, ...additions.map(({ ingredient }) => ingredient)].some(one => MAY_CARRY_WEEDKILLER.includes(materialOf(one, materials)?.family ?? ''))
 }
 
-function stages(batch: StandingBatch, surroundings: Surroundings): Stages {
+/** How far a heap has come: cool, cured, rotted. */
+export function stagesOf(batch: HeapLog, surroundings: Surroundings): Stages {
   const now = phaseNow(batch, surroundings)
   const [least, most] = hotHeapApproach(batch.built.approachId).curingDays
   const middle = middleCourse(batch, surroundings)
@@ -26,8 +31,16 @@ function stages(batch: StandingBatch, surroundings: Surroundings): Stages {
   return { cool, curedShare: cool ? Math.max(0, now.day - coolDay) / ((least + most) / 2) : 0, rottedShare: used / RAW_UNTIL_USED }
 }
 
+const HEAT_CAUTION = 'What was at 55 °C in the middle was not everywhere. For raw manure, sickness or seeding weeds in it, keep the intervals of your local rules; no home heap replaces them.'
+
+/** The tests that count for a heap. */
+export function testsFor(batch: HeapLog, surroundings: Surroundings): ReadinessTest[] {
+  return READINESS_TESTS.filter(({ id }) => id !== 'weedkiller' || mayCarryWeedkiller(batch, surroundings))
+}
+
 /** Tests and stages of a hot heap: the bean test only where there is something in it that may carry weedkiller. */
 export const ripeness: Ripeness = {
-  tests: (batch, surroundings) => READINESS_TESTS.filter(({ id }) => id !== 'weedkiller' || mayCarryWeedkiller(batch, surroundings)),
-  stages,
+  tests: (batch, surroundings) => testsFor(heapLogOf(batch), surroundings),
+  stages: (batch, surroundings) => stagesOf(heapLogOf(batch), surroundings),
+  notes: batch => ({ title: 'How hot it was', lines: heatLogWords(heatLog(heapLogOf(batch))), caution: HEAT_CAUTION }),
 }

@@ -1,9 +1,9 @@
-import type { Sense } from '../method'
+import type { Sense } from '../contract'
 
 /** What a hot heap is asked by hand, nose and eye, and what each answer means. */
 export const SENSES: readonly Sense[] = [
   {
-    id: 'squeeze', label: 'Squeeze', question: 'Take a handful from a forearm deep and squeeze it hard.',
+    id: 'squeeze', label: 'Squeeze', icon: 'i-ph-hand-grabbing', question: 'Take a handful from a forearm deep and squeeze it hard.',
     findings: [
       { id: 'dust', label: 'Falls apart', sign: 'bad', answer: 'Too dry to work. Water it while turning, a can for every layer.' },
       { id: 'dry', label: 'Damp, no drop', sign: 'mind', answer: 'On the dry side. Water it at the next turn.' },
@@ -13,7 +13,7 @@ export const SENSES: readonly Sense[] = [
     ],
   },
   {
-    id: 'smell', label: 'Smell', question: 'Open the top a little and smell.',
+    id: 'smell', label: 'Smell', icon: 'i-ph-wind', question: 'Open the top a little and smell.',
     findings: [
       { id: 'earthy', label: 'Woodland', sign: 'good', answer: 'As it should be.' },
       { id: 'none', label: 'Hardly any', sign: 'good', answer: 'Nothing amiss.' },
@@ -24,7 +24,7 @@ export const SENSES: readonly Sense[] = [
     ],
   },
   {
-    id: 'look', label: 'Look', question: 'What catches the eye?',
+    id: 'look', label: 'Look', icon: 'i-ph-eye', question: 'What catches the eye?',
     findings: [
       { id: 'fine', label: 'Looks fine', sign: 'good', answer: 'Good.' },
       { id: 'steam', label: 'Steam', sign: 'good', answer: 'A good sign: it is working.' },

@@ -1,7 +1,7 @@
 import { quantityText } from '../../units/format'
 import type { UnitSystem } from '../../units/system'
 import { fillHeightM, narrowestM, vesselVolumeL, volumeBelowL, type Vessel } from '../../vessel/vessel'
-import type { SizeVerdict } from '../method'
+import type { Verdict } from '../contract'
 
 /** Below this across, a heap loses heat faster than it makes it; beyond the other, air does not reach the middle. */
 export const SMALLEST_M = 0.9
@@ -17,7 +17,7 @@ export function leastVolumeL(vessel: Vessel): number {
 }
 
 /** Says whether this much in this vessel can hold its heat and still breathe. */
-export function judgeSize(vessel: Vessel, volumeL: number, units: UnitSystem): SizeVerdict {
+export function judgeSize(vessel: Vessel, volumeL: number, units: UnitSystem): Verdict {
   const metres = (value: number) => quantityText('length', units, value)
   const heightM = fillHeightM(vessel, volumeL)
   const acrossM = narrowestM(vessel)

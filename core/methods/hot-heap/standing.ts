@@ -1,9 +1,9 @@
-import type { StandingBatch } from '../../journal/garden'
+import type { HeapLog } from '../heated/heap-log'
 import { quantityText } from '../../units/format'
-import { expectedAt } from '../foresight'
-import type { Standing, Surroundings } from '../method'
-import { coreReadings } from '../../heat/readings'
-import { daysBetween } from './days'
+import { expectedAt } from '../heated/expected'
+import type { Standing, Surroundings } from '../contract'
+import { coreReadings } from '../heated/readings'
+import { daysBetween } from '../../units/time'
 import { expectCourse } from './expect'
 import { HOT_C, TOO_HOT_C, WORKING_K } from './limits'
 
@@ -27,12 +27,12 @@ export interface PhaseNow {
 /** Readings older than this say little about now. */
 const STALE_DAYS = 10
 
-function expectedCore(batch: StandingBatch, surroundings: Surroundings, day: number): number {
+function expectedCore(batch: HeapLog, surroundings: Surroundings, day: number): number {
   return expectedAt(expectCourse(batch, surroundings, Math.ceil(day)), day)?.coreC.typical ?? surroundings.ambientC(surroundings.now)
 }
 
 /** Where the heap stands, by its readings as far as they are fresh, else by what is expected. */
-export function phaseNow(batch: StandingBatch, surroundings: Surroundings): PhaseNow {
+export function phaseNow(batch: HeapLog, surroundings: Surroundings): PhaseNow {
   const { now } = surroundings
   const day = Math.max(0, daysBetween(batch.built.at, now))
   const ambientC = surroundings.ambientC(now)
@@ -66,7 +66,7 @@ const LABELS: Readonly<Record<Phase, readonly [label: string, tone: Standing['to
 }
 
 /** The standing in a word and a sentence, with the numbers it rests on. */
-export function standingOf(batch: StandingBatch, surroundings: Surroundings): Standing {
+export function standingOf(batch: HeapLog, surroundings: Surroundings): Standing {
   const { phase, day, coreC, readAt } = phaseNow(batch, surroundings)
   const [label, tone] = LABELS[phase]
   const temperature = quantityText('temperature', surroundings.units, coreC)

@@ -3,7 +3,8 @@ import type { Ingredient } from '../../mix/portion'
 import { containerText } from '../../units/container'
 import { quantityText } from '../../units/format'
 import type { Stratum } from '../../vessel/strata'
-import type { BuildStep, Proposal, Surroundings } from '../method'
+import type { BuildStep, Surroundings } from '../contract'
+import type { HeapProposal } from '../heated/proposal'
 import { warningsFor } from './cautions'
 import { strataOf } from './layers'
 
@@ -25,7 +26,7 @@ function preparations(ingredients: readonly Ingredient[]): string[] {
   return ingredients.flatMap(({ material, prepared }) => prepared ? [`The ${material.short} ${material.short.endsWith('s') ? 'are' : 'is'} ${prepared}: ${preparationHint(prepared)}.`] : [])
 }
 
-function preparing({ ingredients, approachId }: Proposal): BuildStep {
+function preparing({ ingredients, approachId }: HeapProposal): BuildStep {
   const families = new Set(ingredients.map(({ material }) => material.family))
   const sorted = Object.entries(SORTING).flatMap(([family, text]) => families.has(family as never) ? [text] : [])
   const dusty = ingredients.some(({ material }) => material.moistureFraction.typical < 0.3 || material.family === 'manure')
@@ -55,7 +56,7 @@ function layering(stratum: Stratum, { waterCan, units }: Surroundings): BuildSte
 }
 
 /** The order of work, with cautions beside the step they belong to. */
-export function buildSteps(proposal: Proposal, surroundings: Surroundings): BuildStep[] {
+export function buildSteps(proposal: HeapProposal, surroundings: Surroundings): BuildStep[] {
   const layers = strataOf(proposal).map(stratum => layering(stratum, surroundings))
   return [
     preparing(proposal),

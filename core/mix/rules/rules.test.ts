@@ -10,7 +10,7 @@ import type { Packing } from '../../units/container'
 import { portionOf, type Ingredient } from '../portion'
 import { bestRule, mixByRule, mixesByRule, RULES, type RuleMix } from './index'
 
-const comfort = hotHeap.approaches[0]!.comfort
+const comfort = hotHeap.mixing!.comfort('by-thermometer')
 const of = (id: string, count: number, container = BUCKET, packing: Packing = 'loose'): Ingredient => ({ material: findMaterial(id)!, amount: { count, container, packing } })
 const rule = (id: string) => RULES.find(one => one.id === id)!
 const byRule = (id: string, ingredients: readonly Ingredient[]): RuleMix => {

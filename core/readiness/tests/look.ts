@@ -1,5 +1,6 @@
 import { fail, ok } from '../../outcome/outcome'
-import { numberOf, type ReadinessTest } from '../test'
+import { numberOf } from '../../questions/question'
+import type { ReadinessTest } from '../test'
 
 /** Left over on the sieve or still known for what it was: little enough for beds, for pots. */
 const FOR_BEDS = 40

@@ -1,5 +1,6 @@
 import { fail, ok } from '../../outcome/outcome'
-import { numberOf, type ReadinessTest } from '../test'
+import { numberOf } from '../../questions/question'
+import type { ReadinessTest } from '../test'
 
 /** Less than this above the air after three days it is quiet; more than the other, it still works. K. */
 const QUIET_K = 5

@@ -1,6 +1,7 @@
 import { fail, ok } from '../../outcome/outcome'
 import { chanceAtLeast, checkedCount, ratioOf, wilson, type Count } from '../../statistics/counts'
-import { numberOf, type ReadinessTest } from '../test'
+import { numberOf } from '../../questions/question'
+import type { ReadinessTest } from '../test'
 
 /** Germination beside the control from which seedlings are safe. */
 const WANTED = 0.8

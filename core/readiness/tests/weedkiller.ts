@@ -1,5 +1,6 @@
 import { fail, ok } from '../../outcome/outcome'
-import { numberOf, type ReadinessTest } from '../test'
+import { numberOf } from '../../questions/question'
+import type { ReadinessTest } from '../test'
 
 export const weedkiller: ReadinessTest = {
   id: 'weedkiller', name: 'Bean test for weedkiller', purpose: 'Some weedkillers pass through hay, straw and animals and last through composting. Beans and peas show them.', days: 21,

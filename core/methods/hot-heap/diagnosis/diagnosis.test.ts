@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { BUCKET, GOOD_HEAP, heap, observed, reading, RICH_HEAP, SACK, surroundingsOn, turned, type HeapRecipe } from '../../../../test/builders/heaps'
 import { findMaterial } from '../../../materials/book'
 import type { NewEvent } from '../../../journal/event'
-import type { Spare } from '../../trouble'
+import type { Spare } from '../../contract'
 import { diagnosis } from '.'
 import { SYMPTOMS } from './symptoms'
 

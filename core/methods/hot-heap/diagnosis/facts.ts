@@ -1,11 +1,11 @@
+import { daysBetween } from '../../../units/time'
 import { emptyCourse, runCourse } from '../../../heat/course'
 import { dryMassKg, heldMJ, moistureOf, total, volumeL, type Heap } from '../../../heat/heap'
-import { coreReadings, type CoreReading } from '../../../heat/readings'
+import { coreReadings, type CoreReading } from '../../heated/readings'
 import { traitsAt } from '../../../heat/traits'
-import type { StandingBatch } from '../../../journal/garden'
+import type { HeapLog } from '../../heated/heap-log'
 import { quantityText } from '../../../units/format'
-import type { Spare } from '../../trouble'
-import type { Surroundings } from '../../method'
+import type { Spare, Surroundings } from '../../contract'
 import { middleCourse } from '../expect'
 import { caseOf } from '../forecast/question'
 import { phaseNow, type PhaseNow } from '../standing'
@@ -40,7 +40,7 @@ function today(heap: Heap): HeapToday {
 
 /** Everything that causes are judged by. */
 export interface Facts {
-  readonly batch: StandingBatch
+  readonly batch: HeapLog
   readonly surroundings: Surroundings
   readonly symptoms: readonly string[]
   readonly spares: readonly Spare[]
@@ -56,7 +56,7 @@ export interface Facts {
 }
 
 /** The facts of a batch, or nothing when none of its materials is known. */
-export function factsOf(batch: StandingBatch, surroundings: Surroundings, symptoms: readonly string[]): Facts | undefined {
+export function factsOf(batch: HeapLog, surroundings: Surroundings, symptoms: readonly string[]): Facts | undefined {
   const middle = middleCourse(batch, surroundings)
   if (!middle) return undefined
   const now = phaseNow(batch, surroundings)
@@ -68,7 +68,7 @@ export function factsOf(batch: StandingBatch, surroundings: Surroundings, sympto
     hottestC: readings.length > 0 ? Math.max(...readings.map(({ coreC }) => coreC)) : undefined,
     acrossM: Math.min(Math.sqrt(footprintM2), heap.volumeL / 1000 / footprintM2),
     lastSqueeze: batch.observations.findLast(({ sense }) => sense === 'squeeze')?.finding,
-    daysSinceTurn: now.day - Math.max(0, ...batch.turns.map(({ at }) => (new Date(at).getTime() - new Date(batch.built.at).getTime()) / 86_400_000)),
+    daysSinceTurn: now.day - Math.max(0, ...batch.turns.map(({ at }) => daysBetween(batch.built.at, at))),
     has: symptom => symptoms.includes(symptom),
     temperature: celsius => quantityText('temperature', surroundings.units, celsius),
   }

@@ -4,8 +4,9 @@ import { portionOf, type Ingredient, type Portion } from '../../../mix/portion'
 import type { Totals } from '../../../mix/totals'
 import { containerText } from '../../../units/container'
 import { quantityText } from '../../../units/format'
-import type { Remedy, RemedyPart, Spare } from '../../trouble'
-import type { Supposed } from '../../foresight'
+import type { Remedy, RemedyPart, Spare } from '../../contract'
+import type { HeapSupposed } from '../../heated/expected'
+import { TURNED } from '../../heated/words'
 import { leftAloneDays } from '../expect'
 import type { Facts, HeapToday } from './facts'
 
@@ -91,9 +92,9 @@ export function waterForL({ heap }: Facts, moisture: number): number {
 }
 
 /** What the model makes of a remedy: the warmest core of the next days with it and without it. */
-function effectOf({ batch, surroundings, now, temperature }: Facts, supposed: readonly Supposed[]): string | undefined {
-  const courseWith = (what: readonly Supposed[], days: number) => leftAloneDays(batch, surroundings, days, what)
-  const warmest = (what: readonly Supposed[]) => Math.max(...courseWith(what, Math.ceil(now.day + LOOKS_AHEAD_DAYS))
+function effectOf({ batch, surroundings, now, temperature }: Facts, supposed: readonly HeapSupposed[]): string | undefined {
+  const courseWith = (what: readonly HeapSupposed[], days: number) => leftAloneDays(batch, surroundings, days, what)
+  const warmest = (what: readonly HeapSupposed[]) => Math.max(...courseWith(what, Math.ceil(now.day + LOOKS_AHEAD_DAYS))
     .filter(({ day }) => day > now.day + 0.5 && day <= now.day + LOOKS_AHEAD_DAYS).map(({ coreC }) => coreC.typical))
   const [before, after] = [warmest([]), warmest(supposed)]
   if (!Number.isFinite(before) || !Number.isFinite(after)) return undefined
@@ -104,11 +105,11 @@ function effectOf({ batch, surroundings, now, temperature }: Facts, supposed: re
 /** A remedy with what it is expected to change. The heap is turned while things are worked in, unless said otherwise. */
 export function remedyOf(facts: Facts, text: string, { parts = [], waterL = 0, turn = true, judged = true }: { readonly parts?: readonly RemedyPart[], readonly waterL?: number, readonly turn?: boolean, readonly judged?: boolean } = {}): Remedy {
   const at = facts.surroundings.now.toISOString()
-  const adding = parts.flatMap((part): Supposed[] => {
+  const adding = parts.flatMap((part): HeapSupposed[] => {
     const material = facts.surroundings.materials.find(part.materialId)
     return material ? [{ kind: 'add', at, portion: portionOf({ material, amount: part.amount }) }] : []
   })
-  const supposed: Supposed[] = [...adding, ...(waterL > 0 ? [{ kind: 'water' as const, at, litres: waterL }] : []), ...(turn ? [{ kind: 'turn' as const, at }] : [])]
+  const supposed: HeapSupposed[] = [...adding, ...(waterL > 0 ? [{ kind: 'water' as const, at, litres: waterL }] : []), ...(turn ? [{ kind: 'turn' as const, at }] : [])]
   const effect = judged && supposed.length > 0 ? effectOf(facts, supposed) : undefined
-  return { text, parts, waterL, supposed, ...(effect ? { effect } : {}) }
+  return { text, parts, waterL, deeds: turn ? [TURNED] : [], ...(effect ? { effect } : {}) }
 }

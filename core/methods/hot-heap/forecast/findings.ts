@@ -1,16 +1,9 @@
-import { daysBetween } from '../days'
-import type { StandingBatch } from '../../../journal/garden'
-import type { Finding } from '../../../learning/fit'
+import { daysBetween } from '../../../units/time'
+import type { HeapLog } from '../../heated/heap-log'
+import type { StampedFinding } from '../../../learning/fit'
 
 /** What of a course can be found in the garden. */
 export type HeapRow = 'coreC' | 'edgeC' | 'volumeShare' | 'moisture'
-
-/** A finding with the event it came from. */
-export interface StampedFinding {
-  readonly eventId: string
-  readonly at: string
-  readonly finding: Finding<HeapRow>
-}
 
 /** A reading and the course differ so much though both are right: another spot, another hour, a model. K. */
 const CORE_SPREAD_K = 5
@@ -32,14 +25,16 @@ function middle(values: readonly number[]): number {
   return sorted[Math.floor(sorted.length / 2)] as number
 }
 
-function temperatures(batch: StandingBatch, depth: 'coreC' | 'edgeC', spread: number): StampedFinding[] {
+function temperatures(batch: HeapLog, depth: 'coreC' | 'edgeC', spread: number): StampedFinding<HeapRow>[] {
   const pools = new Map<number, { eventId: string, at: string, day: number, values: number[] }>()
   for (const reading of batch.readings) {
     const day = daysBetween(batch.built.at, reading.at)
     const value = reading[depth]
     if (value === undefined || day < 0) continue
     const pool = Math.floor(day / POOL_DAYS)
-    pools.set(pool, { eventId: reading.eventId, at: reading.at, day, values: [...(pools.get(pool)?.values ?? []), value] })
+    const values = pools.get(pool)?.values ?? []
+    values.push(value)
+    pools.set(pool, { eventId: reading.eventId, at: reading.at, day, values })
   }
   let before = -Infinity
   return [...pools.values()].map(({ eventId, at, day, values }) => {
@@ -50,11 +45,11 @@ function temperatures(batch: StandingBatch, depth: 'coreC' | 'edgeC', spread: nu
 }
 
 /** All that was found of a batch by thermometer, stick and hand, in the order in which it was found. */
-export function findingsOf(batch: StandingBatch, builtHeightM: number): StampedFinding[] {
+export function findingsOf(batch: HeapLog, builtHeightM: number): StampedFinding<HeapRow>[] {
   const dayOf = (at: string) => daysBetween(batch.built.at, at)
-  const heights = batch.heights.map(({ eventId, at, heightM }): StampedFinding =>
+  const heights = batch.heights.map(({ eventId, at, heightM }): StampedFinding<HeapRow> =>
     ({ eventId, at, finding: { kind: 'value', row: 'volumeShare', day: dayOf(at), value: heightM / builtHeightM, spread: HEIGHT_SPREAD, trust: 0.7 } }))
-  const squeezes = batch.observations.flatMap(({ eventId, at, sense, finding }): StampedFinding[] => {
+  const squeezes = batch.observations.flatMap(({ eventId, at, sense, finding }): StampedFinding<HeapRow>[] => {
     const limits = sense === 'squeeze' ? SQUEEZES[finding] : undefined
     return limits ? [{ eventId, at, finding: { kind: 'between', row: 'moisture', day: dayOf(at), low: limits[0], high: limits[1], spread: SQUEEZE_SPREAD, trust: 1 } }] : []
   })

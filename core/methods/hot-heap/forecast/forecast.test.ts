@@ -6,6 +6,8 @@ import { hotHeap } from '..'
 import { answerOf } from './answer'
 import { findingsOf } from './findings'
 import { questionOf } from './question'
+import { suppose, expectCourse } from '../expect'
+import { readyWindow } from '../ready'
 
 const QUICK = { members: 120, mostRounds: 3 }
 
@@ -18,7 +20,7 @@ function forecast(events: readonly NewEvent[], day: number, recipe: HeapRecipe =
 }
 
 const at = ({ days }: Forecast, day: number) => days.findIndex(one => one >= day)
-const width = ({ ready: { now } }: Forecast) => now.high - now.low
+const width = ({ windows }: Forecast) => windows.ready!.now.high - windows.ready!.now.low
 /** A heap that reaches 60 °C and cools by and by, as read once a day. */
 const READ = [35, 58, 63, 62, 60, 57, 53, 49, 45, 42, 39, 36].map((celsius, index) => reading(index + 1, celsius))
 
@@ -27,54 +29,54 @@ describe('the forecast of a heap', () => {
   const later = forecast(READ, 12.1)
 
   it('has bands in order and finite, and a window in order', () => {
-    for (const band of [start.coreC, start.edgeC, start.heightM, start.moisture, later.coreC]) {
+    for (const band of [...Object.values(start.series), later.series.coreC!]) {
       expect(band.low.every((low, index) => Number.isFinite(low) && low <= band.typical[index]! && band.typical[index]! <= band.high[index]!)).toBe(true)
     }
-    expect(start.ready.now.low).toBeLessThan(start.ready.now.typical)
-    expect(start.ready.now.typical).toBeLessThan(start.ready.now.high)
+    expect(start.windows.ready!.now.low).toBeLessThan(start.windows.ready!.now.typical)
+    expect(start.windows.ready!.now.typical).toBeLessThan(start.windows.ready!.now.high)
   })
 
   it('says the same when asked the same', () => {
-    expect(forecast([], 0).ready).toEqual(start.ready)
+    expect(forecast([], 0).windows).toEqual(start.windows)
   })
 
   it('narrows with readings, and keeps what it said at the start beside it', () => {
     expect(width(later)).toBeLessThan(width(start))
-    expect(later.coreC.high[at(later, 6)]! - later.coreC.low[at(later, 6)]!).toBeLessThan(start.coreC.high[at(start, 6)]! - start.coreC.low[at(start, 6)]!)
-    expect(Math.abs(later.ready.start.typical - start.ready.start.typical)).toBeLessThan(8)
+    expect(later.series.coreC!.high[at(later, 6)]! - later.series.coreC!.low[at(later, 6)]!).toBeLessThan(start.series.coreC!.high[at(start, 6)]! - start.series.coreC!.low[at(start, 6)]!)
+    expect(Math.abs(later.windows.ready!.start.typical - start.windows.ready!.start.typical)).toBeLessThan(8)
     expect(later.effective).toBeGreaterThan(20)
-    expect(Math.abs(later.coreC.typical[at(later, 12)]! - 36)).toBeLessThan(5)
+    expect(Math.abs(later.series.coreC!.typical[at(later, 12)]! - 36)).toBeLessThan(5)
   })
 
   it('tells after each thing recorded how the window moved', () => {
-    expect(later.ready.moves.map(({ eventId }) => eventId)).toEqual(READ.map((_, index) => `e${index + 1}`))
-    expect(later.ready.moves.at(-1)!.window.typical).toBeCloseTo(later.ready.now.typical, 6)
-    const sum = later.ready.moves.reduce((all, { movedDays }) => all + movedDays, later.ready.start.typical)
-    expect(sum).toBeCloseTo(later.ready.now.typical, 6)
+    expect(later.windows.ready!.moves.map(({ eventId }) => eventId)).toEqual(READ.map((_, index) => `e${index + 1}`))
+    expect(later.windows.ready!.moves.at(-1)!.window.typical).toBeCloseTo(later.windows.ready!.now.typical, 6)
+    const sum = later.windows.ready!.moves.reduce((all, { movedDays }) => all + movedDays, later.windows.ready!.start.typical)
+    expect(sum).toBeCloseTo(later.windows.ready!.now.typical, 6)
   })
 
   it('is not wrecked by one wrong reading', () => {
     const wrong = forecast([...READ.slice(0, 5), reading(5.6, 14), ...READ.slice(5)], 12.1)
-    expect(Math.abs(wrong.coreC.typical[at(wrong, 12)]! - later.coreC.typical[at(later, 12)]!)).toBeLessThan(4)
-    expect(Math.abs(wrong.ready.now.typical - later.ready.now.typical)).toBeLessThan(6)
+    expect(Math.abs(wrong.series.coreC!.typical[at(wrong, 12)]! - later.series.coreC!.typical[at(later, 12)]!)).toBeLessThan(4)
+    expect(Math.abs(wrong.windows.ready!.now.typical - later.windows.ready!.now.typical)).toBeLessThan(6)
   })
 
   it('follows a heap that is cooler than its mix promises', () => {
     const cool = forecast([2, 3, 4, 5, 6].map(day => reading(day, 38)), 6.1)
-    expect(cool.coreC.typical[at(cool, 5)]!).toBeLessThan(start.coreC.typical[at(start, 5)]! - 8)
+    expect(cool.series.coreC!.typical[at(cool, 5)]!).toBeLessThan(start.series.coreC!.typical[at(start, 5)]! - 8)
   })
 
   it('learns the height and the moisture as well', () => {
     const low: NewEvent = { kind: 'measured', at: onDay(10), batchId: 'heap', heightM: 0.45 }
     const sunk = forecast([low], 10.1)
-    expect(sunk.heightM.typical[at(sunk, 10)]!).toBeLessThan(start.heightM.typical[at(start, 10)]! - 0.04)
+    expect(sunk.series.heightM!.typical[at(sunk, 10)]!).toBeLessThan(start.series.heightM!.typical[at(start, 10)]! - 0.04)
     const dry = forecast([observed(5, 'squeeze', 'dry')], 6)
-    expect(dry.moisture.typical[at(dry, 5)]!).toBeLessThan(start.moisture.typical[at(start, 5)]! - 0.02)
+    expect(dry.series.moisture!.typical[at(dry, 5)]!).toBeLessThan(start.series.moisture!.typical[at(start, 5)]! - 0.02)
   })
 
   it('knows what was done: a turn shows as a dip', () => {
     const done = forecast([turned(7)], 7.1)
-    expect(done.coreC.typical[at(done, 7)]!).toBeLessThan(start.coreC.typical[at(start, 7)]! - 3)
+    expect(done.series.coreC!.typical[at(done, 7)]!).toBeLessThan(start.series.coreC!.typical[at(start, 7)]! - 3)
   })
 })
 
@@ -99,13 +101,13 @@ describe('with a forecast at hand', () => {
   const surroundings = { ...surroundingsOn(12.1), forecastOf: () => told }
 
   it('the course has a width, the window is the forecast\'s, and its middle runs alone', () => {
-    const course = hotHeap.expect(batch, surroundings, 20)
+    const course = expectCourse(batch, surroundings, 20)
     expect(course.some(({ coreC }) => coreC.high - coreC.low > 2)).toBe(true)
-    const { from, to, reasons } = hotHeap.readyWindow(batch, surroundings)
-    expect((to.getTime() - Date.parse(onDay(0))) / 86_400_000).toBeCloseTo(told.ready.now.high, 0)
+    const { from, to, reasons } = readyWindow(batch, surroundings)
+    expect((to.getTime() - Date.parse(onDay(0))) / 86_400_000).toBeCloseTo(told.windows.ready!.now.high, 0)
     expect(from < to).toBe(true)
     expect(reasons[0]).toMatch(/curing/)
-    const { changed } = hotHeap.suppose(batch, surroundings, 20, [{ kind: 'turn', at: onDay(12.5) }])!
+    const { changed } = suppose(batch, surroundings, 20, [{ kind: 'turn', at: onDay(12.5) }])!
     expect(Math.abs(changed.find(({ day }) => day >= 12)!.coreC.typical - 36)).toBeLessThan(8)
   })
 })

@@ -2,16 +2,17 @@ import { addDays } from 'date-fns'
 import { chargeOf, type Charge } from '../../../heat/charge'
 import type { Deed, HeapCase, Weather } from '../../../heat/course'
 import type { Standing as Ground } from '../../../heat/walls'
-import type { StandingBatch } from '../../../journal/garden'
+import type { HeapLog } from '../../heated/heap-log'
 import type { MaterialBook } from '../../../materials/book'
-import { ingredientsOf, portionOf } from '../../../mix/portion'
+import { ingredientsOf, materialOf, portionOf } from '../../../mix/portion'
 import { seedFromText } from '../../../random/random'
 import { fillHeightM, footprintM2, type Vessel } from '../../../vessel/vessel'
 import { hotHeapApproach, type DaySpan, type TurningRule } from '../approaches'
-import { daysBetween } from '../days'
-import type { Supposed } from '../../foresight'
-import type { Surroundings } from '../../method'
-import { findingsOf, type StampedFinding } from './findings'
+import { daysBetween } from '../../../units/time'
+import type { HeapSupposed } from '../../heated/expected'
+import type { Surroundings } from '../../contract'
+import type { StampedFinding } from '../../../learning/fit'
+import { findingsOf, type HeapRow } from './findings'
 import { habitOf } from './turning'
 
 /** Everything that a forecast of one heap needs, as plain data that can be handed to a worker. */
@@ -30,7 +31,7 @@ export interface HeapQuestion {
   readonly builtHeightM: number
   readonly turning: TurningRule
   readonly curingDays: DaySpan
-  readonly findings: readonly StampedFinding[]
+  readonly findings: readonly StampedFinding<HeapRow>[]
   /** From this day on it is taken to be turned as the approach says. */
   readonly habitFromDay: number
   readonly seed: number
@@ -61,14 +62,14 @@ function chargeOfNamed(named: Parameters<typeof ingredientsOf>[0], waterL: numbe
   return chargeOf(ingredientsOf(named, book).map(portionOf), waterL)
 }
 
-function starterOf({ built }: StandingBatch, book: MaterialBook): number {
-  const litres = built.ingredients.map(({ materialId, amount }) => ({ finished: book.find(materialId)?.family === 'finished', litres: amount.count * amount.container.volumeL }))
+function starterOf({ built }: HeapLog, book: MaterialBook): number {
+  const litres = built.ingredients.map((one) => ({ finished: materialOf(one, book)?.family === 'finished', litres: one.amount.count * one.amount.container.volumeL }))
   const all = litres.reduce((sum, one) => sum + one.litres, 0)
   const finished = litres.reduce((sum, one) => one.finished ? sum + one.litres : sum, 0)
   return Math.min(STARTER.most, STARTER.plain + (all > 0 ? 3 * finished / all : 0))
 }
 
-function deedsOf(batch: StandingBatch, supposed: readonly Supposed[], book: MaterialBook): Deed[] {
+function deedsOf(batch: HeapLog, supposed: readonly HeapSupposed[], book: MaterialBook): Deed[] {
   const day = (at: string) => daysBetween(batch.built.at, at)
   const added = batch.additions.flatMap(({ at, ingredient }): Deed[] => {
     const charge = chargeOfNamed([ingredient], 0, book)
@@ -87,14 +88,14 @@ function deedsOf(batch: StandingBatch, supposed: readonly Supposed[], book: Mate
 }
 
 /** How far a forecast looks, days: most of a year, and a good while beyond what the approach takes at the latest and beyond now. */
-function horizonOf(batch: StandingBatch, nowDay: number): number {
+function horizonOf(batch: HeapLog, nowDay: number): number {
   const { hotDays, coolingDays, curingDays } = hotHeapApproach(batch.built.approachId)
   const latest = hotDays[1] + coolingDays[1] + curingDays[1]
   return Math.ceil(Math.min(700, Math.max(300, 1.8 * latest, nowDay + 120)))
 }
 
 /** The question a batch puts, or nothing when none of its materials is known. `supposed` are things that might yet be done to it. */
-export function questionOf(batch: StandingBatch, surroundings: Surroundings, supposed: readonly Supposed[] = []): HeapQuestion | undefined {
+export function questionOf(batch: HeapLog, surroundings: Surroundings, supposed: readonly HeapSupposed[] = []): HeapQuestion | undefined {
   const { built } = batch
   const charge = chargeOfNamed(built.ingredients, built.waterL, surroundings.materials)
   if (!charge) return undefined

@@ -1,24 +1,39 @@
 import { addDays, format } from 'date-fns'
-import type { StandingBatch } from '../../../journal/garden'
+import type { HeapLog } from '../../heated/heap-log'
+import { HEAT, TURNED } from '../../heated/words'
 import { quantityText } from '../../../units/format'
-import type { Surroundings } from '../../method'
-import type { Task, TaskAction } from '../../task'
+import type { Surroundings, Task, TaskDoing } from '../../contract'
 import type { PhaseNow } from '../standing'
 
 /** A task before it knows its batch. */
 export type Ask = Omit<Task, 'id' | 'batchId'>
 
 /** What tasks are made from. */
-export interface Look {
-  readonly batch: StandingBatch
+export interface Seen {
+  readonly batch: HeapLog
   readonly surroundings: Surroundings
   readonly now: PhaseNow
 }
 
+interface Action { readonly label: string, readonly icon: string, readonly doing: TaskDoing }
+
+/** What a heap can ask for, and what the tap on it does. */
+const ACTIONS = {
+  reading: { label: 'Read', icon: 'i-ph-thermometer', doing: { kind: 'pad', pad: HEAT } },
+  squeeze: { label: 'Feel', icon: 'i-ph-hand-grabbing', doing: { kind: 'pad', pad: 'squeeze' } },
+  turned: { label: 'Turned', icon: 'i-ph-shovel', doing: { kind: 'deed', deed: TURNED } },
+  browns: { label: 'Done, turned', icon: 'i-ph-shovel', doing: { kind: 'deed', deed: TURNED } },
+  watered: { label: 'Watered', icon: 'i-ph-drop', doing: { kind: 'pad', pad: 'watered' } },
+  cover: { label: 'Covered', icon: 'i-ph-umbrella', doing: { kind: 'rest', why: 'covered', said: 'covered' } },
+  test: { label: 'To the tests', icon: 'i-ph-flask', doing: { kind: 'page', page: 'ready' } },
+  finish: { label: 'Take down', icon: 'i-ph-funnel', doing: { kind: 'page', page: 'take' } },
+  open: { label: 'Look into it', icon: 'i-ph-magnifying-glass', doing: { kind: 'page', page: 'wrong' } },
+} as const satisfies Readonly<Record<string, Action>>
+
 export const dayText = (at: string | Date) => format(new Date(at), 'd MMMM')
-export const temperatureText = ({ surroundings }: Look, celsius: number) => quantityText('temperature', surroundings.units, celsius)
+export const temperatureText = ({ surroundings }: Seen, celsius: number) => quantityText('temperature', surroundings.units, celsius)
 
 /** A task that is due on a day and can wait so many days. */
-export function ask(action: TaskAction, title: string, reason: string, due: Date, days: number, urgency: Task['urgency'] = 'usual'): Ask {
-  return { action, title, reason, due, until: addDays(due, days), urgency }
+export function ask(action: keyof typeof ACTIONS, title: string, reason: string, due: Date, days: number, urgency: Task['urgency'] = 'usual'): Ask {
+  return { action, ...ACTIONS[action], title, reason, due, until: addDays(due, days), urgency }
 }

@@ -1,14 +1,14 @@
 import { addDays } from 'date-fns'
-import { coreReadings } from '../../../heat/readings'
-import { diagnosis } from '../diagnosis'
+import { coreReadings } from '../../heated/readings'
+import { causesOf } from '../diagnosis'
 import { TOO_HOT_C } from '../limits'
-import { ask, dayText, temperatureText, type Ask, type Look } from './ask'
+import { ask, dayText, temperatureText, type Ask, type Seen } from './ask'
 
 /** Heat is read daily for two weeks, then less often. */
 const DAILY_UNTIL = 14
 
 /** Reading the heat, as often as the phase is worth it. */
-export function readTheHeat(look: Look): Ask[] {
+export function readTheHeat(look: Seen): Ask[] {
   const { batch, now } = look
   const last = coreReadings(batch).at(-1)
   const everyDays = now.day < DAILY_UNTIL ? 1 : now.phase === 'curing' ? 14 : 3
@@ -20,7 +20,7 @@ export function readTheHeat(look: Look): Ask[] {
 }
 
 /** Too hot for its own workers. */
-export function coolOff(look: Look): Ask[] {
+export function coolOff(look: Seen): Ask[] {
   const { surroundings, now } = look
   if (now.phase !== 'too-hot') return []
   const reason = `${temperatureText(look, now.coreC)}: above ${temperatureText(look, TOO_HOT_C)} it kills its own workers. Open it, water it, mix in browns.`
@@ -28,10 +28,10 @@ export function coolOff(look: Look): Ask[] {
 }
 
 /** It should be warm by now and is not: the likeliest reason. What helps is a page of its own. */
-export function wakeIt(look: Look): Ask[] {
+export function wakeIt(look: Seen): Ask[] {
   const { batch, surroundings, now } = look
   if (now.phase !== 'stalled') return []
-  const [likeliest] = diagnosis.causes(batch, surroundings, ['no-heat'])
+  const [likeliest] = causesOf(batch, surroundings, ['no-heat'])
   const why = likeliest && likeliest.likelihood > 0.5 ? `Most likely: ${likeliest.title.charAt(0).toLowerCase()}${likeliest.title.slice(1)}.` : 'The mix looks sound on paper: squeeze a handful, it may be drier than planned.'
   return [ask('open', 'Find out why it stays cool', `Day ${Math.floor(now.day)} and only ${temperatureText(look, now.coreC)}. ${why}`, surroundings.now, 3, 'now')]
 }

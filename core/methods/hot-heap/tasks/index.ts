@@ -1,7 +1,6 @@
 import { endOfDay } from 'date-fns'
-import type { StandingBatch } from '../../../journal/garden'
-import type { Surroundings } from '../../method'
-import type { Task } from '../../task'
+import type { HeapLog } from '../../heated/heap-log'
+import type { Surroundings, Task } from '../../contract'
 import { phaseNow } from '../standing'
 import type { Ask } from './ask'
 import { testAndFinish } from './finishing'
@@ -21,7 +20,7 @@ function once(asks: readonly Ask[]): Ask[] {
 }
 
 /** What a heap asks for, now and in the days to come. Missed days do not pile up: each thing is asked once. */
-export function tasksOf(batch: StandingBatch, surroundings: Surroundings): Task[] {
+export function tasksOf(batch: HeapLog, surroundings: Surroundings): Task[] {
   if (batch.finish) return []
   const look = { batch, surroundings, now: phaseNow(batch, surroundings) }
   return once(ASKS.flatMap(make => make(look)))

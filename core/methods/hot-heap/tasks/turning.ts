@@ -1,9 +1,9 @@
 import { addDays } from 'date-fns'
-import { coreReadings, fallenFrom } from '../../../heat/readings'
+import { coreReadings, fallenFrom } from '../../heated/readings'
 import { hotHeapApproach } from '../approaches'
-import { daysBetween } from '../days'
+import { daysBetween } from '../../../units/time'
 import { middleCourse } from '../expect'
-import { ask, dayText, temperatureText, type Ask, type Look } from './ask'
+import { ask, dayText, temperatureText, type Ask, type Seen } from './ask'
 
 /** A heap is left alone this long after a turn, days. */
 const REST_DAYS = 2.5
@@ -14,7 +14,7 @@ const TOLD_AHEAD_DAYS = 7
 const GIVE_OR_TAKE_DAYS = 2
 
 /** By rhythm, where the approach has one: so many days after the last turn, until the number of turns is used up. */
-export function turnByRhythm({ batch, now }: Look): Ask[] {
+export function turnByRhythm({ batch, now }: Seen): Ask[] {
   const { turning, name } = hotHeapApproach(batch.built.approachId)
   if (turning.kind !== 'every' || batch.turns.length >= turning.most || now.phase === 'curing') return []
   const since = batch.turns.at(-1)?.at ?? batch.built.at
@@ -23,7 +23,7 @@ export function turnByRhythm({ batch, now }: Look): Ask[] {
 }
 
 /** By heat: once it has peaked and falls. */
-export function turnByHeat(look: Look): Ask[] {
+export function turnByHeat(look: Seen): Ask[] {
   const { batch, surroundings, now } = look
   const { turning } = hotHeapApproach(batch.built.approachId)
   if (turning.kind !== 'by-heat' || batch.turns.length >= turning.most) return []
@@ -34,7 +34,7 @@ export function turnByHeat(look: Look): Ask[] {
 }
 
 /** The next turn that the forecast expects, so that the week can be planned. */
-function turnAhead({ batch, surroundings, now }: Look): Ask[] {
+function turnAhead({ batch, surroundings, now }: Seen): Ask[] {
   if (now.phase !== 'warming' && now.phase !== 'hot') return []
   const middle = middleCourse(batch, surroundings)
   const next = middle?.course.habitTurns.find(day => day > now.day + 0.5)

@@ -1,15 +1,15 @@
 import { addDays, format, max, startOfDay } from 'date-fns'
 import { containerText } from '../../../units/container'
 import { quantityText } from '../../../units/format'
-import { diagnosis } from '../diagnosis'
+import { causesOf } from '../diagnosis'
 import { batchMeasures } from '../measures'
-import { ask, dayText, type Ask, type Look } from './ask'
+import { ask, dayText, type Ask, type Seen } from './ask'
 
 /** What a squeeze says that it lacks to a wrung sponge, as a share of wet mass. */
 const LACKING: Readonly<Record<string, number>> = { dust: 0.2, dry: 0.08 }
 
 /** Water after a dry squeeze, until it was watered. */
-export function waterIt({ batch, surroundings }: Look): Ask[] {
+export function waterIt({ batch, surroundings }: Seen): Ask[] {
   const squeeze = batch.observations.findLast(({ sense }) => sense === 'squeeze')
   const lacking = squeeze ? LACKING[squeeze.finding] : undefined
   if (!squeeze || !lacking || batch.waterings.some(({ at }) => at > squeeze.at)) return []
@@ -28,12 +28,12 @@ const CALLS_FOR_BROWNS: Readonly<Record<string, { readonly said: string, readonl
 }
 
 /** Browns after a bad smell or a wet squeeze, with how many containers of what, until it was turned or is better. */
-export function openItUp({ batch, surroundings }: Look): Ask[] {
+export function openItUp({ batch, surroundings }: Seen): Ask[] {
   const last = batch.observations.findLast(({ finding }) => finding in CALLS_FOR_BROWNS)
   if (!last || batch.turns.some(({ at }) => at > last.at)) return []
   if (batch.observations.some(({ sense, finding, at }) => sense === last.sense && at > last.at && !(finding in CALLS_FOR_BROWNS))) return []
   const { said, symptom } = CALLS_FOR_BROWNS[last.finding]!
-  const remedy = diagnosis.causes(batch, surroundings, [symptom])[0]?.remedy.text ?? 'Turn it and work in coarse, dry browns.'
+  const remedy = causesOf(batch, surroundings, [symptom])[0]?.remedy.text ?? 'Turn it and work in coarse, dry browns.'
   return [ask('browns', 'Open it with browns', `On ${dayText(last.at)} ${said}. ${remedy}`, surroundings.now, 2, 'now')]
 }
 
@@ -41,7 +41,7 @@ export function openItUp({ batch, surroundings }: Look): Ask[] {
 const SQUEEZE_DAYS = { working: 7, curing: 21 }
 
 /** A squeeze a week after the last while it works; while it cures, it must not dry out either. */
-export function squeezeIt({ batch, surroundings, now }: Look): Ask[] {
+export function squeezeIt({ batch, surroundings, now }: Seen): Ask[] {
   const last = batch.observations.findLast(({ sense }) => sense === 'squeeze')
   const since = max([new Date(last?.at ?? batch.built.at), new Date(batch.waterings.at(-1)?.at ?? batch.built.at)])
   const reason = last ? `Last felt on ${dayText(last.at)}. Heat dries it from within.` : `Not felt yet. ${surroundings.ambientC(surroundings.now) > 18 ? 'It dries fast in this warmth.' : 'Heat dries it from within.'}`
@@ -55,7 +55,7 @@ const AHEAD_DAYS = 3
 const WELL_WET = ['right', 'wet', 'dripping']
 
 /** Cover before much rain; open bins with lids need none. */
-export function coverIt({ batch, surroundings }: Look): Ask[] {
+export function coverIt({ batch, surroundings }: Seen): Ask[] {
   if (batch.built.vessel.wall === 'plastic') return []
   const days = Array.from({ length: AHEAD_DAYS }, (_, index) => addDays(startOfDay(surroundings.now), index))
   const rainMm = days.map(day => surroundings.rainMm(addDays(day, 0.5)))

@@ -1,7 +1,8 @@
-import { given, type PossibleCause } from '../cause'
+import { given } from '../../../../diagnosis/judge'
+import type { HeapCause } from '../cause'
 import { remedyOf } from '../remedy'
 
-export const cold: PossibleCause = {
+export const cold: HeapCause = {
   id: 'cold', title: 'It is cold out, or simply early',
   symptoms: { 'no-heat': 0.45 },
   weigh: ({ now, temperature }) => [

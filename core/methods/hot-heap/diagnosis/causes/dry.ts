@@ -1,11 +1,12 @@
-import { given, type PossibleCause } from '../cause'
+import { given } from '../../../../diagnosis/judge'
+import type { HeapCause } from '../cause'
 import { remedyOf, waterForL, waterText } from '../remedy'
 
 /** A wrung sponge. */
 const GOOD = 0.56
 const percent = (share: number) => `${Math.round(share * 100)} %`
 
-export const dry: PossibleCause = {
+export const dry: HeapCause = {
   id: 'dry', title: 'It is too dry',
   symptoms: { 'no-heat': 0.5, 'died': 0.4, 'ashy': 0.9, 'ants': 0.9, 'dust': 1 },
   weigh: ({ heap, lastSqueeze, has }) => [

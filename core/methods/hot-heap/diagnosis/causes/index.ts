@@ -1,4 +1,4 @@
-import type { PossibleCause } from '../cause'
+import type { HeapCause } from '../cause'
 import { cold } from './cold'
 import { dry } from './dry'
 import { nitrogenPoor } from './nitrogen-poor'
@@ -13,4 +13,4 @@ import { unmixed } from './unmixed'
 import { wetAirless } from './wet-airless'
 
 /** Everything that can be wrong with a hot heap. A new cause is a file and a line here. */
-export const CAUSES: readonly PossibleCause[] = [smouldering, small, dry, nitrogenPoor, wetAirless, nitrogenRich, stale, spent, cold, overheated, unmixed, openFood]
+export const CAUSES: readonly HeapCause[] = [smouldering, small, dry, nitrogenPoor, wetAirless, nitrogenRich, stale, spent, cold, overheated, unmixed, openFood]

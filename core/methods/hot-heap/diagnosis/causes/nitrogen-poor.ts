@@ -1,5 +1,6 @@
 import type { Material } from '../../../../materials/material'
-import { given, type PossibleCause } from '../cause'
+import { given } from '../../../../diagnosis/judge'
+import type { HeapCause } from '../cause'
 import { enoughOf, partsText, remedyOf, waterForL, waterText } from '../remedy'
 
 const GOOD_RATIO = 30
@@ -8,7 +9,7 @@ const NO_FUEL = ['finished', 'mineral', 'char', 'feed', 'wood']
 const isFreshGreen = ({ carbonToNitrogen, family }: Material) => carbonToNitrogen.typical < 26 && !NO_FUEL.includes(family)
 const round = (ratio: number) => `${Math.round(ratio)} : 1`
 
-export const nitrogenPoor: PossibleCause = {
+export const nitrogenPoor: HeapCause = {
   id: 'nitrogen-poor', title: 'It is poor in nitrogen',
   symptoms: { 'no-heat': 0.6, 'died': 0.2 },
   weigh: ({ heap, has }) => [

@@ -1,11 +1,12 @@
-import { given, type PossibleCause } from '../cause'
+import { given } from '../../../../diagnosis/judge'
+import type { HeapCause } from '../cause'
 import { enoughOf, partsText, remedyOf } from '../remedy'
 
 const GOOD_RATIO = 27
 /** More at once is a new heap: a step towards it is what can be worked in. */
 const MOST_STEP = 5
 
-export const nitrogenRich: PossibleCause = {
+export const nitrogenRich: HeapCause = {
   id: 'nitrogen-rich', title: 'More nitrogen than it can hold, or lime in it',
   symptoms: { 'ammonia': 1, 'too-hot': 0.35, 'flies': 0.2 },
   weigh: ({ heap, batch }) => [

@@ -1,9 +1,10 @@
-import { given, type PossibleCause } from '../cause'
+import { given } from '../../../../diagnosis/judge'
+import type { HeapCause } from '../cause'
 import { remedyOf } from '../remedy'
 
 const FOOD = ['kitchen', 'feed']
 
-export const openFood: PossibleCause = {
+export const openFood: HeapCause = {
   id: 'open-food', title: 'Food lies open on top',
   symptoms: { flies: 1, rats: 0.6, eggs: 0.1 },
   weigh: ({ batch, surroundings: { materials } }) => {

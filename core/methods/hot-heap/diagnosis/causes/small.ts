@@ -1,9 +1,10 @@
 import { quantityText } from '../../../../units/format'
 import { SMALLEST_M } from '../../size'
-import { given, type PossibleCause } from '../cause'
+import { given } from '../../../../diagnosis/judge'
+import type { HeapCause } from '../cause'
 import { remedyOf } from '../remedy'
 
-export const small: PossibleCause = {
+export const small: HeapCause = {
   id: 'small', title: 'It is too small to hold its heat',
   symptoms: { 'no-heat': 0.5, 'died': 0.35 },
   weigh: ({ acrossM, surroundings: { units } }) => {

@@ -1,7 +1,8 @@
-import { given, type PossibleCause } from '../cause'
+import { given } from '../../../../diagnosis/judge'
+import type { HeapCause } from '../cause'
 import { remedyOf } from '../remedy'
 
-export const smouldering: PossibleCause = {
+export const smouldering: HeapCause = {
   id: 'smouldering', title: 'It may be smouldering',
   symptoms: { smoke: 1 },
   weigh: ({ now, temperature }) => [

@@ -1,7 +1,8 @@
-import { given, type PossibleCause } from '../cause'
+import { given } from '../../../../diagnosis/judge'
+import type { HeapCause } from '../cause'
 import { remedyOf } from '../remedy'
 
-export const spent: PossibleCause = {
+export const spent: HeapCause = {
   id: 'spent', title: 'It is simply done heating',
   symptoms: { 'died': 0.5, 'no-heat': 0.1 },
   weigh: ({ heap, batch, hottestC, now }) => [

@@ -1,7 +1,8 @@
-import { given, type PossibleCause } from '../cause'
+import { given } from '../../../../diagnosis/judge'
+import type { HeapCause } from '../cause'
 import { remedyOf } from '../remedy'
 
-export const stale: PossibleCause = {
+export const stale: HeapCause = {
   id: 'stale', title: 'The middle has used up its air and what it could reach',
   symptoms: { died: 0.8, sour: 0.2 },
   weigh: ({ hottestC, daysSinceTurn, heap, now }) => [

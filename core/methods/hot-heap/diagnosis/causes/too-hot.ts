@@ -1,8 +1,9 @@
 import { TOO_HOT_C } from '../../limits'
-import { given, type PossibleCause } from '../cause'
+import { given } from '../../../../diagnosis/judge'
+import type { HeapCause } from '../cause'
 import { enoughOf, partsText, remedyOf, waterText } from '../remedy'
 
-export const overheated: PossibleCause = {
+export const overheated: HeapCause = {
   id: 'overheated', title: 'It makes more heat than it can get rid of',
   symptoms: { 'too-hot': 1, 'ashy': 0.4, 'smoke': 0.5 },
   weigh: ({ now, temperature }) => [

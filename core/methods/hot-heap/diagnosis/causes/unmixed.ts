@@ -1,7 +1,8 @@
-import { given, type PossibleCause } from '../cause'
+import { given } from '../../../../diagnosis/judge'
+import type { HeapCause } from '../cause'
 import { remedyOf } from '../remedy'
 
-export const unmixed: PossibleCause = {
+export const unmixed: HeapCause = {
   id: 'unmixed', title: 'Grass or leaves lie in mats',
   symptoms: { 'mats': 1, 'no-heat': 0.2, 'sour': 0.35, 'ammonia': 0.25 },
   weigh: ({ heap, batch }) => [

@@ -1,9 +1,10 @@
-import { given, type PossibleCause } from '../cause'
+import { given } from '../../../../diagnosis/judge'
+import type { HeapCause } from '../cause'
 import { enoughOf, partsText, remedyOf } from '../remedy'
 
 const GOOD_MOISTURE = 0.62
 
-export const wetAirless: PossibleCause = {
+export const wetAirless: HeapCause = {
   id: 'wet-airless', title: 'It is wet and lacks air',
   symptoms: { 'no-heat': 0.35, 'died': 0.3, 'sour': 1, 'eggs': 1, 'dripping': 1, 'mats': 0.4 },
   weigh: ({ heap, lastSqueeze }) => [

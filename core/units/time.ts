@@ -1,4 +1,6 @@
-const DAY_MS = 86_400_000
+/** Milliseconds of an hour and of a day. */
+export const HOUR_MS = 3_600_000
+export const DAY_MS = 86_400_000
 
 /** Days between two moments, as a fraction. */
 export function daysBetween(from: string | Date, to: string | Date): number {

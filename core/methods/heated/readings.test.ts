@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { Reading } from '../journal/garden'
+import type { Reading } from './heap-log'
 import { coreReadings, fallenFrom } from './readings'
 
 const read = (temperatures: readonly (number | undefined)[]): { readings: Reading[] } => ({

@@ -1,5 +1,6 @@
-import type { Reading, StandingBatch } from '../journal/garden'
-import { robustSlope } from '../statistics/slope'
+import { robustSlope } from '../../statistics/slope'
+import { DAY_MS } from '../../units/time'
+import type { HeapLog, Reading } from './heap-log'
 
 /** A core reading, and whether it stands apart from both of its neighbours. */
 export interface CoreReading {
@@ -13,7 +14,7 @@ export interface CoreReading {
 const JUMP_K = 20
 
 /** The core readings in order. A lone spike or hole is marked odd and kept: nothing recorded is dropped. */
-export function coreReadings({ readings }: Pick<StandingBatch, 'readings'>): CoreReading[] {
+export function coreReadings({ readings }: Pick<HeapLog, 'readings'>): CoreReading[] {
   const core = readings.filter((reading): reading is Reading & { coreC: number } => reading.coreC !== undefined)
   return core.map(({ eventId, at, coreC }, index) => {
     const before = core[index - 1]?.coreC
@@ -27,7 +28,28 @@ export function coreReadings({ readings }: Pick<StandingBatch, 'readings'>): Cor
 const FALLS_K_DAY = 0.7
 const FALLEN_K = 3
 const FALLS_FOR = { readings: 3, days: 2 }
-const DAY_MS = 86_400_000
+
+/** Readings closer than this count as one, their middle: a probe that writes every minute tells no more about a fall than one read morning and evening. */
+const POOL_DAYS = 0.5
+/** Few readings are taken as they are. */
+const MANY = 40
+
+interface Point { readonly x: number, readonly y: number }
+
+function pooled(points: readonly Point[]): readonly Point[] {
+  if (points.length <= MANY) return points
+  const pools = new Map<number, Point[]>()
+  for (const point of points) {
+    const pool = Math.floor(point.x / POOL_DAYS)
+    const known = pools.get(pool)
+    if (known) known.push(point)
+    else pools.set(pool, [point])
+  }
+  return [...pools.values()].map((pool) => {
+    const byHeat = [...pool].sort((a, b) => a.y - b.y)
+    return byHeat[Math.floor(byHeat.length / 2)] as Point
+  })
+}
 
 /**
  * Whether the core has been falling since its peak, and from what: by the middle of all slopes between readings, so that
@@ -37,7 +59,7 @@ export function fallenFrom(readings: readonly CoreReading[]): { readonly peakC: 
   const sound = readings.filter(({ odd }) => !odd)
   const peak = sound.reduce<CoreReading | undefined>((top, one) => !top || one.coreC >= top.coreC ? one : top, undefined)
   if (!peak) return undefined
-  const since = sound.slice(sound.indexOf(peak)).map(({ at, coreC }) => ({ x: Date.parse(at) / DAY_MS, y: coreC }))
+  const since = pooled(sound.slice(sound.indexOf(peak)).map(({ at, coreC }) => ({ x: Date.parse(at) / DAY_MS, y: coreC })))
   const span = (since.at(-1)?.x ?? 0) - (since[0]?.x ?? 0)
   if (since.length < FALLS_FOR.readings || span < FALLS_FOR.days - 0.1) return undefined
   const perDayK = robustSlope(since)

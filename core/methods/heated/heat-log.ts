@@ -1,11 +1,11 @@
-import type { StandingBatch } from '../journal/garden'
+import { DAY_MS } from '../../units/time'
+import type { HeapLog } from './heap-log'
 
 /** The usual yardstick: this hot, for so many days. */
 export const YARDSTICK_C = 55
 export const YARDSTICK_DAYS = 3
 /** Readings further apart than this leave open what happened between. */
 const GAP_DAYS = 1.6
-const DAY_MS = 86_400_000
 
 /** How long a heap was at 55 °C, as far as its readings can tell. */
 export interface HeatLog {
@@ -40,7 +40,7 @@ function stretches(points: readonly { readonly at: string, readonly celsius: num
 const sum = (values: readonly number[]) => values.reduce((all, one) => all + one, 0)
 
 /** What the readings say about 55 °C. Only what was read counts: a forecast proves nothing here. */
-export function heatLog({ readings, turns }: StandingBatch): HeatLog {
+export function heatLog({ readings, turns }: HeapLog): HeatLog {
   const core = readings.flatMap(({ at, coreC }) => coreC === undefined ? [] : [{ at, celsius: coreC }])
   const edge = readings.flatMap(({ at, edgeC }) => edgeC === undefined ? [] : [{ at, celsius: edgeC }])
   const hot = stretches(core)

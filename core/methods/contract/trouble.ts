@@ -1,8 +1,7 @@
-import type { StandingBatch } from '../journal/garden'
-import type { Material } from '../materials/material'
-import type { Amount, ContainerThen, Packing } from '../units/container'
-import type { Supposed } from './foresight'
-import type { Surroundings } from './method'
+import type { BegunBatch } from '../../journal/garden'
+import type { Material } from '../../materials/material'
+import type { Amount, ContainerThen, Packing } from '../../units/container'
+import type { Surroundings } from './surroundings'
 
 /** Something of a store that a remedy may take: so many containers of it are left. */
 export interface Spare {
@@ -16,7 +15,8 @@ export interface Spare {
 export interface Symptom {
   readonly id: string
   readonly label: string
-  readonly sense: 'heat' | 'smell' | 'look' | 'feel'
+  /** The heading it stands under: "Its smell". */
+  readonly group: string
   readonly good?: string
 }
 
@@ -33,7 +33,8 @@ export interface Remedy {
   readonly text: string
   readonly parts: readonly RemedyPart[]
   readonly waterL: number
-  readonly supposed: readonly Supposed[]
+  /** Deeds that belong to it: what one tap records with the parts and the water. */
+  readonly deeds: readonly string[]
   /** What the model says would happen with it and without it; absent where the model cannot tell. */
   readonly effect?: string
 }
@@ -53,6 +54,6 @@ export interface Cause {
 export interface Diagnosis {
   readonly symptoms: readonly Symptom[]
   /** The symptoms that the log and the readings already tell of. */
-  noticed(batch: StandingBatch, surroundings: Surroundings): readonly string[]
-  causes(batch: StandingBatch, surroundings: Surroundings, symptoms: readonly string[]): readonly Cause[]
+  noticed(batch: BegunBatch, surroundings: Surroundings): readonly string[]
+  causes(batch: BegunBatch, surroundings: Surroundings, symptoms: readonly string[]): readonly Cause[]
 }

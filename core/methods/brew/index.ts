@@ -1,0 +1,35 @@
+import { range } from '../../units/range'
+import type { Forecaster, Method } from '../contract'
+import { asksOf, draftOf } from './draft'
+import { answerOf } from './forecast'
+import { KINDS } from './kinds'
+import { look } from './look'
+import { PADS } from './pads'
+import { questionOf, type BrewQuestion } from './question'
+import { SITES } from './sites'
+
+const forecaster: Forecaster<BrewQuestion> = { ask: questionOf, answer: answerOf }
+
+/** Brews and ferments: a bucket of water, something living or green, and a few days. */
+export const brew: Method = {
+  id: 'brew',
+  name: 'Brew',
+  summary: 'A bucket of water with leaf mould, compost or greens, for days to weeks; thinned and poured on the soil.',
+  words: {
+    one: 'brew', begun: 'Set up with', approach: 'Kind', sheet: 'Recipe', start: 'It is set up: start it', started: 'Look at it tomorrow.',
+    take: 'Empty it', takenDown: 'Emptied', early: 'It is not at its height yet.',
+  },
+  choosing: {
+    purposes: ['microbes', 'feeding'], weeks: range(0.3, 1, 4), minutesAWeek: range(10, 20, 40), heavy: false, eats: ['finished', 'plant', 'grass'], leastL: 1,
+    line: 'A bucket and a few days: life or a quick feed for beds.',
+  },
+  approaches: KINDS,
+  sites: SITES,
+  asks: asksOf,
+  feeds: [],
+  pads: PADS,
+  takeCautions: ['What is left goes onto the heap or under mulch, not into a drain or a pond.', 'Wash the vessel with hot water before the next one.'],
+  inParts: true,
+  draft: draftOf,
+  look, forecaster,
+}

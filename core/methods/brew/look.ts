@@ -1,0 +1,89 @@
+import { addMinutes, format } from 'date-fns'
+import type { BegunBatch } from '../../journal/garden'
+import type { Picture } from '../../picture/picture'
+import { containerText } from '../../units/container'
+import { quantityText } from '../../units/format'
+import { daysBetween, DAY_MS } from '../../units/time'
+import { numberOf } from '../../questions/question'
+import type { Band, Chart, ChartPoint, Fact, Look, Surroundings } from '../contract'
+import { dilutionFor } from './amounts'
+import { dayAt } from './course'
+import { middleCourse } from './forecast'
+import { kindOf } from './kinds'
+import { airIsOn, leftL, progressOf, standingOf } from './standing'
+import { tasksOf } from './tasks'
+import { windowsOf } from './windows'
+import { AREA, FOAM } from './words'
+import { brewPicture } from './picture'
+
+const at = (days: Float64Array, day: number) => Math.max(0, days.findIndex(one => one >= day - 1e-9))
+
+function lastDay(batch: BegunBatch, surroundings: Surroundings): number {
+  const { course, question } = middleCourse(batch, surroundings)
+  const { until } = kindOf(batch.began.approachId).use
+  return Math.max(1, Math.min(question.horizonDay, Math.max(question.nowDay + 0.5, dayAt(course, until) * 1.15)))
+}
+
+function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): Picture {
+  const kind = kindOf(batch.began.approachId)
+  const { question, course } = middleCourse(batch, surroundings)
+  const wanted = day ?? question.nowDay
+  const here = at(course.days, wanted)
+  const gauged = day === undefined ? (batch.gauged[FOAM] ?? []).findLast(one => daysBetween(one.at, surroundings.now) < 0.8)?.value : undefined
+  const inL = batch.puts.reduce((sum, { waterL }) => sum + waterL, 0)
+  const share = batch.ended ? 0 : day === undefined && inL > 0 ? leftL(batch) / inL : 1
+  return brewPicture({ of: batch.name, kind, site: batch.began.site, share, progress: course.progress[here]!, foamM: gauged ?? course.foamM[here]!, aired: airIsOn(batch) })
+}
+
+function told(batch: BegunBatch, surroundings: Surroundings, day?: number): string {
+  const { question, course } = middleCourse(batch, surroundings)
+  const kind = kindOf(batch.began.approachId)
+  const wanted = Math.min(question.horizonDay, day ?? question.nowDay)
+  const here = at(course.days, wanted)
+  const when = Math.abs(wanted - question.nowDay) < 0.1 ? 'Now' : format(addMinutes(new Date(batch.began.at), Math.round(wanted * 1440)), 'EEEE, d MMMM, HH:mm')
+  const foam = kind.foamM ? `foam about ${quantityText('length', surroundings.units, course.foamM[here]!)}, ` : ''
+  return `${when}: ${foam}${quantityText('temperature', surroundings.units, course.liquidC[here]!)} in it, ${Math.round(100 * course.progress[here]!)} % of the way to its height.`
+}
+
+function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
+  const kind = kindOf(batch.began.approachId)
+  if (!kind.foamM) return []
+  const { course } = middleCourse(batch, surroundings)
+  const startMs = Date.parse(batch.began.at)
+  const last = lastDay(batch, surroundings)
+  const forecast = surroundings.forecastOf?.(batch.id)
+  const points = (days: Float64Array, band: Pick<Band, 'low' | 'typical' | 'high'>): ChartPoint[] => Array.from(days).flatMap((day, index) => day <= last ? [{ at: startMs + day * DAY_MS, low: band.low[index]!, typical: band.typical[index]!, high: band.high[index]! }] : [])
+  return [{
+    id: 'foam', title: 'Foam', unit: 'length',
+    expected: forecast ? points(forecast.days, forecast.series.foamM!) : points(course.days, { low: course.foamM, typical: course.foamM, high: course.foamM }),
+    atStart: forecast ? points(forecast.days, forecast.series.foamAtStartM!) : [],
+    dots: [{ name: 'foam', main: true, points: (batch.gauged[FOAM] ?? []).map(({ at: moment, value }) => ({ at: Date.parse(moment), value })) }],
+    marks: batch.uses.map(({ at: moment }) => Date.parse(moment)),
+    legend: 'Dots: foam as measured. Dashed in its band: what is expected, eight times in ten. Dotted: as it looked at the start. Upright lines: given.',
+  }]
+}
+
+function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
+  if (batch.ended) return []
+  const { units, waterCan } = surroundings
+  const kind = kindOf(batch.began.approachId)
+  const area = numberOf(batch.began.answers, AREA) ?? 0
+  const litres = (value: number) => quantityText('volume', units, value, 1)
+  const parts = kind.parts.usual
+  const { concentrateL, totalL } = dilutionFor(area, parts, 1)
+  return [
+    { label: 'Left', value: litres(leftL(batch)), why: `enough for about ${quantityText('area', units, leftL(batch) * (1 + parts), 0)} at 1 to ${parts}` },
+    ...(area > 0 ? [{ label: `For your ${quantityText('area', units, area, 0)}`, value: `${litres(concentrateL)} in ${containerText(totalL / waterCan.volumeL, waterCan)}`, why: `1 part to ${parts} of water, a litre of it on each square metre` }] : []),
+  ]
+}
+
+/** How a brew looks. */
+export const look: Look = {
+  standing: standingOf, windows: (batch, surroundings) => batch.ended ? [] : windowsOf(batch, surroundings), tasks: tasksOf, picture, told, lastDay, charts, facts,
+  gates: (batch, surroundings) => {
+    const kind = kindOf(batch.began.approachId)
+    const progress = progressOf(batch, surroundings)
+    return batch.ended ? [] : [{ id: 'give', label: 'Onto beds', open: progress >= kind.use.from && progress <= kind.use.until, reason: progress < kind.use.from ? 'Not before its height: raw starch and greens rob the soil of air.' : progress <= kind.use.until ? 'At its height: now.' : 'Past its height: thinner, as a feed only.' }]
+  },
+  outputs: () => [{ materialId: 'brew-solids', label: 'Strained solids', hint: 'into the next heap, well covered, or under mulch' }],
+}

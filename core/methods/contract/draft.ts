@@ -1,0 +1,107 @@
+import type { Answers } from '../../journal/garden'
+import type { Comfort } from '../../mix/judgement'
+import type { Measures } from '../../mix/measures'
+import type { Ingredient } from '../../mix/portion'
+import type { Picture } from '../../picture/picture'
+import type { Range } from '../../units/range'
+import type { UnitSystem } from '../../units/system'
+import type { Site } from '../../vessel/site'
+import type { Stratum } from '../../vessel/strata'
+import type { Vessel } from '../../vessel/vessel'
+
+/** A plan with its materials, as a method thinks about it before anything is begun. */
+export interface Proposal {
+  readonly site: Site
+  readonly approachId: string
+  readonly answers: Answers
+  readonly ingredients: readonly Ingredient[]
+  readonly waterL: number
+  readonly volumeL: number
+}
+
+export type Grade = 'good' | 'workable' | 'poor'
+
+/** A verdict in a sentence. */
+export interface Verdict {
+  readonly grade: Grade
+  readonly text: string
+}
+
+/** What a mix would do with its heat in the first days. */
+export interface Outlook {
+  readonly grade: Grade
+  readonly label: string
+  readonly peakC: number
+}
+
+/** One thing worth knowing: a name, a value in a gardener's words, and why. */
+export interface Fact {
+  readonly label: string
+  readonly value: string
+  readonly why?: string
+}
+
+/** What to mind: about one ingredient, or about the whole. */
+export interface Warning {
+  readonly materialId?: string
+  readonly text: string
+}
+
+/** How long it takes by hand, minutes as ranges. */
+export interface Work {
+  readonly label: string
+  readonly minutes: Range
+}
+
+/** One step of building, with what to mind while doing it. */
+export interface BuildStep {
+  readonly title: string
+  readonly detail: string
+  readonly stratum?: Stratum
+  readonly cautions: readonly string[]
+}
+
+/** Something it will give, how much of it and when. */
+export interface Gift {
+  readonly label: string
+  readonly litres: Range
+  readonly from: Date
+  readonly to: Date
+}
+
+/** What a plan comes to before anything is begun. */
+export interface Draft {
+  /** Amounts, height and water in one sentence. */
+  readonly summary: string
+  readonly verdict: Verdict
+  readonly facts: readonly Fact[]
+  readonly warnings: readonly Warning[]
+  readonly picture: Picture
+  readonly steps: readonly BuildStep[]
+  readonly work: readonly Work[]
+  readonly gives: readonly Gift[]
+  /** Litres of water that go in at the start. */
+  readonly waterL: number
+  /** What goes in, where the method says what; absent where the gardener does. */
+  readonly recipe?: readonly Ingredient[]
+}
+
+/** Why it matters how things are mixed, where it does: the bench shows the balance. */
+export interface Mixing {
+  comfort(approachId: string): Comfort
+  outlook(measures: Measures): Outlook
+  judgeSize(vessel: Vessel, volumeL: number, units: UnitSystem): Verdict
+  strata(proposal: Proposal): readonly Stratum[]
+  /** Warnings that stand beside an ingredient as soon as it lies on the bench. */
+  warnings(ingredients: readonly Ingredient[], approachId: string): readonly Warning[]
+}
+
+/** How much to build for so much of it, where that can be said. */
+export interface Sizing {
+  /** The least litres that can do what the method is for, in this vessel. */
+  leastVolumeL(vessel: Vessel): number
+  /** Days from building to ready with a good mix, earliest and latest usual. */
+  daysToReady(approachId: string): { readonly earliest: number, readonly latest: number }
+  /** Litres that come out for each litre built, before a garden has batches of its own to go by. */
+  readonly usualYield: Range
+}

@@ -1,0 +1,103 @@
+import type { BegunBatch } from '../../journal/garden'
+import type { Picture } from '../../picture/picture'
+import type { ReadinessTest } from '../../readiness/test'
+import type { Stages } from '../../readiness/verdict'
+import type { Quantity as Unit } from '../../units/system'
+import type { Fact } from './draft'
+import type { Surroundings } from './surroundings'
+import type { Task } from './task'
+
+/** Where a batch stands in its life, in a word and a sentence. */
+export interface Standing {
+  readonly phase: string
+  readonly label: string
+  readonly sentence: string
+  /** A figure for where there is room for one only. */
+  readonly figure?: string
+  readonly tone: 'good' | 'mind' | 'bad'
+}
+
+/** A stretch of days in which something comes, and why. */
+export interface NamedWindow {
+  readonly id: string
+  /** "Ready", "Mulch", "Foam at its height". */
+  readonly label: string
+  readonly from: Date
+  readonly to: Date
+  readonly reasons: readonly string[]
+  /** It may well be later than `to`: nobody looked further ahead. */
+  readonly orLater?: boolean
+  /** What is said while it is to come, and once it has begun. */
+  readonly coming: string
+  /** How a calendar tells of it, behind the batch's name: "may be ready". */
+  readonly announced: string
+  readonly begun: string
+}
+
+/** One place of a line: what is expected, eight times in ten between low and high. */
+export interface ChartPoint {
+  readonly at: number
+  readonly low: number
+  readonly typical: number
+  readonly high: number
+}
+
+/** Values that were gauged, as a chart shows them; an odd one is hollow, never hidden. */
+export interface ChartDots {
+  readonly name: string
+  readonly main: boolean
+  readonly points: readonly { readonly at: number, readonly value: number, readonly odd?: boolean }[]
+}
+
+/** One quantity over time: expected, as it looked at the start, as gauged, and what was done when. */
+export interface Chart {
+  readonly id: string
+  readonly title: string
+  readonly unit: Unit | 'percent'
+  readonly expected: readonly ChartPoint[]
+  readonly atStart: readonly ChartPoint[]
+  readonly dots: readonly ChartDots[]
+  readonly marks: readonly number[]
+  readonly legend: string
+}
+
+/** Something that comes out of a batch. */
+export interface Output {
+  readonly materialId: string
+  readonly label: string
+  readonly hint: string
+  readonly sieveMm?: number
+  /** Litres that are expected of it now, where that can be said. */
+  readonly expectedL?: number
+}
+
+/** Something that must not be done before a condition holds. */
+export interface Gate {
+  readonly id: string
+  readonly label: string
+  readonly open: boolean
+  readonly reason: string
+}
+
+/** How a batch looks: everything that screens show of it. `day` counts from the beginning; without it, now. */
+export interface Look {
+  standing(batch: BegunBatch, surroundings: Surroundings): Standing
+  windows(batch: BegunBatch, surroundings: Surroundings): readonly NamedWindow[]
+  tasks(batch: BegunBatch, surroundings: Surroundings): readonly Task[]
+  picture(batch: BegunBatch, surroundings: Surroundings, day?: number): Picture
+  /** What it is on a day, in a sentence. */
+  told(batch: BegunBatch, surroundings: Surroundings, day?: number): string
+  /** The last day that the picture can be moved to. */
+  lastDay(batch: BegunBatch, surroundings: Surroundings): number
+  charts(batch: BegunBatch, surroundings: Surroundings): readonly Chart[]
+  facts(batch: BegunBatch, surroundings: Surroundings): readonly Fact[]
+  gates(batch: BegunBatch, surroundings: Surroundings): readonly Gate[]
+  outputs(batch: BegunBatch, surroundings: Surroundings): readonly Output[]
+}
+
+/** How ripe a batch is, which tests count for it, and what else is worth knowing before it is used. */
+export interface Ripeness {
+  tests(batch: BegunBatch, surroundings: Surroundings): readonly ReadinessTest[]
+  stages(batch: BegunBatch, surroundings: Surroundings): Stages
+  notes(batch: BegunBatch, surroundings: Surroundings): { readonly title: string, readonly lines: readonly string[], readonly caution: string }
+}

@@ -1,0 +1,103 @@
+import type { Question } from '../../questions/question'
+import type { Range } from '../../units/range'
+import type { Site } from '../../vessel/site'
+import type { Family } from '../../materials/material'
+import type { Draft, Mixing, Proposal, Sizing } from './draft'
+import type { Forecaster, Supposing } from './forecast'
+import type { Look, Ripeness } from './look'
+import type { LayPipeline } from './pipeline'
+import type { Deed, Pad, Quantity, Sense } from './record'
+import type { Surroundings } from './surroundings'
+import type { Diagnosis } from './trouble'
+
+/** A school: one way in which practitioners run a method. */
+export interface Approach {
+  readonly id: string
+  readonly name: string
+  readonly summary: string
+}
+
+/** What the finished thing may be wanted for. */
+export const PURPOSES = ['beds', 'potting', 'seeds', 'mulch', 'feeding', 'microbes'] as const
+export type Purpose = typeof PURPOSES[number]
+
+/** What a gardener weighs before choosing a method. */
+export interface Choosing {
+  readonly purposes: readonly Purpose[]
+  /** Weeks from beginning to something useful. */
+  readonly weeks: Range
+  /** Minutes of work a week, over its whole time. */
+  readonly minutesAWeek: Range
+  readonly heavy: boolean
+  /** What it eats: families of materials, and litres of them to begin with. */
+  readonly eats: readonly Family[]
+  readonly leastL: number
+  readonly line: string
+}
+
+/** The method's own words, where screens need one. */
+export interface MethodWords {
+  /** "heap", "cage", "brew". */
+  readonly one: string
+  /** The log's first word: "Built from". */
+  readonly begun: string
+  /** What the school is asked by: "Turning". */
+  readonly approach: string
+  readonly sheet: string
+  readonly start: string
+  readonly started: string
+  readonly take: string
+  readonly takenDown: string
+  /** What is said where something is taken out before its time. */
+  readonly early: string
+}
+
+/** A way of turning scraps into something useful. All that is particular to it lives behind this; a capability that is absent has no place on the screen. */
+export interface Method {
+  readonly id: string
+  readonly name: string
+  readonly summary: string
+  readonly words: MethodWords
+  readonly choosing: Choosing
+  readonly approaches: readonly Approach[]
+  /** Where it can be: the usual ones to pick from, the first offered first. */
+  readonly sites: readonly Site[]
+  /** What is asked while it is planned, beside school, site and stuff. */
+  asks(approachId: string): readonly Question[]
+  /** Families that go in, where not everything does. */
+  readonly feeds?: readonly Family[]
+  readonly pads: readonly Pad[]
+  /** Cautions where something is taken out. */
+  readonly takeCautions: readonly string[]
+  /** Whether something may be taken while the rest goes on. */
+  readonly inParts: boolean
+  draft(proposal: Proposal, surroundings: Surroundings): Draft
+  readonly look: Look
+  readonly mixing?: Mixing
+  readonly sizing?: Sizing
+  readonly forecaster?: Forecaster
+  readonly supposing?: Supposing
+  readonly diagnosis?: Diagnosis
+  readonly ripeness?: Ripeness
+  readonly pipeline?: LayPipeline
+}
+
+/** The approach of this id, or the method's first. */
+export function approachOf<A extends Approach>(method: { readonly approaches: readonly A[] }, id: string): A {
+  return method.approaches.find(approach => approach.id === id) ?? method.approaches[0] as A
+}
+
+/** The quantity of this id, if the method gauges it. */
+export function quantityOf({ pads }: Pick<Method, 'pads'>, id: string): Quantity | undefined {
+  return pads.flatMap(pad => pad.kind === 'gauge' ? [pad.quantity] : []).find(one => one.id === id)
+}
+
+/** The deed of this id, if the method knows it. */
+export function deedOf({ pads }: Pick<Method, 'pads'>, id: string): Deed | undefined {
+  return pads.flatMap(pad => pad.kind === 'deed' ? [pad.deed] : []).find(one => one.id === id)
+}
+
+/** The senses a method asks for. */
+export function sensesOf({ pads }: Pick<Method, 'pads'>): Sense[] {
+  return pads.flatMap(pad => pad.kind === 'sense' ? [pad.sense] : [])
+}

@@ -1,0 +1,111 @@
+import type { Answers, BegunBatch, Role } from '../../journal/garden'
+import type { Family } from '../../materials/material'
+import type { Question } from '../../questions/question'
+import type { Quantity as Unit } from '../../units/system'
+import type { Surroundings } from './surroundings'
+
+/** Something that can be found by a sense, with what it means. */
+export interface Finding {
+  readonly id: string
+  readonly label: string
+  readonly sign: 'good' | 'mind' | 'bad'
+  readonly answer: string
+}
+
+/** A sense that is asked for, as a gardener would: squeeze, smell, look. */
+export interface Sense {
+  readonly id: string
+  readonly label: string
+  readonly icon: string
+  readonly question: string
+  readonly findings: readonly Finding[]
+}
+
+/** Where a quantity is read. */
+export interface Spot {
+  readonly id: string
+  readonly label: string
+  /** As it is said, with a value in place of {}: "core {}", "{} high". */
+  readonly said: string
+}
+
+/** Something that is measured with a thermometer, a stick or an eye. Values in the core's unit. */
+export interface Quantity {
+  readonly id: string
+  readonly label: string
+  readonly icon: string
+  readonly unit: Unit | 'percent' | 'none'
+  readonly limits: readonly [low: number, high: number]
+  /** The first is asked at once, the others where they are wanted. */
+  readonly spots: readonly [Spot, ...Spot[]]
+  readonly button: string
+  /** Whether a probe or a thermometer's file may give it. */
+  readonly byThermometer?: boolean
+  /** What is expected now, by spot: what a stick or a probe would find. */
+  expected(batch: BegunBatch, surroundings: Surroundings): Readonly<Partial<Record<string, number>>>
+  /** What a new value says beside what is known. */
+  answer?(batch: BegunBatch, surroundings: Surroundings, values: Readonly<Partial<Record<string, number>>>): string
+}
+
+/** Something that is done to a batch, in the method's words. */
+export interface Deed {
+  readonly id: string
+  readonly label: string
+  readonly icon: string
+  /** What to do, in a sentence. */
+  readonly how: string
+  readonly asks: readonly Question[]
+  readonly cautions: readonly string[]
+  /** The bar after recording, behind the name: "turned, 3 times so far". */
+  said(batch: BegunBatch, answers: Answers): { readonly said: string, readonly answer: string }
+  /** As it stands in the log. */
+  words(answers: Answers, surroundings: Surroundings): string
+}
+
+/** Something that may be put in. */
+export interface PutOffer {
+  readonly id: string
+  readonly label: string
+  readonly icon: string
+  readonly what: 'water' | 'stuff'
+  readonly role: Role
+  /** Families that are offered; all of them when absent. */
+  readonly families?: readonly Family[]
+  readonly button: string
+  /** The log's first word: "Added", "Filled again with". */
+  readonly said: string
+}
+
+/** Giving litres of a batch straight to a bed, thinned with water. */
+export interface UseOffer {
+  readonly id: string
+  readonly label: string
+  readonly icon: string
+  readonly button: string
+  /** Parts of water to one part, as it stands now. */
+  parts(batch: BegunBatch, surroundings: Surroundings): { readonly low: number, readonly usual: number, readonly high: number }
+  /** Litres of the thinned stuff for a square metre. */
+  readonly litresPerM2: number
+  /** Litres that are there to give. */
+  left(batch: BegunBatch): number
+  cautions(batch: BegunBatch, surroundings: Surroundings): readonly string[]
+}
+
+/** One way to record something, in the order in which the method offers them. */
+export type Pad
+  = | { readonly kind: 'gauge', readonly quantity: Quantity }
+    | { readonly kind: 'sense', readonly sense: Sense }
+    | { readonly kind: 'deed', readonly deed: Deed }
+    | { readonly kind: 'put', readonly put: PutOffer }
+    | { readonly kind: 'use', readonly use: UseOffer }
+
+/** What a pad is called and drawn with. */
+export function padFace(pad: Pad): { readonly id: string, readonly label: string, readonly icon: string } {
+  switch (pad.kind) {
+    case 'gauge': return pad.quantity
+    case 'sense': return pad.sense
+    case 'deed': return pad.deed
+    case 'put': return pad.put
+    case 'use': return pad.use
+  }
+}

@@ -1,0 +1,22 @@
+import type { Forecast } from './forecast'
+import type { Spare } from './trouble'
+import type { MaterialBook } from '../../materials/book'
+import type { ContainerThen } from '../../units/container'
+import type { UnitSystem } from '../../units/system'
+
+/** Everything outside a batch that a method needs to think about it. */
+export interface Surroundings {
+  readonly now: Date
+  readonly units: UnitSystem
+  readonly ambientC: (at: Date) => number
+  /** Rain on a day, mm. */
+  readonly rainMm: (at: Date) => number
+  readonly waterCan: ContainerThen
+  readonly materials: MaterialBook
+  /** Where water comes from in this garden. */
+  readonly water?: 'rain' | 'mains' | 'well'
+  /** What the store could give to a remedy. */
+  readonly spares?: readonly Spare[]
+  /** The forecast of a batch, once it has been worked out. */
+  readonly forecastOf?: (batchId: string) => Forecast | undefined
+}

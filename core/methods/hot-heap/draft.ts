@@ -1,0 +1,35 @@
+import { addDays } from 'date-fns'
+import { containerText } from '../../units/container'
+import { quantityText } from '../../units/format'
+import { scaleRange } from '../../units/range'
+import { fillHeightM } from '../../vessel/vessel'
+import type { Draft, Proposal, Sizing, Surroundings } from '../contract'
+import { heapPicture } from '../heated/picture'
+import { heapProposal } from '../heated/proposal'
+import { warningsFor } from './cautions'
+import { handsOn } from './effort'
+import { strataOf } from './layers'
+import { judgeSize } from './size'
+import { buildSteps } from './steps'
+
+/** What a planned heap comes to. @param sizing what usually comes out, and when. */
+export function draftOf(planned: Proposal, surroundings: Surroundings, { usualYield, daysToReady }: Sizing): Draft {
+  const proposal = heapProposal(planned)
+  const { vessel, volumeL, waterL, ingredients, approachId } = proposal
+  const { units, waterCan, now } = surroundings
+  const fillM = fillHeightM(vessel, volumeL)
+  const work = handsOn(proposal)
+  const { earliest, latest } = daysToReady(approachId)
+  const water = waterL < 0.5 ? 'no water: it is moist enough.' : `water ${containerText(waterL / waterCan.volumeL, waterCan)} (${quantityText('volume', units, waterL)}) in all.`
+  return {
+    summary: `${quantityText('volume', units, volumeL)} mixed, ${quantityText('length', units, fillM)} high; ${water}`,
+    verdict: judgeSize(vessel, volumeL, units),
+    facts: [],
+    warnings: warningsFor(ingredients, approachId),
+    picture: heapPicture({ of: `The heap in the ${vessel.name.toLowerCase()}, cut open`, vessel, heightM: fillM, bands: strataOf(proposal).map(({ family, short, heightShare }) => ({ family, short, heightShare })) }),
+    steps: buildSteps(proposal, surroundings),
+    work: [{ label: 'to build', minutes: work.building }, { label: `each turn, ${work.turns} turns at most`, minutes: work.eachTurn }],
+    gives: [{ label: 'Compost', litres: scaleRange(usualYield, volumeL), from: addDays(now, earliest), to: addDays(now, latest) }],
+    waterL,
+  }
+}

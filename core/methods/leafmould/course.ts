@@ -1,0 +1,194 @@
+import { dailyShare, Q10 } from './rates'
+
+/** Leaves that went in on a day. */
+export interface Fill {
+  readonly day: number
+  readonly dryKg: number
+  readonly waterKg: number
+  readonly looseL: number
+  /** k at 15 °C, with what shredding, nitrogen and starter add. */
+  readonly perYear: number
+  /** Share of its loose volume that is left once it has settled. */
+  readonly settlesTo: number
+  /** Share of its mass that is still there when it goes in: 1 for fresh leaves. */
+  readonly massLeft: number
+}
+
+/** Something done to a cage on a day. */
+export type CageDeed
+  = | { readonly day: number, readonly kind: 'water', readonly litres: number }
+    | { readonly day: number, readonly kind: 'take', readonly litres: number }
+    /** From here on it lies in closed bags: no rain, little drying, no dry shell. */
+    | { readonly day: number, readonly kind: 'bag' }
+    /** Forked over: what was outside is inside. */
+    | { readonly day: number, readonly kind: 'fork' }
+
+/** How open it stands. */
+export interface Exposure {
+  readonly areaM2: number
+  /** Share of the rain that gets in. */
+  readonly rainShare: number
+  /** Drying against an open top of that area. */
+  readonly drying: number
+  /** Thickness of the shell that stays dry, and width across, m. */
+  readonly shellM: number
+  readonly acrossM: number
+}
+
+/** All that a course needs. Weather by day from the day of beginning; the last day stands for all after it. */
+export interface CageCase {
+  readonly fills: readonly Fill[]
+  readonly deeds: readonly CageDeed[]
+  readonly exposure: Exposure
+  readonly airC: ArrayLike<number>
+  readonly rainMm: ArrayLike<number>
+}
+
+/** What is uncertain of a cage, as factors and steps. */
+export interface CageTraits {
+  readonly pace: number
+  readonly settling: number
+  readonly drying: number
+  readonly weatherK: number
+  readonly q10: number
+}
+export const USUAL_TRAITS: CageTraits = { pace: 1, settling: 1, drying: 1, weatherK: 0, q10: Q10 }
+
+/** What is noted of a cage at each of the times. */
+export interface CageCourse {
+  readonly days: Float64Array
+  /** Share of the mass left in the moist middle, and in the dry outside. */
+  readonly left: Float32Array
+  readonly leftOutside: Float32Array
+  readonly volumeL: Float32Array
+  readonly moisture: Float32Array
+}
+
+/** Settling by half within about four weeks: the loose part goes with this time, days. */
+const SETTLING_DAYS = 12
+/** Volume goes with what is left, but for pores that stay. */
+const PORES_STAY = 0.15
+/** Water dried off an open top, mm a day for each °C of air (Romanenko-like, humid temperate; own estimate, 0.07 to 0.13). */
+const DRIES_MM_DAY_C = 0.1
+/** Leaves hold so much water for their dry mass; the rest drains. */
+const HOLDS_KG_KG = 3
+/** Dry leaves shed rain: below this moisture only so much of it is taken up. */
+const SHEDS_BELOW = 0.4
+const SHED_TAKES = 0.5
+/** The shell is so much drier than the middle. */
+const SHELL_MOISTURE = 0.6
+
+/** Closed bags. */
+const BAGGED = { rainShare: 0, drying: 0.06 }
+
+/** Share of a cage that is shell, by its sides and its top. */
+export function shellShare({ shellM, acrossM }: Pick<Exposure, 'shellM' | 'acrossM'>, heightM: number): number {
+  if (shellM <= 0 || heightM <= 0) return 0
+  const inner = Math.max(0, acrossM - 2 * shellM) / acrossM
+  return 1 - inner * inner * Math.max(0, heightM - shellM) / heightM
+}
+
+interface Part { readonly fill: Fill, left: number, outside: number, scale: number }
+
+interface State {
+  parts: Part[]
+  waterKg: number
+  bagged: boolean
+}
+
+const dryKgOf = ({ parts }: State) => parts.reduce((sum, { fill, left, scale }) => sum + fill.dryKg * scale * left / fill.massLeft, 0)
+
+function volumeOf({ parts }: State, day: number, settling: number): number {
+  return parts.reduce((sum, { fill, left, scale }) => {
+    const to = Math.min(0.9, fill.settlesTo * settling)
+    const settled = to + (1 - to) * Math.exp(-(day - fill.day) / SETTLING_DAYS)
+    return sum + fill.looseL * scale * settled * (PORES_STAY + (1 - PORES_STAY) * left / fill.massLeft)
+  }, 0)
+}
+
+function fillIn(state: State, fill: Fill): void {
+  state.parts.push({ fill, left: fill.massLeft, outside: fill.massLeft, scale: 1 })
+  state.waterKg += fill.waterKg
+}
+
+function doTo(state: State, deed: CageDeed, day: number, settling: number): void {
+  if (deed.kind === 'water') state.waterKg += deed.litres
+  if (deed.kind === 'bag') state.bagged = true
+  if (deed.kind === 'take') {
+    const share = Math.min(0.98, deed.litres / Math.max(1, volumeOf(state, day, settling)))
+    for (const part of state.parts) part.scale *= 1 - share
+    state.waterKg *= 1 - share
+  }
+  if (deed.kind === 'fork') {
+    for (const part of state.parts) part.left = part.outside = (part.left + part.outside) / 2
+  }
+}
+
+const moistureOf = (state: State) => {
+  const dryKg = dryKgOf(state)
+  return dryKg <= 0 ? 0 : state.waterKg / (state.waterKg + dryKg)
+}
+
+/** Rain in, drying out, what is above capacity drains. */
+function waterDay(state: State, { areaM2, rainShare, drying }: Exposure, celsius: number, rainMm: number, traits: CageTraits): void {
+  const moisture = moistureOf(state)
+  const open = state.bagged ? BAGGED : { rainShare, drying }
+  const takes = moisture < SHEDS_BELOW ? SHED_TAKES : 1
+  const dries = DRIES_MM_DAY_C * Math.max(0, celsius) * open.drying * traits.drying * areaM2 * Math.min(1, moisture / 0.55)
+  const waterKg = state.waterKg + rainMm * areaM2 * open.rainShare * takes - dries
+  state.waterKg = Math.min(HOLDS_KG_KG * dryKgOf(state), Math.max(0, waterKg))
+}
+
+function rotDay(state: State, celsius: number, { pace, q10 }: CageTraits): void {
+  const moisture = moistureOf(state)
+  for (const part of state.parts) {
+    part.left *= 1 - dailyShare(part.fill.perYear * pace, celsius, moisture, q10)
+    part.outside *= 1 - dailyShare(part.fill.perYear * pace, celsius, state.bagged ? moisture : moisture * SHELL_MOISTURE, q10)
+  }
+}
+
+/** Mass-weighted mean of what is left. */
+function meanLeft({ parts }: State, of: 'left' | 'outside'): number {
+  const [left, all] = parts.reduce(([sum, whole], part) => {
+    const kg = part.fill.dryKg * part.scale / part.fill.massLeft
+    return [sum + kg * part[of], whole + kg]
+  }, [0, 0])
+  return all > 0 ? left / all : 1
+}
+
+/** Runs a cage through weather, fills and deeds. @param days ascending from 0, the times to note. */
+export function runCage({ fills, deeds, exposure, airC, rainMm }: CageCase, traits: CageTraits, days: Float64Array): CageCourse {
+  const row = () => new Float32Array(days.length)
+  const course: CageCourse = { days, left: row(), leftOutside: row(), volumeL: row(), moisture: row() }
+  const state: State = { parts: [], waterKg: 0, bagged: false }
+  const last = days.at(-1) ?? 0
+  let [nextFill, nextDeed, nextTime] = [0, 0, 0]
+  for (let day = 0; day <= Math.ceil(last); day++) {
+    while (nextFill < fills.length && fills[nextFill]!.day < day + 1) fillIn(state, fills[nextFill++]!)
+    while (nextDeed < deeds.length && deeds[nextDeed]!.day < day + 1) doTo(state, deeds[nextDeed++]!, day, traits.settling)
+    state.waterKg = Math.min(state.waterKg, HOLDS_KG_KG * dryKgOf(state))
+    while (nextTime < days.length && days[nextTime]! < day + 1) {
+      course.left[nextTime] = meanLeft(state, 'left')
+      course.leftOutside[nextTime] = meanLeft(state, 'outside')
+      course.volumeL[nextTime] = volumeOf(state, days[nextTime]!, traits.settling)
+      course.moisture[nextTime] = moistureOf(state)
+      nextTime++
+    }
+    const celsius = (airC[Math.min(airC.length - 1, day)] ?? 0) + traits.weatherK
+    waterDay(state, exposure, celsius, rainMm[Math.min(rainMm.length - 1, day)] ?? 0, traits)
+    rotDay(state, celsius, traits)
+  }
+  return course
+}
+
+/** The day from which on no more than so much is left, after everything has gone in; the last day when it never comes so far. */
+export function dayLeft({ days, left }: Pick<CageCourse, 'days' | 'left'>, massLeft: number, notBefore: number): number {
+  for (let at = 0; at < days.length; at++) {
+    if (days[at]! < notBefore || left[at]! > massLeft) continue
+    const [before, here] = [left[at - 1], left[at]!]
+    // Between two times of noting, in a straight line.
+    if (at === 0 || before === undefined || before <= massLeft || days[at - 1]! < notBefore) return days[at]!
+    return days[at - 1]! + (days[at]! - days[at - 1]!) * (before - massLeft) / (before - here)
+  }
+  return days.at(-1) ?? 0
+}

@@ -1,0 +1,140 @@
+import { given, judgeCauses, type PossibleCause } from '../../diagnosis/judge'
+import { inputsOf, type BegunBatch } from '../../journal/garden'
+import { ingredientsOf, type Ingredient } from '../../mix/portion'
+import { containerText } from '../../units/container'
+import { quantityText } from '../../units/format'
+import { daysBetween } from '../../units/time'
+import type { Diagnosis, Remedy, Surroundings, Symptom } from '../contract'
+import { dayLeft } from './course'
+import { lastFillDay } from './forecast'
+import { isShredded, waterToWetL } from './leaves'
+import { cageOn, middleOf, type CageOnDay, type Middle } from './now'
+import { leafClassOf } from './rates'
+import { BAGGED, FORKED, LOOK, SQUEEZE } from './words'
+
+const SYMPTOMS: readonly Symptom[] = [
+  { id: 'still-whole', label: 'Leaves still whole', group: 'To the eye' },
+  { id: 'not-sinking', label: 'It does not sink', group: 'To the eye' },
+  { id: 'matted', label: 'Wet mats', group: 'To the eye' },
+  { id: 'roots', label: 'Roots grow into it', group: 'To the eye' },
+  { id: 'dust', label: 'Dry inside', group: 'In the hand' },
+  { id: 'slimy', label: 'Slimy, smells foul', group: 'In the hand' },
+  { id: 'threads', label: 'White threads', group: 'To the eye', good: 'Fungi at work: exactly what you want.' },
+  { id: 'sinking', label: 'It sinks and sinks', group: 'To the eye', good: 'It should: to half in four weeks, to a fifth in the end. Fill it up while leaves fall.' },
+]
+
+interface Facts {
+  readonly surroundings: Surroundings
+  readonly symptoms: readonly string[]
+  readonly cage: CageOnDay
+  readonly middle: Middle
+  readonly leaves: readonly Ingredient[]
+  readonly bagged: boolean
+  readonly frozenDays: number
+  readonly months: number
+}
+
+const remedy = (text: string, deeds: readonly string[] = [], waterL = 0): Remedy => ({ text, parts: [], waterL, deeds })
+const percent = (share: number) => `${Math.round(100 * share)} %`
+
+function wetting({ surroundings, cage, middle, symptoms }: Facts): Remedy {
+  const dryKg = middle.question.fills.reduce((sum, fill) => sum + fill.dryKg, 0) * cage.left
+  const moisture = symptoms.includes('dust') ? Math.min(cage.moisture, 0.35) : cage.moisture
+  const litres = Math.max(surroundings.waterCan.volumeL, Math.round(waterToWetL([{ dryKg, waterKg: dryKg * moisture / (1 - moisture) }])))
+  const { waterCan, units } = surroundings
+  return remedy(`Fork it over and pour on ${containerText(litres / waterCan.volumeL, waterCan)} of water (${quantityText('volume', units, litres)}), a little to each forkful. Then a cover against wind and sun.`, [FORKED], litres)
+}
+
+/** What it would come to if it stayed moist: potting in so many months from the last filling. */
+const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
+  {
+    id: 'dry', title: 'It is too dry', symptoms: { 'still-whole': 0.5, 'not-sinking': 0.5, 'dust': 0.95 },
+    weigh: ({ symptoms, cage, bagged }) => [
+      ...given(symptoms.includes('dust'), 1, 'It was dry in the hand.'),
+      ...given(cage.moisture < 0.45, 0.9, `By the weather and the water it got it holds ${percent(cage.moisture)} water; from about 50 % on it rots.`),
+      ...given(cage.moisture >= 0.55 && !symptoms.includes('dust'), -0.9, `By the weather it should still hold ${percent(cage.moisture)} water.`),
+      ...given(bagged, -0.4, 'Bags hardly dry.'),
+    ],
+    remedy: wetting,
+  },
+  {
+    id: 'young', title: 'It has not had its time yet', symptoms: { 'still-whole': 0.6, 'not-sinking': 0.2 },
+    weigh: ({ months, frozenDays, cage, middle }) => [
+      ...given(cage.left > 0.65, 0.8, `By the warmth it got, ${percent(cage.left)} of the leaves' mass should still be there.`),
+      ...given(cage.left < 0.5, -1, `By the warmth it got, only ${percent(cage.left)} of the mass should be left.`),
+      ...given(frozenDays > 20, 0.4, `It was frozen on ${frozenDays} of its ${Math.round(months * 30.4)} days: they do not count.`),
+      ...given(middle.question.fills.length > 1, 0.1, 'It was filled more than once: the last leaves are the rawest.'),
+    ],
+    remedy: ({ middle, surroundings }) => {
+      const day = dayLeft(middle.course, 0.65, lastFillDay(middle.question))
+      const months = Math.max(1, Math.round((day - middle.question.nowDay) / 30.4))
+      return remedy(`Leave it be, moist and covered. Good enough for mulch in about ${months} ${months === 1 ? 'month' : 'months'} at ${surroundings.units === 'us' ? 'this' : 'your'} climate's pace.`)
+    },
+  },
+  {
+    id: 'slow-kind', title: 'These leaves are slow', symptoms: { 'still-whole': 0.5, 'not-sinking': 0.3 },
+    weigh: ({ leaves }) => {
+      const slow = leaves.filter(({ material }) => leafClassOf(material) === 'slow' || leafClassOf(material) === 'very-slow')
+      const whole = leaves.filter(one => !isShredded(one))
+      return [
+        ...given(slow.length > 0, 0.9, `${slow[0]?.material.name ?? ''}: two to four times as slow as lime or alder.`),
+        ...given(slow.length === 0, -0.8, 'None of the slow kinds went in.'),
+        ...given(whole.length > 0, 0.2, 'They went in whole.'),
+      ]
+    },
+    remedy: () => remedy('Take it out, run the mower over it, and put it back wet with a bucket of grass to each two sacks. Or wait another year.', [FORKED]),
+  },
+  {
+    id: 'mats', title: 'Leaves stick together in mats', symptoms: { 'matted': 0.9, 'still-whole': 0.3, 'slimy': 0.5 },
+    weigh: ({ leaves, cage, symptoms }) => [
+      ...given(symptoms.includes('matted'), 0.6, 'Mats were seen.'),
+      ...given(leaves.every(isShredded), -1, 'They were shredded: such leaves hardly mat.'),
+      ...given(cage.moisture > 0.68, 0.3, `It is wet: ${percent(cage.moisture)} water.`),
+    ],
+    remedy: () => remedy('Fork it over and pull the mats apart; a few twigs or stalks between keep them open. Shred them next time.', [FORKED]),
+  },
+  {
+    id: 'airless', title: 'No air gets in', symptoms: { slimy: 0.8 },
+    weigh: ({ bagged, leaves, middle }) => [
+      ...given(bagged || middle.question.exposure.rainShare < 0.2, 0.6, 'It is shut in.'),
+      ...given(leaves.some(({ material }) => material.family === 'grass'), 0.4, 'There is grass in it.'),
+    ],
+    remedy: () => remedy('More holes, a hand apart, and shake it up. If it stinks, spread it out for a day.', [FORKED]),
+    caution: 'Open a foul bag outdoors and keep your face away.',
+  },
+  {
+    id: 'tree-roots', title: 'Tree roots have found it', symptoms: { roots: 0.95, 'not-sinking': 0.1 },
+    weigh: ({ months }) => given(months > 10, 0.3, 'It has stood in one place for most of a year.'),
+    remedy: () => remedy('Take it out now, at the grade it has, and line the place with card or fabric before the next filling.'),
+  },
+]
+
+function factsOf(batch: BegunBatch, surroundings: Surroundings, symptoms: readonly string[]): Facts | undefined {
+  const [cage, middle] = [cageOn(batch, surroundings), middleOf(batch, surroundings)]
+  if (!cage || !middle) return undefined
+  return {
+    surroundings, symptoms, cage, middle,
+    leaves: ingredientsOf(inputsOf(batch), surroundings.materials), bagged: batch.did.some(({ deed }) => deed === BAGGED),
+    frozenDays: Array.from(middle.question.airC).slice(0, Math.floor(cage.day)).filter(celsius => celsius <= 0).length,
+    months: cage.day / 30.4,
+  }
+}
+
+const FRESH_DAYS = 60
+const NOTICED: Readonly<Record<string, string>> = { dust: 'dust', matted: 'matted', roots: 'roots', threads: 'threads' }
+
+/** What may be wrong with a cage of leaves. */
+export const diagnosis: Diagnosis = {
+  symptoms: SYMPTOMS,
+  noticed: (batch, surroundings) => {
+    const fresh = batch.observations.filter(({ at }) => daysBetween(at, surroundings.now) < FRESH_DAYS)
+    const whole = daysBetween(batch.began.at, surroundings.now) > 300 && fresh.findLast(({ sense }) => sense === LOOK)?.finding === 'whole' ? ['still-whole'] : []
+    const watered = batch.puts.findLast(({ waterL }) => waterL > 0)?.at ?? ''
+    const said = fresh.filter(({ sense, at }) => sense !== SQUEEZE || at > watered).flatMap(({ finding }) => NOTICED[finding] ?? [])
+    return [...new Set([...whole, ...said])]
+  },
+  causes: (batch, surroundings, symptoms) => {
+    const facts = symptoms.length > 0 ? factsOf(batch, surroundings, symptoms) : undefined
+    return facts ? judgeCauses(CAUSES, facts, symptoms) : []
+  },
+}

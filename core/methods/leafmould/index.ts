@@ -1,0 +1,39 @@
+import { range } from '../../units/range'
+import type { Forecaster, Method } from '../contract'
+import { APPROACHES } from './approaches'
+import { diagnosis } from './diagnosis'
+import { asksOf, draftOf } from './draft'
+import { answerOf } from './forecast'
+import { look } from './look'
+import { FEEDS, PADS } from './pads'
+import { pipelineOf } from './pipeline'
+import { questionOf, type CageQuestion } from './question'
+import { ripeness } from './ripeness'
+import { SITES } from './sites'
+
+const forecaster: Forecaster<CageQuestion> = { ask: questionOf, answer: answerOf }
+
+/** Leaf mould: leaves, moisture, fungi, time. */
+export const leafmould: Method = {
+  id: 'leafmould',
+  name: 'Leaf mould',
+  summary: 'Leaves in a cage or in bags, moist, for one to three years: mulch, then potting mould, then fine mould for seeds.',
+  words: {
+    one: 'cage', begun: 'Filled with', approach: 'School', sheet: 'Steps and labels', start: 'It is filled: start it', started: 'They settle to half in four weeks: then fill it up.',
+    take: 'Take some out', takenDown: 'Emptied', early: 'Leaf shapes are still whole: fine for mulch, too raw for pots.',
+  },
+  choosing: {
+    purposes: ['mulch', 'potting', 'seeds'], weeks: range(30, 60, 130), minutesAWeek: range(1, 2, 4), heavy: false, eats: ['leaf'], leastL: 80,
+    line: 'Autumn leaves and nothing else, left alone for a year or two.',
+  },
+  approaches: APPROACHES,
+  sites: SITES,
+  asks: asksOf,
+  feeds: FEEDS,
+  pads: PADS,
+  takeCautions: ['Damp it if it is dusty; a mask against moulds.', 'Hedgehogs and toads winter in leaves: look before you fork.'],
+  inParts: true,
+  draft: draftOf,
+  look, forecaster, diagnosis, ripeness,
+  pipeline: pipelineOf,
+}

@@ -1,0 +1,132 @@
+import { addHours, format } from 'date-fns'
+import { inputsOf, type BegunBatch } from '../../journal/garden'
+import { materialOf } from '../../mix/portion'
+import type { Picture, PictureBand, Primitive } from '../../picture/picture'
+import { containerText } from '../../units/container'
+import { quantityText } from '../../units/format'
+import { roughly } from '../../units/format'
+import { daysBetween, DAY_MS } from '../../units/time'
+import { frontWidthM, vesselVolumeL } from '../../vessel/vessel'
+import type { Band, Chart, ChartPoint, Fact, Forecast, Look, Standing, Surroundings } from '../contract'
+import { outputsOf } from './outputs'
+import { cageOn, middleOf, vesselOf } from './now'
+import { countOf } from './question'
+import { GRADES } from './rates'
+import { tasksOf } from './tasks'
+import { windowsOf } from './windows'
+import { BAGGED, HEIGHT, SQUEEZE } from './words'
+
+/** A measured height is believed for so long. */
+const HEIGHT_FRESH_DAYS = 14
+const percent = (share: number) => Math.round(100 * share)
+
+function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
+  if (batch.ended) return { phase: 'ended', label: 'Emptied', sentence: 'Taken out.', tone: 'good' }
+  const cage = cageOn(batch, surroundings)
+  if (!cage) return { phase: 'empty', label: 'Empty', sentence: 'Fill it with leaves.', tone: 'mind' }
+  const day = Math.floor(cage.day)
+  const months = day < 60 ? `Day ${day}` : `Month ${Math.floor(day / 30.4)}`
+  const sentence = `${months}, about ${percent(cage.left)} % of the leaves' mass left, ${percent(cage.moisture)} % water in the middle.`
+  const figure = `${percent(cage.left)} % left`
+  const felt = batch.observations.findLast(({ sense }) => sense === SQUEEZE)
+  const wateredSince = felt && batch.puts.some(({ at, waterL }) => waterL > 0 && at > felt.at)
+  if ((felt?.finding === 'dust' && !wateredSince) || cage.moisture < 0.38) return { phase: 'dry', label: 'Too dry to rot', sentence, figure, tone: 'bad' }
+  const grade = GRADES.findLast(({ massLeft }) => cage.left <= massLeft)
+  if (grade) return { phase: grade.id, label: grade.label, sentence, figure, tone: 'good' }
+  if (batch.did.some(({ deed }) => deed === BAGGED)) return { phase: 'bagged', label: 'Rotting in bags', sentence, figure, tone: 'good' }
+  return cage.day < 45 ? { phase: 'settling', label: 'Settling', sentence, figure, tone: 'good' } : { phase: 'rotting', label: 'Rotting', sentence, figure, tone: 'good' }
+}
+
+/** Every fill a layer, by what is left of its volume: here alike for all. */
+export function bandsOf(batch: BegunBatch, surroundings: Surroundings): PictureBand[] {
+  const layers = inputsOf(batch).flatMap((input) => {
+    const material = materialOf(input, surroundings.materials)
+    return material ? [{ family: material.family, short: material.short, litres: input.amount.count * input.amount.container.volumeL }] : []
+  })
+  const sum = layers.reduce((all, { litres }) => all + litres, 0) || 1
+  return layers.map(({ family, short, litres }) => ({ family, short, heightShare: litres / sum }))
+}
+
+const SHELL_M = 0.1
+
+function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): Picture {
+  const vessel = vesselOf(batch)
+  const cage = cageOn(batch, surroundings, day)
+  const measured = day === undefined ? (batch.gauged[HEIGHT] ?? []).findLast(({ at }) => daysBetween(at, surroundings.now) < HEIGHT_FRESH_DAYS)?.value : undefined
+  const heightM = batch.ended && day === undefined ? 0 : Math.min(vessel.heightM * 1.4, measured ?? cage?.heightM ?? 0)
+  const shell: Primitive[] = cage && cage.shellShare > 0 && heightM > SHELL_M ? [{ kind: 'shell', thickM: SHELL_M, said: 'dry, raw outside' }] : []
+  return {
+    of: `${batch.name} cut open`, widthM: frontWidthM(vessel), heightM: Math.max(vessel.heightM, heightM),
+    parts: [
+      { kind: 'walls', vessel }, { kind: 'fill', heightM, bands: bandsOf(batch, surroundings) },
+      { kind: 'fading', share: cage ? 1 - cage.left : 0, family: 'finished' }, ...shell,
+      ...(heightM < vessel.heightM - 0.05 && heightM > 0 ? [{ kind: 'level' as const, yM: vessel.heightM, said: 'full' }] : []), { kind: 'soil' },
+    ],
+  }
+}
+
+function told(batch: BegunBatch, surroundings: Surroundings, day?: number): string {
+  const cage = cageOn(batch, surroundings, day)
+  if (!cage) return 'Empty.'
+  const now = daysBetween(batch.began.at, surroundings.now)
+  const at = addHours(new Date(batch.began.at), Math.round(cage.day * 24))
+  const grade = GRADES.findLast(({ massLeft }) => cage.left <= massLeft)
+  return `${Math.abs(cage.day - now) < 1 ? 'Today' : format(at, 'd MMMM yyyy')}: ${quantityText('length', surroundings.units, cage.heightM)} high, ${percent(cage.left)} % of the mass left, ${percent(cage.moisture)} % water inside, ${grade ? `fit for ${grade.label.toLowerCase()}` : 'leaf shapes whole'}.`
+}
+
+const lastDay = (batch: BegunBatch, surroundings: Surroundings) => {
+  const middle = middleOf(batch, surroundings)
+  if (!middle) return 1
+  if (batch.ended) return Math.max(1, daysBetween(batch.began.at, batch.ended.at))
+  const windows = windowsOf(batch, surroundings)
+  const fine = windows.at(-1)
+  return Math.min(middle.question.horizonDay, Math.max(30, middle.question.nowDay + 60, fine ? daysBetween(batch.began.at, fine.to) : 0))
+}
+
+function points(forecast: Forecast, series: string, startMs: number, last: number): ChartPoint[] {
+  const { low, typical, high } = forecast.series[series] as Band
+  return Array.from(forecast.days).flatMap((day, index) => day <= last ? [{ at: startMs + day * DAY_MS, low: 100 * low[index]!, typical: 100 * typical[index]!, high: 100 * high[index]! }] : [])
+}
+
+/** What a look says of the mass left, for a dot on the chart: the middle of what it can mean, in per cent. */
+const SEEN: Readonly<Record<string, number>> = { whole: 86, ragged: 60, crumbling: 41, earth: 22 }
+
+function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
+  const middle = middleOf(batch, surroundings)
+  if (!middle) return []
+  const startMs = new Date(batch.began.at).getTime()
+  const last = lastDay(batch, surroundings)
+  const forecast = surroundings.forecastOf?.(batch.id)
+  const expected = forecast
+    ? points(forecast, 'left', startMs, last)
+    : Array.from(middle.course.days).flatMap((day, index) => {
+        const left = 100 * middle.course.left[index]!
+        return day <= last ? [{ at: startMs + day * DAY_MS, low: left, typical: left, high: left }] : []
+      })
+  return [{
+    id: 'left', title: 'What is left of the leaves', unit: 'percent', expected, atStart: forecast ? points(forecast, 'leftAtStart', startMs, last) : [],
+    dots: [{ name: 'as it looked', main: true, points: batch.observations.flatMap(({ at, finding }) => SEEN[finding] === undefined ? [] : [{ at: Date.parse(at), value: SEEN[finding] }]) }],
+    marks: batch.puts.filter(({ inputs }) => inputs.length > 0).map(({ at }) => Date.parse(at)),
+    legend: 'Dashed in its band: the mass that is left, eight times in ten. Dotted: as it looked at the start. Dots: what you saw, turned into a share. Upright lines: filled. Mulch from 65 %, potting from 45 %, fine from 30 %.',
+  }]
+}
+
+function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
+  const cage = cageOn(batch, surroundings)
+  if (!cage || batch.ended) return []
+  const { units } = surroundings
+  const litres = (value: number) => quantityText('volume', units, roughly(value))
+  const sack = inputsOf(batch)[0]?.amount.container
+  const vessel = vesselOf(batch)
+  return [
+    { label: 'Holds now', value: litres(cage.volumeL), why: `of ${litres(vesselVolumeL(vessel) * countOf(batch.began))} to the rim` },
+    ...(sack && cage.freeL > sack.volumeL / 2 ? [{ label: 'Room for', value: `${containerText(cage.freeL / sack.volumeL, sack)} more`, why: 'filled loosely; they settle to half again' }] : []),
+    ...(cage.shellShare > 0.02 ? [{ label: 'Raw outside', value: `${percent(cage.shellShare)} %`, why: 'the outer hand\'s breadth and the top stay dry: take it off first, into the next cage with it' }] : []),
+  ]
+}
+
+/** How a cage of leaves looks. */
+export const look: Look = {
+  standing, windows: (batch, surroundings) => batch.ended ? [] : windowsOf(batch, surroundings),
+  tasks: tasksOf, picture, told, lastDay, charts, facts, gates: () => [], outputs: outputsOf,
+}

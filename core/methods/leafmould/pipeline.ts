@@ -1,0 +1,59 @@
+import { addDays, addYears, getYear } from 'date-fns'
+import type { BegunBatch } from '../../journal/garden'
+import { daysBetween } from '../../units/time'
+import type { NamedWindow, Pipeline, PipelineRow, PipelineStage, Surroundings } from '../contract'
+import { windowsOf } from './windows'
+
+const FILLING_DAYS = 45
+const AHEAD_YEARS = 2
+const TONES = { mulch: 'first', potting: 'second', fine: 'third' } as const
+
+const middle = ({ from, to }: Pick<NamedWindow, 'from' | 'to'>) => addDays(from, Math.round(daysBetween(from, to) / 2))
+
+function stagesFrom(filled: Date, filledUntil: Date, ends: readonly { readonly id: keyof typeof TONES, readonly label: string, readonly at: Date }[], until: Date): PipelineStage[] {
+  const marks = [...ends.map(({ at }) => at), until]
+  return [
+    { id: 'filling', label: 'filling', from: filled, to: filledUntil, tone: 'filling' },
+    { id: 'resting', label: 'resting', from: filledUntil, to: ends[0]?.at ?? until, tone: 'resting' },
+    ...ends.map(({ id, label, at }, index): PipelineStage => ({ id, label, from: at, to: marks[index + 1]!, tone: TONES[id] })),
+  ]
+}
+
+function rowOf(batch: BegunBatch, surroundings: Surroundings, until: Date): PipelineRow {
+  const windows = windowsOf(batch, surroundings).map(window => ({ id: window.id as keyof typeof TONES, label: window.label, at: middle(window) })).filter(({ at }) => at < until)
+  const lastFill = batch.puts.findLast(({ inputs }) => inputs.length > 0)?.at ?? batch.began.at
+  const began = new Date(batch.began.at)
+  const filledUntil = addDays(new Date(lastFill), 14)
+  return { batchId: batch.id, name: batch.name, stages: stagesFrom(began, filledUntil, windows.map(one => ({ ...one, at: one.at < filledUntil ? filledUntil : one.at })), until) }
+}
+
+/** The same again each autumn: filled when the newest was, as far on from it as that one. */
+function nextRows(newest: BegunBatch, surroundings: Surroundings, until: Date): PipelineRow[] {
+  const windows = windowsOf(newest, surroundings)
+  const began = new Date(newest.began.at)
+  return Array.from({ length: AHEAD_YEARS }, (_, index): PipelineRow => {
+    const years = index + 1
+    const filled = addYears(began, years)
+    const ends = windows.map(window => ({ id: window.id as keyof typeof TONES, label: window.label, at: addYears(middle(window), years) })).filter(({ at }) => at < until)
+    return { name: `Autumn ${getYear(filled)}`, stages: stagesFrom(filled, addDays(filled, FILLING_DAYS), ends, until) }
+  }).filter(({ stages }) => stages[0]!.from > surroundings.now)
+}
+
+/** Cages along the years: those that stand, and one more each autumn. Nothing while there is none. */
+export function pipelineOf(batches: readonly BegunBatch[], surroundings: Surroundings): Pipeline | undefined {
+  const standing = batches.filter(batch => !batch.ended && windowsOf(batch, surroundings).length > 0).sort((a, b) => a.began.at < b.began.at ? -1 : 1)
+  const newest = standing.at(-1)
+  if (!newest) return undefined
+  const from = new Date(standing[0]!.began.at)
+  const until = addYears(new Date(newest.began.at), AHEAD_YEARS + 2)
+  const potting = windowsOf(newest, surroundings).find(({ id }) => id === 'potting')
+  const years = potting ? Math.max(1, Math.ceil(daysBetween(newest.began.at, middle(potting)) / 365.25)) : 2
+  return {
+    title: 'Leaf mould over the years', from, to: until,
+    words: [
+      `Leaves filled in one autumn are potting mould after about ${years === 1 ? 'a year' : `${years} years`} here. A cage every autumn gives some every spring from ${getYear(from) + years + 1} on.`,
+      'Empty and sieve the oldest before the new leaves fall: its raw outside goes into the new one.',
+    ],
+    rows: [...standing.map(batch => rowOf(batch, surroundings, until)), ...nextRows(newest, surroundings, until)],
+  }
+}

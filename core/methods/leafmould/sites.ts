@@ -1,0 +1,34 @@
+import { asVessel, type Site } from '../../vessel/site'
+import { narrowestM, type Vessel, type Wall } from '../../vessel/vessel'
+import { footprintM2 } from '../../vessel/vessel'
+import type { Exposure } from './course'
+
+const vessels: readonly Vessel[] = [
+  { id: 'leaf-cage', name: 'Wire cage', wall: 'wire', shape: 'cylinder', diameterM: 1, heightM: 1 },
+  { id: 'leaf-cage-wide', name: 'Wide wire cage', wall: 'wire', shape: 'box', widthM: 1.5, depthM: 1.2, heightM: 1 },
+  { id: 'leaf-corner', name: 'Corner of boards', wall: 'boards', shape: 'box', widthM: 1.2, depthM: 1, heightM: 0.9 },
+  { id: 'leaf-bin', name: 'Lidded bin with holes', wall: 'plastic', shape: 'cylinder', diameterM: 0.7, heightM: 0.9 },
+  { id: 'leaf-bag', name: 'Bag with holes', wall: 'plastic', shape: 'cylinder', diameterM: 0.45, heightM: 0.7 },
+  { id: 'leaf-heap', name: 'Open pile', wall: 'none', shape: 'box', widthM: 1.4, depthM: 1.2, heightM: 0.9 },
+]
+
+/** Where leaves are left to rot. */
+export const SITES: readonly Site[] = vessels.map(vessel => ({ kind: 'vessel', vessel }))
+
+/** The outer hand's breadth stays dry and raw where wind gets at it. */
+const HAND_M = 0.1
+/** By the wall: how much rain gets in, how much it dries against an open top, and how thick the dry shell is. */
+const EXPOSURES: Readonly<Record<Wall, Pick<Exposure, 'rainShare' | 'drying' | 'shellM'>>> = {
+  'wire': { rainShare: 1, drying: 1, shellM: HAND_M },
+  'none': { rainShare: 1, drying: 1.1, shellM: HAND_M },
+  'boards': { rainShare: 1, drying: 0.7, shellM: HAND_M / 2 },
+  'straw-bales': { rainShare: 1, drying: 0.6, shellM: HAND_M / 2 },
+  'plastic': { rainShare: 0.05, drying: 0.1, shellM: 0 },
+  'insulated': { rainShare: 0.05, drying: 0.1, shellM: 0 },
+}
+
+/** How open a site stands, for so many of it side by side. */
+export function exposureOf(site: Site, count: number): Exposure {
+  const vessel = asVessel(site)
+  return { ...EXPOSURES[vessel.wall], areaM2: footprintM2(vessel) * count, acrossM: narrowestM(vessel) }
+}

@@ -1,0 +1,98 @@
+import { addDays, addMonths, endOfDay, format } from 'date-fns'
+import type { BegunBatch } from '../../journal/garden'
+import { containerText } from '../../units/container'
+import { quantityText } from '../../units/format'
+import { daysBetween } from '../../units/time'
+import type { Surroundings, Task, TaskDoing } from '../contract'
+import { cageOn, middleOf, type CageOnDay } from './now'
+import { MOIST, waterToWetL } from './leaves'
+import { windowsOf } from './windows'
+import { BAGGED, LOOK, SQUEEZE } from './words'
+
+type Ask = Omit<Task, 'id' | 'batchId'>
+interface Seen { readonly batch: BegunBatch, readonly surroundings: Surroundings, readonly cage: CageOnDay }
+
+const day = (at: string | Date) => format(new Date(at), 'd MMMM')
+const pad = (id: string): TaskDoing => ({ kind: 'pad', pad: id })
+const water = (litres: number, { waterCan, units }: Surroundings) => `${containerText(litres / waterCan.volumeL, waterCan)} (${quantityText('volume', units, litres)})`
+
+/** Leaves settle to half within four weeks; topping up is worth it while leaves fall. */
+const TOP_UP = { afterDays: 21, untilDays: 45, seasonDays: 80, leastL: 60 }
+
+/** There is room again, and leaves still fall. */
+function topUp({ batch, surroundings, cage }: Seen): Ask[] {
+  const { began, puts, did, takings } = batch
+  const lastFill = puts.findLast(({ inputs }) => inputs.length > 0)
+  if (!lastFill || takings.length > 0 || did.some(({ deed }) => deed === BAGGED)) return []
+  const due = addDays(new Date(lastFill.at), TOP_UP.afterDays)
+  if (daysBetween(began.at, due) > TOP_UP.seasonDays) return []
+  const then = due > surroundings.now ? cageOn(batch, surroundings, daysBetween(began.at, due)) : cage
+  const sack = lastFill.inputs[0]?.amount.container
+  if (!then || !sack || then.freeL < TOP_UP.leastL) return []
+  const until = addDays(due, TOP_UP.untilDays)
+  if (until < surroundings.now) return []
+  const reason = `Leaves settle to half in four weeks. ${due > surroundings.now ? 'Then there' : 'There'} is room for about ${containerText(then.freeL / sack.volumeL, sack)} more, filled loosely.`
+  return [{ action: 'filled', doing: pad('filled'), label: 'Filled', icon: 'i-ph-leaf', title: 'Fill it up again', reason, due, until, urgency: 'usual' }]
+}
+
+/** Below this the fungi rest, wet basis. */
+const DRY = 0.45
+const LACKS: Readonly<Record<string, number>> = { dust: 0.28, dry: 0.46 }
+
+/** A dry squeeze, or a dry spell by the weather: how much water brings it back. */
+function waterIt({ batch, surroundings, cage }: Seen): Ask[] {
+  const squeeze = batch.observations.findLast(({ sense }) => sense === SQUEEZE)
+  const felt = squeeze && !batch.puts.some(({ at, waterL }) => waterL > 0 && at > squeeze.at) && daysBetween(squeeze.at, surroundings.now) < 60 ? squeeze : undefined
+  const lacking = felt ? LACKS[felt.finding] : undefined
+  const judged = felt && lacking === undefined ? undefined : lacking ?? (cage.moisture < DRY ? cage.moisture : undefined)
+  if (judged === undefined) return []
+  const dryKg = middleOf(batch, surroundings)!.question.fills.reduce((sum, { dryKg: kg, massLeft }) => sum + kg * Math.min(1, cage.left / massLeft), 0)
+  const litres = Math.max(surroundings.waterCan.volumeL, waterToWetL([{ dryKg, waterKg: dryKg * judged / (1 - judged) }]))
+  const why = felt && lacking !== undefined ? `The squeeze on ${day(felt.at)} was ${felt.finding === 'dust' ? 'dry as dust' : 'on the dry side'}.` : `By the weather since it was filled it holds about ${Math.round(100 * cage.moisture)} % water; below ${Math.round(100 * DRY)} % hardly anything rots.`
+  return [{
+    action: 'watered', doing: pad('watered'), label: 'Watered', icon: 'i-ph-drop', title: 'Water it through', due: surroundings.now, until: addDays(surroundings.now, 7),
+    reason: `${why} About ${water(litres, surroundings)} to ${Math.round(100 * MOIST)} %, slowly and from above, into holes made with a fork.`, urgency: felt?.finding === 'dust' ? 'now' : 'usual',
+  }]
+}
+
+const SQUEEZE_EVERY_DAYS = 42
+const LOOK_EVERY_DAYS = 90
+
+function feelIt({ batch, surroundings }: Seen): Ask[] {
+  const last = batch.observations.findLast(({ sense }) => sense === SQUEEZE)
+  const since = new Date(Math.max(...[last?.at, batch.puts.findLast(({ waterL }) => waterL > 0)?.at, batch.began.at].flatMap(at => at ? [Date.parse(at)] : [])))
+  const due = addDays(since, SQUEEZE_EVERY_DAYS)
+  const warm = surroundings.ambientC(due > surroundings.now ? due : surroundings.now) > 8
+  if (!warm) return []
+  return [{ action: 'squeeze', doing: pad(SQUEEZE), label: 'Feel', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful from inside', reason: `${last ? `Last felt on ${day(last.at)}` : 'Not felt yet'}. Dry leaves do not rot, and from outside they look the same.`, due, until: addDays(due, 21), urgency: 'whenever' }]
+}
+
+function lookInside({ batch, surroundings }: Seen): Ask[] {
+  const last = batch.observations.findLast(({ sense }) => sense === LOOK)
+  const due = addDays(new Date(last?.at ?? batch.began.at), last ? LOOK_EVERY_DAYS : LOOK_EVERY_DAYS * 1.5)
+  const [next] = windowsOf(batch, surroundings).filter(({ to }) => to > surroundings.now)
+  if (!next) return []
+  return [{ action: 'look', doing: pad(LOOK), label: 'Look', icon: 'i-ph-eye', title: 'Look inside', reason: `${last ? `Last looked on ${day(last.at)}` : 'Not looked at yet'}. ${next.label} is expected between ${day(next.from)} and ${format(next.to, 'd MMMM yyyy')}: what you see sharpens that.`, due, until: addDays(due, 30), urgency: 'whenever' }]
+}
+
+/** The best grade that has come: take what is needed, the rest goes on. */
+function harvest({ batch, surroundings }: Seen): Ask[] {
+  const open = windowsOf(batch, surroundings).filter(({ from }) => from <= surroundings.now)
+  const best = open.at(-1)
+  if (!best) return []
+  const lastTaken = batch.takings.at(-1)?.at
+  if (lastTaken && new Date(lastTaken) > best.from) return []
+  return [{ action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Take some', icon: 'i-ph-funnel', title: `Take ${best.label.toLowerCase()}`, reason: `${best.begun} ${day(best.from)}. Take the dry outside off first; what is left goes on to the next grade.`, due: best.from, until: best.to > surroundings.now ? best.to : addMonths(surroundings.now, 2), urgency: 'whenever' }]
+}
+
+/** What a cage asks for, now and in the time to come. */
+export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
+  const cage = batch.ended ? undefined : cageOn(batch, surroundings)
+  if (!cage) {
+    if (batch.ended) return []
+    return [{ id: `${batch.id}.filled`, batchId: batch.id, action: 'filled', doing: pad('filled'), label: 'Filled', icon: 'i-ph-leaf', title: 'Fill it with leaves', reason: 'Nothing is in it yet, as far as the log knows.', due: surroundings.now, until: addDays(surroundings.now, 30), urgency: 'usual' }]
+  }
+  const seen = { batch, surroundings, cage }
+  return [topUp, waterIt, feelIt, lookInside, harvest].flatMap(make => make(seen)).map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: endOfDay(one.until) }))
+}
+

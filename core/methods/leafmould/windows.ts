@@ -1,0 +1,43 @@
+import { addHours } from 'date-fns'
+import type { BegunBatch } from '../../journal/garden'
+import { quantityText } from '../../units/format'
+import type { NamedWindow, Surroundings } from '../contract'
+import { dayLeft } from './course'
+import { lastFillDay } from './forecast'
+import { middleOf } from './now'
+import { GRADES } from './rates'
+
+/** Before the forecast is there, a grade may come so much sooner or later than in the middle, counted from now. */
+const ROUGHLY = { sooner: 0.8, later: 1.35 }
+
+const later = (at: string, days: number) => addHours(new Date(at), Math.round(days * 24))
+const percent = (share: number) => `${Math.round(100 * share)} %`
+
+/** Mulch, potting mould and fine mould: when each is there, by what is left of the leaves. */
+export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedWindow[] {
+  const middle = middleOf(batch, surroundings)
+  if (!middle) return []
+  const { question, course } = middle
+  const forecast = surroundings.forecastOf?.(batch.id)
+  return GRADES.map(({ id, label, massLeft, use }): NamedWindow => {
+    const typical = dayLeft(course, massLeft, lastFillDay(question))
+    const from = lastFillDay(question)
+    const known = forecast?.windows[id]?.now
+    const low = known?.low ?? from + (typical - from) * ROUGHLY.sooner
+    const high = known?.high ?? from + (typical - from) * ROUGHLY.later
+    const last = question.horizonDay - 1
+    return {
+      id, label, from: later(batch.began.at, low), to: later(batch.began.at, Math.max(high, low + 1)), ...(high >= last ? { orLater: true } : {}),
+      coming: `${label} between`, begun: `${label} since`, announced: `may give ${label.toLowerCase()}`,
+      reasons: [
+        `${label}: no more than ${percent(massLeft)} of the leaves' own mass is left; ${use}.`,
+        `Counted from the last filling, with the warmth of this place (${quantityText('temperature', surroundings.units, meanOf(question.airC))} over a year); frozen days do not count, dry ones hardly.`,
+      ],
+    }
+  })
+}
+
+const meanOf = (airC: readonly number[] | ArrayLike<number>) => {
+  const year = Array.from(airC).slice(0, 365)
+  return year.reduce((sum, one) => sum + one, 0) / Math.max(1, year.length)
+}

@@ -1,0 +1,34 @@
+import type { Answers } from '../journal/garden'
+
+/** One thing that is asked: when a batch is planned, a deed is recorded, or a test is set up or read. */
+export type Question
+  = | { readonly id: string, readonly kind: 'choice', readonly label: string, readonly choices: readonly Choice[], readonly usual?: string }
+    | { readonly id: string, readonly kind: 'count', readonly label: string, readonly usual: number, readonly most: number, readonly unit?: string }
+    | { readonly id: string, readonly kind: 'temperature', readonly label: string, readonly usual?: number }
+    | { readonly id: string, readonly kind: 'percent', readonly label: string, readonly usual: number }
+    | { readonly id: string, readonly kind: 'volume' | 'length' | 'area', readonly label: string, readonly usual: number, readonly most: number }
+    | { readonly id: string, readonly kind: 'text', readonly label: string, readonly hint?: string }
+
+export interface Choice { readonly id: string, readonly label: string, readonly hint?: string }
+
+/** A number among answers, if it is one. */
+export function numberOf(answers: Answers, id: string): number | undefined {
+  const value = answers[id]
+  return typeof value === 'number' && Number.isFinite(value) ? value : undefined
+}
+
+/** The answers as they stand before anything was said. */
+export function usualAnswers(questions: readonly Question[]): Answers {
+  return Object.fromEntries(questions.flatMap(question => 'usual' in question && question.usual !== undefined ? [[question.id, question.usual]] : []))
+}
+
+/** Answers with the usual one wherever nothing, or nothing that can be, was said. */
+export function completed(questions: readonly Question[], answers: Answers): Answers {
+  const sound = questions.filter((question) => {
+    const given = answers[question.id]
+    if (question.kind === 'choice') return question.choices.some(({ id }) => id === given)
+    if (question.kind === 'text') return typeof given === 'string'
+    return typeof given === 'number' && Number.isFinite(given) && given >= 0 && (!('most' in question) || given <= question.most)
+  })
+  return { ...usualAnswers(questions), ...Object.fromEntries(sound.map(({ id }) => [id, answers[id] as number | string])) }
+}

@@ -1,0 +1,61 @@
+import { findMaterial } from '#core/materials/book'
+import { brew } from '#core/methods/brew'
+import { leafmould } from '#core/methods/leafmould'
+import type { Method } from '#core/methods/contract'
+import type { NewEvent } from '#core/journal/event'
+import { completed } from '#core/questions/question'
+import type { Random } from '#core/random/random'
+import { afterDays, aroundOn, begun, did, gauged, input, put, seen, took } from './batches'
+import type { MethodCases } from './contract'
+import { echo } from './echo-method'
+import { heapCases } from './heap-cases'
+import { BUCKET, SACK } from './heaps'
+
+const pick = <T>(random: Random, from: readonly T[]): T => from[Math.floor(random() * from.length)] as T
+
+/** Anything that the pads of a method can record, on a day. */
+function anyRecord(method: Method, random: Random, day: number, stuff: readonly string[]): NewEvent[] {
+  const pad = pick(random, method.pads)
+  switch (pad.kind) {
+    case 'gauge': {
+      const { quantity: { id, spots, limits } } = pad
+      return [gauged(day, id, pick(random, spots).id, limits[0] + (limits[1] - limits[0]) * random() ** 2)]
+    }
+    case 'sense': return [seen(day, pad.sense.id, pick(random, pad.sense.findings).id)]
+    case 'deed': return [did(day, pad.deed.id, { ...completed(pad.deed.asks, {}) })]
+    case 'put': return pad.put.what === 'water' ? [put(day, [], Math.round(30 * random()))] : [put(day, [input(pick(random, stuff), 1 + Math.floor(6 * random()), SACK)])]
+    case 'use': return [{ kind: 'used', at: afterDays(day), batchId: 'b', litres: random(), place: 'bed', areaM2: 5, waterL: 10 }]
+  }
+}
+
+function casesOf(method: Method, stuff: readonly string[], days: readonly number[], product: string): MethodCases {
+  const beginning = (random: Random) => {
+    const approachId = pick(random, method.approaches).id
+    return { methodId: method.id, approachId, site: pick(random, method.sites), answers: completed(method.asks(approachId), {}), inputs: stuff.length > 0 ? [input(pick(random, stuff), 1 + Math.floor(9 * random()), SACK)] : [], waterL: Math.round(40 * random()) }
+  }
+  const life = (random: Random, day: number) => Array.from({ length: Math.floor(10 * random()) }, () => day * random()).sort((a, b) => a - b).flatMap(on => anyRecord(method, random, on, stuff))
+  return {
+    method,
+    proposal: (random) => {
+      const { site, approachId, answers } = beginning(random)
+      const ingredients = stuff.filter(() => random() < 0.5).map(id => ({ material: findMaterial(id)!, amount: { count: 1 + Math.floor(8 * random()), container: SACK, packing: 'loose' as const } }))
+      return { site, approachId, answers, ingredients, waterL: 0, volumeL: 0 }
+    },
+    standing: (random) => {
+      const day = pick(random, days)
+      return { batch: begun(beginning(random), life(random, day)), surroundings: aroundOn(day) }
+    },
+    ended: (random) => {
+      const last = days.at(-1)!
+      return { batch: begun(beginning(random), [...life(random, last), took(last, [[product, 2, BUCKET]], true)]), surroundings: aroundOn(last + 5) }
+    },
+  }
+}
+
+/** The cases of every method there is, and of the made-up one that only tests know. */
+export const ALL_CASES: readonly MethodCases[] = [
+  heapCases,
+  casesOf(leafmould, ['leaves-mixed', 'leaves-oak', 'leaves-shredded', 'grass-clippings'], [0, 0.5, 10, 40, 200, 500, 1200], 'leaf-mould'),
+  casesOf(brew, ['leaf-mould'], [0, 0.1, 1, 3, 7, 20, 60], 'brew-solids'),
+  casesOf(echo, [], [0, 0.01, 0.1, 0.2, 2], 'compost-finished'),
+]
