@@ -74,7 +74,7 @@ export default defineNuxtConfig({
     provider: 'none',
     fallbackToApi: false,
     serverBundle: false,
-    clientBundle: { scan: true, includeCustomCollections: true, sizeLimitKb: 512, icons: ['ph:umbrella', 'ph:flask', 'ph:push-pin', 'ph:push-pin-fill', 'ph:x', 'ph:check', 'ph:caret-down', 'ph:hourglass'] },
+    clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}', 'core/**/*.ts'], globExclude: ['node_modules'] }, includeCustomCollections: true, sizeLimitKb: 512, icons: ['ph:umbrella', 'ph:flask', 'ph:push-pin', 'ph:push-pin-fill', 'ph:x', 'ph:check', 'ph:caret-down', 'ph:hourglass'] },
   },
   pwa: {
     // A new version waits until the gardener says so.

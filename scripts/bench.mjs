@@ -51,7 +51,7 @@ const whileForecasting = serverFile => withPage(serverFile, async (page, go) => 
   await page.waitForFunction(() => document.body.innerText.includes('Apple bay'))
   await go('/batch/demo-apple-bay')
   await settled()
-  await page.click('[data-pad="reading"]')
+  await page.click('[data-pad="heat"]')
   await page.waitForSelector('form .label-button.strong')
   await new Promise(resolve => setTimeout(resolve, 8000))
   await page.evaluate(() => {

@@ -1,31 +1,28 @@
 import { BUILDING_ID, BUILDING_KIND, buildingValues, readBuilding, usedIngredients, withStep, withUsed, type Building } from '#core/garden/building'
-import { findMethod, METHODS } from '#core/methods'
-import type { Method, Proposal } from '#core/methods/method'
-import { mixBalance } from '#core/mix/balance'
-import { ingredientsOf, portionOf } from '#core/mix/portion'
+import { findMethod } from '#core/methods'
+import { draftFor } from '#core/bench/planned'
+import type { Stratum } from '#core/vessel/strata'
 
-/** The heap that is being built right now, step by step; every tick is kept at once. */
+/** What is being built right now: its checklist, and what has really gone in so far. */
 export const useBuilding = createSharedComposable(() => {
-  const { store, materials, surroundings } = useGarden()
+  const { store, surroundings, materials } = useGarden()
   const kept = computed(() => readBuilding(store.documents))
   /** What was tapped and is on its way into the store: the next tap builds on it. */
   const fresh = shallowRef<Building>()
   const building = computed(() => kept.value && (fresh.value ?? kept.value))
 
-  const method = computed<Method>(() => findMethod(building.value?.plan.methodId ?? '') ?? METHODS[0] as Method)
-  const proposal = computed<Proposal | undefined>(() => {
-    if (!building.value) return undefined
-    const { plan: { vessel, approachId, ingredients: named }, waterL } = building.value
-    const ingredients = ingredientsOf(named, materials.value)
-    const mixed = mixBalance(ingredients.map(portionOf), waterL)
-    return { vessel, approachId, ingredients, waterL, volumeL: mixed.ok ? mixed.value.volumeL : 0 }
-  })
-  const strata = computed(() => proposal.value ? method.value.strata(proposal.value) : [])
+  const method = computed(() => findMethod(building.value?.plan.methodId ?? ''))
+  const planned = computed(() => building.value && method.value ? draftFor(building.value.plan, method.value, surroundings.value) : undefined)
+  const proposal = computed(() => planned.value?.proposal)
+  const strata = computed<Stratum[]>(() => (planned.value?.draft.steps ?? []).flatMap(({ stratum }) => stratum ? [stratum] : []))
   const steps = computed(() => {
     let layer = -1
-    return proposal.value ? method.value.buildSteps(proposal.value, surroundings.value).map((step, at) => ({ ...step, at, layer: step.stratum ? ++layer : undefined })) : []
+    return (planned.value?.draft.steps ?? []).map((step, at) => ({ ...step, at, layer: step.stratum ? ++layer : undefined }))
   })
-  const used = computed(() => building.value ? usedIngredients(building.value, strata.value, materials.value) : [])
+  const used = computed(() => {
+    if (!building.value || !planned.value) return []
+    return strata.value.length > 0 ? usedIngredients(building.value, strata.value, materials.value) : planned.value.draft.recipe ?? planned.value.proposal.ingredients
+  })
 
   async function write(next: Building): Promise<void> {
     fresh.value = next

@@ -1,4 +1,6 @@
+import { startOfDay } from 'date-fns'
 import { proxy, wrap, type Remote } from 'comlink'
+import { questionKey, type ForecastQuestion } from '#core/methods/contract'
 import type { Forecaster } from '~/workers/forecaster.worker'
 import ForecasterWorker from '~/workers/forecaster.worker?worker'
 import type { KnownBatch } from './useGarden'
@@ -6,40 +8,51 @@ import type { KnownBatch } from './useGarden'
 /** A pause after the last change, so that several records in a row are answered once. */
 const SETTLES_MS = 400
 
-/** Works out the forecast of every standing batch, the one in view first, and again whenever something of it changes. */
+/** Works out the forecast of every standing batch, the one in view first, and again whenever its question is another one. */
 export function useForecasting() {
-  const { standing, surroundings, settings, store } = useGarden()
-  const { days: weather } = useKnownWeather()
-  const { keep, keyOf, forget, working } = useForecasts()
+  const { standing, surroundings, materials, store } = useGarden()
+  const forecasts = useForecastStore()
   const route = useRoute()
   let remote: Remote<Forecaster> | undefined
   let ticket = 0
 
-  /** What a forecast rests on: when it is the same, so is the forecast. A new day counts, a new minute does not. */
-  const keyFor = ({ batch }: KnownBatch) => [batch.log.length, batch.log.at(-1), batch.built.approachId, surroundings.value.now.toDateString(), settings.value.climate.meanC.join(), weather.value?.[0]?.at.toDateString()].join('|')
-  const wanted = computed(() => {
+  const inOrder = computed(() => {
     const inView = standing.value.filter(({ batch }) => route.path.startsWith(`/batch/${batch.id}`))
-    return [...inView, ...standing.value.filter(known => !inView.includes(known))].map(known => ({ known, key: keyFor(known) }))
+    return [...inView, ...standing.value.filter(known => !inView.includes(known))]
   })
+  const today = computed(() => startOfDay(surroundings.value.now).getTime())
+
+  /** The question as it stands today. It is put for the start of the day or the last record, whichever is later: an hour that passes asks nothing new. */
+  function ask({ batch, method }: KnownBatch): ForecastQuestion | undefined {
+    const last = store.journal.events.get(batch.log.at(-1) ?? '')?.at
+    const now = new Date(Math.min(surroundings.value.now.getTime(), Math.max(today.value, last ? Date.parse(last) : 0)))
+    // Without the old forecast: a question is put by what was recorded, not by what was believed.
+    return method.forecaster?.ask(batch, { ...surroundings.value, now, forecastOf: undefined })
+  }
+
+  async function answer(question: ForecastQuestion, mine: number) {
+    const share = (of: number) => { if (mine === ticket) forecasts.working = { batchId: question.batchId, share: of } }
+    share(0)
+    remote ??= wrap<Forecaster>(new ForecasterWorker())
+    return remote.answer(mine, question, proxy(({ done, ofAtMost }) => share(done / ofAtMost))).catch(() => undefined)
+  }
 
   async function work(): Promise<void> {
     const mine = ++ticket
-    for (const { known, key } of wanted.value) {
-      if (keyOf(known.batch.id) === key) continue
-      // Without the old forecast: a question is put by what was recorded, not by what was believed.
-      const question = known.method.forecaster.ask(known.batch, { ...surroundings.value, forecastOf: undefined })
-      if (!question) continue
-      working.value = { batchId: known.batch.id, share: 0 }
-      remote ??= wrap<Forecaster>(new ForecasterWorker())
-      const forecast = await remote.answer(mine, question, proxy(({ done, ofAtMost }) => {
-        if (mine === ticket) working.value = { batchId: known.batch.id, share: done / ofAtMost }
-      })).catch(() => undefined)
+    for (const known of inOrder.value) {
+      const question = ask(known)
+      const key = question && questionKey(question)
+      // A breath between questions, so that a tap is heard.
+      await new Promise(resolve => setTimeout(resolve, 0))
       if (mine !== ticket) return
-      if (forecast) keep(known.batch.id, key, forecast)
+      if (!question || key === undefined || forecasts.keyOf(known.batch.id) === key) continue
+      const forecast = await answer(question, mine)
+      if (mine !== ticket) return
+      if (forecast) forecasts.keep(known.batch.id, key, forecast)
     }
-    if (mine === ticket) working.value = undefined
+    if (mine === ticket) forecasts.working = undefined
   }
 
-  watchDebounced(() => wanted.value.map(({ known, key }) => `${known.batch.id} ${key}`).join(), () => void work(), { debounce: SETTLES_MS, immediate: true })
-  watch(() => store.which, forget)
+  watchDebounced([inOrder, today, materials, () => surroundings.value.ambientC], () => void work(), { debounce: SETTLES_MS, immediate: true })
+  watch(() => store.which, () => forecasts.reset())
 }

@@ -4,56 +4,76 @@ import { readPlan } from '#core/garden/plan'
 import { readContainers, readSettings, readVessels } from '#core/garden/settings'
 import { sparesOf } from '#core/garden/spares'
 import { storedLots } from '#core/garden/store'
-import { isBuilt, type StandingBatch } from '#core/journal/garden'
+import { hasBegun, type Batch, type BegunBatch } from '#core/journal/garden'
 import { findMethod } from '#core/methods'
-import type { Method, Surroundings } from '#core/methods/method'
+import type { Method, Surroundings } from '#core/methods/contract'
 import { STARTING_CONTAINERS, type Container } from '#core/units/container'
 import { VESSEL_PRESETS } from '#core/vessel/presets'
 
 /** A batch that this version can think about, with its method. */
 export interface KnownBatch {
-  readonly batch: StandingBatch
+  readonly batch: BegunBatch
   readonly method: Method
 }
 
-/** The open garden as the screens need it: everything derived, nothing kept. */
+/** Screens think anew so often, and at once when something is recorded. */
+const STEP_MS = 15 * 60_000
+/** A record is taken to be of now when it is no further ahead than a device's clock may be. */
+const AHEAD_MS = 5 * 60_000
+
+/** The open garden as the screens need it: everything derived, nothing kept. What has not changed keeps its identity, so that nothing is worked out again. */
 export const useGarden = createSharedComposable(() => {
   const store = useGardenStore()
   const now = useNow({ interval: 60_000 })
+  const clockMs = computed(() => {
+    const step = Math.floor(now.value.getTime() / STEP_MS) * STEP_MS
+    const written = Date.parse(store.journal.lastWritten)
+    return written > step && written < now.value.getTime() + AHEAD_MS ? written : step
+  })
+  const clock = computed(() => new Date(clockMs.value))
   const settings = computed(() => readSettings(store.documents))
   const units = computed(() => settings.value.units)
   const containers = computed(() => readContainers(store.documents, units.value))
   const materialContainers = computed(() => containers.value.filter(({ holds }) => holds === 'material'))
   const waterCan = computed(() => containers.value.find(({ holds }) => holds === 'water') ?? STARTING_CONTAINERS[units.value].at(-1) as Container)
   const vessels = computed(() => [...readVessels(store.documents), ...VESSEL_PRESETS])
-  const materials = computed(() => gardenMaterials(store.documents, store.journal.garden))
+  /** The book changes when something of a material was said or measured, not with every record. */
+  const bookKey = computed(() => JSON.stringify([store.documents.filter(({ kind }) => kind === 'material'), [...store.journal.garden.measurements]]))
+  const materials = computed(() => {
+    void bookKey.value
+    return gardenMaterials(toRaw(store.documents), toRaw(store.journal).garden)
+  })
   /** The library's seasons are of the northern year; a place that is warmest around January is half a year on. */
   const seasonMonth = computed(() => {
     const southern = (settings.value.climate.meanC[0] ?? 0) > (settings.value.climate.meanC[6] ?? 0)
     return (now.value.getMonth() + (southern ? 6 : 0)) % 12 + 1
   })
   const plan = computed(() => readPlan(store.documents))
-  const stored = computed(() => storedLots(store.journal.garden, now.value, materials.value))
+  const stored = computed(() => storedLots(store.journal.garden, clock.value, materials.value))
   const spares = computed(() => sparesOf(stored.value, id => materials.value.find(id), containers.value))
-  const { at: weatherAt, days: knownDays } = useKnownWeather()
+  const weather = useWeatherStore()
+  const climateKey = computed(() => JSON.stringify(settings.value.climate))
   const usual = computed(() => {
-    const { climate } = settings.value
+    const climate = JSON.parse(climateKey.value) as typeof settings.value.climate
     // A new answer of the station makes new functions, so that whoever keeps by them notices.
-    void knownDays.value
+    void weather.days
     return {
-      ambientC: (at: Date) => weatherAt(at)?.meanC ?? usualTemperatureC(climate, dayOfYear(at)),
-      rainMm: (at: Date) => weatherAt(at)?.rainMm ?? usualRainMm(climate, at),
+      ambientC: (at: Date) => weather.known(at)?.meanC ?? usualTemperatureC(climate, dayOfYear(at)),
+      rainMm: (at: Date) => weather.known(at)?.rainMm ?? usualRainMm(climate, at),
     }
   })
-  const { forecastOf } = useForecasts()
+  const { forecastOf } = useForecastStore()
   const surroundings = computed<Surroundings>(() => ({
-    now: now.value, units: units.value, waterCan: waterCan.value, materials: materials.value, spares: spares.value, ...usual.value, forecastOf,
+    now: clock.value, units: units.value, waterCan: waterCan.value, water: settings.value.water, materials: materials.value, spares: spares.value, ...usual.value, forecastOf,
   }))
-  const batches = computed<KnownBatch[]>(() => [...store.journal.garden.batches.values()].flatMap((batch) => {
-    const method = isBuilt(batch) ? findMethod(batch.built.methodId) : undefined
-    return isBuilt(batch) && method ? [{ batch, method }] : []
+  const everything = computed(() => [...store.journal.garden.batches.values()])
+  const batches = computed<KnownBatch[]>(() => everything.value.flatMap((batch) => {
+    const method = hasBegun(batch) ? findMethod(batch.began.methodId) : undefined
+    return hasBegun(batch) && method ? [{ batch, method }] : []
   }))
-  const standing = computed(() => batches.value.filter(({ batch }) => !batch.finish).sort((a, b) => a.batch.built.at < b.batch.built.at ? 1 : -1))
-  const finished = computed(() => batches.value.filter(({ batch }) => batch.finish).sort((a, b) => (a.batch.finish?.at ?? '') < (b.batch.finish?.at ?? '') ? 1 : -1))
-  return { store, now, settings, units, containers, materialContainers, waterCan, vessels, materials, seasonMonth, plan, surroundings, stored, batches, standing, finished }
+  /** What a newer version began, or of which the beginning is not here: kept and listed, not thought about. */
+  const unknown = computed<Batch[]>(() => everything.value.filter(batch => !hasBegun(batch) || !findMethod(batch.began.methodId)))
+  const standing = computed(() => batches.value.filter(({ batch }) => !batch.ended).sort((a, b) => a.batch.began.at < b.batch.began.at ? 1 : -1))
+  const finished = computed(() => batches.value.filter(({ batch }) => batch.ended).sort((a, b) => (a.batch.ended?.at ?? '') < (b.batch.ended?.at ?? '') ? 1 : -1))
+  return { store, now, clock, settings, units, containers, materialContainers, waterCan, vessels, materials, seasonMonth, plan, surroundings, stored, batches, unknown, standing, finished }
 })

@@ -1,49 +1,80 @@
-import type { GardenEvent } from '#core/journal/event'
+import type { GardenEvent, KnownEvent } from '#core/journal/event'
+import { CORE, EDGE, HEAT, HEIGHT, TURNED } from '#core/journal/earlier'
+import { deedOf, quantityOf, sensesOf, spotText } from '#core/methods/contract'
+import { materialOf, type NamedIngredient } from '#core/mix/portion'
 import { findTest } from '#core/readiness/tests'
+import { resultOf } from '#core/readiness/taken'
 import type { KnownBatch } from './useGarden'
 
-const TASK_WORDS: Readonly<Record<string, string>> = { reading: 'reading the heat', squeeze: 'squeezing a handful', turned: 'turning', browns: 'opening it with browns', watered: 'watering', cover: 'covering', test: 'testing', finish: 'taking it down', open: 'looking into it' }
-
-/** What a log entry says, in words. */
+/** What a log entry says, in words of its method. */
 export function useLogWords() {
   const { quantity, amount, day } = useSay()
-  const store = useGardenStore()
-  const { waterCan, materials } = useGarden()
+  const { waterCan, materials, units, surroundings } = useGarden()
 
-  const what = ({ materialId, prepared }: { materialId: string, prepared?: string }) => `${prepared ? `${prepared} ` : ''}${materials.value.find(materialId)?.short ?? materialId}`
+  const what = (one: NamedIngredient) => `${one.prepared ? `${one.prepared} ` : ''}${materialOf(one, materials.value)?.short ?? one.materialId}`
+  const stuff = (all: readonly NamedIngredient[]) => all.map(one => `${amount(one.amount.count, one.amount.container)} of ${what(one)}`).join(', ')
+  const water = (litres: number) => `${amount(litres / waterCan.value.volumeL, waterCan.value)} (${quantity('volume', litres)})`
+  const sentence = (text: string) => text === '' ? '' : `${text.charAt(0).toUpperCase()}${text.slice(1)}.`
 
-  type Words = { readonly [K in GardenEvent['kind']]?: (event: Extract<GardenEvent, { kind: K }>, known: KnownBatch) => string }
+  function begun(ingredients: readonly NamedIngredient[], waterL: number, { method }: KnownBatch): string {
+    if (ingredients.length === 0) return waterL >= 1 ? `${method.words.begun} ${quantity('volume', waterL)} of water.` : 'Begun.'
+    return `${method.words.begun} ${stuff(ingredients)}${waterL >= 1 ? `, with ${quantity('volume', waterL)} of water` : ''}.`
+  }
+  function putIn(inputs: readonly NamedIngredient[], waterL: number, role: string | undefined, { method }: KnownBatch): string {
+    const offers = method.pads.flatMap(pad => pad.kind === 'put' ? [pad.put] : [])
+    if (inputs.length === 0) return `${offers.find(({ what: kind }) => kind === 'water')?.said ?? 'Watered'}: ${water(waterL)}.`
+    const offer = offers.find(one => one.what === 'stuff' && one.role === role) ?? offers.find(one => one.what === 'stuff')
+    return `${offer?.said ?? 'Added'} ${stuff(inputs)}${waterL >= 1 ? `, with ${quantity('volume', waterL)} of water` : ''}.`
+  }
+  function gauged(id: string, values: readonly { readonly spot: string, readonly value: number }[], source: string, { method }: KnownBatch): string {
+    const known = quantityOf(method, id)
+    const said = values.map(({ spot, value }) => known ? spotText(known, spot, value, units.value) : `${spot} ${value}`).join(', ')
+    return `${sentence(`${said}${source === 'probe' ? ', by probe' : ''}`)}`
+  }
+  function takenOut(products: readonly NamedIngredient[], ends: boolean, { method }: KnownBatch): string {
+    return `${ends ? method.words.takenDown : 'Taken out'}: ${stuff(products) || 'nothing kept'}.`
+  }
+  const optional = (spot: string, value: number | undefined) => value === undefined ? [] : [{ spot, value }]
+
+  type Words = { readonly [K in KnownEvent['kind']]?: (event: Extract<KnownEvent, { kind: K }>, known: KnownBatch) => string }
   const WORDS: Words = {
-    'built': ({ ingredients, waterL }) => `Built from ${ingredients.map(one => `${amount(one.amount.count, one.amount.container)} of ${what(one)}`).join(', ')}${waterL >= 1 ? `, with ${quantity('volume', waterL)} of water` : ''}.`,
+    'began': ({ inputs, waterL }, known) => begun(inputs, waterL, known),
+    'built': ({ ingredients, waterL }, known) => begun(ingredients, waterL, known),
     'renamed': ({ name, place }) => `Now called ${name}${place ? `, ${place}` : ''}.`,
-    'added': ({ ingredient }) => `Added ${amount(ingredient.amount.count, ingredient.amount.container)} of ${what(ingredient)}.`,
-    'finished': ({ products }) => `Taken down: ${products.map(one => `${amount(one.amount.count, one.amount.container)} of ${what(one)}`).join(', ') || 'nothing kept'}.`,
-    'turned': () => 'Turned.',
-    'watered': ({ litres }) => `Watered: ${amount(litres / waterCan.value.volumeL, waterCan.value)} (${quantity('volume', litres)}).`,
-    'reading': ({ coreC, edgeC, source }) => `${[coreC === undefined ? '' : `Core ${quantity('temperature', coreC)}`, edgeC === undefined ? '' : `edge ${quantity('temperature', edgeC)}`].filter(Boolean).join(', ')}${source === 'probe' ? ', by probe' : ''}.`,
+    'put': ({ inputs, waterL }, known) => putIn(inputs, waterL, inputs[0]?.role, known),
+    'added': ({ ingredient }, known) => putIn([ingredient], 0, 'feed', known),
+    'watered': ({ litres }, known) => putIn([], litres, undefined, known),
+    'took': ({ products, ends }, known) => takenOut(products, ends, known),
+    'finished': ({ products }, known) => takenOut(products, true, known),
+    'did': ({ deed, answers }, { method }) => deedOf(method, deed)?.words(answers, surroundings.value) ?? sentence(deed),
+    'turned': (_, { method }) => deedOf(method, TURNED)?.words({}, surroundings.value) ?? 'Turned.',
+    'gauged': ({ quantity: id, values, source }, known) => gauged(id, values, source, known),
+    'reading': ({ coreC, edgeC, source }, known) => gauged(HEAT, [...optional(CORE, coreC), ...optional(EDGE, edgeC)], source, known),
+    'measured': ({ heightM }, known) => gauged(HEIGHT, [{ spot: 'top', value: heightM }], 'hand', known),
+    'used': ({ litres, place, areaM2, waterL }) => `${quantity('volume', litres, 1)} to ${place || 'a bed'}${areaM2 ? ` of ${quantity('area', areaM2, 0)}` : ''}${waterL ? `, thinned with ${quantity('volume', waterL)} of water` : ''}.`,
     'observed': ({ sense, finding }, { method }) => {
-      const known = method.senses.find(({ id }) => id === sense)
+      const known = sensesOf(method).find(({ id }) => id === sense)
       const found = known?.findings.find(({ id }) => id === finding)
       return known && found ? `${known.label}: ${found.label.toLowerCase()}. ${found.answer}` : `${sense}: ${finding}.`
     },
-    'measured': ({ heightM }) => `${quantity('length', heightM)} high.`,
     'noted': ({ text }) => text,
     'logged': ({ minutes, depth, source }) => `${minutes.length} readings of the ${depth} from ${source}.`,
     'photographed': ({ caption }) => caption || 'A picture.',
     'test-begun': ({ test }) => `${findTest(test)?.name ?? test}: set up.`,
-    'test-read': ({ test, answers, begunId }) => {
-      const begun = begunId ? store.journal.events.get(begunId) : undefined
-      const result = findTest(test)?.judge(begun?.kind === 'test-begun' ? begun.answers : {}, answers)
-      return `${findTest(test)?.name ?? test}: ${result?.ok ? result.value.text : 'read.'}`
+    'test-read': (event, { batch }) => {
+      const test = findTest(event.test)
+      return `${test?.name ?? event.test}: ${(test && resultOf(batch, test, event)?.text) ?? 'read.'}`
     },
-    'put-off': ({ task, until, why }) => {
-      const work = TASK_WORDS[task.replace(/\.now$/, '')] ?? task
+    'put-off': ({ task, until, why }, { method }) => {
+      const work = method.taskWords[task.replace(/\.now$/, '')] ?? task
       if (why === 'covered') return 'Covered against the rain.'
       return why === undefined ? `Put off until ${day(until)}: ${work}.` : `Skipped: ${work}. ${why}`
     },
   }
 
+  /** What an event says; what a newer version wrote is said to be that. */
   function wordsOf(event: GardenEvent, known: KnownBatch): string {
+    if (event.kind === 'foreign') return 'From a newer Wastrum: kept as it is, and not counted here.'
     const words = WORDS[event.kind] as ((event: GardenEvent, known: KnownBatch) => string) | undefined
     return words?.(event, known) ?? ''
   }

@@ -1,3 +1,4 @@
+import { inputsOf } from '#core/journal/garden'
 import { materialDocumentId } from '#core/garden/own-material'
 import type { Material, RangedValue } from '#core/materials/material'
 import type { Range } from '#core/units/range'
@@ -13,7 +14,7 @@ export function useOwnMaterials() {
   function isUsed({ id }: Material): boolean {
     const { lots, batches } = store.journal.garden
     return [...lots.values()].some(({ materialId }) => materialId === id)
-      || [...batches.values()].some(({ built, additions }) => [...(built?.ingredients ?? []), ...additions.map(({ ingredient }) => ingredient)].some(({ materialId }) => materialId === id))
+      || [...batches.values()].some(batch => inputsOf(batch).some(({ materialId }) => materialId === id))
   }
   /** A value of one's own; none puts the known one back. */
   async function setValue(material: Material, value: RangedValue, own: Range | undefined): Promise<void> {

@@ -6,8 +6,6 @@ const LONG_SIDE_PX = 1280
 const QUALITY = 0.72
 const KEEP_FREE_BYTES = 5_000_000
 
-const urls = new Map<string, string>()
-
 interface Small { readonly picture: Blob, readonly widthPx: number, readonly heightPx: number }
 
 /** The picture made smaller and turned upright; whatever the camera wrote beside it (place, names) is left behind. */
@@ -25,9 +23,8 @@ async function smaller(file: File): Promise<Small> {
   return { picture, widthPx, heightPx }
 }
 
-/** Pictures of a batch: taking them in, and showing them. */
+/** Taking in pictures of a batch. */
 export function usePhotos() {
-  const store = useGardenStore()
   const { record } = useRecorder()
   const trouble = ref('')
   const busy = ref(false)
@@ -57,16 +54,5 @@ export function usePhotos() {
     }
   }
 
-  /** An address for a picture, or nothing when it is not in this browser. */
-  async function urlOf(photoId: string): Promise<string | undefined> {
-    const known = urls.get(photoId)
-    if (known) return known
-    const found = await store.photo(photoId)
-    if (!found.ok || !found.value) return undefined
-    const url = URL.createObjectURL(found.value)
-    urls.set(photoId, url)
-    return url
-  }
-
-  return { take, urlOf, trouble, busy }
+  return { take, trouble, busy }
 }

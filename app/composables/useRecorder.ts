@@ -38,7 +38,7 @@ export function useRecorder() {
   async function undo(): Promise<void> {
     const taken = shown.value
     show(undefined)
-    for (const id of taken?.ids ?? []) await store.undo(id)
+    if (taken && taken.ids.length > 0) await store.undo(taken.ids)
     taken?.onTakenBack?.()
   }
 

@@ -9,23 +9,20 @@ const weatherSchema = v.object({
 /** Weather from the stand-in station, or what is usual for the season when it cannot be reached. */
 export function useWeather() {
   const { settings, now } = useGarden()
-  const { days: fetched } = useKnownWeather()
-  const reached = ref<boolean>()
+  const weather = useWeatherStore()
 
   async function fetchWeather(): Promise<void> {
     try {
       const answer = v.parse(weatherSchema, await $fetch('/api/weather', { query: { climate: settings.value.climate.id }, timeout: 4000 }))
-      fetched.value = answer.days.map(({ date, ...day }) => ({ ...day, at: new Date(`${date}T12:00`) }))
-      reached.value = true
+      weather.hear(answer.days.map(({ date, ...day }) => ({ ...day, at: new Date(`${date}T12:00`) })))
     }
     catch {
-      fetched.value = undefined
-      reached.value = false
+      weather.hear(undefined)
     }
   }
   onMounted(fetchWeather)
   useEventListener('online', fetchWeather)
 
   const usualC = computed(() => usualTemperatureC(settings.value.climate, dayOfYear(now.value)))
-  return { days: fetched, reached, usualC }
+  return { days: computed(() => weather.days), reached: computed(() => weather.reached), usualC }
 }

@@ -32,7 +32,7 @@ const left = (days: number) => days < 0 ? 'past its best' : days < 1 ? 'today' :
       <WeatherStrip />
     </header>
 
-    <HeapRow
+    <BatchRow
       v-if="standing.length > 0"
       class="mt-5"
       :batches="standing"

@@ -1,22 +1,31 @@
 <script setup lang="ts">
-import type { ReadyWindow } from '#core/methods/method'
-import { inAndOut } from '#core/garden/batch'
+import { cameOutL, goneInL } from '#core/garden/batch'
+import { METHODS } from '#core/methods'
+import type { NamedWindow } from '#core/methods/contract'
 
-/** Every heap: those that stand, to one scale, and those that are done. */
-const { standing, finished } = useGarden()
+/** Every batch: those that stand, to one scale, what comes of them over the years, and those that are done. */
+const { standing, finished, unknown } = useGarden()
 const { quantity, day, window } = useSay()
 const { surroundings, materials } = useGarden()
 
-/** The window as far as anybody looked. */
-function readyText({ from, to, orLater }: ReadyWindow): string {
-  return `ready ${window(from, to)}${orLater ? ' or later' : ''}`
+/** A window as far as anybody looked. */
+function windowText({ label, from, to, orLater }: NamedWindow): string {
+  return `${label.toLowerCase()} ${window(from, to)}${orLater ? ' or later' : ''}`
+}
+const pipelines = computed(() => METHODS.flatMap((method) => {
+  const laid = method.pipeline?.(standing.value.filter(known => known.method === method).map(({ batch }) => batch), surroundings.value)
+  return laid ? [laid] : []
+}))
+const gave = (batch: typeof finished.value[number]['batch']) => {
+  const [inL, outL] = [goneInL(batch, materials.value), cameOutL(batch)]
+  return inL > 0 ? `${quantity('volume', outL)} from ${quantity('volume', inL)}, ${Math.round(outL / inL * 100)} %` : outL > 0 ? quantity('volume', outL) : ''
 }
 </script>
 
 <template>
   <div>
     <h1>The yard</h1>
-    <HeapRow
+    <BatchRow
       v-if="standing.length > 0"
       class="mt-4"
       :batches="standing"
@@ -27,7 +36,7 @@ function readyText({ from, to, orLater }: ReadyWindow): string {
       <NuxtLink
         to="/bench"
         class="underline underline-offset-3"
-      >Plan a heap on the bench.</NuxtLink>
+      >Plan something on the bench.</NuxtLink>
     </p>
     <section
       v-if="standing.length > 0"
@@ -51,10 +60,22 @@ function readyText({ from, to, orLater }: ReadyWindow): string {
             class="font-semibold underline underline-offset-3 decoration-dotted w-44"
           >{{ batch.name }}</NuxtLink>
           <span class="aside-note flex-1 min-w-40">{{ batch.place }}</span>
-          <span>{{ readyText(method.readyWindow(batch, surroundings)) }}</span>
+          <span class="text-right">
+            <span
+              v-for="one in method.look.windows(batch, surroundings)"
+              :key="one.id"
+              class="block"
+            >{{ windowText(one) }}</span>
+          </span>
         </li>
       </ul>
     </section>
+    <PipelineChart
+      v-for="pipeline in pipelines"
+      :key="pipeline.title"
+      :pipeline="pipeline"
+      class="mt-6"
+    />
     <section
       v-if="finished.length > 0"
       aria-labelledby="done"
@@ -76,8 +97,38 @@ function readyText({ from, to, orLater }: ReadyWindow): string {
             :to="`/batch/${batch.id}`"
             class="font-semibold underline underline-offset-3 decoration-dotted w-44"
           >{{ batch.name }}</NuxtLink>
-          <span class="aside-note flex-1 min-w-48">{{ day(batch.built.at) }} – {{ day(batch.finish!.at) }}</span>
-          <span>{{ quantity('volume', inAndOut(batch, materials)?.outL ?? 0) }} from {{ quantity('volume', inAndOut(batch, materials)?.inL ?? 0) }}, {{ Math.round((inAndOut(batch, materials)?.share ?? 0) * 100) }} %</span>
+          <span class="aside-note flex-1 min-w-48">{{ day(batch.began.at) }} – {{ day(batch.ended!.at) }}</span>
+          <span>{{ gave(batch) }}</span>
+        </li>
+      </ul>
+    </section>
+    <section
+      v-if="unknown.length > 0"
+      aria-labelledby="newer"
+      class="mt-6"
+    >
+      <h2
+        id="newer"
+        class="section-rule"
+      >
+        From a newer Wastrum
+      </h2>
+      <p class="aside-note">
+        This version does not know how these are done. They are kept, and go into your backup.
+      </p>
+      <ul>
+        <li
+          v-for="batch in unknown"
+          :key="batch.id"
+          class="line-rule py-2 flex flex-wrap gap-x-4"
+          data-unknown
+        >
+          <NuxtLink
+            :to="`/batch/${batch.id}`"
+            class="font-semibold underline underline-offset-3 decoration-dotted w-44"
+          >{{ batch.name || 'Without a name' }}</NuxtLink>
+          <span class="aside-note flex-1">{{ batch.place }}</span>
+          <span>{{ batch.log.length }} {{ batch.log.length === 1 ? 'entry' : 'entries' }}</span>
         </li>
       </ul>
     </section>

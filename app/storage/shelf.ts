@@ -1,6 +1,6 @@
 import { deleteDB, openDB, type IDBPDatabase, type IDBPTransaction } from 'idb'
 import type { GardenDocument } from '#core/journal/document'
-import type { GardenEvent } from '#core/journal/event'
+import { takenEvents, writtenEvent, type GardenEvent } from '#core/journal/event'
 import { fail, ok, type Outcome } from '#core/outcome/outcome'
 import { DATABASE_VERSION, migrationsFrom } from './migrations'
 import { storageTrouble, troubleFrom, type StorageTrouble } from './trouble'
@@ -57,11 +57,11 @@ function databaseShelf(database: IDBPDatabase): Shelf {
     load: () => outcomeOf(async () => {
       const reading = database.transaction(STORES)
       const [events, documents, keepsake] = await Promise.all([
-        reading.objectStore('events').getAll() as Promise<GardenEvent[]>,
+        reading.objectStore('events').getAll() as Promise<unknown[]>,
         reading.objectStore('documents').getAll() as Promise<GardenDocument[]>,
         reading.objectStore('keepsakes').get('before-import') as Promise<Keepsake | undefined>,
       ])
-      return { events, documents, keepsake }
+      return { events: takenEvents(events), documents, keepsake: keepsake && { ...keepsake, events: takenEvents(keepsake.events) } }
     }),
     add: (contents, photos = []) => outcomeOf(() => whole(writing(), [...puttingContents(contents), ...photos.map((photo): Request => transaction => transaction.objectStore('photos').put(photo))])),
     photo: id => outcomeOf(async () => (await database.get('photos', id) as StoredPhoto | undefined)?.picture),
@@ -69,7 +69,7 @@ function databaseShelf(database: IDBPDatabase): Shelf {
     replace: (contents, keepsake) => outcomeOf(() => whole(writing(), [
       ...REPLACED.map((store): Request => transaction => transaction.objectStore(store).clear()),
       ...puttingContents(contents),
-      ...(keepsake ? [(transaction: Writing) => transaction.objectStore('keepsakes').put(keepsake)] : []),
+      ...(keepsake ? [(transaction: Writing) => transaction.objectStore('keepsakes').put({ ...keepsake, events: keepsake.events.map(writtenEvent) })] : []),
     ])),
     close: () => database.close(),
   }
@@ -80,7 +80,7 @@ type Request = (transaction: Writing) => Promise<unknown>
 
 function puttingContents({ events, documents }: Contents): Request[] {
   return [
-    ...events.map((event): Request => transaction => transaction.objectStore('events').put(event)),
+    ...events.map((event): Request => transaction => transaction.objectStore('events').put(writtenEvent(event))),
     ...documents.map((document): Request => transaction => transaction.objectStore('documents').put(document)),
   ]
 }

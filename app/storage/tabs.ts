@@ -1,3 +1,4 @@
+import { takenEvents, writtenEvent } from '#core/journal/event'
 import type { Contents } from './shelf'
 
 /** What one tab tells the others. */
@@ -13,7 +14,8 @@ export interface Tabs {
 export function joinTabs(name: string, hear: (news: TabNews) => void): Tabs {
   if (typeof BroadcastChannel === 'undefined') return { tell: () => {}, leave: () => {} }
   const channel = new BroadcastChannel(name)
-  channel.onmessage = ({ data }: MessageEvent<TabNews>) => hear(data)
+  channel.onmessage = ({ data }: MessageEvent<TabNews>) => hear(data.kind === 'added' ? { ...data, contents: { ...data.contents, events: takenEvents(data.contents.events) } } : data)
   // Plain data only: what is shown may be wrapped by the framework.
-  return { tell: news => channel.postMessage(JSON.parse(JSON.stringify(news))), leave: () => channel.close() }
+  const written = (news: TabNews) => news.kind === 'added' ? { ...news, contents: { ...news.contents, events: news.contents.events.map(writtenEvent) } } : news
+  return { tell: news => channel.postMessage(JSON.parse(JSON.stringify(written(news)))), leave: () => channel.close() }
 }

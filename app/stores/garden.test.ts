@@ -35,7 +35,7 @@ describe('the garden that is open', () => {
     expect(recorded.ok && recorded.value).toHaveLength(2)
     if (!recorded.ok) return
     expect(store.journal.garden.lots.size).toBe(2)
-    await store.undo(recorded.value[0]!.id)
+    await store.undo([recorded.value[0]!.id])
     expect([...store.journal.garden.lots.values()].map(lot => remainingL(store.journal.garden, lot))).toEqual([24])
 
     setActivePinia(createPinia())

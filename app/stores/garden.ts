@@ -3,7 +3,7 @@ import * as v from 'valibot'
 import { ref, shallowRef } from 'vue'
 import { demoGarden } from '#core/demo/demo-garden'
 import { documentValues, mergeDocuments, writeDocument, type FieldValue, type GardenDocument } from '#core/journal/document'
-import { gardenEventSchema, type GardenEvent, type NewEvent } from '#core/journal/event'
+import { knownEventSchema, type GardenEvent, type NewEvent } from '#core/journal/event'
 import { extendJournal, openJournal, writingMoment } from '#core/journal/journal'
 import { fail, ok, type Outcome } from '#core/outcome/outcome'
 import { joinTabs, type TabNews, type Tabs } from '~/storage/tabs'
@@ -124,7 +124,7 @@ export const useGardenStore = defineStore('garden', () => {
     const now = writingMoment(journal.value, new Date())
     const by = deviceName(which.value ?? 'own')
     const events = happened.map((one, index) => ({ ...one, id: `${newId(now)}-${index}`, recordedAt: now.toISOString(), by }))
-    const checked = v.safeParse(v.array(gardenEventSchema), events)
+    const checked = v.safeParse(v.array(knownEventSchema), events)
     if (!checked.success) {
       trouble.value = { kind: 'unknown', message: `This was not recorded: a value ${checked.issues[0].message}. Check what was typed and try again.` }
       return fail(trouble.value)
@@ -133,8 +133,10 @@ export const useGardenStore = defineStore('garden', () => {
     return added.ok ? ok(checked.output) : added
   }
 
-  function undo(targetId: string) {
-    return record([{ kind: 'undone', at: new Date().toISOString(), targetId }])
+  /** Takes events back, all of them in one transaction and one fold. */
+  function undo(targetIds: readonly string[]) {
+    const at = new Date().toISOString()
+    return record(targetIds.map(targetId => ({ kind: 'undone' as const, at, targetId })))
   }
 
   function fieldsOf(id: string): Record<string, FieldValue> {

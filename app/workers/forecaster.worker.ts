@@ -1,8 +1,7 @@
 import { expose } from 'comlink'
-import type { Forecast } from '#core/learning/forecast'
 import type { Progress } from '#core/learning/learn'
 import { findMethod } from '#core/methods'
-import type { Question } from '#core/methods/foresight'
+import type { Forecast, ForecastQuestion } from '#core/methods/contract'
 
 /** Work between two breaths, ms: in a breath a newer question or a change of mind is heard. */
 const BREATH_MS = 40
@@ -12,9 +11,9 @@ let wanted = 0
 /** The forecasting, away from the page. */
 const forecaster = {
   /** Answers a question, or nothing when it was given up or nobody knows how. Only the latest ticket is worked on. */
-  async answer(ticket: number, question: Question, onProgress: (progress: Progress) => void): Promise<Forecast | undefined> {
+  async answer(ticket: number, question: ForecastQuestion, onProgress: (progress: Progress) => void): Promise<Forecast | undefined> {
     wanted = ticket
-    const steps = findMethod(question.methodId)?.forecaster.answer(question)
+    const steps = findMethod(question.methodId)?.forecaster?.answer(question)
     let breath = performance.now()
     for (let step = steps?.next(); steps && step; step = steps.next()) {
       if (step.done) return step.value

@@ -12,7 +12,9 @@ import { VESSEL_PRESETS } from '../vessel/presets'
 import type { Site } from '../vessel/site'
 import type { Vessel } from '../vessel/vessel'
 import { DEMO_HEAPS, some } from './demo-heaps'
+import { demoBrews } from './demo-brews'
 import { demoHeapEvents } from './demo-heap'
+import { demoLeaves } from './demo-leaves'
 
 const DEMO_SEED = 11
 
@@ -64,7 +66,8 @@ export function demoGarden(now: Date): { readonly events: GardenEvent[], readonl
   const gathered = GATHERED.map(([materialId, amount, daysAgo, source]): NewEvent => ({ kind: 'stocked', at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString(), materialId, amount, source }))
   const measured = MEASURED.map(([daysAgo, event]): NewEvent => ({ ...event, at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString() }))
   const heaps = DEMO_HEAPS.flatMap(heap => demoHeapEvents(heap, today, outdoors, random))
-  const happened = withIds([...heaps, ...gathered, ...measured])
+  const others = [...demoLeaves(today, outdoors, random), ...demoBrews(today)]
+  const happened = withIds([...heaps, ...gathered, ...measured, ...others])
   const removed = carriedOff(happened, today).map((event, index) => ({ ...event, id: `demo-off-${index}`, recordedAt: event.at, by: 'demo' }) as GardenEvent)
   return { events: [...happened, ...removed], documents: demoDocuments(today) }
 }

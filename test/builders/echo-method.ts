@@ -32,6 +32,7 @@ export const echo: Method = {
     { kind: 'sense', sense: { id: 'hear', label: 'Hear', icon: 'i-ph-eye', question: 'What comes back?', findings: [{ id: 'clear', label: 'Every word', sign: 'good', answer: 'The valley is well tuned.' }, { id: 'nothing', label: 'Nothing', sign: 'mind', answer: 'Call louder.' }] } },
     { kind: 'gauge', quantity: { id: 'rings', label: 'Rings', icon: 'i-ph-ruler', unit: 'none', limits: [0, 50], button: 'Record the rings', spots: [{ id: 'far', label: 'Rings from the far side', said: '{} rings' }], expected: (batch, surroundings) => ({ far: Math.round(loudness(batch, surroundings)) }) } },
   ],
+  taskWords: { called: 'calling' },
   takeCautions: ['Leave the valley as you found it.'], inParts: false,
   draft: ({ answers }) => ({
     summary: 'One call, and what comes back.', verdict: answers.wind === 'gusty' ? { grade: 'workable', text: 'In gusts half of it is lost.' } : { grade: 'good', text: 'Still air: every word comes back.' },

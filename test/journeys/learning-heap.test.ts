@@ -28,7 +28,7 @@ async function forecastDone(gardener: Visit): Promise<void> {
 const told = (gardener: Visit, selector: string) => gardener.page.$eval(selector, one => (one as HTMLElement).innerText.replace(/\u00A0/g, ' '))
 
 async function readHeat(gardener: Visit, celsius: number): Promise<void> {
-  await gardener.press('[data-pad="reading"]')
+  await gardener.press('[data-pad="heat"]')
   await gardener.type(field('Core, a forearm deep'), String(celsius))
   await gardener.press(button('Record the heat'))
   await gardener.see(`Core ${celsius} °C`)

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inputsOf } from '#core/journal/garden'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** Everything recorded of a batch, latest first; each entry can be taken back. */
@@ -7,7 +8,7 @@ const { wordsOf } = useLogWords()
 const { moment } = useSay()
 const store = useGardenStore()
 const router = useRouter()
-const bench = useBench()
+const bench = useBenchPlan()
 const all = ref(false)
 
 const entries = computed(() => known.batch.log.flatMap((id) => {
@@ -16,12 +17,15 @@ const entries = computed(() => known.batch.log.flatMap((id) => {
 }).reverse())
 const shown = computed(() => all.value ? entries.value : entries.value.slice(0, 12))
 
-async function takeBack(id: string, kind: string): Promise<void> {
-  await store.undo(id)
-  if (kind !== 'built') return
-  // What it was built from lies on the bench again.
-  const { methodId, approachId, vessel, ingredients } = known.batch.built
-  bench.change({ methodId, approachId, vessel, ingredients: ingredients.map(({ materialId, amount }) => ({ materialId, amount })) })
+async function takeBack(id: string): Promise<void> {
+  const { began, puts } = known.batch
+  const beginning = puts.find(({ eventId, atStart }) => eventId === id && atStart)
+  const kind = store.journal.events.get(id)?.kind
+  await store.undo([id])
+  if (kind !== 'began' && kind !== 'built') return
+  // What it was made from lies on the bench again, as it was prepared; what lay there can be brought back.
+  const { methodId, approachId, site, answers } = began
+  bench.replace({ methodId, approachId, site, answers, ingredients: inputsOf({ puts: beginning ? [beginning] : [] }).map(({ materialId, amount, prepared }) => ({ materialId, amount, ...(prepared ? { prepared } : {}) })) })
   await router.push('/bench')
 }
 </script>
@@ -41,7 +45,7 @@ async function takeBack(id: string, kind: string): Promise<void> {
           type="button"
           class="tap grid place-items-center"
           :aria-label="`take back: ${wordsOf(entry, known)}`"
-          @click="takeBack(entry.id, entry.kind)"
+          @click="takeBack(entry.id)"
         >
           <UIcon
             name="i-ph-arrow-counter-clockwise"

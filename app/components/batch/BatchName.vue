@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { StandingBatch } from '#core/journal/garden'
+import type { Batch } from '#core/journal/garden'
 
 /** The name of a batch and where it stands; both can be changed. */
-const { batch } = defineProps<{ batch: StandingBatch }>()
+const { batch } = defineProps<{ batch: Batch }>()
 const { record } = useRecorder()
 const editing = ref(false)
 const name = ref(batch.name)

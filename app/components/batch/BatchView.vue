@@ -1,27 +1,29 @@
 <script setup lang="ts">
-import { approachOf } from '#core/methods/method'
+import { inputsOf } from '#core/journal/garden'
+import { approachOf, quantityByThermometer } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
+/** A batch: how it is, what can be recorded, its picture through time, its windows, its charts, its log. */
 const { known } = defineProps<{ known: KnownBatch }>()
-const HeatChart = defineAsyncComponent(() => import('./HeatChart.vue'))
-const { day, standing, readyWindow, tasks, course, strata, builtM, heightM, coreC } = useBatchView(() => known)
-const { supposed, changed, summary } = useSupposed(() => known, () => course.value)
+const BatchChart = defineAsyncComponent(() => import('./BatchChart.vue'))
+const { day, standing, windows, tasks, charts, facts, gates } = useBatchView(() => known)
+const { supposed, whatIf } = useWhatIf(() => known)
 const wondering = ref(false)
-/** The chart shows the days that matter for heat; the cutaway goes on to the end. */
-const chartDays = computed(() => Math.max(21, day.value + 12))
-const chartCourse = computed(() => shownCourse.value.filter(one => one.day <= chartDays.value))
 watch(wondering, (on) => { if (!on) supposed.value = [] })
 
-const bench = useBench()
+const bench = useBenchPlan()
 /** Lays what went into this one on the bench, with how it went kept beside it. */
 async function another(): Promise<void> {
-  const { methodId, approachId, vessel, ingredients } = known.batch.built
-  bench.replace({ methodId, approachId, vessel, ingredients: ingredients.map(({ materialId, amount, prepared }) => ({ materialId, amount, ...(prepared ? { prepared } : {}) })), pinned: [], capped: [], likeBatchId: known.batch.id })
+  const { methodId, approachId, site, answers } = known.batch.began
+  const start = inputsOf({ puts: known.batch.puts.filter(({ atStart }) => atStart) })
+  bench.replace({ methodId, approachId, site, answers, ingredients: start.map(({ materialId, amount, prepared }) => ({ materialId, amount, ...(prepared ? { prepared } : {}) })), pinned: [], capped: [], likeBatchId: known.batch.id })
   await navigateTo('/bench')
 }
 const chosen = ref<string>()
 const TONES = { good: 'text-primary', mind: 'text-warning', bad: 'text-error' } as const
-const shownCourse = computed(() => known.batch.finish ? course.value.filter(one => one.day <= (new Date(known.batch.finish!.at).getTime() - new Date(known.batch.built.at).getTime()) / 86_400_000) : course.value)
+const words = computed(() => known.method.words)
+const stands = computed(() => !known.batch.ended)
+const shut = computed(() => gates.value.filter(({ open }) => !open))
 </script>
 
 <template>
@@ -29,7 +31,7 @@ const shownCourse = computed(() => known.batch.finish ? course.value.filter(one 
     <header class="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
       <BatchName :batch="known.batch" />
       <p class="aside-note">
-        {{ known.method.name }} · {{ approachOf(known.method, known.batch.built.approachId).name.toLowerCase() }}
+        {{ known.method.name }} · {{ approachOf(known.method, known.batch.began.approachId).name.toLowerCase() }}
       </p>
     </header>
     <p class="mt-1 text-lg">
@@ -38,9 +40,17 @@ const shownCourse = computed(() => known.batch.finish ? course.value.filter(one 
         :class="TONES[standing.tone]"
       >{{ standing.label }}.</strong> {{ standing.sentence }}
     </p>
+    <p
+      v-for="gate in shut"
+      :key="gate.id"
+      class="mt-1"
+      data-gate
+    >
+      <strong class="font-semibold">{{ gate.label }}:</strong> {{ gate.reason }}
+    </p>
 
     <InAndOutNote
-      v-if="known.batch.finish"
+      v-if="!stands"
       :known="known"
       class="mt-4"
     />
@@ -52,10 +62,11 @@ const shownCourse = computed(() => known.batch.finish ? course.value.filter(one 
     />
 
     <p
-      v-if="!known.batch.finish"
+      v-if="stands"
       class="mt-3 flex flex-wrap gap-2"
     >
       <NuxtLink
+        v-if="known.method.diagnosis"
         :to="`/batch/${known.batch.id}/wrong`"
         class="label-button"
       >
@@ -66,6 +77,7 @@ const shownCourse = computed(() => known.batch.finish ? course.value.filter(one 
         What is wrong?
       </NuxtLink>
       <NuxtLink
+        v-if="known.method.ripeness"
         :to="`/batch/${known.batch.id}/ready`"
         class="label-button"
       >
@@ -79,31 +91,20 @@ const shownCourse = computed(() => known.batch.finish ? course.value.filter(one 
     </p>
 
     <div class="mt-6 grid gap-x-10 gap-y-6 md:grid-cols-[auto_minmax(0,1fr)]">
-      <TimeCutaway
+      <TimePicture
         :known="known"
-        :course="shownCourse"
-        :strata="strata"
-        :height-m="heightM"
-        :built-m="builtM"
-        :core-c="coreC"
-        :day="known.batch.finish ? shownCourse.at(-1)?.day ?? 0 : day"
+        :day="day"
       />
       <div class="min-w-0 space-y-5">
-        <section
-          v-if="!known.batch.finish"
-          aria-labelledby="ready"
-        >
-          <h2
-            id="ready"
-            class="section-rule mb-1"
-          >
-            When it is ready
-          </h2>
-          <WindowStory
-            :known="known"
-            :window="readyWindow"
-          />
-        </section>
+        <WindowList
+          v-if="windows.length > 0 && stands"
+          :known="known"
+          :windows="windows"
+        />
+        <FactList
+          v-if="facts.length > 0"
+          :facts="facts"
+        />
         <section
           v-if="tasks.length > 0"
           aria-labelledby="next"
@@ -128,28 +129,30 @@ const shownCourse = computed(() => known.batch.finish ? course.value.filter(one 
     </div>
 
     <section
-      aria-labelledby="heat"
+      v-for="chart in charts"
+      :key="chart.id"
+      :aria-labelledby="chart.id"
       class="mt-6"
     >
       <h2
-        id="heat"
+        :id="chart.id"
         class="section-rule"
       >
-        Heat
+        {{ chart.title }}
       </h2>
-      <HeatChart
-        :batch="known.batch"
-        :course="chartCourse"
-        :supposed="changed.filter(one => one.day <= chartDays)"
+      <BatchChart
+        :chart="chart"
+        :supposed="whatIf?.line"
+        :ended="!stands"
       />
       <p class="aside-note">
-        Dots: core as read. Squares: edge. Dashed in its band: what is expected, eight times in ten. Dotted: as it looked at the start. Hollow: stands apart from its neighbours. Upright lines: turned.<template v-if="changed.length > 0">
+        {{ chart.legend }}<template v-if="whatIf">
           Solid: what if.
         </template>
       </p>
       <p class="mt-2 flex flex-wrap gap-2">
         <button
-          v-if="!known.batch.finish"
+          v-if="stands && known.method.supposing"
           type="button"
           class="label-button"
           :aria-expanded="wondering"
@@ -162,6 +165,7 @@ const shownCourse = computed(() => known.batch.finish ? course.value.filter(one 
           What if I…
         </button>
         <NuxtLink
+          v-if="quantityByThermometer(known.method)"
           :to="`/batch/${known.batch.id}/readings`"
           class="label-button"
         >
@@ -173,9 +177,10 @@ const shownCourse = computed(() => known.batch.finish ? course.value.filter(one 
         </NuxtLink>
       </p>
       <WhatIfPanel
-        v-if="wondering"
+        v-if="wondering && known.method.supposing"
         v-model="supposed"
-        :summary="summary"
+        :supposing="known.method.supposing"
+        :what-if="whatIf"
         class="mt-3 pl-3 border-l-4 border-accented"
       />
     </section>
@@ -196,6 +201,10 @@ const shownCourse = computed(() => known.batch.finish ? course.value.filter(one 
           :to="`/batch/${known.batch.id}/sheet`"
           class="label-button"
         >Build sheet</NuxtLink>
+        <NuxtLink
+          :to="`/batch/${known.batch.id}/label`"
+          class="label-button"
+        >Label</NuxtLink>
         <button
           type="button"
           class="label-button"
@@ -204,10 +213,10 @@ const shownCourse = computed(() => known.batch.finish ? course.value.filter(one 
           Plan one like it
         </button>
         <NuxtLink
-          v-if="!known.batch.finish"
+          v-if="stands"
           :to="`/batch/${known.batch.id}/finish`"
           class="label-button"
-        >Take it down</NuxtLink>
+        >{{ words.take }}</NuxtLink>
       </p>
     </section>
   </div>

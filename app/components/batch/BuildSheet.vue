@@ -1,30 +1,23 @@
 <script setup lang="ts">
-import { approachOf, type Method, type Proposal } from '#core/methods/method'
-import { fillHeightM, frontWidthM } from '#core/vessel/vessel'
-import { containersFor } from '#core/units/container'
+import { approachOf, type Draft, type Method, type Proposal } from '#core/methods/contract'
 import { numberText } from '#core/units/format'
+import { asVessel, siteFillM } from '#core/vessel/site'
+import { frontWidthM } from '#core/vessel/vessel'
 
-/** The sheet to build from: layers bottom to top in containers, water by layer, cautions beside the step. */
-const { proposal, method, name, place } = defineProps<{ proposal: Proposal, method: Method, name: string, place: string }>()
-const { surroundings, waterCan } = useGarden()
-const { quantity, amount } = useSay()
+/** The sheet to work from: steps in order, amounts in containers, cautions beside the step. */
+const { proposal, draft, method, name, place } = defineProps<{ proposal: Proposal, draft: Draft, method: Method, name: string, place: string }>()
+const { quantity } = useSay()
 
-const steps = computed(() => method.buildSteps(proposal, surroundings.value))
-const layers = computed(() => method.strata(proposal))
-const fillM = computed(() => fillHeightM(proposal.vessel, proposal.volumeL))
-const vesselText = computed(() => {
-  const { vessel } = proposal
+const fillM = computed(() => siteFillM(proposal.site, proposal.volumeL))
+const siteText = computed(() => {
+  const vessel = asVessel(proposal.site)
   const across = vessel.shape === 'box' ? `${quantity('length', vessel.widthM)} × ${quantity('length', vessel.depthM)}` : `${quantity('length', frontWidthM(vessel))} across`
-  return `${vessel.name}, ${across}, ${quantity('length', vessel.heightM)} high`
+  return `${vessel.name}, ${across}${proposal.site.kind === 'area' ? '' : `, ${quantity('length', vessel.heightM)} high`}`
 })
-const waterText = computed(() => proposal.waterL < 0.5
-  ? 'no water: it is moist enough.'
-  : `water ${amount(containersFor(proposal.waterL, waterCan.value), waterCan.value)} (${quantity('volume', proposal.waterL)}) in all.`)
-const work = computed(() => method.handsOn(proposal))
-const minutes = (low: number, high: number) => high < 90 ? `${Math.round(low / 5) * 5}–${Math.round(high / 5) * 5} minutes` : `${numberText(low / 60, 1)}–${numberText(high / 60, 1)} hours`
+const minutes = (low: number, high: number) => high < 15 ? `${Math.round(low)}–${Math.round(high)} minutes` : high < 90 ? `${Math.max(5, Math.round(low / 5) * 5)}–${Math.round(high / 5) * 5} minutes` : `${numberText(low / 60, 1)}–${numberText(high / 60, 1)} hours`
 const numbered = computed(() => {
   let layer = 0
-  return steps.value.map(step => ({ ...step, number: step.stratum ? ++layer : undefined, thick: step.stratum ? step.stratum.heightShare * fillM.value : 0 }))
+  return draft.steps.map(step => ({ ...step, number: step.stratum ? ++layer : undefined, thick: step.stratum ? step.stratum.heightShare * fillM.value : 0 }))
 })
 </script>
 
@@ -34,24 +27,26 @@ const numbered = computed(() => {
       <div>
         <h1>{{ name || 'Build sheet' }}</h1>
         <p class="aside-note">
-          {{ place ? `${place} · ` : '' }}{{ vesselText }} · {{ approachOf(method, proposal.approachId).name.toLowerCase() }}
+          {{ place ? `${place} · ` : '' }}{{ siteText }} · {{ approachOf(method, proposal.approachId).name.toLowerCase() }}
         </p>
         <p class="mt-1">
-          {{ quantity('volume', proposal.volumeL) }} mixed, {{ quantity('length', fillM) }} high; {{ waterText }}
+          {{ draft.summary }}
         </p>
         <p class="aside-note">
-          Work for one: {{ minutes(work.building.low, work.building.high) }} to build, {{ minutes(work.eachTurn.low, work.eachTurn.high) }} each turn, {{ work.turns }} turns at most.
+          Work for one: {{ draft.work.map(({ label, minutes: { low, high } }) => `${minutes(low, high)} ${label}`).join(', ') }}.
         </p>
       </div>
-      <CutawayDrawing
-        :vessel="proposal.vessel"
-        :layers="layers"
-        :fill-m="fillM"
+      <PictureDrawing
+        :picture="draft.picture"
         :px-per-metre="120"
-        ruler
-        label="The heap as it will stand, cut open"
+        detail
       />
     </header>
+    <FactList
+      v-if="draft.facts.length > 0"
+      class="mt-4"
+      :facts="draft.facts"
+    />
     <ol class="mt-4">
       <li
         v-for="(step, index) in numbered"
@@ -87,7 +82,7 @@ const numbered = computed(() => {
       </li>
     </ol>
     <p class="aside-note mt-3">
-      Layers are numbered from the bottom. Local rules on vermin, manure and nuisance come first.
+      {{ numbered.some(({ number }) => number !== undefined) ? 'Layers are numbered from the bottom. ' : '' }}Local rules on vermin, manure and nuisance come first.
     </p>
   </article>
 </template>

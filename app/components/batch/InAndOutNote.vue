@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import { inAndOut } from '#core/garden/batch'
+import { inputsOf } from '#core/journal/garden'
+import { materialOf } from '#core/mix/portion'
+import { daysBetween } from '#core/units/time'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** What went into a finished batch and what came out, drawn as two columns of the same scale. */
@@ -8,21 +11,21 @@ const { quantity, amount, day } = useSay()
 const { materials } = useGarden()
 
 const balance = computed(() => inAndOut(known.batch, materials.value))
-const goneIn = computed(() => known.batch.built.ingredients.flatMap(({ materialId, amount: given }) => {
-  const material = materials.value.find(materialId)
-  return material ? [{ material, text: `${amount(given.count, given.container)} of ${material.short}` }] : []
+const goneIn = computed(() => inputsOf(known.batch).flatMap((one) => {
+  const material = materialOf(one, materials.value)
+  return material ? [{ material, text: `${amount(one.amount.count, one.amount.container)} of ${one.prepared ? `${one.prepared} ` : ''}${material.short}` }] : []
 }))
-const cameOut = computed(() => (known.batch.finish?.products ?? []).flatMap(({ materialId, amount: given, sieveMm }) => {
+const cameOut = computed(() => known.batch.takings.flatMap(({ products }) => products).flatMap(({ materialId, amount: given, sieveMm }) => {
   const material = materials.value.find(materialId)
   return material ? [{ material, text: `${amount(given.count, given.container)} of ${material.short}${sieveMm ? `, sieved ${sieveMm} mm` : ''}` }] : []
 }))
 </script>
 
 <template>
-  <div v-if="balance && known.batch.finish">
+  <div v-if="balance && known.batch.ended">
     <div class="grid grid-cols-2 gap-6 max-w-xl">
       <section
-        v-for="side in [{ title: 'Went in', litres: balance.inL, list: goneIn, family: known.batch.built.ingredients[0] ? materials.find(known.batch.built.ingredients[0].materialId)?.family ?? 'leaf' : 'leaf' }, { title: 'Came out', litres: balance.outL, list: cameOut, family: 'finished' as const }]"
+        v-for="side in [{ title: 'Went in', litres: balance.inL, list: goneIn, family: goneIn[0]?.material.family ?? 'leaf' }, { title: 'Came out', litres: balance.outL, list: cameOut, family: 'finished' as const }]"
         :key="side.title"
       >
         <h2>{{ side.title }}</h2>
@@ -58,7 +61,7 @@ const cameOut = computed(() => (known.batch.finish?.products ?? []).flatMap(({ m
       </section>
     </div>
     <p class="mt-2">
-      {{ Math.round(balance.share * 100) }} % of the loose volume came out, after {{ Math.round((new Date(known.batch.finish.at).getTime() - new Date(known.batch.built.at).getTime()) / 86_400_000) }} days, on {{ day(known.batch.finish.at) }}.
+      {{ Math.round(balance.share * 100) }} % of the loose volume came out, after {{ Math.round(daysBetween(known.batch.began.at, known.batch.ended.at)) }} days, on {{ day(known.batch.ended.at) }}.
     </p>
   </div>
 </template>

@@ -1,6 +1,6 @@
 <template>
   <div class="space-y-3">
-    <h1>No such heap</h1>
+    <h1>Nothing of that name stands here</h1>
     <p>It may have been taken back, or it belongs to another garden.</p>
     <NuxtLink
       to="/yard"

@@ -4,7 +4,8 @@ import type { RuleMix } from '#core/mix/rules'
 /** What the bench can do with what lies on it: its numbers, the balancing, the rules of thumb, how much. */
 const { mixes, wishL } = defineProps<{ mixes: readonly RuleMix[], wishL?: number }>()
 const open = defineModel<string>('open', { required: true })
-const { ranges, approach, filled, draft } = useBench()
+const { ranges, comfort, filled, vessel } = useBench()
+const { sizing } = useNeed()
 
 const TABS = [
   { value: 'numbers', slot: 'numbers' as const, label: 'Numbers' },
@@ -12,6 +13,7 @@ const TABS = [
   { value: 'rules', slot: 'rules' as const, label: 'Rules of thumb' },
   { value: 'how-much', slot: 'howMuch' as const, label: 'How much' },
 ]
+const tabs = computed(() => TABS.filter(({ value }) => value !== 'how-much' || sizing.value))
 const UI = {
   list: 'border-0 border-b-2 border-(--ui-text-toned) p-0 bg-transparent rounded-none flex-nowrap',
   indicator: 'hidden',
@@ -23,7 +25,7 @@ const UI = {
 <template>
   <UTabs
     v-model="open"
-    :items="TABS"
+    :items="tabs"
     variant="link"
     :unmount-on-hide="true"
     :ui="UI"
@@ -33,9 +35,9 @@ const UI = {
         v-if="ranges"
         class="pt-1"
         :ranges="ranges"
-        :comfort="approach.comfort"
+        :comfort="comfort"
         :ingredients="filled"
-        :vessel="draft.vessel"
+        :vessel="vessel"
       />
       <p
         v-else

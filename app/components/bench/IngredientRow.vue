@@ -4,16 +4,18 @@ import { amountMassKg } from '#core/materials/packing'
 import { preparationHint, preparationsFor, type Preparation } from '#core/materials/preparation'
 import type { Ingredient } from '#core/mix/portion'
 import { amountVolumeL, type Amount } from '#core/units/container'
-import type { Freedom } from '~/composables/useBench'
+import type { Freedom } from '~/composables/useBenchPlan'
 
 /** One ingredient on the bench: how many of which container, what it leans to, what it weighs, what to mind. */
-const { ingredient, missing, freedom, warnings } = defineProps<{
+const { ingredient, missing, freedom, warnings, balanced = true } = defineProps<{
   ingredient: Ingredient
   /** Loose litres the store does not hold. */
   missing: number
   /** How free the balancing is with it. */
   freedom: Freedom
   warnings: readonly string[]
+  /** Whether it is part of a mix that can be balanced. */
+  balanced?: boolean
 }>()
 const emit = defineEmits<{ amount: [amount: Amount], remove: [], free: [freedom: Freedom], prepare: [prepared: Preparation | undefined] }>()
 const { stored } = useGarden()
@@ -123,6 +125,7 @@ const inStore = computed(() => stored.value.some(({ lot }) => lot.materialId ===
         :choices="[{ id: AS_IT_COMES, label: 'as it comes' }, ...ways.map(one => ({ id: one, label: one, hint: preparationHint(one) }))]"
       />
       <ChoiceRow
+        v-if="balanced"
         v-model="free"
         label="When it is balanced"
         :choices="FREEDOMS"

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { aroundIn, searchMaterials } from '#core/materials/book'
 import { LEANING_WORDS, leaningOf } from '#core/materials/colour'
-import type { Material } from '#core/materials/material'
+import type { Family, Material } from '#core/materials/material'
 import { searchUnwelcome } from '#core/materials/unwelcome'
 
 /** Choosing materials: what is in the store first, then what is around now, then everything. */
-const { chosen = [], title, done = 'Done' } = defineProps<{ title: string, chosen?: readonly string[], done?: string }>()
+const { chosen = [], title, done = 'Done', families = undefined } = defineProps<{ title: string, chosen?: readonly string[], done?: string, /** Only these, where not everything is wanted. */ families?: readonly Family[] }>()
 const emit = defineEmits<{ pick: [material: Material] }>()
 const open = defineModel<boolean>('open', { required: true })
 const { stored, materials, seasonMonth } = useGarden()
@@ -16,9 +16,10 @@ const EVERYDAY = ['leaves-mixed', 'grass-clippings', 'kitchen-veg', 'cardboard',
 interface Group { readonly title: string, readonly materials: readonly Material[] }
 
 const groups = computed<Group[]>(() => {
-  const found = searchMaterials(text.value, materials.value.all)
+  const wanted = ({ family }: Material) => !families || families.includes(family)
+  const found = searchMaterials(text.value, materials.value.all).filter(wanted)
   if (text.value.trim()) return [{ title: `${found.length} found`, materials: found }]
-  const inStore = [...new Map(stored.value.map(({ material }) => [material.id, material])).values()]
+  const inStore = [...new Map(stored.value.map(({ material }) => [material.id, material])).values()].filter(wanted)
   const around = aroundIn(seasonMonth.value, found.filter(({ id }) => EVERYDAY.includes(id))).filter(one => !inStore.includes(one))
     .sort((a, b) => EVERYDAY.indexOf(a.id) - EVERYDAY.indexOf(b.id))
   const rest = found.filter(one => !inStore.includes(one) && !around.includes(one))

@@ -1,27 +1,29 @@
 <script setup lang="ts">
-import { isBuilt } from '#core/journal/garden'
+import { hasBegun } from '#core/journal/garden'
+import { findMethod } from '#core/methods'
 import { inAndOut } from '#core/garden/batch'
 import { differenceInCalendarDays } from 'date-fns'
 
 /** The past batch a plan was copied from, with how it went. */
-const bench = useBench()
+const bench = useBenchPlan()
 const { draft } = bench
-const { store, materials } = useGarden()
+const { store, materials, surroundings } = useGarden()
 const { quantity } = useSay()
 
 const past = computed(() => {
   const batch = draft.value.likeBatchId ? store.journal.garden.batches.get(draft.value.likeBatchId) : undefined
-  return batch && isBuilt(batch) ? batch : undefined
+  return batch && hasBegun(batch) ? batch : undefined
 })
 const outcome = computed(() => {
   if (!past.value) return []
-  const { built, readings, turns, finish } = past.value
-  const hottest = Math.max(...readings.map(({ coreC }) => coreC ?? -Infinity))
+  const { began, ended } = past.value
+  const chart = findMethod(began.methodId)?.look.charts(past.value, surroundings.value)[0]
+  const values = chart?.dots.filter(({ main }) => main).flatMap(({ points }) => points.map(({ value }) => value)) ?? []
   const out = inAndOut(past.value, materials.value)
+  const turns = chart?.marks.length ?? 0
   return [
-    Number.isFinite(hottest) ? `${quantity('temperature', hottest)} at its hottest` : 'no heat was read',
-    `turned ${turns.length === 1 ? 'once' : `${turns.length} times`}`,
-    ...(finish ? [`taken down after ${differenceInCalendarDays(new Date(finish.at), new Date(built.at))} days`] : ['still standing']),
+    ...(chart?.unit === 'temperature' ? [values.length > 0 ? `${quantity('temperature', Math.max(...values))} at its hottest` : 'no heat was read', `turned ${turns === 1 ? 'once' : `${turns} times`}`] : []),
+    ...(ended ? [`taken down after ${differenceInCalendarDays(new Date(ended.at), new Date(began.at))} days`] : ['still standing']),
     ...(out ? [`gave ${quantity('volume', out.outL)} of ${quantity('volume', out.inL)} that went in`] : []),
   ]
 })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { STARTERS, starterFor, type Starter } from '#core/mix/starters'
 import { containerThen } from '#core/units/container'
-import { usualContainer } from '~/composables/useBench'
+import { usualContainer } from '#core/bench/offered'
 
 /** A starter or char, in its dose; one tap lays it on the bench or takes it off again. */
 const bench = useBench()

@@ -3,8 +3,9 @@ import { MEASURE_LIMITS_M, vesselVolumeL, type Vessel, type Wall } from '#core/v
 import { newId } from '~/storage/identity'
 
 /** The vessel: one of the usual ones or one's own measures. */
+const { vessels } = defineProps<{ vessels: readonly Vessel[] }>()
 const model = defineModel<Vessel>({ required: true })
-const { store, vessels } = useGarden()
+const { store } = useGarden()
 const { quantity } = useSay()
 
 const WALLS: readonly { id: Wall, label: string }[] = [
@@ -15,7 +16,7 @@ watch(() => model.value.name, (fresh) => { name.value = fresh }, { immediate: tr
 const chosen = computed({
   get: () => model.value.id,
   set: (id: string | undefined) => {
-    const vessel = vessels.value.find(one => one.id === id)
+    const vessel = vessels.find(one => one.id === id)
     if (vessel) model.value = vessel
   },
 })

@@ -77,10 +77,17 @@ const HOT_FROM = 0.55
 /** A usual heap: so much of the warmth of its core is left this far out. */
 const USUAL: readonly (readonly [offset: number, share: number])[] = [[0, 1], [38, 0.66], [70, 0.5], [100, 0]]
 
-/** The glow by depth: equal shells of a sphere lie at the cube roots of their share. */
-export function warmthStops(depthsC: readonly number[] | undefined, ambientC: number, warmth: number): WarmthStop[] {
-  if (!depthsC || depthsC.length === 0) return USUAL.map(([offset, share]) => ({ offset, opacity: 0.9 * warmth * share, hot: offset < 50 }))
-  const strength = (celsius: number) => Math.min(1, Math.max(0, (celsius - ambientC) / FULL_GLOW_K))
-  const shells = depthsC.map((celsius, index): WarmthStop => ({ offset: Math.round(100 * Math.cbrt((index + 0.5) / depthsC.length)), opacity: FULL_OPACITY * strength(celsius), hot: strength(celsius) > HOT_FROM }))
+/** The glow by depth, K above the air: equal shells of a sphere lie at the cube roots of their share. */
+export function warmthStops(aboveAirK: number, depthsK: readonly number[] | undefined): WarmthStop[] {
+  const strength = (kelvin: number) => Math.min(1, Math.max(0, kelvin / FULL_GLOW_K))
+  if (!depthsK || depthsK.length === 0) return USUAL.map(([offset, share]) => ({ offset, opacity: 0.9 * strength(aboveAirK) * share, hot: offset < 50 }))
+  const shells = depthsK.map((kelvin, index): WarmthStop => ({ offset: Math.round(100 * Math.cbrt((index + 0.5) / depthsK.length)), opacity: FULL_OPACITY * strength(kelvin), hot: strength(kelvin) > HOT_FROM }))
   return [{ ...shells[0]!, offset: 0 }, ...shells]
+}
+
+/** The sides and the top of a fill as a shell of even thickness, cm: the outline with a hole in it. */
+export function shellOf(vessel: Vessel, fillM: number, layers: number, thickCm: number): string {
+  const widthCm = frontWidthM(vessel) * 100
+  const inner = [[thickCm, 0], [thickCm, -Math.max(0, fillM * 100 - thickCm)], [widthCm - thickCm, -Math.max(0, fillM * 100 - thickCm)], [widthCm - thickCm, 0]] as const
+  return `${outlineOf(vessel, fillM, layers)} M${points(inner)} Z`
 }

@@ -2,15 +2,14 @@
 import { addDays, format } from 'date-fns'
 import { portionOf } from '#core/mix/portion'
 import type { Material } from '#core/materials/material'
-import type { Supposed } from '#core/methods/foresight'
+import type { Supposed, Supposing, WhatIf } from '#core/methods/contract'
 import { containerThen, type Amount } from '#core/units/container'
-import { usualContainer } from '~/composables/useBench'
+import { usualContainer } from '#core/bench/offered'
 
 /** What if I turn it on Friday, wet it, add two buckets of grass? The curve answers; nothing is recorded. */
-const { summary } = defineProps<{ summary?: { readonly withC: number, readonly withoutC: number, readonly shiftDays: number } }>()
+const { supposing, whatIf } = defineProps<{ supposing: Supposing, whatIf?: WhatIf }>()
 const supposed = defineModel<readonly Supposed[]>({ required: true })
 const { now, waterCan, stored, materialContainers } = useGarden()
-const { quantity } = useSay()
 
 const turning = ref(false)
 const cans = ref(0)
@@ -34,7 +33,7 @@ watch([turning, cans, inDays, material, amount], () => {
   supposed.value = [
     ...(material.value && amount.value && amount.value.count > 0 ? [{ kind: 'add' as const, at, portion: portionOf({ material: material.value, amount: amount.value }) }] : []),
     ...(cans.value > 0 ? [{ kind: 'water' as const, at, litres: cans.value * waterCan.value.volumeL }] : []),
-    ...(turning.value ? [{ kind: 'turn' as const, at }] : []),
+    ...(turning.value ? [{ kind: 'deed' as const, deed: supposing.deed, at }] : []),
   ]
 })
 
@@ -44,14 +43,6 @@ function clear(): void {
   material.value = undefined
   amount.value = undefined
 }
-
-const words = computed(() => {
-  if (!summary) return ''
-  const { withC, withoutC, shiftDays } = summary
-  const heat = Math.abs(withC - withoutC) < 2 ? 'Hardly any difference in heat.' : `At the warmest ${quantity('temperature', withC)} in the next two weeks, against ${quantity('temperature', withoutC)}.`
-  const ready = Math.abs(shiftDays) < 1 ? 'Ready at about the same time.' : `Ready about ${Math.abs(shiftDays)} ${Math.abs(shiftDays) === 1 ? 'day' : 'days'} ${shiftDays < 0 ? 'sooner' : 'later'}.`
-  return `${heat} ${ready}`
-})
 </script>
 
 <template>
@@ -67,7 +58,7 @@ const words = computed(() => {
           name="i-ph-shovel"
           class="size-5"
         />
-        I turn it
+        {{ supposing.label }}
       </button>
       <StepNumber
         v-model="cans"
@@ -98,12 +89,12 @@ const words = computed(() => {
       :choices="when"
     />
     <p
-      v-if="summary"
+      v-if="whatIf"
       role="status"
       class="font-semibold text-highlighted"
       data-what-if
     >
-      {{ words }}
+      {{ whatIf.words }}
       <button
         type="button"
         class="label-button plain"
@@ -113,7 +104,7 @@ const words = computed(() => {
       </button>
     </p>
     <p class="aside-note">
-      One heap in the middle of what is possible, with it and without. Nothing is recorded.
+      One of them in the middle of what is possible, with it and without. Nothing is recorded.
     </p>
     <MaterialPicker
       v-model:open="picking"

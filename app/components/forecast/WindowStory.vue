@@ -1,24 +1,22 @@
 <script setup lang="ts">
 import { addHours, differenceInCalendarDays } from 'date-fns'
-import type { DayWindow, WindowMove } from '#core/learning/forecast'
-import type { ReadyWindow } from '#core/methods/method'
+import type { DayWindow, NamedWindow, WindowMove } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
-/** When it is ready: the window at the start and now on one line, how it moved, and what moved it most. */
-const { known, window } = defineProps<{ known: KnownBatch, window: ReadyWindow }>()
+/** One window: at the start and now on one line, how it moved, and what moved it most. `endMs` lets several share one line of time. */
+const { known, window, endMs, brief = false } = defineProps<{ known: KnownBatch, window: NamedWindow, endMs: number, /** Its story only where it is asked for. */ brief?: boolean }>()
 const { now, store } = useGarden()
-const { forecastOf, working } = useForecasts()
+const forecasts = useForecastStore()
 const { wordsOf } = useLogWords()
 const say = useSay()
 
-const forecast = computed(() => forecastOf(known.batch.id))
-const busy = computed(() => working.value?.batchId === known.batch.id ? working.value : undefined)
-const on = (days: number) => addHours(new Date(known.batch.built.at), Math.round(days * 24))
-const startMs = computed(() => new Date(known.batch.built.at).getTime())
-const endMs = computed(() => Math.max(window.to.getTime(), now.value.getTime(), forecast.value ? on(forecast.value.ready.start.high).getTime() : 0) + 5 * 86_400_000)
-const at = (moment: Date | number) => 100 * (Number(moment) - startMs.value) / (endMs.value - startMs.value)
+const forecast = computed(() => forecasts.forecastOf(known.batch.id))
+const course = computed(() => forecast.value?.windows[window.id])
+const on = (days: number) => addHours(new Date(known.batch.began.at), Math.round(days * 24))
+const startMs = computed(() => new Date(known.batch.began.at).getTime())
+const at = (moment: Date | number) => 100 * (Number(moment) - startMs.value) / (endMs - startMs.value)
 const open = computed(() => window.from <= now.value)
-const atStart = computed(() => forecast.value?.ready.start)
+const atStart = computed(() => course.value?.start)
 const dates = ({ low, high }: DayWindow) => say.window(on(low), on(high))
 const width = ({ low, high }: DayWindow) => Math.round(high - low)
 
@@ -27,11 +25,11 @@ const eventWords = ({ eventId }: WindowMove) => {
   return event ? wordsOf(event, known) : ''
 }
 const moved = (days: number) => `${Math.abs(Math.round(days))} ${Math.abs(Math.round(days)) === 1 ? 'day' : 'days'} ${days < 0 ? 'sooner' : 'later'}`
-const strongest = computed(() => [...forecast.value?.ready.moves ?? []].sort((a, b) => Math.abs(b.movedDays) - Math.abs(a.movedDays))[0])
-const moves = computed(() => (forecast.value?.ready.moves ?? []).filter(({ movedDays }) => Math.abs(movedDays) >= 0.5).slice(-12).reverse())
+const strongest = computed(() => [...course.value?.moves ?? []].sort((a, b) => Math.abs(b.movedDays) - Math.abs(a.movedDays))[0])
+const moves = computed(() => (course.value?.moves ?? []).filter(({ movedDays }) => Math.abs(movedDays) >= 0.5).slice(-12).reverse())
 const change = computed(() => {
-  if (!forecast.value) return ''
-  const { start, now: today } = forecast.value.ready
+  if (!course.value) return ''
+  const { start, now: today } = course.value
   const days = differenceInCalendarDays(on(today.typical), on(start.typical))
   const narrower = width(start) - width(today)
   const middle = Math.abs(days) < 1 ? 'Its middle has not moved' : `Its middle has moved ${moved(days)}`
@@ -42,7 +40,7 @@ const change = computed(() => {
 <template>
   <div>
     <p class="text-lg leading-snug">
-      <span class="aside-note block">{{ open ? 'Ready to test since' : 'Ready between' }}</span>
+      <span class="aside-note block">{{ open ? window.begun : window.coming }}</span>
       <strong class="font-serif font-semibold text-highlighted">{{ open ? say.day(window.from) : say.window(window.from, window.to) }}</strong><span v-if="window.orLater"> or later</span>
     </p>
     <svg
@@ -90,23 +88,10 @@ const change = computed(() => {
       />
     </svg>
     <p class="flex justify-between aside-note">
-      <span>built {{ say.day(known.batch.built.at) }}</span><span>{{ say.day(new Date(endMs)) }}</span>
-    </p>
-    <p
-      v-if="busy"
-      class="aside-note flex items-center gap-2"
-      role="status"
-    >
-      <progress
-        class="w-28"
-        :value="busy.share"
-        max="1"
-        aria-label="working out the forecast"
-      />
-      {{ forecast ? 'Taking in what was recorded…' : 'Working out the range…' }}
+      <span>begun {{ say.day(known.batch.began.at) }}</span><span>{{ say.day(new Date(endMs)) }}</span>
     </p>
     <div
-      v-if="forecast && atStart"
+      v-if="forecast && atStart && !brief"
       data-window-story
     >
       <p>At the start (dashed) it looked like {{ dates(atStart) }}. {{ change }}</p>
@@ -119,6 +104,9 @@ const change = computed(() => {
         Why then?
       </summary>
       <ul class="space-y-1">
+        <li v-if="brief && atStart">
+          At the start (dashed) it looked like {{ dates(atStart) }}. {{ change }}
+        </li>
         <li
           v-for="reason in window.reasons"
           :key="reason"
@@ -136,7 +124,7 @@ const change = computed(() => {
           v-if="forecast"
           class="aside-note"
         >
-          {{ forecast.members }} possible heaps, weighed by everything recorded (worth about {{ Math.round(forecast.effective) }} equal ones). Eight in ten of them are ready within the window. It takes for granted that you turn as the approach says.
+          {{ forecast.members }} possible courses, weighed by everything recorded (worth about {{ Math.round(forecast.effective) }} equal ones). Eight in ten of them come within the window, if it is looked after as the approach says.
         </li>
         <li
           v-else

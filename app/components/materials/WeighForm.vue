@@ -3,7 +3,7 @@ import { weighedDensityKgM3 } from '#core/materials/measured'
 import type { Material } from '#core/materials/material'
 import { amountMassKg } from '#core/materials/packing'
 import { containerThen, type Amount } from '#core/units/container'
-import { usualContainer } from '~/composables/useBench'
+import { usualContainer } from '#core/bench/offered'
 
 /** Weigh my bucket: a filled container on the scale gives this garden's own bulk density. */
 const { material } = defineProps<{ material: Material }>()

@@ -3,14 +3,18 @@ import type { KnownBatch } from '~/composables/useGarden'
 
 /** The pictures of a batch in a row, latest first. */
 const { known } = defineProps<{ known: KnownBatch }>()
-const { urlOf } = usePhotos()
+const pictures = usePictureStore()
 const { day } = useSay()
 
 const photos = computed(() => [...known.batch.photos].reverse())
 const urls = shallowRef<ReadonlyMap<string, string | undefined>>(new Map())
-watch(photos, async (marks) => {
-  urls.value = new Map(await Promise.all(marks.map(async ({ photoId }) => [photoId, await urlOf(photoId)] as const)))
+const idsOf = (marks: typeof photos.value) => marks.map(({ photoId }) => photoId)
+watch(photos, async (marks, before) => {
+  const taken = await Promise.all(idsOf(marks).map(async id => [id, await pictures.take(id)] as const))
+  for (const id of idsOf(before ?? [])) pictures.giveBack(id)
+  urls.value = new Map(taken)
 }, { immediate: true })
+onBeforeUnmount(() => idsOf(photos.value).forEach(id => pictures.giveBack(id)))
 </script>
 
 <template>

@@ -1,14 +1,22 @@
 <script setup lang="ts">
 import { format } from 'date-fns'
-import { coreReadings } from '#core/heat/readings'
+import { quantityByThermometer } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** Readings from devices and files, in and out. */
 const { known } = defineProps<{ known: KnownBatch }>()
 const { now } = useGarden()
 
-const odd = computed(() => coreReadings(known.batch).filter(one => one.odd).length)
-const counts = computed(() => ({ all: known.batch.readings.length, file: known.batch.readings.filter(({ source }) => source === 'file').length, probe: known.batch.readings.filter(({ source }) => source === 'probe').length }))
+const { surroundings } = useGarden()
+const quantity = computed(() => quantityByThermometer(known.method))
+const gauges = computed(() => quantity.value ? known.batch.gauged[quantity.value.id] ?? [] : [])
+const odd = computed(() => known.method.look.charts(known.batch, surroundings.value).flatMap(({ dots }) => dots.flatMap(({ points }) => points.filter(one => one.odd))).length)
+/** Values of one event and moment are one reading. */
+const readings = computed(() => new Map(gauges.value.map(({ eventId, at, source }) => [`${eventId} ${at}`, source])))
+const counts = computed(() => {
+  const sources = [...readings.value.values()]
+  return { all: sources.length, file: sources.filter(one => one === 'file').length, probe: sources.filter(one => one === 'probe').length }
+})
 
 const told = computed(() => {
   const { all, file, probe } = counts.value
@@ -18,7 +26,7 @@ const told = computed(() => {
 
 async function save(): Promise<void> {
   const { readingsCsv } = await import('#core/formats/readings-csv')
-  download(readingsCsv(known.batch.name, known.batch.readings), 'text/csv', `${known.batch.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-${format(now.value, 'yyyy-MM-dd')}.csv`)
+  download(readingsCsv(known.batch.name, (quantity.value?.spots ?? []).map(({ id }) => id), gauges.value), 'text/csv', `${known.batch.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-${format(now.value, 'yyyy-MM-dd')}.csv`)
 }
 </script>
 

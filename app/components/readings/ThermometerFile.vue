@@ -22,7 +22,7 @@ const rows = computed(() => state.value.kind === 'seen' ? state.value.preview.ro
 const doubts = computed(() => state.value.kind === 'seen' ? state.value.preview.proposal.doubts : [])
 const found = computed(() => state.value.kind === 'read' ? state.value.found : undefined)
 const span = computed(() => found.value?.from !== undefined && found.value.to !== undefined ? `, ${day(new Date(found.value.from))} to ${day(new Date(found.value.to))}` : '')
-const events = computed(() => found.value ? eventsOfSeries(found.value.series, known.batch.id, known.batch.built.at, file.value?.name ?? 'file') : [])
+const events = computed(() => found.value ? eventsOfSeries(found.value.series, known.batch.id, known.batch.began.at, file.value?.name ?? 'file') : [])
 const taken = computed(() => events.value.reduce((sum, event) => sum + (event.kind === 'logged' ? event.minutes.length : 0), 0))
 const complete = computed(() => reading.value && (reading.value.roles.includes('time') || reading.value.roles.includes('date')) && (reading.value.roles.includes('core') || reading.value.roles.includes('edge')))
 
@@ -204,7 +204,7 @@ async function take(): Promise<void> {
           Longest silence: {{ Math.round(found.longestGapDays * 10) / 10 }} days.
         </li>
         <li v-if="taken === 0">
-          None of them is from after this heap was built.
+          None of them is from after this {{ known.method.words.one }} was begun.
         </li>
       </ul>
       <div class="flex flex-wrap gap-2">

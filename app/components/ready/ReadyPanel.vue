@@ -1,16 +1,16 @@
 <script setup lang="ts">
-import { heatLog, heatLogWords } from '#core/readiness/heat-log'
+import type { Ripeness } from '#core/methods/contract'
 import { testStates } from '#core/readiness/taken'
 import { useName, verdicts } from '#core/readiness/verdict'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** Is it ready, and for what? The verdict by use, the tests that lead to it, and what the heat was. */
-const { known } = defineProps<{ known: KnownBatch }>()
+const { known, ripeness } = defineProps<{ known: KnownBatch, ripeness: Ripeness }>()
 const { surroundings } = useGarden()
 
-const states = computed(() => testStates(known.batch, known.method.ripeness.tests(known.batch, surroundings.value)))
-const verdict = computed(() => verdicts(states.value, known.method.ripeness.stages(known.batch, surroundings.value)))
-const heat = computed(() => heatLogWords(heatLog(known.batch)))
+const states = computed(() => testStates(known.batch, ripeness.tests(known.batch, surroundings.value)))
+const verdict = computed(() => verdicts(states.value, ripeness.stages(known.batch, surroundings.value)))
+const notes = computed(() => ripeness.notes(known.batch, surroundings.value))
 const FITS = { 'yes': { icon: 'i-ph-check', tone: 'text-primary', label: 'fit' }, 'not-yet': { icon: 'i-ph-hourglass', tone: 'text-warning', label: 'not yet' }, 'no': { icon: 'i-ph-x', tone: 'text-error', label: 'no' } } as const
 const best = computed(() => verdict.value.filter(({ fit }) => fit === 'yes').at(-1))
 </script>
@@ -64,17 +64,17 @@ const best = computed(() => verdict.value.filter(({ fit }) => fit === 'yes').at(
     </ul>
 
     <h2 class="section-rule mt-6">
-      How hot it was
+      {{ notes.title }}
     </h2>
     <p
-      v-for="line in heat"
+      v-for="line in notes.lines"
       :key="line"
       class="py-0.5"
     >
       {{ line }}
     </p>
     <p class="caution mt-2">
-      What was at 55 °C in the middle was not everywhere. For raw manure, sickness or seeding weeds in it, keep the intervals of your local rules; no home heap replaces them.
+      {{ notes.caution }}
     </p>
   </div>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { addDays, formatDistanceStrict } from 'date-fns'
-import type { TestAnswers } from '#core/journal/garden'
+import type { Answers } from '#core/journal/garden'
 import type { TestState } from '#core/readiness/taken'
 import type { KnownBatch } from '~/composables/useGarden'
 
@@ -11,7 +11,7 @@ const { day } = useSay()
 const { record } = useRecorder()
 
 const open = ref(state.kind === 'running')
-const answers = ref<TestAnswers>({})
+const answers = ref<Answers>({})
 const trouble = ref('')
 const GRADES = { passed: { label: 'passed', tone: 'text-primary' }, doubtful: { label: 'cannot tell', tone: 'text-warning' }, failed: { label: 'failed', tone: 'text-error' } } as const
 
@@ -29,7 +29,7 @@ watch(() => state.kind, () => {
 })
 
 async function setUp(): Promise<void> {
-  await record({ kind: 'test-begun', at: new Date().toISOString(), batchId: known.batch.id, test: state.test.id, answers: answers.value }, `${state.test.name}: set up.`, `Read it from ${day(addDays(now.value, state.test.days))}; it comes up on the round.`)
+  await record({ kind: 'test-begun', at: new Date().toISOString(), batchId: known.batch.id, test: state.test.id, answers: { ...answers.value } }, `${state.test.name}: set up.`, `Read it from ${day(addDays(now.value, state.test.days))}; it comes up on the round.`)
 }
 
 async function read(): Promise<void> {
@@ -38,7 +38,7 @@ async function read(): Promise<void> {
   trouble.value = result.ok ? '' : result.error.message
   if (!result.ok) return
   const begun = state.kind === 'running' ? { begunId: state.begun.eventId } : {}
-  await record({ kind: 'test-read', at: new Date().toISOString(), batchId: known.batch.id, test: state.test.id, ...begun, answers: answers.value }, `${state.test.name}: ${GRADES[result.value.grade].label}.`, result.value.text)
+  await record({ kind: 'test-read', at: new Date().toISOString(), batchId: known.batch.id, test: state.test.id, ...begun, answers: { ...answers.value }, result: { grade: result.value.grade, text: result.value.text } }, `${state.test.name}: ${GRADES[result.value.grade].label}.`, result.value.text)
   open.value = false
 }
 </script>
@@ -93,7 +93,7 @@ async function read(): Promise<void> {
         class="space-y-3 mt-3"
         @submit.prevent="step === 'setUp' ? setUp() : read()"
       >
-        <TestQuestions
+        <QuestionFields
           v-model="answers"
           :questions="questions"
         />

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import AddPad from './AddPad.vue'
-import HeatPad from './HeatPad.vue'
-import HeightPad from './HeightPad.vue'
+import DeedPad from './DeedPad.vue'
+import GaugePad from './GaugePad.vue'
 import NotePad from './NotePad.vue'
+import PutPad from './PutPad.vue'
 import SensePad from './SensePad.vue'
-import TurnPad from './TurnPad.vue'
-import WaterPad from './WaterPad.vue'
+import UsePad from './UsePad.vue'
 import { format } from 'date-fns'
+import { padFace, type Pad } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** Everything that can be recorded of a batch: choose, tap, done. */
@@ -18,17 +18,12 @@ provideMoment(() => earlier.value ? moment.value : '')
 const local = (date: Date) => format(date, 'yyyy-MM-dd\'T\'HH:mm')
 watch(earlier, (on) => { if (on) moment.value = local(new Date()) })
 
-interface Pad { readonly id: string, readonly label: string, readonly icon: string, readonly pad: Component, readonly props?: Record<string, unknown> }
-const SENSE_ICONS: Readonly<Record<string, string>> = { squeeze: 'i-ph-hand-grabbing', smell: 'i-ph-wind', look: 'i-ph-eye' }
+const COMPONENTS: Readonly<Record<Pad['kind'], Component>> = { gauge: GaugePad, sense: SensePad, deed: DeedPad, put: PutPad, use: UsePad }
+const propsOf = ({ kind, ...rest }: Pad) => ({ pad: COMPONENTS[kind], props: rest })
 
-const pads = computed<Pad[]>(() => [
-  { id: 'reading', label: 'Heat', icon: 'i-ph-thermometer', pad: HeatPad },
-  ...known.method.senses.map(sense => ({ id: sense.id, label: sense.label, icon: SENSE_ICONS[sense.id] ?? 'i-ph-eye', pad: SensePad, props: { sense } })),
-  { id: 'turned', label: 'Turned', icon: 'i-ph-shovel', pad: TurnPad },
-  { id: 'watered', label: 'Watered', icon: 'i-ph-drop', pad: WaterPad },
-  { id: 'height', label: 'Height', icon: 'i-ph-ruler', pad: HeightPad },
-  { id: 'added', label: 'Added', icon: 'i-ph-plus', pad: AddPad },
-  { id: 'note', label: 'Note', icon: 'i-ph-note-pencil', pad: NotePad },
+const pads = computed(() => [
+  ...known.method.pads.map(pad => ({ ...padFace(pad), ...propsOf(pad) })),
+  { id: 'note', label: 'Note', icon: 'i-ph-note-pencil', pad: NotePad, props: {} },
 ])
 const open = computed(() => pads.value.find(({ id }) => id === chosen.value))
 </script>
@@ -82,7 +77,7 @@ const open = computed(() => pads.value.find(({ id }) => id === chosen.value))
           type="datetime-local"
           class="text-field !w-auto"
           aria-label="When it was"
-          :min="local(new Date(known.batch.built.at))"
+          :min="local(new Date(known.batch.began.at))"
           :max="local(new Date())"
         >
       </p>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Sense } from '#core/methods/method'
+import type { Sense } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** One sense, one tap: what was felt, smelt or seen. */

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { putOffName, putOffUntil, type RoundTask } from '#core/garden/round'
+import { usualAnswers } from '#core/questions/question'
+import { deedOf } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** One thing a batch asks for today: what, why, and the tap that does it. */
@@ -7,7 +9,7 @@ const { task, known, showBatch = true } = defineProps<{ task: RoundTask, known: 
 const { day } = useSay()
 const route = useRoute()
 const { now } = useGarden()
-const { turned } = useQuickRecord()
+const recording = useRecording()
 const open = ref(false)
 const chosen = ref<string>()
 
@@ -15,24 +17,27 @@ const { record } = useRecorder()
 const later = ref(false)
 const why = ref('')
 
-const LABELS = { reading: 'Read', squeeze: 'Feel', turned: 'Turned', browns: 'Done, turned', watered: 'Watered', cover: 'Covered', test: 'To the tests', finish: 'Take down', open: 'Look into it' } as const
-const ICONS = { cover: 'i-ph-umbrella', browns: 'i-ph-shovel', test: 'i-ph-flask', reading: 'i-ph-thermometer', squeeze: 'i-ph-hand-grabbing', turned: 'i-ph-shovel', watered: 'i-ph-drop', finish: 'i-ph-funnel', open: 'i-ph-magnifying-glass' } as const
-const LINKS: Partial<Record<RoundTask['action'], string>> = { finish: 'finish', test: 'ready', open: 'wrong' }
-const link = computed(() => LINKS[task.action] ? `/batch/${task.batchId}/${LINKS[task.action]}` : undefined)
+const PAGES = { ready: 'ready', wrong: 'wrong', take: 'finish' } as const
+const link = computed(() => task.doing.kind === 'page' ? `/batch/${task.batchId}/${PAGES[task.doing.page]}` : undefined)
+const oneTap = computed(() => task.doing.kind === 'deed' || task.doing.kind === 'rest')
 const due = computed(() => task.due <= now.value)
 
 async function act(): Promise<void> {
-  if (task.action === 'turned' || task.action === 'browns') await turned(known)
-  else if (task.action === 'cover') await putOff('covered')
-  else {
+  const { doing } = task
+  if (doing.kind === 'deed') {
+    const deed = deedOf(known.method, doing.deed)
+    if (deed) await recording.deed(known, deed, usualAnswers(deed.asks))
+  }
+  else if (doing.kind === 'rest') await putOff(doing.why, doing.said)
+  else if (doing.kind === 'pad') {
     open.value = !open.value
-    chosen.value = task.action
+    chosen.value = doing.pad
   }
 }
 /** Till tomorrow without a reason; with one, till its time is over. */
-async function putOff(reason?: string): Promise<void> {
+async function putOff(reason?: string, done?: string): Promise<void> {
   const until = putOffUntil(task, now.value, reason !== undefined)
-  const said = reason === 'covered' ? `${known.batch.name}: covered.` : reason === undefined ? `${task.title}: tomorrow.` : `${task.title}: not this time.`
+  const said = done !== undefined ? `${known.batch.name}: ${done}.` : reason === undefined ? `${task.title}: tomorrow.` : `${task.title}: not this time.`
   await record({ kind: 'put-off', at: new Date().toISOString(), batchId: task.batchId, task: putOffName(task), until: until.toISOString(), ...(reason === undefined ? {} : { why: reason }) }, said)
   later.value = false
 }
@@ -46,7 +51,7 @@ watch(chosen, (id) => { if (!id) open.value = false })
   >
     <div class="flex flex-wrap sm:flex-nowrap gap-x-3 gap-y-2 items-start">
       <UIcon
-        :name="ICONS[task.action]"
+        :name="task.icon"
         class="size-7 shrink-0 mt-0.5"
         :class="task.urgency === 'now' ? 'text-error' : 'text-toned'"
       />
@@ -75,15 +80,15 @@ watch(chosen, (id) => { if (!id) open.value = false })
         v-if="link && link !== route.path"
         :to="link"
         class="label-button ml-10 sm:ml-0"
-      >{{ LABELS[task.action] }}</NuxtLink>
+      >{{ task.label }}</NuxtLink>
       <button
         v-else-if="!link"
         type="button"
         class="label-button ml-10 sm:ml-0"
-        :aria-expanded="task.action === 'turned' ? undefined : open"
+        :aria-expanded="oneTap ? undefined : open"
         @click="act"
       >
-        {{ LABELS[task.action] }}
+        {{ task.label }}
       </button>
       <button
         type="button"

@@ -3,7 +3,7 @@ import { amountMassKg } from '#core/materials/packing'
 import type { Material } from '#core/materials/material'
 import { amountVolumeL, containerThen, type Amount } from '#core/units/container'
 import { format } from 'date-fns'
-import { usualContainer } from '~/composables/useBench'
+import { usualContainer } from '#core/bench/offered'
 
 /** Putting something into the store: so many containers, gathered when and where. */
 const { material } = defineProps<{ material: Material }>()

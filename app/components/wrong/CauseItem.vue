@@ -1,16 +1,16 @@
 <script setup lang="ts">
-import { drawAll } from '#core/garden/store'
 import type { NewEvent } from '#core/journal/event'
-import type { Cause } from '#core/methods/trouble'
+import type { Cause } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** One possible cause: how likely, why, and what to do about it in one's own containers. */
 const { cause, known, first } = defineProps<{ cause: Cause, known: KnownBatch, first: boolean }>()
-const { stored, materials } = useGarden()
+const { materials } = useGarden()
+const { inputsFrom } = useRecording()
 const { record } = useRecorder()
 
 const grade = computed(() => cause.likelihood > 0.75 ? 'very likely' : cause.likelihood > 0.5 ? 'likely' : 'possible')
-const doable = computed(() => cause.remedy.supposed.length > 0)
+const doable = computed(() => cause.remedy.deeds.length > 0 || cause.remedy.parts.length > 0 || cause.remedy.waterL > 0)
 
 /** Records what was worked in, poured on and turned in one go, as one thing that can be taken back. */
 async function done(): Promise<void> {
@@ -19,13 +19,12 @@ async function done(): Promise<void> {
     const material = materials.value.find(materialId)
     return material ? [{ material, amount }] : []
   })
-  const added = drawAll(stored.value, ingredients).map(({ materialId, amount, draws }): NewEvent => ({ kind: 'added', at, batchId: known.batch.id, ingredient: { materialId, amount, draws: [...draws] } }))
   const events: NewEvent[] = [
-    ...added,
-    ...(cause.remedy.waterL > 0 ? [{ kind: 'watered' as const, at, batchId: known.batch.id, litres: cause.remedy.waterL }] : []),
-    ...(cause.remedy.supposed.some(({ kind }) => kind === 'turn') ? [{ kind: 'turned' as const, at, batchId: known.batch.id }] : []),
+    ...(ingredients.length > 0 ? [{ kind: 'put' as const, at, batchId: known.batch.id, inputs: inputsFrom(ingredients, 'feed'), waterL: 0 }] : []),
+    ...(cause.remedy.waterL > 0 ? [{ kind: 'put' as const, at, batchId: known.batch.id, inputs: [], waterL: cause.remedy.waterL }] : []),
+    ...cause.remedy.deeds.map(deed => ({ kind: 'did' as const, at, batchId: known.batch.id, deed, answers: {} })),
   ]
-  if (await record(events, `${known.batch.name}: done.`, 'Read the heat tomorrow and the day after.')) await navigateTo(`/batch/${known.batch.id}`)
+  if (await record(events, `${known.batch.name}: done.`, 'Look at it again in a day or two.')) await navigateTo(`/batch/${known.batch.id}`)
 }
 </script>
 

@@ -1,19 +1,18 @@
 <script setup lang="ts">
-import type { Symptom } from '#core/methods/trouble'
+import type { Diagnosis } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** Tap what is seen, smelt or felt: the likeliest causes, with what speaks for and against them, and what helps. */
-const { known } = defineProps<{ known: KnownBatch }>()
+const { known, diagnosis } = defineProps<{ known: KnownBatch, diagnosis: Diagnosis }>()
 const { surroundings } = useGarden()
 
-const GROUPS: readonly { readonly sense: Symptom['sense'], readonly title: string }[] = [{ sense: 'heat', title: 'Its heat' }, { sense: 'smell', title: 'Its smell' }, { sense: 'feel', title: 'In the hand' }, { sense: 'look', title: 'To the eye' }]
-const diagnosis = computed(() => known.method.diagnosis)
-const noticed = diagnosis.value.noticed(known.batch, surroundings.value)
+const groups = computed(() => [...new Set(diagnosis.symptoms.map(({ group }) => group))])
+const noticed = diagnosis.noticed(known.batch, surroundings.value)
 const chosen = ref<readonly string[]>(noticed)
 const toggle = (id: string) => { chosen.value = chosen.value.includes(id) ? chosen.value.filter(one => one !== id) : [...chosen.value, id] }
 
-const good = computed(() => diagnosis.value.symptoms.filter(({ id, good: words }) => words && chosen.value.includes(id)))
-const causes = computed(() => diagnosis.value.causes(known.batch, surroundings.value, chosen.value))
+const good = computed(() => diagnosis.symptoms.filter(({ id, good: words }) => words && chosen.value.includes(id)))
+const causes = computed(() => diagnosis.causes(known.batch, surroundings.value, chosen.value))
 const onlyGood = computed(() => chosen.value.length > 0 && good.value.length === chosen.value.length)
 </script>
 
@@ -21,17 +20,17 @@ const onlyGood = computed(() => chosen.value.length > 0 && good.value.length ===
   <div>
     <div class="grid gap-x-8 gap-y-4 md:grid-cols-2">
       <div
-        v-for="group in GROUPS"
-        :key="group.sense"
+        v-for="group in groups"
+        :key="group"
         role="group"
-        :aria-label="group.title"
+        :aria-label="group"
       >
         <h2 class="mb-1 !text-[1.02rem]">
-          {{ group.title }}
+          {{ group }}
         </h2>
         <div class="flex flex-wrap gap-2">
           <button
-            v-for="symptom in diagnosis.symptoms.filter(({ sense }) => sense === group.sense)"
+            v-for="symptom in diagnosis.symptoms.filter(one => one.group === group)"
             :key="symptom.id"
             type="button"
             class="label-button !px-3"

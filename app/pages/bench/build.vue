@@ -2,10 +2,10 @@
 import { containersFor } from '#core/units/container'
 
 /** Building outside: one big tick a step, the screen stays on, and it goes on where it was after the phone slept. */
-const { building, steps, used, proposal, tick, use, useWater, drop, bringBack } = useBuilding()
+const { building, method, steps, used, proposal, tick, use, useWater, drop, bringBack } = useBuilding()
 const { waterCan } = useGarden()
 const { quantity, amount } = useSay()
-const { start, busy } = useStartHeap()
+const { start, busy } = useStarting()
 const wake = reactive(useWakeLock())
 
 const changing = ref<number>()
@@ -166,10 +166,10 @@ async function finish(): Promise<void> {
       <button
         type="button"
         class="label-button strong w-full"
-        :disabled="busy || used.length === 0"
+        :disabled="busy || (used.length === 0 && !method)"
         @click="finish"
       >
-        It is built: start it
+        {{ method?.words.start }}
       </button>
     </section>
   </div>

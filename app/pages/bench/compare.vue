@@ -59,11 +59,9 @@ async function swap(): Promise<void> {
               <h2 class="mb-2">
                 {{ side.title }}
               </h2>
-              <CutawayDrawing
-                v-if="side.layers.length > 0"
-                :vessel="side.plan.vessel"
-                :layers="side.layers"
-                :fill-m="side.fillM"
+              <PictureDrawing
+                v-if="side.picture"
+                :picture="side.picture"
                 :label="`${side.title}, cut open`"
                 :px-per-metre="95"
               />

@@ -1,58 +1,60 @@
 <script setup lang="ts">
-import { mixBalance } from '#core/mix/balance'
-import { portionOf } from '#core/mix/portion'
-import { mixesByRule, RULES } from '#core/mix/rules'
-import { fillHeightM } from '#core/vessel/vessel'
+import { METHODS } from '#core/methods'
+import type { Answers } from '#core/journal/garden'
+import { completed } from '#core/questions/question'
 
-/** The bench: what lies on it, what it would be, what to do about it. */
+/** The bench: what to make, what lies on it, what it would be, what to do about it. */
 const bench = useBench()
-const { draft, before, method, approach, ingredients, filled, judgement, ranges, levers, proposal, drawn, warnings } = bench
-const { units, stored } = useGarden()
-const { need } = useNeed()
+const { draft, before, method, approach, ingredients, filled, ranges, levers, planned, unknownMethod } = bench
 const route = useRoute()
-const picking = ref(route.query.start === 'pick' && ingredients.value.length === 0)
+const router = useRouter()
+const mix = useTemplateRef<{ show: () => Promise<void> }>('mix')
+
+/** Whoever asks whether their pile is any good has chosen: something that is mixed. */
+const asksForAPile = route.query.start === 'pick'
+if (asksForAPile && ingredients.value.length === 0 && draft.value.methodId === '') bench.choose(METHODS.find(({ mixing }) => mixing) ?? METHODS[0]!)
+const picking = ref(asksForAPile && ingredients.value.length === 0)
+const choosing = ref(draft.value.methodId === '' && ingredients.value.length === 0)
 const TABS = ['numbers', 'balance', 'rules', 'how-much']
 const open = ref(TABS.find(one => one === route.query.open) ?? 'numbers')
-const panels = useTemplateRef<HTMLElement>('panels')
-const mixes = computed(() => mixesByRule(filled.value, approach.value.comfort))
-const ghosts = computed(() => open.value !== 'rules'
-  ? []
-  : mixes.value.map(({ rule, judgement: { measures } }) => ({
-      id: rule.id, mark: String(RULES.indexOf(rule) + 1), label: rule.name, carbonToNitrogen: measures.carbonToNitrogen, moistureFraction: measures.moistureFraction,
-    })))
+
+async function choose(wanted: typeof method.value): Promise<void> {
+  bench.choose(wanted)
+  choosing.value = false
+  if (route.query.start) await router.replace('/bench')
+}
 async function show(tab: string): Promise<void> {
   open.value = tab
-  await nextTick()
-  panels.value?.scrollIntoView({ block: 'start', behavior: 'smooth' })
+  await mix.value?.show()
 }
 // What was just taken lies at the top, with its verdict and the way back.
-watch(before, (laid) => { if (laid) window.scrollTo({ top: 0, behavior: 'smooth' }) })
-function pulled(materialId: string, count: number): void {
-  const index = ingredients.value.findIndex(({ material }) => material.id === materialId)
-  const ingredient = ingredients.value[index]
-  if (ingredient) bench.setAmount(index, { ...ingredient.amount, count })
-}
-const warningsOf = (materialId: string) => warnings.value.filter(one => one.materialId === materialId).map(({ text }) => text)
-
-const layers = computed(() => proposal.value ? method.value.strata(proposal.value).map(({ family, heightShare }) => ({ family, heightShare })) : [])
-const fillM = computed(() => judgement.value ? fillHeightM(draft.value.vessel, judgement.value.measures.volumeL) : 0)
-const size = computed(() => judgement.value && method.value.judgeSize(draft.value.vessel, judgement.value.measures.volumeL, units.value))
-const dryMoisture = computed(() => {
-  const dry = mixBalance(filled.value.map(portionOf))
-  return dry.ok ? dry.value.moistureFraction : 0
+watch(before, (laid) => {
+  if (!laid) return
+  choosing.value = false
+  window.scrollTo({ top: 0, behavior: 'smooth' })
 })
-const missingOf = (materialId: string) => drawn.value.filter(one => one.materialId === materialId).reduce((sum, { missingLooseL }) => sum + missingLooseL, 0)
-const vessel = computed({ get: () => draft.value.vessel, set: vessel => bench.change({ vessel }) })
+
+const site = computed({ get: () => draft.value.site, set: fresh => bench.change({ site: fresh }) })
 const approachId = computed({ get: () => approach.value.id, set: id => bench.change({ approachId: id ?? approach.value.id }) })
+const questions = computed(() => method.value.asks(approach.value.id))
+const answers = computed<Answers>({ get: () => completed(questions.value, draft.value.answers), set: fresh => bench.change({ answers: { ...draft.value.answers, ...fresh } }) })
+/** A mix wants something on the bench; other methods can be begun as they are. */
+const ready = computed(() => planned.value !== undefined && (method.value.mixing !== undefined || planned.value.draft.recipe !== undefined || filled.value.length > 0 || method.value.feeds?.length === 0))
 </script>
 
 <template>
   <div>
     <header class="flex flex-wrap items-baseline justify-between gap-x-4">
       <h1>The bench</h1>
-      <p class="aside-note">
-        {{ method.name }} · {{ approach.name.toLowerCase() }}
-      </p>
+      <button
+        v-if="!choosing"
+        type="button"
+        class="tap aside-note underline underline-offset-3 decoration-dotted"
+        data-another-method
+        @click="choosing = true"
+      >
+        {{ unknownMethod ? 'Another method' : method.name }} · {{ unknownMethod ? 'from a newer Wastrum' : approach.name.toLowerCase() }}
+      </button>
     </header>
 
     <BuildingBar />
@@ -71,169 +73,150 @@ const approachId = computed({ get: () => approach.value.id, set: id => bench.cha
         put it back as it was
       </button>
     </p>
-    <div
-      v-if="levers && ranges"
-      class="sticky top-0 z-20 bg-default py-2 sm:py-3 border-b-2 border-inverted/60 mb-2"
+    <section
+      v-if="choosing"
+      aria-labelledby="which"
+      class="mt-2"
     >
-      <VerdictNote
-        :levers="levers"
-        :ingredients="filled"
-      />
-    </div>
+      <h2
+        id="which"
+        class="mb-3"
+      >
+        What shall it be?
+      </h2>
+      <MethodTiles @choose="choose" />
+    </section>
     <p
-      v-else
+      v-else-if="unknownMethod"
       class="my-3 max-w-xl"
+      role="status"
     >
-      Say what you have, in whatever you carry it in. The balance shows at once.
+      The plan on the bench was made with a newer Wastrum, in a way this one does not know. It is kept as it is; choose another method to plan something here.
     </p>
-
-    <div class="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(21rem,25rem)_minmax(0,1fr)] lg:grid-rows-[auto_1fr]">
-      <section aria-labelledby="what">
-        <h2
-          id="what"
-          class="section-rule"
-        >
-          What goes in
-        </h2>
-        <ul>
-          <IngredientRow
-            v-for="(ingredient, index) in ingredients"
-            :key="ingredient.material.id"
-            :ingredient="ingredient"
-            :missing="missingOf(ingredient.material.id)"
-            :freedom="bench.freedomOf(ingredient.material.id)"
-            :warnings="warningsOf(ingredient.material.id)"
-            @free="freedom => bench.setFreedom(ingredient.material.id, freedom)"
-            @prepare="prepared => bench.setPrepared(index, prepared)"
-            @amount="amount => bench.setAmount(index, amount)"
-            @remove="bench.remove(index)"
-          />
-        </ul>
-        <div class="line-rule pt-3 flex flex-wrap gap-2">
-          <button
-            type="button"
-            class="label-button grow"
-            :class="{ strong: ingredients.length === 0 }"
-            @click="picking = true"
-          >
-            <UIcon
-              name="i-ph-plus"
-              class="size-5"
-            />
-            {{ ingredients.length === 0 ? 'Pick what you have' : 'Something else' }}
-          </button>
-          <button
-            v-if="ingredients.length > 0 || stored.length > 0"
-            type="button"
-            class="label-button strong grow"
-            @click="show('balance')"
-          >
-            <UIcon
-              name="i-ph-scales"
-              class="size-5"
-            />
-            Balance it for me
-          </button>
-        </div>
-        <StarterRow v-if="filled.length > 0" />
-        <PlanTools />
-      </section>
-
-      <section
-        aria-labelledby="balance"
-        class="min-w-0 lg:row-span-2"
+    <template v-else>
+      <div
+        v-if="method.mixing && levers && ranges"
+        class="sticky top-0 z-20 bg-default py-2 sm:py-3 border-b-2 border-inverted/60 mb-2"
       >
-        <h2
-          id="balance"
-          class="section-rule mb-2"
-        >
-          The balance
-        </h2>
-        <BalanceField
-          v-if="ranges"
+        <VerdictNote
+          :levers="levers"
           :ingredients="filled"
-          :ranges="ranges"
-          :comfort="approach.comfort"
-          :dry-moisture="dryMoisture"
-          :ghosts="ghosts"
-          @pull="pulled"
         />
-        <div
-          ref="panels"
-          class="mt-3 scroll-mt-28"
-        >
-          <BenchPanels
-            v-model:open="open"
-            :mixes="mixes"
-            :wish-l="need?.eachL"
-          />
-        </div>
-      </section>
-
-      <section
-        aria-labelledby="how"
-        class="space-y-4"
+      </div>
+      <p
+        v-else-if="method.mixing"
+        class="my-3 max-w-xl"
       >
-        <h2
-          id="how"
-          class="section-rule"
-        >
-          Where and how
-        </h2>
-        <VesselEntry v-model="vessel" />
-        <ChoiceRow
-          v-model="approachId"
-          label="Turning"
-          :choices="method.approaches.map(({ id, name }) => ({ id, label: name }))"
-        />
-        <p class="aside-note">
-          {{ approach.summary }}
-        </p>
-        <figure
-          v-if="judgement"
-          class="flex flex-wrap gap-4 items-end"
-        >
-          <CutawayDrawing
-            :vessel="draft.vessel"
-            :layers="layers"
-            :fill-m="fillM"
-            :label="`The heap in the ${draft.vessel.name.toLowerCase()}, cut open`"
-            :px-per-metre="130"
-          />
-          <figcaption
-            v-if="size"
-            class="aside-note flex-1 min-w-40"
-          >
-            {{ size.text }}
-          </figcaption>
-        </figure>
-      </section>
-    </div>
-
-    <div
-      v-if="proposal"
-      class="mt-6 section-rule flex flex-wrap gap-3 items-center"
-    >
-      <NuxtLink
-        to="/bench/sheet"
-        class="label-button strong"
-      >
-        Layers and build sheet
-        <UIcon
-          name="i-ph-arrow-right"
-          class="size-5"
-        />
-      </NuxtLink>
-      <p class="aside-note">
-        Nothing is taken from the store yet.
+        Say what you have, in whatever you carry it in. The balance shows at once.
       </p>
-    </div>
-    <MaterialPicker
-      v-model:open="picking"
-      title="What do you have?"
-      :chosen="ingredients.map(({ material }) => material.id)"
-      done="That is all: show the balance"
-      @pick="bench.addMaterial"
-    />
+      <p
+        v-else
+        class="my-3 max-w-xl"
+      >
+        {{ method.summary }}
+      </p>
+
+      <div class="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(21rem,25rem)_minmax(0,1fr)] lg:grid-rows-[auto_1fr]">
+        <GoesIn
+          @pick="picking = true"
+          @balance="show('balance')"
+        />
+        <section
+          aria-labelledby="balance"
+          class="min-w-0 lg:row-span-2"
+        >
+          <h2
+            id="balance"
+            class="section-rule mb-2"
+          >
+            {{ method.mixing ? 'The balance' : 'What it comes to' }}
+          </h2>
+          <MixView
+            v-if="method.mixing"
+            ref="mix"
+            v-model:open="open"
+          />
+          <DraftView
+            v-else-if="planned"
+            :draft="planned.draft"
+          />
+        </section>
+
+        <section
+          aria-labelledby="how"
+          class="space-y-4"
+        >
+          <h2
+            id="how"
+            class="section-rule"
+          >
+            Where and how
+          </h2>
+          <ChoiceRow
+            v-if="method.approaches.length > 1 && !method.mixing"
+            v-model="approachId"
+            :label="method.words.approach"
+            :choices="method.approaches.map(({ id, name }) => ({ id, label: name }))"
+          />
+          <SiteEntry
+            v-model="site"
+            :sites="method.sites"
+          />
+          <ChoiceRow
+            v-if="method.approaches.length > 1 && method.mixing"
+            v-model="approachId"
+            :label="method.words.approach"
+            :choices="method.approaches.map(({ id, name }) => ({ id, label: name }))"
+          />
+          <p class="aside-note">
+            {{ approach.summary }}
+          </p>
+          <QuestionFields
+            v-if="questions.length > 0"
+            v-model="answers"
+            :questions="questions"
+          />
+          <figure
+            v-if="method.mixing && planned"
+            class="flex flex-wrap gap-4 items-end"
+          >
+            <PictureDrawing
+              :picture="planned.draft.picture"
+              :px-per-metre="130"
+            />
+            <figcaption class="aside-note flex-1 min-w-40">
+              {{ planned.draft.verdict.text }}
+            </figcaption>
+          </figure>
+        </section>
+      </div>
+
+      <div
+        v-if="ready"
+        class="mt-6 section-rule flex flex-wrap gap-3 items-center"
+      >
+        <NuxtLink
+          to="/bench/sheet"
+          class="label-button strong"
+        >
+          {{ method.words.sheet }}
+          <UIcon
+            name="i-ph-arrow-right"
+            class="size-5"
+          />
+        </NuxtLink>
+        <p class="aside-note">
+          Nothing is taken from the store yet.
+        </p>
+      </div>
+      <MaterialPicker
+        v-model:open="picking"
+        title="What do you have?"
+        :families="method.feeds"
+        :chosen="ingredients.map(({ material }) => material.id)"
+        :done="method.mixing ? 'That is all: show the balance' : 'That is all'"
+        @pick="bench.addMaterial"
+      />
+    </template>
   </div>
 </template>

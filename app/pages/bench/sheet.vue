@@ -1,21 +1,21 @@
 <script setup lang="ts">
 /** The last look before building: name, place, the sheet, and the start. */
-const { proposal, method, drawn, draft, filled } = useBench()
+const { proposal, planned, method, drawn, effective, goesIn, vessel } = useBench()
 const { standing, materials } = useGarden()
 const { quantity } = useSay()
-const { start, busy } = useStartHeap()
+const { start, busy } = useStarting()
 const { building, begin } = useBuilding()
 
 const name = ref('')
 const place = ref('')
 const suggested = computed(() => {
-  const base = draft.value.vessel.name
+  const base = vessel.value.name
   const taken = standing.value.filter(({ batch }) => batch.name.startsWith(base)).length
   return taken > 0 ? `${base} ${taken + 1}` : base
 })
 const short = computed(() => drawn.value.filter(({ missingLooseL, draws }) => draws.length > 0 && missingLooseL > 0.5))
 const fromStore = computed(() => drawn.value.some(({ draws }) => draws.length > 0))
-const heap = computed(() => ({ name: name.value.trim() || suggested.value, place: place.value.trim(), plan: draft.value, waterL: proposal.value?.waterL ?? 0 }))
+const heap = computed(() => ({ name: name.value.trim() || suggested.value, place: place.value.trim(), plan: effective.value, waterL: planned.value?.draft.waterL ?? 0 }))
 
 async function checklist(): Promise<void> {
   await begin(heap.value)
@@ -25,7 +25,7 @@ const print = () => window.print()
 </script>
 
 <template>
-  <div v-if="proposal">
+  <div v-if="proposal && planned">
     <div class="no-print pb-4 mb-4 border-b-2 border-inverted/60">
       <BuildingBar />
       <div class="flex flex-wrap gap-4 items-end">
@@ -59,15 +59,15 @@ const print = () => window.print()
             name="i-ph-list-checks"
             class="size-5"
           />
-          Build it step by step
+          Step by step
         </button>
         <button
           type="button"
           class="label-button"
           :disabled="busy"
-          @click="start({ ...heap, ingredients: filled })"
+          @click="start({ ...heap, ingredients: goesIn })"
         >
-          It is built: start it
+          {{ method.words.start }}
         </button>
         <button
           type="button"
@@ -92,6 +92,7 @@ const print = () => window.print()
     </div>
     <BuildSheet
       :proposal="proposal"
+      :draft="planned.draft"
       :method="method"
       :name="name || suggested"
       :place="place"

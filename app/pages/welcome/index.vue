@@ -1,15 +1,22 @@
 <script setup lang="ts">
+import type { Picture } from '#core/picture/picture'
+import type { Vessel } from '#core/vessel/vessel'
+
 /** The first page of all: three ways in. */
 const store = useGardenStore()
 const router = useRouter()
 const { saveSettings } = useGardenSetup()
 const busy = ref(false)
 
-const DRAWN = [
-  { family: 'wood', heightShare: 0.14 }, { family: 'leaf', heightShare: 0.2 }, { family: 'grass', heightShare: 0.11 }, { family: 'paper', heightShare: 0.1 },
-  { family: 'kitchen', heightShare: 0.1 }, { family: 'leaf', heightShare: 0.17 }, { family: 'manure', heightShare: 0.1 }, { family: 'straw', heightShare: 0.08 },
-] as const
-const BAY = { id: 'bay', name: 'Bay', wall: 'boards', shape: 'box', widthM: 1.2, depthM: 1, heightM: 1 } as const
+const BAY: Vessel = { id: 'bay', name: 'Bay', wall: 'boards', shape: 'box', widthM: 1.2, depthM: 1, heightM: 1 }
+const DRAWN: Picture = {
+  of: 'A heap cut open', widthM: 1.2, heightM: 1,
+  parts: [
+    { kind: 'walls', vessel: BAY },
+    { kind: 'fill', heightM: 0.86, bands: ([['wood', 0.14], ['leaf', 0.2], ['grass', 0.11], ['paper', 0.1], ['kitchen', 0.1], ['leaf', 0.17], ['manure', 0.1], ['straw', 0.08]] as const).map(([family, heightShare]) => ({ family, short: family, heightShare })) },
+    { kind: 'glow', aboveAirK: 40 }, { kind: 'soil' },
+  ],
+}
 
 async function go(which: 'own' | 'demo', to: string): Promise<void> {
   busy.value = true
@@ -74,13 +81,9 @@ async function go(which: 'own' | 'demo', to: string): Promise<void> {
         Your records stay in this browser. You take them with you as a file.
       </p>
     </div>
-    <CutawayDrawing
+    <PictureDrawing
       class="justify-self-center order-first md:order-none w-44 md:w-auto"
-      :vessel="BAY"
-      :layers="DRAWN"
-      :fill-m="0.86"
-      :core-c="52"
-      :ambient-c="12"
+      :picture="DRAWN"
       :px-per-metre="210"
       label="A heap cut open: twigs below, then layers of leaves, grass, card and scraps, warm in the middle"
     />

@@ -1,6 +1,7 @@
 import * as v from 'valibot'
 import { MEASURE_LIMITS_M } from '../../vessel/vessel'
 import { gauge, type Effect } from '../amend'
+import { CORE, EDGE, HEAT, HEIGHT } from '../earlier'
 import { SOURCES, type Gauge } from '../garden'
 import { between, celsiusSchema, eventSchemaOf, idSchema, LIMITS, noteSchema } from './base'
 
@@ -8,10 +9,6 @@ import { between, celsiusSchema, eventSchemaOf, idSchema, LIMITS, noteSchema } f
 export const LOGGED_MOST = 2000
 /** A file of readings reaches at most so far, minutes: ten years. */
 const LONGEST_MIN = 5_260_000
-
-/** Quantities that earlier versions had kinds of their own for. */
-const HEAT = 'heat'
-const HEIGHT = 'height'
 
 /** Quantities were read, each at a spot, in the core's unit for it; the method's own words. */
 export const gaugedSchema = eventSchemaOf('gauged', {
@@ -34,7 +31,7 @@ export const readingSchema = eventSchemaOf('reading', {
 export const reading: Effect<v.InferOutput<typeof readingSchema>> = {
   onBatch: (batch, { id, at, coreC, edgeC, source }) => {
     const value = (spot: string, celsius: number | undefined): Gauge[] => celsius === undefined ? [] : [{ eventId: id, at, spot, value: celsius, source }]
-    gauge(batch, HEAT, [...value('core', coreC), ...value('edge', edgeC)])
+    gauge(batch, HEAT, [...value(CORE, coreC), ...value(EDGE, edgeC)])
   },
 }
 

@@ -1,5 +1,6 @@
 import type * as v from 'valibot'
 import { drawFrom, type Effect } from '../amend'
+import { TURNED } from '../earlier'
 import { answersSchema, between, eventSchemaOf, idSchema, ingredientSchema, inputsSchema, litresSchema } from './base'
 
 /** A deed of the method's own was done, with its answers. */
@@ -21,7 +22,7 @@ export const put: Effect<v.InferOutput<typeof putSchema>> = {
 export const turnedSchema = eventSchemaOf('turned', { batchId: idSchema })
 
 export const turned: Effect<v.InferOutput<typeof turnedSchema>> = {
-  onBatch: (batch, { id, at }) => { batch.did.push({ eventId: id, at, deed: 'turned', answers: {} }) },
+  onBatch: (batch, { id, at }) => { batch.did.push({ eventId: id, at, deed: TURNED, answers: {} }) },
 }
 
 /** Water was poured on. Written by earlier versions: a put of water alone. */

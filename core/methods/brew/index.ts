@@ -28,6 +28,7 @@ export const brew: Method = {
   asks: asksOf,
   feeds: [],
   pads: PADS,
+  taskWords: { stirred: 'stirring', foam: 'measuring the foam', given: 'giving it', take: 'emptying it', smell: 'smelling', air: 'checking the air' },
   takeCautions: ['What is left goes onto the heap or under mulch, not into a drain or a pond.', 'Wash the vessel with hot water before the next one.'],
   inParts: true,
   draft: draftOf,

@@ -34,8 +34,8 @@ export interface Portion {
   readonly how: string
 }
 
-const FOAM = { label: 'Foam at its height', coming: 'Foam at its height between', begun: 'Foam at its height since', announced: 'has its foam at its height' } as const
-const READY = { label: 'Ready to strain', coming: 'Ready to strain between', begun: 'Ready to strain since', announced: 'may be ready to strain' } as const
+const FOAM = { label: 'Foam at its height', coming: 'Foam at its height between', begun: 'Foam near its height since', announced: 'has its foam at its height' } as const
+const READY = { label: 'Ready to strain', coming: 'Ready to strain between', begun: 'May be ready to strain since', announced: 'may be ready to strain' } as const
 
 /** The kinds, with working values of garden practice; each with its range in `forecast.ts`. */
 export const KINDS: readonly BrewKind[] = [
@@ -51,7 +51,7 @@ export const KINDS: readonly BrewKind[] = [
   },
   {
     id: 'tea', name: 'Aerated compost tea', summary: 'Compost or castings in a bag, water without chlorine, air for a day or two, used at once.',
-    days20: 1.5, q10: 1.8, use: { from: 0.65, until: 1.35 }, height: { label: 'Tea at its best', coming: 'At its best between', begun: 'At its best since', announced: 'is at its best' },
+    days20: 1.5, q10: 1.8, use: { from: 0.65, until: 1.35 }, height: { label: 'Tea at its best', coming: 'At its best between', begun: 'Near its best since', announced: 'is at its best' },
     parts: { low: 1, usual: 4, high: 10 }, stirEveryDays: undefined, aired: true, strained: false, stinks: false, fill: 0.75,
     perLitre: [{ id: 'compost', materialId: 'worm-castings', name: 'castings or ripe compost', kgPerL: 0.05, takesL: 0.8, how: 'in a cloth bag hung in the stream of air' }],
   },

@@ -2,7 +2,7 @@ import { addMinutes, format } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import type { Picture } from '../../picture/picture'
 import { containerText } from '../../units/container'
-import { quantityText } from '../../units/format'
+import { quantityText, roughly } from '../../units/format'
 import { daysBetween, DAY_MS } from '../../units/time'
 import { numberOf } from '../../questions/question'
 import type { Band, Chart, ChartPoint, Fact, Look, Surroundings } from '../contract'
@@ -72,7 +72,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const parts = kind.parts.usual
   const { concentrateL, totalL } = dilutionFor(area, parts, 1)
   return [
-    { label: 'Left', value: litres(leftL(batch)), why: `enough for about ${quantityText('area', units, leftL(batch) * (1 + parts), 0)} at 1 to ${parts}` },
+    { label: 'Left', value: litres(leftL(batch)), why: `enough for about ${quantityText('area', units, roughly(leftL(batch) * (1 + parts)), 0)} at 1 to ${parts}` },
     ...(area > 0 ? [{ label: `For your ${quantityText('area', units, area, 0)}`, value: `${litres(concentrateL)} in ${containerText(totalL / waterCan.volumeL, waterCan)}`, why: `1 part to ${parts} of water, a litre of it on each square metre` }] : []),
   ]
 }

@@ -78,4 +78,3 @@ export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
   const asks = isFoul(batch) ? foul(seen) : [stir, readFoam, checkAir, giveIt, smellIt].flatMap(make => make(seen))
   return asks.map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: one.until < one.due ? one.due : one.until }))
 }
-

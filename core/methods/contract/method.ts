@@ -67,6 +67,8 @@ export interface Method {
   /** Families that go in, where not everything does. */
   readonly feeds?: readonly Family[]
   readonly pads: readonly Pad[]
+  /** What a task is called in the log when it is put off, by its action. */
+  readonly taskWords: Readonly<Record<string, string>>
   /** Cautions where something is taken out. */
   readonly takeCautions: readonly string[]
   /** Whether something may be taken while the rest goes on. */
@@ -100,4 +102,9 @@ export function deedOf({ pads }: Pick<Method, 'pads'>, id: string): Deed | undef
 /** The senses a method asks for. */
 export function sensesOf({ pads }: Pick<Method, 'pads'>): Sense[] {
   return pads.flatMap(pad => pad.kind === 'sense' ? [pad.sense] : [])
+}
+
+/** The quantity that a probe or a thermometer's file may give, if there is one. */
+export function quantityByThermometer({ pads }: Pick<Method, 'pads'>): Quantity | undefined {
+  return pads.flatMap(pad => pad.kind === 'gauge' && pad.quantity.byThermometer ? [pad.quantity] : [])[0]
 }

@@ -56,6 +56,7 @@ export const hotHeap: Method = {
   sites: VESSEL_PRESETS.map(vessel => ({ kind: 'vessel', vessel })),
   asks: () => [],
   pads: PADS,
+  taskWords: { reading: 'reading the heat', squeeze: 'squeezing a handful', turned: 'turning', browns: 'opening it with browns', watered: 'watering', cover: 'covering', test: 'testing', finish: 'taking it down', open: 'looking into it' },
   takeCautions: FINISHING_CAUTIONS,
   inParts: false,
   draft: (proposal, surroundings) => draftOf(proposal, surroundings, sizing),

@@ -72,5 +72,5 @@ export function standingOf(batch: HeapLog, surroundings: Surroundings): Standing
   const temperature = quantityText('temperature', surroundings.units, coreC)
   const basis = readAt ? `core read at ${temperature}` : `core expected around ${temperature}`
   const sentence = phase === 'finished' ? 'Taken down.' : `Day ${Math.floor(day)}, ${basis}.`
-  return { phase, label, sentence, tone }
+  return { phase, label, sentence, tone, figure: temperature }
 }

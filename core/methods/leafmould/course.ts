@@ -81,11 +81,15 @@ const SHELL_MOISTURE = 0.6
 /** Closed bags. */
 const BAGGED = { rainShare: 0, drying: 0.06 }
 
+/** At most so much of the height dries from the top. */
+const TOP_MOST = 0.3
+
 /** Share of a cage that is shell, by its sides and its top. */
 export function shellShare({ shellM, acrossM }: Pick<Exposure, 'shellM' | 'acrossM'>, heightM: number): number {
   if (shellM <= 0 || heightM <= 0) return 0
   const inner = Math.max(0, acrossM - 2 * shellM) / acrossM
-  return 1 - inner * inner * Math.max(0, heightM - shellM) / heightM
+  // Of a low layer the ground keeps the lower part moist.
+  return 1 - inner * inner * (1 - Math.min(shellM, TOP_MOST * heightM) / heightM)
 }
 
 interface Part { readonly fill: Fill, left: number, outside: number, scale: number }

@@ -103,7 +103,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     caution: 'Open a foul bag outdoors and keep your face away.',
   },
   {
-    id: 'tree-roots', title: 'Tree roots have found it', symptoms: { roots: 0.95, 'not-sinking': 0.1 },
+    id: 'tree-roots', title: 'Tree roots have found it', symptoms: { 'roots': 0.95, 'not-sinking': 0.1 },
     weigh: ({ months }) => given(months > 10, 0.3, 'It has stood in one place for most of a year.'),
     remedy: () => remedy('Take it out now, at the grade it has, and line the place with card or fabric before the next filling.'),
   },

@@ -31,6 +31,7 @@ export const leafmould: Method = {
   asks: asksOf,
   feeds: FEEDS,
   pads: PADS,
+  taskWords: { filled: 'filling it up', watered: 'watering', squeeze: 'squeezing a handful', look: 'looking inside', take: 'taking some' },
   takeCautions: ['Damp it if it is dusty; a mask against moulds.', 'Hedgehogs and toads winter in leaves: look before you fork.'],
   inParts: true,
   draft: draftOf,

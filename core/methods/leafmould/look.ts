@@ -3,8 +3,7 @@ import { inputsOf, type BegunBatch } from '../../journal/garden'
 import { materialOf } from '../../mix/portion'
 import type { Picture, PictureBand, Primitive } from '../../picture/picture'
 import { containerText } from '../../units/container'
-import { quantityText } from '../../units/format'
-import { roughly } from '../../units/format'
+import { quantityText, roughly } from '../../units/format'
 import { daysBetween, DAY_MS } from '../../units/time'
 import { frontWidthM, vesselVolumeL } from '../../vessel/vessel'
 import type { Band, Chart, ChartPoint, Fact, Forecast, Look, Standing, Surroundings } from '../contract'
@@ -111,6 +110,10 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   }]
 }
 
+/** Leaves still go in: until the season is over, or some was taken or bagged. */
+const FILLING_DAYS = 80
+const isFilling = ({ takings, did }: BegunBatch, day: number) => day < FILLING_DAYS && takings.length === 0 && !did.some(({ deed }) => deed === BAGGED)
+
 function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const cage = cageOn(batch, surroundings)
   if (!cage || batch.ended) return []
@@ -120,7 +123,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const vessel = vesselOf(batch)
   return [
     { label: 'Holds now', value: litres(cage.volumeL), why: `of ${litres(vesselVolumeL(vessel) * countOf(batch.began))} to the rim` },
-    ...(sack && cage.freeL > sack.volumeL / 2 ? [{ label: 'Room for', value: `${containerText(cage.freeL / sack.volumeL, sack)} more`, why: 'filled loosely; they settle to half again' }] : []),
+    ...(sack && isFilling(batch, cage.day) && cage.freeL > sack.volumeL / 2 ? [{ label: 'Room for', value: `${containerText(cage.freeL / sack.volumeL, sack)} more`, why: 'filled loosely; they settle to half again' }] : []),
     ...(cage.shellShare > 0.02 ? [{ label: 'Raw outside', value: `${percent(cage.shellShare)} %`, why: 'the outer hand\'s breadth and the top stay dry: take it off first, into the next cage with it' }] : []),
   ]
 }

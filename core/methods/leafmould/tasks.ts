@@ -82,7 +82,7 @@ function harvest({ batch, surroundings }: Seen): Ask[] {
   if (!best) return []
   const lastTaken = batch.takings.at(-1)?.at
   if (lastTaken && new Date(lastTaken) > best.from) return []
-  return [{ action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Take some', icon: 'i-ph-funnel', title: `Take ${best.label.toLowerCase()}`, reason: `${best.begun} ${day(best.from)}. Take the dry outside off first; what is left goes on to the next grade.`, due: best.from, until: best.to > surroundings.now ? best.to : addMonths(surroundings.now, 2), urgency: 'whenever' }]
+  return [{ action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Take some', icon: 'i-ph-funnel', title: `Take ${best.label.toLowerCase()}`, reason: `${best.label} since ${day(best.from)}, by the warmth and water it got. Take the dry outside off first; what is left goes on to the next grade.`, due: best.from, until: best.to > surroundings.now ? best.to : addMonths(surroundings.now, 2), urgency: 'whenever' }]
 }
 
 /** What a cage asks for, now and in the time to come. */
@@ -95,4 +95,3 @@ export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
   const seen = { batch, surroundings, cage }
   return [topUp, waterIt, feelIt, lookInside, harvest].flatMap(make => make(seen)).map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: endOfDay(one.until) }))
 }
-

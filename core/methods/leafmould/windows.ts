@@ -28,7 +28,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
     const last = question.horizonDay - 1
     return {
       id, label, from: later(batch.began.at, low), to: later(batch.began.at, Math.max(high, low + 1)), ...(high >= last ? { orLater: true } : {}),
-      coming: `${label} between`, begun: `${label} since`, announced: `may give ${label.toLowerCase()}`,
+      coming: `${label} between`, begun: `${label}, as far as can be told, since`, announced: `may give ${label.toLowerCase()}`,
       reasons: [
         `${label}: no more than ${percent(massLeft)} of the leaves' own mass is left; ${use}.`,
         `Counted from the last filling, with the warmth of this place (${quantityText('temperature', surroundings.units, meanOf(question.airC))} over a year); frozen days do not count, dry ones hardly.`,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Outlook } from '#core/methods/method'
+import type { Outlook } from '#core/methods/contract'
 import type { Measures } from '#core/mix/measures'
 import type { Ingredient } from '#core/mix/portion'
 import { containersFor } from '#core/units/container'

@@ -3,12 +3,12 @@ import type { Answer } from '#core/balancing/answers'
 import type { WayOut } from '#core/balancing/changes'
 import { GOALS } from '#core/balancing/goals'
 import { wayOutText, whyImpossible } from '#core/balancing/words'
-import type { BalanceWish } from '~/composables/useBench'
+import type { BalanceWish } from '#core/bench/offered'
 
 /** The balancing: what matters, what there may be, up to three answers or the way out. */
 const { wishL } = defineProps<{ /** Litres to build in this vessel for what is needed, when that was said. */ wishL?: number }>()
 const bench = useBench()
-const { method, draft, filled } = bench
+const { mixing, draft, filled, vessel } = bench
 const { quantity } = useSay()
 const { state, ask, cancel, warmUp } = useBalancer()
 onMounted(warmUp)
@@ -25,7 +25,7 @@ const SPREAD_MOST = 0.6
 
 watch(() => wishL, (litres) => { fill.value = litres === undefined ? 'full' : 'wish' })
 const fills = computed(() => [
-  { id: 'full' as const, label: `fill the ${draft.value.vessel.name.toLowerCase()}` },
+  { id: 'full' as const, label: `fill the ${vessel.value.name.toLowerCase()}` },
   { id: 'have' as const, label: 'as big as it goes' },
   ...(wishL === undefined ? [] : [{ id: 'wish' as const, label: `about ${quantity('volume', wishL)}` }]),
 ])
@@ -151,7 +151,7 @@ const wayText = (way: WayOut) => {
         :ingredients="answer.ingredients"
         :measures="answer.measures"
         :water-l="answer.waterL"
-        :outlook="method.outlook(answer.measures)"
+        :outlook="mixing.outlook(answer.measures)"
         @adopt="bench.adopt(answer.ingredients)"
       />
     </ul>
@@ -174,7 +174,7 @@ const wayText = (way: WayOut) => {
           :ingredients="way.ingredients"
           :measures="way.measures"
           :water-l="way.waterL"
-          :outlook="method.outlook(way.measures)"
+          :outlook="mixing.outlook(way.measures)"
           action="Change it so"
           @adopt="bench.adopt(way.ingredients)"
         />

@@ -6,19 +6,20 @@ import { toShown, fromShown } from '#core/units/system'
 
 /** How much: what the bench gives, and what it takes for so many litres by a day. */
 const bench = useBench()
-const { draft, method, approach, judgement, filled } = bench
+const { draft, method, approach, judgement, filled, vessel, planned } = bench
 const { now, units } = useGarden()
 const { quantity, span, day } = useSay()
 const { startCollecting } = useCollecting()
 
 const roughSpan = (low: number, high: number) => span('volume', roughly(low), roughly(high))
-const { own, need, needWith } = useNeed()
+const { own: ownYield, need, needWith, sizing } = useNeed()
+const own = computed(() => ownYield.value ?? { share: { low: 0, typical: 0, high: 0 }, batches: 0 })
 const yieldFrom = computed(() => own.value.batches > 0
   ? `your own ${own.value.batches === 1 ? 'finished batch' : `${own.value.batches} finished batches`}`
   : 'what is usual; your own batches will sharpen it')
 const volumeL = computed(() => judgement.value?.measures.volumeL ?? 0)
-const size = computed(() => judgement.value && method.value.judgeSize(draft.value.vessel, volumeL.value, units.value))
-const readyDays = computed(() => method.value.daysToReady(approach.value.id))
+const size = computed(() => planned.value?.draft.verdict)
+const readyDays = computed(() => sizing.value?.daysToReady(approach.value.id) ?? { earliest: 0, latest: 0 })
 
 const litres = computed({
   get: () => toShown('volume', units.value, draft.value.wish?.litres ?? 0),
@@ -33,7 +34,7 @@ function wish(part: Partial<{ litres: number, by: string }>): void {
 const quicker = computed(() => !need.value || need.value.inTime === 'in-time'
   ? []
   : method.value.approaches.filter(({ id }) => id !== approach.value.id && needWith(id)?.inTime !== 'too-late').map(({ name }) => name.toLowerCase()))
-const vesselName = computed(() => draft.value.vessel.name.toLowerCase())
+const vesselName = computed(() => vessel.value.name.toLowerCase())
 const collectBy = ref('')
 const buildBy = computed(() => collectBy.value || format(need.value && need.value.safeBy > now.value ? need.value.safeBy : addMonths(now.value, 1), 'yyyy-MM-dd'))
 async function collect(): Promise<void> {
@@ -47,7 +48,7 @@ async function collect(): Promise<void> {
     <section v-if="judgement && size">
       <h3>From what is on the bench</h3>
       <p>
-        {{ quantity('volume', volumeL) }} mixed, {{ quantity('length', fillHeightM(draft.vessel, volumeL)) }} high, {{ Math.round(volumeL / vesselVolumeL(draft.vessel) * 100) }} % of the {{ vesselName }}. {{ size.text }}
+        {{ quantity('volume', volumeL) }} mixed, {{ quantity('length', fillHeightM(vessel, volumeL)) }} high, {{ Math.round(volumeL / vesselVolumeL(vessel) * 100) }} % of the {{ vesselName }}. {{ size.text }}
       </p>
       <p>
         It should give <strong class="font-semibold text-highlighted">{{ roughSpan(volumeL * own.share.low, volumeL * own.share.high) }}</strong> in {{ Math.round(readyDays.earliest / 7) }} to {{ Math.round(readyDays.latest / 7) }} weeks, {{ approach.name.toLowerCase() }}.
@@ -84,7 +85,7 @@ async function collect(): Promise<void> {
       >
         <p>
           Build about <strong class="font-semibold text-highlighted">{{ quantity('volume', roughly(need.buildL.typical)) }}</strong> <span class="aside-note">({{ roughSpan(need.buildL.low, need.buildL.high) }})</span>:
-          {{ need.vessels === 1 ? `one ${vesselName}` : `${need.vessels} times the ${vesselName}` }}, {{ quantity('volume', need.eachL) }}{{ need.vessels > 1 ? ' each' : '' }}, {{ quantity('length', fillHeightM(draft.vessel, need.eachL)) }} high.
+          {{ need.vessels === 1 ? `one ${vesselName}` : `${need.vessels} times the ${vesselName}` }}, {{ quantity('volume', need.eachL) }}{{ need.vessels > 1 ? ' each' : '' }}, {{ quantity('length', fillHeightM(vessel, need.eachL)) }} high.
         </p>
         <p v-if="need.tooLittle">
           That is more than you asked for: with less than {{ quantity('volume', need.leastL) }} in this vessel it would not hold its heat. It gives {{ roughSpan(need.eachL * own.share.low, need.eachL * own.share.high) }}.

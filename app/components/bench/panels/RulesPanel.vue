@@ -4,10 +4,10 @@ import { bestRule, RULES, type RuleMix } from '#core/mix/rules'
 /** The rules of thumb side by side, for the browns and greens on the bench. */
 const { mixes } = defineProps<{ mixes: readonly RuleMix[] }>()
 const bench = useBench()
-const { approach, method, filled } = bench
+const { comfort, mixing, filled } = bench
 const { quantity, amount } = useSay()
 
-const best = computed(() => bestRule(mixes, approach.value.comfort))
+const best = computed(() => bestRule(mixes, comfort.value))
 const MARKS = { good: 'i-ph-check-circle', workable: 'i-ph-warning-circle', poor: 'i-ph-x-circle' } as const
 const TONES = { good: 'text-primary', workable: 'text-warning', poor: 'text-error' } as const
 const GRADES = { good: 'good', workable: 'so-so', poor: 'poor' } as const
@@ -18,7 +18,7 @@ const rows = computed(() => mixes.map((mix) => {
     mix, mark: RULES.indexOf(mix.rule) + 1, grade, waterL,
     ratio: `${Math.round(measures.carbonToNitrogen)} : 1`,
     moisture: `${Math.round(measures.moistureFraction * 100)} %`,
-    outlook: method.value.outlook(measures),
+    outlook: mixing.value.outlook(measures),
     amounts: mix.ingredients.map(({ material, amount: { count, container } }) => `${amount(count, container)} of ${material.short}`).join(', '),
   }
 }))

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { KnownBatch } from '~/composables/useGarden'
 
-/** Taking a batch down. */
+/** Taking something out of a batch, or all of it. */
 const known = useRouteBatch()
 /** Once it is finished there is nothing more to enter; the page must not jump while it leaves. */
 const opened = shallowRef<KnownBatch>()
@@ -9,7 +9,7 @@ watchEffect(() => { opened.value ??= known.value })
 </script>
 
 <template>
-  <FinishForm
+  <TakeForm
     v-if="opened"
     :known="opened"
   />

@@ -3,6 +3,10 @@
     v-slot="{ known }"
     title="Is it ready?"
   >
-    <ReadyPanel :known="known" />
+    <ReadyPanel
+      v-if="known.method.ripeness"
+      :known="known"
+      :ripeness="known.method.ripeness"
+    />
   </BatchPage>
 </template>

@@ -1,20 +1,21 @@
 <script setup lang="ts">
-import { batchProposal } from '#core/garden/batch'
+import { batchProposal } from '#core/methods/contract'
 
 /** The build sheet of a batch that stands. */
 const known = useRouteBatch()
-const { materials } = useGarden()
+const { materials, surroundings } = useGarden()
 const proposal = computed(() => known.value && batchProposal(known.value.batch, materials.value))
+const draft = computed(() => known.value && proposal.value && known.value.method.draft(proposal.value, { ...surroundings.value, now: new Date(known.value.batch.began.at) }))
 const print = () => window.print()
 </script>
 
 <template>
-  <div v-if="known && proposal">
+  <div v-if="known && proposal && draft">
     <p class="no-print flex flex-wrap gap-3 items-center mb-3">
       <NuxtLink
         :to="`/batch/${known.batch.id}`"
         class="label-button plain"
-      >Back to the heap</NuxtLink>
+      >Back to the {{ known.method.words.one }}</NuxtLink>
       <button
         type="button"
         class="label-button"
@@ -29,6 +30,7 @@ const print = () => window.print()
     </p>
     <BuildSheet
       :proposal="proposal"
+      :draft="draft"
       :method="known.method"
       :name="known.batch.name"
       :place="known.batch.place"

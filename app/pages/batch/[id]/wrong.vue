@@ -3,6 +3,10 @@
     v-slot="{ known }"
     title="What is wrong?"
   >
-    <WrongPanel :known="known" />
+    <WrongPanel
+      v-if="known.method.diagnosis"
+      :known="known"
+      :diagnosis="known.method.diagnosis"
+    />
   </BatchPage>
 </template>

@@ -63,7 +63,7 @@ function chargeOfNamed(named: Parameters<typeof ingredientsOf>[0], waterL: numbe
 }
 
 function starterOf({ built }: HeapLog, book: MaterialBook): number {
-  const litres = built.ingredients.map((one) => ({ finished: materialOf(one, book)?.family === 'finished', litres: one.amount.count * one.amount.container.volumeL }))
+  const litres = built.ingredients.map(one => ({ finished: materialOf(one, book)?.family === 'finished', litres: one.amount.count * one.amount.container.volumeL }))
   const all = litres.reduce((sum, one) => sum + one.litres, 0)
   const finished = litres.reduce((sum, one) => one.finished ? sum + one.litres : sum, 0)
   return Math.min(STARTER.most, STARTER.plain + (all > 0 ? 3 * finished / all : 0))

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { KnownBatch } from '~/composables/useGarden'
 
-/** Every standing heap side by side on one soil line, all to one scale. */
+/** Every standing batch side by side on one soil line. */
 const { batches, pxPerMetre = 105 } = defineProps<{ batches: readonly KnownBatch[], pxPerMetre?: number }>()
 const GROUND_CM = 13
 </script>
@@ -9,9 +9,10 @@ const GROUND_CM = 13
 <template>
   <ul
     class="flex items-end gap-0 overflow-x-auto relative"
-    aria-label="Heaps, to one scale"
+    aria-label="What stands in the garden"
+    tabindex="0"
   >
-    <HeapFigure
+    <BatchFigure
       v-for="known in batches"
       :key="known.batch.id"
       :known="known"
@@ -36,5 +37,5 @@ const GROUND_CM = 13
 </template>
 
 <style scoped>
-.heap-caption { height: 4.6rem; }
+.heap-caption { min-height: 4.6rem; }
 </style>

@@ -1,10 +1,11 @@
-import { drawAll } from '#core/garden/store'
 import type { Plan } from '#core/garden/plan'
+import { findMethod } from '#core/methods'
 import type { Ingredient } from '#core/mix/portion'
+import { completed } from '#core/questions/question'
 import { newId } from '~/storage/identity'
 
-/** What was built, as it is written into the log. */
-export interface BuiltHeap {
+/** What was begun, as it is written into the log. */
+export interface Started {
   readonly name: string
   readonly place: string
   readonly plan: Plan
@@ -14,28 +15,29 @@ export interface BuiltHeap {
 }
 
 /** Starting a batch: takes from the store what it holds of it, writes it down, and clears the bench. */
-export function useStartHeap() {
-  const { stored } = useGarden()
+export function useStarting() {
   const { record } = useRecorder()
+  const { inputsFrom } = useRecording()
   const bench = useBench()
   const router = useRouter()
   const busy = ref(false)
 
   /** @returns whether it was recorded. @param onTakenBack what else to set right when the start is taken back. */
-  async function start({ name, place, plan, ingredients, waterL }: BuiltHeap, onTakenBack?: () => void): Promise<boolean> {
+  async function start({ name, place, plan, ingredients, waterL }: Started, onTakenBack?: () => void): Promise<boolean> {
+    const method = findMethod(plan.methodId)
+    if (!method) return false
     busy.value = true
     const batchId = newId(new Date())
-    const built = await record({
-      kind: 'built', at: new Date().toISOString(), batchId, name, place,
-      methodId: plan.methodId, approachId: plan.approachId, vessel: plan.vessel, waterL,
-      ingredients: drawAll(stored.value, ingredients).map(({ materialId, amount, prepared, draws }) => ({ materialId, amount, ...(prepared ? { prepared } : {}), draws: [...draws] })),
-    }, `${name} is standing.`, 'Read its heat tomorrow.', () => {
+    const begun = await record({
+      kind: 'began', at: new Date().toISOString(), batchId, name, place, methodId: plan.methodId, approachId: plan.approachId, site: plan.site,
+      answers: completed(method.asks(plan.approachId), plan.answers), waterL, inputs: inputsFrom(ingredients, 'feed'),
+    }, `${name} is standing.`, method.words.started, () => {
       bench.change(plan)
       onTakenBack?.()
       void router.push('/bench')
     })
     busy.value = false
-    if (!built) return false
+    if (!begun) return false
     bench.change({ ingredients: [], pinned: [], capped: [], wish: undefined, likeBatchId: undefined })
     await router.push(`/batch/${batchId}`)
     return true

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { format } from 'date-fns'
+import { inputsOf } from '#core/journal/garden'
+import { materialOf } from '#core/mix/portion'
+import type { KnownBatch } from '~/composables/useGarden'
+
+/** A label to cut out and tie on: what it is, from when, of what, when to look. */
+const { known } = defineProps<{ known: KnownBatch }>()
+const { materials, surroundings } = useGarden()
+const kinds = computed(() => [...new Set(inputsOf(known.batch).flatMap(one => materialOf(one, materials.value)?.name ?? []))].slice(0, 4).join(', '))
+const windows = computed(() => known.method.look.windows(known.batch, surroundings.value))
+const month = (at: Date) => format(at, 'MMM yyyy')
+</script>
+
+<template>
+  <article
+    class="border-2 border-inverted rounded-[4px_22px_4px_4px] p-4 max-w-md avoid-break"
+    data-label
+  >
+    <p class="flex items-start justify-between gap-4">
+      <span class="font-serif text-2xl font-semibold text-highlighted leading-tight">{{ known.batch.name }}</span>
+      <span
+        class="size-6 shrink-0 rounded-full border-2 border-inverted"
+        aria-hidden="true"
+      />
+    </p>
+    <p class="mt-1 text-lg">
+      {{ known.method.name }}, begun {{ format(new Date(known.batch.began.at), 'd MMMM yyyy') }}
+    </p>
+    <p v-if="kinds">
+      Of: {{ kinds }}
+    </p>
+    <ul class="mt-2">
+      <li
+        v-for="window in windows"
+        :key="window.id"
+        class="line-rule py-1 flex justify-between gap-4"
+      >
+        <span class="font-semibold text-highlighted">{{ window.label }}</span><span>{{ month(window.from) }} – {{ month(window.to) }}{{ window.orLater ? ' or later' : '' }}</span>
+      </li>
+    </ul>
+    <p class="aside-note mt-2">
+      {{ known.batch.place }}
+    </p>
+  </article>
+</template>

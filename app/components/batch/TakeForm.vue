@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import { goneInL, cameOutL } from '#core/garden/batch'
+import { HEIGHT } from '#core/journal/earlier'
+import { quantityOf } from '#core/methods/contract'
+import { containerThen, type Amount } from '#core/units/container'
+import type { KnownBatch } from '~/composables/useGarden'
+
+/** Taking out what has become of a batch, in part or all of it: each product goes into the store. */
+const { known } = defineProps<{ known: KnownBatch }>()
+const { materialContainers, materials, surroundings, now } = useGarden()
+const { record } = useRecorder()
+const { quantity } = useSay()
+const router = useRouter()
+
+const { look, words } = known.method
+const outputs = computed(() => look.outputs(known.batch, surroundings.value))
+const height = quantityOf(known.method, HEIGHT)
+const expectedM = height?.expected(known.batch, surroundings.value).top
+const heightM = ref(Math.round(100 * (known.batch.gauged[HEIGHT]?.at(-1)?.value ?? expectedM ?? 0)) / 100)
+const bucket = computed(() => containerThen(materialContainers.value.find(({ id }) => id === 'bucket') ?? materialContainers.value[0]!))
+const amounts = ref<Amount[]>(outputs.value.map(() => ({ count: 0, container: bucket.value, packing: 'loose' })))
+const [first] = look.windows(known.batch, surroundings.value)
+const early = computed(() => first !== undefined && first.from > now.value)
+const ends = ref<'ends' | 'goes-on'>(known.method.inParts ? 'goes-on' : 'ends')
+const outL = computed(() => amounts.value.reduce((sum, { count, container }) => sum + count * container.volumeL, 0))
+const inL = computed(() => goneInL(known.batch, materials.value))
+const before = computed(() => cameOutL(known.batch))
+
+async function save(): Promise<void> {
+  const products = outputs.value.flatMap(({ materialId, sieveMm }, index) => {
+    const amount = amounts.value[index]
+    return amount && amount.count > 0 ? [{ materialId, amount, ...(sieveMm ? { sieveMm } : {}) }] : []
+  })
+  const over = ends.value === 'ends'
+  const done = await record(
+    { kind: 'took', at: new Date().toISOString(), batchId: known.batch.id, ...(height ? { heightM: heightM.value } : {}), products, ends: over },
+    over ? `${known.batch.name}: ${words.takenDown.toLowerCase()}.` : `${known.batch.name}: ${quantity('volume', outL.value)} taken out.`, outL.value > 0 ? `${quantity('volume', outL.value)} went into the store.` : '',
+  )
+  if (done) await router.push(`/batch/${known.batch.id}`)
+}
+</script>
+
+<template>
+  <form
+    class="max-w-2xl space-y-6"
+    @submit.prevent="save"
+  >
+    <header>
+      <NuxtLink
+        :to="`/batch/${known.batch.id}`"
+        class="tap inline-flex items-center underline underline-offset-3"
+      >Back to the {{ words.one }}</NuxtLink>
+      <h1>{{ words.take }}: {{ known.batch.name }}</h1>
+      <p
+        v-if="early"
+        class="caution mt-2"
+      >
+        {{ words.early }}
+      </p>
+    </header>
+    <section
+      v-if="height"
+      class="section-rule"
+    >
+      <h2 class="mb-2">
+        Before you dig in
+      </h2>
+      <QuantityNumber
+        v-model="heightM"
+        quantity="length"
+        label="Height now"
+        :min="0"
+        :max="6"
+      />
+    </section>
+    <section
+      v-for="(output, index) in outputs"
+      :key="output.label"
+      class="section-rule"
+      :data-output="output.materialId"
+    >
+      <div class="flex gap-3 items-center mb-2">
+        <HatchSwatch :family="materials.find(output.materialId)?.family ?? 'finished'" />
+        <div>
+          <h2>{{ output.label }}</h2>
+          <p class="aside-note">
+            {{ output.hint }}<template v-if="output.sieveMm">
+              ({{ output.sieveMm }} mm)
+            </template><template v-if="output.expectedL !== undefined && output.expectedL >= 1">
+              · about {{ quantity('volume', output.expectedL) }} expected
+            </template>
+          </p>
+        </div>
+      </div>
+      <AmountEntry
+        v-model="amounts[index]!"
+        :label="`How much ${output.label.toLowerCase()}`"
+      />
+    </section>
+    <section class="section-rule space-y-2">
+      <ChoiceRow
+        v-if="known.method.inParts"
+        v-model="ends"
+        label="Afterwards"
+        :choices="[{ id: 'goes-on', label: 'the rest goes on' }, { id: 'ends', label: 'it is empty' }]"
+      />
+      <p
+        v-if="outputs.length > 0"
+        class="text-lg"
+      >
+        <strong class="font-serif">{{ quantity('volume', outL + before) }}</strong> out of {{ quantity('volume', inL) }} that went in loosely<template v-if="outL + before > 0 && inL > 0">
+          : {{ Math.round((outL + before) / inL * 100) }} %
+        </template>.
+      </p>
+      <p
+        v-if="inL > 0 && outL + before > inL"
+        class="text-error"
+        role="alert"
+      >
+        More came out than went in: check the containers.
+      </p>
+      <p
+        v-for="caution in known.method.takeCautions"
+        :key="caution"
+        class="caution"
+      >
+        {{ caution }}
+      </p>
+      <button
+        class="label-button strong w-full sm:w-auto"
+        :disabled="ends === 'goes-on' && outL === 0"
+      >
+        {{ outL > 0 || !known.method.inParts ? 'Into the store with it' : words.takenDown }}
+      </button>
+    </section>
+  </form>
+</template>

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+/** What goes in: what the gardener says, or what the method's recipe says. */
+const emit = defineEmits<{ pick: [], balance: [] }>()
+const bench = useBench()
+const { ingredients, filled, drawn, warnings, method, planned } = bench
+const { stored, materials } = useGarden()
+const { quantity } = useSay()
+
+const recipe = computed(() => planned.value?.draft.recipe)
+const missingOf = (materialId: string) => drawn.value.filter(one => one.materialId === materialId).reduce((sum, { missingLooseL }) => sum + missingLooseL, 0)
+const warningsOf = (materialId: string) => warnings.value.filter(one => one.materialId === materialId).map(({ text }) => text)
+/** Small amounts are said by their litres. */
+const litres = (one: { amount: { count: number, container: { volumeL: number } } }) => quantity('volume', one.amount.count * one.amount.container.volumeL, 1)
+</script>
+
+<template>
+  <section aria-labelledby="what">
+    <h2
+      id="what"
+      class="section-rule"
+    >
+      What goes in
+    </h2>
+    <ul v-if="recipe">
+      <li
+        v-for="step in planned!.draft.steps.slice(0, -2)"
+        :key="step.title"
+        class="line-rule py-2"
+      >
+        <p class="font-semibold text-highlighted">
+          {{ step.title }}
+        </p>
+        <p class="aside-note">
+          {{ step.detail }}
+        </p>
+      </li>
+      <li
+        v-for="one in recipe"
+        :key="one.material.id"
+        class="line-rule py-2 aside-note"
+      >
+        {{ missingOf(one.material.id) < 0.05 ? `The store has the ${materials.find(one.material.id)?.short ?? ''} for it.` : `The store has no ${materials.find(one.material.id)?.short ?? ''} (${litres(one)} wanted): it is taken as brought along.` }}
+      </li>
+    </ul>
+    <template v-else>
+      <ul>
+        <IngredientRow
+          v-for="(ingredient, index) in ingredients"
+          :key="ingredient.material.id"
+          :ingredient="ingredient"
+          :missing="missingOf(ingredient.material.id)"
+          :freedom="bench.freedomOf(ingredient.material.id)"
+          :balanced="method.mixing !== undefined"
+          :warnings="warningsOf(ingredient.material.id)"
+          @free="freedom => bench.setFreedom(ingredient.material.id, freedom)"
+          @prepare="prepared => bench.setPrepared(index, prepared)"
+          @amount="amount => bench.setAmount(index, amount)"
+          @remove="bench.remove(index)"
+        />
+      </ul>
+      <div class="line-rule pt-3 flex flex-wrap gap-2">
+        <button
+          type="button"
+          class="label-button grow"
+          :class="{ strong: ingredients.length === 0 }"
+          @click="emit('pick')"
+        >
+          <UIcon
+            name="i-ph-plus"
+            class="size-5"
+          />
+          {{ ingredients.length === 0 ? 'Pick what you have' : 'Something else' }}
+        </button>
+        <button
+          v-if="method.mixing && (ingredients.length > 0 || stored.length > 0)"
+          type="button"
+          class="label-button strong grow"
+          @click="emit('balance')"
+        >
+          <UIcon
+            name="i-ph-scales"
+            class="size-5"
+          />
+          Balance it for me
+        </button>
+      </div>
+      <StarterRow v-if="filled.length > 0 && method.mixing" />
+    </template>
+    <PlanTools />
+  </section>
+</template>

@@ -1,0 +1,120 @@
+<script setup lang="ts">
+import { aroundHere } from '#core/bench/offered'
+import { fittingMethods, purposeName, type Choice } from '#core/bench/choosing'
+import { METHODS } from '#core/methods'
+import { completed } from '#core/questions/question'
+import type { Method, Proposal, Purpose } from '#core/methods/contract'
+import type { Picture } from '#core/picture/picture'
+
+/** What to make, before how: every method drawn, with its time, its work and what it is for; and the one that fits best. */
+const emit = defineEmits<{ choose: [method: Method] }>()
+const { stored, surroundings, materials, materialContainers } = useGarden()
+const EXAMPLE_L = 950
+
+const purpose = ref<string>()
+const effort = ref<string>()
+const patience = ref<string>()
+const asked = ref(false)
+const EFFORTS = [{ id: '5', label: 'a few minutes' }, { id: '25', label: 'half an hour' }, { id: '120', label: 'as much as it takes' }]
+const PATIENCE = [{ id: '2', label: 'days' }, { id: '20', label: 'a season' }, { id: '130', label: 'a year or two' }]
+const purposes = computed(() => [...new Set(METHODS.flatMap(({ choosing }) => choosing.purposes))].map(id => ({ id, label: purposeName(id) })))
+const choice = computed<Choice>(() => ({
+  purpose: purpose.value as Purpose | undefined,
+  minutesAWeek: effort.value ? Number(effort.value) : undefined, weeks: patience.value ? Number(patience.value) : undefined,
+}))
+const fits = computed(() => fittingMethods(METHODS, choice.value, stored.value))
+const shown = computed(() => asked.value ? fits.value : METHODS.map(method => fits.value.find(fit => fit.method === method)!))
+
+/** What a mix is drawn with as long as nothing lies on the bench: six containers of whatever can be had. */
+function stuffFor({ mixing }: Method): Pick<Proposal, 'ingredients' | 'volumeL'> {
+  const ingredients = mixing ? aroundHere(materials.value, materialContainers.value).map(({ material, container }) => ({ material, amount: { count: 6, container, packing: 'loose' as const } })) : []
+  return { ingredients, volumeL: mixing ? EXAMPLE_L : 0 }
+}
+
+/** A method in its first school and place, as it would look. */
+function pictureOf(method: Method): Picture {
+  const [approach] = method.approaches
+  const [site] = method.sites
+  const proposal: Proposal = { site: site!, approachId: approach!.id, answers: completed(method.asks(approach!.id), {}), ...stuffFor(method), waterL: 0 }
+  return method.draft(proposal, surroundings.value).picture
+}
+const pictures = computed(() => new Map(METHODS.map(method => [method.id, pictureOf(method)])))
+const time = ({ choosing: { weeks } }: Method) => weeks.high < 8
+  ? `${Math.max(1, Math.round(weeks.low * 7))} days to ${Math.round(weeks.high)} weeks`
+  : weeks.high < 60 ? `${Math.round(weeks.low / 4.35)} to ${Math.round(weeks.high / 4.35)} months` : `${Math.round(weeks.low / 4.35)} months to ${Math.round(weeks.high / 52)} years`
+const work = ({ choosing: { minutesAWeek, heavy } }: Method) => `about ${Math.round(minutesAWeek.typical)} ${Math.round(minutesAWeek.typical) === 1 ? 'minute' : 'minutes'} a week${heavy ? ', heavy at times' : ''}`
+</script>
+
+<template>
+  <div>
+    <ul class="grid gap-x-6 gap-y-5 sm:grid-cols-2 lg:grid-cols-3">
+      <li
+        v-for="({ method, speaksFor, speaksAgainst }, index) in shown"
+        :key="method.id"
+        class="section-rule flex flex-col"
+      >
+        <button
+          type="button"
+          class="text-left flex gap-4 items-end w-full hover:bg-muted rounded-sm p-1"
+          :data-method="method.id"
+          @click="emit('choose', method)"
+        >
+          <PictureDrawing
+            :picture="pictures.get(method.id)!"
+            :label="`${method.name}, drawn`"
+            :px-per-metre="82"
+            class="shrink-0 !w-28"
+          />
+          <span class="min-w-0">
+            <span class="block font-serif text-xl font-semibold text-highlighted">{{ method.name }}</span>
+            <span class="block leading-snug">{{ method.choosing.line }}</span>
+            <span class="block aside-note">{{ time(method) }}; {{ work(method) }}; for {{ method.choosing.purposes.map(purposeName).join(', ') }}.</span>
+          </span>
+        </button>
+        <p
+          v-if="asked"
+          class="mt-1 text-[0.94rem]"
+          :data-fit="method.id"
+        >
+          <strong
+            v-if="index === 0"
+            class="font-semibold text-primary"
+          >Fits best. </strong>
+          <span v-if="speaksFor.length > 0">For it: {{ speaksFor.join(', ') }}. </span>
+          <span
+            v-if="speaksAgainst.length > 0"
+            class="text-muted"
+          >Against it: {{ speaksAgainst.join(', ') }}.</span>
+        </p>
+      </li>
+    </ul>
+    <details
+      class="line-rule mt-5"
+      @toggle="asked = ($event.target as HTMLDetailsElement).open"
+    >
+      <summary class="tap flex items-center cursor-pointer underline underline-offset-3 decoration-dotted">
+        Choose for me
+      </summary>
+      <div class="space-y-3 pb-3">
+        <ChoiceRow
+          v-model="purpose"
+          label="It is for"
+          :choices="purposes"
+        />
+        <ChoiceRow
+          v-model="effort"
+          label="Work a week"
+          :choices="EFFORTS"
+        />
+        <ChoiceRow
+          v-model="patience"
+          label="I can wait"
+          :choices="PATIENCE"
+        />
+        <p class="aside-note">
+          What lies in the store counts too.
+        </p>
+      </div>
+    </details>
+  </div>
+</template>

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { addHours } from 'date-fns'
+import type { NamedWindow } from '#core/methods/contract'
+import { DAY_MS } from '#core/units/time'
+import type { KnownBatch } from '~/composables/useGarden'
+
+/** What comes of a batch and when: its windows on one line of time. */
+const { known, windows } = defineProps<{ known: KnownBatch, windows: readonly NamedWindow[] }>()
+const { now } = useGarden()
+const forecasts = useForecastStore()
+
+const busy = computed(() => forecasts.working?.batchId === known.batch.id ? forecasts.working : undefined)
+const forecast = computed(() => forecasts.forecastOf(known.batch.id))
+/** The window that comes next tells its story; the others when they are asked. */
+const next = computed(() => (windows.find(({ to }) => to > now.value) ?? windows.at(-1))?.id)
+const endMs = computed(() => {
+  const starts = windows.flatMap(({ id }) => {
+    const start = forecast.value?.windows[id]?.start
+    return start ? [addHours(new Date(known.batch.began.at), Math.round(start.high * 24)).getTime()] : []
+  })
+  const last = Math.max(now.value.getTime(), ...windows.map(({ to }) => to.getTime()), ...starts)
+  return last + Math.min(5 * DAY_MS, (last - Date.parse(known.batch.began.at)) * 0.1)
+})
+</script>
+
+<template>
+  <section aria-labelledby="windows">
+    <h2
+      id="windows"
+      class="section-rule mb-1"
+    >
+      {{ windows.length === 1 ? 'When it is ready' : 'What comes when' }}
+    </h2>
+    <div class="space-y-3">
+      <WindowStory
+        v-for="window in windows"
+        :key="window.id"
+        :known="known"
+        :window="window"
+        :end-ms="endMs"
+        :brief="window.id !== next"
+      />
+    </div>
+    <p
+      v-if="busy"
+      class="aside-note flex items-center gap-2"
+      role="status"
+    >
+      <progress
+        class="w-28"
+        :value="busy.share"
+        max="1"
+        aria-label="working out the forecast"
+      />
+      {{ forecast ? 'Taking in what was recorded…' : 'Working out the range…' }}
+    </p>
+  </section>
+</template>

@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import type { Answers } from '#core/journal/garden'
+import type { Question } from '#core/questions/question'
+import type { Quantity } from '#core/units/system'
+
+/** What is asked, each in the control that fits. What is shown counts, also when it is left as it stands. */
+const { questions } = defineProps<{ questions: readonly Question[] }>()
+const answers = defineModel<Answers>({ required: true })
+
+const START_C = 18
+const usual = (question: Question): number | string | undefined => question.kind === 'temperature' ? question.usual ?? START_C : question.kind === 'text' ? undefined : question.usual
+const set = (id: string, value: number | string) => { answers.value = { ...answers.value, [id]: value } }
+watch(() => questions, (all) => {
+  const missing = all.flatMap((question) => {
+    const value = usual(question)
+    return answers.value[question.id] === undefined && value !== undefined ? [[question.id, value] as const] : []
+  })
+  if (missing.length > 0) answers.value = { ...answers.value, ...Object.fromEntries(missing) }
+}, { immediate: true })
+const numberAt = (id: string) => Number(answers.value[id] ?? 0)
+const measured = (question: Question): Quantity | undefined => question.kind === 'temperature' || question.kind === 'volume' || question.kind === 'length' || question.kind === 'area' ? question.kind : undefined
+const most = (question: Question) => 'most' in question ? question.most : 95
+</script>
+
+<template>
+  <div class="flex flex-wrap gap-x-6 gap-y-3 items-end">
+    <template
+      v-for="question in questions"
+      :key="question.id"
+    >
+      <ChoiceRow
+        v-if="question.kind === 'choice'"
+        :model-value="String(answers[question.id] ?? '')"
+        :label="question.label"
+        :choices="question.choices"
+        @update:model-value="set(question.id, $event ?? '')"
+      />
+      <label
+        v-else-if="question.kind === 'text'"
+        class="block flex-1 min-w-48"
+      >
+        <span class="field-label">{{ question.label }}</span>
+        <input
+          class="text-field"
+          maxlength="80"
+          :value="answers[question.id] ?? ''"
+          :placeholder="question.hint"
+          @change="set(question.id, ($event.target as HTMLInputElement).value)"
+        >
+      </label>
+      <QuantityNumber
+        v-else-if="measured(question)"
+        :model-value="numberAt(question.id)"
+        :quantity="measured(question)!"
+        :label="question.label"
+        :min="question.kind === 'temperature' ? -20 : 0"
+        :max="most(question)"
+        @update:model-value="set(question.id, $event)"
+      />
+      <StepNumber
+        v-else-if="question.kind === 'percent' || question.kind === 'count'"
+        :model-value="numberAt(question.id)"
+        :label="question.label"
+        :max="question.kind === 'percent' ? 100 : question.most"
+        :step="question.kind === 'percent' ? 5 : 1"
+        :unit="question.kind === 'percent' ? '%' : question.unit ?? ''"
+        :digits="0"
+        @update:model-value="set(question.id, $event)"
+      />
+    </template>
+  </div>
+</template>
