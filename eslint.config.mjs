@@ -1,9 +1,22 @@
+import { readdirSync } from 'node:fs'
 import withNuxt from './.nuxt/eslint.config.mjs'
 
 const outsideOfCore = ['~/*', '@/*', '#imports', '#app', '#app/*', 'vue', 'nuxt', 'nuxt/*', 'pinia', 'idb', 'echarts', 'echarts/*', '@vueuse/*', '@nuxt/*', '**/app/**', '**/server/**', 'node:*']
 
+/** Rooms of the methods that are not one method's own. */
+const SHARED = ['contract', 'heated']
+const METHODS = readdirSync(new URL('./core/methods', import.meta.url), { withFileTypes: true }).filter(one => one.isDirectory() && !SHARED.includes(one.name)).map(({ name }) => name)
+/** A method's id stands in its own folder only; a new method is known here by its folder. */
+const noMethodIds = METHODS.map(id => ({ selector: `Literal[value='${id}']`, message: `“${id}” is a method's own word: ask the method.` }))
+const aMethod = METHODS.flatMap(id => [`#core/methods/${id}`, `#core/methods/${id}/**`])
+const aClockOrChance = [
+  { selector: 'CallExpression[callee.object.name="Date"][callee.property.name="now"]', message: 'The clock is passed in.' },
+  { selector: 'NewExpression[callee.name="Date"][arguments.length=0]', message: 'The clock is passed in.' },
+  { selector: 'CallExpression[callee.object.name="Math"][callee.property.name="random"]', message: 'Chance is passed in.' },
+]
+
 export default withNuxt(
-  { ignores: ['.output/**', '.nuxt/**'] },
+  { ignores: ['.output/**', '.nuxt/**', '.made-up/**'] },
   {
     rules: {
       '@stylistic/max-statements-per-line': ['error', { max: 3 }],
@@ -17,12 +30,31 @@ export default withNuxt(
     rules: {
       'no-restricted-imports': ['error', { patterns: [{ group: outsideOfCore, message: 'The core knows no screen, no storage and no server.' }] }],
       'no-restricted-globals': ['error', 'window', 'document', 'localStorage', 'indexedDB', 'navigator', 'fetch', 'process'],
-      'no-restricted-syntax': [
-        'error',
-        { selector: 'CallExpression[callee.object.name="Date"][callee.property.name="now"]', message: 'The clock is passed in.' },
-        { selector: 'NewExpression[callee.name="Date"][arguments.length=0]', message: 'The clock is passed in.' },
-        { selector: 'CallExpression[callee.object.name="Math"][callee.property.name="random"]', message: 'Chance is passed in.' },
-      ],
+      'no-restricted-syntax': ['error', ...aClockOrChance],
+    },
+  },
+  {
+    // Nobody but a method, the list of methods and the demo names one: what screens show comes out of the contract.
+    files: ['core/**/*.ts'],
+    ignores: ['core/methods/**', 'core/demo/**', 'core/**/*.test.ts'],
+    rules: { 'no-restricted-syntax': ['error', ...aClockOrChance, ...noMethodIds] },
+  },
+  {
+    // Methods do not know one another; what several share has a room of its own.
+    files: ['core/methods/contract/**/*.ts', 'core/methods/heated/**/*.ts'],
+    rules: { 'no-restricted-imports': ['error', { patterns: [{ group: outsideOfCore, message: 'The core knows no screen, no storage and no server.' }, { group: METHODS.map(id => `**/${id}/**`).concat(METHODS.map(id => `**/${id}`)), message: 'What methods share knows none of them.' }] }] },
+  },
+  ...METHODS.map(own => ({
+    files: [`core/methods/${own}/**/*.ts`],
+    ignores: ['**/*.test.ts'],
+    rules: { 'no-restricted-imports': ['error', { patterns: [{ group: outsideOfCore, message: 'The core knows no screen, no storage and no server.' }, { group: METHODS.filter(id => id !== own).flatMap(id => [`**/${id}/**`, `**/${id}`]), message: 'One method does not know another: what they share has a room of its own.' }] }] },
+  })),
+  {
+    files: ['app/**/*.{ts,vue}'],
+    ignores: ['app/**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': ['error', { patterns: [{ group: [...aMethod, '#core/heat', '#core/heat/**', '#core/methods/heated', '#core/methods/heated/**'], message: 'Screens draw what the contract offers; they know no method and no heat.' }] }],
+      'no-restricted-syntax': ['error', ...noMethodIds],
     },
   },
   {

@@ -48,7 +48,7 @@ if (!step('install', ensureInstalled())) finish()
 step('lint', tool('eslint', ['.', '--max-warnings', '0']))
 step('types', tool('nuxt', ['typecheck']))
 tests('unit')
-if (step('build', tool('nuxt', ['build']))) {
+if (step('build', tool('nuxt', ['build'])) && step('build with a made-up method', run(process.execPath, ['scripts/made-up.mjs']))) {
   if (step('browser', ensureChromium())) tests('journeys', { CHROMIUM_PATH: chromiumPath() })
 }
 finish()

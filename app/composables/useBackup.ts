@@ -1,6 +1,8 @@
 import { format } from 'date-fns'
 import { BACKUP_MOST_BYTES, readBackup, writeBackup, type Backup } from '#core/formats/backup'
 import { readSettings } from '#core/garden/settings'
+import type { GardenEvent } from '#core/journal/event'
+import { findMethod } from '#core/methods'
 import type { StoredPhoto } from '~/storage/shelf'
 import { afterImport, keepsakeOf, undoneImport, type ImportMode } from '~/storage/restore'
 
@@ -9,9 +11,21 @@ export interface BackupPreview {
   readonly backup: Backup
   readonly fileName: string
   readonly gardenName: string
-  readonly batches: number
+  /** "1 heap, 2 cages". */
+  readonly batches: string
   readonly fresh: number
   readonly pictures: number
+}
+
+/** What was begun, by what it is. */
+function batchesIn(events: readonly GardenEvent[]): string {
+  const counts = new Map<string, number>()
+  for (const event of events) {
+    if (event.kind !== 'began' && event.kind !== 'built') continue
+    const one = findMethod(event.methodId)?.words.one ?? 'batch from a newer Wastrum'
+    counts.set(one, (counts.get(one) ?? 0) + 1)
+  }
+  return [...counts].map(([one, count]) => `${count} ${one}${count === 1 ? '' : 's'}`).join(', ') || 'nothing begun'
 }
 
 /** Writing the garden to one file, reading it back, and taking an import back. */
@@ -68,7 +82,7 @@ export function useBackup() {
     const { events, documents } = read.value
     preview.value = {
       backup: read.value, fileName: file.name, gardenName: readSettings(documents).gardenName,
-      batches: events.filter(({ kind }) => kind === 'built').length,
+      batches: batchesIn(events),
       pictures: pictures.value.length,
       fresh: events.filter(({ id }) => !store.journal.events.has(id)).length,
     }

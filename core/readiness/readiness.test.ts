@@ -96,6 +96,22 @@ describe('the verdict', () => {
     }
   })
 
+  it('wants it rotted for beds and all above, half cured for beds, wholly cured for pots; mulch minds neither', () => {
+    const all = passed('look', 'no-reheat', 'bag', 'sprout')
+    const fits = (stages: Partial<Stages>) => verdicts(all, { ...ripe, ...stages }).map(({ fit }) => fit)
+    expect(fits({ rottedShare: 0.97 })).toEqual(['yes', 'not-yet', 'not-yet', 'not-yet'])
+    expect(fits({ rottedShare: 0.98 })).toEqual(['yes', 'yes', 'yes', 'yes'])
+    expect(fits({ curedShare: 0.49 })).toEqual(['yes', 'not-yet', 'not-yet', 'not-yet'])
+    expect(fits({ curedShare: 0.5 })).toEqual(['yes', 'yes', 'not-yet', 'not-yet'])
+    expect(fits({ curedShare: 1 })).toEqual(['yes', 'yes', 'yes', 'yes'])
+  })
+
+  it('of a test stays what it was when it was read, even if it were judged otherwise today', () => {
+    const events: NewEvent[] = [{ kind: 'test-read', at: onDay(60), batchId: 'heap', test: 'bag', answers: { smell: 'earthy' }, result: { grade: 'doubtful', text: 'As it was judged then.' } }]
+    const state = testStates(heap(GOOD_HEAP, events), READINESS_TESTS).find(({ test }) => test.id === 'bag')
+    expect(state).toMatchObject({ kind: 'read', result: { grade: 'doubtful', text: 'As it was judged then.' } })
+  })
+
   it('a failed sprout test spoils pots, not beds; weedkiller spoils everything', () => {
     expect(verdicts(failed('sprout'), ripe).map(({ fit }) => fit)).toEqual(['yes', 'not-yet', 'no', 'no'])
     expect(verdicts(failed('weedkiller'), ripe).map(({ fit }) => fit)).toEqual(['no', 'no', 'no', 'no'])

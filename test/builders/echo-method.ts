@@ -21,7 +21,7 @@ const call: Deed = {
 /** A method that only tests know: hours long, on open ground, without vessel, heat, turning, mixing, forecast or product. */
 export const echo: Method = {
   id: 'echo', name: 'Echo', summary: 'Calls into a valley and listens.',
-  words: { one: 'echo', begun: 'Began', approach: 'Manner', sheet: 'How it is done', start: 'Begin listening', started: 'Call when you like.', take: 'End it', takenDown: 'Ended', early: 'It still rings.' },
+  words: { one: 'echo', begun: 'Began', approach: 'Manner', sheet: 'How it is done', stepwise: 'Step by step', start: 'Begin listening', started: 'Call when you like.', take: 'End it', takenDown: 'Ended', early: 'It still rings.' },
   choosing: { purposes: ['beds'], weeks: { low: 0.01, typical: 0.04, high: 0.1 }, minutesAWeek: { low: 1, typical: 2, high: 3 }, heavy: false, eats: [], leastL: 0, line: 'A call and a valley.' },
   approaches: [{ id: 'loudly', name: 'Loudly', summary: 'As loud as you can.' }, { id: 'softly', name: 'Softly', summary: 'Hardly to be heard.' }],
   sites: [{ kind: 'area', id: 'valley', name: 'Valley', ground: { shape: 'rectangle', widthM: 40, lengthM: 90 } }, { kind: 'area', id: 'round', name: 'Round pond', ground: { shape: 'circle', diameterM: 12 } }],

@@ -32,6 +32,9 @@ const VIEWS: readonly (readonly [name: string, path: string, open?: string])[] =
   ['what if', '/batch/demo-apple-bay', button('What if I')], ['what is wrong', '/batch/demo-wall-bay/wrong'], ['is it ready', '/batch/demo-shed-ring/ready', '[data-test="sprout"] summary'], ['probe and files', '/batch/demo-apple-bay/readings'],
   ['a task put off', '/', 'button[aria-label^="later:"]'],
   ['finished batch', '/batch/demo-may-grass'], ['taking down', '/batch/demo-shed-ring/finish'], ['sheet of a batch', '/batch/demo-plum-bay/sheet'],
+  ['choosing a method', '/bench', '[data-another-method]'],
+  ['a cage', '/batch/demo-hazel-cage'], ['filling', '/batch/demo-hazel-cage', '[data-pad="filled"]'], ['taking some', '/batch/demo-lawn-cage/finish'], ['a dry cage', '/batch/demo-eaves-cage/wrong'], ['a label', '/batch/demo-hazel-cage/label'],
+  ['a brew', '/batch/demo-forest-bucket'], ['giving', '/batch/demo-forest-bucket', '[data-pad="given"]'], ['a sheet of a brew', '/batch/demo-forest-bucket/sheet'],
   ['no such batch', '/batch/nothing'], ['no such page', '/nowhere'],
 ]
 

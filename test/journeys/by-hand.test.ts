@@ -14,23 +14,23 @@ const RECORDINGS: readonly { readonly pad: string, readonly act: (gardener: Visi
   { pad: 'squeeze', act: gardener => gardener.press(inPad('Damp, no drop')), bar: /squeeze, damp, no drop\.\s+On the dry side/, kind: 'observed', log: /Squeeze: damp, no drop\./ },
   { pad: 'smell', act: gardener => gardener.press(inPad('Woodland')), bar: /smell, woodland\./, kind: 'observed', log: /Smell: woodland\./ },
   { pad: 'look', act: gardener => gardener.press(inPad('White threads')), bar: /look, white threads\.\s+Fungi at work/, kind: 'observed', log: /Look: white threads\./ },
-  { pad: 'turned', act: gardener => gardener.press(inPad('Turned')), bar: /turned/, kind: 'turned', log: /Turned\./ },
+  { pad: 'turned', act: gardener => gardener.press(inPad('Turned')), bar: /turned/, kind: 'did', log: /Turned\./ },
   {
-    pad: 'watered', bar: /1½ cans of water/, kind: 'watered', log: /Watered: 1½ cans \(15 L\)\./,
+    pad: 'watered', bar: /1½ cans of water/, kind: 'put', log: /Watered: 1½ cans \(15 L\)\./,
     act: async (gardener) => {
       await gardener.press('button[aria-label^="more: cans"]')
       await gardener.press(inPad('Watered'))
     },
   },
   {
-    pad: 'height', bar: /61 cm high\.\s+It has sunk by/, kind: 'measured', log: /61 cm high\./,
+    pad: 'height', bar: /61 cm high\.\s+It has sunk by/, kind: 'gauged', log: /61 cm high\./,
     act: async (gardener) => {
       await gardener.type(field('Height from the ground'), '61')
       await gardener.press(inPad('Record the height'))
     },
   },
   {
-    pad: 'added', bar: /1 bucket of coffee grounds added/, kind: 'added', log: /Added 1 bucket of coffee grounds\./,
+    pad: 'added', bar: /1 bucket of coffee grounds added/, kind: 'put', log: /Added 1 bucket of coffee grounds\./,
     act: async (gardener) => {
       await gardener.press(inPad('What was added?'))
       await gardener.press('[data-material="coffee-grounds"]')

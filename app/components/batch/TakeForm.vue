@@ -34,7 +34,7 @@ async function save(): Promise<void> {
   const over = ends.value === 'ends'
   const done = await record(
     { kind: 'took', at: new Date().toISOString(), batchId: known.batch.id, ...(height ? { heightM: heightM.value } : {}), products, ends: over },
-    over ? `${known.batch.name}: ${words.takenDown.toLowerCase()}.` : `${known.batch.name}: ${quantity('volume', outL.value)} taken out.`, outL.value > 0 ? `${quantity('volume', outL.value)} went into the store.` : '',
+    over ? `${known.batch.name} is ${words.takenDown.toLowerCase()}.` : `${known.batch.name}: ${quantity('volume', outL.value)} taken out.`, outL.value > 0 ? `${quantity('volume', outL.value)} went into the store.` : '',
   )
   if (done) await router.push(`/batch/${known.batch.id}`)
 }

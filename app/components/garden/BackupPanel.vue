@@ -82,7 +82,7 @@ async function chosen(event: Event): Promise<void> {
       data-import-preview
     >
       <p>
-        <strong class="font-semibold break-all">{{ preview.fileName }}</strong> holds {{ preview.batches }} {{ preview.batches === 1 ? 'heap' : 'heaps' }} in {{ preview.backup.events.length }} entries<template v-if="preview.gardenName">
+        <strong class="font-semibold break-all">{{ preview.fileName }}</strong> holds {{ preview.batches }} in {{ preview.backup.events.length }} entries<template v-if="preview.gardenName">
           of “{{ preview.gardenName }}”
         </template>; {{ preview.fresh }} {{ preview.fresh === 1 ? 'is' : 'are' }} not here yet.<template v-if="preview.pictures > 0">
           {{ preview.pictures }} {{ preview.pictures === 1 ? 'picture comes' : 'pictures come' }} with it.

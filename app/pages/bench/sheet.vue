@@ -59,7 +59,7 @@ const print = () => window.print()
             name="i-ph-list-checks"
             class="size-5"
           />
-          Step by step
+          {{ method.words.stepwise }}
         </button>
         <button
           type="button"

@@ -16,7 +16,7 @@ export const brew: Method = {
   name: 'Brew',
   summary: 'A bucket of water with leaf mould, compost or greens, for days to weeks; thinned and poured on the soil.',
   words: {
-    one: 'brew', begun: 'Set up with', approach: 'Kind', sheet: 'Recipe', start: 'It is set up: start it', started: 'Look at it tomorrow.',
+    one: 'brew', begun: 'Set up with', approach: 'Kind', sheet: 'Recipe', stepwise: 'Set it up step by step', start: 'It is set up: start it', started: 'Look at it tomorrow.',
     take: 'Empty it', takenDown: 'Emptied', early: 'It is not at its height yet.',
   },
   choosing: {

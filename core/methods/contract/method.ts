@@ -44,6 +44,7 @@ export interface MethodWords {
   /** What the school is asked by: "Turning". */
   readonly approach: string
   readonly sheet: string
+  readonly stepwise: string
   readonly start: string
   readonly started: string
   readonly take: string

@@ -19,7 +19,7 @@ export const leafmould: Method = {
   name: 'Leaf mould',
   summary: 'Leaves in a cage or in bags, moist, for one to three years: mulch, then potting mould, then fine mould for seeds.',
   words: {
-    one: 'cage', begun: 'Filled with', approach: 'School', sheet: 'Steps and labels', start: 'It is filled: start it', started: 'They settle to half in four weeks: then fill it up.',
+    one: 'cage', begun: 'Filled with', approach: 'School', sheet: 'Steps and sheet', stepwise: 'Fill it step by step', start: 'It is filled: start it', started: 'They settle to half in four weeks: then fill it up.',
     take: 'Take some out', takenDown: 'Emptied', early: 'Leaf shapes are still whole: fine for mulch, too raw for pots.',
   },
   choosing: {

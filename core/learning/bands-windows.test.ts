@@ -1,0 +1,52 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { bandOf, drawnByWeight, meanOf } from './bands'
+import { middleOf, movesOf, windowBy } from './windows'
+
+const even = (count: number) => new Float64Array(count).fill(1 / count)
+
+describe('a window', () => {
+  it('begins when a tenth of what is possible has come and ends when nine tenths have', () => {
+    // Days 1 to 100, all alike: by day 10 ten of a hundred have come.
+    expect(windowBy(Array.from({ length: 100 }, (_, index) => index + 1))(even(100))).toEqual({ low: 10, typical: 50, high: 90 })
+  })
+
+  it('goes by weight: a member that weighs as much as all others is half of what is possible', () => {
+    const weights = Float64Array.from([0.5, ...Array.from({ length: 10 }, () => 0.05)])
+    expect(windowBy([1000, ...Array.from({ length: 10 }, (_, index) => index + 1)])(weights)).toEqual({ low: 2, typical: 10, high: 1000 })
+  })
+
+  it('tells one move an event, and the moves add up', () => {
+    const finding = (eventId: string) => ({ eventId, at: '2026-05-01T10:00:00.000Z', finding: { kind: 'value' as const, row: 'x', day: 1, value: 1, spread: 1, trust: 1 } })
+    const learnt = { points: [], rounds: 1, effective: 3, weightsAfter: (count: number) => Float64Array.from([0, 0, 0].map((_, index) => index === Math.min(2, count) ? 1 : 0)) }
+    const moves = movesOf([finding('a'), finding('b'), finding('b')], learnt, windowBy([10, 20, 40]))
+    expect(moves.map(({ eventId, movedDays }) => [eventId, movedDays])).toEqual([['a', 10], ['b', 20]])
+  })
+})
+
+describe('a band', () => {
+  it('leaves out a tenth below and a tenth above: of 0 to 9 it is 1, 5 and 9', () => {
+    const rows = Array.from({ length: 10 }, (_, index) => Float32Array.of(index))
+    const { low, typical, high } = bandOf(Float64Array.of(0), rows, 1)
+    expect([low[0], typical[0], high[0]]).toEqual([1, 5, 9])
+  })
+
+  it('holds eight in ten of many rows, whatever they are', () => {
+    fc.assert(fc.property(fc.array(fc.float({ min: -50, max: 80, noNaN: true }), { minLength: 200, maxLength: 200 }), (values) => {
+      const { low, high } = bandOf(Float64Array.of(0), values.map(value => Float32Array.of(value)), 1)
+      const inside = values.filter(value => Math.fround(value) >= low[0]! && Math.fround(value) <= high[0]!).length
+      expect(inside).toBeGreaterThanOrEqual(160)
+    }), { numRuns: 30 })
+  })
+
+  it('is scaled by its factor, and means and middles are what they say', () => {
+    expect(bandOf(Float64Array.of(0), [Float32Array.of(2)], 1.5).typical[0]).toBe(3)
+    expect(Array.from(meanOf([Float32Array.of(1, 2), Float32Array.of(3, 6)]))).toEqual([2, 4])
+    expect(Array.from(middleOf([Float64Array.of(0, 2), Float64Array.of(4, 0)], Float64Array.of(0.25, 0.75)))).toEqual([3, 0.5])
+  })
+
+  it('draws members as often as they weigh', () => {
+    expect(drawnByWeight(Float64Array.of(0.5, 0.25, 0.25), 8)).toEqual([0, 0, 0, 0, 1, 1, 2, 2])
+    expect(drawnByWeight(Float64Array.of(0, 1), 4)).toEqual([1, 1, 1, 1])
+  })
+})
