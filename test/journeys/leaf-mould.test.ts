@@ -104,7 +104,7 @@ describe('in the demo garden', () => {
       await gardener.press(button('Dry inside'))
       expect(await told(gardener, '[data-cause]')).toMatch(/It is too dry.*very likely/s)
       await gardener.press('[data-cause="dry"] button')
-      await gardener.see(/Watered: \d+ cans/)
+      await gardener.see(/Watered: [\d¼½¾]+ cans/)
       await gardener.see('Forked over, the outside to the inside.')
       expect(await gardener.text()).not.toMatch(/Too dry to rot\./)
       await gardener.go('/batch/demo-eaves-cage/label')

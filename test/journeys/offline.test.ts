@@ -48,7 +48,7 @@ describe.each<Screen>(['phone', 'laptop'])('without a server, on a %s', (screen)
           })
           return new Promise<number>((resolve) => {
             const all = opened.transaction('events').objectStore('events').getAll()
-            all.onsuccess = () => resolve((all.result as { coreC?: number, by: string }[]).filter(({ coreC, by }) => coreC === 52 && by === 'demo-visitor').length)
+            all.onsuccess = () => resolve((all.result as { values?: { spot: string, value: number }[], by: string }[]).filter(({ values, by }) => by === 'demo-visitor' && values?.some(({ spot, value }) => spot === 'core' && value === 52)).length)
           })
         })
         expect(readings).toBe(1)

@@ -22,7 +22,7 @@ const cameOut = computed(() => known.batch.takings.flatMap(({ products }) => pro
 </script>
 
 <template>
-  <div v-if="balance && known.batch.ended">
+  <div v-if="balance && known.batch.ended && balance.inL + balance.outL > 0">
     <div class="grid grid-cols-2 gap-6 max-w-xl">
       <section
         v-for="side in [{ title: 'Went in', litres: balance.inL, list: goneIn, family: goneIn[0]?.material.family ?? 'leaf' }, { title: 'Came out', litres: balance.outL, list: cameOut, family: 'finished' as const }]"
@@ -61,7 +61,9 @@ const cameOut = computed(() => known.batch.takings.flatMap(({ products }) => pro
       </section>
     </div>
     <p class="mt-2">
-      {{ Math.round(balance.share * 100) }} % of the loose volume came out, after {{ Math.round(daysBetween(known.batch.began.at, known.batch.ended.at)) }} days, on {{ day(known.batch.ended.at) }}.
+      <template v-if="balance.inL > 0">
+        {{ Math.round(balance.share * 100) }} % of the loose volume came out.
+      </template> Ended after {{ Math.round(daysBetween(known.batch.began.at, known.batch.ended.at)) }} days, on {{ day(known.batch.ended.at) }}.
     </p>
   </div>
 </template>

@@ -77,8 +77,8 @@ export async function visit(home: string, screen: Screen, serverGone: () => bool
   page.setDefaultTimeout(15_000)
 
   async function found(selector: string): Promise<ElementHandle> {
-    const element = await page.waitForSelector(selector, { visible: true }).catch((cause: unknown) => {
-      throw new Error(`not found: ${selector}`, { cause })
+    const element = await page.waitForSelector(selector, { visible: true }).catch(async (cause: unknown) => {
+      throw new Error(`not found: ${selector}\n${(await text()).slice(0, 1200)}`, { cause })
     })
     if (!element) throw new Error(`not found: ${selector}`)
     return element
