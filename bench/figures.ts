@@ -17,7 +17,13 @@ import { courseDays, emptyCourse, runCourse } from '#core/heat/course'
 import { USUAL_TRAITS } from '#core/heat/traits'
 import { answerOf, FULL_EFFORT } from '#core/methods/hot-heap/forecast/answer'
 import { caseOf, questionOf, type HeapQuestion } from '#core/methods/hot-heap/forecast/question'
-import { heap, RICH_HEAP, surroundingsOn, turned as turnedOn } from '../test/builders/heaps'
+import { hasBegun, type BegunBatch } from '#core/journal/garden'
+import { findMethod } from '#core/methods'
+import { brew } from '#core/methods/brew'
+import type { Method } from '#core/methods/contract'
+import { leafmould } from '#core/methods/leafmould'
+import { aroundOn, begun, input } from '../test/builders/batches'
+import { heap, reading, RICH_HEAP, SACK, surroundingsOn, turned as turnedOn } from '../test/builders/heaps'
 import { seededRandom } from '#core/random/random'
 import { readBackup, writeBackup } from '#core/formats/backup'
 
@@ -116,3 +122,59 @@ say('appending one event to 1,000', few)
 say('appending one event to 36,000', many, `${(many / few).toFixed(1)} times the short one`)
 const text = writeBackup(years, [], '2026-01-01T00:00:00.000Z')
 say(`reading and checking their backup of ${(text.length / 1e6).toFixed(1)} MB`, milliseconds(() => readBackup(text), 3))
+
+/** Undoing and late entries touch one batch of the 600. */
+const everything = openJournal(years)
+const undoing = years.filter(({ kind }) => kind === 'turned').slice(0, 40)
+let journal = everything
+let undone = 0
+say('undoing one event of 36,000', milliseconds(() => {
+  const target = undoing[undone++ % undoing.length]!
+  const moment = new Date(4.3e12 + undone * 1000).toISOString()
+  journal = extendJournal(journal, [{ kind: 'undone', id: `undo-${undone}`, at: moment, recordedAt: moment, by: 'x', targetId: target.id }])
+}, 40), `${(folding / 1).toFixed(0)} ms is the whole fold`)
+let late = 0
+say('an entry of 36,000 that happened years ago', milliseconds(() => {
+  late++
+  journal = extendJournal(journal, [{ ...turned(late), id: `late-${late}`, at: new Date(Date.parse('2025-03-02T00:00:00.000Z') + late * 60_000).toISOString(), recordedAt: new Date(4.35e12 + late * 1000).toISOString() }])
+}, 40))
+const tenAtOnce = undoing.slice(0, 10).map(({ id }, index): GardenEvent => ({ kind: 'undone', id: `ten-${index}`, at: new Date(4.4e12).toISOString(), recordedAt: new Date(4.4e12 + index).toISOString(), by: 'x', targetId: id }))
+const beforeTen = performance.now()
+journal = extendJournal(journal, tenAtOnce)
+say('undoing ten at once, in one step', performance.now() - beforeTen)
+
+/** What the first page asks of every batch of such a garden: where it stands, and its tasks. */
+const around = { ...surroundingsOn(400), now: new Date('2026-06-01T10:00:00.000Z') }
+const stands = [...openJournal(years).garden.batches.values()].filter(hasBegun).filter(({ ended }) => !ended)
+const beforeRound = performance.now()
+for (const batch of stands) {
+  const method = findMethod(batch.began.methodId)
+  method?.look.standing(batch, around)
+  method?.look.tasks(batch, around)
+}
+const round = performance.now() - beforeRound
+say(`standing and tasks of ${stands.length} batches that stand, the first time`, round, `${(round / Math.max(1, stands.length)).toFixed(1)} ms each`)
+const beforeAgain = performance.now()
+for (const batch of stands) findMethod(batch.began.methodId)?.look.tasks(batch, around)
+say('  and once more, nothing having changed', performance.now() - beforeAgain)
+
+/** A probe that wrote every few minutes since the last turn. */
+const probed = (readings: number) => heap(RICH_HEAP, Array.from({ length: readings }, (_, index) => reading(1 + 15 * index / readings, 62 - 25 * index / readings)))
+for (const readings of [50, 5000]) {
+  const batch = probed(readings)
+  const start = performance.now()
+  hotHeap.look.tasks(batch, surroundingsOn(16.2))
+  say(`the round of a heap with ${readings} readings since its last turn`, performance.now() - start)
+}
+
+/** The cold methods. */
+function answered(method: Method, batch: BegunBatch): number {
+  const forecaster = method.forecaster!
+  const start = performance.now()
+  const steps = forecaster.answer(forecaster.ask(batch, aroundOn(100))!)
+  while (!steps.next().done);
+  return performance.now() - start
+}
+const [cage, pail] = [leafmould, brew].map(method => begun({ methodId: method.id, approachId: method.approaches[0]!.id, site: method.sites[0]!, inputs: [input('leaves-mixed', 9, SACK)], waterL: 20 }))
+say('forecast of a cage of leaves over two years and more', answered(leafmould, cage!))
+say('forecast of a brew', answered(brew, pail!))

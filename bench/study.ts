@@ -67,10 +67,10 @@ for (let batch = 0; batch < BATCHES; batch++) {
   const { events, truth, coreLaterC } = logOf(bare, point, today, random)
   const question = questionOf(heap(recipe, events), surroundingsOn(today))!
   const forecast = answered({ ...question, findings: findingsOf(heap(recipe, events), question.builtHeightM), seed: batch })
-  count(start, truth, forecast.ready.start.low, forecast.ready.start.high)
-  count(now, truth, forecast.ready.now.low, forecast.ready.now.high)
+  count(start, truth, forecast.windows.ready!.start.low, forecast.windows.ready!.start.high)
+  count(now, truth, forecast.windows.ready!.now.low, forecast.windows.ready!.now.high)
   const at = forecast.days.findIndex(day => day >= today + 4)
-  count(coreLater, coreLaterC, forecast.coreC.low[at]!, forecast.coreC.high[at]!)
+  count(coreLater, coreLaterC, forecast.series.coreC!.low[at]!, forecast.series.coreC!.high[at]!)
   effective.push(forecast.effective)
   rounds += forecast.rounds
 }

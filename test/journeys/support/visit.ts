@@ -108,6 +108,16 @@ export async function visit(home: string, screen: Screen, serverGone: () => bool
     }
   }
 
+  /** A drawer that is still closing gives the focus back to whoever opened it: only then does it stay in the field, and keys do not go astray. */
+  async function settledFocus(element: ElementHandle): Promise<void> {
+    for (let attempt = 0; attempt < 20; attempt++) {
+      await element.focus()
+      await new Promise(resolve => setTimeout(resolve, 50))
+      const held = await element.evaluate(one => document.activeElement === one && [...document.querySelectorAll('[role="dialog"]')].every(dialog => dialog.contains(one)))
+      if (held) return
+    }
+  }
+
   const text = () => page.evaluate(() => document.body.innerText.replace(/\u00A0/g, ' '))
 
   async function see(wanted: string | RegExp): Promise<void> {
@@ -129,7 +139,7 @@ export async function visit(home: string, screen: Screen, serverGone: () => bool
     type: async (selector, typed) => {
       const element = await found(selector)
       await element.evaluate(one => one.scrollIntoView({ block: 'center', behavior: 'instant' }))
-      await element.focus()
+      await settledFocus(element)
       await element.evaluate((one) => { if (one instanceof HTMLInputElement && one.type !== 'date') one.select() })
       await page.keyboard.type(typed)
       await page.keyboard.press('Tab')
