@@ -156,6 +156,11 @@ describe('readings from a file', () => {
     }
   })
 
+  it('are put in order when the file is not', () => {
+    const muddled: GardenEvent = { ...file, id: 'g', minutes: [2880, 0, 1440], tenthsC: [3, 1, 2] }
+    expect(foldGarden([muddled]).batches.get('b')!.gauged.heat!.map(({ value }) => value)).toEqual([0.1, 0.2, 0.3])
+  })
+
   it('go away whole when the file is taken back', () => {
     const undo: GardenEvent = { by: 'phone', kind: 'undone', id: 'u', at: at(8), recordedAt: '2026-05-11T10:00:00.000Z', targetId: 'f' }
     expect(foldGarden([file, hand(3), undo]).batches.get('b')!.gauged.heat).toHaveLength(1)

@@ -118,11 +118,16 @@ describe('lots of lots', () => {
       { ...always('m', 2), kind: 'made', how: 'sieved', draws: [{ lotId: 'lot', litres: 60 }], products: [{ materialId: 'compost-finished', amount: amount(3), sieveMm: 10 }, { materialId: 'overs', amount: amount(1) }] },
       { ...always('u', 3), kind: 'used', lotId: 'm.0', litres: 12, place: 'bean bed', areaM2: 4 },
       { ...always('v', 3), kind: 'used', batchId: 'a', litres: 2, place: 'leeks', waterL: 20 },
+      { ...always('w', 4), kind: 'used', batchId: 'a', litres: 1, place: 'chard', areaM2: 3 },
+      { ...always('t', 5), kind: 'took', batchId: 'a', heightM: 0.4, ends: false, products: [] },
+      { ...always('o', 6), kind: 'took', batchId: 'a', ends: true, products: [] },
     ])
     expect(garden.drawnL.get('lot')).toBe(60)
     expect(garden.lots.get('m.0')).toMatchObject({ initialL: 36, fromLotIds: ['lot'], sieveMm: 10 })
     expect(garden.lots.get('m.1')).toMatchObject({ initialL: 12, fromLotIds: ['lot'] })
     expect(garden.drawnL.get('m.0')).toBe(12)
-    expect(garden.batches.get('a')!.uses).toEqual([{ eventId: 'v', at: at(3), litres: 2, place: 'leeks', waterL: 20 }])
+    expect(garden.lots.get('m.1')).not.toHaveProperty('sieveMm', 10)
+    expect(garden.batches.get('a')!.uses).toStrictEqual([{ eventId: 'v', at: at(3), litres: 2, place: 'leeks', waterL: 20 }, { eventId: 'w', at: at(4), litres: 1, place: 'chard', areaM2: 3 }])
+    expect(garden.batches.get('a')!.takings).toStrictEqual([{ eventId: 't', at: at(5), products: [], ends: false, heightM: 0.4 }, { eventId: 'o', at: at(6), products: [], ends: true }])
   })
 })

@@ -1,6 +1,8 @@
 import type { GardenEvent } from '#core/journal/event'
+import { ROLES } from '#core/journal/garden'
 import type { FieldValue, GardenDocument } from '#core/journal/document'
 import { LIBRARY } from '#core/materials/library'
+import { worthOf } from '#core/materials/worth'
 import type { Random } from '#core/random/random'
 import { containerThen, STARTING_CONTAINERS } from '#core/units/container'
 import { VESSEL_PRESETS } from '#core/vessel/presets'
@@ -20,7 +22,8 @@ function amount(random: Random) {
 function draft(random: Random, at: string, batchId: string, known: readonly GardenEvent[]): Draft {
   const lots = known.filter(({ kind }) => kind === 'stocked')
   const draws = lots.length > 0 ? [{ lotId: pick(random, lots).id, litres: Math.floor(random() * 30) }] : []
-  const ingredient = () => ({ materialId: pick(random, LIBRARY).id, amount: amount(random), draws })
+  const ingredient = () => ({ materialId: pick(random, LIBRARY).id, amount: amount(random), draws, ...(random() < 0.3 ? { worth: worthOf(pick(random, LIBRARY)) } : {}) })
+  const input = (chance: Random) => ({ ...ingredient(), role: pick(chance, ROLES) })
   const makers: (() => Draft)[] = [
     () => ({ kind: 'stocked', at, materialId: pick(random, LIBRARY).id, amount: amount(random), source: '' }),
     () => ({ kind: 'built', at, batchId, name: `Heap ${batchId}`, place: 'bay', methodId: 'hot-heap', approachId: 'weekly', vessel: pick(random, VESSEL_PRESETS), ingredients: [ingredient(), ingredient()], waterL: 20 }),
@@ -38,6 +41,13 @@ function draft(random: Random, at: string, batchId: string, known: readonly Gard
     () => ({ kind: 'test-begun', at, batchId, test: 'sprout', answers: { sown: 20, sownControl: 20 } }),
     () => ({ kind: 'test-read', at, batchId, test: pick(random, ['bag', 'look']), answers: { smell: 'earthy', left: 20 } }),
     () => ({ kind: 'put-off', at, batchId, task: 'reading', until: moment(random() * 500), ...(random() < 0.5 ? { why: 'away' } : {}) }),
+    () => ({ kind: 'began', at, batchId, name: `Cage ${batchId}`, place: 'hedge', methodId: 'leafmould', approachId: 'cage', site: { kind: 'vessel', vessel: pick(random, VESSEL_PRESETS) }, answers: { years: 2 }, inputs: random() < 0.5 ? [input(random)] : [], waterL: Math.floor(random() * 3) * 10 }),
+    () => ({ kind: 'put', at, batchId, inputs: random() < 0.7 ? [input(random)] : [], waterL: Math.floor(random() * 30) }),
+    () => ({ kind: 'did', at, batchId, deed: pick(random, ['covered', 'stirred']), answers: random() < 0.5 ? { how: 'loosely' } : {} }),
+    () => ({ kind: 'gauged', at, batchId, quantity: pick(random, ['foam', 'height']), source: 'hand', values: [{ spot: 'top', value: Math.round(random() * 100) / 1000 }] }),
+    () => ({ kind: 'took', at, batchId, heightM: 0.6, ends: random() < 0.3, products: [{ materialId: 'leaf-mould', amount: amount(random), sieveMm: 6 }] }),
+    () => ({ kind: 'made', at, how: 'sieved', draws: draws.length > 0 ? draws : [{ lotId: 'gone', litres: 1 }], products: [{ materialId: 'compost-finished', amount: amount(random) }] }),
+    () => ({ kind: 'used', at, ...(random() < 0.5 && lots.length > 0 ? { lotId: pick(random, lots).id } : { batchId }), litres: Math.floor(random() * 10), place: 'beans', areaM2: 4, waterL: 20 }),
     () => ({ kind: 'undone', at, targetId: known.length > 0 ? pick(random, known).id : 'nothing' }),
   ]
   return pick(random, makers)()
