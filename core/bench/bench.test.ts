@@ -9,9 +9,11 @@ import { METHODS } from '../methods'
 import { ingredientsOf, portionOf } from '../mix/portion'
 import { typicalTotals } from '../mix/balance'
 import { fittingMethods } from './choosing'
-import { aroundHere, candidatesFor, usualContainer } from './offered'
+import { aroundHere, candidatesFor, problemOf, usualContainer } from './offered'
 import { draftFor, worthyIngredient } from './planned'
 import { STARTING_CONTAINERS } from '../units/container'
+import { VESSEL_PRESETS } from '../vessel/presets'
+import { vesselVolumeL } from '../vessel/vessel'
 
 const containers = STARTING_CONTAINERS.metric
 const lot = (materialId: string, litres: number): StoredLot => ({
@@ -34,6 +36,61 @@ describe('choosing a method', () => {
     const leafy = best({ minutesAWeek: 5 }, [lot('leaves-mixed', 400)])
     expect(leafy.method.name).toBe('Leaf mould')
     expect(leafy.speaksFor).toContain('the store has enough for it')
+  })
+})
+
+describe('the points of a method', () => {
+  const method = { ...METHODS[0]!, choosing: { ...METHODS[0]!.choosing, purposes: ['beds' as const], minutesAWeek: { low: 10, typical: 30, high: 60 }, weeks: { low: 10, typical: 20, high: 30 }, eats: ['leaf' as const], leastL: 100, heavy: true } }
+  const points = (choice: Parameters<typeof fittingMethods>[1], leavesL = 0, of: typeof method = method) => fittingMethods([of], choice, [lot('leaves-mixed', leavesL), lot('grass-clippings', 500)])[0]!.points
+  it.each<readonly [string, Parameters<typeof fittingMethods>[1], number, number]>([
+    ['nothing asked, store too small', {}, 99, -1],
+    ['nothing asked, store just enough: grass is not eaten', {}, 100, 2],
+    ['the right purpose', { purpose: 'beds' }, 100, 5],
+    ['the wrong purpose', { purpose: 'seeds' }, 100, -4],
+    ['as many minutes as it takes', { minutesAWeek: 30 }, 100, 3],
+    ['fewer minutes', { minutesAWeek: 29 }, 100, 0],
+    ['as many weeks as it takes', { weeks: 20 }, 100, 3],
+    ['fewer weeks', { weeks: 19 }, 100, -1],
+    ['no heavy lifting', { lifting: false }, 100, 0],
+    ['lifting is fine', { lifting: true }, 100, 2],
+  ])('are %s', (_, choice, leavesL, wanted) => {
+    expect(points(choice, leavesL)).toBe(wanted)
+  })
+
+  it('leave the store out where a method hardly takes anything from it, and lifting where it is light', () => {
+    expect(points({}, 0, { ...method, choosing: { ...method.choosing, leastL: 5 } })).toBe(0)
+    expect(points({}, 0, { ...method, choosing: { ...method.choosing, leastL: 6 } })).toBe(-1)
+    expect(points({}, 0, { ...method, choosing: { ...method.choosing, eats: [] } })).toBe(0)
+    expect(points({ lifting: false }, 100, { ...method, choosing: { ...method.choosing, heavy: false } })).toBe(2)
+  })
+})
+
+describe('the problem that is balanced', () => {
+  const vessel = VESSEL_PRESETS[0]!
+  const bench = { vessel, ingredients: [], pinned: [], capped: [], stored: [lot('leaves-mixed', 200)], around: aroundHere(LIBRARY_BOOK, containers), comfort: METHODS[0]!.mixing!.comfort('weekly') }
+  const wish = { goalId: 'hot', ratioBasis: 'plain' as const, step: 0.5, fetching: true, fill: 'full' as const, oneMaterialMost: 0.6 }
+  const whole = vesselVolumeL(vessel)
+
+  it('is three quarters to all of the vessel, or a wish to a tenth, never more than it holds', () => {
+    expect(problemOf(bench, wish, undefined).limits.volumeL).toEqual({ low: 0.75 * whole, high: whole })
+    expect(problemOf(bench, { ...wish, fill: 'wish' }, 200).limits.volumeL).toEqual({ low: 180, high: expect.closeTo(220, 9) })
+    expect(problemOf(bench, { ...wish, fill: 'wish' }, whole).limits.volumeL).toEqual({ low: 0.9 * whole, high: whole })
+    expect(problemOf(bench, { ...wish, fill: 'wish' }, undefined).limits.volumeL.high).toBe(whole)
+  })
+
+  it('takes a tenth of char at most, and fetches only when that is wished', () => {
+    expect(problemOf(bench, wish, undefined).limits).toMatchObject({ charMost: 0.1, oneMaterialMost: 0.6, ratioBasis: 'plain' })
+    const ids = (fetching: boolean) => problemOf(bench, { ...wish, fetching }, undefined).offers.filter(({ most }) => most > 0).map(({ material }) => material.id)
+    expect(ids(false)).toEqual(['leaves-mixed'])
+    expect(ids(true)).toHaveLength(7)
+  })
+
+  it('offers what fills at least half a container, and sacks for what is lighter than 160 kg/m³', () => {
+    const offered = (litres: number) => candidatesFor([], [lot('grass-clippings', litres)], []).map(({ count }) => count)
+    expect(offered(5)).toEqual([])
+    expect(offered(6)).toEqual([0.5])
+    const of = (typical: number) => usualContainer({ bulkDensityKgM3: { low: typical, typical, high: typical } }, containers).id
+    expect([of(159), of(160)]).toEqual(['sack', 'bucket'])
   })
 })
 

@@ -43,7 +43,8 @@ describe('the other tests', () => {
     ['bag', { smell: 'earthy' }, 'passed'], ['bag', { smell: 'faint' }, 'doubtful'], ['bag', { smell: 'ammonia' }, 'failed'], ['bag', {}, 'trouble'],
     ['weedkiller', { plants: 9, twisted: 0, control: 'sound' }, 'passed'], ['weedkiller', { plants: 9, twisted: 1, control: 'sound' }, 'failed'], ['weedkiller', { plants: 9, twisted: 1, control: 'twisted' }, 'doubtful'],
     ['weedkiller', { plants: 3, twisted: 0, control: 'sound' }, 'doubtful'], ['weedkiller', { plants: 2, twisted: 3, control: 'sound' }, 'trouble'],
-    ['look', { left: 10, texture: 'crumbly' }, 'passed'], ['look', { left: 30, texture: 'crumbly' }, 'doubtful'], ['look', { left: 60, texture: 'crumbly' }, 'failed'], ['look', { left: 5, texture: 'slimy' }, 'failed'], ['look', { left: 120, texture: 'crumbly' }, 'trouble'],
+    ['look', { left: 10, texture: 'crumbly' }, 'passed'], ['look', { left: 30, texture: 'crumbly' }, 'doubtful'], ['look', { left: 60, texture: 'crumbly' }, 'failed'], ['look', { left: 5, texture: 'slimy' }, 'failed'], ['look', { left: 15, texture: 'crumbly' }, 'passed'], ['look', { left: 16, texture: 'crumbly' }, 'doubtful'], ['look', { left: 15, texture: 'fibrous' }, 'doubtful'], ['look', { left: 40, texture: 'crumbly' }, 'doubtful'], ['look', { left: 41, texture: 'crumbly' }, 'failed'], ['look', { left: 0, texture: 'crumbly' }, 'passed'], ['look', { left: 100, texture: 'crumbly' }, 'failed'], ['look', { left: -1, texture: 'crumbly' }, 'trouble'], ['look', { left: 101, texture: 'crumbly' }, 'trouble'],
+    ['look', { left: 120, texture: 'crumbly' }, 'trouble'],
   ] as const)('%s with %o: %s', (id, answers, grade) => {
     expect(judge(id, answers as Answers).grade).toBe(grade)
   })

@@ -67,7 +67,7 @@ function factsOf(kind: BrewKind, amounts: BrewAmounts, area: number, spread: rea
   const { concentrateL, totalL } = dilutionFor(area, kind.parts.usual, 1)
   return [
     { label: kind.height.label, value: `after ${days(spread[0], spread[2])}`, why: `${numberText(kind.days20, 1)} days at 20 °C; ten degrees less take ${numberText(kind.q10, 1)} times as long` },
-    { label: 'Use it by', value: `day ${numberText(until[1], 0)}`, why: kind.aired ? 'aired tea dies within hours once the air is off' : 'later it is a plain feed, thinned twice as much' },
+    { label: 'Use it by', value: `day ${numberText(until[1], 0)}`, why: kind.aired ? 'aired tea dies within hours once the air is off' : 'later it is a plain feed, thinned half as much again' },
     { label: 'Gives', value: `${quantityText('volume', units, amounts.waterL, 1)}`, why: `thinned 1 to ${kind.parts.usual}, a litre a square metre: enough for ${quantityText('area', units, roughly(amounts.waterL * (1 + kind.parts.usual)), 0)}` },
     ...(area > 0 ? [{ label: `For your ${quantityText('area', units, area, 0)}`, value: `${quantityText('volume', units, concentrateL, 1)} in ${containerText(totalL / waterCan.volumeL, waterCan)}`, why: concentrateL > amounts.waterL ? 'more than this vessel gives: a bigger one, or thinner' : 'the rest can go to other beds, or onto the heap' }] : []),
   ]

@@ -57,7 +57,7 @@ export function standingOf(batch: BegunBatch, surroundings: Surroundings): Stand
   if (progress < 0.25) return { phase: 'resting', label: 'Just begun', sentence, figure, tone: 'good' }
   if (progress < kind.use.from) return { phase: 'working', label: kind.foamM ? 'Foam rising' : 'Working', sentence: `${sentence} About ${toGo < 1.5 ? `${Math.max(1, Math.round(toGo * 24))} hours` : `${Math.round(toGo)} days`} to go.`, figure, tone: 'good' }
   if (progress <= kind.use.until) return { phase: 'ready', label: kind.strained ? 'Ready to strain and use' : 'At its best: use it', sentence, figure, tone: 'good' }
-  return { phase: 'past', label: 'Past its best', sentence: `${sentence} ${kind.aired ? 'Pour it on the heap.' : 'Still a feed: thin it twice as much.'}`, figure, tone: 'mind' }
+  return { phase: 'past', label: 'Past its best', sentence: `${sentence} ${kind.aired ? 'Pour it on the heap.' : 'Still a feed: thin it half as much again.'}`, figure, tone: 'mind' }
 }
 
 /** Days since it began. */

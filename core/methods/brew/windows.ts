@@ -30,7 +30,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
   return [
     { id: 'height', ...kind.height, from: later(batch.began.at, height.low), to: later(batch.began.at, height.high), ...beyond(height.high), reasons: [warmth, ...(kind.foamM ? ['Each foam height moves this: write it down once a day.'] : [])] },
     { id: 'until', label: 'Use it', coming: 'Use it between', begun: 'Fit to use since', announced: 'is fit to use', from: later(batch.began.at, from.typical), to: later(batch.began.at, Math.max(until.typical, from.typical + 0.1)), ...beyond(until.typical), reasons: [
-      kind.aired ? 'Aired tea dies within hours once the air is off.' : `Use it by ${format(later(batch.began.at, until.typical), 'd MMMM')}; later it is a plain feed, thinned twice as much.`,
+      kind.aired ? 'Aired tea dies within hours once the air is off.' : `Use it by ${format(later(batch.began.at, until.typical), 'd MMMM')}; later it is a plain feed, thinned half as much again.`,
     ] },
   ]
 }

@@ -51,7 +51,7 @@ export function heatLog({ readings, turns }: HeapLog): HeatLog {
   }
 }
 
-const days = (count: number) => count < 0.3 ? 'not for long' : `${count < 10 ? Math.round(count * 2) / 2 : Math.round(count)} ${count === 1 ? 'day' : 'days'}`
+const days = (count: number) => count < 0.3 ? 'less than half a day' : `${count < 10 ? Math.round(count * 2) / 2 : Math.round(count)} ${count === 1 ? 'day' : 'days'}`
 
 /** The log in words that promise nothing. */
 export function heatLogWords(log: HeatLog): string[] {

@@ -41,3 +41,33 @@ describe('falling', () => {
     expect(fallen([58, 64, 15, 60, 56])).toMatchObject({ peakC: 64 })
   })
 })
+
+describe('edges of the rules', () => {
+  it('odd is more than 20 K from both neighbours, on the same side of them', () => {
+    expect(odd([60, 39, 60])).toEqual([false, true, false])
+    expect(odd([60, 40, 60])).toEqual([false, false, false])
+    expect(odd([60, 35, 54])).toEqual([false, false, false])
+    expect(odd([0, 21, 0])).toEqual([false, true, false])
+    expect(odd([10, 40, 70])).toEqual([false, false, false])
+  })
+
+  it('falling is more than 0.7 K a day and 3 K in all, over two days', () => {
+    expect(fallen([60, 58.5, 57])).toMatchObject({ perDayK: -1.5 })
+    expect(fallen([60, 59, 58])).toBeUndefined()
+    expect(fallen([60, 59.2, 58.4, 57.6, 56.8])).toMatchObject({ peakC: 60 })
+    expect(fallen([60, 59.4, 58.8, 58.2, 57.6, 57, 56.4])).toBeUndefined()
+    const hourly = [60, 57, 54, 51].map((coreC, hour) => ({ eventId: `h${hour}`, at: new Date(Date.UTC(2026, 4, 1, hour * 12)).toISOString(), coreC, odd: false }))
+    expect(fallenFrom(hourly.slice(0, 3))).toBeUndefined()
+    expect(fallenFrom([...hourly, { ...hourly[3]!, at: new Date(Date.UTC(2026, 4, 3)).toISOString(), coreC: 48 }])).toMatchObject({ peakC: 60 })
+  })
+
+  it('many readings tell the same fall as few: pooled by half days, one wrong hour in six has no say', () => {
+    const every = (minutes: number, days: number) => Array.from({ length: days * 1440 / minutes }, (_, index) => {
+      const day = index * minutes / 1440
+      return { eventId: `m${index}`, at: new Date(Date.UTC(2026, 4, 1) + day * 86_400_000).toISOString(), coreC: 62 - 2 * day - (index % 6 === 5 ? 15 : 0), odd: false }
+    })
+    expect(fallenFrom(every(10, 5))!.perDayK).toBeCloseTo(-2, 1)
+    expect(fallenFrom(every(1, 5))!.perDayK).toBeCloseTo(-2, 1)
+    expect(fallenFrom(every(720, 5))).toBeDefined()
+  })
+})
