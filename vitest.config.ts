@@ -9,7 +9,7 @@ export default defineConfig({
     projects: [
       {
         resolve: { alias },
-        test: { name: 'unit', environment: 'node', testTimeout: 60_000, include: ['core/**/*.test.ts', 'app/**/*.test.ts', 'server/**/*.test.ts', 'test/structure/**/*.test.ts'] },
+        test: { name: 'unit', environment: 'node', testTimeout: 60_000, include: ['core/**/*.test.ts', 'app/**/*.test.ts', 'server/**/*.test.ts', 'test/{structure,told}/**/*.test.ts'] },
       },
       {
         resolve: { alias },

@@ -35,6 +35,7 @@ interface DemoCage {
   /** The hidden truth behind its heights, in standings of its traits. */
   readonly truth: readonly number[]
   readonly note?: string
+  readonly roofed?: boolean
 }
 
 const CAGES: readonly DemoCage[] = [
@@ -51,7 +52,7 @@ const CAGES: readonly DemoCage[] = [
   },
   {
     id: 'demo-eaves-cage', name: 'Eaves cage', place: 'under the eaves', autumnsAgo: 1, afterDays: 20, siteId: 'leaf-corner', approachId: 'alone', truth: [-0.4],
-    fills: [[0, 'leaves-oak', some(9, 'sack')]], water: [[0, 1]], observed: [[200, SQUEEZE, 'dust'], [320, LOOK, 'whole']], heightDays: [2, 180], note: 'No rain gets here.',
+    fills: [[0, 'leaves-oak', some(9, 'sack')]], water: [[0, 1]], observed: [[200, SQUEEZE, 'dust'], [320, LOOK, 'whole']], heightDays: [2, 180], roofed: true, note: 'No rain gets here.',
   },
   {
     id: 'demo-bags', name: 'Leaf bags', place: 'behind the shed', autumnsAgo: 2, siteId: 'leaf-cage', approachId: 'with-nitrogen', truth: [0.2],
@@ -95,7 +96,7 @@ function cageEvents(cage: DemoCage, today: Date, outdoors: Outdoors, random: Ran
   const [first, ...more] = cage.fills
   const begun: NewEvent = {
     kind: 'began', at: on(0), batchId: cage.id, name: cage.name, place: cage.place, methodId: 'leafmould', approachId: cage.approachId, site,
-    answers: { wantedL: 120 }, inputs: [input(first![1], first![2], first![3])], waterL: 10 * (cage.water[0]?.[1] ?? 0),
+    answers: { wantedL: 120, ...(cage.roofed ? { rain: 'roof' } : {}) }, inputs: [input(first![1], first![2], first![3])], waterL: 10 * (cage.water[0]?.[1] ?? 0),
   }
   const done: NewEvent[] = [
     begun,

@@ -16,7 +16,9 @@ const { look, words } = known.method
 const outputs = computed(() => look.outputs(known.batch, surroundings.value))
 const height = quantityOf(known.method, HEIGHT)
 const expectedM = height?.expected(known.batch, surroundings.value).top
-const heightM = ref(Math.round(100 * (known.batch.gauged[HEIGHT]?.at(-1)?.value ?? expectedM ?? 0)) / 100)
+const changedAt = [...known.batch.puts, ...known.batch.takings].reduce((last, { at }) => at > last ? at : last, '')
+const measured = known.batch.gauged[HEIGHT]?.findLast(({ at }) => at >= changedAt)
+const heightM = ref(Math.round(100 * (measured?.value ?? expectedM ?? 0)) / 100)
 const bucket = computed(() => containerThen(materialContainers.value.find(({ id }) => id === 'bucket') ?? materialContainers.value[0]!))
 const amounts = ref<Amount[]>(outputs.value.map(() => ({ count: 0, container: bucket.value, packing: 'loose' })))
 const [first] = look.windows(known.batch, surroundings.value)

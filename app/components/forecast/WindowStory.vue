@@ -24,7 +24,8 @@ const eventWords = ({ eventId }: WindowMove) => {
   const event = store.journal.events.get(eventId)
   return event ? wordsOf(event, known) : ''
 }
-const moved = (days: number) => `${Math.abs(Math.round(days))} ${Math.abs(Math.round(days)) === 1 ? 'day' : 'days'} ${days < 0 ? 'sooner' : 'later'}`
+const inDays = (days: number) => `${Math.abs(Math.round(days))} ${Math.abs(Math.round(days)) === 1 ? 'day' : 'days'}`
+const moved = (days: number) => `${inDays(days)} ${days < 0 ? 'sooner' : 'later'}`
 const strongest = computed(() => [...course.value?.moves ?? []].sort((a, b) => Math.abs(b.movedDays) - Math.abs(a.movedDays))[0])
 const moves = computed(() => (course.value?.moves ?? []).filter(({ movedDays }) => Math.abs(movedDays) >= 0.5).slice(-12).reverse())
 const change = computed(() => {
@@ -33,7 +34,7 @@ const change = computed(() => {
   const days = differenceInCalendarDays(on(today.typical), on(start.typical))
   const narrower = width(start) - width(today)
   const middle = Math.abs(days) < 1 ? 'Its middle has not moved' : `Its middle has moved ${moved(days)}`
-  return `${middle}, and it is ${narrower > 0 ? `${narrower} days narrower` : narrower < 0 ? `${-narrower} days wider` : 'as wide as at the start'}.`
+  return `${middle}, and it is ${narrower > 0 ? `${inDays(narrower)} narrower` : narrower < 0 ? `${inDays(narrower)} wider` : 'as wide as at the start'}.`
 })
 </script>
 

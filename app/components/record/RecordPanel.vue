@@ -19,10 +19,10 @@ const local = (date: Date) => format(date, 'yyyy-MM-dd\'T\'HH:mm')
 watch(earlier, (on) => { if (on) moment.value = local(new Date()) })
 
 const COMPONENTS: Readonly<Record<Pad['kind'], Component>> = { gauge: GaugePad, sense: SensePad, deed: DeedPad, put: PutPad, use: UsePad }
-const propsOf = ({ kind, ...rest }: Pad) => ({ pad: COMPONENTS[kind], props: rest })
+const propsOf = ({ kind, fits: _, ...rest }: Pad) => ({ pad: COMPONENTS[kind], props: rest })
 
 const pads = computed(() => [
-  ...known.method.pads.map(pad => ({ ...padFace(pad), ...propsOf(pad) })),
+  ...known.method.pads.filter(({ fits }) => fits?.(known.batch) ?? true).map(pad => ({ ...padFace(pad), ...propsOf(pad) })),
   { id: 'note', label: 'Note', icon: 'i-ph-note-pencil', pad: NotePad, props: {} },
 ])
 const open = computed(() => pads.value.find(({ id }) => id === chosen.value))

@@ -118,6 +118,10 @@ describe('a brew on its way', () => {
   it('that is foul goes onto the heap and asks for nothing else; weed liquor may stink', () => {
     expect(phase(bucket('starter', [seen(3, 'smell', 'stinks')]), 3.1)).toBe('foul')
     expect(titles(bucket('starter', [seen(3, 'smell', 'rotten')]), 3.1)).toEqual(['Pour it on the heap'])
+    const foul = bucket('starter', [seen(4.4, 'smell', 'rotten')])
+    expect(brew.look.windows(foul, aroundOn(4.5))).toEqual([])
+    expect(brew.look.gates(foul, aroundOn(4.5))).toMatchObject([{ open: false, reason: expect.stringMatching(/not onto beds/) }])
+    expect(brew.look.facts(foul, aroundOn(4.5)).map(({ label }) => label)).toEqual(['Left'])
     expect(phase(bucket('weed', [seen(9, 'smell', 'stinks')]), 9.1)).not.toBe('foul')
     expect(phase(bucket('weed', [seen(9, 'smell', 'rotten')]), 9.1)).toBe('foul')
   })
@@ -142,6 +146,13 @@ describe('a brew on its way', () => {
     const use = brew.pads.flatMap(pad => pad.kind === 'use' ? [pad.use] : [])[0]!
     expect(use.parts(bucket(), aroundOn(4.5))).toMatchObject({ low: 10, usual: 15 })
     expect(use.parts(bucket(), aroundOn(9))).toMatchObject({ low: 15, usual: 23 })
+  })
+
+  it('offers what its kind needs: foam where it foams, stirring, air, straining', () => {
+    const pads = (approachId: string) => brew.pads.filter(({ fits }) => fits?.(bucket(approachId)) ?? true).map(pad => pad.kind === 'gauge' ? pad.quantity.id : pad.kind === 'deed' ? pad.deed.id : pad.kind)
+    expect(pads('starter')).toEqual(['foam', 'sense', 'use', 'warmth', 'sense'])
+    expect(pads('tea')).toEqual(['sense', 'use', 'air', 'warmth', 'sense'])
+    expect(pads('green')).toEqual(['sense', 'stirred', 'use', 'strained', 'warmth', 'sense'])
   })
 
   it('gives onto beds only around its height', () => {

@@ -9,8 +9,8 @@ import type { Band, Chart, ChartPoint, Fact, Look, Surroundings } from '../contr
 import { dilutionFor } from './amounts'
 import { dayAt } from './course'
 import { middleCourse } from './forecast'
-import { kindOf } from './kinds'
-import { airIsOn, leftL, progressOf, standingOf } from './standing'
+import { kindOf, type BrewKind } from './kinds'
+import { airIsOn, isFoul, leftL, progressOf, standingOf } from './standing'
 import { tasksOf } from './tasks'
 import { windowsOf } from './windows'
 import { AREA, FOAM } from './words'
@@ -35,6 +35,8 @@ function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): P
   return brewPicture({ of: batch.name, kind, site: batch.began.site, share, progress: course.progress[here]!, foamM: gauged ?? course.foamM[here]!, aired: airIsOn(batch) })
 }
 
+const wayWords = ({ use }: BrewKind, progress: number) => progress > use.until ? 'past its best' : progress >= use.from ? 'at its height' : `${Math.round(100 * progress)} % of the way to its height`
+
 function told(batch: BegunBatch, surroundings: Surroundings, day?: number): string {
   const { question, course } = middleCourse(batch, surroundings)
   const kind = kindOf(batch.began.approachId)
@@ -42,7 +44,7 @@ function told(batch: BegunBatch, surroundings: Surroundings, day?: number): stri
   const here = at(course.days, wanted)
   const when = Math.abs(wanted - question.nowDay) < 0.1 ? 'Now' : format(addMinutes(new Date(batch.began.at), Math.round(wanted * 1440)), 'EEEE, d MMMM, HH:mm')
   const foam = kind.foamM ? `foam about ${quantityText('length', surroundings.units, course.foamM[here]!)}, ` : ''
-  return `${when}: ${foam}${quantityText('temperature', surroundings.units, course.liquidC[here]!)} in it, ${Math.round(100 * course.progress[here]!)} % of the way to its height.`
+  return `${when}: ${foam}${quantityText('temperature', surroundings.units, course.liquidC[here]!)} in it, ${wayWords(kind, course.progress[here]!)}.`
 }
 
 function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
@@ -71,6 +73,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const litres = (value: number) => quantityText('volume', units, value, 1)
   const parts = kind.parts.usual
   const { concentrateL, totalL } = dilutionFor(area, parts, 1)
+  if (isFoul(batch)) return [{ label: 'Left', value: litres(leftL(batch)), why: 'none of it for beds: it is foul' }]
   return [
     { label: 'Left', value: litres(leftL(batch)), why: `enough for about ${quantityText('area', units, roughly(leftL(batch) * (1 + parts)), 0)} at 1 to ${parts}` },
     ...(area > 0 ? [{ label: `For your ${quantityText('area', units, area, 0)}`, value: `${litres(concentrateL)} in ${containerText(totalL / waterCan.volumeL, waterCan)}`, why: `1 part to ${parts} of water, a litre of it on each square metre` }] : []),
@@ -79,10 +82,11 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
 
 /** How a brew looks. */
 export const look: Look = {
-  standing: standingOf, windows: (batch, surroundings) => batch.ended ? [] : windowsOf(batch, surroundings), tasks: tasksOf, picture, told, lastDay, charts, facts,
+  standing: standingOf, windows: (batch, surroundings) => batch.ended || isFoul(batch) ? [] : windowsOf(batch, surroundings), tasks: tasksOf, picture, told, lastDay, charts, facts,
   gates: (batch, surroundings) => {
     const kind = kindOf(batch.began.approachId)
     const progress = progressOf(batch, surroundings)
+    if (isFoul(batch) && !batch.ended) return [{ id: 'give', label: 'Onto beds', open: false, reason: 'Foul: onto the heap, not onto beds.' }]
     return batch.ended ? [] : [{ id: 'give', label: 'Onto beds', open: progress >= kind.use.from && progress <= kind.use.until, reason: progress < kind.use.from ? 'Not before its height: raw starch and greens rob the soil of air.' : progress <= kind.use.until ? 'At its height: now.' : 'Past its height: thinner, as a feed only.' }]
   },
   outputs: () => [{ materialId: 'brew-solids', label: 'Strained solids', hint: 'into the next heap, well covered, or under mulch' }],

@@ -1,3 +1,4 @@
+import type { BegunBatch } from '../../journal/garden'
 import { numberOf } from '../../questions/question'
 import type { Pad, Quantity } from '../contract'
 import { useCautions } from './cautions'
@@ -32,14 +33,16 @@ const warmth: Quantity = {
   },
 }
 
+const kindNow = ({ began }: BegunBatch) => kindOf(began.approachId)
+
 /** Past its height it is thinned so many times more. */
 const PAST_TIMES = 1.5
 
 /** What can be recorded of a brew, in the order in which it is offered. */
 export const PADS: readonly Pad[] = [
-  { kind: 'gauge', quantity: foam },
+  { kind: 'gauge', quantity: foam, fits: batch => kindNow(batch).foamM !== undefined },
   { kind: 'sense', sense: SENSES[0]! },
-  { kind: 'deed', deed: { id: STIRRED, label: 'Stirred', icon: 'i-ph-arrows-clockwise', asks: [], cautions: [], how: 'To the bottom and up, a minute long; everything under water again.', said: ({ did }) => ({ said: `stirred${did.some(({ deed }) => deed === STIRRED) ? ', again' : ''}.`, answer: '' }), words: () => 'Stirred.' } },
+  { kind: 'deed', fits: batch => kindNow(batch).stirEveryDays !== undefined, deed: { id: STIRRED, label: 'Stirred', icon: 'i-ph-arrows-clockwise', asks: [], cautions: [], how: 'To the bottom and up, a minute long; everything under water again.', said: ({ did }) => ({ said: `stirred${did.some(({ deed }) => deed === STIRRED) ? ', again' : ''}.`, answer: '' }), words: () => 'Stirred.' } },
   { kind: 'use', use: {
     id: 'given', label: 'Give', icon: 'i-ph-plant', button: 'Given', litresPerM2: 1, left: leftL, cautions: useCautions,
     parts: (batch, surroundings) => {
@@ -48,12 +51,12 @@ export const PADS: readonly Pad[] = [
       return { low: Math.round(parts.low * times), usual: Math.round(parts.usual * times), high: Math.round(parts.high * times * 1.3) }
     },
   } },
-  { kind: 'deed', deed: {
+  { kind: 'deed', fits: batch => kindNow(batch).aired, deed: {
     id: AIR, label: 'Air', icon: 'i-ph-wind', how: 'The air stone or pump, for tea that needs it.', cautions: ['Wet hands off the plug.'],
     asks: [{ id: 'state', kind: 'choice', label: 'The air is', choices: [{ id: 'on', label: 'on' }, { id: 'off', label: 'off' }], usual: 'off' }],
     said: (_, { state }) => ({ said: `air ${state === 'on' ? 'on' : 'off'}.`, answer: state === 'on' ? '' : 'Use tea within a few hours now.' }), words: ({ state }) => `Air ${state === 'on' ? 'on' : 'off'}.`,
   } },
-  { kind: 'deed', deed: {
+  { kind: 'deed', fits: batch => kindNow(batch).strained, deed: {
     id: STRAINED, label: 'Strained', icon: 'i-ph-funnel', how: 'Through a sieve or an old cloth; the solids go into the heap, well covered, or under mulch.', cautions: ['Gloves: the smell stays on hands for days.'],
     asks: [{ id: 'where', kind: 'choice', label: 'The solids went', choices: [{ id: 'heap', label: 'into the heap' }, { id: 'mulch', label: 'under mulch' }], usual: 'heap' }, { id: 'solidsL', kind: 'volume', label: 'Litres of solids', usual: 5, most: 500 }],
     said: (_, answers) => ({ said: `strained, ${numberOf(answers, 'solidsL') ?? 0} L of solids ${answers.where === 'mulch' ? 'under mulch' : 'into the heap'}.`, answer: 'What is left keeps for weeks in a closed can, filled to the top.' }),

@@ -91,13 +91,14 @@ export interface UseOffer {
   cautions(batch: BegunBatch, surroundings: Surroundings): readonly string[]
 }
 
-/** One way to record something, in the order in which the method offers them. */
-export type Pad
-  = | { readonly kind: 'gauge', readonly quantity: Quantity }
-    | { readonly kind: 'sense', readonly sense: Sense }
-    | { readonly kind: 'deed', readonly deed: Deed }
-    | { readonly kind: 'put', readonly put: PutOffer }
-    | { readonly kind: 'use', readonly use: UseOffer }
+/** One way to record something, in the order in which the method offers them; only for those batches that it fits. */
+export type Pad = { readonly fits?: (batch: BegunBatch) => boolean } & (
+  | { readonly kind: 'gauge', readonly quantity: Quantity }
+  | { readonly kind: 'sense', readonly sense: Sense }
+  | { readonly kind: 'deed', readonly deed: Deed }
+  | { readonly kind: 'put', readonly put: PutOffer }
+  | { readonly kind: 'use', readonly use: UseOffer }
+)
 
 /** What a pad is called and drawn with. */
 export function padFace(pad: Pad): { readonly id: string, readonly label: string, readonly icon: string } {

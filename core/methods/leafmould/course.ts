@@ -1,4 +1,4 @@
-import { dailyShare, Q10 } from './rates'
+import { dailyShare, lastingFactor, Q10 } from './rates'
 
 /** Leaves that went in on a day. */
 export interface Fill {
@@ -146,8 +146,8 @@ function waterDay(state: State, { areaM2, rainShare, drying }: Exposure, celsius
 function rotDay(state: State, celsius: number, { pace, q10 }: CageTraits): void {
   const moisture = moistureOf(state)
   for (const part of state.parts) {
-    part.left *= 1 - dailyShare(part.fill.perYear * pace, celsius, moisture, q10)
-    part.outside *= 1 - dailyShare(part.fill.perYear * pace, celsius, state.bagged ? moisture : moisture * SHELL_MOISTURE, q10)
+    part.left *= 1 - lastingFactor(part.left) * dailyShare(part.fill.perYear * pace, celsius, moisture, q10)
+    part.outside *= 1 - lastingFactor(part.outside) * dailyShare(part.fill.perYear * pace, celsius, state.bagged ? moisture : moisture * SHELL_MOISTURE, q10)
   }
 }
 

@@ -6,7 +6,7 @@ import { numberOf, type Question } from '../../questions/question'
 import { containerText, STARTING_CONTAINERS } from '../../units/container'
 import { numberText, quantityText, roughly, spanText } from '../../units/format'
 import { range, type Range } from '../../units/range'
-import { asVessel } from '../../vessel/site'
+import { asVessel, type Site } from '../../vessel/site'
 import { frontWidthM } from '../../vessel/vessel'
 import type { BuildStep, Draft, Fact, Gift, Proposal, Surroundings, Warning } from '../contract'
 import { dayLeft, runCage, shellShare, USUAL_TRAITS, type CageCourse } from './course'
@@ -16,7 +16,7 @@ import { fineShare } from './outputs'
 import { roomL, weatherFrom } from './question'
 import { GRADES, leafClassOf } from './rates'
 import { exposureOf } from './sites'
-import { BAGS } from './words'
+import { BAGS, RAIN } from './words'
 
 const HORIZON_DAYS = 1500
 const WEEK = 7
@@ -26,9 +26,13 @@ const FOUR_WEEKS = 28
 export function asksOf(approachId: string): readonly Question[] {
   return [
     ...(approachId === 'bagged' ? [{ id: BAGS, kind: 'count', label: 'Bags of this kind', usual: 4, most: 60 } as const] : []),
+    ...(approachId === 'bagged' ? [] : [{ id: RAIN, kind: 'choice', label: 'Rain', choices: [{ id: 'open', label: 'falls in' }, { id: 'roof', label: 'hardly gets in: roof, eaves, dense tree' }], usual: 'open' } as const]),
     { id: 'wantedL', kind: 'volume', label: 'Potting mould wanted each spring, if you know', usual: 0, most: 5000 },
   ]
 }
+
+/** A plan reckons with a cage that is looked after: under a roof the can does what the rain would. */
+const asTended = (site: Site, count: number) => exposureOf(site, count, {})
 
 /** Early, middle and late of what is possible, to give a range without a forecast: pace and settling one and a quarter spreads off. */
 const CORNERS = [traitsAt([1.28, 0.5]), USUAL_TRAITS, traitsAt([-1.28, -0.5])] as const
@@ -59,7 +63,7 @@ function tryOut(proposal: Proposal, surroundings: Surroundings): Tried {
   const ingredients = ingredientsOf(proposal, capacityL)
   const dry = fillsOf(ingredients, 0, 0, helpOf(ingredients))
   const waterL = waterToWetL(dry)
-  const exposure = exposureOf(proposal.site, count)
+  const exposure = asTended(proposal.site, count)
   const cage = { fills: fillsOf(ingredients, waterL, 0, helpOf(ingredients)), deeds: [], exposure, ...weatherFrom(surroundings.now, HORIZON_DAYS, surroundings) }
   const days = Float64Array.from({ length: Math.floor(HORIZON_DAYS / WEEK) + 1 }, (_, week) => week * WEEK)
   const run = (index: 0 | 1 | 2) => runCage(cage, CORNERS[index], days)
@@ -70,7 +74,7 @@ const at = (course: CageCourse, day: number) => Math.min(course.days.length - 1,
 
 /** Litres of the moist middle when a grade is reached. */
 function coreL({ courses, proposal, count, groundM2 }: Tried, massLeft: number): Range {
-  const exposure = exposureOf(proposal.site, count)
+  const exposure = asTended(proposal.site, count)
   const litres = courses.map((course) => {
     const volumeL = course.volumeL[at(course, dayLeft(course, massLeft, 0))]!
     return volumeL * (1 - shellShare(exposure, volumeL / 1000 / groundM2))
@@ -109,7 +113,7 @@ function facts(tried: Tried, surroundings: Surroundings): Fact[] {
   const sack = tried.ingredients[0]!.amount.container
   const litres = (value: number) => quantityText('volume', units, roughly(value))
   const settledL = tried.courses[1].volumeL[at(tried.courses[1], FOUR_WEEKS)]!
-  const shell = shellShare(exposureOf(tried.proposal.site, tried.count), tried.looseL / 2000 / tried.groundM2)
+  const shell = shellShare(asTended(tried.proposal.site, tried.count), tried.looseL / 2000 / tried.groundM2)
   return [
     { label: 'It takes today', value: containerText(tried.capacityL / sack.volumeL, sack), why: `${litres(tried.capacityL)} to the rim, filled loosely` },
     { label: 'After four weeks', value: `room for ${containerText(Math.max(0, tried.capacityL - settledL) / sack.volumeL, sack)} more`, why: 'leaves settle to half: fill it two or three times in an autumn' },
@@ -133,7 +137,13 @@ function verdict(tried: Tried): Draft['verdict'] {
 
 const sentence = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`
 
+const ROOFED: Warning = { text: 'Under a roof it is you who rains: wet it through every six to eight weeks from spring to autumn, or it stands still for years. The dates count on that.' }
+
 function warnings({ ingredients, proposal }: Tried): Warning[] {
+  return [...(proposal.answers[RAIN] === 'roof' ? [ROOFED] : []), ...stuffWarnings(ingredients, proposal)]
+}
+
+function stuffWarnings(ingredients: readonly Ingredient[], proposal: Proposal): Warning[] {
   return ingredients.flatMap((one): Warning[] => [
     ...(one.material.id === 'leaves-walnut' ? [{ materialId: one.material.id, text: 'Walnut: keep the mould a year longer before it goes near tomatoes, beans or apples.' }] : []),
     ...(leafClassOf(one.material) === 'slow' && !isShredded(one) ? [{ materialId: one.material.id, text: `${one.material.name}: slow. Shredded they are ready in two thirds of the time.` }] : []),

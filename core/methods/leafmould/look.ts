@@ -25,11 +25,13 @@ function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   if (!cage) return { phase: 'empty', label: 'Empty', sentence: 'Fill it with leaves.', tone: 'mind' }
   const day = Math.floor(cage.day)
   const months = day < 60 ? `Day ${day}` : `Month ${Math.floor(day / 30.4)}`
-  const sentence = `${months}, about ${percent(cage.left)} % of the leaves' mass left, ${percent(cage.moisture)} % water in the middle.`
   const figure = `${percent(cage.left)} % left`
   const felt = batch.observations.findLast(({ sense }) => sense === SQUEEZE)
-  const wateredSince = felt && batch.puts.some(({ at, waterL }) => waterL > 0 && at > felt.at)
-  if ((felt?.finding === 'dust' && !wateredSince) || cage.moisture < 0.38) return { phase: 'dry', label: 'Too dry to rot', sentence, figure, tone: 'bad' }
+  const dusty = felt?.finding === 'dust' && !batch.puts.some(({ at, waterL }) => waterL > 0 && at > felt.at) ? felt : undefined
+  // A hand inside knows better than the weather.
+  const wet = dusty ? `dry as dust when it was felt on ${format(new Date(dusty.at), 'd MMMM')}` : `${percent(cage.moisture)} % water in the middle`
+  const sentence = `${months}, about ${percent(cage.left)} % of the leaves' mass left, ${wet}.`
+  if (dusty || cage.moisture < 0.38) return { phase: 'dry', label: 'Too dry to rot', sentence, figure, tone: 'bad' }
   const grade = GRADES.findLast(({ massLeft }) => cage.left <= massLeft)
   if (grade) return { phase: grade.id, label: grade.label, sentence, figure, tone: 'good' }
   if (batch.did.some(({ deed }) => deed === BAGGED)) return { phase: 'bagged', label: 'Rotting in bags', sentence, figure, tone: 'good' }

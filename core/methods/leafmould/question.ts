@@ -94,7 +94,7 @@ export function questionOf(batch: BegunBatch, surroundings: Surroundings): CageQ
   const groundM2 = footprintM2(asVessel(began.site)) * count
   return {
     methodId: began.methodId, batchId: batch.id, nowDay, horizonDay, groundM2, fills, deeds: deedsOf(batch),
-    exposure: exposureOf(began.site, count), ...weatherFrom(new Date(began.at), horizonDay, surroundings),
+    exposure: exposureOf(began.site, count, began.answers), ...weatherFrom(new Date(began.at), horizonDay, surroundings),
     findings: findingsOf(batch, groundM2), seed: seedFromText(batch.id),
   }
 }

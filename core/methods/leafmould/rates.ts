@@ -50,6 +50,14 @@ export function moistureFactor(moisture: number): number {
 /** From here on more water does not make it faster, wet basis. */
 const MOIST = 0.62
 
+/** Below this share of its mass a leaf is humus, which rots so many times as slowly: mould is still there after years (limit values of litter, Berg 2000). */
+const HUMUS = { below: 0.25, pace: 0.12 }
+
+/** How much slower the last of it rots: 1 while there is leaf, 0.12 of pure humus. */
+export function lastingFactor(left: number): number {
+  return left > HUMUS.below ? 1 : HUMUS.pace
+}
+
 /** Share of what is left that rots in a day. */
 export function dailyShare(perYear: number, celsius: number, moisture: number, q10: number): number {
   return perYear / DAYS_A_YEAR * warmthFactor(celsius, q10) * moistureFactor(moisture)

@@ -1,7 +1,9 @@
+import type { Answers } from '../../journal/garden'
 import { asVessel, type Site } from '../../vessel/site'
 import { narrowestM, type Vessel, type Wall } from '../../vessel/vessel'
 import { footprintM2 } from '../../vessel/vessel'
 import type { Exposure } from './course'
+import { RAIN } from './words'
 
 const vessels: readonly Vessel[] = [
   { id: 'leaf-cage', name: 'Wire cage', wall: 'wire', shape: 'cylinder', diameterM: 1, heightM: 1 },
@@ -27,8 +29,12 @@ const EXPOSURES: Readonly<Record<Wall, Pick<Exposure, 'rainShare' | 'drying' | '
   'insulated': { rainShare: 0.05, drying: 0.1, shellM: 0 },
 }
 
+/** Rain that still gets in under a roof. */
+const ROOFED = 0.05
+
 /** How open a site stands, for so many of it side by side. */
-export function exposureOf(site: Site, count: number): Exposure {
+export function exposureOf(site: Site, count: number, answers: Answers): Exposure {
   const vessel = asVessel(site)
-  return { ...EXPOSURES[vessel.wall], areaM2: footprintM2(vessel) * count, acrossM: narrowestM(vessel) }
+  const open = EXPOSURES[vessel.wall]
+  return { ...open, rainShare: answers[RAIN] === 'roof' ? Math.min(ROOFED, open.rainShare) : open.rainShare, areaM2: footprintM2(vessel) * count, acrossM: narrowestM(vessel) }
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { aroundOn, begun, gauged, input, put, seen } from '../../../test/builders/batches'
+import { aroundOn, begun, did, gauged, input, put, seen } from '../../../test/builders/batches'
 import { SACK } from '../../../test/builders/heaps'
 import { findMaterial } from '../../materials/book'
 import { daysBetween } from '../../units/time'
@@ -70,5 +70,51 @@ describe('what the bench says of leaves', () => {
     expect(texts('alone', 'leaves-oak')).toMatch(/slow\. Shredded/)
     expect(texts('alone', 'grass-clippings')).toMatch(/with a little green/)
     expect(texts('with-nitrogen', 'grass-clippings')).not.toMatch(/with a little green/)
+  })
+})
+
+describe('what a gardener knows of a place', () => {
+  const under = (rain: 'open' | 'roof') => begun({ methodId: 'leafmould', approachId: 'alone', site: SITES[0]!, answers: { rain }, inputs: [input('leaves-mixed', 9, SACK)], waterL: 40 })
+
+  it('under a roof hardly any rain gets in: dry by summer where an open one is not', () => {
+    const wet = aroundOn(240, { rainMm: 3 })
+    expect(cageOn(under('open'), wet)!.moisture).toBeGreaterThan(0.6)
+    expect(cageOn(under('roof'), wet)!.moisture).toBeLessThan(0.3)
+    expect(leafmould.look.standing(under('roof'), wet).phase).toBe('dry')
+    expect(leafmould.asks('alone').map(({ id }) => id)).toContain('rain')
+    expect(leafmould.asks('bagged').map(({ id }) => id)).not.toContain('rain')
+  })
+
+  it('a plan under a roof counts on the can and says so; a cage left dry says that nothing is in sight', () => {
+    const draft = (rain: string) => leafmould.draft({ site: SITES[0]!, approachId: 'alone', answers: { rain }, waterL: 0, volumeL: 0, ingredients: [{ material: findMaterial('leaves-mixed')!, amount: { count: 9, container: SACK, packing: 'loose' } }] }, aroundOn(0))
+    expect(draft('roof').warnings[0]!.text).toMatch(/you who rains/)
+    expect(draft('open').warnings).toEqual([])
+    expect(draft('roof').verdict).toEqual(draft('open').verdict)
+    const [mulch] = leafmould.look.windows(under('roof'), aroundOn(300))
+    expect(mulch).toMatchObject({ orLater: true })
+    expect(mulch!.reasons[0]).toMatch(/not in sight/)
+    expect(leafmould.look.windows(under('open'), aroundOn(300))[0]!.reasons[0]).not.toMatch(/not in sight/)
+  })
+
+  it('a hand that felt dust is believed over the weather, until it is watered', () => {
+    const felt = [seen(200, 'squeeze', 'dust')]
+    const sentence = (since: Parameters<typeof begun>[1]) => leafmould.look.standing(filled(since), aroundOn(210)).sentence
+    expect(sentence(felt)).toMatch(/dry as dust when it was felt on 20 May\.$/)
+    expect(sentence([...felt, put(205, [], 80)])).toMatch(/\d\d % water in the middle\.$/)
+  })
+
+  it('leaves humus behind: of fast leaves a fifth of the mass is there after three years, and it hardly shrinks', () => {
+    const fast = begun({ methodId: 'leafmould', approachId: 'alone', site: SITES[0]!, inputs: [input('leaves-fast', 9, SACK)], waterL: 40 })
+    const left = (day: number) => cageOn(fast, aroundOn(day))!.left
+    expect(left(1100)).toBeGreaterThan(0.15)
+    expect(left(1100)).toBeLessThan(0.25)
+    expect(left(700) - left(1060)).toBeLessThan(0.05)
+  })
+
+  it('in bags and at the end asks for no squeeze', () => {
+    const titles = (since: Parameters<typeof begun>[1], day: number) => leafmould.look.tasks(filled(since), aroundOn(day)).map(({ title }) => title)
+    expect(titles([], 200)).toContain('Squeeze a handful from inside')
+    expect(titles([did(100, 'bagged', { bags: 4 })], 200)).not.toContain('Squeeze a handful from inside')
+    expect(titles([], 1200)).not.toContain('Squeeze a handful from inside')
   })
 })

@@ -6,6 +6,7 @@ import { daysBetween } from '../../units/time'
 import type { Surroundings, Task, TaskDoing } from '../contract'
 import { cageOn, middleOf, type CageOnDay } from './now'
 import { MOIST, waterToWetL } from './leaves'
+import { GRADES } from './rates'
 import { windowsOf } from './windows'
 import { BAGGED, LOOK, SQUEEZE } from './words'
 
@@ -58,7 +59,9 @@ function waterIt({ batch, surroundings, cage }: Seen): Ask[] {
 const SQUEEZE_EVERY_DAYS = 42
 const LOOK_EVERY_DAYS = 90
 
-function feelIt({ batch, surroundings }: Seen): Ask[] {
+function feelIt({ batch, surroundings, cage }: Seen): Ask[] {
+  // In closed bags nothing dries, and fine mould is done.
+  if (batch.did.some(({ deed }) => deed === BAGGED) || cage.left <= GRADES[2].massLeft) return []
   const last = batch.observations.findLast(({ sense }) => sense === SQUEEZE)
   const since = new Date(Math.max(...[last?.at, batch.puts.findLast(({ waterL }) => waterL > 0)?.at, batch.began.at].flatMap(at => at ? [Date.parse(at)] : [])))
   const due = addDays(since, SQUEEZE_EVERY_DAYS)
