@@ -279,5 +279,9 @@ describe('cages over the years', () => {
     expect(pipeline.rows.map(({ name }) => name)).toEqual(['Batch', 'Autumn 2026', 'Autumn 2027'])
     for (const { stages } of pipeline.rows) stages.forEach(({ from, to }, index) => { if (index > 0) expect(from.getTime()).toBeGreaterThanOrEqual(stages[index - 1]!.to.getTime() - 1); expect(from.getTime()).toBeLessThanOrEqual(to.getTime()) })
     expect(leafmould.pipeline!([], aroundOn(60))).toBeUndefined()
+    expect(pipeline.rows[0]!.stages.map(({ tone }) => tone)).toEqual(['filling', 'resting', 'first', 'second', 'third'])
+    // Under a roof and never watered nothing comes in sight: it rests to the end.
+    const dry = begun({ ...WIRE, answers: { rain: 'roof' }, inputs: [input('leaves-oak', 9, SACK)], waterL: 5 })
+    expect(leafmould.pipeline!([dry], aroundOn(300))!.rows[0]!.stages.map(({ tone }) => tone)).toEqual(['filling', 'resting'])
   })
 })

@@ -1,14 +1,12 @@
 import { addDays, addYears, getYear } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { daysBetween } from '../../units/time'
-import type { NamedWindow, Pipeline, PipelineRow, PipelineStage, Surroundings } from '../contract'
-import { windowsOf } from './windows'
+import type { Pipeline, PipelineRow, PipelineStage, Surroundings } from '../contract'
+import { comingOf, windowsOf } from './windows'
 
 const FILLING_DAYS = 45
 const AHEAD_YEARS = 2
 const TONES = { mulch: 'first', potting: 'second', fine: 'third' } as const
-
-const middle = ({ from, to }: Pick<NamedWindow, 'from' | 'to'>) => addDays(from, Math.round(daysBetween(from, to) / 2))
 
 function stagesFrom(filled: Date, filledUntil: Date, ends: readonly { readonly id: keyof typeof TONES, readonly label: string, readonly at: Date }[], until: Date): PipelineStage[] {
   const marks = [...ends.map(({ at }) => at), until]
@@ -20,21 +18,21 @@ function stagesFrom(filled: Date, filledUntil: Date, ends: readonly { readonly i
 }
 
 function rowOf(batch: BegunBatch, surroundings: Surroundings, until: Date): PipelineRow {
-  const windows = windowsOf(batch, surroundings).map(window => ({ id: window.id as keyof typeof TONES, label: window.label, at: middle(window) })).filter(({ at }) => at < until)
+  const comes = comingOf(batch, surroundings).filter(({ at }) => at < until)
   const lastFill = batch.puts.findLast(({ inputs }) => inputs.length > 0)?.at ?? batch.began.at
   const began = new Date(batch.began.at)
   const filledUntil = addDays(new Date(lastFill), 14)
-  return { batchId: batch.id, name: batch.name, stages: stagesFrom(began, filledUntil, windows.map(one => ({ ...one, at: one.at < filledUntil ? filledUntil : one.at })), until) }
+  return { batchId: batch.id, name: batch.name, stages: stagesFrom(began, filledUntil, comes.map(one => ({ ...one, at: one.at < filledUntil ? filledUntil : one.at })), until) }
 }
 
 /** The same again each autumn: filled when the newest was, as far on from it as that one. */
 function nextRows(newest: BegunBatch, surroundings: Surroundings, until: Date): PipelineRow[] {
-  const windows = windowsOf(newest, surroundings)
+  const comes = comingOf(newest, surroundings)
   const began = new Date(newest.began.at)
   return Array.from({ length: AHEAD_YEARS }, (_, index): PipelineRow => {
     const years = index + 1
     const filled = addYears(began, years)
-    const ends = windows.map(window => ({ id: window.id as keyof typeof TONES, label: window.label, at: addYears(middle(window), years) })).filter(({ at }) => at < until)
+    const ends = comes.map(one => ({ ...one, at: addYears(one.at, years) })).filter(({ at }) => at < until)
     return { name: `Autumn ${getYear(filled)}`, stages: stagesFrom(filled, addDays(filled, FILLING_DAYS), ends, until) }
   }).filter(({ stages }) => stages[0]!.from > surroundings.now)
 }
@@ -46,8 +44,8 @@ export function pipelineOf(batches: readonly BegunBatch[], surroundings: Surroun
   if (!newest) return undefined
   const from = new Date(standing[0]!.began.at)
   const until = addYears(new Date(newest.began.at), AHEAD_YEARS + 2)
-  const potting = windowsOf(newest, surroundings).find(({ id }) => id === 'potting')
-  const years = potting ? Math.max(1, Math.ceil(daysBetween(newest.began.at, middle(potting)) / 365.25)) : 2
+  const potting = comingOf(newest, surroundings).find(({ id }) => id === 'potting')
+  const years = potting ? Math.max(1, Math.ceil(daysBetween(newest.began.at, potting.at) / 365.25)) : 2
   return {
     title: 'Leaf mould over the years', from, to: until,
     words: [

@@ -5,7 +5,7 @@ import type { NamedWindow, Surroundings } from '../contract'
 import { dayLeft } from './course'
 import { lastFillDay } from './forecast'
 import { middleOf } from './now'
-import { GRADES } from './rates'
+import { GRADES, type GradeId } from './rates'
 
 /** Before the forecast is there, a grade may come so much sooner or later than in the middle, counted from now. */
 const ROUGHLY = { sooner: 0.8, later: 1.35 }
@@ -36,6 +36,16 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
         `Counted from the last filling, with the warmth of this place (${quantityText('temperature', surroundings.units, meanOf(question.airC))} over a year); frozen days do not count, dry ones hardly.`,
       ],
     }
+  })
+}
+
+/** When each grade comes in the middle of what is possible; those that are not in sight are left out. */
+export function comingOf(batch: BegunBatch, surroundings: Surroundings): { readonly id: GradeId, readonly label: string, readonly at: Date }[] {
+  const middle = middleOf(batch, surroundings)
+  if (!middle) return []
+  return GRADES.flatMap(({ id, label, massLeft }) => {
+    const day = dayLeft(middle.course, massLeft, lastFillDay(middle.question))
+    return day < middle.question.horizonDay - 1 ? [{ id, label, at: later(batch.began.at, day) }] : []
   })
 }
 
