@@ -23,6 +23,15 @@ describe('units', () => {
     expect(toShown('volume', 'us', 3.785411784)).toBeCloseTo(1, 12)
     expect(toShown('length', 'us', 0.9144)).toBeCloseTo(36, 12)
     expect(fromShown('mass', 'us', 100)).toBeCloseTo(45.359237, 12)
+    // An inch of rain is 25.4 mm; a metre is 1 / 0.3048 feet, and squared 10.7639 square feet.
+    expect(toShown('rain', 'us', 25.4)).toBeCloseTo(1, 12)
+    expect(toShown('area', 'us', 1)).toBeCloseTo(1 / 0.3048 ** 2, 9)
+    expect(toShown('temperatureStep', 'us', 10)).toBeCloseTo(18, 12)
+    expect(toShown('temperature', 'us', -40)).toBeCloseTo(-40, 12)
+  })
+
+  it('in a metric garden are those of the core, metres in centimetres and shares in their own', () => {
+    expect(Object.fromEntries(quantities.map(quantity => [quantity, toShown(quantity, 'metric', 3)]))).toEqual({ volume: 3, length: 300, mass: 3, temperature: 3, temperatureStep: 3, area: 3, rain: 3 })
   })
 })
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { BUCKET, SACK } from '../../../test/builders/heaps'
 import { findMaterial } from '../../materials/book'
+import { biodegradableFraction } from '../../materials/material'
 import { unitOf, type Offer } from '../offer'
 import { GOALS, goalOf } from './index'
 
@@ -46,5 +47,20 @@ describe('what matters most', () => {
     expect(cost('fastest', offer('bark'))).toBeGreaterThan(cost('fastest', offer('straw-wheat')))
     const [whole, shredded] = [offer('leaves-mixed', { container: SACK }), offer('leaves-mixed', { container: SACK, prepared: 'shredded' })]
     expect(cost('fastest', shredded)).toBeLessThan(cost('fastest', whole))
+  })
+
+  it('quickest, by hand: 0.83 − 0.028 per percent of lignin of the organic matter decays; what does not weighs half against it', () => {
+    const one = offer('kitchen-veg')
+    const { totals } = unitOf(one)
+    const usable = biodegradableFraction(one.material)
+    expect(cost('fastest', one)).toBeCloseTo(-totals.organicKg * (usable * one.material.pace - 0.5 * (1 - usable)), 12)
+    expect(usable).toBeGreaterThan(0.4)
+  })
+
+  it('most compost, by hand: of what decays a fifth stays, of the rest all', () => {
+    const one = offer('leaves-mixed', { container: SACK })
+    const { totals } = unitOf(one)
+    const dryKg = totals.wetMassKg - totals.waterKg
+    expect(cost('most-product', one)).toBeCloseTo(-(dryKg - 0.8 * biodegradableFraction(one.material) * totals.organicKg), 9)
   })
 })
