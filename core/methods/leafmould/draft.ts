@@ -104,7 +104,7 @@ function pipelineFact(tried: Tried, { units }: Surroundings): Fact[] {
   const what = tried.count > 1 ? 'sets of bags' : 'cages'
   return [{
     label: `For ${quantityText('volume', units, wantedL)} each spring`, value: `fill ${autumns} such ${autumns === 1 ? what.replace(/s( of bags)?$/, '$1') : what} every autumn`,
-    why: `One gives about ${quantityText('volume', units, roughly(eachL))} of sieved potting mould after ${years === 1 ? 'a year' : `${years} years`}; so ${autumns * (years + 1)} stand at a time, the one being filled among them.`,
+    why: `One gives about ${quantityText('volume', units, roughly(eachL))} of sieved potting mould after ${years === 1 ? 'a year' : `${years} years`}; so ${autumns * (years + 1)} stand at a time, ${autumns === 1 ? 'the one' : 'those'} being filled among them.`,
   }]
 }
 
