@@ -28,7 +28,10 @@ export function completed(questions: readonly Question[], answers: Answers): Ans
     const given = answers[question.id]
     if (question.kind === 'choice') return question.choices.some(({ id }) => id === given)
     if (question.kind === 'text') return typeof given === 'string'
-    return typeof given === 'number' && Number.isFinite(given) && given >= 0 && (!('most' in question) || given <= question.most)
+    if (typeof given !== 'number' || !Number.isFinite(given)) return false
+    // Frost is an answer too.
+    if (question.kind === 'temperature') return given > -60 && given < 120
+    return given >= 0 && (!('most' in question) || given <= question.most)
   })
   return { ...usualAnswers(questions), ...Object.fromEntries(sound.map(({ id }) => [id, answers[id] as number | string])) }
 }

@@ -21,7 +21,6 @@ async function checklist(): Promise<void> {
   await begin(heap.value)
   await navigateTo('/bench/build')
 }
-const print = () => window.print()
 </script>
 
 <template>
@@ -69,17 +68,7 @@ const print = () => window.print()
         >
           {{ method.words.start }}
         </button>
-        <button
-          type="button"
-          class="label-button"
-          @click="print"
-        >
-          <UIcon
-            name="i-ph-printer"
-            class="size-5"
-          />
-          Print
-        </button>
+        <PrintButton />
       </div>
       <p class="mt-2 aside-note">
         <template v-if="fromStore">

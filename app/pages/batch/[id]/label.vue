@@ -1,25 +1,11 @@
-<script setup lang="ts">
-/** A label to print, cut out and tie on. */
-const print = () => window.print()
-</script>
-
+<!-- A label to print, cut out and tie on. -->
 <template>
   <BatchPage
     v-slot="{ known }"
     title="Label"
   >
     <p class="no-print mb-4">
-      <button
-        type="button"
-        class="label-button"
-        @click="print"
-      >
-        <UIcon
-          name="i-ph-printer"
-          class="size-5"
-        />
-        Print
-      </button>
+      <PrintButton />
     </p>
     <PlantLabel :known="known" />
   </BatchPage>

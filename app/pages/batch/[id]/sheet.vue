@@ -6,7 +6,6 @@ const known = useRouteBatch()
 const { materials, surroundings } = useGarden()
 const proposal = computed(() => known.value && batchProposal(known.value.batch, materials.value))
 const draft = computed(() => known.value && proposal.value && known.value.method.draft(proposal.value, { ...surroundings.value, now: new Date(known.value.batch.began.at) }))
-const print = () => window.print()
 </script>
 
 <template>
@@ -16,17 +15,7 @@ const print = () => window.print()
         :to="`/batch/${known.batch.id}`"
         class="label-button plain"
       >Back to the {{ known.method.words.one }}</NuxtLink>
-      <button
-        type="button"
-        class="label-button"
-        @click="print"
-      >
-        <UIcon
-          name="i-ph-printer"
-          class="size-5"
-        />
-        Print
-      </button>
+      <PrintButton />
     </p>
     <BuildSheet
       :proposal="proposal"

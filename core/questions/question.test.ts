@@ -1,0 +1,44 @@
+import { describe, expect, it } from 'vitest'
+import { completed, numberOf, usualAnswers, type Question } from './question'
+
+const QUESTIONS: readonly Question[] = [
+  { id: 'where', kind: 'choice', label: 'Where', choices: [{ id: 'sun', label: 'sun' }, { id: 'shade', label: 'shade' }], usual: 'shade' },
+  { id: 'how', kind: 'choice', label: 'How', choices: [{ id: 'a', label: 'a' }] },
+  { id: 'bags', kind: 'count', label: 'Bags', usual: 4, most: 60 },
+  { id: 'share', kind: 'percent', label: 'Share', usual: 20 },
+  { id: 'warm', kind: 'temperature', label: 'Warmth' },
+  { id: 'litres', kind: 'volume', label: 'Litres', usual: 0, most: 100 },
+  { id: 'words', kind: 'text', label: 'Words' },
+]
+const USUAL = { where: 'shade', bags: 4, share: 20, litres: 0 }
+
+describe('answers', () => {
+  it('are the usual ones before anything was said', () => {
+    expect(usualAnswers(QUESTIONS)).toEqual(USUAL)
+    expect(completed(QUESTIONS, {})).toEqual(USUAL)
+  })
+
+  it('that can be are kept, at the very limits too', () => {
+    const said = { where: 'sun', how: 'a', bags: 60, share: 0, warm: -7, litres: 100, words: '' }
+    expect(completed(QUESTIONS, said)).toEqual(said)
+  })
+
+  it.each<readonly [string, Record<string, number | string>]>([
+    ['a choice that is not offered', { where: 'moon' }],
+    ['too many', { bags: 61 }],
+    ['less than nothing', { bags: -1, litres: -0.5, share: -1 }],
+    ['no number', { bags: Number.NaN, litres: Infinity, share: 'half' }],
+    ['a word for a temperature, or one beyond the earth', { warm: 'hot' }],
+    ['beyond the earth', { warm: -60 }],
+    ['hotter than any', { warm: 120 }],
+    ['a number for words', { words: 3 }],
+    ['something that is not asked', { colour: 'red' }],
+  ])('that cannot be give way to the usual: %s', (_, said) => {
+    expect(completed(QUESTIONS, said)).toEqual(USUAL)
+  })
+
+  it('are numbers only where they are', () => {
+    expect(numberOf({ a: 0, b: '3', c: Number.NaN }, 'a')).toBe(0)
+    for (const id of ['b', 'c', 'd']) expect(numberOf({ a: 0, b: '3', c: Number.NaN }, id)).toBeUndefined()
+  })
+})
