@@ -45,6 +45,9 @@ function wetting({ surroundings, cage, middle, symptoms }: Facts): Remedy {
   return remedy(`Fork it over and pour on ${containerText(litres / waterCan.volumeL, waterCan)} of water (${quantityText('volume', units, litres)}), a little to each forkful. Then a cover against wind and sun.`, [FORKED], litres)
 }
 
+/** Bags and lidded bins dry hardly, and breathe hardly. */
+const isShut = ({ bagged, middle }: Pick<Facts, 'bagged' | 'middle'>) => bagged || middle.question.exposure.drying < 0.3
+
 /** What it would come to if it stayed moist: potting in so many months from the last filling. */
 const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   {
@@ -59,9 +62,10 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   },
   {
     id: 'young', title: 'It has not had its time yet', symptoms: { 'still-whole': 0.6, 'not-sinking': 0.2 },
-    weigh: ({ months, frozenDays, cage, middle }) => [
-      ...given(cage.left > 0.65, 0.8, `By the warmth it got, ${percent(cage.left)} of the leaves' mass should still be there.`),
-      ...given(cage.left < 0.5, -1, `By the warmth it got, only ${percent(cage.left)} of the mass should be left.`),
+    weigh: ({ months, frozenDays, cage, middle, symptoms }) => [
+      ...given(cage.left > 0.65, 0.8, `By the warmth and the water it got, ${percent(cage.left)} of the leaves' mass should still be there.`),
+      ...given(cage.moisture < 0.45 || symptoms.includes('dust'), -0.9, 'It is dry: time alone does not bring it on.'),
+      ...given(cage.left < 0.5, -1, `By the warmth and the water it got, only ${percent(cage.left)} of the mass should be left.`),
       ...given(frozenDays > 20, 0.4, `It was frozen on ${frozenDays} of its ${Math.round(months * 30.4)} days: they do not count.`),
       ...given(middle.question.fills.length > 1, 0.1, 'It was filled more than once: the last leaves are the rawest.'),
     ],
@@ -96,11 +100,11 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   {
     id: 'airless', title: 'No air gets in', symptoms: { slimy: 0.8 },
     weigh: ({ bagged, leaves, middle }) => [
-      ...given(bagged || middle.question.exposure.rainShare < 0.2, 0.6, 'It is shut in.'),
+      ...given(isShut({ bagged, middle }), 0.6, 'It is shut in.'),
       ...given(leaves.some(({ material }) => material.family === 'grass'), 0.4, 'There is grass in it.'),
     ],
-    remedy: () => remedy('More holes, a hand apart, and shake it up. If it stinks, spread it out for a day.', [FORKED]),
-    caution: 'Open a foul bag outdoors and keep your face away.',
+    remedy: facts => remedy(isShut(facts) ? 'More holes, a hand apart, and shake it up. If it stinks, spread it out for a day.' : 'Fork it over and work in twigs or stalks; keep more rain off until it smells of the wood again.', [FORKED]),
+    caution: 'Open what is foul outdoors, from upwind, and keep your face away.',
   },
   {
     id: 'tree-roots', title: 'Tree roots have found it', symptoms: { 'roots': 0.95, 'not-sinking': 0.1 },
