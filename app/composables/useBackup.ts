@@ -11,21 +11,24 @@ export interface BackupPreview {
   readonly backup: Backup
   readonly fileName: string
   readonly gardenName: string
-  /** "1 heap, 2 cages". */
+  /** "1 heap and 2 cages". */
   readonly batches: string
   readonly fresh: number
   readonly pictures: number
 }
+
+const UNKNOWN = 'from a newer Wastrum'
 
 /** What was begun, by what it is. */
 function batchesIn(events: readonly GardenEvent[]): string {
   const counts = new Map<string, number>()
   for (const event of events) {
     if (event.kind !== 'began' && event.kind !== 'built') continue
-    const one = findMethod(event.methodId)?.words.one ?? 'batch from a newer Wastrum'
+    const one = findMethod(event.methodId)?.words.one ?? UNKNOWN
     counts.set(one, (counts.get(one) ?? 0) + 1)
   }
-  return [...counts].map(([one, count]) => `${count} ${one}${count === 1 ? '' : 's'}`).join(', ') || 'nothing begun'
+  const said = [...counts].map(([one, count]) => `${count} ${one}${count === 1 || one === UNKNOWN ? '' : 's'}`)
+  return said.length > 0 ? new Intl.ListFormat('en-GB').format(said) : 'nothing begun'
 }
 
 /** Writing the garden to one file, reading it back, and taking an import back. */
