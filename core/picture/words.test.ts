@@ -24,4 +24,13 @@ describe('a picture in words', () => {
     expect(pictureWords(bucket, 'metric').replace(/ /g, ' ')).toBe('A heap, liquid up to 20 cm, a bag, dry outside, 10 cm thick, an air channel')
     expect(pictureWords(picture([{ kind: 'foam', fromM: 0.2, heightM: 0.05 }]), 'metric').replace(/ /g, ' ')).toBe('A heap, foam 5 cm high')
   })
+
+  it('leaves out foam below three millimetres and warmth of five degrees or less, and says a mark in its own words', () => {
+    const said = (...parts: Picture['parts']) => pictureWords(picture(parts), 'metric').replace(/ /g, ' ')
+    expect(said({ kind: 'foam', fromM: 0.2, heightM: 0.0015 })).toBe('A heap')
+    expect(said({ kind: 'foam', fromM: 0.2, heightM: 0.01 })).toBe('A heap, foam 1 cm high')
+    expect(said({ kind: 'glow', aboveAirK: 4 })).toBe('A heap')
+    expect(said({ kind: 'glow', aboveAirK: 6 })).toBe('A heap, warm inside')
+    expect(said({ kind: 'fill', heightM: 0.5, bands: [] }, { kind: 'mark', xM: 0, yM: 0, text: 'air' }, { kind: 'mark', xM: 0, yM: 0 })).toBe('A heap, 50 cm high, air')
+  })
 })

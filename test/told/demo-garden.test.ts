@@ -12,7 +12,7 @@ import type { Picture } from '#core/picture/picture'
 import { demoGarden } from '#core/demo/demo-garden'
 
 // Everything that the made-up garden says on a day, as a text to be read: a figure, a date or a word that changes is a line
-// that changes. It was read from top to bottom when it was written; read what changes before you take it over (`vitest -u`).
+// that changes. Read what changes before you take it over (`vitest -u`): would a good composter say so?
 const day = (at: Date) => format(at, 'd MMM yyyy')
 const shortly = (value: unknown): string => typeof value === 'number' ? String(Math.round(value * 1000) / 1000) : Array.isArray(value) ? `[${value.map(shortly).join(' ')}]` : typeof value === 'object' && value !== null ? `{${Object.entries(value).map(([name, one]) => `${name} ${shortly(one)}`).join(', ')}}` : String(value)
 const facts = (all: readonly Fact[]) => all.map(({ label, value, why }) => `  ${label}: ${value}${why ? ` (${why})` : ''}`)
