@@ -148,7 +148,7 @@ function stuffWarnings(ingredients: readonly Ingredient[], proposal: Proposal): 
     ...(one.material.id === 'leaves-walnut' ? [{ materialId: one.material.id, text: 'Walnut: keep the mould a year longer before it goes near tomatoes, beans or apples.' }] : []),
     ...(leafClassOf(one.material) === 'slow' && !isShredded(one) ? [{ materialId: one.material.id, text: `${one.material.name}: slow. Shredded they are ready in two thirds of the time.` }] : []),
     ...(proposal.approachId === 'shredded' && one.material.family === 'leaf' && !isShredded(one) ? [{ materialId: one.material.id, text: 'This school shreds them: mark them as shredded, or choose “leaves alone”.' }] : []),
-    ...(proposal.approachId === 'alone' && one.material.family === 'grass' ? [{ materialId: one.material.id, text: 'With grass it is richer and quicker: that is the school “with a little green”.' }] : []),
+    ...(proposal.approachId === 'alone' && (one.material.family === 'grass' || one.material.family === 'manure') ? [{ materialId: one.material.id, text: 'With grass or manure it is richer and quicker: that is the school “with a little green”.' }] : []),
   ])
 }
 

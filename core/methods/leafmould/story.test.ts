@@ -69,6 +69,7 @@ describe('what the bench says of leaves', () => {
     expect(texts('shredded', 'leaves-mixed')).toMatch(/This school shreds them/)
     expect(texts('alone', 'leaves-oak')).toMatch(/slow\. Shredded/)
     expect(texts('alone', 'grass-clippings')).toMatch(/with a little green/)
+    expect(texts('alone', 'horse-manure-straw')).toMatch(/with a little green/)
     expect(texts('with-nitrogen', 'grass-clippings')).not.toMatch(/with a little green/)
   })
 })
