@@ -23,6 +23,7 @@ describe('the store', () => {
     // 80 L packed leaves are 192 L loose at 90 kg/m³ = 17.28 kg; grass is a day old and keeps two.
     expect(stored[1]!.leftMassKg).toBeCloseTo(17.28, 9)
     expect(stored[0]!.keeping.daysLeft).toBeCloseTo(1, 9)
+    expect(stored.map(({ leftCount, leftL, leftLooseL, ageDays }) => [leftCount, leftL, Math.round(leftLooseL), ageDays])).toEqual([[1, 80, 80, 1], [1, 80, 192, 39], [2, 160, 160, 9]])
   })
 
   it('gives the oldest first and says what it could not give', () => {
