@@ -84,6 +84,6 @@ export const useBenchPlan = createSharedComposable(() => {
 
   return {
     draft, before: readonly(before) as Readonly<Ref<Plan | undefined>>, method, unknownMethod,
-    change, replace, bringBack, choose, adopt, clear, setAmount, setPrepared, freedomOf, setFreedom, remove,
+    change, replace, bringBack, writeNow: write, choose, adopt, clear, setAmount, setPrepared, freedomOf, setFreedom, remove,
   }
 })

@@ -39,6 +39,8 @@ export function useStarting() {
     busy.value = false
     if (!begun) return false
     bench.change({ ingredients: [], pinned: [], capped: [], wish: undefined, likeBatchId: undefined })
+    // At once: whoever leaves the page now must not find the same stuff on the bench again.
+    await bench.writeNow()
     await router.push(`/batch/${batchId}`)
     return true
   }
