@@ -2,7 +2,7 @@ import { amountVolumeL, type Amount } from '../units/container'
 import type { Batch, Draw, Gauge, Product, StoreState } from './garden'
 
 /** The lists of a batch, open for appending while folding. */
-export type Growing = { -readonly [K in keyof Omit<Batch, 'gauged'>]: Batch[K] extends readonly (infer T)[] ? T[] : Batch[K] } & { gauged: Partial<Record<string, Gauge[]>> }
+export type Growing = { -readonly [K in keyof Omit<Batch, 'gauged'>]: Batch[K] extends readonly (infer T)[] ? T[] : Batch[K] } & { gauged: Partial<Record<string, Gauge[]>>, /** Quantities of which something came late and has to be put in order. */ muddled?: Set<string> | undefined }
 
 /** What an event says happened to a batch and to the store. An event of no consequence to one of them leaves it out. */
 export interface Effect<E> {
@@ -15,12 +15,19 @@ export function emptyBatch(id: string): Growing {
   return { id, name: '', place: '', puts: [], did: [], gauged: {}, observations: [], takings: [], uses: [], testsBegun: [], testsRead: [], putOffs: [], photos: [], log: [] }
 }
 
-/** Values of one quantity may come late, from a file: they are told in the order in which they were read. */
+/** Values of one quantity. Those that come late, from a file, are put in order once, by `inOrder`, when everything is in. */
 export function gauge(batch: Growing, quantity: string, more: readonly Gauge[]): void {
   const known = batch.gauged[quantity] ?? (batch.gauged[quantity] = [])
-  const late = more.length > 1 || (known.at(-1)?.at ?? '') > (more[0]?.at ?? '')
-  for (const one of more) known.push(one)
-  if (late) known.sort((a, b) => a.at < b.at ? -1 : a.at > b.at ? 1 : 0)
+  for (const one of more) {
+    if ((known.at(-1)?.at ?? '') > one.at) (batch.muddled ??= new Set()).add(quantity)
+    known.push(one)
+  }
+}
+
+/** Tells the values of a batch in the order in which they were read. */
+export function inOrder(batch: Growing): void {
+  for (const quantity of batch.muddled ?? []) batch.gauged[quantity]?.sort((a, b) => a.at < b.at ? -1 : a.at > b.at ? 1 : 0)
+  delete batch.muddled
 }
 
 /** Takes litres out of lots. */

@@ -1,5 +1,6 @@
 import * as v from 'valibot'
 import { idSchema, momentSchema } from './kinds/base'
+import { compareTurns, FIRST_TURN, laterTurn, nextTurn, turnAt, turnBeside, turnSchema, type Turn } from './turn'
 
 /** What may stand in a field of a document: plain data. */
 export type FieldValue = string | number | boolean | null | readonly FieldValue[] | { readonly [key: string]: FieldValue }
@@ -9,6 +10,8 @@ export interface Writing {
   readonly value: FieldValue
   readonly at: string
   readonly by: string
+  /** Where it stands among all writings, when `at` does not say it. */
+  readonly turn?: Turn | undefined
 }
 
 /** A field with the writing that counts and the one it replaced last. */
@@ -23,15 +26,42 @@ export interface GardenDocument {
   readonly fields: Readonly<Record<string, Field>>
 }
 
-const valueSchema: v.GenericSchema<FieldValue> = v.union([
-  v.pipe(v.string(), v.maxLength(4000)),
-  v.pipe(v.number(), v.finite()),
-  v.boolean(),
-  v.null(),
-  v.pipe(v.array(v.lazy(() => valueSchema)), v.maxLength(200)),
-  v.record(v.pipe(v.string(), v.maxLength(64)), v.lazy(() => valueSchema)),
-])
-const writing = { value: valueSchema, at: momentSchema, by: idSchema }
+/** More than any document of this app or a later one holds. */
+const MOST = { depth: 12, parts: 5000, text: 4000, name: 64, number: 1e15 } as const
+
+/** What is odd about a value of a document, in a few words; nothing when it is sound. One walk over its parts, whatever they are nested in. */
+function oddInValue(value: unknown): string | undefined {
+  let left: number = MOST.parts
+  const walk = (part: unknown, depth: number): string | undefined => {
+    if (--left < 0) return 'has too many parts'
+    if (depth > MOST.depth) return 'is nested too deeply'
+    if (part === null || typeof part === 'boolean') return undefined
+    if (typeof part === 'string') return part.length > MOST.text ? 'is too long a text' : undefined
+    if (typeof part === 'number') return Number.isFinite(part) && Math.abs(part) <= MOST.number ? undefined : 'is not a number that can be'
+    if (Array.isArray(part)) return firstOdd(part, depth)
+    if (typeof part !== 'object') return 'is not plain data'
+    if (Object.keys(part).some(name => name.length > MOST.name)) return 'has a name that is too long'
+    return firstOdd(Object.values(part), depth)
+  }
+  const firstOdd = (parts: readonly unknown[], depth: number) => {
+    for (const part of parts) {
+      const odd = walk(part, depth + 1)
+      if (odd) return odd
+    }
+    return undefined
+  }
+  return walk(value, 0)
+}
+
+const valueSchema = v.pipe(
+  v.unknown(),
+  v.rawCheck(({ dataset, addIssue }) => {
+    const odd = dataset.typed ? oddInValue(dataset.value) : undefined
+    if (odd) addIssue({ message: odd })
+  }),
+  v.transform(value => value as FieldValue),
+)
+const writing = { value: valueSchema, at: momentSchema, by: idSchema, turn: v.optional(turnSchema) }
 
 export const documentSchema = v.object({
   id: idSchema,
@@ -39,14 +69,28 @@ export const documentSchema = v.object({
   fields: v.record(idSchema, v.object({ ...writing, before: v.optional(v.object(writing)) })),
 })
 
-/** Later writings first; at one moment the device's name and then the value decide, alike everywhere. */
+/** The turn at which a field was written. */
+export function turnOfWriting({ at, turn }: Writing): Turn {
+  return turnAt(at, turn)
+}
+
+/** The turn of the last writing among documents. */
+export function lastTurnOf(documents: Iterable<GardenDocument>): Turn {
+  let last = FIRST_TURN
+  for (const { fields } of documents) for (const field of Object.values(fields)) last = laterTurn(last, turnOfWriting(field))
+  return last
+}
+
+/** Later writings first; of one turn the moment, the device's name and then the value decide, alike everywhere. */
 function byWriting(a: Writing, b: Writing): number {
+  const turns = compareTurns(turnOfWriting(b), turnOfWriting(a))
+  if (turns !== 0) return turns
   const key = ({ at, by, value }: Writing) => `${at} ${by} ${JSON.stringify(value)}`
   return key(a) < key(b) ? 1 : key(a) > key(b) ? -1 : 0
 }
 
-function plain({ value, at, by }: Writing): Writing {
-  return { value, at, by }
+function plain({ value, at, by, turn }: Writing): Writing {
+  return { value, at, by, ...(turn ? { turn } : {}) }
 }
 
 function mergeField(a: Field | undefined, b: Field | undefined): Field {
@@ -73,16 +117,16 @@ export function mergeDocuments(...sets: readonly Iterable<GardenDocument>[]): Ga
   return [...byId.values()].sort((a, b) => a.id < b.id ? -1 : 1)
 }
 
-/** A moment after the last writing of a field, so that the later of two quick writings counts even if the clock stood still or went back. */
-function momentAfter(known: Field | undefined, at: string): string {
-  return known && known.at >= at ? new Date(Date.parse(known.at) + 1).toISOString() : at
-}
-
-/** A document with some fields written anew. Fields that already hold the value are left alone. */
-export function writeDocument(known: GardenDocument | undefined, id: string, kind: string, values: Readonly<Record<string, FieldValue>>, at: string, by: string): GardenDocument {
+/**
+ * A document with some fields written anew. Fields that already hold the value are left alone.
+ * @param at when, by the clock of the device `by`.
+ * @param last the last turn known in the whole garden: the writing counts from after it, however the clock stands.
+ */
+export function writeDocument(known: GardenDocument | undefined, id: string, kind: string, values: Readonly<Record<string, FieldValue>>, at: string, by: string, last: Turn = known ? lastTurnOf([known]) : FIRST_TURN): GardenDocument {
   const base = known ?? { id, kind, fields: {} }
   const changed = Object.entries(values).filter(([name, value]) => JSON.stringify(base.fields[name]?.value) !== JSON.stringify(value))
-  const fields = Object.fromEntries(changed.map(([name, value]) => [name, { value, at: momentAfter(base.fields[name], at), by }]))
+  const beside = turnBeside(at, nextTurn(last, Date.parse(at)))
+  const fields = Object.fromEntries(changed.map(([name, value]) => [name, { value, at, by, ...beside }]))
   return mergeDocument(base, { id, kind, fields })
 }
 

@@ -1,18 +1,19 @@
-import { emptyBatch, type Growing } from './amend'
+import { emptyBatch, inOrder, type Growing } from './amend'
 import { batchIdOf, effectOf, type GardenEvent } from './event'
 import { emptyGarden, type Batch, type Garden, type StoreState } from './garden'
-import { byHappening, undoneIds } from './order'
+import { byHappening, turnOf, undoneIds } from './order'
+import { FIRST_TURN, laterTurn, type Turn } from './turn'
+
+/** Each id once. Two different events under one id come only from a damaged or forged file: the same one wins on every device. */
+function keepOne(byId: Map<string, GardenEvent>, event: GardenEvent): void {
+  const known = byId.get(event.id)
+  if (!known || (known !== event && JSON.stringify(event) < JSON.stringify(known))) byId.set(event.id, event)
+}
 
 /** The union of journals' events, each id once, in the order in which they happened. */
 export function mergeEvents(...journals: readonly Iterable<GardenEvent>[]): GardenEvent[] {
   const byId = new Map<string, GardenEvent>()
-  for (const events of journals) {
-    for (const event of events) {
-      const known = byId.get(event.id)
-      // Two different events under one id come only from a damaged or forged file: the same one wins on every device.
-      if (!known || (known !== event && JSON.stringify(event) < JSON.stringify(known))) byId.set(event.id, event)
-    }
-  }
+  for (const events of journals) for (const event of events) keepOne(byId, event)
   return [...byId.values()].sort(byHappening)
 }
 
@@ -23,8 +24,10 @@ type Strand = GardenEvent[]
 export interface Journal {
   readonly events: ReadonlyMap<string, GardenEvent>
   readonly garden: Garden
-  /** The latest moment at which anything was written down, on any device. */
-  readonly lastWritten: string
+  /** The turn of the last thing written down, on any device. */
+  readonly lastTurn: Turn
+  /** Events that could not be folded, with the technical reason: their batch stands without them. */
+  readonly leftOut: ReadonlyMap<string, string>
   readonly undone: ReadonlySet<string>
   /** What touches each batch, and what touches the store, standing or not: a change folds its own strand anew and no other. */
   readonly strands: { readonly batches: Map<string, Strand>, readonly store: Strand }
@@ -33,26 +36,41 @@ export interface Journal {
   readonly undoTargets: ReadonlySet<string>
 }
 
-function latestWriting(known: string, events: readonly GardenEvent[]): string {
-  return events.reduce((latest, { recordedAt }) => recordedAt > latest ? recordedAt : latest, known)
+function latestTurn(known: Turn, events: Iterable<GardenEvent>): Turn {
+  let latest = known
+  for (const event of events) latest = laterTurn(latest, turnOf(event))
+  return latest
 }
 
-function foldBatch(id: string, strand: Strand, undone: ReadonlySet<string>): Batch | undefined {
+type LeftOut = Map<string, string>
+
+/** Lets an event have its effect; one that cannot is left out, so that a single odd one never closes the whole garden. */
+function effected(leftOut: LeftOut, event: GardenEvent, effect: () => void): void {
+  try {
+    effect()
+  }
+  catch (cause) {
+    leftOut.set(event.id, cause instanceof Error ? `${cause.name}: ${cause.message}` : 'unknown')
+  }
+}
+
+function foldBatch(id: string, strand: Strand, undone: ReadonlySet<string>, leftOut: LeftOut): Batch | undefined {
   const batch = emptyBatch(id)
   for (const event of strand) {
     if (undone.has(event.id)) continue
-    effectOf(event).onBatch?.(batch, event)
+    effected(leftOut, event, () => effectOf(event).onBatch?.(batch, event))
     batch.log.push(event.id)
   }
+  inOrder(batch)
   return batch.log.length > 0 ? batch : undefined
 }
 
-function foldStore(store: StoreState, strand: Strand, undone: ReadonlySet<string>): void {
+function foldStore(store: StoreState, strand: Strand, undone: ReadonlySet<string>, leftOut: LeftOut): void {
   store.lots.clear()
   store.drawnL.clear()
   store.measurements.clear()
   for (const event of strand) {
-    if (!undone.has(event.id)) effectOf(event).onStore?.(store, event)
+    if (!undone.has(event.id)) effected(leftOut, event, () => effectOf(event).onStore?.(store, event))
   }
 }
 
@@ -61,22 +79,51 @@ function settle(garden: Garden, id: string, batch: Batch | undefined): void {
   else garden.batches.delete(id)
 }
 
-/** A journal from any events, in any order; an id counts once. */
-export function openJournal(events: Iterable<GardenEvent>): Journal {
-  const ordered = mergeEvents(events)
-  const all = new Map(ordered.map(event => [event.id, event]))
-  const undos = ordered.filter(({ kind }) => kind === 'undone')
-  const undone = undoneIds(undos, all)
+/** So many events are looked at between two breaths while a journal is opened. */
+const A_BREATH = 400
+
+/** A journal from any events, in any order; an id counts once. Each step is short; what is yielded is the share that is done, 0 to 1. */
+export function* openingJournal(events: Iterable<GardenEvent>): Generator<number, Journal> {
+  const all = new Map<string, GardenEvent>()
   const strands = { batches: new Map<string, Strand>(), store: [] as Strand }
-  for (const event of ordered) {
+  let lastTurn = FIRST_TURN
+  for (const event of events) {
+    keepOne(all, event)
+    if (all.size % A_BREATH === 0) yield 0
+  }
+  const undos: GardenEvent[] = []
+  let seen = 0
+  for (const event of all.values()) {
+    if (event.kind === 'undone') undos.push(event)
     const id = batchIdOf(event)
     if (id !== undefined) strandOf(strands.batches, id).push(event)
     if (effectOf(event).onStore) strands.store.push(event)
+    lastTurn = laterTurn(lastTurn, turnOf(event))
+    if (++seen % A_BREATH === 0) yield 0.4 * seen / all.size
   }
+  const undone = undoneIds(undos, all)
+  const leftOut: LeftOut = new Map()
   const garden = emptyGarden()
-  for (const [id, strand] of strands.batches) settle(garden, id, foldBatch(id, strand, undone))
-  foldStore(garden, strands.store, undone)
-  return { events: all, garden, lastWritten: latestWriting('', ordered), undone, strands, undos, undoTargets: targetsOf(undos) }
+  let folded = 0
+  for (const [id, strand] of strands.batches) {
+    settle(garden, id, foldBatch(id, strand.sort(byHappening), undone, leftOut))
+    folded += strand.length
+    if (folded >= A_BREATH) {
+      seen += folded
+      folded = 0
+      yield 0.4 + 0.6 * Math.min(1, (seen - all.size) / all.size)
+    }
+  }
+  foldStore(garden, strands.store.sort(byHappening), undone, leftOut)
+  return { events: all, garden, lastTurn, leftOut, undone, strands, undos, undoTargets: targetsOf(undos) }
+}
+
+/** A journal from any events, in any order, in one go; an id counts once. */
+export function openJournal(events: Iterable<GardenEvent>): Journal {
+  const opening = openingJournal(events)
+  let step = opening.next()
+  while (!step.done) step = opening.next()
+  return step.value
 }
 
 const targetsOf = (undos: readonly GardenEvent[]) => new Set(undos.flatMap(event => event.kind === 'undone' ? [event.targetId] : []))
@@ -110,18 +157,19 @@ function markStale(stale: Stale, event: GardenEvent | undefined): void {
   if (effectOf(event).onStore) stale.store = true
 }
 
-function foldStale({ garden, strands }: Journal, undone: ReadonlySet<string>, stale: Stale): void {
-  for (const id of stale.batches) settle(garden, id, foldBatch(id, strandOf(strands.batches, id).sort(byHappening), undone))
-  if (stale.store) foldStore(garden, strands.store.sort(byHappening), undone)
+function foldStale({ garden, strands }: Journal, undone: ReadonlySet<string>, stale: Stale, leftOut: LeftOut): void {
+  for (const id of stale.batches) settle(garden, id, foldBatch(id, strandOf(strands.batches, id).sort(byHappening), undone, leftOut))
+  if (stale.store) foldStore(garden, strands.store.sort(byHappening), undone, leftOut)
 }
 
 /**
  * A batch grows by one event: it gets a new identity, so that views notice, while its lists grow in place, so that
  * appending stays cheap however long they are.
  */
-function grow(garden: Garden, id: string, event: GardenEvent): void {
+function grow(garden: Garden, id: string, event: GardenEvent, leftOut: LeftOut): void {
   const batch: Growing = { ...(garden.batches.get(id) as Growing | undefined ?? emptyBatch(id)) }
-  effectOf(event).onBatch?.(batch, event)
+  effected(leftOut, event, () => effectOf(event).onBatch?.(batch, event))
+  inOrder(batch)
   batch.log.push(event.id)
   garden.batches.set(id, batch)
 }
@@ -144,31 +192,21 @@ export function extendJournal(journal: Journal, events: readonly GardenEvent[]):
     for (const id of undone) if (!journal.undone.has(id)) markStale(stale, all.get(id))
     for (const id of journal.undone) if (!undone.has(id)) markStale(stale, all.get(id))
   }
+  const leftOut: LeftOut = new Map([...journal.leftOut].filter(([id]) => !undone.has(id)))
   for (const event of fresh) {
     const id = batchIdOf(event)
     const stands = !undone.has(event.id)
     if (id !== undefined) {
       const inOrder = append(strandOf(journal.strands.batches, id), event)
       if (!inOrder || stale.batches.has(id)) stale.batches.add(id)
-      else if (stands) grow(journal.garden, id, event)
+      else if (stands) grow(journal.garden, id, event, leftOut)
     }
     const { onStore } = effectOf(event)
     if (!onStore) continue
     const inOrder = append(journal.strands.store, event)
     if (!inOrder || stale.store) stale.store = true
-    else if (stands) onStore(journal.garden, event)
+    else if (stands) effected(leftOut, event, () => onStore(journal.garden, event))
   }
-  foldStale(journal, undone, stale)
-  return { ...journal, undone, undos, undoTargets: more.length > 0 ? targetsOf(undos) : journal.undoTargets, lastWritten: latestWriting(journal.lastWritten, fresh) }
-}
-
-const A_DAY_MS = 86_400_000
-
-/**
- * The moment to write something down at: now, but after everything written so far, so that an undo always comes
- * after what it undoes even if the clock was set back. A journal that is more than a day ahead is not followed.
- */
-export function writingMoment({ lastWritten }: Journal, now: Date): Date {
-  const next = Date.parse(lastWritten) + 1
-  return next > now.getTime() && next < now.getTime() + A_DAY_MS ? new Date(next) : now
+  foldStale(journal, undone, stale, leftOut)
+  return { ...journal, undone, undos, leftOut, undoTargets: more.length > 0 ? targetsOf(undos) : journal.undoTargets, lastTurn: latestTurn(journal.lastTurn, fresh) }
 }

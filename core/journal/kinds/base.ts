@@ -3,6 +3,7 @@ import { worthSchema } from './worth'
 import { PREPARATIONS } from '../../materials/preparation'
 import { PACKINGS } from '../../units/container'
 import { ROLES } from '../garden'
+import { turnSchema } from '../turn'
 import { between } from '../../units/bounds'
 
 export { between }
@@ -17,7 +18,7 @@ export const idSchema = v.pipe(v.string(), v.regex(/^[\w.-]+$/, 'has signs that 
 export const momentSchema = v.pipe(
   v.string(),
   v.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$/, 'is not a date and time as Wastrum writes them'),
-  v.check(text => !Number.isNaN(Date.parse(text)), 'is a date that does not exist'),
+  v.check(text => Date.parse(text) >= 0, 'is a date that does not exist, or one before 1970'),
 )
 
 export const nameSchema = v.pipe(v.string(), v.minLength(1, 'is empty'), v.maxLength(LIMITS.name, 'is too long for a name'))
@@ -46,7 +47,7 @@ export const inputsSchema = v.pipe(v.array(inputSchema), v.maxLength(LIMITS.item
 
 /** Answers to questions: numbers and words of whoever asked. */
 export const answersSchema = v.pipe(
-  v.record(idSchema, v.union([v.pipe(v.number(), v.finite()), v.pipe(v.string(), v.maxLength(LIMITS.note, 'is longer than an answer can be'))])),
+  v.record(idSchema, v.union([between(-1e9, 1e9), v.pipe(v.string(), v.maxLength(LIMITS.note, 'is longer than an answer can be'))])),
   v.check(answers => Object.keys(answers).length <= LIMITS.items, 'has too many answers'),
 )
 
@@ -57,7 +58,7 @@ export const productsSchema = v.pipe(
 )
 
 /** What every event carries: who recorded it, when it happened and when it was written down. */
-const always = { id: idSchema, at: momentSchema, recordedAt: momentSchema, by: idSchema }
+const always = { id: idSchema, at: momentSchema, recordedAt: momentSchema, by: idSchema, turn: v.optional(turnSchema) }
 
 /** The schema of one kind of event. */
 export function eventSchemaOf<const K extends string, E extends v.ObjectEntries>(kind: K, entries: E) {

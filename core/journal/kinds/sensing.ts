@@ -3,6 +3,7 @@ import { MEASURE_LIMITS_M } from '../../vessel/vessel'
 import { gauge, type Effect } from '../amend'
 import { CORE, EDGE, HEAT, HEIGHT } from '../earlier'
 import { SOURCES, type Gauge } from '../garden'
+import { LAST_MOMENT_MS } from '../turn'
 import { between, celsiusSchema, eventSchemaOf, idSchema, LIMITS, noteSchema } from './base'
 
 /** Readings that one event of a file may hold; a longer file makes several. */
@@ -62,6 +63,7 @@ export const loggedSchema = v.pipe(
     tenthsC: v.array(v.pipe(v.number(), v.integer(), v.minValue(-500), v.maxValue(1200))),
   }),
   v.check(({ minutes, tenthsC }) => minutes.length === tenthsC.length, 'does not have a temperature for each moment'),
+  v.check(({ at, minutes }) => Date.parse(at) + Math.max(...minutes) * 60_000 <= LAST_MOMENT_MS, 'reaches beyond the year 9999'),
 )
 
 export const logged: Effect<v.InferOutput<typeof loggedSchema>> = {

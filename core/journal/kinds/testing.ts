@@ -1,6 +1,6 @@
 import * as v from 'valibot'
 import type { Effect } from '../amend'
-import { answersSchema, eventSchemaOf, idSchema, noteSchema } from './base'
+import { answersSchema, eventSchemaOf, idSchema, momentSchema, noteSchema } from './base'
 
 /** A test of ripeness was set up: its timer runs from here. */
 export const testBegunSchema = eventSchemaOf('test-begun', { batchId: idSchema, test: idSchema, answers: answersSchema })
@@ -22,7 +22,7 @@ export const testRead: Effect<v.InferOutput<typeof testReadSchema>> = {
 }
 
 /** A task was put off until a moment; with a reason it is skipped, without one it waits. */
-export const putOffSchema = eventSchemaOf('put-off', { batchId: idSchema, task: idSchema, until: v.pipe(v.string(), v.isoTimestamp()), why: v.optional(noteSchema) })
+export const putOffSchema = eventSchemaOf('put-off', { batchId: idSchema, task: idSchema, until: momentSchema, why: v.optional(noteSchema) })
 
 export const putOff: Effect<v.InferOutput<typeof putOffSchema>> = {
   onBatch: (batch, { id, at, task, until, why }) => { batch.putOffs.push({ eventId: id, at, task, until, why }) },
