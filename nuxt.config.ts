@@ -100,7 +100,8 @@ export default defineNuxtConfig({
       cleanupOutdatedCaches: true,
       clientsClaim: true,
     },
-    client: { installPrompt: false, periodicSyncForUpdates: 3600 },
+    // How a new version is taken is said in app/plugins/updates.client.ts.
+    client: { installPrompt: false, registerPlugin: false },
     devOptions: { enabled: false },
   },
 })

@@ -5,31 +5,57 @@ const router = useRouter()
 const ready = ref(false)
 /** The first pages stand alone; everything else has the way around beside it. */
 const inGarden = computed(() => store.which !== undefined && !route.path.startsWith('/welcome'))
+/** What cannot be told is said before anything else, once a visit. */
+const goesOn = ref(false)
+const rescue = computed(() => inGarden.value && store.journal.leftOut.size > 0 && !goesOn.value)
+
+/** Longer than this nobody looks at one line without a word. */
+const PATIENCE_MS = 6000
+const slow = ref(false)
 
 onMounted(async () => {
+  const waiting = setTimeout(() => { slow.value = true }, PATIENCE_MS)
   const opened = await store.openRemembered()
+  clearTimeout(waiting)
   if (!opened && !route.path.startsWith('/welcome')) await router.replace('/welcome')
   ready.value = true
 })
+const again = () => location.reload()
 </script>
 
 <template>
   <UApp>
     <HatchDefs />
-    <AppShell v-if="ready && inGarden">
+    <LazyRescueView
+      v-if="ready && rescue"
+      @on="goesOn = true"
+    />
+    <LazyAppShell v-else-if="ready && inGarden">
       <NuxtPage />
-    </AppShell>
+    </LazyAppShell>
     <NuxtPage v-else-if="ready" />
     <main
       v-else
-      class="p-6"
+      class="p-6 space-y-3"
       aria-busy="true"
     >
       <h1>Wastrum</h1>
       <p class="aside-note">
-        Opening the garden…
+        Opening the garden…<template v-if="store.opened > 0">
+          {{ Math.round(store.opened * 100) }} %
+        </template>
       </p>
+      <template v-if="slow">
+        <p>This takes longer than usual. Your garden is safe; another tab of Wastrum may be busy with it.</p>
+        <button
+          type="button"
+          class="label-button"
+          @click="again"
+        >
+          Try again
+        </button>
+      </template>
     </main>
-    <ShortcutSheet />
+    <LazyShortcutSheet v-if="store.which" />
   </UApp>
 </template>

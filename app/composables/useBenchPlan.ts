@@ -17,23 +17,27 @@ export const useBenchPlan = createSharedComposable(() => {
   const draft = shallowRef<Plan>(plan.value)
   /** The bench as it was before something replaced it whole, so that one tap brings it back. */
   const before = shallowRef<Plan>()
+  /** Changed and not yet written. */
   let pending = false
+  let writing: Promise<void> | undefined
 
-  async function write(): Promise<void> {
-    if (!pending) return
-    pending = false
-    await store.write([{ id: BENCH_PLAN_ID, kind: 'plan', values: planValues(draft.value) }])
+  /** Writes at once what was changed. What is changed meanwhile is written right after: no edit waits for a clock, whatever becomes of the page. */
+  async function writeAll(): Promise<void> {
+    while (pending) {
+      pending = false
+      await store.write([{ id: BENCH_PLAN_ID, kind: 'plan', values: planValues(draft.value) }])
+    }
   }
-  const save = useDebounceFn(write, 300)
-  // A phone that is put away may never come back to a waiting timer.
-  useEventListener(document, 'visibilitychange', () => { if (document.visibilityState === 'hidden') void write() })
-  useEventListener(window, 'pagehide', () => void write())
-  watch(plan, (fresh) => { if (!pending) draft.value = fresh })
+  function write(): Promise<void> {
+    writing ??= writeAll().finally(() => { writing = undefined })
+    return writing
+  }
+  watch(plan, (fresh) => { if (!pending && !writing) draft.value = fresh })
 
   function change(part: Partial<Plan>): void {
     pending = true
     draft.value = { ...draft.value, ...part }
-    void save()
+    void write()
   }
   /** Lays another plan on the bench; the one before can be brought back. */
   function replace(part: Partial<Plan>): void {

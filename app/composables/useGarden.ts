@@ -18,8 +18,6 @@ export interface KnownBatch {
 
 /** Screens think anew so often, and at once when something is recorded. */
 const STEP_MS = 15 * 60_000
-/** A record is taken to be of now when it is no further ahead than a device's clock may be. */
-const AHEAD_MS = 5 * 60_000
 
 /** The open garden as the screens need it: everything derived, nothing kept. What has not changed keeps its identity, so that nothing is worked out again. */
 export const useGarden = createSharedComposable(() => {
@@ -27,8 +25,7 @@ export const useGarden = createSharedComposable(() => {
   const now = useNow({ interval: 60_000 })
   const clockMs = computed(() => {
     const step = Math.floor(now.value.getTime() / STEP_MS) * STEP_MS
-    const written = Date.parse(store.journal.lastWritten)
-    return written > step && written < now.value.getTime() + AHEAD_MS ? written : step
+    return Math.max(step, store.changedAtMs)
   })
   const clock = computed(() => new Date(clockMs.value))
   const settings = computed(() => readSettings(store.documents))

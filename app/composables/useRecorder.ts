@@ -26,7 +26,7 @@ export function useRecorder() {
   /** @param said in words what was recorded; @param answer what it means, if anything. */
   async function record(events: NewEvent | readonly NewEvent[], said: string, answer = '', onTakenBack?: () => void, photos: readonly StoredPhoto[] = []): Promise<boolean> {
     const recorded = await store.record(Array.isArray(events) ? events : [events as NewEvent], photos)
-    if (recorded.ok) show({ ids: recorded.value.map(({ id }) => id), said, answer, onTakenBack })
+    if (recorded.ok) show({ ids: recorded.value.map(({ id }) => id), said: store.lasting ? said : `On this page only: ${said}`, answer, onTakenBack })
     return recorded.ok
   }
 
@@ -38,8 +38,13 @@ export function useRecorder() {
   async function undo(): Promise<void> {
     const taken = shown.value
     show(undefined)
-    if (taken && taken.ids.length > 0) await store.undo(taken.ids)
-    taken?.onTakenBack?.()
+    if (!taken) return
+    if (taken.ids.length > 0 && !(await store.undo(taken.ids)).ok) {
+      // It still stands; the bar above says why.
+      show(taken)
+      return
+    }
+    taken.onTakenBack?.()
   }
 
   return { shown: readonly(shown), record, showNote, undo, dismiss: () => show(undefined) }

@@ -45,6 +45,7 @@ async function demo(): Promise<void> {
       </h2>
       <BackupPanel />
     </section>
+    <PicturesPanel />
     <section
       aria-labelledby="measure"
       class="section-rule space-y-4 max-w-2xl"

@@ -40,7 +40,7 @@ describe('a garden that an earlier version wrote', () => {
   const text = fixture('garden-before-methods.json')
   const said = JSON.parse(fixture('garden-before-methods.expected.json')) as Earlier
   const read = readBackup(text)
-  if (!read.ok) throw new Error(read.error[0]!.message)
+  if (!read.ok) throw new Error(read.error.message)
   const { events, documents } = read.value
   const garden = foldGarden(events)
   const climate = CLIMATES[0] as Climate

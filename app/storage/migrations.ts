@@ -27,6 +27,12 @@ export const MIGRATIONS: readonly Migration[] = [
       database.createObjectStore('photos', { keyPath: 'id' })
     },
   },
+  {
+    version: 4, name: 'small-versions-of-pictures',
+    grow: (database) => {
+      database.createObjectStore('thumbs', { keyPath: 'id' })
+    },
+  },
 ]
 
 /** The steps still to take from a version, after checking that they are numbered without a gap. */

@@ -1,34 +1,70 @@
-import { mergeDocuments, type GardenDocument } from '#core/journal/document'
+import { mergeDocuments, type Field, type GardenDocument } from '#core/journal/document'
+import { writtenEvent, type GardenEvent } from '#core/journal/event'
 import { mergeEvents } from '#core/journal/journal'
-import type { Contents, Keepsake } from './shelf'
+import { sameData } from '#core/journal/same'
+import type { Contents, Exchange, Keepsake } from './shelf'
 
 /** How a file is taken in: added to what is here, or put in its place. */
 export type ImportMode = 'merge' | 'replace'
 
-/** What the garden holds after an import. */
-export function afterImport(here: Contents, file: Contents, mode: ImportMode): Contents {
-  return mode === 'merge'
-    ? { events: mergeEvents(here.events, file.events), documents: mergeDocuments(here.documents, file.documents) }
-    : { events: mergeEvents(file.events), documents: mergeDocuments(file.documents) }
-}
+const byId = <T extends { readonly id: string }>(all: readonly T[]) => new Map(all.map(one => [one.id, one]))
+const isSame = (a: GardenEvent | undefined, b: GardenEvent) => a !== undefined && sameData(writtenEvent(a), writtenEvent(b))
 
-/** What to keep so that an import can be undone. */
-export function keepsakeOf(here: Contents, file: Contents, takenAt: string): Keepsake {
-  const known = new Set(here.events.map(({ id }) => id))
-  return { id: 'before-import', takenAt, events: here.events, documents: here.documents, importedIds: file.events.map(({ id }) => id).filter(id => !known.has(id)) }
-}
-
-/** Fields written after a moment, of documents as they are now. */
-function writtenSince(documents: readonly GardenDocument[], moment: string): GardenDocument[] {
-  return documents.map(document => ({ ...document, fields: Object.fromEntries(Object.entries(document.fields).filter(([, { at }]) => at > moment)) }))
-    .filter(({ fields }) => Object.keys(fields).length > 0)
-}
-
-/** The garden as it was before an import, with everything that was recorded since. */
-export function undoneImport(now: Contents, keepsake: Keepsake): Contents {
-  const imported = new Set(keepsake.importedIds)
+/**
+ * What taking a file in changes. What is here is never altered by adding: an entry that the file has differently stays as it is here.
+ * @param photoIds pictures that came with the file and were not here before.
+ */
+export function importing(here: Contents, file: Contents, mode: ImportMode, takenAt: string, photoIds: readonly string[] = []): Exchange {
+  const [known, incoming] = [byId(here.events), byId(mergeEvents(file.events))]
+  const importedIds = [...incoming.keys()].filter(id => !known.has(id))
+  const gone = mode === 'merge' ? [] : here.events.filter(event => !isSame(incoming.get(event.id), event))
+  const documents = mode === 'merge' ? mergeDocuments(here.documents, file.documents) : mergeDocuments(file.documents)
+  const after = byId(documents)
   return {
-    events: mergeEvents(keepsake.events, now.events.filter(({ id }) => !imported.has(id))),
-    documents: mergeDocuments(keepsake.documents, writtenSince(now.documents, keepsake.takenAt)),
+    put: {
+      events: [...incoming.values()].filter(event => !known.has(event.id) || (mode === 'replace' && !isSame(known.get(event.id), event))),
+      documents: documents.filter(document => !sameData(here.documents.find(({ id }) => id === document.id), document)),
+    },
+    removeEvents: gone.map(({ id }) => id).filter(id => !incoming.has(id)),
+    removeDocuments: here.documents.map(({ id }) => id).filter(id => !after.has(id)),
+    removePhotos: [],
+    keepsake: { takenAt, importedIds, removed: gone, documents: here.documents, documentsAfter: documents, photoIds },
   }
+}
+
+/** A document with the fields it had before an import, but for those written since. Nothing when none is left. */
+function documentBefore(now: GardenDocument | undefined, before: GardenDocument | undefined, isSince: (name: string, field: Field) => boolean): GardenDocument | undefined {
+  const since = Object.entries(now?.fields ?? {}).filter(([name, field]) => isSince(name, field))
+  const base = before ?? now
+  if (!base || (!before && since.length === 0)) return undefined
+  return { id: base.id, kind: base.kind, fields: { ...before?.fields, ...Object.fromEntries(since) } }
+}
+
+/** What taking an import back changes: everything is as it was before, with what was recorded since. Its pictures go unless something still shows them. */
+export function takingBack(now: Contents, keepsake: Keepsake): Exchange {
+  const imported = new Set(keepsake.importedIds)
+  const [current, before, after] = [byId(now.documents), byId(keepsake.documents), keepsake.documentsAfter && byId(keepsake.documentsAfter)]
+  const isSince = (id: string) => (name: string, field: Field) => after ? !sameData(after.get(id)?.fields[name], field) : field.at > keepsake.takenAt
+  const ids = [...new Set([...current.keys(), ...before.keys()])]
+  const documents = ids.flatMap(id => documentBefore(current.get(id), before.get(id), isSince(id)) ?? [])
+  const there = byId(documents)
+  const left = [...now.events.filter(({ id }) => !imported.has(id)), ...keepsake.removed]
+  const shown = new Set(left.flatMap(event => event.kind === 'photographed' ? [event.photoId] : []))
+  return {
+    put: { events: keepsake.removed, documents: documents.filter(document => !sameData(current.get(document.id), document)) },
+    removeEvents: now.events.map(({ id }) => id).filter(id => imported.has(id)),
+    removeDocuments: ids.filter(id => current.has(id) && !there.has(id)),
+    removePhotos: keepsake.photoIds.filter(id => !shown.has(id)),
+    keepsake: undefined,
+  }
+}
+
+/** What there is after a change. */
+export function exchanged(here: Contents, change: Pick<Exchange, 'put' | 'removeEvents' | 'removeDocuments'>): Contents {
+  const [events, documents] = [byId(here.events), byId(here.documents)]
+  for (const id of change.removeEvents) events.delete(id)
+  for (const id of change.removeDocuments) documents.delete(id)
+  for (const event of change.put.events) events.set(event.id, event)
+  for (const document of change.put.documents) documents.set(document.id, document)
+  return { events: [...events.values()], documents: [...documents.values()] }
 }

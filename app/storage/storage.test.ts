@@ -1,24 +1,25 @@
 import 'fake-indexeddb/auto'
 import { openDB } from 'idb'
-import { beforeEach, describe, expect, it } from 'vitest'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { randomDocuments, randomJournal } from '../../test/builders/journals'
-import { mangled } from '../../test/builders/mangle'
-import { readBackup, writeBackup } from '#core/formats/backup'
+import { writeDocument } from '#core/journal/document'
 import type { GardenEvent } from '#core/journal/event'
 import { seededRandom } from '#core/random/random'
 import { MIGRATIONS, migrationsFrom } from './migrations'
-import { afterImport, keepsakeOf, undoneImport } from './restore'
-import { memoryShelf, openShelf, removeShelf, type Contents, type Shelf } from './shelf'
+import { openShelf, removeShelf, type Lost } from './database-shelf'
+import { memoryShelf } from './memory-shelf'
+import { importing, takingBack } from './restore'
+import type { Contents, Shelf } from './shelf'
 import { troubleFrom } from './trouble'
 
 let count = 0
 let name = ''
 beforeEach(() => { name = `garden-${count++}` })
 
-async function opened(): Promise<Shelf> {
-  const shelf = await openShelf(name)
-  if (!shelf.ok) throw new Error(shelf.error.message)
-  return shelf.value
+async function opened(onLost?: (why: Lost) => void): Promise<Shelf> {
+  const found = await openShelf(name, onLost)
+  if (!found.shelf) throw new Error(found.trouble.message)
+  return found.shelf
 }
 
 async function contentsOf(shelf: Shelf) {
@@ -34,24 +35,75 @@ describe('the shelf', () => {
   it('keeps what was added after it is closed and opened again', async () => {
     const first = await opened()
     const contents = garden(1, 'phone')
-    expect(await first.add(contents)).toEqual({ ok: true, value: undefined })
+    expect(await first.add(contents)).toEqual({ ok: true, value: contents.documents })
     const before = await contentsOf(first)
     first.close()
     expect(await contentsOf(await opened())).toEqual(before)
     expect(before.events).toHaveLength(40)
   })
 
-  it('keeps pictures with their event, in the database and in memory, and an import leaves them', async () => {
-    const picture = { id: 'photo-1', picture: new Blob([Uint8Array.of(255, 216, 255)], { type: 'image/jpeg' }) }
+  const TAKEN = '2026-06-01T00:00:00.000Z'
+  const picture = (id: string) => ({ id, picture: new Blob([Uint8Array.of(255, 216, 255)], { type: 'image/jpeg' }) })
+  const take = (shelf: Shelf, file: Contents, photoIds: readonly string[] = []) => shelf.exchange(here => importing(here, file, 'merge', TAKEN, photoIds))
+  const idsOf = async (shelf: Shelf) => {
+    const ids = await shelf.photoIds()
+    return ids.ok ? [...ids.value].sort() : ids
+  }
+
+  it('keeps pictures with their event, and small versions beside them, in the database and in memory', async () => {
     for (const shelf of [await opened(), memoryShelf()]) {
-      await shelf.add(garden(1, 'phone'), [picture])
-      expect(await shelf.replace(garden(2, 'tablet'))).toEqual({ ok: true, value: undefined })
+      await shelf.add(garden(1, 'phone'), [picture('photo-1')])
       const found = await shelf.photo('photo-1')
       expect(found.ok && found.value !== undefined).toBe(true)
       expect(await shelf.photo('photo-2')).toEqual({ ok: true, value: undefined })
-      const all = await shelf.photos()
-      expect(all.ok && all.value.map(({ id }) => id)).toEqual(['photo-1'])
+      expect((await shelf.keepThumb('photo-1', picture('x').picture)).ok).toBe(true)
+      expect(await shelf.thumb('photo-1')).toMatchObject({ ok: true })
+      await shelf.removePhotos(['photo-1'])
+      expect([await idsOf(shelf), await shelf.thumb('photo-1')]).toEqual([[], { ok: true, value: undefined }])
     }
+  })
+
+  it('never puts another picture in the place of one it has, and is rid of those that never arrived', async () => {
+    for (const shelf of [await opened(), memoryShelf()]) {
+      await shelf.add(garden(1, 'phone'), [picture('mine')])
+      expect(await shelf.addArriving([picture('mine'), picture('new')])).toEqual({ ok: true, value: ['new'] })
+      await shelf.clearArriving()
+      expect(await idsOf(shelf)).toEqual(['mine'])
+      await shelf.addArriving([picture('new')])
+      await take(shelf, garden(2, 'laptop'), ['new'])
+      await shelf.clearArriving()
+      expect(await idsOf(shelf)).toEqual(['mine', 'new'])
+      await shelf.exchange((now, keepsake) => keepsake && takingBack(now, keepsake))
+      expect(await idsOf(shelf)).toEqual(['mine'])
+    }
+  })
+
+  it('puts documents together field by field with what another tab has written meanwhile', async () => {
+    for (const shelf of [await opened(), memoryShelf()]) {
+      const written = (values: Record<string, string>, at: string, by: string) => writeDocument(undefined, 'settings', 'settings', values, at, by)
+      await Promise.all([
+        shelf.add({ events: [], documents: [written({ units: 'us' }, '2026-05-01T10:00:00.000Z', 'one')] }),
+        shelf.add({ events: [], documents: [written({ water: 'well' }, '2026-05-01T10:00:00.000Z', 'two')] }),
+      ])
+      const { documents } = await contentsOf(shelf)
+      expect(documents.map(({ fields }) => [fields.units?.value, fields.water?.value])).toEqual([['us', 'well']])
+    }
+  })
+
+  it('takes into an import what was recorded while the file was read: nothing of 60 is lost', async () => {
+    const shelf = await opened()
+    const recorded: Promise<unknown>[] = []
+    const events = garden(3, 'phone').events
+    for (let index = 0; index < 30; index++) {
+      recorded.push(shelf.add({ events: [{ ...events[0]!, id: `r${index}` }], documents: [] }))
+      if (index === 12) recorded.push(shelf.exchange(here => importing(here, garden(2, 'laptop'), 'replace', TAKEN)))
+    }
+    await Promise.all(recorded)
+    const loaded = await contentsOf(shelf)
+    // Those before the import were replaced, and come back when it is taken back; those after it stand.
+    expect(loaded.events.filter(({ id }) => id.startsWith('r')).length).toBe(17)
+    await shelf.exchange((now, keepsake) => keepsake && takingBack(now, keepsake))
+    expect((await contentsOf(shelf)).events.map(({ id }) => id).sort()).toEqual(Array.from({ length: 30 }, (_, index) => `r${index}`).sort())
   })
 
   it('grows from the first released schema without losing anything', async () => {
@@ -67,11 +119,11 @@ describe('the shelf', () => {
     old.close()
     const shelf = await opened()
     expect((await contentsOf(shelf)).events).toEqual([event])
-    expect((await shelf.replace(garden(2, 'x'), keepsakeOf(garden(1, 'y'), garden(2, 'x'), event.at))).ok).toBe(true)
+    expect((await take(shelf, garden(2, 'x'))).ok).toBe(true)
   })
 
   it('numbers its migrations without a gap', () => {
-    expect(migrationsFrom(1).map(({ version }) => version)).toEqual([2, 3])
+    expect(migrationsFrom(1).map(({ version }) => version)).toEqual([2, 3, 4])
     expect(() => migrationsFrom(0, [MIGRATIONS[1]!])).toThrow(/out of line/)
   })
 
@@ -80,34 +132,62 @@ describe('the shelf', () => {
     await shelf.add(garden(3, 'phone'))
     const before = await contentsOf(shelf)
     const broken = { ...garden(4, 'other').events[0], note: () => {} } as unknown as GardenEvent
-    const failed = await shelf.replace({ events: [...garden(4, 'other').events, broken], documents: [] })
+    const failed = await shelf.exchange(() => ({ put: { events: [...garden(4, 'other').events, broken], documents: [] }, removeEvents: before.events.map(({ id }) => id), removeDocuments: [], removePhotos: [], keepsake: undefined }))
     expect(failed.ok).toBe(false)
     expect(await contentsOf(shelf)).toEqual(before)
+  })
+
+  it('takes back an import that an earlier version made', async () => {
+    const shelf = await opened()
+    const [before, came] = [garden(1, 'phone'), garden(2, 'laptop')]
+    await shelf.add({ events: [...before.events, ...came.events], documents: [] })
+    const raw = await openDB(name)
+    await raw.put('keepsakes', { id: 'before-import', takenAt: TAKEN, events: before.events, documents: [], importedIds: came.events.map(({ id }) => id) })
+    raw.close()
+    const loaded = await shelf.load()
+    expect(loaded.ok && loaded.value.imported).toEqual({ takenAt: '' })
+    await shelf.exchange((now, keepsake) => keepsake && takingBack(now, keepsake))
+    expect((await contentsOf(shelf)).events.map(({ id }) => id)).toEqual(before.events.map(({ id }) => id).sort())
+    const again = await shelf.load()
+    expect(again.ok && again.value.imported).toBeUndefined()
   })
 
   it('says so when a newer version has been here', async () => {
     const newer = await openDB(name, 99)
     newer.close()
     const refused = await openShelf(name)
-    expect(!refused.ok && refused.error.kind).toBe('newer')
+    expect(!refused.shelf && refused.trouble.kind).toBe('newer')
   })
 
-  it('says so when an older version in another tab holds on to the garden, and opens once that is closed', async () => {
+  it('says so when an older version in another tab holds on to the garden, and comes by itself once that is closed', async () => {
     const older = await openDB(name, 1, { upgrade: (database) => { database.createObjectStore('events', { keyPath: 'id' }) } })
     const refused = await openShelf(name)
-    expect(!refused.ok && refused.error).toMatchObject({ kind: 'blocked' })
+    if (refused.shelf) throw new Error('not blocked')
+    expect(refused.trouble.kind).toBe('blocked')
     older.close()
+    expect((await refused.later)?.lasting).toBe(true)
   })
 
-  it('lets go when a newer version in another tab needs it', async () => {
-    let given = false
-    const shelf = await openShelf(name, () => { given = true })
-    expect(shelf.ok).toBe(true)
+  it('says so when the storage does not answer', async () => {
+    const silent = Object.assign(Object.create(IDBOpenDBRequest.prototype) as IDBOpenDBRequest, { addEventListener: () => {}, removeEventListener: () => {} })
+    const opening = vi.spyOn(indexedDB, 'open').mockReturnValue(silent)
+    const refused = await openShelf(name, undefined, 20)
+    opening.mockRestore()
+    expect(!refused.shelf && refused.trouble.kind).toBe('silent')
+  })
+
+  it('lets go when a newer version in another tab needs it, and knows that from being deleted', async () => {
+    const lost: Lost[] = []
+    const shelf = await opened(why => lost.push(why))
     const newer = await openDB(name, 99)
-    expect(given).toBe(true)
+    expect(lost).toEqual(['newer'])
     newer.close()
-    const after = shelf.ok ? await shelf.value.add(garden(1, 'phone')) : shelf
+    const after = await shelf.add(garden(1, 'phone'))
     expect(!after.ok && after.error.kind).toBe('closed')
+    await removeShelf(name)
+    await opened(why => lost.push(why))
+    await removeShelf(name)
+    expect(lost).toEqual(['newer', 'deleted'])
   })
 
   it('tells a full browser from other trouble', () => {
@@ -125,34 +205,12 @@ describe('the shelf', () => {
 
   it('in memory behaves alike', async () => {
     const shelf = memoryShelf()
-    await shelf.add(garden(1, 'phone'))
-    await shelf.replace(garden(2, 'laptop'))
-    expect((await contentsOf(shelf)).events.every(({ by }) => by === 'laptop')).toBe(true)
-    expect(shelf.lasting).toBe(false)
-  })
-})
-
-describe('an import', () => {
-  const here = garden(1, 'phone')
-  const file = garden(2, 'laptop')
-  const later: GardenEvent = { kind: 'turned', id: 'later', at: '2026-05-01T10:00:00.000Z', recordedAt: '2026-05-01T10:00:00.000Z', by: 'phone', batchId: 'batch-1' }
-
-  it.each(['merge', 'replace'] as const)('by %s can be undone and loses nothing recorded since', (mode) => {
-    const keepsake = keepsakeOf(here, file, '2026-04-01T00:00:00.000Z')
-    const after = afterImport(here, file, mode)
-    const undone = undoneImport({ ...after, events: [...after.events, later] }, keepsake)
-    expect(undone.events.map(({ id }) => id).sort()).toEqual([...here.events, later].map(({ id }) => id).sort())
-  })
-
-  it('of 200 mangled files changes nothing that is stored', async () => {
-    const shelf = await opened()
+    const here = garden(1, 'phone')
     await shelf.add(here)
-    const before = await contentsOf(shelf)
-    const good = writeBackup(file.events, file.documents, '2026-05-01T10:00:00.000Z')
-    for (let seed = 0; seed < 200; seed++) {
-      const read = readBackup(mangled(good, seededRandom(seed), seed))
-      if (read.ok) await shelf.replace(afterImport(here, read.value, 'merge'))
-    }
-    expect(await contentsOf(shelf)).toEqual(before)
+    await shelf.exchange(now => importing(now, garden(2, 'laptop'), 'replace', TAKEN))
+    expect((await contentsOf(shelf)).events.every(({ by }) => by === 'laptop')).toBe(true)
+    await shelf.exchange((now, keepsake) => keepsake && takingBack(now, keepsake))
+    expect((await contentsOf(shelf)).events.map(({ id }) => id)).toEqual(here.events.map(({ id }) => id).sort())
+    expect(shelf.lasting).toBe(false)
   })
 })

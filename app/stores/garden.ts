@@ -1,21 +1,25 @@
 import { defineStore } from 'pinia'
 import * as v from 'valibot'
-import { ref, shallowRef } from 'vue'
-import { demoGarden } from '#core/demo/demo-garden'
-import { documentValues, mergeDocuments, writeDocument, type FieldValue, type GardenDocument } from '#core/journal/document'
+import { computed, ref, shallowRef } from 'vue'
+import { oddEntry } from '#core/formats/backup/odd'
+import { documentValues, freshFields, lastTurnOf, mergeDocuments, writeDocument, type FieldValue, type GardenDocument } from '#core/journal/document'
 import { knownEventSchema, type GardenEvent, type NewEvent } from '#core/journal/event'
-import { extendJournal, openJournal, writingMoment } from '#core/journal/journal'
+import { extendJournal, openingJournal, openJournal } from '#core/journal/journal'
+import { clockMoment, laterTurn, nextTurn, turnBeside } from '#core/journal/turn'
 import { fail, ok, type Outcome } from '#core/outcome/outcome'
+import { openShelf, removeShelf, SILENT_MS, type Lost } from '~/storage/database-shelf'
+import { memoryShelf } from '~/storage/memory-shelf'
 import { joinTabs, type TabNews, type Tabs } from '~/storage/tabs'
 import { newId, randomText } from '~/storage/identity'
 import { remember, remembered } from '~/storage/remembered'
-import { memoryShelf, openShelf, removeShelf, type Contents, type Keepsake, type Shelf, type StoredPhoto } from '~/storage/shelf'
+import type { Contents, ImportMark, Shelf, StoredPhoto } from '~/storage/shelf'
 import { storageTrouble, type StorageTrouble } from '~/storage/trouble'
+import { inSlices } from '~/utils/slices'
 
 /** The two gardens a browser can hold: they never mix. */
 export type WhichGarden = 'own' | 'demo'
 
-const shelfName = (which: WhichGarden) => `wastrum-${which}`
+export const shelfName = (which: WhichGarden) => `wastrum-${which}`
 
 function deviceName(which: WhichGarden): string {
   if (which === 'demo') return 'demo-visitor'
@@ -26,32 +30,67 @@ function deviceName(which: WhichGarden): string {
   return fresh
 }
 
+/** A record is taken to be of now when it is no further ahead than a device's clock may be. */
+const AHEAD_MS = 5 * 60_000
+const A_HANDFUL = 2000
+
+const after = (ms: number) => new Promise<undefined>(resolve => setTimeout(() => resolve(undefined), ms))
+
 /** The garden that is open: its journal, its documents and where they are kept. */
 export const useGardenStore = defineStore('garden', () => {
   const which = ref<WhichGarden>()
-  const lasting = ref(true)
   const trouble = shallowRef<StorageTrouble>()
+  /** Why nothing is kept just now; while there is such a reason, everything is on this page alone. */
+  const notKept = shallowRef<StorageTrouble>()
+  const lasting = computed(() => notKept.value === undefined)
   const journal = shallowRef(openJournal([]))
   const documents = shallowRef<readonly GardenDocument[]>([])
-  const keepsake = shallowRef<Keepsake>()
+  const imported = shallowRef<ImportMark>()
+  /** How far the garden is opened, 0 to 1. */
+  const opened = ref(0)
+  /** The last moment at which something came in: screens think anew then. */
+  const changedAtMs = ref(0)
+  const lastTurn = computed(() => laterTurn(journal.value.lastTurn, lastTurnOf(documents.value)))
   let shelf: Shelf = memoryShelf()
   let tabs: Tabs | undefined
+  /** Counts openings: what belongs to an earlier one is not wanted any more. */
+  let opening = 0
+  /** What comes in while everything is being read anew. */
+  let meanwhile: Contents[] | undefined
 
-  function show(contents: Contents, kept?: Keepsake): void {
-    journal.value = openJournal(contents.events)
-    documents.value = mergeDocuments(contents.documents)
-    keepsake.value = kept
+  function take(contents: Contents): void {
+    meanwhile?.push(contents)
+    if (contents.events.length > 0) journal.value = extendJournal(journal.value, contents.events)
+    if (contents.documents.length > 0) documents.value = mergeDocuments(documents.value, contents.documents)
+    changedAtMs.value = Math.max(Date.now(), ...contents.events.map(({ recordedAt }) => Date.parse(recordedAt)).filter(ms => ms < Date.now() + AHEAD_MS))
   }
 
-  function take({ events, documents: written }: Contents): void {
-    if (events.length > 0) journal.value = extendJournal(journal.value, events)
-    if (written.length > 0) documents.value = mergeDocuments(documents.value, written)
+  let reading: Promise<void> = Promise.resolve()
+  /** Reads everything anew from the shelf. One reading waits for the other, so that nothing heard in between is overwritten. */
+  function reload(): Promise<void> {
+    reading = reading.then(readAnew)
+    return reading
   }
 
-  async function reload(): Promise<void> {
-    const loaded = await shelf.load()
-    if (loaded.ok) show(loaded.value, loaded.value.keepsake)
-    else trouble.value = loaded.error
+  /** In slices, so that the page stays awake however long the journal is. */
+  async function readAnew(): Promise<void> {
+    const mine = opening
+    meanwhile ??= []
+    const loaded = await Promise.race([shelf.load(), after(SILENT_MS)])
+    if (!loaded?.ok) {
+      if (mine === opening) trouble.value = loaded?.error ?? storageTrouble('silent')
+      meanwhile = undefined
+      return
+    }
+    const fresh = await inSlices(openingJournal(loaded.value.events), { stillWanted: () => mine === opening, onStep: (share) => { opened.value = share } })
+    if (!fresh || mine !== opening) return
+    journal.value = fresh
+    documents.value = mergeDocuments(loaded.value.documents)
+    imported.value = loaded.value.imported
+    const came = meanwhile ?? []
+    meanwhile = undefined
+    changedAtMs.value = Date.now()
+    came.forEach(take)
   }
 
   async function hear(news: TabNews): Promise<void> {
@@ -59,27 +98,104 @@ export const useGardenStore = defineStore('garden', () => {
     else await reload()
   }
 
-  /** Opens a garden. When the browser keeps nothing, it opens in memory and `trouble` says so. */
-  async function open(wanted: WhichGarden): Promise<void> {
-    letGo()
-    trouble.value = undefined
-    const opened = await openShelf(shelfName(wanted), () => { trouble.value = storageTrouble('closed') })
-    if (!opened.ok) trouble.value = opened.error
-    shelf = opened.ok ? opened.value : memoryShelf()
-    lasting.value = shelf.lasting
+  /** What was recorded on this page alone goes to a shelf that lasts, and the garden is shown from there. */
+  async function adopt(lasts: Shelf, mine: number): Promise<boolean> {
+    if (mine !== opening) {
+      lasts.close()
+      return false
+    }
+    const [here, ids] = [await shelf.load(), await shelf.photoIds()]
+    const photos: StoredPhoto[] = []
+    for (const id of ids.ok ? ids.value : []) {
+      const found = await shelf.photo(id)
+      if (found.ok && found.value) photos.push({ id, picture: found.value })
+    }
+    const added = here.ok ? await lasts.add(here.value, photos) : here
+    if (!added.ok) {
+      trouble.value = added.error
+      return false
+    }
+    shelf = lasts
+    notKept.value = undefined
     await reload()
-    if (wanted === 'demo' && journal.value.events.size === 0) await add(demoGarden(new Date()))
-    tabs = joinTabs(shelfName(wanted), news => void hear(news))
+    tabs?.tell({ kind: 'replaced' })
+    return true
+  }
+
+  /** From here on things are on this page alone, and that is said. */
+  function onThisPage(reason: StorageTrouble, held: Contents): void {
+    shelf = memoryShelf()
+    void shelf.add(held)
+    notKept.value = reason
+  }
+
+  function lose(name: string, why: Lost, mine: number): void {
+    if (mine !== opening) return
+    // Of a garden that is gone the page holds the last copy.
+    onThisPage(storageTrouble(why), why === 'deleted' ? { events: [...journal.value.events.values()], documents: documents.value } : { events: [], documents: [] })
+    if (why === 'closed') void openAgain(name, mine)
+  }
+
+  async function openAgain(name: string, mine: number): Promise<void> {
+    const again = await openShelf(name, why => lose(name, why, mine))
+    if (again.shelf) await adopt(again.shelf, mine)
+  }
+
+  /** Puts a garden that was removed from the browser back into it, as far as this page holds it. */
+  async function putBack(): Promise<void> {
+    if (which.value) await openAgain(shelfName(which.value), opening)
+  }
+
+  /** Opens a garden. While the browser keeps nothing, it opens in memory and `notKept` says why. @param years how many years a made-up garden is to have. */
+  async function open(wanted: WhichGarden, years = 0): Promise<void> {
+    letGo()
+    const mine = ++opening
+    const name = shelfName(wanted)
+    trouble.value = undefined
+    notKept.value = undefined
+    opened.value = 0
+    // Heard from the first moment on: what another tab adds while this one reads would be missed.
+    tabs = joinTabs(name, news => void hear(news))
+    meanwhile = []
+    const found = await openShelf(name, why => lose(name, why, mine))
+    if (found.shelf) shelf = found.shelf
+    else {
+      onThisPage(found.trouble, { events: [], documents: [] })
+      void found.later?.then(late => late && adopt(late, mine))
+    }
+    await reload()
+    if (mine !== opening) return
+    if (wanted === 'demo' && journal.value.events.size === 0) await layOutDemo(years)
     which.value = wanted
     remember('wastrum.garden', wanted)
     // Asked for once more at every visit: browsers grant it to what is used.
-    if (wanted === 'own') void navigator.storage?.persist?.()
+    if (wanted === 'own') void (navigator as Partial<Navigator>).storage?.persist()
+  }
+
+  async function layOutDemo(years: number): Promise<void> {
+    // The made-up gardens are large and wanted seldom.
+    if (years > 0) {
+      const { longGarden } = await import('#core/demo/long-garden')
+      const { events, documents: planned } = longGarden({ years, now: new Date() })
+      await shelf.add({ events: [], documents: planned })
+      for (let from = 0; from < events.length; from += A_HANDFUL) {
+        await shelf.add({ events: events.slice(from, from + A_HANDFUL), documents: [] })
+        opened.value = from / events.length
+      }
+      await reload()
+    }
+    else {
+      const { demoGarden } = await import('#core/demo/demo-garden')
+      await add(demoGarden(new Date()))
+    }
   }
 
   function letGo(): void {
+    opening++
     shelf.close()
     tabs?.leave()
     tabs = undefined
+    meanwhile = undefined
   }
 
   /** Opens what was open last, if anything was. */
@@ -96,66 +212,86 @@ export const useGardenStore = defineStore('garden', () => {
     which.value = undefined
     remember('wastrum.garden', undefined)
     await removeShelf(shelfName('demo'))
-    show({ events: [], documents: [] })
+    shelf = memoryShelf()
+    await reload()
   }
 
   async function add(contents: Contents, photos: readonly StoredPhoto[] = []): Promise<Outcome<void, StorageTrouble>> {
-    const added = await shelf.add(contents, photos)
-    if (added.ok) {
-      take(contents)
-      tabs?.tell({ kind: 'added', contents })
+    const mine = opening
+    const adding = shelf.add(contents, photos)
+    const added = await Promise.race([adding, after(SILENT_MS)])
+    if (added === undefined) {
+      // It may still arrive: then it is shown, and until then nothing claims that it is kept.
+      trouble.value = { kind: 'silent', message: 'The browser\'s storage does not answer, so this is not recorded so far. It is shown here as soon as it is.' }
+      void adding.then((late) => {
+        if (late.ok && mine === opening) take({ events: contents.events, documents: late.value })
+      })
+      return fail(trouble.value)
     }
-    else trouble.value = added.error
-    return added
-  }
-
-  async function replace(contents: Contents, kept?: Keepsake): Promise<Outcome<void, StorageTrouble>> {
-    const replaced = await shelf.replace(contents, kept)
-    if (replaced.ok) {
-      show(contents, kept)
-      tabs?.tell({ kind: 'replaced' })
+    if (!added.ok) {
+      trouble.value = added.error
+      return added
     }
-    else trouble.value = replaced.error
-    return replaced
+    const there = { events: contents.events, documents: added.value }
+    take(there)
+    tabs?.tell({ kind: 'added', contents: there })
+    return ok(undefined)
   }
 
   /** Records what happened, all of it or nothing, and pictures with it. */
   async function record(happened: readonly NewEvent[], photos: readonly StoredPhoto[] = []): Promise<Outcome<readonly GardenEvent[], StorageTrouble>> {
-    const now = writingMoment(journal.value, new Date())
+    const now = Date.now()
+    const recordedAt = clockMoment(now)
     const by = deviceName(which.value ?? 'own')
-    const events = happened.map((one, index) => ({ ...one, id: `${newId(now)}-${index}`, recordedAt: now.toISOString(), by }))
-    const checked = v.safeParse(v.array(knownEventSchema), events)
-    if (!checked.success) {
-      trouble.value = { kind: 'unknown', message: `This was not recorded: a value ${checked.issues[0].message}. Check what was typed and try again.` }
+    let turn = lastTurn.value
+    const events = happened.map((one, index) => {
+      turn = nextTurn(turn, now)
+      return { ...one, id: `${newId(new Date(recordedAt))}-${index}`, recordedAt, by, ...turnBeside(recordedAt, turn) }
+    })
+    const good: GardenEvent[] = []
+    for (const event of events) {
+      const checked = v.safeParse(knownEventSchema, event)
+      if (checked.success) {
+        good.push(checked.output)
+        continue
+      }
+      trouble.value = { kind: 'unknown', message: `This was not recorded: ${oddEntry('event', 0, event, checked.issues, new Map()).what} Check what was typed and try again.` }
       return fail(trouble.value)
     }
-    const added = await add({ events: checked.output, documents: [] }, photos)
-    return added.ok ? ok(checked.output) : added
+    const added = await add({ events: good, documents: [] }, photos)
+    return added.ok ? ok(good) : added
   }
 
   /** Takes events back, all of them in one transaction and one fold. */
   function undo(targetIds: readonly string[]) {
-    const at = new Date().toISOString()
+    const at = clockMoment(Date.now())
     return record(targetIds.map(targetId => ({ kind: 'undone' as const, at, targetId })))
   }
 
+  const documentOf = (id: string) => documents.value.find(one => one.id === id)
   function fieldsOf(id: string): Record<string, FieldValue> {
-    const document = documents.value.find(one => one.id === id)
+    const document = documentOf(id)
     return document ? documentValues(document) : {}
   }
 
-  /** Writes fields of documents: settings, containers, vessels, the plan on the bench. */
-  async function write(changes: readonly { id: string, kind: string, values: Readonly<Record<string, FieldValue>> }[]): Promise<void> {
-    const at = new Date().toISOString()
+  /** Writes fields of documents: settings, containers, vessels, the plan on the bench. Only what changed is written, so that nothing of another tab is lost. */
+  async function write(changes: readonly { id: string, kind: string, values: Readonly<Record<string, FieldValue>> }[]): Promise<Outcome<void, StorageTrouble>> {
+    const at = clockMoment(Date.now())
     const by = deviceName(which.value ?? 'own')
-    const written = changes.map(({ id, kind, values }) => writeDocument(documents.value.find(one => one.id === id), id, kind, values, at, by))
-    await add({ events: [], documents: written })
+    const written = changes.map(({ id, kind, values }) => freshFields(writeDocument(documentOf(id), id, kind, values, at, by, lastTurn.value), documentOf(id)))
+      .filter(({ id, fields }) => Object.keys(fields).length > 0 || !documentOf(id))
+    return written.length > 0 ? add({ events: [], documents: written }) : ok(undefined)
   }
 
-  /** Pictures kept in this browser. */
-  const photo = (id: string) => shelf.photo(id)
-  const photos = () => shelf.photos()
-  const keepPhotos = (pictures: readonly StoredPhoto[]) => add({ events: [], documents: [] }, pictures)
+  /** Everything was exchanged on the shelf, by an import or by taking one back: shown anew here and in the other tabs. */
+  async function replaced(): Promise<void> {
+    await reload()
+    tabs?.tell({ kind: 'replaced' })
+  }
 
-  return { photo, photos, keepPhotos, which, lasting, trouble, journal, documents, keepsake, open, openRemembered, leaveDemo, record, undo, write, fieldsOf, replace }
+  return {
+    which, lasting, notKept, trouble, journal, documents, imported, opened, changedAtMs, open, openRemembered, leaveDemo, record, undo, write, fieldsOf, replaced, putBack,
+    /** Where the garden is kept just now. */
+    shelfNow: () => shelf,
+  }
 })

@@ -1,7 +1,6 @@
 import 'fake-indexeddb/auto'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { ok } from '#core/outcome/outcome'
 import type { Forecast } from '#core/methods/contract'
 import { useForecastStore } from './forecasts'
 import { useGardenStore } from './garden'
@@ -84,7 +83,7 @@ describe('addresses of pictures', () => {
   it('are given out once, and given back by the last who holds one', async () => {
     const [made, back] = [vi.fn(() => 'blob:one'), vi.fn()]
     vi.stubGlobal('URL', { createObjectURL: made, revokeObjectURL: back })
-    vi.spyOn(useGardenStore(), 'photo').mockResolvedValue(ok(new Blob(['x'])))
+    await useGardenStore().shelfNow().add({ events: [], documents: [] }, [{ id: 'p', picture: new Blob(['x']) }])
     const pictures = usePictureStore()
     expect(await Promise.all([pictures.take('p'), pictures.take('p')])).toEqual(['blob:one', 'blob:one'])
     expect(made).toHaveBeenCalledTimes(1)
@@ -100,10 +99,9 @@ describe('addresses of pictures', () => {
   it('all go back at a reset, and a picture that is not here has none', async () => {
     const back = vi.fn()
     vi.stubGlobal('URL', { createObjectURL: () => 'blob:two', revokeObjectURL: back })
-    const photo = vi.spyOn(useGardenStore(), 'photo').mockResolvedValue(ok(new Blob(['x'])))
+    await useGardenStore().shelfNow().add({ events: [], documents: [] }, [{ id: 'p', picture: new Blob(['x']) }])
     const pictures = usePictureStore()
     await Promise.all([pictures.take('p'), pictures.take('p')])
-    photo.mockResolvedValue(ok(undefined))
     expect(await pictures.take('q')).toBeUndefined()
     pictures.reset()
     expect(pictures.count()).toBe(0)

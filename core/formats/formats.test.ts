@@ -6,7 +6,6 @@ import { describe, expect, it } from 'vitest'
 import { GOOD_HEAP, heap, reading, surroundingsOn } from '../../test/builders/heaps'
 import { agendaOf } from '../garden/agenda'
 import { hotHeap } from '../methods/hot-heap'
-import { isArchive, readArchive, writeArchive } from './archive'
 import { calendarText } from './calendar'
 import { plainCell, readingsCsv } from './readings-csv'
 
@@ -61,25 +60,5 @@ describe('readings as a table', () => {
       const cell = Papa.parse<string[]>(readingsCsv(name, ['core'], [gauge('a', 4, 'core', 1, 'hand')])).data[1]!.at(-1)!
       expect(/^[=+@\t\r]/.test(cell)).toBe(false)
     }))
-  })
-})
-
-describe('a garden with its pictures', () => {
-  const picture = Uint8Array.of(0xFF, 0xD8, 0xFF, 0xE0, 1, 2, 3)
-
-  it('comes back whole', () => {
-    const bytes = writeArchive({ backup: '{"a":"ä"}', photos: [{ id: 'p-1', bytes: picture }] })
-    expect(isArchive(bytes)).toBe(true)
-    const read = readArchive(bytes)
-    expect(read.ok && read.value.backup).toBe('{"a":"ä"}')
-    expect(read.ok && read.value.photos).toEqual([{ id: 'p-1', bytes: picture }])
-  })
-
-  it('is refused when damaged or something else, and takes nothing that is no picture', () => {
-    const bytes = writeArchive({ backup: '{}', photos: [{ id: 'p-1', bytes: Uint8Array.of(60, 115, 118, 103) }] })
-    expect(readArchive(bytes.slice(0, bytes.length - 30)).ok).toBe(false)
-    expect(readArchive(Uint8Array.of(1, 2, 3)).ok).toBe(false)
-    const read = readArchive(bytes)
-    expect(read.ok && read.value.photos).toEqual([])
   })
 })

@@ -1,5 +1,6 @@
 import * as v from 'valibot'
 import { idSchema, momentSchema } from './kinds/base'
+import { sameData } from './same'
 import { compareTurns, FIRST_TURN, laterTurn, nextTurn, turnAt, turnBeside, turnSchema, type Turn } from './turn'
 
 /** What may stand in a field of a document: plain data. */
@@ -124,10 +125,15 @@ export function mergeDocuments(...sets: readonly Iterable<GardenDocument>[]): Ga
  */
 export function writeDocument(known: GardenDocument | undefined, id: string, kind: string, values: Readonly<Record<string, FieldValue>>, at: string, by: string, last: Turn = known ? lastTurnOf([known]) : FIRST_TURN): GardenDocument {
   const base = known ?? { id, kind, fields: {} }
-  const changed = Object.entries(values).filter(([name, value]) => JSON.stringify(base.fields[name]?.value) !== JSON.stringify(value))
+  const changed = Object.entries(values).filter(([name, value]) => base.fields[name] === undefined || !sameData(base.fields[name].value, value))
   const beside = turnBeside(at, nextTurn(last, Date.parse(at)))
   const fields = Object.fromEntries(changed.map(([name, value]) => [name, { value, at, by, ...beside }]))
   return mergeDocument(base, { id, kind, fields })
+}
+
+/** The fields of a document that are not as they were before: what is new about it, and no more. */
+export function freshFields(now: GardenDocument, known: GardenDocument | undefined): GardenDocument {
+  return known ? { ...now, fields: Object.fromEntries(Object.entries(now.fields).filter(([name, field]) => !sameData(field, known.fields[name]))) } : now
 }
 
 /** The values that count, by field. */

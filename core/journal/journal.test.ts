@@ -156,7 +156,7 @@ describe('a document', () => {
   it('is a value of plain data, checked in one walk whatever it is nested in', () => {
     const parse = (value: unknown) => v.safeParse(documentSchema, { id: 'plan', kind: 'plan', fields: { a: { value, at: '2026-01-01T00:00:00.000Z', by: 'phone' } } }).success
     const nested = (depth: number, inner: unknown): unknown => depth === 0 ? inner : [nested(depth - 1, inner)]
-    expect([1, 'a', null, true, [1, { a: [] }], nested(11, 0), nested(11, { a: 1 }).valueOf()].map(parse)).toEqual([true, true, true, true, true, true, true])
+    expect([1, 'a', null, true, [1, { a: [] }], nested(11, 0), nested(11, { a: 1 })].map(parse)).toEqual([true, true, true, true, true, true, true])
     expect([nested(30, 0), Array.from({ length: 5001 }, () => 0), 'x'.repeat(4001), 1e16, Number.NaN, undefined, () => 1].map(parse)).toEqual([false, false, false, false, false, false, false])
   })
 

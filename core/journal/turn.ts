@@ -22,9 +22,6 @@ export const turnSchema = v.pipe(
 /** Before everything that was ever written. */
 export const FIRST_TURN: Turn = [0, 0]
 
-/** Whatever is written down: when, by the clock of its device, and its turn where that clock alone does not say it. */
-export interface Written { readonly turn?: Turn | undefined }
-
 export function compareTurns(a: Turn, b: Turn): number {
   return a[0] - b[0] || a[1] - b[1]
 }

@@ -21,7 +21,8 @@ async function takeBack(id: string): Promise<void> {
   const { began, puts } = known.batch
   const beginning = puts.find(({ eventId, atStart }) => eventId === id && atStart)
   const kind = store.journal.events.get(id)?.kind
-  await store.undo([id])
+  // What did not work is said above the page.
+  if (!(await store.undo([id])).ok) return
   if (kind !== 'began' && kind !== 'built') return
   // What it was made from lies on the bench again, as it was prepared; what lay there can be brought back.
   const { methodId, approachId, site, answers } = began

@@ -1,11 +1,15 @@
 <script setup lang="ts">
-/** The garden as a file: out, in, and back again. */
+/** The garden as files: out, in, and back again. */
 const store = useGardenStore()
-const { save, saveWithPictures, look, take, takeBack, preview, troubles } = useBackup()
+const { state, saved, look, take, takeBack, save, saveWithPictures, savePart, stop, rest } = useFiles()
 const { moment } = useSay()
 const pictured = computed(() => [...store.journal.garden.batches.values()].some(({ photos }) => photos.length > 0))
+const working = computed(() => state.value.kind === 'working' ? state.value : undefined)
 const room = ref('')
+/** The browser may clear what it did not promise to keep; in a private window it always does. */
+const unpromised = ref(false)
 onMounted(async () => {
+  unpromised.value = store.which === 'own' && store.lasting && await navigator.storage?.persisted?.() === false
   const estimate = await navigator.storage?.estimate?.()
   if (estimate?.quota && estimate.usage !== undefined) room.value = `About ${Math.max(1, Math.round(estimate.usage / 1e6))} MB of the browser's room is used.`
 })
@@ -21,10 +25,17 @@ async function chosen(event: Event): Promise<void> {
 <template>
   <div class="space-y-4 max-w-2xl">
     <p>Everything is in this browser alone. A backup is one file that holds all of it; keep it somewhere else now and then. <span class="aside-note">{{ room }}</span></p>
+    <p
+      v-if="unpromised"
+      data-unpromised
+    >
+      This browser does not promise to keep it: it may clear it when room is short, and a private window forgets everything when it is closed. A backup is the way to be sure.
+    </p>
     <div class="flex flex-wrap gap-3">
       <button
         type="button"
         class="label-button strong"
+        :disabled="working !== undefined"
         @click="save"
       >
         <UIcon
@@ -37,6 +48,7 @@ async function chosen(event: Event): Promise<void> {
         v-if="pictured"
         type="button"
         class="label-button"
+        :disabled="working !== undefined"
         @click="saveWithPictures"
       >
         <UIcon
@@ -55,12 +67,20 @@ async function chosen(event: Event): Promise<void> {
           type="file"
           accept=".json,.zip,application/json,application/zip"
           class="sr-only"
+          :disabled="working !== undefined"
           @change="chosen"
         >
       </label>
     </div>
+    <WorkingNote
+      v-if="working"
+      :what="working.what"
+      :at="working.at"
+      :share="working.share"
+      @stop="stop"
+    />
     <div
-      v-if="troubles.length > 0"
+      v-else-if="state.kind === 'failed'"
       role="alert"
       class="border-l-4 border-error pl-3"
       data-import-trouble
@@ -68,59 +88,37 @@ async function chosen(event: Event): Promise<void> {
       <p class="font-semibold">
         Nothing was changed.
       </p>
-      <p
-        v-for="trouble in troubles"
-        :key="trouble"
-        class="break-words"
-      >
-        {{ trouble }}
+      <p class="break-words">
+        {{ state.message }}
       </p>
     </div>
-    <div
-      v-if="preview"
-      class="border-l-4 border-accented pl-3 space-y-2"
-      data-import-preview
-    >
-      <p>
-        <strong class="font-semibold break-all">{{ preview.fileName }}</strong> holds {{ preview.batches }} in {{ preview.backup.events.length }} entries<template v-if="preview.gardenName">
-          of “{{ preview.gardenName }}”
-        </template>; {{ preview.fresh }} {{ preview.fresh === 1 ? 'is' : 'are' }} not here yet.<template v-if="preview.pictures > 0">
-          {{ preview.pictures }} {{ preview.pictures === 1 ? 'picture comes' : 'pictures come' }} with it.
-        </template>
-      </p>
-      <div class="flex flex-wrap gap-3">
-        <button
-          type="button"
-          class="label-button"
-          @click="take('merge')"
-        >
-          Add to what is here
-        </button>
-        <button
-          type="button"
-          class="label-button"
-          @click="take('replace')"
-        >
-          Put in its place
-        </button>
-        <button
-          type="button"
-          class="label-button plain"
-          @click="preview = undefined"
-        >
-          Leave it
-        </button>
-      </div>
-    </div>
+    <SaveParts
+      v-else-if="state.kind === 'planned'"
+      :plan="state.plan"
+      :saved="saved"
+      @save="savePart(state.plan, $event)"
+      @done="rest"
+    />
+    <BackupPreview
+      v-else-if="state.kind === 'seen'"
+      :preview="state.preview"
+      @take="take"
+      @leave="rest"
+    />
+    <TakenNote
+      v-else-if="state.kind === 'taken'"
+      :taken="state.taken"
+    />
     <p
-      v-if="store.keepsake"
+      v-if="store.imported"
       class="flex flex-wrap gap-3 items-center"
       role="status"
     >
-      <span>A backup was read in at {{ moment(store.keepsake.takenAt) }}.</span>
+      <span>A backup was read in{{ store.imported.takenAt ? ` at ${moment(store.imported.takenAt)}` : '' }}.</span>
       <button
         type="button"
         class="label-button"
+        :disabled="working !== undefined"
         @click="takeBack"
       >
         Take that back

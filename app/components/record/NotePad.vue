@@ -6,13 +6,15 @@ const { known } = defineProps<{ known: KnownBatch }>()
 const emit = defineEmits<{ done: [] }>()
 const { record } = useRecorder()
 const at = useMoment()
-const text = ref('')
+const text = useDraft(`note.${known.batch.id}`)
 
 async function save(): Promise<void> {
   const said = text.value.trim()
   if (!said) return
   const done = await record({ kind: 'noted', at: at(), batchId: known.batch.id, text: said }, `${known.batch.name}: noted.`)
-  if (done) emit('done')
+  if (!done) return
+  text.value = ''
+  emit('done')
 }
 </script>
 

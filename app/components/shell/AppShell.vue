@@ -92,12 +92,21 @@ useForecasting()
         class="underline underline-offset-3 py-1"
       >Leave it</NuxtLink>
     </aside>
+    <NotKeptBar />
     <TroubleBar />
     <main
       :id="MAIN_ID"
       class="mx-auto max-w-6xl px-4 md:px-8 pt-4 md:pt-6"
     >
-      <slot />
+      <NuxtErrorBoundary>
+        <slot />
+        <template #error="{ error, clearError }">
+          <BrokenPage
+            :error="error"
+            @again="clearError()"
+          />
+        </template>
+      </NuxtErrorBoundary>
     </main>
     <RecordedBar />
     <NewVersion />

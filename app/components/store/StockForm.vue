@@ -14,7 +14,7 @@ const { quantity, amount: amountText } = useSay()
 
 const amount = shallowRef<Amount>({ count: 1, container: containerThen(usualContainer(material, materialContainers.value)), packing: 'loose' })
 const gathered = ref(format(now.value, 'yyyy-MM-dd'))
-const source = ref('')
+const source = useDraft(`stock.${material.id}`)
 
 /** The day as chosen; today means now. */
 function gatheredAt(): Date {
@@ -28,7 +28,9 @@ async function save(): Promise<void> {
     `${amountText(amount.value.count, amount.value.container)} of ${material.short} in the store.`,
     material.keepsDays < 90 ? `Keeps ${material.keepsDays} days.` : '',
   )
-  if (done) emit('done')
+  if (!done) return
+  source.value = ''
+  emit('done')
 }
 </script>
 

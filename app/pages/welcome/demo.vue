@@ -3,8 +3,13 @@
 const store = useGardenStore()
 const router = useRouter()
 
+const route = useRoute()
+/** `?years=20` lays out a long garden instead, made by a seed. */
+const years = Math.min(40, Math.max(0, Number(route.query.years) || 0))
+
 onMounted(async () => {
-  await store.open('demo')
+  await store.open('demo', years)
+  if (years > 0) await layOutPictures(store)
   await router.replace('/')
 })
 </script>
@@ -16,7 +21,9 @@ onMounted(async () => {
   >
     <h1>Demo garden</h1>
     <p class="aside-note">
-      Laying it out…
+      Laying it out…<template v-if="store.opened > 0">
+        {{ Math.round(store.opened * 100) }} %
+      </template>
     </p>
   </main>
 </template>

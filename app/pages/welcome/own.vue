@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { CLIMATES, type Climate } from '#core/garden/climate'
-import type { WaterSource } from '#core/garden/settings'
+import { readContainers, readSettings, type WaterSource } from '#core/garden/settings'
 import { STARTING_CONTAINERS, type Container } from '#core/units/container'
 import type { UnitSystem } from '#core/units/system'
 
@@ -18,9 +18,22 @@ const busy = ref(false)
 
 watch(units, (system) => { containers.value = STARTING_CONTAINERS[system] })
 
+/** A garden that is there already is opened with its own answers: setting up again changes only what is changed here. */
+onMounted(async () => {
+  await store.open('own')
+  if (store.documents.length === 0) return
+  const known = readSettings(store.documents)
+  gardenName.value = known.gardenName
+  units.value = known.units
+  water.value = known.water
+  climate.value = known.climate
+  await nextTick()
+  containers.value = readContainers(store.documents, known.units)
+})
+
 async function start(): Promise<void> {
   busy.value = true
-  await store.open('own')
+  if (store.which !== 'own') await store.open('own')
   await saveSettings({ gardenName: gardenName.value.trim().slice(0, 80), units: units.value, water: water.value, climate: climate.value })
   await saveContainers(containers.value)
   await router.replace('/bench?start=pick')

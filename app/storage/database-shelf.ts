@@ -1,0 +1,215 @@
+import { deleteDB, openDB, type IDBPDatabase, type IDBPTransaction } from 'idb'
+import { mergeDocument, type GardenDocument } from '#core/journal/document'
+import { takenEvents, writtenEvent, type GardenEvent } from '#core/journal/event'
+import { fail, ok, type Outcome } from '#core/outcome/outcome'
+import { DATABASE_VERSION, migrationsFrom } from './migrations'
+import type { Contents, Exchange, ImportMark, Keepsake, Shelf, StoredPhoto } from './shelf'
+import { storageTrouble, troubleFrom, type StorageTrouble } from './trouble'
+
+const STORES = ['events', 'documents', 'keepsakes', 'photos', 'thumbs'] as const
+/** The mark that something was imported stands apart from what it changed: that may be large, and is wanted seldom. */
+const MARK = 'import'
+const BEFORE = 'import-before'
+/** What versions before that kept, all in one. */
+const EARLIER = 'before-import'
+const ARRIVING = 'arriving'
+
+type Writing = IDBPTransaction<unknown, typeof STORES, 'readwrite'>
+type Reading = IDBPTransaction<unknown, typeof STORES, 'readonly'> | Writing
+
+async function outcomeOf<T>(work: () => Promise<T>): Promise<Outcome<T, StorageTrouble>> {
+  try {
+    return ok(await work())
+  }
+  catch (cause) {
+    return fail(troubleFrom(cause))
+  }
+}
+
+function abandon(transaction: Writing): void {
+  try {
+    transaction.abort()
+  }
+  catch {
+    // It has already ended by itself.
+  }
+}
+
+/** Everything in one transaction or nothing: whatever fails in `work` takes the rest back. */
+async function whole<T>(database: IDBPDatabase, work: (transaction: Writing) => Promise<T>): Promise<T> {
+  const transaction = database.transaction(STORES, 'readwrite', { durability: 'strict' })
+  const ended = transaction.done
+  try {
+    const value = await work(transaction)
+    await ended
+    return value
+  }
+  catch (cause) {
+    abandon(transaction)
+    await ended.catch(() => {})
+    throw cause
+  }
+}
+
+/** Places requests one after the other. One that cannot even be placed ends it; those before it are taken back with their transaction. */
+function placing(requests: readonly (() => Promise<unknown>)[]): Promise<unknown[]> {
+  const placed: Promise<unknown>[] = []
+  try {
+    for (const request of requests) placed.push(request())
+  }
+  catch (cause) {
+    for (const one of placed) one.catch(() => {})
+    throw cause
+  }
+  return Promise.all(placed)
+}
+
+/** Many at once would hold the page up. */
+const A_HANDFUL = 500
+
+/** All records of a store, fetched a handful at a time. */
+async function allOf(transaction: Reading, store: 'events' | 'documents'): Promise<unknown[]> {
+  const records: unknown[] = []
+  let after: IDBKeyRange | null = null
+  for (;;) {
+    const some = await transaction.objectStore(store).getAll(after, A_HANDFUL) as { id: string }[]
+    for (const one of some) records.push(one)
+    if (some.length < A_HANDFUL) return records
+    after = IDBKeyRange.lowerBound(some.at(-1)!.id, true)
+  }
+}
+
+async function contentsOf(transaction: Reading): Promise<Contents> {
+  // One after the other: both at once would interleave their handfuls.
+  const events = takenEvents(await allOf(transaction, 'events'))
+  return { events, documents: await allOf(transaction, 'documents') as GardenDocument[] }
+}
+
+interface EarlierKeepsake { readonly takenAt: string, readonly events: readonly unknown[], readonly documents: readonly GardenDocument[], readonly importedIds: readonly string[] }
+
+async function keepsakeOf(transaction: Reading): Promise<Keepsake | undefined> {
+  const kept = await transaction.objectStore('keepsakes').get(BEFORE) as Omit<Keepsake, 'removed'> & { removed: unknown[] } | undefined
+  if (kept) return { ...kept, removed: takenEvents(kept.removed) }
+  const earlier = await transaction.objectStore('keepsakes').get(EARLIER) as EarlierKeepsake | undefined
+  return earlier && { takenAt: earlier.takenAt, importedIds: earlier.importedIds, removed: takenEvents(earlier.events), documents: earlier.documents, photoIds: [] }
+}
+
+async function markOf(transaction: Reading): Promise<ImportMark | undefined> {
+  const mark = await transaction.objectStore('keepsakes').get(MARK) as ImportMark | undefined
+  if (mark) return { takenAt: mark.takenAt }
+  return await transaction.objectStore('keepsakes').count(EARLIER) > 0 ? { takenAt: '' } : undefined
+}
+
+async function makeChange(transaction: Writing, { put, removeEvents, removeDocuments, removePhotos, keepsake }: Exchange): Promise<void> {
+  const [events, documents, keepsakes, photos, thumbs] = STORES.map(name => transaction.objectStore(name))
+  await placing([
+    ...removeEvents.map(id => () => events!.delete(id)),
+    ...removeDocuments.map(id => () => documents!.delete(id)),
+    ...removePhotos.flatMap(id => [() => photos!.delete(id), () => thumbs!.delete(id)]),
+    ...put.events.map(event => () => events!.put(writtenEvent(event))),
+    ...put.documents.map(document => () => documents!.put(document)),
+    ...[MARK, BEFORE, EARLIER, ARRIVING].map(id => () => keepsakes!.delete(id)),
+    ...(keepsake ? [() => keepsakes!.put({ id: MARK, takenAt: keepsake.takenAt }), () => keepsakes!.put({ ...keepsake, id: BEFORE, removed: keepsake.removed.map(writtenEvent) })] : []),
+  ])
+}
+
+async function arrivingIn(transaction: Reading): Promise<readonly string[]> {
+  const note = await transaction.objectStore('keepsakes').get(ARRIVING) as { readonly photoIds: readonly string[] } | undefined
+  return note?.photoIds ?? []
+}
+
+const dropPhotos = (transaction: Writing, ids: readonly string[]) =>
+  Promise.all(ids.flatMap(id => [transaction.objectStore('photos').delete(id), transaction.objectStore('thumbs').delete(id)]))
+
+function databaseShelf(database: IDBPDatabase): Shelf {
+  return {
+    lasting: true,
+    load: () => outcomeOf(async () => {
+      const reading = database.transaction(STORES)
+      return { ...await contentsOf(reading), imported: await markOf(reading) }
+    }),
+    add: ({ events, documents }, photos = []) => outcomeOf(() => whole(database, async (transaction) => {
+      const there: GardenDocument[] = []
+      for (const document of documents) {
+        const known = await transaction.objectStore('documents').get(document.id) as GardenDocument | undefined
+        there.push(known ? mergeDocument(known, document) : document)
+      }
+      await placing([
+        ...events.map((event: GardenEvent) => () => transaction.objectStore('events').put(writtenEvent(event))),
+        ...photos.map(photo => () => transaction.objectStore('photos').put(photo)),
+        ...there.map(document => () => transaction.objectStore('documents').put(document)),
+      ])
+      return there
+    })),
+    exchange: work => outcomeOf(() => whole(database, async (transaction) => {
+      const change = work(await contentsOf(transaction), await keepsakeOf(transaction))
+      if (change) await makeChange(transaction, change)
+      return change
+    })),
+    photoIds: () => outcomeOf(async () => await database.getAllKeys('photos') as string[]),
+    photo: id => outcomeOf(async () => (await database.get('photos', id) as StoredPhoto | undefined)?.picture),
+    addArriving: photos => outcomeOf(() => whole(database, async (transaction) => {
+      const known = await Promise.all(photos.map(({ id }) => transaction.objectStore('photos').count(id)))
+      const fresh = photos.filter((_, index) => known[index] === 0)
+      const ids = fresh.map(({ id }) => id)
+      await Promise.all(fresh.map(photo => transaction.objectStore('photos').put(photo)))
+      await transaction.objectStore('keepsakes').put({ id: ARRIVING, photoIds: [...await arrivingIn(transaction), ...ids] })
+      return ids
+    })),
+    clearArriving: () => outcomeOf(() => whole(database, async (transaction) => {
+      await dropPhotos(transaction, await arrivingIn(transaction))
+      await transaction.objectStore('keepsakes').delete(ARRIVING)
+    })),
+    removePhotos: ids => outcomeOf(() => whole(database, async (transaction) => { await dropPhotos(transaction, ids) })),
+    thumb: id => outcomeOf(async () => (await database.get('thumbs', id) as StoredPhoto | undefined)?.picture),
+    keepThumb: (id, picture) => outcomeOf(async () => { await database.put('thumbs', { id, picture }) }),
+    close: () => database.close(),
+  }
+}
+
+/** Why a garden that was open is not any more. */
+export type Lost = 'newer' | 'deleted' | 'closed'
+
+/** What came of opening: a shelf, or why there is none; with `later`, it may still come by itself. */
+export type Opened
+  = | { readonly shelf: Shelf }
+    | { readonly shelf?: undefined, readonly trouble: StorageTrouble, readonly later?: Promise<Shelf | undefined> }
+
+/** Longer than this no storage takes that works. */
+export const SILENT_MS = 8000
+
+async function isThere(name: string): Promise<boolean> {
+  const known = await indexedDB.databases?.().catch(() => undefined)
+  return known === undefined || known.some(database => database.name === name)
+}
+
+/**
+ * Opens the shelf of this name, growing an older one step by step.
+ * @param onLost called when the shelf is taken away: by a newer version, by whoever deleted it, or by the browser.
+ */
+export async function openShelf(name: string, onLost: (why: Lost) => void = () => {}, silentMs = SILENT_MS): Promise<Opened> {
+  if (typeof indexedDB === 'undefined') return { trouble: storageTrouble('unavailable') }
+  let refuse: (kind: StorageTrouble['kind']) => void = () => {}
+  const refused = new Promise<StorageTrouble>((resolve) => { refuse = kind => resolve(storageTrouble(kind)) })
+  const opened = outcomeOf(async () => databaseShelf(await openDB(name, DATABASE_VERSION, {
+    upgrade: (growing, from) => {
+      for (const { grow } of migrationsFrom(from)) grow(growing)
+    },
+    blocked: () => refuse('blocked'),
+    blocking: (_current, wanted, event) => {
+      (event.target as IDBDatabase).close()
+      onLost(wanted === null ? 'deleted' : 'newer')
+    },
+    terminated: () => void isThere(name).then(there => onLost(there ? 'closed' : 'deleted')),
+  })))
+  const silence = setTimeout(() => refuse('silent'), silentMs)
+  const first = await Promise.race([opened, refused])
+  clearTimeout(silence)
+  if ('kind' in first) return { trouble: first, later: opened.then(late => late.ok ? late.value : undefined) }
+  return first.ok ? { shelf: first.value } : { trouble: first.error }
+}
+
+/** Removes a shelf without a trace. */
+export async function removeShelf(name: string): Promise<void> {
+  await deleteDB(name)
+}
