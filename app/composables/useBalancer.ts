@@ -1,8 +1,9 @@
-import { proxy, wrap, type Remote } from 'comlink'
+import { proxy } from 'comlink'
 import type { Answer } from '#core/balancing/answers'
 import type { Asked, Found } from '#core/balancing/asked'
 import BalancerWorker from '~/workers/balancer.worker?worker'
 import type { Balancer } from '~/workers/balancer.worker'
+import { lineTo } from '~/workers/line'
 
 /** How the balancing stands. */
 export type Balancing
@@ -11,55 +12,39 @@ export type Balancing
     | { readonly kind: 'found', readonly found: Found }
     | { readonly kind: 'failed' }
 
-let worker: Worker | undefined
-let remote: Remote<Balancer> | undefined
+const line = lineTo<Balancer>(() => new BalancerWorker())
 
-function started(): Remote<Balancer> {
-  worker ??= new BalancerWorker()
-  remote ??= wrap<Balancer>(worker)
-  return remote
-}
-
-function ended(): void {
-  worker?.terminate()
-  worker = undefined
-  remote = undefined
-}
-
-/** Asks the solver in its worker. A new question or a change of mind ends the one before. */
+/** Asks the solver in its worker. A new question or a change of mind ends the one before; one that is not answered in time is given up. */
 export function useBalancer() {
   const state = shallowRef<Balancing>({ kind: 'idle' })
   let asking = 0
 
   /** Loads the solver while nothing else happens, so that the first answer does not wait for it. */
   function warmUp(): void {
-    void started().ready().catch(() => ended())
+    void line.ask(async remote => await remote.ready()).catch(() => undefined)
   }
 
   async function ask(asked: Asked): Promise<void> {
-    if (state.value.kind === 'working') ended()
+    if (state.value.kind === 'working') line.end()
     const mine = ++asking
     state.value = { kind: 'working', answers: [] }
-    const broken = new Promise<never>((_, reject) => {
-      started()
-      worker?.addEventListener('error', () => reject(new Error('the solver could not be loaded')), { once: true })
-    })
     try {
-      const found = await Promise.race([started().ask(asked, proxy((answers) => {
+      const found = await line.ask(async (remote, alive) => await remote.ask(asked, proxy((answers: readonly Answer[]) => {
+        alive()
         if (mine === asking) state.value = { kind: 'working', answers }
-      })), broken])
+      })))
       if (mine === asking) state.value = { kind: 'found', found }
     }
     catch {
       if (mine !== asking) return
-      ended()
+      line.end()
       state.value = { kind: 'failed' }
     }
   }
 
   function cancel(): void {
     asking++
-    ended()
+    line.end()
     state.value = { kind: 'idle' }
   }
 

@@ -1,8 +1,10 @@
 import { startOfDay } from 'date-fns'
-import { proxy, wrap, type Remote } from 'comlink'
+import { proxy } from 'comlink'
+import type { Progress } from '#core/learning/learn'
 import { questionKey, type ForecastQuestion } from '#core/methods/contract'
 import type { Forecaster } from '~/workers/forecaster.worker'
 import ForecasterWorker from '~/workers/forecaster.worker?worker'
+import { lineTo } from '~/workers/line'
 import type { KnownBatch } from './useGarden'
 
 /** A pause after the last change, so that several records in a row are answered once. */
@@ -13,7 +15,7 @@ export function useForecasting() {
   const { standing, surroundings, materials, store } = useGarden()
   const forecasts = useForecastStore()
   const route = useRoute()
-  let remote: Remote<Forecaster> | undefined
+  const line = lineTo<Forecaster>(() => new ForecasterWorker())
   let ticket = 0
 
   const inOrder = computed(() => {
@@ -33,8 +35,14 @@ export function useForecasting() {
   async function answer(question: ForecastQuestion, mine: number) {
     const share = (of: number) => { if (mine === ticket) forecasts.working = { batchId: question.batchId, share: of } }
     share(0)
-    remote ??= wrap<Forecaster>(new ForecasterWorker())
-    return remote.answer(mine, question, proxy(({ done, ofAtMost }) => share(done / ofAtMost))).catch(() => undefined)
+    return line.ask(async (remote, alive) => await remote.answer(mine, question, proxy(({ done, ofAtMost }: Progress) => {
+      alive()
+      share(done / ofAtMost)
+    }))).catch(() => {
+      // Nobody waits for a forecast that does not come: the rough window stands, and that is said.
+      if (mine === ticket) forecasts.silent = true
+      return undefined
+    })
   }
 
   async function work(): Promise<void> {
@@ -48,7 +56,10 @@ export function useForecasting() {
       if (!question || key === undefined || forecasts.keyOf(known.batch.id) === key) continue
       const forecast = await answer(question, mine)
       if (mine !== ticket) return
-      if (forecast) forecasts.keep(known.batch.id, key, forecast)
+      if (!forecast && forecasts.silent) break
+      if (!forecast) continue
+      forecasts.silent = false
+      forecasts.keep(known.batch.id, key, forecast)
     }
     if (mine === ticket) forecasts.working = undefined
   }

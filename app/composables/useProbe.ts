@@ -21,9 +21,10 @@ export function useProbe() {
   async function read(id: string, quantity: Quantity, expected: Readonly<Partial<Record<string, number>>>, day: number): Promise<ProbeValues | undefined> {
     state.value = { kind: 'asking', text: 'Asking…' }
     const [deep, shallow] = quantity.spots
-    const deepC = expected[deep.id] ?? ELSEWHERE_C
+    const possible = (celsius: number) => Math.min(95, Math.max(-40, celsius))
+    const deepC = possible(expected[deep.id] ?? ELSEWHERE_C)
     try {
-      const answer = v.parse(answerSchema, await $fetch(`/api/probe/${id}`, { query: { coreC: deepC.toFixed(1), edgeC: (shallow ? expected[shallow.id] ?? deepC : deepC).toFixed(1), day: Math.floor(day) }, timeout: 4000 }))
+      const answer = v.parse(answerSchema, await $fetch(`/api/probe/${id}`, { query: { coreC: deepC.toFixed(1), edgeC: (shallow ? possible(expected[shallow.id] ?? deepC) : deepC).toFixed(1), day: Math.min(1000, Math.max(0, Math.floor(day))) }, timeout: 4000 }))
       if (answer.status === 'no-signal') {
         state.value = { kind: 'silent', text: 'No signal just now. Read it by hand or ask again.' }
         return undefined

@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { addDays, endOfDay, format } from 'date-fns'
 import { toGatherNow } from '#core/garden/collecting'
-import { askedOf, inRoundOrder } from '#core/garden/round'
+import { inRoundOrder } from '#core/garden/round'
 
 /** The round: what today asks for, most urgent first. */
-const { standing, surroundings, now, stored, settings } = useGarden()
+const { standing, now, stored, settings } = useGarden()
+const { looks, looking } = useLooks()
 const { day, amount } = useSay()
 
 const byId = computed(() => new Map(standing.value.map(known => [known.batch.id, known])))
-const tasks = computed(() => standing.value.flatMap(({ batch, method }) => askedOf(batch, method, surroundings.value)))
+const tasks = computed(() => [...looks.value.values()].flatMap(look => look.tasks))
 const today = computed(() => inRoundOrder(tasks.value.filter(({ due }) => due <= endOfDay(now.value))))
+const drawn = useGrowing(() => today.value.length, 8)
 const { save: saveCalendar } = useCalendarFile()
 const reminders = useReminders()
 watch(today, due => void reminders.say(due), { immediate: true })
@@ -21,7 +23,7 @@ const left = (days: number) => days < 0 ? 'past its best' : days < 1 ? 'today' :
 </script>
 
 <template>
-  <div>
+  <div data-round>
     <header class="flex flex-wrap gap-x-8 gap-y-2 items-end justify-between">
       <div>
         <p class="aside-note">
@@ -51,13 +53,23 @@ const left = (days: number) => days < 0 ? 'past its best' : days < 1 ? 'today' :
       </h2>
       <ul v-if="today.length > 0">
         <TaskRow
-          v-for="task in today"
+          v-for="task in today.slice(0, drawn)"
           :key="task.id"
           :task="task"
           :known="byId.get(task.batchId)!"
         />
       </ul>
-      <p v-else>
+      <p
+        v-if="looking"
+        role="status"
+        class="aside-note"
+      >
+        Looking at {{ looking.of }} of them… {{ looking.done }}
+      </p>
+      <p
+        v-else-if="today.length === 0"
+        data-nothing
+      >
         Nothing asks for you today. Let them work.
       </p>
       <p class="mt-3 flex flex-wrap gap-2 items-center">

@@ -14,6 +14,8 @@ const adding = shallowRef<Material>()
 watch(() => route.query.add, (add) => { if (add === '1') picking.value = true })
 const gathered = computed(() => stored.value.filter(({ material }) => material.family !== 'finished'))
 const made = computed(() => stored.value.filter(({ material }) => material.family === 'finished'))
+const gatheredDrawn = useGrowing(() => gathered.value.length, 10)
+const madeDrawn = useGrowing(() => made.value.length, 10)
 const sumOf = (lots: typeof stored.value) => `${quantity('volume', lots.reduce((sum, { leftL }) => sum + leftL, 0))}, ${quantity('mass', lots.reduce((sum, { leftMassKg }) => sum + leftMassKg, 0))}`
 
 async function build(list: CollectingList): Promise<void> {
@@ -103,7 +105,7 @@ function pick(material: Material): void {
         </h2>
         <ul v-if="gathered.length > 0">
           <LotRow
-            v-for="lot in gathered"
+            v-for="lot in gathered.slice(0, gatheredDrawn)"
             :key="lot.lot.id"
             :stored="lot"
           />
@@ -127,7 +129,7 @@ function pick(material: Material): void {
         </h2>
         <ul v-if="made.length > 0">
           <LotRow
-            v-for="lot in made"
+            v-for="lot in made.slice(0, madeDrawn)"
             :key="lot.lot.id"
             :stored="lot"
           />

@@ -6,16 +6,18 @@ import type { NamedWindow } from '#core/methods/contract'
 /** Every batch: those that stand, to one scale, what comes of them over the years, and those that are done. */
 const { standing, finished, unknown } = useGarden()
 const { quantity, day, window } = useSay()
-const { surroundings, materials } = useGarden()
+const { materials } = useGarden()
+const { looks, lookedAt } = useLooks()
 
 /** A window as far as anybody looked. */
 function windowText({ label, from, to, orLater }: NamedWindow): string {
   return `${label.toLowerCase()} ${window(from, to)}${orLater ? ' or later' : ''}`
 }
 const pipelines = computed(() => METHODS.flatMap((method) => {
-  const laid = method.pipeline?.(standing.value.filter(known => known.method === method).map(({ batch }) => batch), surroundings.value)
+  const laid = lookedAt.value && method.pipeline?.(standing.value.filter(known => known.method === method).map(({ batch }) => batch), lookedAt.value)
   return laid ? [laid] : []
 }))
+const drawn = useGrowing(() => finished.value.length, 20)
 const gave = (batch: typeof finished.value[number]['batch']) => {
   const [inL, outL] = [goneInL(batch, materials.value), cameOutL(batch)]
   return inL > 0 ? `${quantity('volume', outL)} from ${quantity('volume', inL)}, ${Math.round(outL / inL * 100)} %` : outL > 0 ? quantity('volume', outL) : ''
@@ -51,8 +53,9 @@ const gave = (batch: typeof finished.value[number]['batch']) => {
       </h2>
       <ul>
         <li
-          v-for="{ batch, method } in standing"
+          v-for="{ batch } in standing"
           :key="batch.id"
+          data-coming
           class="line-rule py-2 flex flex-wrap gap-x-4"
         >
           <NuxtLink
@@ -62,7 +65,7 @@ const gave = (batch: typeof finished.value[number]['batch']) => {
           <span class="aside-note flex-1 min-w-40">{{ batch.place }}</span>
           <span class="text-right">
             <span
-              v-for="one in method.look.windows(batch, surroundings)"
+              v-for="one in looks.get(batch.id)?.windows ?? []"
               :key="one.id"
               class="block"
             >{{ windowText(one) }}</span>
@@ -89,7 +92,7 @@ const gave = (batch: typeof finished.value[number]['batch']) => {
       </h2>
       <ul>
         <li
-          v-for="{ batch } in finished"
+          v-for="{ batch } in finished.slice(0, drawn)"
           :key="batch.id"
           class="line-rule py-2 flex flex-wrap gap-x-4 items-baseline"
         >

@@ -1,6 +1,7 @@
 import { isArchive, openArchive, partsOf, writeArchive, type OpenedArchive, type PartMark } from '#core/formats/archive'
 import { BACKUP_MOST_BYTES, readBackup, writeBackup, type Doubt, type LeftOut } from '#core/formats/backup'
 import { readSettings } from '#core/garden/settings'
+import { batchIdOf } from '#core/journal/event'
 import { sameData } from '#core/journal/same'
 import { fail, ok, type Outcome } from '#core/outcome/outcome'
 import { tryOut } from '#core/trial/trial'
@@ -109,8 +110,10 @@ export class Desk {
 
   /** Entries of the file that the garden would stumble over. */
   private async tried(here: Contents, file: Contents, now: Date, tell: Tell): Promise<ReadonlyMap<string, LeftOut>> {
-    const { events, documents } = exchanged(here, importing(here, file, 'merge', ''))
-    const trial = tryOut(events, documents, now)
+    const change = importing(here, file, 'merge', '')
+    const { events, documents } = exchanged(here, change)
+    const touched = new Set(change.put.events.flatMap(event => batchIdOf(event) ?? []))
+    const trial = tryOut(events, documents, now, touched)
     let since = performance.now()
     for (let step = trial.next(); ; step = trial.next()) {
       if (step.done) {

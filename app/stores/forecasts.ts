@@ -11,6 +11,9 @@ export const useForecastStore = defineStore('forecasts', () => {
   /** The batch that is being worked on and how far it is, 0 to 1. */
   const working = ref<{ readonly batchId: string, readonly share: number }>()
 
+  /** The worker does not answer: what is shown is rough. */
+  const silent = ref(false)
+
   const forecastOf = (batchId: string): Forecast | undefined => kept.value.get(batchId)?.forecast
   const keyOf = (batchId: string) => kept.value.get(batchId)?.key
   function keep(batchId: string, key: string, forecast: Forecast): void {
@@ -19,6 +22,7 @@ export const useForecastStore = defineStore('forecasts', () => {
   function reset(): void {
     kept.value = new Map()
     working.value = undefined
+    silent.value = false
   }
-  return { forecastOf, keyOf, keep, working, reset }
+  return { forecastOf, keyOf, kept, keep, working, silent, reset }
 })

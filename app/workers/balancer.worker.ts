@@ -10,6 +10,7 @@ const solver = highsLoader({ locateFile: () => wasmUrl }).then(highs => solverOf
 
 /** The balancing, away from the page. */
 const balancer = {
+  hello: () => true as const,
   /** Resolves once the solver is loaded and has been run once. */
   async ready(): Promise<void> {
     balanceAsked(rehearsal(), await solver)

@@ -10,6 +10,7 @@ let wanted = 0
 
 /** The forecasting, away from the page. */
 const forecaster = {
+  hello: () => true as const,
   /** Answers a question, or nothing when it was given up or nobody knows how. Only the latest ticket is worked on. */
   async answer(ticket: number, question: ForecastQuestion, onProgress: (progress: Progress) => void): Promise<Forecast | undefined> {
     wanted = ticket

@@ -6,6 +6,7 @@ import type { GardenEvent, NewEvent } from '../journal/event'
 import { LOOK, SQUEEZE } from '../methods/leafmould/words'
 import { SITES as CAGES } from '../methods/leafmould/sites'
 import { normal, seededRandom, type Random } from '../random/random'
+import { amountVolumeL } from '../units/container'
 import { DAY_MS } from '../units/time'
 import { VESSEL_PRESETS } from '../vessel/presets'
 import type { Vessel } from '../vessel/vessel'
@@ -100,11 +101,12 @@ export function longGarden({ years, now, seed = 20, batchesAYear = 30, standing 
     return (stands && ageDays > A_HEAP_STANDS_DAYS) || random() < 0.12 ? cageEvents(begun, random) : heapEvents(begun, climate, random)
   }).flat()
   const events = happened.map((event, index) => ({ ...event, id: `long-e${index}`, recordedAt: event.at, by: 'demo' }) as GardenEvent)
-  // What was gathered long ago went in long ago.
-  const gone = events.filter(event => event.kind === 'stocked' && now.getTime() - Date.parse(event.at) > 40 * DAY_MS).map((event, index): GardenEvent => ({
-    kind: 'stock-removed', id: `long-off-${index}`, at: event.at, recordedAt: event.recordedAt, by: 'demo', lotId: event.id,
-    litres: event.kind === 'stocked' ? event.amount.count * event.amount.container.volumeL : 0, why: 'used-elsewhere',
-  }))
+  // What was gathered or made long ago was used long ago.
+  const isOld = (event: GardenEvent) => now.getTime() - Date.parse(event.at) > 90 * DAY_MS
+  const gone = events.filter(isOld).flatMap((event): { readonly at: string, readonly lotId: string, readonly litres: number }[] => {
+    if (event.kind === 'stocked') return [{ at: event.at, lotId: event.id, litres: amountVolumeL(event.amount) }]
+    return event.kind === 'took' ? event.products.map(({ amount }, index) => ({ at: event.at, lotId: `${event.id}.${index}`, litres: amountVolumeL(amount) })) : []
+  }).map((one, index): GardenEvent => ({ ...one, kind: 'stock-removed', id: `long-off-${index}`, recordedAt: one.at, by: 'demo', why: 'used-elsewhere' }))
   const settings = writeDocument(undefined, SETTINGS_ID, 'settings', { gardenName: 'The long garden', units: 'metric', climateId: climate.id }, new Date(now.getTime() - spanDays * DAY_MS).toISOString(), 'demo')
   return { events: [...events, ...gone], documents: [settings] }
 }

@@ -41,6 +41,16 @@ describe('the calendar file', () => {
   })
 })
 
+describe('a name with a line break', () => {
+  it('stays on its line in a calendar file', () => {
+    const text = calendarText('Back\r\nBEGIN:VEVENT\u2028garden', [{ id: 'a', title: 'Turn\nit', text: '', place: 'by\rthe wall', from: new Date(2026, 4, 4), to: new Date(2026, 4, 4) }], new Date('2026-05-04T10:00:00Z'))
+    expect(text).toMatch(/NAME:Back BEGIN:VEVENT garden\r\n/)
+    expect(text).toMatch(/SUMMARY:Turn it\r\n/)
+    expect(text).toMatch(/LOCATION:by the wall\r\n/)
+    expect(text.split('\r\n').filter(line => line === 'BEGIN:VEVENT')).toHaveLength(1)
+  })
+})
+
 const gauge = (eventId: string, day: number, spot: string, value: number, source: Gauge['source']): Gauge => ({ eventId, at: `2026-05-0${day}T10:00:00.000Z`, spot, value, source })
 
 describe('readings as a table', () => {

@@ -91,8 +91,9 @@ function tooMany(strand: readonly GardenEvent[]): readonly GardenEvent[] {
 /**
  * Tries a garden out before it is kept: folds it and draws every batch that this version knows, today. A step is one batch; whoever
  * drives it may stop in between, and sees at which one it hangs.
+ * @param touched the batches that are to be drawn, when the others were drawn before.
  */
-export function* tryOut(events: readonly GardenEvent[], documents: readonly GardenDocument[], now: Date): Generator<TrialStep, Trial> {
+export function* tryOut(events: readonly GardenEvent[], documents: readonly GardenDocument[], now: Date, touched?: ReadonlySet<string>): Generator<TrialStep, Trial> {
   const leftOut = new Map<string, LeftOut>()
   const strands = new Map<string, GardenEvent[]>()
   for (const event of events) {
@@ -117,9 +118,9 @@ export function* tryOut(events: readonly GardenEvent[], documents: readonly Gard
   const journal = first.leftOut.size === 0 ? first : openJournal(events.filter(({ id }) => !leftOut.has(id)))
   const around = surroundingsOf(journal, documents, now)
   storedLots(journal.garden, now, around.materials)
-  let drawn = 0
-  for (const batch of journal.garden.batches.values()) {
-    yield { share: 0.4 + 0.6 * drawn++ / journal.garden.batches.size, at: batch.name }
+  const drawn = [...journal.garden.batches.values()].filter(({ id }) => touched?.has(id) ?? true)
+  for (const [index, batch] of drawn.entries()) {
+    yield { share: 0.4 + 0.6 * index / drawn.length, at: batch.name }
     const why = stumble(batch, around)
     if (why !== undefined) for (const event of culprits(batch.id, (strands.get(batch.id) ?? []).filter(({ id }) => !leftOut.has(id)), around)) leave(event, why)
   }

@@ -28,9 +28,18 @@ export function roughly(value: number): number {
   return Math.round(value / step) * step
 }
 
+const FORMATS = new Map<number, Intl.NumberFormat>()
+
+/** Made once: making one costs more than writing a thousand numbers with it. */
+function formatOf(digits: number): Intl.NumberFormat {
+  const known = FORMATS.get(digits) ?? new Intl.NumberFormat('en-GB', { minimumFractionDigits: 0, maximumFractionDigits: digits })
+  FORMATS.set(digits, known)
+  return known
+}
+
 /** A number with the digits its unit deserves, a thin grouping for thousands and no trailing noise. */
 export function numberText(value: number, digits = 0): string {
-  return value.toLocaleString('en-GB', { minimumFractionDigits: 0, maximumFractionDigits: digits }).replace('-', '−').replace(/^−0$/, '0')
+  return formatOf(digits).format(value).replace('-', '−').replace(/^−0$/, '0')
 }
 
 /** A core value with its shown unit: 0.62 m becomes "62 cm" or "24 in". */

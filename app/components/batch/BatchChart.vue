@@ -29,7 +29,8 @@ const option = computed(() => {
   const line = (points: readonly ChartPoint[]) => points.map(({ at, typical }) => [at, shown(typical)])
   const quiet = { type: 'line', showSymbol: false, silent: true, stack: 'band', lineStyle: { opacity: 0 } }
   return {
-    animationDuration: 300,
+    // It is there at once: moving into place would only hold the page up.
+    animation: false,
     grid: { left: 48, right: 12, top: 14, bottom: 28 },
     tooltip: { trigger: 'item', formatter: ({ value, seriesName }: { value: [number, number], seriesName: string }) => `${seriesName}: ${value[1]}${symbol.value}<br>${format(value[0], 'd MMM HH:mm')}` },
     xAxis: { type: 'time', axisLabel: { color: colours.text, hideOverlap: true }, axisLine: { lineStyle: { color: colours.rule } }, splitLine: { show: false } },

@@ -20,6 +20,9 @@ async function another(): Promise<void> {
   await navigateTo('/bench')
 }
 const chosen = ref<string>()
+/** The page is drawn in parts, what is wanted first before what is large. */
+const PARTS = { picture: 2, log: 3, charts: 4 }
+const part = useGrowing(() => PARTS.charts, 1)
 const TONES = { good: 'text-primary', mind: 'text-warning', bad: 'text-error' } as const
 const words = computed(() => known.method.words)
 const stands = computed(() => !known.batch.ended)
@@ -90,7 +93,10 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
       <PhotoButton :known="known" />
     </p>
 
-    <div class="mt-6 grid gap-x-10 gap-y-6 md:grid-cols-[auto_minmax(0,1fr)]">
+    <div
+      v-if="part >= PARTS.picture"
+      class="mt-6 grid gap-x-10 gap-y-6 md:grid-cols-[auto_minmax(0,1fr)]"
+    >
       <TimePicture
         :known="known"
         :day="day"
@@ -129,7 +135,7 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
     </div>
 
     <section
-      v-for="chart in charts"
+      v-for="chart in part >= PARTS.charts ? charts : []"
       :key="chart.id"
       :aria-labelledby="chart.id"
       class="mt-6"
@@ -185,6 +191,7 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
       />
     </section>
     <section
+      v-if="part >= PARTS.log"
       aria-labelledby="log"
       class="mt-6"
     >

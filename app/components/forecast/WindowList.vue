@@ -54,5 +54,11 @@ const endMs = computed(() => {
       />
       {{ forecast ? 'Taking in what was recorded…' : 'Working out the range…' }}
     </p>
+    <p
+      v-else-if="forecasts.silent && !forecast"
+      class="aside-note"
+    >
+      This browser does not answer with the closer forecast: the days above are rough. Everything else works.
+    </p>
   </section>
 </template>

@@ -1,9 +1,12 @@
 <script setup lang="ts">
+import { daysBetween } from '#core/units/time'
 import type { KnownBatch } from '~/composables/useGarden'
+import type { BatchLook } from '~/composables/useLooks'
 
 /** One batch of the row: its cutaway, its name and how it is. */
-const { known, pxPerMetre } = defineProps<{ known: KnownBatch, pxPerMetre: number }>()
-const { standing, picture, day } = useBatchView(() => known)
+const { known, look, pxPerMetre } = defineProps<{ known: KnownBatch, look: BatchLook, pxPerMetre: number }>()
+const { clock } = useGarden()
+const day = computed(() => Math.max(0, daysBetween(known.batch.began.at, clock.value)))
 
 const TONES = { good: 'text-primary', mind: 'text-warning', bad: 'text-error' } as const
 const age = computed(() => day.value < 2 ? `${Math.round(day.value * 24)} h` : day.value < 120 ? `day ${Math.floor(day.value)}` : `month ${Math.floor(day.value / 30.4)}`)
@@ -17,16 +20,16 @@ const age = computed(() => day.value < 2 ? `${Math.round(day.value * 24)} h` : d
     >
       <PictureDrawing
         class="mx-auto !max-w-none block"
-        :picture="picture"
+        :picture="look.picture"
         :px-per-metre="pxPerMetre"
       />
       <span class="heap-caption block px-1 pt-1 leading-tight">
         <span class="block font-semibold text-highlighted">{{ known.batch.name }}</span>
         <span
           class="block font-semibold"
-          :class="TONES[standing.tone]"
-        >{{ standing.label }}</span>
-        <span class="aside-note">{{ age }}<template v-if="standing.figure && standing.figure !== age"> · {{ standing.figure }}</template></span>
+          :class="TONES[look.standing.tone]"
+        >{{ look.standing.label }}</span>
+        <span class="aside-note">{{ age }}<template v-if="look.standing.figure && look.standing.figure !== age"> · {{ look.standing.figure }}</template></span>
       </span>
     </NuxtLink>
   </li>

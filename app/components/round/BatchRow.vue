@@ -4,18 +4,26 @@ import type { KnownBatch } from '~/composables/useGarden'
 /** Every standing batch side by side on one soil line. */
 const { batches, pxPerMetre = 105 } = defineProps<{ batches: readonly KnownBatch[], pxPerMetre?: number }>()
 const GROUND_CM = 13
+const { looks } = useLooks()
+/** Those that have been looked at; they come a handful at a time. */
+const shown = computed(() => batches.flatMap((known) => {
+  const look = looks.value.get(known.batch.id)
+  return look ? [{ known, look }] : []
+}))
+const drawn = useGrowing(() => shown.value.length, 5)
 </script>
 
 <template>
   <ul
-    class="flex items-end gap-0 overflow-x-auto relative"
+    class="flex items-end gap-0 overflow-x-auto relative min-h-48"
     aria-label="What stands in the garden"
     tabindex="0"
   >
     <BatchFigure
-      v-for="known in batches"
+      v-for="{ known, look } in shown.slice(0, drawn)"
       :key="known.batch.id"
       :known="known"
+      :look="look"
       :px-per-metre="pxPerMetre"
     />
     <li

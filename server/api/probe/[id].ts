@@ -9,8 +9,9 @@ export default defineEventHandler((event) => {
   if (!/^[\w.-]{1,64}$/.test(id)) throw createError({ statusCode: 400, statusMessage: 'No such probe' })
   const query = getQuery(event)
   const given = (name: keyof typeof ANYWHERE, least: number, most: number) => {
-    const value = Number(query[name])
-    return query[name] !== undefined && Number.isFinite(value) && value >= least && value <= most ? value : ANYWHERE[name]
+    const read = numberAsked(query[name], least, most)
+    if (read === 'odd') throw createError({ statusCode: 400, statusMessage: `${name} is a number from ${least} to ${most}` })
+    return read ?? ANYWHERE[name]
   }
   setHeader(event, 'cache-control', 'no-store')
   return simulatedProbe(id, new Date(), { coreC: given('coreC', -40, 95), edgeC: given('edgeC', -40, 95), day: given('day', 0, 1000) })

@@ -1,0 +1,93 @@
+import { askedOf, type RoundTask } from '#core/garden/round'
+import type { NamedWindow, Standing, Surroundings } from '#core/methods/contract'
+import type { Picture } from '#core/picture/picture'
+import type { KnownBatch } from './useGarden'
+
+/** What the round and the yard show of a batch. */
+export interface BatchLook {
+  readonly tasks: readonly RoundTask[]
+  readonly standing: Standing
+  readonly picture: Picture
+  readonly windows: readonly NamedWindow[]
+}
+
+interface Kept { readonly known: KnownBatch['batch'], readonly around: readonly unknown[], readonly look: BatchLook }
+
+const STEP_MS = 15 * 60_000
+/** What was found so far is shown so often: more often, and the page would jump about. */
+const SHOWN_EVERY_MS = 250
+
+/** How every standing batch is today, worked out in slices: forty of them must not hold the page up. What has not changed is not looked at again. */
+export const useLooks = createSharedComposable(() => {
+  const { standing, surroundings } = useGarden()
+  const forecasts = useForecastStore()
+  const kept = new Map<string, Kept>()
+  const looks = shallowRef<ReadonlyMap<string, BatchLook>>(new Map())
+  /** How many of how many are looked at; nothing when all are. */
+  const looking = shallowRef<{ readonly done: number, readonly of: number }>()
+  /** What was around when all of them had been looked at the last time: what is worked out of all together is soon done with it. */
+  const lookedAt = shallowRef<Surroundings>()
+  let ticket = 0
+
+  /** What a look depends on beside its batch. Minutes that pass change nothing. */
+  function aroundOf({ batch }: KnownBatch): readonly unknown[] {
+    const { now, units, waterCan, water, materials, ambientC } = surroundings.value
+    return [Math.floor(now.getTime() / STEP_MS), units, waterCan, water, materials, ambientC, forecasts.keyOf(batch.id)]
+  }
+  const isFresh = (known: KnownBatch) => {
+    const one = kept.get(known.batch.id)
+    return one?.known === known.batch && aroundOf(known).every((part, index) => part === one.around[index])
+  }
+
+  function* lookAt(known: KnownBatch): Generator<void> {
+    const { batch, method } = known
+    const around = surroundings.value
+    const keptFor = aroundOf(known)
+    const tasks = askedOf(batch, method, around)
+    yield
+    const standingNow = method.look.standing(batch, around)
+    yield
+    const picture = method.look.picture(batch, around)
+    yield
+    const windows = method.look.windows(batch, around)
+    kept.set(batch.id, { known: batch, around: keptFor, look: { tasks, standing: standingNow, picture, windows } })
+    yield
+  }
+  function show(): void {
+    looks.value = new Map(standing.value.flatMap(({ batch }) => {
+      const one = kept.get(batch.id)
+      return one ? [[batch.id, one.look]] : []
+    }))
+  }
+  function* lookAtAll(stale: readonly KnownBatch[]): Generator<number, true> {
+    for (const [index, known] of stale.entries()) {
+      for (const _ of lookAt(known)) yield index
+    }
+    return true
+  }
+
+  async function work(): Promise<void> {
+    const mine = ++ticket
+    const around = surroundings.value
+    const stale = standing.value.filter(known => !isFresh(known))
+    // What was just recorded is wanted first.
+    stale.sort((a, b) => Number(kept.has(b.batch.id) && kept.get(b.batch.id)!.known !== b.batch) - Number(kept.has(a.batch.id) && kept.get(a.batch.id)!.known !== a.batch))
+    for (const id of [...kept.keys()]) if (!standing.value.some(({ batch }) => batch.id === id)) kept.delete(id)
+    let shownAt = performance.now()
+    const all = await inSlices(lookAtAll(stale), {
+      stillWanted: () => mine === ticket,
+      onStep: (done) => {
+        if (performance.now() - shownAt < SHOWN_EVERY_MS) return
+        shownAt = performance.now()
+        looking.value = { done, of: stale.length }
+        show()
+      },
+    })
+    if (!all) return
+    looking.value = undefined
+    lookedAt.value = around
+    show()
+  }
+  watch([standing, surroundings, () => forecasts.kept], () => void work(), { immediate: true })
+  return { looks, looking, lookedAt }
+})

@@ -1,0 +1,18 @@
+/**
+ * A number that was asked for in an address.
+ * @returns nothing when it was not, `odd` when it is no number within the bounds: an empty one is no 0.
+ */
+export function numberAsked(value: unknown, least: number, most: number): number | 'odd' | undefined {
+  if (value === undefined) return undefined
+  if (typeof value !== 'string' || value.trim() === '') return 'odd'
+  const number = Number(value)
+  return Number.isFinite(number) && number >= least && number <= most ? number : 'odd'
+}
+
+/** Whether an address is one of a page: what looks like a file, or begins with a dot, is no page of ours. */
+export function isPage(path: string): boolean {
+  const parts = path.split('?')[0]!.split('/').filter(Boolean)
+  if (parts.some(part => part.startsWith('.'))) return false
+  // Marks of batches and materials may have dots in them.
+  return ['batch', 'materials'].includes(parts[0] ?? '') || !(parts.at(-1) ?? '').includes('.')
+}
