@@ -1,21 +1,20 @@
-import { deleteDB, openDB, type IDBPDatabase, type IDBPTransaction } from 'idb'
+import { deleteDB, openDB, type IDBPDatabase } from 'idb'
 import { mergeDocument, type GardenDocument } from '#core/journal/document'
 import { takenEvents, writtenEvent, type GardenEvent } from '#core/journal/event'
 import { fail, ok, type Outcome } from '#core/outcome/outcome'
 import { DATABASE_VERSION, migrationsFrom } from './migrations'
+import { handfulsOf, packAnew, packedIn, tidied, unpacked } from './packs'
+import { exchanged } from './restore'
+import { ROOMS, type Reading, type Writing } from './rooms'
 import type { Contents, Exchange, ImportMark, Keepsake, Shelf, StoredPhoto } from './shelf'
 import { storageTrouble, troubleFrom, type StorageTrouble } from './trouble'
 
-const STORES = ['events', 'documents', 'keepsakes', 'photos', 'thumbs'] as const
 /** The mark that something was imported stands apart from what it changed: that may be large, and is wanted seldom. */
 const MARK = 'import'
 const BEFORE = 'import-before'
 /** What versions before that kept, all in one. */
 const EARLIER = 'before-import'
 const ARRIVING = 'arriving'
-
-type Writing = IDBPTransaction<unknown, typeof STORES, 'readwrite'>
-type Reading = IDBPTransaction<unknown, typeof STORES, 'readonly'> | Writing
 
 async function outcomeOf<T>(work: () => Promise<T>): Promise<Outcome<T, StorageTrouble>> {
   try {
@@ -37,7 +36,7 @@ function abandon(transaction: Writing): void {
 
 /** Everything in one transaction or nothing: whatever fails in `work` takes the rest back. */
 async function whole<T>(database: IDBPDatabase, work: (transaction: Writing) => Promise<T>): Promise<T> {
-  const transaction = database.transaction(STORES, 'readwrite', { durability: 'strict' })
+  const transaction = database.transaction(ROOMS, 'readwrite', { durability: 'strict' })
   const ended = transaction.done
   try {
     const value = await work(transaction)
@@ -64,25 +63,10 @@ function placing(requests: readonly (() => Promise<unknown>)[]): Promise<unknown
   return Promise.all(placed)
 }
 
-/** Many at once would hold the page up. */
-const A_HANDFUL = 500
-
-/** All records of a store, fetched a handful at a time. */
-async function allOf(transaction: Reading, store: 'events' | 'documents'): Promise<unknown[]> {
-  const records: unknown[] = []
-  let after: IDBKeyRange | null = null
-  for (;;) {
-    const some = await transaction.objectStore(store).getAll(after, A_HANDFUL) as { id: string }[]
-    for (const one of some) records.push(one)
-    if (some.length < A_HANDFUL) return records
-    after = IDBKeyRange.lowerBound(some.at(-1)!.id, true)
-  }
-}
-
 async function contentsOf(transaction: Reading): Promise<Contents> {
-  // One after the other: both at once would interleave their handfuls.
-  const events = takenEvents(await allOf(transaction, 'events'))
-  return { events, documents: await allOf(transaction, 'documents') as GardenDocument[] }
+  const events: unknown[] = []
+  for await (const some of handfulsOf(transaction, 'events')) for (const one of some) events.push(one)
+  return { events: takenEvents(events), documents: await transaction.objectStore('documents').getAll() as GardenDocument[] }
 }
 
 interface EarlierKeepsake { readonly takenAt: string, readonly events: readonly unknown[], readonly documents: readonly GardenDocument[], readonly importedIds: readonly string[] }
@@ -101,7 +85,7 @@ async function markOf(transaction: Reading): Promise<ImportMark | undefined> {
 }
 
 async function makeChange(transaction: Writing, { put, removeEvents, removeDocuments, removePhotos, keepsake }: Exchange): Promise<void> {
-  const [events, documents, keepsakes, photos, thumbs] = STORES.map(name => transaction.objectStore(name))
+  const [events, documents, keepsakes, photos, thumbs] = (['events', 'documents', 'keepsakes', 'photos', 'thumbs'] as const).map(name => transaction.objectStore(name))
   await placing([
     ...removeEvents.map(id => () => events!.delete(id)),
     ...removeDocuments.map(id => () => documents!.delete(id)),
@@ -125,8 +109,12 @@ function databaseShelf(database: IDBPDatabase): Shelf {
   return {
     lasting: true,
     load: () => outcomeOf(async () => {
-      const reading = database.transaction(STORES)
-      return { ...await contentsOf(reading), imported: await markOf(reading) }
+      const reading = database.transaction(ROOMS)
+      const packed = await packedIn(reading)
+      const imported = await markOf(reading)
+      if (!packed) return { ...await contentsOf(reading), imported }
+      const documents = await reading.objectStore('documents').getAll() as GardenDocument[]
+      return { events: takenEvents(await unpacked(packed)), documents, imported }
     }),
     add: ({ events, documents }, photos = []) => outcomeOf(() => whole(database, async (transaction) => {
       const there: GardenDocument[] = []
@@ -135,17 +123,21 @@ function databaseShelf(database: IDBPDatabase): Shelf {
         there.push(known ? mergeDocument(known, document) : document)
       }
       await placing([
-        ...events.map((event: GardenEvent) => () => transaction.objectStore('events').put(writtenEvent(event))),
+        ...events.flatMap((event: GardenEvent) => ['events' as const, 'recent' as const].map(store => () => transaction.objectStore(store).put(writtenEvent(event)))),
         ...photos.map(photo => () => transaction.objectStore('photos').put(photo)),
         ...there.map(document => () => transaction.objectStore('documents').put(document)),
       ])
       return there
     })),
     exchange: work => outcomeOf(() => whole(database, async (transaction) => {
-      const change = work(await contentsOf(transaction), await keepsakeOf(transaction))
-      if (change) await makeChange(transaction, change)
+      const here = await contentsOf(transaction)
+      const change = work(here, await keepsakeOf(transaction))
+      if (!change) return change
+      await makeChange(transaction, change)
+      await packAnew(transaction, exchanged(here, change).events.map(writtenEvent))
       return change
     })),
+    tidy: () => outcomeOf(() => whole(database, tidied)),
     photoIds: () => outcomeOf(async () => await database.getAllKeys('photos') as string[]),
     photo: id => outcomeOf(async () => (await database.get('photos', id) as StoredPhoto | undefined)?.picture),
     addArriving: photos => outcomeOf(() => whole(database, async (transaction) => {

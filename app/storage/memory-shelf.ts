@@ -41,6 +41,7 @@ export function memoryShelf(): Shelf {
       arriving.clear()
       return ok(change)
     },
+    tidy: async () => ok(undefined),
     photoIds: async () => ok([...pictures.keys()]),
     photo: async id => ok(pictures.get(id)),
     addArriving: async (photos) => {

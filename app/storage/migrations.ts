@@ -33,6 +33,13 @@ export const MIGRATIONS: readonly Migration[] = [
       database.createObjectStore('thumbs', { keyPath: 'id' })
     },
   },
+  {
+    version: 5, name: 'packs-to-open-a-long-journal',
+    grow: (database) => {
+      database.createObjectStore('packs', { keyPath: 'id', autoIncrement: true })
+      database.createObjectStore('recent', { keyPath: 'id' })
+    },
+  },
 ]
 
 /** The steps still to take from a version, after checking that they are numbered without a gap. */

@@ -52,6 +52,8 @@ export interface Shelf {
   add(contents: Contents, photos?: readonly StoredPhoto[]): Kept<readonly GardenDocument[]>
   /** Works out a change from what is there and makes it, with nothing in between. */
   exchange(work: (here: Contents, keepsake: Keepsake | undefined) => Exchange | undefined): Kept<Exchange | undefined>
+  /** Something to do in a quiet moment, so that the next opening is quick. Changes nothing that can be seen. */
+  tidy(): Kept<void>
   photoIds(): Kept<readonly string[]>
   photo(id: string): Kept<Blob | undefined>
   /** Keeps pictures that are not there yet, and remembers them as arriving until an exchange says that they belong. @returns those that were new. */

@@ -123,7 +123,7 @@ describe('the shelf', () => {
   })
 
   it('numbers its migrations without a gap', () => {
-    expect(migrationsFrom(1).map(({ version }) => version)).toEqual([2, 3, 4])
+    expect(migrationsFrom(1).map(({ version }) => version)).toEqual([2, 3, 4, 5])
     expect(() => migrationsFrom(0, [MIGRATIONS[1]!])).toThrow(/out of line/)
   })
 
@@ -135,6 +135,51 @@ describe('the shelf', () => {
     const failed = await shelf.exchange(() => ({ put: { events: [...garden(4, 'other').events, broken], documents: [] }, removeEvents: before.events.map(({ id }) => id), removeDocuments: [], removePhotos: [], keepsake: undefined }))
     expect(failed.ok).toBe(false)
     expect(await contentsOf(shelf)).toEqual(before)
+  })
+
+  describe('a long journal in packs', () => {
+    const long = (from: number, count: number): GardenEvent[] => Array.from({ length: count }, (_, index) => ({ kind: 'turned', id: `t${String(from + index).padStart(5, '0')}`, at: TAKEN, recordedAt: TAKEN, by: 'phone', batchId: 'b' }))
+    const rooms = async () => {
+      const raw = await openDB(name)
+      const [events, packs, recent] = [await raw.count('events'), await raw.getAll('packs') as { text: string }[], await raw.count('recent')]
+      raw.close()
+      return { events, packed: packs.map(({ text }) => (JSON.parse(text) as unknown[]).length), recent }
+    }
+
+    it('is the same as entry by entry, before and after tidying, and after more was added', async () => {
+      const shelf = await opened()
+      await shelf.add({ events: long(0, 2400), documents: [] })
+      expect(await rooms()).toEqual({ events: 2400, packed: [], recent: 2400 })
+      await shelf.tidy()
+      expect(await rooms()).toEqual({ events: 2400, packed: [1000, 1000, 400], recent: 0 })
+      await shelf.add({ events: long(2400, 20), documents: [] })
+      await shelf.tidy()
+      expect(await rooms()).toEqual({ events: 2420, packed: [1000, 1000, 400], recent: 20 })
+      expect((await contentsOf(shelf)).events).toEqual(long(0, 2420))
+    })
+
+    it('is read from the events where nothing says that the packs are whole, and packed anew', async () => {
+      const shelf = await opened()
+      await shelf.add({ events: long(0, 700), documents: [] })
+      await shelf.tidy()
+      const raw = await openDB(name)
+      await raw.put('events', long(700, 1)[0])
+      await raw.delete('keepsakes', 'packed')
+      raw.close()
+      expect((await contentsOf(shelf)).events).toEqual(long(0, 701))
+      await shelf.tidy()
+      expect(await rooms()).toEqual({ events: 701, packed: [701], recent: 0 })
+    })
+
+    it('is packed anew by whatever exchanges the whole', async () => {
+      const shelf = await opened()
+      await shelf.add({ events: long(0, 400), documents: [] })
+      await shelf.exchange(here => importing(here, { events: long(300, 200), documents: [] }, 'replace', TAKEN))
+      expect(await rooms()).toEqual({ events: 200, packed: [200], recent: 0 })
+      expect((await contentsOf(shelf)).events).toEqual(long(300, 200))
+      await shelf.exchange((now, keepsake) => keepsake && takingBack(now, keepsake))
+      expect((await contentsOf(shelf)).events).toEqual(long(0, 400))
+    })
   })
 
   it('takes back an import that an earlier version made', async () => {

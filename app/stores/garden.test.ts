@@ -161,6 +161,7 @@ describe('the garden that is open', () => {
     await store.record([stocked(3)])
     const raw = await openDB('wastrum-own')
     const at = new Date().toISOString()
+    await raw.delete('keepsakes', 'packed')
     await raw.put('events', { kind: 'gauged', id: 'odd', at, recordedAt: at, by: 'x', batchId: 'b', quantity: 'heat', source: 'hand', values: null })
     raw.close()
     await store.open('own')

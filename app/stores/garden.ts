@@ -34,6 +34,9 @@ function deviceName(which: WhichGarden): string {
 const AHEAD_MS = 5 * 60_000
 const A_HANDFUL = 2000
 
+/** When the page has nothing else to do; where no browser says so, a while later. */
+const quiet = () => new Promise<void>(resolve => typeof requestIdleCallback === 'undefined' ? setTimeout(resolve, 5000) : requestIdleCallback(() => resolve(), { timeout: 20_000 }))
+
 const after = (ms: number) => new Promise<undefined>(resolve => setTimeout(() => resolve(undefined), ms))
 
 /** The garden that is open: its journal, its documents and where they are kept. */
@@ -165,6 +168,7 @@ export const useGardenStore = defineStore('garden', () => {
     }
     await reload()
     if (mine !== opening) return
+    void quiet().then(() => mine === opening ? shelf.tidy() : undefined)
     if (wanted === 'demo' && journal.value.events.size === 0) await layOutDemo(years)
     which.value = wanted
     remember('wastrum.garden', wanted)
@@ -182,6 +186,7 @@ export const useGardenStore = defineStore('garden', () => {
         await shelf.add({ events: events.slice(from, from + A_HANDFUL), documents: [] })
         opened.value = from / events.length
       }
+      await shelf.tidy()
       await reload()
     }
     else {
