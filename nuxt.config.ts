@@ -53,6 +53,15 @@ export default defineNuxtConfig({
   },
   alias: { '#core': core },
   compatibilityDate: '2026-01-01',
+  hooks: {
+    // The service worker fetches everything for offline use in its own time; fetching it for the first page as well would hold that up.
+    'build:manifest': (manifest) => {
+      for (const part of Object.values(manifest)) {
+        part.prefetch = false
+        part.dynamicImports = []
+      }
+    },
+  },
   nitro: { compressPublicAssets: { gzip: true, brotli: true } },
   vite: {
     worker: { format: 'es' },

@@ -1,7 +1,6 @@
 import { defineStore } from 'pinia'
 import * as v from 'valibot'
 import { computed, ref, shallowRef } from 'vue'
-import { oddEntry } from '#core/formats/backup/odd'
 import { documentValues, freshFields, lastTurnOf, mergeDocuments, writeDocument, type FieldValue, type GardenDocument } from '#core/journal/document'
 import { knownEventSchema, type GardenEvent, type NewEvent } from '#core/journal/event'
 import { extendJournal, openingJournal, openJournal } from '#core/journal/journal'
@@ -260,6 +259,8 @@ export const useGardenStore = defineStore('garden', () => {
         good.push(checked.output)
         continue
       }
+      // The words for it are wanted seldom.
+      const { oddEntry } = await import('#core/formats/backup/odd')
       trouble.value = { kind: 'unknown', message: `This was not recorded: ${oddEntry('event', 0, event, checked.issues, new Map()).what} Check what was typed and try again.` }
       return fail(trouble.value)
     }

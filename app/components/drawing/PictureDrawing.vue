@@ -12,8 +12,7 @@ const props = withDefaults(defineProps<{
   detail?: boolean
 }>(), { label: '', pxPerMetre: 70, detail: false })
 
-const { quantity } = useSay()
-const { units } = useGarden()
+const { units, quantity } = useUnits()
 const MARGIN_CM = 14
 const GROUND_CM = 13
 

@@ -5,7 +5,7 @@ import type { Vessel } from '#core/vessel/vessel'
 /** The first page of all: three ways in. */
 const store = useGardenStore()
 const router = useRouter()
-const { saveSettings } = useGardenSetup()
+const { saveSettings } = useSettings()
 const busy = ref(false)
 
 const BAY: Vessel = { id: 'bay', name: 'Bay', wall: 'boards', shape: 'box', widthM: 1.2, depthM: 1, heightM: 1 }
@@ -53,6 +53,7 @@ async function go(which: 'own' | 'demo', to: string): Promise<void> {
         <li>
           <NuxtLink
             to="/welcome/own"
+            no-prefetch
             class="label-button w-full !justify-start !text-left !py-3"
           >
             <UIcon
