@@ -17,7 +17,8 @@ onMounted(async () => {
   const waiting = setTimeout(() => { slow.value = true }, PATIENCE_MS)
   const opened = await store.openRemembered()
   clearTimeout(waiting)
-  if (!opened && !route.path.startsWith('/welcome')) await router.replace('/welcome')
+  const empty = store.lasting && store.journal.events.size === 0 && store.documents.length === 0
+  if ((!opened || empty) && !route.path.startsWith('/welcome')) await router.replace('/welcome')
   ready.value = true
 })
 const again = () => location.reload()

@@ -23,14 +23,23 @@ const good = writeBackup(events, documents, '2026-05-01T10:00:00.000Z')
 const withoutSeal = good.replace(/ {2}"seal".*\n/, '')
 
 const BAD_FILES: readonly (readonly [name: string, text: string, said: RegExp])[] = [
-  ['truncated', good.slice(0, 5000), /breaks off or is damaged/],
-  ['foreign', '{"type":"FeatureCollection","features":[]}', /some other kind of file/],
-  ['not even json', 'date;temperature\n2026-05-01;55', /not written in JSON/],
-  ['altered', good.replace('"litres":', '"litres":1'), /changed or damaged after it was written/],
+  ['foreign', '{"type":"FeatureCollection","features":[]}', /not a garden backup but some other kind of file/],
+  ['not even json', 'date;temperature\n2026-05-01;55', /not a garden backup but some other kind of file/],
+  ['cut off at once', good.slice(0, 90), /breaks off before its first entry/],
   ['from the future', good.replace('"version": 1', '"version": 7'), /newer Wastrum/],
-  ['with an impossible value', withoutSeal.replace(/"coreC":\d+/, '"coreC":4000'), /Event \d+ \(reading\): “coreC” is above 120/],
-  ['hostile', withoutSeal.replace('"Apple bay"', '"<img src=x onerror=alert(1)>"').replace(/"coreC":\d+/, '"coreC":"<script>alert(1)</script>"'), /“coreC” is not a number/],
+  ['brackets', '['.repeat(5000), /knotted in a way/],
   ['huge', ' '.repeat(65 * 1024 * 1024), /larger than any garden backup/],
+]
+
+const nested = (depth: number): unknown => depth === 0 ? 0 : [nested(depth - 1)]
+/** Files of which something can be taken: what is odd is named, and nothing is taken by itself. */
+const ODD_FILES: readonly (readonly [name: string, text: string, said: RegExp])[] = [
+  ['truncated', good.slice(0, 5000), /This file breaks off/],
+  ['altered', good.replace('"litres":', '"litres":1'), /changed or damaged after it was written/],
+  ['with an impossible value', withoutSeal.replace(/"coreC":\d+/, '"coreC":4000'), /a reading of .*: the warmth of the core \(4000\) is above 120\./],
+  ['hostile', withoutSeal.replace('"Apple bay"', '"<img src=x onerror=alert(1)>"').replace(/"coreC":\d+/, '"coreC":"<script>alert(1)</script>"'), /the warmth of the core is not a number/],
+  ['reaching out of all time', withoutSeal.replace('"events": [', `"events": [{"kind":"logged","id":"far","at":"2026-05-01T10:00:00.000Z","recordedAt":"2026-05-01T10:00:00.000Z","by":"x","batchId":"demo-apple-bay","depth":"core","source":"f","minutes":[9e15],"tenthsC":[1]},`), /readings from a thermometer's file of 1 May 2026, Apple bay: the time of one of its readings/],
+  ['of nested lists', withoutSeal.replace('"documents": [', `"documents": [{"id":"plan.knot","kind":"plan","fields":{"a":{"value":${JSON.stringify(nested(14))},"at":"2026-05-01T10:00:00.000Z","by":"x"}}},`), /a plan: a value is nested too deeply/],
 ]
 
 async function offer(gardener: Visit, name: string, text: string): Promise<void> {
@@ -79,6 +88,14 @@ describe('reading backups', () => {
         await gardener.see('Nothing was changed.')
         expect(await storedText(gardener), name).toBe(before)
       }
+      for (const [name, text, said] of ODD_FILES) {
+        await offer(gardener, name, text)
+        await gardener.page.waitForSelector('[data-import-preview]').catch(async (cause: unknown) => { throw new Error(`${name}: ${(await gardener.text()).slice(0, 900)}`, { cause }) })
+        await gardener.see(said)
+        expect(await gardener.text()).not.toMatch(/Expected|Invalid/)
+        await gardener.press(button('Not now'))
+        expect(await storedText(gardener), name).toBe(before)
+      }
       expect(gardener.complaints).toEqual([])
     }
     finally { await gardener.close() }
@@ -113,7 +130,7 @@ describe('two tabs', () => {
     try {
       await gardener.go('/welcome/demo')
       await gardener.see('Apple bay')
-      const other = await gardener.browser.newPage()
+      const other = await gardener.context.newPage()
       await other.goto(`${server.url}/batch/demo-plum-bay`, { waitUntil: 'load' })
       await other.waitForSelector('[data-log]')
       const before = await other.$$eval('[data-log]', entries => entries.length)
@@ -140,6 +157,7 @@ describe('a browser that keeps nothing', () => {
       await gardener.press('[data-material="leaves-mixed"]')
       await gardener.press(button('That is all'))
       await gardener.see('Too brown')
+      await gardener.see('Not kept just now.')
       await gardener.see('This browser keeps nothing')
       expect(gardener.complaints).toEqual([])
     }

@@ -3,6 +3,7 @@ import { CLIMATES, type Climate } from '#core/garden/climate'
 import { readContainers, readSettings, type WaterSource } from '#core/garden/settings'
 import { STARTING_CONTAINERS, type Container } from '#core/units/container'
 import type { UnitSystem } from '#core/units/system'
+import { ownGardenIsHere } from '~/storage/identity'
 
 /** Setting up one's own garden: short, with an answer already in every place. */
 const store = useGardenStore()
@@ -20,6 +21,7 @@ watch(units, (system) => { containers.value = STARTING_CONTAINERS[system] })
 
 /** A garden that is there already is opened with its own answers: setting up again changes only what is changed here. */
 onMounted(async () => {
+  if (!await ownGardenIsHere()) return
   await store.open('own')
   if (store.documents.length === 0) return
   const known = readSettings(store.documents)

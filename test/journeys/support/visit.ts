@@ -1,7 +1,8 @@
 import { mkdtemp, rm } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import puppeteer, { type Browser, type ElementHandle, type Page } from 'puppeteer-core'
+import puppeteer, { type Browser, type BrowserContext, type ElementHandle, type Page } from 'puppeteer-core'
+import { afterAll } from 'vitest'
 
 /** The two screens that everything has to work on. */
 export const SCREENS = {
@@ -12,10 +13,22 @@ export type Screen = keyof typeof SCREENS
 
 const FLAGS = ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--lang=en-GB', '--accept-lang=en-GB']
 
-/** A gardener at a browser with a fresh profile: taps on the phone, clicks on the laptop. */
+const executablePath = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium'
+
+/** One browser for all visits of a file: each visit is at home in a context of its own, as with a fresh profile. */
+let shared: Promise<Browser> | undefined
+const browserOfThisFile = () => shared ??= puppeteer.launch({ executablePath, headless: true, args: FLAGS })
+afterAll(async () => { await (await shared)?.close() })
+
+/** A browser whose profile outlives it, for what happens when it is killed. */
+export function browserAt(profile: string): Promise<Browser> {
+  return puppeteer.launch({ executablePath, headless: true, userDataDir: profile, args: FLAGS, defaultViewport: SCREENS.laptop })
+}
+
+/** A gardener at a browser with nothing in it: taps on the phone, clicks on the laptop. */
 export interface Visit {
   readonly page: Page
-  readonly browser: Browser
+  readonly context: BrowserContext
   readonly downloads: string
   /** What the page complained about, and where it called other than home. */
   readonly complaints: string[]
@@ -62,15 +75,12 @@ function reachable(element: ElementHandle): Promise<boolean> {
   })
 }
 
-/** Opens a browser with a fresh profile on a screen. `serverGone` tells when failing requests are expected. */
+/** Opens a browser with nothing in it on a screen. `serverGone` tells when failing requests are expected. */
 export async function visit(home: string, screen: Screen, serverGone: () => boolean = () => false): Promise<Visit> {
-  const profile = await mkdtemp(join(tmpdir(), 'wastrum-profile-'))
   const downloads = await mkdtemp(join(tmpdir(), 'wastrum-downloads-'))
-  const browser = await puppeteer.launch({
-    executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', headless: true, userDataDir: profile, defaultViewport: SCREENS[screen], args: FLAGS,
-    downloadBehavior: { policy: 'allow', downloadPath: downloads },
-  })
-  const page = await browser.newPage()
+  const context = await (await browserOfThisFile()).createBrowserContext({ downloadBehavior: { policy: 'allow', downloadPath: downloads } })
+  const page = await context.newPage()
+  await page.setViewport(SCREENS[screen])
   const complaints: string[] = []
   await page.evaluateOnNewDocument(clockShift)
   listen(page, home, complaints, serverGone)
@@ -131,7 +141,7 @@ export async function visit(home: string, screen: Screen, serverGone: () => bool
   }
 
   return {
-    page, browser, downloads, complaints, press, see, text,
+    page, context, downloads, complaints, press, see, text,
     go: async (path) => {
       await page.goto(`${home}${path}`, { waitUntil: 'load' })
       await drawn()
@@ -151,8 +161,8 @@ export async function visit(home: string, screen: Screen, serverGone: () => bool
     },
     shown: async selector => (await page.$(selector)) !== null,
     close: async () => {
-      await browser.close()
-      for (const folder of [profile, downloads]) await rm(folder, { recursive: true, force: true, maxRetries: 5 })
+      await context.close()
+      await rm(downloads, { recursive: true, force: true, maxRetries: 5 })
     },
   }
 }
