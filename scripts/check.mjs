@@ -1,4 +1,5 @@
-// All checks in order: lint, types, unit tests, build, browser journeys. Ends with `N passed, N failed`.
+// All checks in order: lint, types, unit tests, build, browser journeys. With --fast those that need no browser, side by side.
+// Ends with `N passed, N failed`.
 import { existsSync, mkdtempSync, readFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'

@@ -2,7 +2,7 @@ import { createServer, request, type Server } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { describe, expect, it } from 'vitest'
 import { startServer } from './support/server'
-import { button, visit } from './support/visit'
+import { button, visit, type Visit } from './support/visit'
 
 /** Stands before the server and can make its service worker look like a new one. */
 function inFront(target: string): { readonly server: Server, newVersion: () => void } {
@@ -21,37 +21,67 @@ function inFront(target: string): { readonly server: Server, newVersion: () => v
   return { server, newVersion: () => { suffix = '\n// a newer build' } }
 }
 
-describe('a new version', () => {
-  it('is offered, waits while something is being typed, and comes when it is taken', async () => {
-    const behind = await startServer()
-    const front = inFront(behind.url)
-    await new Promise<void>(resolve => front.server.listen(0, '127.0.0.1', resolve))
-    const gardener = await visit(`http://127.0.0.1:${(front.server.address() as AddressInfo).port}`, 'laptop')
-    try {
-      await gardener.go('/welcome/demo')
-      await gardener.see('Apple bay')
-      await gardener.page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
-      // The next visit, now served by the worker.
-      await gardener.go('/')
-      await gardener.see('Apple bay')
-      await gardener.press('[data-task="reading"] button')
+/** A page served by the worker, behind which a new version can appear. */
+async function withFront(work: (gardener: Visit, newVersion: () => Promise<void>) => Promise<void>): Promise<void> {
+  const behind = await startServer()
+  const front = inFront(behind.url)
+  await new Promise<void>(resolve => front.server.listen(0, '127.0.0.1', resolve))
+  const gardener = await visit(`http://127.0.0.1:${(front.server.address() as AddressInfo).port}`, 'laptop')
+  try {
+    await gardener.go('/welcome/demo')
+    await gardener.see('Apple bay')
+    await gardener.page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
+    await work(gardener, async () => {
       front.newVersion()
       await gardener.page.evaluate(async () => { await (await navigator.serviceWorker.getRegistration())?.update() })
-      await gardener.see('A new version of Wastrum is here')
-      // Nothing was reloaded: what was open still is.
-      expect(await gardener.shown('[data-task="reading"] input')).toBe(true)
-      const reloaded = gardener.page.waitForNavigation({ timeout: 8000 })
-      await gardener.press(button('Take it now'))
-      await reloaded
-      await gardener.see('Apple bay')
-      await gardener.page.waitForFunction(() => !document.body.innerText.includes('A new version of Wastrum is here'))
-      expect(gardener.complaints).toEqual([])
-    }
-    finally {
-      await gardener.close()
-      front.server.closeAllConnections()
-      front.server.close()
-      await behind.stop()
-    }
-  })
+    })
+    expect(gardener.complaints).toEqual([])
+  }
+  finally {
+    await gardener.close()
+    front.server.closeAllConnections()
+    front.server.close()
+    await behind.stop()
+  }
+}
+
+describe('a new version', () => {
+  it('is offered, waits while something is being typed, and comes when it is taken', () => withFront(async (gardener, newVersion) => {
+    // The next visit, now served by the worker.
+    await gardener.go('/')
+    await gardener.see('Apple bay')
+    await gardener.press('[data-task="reading"] button')
+    await newVersion()
+    await gardener.see('A new version of Wastrum is here')
+    // Nothing was reloaded: what was open still is.
+    expect(await gardener.shown('[data-task="reading"] input')).toBe(true)
+    const reloaded = gardener.page.waitForNavigation({ timeout: 8000 })
+    await gardener.press(button('Take it now'))
+    await reloaded
+    await gardener.see('Apple bay')
+    await gardener.page.waitForFunction(() => !document.body.innerText.includes('A new version of Wastrum is here'))
+  }))
+
+  it('that another tab takes waits for a half-written note, and keeps it', () => withFront(async (gardener, newVersion) => {
+    await gardener.go('/batch/demo-plum-bay')
+    await gardener.press('[data-pad="note"]')
+    await (await gardener.page.waitForSelector('textarea'))!.focus()
+    await gardener.page.keyboard.type('Half of what I wanted')
+    await newVersion()
+    await gardener.see('A new version of Wastrum is here')
+    await gardener.press(button('Later'))
+    const other = await gardener.context.newPage()
+    await other.goto(new URL('/yard', gardener.page.url()).href, { waitUntil: 'load' })
+    await (await other.waitForSelector(button('Take it now'), { visible: true }))!.evaluate(one => (one as HTMLElement).click())
+    await other.waitForFunction(() => !document.body.innerText.includes('Take it now'))
+    await gardener.page.bringToFront()
+    await gardener.see('loaded again as soon as you have finished')
+    expect(await gardener.page.$eval('textarea', one => one.value)).toBe('Half of what I wanted')
+    // Whatever happens to the page now, the draft is there again.
+    await gardener.page.reload({ waitUntil: 'load' })
+    await gardener.press('[data-pad="note"]')
+    expect(await gardener.page.waitForSelector('textarea').then(one => one!.evaluate(({ value }) => value))).toBe('Half of what I wanted')
+    await gardener.press(button('Keep the note'))
+    await gardener.see('noted.')
+  }))
 })
