@@ -122,11 +122,14 @@ function databaseShelf(database: IDBPDatabase): Shelf {
         const known = await transaction.objectStore('documents').get(document.id) as GardenDocument | undefined
         there.push(known ? mergeDocument(known, document) : document)
       }
-      await placing([
+      const placed = placing([
         ...events.flatMap((event: GardenEvent) => ['events' as const, 'recent' as const].map(store => () => transaction.objectStore(store).put(writtenEvent(event)))),
         ...photos.map(photo => () => transaction.objectStore('photos').put(photo)),
         ...there.map(document => () => transaction.objectStore('documents').put(document)),
       ])
+      // At once, not when every answer has come back: a page that is left meanwhile takes nothing with it.
+      transaction.commit()
+      await placed
       return there
     })),
     exchange: work => outcomeOf(() => whole(database, async (transaction) => {

@@ -176,7 +176,14 @@ describe('on a laptop', () => {
       const shown = document.querySelector<HTMLImageElement>('[aria-label="Pictures"] img')
       return shown?.naturalWidth ? [shown.naturalWidth, shown.naturalHeight] : undefined
     })
-    expect(await size.jsonValue()).toEqual([1280, 960])
+    // A small one in the row, the whole one where it is looked at.
+    expect(await size.jsonValue()).toEqual([320, 240])
+    await gardener.press('[aria-label="Pictures"] button')
+    const whole = await gardener.page.waitForFunction(() => {
+      const shown = document.querySelector<HTMLImageElement>('[role="dialog"] img')
+      return shown?.naturalWidth ? [shown.naturalWidth, shown.naturalHeight] : undefined
+    })
+    expect(await whole.jsonValue()).toEqual([1280, 960])
     await gardener.go('/garden')
     await gardener.press(button('With its pictures'))
     const zip = await saved(gardener, '.zip')

@@ -53,16 +53,23 @@ const option = computed(() => {
     ],
   }
 })
+/** Drawing it takes longer than anything else on the page: it waits until it is nearly seen. Once there it stays. */
+const place = useTemplateRef<HTMLElement>('place')
+const near = useElementVisibility(place, { rootMargin: '300px' })
+const wanted = ref(false)
+watch(near, (is) => { if (is) wanted.value = true }, { immediate: true })
 /** The chart follows a moment after what was tapped: it is the slowest thing on the page to draw. */
 const drawn = refDebounced(option, 40)
 </script>
 
 <template>
   <div
+    ref="place"
     class="h-72 w-full"
     data-chart
   >
     <VChart
+      v-if="wanted"
       :option="drawn"
       :init-options="{ renderer: 'svg' }"
       autoresize
