@@ -1,35 +1,14 @@
 // Figures of this machine in one run: `npm run bench`. Compare the ratios, not the milliseconds of two machines.
-import { spawn } from 'node:child_process'
 import { existsSync, mkdirSync, mkdtempSync, rmSync, symlinkSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { runBundled } from './bundle.mjs'
-import { ensureBuilt, ensureInstalled, freePort, ROOT, run, SERVER } from './steps.mjs'
+import { withPage } from './browser.mjs'
+import { measureLoad } from './load.mjs'
+import { ensureBuilt, ensureInstalled, ROOT, run, SERVER } from './steps.mjs'
 
 if (!ensureInstalled()) process.exit(1)
-const { default: puppeteer } = await import('puppeteer-core')
 await runBundled('figures')
-
-/** Serves a build, opens a page of it in a browser and hands both to `work`. */
-async function withPage(serverFile, work) {
-  const port = await freePort(4500, '127.0.0.1')
-  const home = `http://127.0.0.1:${port}`
-  const child = spawn(process.execPath, [serverFile], { stdio: 'ignore', env: { ...process.env, HOST: '127.0.0.1', PORT: String(port), NITRO_PORT: String(port), NODE_ENV: 'production' } })
-  const browser = await puppeteer.launch({ executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', headless: true, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] })
-  try {
-    const page = await browser.newPage()
-    return await work(page, async (path) => {
-      for (let attempt = 0; attempt < 50; attempt++) {
-        if (await page.goto(`${home}${path}`, { waitUntil: 'load' }).then(() => true, () => false)) return
-        await new Promise(resolve => setTimeout(resolve, 200))
-      }
-    })
-  }
-  finally {
-    await browser.close()
-    child.kill()
-  }
-}
 
 /** Kilobytes of script, as sent, until the first page is quiet: what a first visitor waits for. */
 const firstPage = serverFile => withPage(serverFile, async (page, go) => {
@@ -83,6 +62,7 @@ function buildFloor() {
 }
 
 if (ensureBuilt()) {
+  await measureLoad(SERVER)
   const { tap, forecasting, took } = await whileForecasting(SERVER)
   const tasks = all => all.length === 0 ? 'none over 50 ms' : `${all.map(ms => Math.round(ms)).join(', ')} ms`
   console.log(`${'the page\'s thread from the tap to the first progress'.padEnd(58)} ${tasks(tap)}`)

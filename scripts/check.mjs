@@ -3,7 +3,7 @@
 import { existsSync, mkdtempSync, readFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { ensureInstalled, run, tool } from './steps.mjs'
+import { ensureInstalled, run, tool, toolBeside } from './steps.mjs'
 
 const results = mkdtempSync(join(tmpdir(), 'wastrum-check-'))
 let passed = 0
@@ -16,12 +16,19 @@ function step(name, done) {
   return done
 }
 
+/** The slowest ten: where a suite that grows too slow is to be mended. */
+function tellSlowest(files) {
+  const all = files.flatMap(({ assertionResults }) => assertionResults).filter(({ duration }) => duration > 0).sort((a, b) => b.duration - a.duration)
+  console.log(`\nThe slowest ten:\n${all.slice(0, 10).map(({ duration, fullName }) => `  ${(duration / 1000).toFixed(1).padStart(6)} s  ${fullName.slice(0, 110)}`).join('\n')}`)
+}
+
 /** Runs one project of tests and adds its counts. */
 function tests(project, env) {
   const file = join(results, `${project}.json`)
   const done = tool('vitest', ['run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=${file}`], env)
   if (!existsSync(file)) return step(project, false)
-  const { numPassedTests, numFailedTests, numFailedTestSuites } = JSON.parse(readFileSync(file, 'utf8'))
+  const { numPassedTests, numFailedTests, numFailedTestSuites, testResults } = JSON.parse(readFileSync(file, 'utf8'))
+  tellSlowest(testResults)
   passed += numPassedTests
   failed += numFailedTests
   if (!done && numFailedTests === 0) failed += Math.max(1, numFailedTestSuites)
@@ -46,6 +53,13 @@ function ensureChromium() {
 }
 
 if (!step('install', ensureInstalled())) finish()
+if (process.argv.includes('--fast')) {
+  // Side by side: each of them keeps one core busy. What only the long tests tell is left to the whole run.
+  const beside = [['lint', ['eslint', '.', '--max-warnings', '0', '--cache', '--cache-location', 'node_modules/.cache/eslint/']], ['types', ['nuxt', 'typecheck']]].map(([name, [command, ...args]]) => toolBeside(command, args).then(done => [name, done]))
+  tests('unit', { WASTRUM_FAST: '1' })
+  for (const [name, done] of await Promise.all(beside)) step(name, done)
+  finish()
+}
 step('lint', tool('eslint', ['.', '--max-warnings', '0']))
 step('types', tool('nuxt', ['typecheck']))
 tests('unit')

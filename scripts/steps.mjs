@@ -1,5 +1,5 @@
 // What the commands share: installing, building and running, with nothing but Node itself.
-import { spawnSync } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import { existsSync, readdirSync, statSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { join } from 'node:path'
@@ -25,6 +25,19 @@ const bin = name => join(ROOT, 'node_modules/.bin', name)
 /** Runs a tool that the project has installed. */
 export function tool(name, args, env) {
   return run(bin(name), args, env)
+}
+
+/** Runs a tool beside others; what it says is told when it has ended. */
+export function toolBeside(name, args) {
+  return new Promise((resolve) => {
+    const child = spawn(bin(name), args, { cwd: ROOT, shell: process.platform === 'win32' })
+    let said = ''
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => { said += text })
+    child.on('close', (code) => {
+      if (code !== 0) console.log(said)
+      resolve(code === 0)
+    })
+  })
 }
 
 /** Installs what is missing; types and lint settings are generated along with it. */

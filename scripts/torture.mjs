@@ -72,7 +72,7 @@ class Device {
 
   async load(page, path = '/materials') {
     await page.goto(`${server.home}${path}`, { waitUntil: 'load' })
-    await page.waitForFunction(() => document.querySelector('#__nuxt')?.__vue_app__?.config.globalProperties.$pinia?._s.get('garden')?.which === 'own' && !document.querySelector('[aria-busy="true"]'))
+    await page.waitForFunction(() => document.querySelector('#__nuxt')?.__vue_app__?.config.globalProperties.$pinia?._s.get('garden')?.which === 'own' && !document.querySelector('[aria-busy="true"]'), { polling: 50 })
   }
 
   async kill() {
@@ -114,7 +114,7 @@ async function undoing(device) {
   if (device.events.size === 0) return
   const target = pick([...device.events])
   const page = pick(device.tabs)
-  const done = await inGarden(page, `async (garden, id) => { if (!garden.journal.events.has(id)) return 'not here yet'; const done = await garden.undo([id]); return done.ok ? done.value.map(one => one.id) : null }`, target)
+  const done = await inGarden(page, `async (garden, id) => { const event = garden.journal.events.get(id); if (!event || event.kind === 'undone') return 'nothing of the kind'; const done = await garden.undo([id]); return done.ok ? done.value.map(one => one.id) : null }`, target)
   if (!Array.isArray(done)) return
   device.undone.add(target)
   for (const id of done) device.events.add(id)
@@ -152,14 +152,26 @@ async function jumping(device) {
   for (const page of device.tabs) await page.evaluate((shift) => { globalThis.clockShift = shift }, device.shiftMs)
 }
 
+/** With no room left a picture is refused whole, its line in the log with it. */
 async function full(device) {
   counts.full++
   const page = device.tabs[0]
   const devtools = await page.createCDPSession()
   await devtools.send('Storage.overrideQuotaForOrigin', { origin: server.home, quotaSize: 1000 })
-  await recording(device)
+  const id = `photo-${counts.steps}`
+  const done = await inGarden(page, `async (garden, id) => {
+    const done = await garden.record([{ kind: 'photographed', at: new Date().toISOString(), batchId: 'b1', photoId: id, caption: '', widthPx: 10, heightPx: 10, bytes: 400000 }], [{ id, picture: new Blob([crypto.getRandomValues(new Uint8Array(60000)), new Uint8Array(340000)], { type: 'image/jpeg' }) }])
+    return done.ok ? done.value.map(one => one.id) : garden.trouble.kind
+  }`, id)
   await devtools.send('Storage.overrideQuotaForOrigin', { origin: server.home })
   await devtools.detach()
+  if (Array.isArray(done)) {
+    for (const one of done) device.events.add(one)
+    counts.acknowledged += done.length
+    return
+  }
+  counts.refused++
+  if (done !== 'full') throw new Difference(`${device.name}: no room was said to be “${done}”`)
 }
 
 /** A backup of one device, as it is saved from its garden page. */
@@ -214,7 +226,7 @@ async function takingBack(device) {
   await page.bringToFront()
   await device.load(page, '/garden')
   await (await page.waitForSelector('::-p-xpath(//button[contains(., "Take that back")])')).evaluate(one => one.click())
-  await page.waitForFunction(() => !document.body.innerText.includes('A backup was read in'))
+  await page.waitForFunction(() => !document.body.innerText.includes('A backup was read in'), { polling: 50 })
   for (const id of device.beforeImport.imported) {
     device.events.delete(id)
     device.undone.delete(id)

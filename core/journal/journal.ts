@@ -45,12 +45,14 @@ function latestTurn(known: Turn, events: Iterable<GardenEvent>): Turn {
 type LeftOut = Map<string, string>
 
 /** Lets an event have its effect; one that cannot is left out, so that a single odd one never closes the whole garden. */
-function effected(leftOut: LeftOut, event: GardenEvent, effect: () => void): void {
+function effected(leftOut: LeftOut, event: GardenEvent, effect: () => void): boolean {
   try {
     effect()
+    return true
   }
   catch (cause) {
     leftOut.set(event.id, cause instanceof Error ? `${cause.name}: ${cause.message}` : 'unknown')
+    return false
   }
 }
 
@@ -58,8 +60,7 @@ function foldBatch(id: string, strand: Strand, undone: ReadonlySet<string>, left
   const batch = emptyBatch(id)
   for (const event of strand) {
     if (undone.has(event.id)) continue
-    effected(leftOut, event, () => effectOf(event).onBatch?.(batch, event))
-    batch.log.push(event.id)
+    if (effected(leftOut, event, () => effectOf(event).onBatch?.(batch, event))) batch.log.push(event.id)
   }
   inOrder(batch)
   return batch.log.length > 0 ? batch : undefined
@@ -168,9 +169,8 @@ function foldStale({ garden, strands }: Journal, undone: ReadonlySet<string>, st
  */
 function grow(garden: Garden, id: string, event: GardenEvent, leftOut: LeftOut): void {
   const batch: Growing = { ...(garden.batches.get(id) as Growing | undefined ?? emptyBatch(id)) }
-  effected(leftOut, event, () => effectOf(event).onBatch?.(batch, event))
+  if (effected(leftOut, event, () => effectOf(event).onBatch?.(batch, event))) batch.log.push(event.id)
   inOrder(batch)
-  batch.log.push(event.id)
   garden.batches.set(id, batch)
 }
 

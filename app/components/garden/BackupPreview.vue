@@ -23,9 +23,7 @@ const several = (count: number, one: string, more: string) => count === 1 ? one 
       <strong class="font-semibold break-all">{{ preview.fileName }}</strong> is file {{ preview.mark?.part ?? 1 }} of {{ preview.mark?.of ?? 1 }}: {{ preview.pictures }} {{ several(preview.pictures, 'picture', 'pictures') }}, {{ preview.freshPictures }} not here yet.
     </p>
     <p v-else>
-      <strong class="font-semibold break-all">{{ preview.fileName }}</strong> holds {{ batchesText(preview.batches) }} in {{ preview.entries }} entries<template v-if="preview.gardenName">
-        of “{{ preview.gardenName }}”
-      </template>; {{ preview.fresh }} {{ several(preview.fresh, 'is', 'are') }} not here yet.<template v-if="preview.pictures > 0">
+      <strong class="font-semibold break-all">{{ preview.fileName }}</strong> holds {{ batchesText(preview.batches) }} in {{ preview.entries }} entries{{ preview.gardenName ? ` of “${preview.gardenName}”` : '' }}; {{ preview.fresh }} {{ several(preview.fresh, 'is', 'are') }} not here yet.<template v-if="preview.pictures > 0">
         {{ preview.pictures }} {{ several(preview.pictures, 'picture comes', 'pictures come') }} with it, {{ preview.freshPictures }} not here yet.
       </template><template v-if="preview.mark && preview.mark.of > 1">
         This is file {{ preview.mark.part }} of {{ preview.mark.of }}; the other files hold {{ preview.mark.picturesInAll - preview.mark.picturesHere }} more pictures.

@@ -15,7 +15,7 @@ const busy = computed(() => state.value.kind === 'working')
     data-broken-page
   >
     <h1>This page cannot be drawn</h1>
-    <p>What you recorded is safe. Go on with another page, or save a backup first.</p>
+    <p>{{ store.lasting ? 'What you recorded is safe. ' : '' }}Go on with another page, or save a backup first.</p>
     <p class="flex flex-wrap gap-3">
       <NuxtLink
         to="/garden"
