@@ -53,15 +53,6 @@ export default defineNuxtConfig({
   },
   alias: { '#core': core },
   compatibilityDate: '2026-01-01',
-  hooks: {
-    // The service worker fetches everything for offline use in its own time; fetching it for the first page as well would hold that up.
-    'build:manifest': (manifest) => {
-      for (const part of Object.values(manifest)) {
-        part.prefetch = false
-        part.dynamicImports = []
-      }
-    },
-  },
   nitro: { compressPublicAssets: { gzip: true, brotli: true } },
   vite: {
     worker: { format: 'es' },
@@ -78,6 +69,15 @@ export default defineNuxtConfig({
     tsConfig: { include: ['../core/**/*.ts', '../test/**/*.ts'], compilerOptions: { noUncheckedIndexedAccess: true } },
   },
   telemetry: false,
+  hooks: {
+    // The service worker fetches everything for offline use in its own time; fetching it for the first page as well would hold that up.
+    'build:manifest': (manifest) => {
+      for (const part of Object.values(manifest)) {
+        part.prefetch = false
+        part.dynamicImports = []
+      }
+    },
+  },
   eslint: { config: { stylistic: true } },
   icon: {
     provider: 'none',

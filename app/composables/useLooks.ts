@@ -17,8 +17,8 @@ const STEP_MS = 15 * 60_000
 /** What was found so far is shown so often: more often, and the page would jump about. */
 const SHOWN_EVERY_MS = 250
 
-/** How every standing batch is today, worked out in slices: forty of them must not hold the page up. What has not changed is not looked at again. */
-export const useLooks = createSharedComposable(() => {
+/** How every standing batch is today, worked out in slices: forty of them must not hold the page up. What has not changed is not looked at again, and what was found stays when another page is opened. */
+export const useLooks = createGlobalState(() => {
   const { standing, surroundings } = useGarden()
   const forecasts = useForecastStore()
   const kept = new Map<string, Kept>()

@@ -5,6 +5,7 @@ import type { KnownBatch } from './useGarden'
 const LONG_SIDE_PX = 1280
 const QUALITY = 0.72
 const KEEP_FREE_BYTES = 5_000_000
+const MOST_BYTES = 80_000_000
 
 interface Small { readonly picture: Blob, readonly widthPx: number, readonly heightPx: number }
 
@@ -36,6 +37,10 @@ export function usePhotos() {
 
   async function take({ batch }: KnownBatch, file: File, at: string): Promise<void> {
     trouble.value = ''
+    if (file.size > MOST_BYTES) {
+      trouble.value = 'This file is larger than any camera makes: it was not opened. Nothing was changed.'
+      return
+    }
     busy.value = true
     try {
       const { picture, widthPx, heightPx } = await smaller(file)

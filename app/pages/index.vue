@@ -5,7 +5,7 @@ import { inRoundOrder } from '#core/garden/round'
 
 /** The round: what today asks for, most urgent first. */
 const { standing, now, stored, settings } = useGarden()
-const { looks, looking } = useLooks()
+const { looks, looking, lookedAt } = useLooks()
 const { day, amount } = useSay()
 
 const byId = computed(() => new Map(standing.value.map(known => [known.batch.id, known])))
@@ -60,11 +60,11 @@ const left = (days: number) => days < 0 ? 'past its best' : days < 1 ? 'today' :
         />
       </ul>
       <p
-        v-if="looking"
+        v-if="looking || !lookedAt"
         role="status"
         class="aside-note"
       >
-        Looking at {{ looking.of }} of them… {{ looking.done }}
+        {{ looking ? `Looking at ${looking.of} of them… ${looking.done}` : 'Looking…' }}
       </p>
       <p
         v-else-if="today.length === 0"

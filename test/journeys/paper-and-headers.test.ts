@@ -31,6 +31,15 @@ describe('the build sheet on paper', () => {
 })
 
 describe('the server', () => {
+  it.each([
+    ['GET', '/yard', 200], ['HEAD', '/yard', 200], ['HEAD', '/api/weather', 200], ['GET', '/api/weather?climate=', 200], ['GET', '/api/probe/a', 200],
+    ['POST', '/', 405], ['DELETE', '/api/weather', 405], ['GET', '/.env', 404], ['GET', '/.git/config', 404], ['GET', '/wp-login.php', 404], ['GET', '/api/none', 404],
+    ['GET', '/api/probe/a?coreC=', 400], ['GET', '/api/probe/a?coreC=hot', 400], ['GET', '/api/probe/a?coreC=400', 400], ['GET', '/api/probe/a?coreC=0', 200],
+  ] as const)('answers %s %s with %i, and does not say what it runs on', async (method, path, status) => {
+    const answer = await fetch(`${server.url}${path}`, { method })
+    expect([answer.status, answer.headers.get('x-powered-by')]).toEqual([status, null])
+  })
+
   it.each(['/', '/bench', '/api/weather', '/sw.js', '/favicon.svg'])('sends strict headers with %s', async (path) => {
     const { headers, ok } = await fetch(`${server.url}${path}`)
     expect(ok).toBe(true)

@@ -71,8 +71,16 @@ async function take(): Promise<void> {
     <p
       v-else-if="state.kind === 'looking'"
       role="status"
+      class="flex items-center gap-3"
     >
       Looking at it…
+      <button
+        type="button"
+        class="label-button"
+        @click="stop"
+      >
+        Stop
+      </button>
     </p>
     <form
       v-else-if="state.kind === 'seen' && reading"
