@@ -122,6 +122,15 @@ describe('a small garden', () => {
   })
 })
 
+describe('batches', () => {
+  it('stand in the order in which they began, whatever order their events came in', () => {
+    const random = seededRandom(4)
+    const events = randomJournal(random, 80)
+    const orderOf = (some: readonly GardenEvent[]) => [...foldGarden(some).batches.keys()]
+    for (let round = 0; round < 10; round++) expect(orderOf(shuffled(events, random))).toEqual(orderOf(events))
+  })
+})
+
 describe('the turn of the last writing', () => {
   const written = (recordedAt: string, id = 't'): GardenEvent => ({ ...always, kind: 'turned', id, batchId: 'b', recordedAt })
 

@@ -106,8 +106,11 @@ export function* openingJournal(events: Iterable<GardenEvent>): Generator<number
   const leftOut: LeftOut = new Map()
   const garden = emptyGarden()
   let folded = 0
-  for (const [id, strand] of strands.batches) {
-    settle(garden, id, foldBatch(id, strand.sort(byHappening), undone, leftOut))
+  // In the order in which they began, whatever order their events came in.
+  const inTurn = [...strands.batches].map(([id, strand]) => ({ id, strand: strand.sort(byHappening) })).sort((a, b) => byHappening(a.strand[0]!, b.strand[0]!))
+  yield 0.4
+  for (const { id, strand } of inTurn) {
+    settle(garden, id, foldBatch(id, strand, undone, leftOut))
     folded += strand.length
     if (folded >= A_BREATH) {
       seen += folded
