@@ -4,12 +4,15 @@ import { defineConfig } from 'vitest/config'
 const at = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 const alias = { '#core': at('./core'), '~': at('./app') }
 
+/** What takes longest of what needs no browser: left to the whole run by `npm run test:fast`. */
+const LONG = ['core/methods/hot-heap/forecast/forecast.test.ts', 'core/mix/mix.test.ts', 'core/balancing/{balancing,answers,asked}.test.ts', 'app/storage/{desk,earlier-garden}.test.ts']
+
 export default defineConfig({
   test: {
     projects: [
       {
         resolve: { alias },
-        test: { name: 'unit', environment: 'node', testTimeout: 60_000, include: ['core/**/*.test.ts', 'app/**/*.test.ts', 'server/**/*.test.ts', 'test/{structure,told}/**/*.test.ts'] },
+        test: { name: 'unit', environment: 'node', testTimeout: 60_000, include: ['core/**/*.test.ts', 'app/**/*.test.ts', 'server/**/*.test.ts', 'test/{structure,told}/**/*.test.ts'], exclude: process.env.WASTRUM_FAST ? LONG : [] },
       },
       {
         resolve: { alias },
