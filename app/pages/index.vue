@@ -51,7 +51,11 @@ const left = (days: number) => days < 0 ? 'past its best' : days < 1 ? 'today' :
       >
         Today's round
       </h2>
-      <ul v-if="today.length > 0">
+      <!-- While they are still being found they move: nothing is tapped by mistake. -->
+      <ul
+        v-if="today.length > 0"
+        :inert="!lookedAt"
+      >
         <TaskRow
           v-for="task in today.slice(0, drawn)"
           :key="task.id"
