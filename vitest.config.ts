@@ -5,7 +5,7 @@ const at = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 const alias = { '#core': at('./core'), '~': at('./app') }
 
 /** What takes longest of what needs no browser: left to the whole run by `npm run test:fast`. */
-const LONG = ['core/methods/hot-heap/forecast/forecast.test.ts', 'core/mix/mix.test.ts', 'core/balancing/{balancing,answers,asked}.test.ts', 'app/storage/{desk,earlier-garden}.test.ts']
+const LONG = ['core/methods/hot-heap/forecast/forecast.test.ts', 'core/mix/mix.test.ts', 'core/balancing/{balancing,answers,asked}.test.ts', 'core/methods/leafmould/leafmould.test.ts', 'app/storage/{desk,earlier-garden}.test.ts']
 
 export default defineConfig({
   test: {
