@@ -48,6 +48,9 @@ describe('a garden on trial', () => {
 
   it('is rid of readings beyond what any thermometer writes', () => {
     const log = (index: number): GardenEvent => ({ kind: 'logged', id: `log-${index}`, at: now.toISOString(), recordedAt: now.toISOString(), by: 'x', batchId: 'b', depth: 'core', source: 'f', minutes: Array.from({ length: 2000 }, (_, minute) => minute), tenthsC: Array.from({ length: 2000 }, () => 400) })
+    // Seven years of half hours at two depths fit (7 × 365 × 48 × 2 = 245,280), ten do not (350,400).
+    expect(VALUES_MOST).toBeGreaterThan(245_280)
+    expect(VALUES_MOST).toBeLessThan(350_400)
     const most = VALUES_MOST / 2000
     expect(triedOut(Array.from({ length: most }, (_, index) => log(index))).leftOut.size).toBe(0)
     expect([...triedOut(Array.from({ length: most + 3 }, (_, index) => log(index))).leftOut.keys()]).toEqual([`log-${most}`, `log-${most + 1}`, `log-${most + 2}`])

@@ -23,7 +23,7 @@ export interface Trial {
 /** How far a trial is, and at what. */
 export interface TrialStep { readonly share: number, readonly at: string }
 
-/** A heap holds at most so many values, over all its years and spots: a reading each half hour at two depths for eight years. */
+/** A heap holds at most so many values, over all its years and spots: a reading each half hour at two depths for nearly eight years. */
 export const VALUES_MOST = 280_000
 
 function everythingOf(batch: BegunBatch, method: Method, around: Surroundings): void {

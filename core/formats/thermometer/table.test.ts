@@ -53,6 +53,13 @@ describe('a table of a thermometer', () => {
     expect((await read(new Blob([`${Array.from({ length: 4000 }, () => 'c').join(',')}\n1`]))).trouble).toBe('too-many-columns')
   })
 
+  it('as wide and long-lined as the largest loggers write is read whole', async () => {
+    // A hundred channels, each with a long name: 100 × 150 signs.
+    const wide = Array.from({ length: 100 }, (_, index) => `channel ${index} `.padEnd(149, 'x')).join(',')
+    const { rows, trouble } = await read(new Blob([`${wide}\n${Array.from({ length: 100 }, () => '20.5').join(',')}\n`]))
+    expect([trouble, rows.length, rows[1]!.length]).toEqual([undefined, 2, 100])
+  })
+
   it('that is empty has no rows', async () => {
     expect(await read(new Blob([]))).toMatchObject({ rows: [], trouble: undefined })
     expect(await read(new Blob(['\n\n \n']))).toMatchObject({ rows: [] })
