@@ -1,7 +1,7 @@
 const offered = ref(false)
 /** The new version is in use: this page is of the old one and is to be loaded again as soon as nobody is busy on it. */
 const due = ref(false)
-let take: () => void = () => {}
+let take: () => Promise<void> = async () => {}
 
 const LOOK_AGAIN_MS = 1500
 
@@ -19,5 +19,5 @@ export function useUpdates() {
     offered.value = false
     reloadWhenQuiet()
   }
-  return { offered, due: readonly(due), startedElsewhere, onTake: (how: () => void) => { take = how }, takeNow: () => take() }
+  return { offered, due: readonly(due), startedElsewhere, onTake: (how: () => Promise<void>) => { take = how }, takeNow: () => void take() }
 }

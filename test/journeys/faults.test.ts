@@ -188,8 +188,8 @@ describe('a browser that is killed', () => {
     const page = await first.newPage()
     await page.goto(`${server.url}/welcome`, { waitUntil: 'load' })
     await (await page.waitForSelector(button('Is my pile any good')))!.click()
-    await (await page.waitForSelector('[data-material="leaves-mixed"]', { visible: true }))!.click()
-    await (await page.waitForSelector('[data-material="grass-clippings"]', { visible: true }))!.click()
+    // The list is still sliding in: a click at the place where it was would miss.
+    for (const material of ['leaves-mixed', 'grass-clippings']) await (await page.waitForSelector(`[data-material="${material}"]`, { visible: true }))!.evaluate(one => (one as HTMLElement).click())
     // Some milliseconds for the write itself; the wait before it that there once was took three hundred.
     await new Promise(resolve => setTimeout(resolve, 150))
     first.process()!.kill('SIGKILL')
