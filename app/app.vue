@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { findMaterial } from '#core/materials/book'
+
 const store = useGardenStore()
 const route = useRoute()
 const router = useRouter()
@@ -22,6 +24,19 @@ onMounted(async () => {
   ready.value = true
 })
 const again = () => location.reload()
+
+/** Every view has its name, the batch or the material first: "Apple bay, label – Wastrum". */
+useHead({
+  title: computed(() => {
+    const { title } = route.meta
+    const about = typeof route.params.id === 'string' ? nameOf(route.params.id) : undefined
+    return [about, title].filter(Boolean).join(', ') || undefined
+  }),
+  titleTemplate: title => title ? `${title} – Wastrum` : 'Wastrum',
+})
+function nameOf(id: string): string | undefined {
+  return store.which && (store.journal.garden.batches.get(id)?.name || findMaterial(id)?.name)
+}
 </script>
 
 <template>

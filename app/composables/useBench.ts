@@ -37,6 +37,12 @@ export const useBench = createSharedComposable(() => {
   const effective = computed(() => ({ ...draft.value, methodId: plan.unknownMethod.value ? draft.value.methodId : method.value.id, approachId: approach.value.id }))
   const planned = computed(() => draftFor(effective.value, method.value, surroundings.value))
   const proposal = computed(() => planned.value?.proposal)
+  /** The one verdict on mix, size and season. */
+  const verdict = computed(() => planned.value?.draft.verdict)
+  /** Single changes that would help the mix, the best first. */
+  const changes = computed(() => levers.value ? [levers.value.add, levers.value.takeOut].flatMap(lever => lever ? [lever] : []) : [])
+  /** The first thing to do: the mix is mended before its size or season, whatever else is weak. */
+  const firstChange = computed(() => verdict.value?.weakest === 'mix' || !verdict.value?.advice ? changes.value[0] : undefined)
   /** What goes in: what was said, or what the method says. */
   const goesIn = computed(() => planned.value?.draft.recipe ?? filled.value)
   /** Where each ingredient comes from, ready to be recorded. */
@@ -55,5 +61,5 @@ export const useBench = createSharedComposable(() => {
     else plan.setAmount(at, { ...draft.value.ingredients[at]!.amount, count: draft.value.ingredients[at]!.amount.count + 1 })
   }
 
-  return { ...plan, method, approach, vessel, ingredients, filled, mixing, comfort, judgement, ranges, levers, candidates, effective, planned, proposal, goesIn, drawn, warnings, problem, addMaterial }
+  return { ...plan, method, approach, vessel, ingredients, filled, mixing, comfort, judgement, ranges, verdict, changes, firstChange, candidates, effective, planned, proposal, goesIn, drawn, warnings, problem, addMaterial }
 })

@@ -1,4 +1,4 @@
-import { format } from 'date-fns'
+import { dayText } from '#core/units/dates'
 import { collectingState, collectingValues, readCollecting, type CollectingList } from '#core/garden/collecting'
 import { planValues } from '#core/garden/plan'
 import { newId } from '~/storage/identity'
@@ -12,7 +12,7 @@ export function useCollecting() {
   /** Begins to collect what lies on the bench. @param by day of building, YYYY-MM-DD. */
   async function startCollecting(by: string): Promise<void> {
     const at = new Date()
-    const name = `${bench.vessel.value.name}, ${format(new Date(`${by}T12:00`), 'd MMMM')}`
+    const name = `${bench.vessel.value.name}, ${dayText(`${by}T12:00`)}`
     await store.write([{ id: `collecting.${newId(at)}`, kind: 'collecting', values: collectingValues({ name, startedAt: at.toISOString(), by, plan: bench.draft.value }) }])
   }
   const amend = (list: CollectingList, values: Parameters<typeof store.write>[0][number]['values']) => store.write([{ id: list.id, kind: 'collecting', values }])

@@ -1,6 +1,7 @@
 import { format } from 'date-fns'
 import { proxy } from 'comlink'
 import { findMethod } from '#core/methods'
+import { regionLocale } from '#core/units/region'
 import type { Outcome } from '#core/outcome/outcome'
 import { Desk, type Preview, type SavePlan, type Taken, type Tell } from '~/storage/desk'
 import type { ImportMode } from '~/storage/restore'
@@ -32,7 +33,7 @@ export function batchesText(batches: Preview['batches']): string {
     const one = findMethod(methodId)?.words.one
     return one ? `${count} ${one}${count === 1 ? '' : 's'}` : `${count} from a newer Wastrum`
   })
-  return said.length > 0 ? new Intl.ListFormat('en-GB').format(said) : 'nothing begun'
+  return said.length > 0 ? new Intl.ListFormat(regionLocale()).format(said) : 'nothing begun'
 }
 
 /** Writing the garden to files, reading it back, and taking an import back: away from the page where that is possible, and it can always be stopped. */

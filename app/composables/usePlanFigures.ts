@@ -4,6 +4,7 @@ import { findMethod } from '#core/methods'
 import { approachOf } from '#core/methods/contract'
 import { portionOf, type Ingredient } from '#core/mix/portion'
 import type { Picture } from '#core/picture/picture'
+import { mixInShort } from '#core/mix/words'
 import { mixRanges } from '#core/mix/ranges'
 import { containersFor } from '#core/units/container'
 import { roughly } from '#core/units/format'
@@ -38,8 +39,8 @@ export function usePlanFigures() {
       return { title, plan, ingredients, picture: draft.picture, lines: [{ label: 'Verdict', value: draft.verdict.grade, note: draft.verdict.text }, ...draft.facts.map(({ label, value, why }) => ({ label, value, note: why ?? '' }))] }
     }
     const ranges = mixRanges(ingredients.map(portionOf), judgement.waterL, mixing.comfort(approach.id).moistureFraction.target)
-    const { measures, waterL, grade } = judgement
-    const outlook = mixing.outlook(measures)
+    const { measures, waterL } = judgement
+    const outlook = mixing.outlook(planned.proposal, surroundings.value)
     const days = sizing.daysToReady(approach.id)
     const share = own.value?.share ?? sizing.usualYield
     const building = draft.work[0]?.minutes.typical ?? 0
@@ -49,13 +50,13 @@ export function usePlanFigures() {
       title, plan, ingredients,
       picture: draft.picture,
       lines: [
-        { label: 'Balance', value: { good: 'good', workable: 'workable', poor: 'poor' }[grade], note: '' },
+        { label: 'Verdict', value: draft.verdict.grade, note: draft.verdict.text },
+        { label: 'Balance', value: mixInShort(judgement), note: '' },
         { label: 'Carbon to nitrogen', value: `${Math.round(measures.carbonToNitrogen)} : 1`, note: ratio },
         { label: 'Moisture, watered', value: `${Math.round(measures.moistureFraction * 100)} %`, note: moisture },
         { label: 'Water to add', value: waterL < 0.5 ? 'none' : amount(containersFor(waterL, waterCan.value), waterCan.value), note: '' },
         { label: 'Free air space', value: `${Math.round(measures.freeAirSpace * 100)} %`, note: '' },
         { label: 'Mixed', value: quantity('volume', measures.volumeL), note: `${Math.round(measures.volumeL / siteVolumeL(plan.site) * 100)} % of the ${siteName(plan.site).toLowerCase()}` },
-        { label: 'Size', value: draft.verdict.grade, note: '' },
         { label: 'Heat', value: outlook.label, note: `about ${quantity('temperature', outlook.peakC)}` },
         { label: 'Gives', value: span('volume', roughly(measures.volumeL * share.low), roughly(measures.volumeL * share.high)), note: '' },
         { label: 'Ready', value: `${Math.round(days.earliest / 7)}–${Math.round(days.latest / 7)} weeks`, note: approach.name.toLowerCase() },

@@ -1,6 +1,7 @@
-import { format, isSameDay, isSameYear } from 'date-fns'
+import { isSameDay, isSameYear } from 'date-fns'
 import { containerText, type ContainerThen } from '#core/units/container'
-import { quantityText, spanText } from '#core/units/format'
+import { shortDateText, shortDayText, timeText } from '#core/units/dates'
+import { quantityText, sieveText, spanText } from '#core/units/format'
 import type { Quantity } from '#core/units/system'
 
 /** Numbers, amounts and dates as this gardener reads them. */
@@ -8,14 +9,15 @@ export function useSay() {
   const { units, now } = useGarden()
   const day = (at: string | Date) => {
     const date = new Date(at)
-    return format(date, isSameYear(date, now.value) ? 'd MMM' : 'd MMM yyyy')
+    return isSameYear(date, now.value) ? shortDayText(date) : shortDateText(date)
   }
   return {
     quantity: (quantity: Quantity, value: number, digits?: number) => quantityText(quantity, units.value, value, digits),
     span: (quantity: Quantity, low: number, high: number) => spanText(quantity, units.value, low, high),
+    sieve: (meshMm: number) => sieveText(meshMm, units.value),
     amount: (count: number, container: Pick<ContainerThen, 'name' | 'plural'>) => containerText(count, container),
     day,
     window: (from: Date, to: Date) => isSameDay(from, to) ? day(from) : `${day(from)} – ${day(to)}`,
-    moment: (at: string | Date) => isSameDay(new Date(at), now.value) ? format(new Date(at), 'HH:mm') : `${day(at)}, ${format(new Date(at), 'HH:mm')}`,
+    moment: (at: string | Date) => isSameDay(new Date(at), now.value) ? timeText(at) : `${day(at)}, ${timeText(at)}`,
   }
 }

@@ -1,3 +1,7 @@
+<script setup lang="ts">
+definePageMeta({ title: 'Not here' })
+</script>
+
 <template>
   <div class="space-y-3">
     <h1>There is no such page</h1>

@@ -4,6 +4,8 @@ import type { WaterSource } from '#core/garden/settings'
 import type { Container } from '#core/units/container'
 import type { UnitSystem } from '#core/units/system'
 
+definePageMeta({ title: 'The garden' })
+
 /** How the garden is set up, its backup, and the way out of the demo. */
 const { store, settings, containers, units } = useGarden()
 const { saveSettings, saveContainers } = useGardenSetup()

@@ -1,7 +1,10 @@
 <script setup lang="ts">
-import { addDays, endOfDay, format } from 'date-fns'
+import { addDays, endOfDay } from 'date-fns'
 import { toGatherNow } from '#core/garden/collecting'
+import { weekdayDateText } from '#core/units/dates'
 import { inRoundOrder } from '#core/garden/round'
+
+definePageMeta({ title: 'Today\'s round' })
 
 /** The round: what today asks for, most urgent first. */
 const { standing, now, stored, settings } = useGarden()
@@ -11,7 +14,15 @@ const { day, amount } = useSay()
 const byId = computed(() => new Map(standing.value.map(known => [known.batch.id, known])))
 const tasks = computed(() => [...looks.value.values()].flatMap(look => look.tasks))
 const today = computed(() => inRoundOrder(tasks.value.filter(({ due }) => due <= endOfDay(now.value))))
-const drawn = useGrowing(() => today.value.length, 8)
+/** In the order of the walk, each batch once. */
+const stops = computed(() => [...new Set(today.value.map(({ batchId }) => batchId))].flatMap((id) => {
+  const known = byId.value.get(id)
+  return known ? [{ known, tasks: today.value.filter(({ batchId }) => batchId === id) }] : []
+}))
+/** A long round is a list to walk along, and reasons wait behind each step. */
+const narrow = useMediaQuery('(max-width: 639px)')
+const many = computed(() => stops.value.length > (narrow.value ? 6 : 12))
+const drawn = useGrowing(() => stops.value.length, 8)
 const { save: saveCalendar } = useCalendarFile()
 const reminders = useReminders()
 watch(today, due => void reminders.say(due), { immediate: true })
@@ -29,7 +40,7 @@ const left = (days: number) => days < 0 ? 'past its best' : days < 1 ? 'today' :
         <p class="aside-note">
           {{ settings.gardenName || 'My garden' }}
         </p>
-        <h1>{{ format(now, 'EEEE, d MMMM') }}</h1>
+        <h1>{{ weekdayDateText(now) }}</h1>
       </div>
       <WeatherStrip />
     </header>
@@ -56,11 +67,12 @@ const left = (days: number) => days < 0 ? 'past its best' : days < 1 ? 'today' :
         v-if="today.length > 0"
         :inert="!lookedAt"
       >
-        <TaskRow
-          v-for="task in today.slice(0, drawn)"
-          :key="task.id"
-          :task="task"
-          :known="byId.get(task.batchId)!"
+        <BatchStop
+          v-for="stop in stops.slice(0, drawn)"
+          :key="stop.known.batch.id"
+          :known="stop.known"
+          :tasks="stop.tasks"
+          :brief="many"
         />
       </ul>
       <p

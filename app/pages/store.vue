@@ -2,6 +2,8 @@
 import type { CollectingList } from '#core/garden/collecting'
 import type { Material } from '#core/materials/material'
 
+definePageMeta({ title: 'The store' })
+
 /** The store: what is there, what spoils, and what was made. */
 const { stored, materials } = useGarden()
 const { lists, setDay, remove, keep, toBench } = useCollecting()

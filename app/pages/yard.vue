@@ -3,6 +3,8 @@ import { cameOutL, goneInL } from '#core/garden/batch'
 import { METHODS } from '#core/methods'
 import type { NamedWindow } from '#core/methods/contract'
 
+definePageMeta({ title: 'The yard' })
+
 /** Every batch: those that stand, to one scale, what comes of them over the years, and those that are done. */
 const { standing, finished, unknown } = useGarden()
 const { quantity, day, window } = useSay()

@@ -78,6 +78,14 @@ describe('the problem that is balanced', () => {
     expect(problemOf(bench, { ...wish, fill: 'wish' }, undefined).limits.volumeL.high).toBe(whole)
   })
 
+  it('stays this pile when it is asked for this pile: six tenths to nine fifths of its loose litres, within the vessel', () => {
+    // A sack is 80 L, five buckets are 60 L.
+    const pile = { ...bench, ingredients: [{ material: findMaterial('leaves-mixed')!, amount: { count: 1, container: SACK, packing: 'loose' as const } }, { material: findMaterial('grass-clippings')!, amount: { count: 5, container: BUCKET, packing: 'loose' as const } }] }
+    expect(problemOf(pile, { ...wish, fill: 'pile' }, undefined).limits.volumeL).toEqual({ low: expect.closeTo(84, 9), high: expect.closeTo(252, 9) })
+    expect(problemOf({ ...pile, ingredients: [{ ...pile.ingredients[0]!, amount: { ...pile.ingredients[0]!.amount, count: 100 } }] }, { ...wish, fill: 'pile' }, undefined).limits.volumeL).toEqual({ low: whole * 0.6, high: whole })
+    expect(problemOf(bench, { ...wish, fill: 'pile' }, undefined).limits.volumeL.high).toBe(whole)
+  })
+
   it('takes a tenth of char at most, and fetches only when that is wished', () => {
     expect(problemOf(bench, wish, undefined).limits).toMatchObject({ charMost: 0.1, oneMaterialMost: 0.6, ratioBasis: 'plain' })
     const ids = (fetching: boolean) => problemOf(bench, { ...wish, fetching }, undefined).offers.filter(({ most }) => most > 0).map(({ material }) => material.id)

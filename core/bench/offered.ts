@@ -16,6 +16,8 @@ const COMMON = ['leaves-mixed', 'cardboard', 'straw-wheat', 'grass-clippings', '
 const SACK_BELOW_KG_M3 = 160
 /** A vessel counts as filled from here on: what is loose settles by a tenth within days. */
 const FILLED_SHARE = 0.75
+/** This pile stays this pile: what is added or taken out leaves it between these shares of its litres. */
+const PILE_SHARES = { low: 0.6, high: 1.8 }
 /** A heap of a wished size may be this far off. */
 const WISH_LEEWAY = 0.1
 /** Most of the litres that may be char. */
@@ -55,7 +57,7 @@ export interface BalanceWish {
   /** Smallest part of a container: 1, 0.5 or 0 for any amount. */
   readonly step: number
   readonly fetching: boolean
-  readonly fill: 'full' | 'have' | 'wish'
+  readonly fill: 'pile' | 'full' | 'have' | 'wish'
   /** Most of the litres that may be of one kind. */
   readonly oneMaterialMost: number
 }
@@ -74,9 +76,12 @@ export interface OnTheBench {
 /** The bench and the store as a problem for the solver. @param wishL litres to build in this vessel, when a size is wished. */
 export function problemOf({ vessel, ingredients, pinned, capped, stored, around, comfort }: OnTheBench, { ratioBasis, step, fetching, fill, oneMaterialMost }: BalanceWish, wishL: number | undefined): Problem {
   const wholeL = vesselVolumeL(vessel)
-  const volumeL = fill === 'wish' && wishL !== undefined
-    ? { low: wishL * (1 - WISH_LEEWAY), high: Math.min(wholeL, wishL * (1 + WISH_LEEWAY)) }
-    : { low: wholeL * FILLED_SHARE, high: wholeL }
+  const pileL = ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+  const volumeL = fill === 'pile' && pileL > 0
+    ? { low: Math.min(wholeL, pileL) * PILE_SHARES.low, high: Math.min(wholeL, pileL * PILE_SHARES.high) }
+    : fill === 'wish' && wishL !== undefined
+      ? { low: wishL * (1 - WISH_LEEWAY), high: Math.min(wholeL, wishL * (1 + WISH_LEEWAY)) }
+      : { low: wholeL * FILLED_SHARE, high: wholeL }
   return {
     offers: offersAtHand({ bench: ingredients, pinned, capped, stored, around, fetching }),
     limits: { comfort, ratioBasis, volumeL, oneMaterialMost, charMost: CHAR_MOST },

@@ -4,7 +4,7 @@ import type { Ill, Judgement } from './judgement'
 import type { Lever, Levers } from './lever'
 import type { Ingredient } from './portion'
 
-const GOOD = 'This is a good mix: it should heat well.'
+const GOOD = 'This is a good mix.'
 const WORKABLE: Readonly<Record<Ill, string>> = {
   'too-brown': 'This will work, slowly: a little brown.',
   'too-green': 'This will work, but it is rather green: expect some smell.',
@@ -18,6 +18,20 @@ const POOR: Readonly<Record<Ill, string>> = {
   'too-wet': 'Too wet: it would go sour for want of air.',
   'mats': 'Too much that mats: air would not get through.',
   'airless': 'Too dense: there is hardly any air in it.',
+}
+
+const SHORT: Readonly<Record<Ill, Readonly<Record<'workable' | 'poor', string>>>> = {
+  'too-brown': { workable: 'a little brown', poor: 'too brown' },
+  'too-green': { workable: 'rather green', poor: 'too green' },
+  'too-wet': { workable: 'on the wet side', poor: 'too wet' },
+  'mats': { workable: 'a good part mats', poor: 'too much that mats' },
+  'airless': { workable: 'little air in it', poor: 'too dense' },
+}
+
+/** The verdict on a mix in two or three words: "good mix", "too wet". */
+export function mixInShort({ grade, ills }: Judgement): string {
+  const worst = ills[0]
+  return grade === 'good' || !worst ? 'good mix' : SHORT[worst.ill][grade]
 }
 
 /** The verdict on a mix in one sentence. */

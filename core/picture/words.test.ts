@@ -12,8 +12,8 @@ describe('a picture in words', () => {
       { kind: 'fill', heightM: 0.8, bands: [{ family: 'leaf', short: 'leaves', heightShare: 0.5 }, { family: 'grass', short: 'grass', heightShare: 0.3 }, { family: 'leaf', short: 'leaves', heightShare: 0.2 }] },
       { kind: 'fading', share: 0.3, family: 'finished' }, { kind: 'glow', aboveAirK: 40 }, { kind: 'mark', xM: 0.5, yM: 0.4, temperatureC: 55 }, { kind: 'level', yM: 1, said: 'built' }, { kind: 'soil' },
     ])
-    expect(pictureWords(heap, 'metric').replace(/ /g, ' ')).toBe('A heap, 80 cm high: leaves, grass, warm inside, 55 °C, built at 100 cm')
-    expect(pictureWords(heap, 'us').replace(/ /g, ' ')).toBe('A heap, 31 in high: leaves, grass, warm inside, 131 °F, built at 39 in')
+    expect(pictureWords(heap, 'metric').replace(/ /g, ' ')).toBe('A heap, 80 cm high, from the ground up: leaves, grass, warm inside, 55 °C, built at 100 cm')
+    expect(pictureWords(heap, 'us').replace(/ /g, ' ')).toBe('A heap, 31 in high, from the ground up: leaves, grass, warm inside, 131 °F, built at 39 in')
   })
 
   it('says liquids, foam, pockets, shells and channels, and leaves out foam that is none', () => {
@@ -31,6 +31,7 @@ describe('a picture in words', () => {
     expect(said({ kind: 'foam', fromM: 0.2, heightM: 0.01 })).toBe('A heap, foam 1 cm high')
     expect(said({ kind: 'glow', aboveAirK: 4 })).toBe('A heap')
     expect(said({ kind: 'glow', aboveAirK: 6 })).toBe('A heap, warm inside')
+    expect(said({ kind: 'glow', aboveAirK: 40, depthsK: [40, 30, 12] })).toBe('A heap, warm inside, 40 °C above the air in the core and 12 °C at the edge')
     expect(said({ kind: 'fill', heightM: 0.5, bands: [] }, { kind: 'mark', xM: 0, yM: 0, text: 'air' }, { kind: 'mark', xM: 0, yM: 0 })).toBe('A heap, 50 cm high, air')
   })
 })

@@ -124,12 +124,12 @@ describe('the 55 °C log', () => {
     // Day 2 to 5 hot without a gap: 3 days. Day 8 stands alone. Between 5 and 8 nothing is known.
     const batch = heap(GOOD_HEAP, [reading(1, 40), reading(2, 58), reading(3, 62), reading(4, 60), reading(5, 56), turned(6), reading(8, 57), reading(10, 50)])
     expect(heatLog(batch)).toMatchObject({ longestDays: 3, totalDays: 3, edgeDays: 0, readings: 7, turnsAfter: 1 })
-    expect(heatLogWords(heatLog(batch)).join(' ')).toMatch(/for 3 days at a stretch.*Turned 1 time since.*certifies nothing/)
+    expect(heatLogWords(heatLog(batch), 'metric').join(' ')).toMatch(/for 3 days at a stretch.*Turned 1 time since.*certifies nothing/)
   })
 
   it('promises nothing for what was not read or not hot', () => {
-    expect(heatLogWords(heatLog(heap(GOOD_HEAP))).join(' ')).toMatch(/nothing can be said/)
-    expect(heatLogWords(heatLog(heap(GOOD_HEAP, [reading(3, 50)]))).join(' ')).toMatch(/count on living seeds/)
-    expect(heatLogWords(heatLog(heap(GOOD_HEAP, [reading(3, 56), reading(4, 57)]))).join(' ')).toMatch(/falls short/)
+    expect(heatLogWords(heatLog(heap(GOOD_HEAP)), 'metric').join(' ')).toMatch(/nothing can be said/)
+    expect(heatLogWords(heatLog(heap(GOOD_HEAP, [reading(3, 50)])), 'metric').join(' ')).toMatch(/count on living seeds/)
+    expect(heatLogWords(heatLog(heap(GOOD_HEAP, [reading(3, 56), reading(4, 57)])), 'metric').join(' ')).toMatch(/falls short/)
   })
 })

@@ -1,3 +1,4 @@
+import { regionLocale } from './region'
 import { SHOWN_UNITS, toShown, type Quantity, type UnitSystem } from './system'
 
 const QUARTERS = ['', '¼', '½', '¾'] as const
@@ -28,12 +29,13 @@ export function roughly(value: number): number {
   return Math.round(value / step) * step
 }
 
-const FORMATS = new Map<number, Intl.NumberFormat>()
+const FORMATS = new Map<string, Intl.NumberFormat>()
 
 /** Made once: making one costs more than writing a thousand numbers with it. */
 function formatOf(digits: number): Intl.NumberFormat {
-  const known = FORMATS.get(digits) ?? new Intl.NumberFormat('en-GB', { minimumFractionDigits: 0, maximumFractionDigits: digits })
-  FORMATS.set(digits, known)
+  const key = `${regionLocale()} ${digits}`
+  const known = FORMATS.get(key) ?? new Intl.NumberFormat(regionLocale(), { minimumFractionDigits: 0, maximumFractionDigits: digits })
+  FORMATS.set(key, known)
   return known
 }
 
@@ -46,9 +48,16 @@ export function numberText(value: number, digits = 0): string {
 export function quantityText(quantity: Quantity, system: UnitSystem, value: number, digits?: number): string {
   const { symbol, digits: usual } = SHOWN_UNITS[quantity][system]
   const shown = toShown(quantity, system, value)
+  // A rule in inches has quarters, and a thin layer is never none.
+  if (quantity === 'length' && system === 'us' && shown > 0 && shown < 10) return `${countText(shown)} ${symbol}`
   const small = digits === undefined && usual === 0 && Math.abs(shown) < 3 && quantity !== 'temperature' && quantity !== 'temperatureStep'
   const text = numberText(shown, digits ?? (small ? 1 : usual))
   return `${text} ${symbol}`
+}
+
+/** A sieve by its mesh: "12 mm", "½ in". */
+export function sieveText(meshMm: number, system: UnitSystem): string {
+  return system === 'us' ? `${countText(meshMm / 25.4)} in` : `${numberText(meshMm)} mm`
 }
 
 /** Low and high of a core quantity with one unit: "46–58 °C". One number when both round alike. */

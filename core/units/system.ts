@@ -2,7 +2,7 @@
 export type UnitSystem = 'metric' | 'us'
 
 /** What can be shown in either system. The core's own unit stands in brackets. */
-export type Quantity = 'volume' | 'length' | 'mass' | 'temperature' | 'temperatureStep' | 'area' | 'rain'
+export type Quantity = 'density' | 'volume' | 'length' | 'mass' | 'temperature' | 'temperatureStep' | 'area' | 'rain'
 
 /** How one quantity is written in one system. */
 export interface ShownUnit {
@@ -18,6 +18,8 @@ const unit = (symbol: string, spoken: string, perCoreUnit: number, digits: numbe
 
 /** Exact definitions: 1 US gal = 3.785411784 L, 1 in = 2.54 cm, 1 lb = 0.45359237 kg (NIST Special Publication 811). */
 export const SHOWN_UNITS: Readonly<Record<Quantity, Readonly<Record<UnitSystem, ShownUnit>>>> = {
+  /** kilogram a cubic metre, which is gram a litre */
+  density: { metric: unit('g/L', 'grams a litre', 1, 0), us: unit('lb/gal', 'pounds a gallon', 3.785411784 / 1000 / 0.45359237, 1) },
   /** litre */
   volume: { metric: unit('L', 'litres', 1, 0), us: unit('gal', 'gallons', 1 / 3.785411784, 1) },
   /** metre, shown in centimetres or inches */

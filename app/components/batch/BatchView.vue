@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { inputsOf } from '#core/journal/garden'
+import { chartSentences } from '#core/methods/contract/chart-words'
 import { approachOf, quantityByThermometer } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** A batch: how it is, what can be recorded, its picture through time, its windows, its charts, its log. */
 const { known } = defineProps<{ known: KnownBatch }>()
 const BatchChart = defineAsyncComponent(() => import('./BatchChart.vue'))
+const { now, units } = useGarden()
 const { day, standing, windows, tasks, charts, facts, gates } = useBatchView(() => known)
 const { supposed, whatIf } = useWhatIf(() => known)
 const wondering = ref(false)
@@ -127,7 +129,6 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
               :key="task.id"
               :task="task"
               :known="known"
-              :show-batch="false"
             />
           </ul>
         </section>
@@ -146,11 +147,18 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
       >
         {{ chart.title }}
       </h2>
+      <p
+        :id="`${chart.id}-said`"
+        data-chart-said
+      >
+        {{ chartSentences(chart, stands ? windows : [], now, units) }}
+      </p>
       <BatchChart
         :chart="chart"
         :supposed="whatIf?.line"
         :ended="!stands"
       />
+      <ChartTable :chart="chart" />
       <p class="aside-note">
         {{ chart.legend }}<template v-if="whatIf">
           Solid: what if.

@@ -7,7 +7,7 @@ import type { KnownBatch } from '~/composables/useGarden'
 
 /** What went into a finished batch and what came out, drawn as two columns of the same scale. */
 const { known } = defineProps<{ known: KnownBatch }>()
-const { quantity, amount, day } = useSay()
+const { quantity, amount, day, sieve } = useSay()
 const { materials } = useGarden()
 
 const balance = computed(() => inAndOut(known.batch, materials.value))
@@ -17,7 +17,7 @@ const goneIn = computed(() => inputsOf(known.batch).flatMap((one) => {
 }))
 const cameOut = computed(() => known.batch.takings.flatMap(({ products }) => products).flatMap(({ materialId, amount: given, sieveMm }) => {
   const material = materials.value.find(materialId)
-  return material ? [{ material, text: `${amount(given.count, given.container)} of ${material.short}${sieveMm ? `, sieved ${sieveMm} mm` : ''}` }] : []
+  return material ? [{ material, text: `${amount(given.count, given.container)} of ${material.short}${sieveMm ? `, sieved ${sieve(sieveMm)}` : ''}` }] : []
 }))
 </script>
 

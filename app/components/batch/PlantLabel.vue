@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { format } from 'date-fns'
+import { dateText, monthYearText } from '#core/units/dates'
 import { inputsOf } from '#core/journal/garden'
 import { materialOf } from '#core/mix/portion'
 import type { KnownBatch } from '~/composables/useGarden'
@@ -9,7 +9,6 @@ const { known } = defineProps<{ known: KnownBatch }>()
 const { materials, surroundings } = useGarden()
 const kinds = computed(() => [...new Set(inputsOf(known.batch).flatMap(one => materialOf(one, materials.value)?.name ?? []))].slice(0, 4).join(', '))
 const windows = computed(() => known.method.look.windows(known.batch, surroundings.value))
-const month = (at: Date) => format(at, 'MMM yyyy')
 </script>
 
 <template>
@@ -25,7 +24,7 @@ const month = (at: Date) => format(at, 'MMM yyyy')
       />
     </p>
     <p class="mt-1 text-lg">
-      {{ known.method.name }}, begun {{ format(new Date(known.batch.began.at), 'd MMMM yyyy') }}
+      {{ known.method.name }}, begun {{ dateText(known.batch.began.at) }}
     </p>
     <p v-if="kinds">
       Of: {{ kinds }}
@@ -36,7 +35,7 @@ const month = (at: Date) => format(at, 'MMM yyyy')
         :key="window.id"
         class="line-rule py-1 flex justify-between gap-4"
       >
-        <span class="font-semibold text-highlighted">{{ window.label }}</span><span>{{ month(window.from) }} – {{ month(window.to) }}{{ window.orLater ? ' or later' : '' }}</span>
+        <span class="font-semibold text-highlighted">{{ window.label }}</span><span>{{ monthYearText(window.from) }} – {{ monthYearText(window.to) }}{{ window.orLater ? ' or later' : '' }}</span>
       </li>
     </ul>
     <p class="aside-note mt-2">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { goneInL, cameOutL } from '#core/garden/batch'
+import { numberText } from '#core/units/format'
 import { HEIGHT } from '#core/journal/earlier'
 import { quantityOf } from '#core/methods/contract'
 import { containerThen, type Amount } from '#core/units/container'
@@ -9,7 +10,7 @@ import type { KnownBatch } from '~/composables/useGarden'
 const { known } = defineProps<{ known: KnownBatch }>()
 const { materialContainers, materials, surroundings, now } = useGarden()
 const { record } = useRecorder()
-const { quantity } = useSay()
+const { quantity, sieve } = useSay()
 const router = useRouter()
 
 const { look, words } = known.method
@@ -26,9 +27,22 @@ const early = computed(() => first !== undefined && first.from > now.value)
 const ends = ref<'ends' | 'goes-on'>(known.method.inParts ? 'goes-on' : 'ends')
 const outL = computed(() => amounts.value.reduce((sum, { count, container }) => sum + count * container.volumeL, 0))
 const inL = computed(() => goneInL(known.batch, materials.value))
+/** Loose stuff never grows; a tenth is left for containers that are filled unevenly. */
+const MOST_SHARE = 1.1
 const before = computed(() => cameOutL(known.batch))
 
+/** What can hardly be is asked back before it is written: nothing out at the end, or far more out than ever went in. */
+const doubt = computed(() => ends.value === 'ends' && outputs.value.length > 0 && outL.value + before.value === 0
+  ? 'Nothing came out of it at all? Say how much there is; or, if it is truly gone, say so once more.'
+  : inL.value > 0 && outL.value + before.value > inL.value * MOST_SHARE
+    ? `${quantity('volume', outL.value + before.value)} out of ${quantity('volume', inL.value)} is more than went in: check the number and the container. If it is so, say so once more.`
+    : '')
+const asked = ref('')
 async function save(): Promise<void> {
+  if (doubt.value && asked.value !== doubt.value) {
+    asked.value = doubt.value
+    return
+  }
   const products = outputs.value.flatMap(({ materialId, sieveMm }, index) => {
     const amount = amounts.value[index]
     return amount && amount.count > 0 ? [{ materialId, amount, ...(sieveMm ? { sieveMm } : {}) }] : []
@@ -87,7 +101,7 @@ async function save(): Promise<void> {
           <h2>{{ output.label }}</h2>
           <p class="aside-note">
             {{ output.hint }}<template v-if="output.sieveMm">
-              ({{ output.sieveMm }} mm)
+              ({{ sieve(output.sieveMm) }})
             </template><template v-if="output.expectedL !== undefined && output.expectedL >= 1">
               · about {{ quantity('volume', output.expectedL) }} expected
             </template>
@@ -111,15 +125,16 @@ async function save(): Promise<void> {
         class="text-lg"
       >
         <strong class="font-serif">{{ quantity('volume', outL + before) }}</strong> out of {{ quantity('volume', inL) }} that went in loosely<template v-if="outL + before > 0 && inL > 0">
-          : {{ Math.round((outL + before) / inL * 100) }} %
+          : {{ numberText(Math.round((outL + before) / inL * 100)) }} %
         </template>.
       </p>
       <p
-        v-if="inL > 0 && outL + before > inL"
-        class="text-error"
+        v-if="asked && asked === doubt"
+        class="text-error font-semibold"
         role="alert"
+        data-asked-back
       >
-        More came out than went in: check the containers.
+        {{ asked }}
       </p>
       <p
         v-for="caution in known.method.takeCautions"
@@ -132,7 +147,7 @@ async function save(): Promise<void> {
         class="label-button strong w-full sm:w-auto"
         :disabled="ends === 'goes-on' && outL === 0"
       >
-        {{ outL > 0 || !known.method.inParts ? 'Into the store with it' : words.takenDown }}
+        {{ asked && asked === doubt ? 'It is so: record it' : outL > 0 || !known.method.inParts ? 'Into the store with it' : words.takenDown }}
       </button>
     </section>
   </form>

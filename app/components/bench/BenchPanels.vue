@@ -1,59 +1,64 @@
 <script setup lang="ts">
 import type { RuleMix } from '#core/mix/rules'
 
-/** What the bench can do with what lies on it: its numbers, the balancing, the rules of thumb, how much. */
+/** What the bench can say and do beyond its verdict: why, the balancing, the rules of thumb, how much. One is open at a time, or none. */
 const { mixes, wishL } = defineProps<{ mixes: readonly RuleMix[], wishL?: number }>()
 const open = defineModel<string>('open', { required: true })
 const { ranges, comfort, filled, vessel } = useBench()
 const { sizing } = useNeed()
+const id = useId()
 
-const TABS = [
-  { value: 'numbers', slot: 'numbers' as const, label: 'Numbers' },
-  { value: 'balance', slot: 'balance' as const, label: 'Balance it' },
-  { value: 'rules', slot: 'rules' as const, label: 'Rules of thumb' },
-  { value: 'how-much', slot: 'howMuch' as const, label: 'How much' },
+const PANELS = [
+  { id: 'why', label: 'Why?' },
+  { id: 'balance', label: 'Balance it' },
+  { id: 'rules', label: 'Rules of thumb' },
+  { id: 'how-much', label: 'How much' },
 ]
-const tabs = computed(() => TABS.filter(({ value }) => value !== 'how-much' || sizing.value))
-const UI = {
-  list: 'border-0 border-b-2 border-(--ui-text-toned) p-0 bg-transparent rounded-none flex-nowrap',
-  indicator: 'hidden',
-  label: 'whitespace-normal overflow-visible text-clip leading-tight',
-  trigger: 'min-h-12 px-1.5 sm:px-3 rounded-none text-base font-semibold text-(--ui-text-toned) data-[state=active]:text-(--ui-bg) data-[state=active]:bg-(--ui-text-highlighted) data-[state=inactive]:bg-transparent grow',
-}
+const panels = computed(() => PANELS.filter(panel => panel.id !== 'how-much' || sizing.value))
 </script>
 
 <template>
-  <UTabs
-    v-model="open"
-    :items="tabs"
-    variant="link"
-    :unmount-on-hide="true"
-    :ui="UI"
-  >
-    <template #numbers>
-      <MeasureList
-        v-if="ranges"
-        class="pt-1"
-        :ranges="ranges"
-        :comfort="comfort"
-        :ingredients="filled"
-        :vessel="vessel"
-      />
-      <p
-        v-else
-        class="py-3"
+  <div>
+    <div class="grid grid-cols-2 sm:flex gap-2">
+      <button
+        v-for="panel in panels"
+        :key="panel.id"
+        type="button"
+        class="label-button sm:grow"
+        :aria-expanded="open === panel.id"
+        :aria-controls="open === panel.id ? id : undefined"
+        :data-panel="panel.id"
+        @click="open = open === panel.id ? '' : panel.id"
       >
-        Nothing on the bench yet.
-      </p>
-    </template>
-    <template #balance>
-      <BalancePanel :wish-l="wishL" />
-    </template>
-    <template #rules>
-      <RulesPanel :mixes="mixes" />
-    </template>
-    <template #howMuch>
-      <HowMuchPanel />
-    </template>
-  </UTabs>
+        {{ panel.label }}
+      </button>
+    </div>
+    <div :id="id">
+      <template v-if="open === 'why'">
+        <MeasureList
+          v-if="ranges"
+          class="pt-2"
+          :ranges="ranges"
+          :comfort="comfort"
+          :ingredients="filled"
+          :vessel="vessel"
+        />
+        <p
+          v-else
+          class="py-3"
+        >
+          Nothing on the bench yet.
+        </p>
+      </template>
+      <BalancePanel
+        v-else-if="open === 'balance'"
+        :wish-l="wishL"
+      />
+      <RulesPanel
+        v-else-if="open === 'rules'"
+        :mixes="mixes"
+      />
+      <HowMuchPanel v-else-if="open === 'how-much'" />
+    </div>
+  </div>
 </template>

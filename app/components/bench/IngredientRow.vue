@@ -48,7 +48,7 @@ const inStore = computed(() => stored.value.some(({ lot }) => lot.materialId ===
           {{ ingredient.prepared ? `${ingredient.prepared} ` : '' }}{{ ingredient.material.short }}
         </p>
         <p class="aside-note leading-tight">
-          {{ LEANING_WORDS[leaningOf(ingredient.material)] }}, <span class="whitespace-nowrap">{{ ingredient.material.carbonToNitrogen.typical }} : 1</span><span v-if="own"> · your own values</span><span v-if="freedom === 'at-most'"> · at most so many</span>
+          {{ LEANING_WORDS[leaningOf(ingredient.material)] }}<span v-if="freedom === 'at-most'">, at most so many</span>
         </p>
       </div>
       <StepNumber
@@ -67,7 +67,7 @@ const inStore = computed(() => stored.value.some(({ lot }) => lot.materialId ===
         @click="open = !open"
       >
         {{ ingredient.amount.container.plural }}<span v-if="ingredient.amount.packing !== 'loose'">, {{ ingredient.amount.packing }}</span>
-        <span class="aside-note"> · {{ quantity('volume', amountVolumeL(ingredient.amount)) }}, {{ quantity('mass', amountMassKg(ingredient.material, ingredient.amount)) }}</span>
+        <span class="aside-note"> · {{ quantity('volume', amountVolumeL(ingredient.amount)) }}</span>
       </button>
       <span class="flex shrink-0">
         <button
@@ -130,6 +130,9 @@ const inStore = computed(() => stored.value.some(({ lot }) => lot.materialId ===
         label="When it is balanced"
         :choices="FREEDOMS"
       />
+      <p class="aside-note">
+        {{ ingredient.material.carbonToNitrogen.typical }} parts of carbon to one of nitrogen; about {{ quantity('mass', amountMassKg(ingredient.material, ingredient.amount)) }}.
+      </p>
       <p
         v-for="caution in ingredient.material.cautions"
         :key="caution"

@@ -27,7 +27,7 @@ function pulled(materialId: string, count: number): void {
 }
 async function show(): Promise<void> {
   await nextTick()
-  panels.value?.scrollIntoView({ block: 'start', behavior: 'smooth' })
+  panels.value?.scrollIntoView({ block: 'start', behavior: scrolling() })
 }
 defineExpose({ show })
 </script>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { format, getYear } from 'date-fns'
+import { getYear } from 'date-fns'
+import { monthYearText } from '#core/units/dates'
 import type { Family } from '#core/materials/material'
 import type { Pipeline, PipelineStage } from '#core/methods/contract'
 
@@ -12,7 +13,7 @@ const at = (moment: Date) => 100 * (moment.getTime() - pipeline.from.getTime()) 
 const HATCHES: Readonly<Record<PipelineStage['tone'], Family>> = { filling: 'leaf', resting: 'straw', first: 'wood', second: 'finished', third: 'mineral' }
 const years = computed(() => Array.from({ length: getYear(pipeline.to) - getYear(pipeline.from) }, (_, index) => new Date(getYear(pipeline.from) + index + 1, 0, 1)))
 const legend = computed(() => [...new Map(pipeline.rows.flatMap(({ stages }) => stages).map(stage => [stage.tone, stage.label])).entries()])
-const said = (stages: readonly PipelineStage[]) => stages.map(({ label, from }) => `${label} from ${format(from, 'MMMM yyyy')}`).join(', ')
+const said = (stages: readonly PipelineStage[]) => stages.map(({ label, from }) => `${label} from ${monthYearText(from)}`).join(', ')
 </script>
 
 <template>
@@ -80,7 +81,7 @@ const said = (stages: readonly PipelineStage[]) => stages.map(({ label, from }) 
           :key="year.getTime()"
           class="absolute aside-note -translate-x-1/2"
           :style="{ left: `${at(year)}%` }"
-        >{{ format(year, 'yyyy') }}</span>
+        >{{ year.getFullYear() }}</span>
       </li>
     </ul>
     <p class="flex flex-wrap gap-x-5 gap-y-1">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { addHours, format } from 'date-fns'
+import { addHours } from 'date-fns'
+import { dayText } from '#core/units/dates'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** A batch cut open, then, now and to come: drag along time. */
@@ -16,7 +17,7 @@ const shownDay = computed(() => isNow.value ? undefined : chosen.value)
 const moment = computed(() => addHours(new Date(known.batch.began.at), Math.round(at.value * 24)))
 const picture = computed(() => look.value.picture(known.batch, surroundings.value, shownDay.value))
 const words = computed(() => look.value.told(known.batch, surroundings.value, shownDay.value))
-const label = computed(() => `day ${Math.round(at.value)}, ${isNow.value ? 'today' : format(moment.value, 'd MMMM')}`)
+const label = computed(() => `day ${Math.round(at.value)}, ${isNow.value ? 'today' : dayText(moment.value)}`)
 </script>
 
 <template>

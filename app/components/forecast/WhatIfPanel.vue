@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { addDays, format } from 'date-fns'
+import { addDays } from 'date-fns'
+import { weekdayText } from '#core/units/dates'
 import { portionOf } from '#core/mix/portion'
 import type { Material } from '#core/materials/material'
 import type { Supposed, Supposing, WhatIf } from '#core/methods/contract'
@@ -18,7 +19,7 @@ const picking = ref(false)
 const material = shallowRef<Material>()
 const amount = shallowRef<Amount>()
 
-const when = computed(() => [0, 1, 2, 3, 5, 7].map(days => ({ id: String(days), label: days === 0 ? 'today' : days === 1 ? 'tomorrow' : format(addDays(now.value, days), 'EEEE') })))
+const when = computed(() => [0, 1, 2, 3, 5, 7].map(days => ({ id: String(days), label: days === 0 ? 'today' : days === 1 ? 'tomorrow' : weekdayText(addDays(now.value, days)) })))
 const chosenDay = computed({ get: () => String(inDays.value), set: (id: string | undefined) => { inDays.value = Number(id ?? 0) } })
 
 function pick(picked: Material): void {

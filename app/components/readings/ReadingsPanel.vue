@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { format } from 'date-fns'
 import { quantityByThermometer } from '#core/methods/contract'
+import type { UnitSystem } from '#core/units/system'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** Readings from devices and files, in and out. */
 const { known } = defineProps<{ known: KnownBatch }>()
-const { now } = useGarden()
+const { now, store } = useGarden()
 
 const { surroundings } = useGarden()
 const quantity = computed(() => quantityByThermometer(known.method))
@@ -24,15 +25,19 @@ const told = computed(() => {
   return `${parts.join(', ')}.${odd.value > 0 ? ` ${odd.value} ${odd.value === 1 ? 'stands apart from its' : 'stand apart from their'} neighbours: kept, and given little weight.` : ''}`
 })
 
+const column = ref<UnitSystem>(surroundings.value.units)
 async function save(): Promise<void> {
   const { readingsCsv } = await import('#core/formats/readings-csv')
-  download(readingsCsv(known.batch.name, (quantity.value?.spots ?? []).map(({ id }) => id), gauges.value), 'text/csv', `${known.batch.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-${format(now.value, 'yyyy-MM-dd')}.csv`)
+  download(readingsCsv(known.batch.name, (quantity.value?.spots ?? []).map(({ id }) => id), gauges.value, column.value), 'text/csv', `${known.batch.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-${format(now.value, 'yyyy-MM-dd')}.csv`)
 }
 </script>
 
 <template>
   <div class="space-y-8 max-w-3xl">
-    <section aria-labelledby="probe">
+    <section
+      v-if="store.which === 'demo'"
+      aria-labelledby="probe"
+    >
       <h2
         id="probe"
         class="section-rule"
@@ -58,6 +63,11 @@ async function save(): Promise<void> {
         Out of Wastrum
       </h2>
       <p>{{ told }}</p>
+      <ChoiceRow
+        v-model="column"
+        label="Columns in"
+        :choices="[{ id: 'metric', label: '°C' }, { id: 'us', label: '°F' }]"
+      />
       <button
         type="button"
         class="label-button mt-2"

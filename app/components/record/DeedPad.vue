@@ -8,11 +8,12 @@ import type { KnownBatch } from '~/composables/useGarden'
 const { known, deed } = defineProps<{ known: KnownBatch, deed: Deed }>()
 const emit = defineEmits<{ done: [] }>()
 const recording = useRecording()
-const at = useMoment()
+const { at } = useWhen()
 const answers = ref<Answers>(usualAnswers(deed.asks))
 
 async function save(): Promise<void> {
-  if (await recording.deed(known, deed, completed(deed.asks, answers.value), at())) emit('done')
+  const moment = at()
+  if (moment && await recording.deed(known, deed, completed(deed.asks, answers.value), moment)) emit('done')
 }
 </script>
 
@@ -27,6 +28,7 @@ async function save(): Promise<void> {
       v-model="answers"
       :questions="deed.asks"
     />
+    <WhenRow />
     <button class="label-button strong">
       {{ deed.label }}
     </button>

@@ -5,13 +5,14 @@ import type { KnownBatch } from '~/composables/useGarden'
 const { known } = defineProps<{ known: KnownBatch }>()
 const emit = defineEmits<{ done: [] }>()
 const { record } = useRecorder()
-const at = useMoment()
+const { at } = useWhen()
 const text = useDraft(`note.${known.batch.id}`)
 
 async function save(): Promise<void> {
   const said = text.value.trim()
-  if (!said) return
-  const done = await record({ kind: 'noted', at: at(), batchId: known.batch.id, text: said }, `${known.batch.name}: noted.`)
+  const moment = at()
+  if (!said || !moment) return
+  const done = await record({ kind: 'noted', at: moment, batchId: known.batch.id, text: said }, `${known.batch.name}: noted.`)
   if (!done) return
   text.value = ''
   emit('done')
@@ -32,6 +33,7 @@ async function save(): Promise<void> {
         maxlength="4000"
       />
     </label>
+    <WhenRow />
     <button
       class="label-button strong"
       :disabled="!text.trim()"

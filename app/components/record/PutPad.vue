@@ -13,7 +13,7 @@ const emit = defineEmits<{ done: [] }>()
 const { stored, materialContainers, waterCan } = useGarden()
 const { record } = useRecorder()
 const { inputsFrom } = useRecording()
-const at = useMoment()
+const { at } = useWhen()
 const { amount: amountText, quantity } = useSay()
 
 const cans = ref(1)
@@ -34,13 +34,15 @@ function pick(picked: Material): void {
 
 async function water(): Promise<void> {
   const litres = cans.value * waterCan.value.volumeL
-  if (await record({ kind: 'put', at: at(), batchId: known.batch.id, inputs: [], waterL: litres }, `${known.batch.name}: ${amountText(cans.value, waterCan.value)} of water.`)) emit('done')
+  const moment = at()
+  if (moment && await record({ kind: 'put', at: moment, batchId: known.batch.id, inputs: [], waterL: litres }, `${known.batch.name}: ${amountText(cans.value, waterCan.value)} of water.`)) emit('done')
 }
 async function stuff(): Promise<void> {
-  if (!material.value || !amount.value) return
+  const moment = at()
+  if (!material.value || !amount.value || !moment) return
   const way = ways.value.find((one): one is Preparation => one === prepared.value)
   const inputs = inputsFrom([{ material: material.value, amount: amount.value, ...(way ? { prepared: way } : {}) }], put.role)
-  const done = await record({ kind: 'put', at: at(), batchId: known.batch.id, inputs, waterL: 0 }, `${known.batch.name}: ${amountText(amount.value.count, amount.value.container)} of ${material.value.short} ${put.button.toLowerCase()}.`)
+  const done = await record({ kind: 'put', at: moment, batchId: known.batch.id, inputs, waterL: 0 }, `${known.batch.name}: ${amountText(amount.value.count, amount.value.container)} of ${material.value.short} ${put.button.toLowerCase()}.`)
   if (done) emit('done')
 }
 </script>
@@ -58,6 +60,7 @@ async function stuff(): Promise<void> {
       :max="100"
       :step="cans < 2 ? 0.5 : 1"
     />
+    <WhenRow class="w-full" />
     <button class="label-button strong">
       {{ put.button }}
     </button>
@@ -85,6 +88,7 @@ async function stuff(): Promise<void> {
         label="Before it went in"
         :choices="[{ id: AS_IT_COMES, label: 'as it came' }, ...ways.map(id => ({ id, label: id }))]"
       />
+      <WhenRow />
       <button class="label-button strong">
         {{ put.button }}
       </button>

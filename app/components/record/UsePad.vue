@@ -8,7 +8,7 @@ const { known, use } = defineProps<{ known: KnownBatch, use: UseOffer }>()
 const emit = defineEmits<{ done: [] }>()
 const { surroundings, waterCan } = useGarden()
 const { record } = useRecorder()
-const at = useMoment()
+const { at } = useWhen()
 const { quantity, amount } = useSay()
 
 const offered = computed(() => use.parts(known.batch, surroundings.value))
@@ -21,10 +21,12 @@ const leftL = computed(() => use.left(known.batch))
 const tooMuch = computed(() => litres.value > leftL.value + 0.005)
 
 async function save(): Promise<void> {
+  const moment = at()
+  if (!moment) return
   const given = Math.min(litres.value, leftL.value)
   const where = place.value.trim() || 'a bed'
   const done = await record(
-    { kind: 'used', at: at(), batchId: known.batch.id, litres: Math.round(given * 1000) / 1000, place: where, areaM2: areaM2.value, waterL: Math.round(given * parts.value * 100) / 100 },
+    { kind: 'used', at: moment, batchId: known.batch.id, litres: Math.round(given * 1000) / 1000, place: where, areaM2: areaM2.value, waterL: Math.round(given * parts.value * 100) / 100 },
     `${known.batch.name}: ${quantity('volume', given, 1)} to ${where}.`, `${quantity('volume', Math.max(0, leftL.value - given), 1)} left.`,
   )
   if (done) emit('done')
@@ -79,6 +81,7 @@ async function save(): Promise<void> {
     <p class="aside-note">
       Usual now: 1 to {{ offered.low }} up to 1 to {{ offered.high }}, {{ quantity('volume', use.litresPerM2) }} on each {{ quantity('area', 1, 0).replace('1 ', '') }}.
     </p>
+    <WhenRow />
     <button
       class="label-button strong"
       :disabled="leftL < 0.005"

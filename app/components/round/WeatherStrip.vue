@@ -1,10 +1,21 @@
 <script setup lang="ts">
-import { format } from 'date-fns'
+import { shortWeekdayText, monthText } from '#core/units/dates'
 
-/** The days ahead in one line: lows, highs and rain. */
-const { days, reached, usualC } = useWeather()
+/** The days ahead in one line where a station tells them; otherwise what is usual, what was noted, and a place to note today. */
+const { days, madeUp, usualC, usualRainMm, today, note } = useWeather()
 const { quantity, span } = useSay()
-const { settings } = useGarden()
+const { settings, now } = useGarden()
+const noting = ref(false)
+const values = ref({ minC: 0, maxC: 0, rainMm: 0 })
+function begin(): void {
+  const usual = Math.round(usualC.value)
+  values.value = today.value ? { ...today.value } : { minC: usual - 4, maxC: usual + 4, rainMm: 0 }
+  noting.value = !noting.value
+}
+async function save(): Promise<void> {
+  await note(values.value.minC, values.value.maxC, values.value.rainMm)
+  noting.value = false
+}
 </script>
 
 <template>
@@ -20,7 +31,7 @@ const { settings } = useGarden()
         :key="one.at.getTime()"
         class="shrink-0 leading-tight"
       >
-        <span class="aside-note block">{{ index === 0 ? 'today' : format(one.at, 'EEE') }}</span>
+        <span class="aside-note block">{{ index === 0 ? 'today' : shortWeekdayText(one.at) }}</span>
         <span class="block whitespace-nowrap">{{ span('temperature', one.minC, one.maxC) }}</span>
         <span
           class="block whitespace-nowrap"
@@ -29,16 +40,58 @@ const { settings } = useGarden()
       </li>
     </ul>
     <p
-      v-else-if="reached === false"
-      class="aside-note"
-    >
-      No weather from here. Usual for the season: {{ quantity('temperature', usualC) }}.
-    </p>
-    <p
-      v-if="days"
+      v-if="madeUp"
       class="aside-note mt-1"
     >
-      Made-up weather for “{{ settings.climate.name.toLowerCase() }}”.
+      {{ days ? 'Made-up weather' : 'No weather from here: reckoned with what is usual' }} for “{{ settings.climate.name.toLowerCase() }}”.
     </p>
+    <template v-else>
+      <p class="aside-note">
+        <template v-if="today">
+          Noted today: {{ span('temperature', today.minC, today.maxC) }}, {{ today.rainMm >= 0.5 ? quantity('rain', today.rainMm) : 'dry' }}.
+        </template>
+        <template v-else>
+          Reckoned with a usual {{ monthText(now) }}: {{ quantity('temperature', usualC) }}, {{ quantity('rain', usualRainMm) }} of rain in the month.
+        </template>
+        <button
+          type="button"
+          class="tap underline underline-offset-3 decoration-dotted"
+          :aria-expanded="noting"
+          data-note-weather
+          @click="begin"
+        >
+          {{ today ? 'set it right' : 'note today\'s weather' }}
+        </button>
+      </p>
+      <form
+        v-if="noting"
+        class="flex flex-wrap gap-3 items-end"
+        @submit.prevent="save"
+      >
+        <QuantityNumber
+          v-model="values.minC"
+          quantity="temperature"
+          label="Coldest"
+          :min="-60"
+          :max="60"
+        />
+        <QuantityNumber
+          v-model="values.maxC"
+          quantity="temperature"
+          label="Warmest"
+          :min="-60"
+          :max="60"
+        />
+        <QuantityNumber
+          v-model="values.rainMm"
+          quantity="rain"
+          label="Rain"
+          :max="500"
+        />
+        <button class="label-button strong">
+          Note it
+        </button>
+      </form>
+    </template>
   </div>
 </template>

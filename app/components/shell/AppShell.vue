@@ -17,6 +17,8 @@ const store = useGardenStore()
 // The last line of a page stays reachable above the bar that says what was recorded.
 const { shown } = useRecorder()
 const here = (place: Place) => place.to === '/' ? route.path === '/' : route.path.startsWith(place.to) || (place.to === '/yard' && route.path.startsWith('/batch'))
+/** Views of many things beside each other take the width there is. */
+const WIDE = ['/', '/store', '/yard', '/garden']
 const MAIN_ID = 'page'
 useForecasting()
 </script>
@@ -32,7 +34,7 @@ useForecasting()
     >Skip to the page</a>
     <nav
       aria-label="Places"
-      class="no-print fixed z-30 bg-default inset-x-0 bottom-0 border-t-2 border-inverted/60 pb-[env(safe-area-inset-bottom)] md:inset-y-0 md:right-auto md:w-26 md:border-t-0 md:border-r-2"
+      class="edge-bar no-print fixed z-30 bg-default inset-x-0 bottom-0 border-t-2 border-inverted/60 pb-[env(safe-area-inset-bottom)] md:inset-y-0 md:right-auto md:w-26 md:border-t-0 md:border-r-2"
     >
       <ul class="flex md:flex-col md:h-full">
         <li
@@ -89,14 +91,15 @@ useForecasting()
       <span>A made-up demo garden: try anything.</span>
       <NuxtLink
         to="/garden#leave"
-        class="underline underline-offset-3 py-1"
-      >Leave it</NuxtLink>
+        class="tap inline-flex items-center underline underline-offset-3"
+      >Leave the demo</NuxtLink>
     </aside>
     <NotKeptBar />
     <TroubleBar />
     <main
       :id="MAIN_ID"
-      class="mx-auto max-w-6xl px-4 md:px-8 pt-4 md:pt-6"
+      class="mx-auto px-4 md:px-8 pt-4 md:pt-6"
+      :class="WIDE.includes(route.path) ? 'max-w-[110rem]' : 'max-w-6xl'"
     >
       <NuxtErrorBoundary>
         <slot />

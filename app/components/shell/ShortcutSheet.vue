@@ -9,7 +9,12 @@ function typing(target: EventTarget | null): boolean {
   return target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
 }
 
+/** Single keys can get in the way of speech input and of other aids: they can be switched off on this device. */
+const on = useLocalStorage('wastrum.keys', true)
+const inDialog = () => document.querySelector('[role="dialog"]') !== null
+
 useEventListener('keydown', (event: KeyboardEvent) => {
+  if (!on.value || (inDialog() && !(open.value && event.key === '?'))) return
   if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || !store.which) return
   const shortcut = SHORTCUTS.find(({ key }) => key === event.key)
   if (event.key === '?') open.value = !open.value
@@ -36,6 +41,14 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           <dd>{{ shortcut.label }}</dd>
         </template>
       </dl>
+      <label class="tap mt-4 flex items-center gap-2">
+        <input
+          v-model="on"
+          type="checkbox"
+          class="size-5 accent-[var(--ui-primary)]"
+        >
+        Keys are on, on this device
+      </label>
     </template>
   </UModal>
 </template>

@@ -7,7 +7,7 @@ import type { NewEvent } from '#core/journal/event'
 const { stored } = defineProps<{ stored: StoredLot }>()
 const { store } = useGarden()
 const { record } = useRecorder()
-const { amount, quantity, day } = useSay()
+const { amount, quantity, day, sieve } = useSay()
 const bench = useBench()
 const open = ref(false)
 const count = ref(stored.leftCount)
@@ -51,7 +51,7 @@ async function remove(why: Why): Promise<void> {
       />
       <div class="flex-1 min-w-0">
         <p class="leading-tight text-highlighted">
-          <strong class="font-semibold">{{ amount(stored.leftCount, stored.lot.container) }}</strong> of {{ stored.material.short }}<span v-if="stored.lot.packing !== 'loose'">, {{ stored.lot.packing }}</span><span v-if="stored.lot.sieveMm">, sieved {{ stored.lot.sieveMm }} mm</span>
+          <strong class="font-semibold">{{ amount(stored.leftCount, stored.lot.container) }}</strong> of {{ stored.material.short }}<span v-if="stored.lot.packing !== 'loose'">, {{ stored.lot.packing }}</span><span v-if="stored.lot.sieveMm">, sieved {{ sieve(stored.lot.sieveMm) }}</span>
         </p>
         <p class="aside-note leading-snug">
           {{ quantity('volume', stored.leftL) }}, {{ quantity('mass', stored.leftMassKg) }} · {{ finished ? `made ${day(stored.lot.gatheredAt)}` : `${LEANING_WORDS[leaningOf(stored.material)]}, ${stored.material.carbonToNitrogen.typical} : 1 · ${day(stored.lot.gatheredAt)}` }}<template v-if="from">

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { containersFor } from '#core/units/container'
 
+definePageMeta({ title: 'Building' })
+
 /** Building outside: one big tick a step, the screen stays on, and it goes on where it was after the phone slept. */
 const { building, method, steps, used, proposal, tick, use, useWater, drop, bringBack } = useBuilding()
 const { waterCan } = useGarden()
@@ -27,7 +29,7 @@ onMounted(async () => {
 async function toggle(at: number): Promise<void> {
   await tick(at, !isDone(at))
   await nextTick()
-  if (isDone(at)) document.querySelector('[data-next]')?.scrollIntoView({ block: 'center', behavior: 'smooth' })
+  if (isDone(at)) document.querySelector('[data-next]')?.scrollIntoView({ block: 'center', behavior: scrolling() })
 }
 async function finish(): Promise<void> {
   if (!building.value) return
@@ -41,7 +43,7 @@ async function finish(): Promise<void> {
     v-if="building && proposal"
     class="max-w-2xl"
   >
-    <header class="sticky top-0 z-20 bg-default py-2 border-b-2 border-inverted/60">
+    <header class="sticky-head z-20 bg-default py-2 border-b-2 border-inverted/60">
       <h1>{{ building.name }}</h1>
       <p role="status">
         {{ building.done.length }} of {{ steps.length }} steps done{{ building.place ? ` · ${building.place}` : '' }}

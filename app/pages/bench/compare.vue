@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { readKeptPlans } from '#core/garden/plan'
 
+definePageMeta({ title: 'Two plans' })
+
 /** Two plans side by side: the bench and one that was put aside. */
 const bench = useBench()
 const { store } = useGarden()

@@ -1,11 +1,15 @@
 <script setup lang="ts">
 import { METHODS } from '#core/methods'
 import type { Answers } from '#core/journal/garden'
+import { changedBy } from '#core/bench/one-change'
+import { leverText } from '#core/mix/words'
 import { completed } from '#core/questions/question'
+
+definePageMeta({ title: 'The bench' })
 
 /** The bench: what to make, what lies on it, what it would be, what to do about it. */
 const bench = useBench()
-const { draft, before, method, approach, ingredients, filled, ranges, levers, planned, unknownMethod } = bench
+const { draft, before, method, approach, ingredients, filled, verdict, firstChange, planned, unknownMethod } = bench
 const route = useRoute()
 const router = useRouter()
 const mix = useTemplateRef<{ show: () => Promise<void> }>('mix')
@@ -15,29 +19,38 @@ const asksForAPile = route.query.start === 'pick'
 if (asksForAPile && ingredients.value.length === 0 && draft.value.methodId === '') bench.choose(METHODS.find(({ mixing }) => mixing) ?? METHODS[0]!)
 const picking = ref(asksForAPile && ingredients.value.length === 0)
 const choosing = ref(draft.value.methodId === '' && ingredients.value.length === 0)
-const TABS = ['numbers', 'balance', 'rules', 'how-much']
-const open = ref(TABS.find(one => one === route.query.open) ?? 'numbers')
+const PANELS = ['why', 'balance', 'rules', 'how-much']
+const open = ref(PANELS.find(one => one === route.query.open) ?? '')
 
 async function choose(wanted: typeof method.value): Promise<void> {
   bench.choose(wanted)
   choosing.value = false
   if (route.query.start) await router.replace('/bench')
 }
-async function show(tab: string): Promise<void> {
-  open.value = tab
+async function show(panel: string): Promise<void> {
+  // Asked again, it answers again.
+  if (open.value === panel) open.value = ''
+  await nextTick()
+  open.value = panel
   await mix.value?.show()
 }
 // What was just taken lies at the top, with its verdict and the way back.
 watch(before, (laid) => {
   if (!laid) return
   choosing.value = false
-  window.scrollTo({ top: 0, behavior: 'smooth' })
+  window.scrollTo({ top: 0, behavior: scrolling() })
 })
 
 const site = computed({ get: () => draft.value.site, set: fresh => bench.change({ site: fresh }) })
 const approachId = computed({ get: () => approach.value.id, set: id => bench.change({ approachId: id ?? approach.value.id }) })
 const questions = computed(() => method.value.asks(approach.value.id))
 const answers = computed<Answers>({ get: () => completed(questions.value, draft.value.answers), set: fresh => bench.change({ answers: { ...draft.value.answers, ...fresh } }) })
+const action = computed(() => firstChange.value ? capital(leverText(firstChange.value, filled.value)) : '')
+const todo = computed(() => verdict.value?.advice ?? '')
+/** Takes the change that was offered, with the way back as for any other answer. */
+function change(): void {
+  if (firstChange.value) bench.adopt(changedBy(firstChange.value, filled.value))
+}
 /** A mix wants something on the bench; other methods can be begun as they are. */
 const ready = computed(() => planned.value !== undefined && (method.value.mixing !== undefined || planned.value.draft.recipe !== undefined || filled.value.length > 0 || method.value.feeds?.length === 0))
 </script>
@@ -95,12 +108,15 @@ const ready = computed(() => planned.value !== undefined && (method.value.mixing
     </p>
     <template v-else>
       <div
-        v-if="method.mixing && levers && ranges"
-        class="sticky top-0 z-20 bg-default py-2 sm:py-3 border-b-2 border-inverted/60 mb-2"
+        v-if="method.mixing && planned && verdict"
+        class="sticky-head z-20 bg-default py-2 border-b-2 border-inverted/60 mb-2"
       >
         <VerdictNote
-          :levers="levers"
-          :ingredients="filled"
+          :verdict="verdict"
+          :picture="planned.draft.picture"
+          :todo="todo"
+          :action="action"
+          @act="change"
         />
       </div>
       <p
@@ -176,18 +192,6 @@ const ready = computed(() => planned.value !== undefined && (method.value.mixing
             v-model="answers"
             :questions="questions"
           />
-          <figure
-            v-if="method.mixing && planned"
-            class="flex flex-wrap gap-4 items-end"
-          >
-            <PictureDrawing
-              :picture="planned.draft.picture"
-              :px-per-metre="130"
-            />
-            <figcaption class="aside-note flex-1 min-w-40">
-              {{ planned.draft.verdict.text }}
-            </figcaption>
-          </figure>
         </section>
       </div>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+definePageMeta({ title: 'Build sheet' })
 /** The last look before building: name, place, the sheet, and the start. */
 const { proposal, planned, method, drawn, effective, goesIn, vessel } = useBench()
 const { standing, materials } = useGarden()

@@ -5,6 +5,8 @@ import { FAMILIES, type Family } from '#core/materials/material'
 import { searchUnwelcome } from '#core/materials/unwelcome'
 import { FAMILY_NAMES } from '~/components/materials/families'
 
+definePageMeta({ title: 'Materials' })
+
 /** Every material: what it is, what it leans to, when it is around, and whose values count. */
 const { materials, seasonMonth } = useGarden()
 const { isOwn } = useOwnMaterials()
@@ -19,6 +21,7 @@ const known = computed(() => {
 })
 const unwelcome = computed(() => searchUnwelcome(text.value))
 const percent = ({ typical }: { typical: number }) => `${Math.round(typical * 100)} %`
+const { quantity } = useSay()
 </script>
 
 <template>
@@ -88,7 +91,7 @@ const percent = ({ typical }: { typical: number }) => `${Math.round(typical * 10
         >
           <HatchSwatch :family="material.family" />
           <span class="flex-1 leading-tight text-highlighted">{{ material.name }}
-            <span class="block aside-note">{{ LEANING_WORDS[leaningOf(material)] }}, {{ Math.round(material.carbonToNitrogen.typical) }} : 1 · {{ percent(material.moistureFraction) }} water · {{ Math.round(material.bulkDensityKgM3.typical) }} g/L{{ Object.keys(material.known).length > 0 ? ' · yours' : '' }}</span></span>
+            <span class="block aside-note">{{ LEANING_WORDS[leaningOf(material)] }}, {{ Math.round(material.carbonToNitrogen.typical) }} : 1 · {{ percent(material.moistureFraction) }} water · {{ quantity('density', material.bulkDensityKgM3.typical) }}{{ Object.keys(material.known).length > 0 ? ' · yours' : '' }}</span></span>
         </NuxtLink>
       </li>
     </ul>

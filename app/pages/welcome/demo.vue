@@ -1,4 +1,5 @@
 <script setup lang="ts">
+definePageMeta({ title: 'The demo garden' })
 /** Straight into the demo garden: the address that the demo command prints. */
 const store = useGardenStore()
 const router = useRouter()

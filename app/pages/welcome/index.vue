@@ -2,6 +2,8 @@
 import type { Picture } from '#core/picture/picture'
 import type { Vessel } from '#core/vessel/vessel'
 
+definePageMeta({ title: 'Welcome' })
+
 /** The first page of all: three ways in. */
 const store = useGardenStore()
 const router = useRouter()

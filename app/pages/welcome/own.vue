@@ -5,6 +5,8 @@ import { STARTING_CONTAINERS, type Container } from '#core/units/container'
 import type { UnitSystem } from '#core/units/system'
 import { ownGardenIsHere } from '~/storage/identity'
 
+definePageMeta({ title: 'My own garden' })
+
 /** Setting up one's own garden: short, with an answer already in every place. */
 const store = useGardenStore()
 const router = useRouter()

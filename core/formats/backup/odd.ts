@@ -1,6 +1,6 @@
-import { format } from 'date-fns'
 import type * as v from 'valibot'
 import type { EventKind } from '../../journal/event'
+import { dateText } from '../../units/dates'
 
 /** An entry of a file that is not taken: in a gardener's words, and as the file has it. */
 export interface LeftOut {
@@ -44,7 +44,7 @@ export function namesIn(entries: readonly unknown[]): ReadonlyMap<string, string
 
 function dayOf(at: unknown): string {
   const moment = typeof at === 'string' ? Date.parse(at) : Number.NaN
-  return Number.isNaN(moment) ? '' : ` of ${format(moment, 'd MMMM yyyy')}`
+  return Number.isNaN(moment) ? '' : ` of ${dateText(moment)}`
 }
 
 const shown = (value: unknown) => (typeof value === 'number' || typeof value === 'string') && String(value).length <= 24 ? ` (${value})` : ''

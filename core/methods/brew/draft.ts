@@ -3,6 +3,7 @@ import { materialOf, type Ingredient } from '../../mix/portion'
 import { numberOf, type Question } from '../../questions/question'
 import { containerText, STARTING_CONTAINERS, type ContainerThen } from '../../units/container'
 import { numberText, quantityText, roughly } from '../../units/format'
+import type { UnitSystem } from '../../units/system'
 import { range } from '../../units/range'
 import { asVessel } from '../../vessel/site'
 import type { BuildStep, Draft, Fact, Proposal, Surroundings, Warning } from '../contract'
@@ -66,18 +67,18 @@ function factsOf(kind: BrewKind, amounts: BrewAmounts, area: number, spread: rea
   const days = (low: number, high: number) => high < 3 ? `${Math.round(low * 24)} to ${Math.round(high * 24)} hours` : `${numberText(low, 0)} to ${numberText(high, 0)} days`
   const { concentrateL, totalL } = dilutionFor(area, kind.parts.usual, 1)
   return [
-    { label: kind.height.label, value: `after ${days(spread[0], spread[2])}`, why: `${numberText(kind.days20, 1)} days at 20 °C; ten degrees less take ${numberText(kind.q10, 1)} times as long` },
+    { label: kind.height.label, value: `after ${days(spread[0], spread[2])}`, why: `${numberText(kind.days20, 1)} days at ${quantityText('temperature', units, 20)}; ${quantityText('temperatureStep', units, 10)} less take ${numberText(kind.q10, 1)} times as long` },
     { label: 'Use it by', value: `day ${numberText(until[1], 0)}`, why: kind.aired ? 'aired tea dies within hours once the air is off' : 'later it is a plain feed, thinned half as much again' },
-    { label: 'Gives', value: `${quantityText('volume', units, amounts.waterL, 1)}`, why: `thinned 1 to ${kind.parts.usual}, a litre a square metre: enough for ${quantityText('area', units, roughly(amounts.waterL * (1 + kind.parts.usual)), 0)}` },
+    { label: 'Gives', value: `${quantityText('volume', units, amounts.waterL, 1)}`, why: `thinned 1 to ${kind.parts.usual}, thinly on: enough for ${quantityText('area', units, roughly(amounts.waterL * (1 + kind.parts.usual)), 0)}` },
     ...(area > 0 ? [{ label: `For your ${quantityText('area', units, area, 0)}`, value: `${quantityText('volume', units, concentrateL, 1)} in ${containerText(totalL / waterCan.volumeL, waterCan)}`, why: concentrateL > amounts.waterL ? 'more than this vessel gives: a bigger one, or thinner' : 'the rest can go to other beds, or onto the heap' }] : []),
   ]
 }
 
-function warningsOf(kind: BrewKind, placeC: readonly number[]): Warning[] {
+function warningsOf(kind: BrewKind, placeC: readonly number[], units: UnitSystem): Warning[] {
   const mean = placeC.slice(0, 40).reduce((sum, one, _, all) => sum + one / all.length, 0)
   return [
-    ...(mean < 6 ? [{ text: `Only about ${Math.round(mean)} °C where it stands: it will take very long. Bring it into a shed or a room.` }] : []),
-    ...(mean > 30 ? [{ text: 'Above 30 °C it turns foul easily: shade, and look twice a day.' }] : []),
+    ...(mean < 6 ? [{ text: `Only about ${quantityText('temperature', units, mean)} where it stands: it will take very long. Bring it into a shed or a room.` }] : []),
+    ...(mean > 30 ? [{ text: `Above ${quantityText('temperature', units, 30)} it turns foul easily: shade, and look twice a day.` }] : []),
     ...(kind.stinks ? [{ text: 'It stinks: far from windows and neighbours.' }] : []),
   ]
 }
@@ -99,7 +100,7 @@ export function draftOf({ site, approachId, answers }: Proposal, surroundings: S
     verdict: tooLittle
       ? { grade: 'workable', text: `The ${vessel.name.toLowerCase()} gives too little for ${quantityText('area', units, area, 0)} even thinned 1 to ${kind.parts.high}: a bigger vessel, or fewer beds.` }
       : { grade: 'good', text: `${quantityText('volume', units, amounts.waterL, 1)} in the ${vessel.name.toLowerCase()}, ${kind.height.label.toLowerCase()} in about ${spread[2] < 3 ? `${Math.round(spread[1] * 24)} hours` : `${Math.round(spread[1])} days`} ${place.id === 'outside' ? 'outside' : place.label.toLowerCase()}.` },
-    facts: factsOf(kind, amounts, area, spread, until, surroundings), warnings: warningsOf(kind, placeC),
+    facts: factsOf(kind, amounts, area, spread, until, surroundings), warnings: warningsOf(kind, placeC, surroundings.units),
     picture: brewPicture({ of: `${kind.name} in the ${vessel.name.toLowerCase()}`, kind, site, share: 1, progress: 0.6, foamM: (kind.foamM ?? 0) * 0.8, aired: kind.aired }),
     steps: stepsOf(kind, amounts, surroundings),
     work: [{ label: 'to set up', minutes: range(10, 20, 40) }, ...(kind.stirEveryDays === undefined ? [{ label: 'a look a day', minutes: range(1, 2, 4) }] : [{ label: 'each stir', minutes: range(1, 2, 5) }]), { label: 'to thin and give', minutes: range(10, 20, 40) }],

@@ -1,4 +1,4 @@
-import { addMinutes, format } from 'date-fns'
+import { addMinutes } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import type { Picture } from '../../picture/picture'
 import { containerText } from '../../units/container'
@@ -15,6 +15,9 @@ import { tasksOf } from './tasks'
 import { windowsOf } from './windows'
 import { AREA, FOAM } from './words'
 import { brewPicture } from './picture'
+import { timeText, weekdayDateText } from '../../units/dates'
+
+const momentOf = (at: Date) => `${weekdayDateText(at)}, ${timeText(at)}`
 
 const at = (days: Float64Array, day: number) => Math.max(0, days.findIndex(one => one >= day - 1e-9))
 
@@ -42,7 +45,7 @@ function told(batch: BegunBatch, surroundings: Surroundings, day?: number): stri
   const kind = kindOf(batch.began.approachId)
   const wanted = Math.min(question.horizonDay, day ?? question.nowDay)
   const here = at(course.days, wanted)
-  const when = Math.abs(wanted - question.nowDay) < 0.1 ? 'Now' : format(addMinutes(new Date(batch.began.at), Math.round(wanted * 1440)), 'EEEE, d MMMM, HH:mm')
+  const when = Math.abs(wanted - question.nowDay) < 0.1 ? 'Now' : momentOf(addMinutes(new Date(batch.began.at), Math.round(wanted * 1440)))
   const foam = kind.foamM ? `foam about ${quantityText('length', surroundings.units, course.foamM[here]!)}, ` : ''
   return `${when}: ${foam}${quantityText('temperature', surroundings.units, course.liquidC[here]!)} in it, ${wayWords(kind, course.progress[here]!)}.`
 }

@@ -25,7 +25,7 @@ export interface BrewQuestion extends ForecastQuestion {
 export const PLACES = [
   { id: 'outside', label: 'Outside', hint: 'as the weather goes', warmth: (outsideC: number) => outsideC },
   { id: 'shed', label: 'In a shed', hint: 'a little warmer, no frost', warmth: (outsideC: number) => Math.max(4, outsideC + 3) },
-  { id: 'room', label: 'In a warm room', hint: 'about 20 °C', warmth: () => 20 },
+  { id: 'room', label: 'In a warm room', hint: 'as in a kitchen', warmth: () => 20 },
 ] as const
 
 /** A stick tells foam to about a centimetre, and a bucket foams as it likes: a fifth of itself. */

@@ -1,4 +1,4 @@
-import { addDays, addHours, format } from 'date-fns'
+import { addDays, addHours } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { daysBetween } from '../../units/time'
 import { containerText } from '../../units/container'
@@ -10,18 +10,19 @@ import { kindOf, type BrewKind } from './kinds'
 import { airIsOn, isFoul, leftL, progressOf } from './standing'
 import { windowsOf } from './windows'
 import { AIR, AREA, FOAM, SMELL, STIRRED, STRAINED } from './words'
+import { dayText, timeText, weekdayText } from '../../units/dates'
 
 type Ask = Omit<Task, 'id' | 'batchId'>
 interface Seen { readonly batch: BegunBatch, readonly surroundings: Surroundings, readonly kind: BrewKind, readonly progress: number }
 
-const hour = (at: Date) => format(at, 'EEEE HH:mm')
+const hour = (at: Date) => `${weekdayText(at)} ${timeText(at)}`
 
 function stir({ batch, kind, progress }: Seen): Ask[] {
   if (kind.stirEveryDays === undefined || progress > kind.use.until || batch.did.some(({ deed }) => deed === STRAINED)) return []
   const last = batch.did.findLast(({ deed }) => deed === STIRRED)?.at ?? batch.began.at
   const due = addDays(new Date(last), kind.stirEveryDays)
   const often = kind.stirEveryDays === 1 ? 'Once a day' : `Every ${kind.stirEveryDays} days`
-  return [{ action: 'stirred', doing: { kind: 'deed', deed: STIRRED }, label: 'Stirred', icon: 'i-ph-arrows-clockwise', title: 'Stir it', reason: `${often}, so that nothing rots on top. Last on ${format(new Date(last), 'd MMMM')}.`, due, until: addDays(due, 1), urgency: 'usual' }]
+  return [{ action: 'stirred', doing: { kind: 'deed', deed: STIRRED }, label: 'Stirred', icon: 'i-ph-arrows-clockwise', title: 'Stir it', reason: `${often}, so that nothing rots on top. Last on ${dayText(last)}.`, due, until: addDays(due, 1), urgency: 'usual' }]
 }
 
 /** Foam is read daily from a third of its way on; before, now and then. */
@@ -30,7 +31,7 @@ function readFoam({ batch, kind, progress, surroundings }: Seen): Ask[] {
   const last = batch.gauged[FOAM]?.at(-1)
   const every = progress > 0.35 ? 1 : 2
   const due = last ? addDays(new Date(last.at), every) : addDays(new Date(batch.began.at), 1)
-  const reason = last ? `Last ${quantityText('length', surroundings.units, last.value)} on ${format(new Date(last.at), 'd MMMM')}. The foam says when it is at its height better than any calendar.` : 'The foam says when it is at its height better than any calendar.'
+  const reason = last ? `Last ${quantityText('length', surroundings.units, last.value)} on ${dayText(last.at)}. The foam says when it is at its height better than any calendar.` : 'The foam says when it is at its height better than any calendar.'
   return [{ action: 'foam', doing: { kind: 'pad', pad: FOAM }, label: 'Measure', icon: 'i-ph-cloud', title: 'Measure the foam', reason, due, until: addDays(due, 1), urgency: 'usual' }]
 }
 
@@ -54,13 +55,13 @@ function smellIt({ batch, kind, progress, surroundings }: Seen): Ask[] {
   const last = batch.observations.findLast(({ sense }) => sense === SMELL)
   const every = kind.days20 > 10 ? 7 : 2
   const due = last ? addDays(new Date(last.at), every) : surroundings.now
-  return [{ action: 'smell', doing: { kind: 'pad', pad: SMELL }, label: 'Smell', icon: 'i-ph-wind', title: 'Smell it', reason: `${last ? `Last on ${format(new Date(last.at), 'd MMMM')}` : 'Not smelt yet'}. Before any of it goes on a bed, the nose decides.`, due, until: addDays(due, 2), urgency: 'whenever' }]
+  return [{ action: 'smell', doing: { kind: 'pad', pad: SMELL }, label: 'Smell', icon: 'i-ph-wind', title: 'Smell it', reason: `${last ? `Last on ${dayText(last.at)}` : 'Not smelt yet'}. Before any of it goes on a bed, the nose decides.`, due, until: addDays(due, 2), urgency: 'whenever' }]
 }
 
 function foul({ batch, surroundings }: Seen): Ask[] {
   if (!isFoul(batch)) return []
   const smelt = batch.observations.findLast(({ sense }) => sense === SMELL)
-  return [{ action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Pour it away', icon: 'i-ph-funnel', title: 'Pour it on the heap', reason: `It was foul on ${format(new Date(smelt?.at ?? batch.began.at), 'd MMMM')}: not on beds, not kept. Wash the bucket hot and begin again.`, due: surroundings.now, until: addDays(surroundings.now, 1), urgency: 'now' }]
+  return [{ action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Pour it away', icon: 'i-ph-funnel', title: 'Pour it on the heap', reason: `It was foul on ${dayText(smelt?.at ?? batch.began.at)}: not on beds, not kept. Wash the bucket hot and begin again.`, due: surroundings.now, until: addDays(surroundings.now, 1), urgency: 'now' }]
 }
 
 function checkAir({ batch, surroundings, kind }: Seen): Ask[] {

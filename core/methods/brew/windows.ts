@@ -1,4 +1,4 @@
-import { addMinutes, format } from 'date-fns'
+import { addMinutes } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import type { DayWindow, NamedWindow, Surroundings } from '../contract'
 import { dayAt } from './course'
@@ -6,6 +6,7 @@ import { middleCourse } from './forecast'
 import { kindOf } from './kinds'
 import { placeOf } from './question'
 import { STANDS } from './words'
+import { dayText } from '../../units/dates'
 
 /** Before the forecast is there, so much sooner or later. */
 const ROUGHLY = { sooner: 0.75, later: 1.35 }
@@ -30,7 +31,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
   return [
     { id: 'height', ...kind.height, from: later(batch.began.at, height.low), to: later(batch.began.at, height.high), ...beyond(height.high), reasons: [warmth, ...(kind.foamM ? ['Each foam height moves this: write it down once a day.'] : [])] },
     { id: 'until', label: 'Use it', coming: 'Use it between', begun: 'Fit to use since', announced: 'is fit to use', from: later(batch.began.at, from.typical), to: later(batch.began.at, Math.max(until.typical, from.typical + 0.1)), ...beyond(until.typical), reasons: [
-      kind.aired ? 'Aired tea dies within hours once the air is off.' : `Use it by ${format(later(batch.began.at, until.typical), 'd MMMM')}; later it is a plain feed, thinned half as much again.`,
+      kind.aired ? 'Aired tea dies within hours once the air is off.' : `Use it by ${dayText(later(batch.began.at, until.typical))}; later it is a plain feed, thinned half as much again.`,
     ] },
   ]
 }

@@ -1,13 +1,12 @@
 import type { Answers } from '../../journal/garden'
 import type { Comfort } from '../../mix/judgement'
-import type { Measures } from '../../mix/measures'
 import type { Ingredient } from '../../mix/portion'
 import type { Picture } from '../../picture/picture'
 import type { Range } from '../../units/range'
-import type { UnitSystem } from '../../units/system'
 import type { Site } from '../../vessel/site'
 import type { Stratum } from '../../vessel/strata'
 import type { Vessel } from '../../vessel/vessel'
+import type { Surroundings } from './surroundings'
 
 /** A plan with its materials, as a method thinks about it before anything is begun. */
 export interface Proposal {
@@ -19,15 +18,22 @@ export interface Proposal {
   readonly volumeL: number
 }
 
+/** What would be built, and where: enough to say what it would do. */
+export type Planned = Pick<Proposal, 'site' | 'ingredients' | 'waterL'>
+
 export type Grade = 'good' | 'workable' | 'poor'
 
 /** A verdict in a sentence. */
 export interface Verdict {
   readonly grade: Grade
   readonly text: string
+  /** What holds it back most, where mix, size and season are weighed against each other. */
+  readonly weakest?: 'mix' | 'size' | 'season'
+  /** The one thing to do about it, unless it is the mix: that is balanced on the bench. */
+  readonly advice?: string
 }
 
-/** What a mix would do with its heat in the first days. */
+/** What a mix would do with its heat in the first days, in its place and season. */
 export interface Outlook {
   readonly grade: Grade
   readonly label: string
@@ -89,8 +95,8 @@ export interface Draft {
 /** Why it matters how things are mixed, where it does: the bench shows the balance. */
 export interface Mixing {
   comfort(approachId: string): Comfort
-  outlook(measures: Measures): Outlook
-  judgeSize(vessel: Vessel, volumeL: number, units: UnitSystem): Verdict
+  /** What it would do with its heat if it were built so, there and now. */
+  outlook(planned: Planned, surroundings: Surroundings): Outlook
   strata(proposal: Proposal): readonly Stratum[]
   /** Warnings that stand beside an ingredient as soon as it lies on the bench. */
   warnings(ingredients: readonly Ingredient[], approachId: string): readonly Warning[]

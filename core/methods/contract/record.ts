@@ -10,6 +10,8 @@ export interface Finding {
   readonly label: string
   readonly sign: 'good' | 'mind' | 'bad'
   readonly answer: string
+  /** A small drawing beside its words: paths in a field of 32 by 32. */
+  readonly drawn?: readonly string[]
 }
 
 /** A sense that is asked for, as a gardener would: squeeze, smell, look. */

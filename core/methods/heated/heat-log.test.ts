@@ -5,7 +5,7 @@ import { heatLog, heatLogWords } from './heat-log'
 import { heapLogOf } from './heap-log'
 
 const both = (day: number, coreC: number, edgeC: number): NewEvent => ({ kind: 'reading', at: onDay(day), batchId: 'heap', coreC, edgeC, source: 'hand' })
-const words = (since: readonly NewEvent[]) => heatLogWords(heatLog(heap(GOOD_HEAP, since)))
+const words = (since: readonly NewEvent[]) => heatLogWords(heatLog(heap(GOOD_HEAP, since)), 'metric')
 
 describe('days at 55 °C', () => {
   it('count between two hot readings, a day and a half apart at most, and not across a cool one', () => {

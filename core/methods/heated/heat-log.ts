@@ -1,3 +1,5 @@
+import { quantityText } from '../../units/format'
+import type { UnitSystem } from '../../units/system'
 import { DAY_MS } from '../../units/time'
 import type { HeapLog } from './heap-log'
 
@@ -54,11 +56,12 @@ export function heatLog({ readings, turns }: HeapLog): HeatLog {
 const days = (count: number) => count < 0.3 ? 'less than half a day' : `${count < 10 ? Math.round(count * 2) / 2 : Math.round(count)} ${count === 1 ? 'day' : 'days'}`
 
 /** The log in words that promise nothing. */
-export function heatLogWords(log: HeatLog): string[] {
+export function heatLogWords(log: HeatLog, units: UnitSystem): string[] {
+  const yardstick = quantityText('temperature', units, YARDSTICK_C)
   if (log.readings === 0) return ['No reading of the core: nothing can be said about heat.']
-  if (!log.firstAt) return ['Never read at 55 °C: count on living seeds.']
+  if (!log.firstAt) return [`Never read at ${yardstick}: count on living seeds.`]
   return [
-    `At 55 °C or more in the core for ${days(log.longestDays)} at a stretch, ${days(log.totalDays)} in all; a hand's breadth in ${log.edgeDays > 0 ? days(log.edgeDays) : 'never read so hot'}.`,
+    `At ${yardstick} or more in the core for ${days(log.longestDays)} at a stretch, ${days(log.totalDays)} in all; a hand's breadth in ${log.edgeDays > 0 ? days(log.edgeDays) : 'never read so hot'}.`,
     log.turnsAfter === 0
       ? 'Not turned since: what lay outside has not been inside.'
       : `Turned ${log.turnsAfter} ${log.turnsAfter === 1 ? 'time' : 'times'} since: each turn brings other parts inside, and it would take several to reach nearly all.`,

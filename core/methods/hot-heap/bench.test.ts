@@ -9,11 +9,17 @@ import { hotHeap } from '.'
 import { buildSteps } from './steps'
 import { handsOn } from './effort'
 import { warningsFor } from './cautions'
+import type { Site } from '../../vessel/site'
+import type { Proposal } from '../contract'
 import { outlookOf } from './outlook'
+import { verdictOf } from './verdict'
 
 const of = (id: string, count: number, container = BUCKET): Ingredient => ({ material: findMaterial(id)!, amount: { count, container, packing: 'loose' } })
-const measures = (ingredients: readonly Ingredient[]) => judge(typicalTotals(ingredients.map(portionOf)), hotHeap.mixing!.comfort('by-thermometer')).measures
-const outlook = (ingredients: readonly Ingredient[]) => outlookOf(measures(ingredients))
+const judged = (ingredients: readonly Ingredient[]) => judge(typicalTotals(ingredients.map(portionOf)), hotHeap.mixing!.comfort('by-thermometer'))
+const BAY: Site = { kind: 'vessel', vessel: VESSEL_PRESETS[1]! }
+const plannedOf = (ingredients: readonly Ingredient[]): Proposal => ({ site: BAY, approachId: 'by-thermometer', answers: {}, ingredients, waterL: judged(ingredients).waterL, volumeL: judged(ingredients).measures.volumeL })
+const outlook = (ingredients: readonly Ingredient[], ambientC = 15) => outlookOf(plannedOf(ingredients), surroundingsOn(0, ambientC))
+const verdict = (ingredients: readonly Ingredient[], ambientC = 15) => verdictOf(plannedOf(ingredients), judged(ingredients), surroundingsOn(0, ambientC))
 
 describe('the heat outlook', () => {
   it('is good for a balanced bay, cool for leaves alone and for a bucketful', () => {
@@ -26,6 +32,43 @@ describe('the heat outlook', () => {
     const peaks = [10, 20, 40].map(sacks => outlook([of('straw-wheat', sacks, SACK), of('grass-clippings', 50)]).peakC)
     expect(peaks[0]).toBeGreaterThan(peaks[1]!)
     expect(peaks[1]).toBeGreaterThan(peaks[2]!)
+  })
+})
+
+describe('the verdict of mix, size and season', () => {
+  const good = [of('leaves-mixed', 14, SACK), of('grass-clippings', 46)]
+  it('promises heat only when all three are right', () => {
+    expect(verdict(good)).toMatchObject({ grade: 'good', text: expect.stringMatching(/^Good mix, big enough\. Expect about (50|55|60|65) °C within a week\.$/) })
+    expect(verdict(good).weakest).toBeUndefined()
+  })
+
+  it('names the size when the same mix is an eighth as much', () => {
+    const little = good.map(one => ({ ...one, amount: { ...one.amount, count: one.amount.count / 8 } }))
+    expect(verdict(little)).toMatchObject({ grade: 'poor', weakest: 'size', text: expect.stringMatching(/^Good mix, too small to heat\./), advice: expect.stringMatching(/^Fill it higher: about \d+ L more of the same\.$/) })
+    expect(verdict(little).text).not.toMatch(/Expect/)
+  })
+
+  it('says both when a small pile is off as well, the size first', () => {
+    expect(verdict([of('leaves-mixed', 1.5, SACK), of('grass-clippings', 4.5)]).text).toMatch(/^Too small to heat, and a little brown\./)
+  })
+
+  it('names the mix when leaves alone fill the bay, whatever the season', () => {
+    expect(verdict([of('leaves-mixed', 18, SACK)])).toMatchObject({ grade: 'poor', weakest: 'mix', text: 'Too brown: it would stay cool and sit for a year or more.' })
+  })
+
+  it('names the season when only the cold keeps it down, and never promises what the cold takes', () => {
+    const cold = [-5, -10, -15].map(ambientC => ({ peakC: outlook(good, ambientC).peakC, said: verdict(good, ambientC) })).find(({ peakC }) => peakC < 45)
+    expect(cold?.said).toMatchObject({ weakest: 'season', text: expect.stringMatching(/^Good mix, wrong season: begun now it would only reach about/) })
+    // The air stays as cold as that in this test: no month is promised.
+    expect(cold?.said.advice).not.toMatch(/begin it in/)
+  })
+
+  it('says the season that is warm enough where there is one', () => {
+    const frost = -12
+    const thaw = { ...surroundingsOn(0, frost), ambientC: (at: Date) => at.getMonth() >= 7 ? 18 : frost }
+    const said = verdictOf(plannedOf(good), judged(good), thaw)
+    expect(said.weakest).toBe('season')
+    expect(said.advice).toMatch(/[Bb]egin it in August/)
   })
 })
 

@@ -1,15 +1,19 @@
 import { addDays } from 'date-fns'
 import { containerText } from '../../units/container'
 import { quantityText } from '../../units/format'
+import { typicalTotals } from '../../mix/balance'
+import { judge } from '../../mix/judgement'
+import { portionOf } from '../../mix/portion'
 import { scaleRange } from '../../units/range'
 import { fillHeightM } from '../../vessel/vessel'
 import type { Draft, Proposal, Sizing, Surroundings } from '../contract'
 import { heapPicture } from '../heated/picture'
 import { heapProposal } from '../heated/proposal'
+import { hotHeapApproach } from './approaches'
 import { warningsFor } from './cautions'
 import { handsOn } from './effort'
 import { strataOf } from './layers'
-import { judgeSize } from './size'
+import { verdictOf } from './verdict'
 import { buildSteps } from './steps'
 
 /** What a planned heap comes to. @param sizing what usually comes out, and when. */
@@ -23,7 +27,7 @@ export function draftOf(planned: Proposal, surroundings: Surroundings, { usualYi
   const water = waterL < 0.5 ? 'no water: it is moist enough.' : `water ${containerText(waterL / waterCan.volumeL, waterCan)} (${quantityText('volume', units, waterL)}) in all.`
   return {
     summary: `${quantityText('volume', units, volumeL)} mixed, ${quantityText('length', units, fillM)} high; ${water}`,
-    verdict: judgeSize(vessel, volumeL, units),
+    verdict: verdictOf(planned, judge(typicalTotals(ingredients.map(portionOf)), hotHeapApproach(approachId).comfort), surroundings),
     facts: [],
     warnings: warningsFor(ingredients, approachId),
     picture: heapPicture({ of: `The heap in the ${vessel.name.toLowerCase()}, cut open`, vessel, heightM: fillM, bands: strataOf(proposal).map(({ family, short, heightShare }) => ({ family, short, heightShare })) }),

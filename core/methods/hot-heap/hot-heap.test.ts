@@ -12,7 +12,7 @@ import { strataOf, portionedOut } from './layers'
 import { coreReadings } from '../heated/readings'
 import { readyWindow } from './ready'
 import { buildSteps } from './steps'
-import { judgeSize } from './size'
+import { sizeOf } from './size'
 
 const ingredient = (id: string, count: number, container = BUCKET): Ingredient => ({ material: findMaterial(id)!, amount: { count, container, packing: 'loose' } })
 const peakOf = (course: readonly ExpectedDay[]) => Math.max(...course.map(({ coreC }) => coreC.typical))
@@ -184,11 +184,11 @@ describe('layers', () => {
 describe('size', () => {
   const cube = (side: number): Vessel => ({ id: 'c', name: 'cube', wall: 'boards', shape: 'box', widthM: side, depthM: side, heightM: side })
   it.each([[0.5, 'poor'], [0.8, 'workable'], [1.2, 'good'], [1.8, 'workable']] as const)('%s m each way is %s', (side, grade) => {
-    expect(judgeSize(cube(side), vesselVolumeL(cube(side)), 'metric').grade).toBe(grade)
+    expect(sizeOf(cube(side), vesselVolumeL(cube(side)), 'metric').grade).toBe(grade)
   })
 
   it('minds a vessel filled too low or above the rim', () => {
-    expect(judgeSize(cube(1.2), 500, 'metric').text).toMatch(/Fill it higher/)
-    expect(judgeSize(cube(1), 1300, 'metric').text).toMatch(/30 cm above the rim/)
+    expect(sizeOf(cube(1.2), 500, 'metric')).toMatchObject({ kind: 'small', text: '35 cm high: under 90 cm it rots slowly instead.' })
+    expect(sizeOf(cube(1), 1300, 'metric').text).toMatch(/30 cm above the rim/)
   })
 })

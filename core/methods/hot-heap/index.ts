@@ -14,7 +14,7 @@ import { look } from './look'
 import { outlookOf } from './outlook'
 import { PADS } from './pads'
 import { ripeness } from './ripeness'
-import { judgeSize, leastVolumeL } from './size'
+import { leastVolumeL } from './size'
 import { FINISHING_CAUTIONS } from './steps'
 import { supposing } from './suppose'
 
@@ -23,7 +23,6 @@ const forecaster: Forecaster<HeapQuestion> = { ask: (batch, surroundings) => que
 const mixing: Mixing = {
   comfort: approachId => approachOf({ approaches: APPROACHES }, approachId).comfort,
   outlook: outlookOf,
-  judgeSize,
   strata: proposal => strataOf(heapProposal(proposal)),
   warnings: warningsFor,
 }

@@ -1,4 +1,4 @@
-import { addHours, format } from 'date-fns'
+import { addHours } from 'date-fns'
 import { materialOf, portionOf, type Ingredient } from '../../mix/portion'
 import type { Picture, PictureBand } from '../../picture/picture'
 import { quantityText, spanText } from '../../units/format'
@@ -15,6 +15,7 @@ import { OUTPUTS } from './outputs'
 import { readyWindow } from './ready'
 import { phaseNow, standingOf } from './standing'
 import { tasksOf } from './tasks'
+import { weekdayDateText } from '../../units/dates'
 
 /** A measured height is believed for so long. */
 const HEIGHT_FRESH_DAYS = 7
@@ -106,7 +107,7 @@ function told(log: HeapLog, surroundings: Surroundings, day?: number): string {
   const { moisture } = expected
   const water = percent(moisture.low) === percent(moisture.high) ? `${percent(moisture.typical)} % water` : `${percent(moisture.low)}–${percent(moisture.high)} % water`
   const heat = readC !== undefined ? `core read at ${degrees(readC)}` : about('core', expected.coreC)
-  return `${isNow ? 'Today' : format(at, 'EEEE, d MMMM')}: ${heat}, ${about('edge', expected.edgeC)}, ${quantityText('length', surroundings.units, heightM)} high, ${water}, ${percent(expected.usedShare)} % of what can rot has rotted.`
+  return `${isNow ? 'Today' : weekdayDateText(at)}: ${heat}, ${about('edge', expected.edgeC)}, ${quantityText('length', surroundings.units, heightM)} high, ${water}, ${percent(expected.usedShare)} % of what can rot has rotted.`
 }
 
 /** The last day that the chart of the heat shows: the days that matter for heat. */

@@ -1,30 +1,52 @@
-import { chargeOfMeasures } from '../../heat/charge'
+import { chargeOf } from '../../heat/charge'
 import { emptyCourse, runCourse, type HeapCase } from '../../heat/course'
 import { USUAL_TRAITS } from '../../heat/traits'
-import type { Measures } from '../../mix/measures'
-import type { Outlook } from '../contract'
+import { portionOf } from '../../mix/portion'
+import { amountVolumeL } from '../../units/container'
+import { asVessel } from '../../vessel/site'
+import type { Wall } from '../../vessel/vessel'
+import type { Outlook, Planned, Surroundings } from '../contract'
+import { groundOf, starterOf, STARTS_ABOVE_K, weatherOn } from './forecast/around'
 
-/** Air that the outlook is given for: a mild day. */
-const MILD_C = 15
-const FIRST_DAYS = Float64Array.from({ length: 25 }, (_, quarter) => quarter / 3)
+const LAST_DAY = 8
+const FIRST_DAYS = Float64Array.from({ length: LAST_DAY * 3 + 1 }, (_, third) => third / 3)
 const NEVER = { turnsToday: () => false }
 
-/** A heap as high as wide between boards. */
-function caseOfMeasures(measures: Measures): HeapCase {
-  const sideM = Math.cbrt(measures.volumeL / 1000)
-  return {
-    charge: chargeOfMeasures(measures), standing: { wall: 'boards', footprintM2: sideM * sideM, perimeterM: 4 * sideM },
-    weather: { airC: Float64Array.of(MILD_C), rainMm: Float64Array.of(0), openShare: 0 },
-    deeds: [], startsAboveK: 4, starter: 0.15, habitFromDay: Number.POSITIVE_INFINITY, habit: () => NEVER,
-  }
+/** When, in which air and between which walls, where that is not as it is. */
+export interface Otherwise {
+  readonly at?: Date
+  readonly airC?: number
+  readonly wall?: Wall
 }
 
-/** What this mix would do in its first eight days at 15 °C of air, if built in this volume. */
-export function outlookOf(measures: Measures): Outlook {
+/**
+ * The hottest the core gets in its first eight days, °C: the one heap in the middle of what is possible, in its own vessel and
+ * the weather of the season. Nothing when there is nothing in it.
+ */
+export function peakOf({ site, ingredients, waterL }: Planned, surroundings: Surroundings, { at = surroundings.now, airC, wall }: Otherwise = {}): number | undefined {
+  const charge = chargeOf(ingredients.map(portionOf), waterL)
+  if (!charge) return undefined
+  const vessel = asVessel(site)
+  const heap: HeapCase = {
+    charge, standing: groundOf(wall ? { ...vessel, wall } : vessel),
+    weather: weatherOn(vessel, at, LAST_DAY, airC === undefined ? surroundings : { ...surroundings, ambientC: () => airC }),
+    deeds: [], startsAboveK: STARTS_ABOVE_K, starter: starterOf(ingredients.map(one => ({ finished: one.material.family === 'finished', litres: amountVolumeL(one.amount) }))),
+    habitFromDay: Number.POSITIVE_INFINITY, habit: () => NEVER,
+  }
   const course = emptyCourse(FIRST_DAYS)
-  runCourse(caseOfMeasures(measures), USUAL_TRAITS, course)
-  const peakC = Math.max(...course.coreC)
-  if (peakC >= 55) return { grade: 'good', label: 'heats well', peakC }
-  if (peakC >= 45) return { grade: 'workable', label: 'warms', peakC }
-  return { grade: 'poor', label: peakC >= 30 ? 'lukewarm' : 'stays cool', peakC }
+  runCourse(heap, USUAL_TRAITS, course)
+  return Math.max(...course.coreC)
+}
+
+/** From here on a heap does what is asked of it; from the other on it is worth calling warm. */
+export const HOT_C = 55
+export const WARM_C = 45
+const LUKEWARM_C = 30
+
+/** What it would do in its first eight days, there and in this season. */
+export function outlookOf(planned: Planned, surroundings: Surroundings): Outlook {
+  const peakC = peakOf(planned, surroundings) ?? surroundings.ambientC(surroundings.now)
+  if (peakC >= HOT_C) return { grade: 'good', label: 'heats well', peakC }
+  if (peakC >= WARM_C) return { grade: 'workable', label: 'warms', peakC }
+  return { grade: 'poor', label: peakC >= LUKEWARM_C ? 'lukewarm' : 'stays cool', peakC }
 }

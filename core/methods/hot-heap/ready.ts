@@ -1,4 +1,4 @@
-import { addDays, addHours, format } from 'date-fns'
+import { addDays, addHours } from 'date-fns'
 import { daysBetween } from '../../units/time'
 import type { HeapLog } from '../heated/heap-log'
 import { TRAIT_NAMES } from '../../heat/traits'
@@ -7,6 +7,7 @@ import { hotHeapApproach } from './approaches'
 import { middleCourse } from './expect'
 import { coolDayOf, RAW_UNTIL_USED, readyDayOf } from './forecast/ready-day'
 import { phaseNow, type PhaseNow } from './standing'
+import { dayText } from '../../units/dates'
 
 /** When a heap is expected to be ready, and why. */
 export interface ReadyWindow {
@@ -20,7 +21,6 @@ export interface ReadyWindow {
 /** Without a forecast yet, the hot stage may be so much shorter or longer than its middle. */
 const ROUGHLY = { shorter: 0.8, longer: 1.3 }
 
-const dayText = (at: Date) => format(at, 'd MMMM')
 const later = (builtAt: string, days: number) => addHours(new Date(builtAt), Math.round(days * 24))
 
 /** Days that are still needed at the very least from today, by phase. */

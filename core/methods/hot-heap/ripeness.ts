@@ -31,7 +31,7 @@ export function stagesOf(batch: HeapLog, surroundings: Surroundings): Stages {
   return { cool, curedShare: cool ? Math.max(0, now.day - coolDay) / ((least + most) / 2) : 0, rottedShare: used / RAW_UNTIL_USED }
 }
 
-const HEAT_CAUTION = 'What was at 55 °C in the middle was not everywhere. For raw manure, sickness or seeding weeds in it, keep the intervals of your local rules; no home heap replaces them.'
+const HEAT_CAUTION = 'What was hot in the middle was not hot everywhere. For raw manure, sickness or seeding weeds in it, keep the intervals of your local rules; no home heap replaces them.'
 
 /** The tests that count for a heap. */
 export function testsFor(batch: HeapLog, surroundings: Surroundings): ReadinessTest[] {
@@ -42,5 +42,5 @@ export function testsFor(batch: HeapLog, surroundings: Surroundings): ReadinessT
 export const ripeness: Ripeness = {
   tests: (batch, surroundings) => testsFor(heapLogOf(batch), surroundings),
   stages: (batch, surroundings) => stagesOf(heapLogOf(batch), surroundings),
-  notes: batch => ({ title: 'How hot it was', lines: heatLogWords(heatLog(heapLogOf(batch))), caution: HEAT_CAUTION }),
+  notes: (batch, { units }) => ({ title: 'How hot it was', lines: heatLogWords(heatLog(heapLogOf(batch)), units), caution: HEAT_CAUTION }),
 }

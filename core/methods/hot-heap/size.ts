@@ -1,7 +1,7 @@
 import { quantityText } from '../../units/format'
 import type { UnitSystem } from '../../units/system'
 import { fillHeightM, narrowestM, vesselVolumeL, volumeBelowL, type Vessel } from '../../vessel/vessel'
-import type { Verdict } from '../contract'
+import type { Grade } from '../contract'
 
 /** Below this across, a heap loses heat faster than it makes it; beyond the other, air does not reach the middle. */
 export const SMALLEST_M = 0.9
@@ -11,21 +11,28 @@ const LEAST_PLANNED_M = 0.75
 /** Hopelessly small for heat. */
 const TINY_M = 0.65
 
+/** Whether a heap can hold its heat and still breathe, by its size alone. */
+export interface Size {
+  readonly grade: Grade
+  readonly kind: 'small' | 'smallish' | 'right' | 'wide' | 'over'
+  readonly text: string
+}
+
 /** Litres that hold heat for a while in this vessel: filled to 75 cm, or to the rim of a lower one. */
 export function leastVolumeL(vessel: Vessel): number {
   return volumeBelowL(vessel, Math.min(LEAST_PLANNED_M, vessel.heightM))
 }
 
 /** Says whether this much in this vessel can hold its heat and still breathe. */
-export function judgeSize(vessel: Vessel, volumeL: number, units: UnitSystem): Verdict {
+export function sizeOf(vessel: Vessel, volumeL: number, units: UnitSystem): Size {
   const metres = (value: number) => quantityText('length', units, value)
   const heightM = fillHeightM(vessel, volumeL)
   const acrossM = narrowestM(vessel)
   const least = Math.min(heightM, acrossM)
   if (volumeL > vesselVolumeL(vessel) * 1.02)
-    return { grade: 'workable', text: `It would stand ${metres(heightM - vessel.heightM)} above the rim. It sinks by a tenth in days; heap it up or keep some back.` }
-  if (least < TINY_M) return { grade: 'poor', text: `${metres(least)} at its smallest is too little to hold heat: it will rot slowly instead. ${heightM < acrossM ? 'Fill it higher.' : 'Use a wider vessel.'}` }
-  if (least < SMALLEST_M) return { grade: 'workable', text: `${metres(least)} at its smallest: it will warm, but not for long. From ${metres(SMALLEST_M)} each way it holds its heat.` }
-  if (least > WIDEST_M) return { grade: 'workable', text: `Over ${metres(WIDEST_M)} each way, air does not reach the middle unless you turn it often.` }
-  return { grade: 'good', text: `${metres(acrossM)} across and ${metres(heightM)} high: big enough to hold its heat.` }
+    return { grade: 'workable', kind: 'over', text: `It would stand ${metres(heightM - vessel.heightM)} above the rim. It sinks by a tenth in days; heap it up or keep some back.` }
+  if (least < TINY_M) return { grade: 'poor', kind: 'small', text: heightM < acrossM ? `${metres(heightM)} high: under ${metres(SMALLEST_M)} it rots slowly instead.` : `${metres(acrossM)} across: under ${metres(SMALLEST_M)} it rots slowly instead. A wider place helps.` }
+  if (least < SMALLEST_M) return { grade: 'workable', kind: 'smallish', text: `${metres(least)} at its smallest: it will warm, but not for long. From ${metres(SMALLEST_M)} each way it holds its heat.` }
+  if (least > WIDEST_M) return { grade: 'workable', kind: 'wide', text: `Over ${metres(WIDEST_M)} each way, air does not reach the middle unless you turn it often.` }
+  return { grade: 'good', kind: 'right', text: `${metres(acrossM)} across and ${metres(heightM)} high: big enough to hold its heat.` }
 }

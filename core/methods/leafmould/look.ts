@@ -1,4 +1,4 @@
-import { addHours, format } from 'date-fns'
+import { addHours } from 'date-fns'
 import { inputsOf, type BegunBatch } from '../../journal/garden'
 import { materialOf } from '../../mix/portion'
 import type { Picture, PictureBand, Primitive } from '../../picture/picture'
@@ -14,6 +14,7 @@ import { GRADES } from './rates'
 import { tasksOf } from './tasks'
 import { windowsOf } from './windows'
 import { BAGGED, HEIGHT, SQUEEZE } from './words'
+import { dateText, dayText } from '../../units/dates'
 
 /** A measured height is believed for so long. */
 const HEIGHT_FRESH_DAYS = 14
@@ -29,7 +30,7 @@ function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   const felt = batch.observations.findLast(({ sense }) => sense === SQUEEZE)
   const dusty = felt?.finding === 'dust' && !batch.puts.some(({ at, waterL }) => waterL > 0 && at > felt.at) ? felt : undefined
   // A hand inside knows better than the weather.
-  const wet = dusty ? `dry as dust when it was felt on ${format(new Date(dusty.at), 'd MMMM')}` : `${percent(cage.moisture)} % water in the middle`
+  const wet = dusty ? `dry as dust when it was felt on ${dayText(dusty.at)}` : `${percent(cage.moisture)} % water in the middle`
   const sentence = `${months}, about ${percent(cage.left)} % of the leaves' mass left, ${wet}.`
   if (dusty || cage.moisture < 0.38) return { phase: 'dry', label: 'Too dry to rot', sentence, figure, tone: 'bad' }
   const grade = GRADES.findLast(({ massLeft }) => cage.left <= massLeft)
@@ -72,7 +73,7 @@ function told(batch: BegunBatch, surroundings: Surroundings, day?: number): stri
   const now = daysBetween(batch.began.at, surroundings.now)
   const at = addHours(new Date(batch.began.at), Math.round(cage.day * 24))
   const grade = GRADES.findLast(({ massLeft }) => cage.left <= massLeft)
-  return `${Math.abs(cage.day - now) < 1 ? 'Today' : format(at, 'd MMMM yyyy')}: ${quantityText('length', surroundings.units, cage.heightM)} high, ${percent(cage.left)} % of the mass left, ${percent(cage.moisture)} % water inside, ${grade ? `fit for ${grade.label.toLowerCase()}` : 'leaf shapes whole'}.`
+  return `${Math.abs(cage.day - now) < 1 ? 'Today' : dateText(at)}: ${quantityText('length', surroundings.units, cage.heightM)} high, ${percent(cage.left)} % of the mass left, ${percent(cage.moisture)} % water inside, ${grade ? `fit for ${grade.label.toLowerCase()}` : 'leaf shapes whole'}.`
 }
 
 const lastDay = (batch: BegunBatch, surroundings: Surroundings) => {

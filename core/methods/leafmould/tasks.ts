@@ -1,4 +1,4 @@
-import { addDays, addMonths, endOfDay, format } from 'date-fns'
+import { addDays, addMonths, endOfDay } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { containerText } from '../../units/container'
 import { quantityText } from '../../units/format'
@@ -9,11 +9,11 @@ import { MOIST, waterToWetL } from './leaves'
 import { GRADES } from './rates'
 import { windowsOf } from './windows'
 import { BAGGED, LOOK, SQUEEZE } from './words'
+import { dateText, dayText } from '../../units/dates'
 
 type Ask = Omit<Task, 'id' | 'batchId'>
 interface Seen { readonly batch: BegunBatch, readonly surroundings: Surroundings, readonly cage: CageOnDay }
 
-const day = (at: string | Date) => format(new Date(at), 'd MMMM')
 const pad = (id: string): TaskDoing => ({ kind: 'pad', pad: id })
 const water = (litres: number, { waterCan, units }: Surroundings) => `${containerText(litres / waterCan.volumeL, waterCan)} (${quantityText('volume', units, litres)})`
 
@@ -43,13 +43,13 @@ const LACKS: Readonly<Record<string, number>> = { dust: 0.28, dry: 0.46 }
 /** A dry squeeze, or a dry spell by the weather: how much water brings it back. */
 function waterIt({ batch, surroundings, cage }: Seen): Ask[] {
   const squeeze = batch.observations.findLast(({ sense }) => sense === SQUEEZE)
-  const felt = squeeze && !batch.puts.some(({ at, waterL }) => waterL > 0 && at > squeeze.at) && daysBetween(squeeze.at, surroundings.now) < 60 ? squeeze : undefined
+  const felt = squeeze && !batch.puts.some(({ at, waterL }) => waterL > 0 && at > squeeze.at) && daysBetween(squeeze.at, surroundings.now) < 30 ? squeeze : undefined
   const lacking = felt ? LACKS[felt.finding] : undefined
   const judged = felt && lacking === undefined ? undefined : lacking ?? (cage.moisture < DRY ? cage.moisture : undefined)
   if (judged === undefined) return []
   const dryKg = middleOf(batch, surroundings)!.question.fills.reduce((sum, { dryKg: kg, massLeft }) => sum + kg * Math.min(1, cage.left / massLeft), 0)
   const litres = Math.max(surroundings.waterCan.volumeL, waterToWetL([{ dryKg, waterKg: dryKg * judged / (1 - judged) }]))
-  const why = felt && lacking !== undefined ? `The squeeze on ${day(felt.at)} was ${felt.finding === 'dust' ? 'dry as dust' : 'on the dry side'}.` : `By the weather since it was filled it holds about ${Math.round(100 * cage.moisture)} % water; below ${Math.round(100 * DRY)} % hardly anything rots.`
+  const why = felt && lacking !== undefined ? `The squeeze on ${dayText(felt.at)} was ${felt.finding === 'dust' ? 'dry as dust' : 'on the dry side'}.` : `By the weather since it was filled it holds about ${Math.round(100 * cage.moisture)} % water; below ${Math.round(100 * DRY)} % hardly anything rots.`
   return [{
     action: 'watered', doing: pad('watered'), label: 'Watered', icon: 'i-ph-drop', title: 'Water it through', due: surroundings.now, until: addDays(surroundings.now, 7),
     reason: `${why} About ${water(litres, surroundings)} to ${Math.round(100 * MOIST)} %, slowly and from above, into holes made with a fork.`, urgency: felt?.finding === 'dust' ? 'now' : 'usual',
@@ -67,7 +67,7 @@ function feelIt({ batch, surroundings, cage }: Seen): Ask[] {
   const due = addDays(since, SQUEEZE_EVERY_DAYS)
   const warm = surroundings.ambientC(due > surroundings.now ? due : surroundings.now) > 8
   if (!warm) return []
-  return [{ action: 'squeeze', doing: pad(SQUEEZE), label: 'Feel', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful from inside', reason: `${last ? `Last felt on ${day(last.at)}` : 'Not felt yet'}. Dry leaves do not rot, and from outside they look the same.`, due, until: addDays(due, 21), urgency: 'whenever' }]
+  return [{ action: 'squeeze', doing: pad(SQUEEZE), label: 'Feel', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful from inside', reason: `${last ? `Last felt on ${dayText(last.at)}` : 'Not felt yet'}. Dry leaves do not rot, and from outside they look the same.`, due, until: addDays(due, 21), urgency: 'whenever' }]
 }
 
 function lookInside({ batch, surroundings }: Seen): Ask[] {
@@ -75,7 +75,7 @@ function lookInside({ batch, surroundings }: Seen): Ask[] {
   const due = addDays(new Date(last?.at ?? batch.began.at), last ? LOOK_EVERY_DAYS : LOOK_EVERY_DAYS * 1.5)
   const [next] = windowsOf(batch, surroundings).filter(({ to }) => to > surroundings.now)
   if (!next) return []
-  return [{ action: 'look', doing: pad(LOOK), label: 'Look', icon: 'i-ph-eye', title: 'Look inside', reason: `${last ? `Last looked on ${day(last.at)}` : 'Not looked at yet'}. ${next.label} is expected between ${day(next.from)} and ${format(next.to, 'd MMMM yyyy')}: what you see sharpens that.`, due, until: addDays(due, 30), urgency: 'whenever' }]
+  return [{ action: 'look', doing: pad(LOOK), label: 'Look', icon: 'i-ph-eye', title: 'Look inside', reason: `${last ? `Last looked on ${dayText(last.at)}` : 'Not looked at yet'}. ${next.label} is expected between ${dayText(next.from)} and ${dateText(next.to)}: what you see sharpens that.`, due, until: addDays(due, 30), urgency: 'whenever' }]
 }
 
 /** The best grade that has come: take what is needed, the rest goes on. */
@@ -85,7 +85,7 @@ function harvest({ batch, surroundings }: Seen): Ask[] {
   if (!best) return []
   const lastTaken = batch.takings.at(-1)?.at
   if (lastTaken && new Date(lastTaken) > best.from) return []
-  return [{ action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Take some', icon: 'i-ph-funnel', title: `Take ${best.label.toLowerCase()}`, reason: `${best.label} since ${day(best.from)}, by the warmth and water it got. Take the dry outside off first; what is left goes on to the next grade.`, due: best.from, until: best.to > surroundings.now ? best.to : addMonths(surroundings.now, 2), urgency: 'whenever' }]
+  return [{ action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Take some', icon: 'i-ph-funnel', title: `Take ${best.label.toLowerCase()}`, reason: `${best.label} since ${dayText(best.from)}, by the warmth and water it got. Take the dry outside off first; what is left goes on to the next grade.`, due: best.from, until: best.to > surroundings.now ? best.to : addMonths(surroundings.now, 2), urgency: 'whenever' }]
 }
 
 /** What a cage asks for, now and in the time to come. */

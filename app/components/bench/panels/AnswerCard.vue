@@ -22,12 +22,12 @@ const said = computed(() => ingredients.map(({ material, amount: { count, contai
   id: material.id, family: material.family, text: `${amount(count, container)} of ${prepared ? `${prepared} ` : ''}${material.short}${packing === 'loose' ? '' : `, ${packing}`}`,
 })))
 const numbers = computed(() => [
-  `${Math.round(measures.carbonToNitrogen)} : 1`,
-  `${Math.round(measures.moistureFraction * 100)} % moist`,
   waterL < 0.5 ? 'no water' : `${amount(containersFor(waterL, waterCan.value), waterCan.value)} of water`,
   `${quantity('volume', measures.volumeL)} mixed`,
-  `${outlook.label}, about ${quantity('temperature', outlook.peakC)}`,
+  `${outlook.label}, about ${quantity('temperature', Math.round(outlook.peakC / 5) * 5)}`,
 ].join(' · '))
+/** For those who want it. */
+const ratio = computed(() => `${Math.round(measures.carbonToNitrogen)} : 1, ${Math.round(measures.moistureFraction * 100)} % moist`)
 </script>
 
 <template>
@@ -57,7 +57,7 @@ const numbers = computed(() => [
       </li>
     </ul>
     <p class="aside-note mt-1">
-      {{ numbers }}
+      {{ numbers }} · <span class="whitespace-nowrap">{{ ratio }}</span>
     </p>
     <button
       type="button"

@@ -2,20 +2,30 @@
 import type { Answer } from '#core/balancing/answers'
 import type { WayOut } from '#core/balancing/changes'
 import { GOALS } from '#core/balancing/goals'
+import { changedBy } from '#core/bench/one-change'
+import type { Ingredient } from '#core/mix/portion'
+import { numberText } from '#core/units/format'
+import { leverText } from '#core/mix/words'
 import { wayOutText, whyImpossible } from '#core/balancing/words'
 import type { BalanceWish } from '#core/bench/offered'
 
-/** The balancing: what matters, what there may be, up to three answers or the way out. */
+/** The balancing: it answers at once for this pile; what matters, how big and from where can be asked otherwise. */
 const { wishL } = defineProps<{ /** Litres to build in this vessel for what is needed, when that was said. */ wishL?: number }>()
 const bench = useBench()
-const { mixing, draft, filled, vessel } = bench
+const { mixing, draft, filled, vessel, changes } = bench
+const { surroundings } = useGarden()
 const { quantity } = useSay()
 const { state, ask, cancel, warmUp } = useBalancer()
-onMounted(warmUp)
+onMounted(() => {
+  warmUp()
+  go()
+})
 
 const goalId = ref(GOALS[0]!.id)
-const fetching = ref<'have' | 'fetch'>('have')
-const fill = ref<BalanceWish['fill']>(wishL === undefined ? 'full' : 'wish')
+const fetching = ref<'have' | 'fetch'>('fetch')
+const piled = computed(() => filled.value.length > 0)
+const fill = ref<BalanceWish['fill']>(wishL !== undefined ? 'wish' : piled.value ? 'pile' : 'full')
+const result = useTemplateRef('result')
 const parts = ref<'whole' | 'half' | 'any'>('whole')
 const basis = ref<BalanceWish['ratioBasis']>('plain')
 const spread = ref<'any' | 'spread'>('any')
@@ -23,28 +33,45 @@ const STEPS = { whole: 1, half: 0.5, any: 0 } as const
 /** Spread out means that no one thing makes up more than this of the litres. */
 const SPREAD_MOST = 0.6
 
-watch(() => wishL, (litres) => { fill.value = litres === undefined ? 'full' : 'wish' })
+watch(() => wishL, (litres) => { fill.value = litres === undefined ? 'pile' : 'wish' })
 const fills = computed(() => [
+  ...(piled.value ? [{ id: 'pile' as const, label: 'this pile' }] : []),
   { id: 'full' as const, label: `fill the ${vessel.value.name.toLowerCase()}` },
   { id: 'have' as const, label: 'as big as it goes' },
   ...(wishL === undefined ? [] : [{ id: 'wish' as const, label: `about ${quantity('volume', wishL)}` }]),
 ])
 
 const answers = computed<readonly Answer[]>(() => state.value.kind === 'working' ? state.value.answers : state.value.kind === 'found' && state.value.found.kind === 'answers' ? state.value.found.answers : [])
-const impossible = computed(() => state.value.kind === 'found' && state.value.found.kind === 'impossible' ? state.value.found.impossible : undefined)
+/** For this pile, the single changes that its verdict names come first: the same question has the same answer. */
+const single = computed(() => asked.value?.fill !== 'pile' || asked.value.bench !== filled.value
+  ? []
+  : changes.value.filter(({ after }) => after.grade === 'good').map((lever) => {
+      const ingredients = changedBy(lever, filled.value)
+      return { text: capital(leverText(lever, filled.value)), ingredients, measures: lever.after.measures, waterL: lever.after.waterL }
+    }))
+const countsOf = (ingredients: readonly Ingredient[]) => ingredients.filter(({ amount }) => amount.count > 0).map(({ material, amount }) => `${material.id} ${amount.count}`).sort().join()
+const others = computed(() => answers.value.filter(({ ingredients }) => !single.value.some(one => countsOf(one.ingredients) === countsOf(ingredients))).slice(0, 3 - single.value.length))
+const found = computed(() => single.value.length + others.value.length)
+const impossible = computed(() => single.value.length === 0 && state.value.kind === 'found' && state.value.found.kind === 'impossible' ? state.value.found.impossible : undefined)
 const trouble = computed(() => state.value.kind === 'failed' || (state.value.kind === 'found' && state.value.found.kind === 'trouble'))
 const pinnedNames = computed(() => filled.value.filter(({ material }) => draft.value.pinned.includes(material.id)).map(({ material }) => material.short))
 
-function go(): void {
-  void ask({
+/** What was asked last, and of which bench. */
+const asked = shallowRef<{ readonly fill: BalanceWish['fill'], readonly bench: readonly Ingredient[] }>()
+async function go(): Promise<void> {
+  asked.value = { fill: fill.value, bench: filled.value }
+  await ask({
     goalId: goalId.value,
     asBigAsCan: fill.value === 'have',
     problem: bench.problem({ goalId: goalId.value, ratioBasis: basis.value, step: STEPS[parts.value], fetching: fetching.value === 'fetch', fill: fill.value, oneMaterialMost: spread.value === 'spread' ? SPREAD_MOST : 1 }, wishL),
   })
+  await nextTick()
+  result.value?.focus({ preventScroll: true })
 }
+const outlookOf = (ingredients: readonly Ingredient[], waterL: number) => mixing.value.outlook({ site: draft.value.site, ingredients, waterL }, surroundings.value)
 function reasonsOf({ containers, fetchL, rescuedL }: Answer): string[] {
   return [
-    `${Math.round(containers * 4) / 4} containers`,
+    `${numberText(Math.round(containers * 4) / 4, 2)} containers`,
     ...(rescuedL > 1 ? [`saves ${quantity('volume', rescuedL)} that would spoil`] : []),
     fetchL > 1 ? `${quantity('volume', fetchL)} to fetch` : 'nothing to fetch',
   ]
@@ -60,98 +87,56 @@ const wayText = (way: WayOut) => {
 
 <template>
   <div class="space-y-4 pt-3">
-    <ChoiceRow
-      v-model="goalId"
-      label="What matters most"
-      :choices="GOALS.map(({ id, name }) => ({ id, label: name }))"
-    />
-    <div class="flex flex-wrap gap-x-8 gap-y-4">
-      <ChoiceRow
-        v-model="fill"
-        label="How big"
-        :choices="fills"
-      />
-      <ChoiceRow
-        v-model="fetching"
-        label="From"
-        :choices="[{ id: 'have', label: 'what I have' }, { id: 'fetch', label: 'and what is easy to get' }]"
-      />
-    </div>
-    <details>
-      <summary class="tap flex items-center cursor-pointer underline underline-offset-3 decoration-dotted">
-        Finer points
-      </summary>
-      <div class="flex flex-wrap gap-x-8 gap-y-4 pt-2">
-        <ChoiceRow
-          v-model="parts"
-          label="Measured out in"
-          :choices="[{ id: 'whole', label: 'whole containers' }, { id: 'half', label: 'halves' }, { id: 'any', label: 'any amount' }]"
-        />
-        <ChoiceRow
-          v-model="basis"
-          label="Carbon counted"
-          :choices="[{ id: 'plain', label: 'all of it' }, { id: 'available', label: 'only what decays' }]"
-        />
-        <ChoiceRow
-          v-model="spread"
-          label="One thing may be"
-          :choices="[{ id: 'any', label: 'any share' }, { id: 'spread', label: 'at most 60 %' }]"
-        />
-      </div>
-    </details>
-    <div class="flex flex-wrap gap-3 items-center">
-      <button
-        v-if="state.kind !== 'working'"
-        type="button"
-        class="label-button strong"
-        @click="go"
-      >
-        <UIcon
-          name="i-ph-scales"
-          class="size-5"
-        />
-        Balance it
-      </button>
-      <button
-        v-else
-        type="button"
-        class="label-button"
-        @click="cancel"
-      >
-        Stop
-      </button>
-      <p
-        class="aside-note"
-        role="status"
-      >
-        <template v-if="state.kind === 'working'">
-          {{ state.answers.length === 0 ? 'Weighing it up…' : `${state.answers.length} found, looking for another…` }}
-        </template>
-        <template v-else-if="pinnedNames.length > 0">
-          The {{ pinnedNames.join(', ') }} {{ pinnedNames.length > 1 ? 'stay' : 'stays' }} as on the bench.
-        </template>
-        <template v-else>
-          Pin what must stay as it is.
-        </template>
-      </p>
-    </div>
+    <h3
+      ref="result"
+      tabindex="-1"
+      role="status"
+      data-balanced
+    >
+      <template v-if="state.kind === 'working'">
+        {{ state.answers.length === 0 ? 'Weighing it up…' : `${state.answers.length} found, looking for another…` }}
+      </template>
+      <template v-else-if="trouble">
+        No answer this time
+      </template>
+      <template v-else-if="impossible">
+        {{ whyImpossible(impossible) }}
+      </template>
+      <template v-else-if="found > 0">
+        {{ found === 1 ? 'One good way' : `${found} good ways` }}{{ asked?.fill === 'pile' ? ' for this pile' : '' }}
+      </template>
+      <template v-else>
+        Not asked yet
+      </template>
+    </h3>
     <p
       v-if="trouble"
       class="caution"
       role="alert"
     >
-      No answer this time: it took too long, or the solver could not be loaded. The bench is as it was. Try again, or pin less.
+      It took too long, or the solver could not be loaded. The bench is as it was. Try again, or pin less.
     </p>
-    <ul v-if="answers.length > 0">
+    <ul v-if="found > 0">
       <AnswerCard
-        v-for="answer in answers"
+        v-for="one in single"
+        :key="one.text"
+        :title="one.text"
+        :reasons="['one change, by hand']"
+        :ingredients="one.ingredients"
+        :measures="one.measures"
+        :water-l="one.waterL"
+        :outlook="outlookOf(one.ingredients, one.waterL)"
+        @adopt="bench.adopt(one.ingredients)"
+      />
+      <AnswerCard
+        v-for="answer in others"
         :key="answer.counts.join('-')"
         :title="answer.title"
         :reasons="reasonsOf(answer)"
         :ingredients="answer.ingredients"
         :measures="answer.measures"
         :water-l="answer.waterL"
-        :outlook="mixing.outlook(answer.measures)"
+        :outlook="outlookOf(answer.ingredients, answer.waterL)"
         @adopt="bench.adopt(answer.ingredients)"
       />
     </ul>
@@ -159,11 +144,8 @@ const wayText = (way: WayOut) => {
       v-if="impossible"
       data-impossible
     >
-      <p class="font-semibold text-highlighted">
-        {{ whyImpossible(impossible) }}
-      </p>
       <p v-if="impossible.ways.length === 0">
-        No small change mends it. Pick something else that is {{ impossible.limits.includes('too-green') ? 'brown' : 'different' }}, or another vessel.
+        No small change mends it. Pick something else that is {{ impossible.limits.includes('too-green') ? 'brown' : 'different' }}, or another place for it.
       </p>
       <ul v-else>
         <AnswerCard
@@ -174,11 +156,78 @@ const wayText = (way: WayOut) => {
           :ingredients="way.ingredients"
           :measures="way.measures"
           :water-l="way.waterL"
-          :outlook="mixing.outlook(way.measures)"
+          :outlook="outlookOf(way.ingredients, way.waterL)"
           action="Change it so"
           @adopt="bench.adopt(way.ingredients)"
         />
       </ul>
     </div>
+    <button
+      v-if="state.kind === 'working'"
+      type="button"
+      class="label-button"
+      @click="cancel"
+    >
+      Stop
+    </button>
+    <details
+      class="line-rule"
+      data-ask-otherwise
+      :open="!piled"
+    >
+      <summary class="tap flex items-center cursor-pointer underline underline-offset-3 decoration-dotted">
+        Ask it otherwise
+      </summary>
+      <div class="space-y-4 pt-2">
+        <ChoiceRow
+          v-model="goalId"
+          label="What matters most"
+          :choices="GOALS.map(({ id, name }) => ({ id, label: name }))"
+        />
+        <div class="flex flex-wrap gap-x-8 gap-y-4">
+          <ChoiceRow
+            v-model="fill"
+            label="How big"
+            :choices="fills"
+          />
+          <ChoiceRow
+            v-model="fetching"
+            label="From"
+            :choices="[{ id: 'have', label: 'what I have' }, { id: 'fetch', label: 'and what is easy to get' }]"
+          />
+          <ChoiceRow
+            v-model="parts"
+            label="Measured out in"
+            :choices="[{ id: 'whole', label: 'whole containers' }, { id: 'half', label: 'halves' }, { id: 'any', label: 'any amount' }]"
+          />
+          <ChoiceRow
+            v-model="basis"
+            label="Carbon counted"
+            :choices="[{ id: 'plain', label: 'all of it' }, { id: 'available', label: 'only what decays' }]"
+          />
+          <ChoiceRow
+            v-model="spread"
+            label="One thing may be"
+            :choices="[{ id: 'any', label: 'any share' }, { id: 'spread', label: 'at most 60 %' }]"
+          />
+        </div>
+        <p class="aside-note">
+          {{ pinnedNames.length > 0 ? `The ${pinnedNames.join(', ')} ${pinnedNames.length > 1 ? 'stay' : 'stays'} as on the bench.` : 'Pin what must stay as it is.' }}
+        </p>
+        <button
+          v-if="state.kind !== 'working'"
+          type="button"
+          class="label-button strong"
+          data-ask-again
+          @click="go"
+        >
+          <UIcon
+            name="i-ph-scales"
+            class="size-5"
+          />
+          Ask again
+        </button>
+      </div>
+    </details>
   </div>
 </template>

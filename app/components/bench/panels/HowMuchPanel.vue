@@ -6,7 +6,7 @@ import { toShown, fromShown } from '#core/units/system'
 
 /** How much: what the bench gives, and what it takes for so many litres by a day. */
 const bench = useBench()
-const { draft, method, approach, judgement, filled, vessel, planned } = bench
+const { draft, method, approach, judgement, filled, vessel } = bench
 const { now, units } = useGarden()
 const { quantity, span, day } = useSay()
 const { startCollecting } = useCollecting()
@@ -18,7 +18,6 @@ const yieldFrom = computed(() => own.value.batches > 0
   ? `your own ${own.value.batches === 1 ? 'finished batch' : `${own.value.batches} finished batches`}`
   : 'what is usual; your own batches will sharpen it')
 const volumeL = computed(() => judgement.value?.measures.volumeL ?? 0)
-const size = computed(() => planned.value?.draft.verdict)
 const readyDays = computed(() => sizing.value?.daysToReady(approach.value.id) ?? { earliest: 0, latest: 0 })
 
 const litres = computed({
@@ -45,10 +44,10 @@ async function collect(): Promise<void> {
 
 <template>
   <div class="pt-3 space-y-5">
-    <section v-if="judgement && size">
+    <section v-if="judgement">
       <h3>From what is on the bench</h3>
       <p>
-        {{ quantity('volume', volumeL) }} mixed, {{ quantity('length', fillHeightM(vessel, volumeL)) }} high, {{ Math.round(volumeL / vesselVolumeL(vessel) * 100) }} % of the {{ vesselName }}. {{ size.text }}
+        {{ quantity('volume', volumeL) }} mixed, {{ quantity('length', fillHeightM(vessel, volumeL)) }} high, {{ Math.round(volumeL / vesselVolumeL(vessel) * 100) }} % of the {{ vesselName }}.
       </p>
       <p>
         It should give <strong class="font-semibold text-highlighted">{{ roughSpan(volumeL * own.share.low, volumeL * own.share.high) }}</strong> in {{ Math.round(readyDays.earliest / 7) }} to {{ Math.round(readyDays.latest / 7) }} weeks, {{ approach.name.toLowerCase() }}.

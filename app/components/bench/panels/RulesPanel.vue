@@ -1,16 +1,17 @@
 <script setup lang="ts">
+import { mixInShort } from '#core/mix/words'
 import { bestRule, RULES, type RuleMix } from '#core/mix/rules'
 
 /** The rules of thumb side by side, for the browns and greens on the bench. */
 const { mixes } = defineProps<{ mixes: readonly RuleMix[] }>()
 const bench = useBench()
-const { comfort, mixing, filled } = bench
+const { comfort, mixing, filled, draft } = bench
+const { surroundings } = useGarden()
 const { quantity, amount } = useSay()
 
 const best = computed(() => bestRule(mixes, comfort.value))
 const MARKS = { good: 'i-ph-check-circle', workable: 'i-ph-warning-circle', poor: 'i-ph-x-circle' } as const
 const TONES = { good: 'text-primary', workable: 'text-warning', poor: 'text-error' } as const
-const GRADES = { good: 'good', workable: 'so-so', poor: 'poor' } as const
 
 const rows = computed(() => mixes.map((mix) => {
   const { measures, waterL, grade } = mix.judgement
@@ -18,7 +19,7 @@ const rows = computed(() => mixes.map((mix) => {
     mix, mark: RULES.indexOf(mix.rule) + 1, grade, waterL,
     ratio: `${Math.round(measures.carbonToNitrogen)} : 1`,
     moisture: `${Math.round(measures.moistureFraction * 100)} %`,
-    outlook: mixing.value.outlook(measures),
+    outlook: mixing.value.outlook({ site: draft.value.site, ingredients: mix.ingredients, waterL }, surroundings.value), said: mixInShort(mix.judgement),
     amounts: mix.ingredients.map(({ material, amount: { count, container } }) => `${amount(count, container)} of ${material.short}`).join(', '),
   }
 }))
@@ -70,7 +71,7 @@ const bestNames = computed(() => {
               scope="col"
               class="font-semibold py-1 pr-2"
             >
-              Heat
+              Verdict, heat
             </th>
             <th
               scope="col"
@@ -98,14 +99,14 @@ const bestNames = computed(() => {
                 :name="MARKS[row.grade]"
                 class="size-5 align-[-4px]"
                 :class="TONES[row.grade]"
-                :aria-label="GRADES[row.grade]"
+                aria-hidden="true"
               /> {{ row.ratio }}
             </td>
             <td class="pt-2 pr-2 text-right whitespace-nowrap hidden sm:table-cell">
               {{ row.moisture }}
             </td>
             <td class="pt-2 pr-2 leading-snug">
-              {{ row.outlook.label }}<span class="block aside-note whitespace-nowrap">{{ quantity('temperature', row.outlook.peakC) }}</span>
+              <span data-rule-verdict>{{ row.said }}</span><span class="block aside-note">{{ row.outlook.label }}, {{ quantity('temperature', Math.round(row.outlook.peakC / 5) * 5) }}</span>
             </td>
             <td class="pt-1.5">
               <button

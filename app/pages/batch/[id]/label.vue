@@ -1,3 +1,7 @@
+<script setup lang="ts">
+definePageMeta({ title: 'Label' })
+</script>
+
 <!-- A label to print, cut out and tie on. -->
 <template>
   <BatchPage

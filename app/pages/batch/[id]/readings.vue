@@ -1,3 +1,7 @@
+<script setup lang="ts">
+definePageMeta({ title: 'Probe and files' })
+</script>
+
 <template>
   <BatchPage
     v-slot="{ known }"

@@ -1,3 +1,7 @@
+<script setup lang="ts">
+definePageMeta({ title: 'Is it ready?' })
+</script>
+
 <template>
   <BatchPage
     v-slot="{ known }"

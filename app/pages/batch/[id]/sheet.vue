@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { batchProposal } from '#core/methods/contract'
 
+definePageMeta({ title: 'Build sheet' })
+
 /** The build sheet of a batch that stands. */
 const known = useRouteBatch()
 const { materials, surroundings } = useGarden()

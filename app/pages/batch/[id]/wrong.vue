@@ -1,3 +1,7 @@
+<script setup lang="ts">
+definePageMeta({ title: 'What is wrong?' })
+</script>
+
 <template>
   <BatchPage
     v-slot="{ known }"

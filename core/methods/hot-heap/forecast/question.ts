@@ -1,4 +1,3 @@
-import { addDays } from 'date-fns'
 import { chargeOf, type Charge } from '../../../heat/charge'
 import type { Deed, HeapCase, Weather } from '../../../heat/course'
 import type { Standing as Ground } from '../../../heat/walls'
@@ -6,12 +5,13 @@ import type { HeapLog } from '../../heated/heap-log'
 import type { MaterialBook } from '../../../materials/book'
 import { ingredientsOf, materialOf, portionOf } from '../../../mix/portion'
 import { seedFromText } from '../../../random/random'
-import { fillHeightM, footprintM2, type Vessel } from '../../../vessel/vessel'
+import { fillHeightM } from '../../../vessel/vessel'
 import { hotHeapApproach, type DaySpan, type TurningRule } from '../approaches'
 import { daysBetween } from '../../../units/time'
 import type { HeapSupposed } from '../../heated/expected'
 import type { Surroundings } from '../../contract'
 import type { StampedFinding } from '../../../learning/fit'
+import { groundOf, starterOf, STARTS_ABOVE_K, weatherOn } from './around'
 import { findingsOf, type HeapRow } from './findings'
 import { habitOf } from './turning'
 
@@ -37,36 +37,12 @@ export interface HeapQuestion {
   readonly seed: number
 }
 
-/** Fresh greens and the work of building bring a little warmth of their own, K. */
-const STARTS_ABOVE_K = 4
-/** Microbes at the start; finished compost brings many more. */
-const STARTER = { plain: 0.15, most: 0.5 }
-/** Rain that gets past a sheet or lid that is open at the sides; into a closed bin hardly any. */
-const OPEN_SHARE = { lidded: 0.02, covered: 0.15 }
-
-function groundOf(vessel: Vessel): Ground {
-  const perimeterM = vessel.shape === 'box' ? 2 * (vessel.widthM + vessel.depthM) : Math.PI * vessel.diameterM
-  return { wall: vessel.wall, footprintM2: footprintM2(vessel), perimeterM }
-}
-
-function weatherOf(builtAt: string, days: number, openShare: number, { ambientC, rainMm }: Surroundings): Weather {
-  const noon = (day: number) => addDays(new Date(builtAt), day + 0.5)
-  return {
-    airC: Float64Array.from({ length: days + 1 }, (_, day) => ambientC(noon(day))),
-    rainMm: Float64Array.from({ length: days + 1 }, (_, day) => rainMm(noon(day))),
-    openShare,
-  }
-}
-
 function chargeOfNamed(named: Parameters<typeof ingredientsOf>[0], waterL: number, book: MaterialBook): Charge | undefined {
   return chargeOf(ingredientsOf(named, book).map(portionOf), waterL)
 }
 
-function starterOf({ built }: HeapLog, book: MaterialBook): number {
-  const litres = built.ingredients.map(one => ({ finished: materialOf(one, book)?.family === 'finished', litres: one.amount.count * one.amount.container.volumeL }))
-  const all = litres.reduce((sum, one) => sum + one.litres, 0)
-  const finished = litres.reduce((sum, one) => one.finished ? sum + one.litres : sum, 0)
-  return Math.min(STARTER.most, STARTER.plain + (all > 0 ? 3 * finished / all : 0))
+function startersOf({ built }: HeapLog, book: MaterialBook): number {
+  return starterOf(built.ingredients.map(one => ({ finished: materialOf(one, book)?.family === 'finished', litres: one.amount.count * one.amount.container.volumeL })))
 }
 
 function deedsOf(batch: HeapLog, supposed: readonly HeapSupposed[], book: MaterialBook): Deed[] {
@@ -105,8 +81,8 @@ export function questionOf(batch: HeapLog, surroundings: Surroundings, supposed:
   const builtHeightM = fillHeightM(built.vessel, charge.volumeL)
   return {
     methodId: 'hot-heap', batchId: batch.id, builtAt: built.at, nowDay, horizonDay, charge, standing: groundOf(built.vessel),
-    weather: weatherOf(built.at, horizonDay, built.vessel.wall === 'plastic' ? OPEN_SHARE.lidded : OPEN_SHARE.covered, surroundings),
-    deeds: deedsOf(batch, supposed, surroundings.materials), startsAboveK: STARTS_ABOVE_K, starter: starterOf(batch, surroundings.materials),
+    weather: weatherOn(built.vessel, new Date(built.at), horizonDay, surroundings),
+    deeds: deedsOf(batch, supposed, surroundings.materials), startsAboveK: STARTS_ABOVE_K, starter: startersOf(batch, surroundings.materials),
     builtHeightM, turning, curingDays, findings: findingsOf(batch, builtHeightM),
     // Who says when they turn it turns it then, and not before as well.
     habitFromDay: Math.max(nowDay, ...supposed.filter(({ kind }) => kind === 'turn').map(({ at }) => daysBetween(built.at, at) + 1)), seed: seedFromText(batch.id),

@@ -1,4 +1,4 @@
-import { addDays, format } from 'date-fns'
+import { addDays } from 'date-fns'
 import type { HeapLog } from '../../heated/heap-log'
 import { HEAT, TURNED } from '../../heated/words'
 import { quantityText } from '../../../units/format'
@@ -30,7 +30,6 @@ const ACTIONS = {
   open: { label: 'Look into it', icon: 'i-ph-magnifying-glass', doing: { kind: 'page', page: 'wrong' } },
 } as const satisfies Readonly<Record<string, Action>>
 
-export const dayText = (at: string | Date) => format(new Date(at), 'd MMMM')
 export const temperatureText = ({ surroundings }: Seen, celsius: number) => quantityText('temperature', surroundings.units, celsius)
 
 /** A task that is due on a day and can wait so many days. */

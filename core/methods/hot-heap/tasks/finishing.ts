@@ -4,7 +4,8 @@ import { testStates } from '../../../readiness/taken'
 import { verdictFor } from '../../../readiness/verdict'
 import { readyWindow } from '../ready'
 import { stagesOf, testsFor } from '../ripeness'
-import { ask, dayText, type Ask, type Seen } from './ask'
+import { ask, type Ask, type Seen } from './ask'
+import { dayText } from '../../../units/dates'
 
 /** Tests whose time has come, and running ones to be read; then sieving and taking down. */
 export function testAndFinish(look: Seen): Ask[] {

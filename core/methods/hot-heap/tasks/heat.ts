@@ -2,7 +2,8 @@ import { addDays } from 'date-fns'
 import { coreReadings } from '../../heated/readings'
 import { causesOf } from '../diagnosis'
 import { TOO_HOT_C } from '../limits'
-import { ask, dayText, temperatureText, type Ask, type Seen } from './ask'
+import { ask, temperatureText, type Ask, type Seen } from './ask'
+import { dayText } from '../../../units/dates'
 
 /** Heat is read daily for two weeks, then less often. */
 const DAILY_UNTIL = 14

@@ -55,6 +55,13 @@ describe('water', () => {
     expect(litres('dust') / litres('dry')).toBeCloseTo(2.5, 1)
   })
 
+  it('is asked for a fortnight after the squeeze and the smell that called for it, not on day 207', () => {
+    const dry = [reading(5, 55), observed(6, 'squeeze', 'dry')]
+    expect([6, 20, 20.1, 207].map(day => one(day, dry, 'watered') !== undefined)).toEqual([true, true, false, false])
+    const sour = [reading(5, 55), observed(6, 'smell', 'sour')]
+    expect([19, 21].map(day => one(day, sour, 'browns') !== undefined)).toEqual([true, false])
+  })
+
   it('is not asked after a good squeeze, and a squeeze is asked a week after the last', () => {
     expect(one(6, [observed(6, 'squeeze', 'right')], 'watered')).toBeUndefined()
     expect(one(6, [observed(6, 'squeeze', 'right')], 'squeeze')?.due.toISOString()).toBe(onDay(13))

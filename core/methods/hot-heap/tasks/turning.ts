@@ -3,7 +3,8 @@ import { coreReadings, fallenFrom } from '../../heated/readings'
 import { hotHeapApproach } from '../approaches'
 import { daysBetween } from '../../../units/time'
 import { middleCourse } from '../expect'
-import { ask, dayText, temperatureText, type Ask, type Seen } from './ask'
+import { ask, temperatureText, type Ask, type Seen } from './ask'
+import { dayText } from '../../../units/dates'
 
 /** A heap is left alone this long after a turn, days. */
 const REST_DAYS = 2.5

@@ -1,9 +1,14 @@
-import { addDays, format, max, startOfDay } from 'date-fns'
+import { addDays, max, startOfDay } from 'date-fns'
+import { daysBetween } from '../../../units/time'
 import { containerText } from '../../../units/container'
 import { quantityText } from '../../../units/format'
 import { causesOf } from '../diagnosis'
 import { batchMeasures } from '../measures'
-import { ask, dayText, type Ask, type Seen } from './ask'
+import { ask, type Ask, type Seen } from './ask'
+import { dayText, weekdayText } from '../../../units/dates'
+
+/** What was felt or smelt longer ago says nothing about today, days. */
+const TELLS_DAYS = 14
 
 /** What a squeeze says that it lacks to a wrung sponge, as a share of wet mass. */
 const LACKING: Readonly<Record<string, number>> = { dust: 0.2, dry: 0.08 }
@@ -11,6 +16,7 @@ const LACKING: Readonly<Record<string, number>> = { dust: 0.2, dry: 0.08 }
 /** Water after a dry squeeze, until it was watered. */
 export function waterIt({ batch, surroundings }: Seen): Ask[] {
   const squeeze = batch.observations.findLast(({ sense }) => sense === 'squeeze')
+  if (squeeze && daysBetween(squeeze.at, surroundings.now) > TELLS_DAYS) return []
   const lacking = squeeze ? LACKING[squeeze.finding] : undefined
   if (!squeeze || !lacking || batch.waterings.some(({ at }) => at > squeeze.at)) return []
   const massKg = batchMeasures(batch, surroundings.materials)?.wetMassKg ?? 0
@@ -30,7 +36,7 @@ const CALLS_FOR_BROWNS: Readonly<Record<string, { readonly said: string, readonl
 /** Browns after a bad smell or a wet squeeze, with how many containers of what, until it was turned or is better. */
 export function openItUp({ batch, surroundings }: Seen): Ask[] {
   const last = batch.observations.findLast(({ finding }) => finding in CALLS_FOR_BROWNS)
-  if (!last || batch.turns.some(({ at }) => at > last.at)) return []
+  if (!last || daysBetween(last.at, surroundings.now) > TELLS_DAYS || batch.turns.some(({ at }) => at > last.at)) return []
   if (batch.observations.some(({ sense, finding, at }) => sense === last.sense && at > last.at && !(finding in CALLS_FOR_BROWNS))) return []
   const { said, symptom } = CALLS_FOR_BROWNS[last.finding]!
   const remedy = causesOf(batch, surroundings, [symptom])[0]?.remedy.text ?? 'Turn it and work in coarse, dry browns.'
@@ -63,5 +69,5 @@ export function coverIt({ batch, surroundings }: Seen): Ask[] {
   const wetEnough = WELL_WET.includes(batch.observations.findLast(({ sense }) => sense === 'squeeze')?.finding ?? 'right')
   if (sum < MUCH_RAIN_MM || !wetEnough) return []
   const wettest = days[rainMm.indexOf(Math.max(...rainMm))] as Date
-  return [ask('cover', 'Cover it before the rain', `${quantityText('rain', surroundings.units, sum)} are coming by ${format(days.at(-1) as Date, 'EEEE')}, most of it on ${format(wettest, 'EEEE')}. It is moist enough as it is.`, surroundings.now, 1)]
+  return [ask('cover', 'Cover it before the rain', `${quantityText('rain', surroundings.units, sum)} are coming by ${weekdayText(days.at(-1) as Date)}, most of it on ${weekdayText(wettest)}. It is moist enough as it is.`, surroundings.now, 1)]
 }

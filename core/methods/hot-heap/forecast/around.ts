@@ -1,0 +1,35 @@
+import { addDays } from 'date-fns'
+import type { Weather } from '../../../heat/course'
+import type { Standing as Ground } from '../../../heat/walls'
+import { footprintM2, type Vessel } from '../../../vessel/vessel'
+import type { Surroundings } from '../../contract'
+
+/** Fresh greens and the work of building bring a little warmth of their own, K. */
+export const STARTS_ABOVE_K = 4
+/** Microbes at the start; finished compost brings many more. */
+const STARTER = { plain: 0.15, most: 0.5 }
+/** Rain that gets past a sheet or lid that is open at the sides; into a closed bin hardly any. */
+const OPEN_SHARE = { lidded: 0.02, covered: 0.15 }
+
+/** What a heap in this vessel stands on and against. */
+export function groundOf(vessel: Vessel): Ground {
+  const perimeterM = vessel.shape === 'box' ? 2 * (vessel.widthM + vessel.depthM) : Math.PI * vessel.diameterM
+  return { wall: vessel.wall, footprintM2: footprintM2(vessel), perimeterM }
+}
+
+/** The weather of so many days from a moment on, as it reaches a heap in this vessel. */
+export function weatherOn(vessel: Vessel, from: Date, days: number, { ambientC, rainMm }: Pick<Surroundings, 'ambientC' | 'rainMm'>): Weather {
+  const noon = (day: number) => addDays(from, day + 0.5)
+  return {
+    airC: Float64Array.from({ length: days + 1 }, (_, day) => ambientC(noon(day))),
+    rainMm: Float64Array.from({ length: days + 1 }, (_, day) => rainMm(noon(day))),
+    openShare: vessel.wall === 'plastic' ? OPEN_SHARE.lidded : OPEN_SHARE.covered,
+  }
+}
+
+/** Microbes that a heap begins with, by the share of its litres that is finished compost. */
+export function starterOf(parts: readonly { readonly finished: boolean, readonly litres: number }[]): number {
+  const all = parts.reduce((sum, one) => sum + one.litres, 0)
+  const finished = parts.reduce((sum, one) => one.finished ? sum + one.litres : sum, 0)
+  return Math.min(STARTER.most, STARTER.plain + (all > 0 ? 3 * finished / all : 0))
+}

@@ -1,0 +1,26 @@
+/** How numbers and dates are written in a gardener's region: the words stay English, the comma and the order of a date are theirs. */
+let locale = 'en-GB'
+
+/** The locale that numbers and dates are written in. */
+export function regionLocale(): string {
+  return locale
+}
+
+/** English as it is written in the region of a language tag such as "de-AT"; as it was for a tag that is none. */
+export function englishOf(tag: string): string {
+  try {
+    const { region } = new Intl.Locale(tag).maximize()
+    return region ? `en-${region}` : 'en-GB'
+  }
+  catch { return 'en-GB' }
+}
+
+/** Set once when the app starts, before anything is written: every number and date from then on is of that region. */
+export function writeAsIn(tag: string): void {
+  locale = englishOf(tag)
+}
+
+/** The sign between a number and its decimals, where this region writes. */
+export function decimalSign(): ',' | '.' {
+  return new Intl.NumberFormat(locale).format(1.5).includes(',') ? ',' : '.'
+}
