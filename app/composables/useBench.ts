@@ -5,7 +5,7 @@ import type { Material } from '#core/materials/material'
 import { METHODS } from '#core/methods'
 import { approachOf, type Method, type Mixing } from '#core/methods/contract'
 import { leversFor } from '#core/mix/lever'
-import { ingredientsOf, portionOf } from '#core/mix/portion'
+import { ingredientsOf, portionOf, type Ingredient } from '#core/mix/portion'
 import { mixRanges } from '#core/mix/ranges'
 import { containerThen, type Amount } from '#core/units/container'
 import { asVessel } from '#core/vessel/site'
@@ -39,8 +39,8 @@ export const useBench = createSharedComposable(() => {
   const proposal = computed(() => planned.value?.proposal)
   /** The one verdict on mix, size and season. */
   const verdict = computed(() => planned.value?.draft.verdict)
-  /** Single changes that would help the mix, the best first. */
-  const changes = computed(() => levers.value ? [levers.value.add, levers.value.takeOut].flatMap(lever => lever ? [lever] : []) : [])
+  /** Single changes that would make it a good mix, the best first; where none does, it takes the balancing. */
+  const changes = computed(() => levers.value ? [levers.value.add, levers.value.takeOut].flatMap(lever => lever?.after.grade === 'good' ? [lever] : []) : [])
   /** The first thing to do: the mix is mended before its size or season, whatever else is weak. */
   const firstChange = computed(() => verdict.value?.weakest === 'mix' || !verdict.value?.advice ? changes.value[0] : undefined)
   /** What goes in: what was said, or what the method says. */
@@ -61,5 +61,13 @@ export const useBench = createSharedComposable(() => {
     else plan.setAmount(at, { ...draft.value.ingredients[at]!.amount, count: draft.value.ingredients[at]!.amount.count + 1 })
   }
 
-  return { ...plan, method, approach, vessel, ingredients, filled, mixing, comfort, judgement, ranges, verdict, changes, firstChange, candidates, effective, planned, proposal, goesIn, drawn, warnings, problem, addMaterial }
+  /** What of the store this method takes, as a pile: everything that is there, to be changed from there on. */
+  const storeOffers = computed(() => candidatesFor([], stored.value, []).filter(({ material }) => method.value.feeds?.includes(material.family) ?? true))
+  function fillFromStore(): void {
+    const seen = new Map<string, Ingredient>()
+    for (const { material, container, packing, count } of storeOffers.value) if (!seen.has(material.id)) seen.set(material.id, { material, amount: { count, container, packing } })
+    plan.adopt([...seen.values()])
+  }
+
+  return { ...plan, storeOffers, fillFromStore, method, approach, vessel, ingredients, filled, mixing, comfort, judgement, ranges, verdict, changes, firstChange, candidates, effective, planned, proposal, goesIn, drawn, warnings, problem, addMaterial }
 })

@@ -14,11 +14,13 @@ export const useBuilding = createSharedComposable(() => {
   const method = computed(() => findMethod(building.value?.plan.methodId ?? ''))
   const planned = computed(() => building.value && method.value ? draftFor(building.value.plan, method.value, surroundings.value) : undefined)
   const proposal = computed(() => planned.value?.proposal)
-  const strata = computed<Stratum[]>(() => (planned.value?.draft.steps ?? []).flatMap(({ stratum }) => stratum ? [stratum] : []))
+  const strata = computed<Stratum[]>(() => (planned.value?.draft.steps ?? []).flatMap(({ spreads = [] }) => spreads.flatMap(one => one.strata)))
+  /** Each step with its place, and each thing that is laid down with its place among all of them. */
   const steps = computed(() => {
     let layer = -1
-    return (planned.value?.draft.steps ?? []).map((step, at) => ({ ...step, at, layer: step.stratum ? ++layer : undefined }))
+    return (planned.value?.draft.steps ?? []).map((step, at) => ({ ...step, at, laid: (step.spreads ?? []).map(({ label, strata: own }) => ({ label, parts: own.map(stratum => ({ stratum, layer: ++layer })) })) }))
   })
+  const done = computed(() => steps.value.filter(({ at }) => building.value?.done.includes(at)).length)
   const used = computed(() => {
     if (!building.value || !planned.value) return []
     return strata.value.length > 0 ? usedIngredients(building.value, strata.value, materials.value) : planned.value.draft.recipe ?? planned.value.proposal.ingredients
@@ -32,7 +34,7 @@ export const useBuilding = createSharedComposable(() => {
   const amend = (change: (now: Building) => Building) => building.value ? write(change(building.value)) : Promise.resolve()
 
   return {
-    building, method, proposal, strata, steps, used,
+    building, method, proposal, strata, steps, done, used,
     begin: (started: Pick<Building, 'name' | 'place' | 'plan' | 'waterL'>) => write({ ...started, startedAt: new Date().toISOString(), done: [], used: [] }),
     tick: (at: number, done: boolean) => amend(now => withStep(now, at, done)),
     use: (layer: number, count: number) => amend(now => withUsed(now, layer, count, strata.value[layer]?.amount.count ?? 0)),

@@ -39,6 +39,7 @@ export function batchesText(batches: Preview['batches']): string {
 /** Writing the garden to files, reading it back, and taking an import back: away from the page where that is possible, and it can always be stopped. */
 export function useFiles() {
   const store = useGardenStore()
+  const { saved: backupSaved } = useLastBackup()
   const state = shallowRef<FilesState>({ kind: 'idle' })
   /** Files that were saved of those planned. */
   const saved = ref<readonly number[]>([])
@@ -142,6 +143,7 @@ export function useFiles() {
     const file = await at('Writing the backup', desk => desk.save(new Date()))
     if (!file) return
     download(file, 'application/json', fileName('json'))
+    backupSaved()
     rest()
   }
   async function savePart(plan: SavePlan, index: number): Promise<void> {
@@ -149,6 +151,7 @@ export function useFiles() {
     if (!file) return
     download(file, 'application/zip', fileName('zip', plan.parts.length > 1 ? `-${index + 1}-of-${plan.parts.length}` : ''))
     saved.value = [...saved.value, index]
+    if (saved.value.length === plan.parts.length) backupSaved()
     state.value = plan.parts.length > 1 ? { kind: 'planned', plan } : { kind: 'idle' }
   }
   /** The garden and every picture: in one file, or in several that are saved one by one. */

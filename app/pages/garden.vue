@@ -33,8 +33,8 @@ async function demo(): Promise<void> {
 </script>
 
 <template>
-  <div class="space-y-7">
-    <h1>{{ settings.gardenName || 'My garden' }}</h1>
+  <div class="grid xl:grid-cols-2 gap-x-12 gap-y-7 items-start">
+    <h1 class="xl:col-span-2">{{ settings.gardenName || 'My garden' }}</h1>
     <section
       aria-labelledby="backup"
       class="section-rule"

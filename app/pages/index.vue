@@ -25,6 +25,7 @@ const many = computed(() => stops.value.length > (narrow.value ? 6 : 12))
 const drawn = useGrowing(() => stops.value.length, 8)
 const { save: saveCalendar } = useCalendarFile()
 const reminders = useReminders()
+const { due: backupDue, lastSaid, later: backupLater } = useLastBackup()
 watch(today, due => void reminders.say(due), { immediate: true })
 const week = computed(() => tasks.value.filter(({ due }) => due > endOfDay(now.value) && due <= addDays(now.value, 7)).sort((a, b) => a.due.getTime() - b.due.getTime()))
 const spoiling = computed(() => stored.value.filter(({ keeping }) => keeping.freshness === 'use-soon' || keeping.freshness === 'spoiling').slice(0, 5))
@@ -137,6 +138,24 @@ const left = (days: number) => days < 0 ? 'past its best' : days < 1 ? 'today' :
       >To the bench</NuxtLink>
     </section>
 
+    <p
+      v-if="backupDue"
+      class="mt-4 aside-note flex flex-wrap items-center gap-x-3"
+      data-backup-due
+    >
+      {{ lastSaid }}
+      <NuxtLink
+        to="/garden"
+        class="tap inline-flex items-center underline underline-offset-3"
+      >Save one now</NuxtLink>
+      <button
+        type="button"
+        class="tap underline underline-offset-3"
+        @click="backupLater"
+      >
+        next week
+      </button>
+    </p>
     <BuildingBar class="mt-4" />
     <div class="grid md:grid-cols-2 gap-x-10 gap-y-6 mt-6">
       <section

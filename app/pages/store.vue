@@ -11,14 +11,25 @@ const { showNote } = useRecorder()
 const { quantity } = useSay()
 const route = useRoute()
 const picking = ref(route.query.add === '1')
-const adding = shallowRef<Material>()
+const bringing = shallowRef<readonly Material[]>([])
+/** What was picked is laid out when the picker closes. */
+const laidOut = computed(() => !picking.value && bringing.value.length > 0)
 
 watch(() => route.query.add, (add) => { if (add === '1') picking.value = true })
-const gathered = computed(() => stored.value.filter(({ material }) => material.family !== 'finished'))
-const made = computed(() => stored.value.filter(({ material }) => material.family === 'finished'))
+
+const SHOWS = [{ id: 'all', label: 'all' }, { id: 'spoils', label: 'spoils soon' }, { id: 'brown', label: 'brown' }, { id: 'green', label: 'green' }, { id: 'made', label: 'made' }] as const
+type Show = typeof SHOWS[number]['id']
+const show = ref<Show>('all')
+const text = ref('')
+/** With fewer than this everything is seen at a glance. */
+const MANY_LOTS = 12
+const many = computed(() => stored.value.length > MANY_LOTS)
+const groups = computed(() => groupedLots(stored.value, show.value, text.value))
+const gathered = computed(() => groups.value.filter(({ made }) => !made))
+const made = computed(() => groups.value.filter(group => group.made))
 const gatheredDrawn = useGrowing(() => gathered.value.length, 10)
 const madeDrawn = useGrowing(() => made.value.length, 10)
-const sumOf = (lots: typeof stored.value) => `${quantity('volume', lots.reduce((sum, { leftL }) => sum + leftL, 0))}, ${quantity('mass', lots.reduce((sum, { leftMassKg }) => sum + leftMassKg, 0))}`
+const sumOf = (of: typeof groups.value) => quantity('volume', of.flatMap(({ lots }) => lots).reduce((sum, { leftL }) => sum + leftL, 0))
 
 async function build(list: CollectingList): Promise<void> {
   toBench(list)
@@ -30,13 +41,11 @@ async function stop(list: CollectingList): Promise<void> {
 }
 function brought(materialId: string): void {
   const material = materials.value.find(materialId)
-  if (!material) return
-  pick(material)
-  void nextTick(() => document.querySelector('[data-stock-form]')?.scrollIntoView({ block: 'center' }))
+  if (material) pick(material)
 }
+/** A second tap takes it off the list again. */
 function pick(material: Material): void {
-  adding.value = material
-  picking.value = false
+  bringing.value = bringing.value.some(({ id }) => id === material.id) ? bringing.value.filter(({ id }) => id !== material.id) : [...bringing.value, material]
 }
 </script>
 
@@ -47,6 +56,7 @@ function pick(material: Material): void {
       <button
         type="button"
         class="label-button strong"
+        data-put-in
         @click="picking = true"
       >
         <UIcon
@@ -56,21 +66,26 @@ function pick(material: Material): void {
         Put something in
       </button>
     </header>
-    <p class="aside-note">
+    <p class="aside-note flex flex-wrap gap-x-4">
       <NuxtLink
         to="/materials"
-        class="underline underline-offset-3"
-      >All materials</NuxtLink>, with their values and yours
+        class="tap inline-flex items-center underline underline-offset-3"
+      >All materials</NuxtLink>
+      <NuxtLink
+        v-if="stored.length > 0"
+        to="/labels"
+        class="tap inline-flex items-center underline underline-offset-3"
+      >Labels to print</NuxtLink>
     </p>
     <section
-      v-if="adding"
-      class="section-rule mt-4 pb-4 max-w-2xl"
-      data-stock-form
+      v-if="laidOut"
+      class="section-rule mt-4 pb-4 max-w-3xl"
     >
-      <StockForm
-        :key="adding.id"
-        :material="adding"
-        @done="adding = undefined"
+      <StockBasket
+        :materials="bringing"
+        @done="bringing = []"
+        @more="picking = true"
+        @drop="id => bringing = bringing.filter(one => one.id !== id)"
       />
     </section>
     <section
@@ -81,7 +96,7 @@ function pick(material: Material): void {
       <h2 id="collecting">
         Collecting
       </h2>
-      <div class="grid lg:grid-cols-2 gap-x-10 gap-y-4 mt-2">
+      <div class="grid lg:grid-cols-2 min-[1700px]:grid-cols-3 gap-x-10 gap-y-4 mt-2">
         <CollectingCard
           v-for="{ list, state } in lists"
           :key="list.id"
@@ -94,60 +109,64 @@ function pick(material: Material): void {
         />
       </div>
     </section>
-    <div class="grid lg:grid-cols-2 gap-x-10 gap-y-6 mt-4">
-      <section aria-labelledby="gathered">
+    <div
+      v-if="many"
+      class="flex flex-wrap gap-3 items-end mt-4"
+    >
+      <label class="min-w-44">
+        <span class="field-label">Find in the store</span>
+        <input
+          v-model="text"
+          class="text-field"
+          type="search"
+          autocomplete="off"
+        >
+      </label>
+      <ChoiceRow
+        v-model="show"
+        label="Show"
+        :choices="SHOWS"
+      />
+    </div>
+    <div class="grid lg:grid-cols-[3fr_2fr] gap-x-10 gap-y-6 mt-4">
+      <section
+        v-for="part in [{ id: 'gathered', title: 'Gathered', groups: gathered, drawn: gatheredDrawn, none: 'Nothing gathered yet. Sacks of leaves, buckets of grass, a barrow of manure: put in what you have, and the bench takes from it.' }, { id: 'made', title: 'Made', groups: made, drawn: madeDrawn, none: 'What comes out of your heaps lands here.' }]"
+        :key="part.id"
+        :aria-labelledby="part.id"
+      >
         <h2
-          id="gathered"
+          :id="part.id"
           class="section-rule flex justify-between items-baseline"
         >
-          Gathered <span
-            v-if="gathered.length > 0"
+          {{ part.title }} <span
+            v-if="part.groups.length > 0"
             class="aside-note font-sans font-normal"
-          >{{ sumOf(gathered) }}</span>
+          >{{ sumOf(part.groups) }}</span>
         </h2>
-        <ul v-if="gathered.length > 0">
-          <LotRow
-            v-for="lot in gathered.slice(0, gatheredDrawn)"
-            :key="lot.lot.id"
-            :stored="lot"
+        <ul
+          v-if="part.groups.length > 0"
+          class="grid gap-x-10"
+          :class="part.id === 'gathered' ? 'min-[1500px]:grid-cols-2' : ''"
+        >
+          <LotGroup
+            v-for="group in part.groups.slice(0, part.drawn)"
+            :key="group.material.id"
+            :group="group"
           />
         </ul>
         <p
           v-else
           class="mt-2"
         >
-          Nothing gathered yet. Sacks of leaves, buckets of grass, a barrow of manure: put in what you have, and the bench takes from it.
-        </p>
-      </section>
-      <section aria-labelledby="made">
-        <h2
-          id="made"
-          class="section-rule flex justify-between items-baseline"
-        >
-          Made <span
-            v-if="made.length > 0"
-            class="aside-note font-sans font-normal"
-          >{{ sumOf(made) }}</span>
-        </h2>
-        <ul v-if="made.length > 0">
-          <LotRow
-            v-for="lot in made.slice(0, madeDrawn)"
-            :key="lot.lot.id"
-            :stored="lot"
-          />
-        </ul>
-        <p
-          v-else
-          class="mt-2"
-        >
-          What comes out of your heaps lands here.
+          {{ stored.length > 0 && (text || show !== 'all') ? 'None of that.' : part.none }}
         </p>
       </section>
     </div>
     <MaterialPicker
       v-model:open="picking"
       title="What did you gather?"
-      done="Close"
+      :chosen="bringing.map(({ id }) => id)"
+      :done="bringing.length > 0 ? `These ${bringing.length}` : 'Close'"
       @pick="pick"
     />
   </div>

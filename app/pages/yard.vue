@@ -29,11 +29,9 @@ const gave = (batch: typeof finished.value[number]['batch']) => {
 <template>
   <div>
     <h1>The yard</h1>
-    <BatchRow
+    <YardPlan
       v-if="standing.length > 0"
-      class="mt-4"
-      :batches="standing"
-      :px-per-metre="150"
+      class="mt-3"
     />
     <p v-else>
       Nothing stands here yet.

@@ -13,6 +13,7 @@ import * as undoing from './kinds/undoing'
 /** Everything that can happen in a garden, as far as this version knows. Events never change once written. */
 export const knownEventSchema = v.variant('kind', [
   store.stockedSchema,
+  store.stockAmendedSchema,
   store.stockRemovedSchema,
   store.madeSchema,
   store.usedSchema,
@@ -54,6 +55,7 @@ type Effects = { readonly [K in EventKind]: Effect<EventOf<K>> }
 
 const EFFECTS: Effects = {
   'stocked': store.stocked,
+  'stock-amended': store.stockAmended,
   'stock-removed': store.stockRemoved,
   'made': store.made,
   'used': store.used,

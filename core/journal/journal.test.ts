@@ -95,6 +95,17 @@ describe('a small garden', () => {
     expect(garden.batches.get('b1')).toBeUndefined()
   })
 
+  it('sets a lot right, and leaves taken what was taken from it', () => {
+    const amended: GardenEvent = { ...always, kind: 'stock-amended', id: 'amended', at: '2026-05-09T10:00:00.000Z', lotId: 'lot-1', gatheredAt: '2026-04-30T10:00:00.000Z', amount: { count: 6, container: bucket, packing: 'packed' }, source: 'the lane' }
+    const before = foldGarden([stocked]).lots.get('lot-1')!
+    const after = foldGarden([amended, stocked])
+    expect(after.lots.get('lot-1')).toEqual({ ...before, gatheredAt: '2026-04-30T10:00:00.000Z', initialL: 6 * bucket.volumeL, packing: 'packed', source: 'the lane' })
+    const { gatheredAt: _, amount: __, ...onlySource } = amended
+    expect(foldGarden([stocked, { ...onlySource, source: 'elsewhere' } as GardenEvent]).lots.get('lot-1')).toEqual({ ...before, source: 'elsewhere' })
+    // Of a lot that is not there, nothing becomes.
+    expect(foldGarden([{ ...amended, lotId: 'gone' }]).lots.size).toBe(0)
+  })
+
   it('is not led astray by undos that point at each other', () => {
     const one: GardenEvent = { ...always, kind: 'undone', id: 'x', targetId: 'y' }
     const two: GardenEvent = { ...always, kind: 'undone', id: 'y', targetId: 'x' }

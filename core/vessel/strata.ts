@@ -15,6 +15,8 @@ export interface Stratum {
   readonly amount: Amount
   readonly prepared?: Preparation
   readonly waterL: number
+  /** Which layer of browns and greens it belongs to, from 1; base and cap to none. */
+  readonly course?: number
   /** Its share of the height of the heap when built; all shares add up to 1. */
   readonly heightShare: number
 }

@@ -47,7 +47,7 @@ async function save(): Promise<void> {
       class="label-button plain"
       @click="editing = false"
     >
-      Leave it
+      As it was
     </button>
   </form>
   <div

@@ -72,6 +72,19 @@ const litres = (one: { amount: { count: number, container: { volumeL: number } }
           {{ ingredients.length === 0 ? 'Pick what you have' : 'Something else' }}
         </button>
         <button
+          v-if="ingredients.length === 0 && bench.storeOffers.value.length > 0"
+          type="button"
+          class="label-button grow"
+          data-fill-from-store
+          @click="bench.fillFromStore()"
+        >
+          <UIcon
+            name="i-ph-basket"
+            class="size-5"
+          />
+          Fill from the store
+        </button>
+        <button
           v-if="method.mixing && (ingredients.length > 0 || stored.length > 0)"
           type="button"
           class="label-button strong grow"

@@ -5,6 +5,7 @@ const { state, saved, look, take, takeBack, save, saveWithPictures, savePart, st
 const { moment } = useSay()
 const pictured = computed(() => [...store.journal.garden.batches.values()].some(({ photos }) => photos.length > 0))
 const working = computed(() => state.value.kind === 'working' ? state.value : undefined)
+const { lastSaid } = useLastBackup()
 const room = ref('')
 /** The browser may clear what it did not promise to keep; in a private window it always does. */
 const unpromised = ref(false)
@@ -25,6 +26,9 @@ async function chosen(event: Event): Promise<void> {
 <template>
   <div class="space-y-4 max-w-2xl">
     <p>Everything is in this browser alone. A backup is one file that holds all of it; keep it somewhere else now and then. <span class="aside-note">{{ room }}</span></p>
+    <p data-last-backup>
+      {{ lastSaid }}
+    </p>
     <p
       v-if="unpromised"
       data-unpromised

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { CLIMATES, checkedMeans, type Climate } from '#core/garden/climate'
+import { readNumber } from '#core/units/number'
+import { decimalSign } from '#core/units/region'
 import { fromShown, toShown } from '#core/units/system'
 import { MONTHS } from './months'
 
@@ -17,7 +19,8 @@ const chosen = computed({
 const trouble = ref('')
 
 function setMonth(index: number, text: string): void {
-  const shown = Number(text.replace(',', '.'))
+  const read = readNumber(text, decimalSign())
+  const shown = read.ok ? read.value : Number.NaN
   const meanC = model.value.meanC.map((mean, month) => month === index ? fromShown('temperature', units, shown) : mean)
   const checked = checkedMeans(meanC)
   trouble.value = checked.ok ? '' : `${MONTHS[index]} cannot be ${text}. It stays as it was.`

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { readNumber } from '#core/units/number'
+import { decimalSign } from '#core/units/region'
 import { fromShown, SHOWN_UNITS, toShown } from '#core/units/system'
 import type { Container } from '#core/units/container'
 
@@ -9,9 +11,13 @@ const { units } = defineProps<{ units: 'metric' | 'us' }>()
 const fresh = ref('')
 const shown = (container: Container) => Math.round(toShown('volume', units, container.volumeL) * 100) / 100
 
+const trouble = ref('')
 function setVolume(id: string, text: string): void {
-  const volumeL = fromShown('volume', units, Number(text.replace(',', '.')))
-  if (Number.isFinite(volumeL) && volumeL >= 0.05 && volumeL <= 5000) model.value = model.value.map(one => one.id === id ? { ...one, volumeL } : one)
+  const read = readNumber(text, decimalSign())
+  const volumeL = read.ok ? fromShown('volume', units, read.value) : Number.NaN
+  const sound = volumeL >= 0.05 && volumeL <= 5000
+  trouble.value = sound ? '' : `A container of “${text}” cannot be. It stays as it was.`
+  if (sound) model.value = model.value.map(one => one.id === id ? { ...one, volumeL } : one)
 }
 
 function add(): void {
@@ -62,6 +68,13 @@ const removable = (container: Container) => model.value.filter(({ holds }) => ho
         </button>
       </li>
     </ul>
+    <p
+      v-if="trouble"
+      role="alert"
+      class="text-error font-semibold"
+    >
+      {{ trouble }}
+    </p>
     <form
       class="line-rule pt-2 flex gap-2 items-end max-w-md"
       @submit.prevent="add"

@@ -2,6 +2,8 @@
 import type { Material, RangedValue } from '#core/materials/material'
 import { OWN_LIMITS } from '#core/garden/own-material'
 import { range } from '#core/units/range'
+import { readNumber } from '#core/units/number'
+import { decimalSign } from '#core/units/region'
 
 /** Saying a value oneself: low, usual, high, in the unit it is shown in. */
 const { material, value } = defineProps<{ material: Material, value: RangedValue }>()
@@ -22,7 +24,11 @@ watch(open, (isOpen) => {
 })
 
 async function save(): Promise<void> {
-  const numbers = ENDS.map(([end]) => Number(shown[end].trim().replace(',', '.')) / factor.value)
+  const numberIn = (text: string) => {
+    const read = readNumber(text, decimalSign())
+    return read.ok ? read.value : Number.NaN
+  }
+  const numbers = ENDS.map(([end]) => numberIn(shown[end]) / factor.value)
   const [low, typical, high] = numbers as [number, number, number]
   const [least, most] = OWN_LIMITS[value]
   if (!numbers.every(Number.isFinite)) trouble.value = 'One of these is not a number.'

@@ -167,7 +167,7 @@ async function take(): Promise<void> {
           class="label-button plain"
           @click="stop"
         >
-          Leave it
+          Not this file
         </button>
       </div>
     </form>
@@ -229,7 +229,7 @@ async function take(): Promise<void> {
           class="label-button plain"
           @click="stop"
         >
-          Leave it
+          Not this file
         </button>
       </div>
     </div>

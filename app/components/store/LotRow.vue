@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { LEANING_WORDS, leaningOf } from '#core/materials/colour'
+import { format } from 'date-fns'
 import type { StoredLot } from '#core/garden/store'
 import type { NewEvent } from '#core/journal/event'
+import { containerThen, type Amount } from '#core/units/container'
 
 /** One lot: what it is, how much is left, how it keeps, and what to do with it. */
 const { stored } = defineProps<{ stored: StoredLot }>()
-const { store } = useGarden()
+const { store, now } = useGarden()
 const { record } = useRecorder()
 const { amount, quantity, day, sieve } = useSay()
 const bench = useBench()
@@ -20,7 +21,7 @@ const from = computed(() => stored.lot.fromBatchId ? store.journal.garden.batche
 const finished = computed(() => stored.material.family === 'finished')
 const keeps = computed(() => {
   const { daysLeft, freshness } = stored.keeping
-  if (freshness === 'keeps') return 'keeps'
+  if (freshness === 'keeps') return ''
   if (daysLeft < 0) return finished.value ? 'old: test it again' : 'past its best'
   return daysLeft < 1 ? 'spoils today' : `${Math.ceil(daysLeft)} ${Math.ceil(daysLeft) === 1 ? 'day' : 'days'} left`
 })
@@ -31,20 +32,41 @@ const rescue = computed(() => finished.value || stored.keeping.freshness === 'ke
     ? 'Bury it thinly in a standing heap with browns, or let it go.'
     : stored.material.family === 'kitchen' ? 'Use it in a heap now, or freeze it.' : stored.material.family === 'grass' ? 'Use it in a heap now, or spread it thin to wilt.' : 'Use it in a heap now.')
 const onBench = computed(() => bench.ingredients.value.some(({ material }) => material.id === stored.material.id))
+const said = computed(() => `${amount(stored.leftCount, stored.lot.container)} of ${stored.material.short}, ${day(stored.lot.gatheredAt)}`)
 
+/** As it was brought in, to be set right. */
+const whole = ref<Amount>(wholeNow())
+const gathered = ref(format(new Date(stored.lot.gatheredAt), 'yyyy-MM-dd'))
+const source = ref(stored.lot.source)
+function wholeNow(): Amount {
+  return { count: stored.lot.initialL / stored.lot.container.volumeL, container: containerThen({ ...stored.lot.container, holds: 'material' }), packing: stored.lot.packing }
+}
+function unfold(): void {
+  whole.value = wholeNow()
+  gathered.value = format(new Date(stored.lot.gatheredAt), 'yyyy-MM-dd')
+  source.value = stored.lot.source
+  open.value = !open.value
+}
+async function setRight(): Promise<void> {
+  const sameDay = gathered.value === format(new Date(stored.lot.gatheredAt), 'yyyy-MM-dd')
+  const done = await record(
+    { kind: 'stock-amended', at: new Date().toISOString(), lotId: stored.lot.id, amount: { ...whole.value }, source: source.value.trim(), ...(sameDay ? {} : { gatheredAt: new Date(`${gathered.value}T12:00`).toISOString() }) },
+    `${capital(stored.material.short)} in the store set right.`,
+  )
+  if (done) open.value = false
+}
 async function remove(why: Why): Promise<void> {
   const litres = Math.min(stored.leftL, count.value * stored.lot.container.volumeL)
-  await record({ kind: 'stock-removed', at: new Date().toISOString(), lotId: stored.lot.id, litres, why }, `${amount(count.value, stored.lot.container)} of ${stored.material.short} out of the store.`)
-  open.value = false
+  if (await record({ kind: 'stock-removed', at: new Date().toISOString(), lotId: stored.lot.id, litres, why }, `${amount(count.value, stored.lot.container)} of ${stored.material.short} out of the store.`)) open.value = false
 }
 </script>
 
 <template>
   <li
-    class="line-rule py-2.5"
+    class="py-1"
     :data-lot="stored.material.id"
   >
-    <div class="flex items-start gap-3">
+    <div class="flex items-center gap-3">
       <HatchSwatch
         :family="stored.material.family"
         :size="34"
@@ -54,69 +76,116 @@ async function remove(why: Why): Promise<void> {
           <strong class="font-semibold">{{ amount(stored.leftCount, stored.lot.container) }}</strong> of {{ stored.material.short }}<span v-if="stored.lot.packing !== 'loose'">, {{ stored.lot.packing }}</span><span v-if="stored.lot.sieveMm">, sieved {{ sieve(stored.lot.sieveMm) }}</span>
         </p>
         <p class="aside-note leading-snug">
-          {{ quantity('volume', stored.leftL) }}, {{ quantity('mass', stored.leftMassKg) }} · {{ finished ? `made ${day(stored.lot.gatheredAt)}` : `${LEANING_WORDS[leaningOf(stored.material)]}, ${stored.material.carbonToNitrogen.typical} : 1 · ${day(stored.lot.gatheredAt)}` }}<template v-if="from">
+          {{ day(stored.lot.gatheredAt) }}<template v-if="from">
             · from {{ from }}
-          </template><template v-if="stored.lot.source">
-            · {{ stored.lot.source }}
-          </template>
-        </p>
-        <p
-          v-if="rescue"
-          class="leading-snug"
-        >
-          {{ rescue }}
+          </template><span
+            v-if="keeps"
+            class="whitespace-nowrap"
+            :class="stored.keeping.daysLeft < 1 ? 'text-error font-semibold' : stored.keeping.freshness === 'use-soon' ? 'text-warning font-semibold' : ''"
+          > · {{ keeps }}</span>
         </p>
       </div>
-      <span
-        class="text-right leading-tight whitespace-nowrap"
-        :class="stored.keeping.daysLeft < 1 ? 'text-error font-semibold' : stored.keeping.freshness === 'use-soon' ? 'text-warning font-semibold' : 'aside-note'"
-      >{{ keeps }}</span>
-    </div>
-    <div class="flex flex-wrap gap-x-4 pl-12">
       <button
         type="button"
-        class="tap underline underline-offset-3 decoration-dotted"
+        class="tap grid place-items-center"
+        :aria-label="`${onBench ? 'one more' : 'to the bench'}: ${said}`"
+        :title="onBench ? 'one more to the bench' : 'to the bench'"
+        data-to-bench
         @click="bench.addMaterial(stored.material)"
       >
-        {{ onBench ? 'on the bench: one more' : 'to the bench' }}
+        <UIcon
+          :name="onBench ? 'i-ph-plus' : 'i-ph-scales'"
+          class="size-6"
+        />
       </button>
       <button
         type="button"
-        class="tap underline underline-offset-3 decoration-dotted"
+        class="tap grid place-items-center"
         :aria-expanded="open"
-        @click="open = !open"
+        :aria-label="`more about ${said}`"
+        data-lot-more
+        @click="unfold"
       >
-        take out
+        <UIcon
+          name="i-ph-dots-three-vertical-bold"
+          class="size-6"
+        />
       </button>
-      <NuxtLink
-        :to="`/materials/${stored.material.id}`"
-        class="tap inline-flex items-center underline underline-offset-3 decoration-dotted"
-      >
-        its values
-      </NuxtLink>
     </div>
+    <p
+      v-if="rescue && (open || stored.keeping.daysLeft < 1)"
+      class="pl-12 leading-snug"
+    >
+      {{ rescue }}
+    </p>
     <div
       v-if="open"
-      class="pl-12 space-y-3 pt-1"
+      class="pl-12 space-y-4 pt-1 pb-3"
     >
-      <StepNumber
-        v-model="count"
-        :label="`How many ${stored.lot.container.plural}`"
-        :min="0.25"
-        :max="Math.max(0.25, stored.leftCount)"
-        :step="count <= 1 ? 0.25 : 1"
-      />
-      <div class="flex flex-wrap gap-2">
-        <button
-          v-for="why in WHY"
-          :key="why.id"
-          type="button"
-          class="label-button"
-          @click="remove(why.id)"
-        >
-          {{ why.label }}
-        </button>
+      <p class="aside-note">
+        {{ quantity('volume', stored.leftL) }}, about {{ quantity('mass', stored.leftMassKg) }}{{ stored.lot.source ? ` · ${stored.lot.source}` : '' }} ·
+        <NuxtLink
+          :to="`/materials/${stored.material.id}`"
+          class="tap inline-flex items-center underline underline-offset-3 decoration-dotted"
+        >its values</NuxtLink>
+      </p>
+      <div
+        role="group"
+        aria-label="Take out"
+        class="space-y-2"
+      >
+        <StepNumber
+          v-model="count"
+          :label="`Take out, ${stored.lot.container.plural}`"
+          :min="0.25"
+          :max="Math.max(0.25, stored.leftCount)"
+          :step="count <= 1 ? 0.25 : 1"
+        />
+        <div class="flex flex-wrap gap-2">
+          <button
+            v-for="why in WHY"
+            :key="why.id"
+            type="button"
+            class="label-button"
+            @click="remove(why.id)"
+          >
+            {{ why.label }}
+          </button>
+        </div>
       </div>
+      <form
+        class="space-y-3 line-rule pt-2"
+        @submit.prevent="setRight"
+      >
+        <AmountEntry
+          v-model="whole"
+          label="It was, as brought in"
+        />
+        <div class="grid sm:grid-cols-2 gap-3">
+          <label>
+            <span class="field-label">Gathered on</span>
+            <input
+              v-model="gathered"
+              type="date"
+              class="text-field"
+              :max="format(now, 'yyyy-MM-dd')"
+              required
+            >
+          </label>
+          <label>
+            <span class="field-label">Where from</span>
+            <input
+              v-model="source"
+              class="text-field"
+              maxlength="300"
+              autocomplete="off"
+            >
+          </label>
+        </div>
+        <button class="label-button">
+          Set it right
+        </button>
+      </form>
     </div>
   </li>
 </template>

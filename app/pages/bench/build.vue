@@ -4,7 +4,7 @@ import { containersFor } from '#core/units/container'
 definePageMeta({ title: 'Building' })
 
 /** Building outside: one big tick a step, the screen stays on, and it goes on where it was after the phone slept. */
-const { building, method, steps, used, proposal, tick, use, useWater, drop, bringBack } = useBuilding()
+const { building, method, steps, done, used, proposal, tick, use, useWater, drop, bringBack } = useBuilding()
 const { waterCan } = useGarden()
 const { quantity, amount } = useSay()
 const { start, busy } = useStarting()
@@ -46,7 +46,7 @@ async function finish(): Promise<void> {
     <header class="sticky-head z-20 bg-default py-2 border-b-2 border-inverted/60">
       <h1>{{ building.name }}</h1>
       <p role="status">
-        {{ building.done.length }} of {{ steps.length }} steps done{{ building.place ? ` · ${building.place}` : '' }}
+        {{ done }} of {{ steps.length }} steps done{{ building.place ? ` · ${building.place}` : '' }}
         <span class="aside-note">· {{ wake.isActive ? 'the screen stays on' : 'every tick is kept' }}</span>
       </p>
       <div
@@ -55,7 +55,7 @@ async function finish(): Promise<void> {
       >
         <div
           class="h-full bg-inverted"
-          :style="{ width: `${steps.length > 0 ? building.done.length / steps.length * 100 : 0}%` }"
+          :style="{ width: `${steps.length > 0 ? done / steps.length * 100 : 0}%` }"
         />
       </div>
     </header>
@@ -73,7 +73,7 @@ async function finish(): Promise<void> {
         >
           <button
             type="button"
-            class="label-button !px-0 w-16 min-h-16 shrink-0"
+            class="label-button !px-0 w-16 min-h-16 shrink-0 self-start"
             role="checkbox"
             :aria-checked="isDone(step.at)"
             :aria-label="step.title"
@@ -85,27 +85,46 @@ async function finish(): Promise<void> {
               name="i-ph-check"
               class="size-9"
             />
-            <span
-              v-else-if="step.layer !== undefined"
-              class="font-serif text-xl"
-            >{{ step.layer + 1 }}</span>
           </button>
           <div
             class="flex-1 min-w-0"
             :class="isDone(step.at) ? 'opacity-75' : ''"
           >
-            <p class="text-lg font-semibold leading-tight text-highlighted flex gap-2 items-start">
-              <HatchSwatch
-                v-if="step.stratum"
-                :family="step.stratum.family"
-                :size="22"
-              />
-              <span>{{ step.title }}<span
-                v-if="step.layer !== undefined && step.stratum && usedCount(step.layer, step.stratum.amount.count) !== step.stratum.amount.count"
-                class="block font-normal"
-              >really {{ amount(usedCount(step.layer, step.stratum.amount.count), step.stratum.amount.container).replace(/^0 /, 'no ') }}</span></span>
+            <p class="text-lg font-semibold leading-tight text-highlighted">
+              {{ step.title }}
             </p>
-            <p class="leading-snug">
+            <ul v-if="step.laid.length > 0">
+              <li
+                v-for="spread in step.laid"
+                :key="spread.parts[0]?.layer"
+                class="flex gap-2 items-start text-highlighted leading-snug"
+              >
+                <span class="flex gap-0.5 shrink-0 mt-0.5">
+                  <HatchSwatch
+                    v-for="{ stratum, layer } in spread.parts"
+                    :key="layer"
+                    :family="stratum.family"
+                    :size="20"
+                  />
+                </span>
+                <span>
+                  <template
+                    v-for="({ stratum, layer }, index) in spread.parts"
+                    :key="layer"
+                  >{{ index > 0 ? ', ' : '' }}{{ usedCount(layer, stratum.amount.count) !== stratum.amount.count ? 'really ' : '' }}{{ amount(usedCount(layer, stratum.amount.count), stratum.amount.container).replace(/^0 /, 'no ') }} of {{ stratum.prepared ? `${stratum.prepared} ` : '' }}{{ stratum.short }}</template><span class="aside-note"> · {{ spread.label.toLowerCase() }}</span>
+                </span>
+              </li>
+            </ul>
+            <p
+              v-if="step.waterL !== undefined && step.waterL >= 0.5"
+              class="leading-snug"
+            >
+              {{ capital(amount(containersFor(step.waterL, waterCan), waterCan)) }} of water over it.
+            </p>
+            <p
+              v-if="step.detail"
+              class="leading-snug aside-note"
+            >
               {{ step.detail }}
             </p>
             <template v-if="!isDone(step.at)">
@@ -118,22 +137,34 @@ async function finish(): Promise<void> {
               </p>
             </template>
             <button
-              v-if="step.layer !== undefined"
+              v-if="step.laid.length > 0"
               type="button"
               class="tap underline underline-offset-3 decoration-dotted"
               :aria-expanded="changing === step.at"
+              :aria-label="`took another amount: ${step.title}`"
               @click="changing = changing === step.at ? undefined : step.at"
             >
               took another amount
             </button>
-            <StepNumber
-              v-if="changing === step.at && step.layer !== undefined && step.stratum"
-              :model-value="usedCount(step.layer, step.stratum.amount.count)"
-              :label="`${step.stratum.amount.container.plural} of ${step.stratum.short} really used`"
-              :step="usedCount(step.layer, step.stratum.amount.count) < 3 ? 0.25 : 1"
-              :max="1000"
-              @update:model-value="count => use(step.layer ?? 0, count)"
-            />
+            <div
+              v-if="changing === step.at"
+              class="flex flex-wrap gap-3"
+            >
+              <template
+                v-for="spread in step.laid"
+                :key="spread.label"
+              >
+                <StepNumber
+                  v-for="{ stratum, layer } in spread.parts"
+                  :key="layer"
+                  :model-value="usedCount(layer, stratum.amount.count)"
+                  :label="`${stratum.amount.container.plural} of ${stratum.short} really used`"
+                  :step="usedCount(layer, stratum.amount.count) < 3 ? 0.25 : 1"
+                  :max="1000"
+                  @update:model-value="count => use(layer, count)"
+                />
+              </template>
+            </div>
           </div>
         </div>
       </li>
@@ -160,10 +191,10 @@ async function finish(): Promise<void> {
         :digits="1"
       />
       <p
-        v-if="building.done.length < steps.length"
+        v-if="done < steps.length"
         class="aside-note"
       >
-        {{ steps.length - building.done.length }} steps are not ticked. Starting it says they are done too.
+        {{ steps.length - done }} {{ steps.length - done === 1 ? 'step is' : 'steps are' }} not ticked. Starting it says they are done too.
       </p>
       <button
         type="button"

@@ -45,11 +45,13 @@ const site = computed({ get: () => draft.value.site, set: fresh => bench.change(
 const approachId = computed({ get: () => approach.value.id, set: id => bench.change({ approachId: id ?? approach.value.id }) })
 const questions = computed(() => method.value.asks(approach.value.id))
 const answers = computed<Answers>({ get: () => completed(questions.value, draft.value.answers), set: fresh => bench.change({ answers: { ...draft.value.answers, ...fresh } }) })
-const action = computed(() => firstChange.value ? capital(leverText(firstChange.value, filled.value)) : '')
+const mixIsWeak = computed(() => verdict.value?.weakest === 'mix' && verdict.value.grade !== 'good')
+const action = computed(() => firstChange.value ? capital(leverText(firstChange.value, filled.value)) : mixIsWeak.value ? 'Balance it for me' : '')
 const todo = computed(() => verdict.value?.advice ?? '')
 /** Takes the change that was offered, with the way back as for any other answer. */
 function change(): void {
-  if (firstChange.value) bench.adopt(changedBy(firstChange.value, filled.value))
+  if (!firstChange.value) void show('balance')
+  else bench.adopt(changedBy(firstChange.value, filled.value))
 }
 /** A mix wants something on the bench; other methods can be begun as they are. */
 const ready = computed(() => planned.value !== undefined && (method.value.mixing !== undefined || planned.value.draft.recipe !== undefined || filled.value.length > 0 || method.value.feeds?.length === 0))

@@ -23,7 +23,8 @@ const DRAWN: Picture = {
 async function go(which: 'own' | 'demo', to: string): Promise<void> {
   busy.value = true
   await store.open(which)
-  if (store.documents.length === 0) await saveSettings({ units: usualUnits() })
+  // A garden that comes from a backup brings its own settings.
+  if (store.documents.length === 0 && !to.startsWith('/garden')) await saveSettings({ units: usualUnits() })
   await router.replace(to)
 }
 </script>
@@ -76,7 +77,22 @@ async function go(which: 'own' | 'demo', to: string): Promise<void> {
               name="i-ph-binoculars"
               class="size-7 shrink-0"
             />
-            <span>Look around a demo garden<span class="block font-normal">Made up. Leave it without a trace.</span></span>
+            <span>Look around a demo garden<span class="block font-normal">Made up, and gone without a trace when you leave.</span></span>
+          </button>
+        </li>
+        <li>
+          <button
+            type="button"
+            class="label-button w-full !justify-start !text-left !py-3"
+            :disabled="busy"
+            data-have-backup
+            @click="go('own', '/garden?backup=1')"
+          >
+            <UIcon
+              name="i-ph-tray-arrow-up"
+              class="size-7 shrink-0"
+            />
+            <span>I have a backup<span class="block font-normal">A file of yours, from here or another device.</span></span>
           </button>
         </li>
       </ul>

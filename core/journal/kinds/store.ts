@@ -1,7 +1,7 @@
 import * as v from 'valibot'
 import { amountVolumeL } from '../../units/container'
 import { drawFrom, stockProducts, type Effect } from '../amend'
-import { amountSchema, between, drawSchema, eventSchemaOf, idSchema, LIMITS, litresSchema, noteSchema, productsSchema } from './base'
+import { amountSchema, between, drawSchema, eventSchemaOf, idSchema, LIMITS, litresSchema, momentSchema, noteSchema, productsSchema } from './base'
 
 /** Something was gathered; the lot carries the id of the event. */
 export const stockedSchema = eventSchemaOf('stocked', { materialId: idSchema, amount: amountSchema, source: noteSchema })
@@ -9,6 +9,20 @@ export const stockedSchema = eventSchemaOf('stocked', { materialId: idSchema, am
 export const stocked: Effect<v.InferOutput<typeof stockedSchema>> = {
   onStore: ({ lots }, { id, materialId, at, amount, source }) => {
     lots.set(id, { id, materialId, gatheredAt: at, initialL: amountVolumeL(amount), container: amount.container, packing: amount.packing, source })
+  },
+}
+
+/** What was said of a lot is set right: when it was gathered, how much it was, where from. What was taken from it stays taken. */
+export const stockAmendedSchema = eventSchemaOf('stock-amended', { lotId: idSchema, gatheredAt: v.optional(momentSchema), amount: v.optional(amountSchema), source: v.optional(noteSchema) })
+
+export const stockAmended: Effect<v.InferOutput<typeof stockAmendedSchema>> = {
+  onStore: ({ lots }, { lotId, gatheredAt, amount, source }) => {
+    const lot = lots.get(lotId)
+    if (!lot) return
+    lots.set(lotId, {
+      ...lot, ...(gatheredAt === undefined ? {} : { gatheredAt }), ...(source === undefined ? {} : { source }),
+      ...(amount === undefined ? {} : { initialL: amountVolumeL(amount), container: amount.container, packing: amount.packing }),
+    })
   },
 }
 

@@ -63,8 +63,16 @@ export interface Work {
 export interface BuildStep {
   readonly title: string
   readonly detail: string
-  readonly stratum?: Stratum
+  /** What is laid down in this step, from below, and the water that goes over it. */
+  readonly spreads?: readonly Spread[]
+  readonly waterL?: number
   readonly cautions: readonly string[]
+}
+
+/** What is laid down at once: one thing, or several forked together where each alone would be a film. */
+export interface Spread {
+  readonly label: string
+  readonly strata: readonly Stratum[]
 }
 
 /** Something it will give, how much of it and when. */

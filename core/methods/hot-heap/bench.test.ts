@@ -105,10 +105,32 @@ describe('warnings', () => {
   })
 })
 
+describe('the order of work', () => {
+  const ordinary = { vessel: VESSEL_PRESETS[0]!, approachId: 'weekly', ingredients: [of('twigs', 2), of('leaves-mixed', 6, SACK), of('cardboard', 2, SACK), of('grass-clippings', 14), of('kitchen-veg', 4), of('coffee-grounds', 2)], waterL: 60, volumeL: 900 }
+  const steps = buildSteps(ordinary)
+  const laid = steps.flatMap(({ spreads = [] }) => spreads)
+
+  it('is a dozen ticks at most for an ordinary heap, and says nothing twice', () => {
+    expect(steps.length).toBeLessThanOrEqual(12)
+    expect(steps.map(({ title }) => title)).toEqual(['Sort and prepare', 'Base', ...Array.from({ length: steps.length - 4 }, (_, index) => `Layer ${index + 1} of ${steps.length - 4}`), 'Cap', 'Cover and mark'])
+    const sentences = steps.map(({ detail }) => detail).filter(Boolean)
+    expect(new Set(sentences).size).toBe(sentences.length)
+  })
+
+  it('forks greens together that alone would be a film, and loses none of them nor of the water', () => {
+    const mixed = laid.filter(({ label }) => label === 'Green, mixed')
+    expect(mixed.length).toBeGreaterThan(0)
+    expect(mixed.every(({ strata }) => strata.length > 1 && strata.every(({ heightShare }) => heightShare * 0.75 < 0.02))).toBe(true)
+    const counted = (id: string) => laid.flatMap(({ strata }) => strata).reduce((sum, one) => one.materialId === id ? sum + one.amount.count : sum, 0)
+    expect(ordinary.ingredients.map(({ material }) => counted(material.id))).toEqual([2, 6, 2, 14, 4, 2])
+    expect(steps.reduce((sum, { waterL = 0 }) => sum + waterL, 0)).toBeCloseTo(60, 6)
+  })
+})
+
 describe('the build steps of prepared stuff', () => {
   const shredded: Ingredient = { ...of('leaves-mixed', 6, SACK), prepared: 'shredded' }
   const proposal = { vessel: VESSEL_PRESETS[0]!, approachId: 'seldom', ingredients: [shredded, of('weeds-seeding', 20)], waterL: 30, volumeL: 500 }
-  const steps = buildSteps(proposal, surroundingsOn(0))
+  const steps = buildSteps(proposal)
 
   it('begin with preparing it and with what this approach cannot kill', () => {
     expect(steps[0]!.detail).toContain('The leaves are shredded')
@@ -117,10 +139,9 @@ describe('the build steps of prepared stuff', () => {
 
   it('count it as gathered and say how much it then is', () => {
     // Six tenths of what was gathered.
-    const layer = steps.find(({ stratum }) => stratum?.prepared === 'shredded')!
-    expect(layer.title).toMatch(/sacks? of shredded leaves/)
-    expect(layer.detail).toMatch(/Counted as gathered; shredded it is about/)
-    const counted = steps.reduce((sum, { stratum }) => stratum?.materialId === 'leaves-mixed' ? sum + stratum.amount.count : sum, 0)
+    // 6 sacks at 60 % are 3.6, said in quarters.
+    expect(steps[0]!.detail).toMatch(/Counted as gathered; shredded it is about 3½ sacks\./)
+    const counted = steps.flatMap(({ spreads = [] }) => spreads.flatMap(({ strata }) => strata)).reduce((sum, { materialId, amount }) => materialId === 'leaves-mixed' ? sum + amount.count : sum, 0)
     expect(counted).toBeCloseTo(6, 9)
   })
 })

@@ -31,7 +31,7 @@ export function draftOf(planned: Proposal, surroundings: Surroundings, { usualYi
     facts: [],
     warnings: warningsFor(ingredients, approachId),
     picture: heapPicture({ of: `The heap in the ${vessel.name.toLowerCase()}, cut open`, vessel, heightM: fillM, bands: strataOf(proposal).map(({ family, short, heightShare }) => ({ family, short, heightShare })) }),
-    steps: buildSteps(proposal, surroundings),
+    steps: buildSteps(proposal),
     work: [{ label: 'to build', minutes: work.building }, { label: `each turn, ${work.turns} turns at most`, minutes: work.eachTurn }],
     gives: [{ label: 'Compost', litres: scaleRange(usualYield, volumeL), from: addDays(now, earliest), to: addDays(now, latest) }],
     waterL,

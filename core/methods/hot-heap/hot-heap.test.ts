@@ -173,7 +173,7 @@ describe('layers', () => {
   })
 
   it('carry cautions beside the step: manure names the interval, card its tape', () => {
-    const steps = buildSteps(proposal([ingredient('horse-manure-straw', 10), ingredient('cardboard', 6, SACK)]), surroundingsOn(0))
+    const steps = buildSteps(proposal([ingredient('horse-manure-straw', 10), ingredient('cardboard', 6, SACK)]))
     expect(steps[0]!.cautions.join(' ')).toMatch(/90 to 120 days/)
     expect(steps[0]!.cautions.join(' ')).toMatch(/Tape, labels/)
     expect(steps.at(-1)!.title).toBe('Cover and mark')

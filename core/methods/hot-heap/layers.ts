@@ -41,7 +41,7 @@ function courses(ingredients: readonly Ingredient[], count: number): Rough[] {
   const order: readonly StratumRole[] = ['brown', 'green', 'other']
   return Array.from({ length: count }, (_, course) => order.flatMap(role => ingredients.flatMap((ingredient, index) => {
     const part = shares[index]?.[course] ?? 0
-    return roleOf(ingredient) === role && part > 0 ? [rough(ingredient, role, part)] : []
+    return roleOf(ingredient) === role && part > 0 ? [{ ...rough(ingredient, role, part), course: course + 1 }] : []
   }))).flat()
 }
 

@@ -1,9 +1,9 @@
 import { preparationHint, preparedVolumeShare } from '../../materials/preparation'
 import type { Ingredient } from '../../mix/portion'
 import { containerText } from '../../units/container'
-import { quantityText } from '../../units/format'
-import type { Stratum } from '../../vessel/strata'
-import type { BuildStep, Surroundings } from '../contract'
+import type { Stratum, StratumRole } from '../../vessel/strata'
+import { fillHeightM } from '../../vessel/vessel'
+import type { BuildStep, Spread } from '../contract'
 import type { HeapProposal } from '../heated/proposal'
 import { warningsFor } from './cautions'
 import { strataOf } from './layers'
@@ -21,9 +21,14 @@ const SORTING: Readonly<Record<string, string>> = {
   wood: 'Untreated wood only: no paint, no pressure treatment.',
 }
 
-/** What is done to ingredients beforehand, each in a sentence. */
+/** What is done to ingredients beforehand, and how much is then left of them, each in a sentence. */
 function preparations(ingredients: readonly Ingredient[]): string[] {
-  return ingredients.flatMap(({ material, prepared }) => prepared ? [`The ${material.short} ${material.short.endsWith('s') ? 'are' : 'is'} ${prepared}: ${preparationHint(prepared)}.`] : [])
+  return ingredients.flatMap(({ material: { short }, prepared, amount }) => {
+    if (!prepared) return []
+    const share = preparedVolumeShare(prepared)
+    const after = share < 1 ? ` Counted as gathered; ${prepared} it is about ${containerText(amount.count * share, amount.container)}.` : ''
+    return [`The ${short} ${short.endsWith('s') ? 'are' : 'is'} ${prepared}: ${preparationHint(prepared)}.${after}`]
+  })
 }
 
 function preparing({ ingredients, approachId }: HeapProposal): BuildStep {
@@ -38,26 +43,39 @@ function preparing({ ingredients, approachId }: HeapProposal): BuildStep {
   }
 }
 
-const DETAIL: Readonly<Record<Stratum['role'], string>> = {
-  base: 'Loosely, crosswise: it drains and lets air in from below.',
-  brown: 'Spread evenly out to the sides.',
-  green: 'Thinly, shaken out, no lumps; keep a hand\'s breadth from the edge.',
-  other: 'Scatter it over.',
-  cap: 'Cover all of the green with it: it keeps flies out and warmth in.',
+/** Below this a layer of its own is a film: what goes together is forked together, metres. */
+const FILM_M = 0.02
+
+const LABELS: Readonly<Record<StratumRole, string>> = { base: 'Base', brown: 'Brown', green: 'Green', other: 'Over it', cap: 'Cap' }
+
+/** What of a layer is laid down at once: films together, the rest each for itself. @param fillM height of the whole heap. */
+function spreadsOf(strata: readonly Stratum[], fillM: number): Spread[] {
+  return (['base', 'brown', 'green', 'other', 'cap'] as const).flatMap((role): Spread[] => {
+    const own = strata.filter(one => one.role === role)
+    const film = own.filter(({ heightShare }) => heightShare * fillM < FILM_M)
+    const thick = own.filter(one => film.length < 2 || !film.includes(one)).map(one => ({ label: LABELS[role], strata: [one] }))
+    return film.length < 2 ? thick : [...thick, { label: `${LABELS[role]}, mixed`, strata: film }]
+  })
 }
 
-function layering(stratum: Stratum, { waterCan, units }: Surroundings): BuildStep {
-  const { amount, short, role, waterL, prepared } = stratum
-  const less = preparedVolumeShare(prepared)
-  const after = less < 1 ? ` Counted as gathered; ${prepared} it is about ${containerText(amount.count * less, amount.container)}.` : ''
-  const water = waterL >= 0.5 ? ` Then ${containerText(waterL / waterCan.volumeL, waterCan)} of water (${quantityText('volume', units, waterL)}).` : ''
-  const filled = amount.packing === 'loose' ? '' : `, ${amount.packing}`
-  return { title: `${containerText(amount.count, amount.container)} of ${short}${filled}`, detail: `${DETAIL[role]}${after}${water}`, stratum, cautions: [] }
+const waterOf = (strata: readonly Stratum[]) => strata.reduce((sum, { waterL }) => sum + waterL, 0)
+
+/** One step a layer of browns and greens: as many ticks as there are layers, not as there are buckets. */
+function layering(strata: readonly Stratum[], fillM: number): BuildStep[] {
+  const courses = Math.max(0, ...strata.map(({ course }) => course ?? 0))
+  const step = (title: string, detail: string, own: readonly Stratum[]): BuildStep[] =>
+    own.length === 0 ? [] : [{ title, detail, spreads: spreadsOf(own, fillM), waterL: waterOf(own), cautions: [] }]
+  const how = 'Browns evenly out to the sides; greens thinly, shaken out, a hand\'s breadth from the edge. Water each layer before the next.'
+  return [
+    ...step('Base', 'Loosely, crosswise: it drains and lets air in from below.', strata.filter(({ role }) => role === 'base')),
+    ...Array.from({ length: courses }, (_, index) => step(`Layer ${index + 1} of ${courses}`, index === 0 ? how : '', strata.filter(({ course }) => course === index + 1))).flat(),
+    ...step('Cap', 'Cover all of the green with it: it keeps flies out and warmth in.', strata.filter(({ role }) => role === 'cap')),
+  ]
 }
 
 /** The order of work, with cautions beside the step they belong to. */
-export function buildSteps(proposal: HeapProposal, surroundings: Surroundings): BuildStep[] {
-  const layers = strataOf(proposal).map(stratum => layering(stratum, surroundings))
+export function buildSteps(proposal: HeapProposal): BuildStep[] {
+  const layers = layering(strataOf(proposal), fillHeightM(proposal.vessel, proposal.volumeL))
   return [
     preparing(proposal),
     ...layers.map((step, index) => index === 0 ? { ...step, cautions: [FORK] } : step),

@@ -45,7 +45,7 @@ const answers = computed<readonly Answer[]>(() => state.value.kind === 'working'
 /** For this pile, the single changes that its verdict names come first: the same question has the same answer. */
 const single = computed(() => asked.value?.fill !== 'pile' || asked.value.bench !== filled.value
   ? []
-  : changes.value.filter(({ after }) => after.grade === 'good').map((lever) => {
+  : changes.value.map((lever) => {
       const ingredients = changedBy(lever, filled.value)
       return { text: capital(leverText(lever, filled.value)), ingredients, measures: lever.after.measures, waterL: lever.after.waterL }
     }))

@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { dateText } from '#core/units/dates'
+
+definePageMeta({ title: 'Labels' })
+
+/** Labels to print and cut out: for what stands, and for what lies in sacks. */
+const { standing, stored } = useGarden()
+const { amount, sieve } = useSay()
+</script>
+
+<template>
+  <div>
+    <header class="no-print flex flex-wrap gap-3 items-center justify-between mb-4">
+      <h1>Labels</h1>
+      <PrintButton />
+    </header>
+    <ul
+      class="flex flex-wrap gap-4"
+      aria-label="Labels"
+    >
+      <li
+        v-for="known in standing"
+        :key="known.batch.id"
+        class="avoid-break"
+      >
+        <PlantLabel :known="known" />
+      </li>
+      <li
+        v-for="lot in stored"
+        :key="lot.lot.id"
+        class="avoid-break border-2 border-inverted rounded-[4px_22px_4px_4px] p-3 w-64"
+        data-label
+      >
+        <p class="flex items-start justify-between gap-3">
+          <span class="font-serif text-xl font-semibold text-highlighted leading-tight">{{ capital(lot.material.short) }}</span>
+          <HatchSwatch :family="lot.material.family" />
+        </p>
+        <p>{{ dateText(lot.lot.gatheredAt) }}</p>
+        <p class="aside-note">
+          {{ amount(lot.leftCount, lot.lot.container) }}{{ lot.lot.packing === 'loose' ? '' : `, ${lot.lot.packing}` }}{{ lot.lot.sieveMm ? `, sieved ${sieve(lot.lot.sieveMm)}` : '' }}{{ lot.lot.source ? ` · ${lot.lot.source}` : '' }}
+        </p>
+      </li>
+    </ul>
+  </div>
+</template>
