@@ -34,7 +34,9 @@ async function demo(): Promise<void> {
 
 <template>
   <div class="grid xl:grid-cols-2 gap-x-12 gap-y-7 items-start">
-    <h1 class="xl:col-span-2">{{ settings.gardenName || 'My garden' }}</h1>
+    <h1 class="xl:col-span-2">
+      {{ settings.gardenName || 'My garden' }}
+    </h1>
     <section
       aria-labelledby="backup"
       class="section-rule"

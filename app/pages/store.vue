@@ -88,27 +88,6 @@ function pick(material: Material): void {
         @drop="id => bringing = bringing.filter(one => one.id !== id)"
       />
     </section>
-    <section
-      v-if="lists.length > 0"
-      aria-labelledby="collecting"
-      class="mt-4"
-    >
-      <h2 id="collecting">
-        Collecting
-      </h2>
-      <div class="grid lg:grid-cols-2 min-[1700px]:grid-cols-3 gap-x-10 gap-y-4 mt-2">
-        <CollectingCard
-          v-for="{ list, state } in lists"
-          :key="list.id"
-          :list="list"
-          :state="state"
-          @day="by => setDay(list, by)"
-          @remove="stop(list)"
-          @build="build(list)"
-          @brought="brought"
-        />
-      </div>
-    </section>
     <div
       v-if="many"
       class="flex flex-wrap gap-3 items-end mt-4"
@@ -162,6 +141,27 @@ function pick(material: Material): void {
         </p>
       </section>
     </div>
+    <section
+      v-if="lists.length > 0"
+      aria-labelledby="collecting"
+      class="mt-6"
+    >
+      <h2 id="collecting">
+        Collecting
+      </h2>
+      <div class="grid lg:grid-cols-2 min-[1700px]:grid-cols-3 gap-x-10 gap-y-4 mt-2">
+        <CollectingCard
+          v-for="{ list, state } in lists"
+          :key="list.id"
+          :list="list"
+          :state="state"
+          @day="by => setDay(list, by)"
+          @remove="stop(list)"
+          @build="build(list)"
+          @brought="brought"
+        />
+      </div>
+    </section>
     <MaterialPicker
       v-model:open="picking"
       title="What did you gather?"

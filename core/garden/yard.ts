@@ -49,7 +49,7 @@ function readSpots(documents: readonly GardenDocument[]): Map<string, Spot> {
 /** Without a place of their own things stand in rows so wide, with so much path between them. */
 const ROW_M = 9
 const PATH_M = 0.6
-const ROW_DEPTH_M = 2.6
+const ROW_DEPTH_M = 5
 /** A bay that has been empty for longer has become something else. */
 const FREE_DAYS = 3 * 365
 const DAY_MS = 86_400_000
@@ -99,6 +99,6 @@ export function yardOf(standing: readonly BegunBatch[], ended: readonly BegunBat
 export function yardSize(places: readonly YardPlace[]): { readonly widthM: number, readonly depthM: number } {
   return {
     widthM: Math.max(4, ...places.map(({ xM, vessel }) => xM + Math.max(1, frontWidthM(vessel)) + 0.4)),
-    depthM: Math.max(2, ...places.map(({ yM }) => yM + ROW_DEPTH_M)),
+    depthM: Math.max(2, ...places.map(({ yM }) => yM + 2)),
   }
 }

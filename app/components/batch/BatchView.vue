@@ -43,7 +43,7 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
       <strong
         class="font-semibold"
         :class="TONES[standing.tone]"
-      >{{ standing.label }}.</strong> {{ standing.sentence }}
+      ><TermNote :word="standing.label" />.</strong> {{ standing.sentence }}
     </p>
     <p
       v-for="gate in shut"

@@ -13,7 +13,7 @@ const { facts } = defineProps<{ facts: readonly Fact[] }>()
       class="line-rule py-1.5 sm:grid sm:grid-cols-[11rem_1fr] gap-x-5"
     >
       <dt class="font-semibold text-highlighted">
-        {{ fact.label }}
+        <TermNote :word="fact.label" />
       </dt>
       <dd>
         {{ fact.value }} <span

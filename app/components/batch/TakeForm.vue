@@ -98,7 +98,7 @@ async function save(): Promise<void> {
       <div class="flex gap-3 items-center mb-2">
         <HatchSwatch :family="materials.find(output.materialId)?.family ?? 'finished'" />
         <div>
-          <h2>{{ output.label }}</h2>
+          <h2><TermNote :word="output.label" /></h2>
           <p class="aside-note">
             {{ output.hint }}<template v-if="output.sieveMm">
               ({{ sieve(output.sieveMm) }})

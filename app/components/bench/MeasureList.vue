@@ -46,7 +46,7 @@ const rows = computed<Row[]>(() => {
       class="line-rule py-2 grid grid-cols-[1fr_auto] items-baseline gap-x-3"
     >
       <dt class="font-semibold">
-        {{ row.label }}
+        <TermNote :word="row.label" />
       </dt>
       <dd class="text-right whitespace-nowrap">
         <span class="font-serif font-semibold text-lg text-highlighted">{{ row.value }}</span>

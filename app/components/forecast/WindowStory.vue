@@ -33,15 +33,15 @@ const change = computed(() => {
   const { start, now: today } = course.value
   const days = differenceInCalendarDays(on(today.typical), on(start.typical))
   const narrower = width(start) - width(today)
-  const middle = Math.abs(days) < 1 ? 'Its middle has not moved' : `Its middle has moved ${moved(days)}`
-  return `${middle}, and it is ${narrower > 0 ? `${inDays(narrower)} narrower` : narrower < 0 ? `${inDays(narrower)} wider` : 'as wide as at the start'}.`
+  const when = Math.abs(days) < 3 ? 'It comes when it was expected at the start' : `It looks like ${moved(days)} than at the start`
+  return `${when}, and ${narrower > 3 ? 'that is surer now' : narrower < -3 ? 'that is less sure now' : 'that is as sure as it was'}.`
 })
 </script>
 
 <template>
   <div>
     <p class="text-lg leading-snug">
-      <span class="aside-note block">{{ open ? window.begun : window.coming }}</span>
+      <span class="aside-note block"><TermNote :word="open ? window.begun : window.coming" /></span>
       <strong class="font-serif font-semibold text-highlighted">{{ open ? say.day(window.from) : say.window(window.from, window.to) }}</strong><span v-if="window.orLater"> or later</span>
     </p>
     <svg

@@ -96,29 +96,32 @@ const told = (place: typeof shown.value[number]) => `${place.name}, ${place.batc
           @keydown="byKey($event, place)"
           @pointerdown="take($event, place)"
         >
-          <svg
-            class="block"
-            :width="frontWidthM(place.vessel) * px"
-            :height="depthOf(place) * SLANT * px"
-            aria-hidden="true"
-          >
-            <component
-              :is="place.vessel.shape === 'cylinder' ? 'ellipse' : 'rect'"
-              v-bind="place.vessel.shape === 'cylinder' ? { cx: '50%', cy: '50%', rx: '48%', ry: '46%' } : { x: 1, y: 1, width: '97%', height: '94%' }"
-              :fill="place.batch ? 'var(--ground)' : 'none'"
-              :fill-opacity="place.batch ? 0.5 : 0"
-              stroke="var(--ui-border-accented)"
-              stroke-width="1.5"
-              :stroke-dasharray="place.batch ? undefined : '5 4'"
-            />
-          </svg>
-          <PictureDrawing
-            v-if="place.look"
-            class="absolute bottom-full left-1/2 -translate-x-1/2 translate-y-3 !max-w-none pointer-events-none"
-            :style="{ bottom: 'auto', top: 0, transform: 'translate(-50%, -78%)' }"
-            :picture="place.look.picture"
-            :px-per-metre="px"
-          />
+          <div class="relative">
+            <svg
+              class="block"
+              :width="frontWidthM(place.vessel) * px"
+              :height="depthOf(place) * SLANT * px"
+              aria-hidden="true"
+            >
+              <component
+                :is="place.vessel.shape === 'cylinder' ? 'ellipse' : 'rect'"
+                v-bind="place.vessel.shape === 'cylinder' ? { cx: '50%', cy: '50%', rx: '48%', ry: '46%' } : { x: 1, y: 1, width: '97%', height: '94%' }"
+                :fill="place.batch ? 'var(--ground)' : 'none'"
+                :fill-opacity="place.batch ? 0.5 : 0"
+                stroke="var(--ui-border-accented)"
+                stroke-width="1.5"
+                :stroke-dasharray="place.batch ? undefined : '5 4'"
+              />
+            </svg>
+            <div class="absolute bottom-0 inset-x-0 flex justify-center">
+              <PictureDrawing
+                v-if="place.look"
+                class="!max-w-none shrink-0 pointer-events-none"
+                :picture="place.look.picture"
+                :px-per-metre="px"
+              />
+            </div>
+          </div>
           <component
             :is="place.batch && !arranging ? NuxtLinkComponent : 'span'"
             :to="place.batch && !arranging ? `/batch/${place.batch.id}` : undefined"
