@@ -4,7 +4,7 @@ import { drawAll } from '#core/garden/store'
 import type { Material } from '#core/materials/material'
 import { METHODS } from '#core/methods'
 import { approachOf, type Method, type Mixing } from '#core/methods/contract'
-import { leversFor } from '#core/mix/lever'
+import { leversFor, type Lever } from '#core/mix/lever'
 import { ingredientsOf, portionOf, type Ingredient } from '#core/mix/portion'
 import { mixRanges } from '#core/mix/ranges'
 import { containerThen, type Amount } from '#core/units/container'
@@ -39,8 +39,9 @@ export const useBench = createSharedComposable(() => {
   const proposal = computed(() => planned.value?.proposal)
   /** The one verdict on mix, size and season. */
   const verdict = computed(() => planned.value?.draft.verdict)
+  const pinned = (lever: Lever) => lever.kind === 'add' ? draft.value.pinned.includes(lever.candidate.material.id) : draft.value.pinned.includes(filled.value[lever.ingredientIndex]?.material.id ?? '')
   /** Single changes that would make it a good mix, the best first; where none does, it takes the balancing. */
-  const changes = computed(() => levers.value ? [levers.value.add, levers.value.takeOut].flatMap(lever => lever?.after.grade === 'good' ? [lever] : []) : [])
+  const changes = computed(() => levers.value ? [levers.value.add, levers.value.takeOut].flatMap(lever => lever?.after.grade === 'good' && !pinned(lever) ? [lever] : []) : [])
   /** The first thing to do: the mix is mended before its size or season, whatever else is weak. */
   const firstChange = computed(() => verdict.value?.weakest === 'mix' || !verdict.value?.advice ? changes.value[0] : undefined)
   /** What goes in: what was said, or what the method says. */

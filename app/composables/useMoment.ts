@@ -7,7 +7,6 @@ export interface When {
   readonly said: Ref<Said>
   readonly other: Ref<string>
   readonly trouble: Readonly<Ref<string>>
-  readonly beganAt: string
   /** The moment as events write it; nothing where it cannot have been, and then the trouble says why. */
   at(): string | undefined
 }
@@ -31,7 +30,7 @@ export function provideWhen(beganAt: string): When {
     trouble.value = outcome.ok ? '' : words[outcome.error]
     return outcome.ok ? outcome.value : undefined
   }
-  const when: When = { said, other, trouble: readonly(trouble), beganAt, at }
+  const when: When = { said, other, trouble: readonly(trouble), at }
   provide(WHEN, when)
   return when
 }

@@ -32,7 +32,14 @@ describe('the yard', () => {
 
   it('keeps what was dragged where it was dropped, and two at one place beside each other', () => {
     const places = yardOf([batch('a', 'By the wall'), batch('b', 'By the wall')], [], [kept('by-the-wall', 3.5, 1.25)], NOW)
-    expect(places.map(({ key, xM, yM }) => [key, xM, yM])).toEqual([['by-the-wall', 3.5, 1.25], ['by-the-wall-2', 0.4, 0]])
+    expect(places.map(({ key, xM, yM }) => [key, xM, yM])).toEqual([['by-the-wall', 3.5, 1.25], ['by-the-wall-2', 2.2, 0]])
+  })
+
+  it('moves nothing else when one is moved', () => {
+    const batches = ['a', 'b', 'c', 'd'].map(id => batch(id, `place ${id}`))
+    const before = yardOf(batches, [], [], NOW)
+    const after = yardOf(batches, [], [kept('place-b', 8, 3)], NOW)
+    expect(after.filter(({ key }) => key !== 'place-b')).toEqual(before.filter(({ key }) => key !== 'place-b'))
   })
 
   it('shows a bay as free when the last that stood there is over, for three years', () => {

@@ -88,9 +88,9 @@ export function yardOf(standing: readonly BegunBatch[], ended: readonly BegunBat
   return all.map((one) => {
     const widthM = frontWidthM(one.vessel)
     if (next.xM > 0.4 && next.xM + widthM > ROW_M) next = { xM: 0.4, yM: next.yM + ROW_DEPTH_M }
-    const own = spots.get(one.key)
-    const spot = own ?? next
-    if (!own) next = { xM: next.xM + Math.max(0.8, widthM) + PATH_M, yM: next.yM }
+    const spot = spots.get(one.key) ?? next
+    // Its room in the row stays: who moves one thing moves no other.
+    next = { xM: next.xM + Math.max(0.8, widthM) + PATH_M, yM: next.yM }
     return { ...one, ...spot }
   })
 }

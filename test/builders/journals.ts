@@ -46,6 +46,7 @@ function draft(random: Random, at: string, batchId: string, known: readonly Gard
     () => ({ kind: 'did', at, batchId, deed: pick(random, ['covered', 'stirred']), answers: random() < 0.5 ? { how: 'loosely' } : {} }),
     () => ({ kind: 'gauged', at, batchId, quantity: pick(random, ['foam', 'height']), source: 'hand', values: [{ spot: 'top', value: Math.round(random() * 100) / 1000 }] }),
     () => ({ kind: 'took', at, batchId, heightM: 0.6, ends: random() < 0.3, products: [{ materialId: 'leaf-mould', amount: amount(random), sieveMm: 6 }] }),
+    () => ({ kind: 'stock-amended', at, lotId: lots.length > 0 ? pick(random, lots).id : 'gone', ...(random() < 0.5 ? { gatheredAt: at } : { amount: amount(random) }), source: 'the lane' }),
     () => ({ kind: 'made', at, how: 'sieved', draws: draws.length > 0 ? draws : [{ lotId: 'gone', litres: 1 }], products: [{ materialId: 'compost-finished', amount: amount(random) }] }),
     () => ({ kind: 'used', at, ...(random() < 0.5 && lots.length > 0 ? { lotId: pick(random, lots).id } : { batchId }), litres: Math.floor(random() * 10), place: 'beans', areaM2: 4, waterL: 20 }),
     () => ({ kind: 'undone', at, targetId: known.length > 0 ? pick(random, known).id : 'nothing' }),

@@ -24,24 +24,26 @@ async function violations(gardener: Visit): Promise<string[]> {
 const VIEWS: readonly (readonly [name: string, path: string, open?: string])[] = [
   ['round', '/'], ['round with a pad', '/', '[data-task="reading"] button'],
   ['bench', '/bench'], ['picking materials', '/bench', button('Something else')], ['build sheet', '/bench/sheet'],
-  ['balancing', '/bench', '[role="tab"]::-p-text(Balance it)'], ['rules of thumb', '/bench', '[role="tab"]::-p-text(Rules of thumb)'], ['how much', '/bench', '[role="tab"]::-p-text(How much)'],
+  ['balancing', '/bench', '[data-panel="balance"]'], ['rules of thumb', '/bench', '[data-panel="rules"]'], ['how much', '/bench', '[data-panel="how-much"]'],
   ['an ingredient taken hold of', '/bench', '[data-pull="grass-clippings"] .field-dot'], ['an ingredient opened', '/bench', button('buckets, shaken')], ['two plans', '/bench/compare'],
   ['building', '/bench/build'], ['materials', '/materials'], ['a material', '/materials/hay-grass', button('I have weighed it')],
   ['store', '/store'], ['yard', '/yard'], ['garden', '/garden'],
   ['batch', '/batch/demo-apple-bay'], ['sensing', '/batch/demo-apple-bay', '[data-pad="smell"]'], ['adding', '/batch/demo-wall-bay', '[data-pad="added"]'],
   ['what if', '/batch/demo-apple-bay', button('What if I')], ['what is wrong', '/batch/demo-wall-bay/wrong'], ['is it ready', '/batch/demo-shed-ring/ready', '[data-test="sprout"] summary'], ['probe and files', '/batch/demo-apple-bay/readings'],
-  ['a task put off', '/', 'button[aria-label^="later:"]'],
+  ['a task put off', '/', 'button[aria-label^="why, and later:"]'],
   ['finished batch', '/batch/demo-may-grass'], ['taking down', '/batch/demo-shed-ring/finish'], ['sheet of a batch', '/batch/demo-plum-bay/sheet'],
   ['choosing a method', '/bench', '[data-another-method]'],
   ['a cage', '/batch/demo-hazel-cage'], ['filling', '/batch/demo-hazel-cage', '[data-pad="filled"]'], ['taking some', '/batch/demo-lawn-cage/finish'], ['a dry cage', '/batch/demo-eaves-cage/wrong'], ['a label', '/batch/demo-hazel-cage/label'],
   ['a brew', '/batch/demo-forest-bucket'], ['giving', '/batch/demo-forest-bucket', '[data-pad="given"]'], ['a sheet of a brew', '/batch/demo-forest-bucket/sheet'],
+  ['a term explained', '/batch/demo-plum-bay', '[data-term]'], ['why', '/bench', '[data-panel="why"]'], ['bringing something', '/store', '[data-wanted] button'], ['a lot set right', '/store', '[data-lot-more]'], ['labels', '/labels'], ['arranging the yard', '/yard', '[data-arrange]'], ['a chart as a table', '/batch/demo-apple-bay', '[data-chart-table]'],
   ['no such batch', '/batch/nothing'], ['no such page', '/nowhere'],
 ]
 
-describe.each<readonly [Screen, 'light' | 'dark']>([['laptop', 'light'], ['laptop', 'dark'], ['phone', 'light'], ['phone', 'dark']])('axe on a %s by %s', (screen, theme) => {
+describe.each<readonly [Screen, 'light' | 'dark', 'own' | 'forced']>([['laptop', 'light', 'own'], ['laptop', 'dark', 'own'], ['phone', 'light', 'own'], ['phone', 'dark', 'own'], ['tiny', 'light', 'forced']])('axe on a %s by %s in %s colours', (screen, theme, colours) => {
   it('finds nothing on any view', async () => {
     const gardener = await visit(server.url, screen)
     try {
+      if (colours === 'forced') await (await gardener.page.createCDPSession()).send('Emulation.setEmulatedMedia', { features: [{ name: 'forced-colors', value: 'active' }] })
       await gardener.page.evaluateOnNewDocument(wanted => localStorage.setItem('nuxt-color-mode', wanted), theme)
       const found: Record<string, string[]> = {}
       for (const [name, path] of [['welcome', '/welcome'], ['own garden', '/welcome/own']] as const) {

@@ -6,7 +6,7 @@ let server: RunningServer
 beforeAll(async () => { server = await startServer() })
 afterAll(() => server.stop())
 
-const tab = (name: string) => `[role="tab"]::-p-text(${name})`
+const panel = (id: string) => `[data-panel="${id}"]`
 const exactly = (label: string) => `::-p-xpath(//button[normalize-space(.)="${label}" and not(@role)])`
 const countOf = (gardener: Visit, short: string) => gardener.page.$$eval('input[inputmode="decimal"]', (inputs, name) =>
   inputs.flatMap((input) => {
@@ -38,17 +38,19 @@ describe.each<Screen>(['phone', 'laptop'])('balancing on a %s', (screen) => {
       await withAmounts(gardener, { 'sacks of leaves': 16, 'buckets of grass': 30, 'buckets of horse manure': 20 })
       await gardener.press('button[aria-label="keep the grass as it is when balancing"]')
       await gardener.press(button('Balance it for me'))
+      // It answers at once, for this pile, and the focus is on what it says.
+      await gardener.page.waitForFunction(() => document.activeElement?.hasAttribute('data-balanced') && /good ways? for this pile|cannot be balanced/.test(document.activeElement.textContent ?? ''))
+      await gardener.press('[data-ask-otherwise] summary')
       await gardener.see('The grass stays as on the bench')
       // A change of mind: stopped at once, nothing comes of it, and it can be asked again.
       await gardener.page.evaluate(async () => {
         const pressed = (label: string) => [...document.querySelectorAll('button')].find(one => one.textContent?.trim() === label && !one.hasAttribute('role'))?.click()
-        pressed('Balance it')
+        pressed('Ask again')
         await new Promise(resolve => requestAnimationFrame(resolve))
         pressed('Stop')
       })
       await gardener.page.waitForFunction(() => ![...document.querySelectorAll('button')].some(one => one.textContent?.trim() === 'Stop'))
-      expect(await gardener.shown('[data-answer]')).toBe(false)
-      await gardener.press(exactly('Balance it'))
+      await gardener.press(exactly('Ask again'))
       await gardener.page.waitForSelector('[data-answer]')
       await gardener.page.waitForFunction(() => !document.body.innerText.includes('looking for another'))
       const answers = await gardener.page.$$eval('[data-answer]', cards => cards.map(card => (card as HTMLElement).innerText))
@@ -79,7 +81,9 @@ describe.each<Screen>(['phone', 'laptop'])('balancing on a %s', (screen) => {
       await pick(gardener, ['grass-clippings', 'leaves-mixed'], 'That is all')
       await withAmounts(gardener, { 'buckets of grass': 40, 'sacks of leaves': 2 })
       await gardener.press(button('Balance it for me'))
-      await gardener.press(exactly('Balance it'))
+      await gardener.press('[data-ask-otherwise] summary')
+      await gardener.press(button('what I have'))
+      await gardener.press(exactly('Ask again'))
       await gardener.page.waitForSelector('[data-impossible]')
       await gardener.see('It cannot be balanced as it is')
       await gardener.see('The smallest change')
@@ -99,7 +103,7 @@ describe.each<Screen>(['phone', 'laptop'])('balancing on a %s', (screen) => {
       await gardener.go('/welcome/demo')
       await gardener.see('Apple bay')
       await gardener.go('/bench')
-      await gardener.press(tab('Rules of thumb'))
+      await gardener.press(panel('rules'))
       expect((await gardener.page.$$('[data-rule]')).length).toBe(5)
       expect((await gardener.page.$$('[data-ghost]')).length).toBe(5)
       const before = await countOf(gardener, 'grass')
@@ -149,25 +153,27 @@ describe('the bench without a mouse, in gallons', () => {
       await gardener.see('gal')
 
       const { keyboard } = gardener.page
-      await gardener.page.$eval('[role="tab"]', one => (one as HTMLElement).focus())
-      await keyboard.press('ArrowRight')
-      await gardener.see('What matters most')
+      await gardener.page.focus(panel('balance'))
+      await keyboard.press('Enter')
+      await gardener.page.waitForFunction(() => document.activeElement?.hasAttribute('data-balanced'))
       // The second of the goals, then on to the button: whatever lies between is reached by Tab alone.
       const focused = () => gardener.page.evaluate(() => document.activeElement?.textContent?.trim() ?? '')
+      for (let tabs = 0; tabs < 40 && await focused() !== 'Ask it otherwise'; tabs++) await keyboard.press('Tab')
+      await keyboard.press('Enter')
       for (let tabs = 0; tabs < 40 && await focused() !== 'fewest trips'; tabs++) await keyboard.press('Tab')
       expect(await focused()).toBe('fewest trips')
       await keyboard.press('Enter')
       for (let tabs = 0; tabs < 40 && await focused() !== 'and what is easy to get'; tabs++) await keyboard.press('Tab')
       await keyboard.press('Enter')
-      for (let tabs = 0; tabs < 40 && await focused() !== 'Balance it'; tabs++) await keyboard.press('Tab')
+      for (let tabs = 0; tabs < 40 && await focused() !== 'Ask again'; tabs++) await keyboard.press('Tab')
       await keyboard.press('Enter')
-      await gardener.page.waitForSelector('[data-answer]')
+      await gardener.page.waitForFunction(() => document.querySelector('[data-answer]')?.textContent?.includes('Fewest containers'))
       const first = await gardener.page.$eval('[data-answer]', card => (card as HTMLElement).innerText.replace(/\u00A0/g, ' '))
       expect(first).toContain('Fewest containers to carry')
       expect(first).toMatch(/gal mixed/)
-      expect(first).toMatch(/about 1\d\d °F/)
+      expect(first).toMatch(/about \d+ °F/)
 
-      await gardener.press(tab('How much'))
+      await gardener.press(panel('how-much'))
       await gardener.type(field('Finished, so much'), '100')
       await gardener.see(/Build about [\d,]+ gal/)
       // Nonsense is not taken for a wish.
@@ -185,7 +191,7 @@ describe('collecting', () => {
     try {
       await pick(gardener, ['leaves-mixed', 'grass-clippings'], 'That is all')
       await withAmounts(gardener, { 'sacks of leaves': 10, 'buckets of grass': 30 })
-      await gardener.press(tab('How much'))
+      await gardener.press(panel('how-much'))
       await gardener.type(field('Finished, so much'), '400')
       await gardener.see('Build about')
       await gardener.see(/ready in time|It is tight|Too late/)
@@ -196,14 +202,14 @@ describe('collecting', () => {
 
       // Leaves come in now, grass on the day before, when it is worth cutting.
       await gardener.press('button[aria-label="put leaves into the store"]')
-      await gardener.type(field('How many'), '10')
+      await gardener.type(field('how many of leaves'), '10')
       await gardener.press(button('Into the store'))
       await gardener.page.waitForSelector('[data-wanted="leaves-mixed"] .text-primary')
       const days = Math.ceil((Date.parse(`${await gardener.page.$eval('[data-list] input[type="date"]', input => (input as HTMLInputElement).value)}T12:00`) - Date.now()) / 86_400_000)
       await gardener.daysLater(days - 1)
       await gardener.see('30 buckets of grass still to come')
       await gardener.press('button[aria-label="put grass into the store"]')
-      await gardener.type(field('How many'), '30')
+      await gardener.type(field('how many of grass'), '30')
       await gardener.press(button('Into the store'))
       await gardener.see('All there: to the bench')
       await gardener.press(button('All there: to the bench'))

@@ -97,7 +97,7 @@ describe.each<Screen>(['phone', 'laptop'])('on a %s', (screen) => {
       expect(values).toEqual(expect.arrayContaining(['-3.5', '14', '80', '20']))
 
       await gardener.go('/store')
-      await gardener.press('::-p-xpath(//*[@data-lot="grass-clippings"]//button[contains(., "take out")])')
+      await gardener.press('[data-lot="grass-clippings"] [data-lot-more]')
       await gardener.press(button('spoiled'))
       await gardener.see('5 buckets of grass out of the store.')
       await gardener.page.waitForFunction(() => !document.querySelector('[data-lot="grass-clippings"]'))

@@ -18,7 +18,7 @@ describe.each<Screen>(['laptop', 'phone'])('the demo garden on a %s', (screen) =
       await gardener.see('turned.')
       await gardener.press(button('Take back'))
       await gardener.page.waitForSelector('[data-task="turned"]')
-      await gardener.press(button('Leave it'))
+      await gardener.press(button('Leave the demo'))
       await gardener.press(button('Leave the demo garden'))
       await gardener.see('Is my pile any good?')
       await gardener.page.waitForFunction(async () => (await indexedDB.databases()).length === 0)
@@ -57,7 +57,7 @@ describe('taking back', () => {
       await gardener.go('/batch/demo-plum-bay')
       const turns = (await gardener.text()).match(/Turned\./g)?.length ?? 0
       await gardener.press('[data-pad="turned"]')
-      await gardener.press(button('It was earlier'))
+      await gardener.press(button('another day'))
       const twoDaysAgo = new Date(Date.now() - 2 * 86_400_000)
       await gardener.page.$eval('input[type="datetime-local"]', (one, value) => {
         (one as HTMLInputElement).value = value

@@ -193,10 +193,10 @@ describe('on a laptop', () => {
   }), 120_000)
 
   it('a task waits till tomorrow, another is skipped with a reason that the log keeps', () => inDemo('laptop', '/', async (gardener) => {
-    await gardener.press('button[aria-label^="later: Read the heat, Wall bay"]')
+    await gardener.press('button[aria-label^="why, and later: Read the heat, Wall bay"]')
     await gardener.press(button('Tomorrow'))
     await gardener.see('Read the heat: tomorrow.')
-    await gardener.press('button[aria-label^="later: Water it, Wall bay"]')
+    await gardener.press('button[aria-label^="why, and later: Water it, Wall bay"]')
     await gardener.type(field('or not this time, because'), 'frozen hose')
     await gardener.press(button('Skip it'))
     await gardener.see('Water it: not this time.')

@@ -11,6 +11,13 @@ const open = defineModel<boolean>('open', { required: true })
 const { stored, materials, seasonMonth } = useGarden()
 
 const text = ref('')
+const search = useTemplateRef('search')
+/** Whoever has keys begins to type; on a phone the keyboard would cover what is to be tapped. */
+function toSearch(event: Event): void {
+  if (matchMedia('(pointer: coarse)').matches) return
+  event.preventDefault()
+  search.value?.focus()
+}
 const EVERYDAY = ['leaves-mixed', 'grass-clippings', 'kitchen-veg', 'cardboard', 'twigs', 'coffee-grounds', 'straw-wheat', 'horse-manure-straw', 'leaves-shredded', 'weeds-soft', 'veg-haulm', 'wood-chips']
 
 interface Group { readonly title: string, readonly materials: readonly Material[] }
@@ -34,12 +41,14 @@ const unwelcome = computed(() => searchUnwelcome(text.value))
     :title="title"
     description="Tap what you have."
     side="right"
+    :content="{ onOpenAutoFocus: toSearch }"
   >
     <template #body>
       <label class="block mb-3">
         <span class="field-label">Search</span>
         <input
           v-model="text"
+          ref="search"
           class="text-field"
           type="search"
           autocomplete="off"

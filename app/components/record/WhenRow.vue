@@ -3,7 +3,7 @@ import { format } from 'date-fns'
 import { sayable, type Said } from '#core/journal/when'
 
 /** When it was: now, unless it is said otherwise. What cannot have been is asked back. */
-const { said, other, trouble, beganAt } = useWhen()
+const { said, other, trouble } = useWhen()
 const WORDS: Readonly<Record<Said, string>> = { 'now': 'now', 'this-morning': 'this morning', 'yesterday': 'yesterday', 'another-day': 'another day' }
 const local = (date: Date) => format(date, 'yyyy-MM-dd\'T\'HH:mm')
 const choices = sayable(new Date())
@@ -37,7 +37,6 @@ watch(said, (chosen) => { if (chosen === 'another-day' && !other.value) other.va
         v-model="other"
         type="datetime-local"
         class="text-field !w-auto"
-        :min="local(new Date(beganAt))"
       >
     </label>
     <p

@@ -26,6 +26,8 @@ const PACKING_WORDS: Readonly<Record<Packing, string>> = { loose: 'loose', shake
 onMounted(async () => {
   await nextTick()
   form.value?.scrollIntoView({ block: 'start', behavior: 'instant' })
+  // The picker that is still closing would take the focus back.
+  await until(() => document.querySelector('[role="dialog"]') === null)
   form.value?.querySelector('input')?.focus({ preventScroll: true })
 })
 function change(id: string, part: Partial<Amount>): void {

@@ -25,7 +25,8 @@ const TONES = { good: 'text-primary', mind: 'text-warning', bad: 'text-error' } 
 
 async function move(key: string, xM: number, yM: number): Promise<void> {
   dragged.value = { key, xM, yM }
-  await store.write([spotDocument(key, { xM, yM })])
+  // From the first move on everything has its place: what comes later moves none of it.
+  await store.write(places.value.map(place => spotDocument(place.key, place.key === key ? { xM, yM } : place)))
   dragged.value = undefined
 }
 const STEP_M = 0.25

@@ -20,8 +20,8 @@ describe('days at 55 °C', () => {
   })
 
   it('are told by half days, by days from ten on, and the edge beside the core', () => {
-    expect(words([both(1, 60, 40), both(1.2, 60, 40)])[0]).toBe('At 55 °C or more in the core for less than half a day at a stretch, less than half a day in all; a hand\'s breadth in never read so hot.')
-    expect(words([both(1, 60, 55), both(2, 60, 56), both(3.3, 60, 30)])[0]).toMatch(/core for 2\.5 days at a stretch, 2\.5 days in all; a hand's breadth in 1 day\./)
+    expect(words([both(1, 60, 40), both(1.2, 60, 40)])[0]).toBe('At 55 °C or more in the core for less than half a day at a stretch, less than half a day in all; a hand\'s breadth in: never read so hot.')
+    expect(words([both(1, 60, 55), both(2, 60, 56), both(3.3, 60, 30)])[0]).toMatch(/core for 2\.5 days at a stretch, 2\.5 days in all; a hand's breadth in: 1 day\./)
     expect(words(Array.from({ length: 12 }, (_, day) => both(day, 60, 20)))[0]).toMatch(/for 11 days at a stretch/)
     expect(words([reading(1, 60), reading(2, 60), reading(3, 60), reading(4, 60), turned(5), turned(6)]).join(' ')).toMatch(/Turned 2 times since.*certifies nothing/)
     expect(words([reading(1, 60), reading(2, 60), reading(3, 60)]).join(' ')).toMatch(/Not turned since.*falls short/)

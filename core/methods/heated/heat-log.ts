@@ -61,7 +61,7 @@ export function heatLogWords(log: HeatLog, units: UnitSystem): string[] {
   if (log.readings === 0) return ['No reading of the core: nothing can be said about heat.']
   if (!log.firstAt) return [`Never read at ${yardstick}: count on living seeds.`]
   return [
-    `At ${yardstick} or more in the core for ${days(log.longestDays)} at a stretch, ${days(log.totalDays)} in all; a hand's breadth in ${log.edgeDays > 0 ? days(log.edgeDays) : 'never read so hot'}.`,
+    `At ${yardstick} or more in the core for ${days(log.longestDays)} at a stretch, ${days(log.totalDays)} in all; a hand's breadth in: ${log.edgeDays > 0 ? days(log.edgeDays) : 'never read so hot'}.`,
     log.turnsAfter === 0
       ? 'Not turned since: what lay outside has not been inside.'
       : `Turned ${log.turnsAfter} ${log.turnsAfter === 1 ? 'time' : 'times'} since: each turn brings other parts inside, and it would take several to reach nearly all.`,

@@ -8,6 +8,8 @@ import { afterAll } from 'vitest'
 export const SCREENS = {
   laptop: { width: 1280, height: 800 },
   phone: { width: 390, height: 844, isMobile: true, hasTouch: true },
+  /** A laptop at four times its size: what is left of its page. */
+  tiny: { width: 320, height: 256 },
 } as const
 export type Screen = keyof typeof SCREENS
 
