@@ -31,7 +31,7 @@ const whileForecasting = serverFile => withPage(serverFile, async (page, go) => 
   await go('/batch/demo-apple-bay')
   await settled()
   await page.click('[data-pad="heat"]')
-  await page.waitForSelector('form .label-button.strong')
+  await page.type('form input[inputmode="decimal"]', '52')
   await new Promise(resolve => setTimeout(resolve, 8000))
   await page.evaluate(() => {
     globalThis.longTasks = []

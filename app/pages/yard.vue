@@ -60,7 +60,7 @@ const gave = (batch: typeof finished.value[number]['batch']) => {
         >
           <NuxtLink
             :to="`/batch/${batch.id}`"
-            class="font-semibold underline underline-offset-3 decoration-dotted w-44"
+            class="tap inline-flex items-center font-semibold underline underline-offset-3 decoration-dotted w-44"
           >{{ batch.name }}</NuxtLink>
           <span class="aside-note flex-1 min-w-40">{{ batch.place }}</span>
           <span class="text-right">
@@ -98,7 +98,7 @@ const gave = (batch: typeof finished.value[number]['batch']) => {
         >
           <NuxtLink
             :to="`/batch/${batch.id}`"
-            class="font-semibold underline underline-offset-3 decoration-dotted w-44"
+            class="tap inline-flex items-center font-semibold underline underline-offset-3 decoration-dotted w-44"
           >{{ batch.name }}</NuxtLink>
           <span class="aside-note flex-1 min-w-48">{{ day(batch.began.at) }} – {{ day(batch.ended!.at) }}</span>
           <span>{{ gave(batch) }}</span>
@@ -128,7 +128,7 @@ const gave = (batch: typeof finished.value[number]['batch']) => {
         >
           <NuxtLink
             :to="`/batch/${batch.id}`"
-            class="font-semibold underline underline-offset-3 decoration-dotted w-44"
+            class="tap inline-flex items-center font-semibold underline underline-offset-3 decoration-dotted w-44"
           >{{ batch.name || 'Without a name' }}</NuxtLink>
           <span class="aside-note flex-1">{{ batch.place }}</span>
           <span>{{ batch.log.length }} {{ batch.log.length === 1 ? 'entry' : 'entries' }}</span>

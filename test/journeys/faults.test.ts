@@ -53,6 +53,7 @@ function putRaw(page: Page, name: string, events: readonly object[]): Promise<vo
 async function putIntoStore(gardener: Visit): Promise<void> {
   await gardener.go('/store?add=1')
   await gardener.press('[data-material="leaves-mixed"]')
+  await gardener.press(button('These 1'))
   await gardener.press(button('Into the store'))
 }
 
@@ -101,7 +102,8 @@ describe('while the garden cannot be kept', () => {
     await here.goto(`${server.url}/store?add=1`, { waitUntil: 'load' })
     await seen('Not kept just now.')
     await seen('older version')
-    await (await here.waitForSelector('[data-material="leaves-mixed"]', { visible: true }))!.click()
+    await (await here.waitForSelector('[data-material="leaves-mixed"]', { visible: true }))!.evaluate(one => (one as HTMLElement).click())
+    await (await here.waitForSelector(button('These 1')))!.evaluate(one => (one as HTMLElement).click())
     await (await here.waitForSelector('[data-stock-form] .label-button.strong', { visible: true }))!.evaluate(one => (one as HTMLElement).click())
     await seen('On this page only: 1 sack of')
     await gardener.page.close()
@@ -163,6 +165,7 @@ describe('two tabs', () => {
     expect(kept).toEqual({ units: 'us', water: 'well' })
     await other.goto(`${server.url}/store?add=1`, { waitUntil: 'load' })
     await (await other.waitForSelector('[data-material="leaves-mixed"]', { visible: true }))!.evaluate(one => (one as HTMLElement).click())
+    await (await other.waitForSelector(button('These 1')))!.evaluate(one => (one as HTMLElement).click())
     await other.waitForSelector('[data-stock-form] .label-button.strong', { visible: true })
     await gardener.page.bringToFront()
     const { events, documents } = demoGarden(new Date())

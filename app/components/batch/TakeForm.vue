@@ -32,7 +32,7 @@ const MOST_SHARE = 1.1
 const before = computed(() => cameOutL(known.batch))
 
 /** What can hardly be is asked back before it is written: nothing out at the end, or far more out than ever went in. */
-const doubt = computed(() => ends.value === 'ends' && outputs.value.length > 0 && outL.value + before.value === 0
+const doubt = computed(() => ends.value === 'ends' && outputs.value.length > 0 && known.batch.uses.length === 0 && outL.value + before.value === 0
   ? 'Nothing came out of it at all? Say how much there is; or, if it is truly gone, say so once more.'
   : inL.value > 0 && outL.value + before.value > inL.value * MOST_SHARE
     ? `${quantity('volume', outL.value + before.value)} out of ${quantity('volume', inL.value)} is more than went in: check the number and the container. If it is so, say so once more.`

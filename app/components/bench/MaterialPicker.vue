@@ -47,8 +47,8 @@ const unwelcome = computed(() => searchUnwelcome(text.value))
       <label class="block mb-3">
         <span class="field-label">Search</span>
         <input
-          v-model="text"
           ref="search"
+          v-model="text"
           class="text-field"
           type="search"
           autocomplete="off"

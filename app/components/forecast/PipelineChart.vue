@@ -39,7 +39,7 @@ const said = (stages: readonly PipelineStage[]) => stages.map(({ label, from }) 
         <NuxtLink
           v-if="row.batchId"
           :to="`/batch/${row.batchId}`"
-          class="font-semibold underline underline-offset-3 decoration-dotted"
+          class="tap inline-flex items-center font-semibold underline underline-offset-3 decoration-dotted"
         >{{ row.name }}</NuxtLink>
         <span
           v-else

@@ -11,10 +11,13 @@ const urgent = computed(() => tasks.some(({ urgency }) => urgency === 'now'))
 
 <template>
   <li
-    class="line-rule py-1.5"
+    class="line-rule py-1"
     :data-stop="known.batch.id"
   >
-    <div class="flex items-center gap-x-3">
+    <div
+      v-if="tasks.length > 1"
+      class="flex items-center gap-x-3"
+    >
       <h3 class="flex-1 min-w-0 leading-tight">
         <NuxtLink
           :to="`/batch/${known.batch.id}`"
@@ -43,6 +46,7 @@ const urgent = computed(() => tasks.some(({ urgency }) => urgency === 'now'))
         :task="task"
         :known="known"
         :brief="brief"
+        :named="tasks.length === 1"
       />
     </ul>
   </li>

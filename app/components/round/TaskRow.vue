@@ -3,7 +3,7 @@ import type { RoundTask } from '#core/garden/round'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** One thing a batch asks for today: what, why, and the tap that does it. */
-const { task, known, brief = false } = defineProps<{ task: RoundTask, known: KnownBatch, /** The reason waits behind the dots, unless it is urgent. */ brief?: boolean }>()
+const { task, known, brief = false, named = false } = defineProps<{ task: RoundTask, known: KnownBatch, /** The reason waits behind the dots, unless it is urgent. */ brief?: boolean, /** The only step of its stop: the batch is named in the same line. */ named?: boolean }>()
 const { day } = useSay()
 const route = useRoute()
 const { now } = useGarden()
@@ -42,6 +42,19 @@ watch(chosen, (id) => { if (!id) open.value = false })
         :class="task.urgency === 'now' ? 'text-error' : 'text-toned'"
       />
       <div class="min-w-0 flex-1">
+        <h3
+          v-if="named"
+          class="leading-tight"
+        >
+          <NuxtLink
+            :to="`/batch/${task.batchId}`"
+            class="inline-flex items-center min-h-11 min-w-11 underline underline-offset-3 decoration-dotted"
+          >{{ known.batch.name }}</NuxtLink>
+          <span
+            v-if="task.urgency === 'now'"
+            class="ml-2 text-error font-sans font-semibold whitespace-nowrap"
+          >now</span>
+        </h3>
         <p class="leading-tight text-highlighted font-semibold">
           {{ task.title }}
           <span

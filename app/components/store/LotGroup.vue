@@ -24,10 +24,9 @@ const rest = computed(() => group.lots.slice(shown.value.length))
       type="button"
       class="tap pl-12 underline underline-offset-3 decoration-dotted"
       :aria-expanded="open"
-      :aria-label="open ? `fewer lots of ${group.material.short}` : `${rest.length} more lots of ${group.material.short}`"
       @click="open = !open"
     >
-      {{ open ? 'fewer' : `${rest.length} more, ${quantity('volume', rest.reduce((sum, { leftL }) => sum + leftL, 0))}` }}
+      {{ open ? `fewer of ${group.material.short}` : `${rest.length} more of ${group.material.short}, ${quantity('volume', rest.reduce((sum, { leftL }) => sum + leftL, 0))}` }}
     </button>
   </li>
 </template>

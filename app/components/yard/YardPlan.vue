@@ -52,7 +52,7 @@ function take(event: PointerEvent, place: YardPlace): void {
   item.addEventListener('pointermove', drag)
   item.addEventListener('pointerup', drop, { once: true })
 }
-const told = (place: typeof shown.value[number]) => `${place.name}, ${place.batch ? place.look?.standing.label ?? '' : 'free'}: ${quantity('length', place.xM)} from the left, ${quantity('length', place.yM)} from the back. The arrow keys move it.`
+const told = (place: typeof shown.value[number]) => `: ${quantity('length', place.xM)} from the left, ${quantity('length', place.yM)} from the back. The arrow keys move it.`
 </script>
 
 <template>
@@ -92,7 +92,6 @@ const told = (place: typeof shown.value[number]) => `${place.name}, ${place.batc
           :style="{ left: `${place.xM * px}px`, top: `${(TALLEST_M + place.yM * SLANT) * px}px`, zIndex: Math.round(place.yM * 10) }"
           :tabindex="arranging ? 0 : undefined"
           :role="arranging ? 'button' : undefined"
-          :aria-label="arranging ? told(place) : undefined"
           :data-place="place.key"
           @keydown="byKey($event, place)"
           @pointerdown="take($event, place)"
@@ -131,6 +130,9 @@ const told = (place: typeof shown.value[number]) => `${place.name}, ${place.batc
             :class="place.batch ? 'text-highlighted font-semibold' : 'aside-note'"
           >
             {{ place.name }}<span
+              v-if="arranging"
+              class="sr-only"
+            >{{ told(place) }}</span><span
               v-if="place.look"
               class="block font-normal"
               :class="TONES[place.look.standing.tone]"

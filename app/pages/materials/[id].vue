@@ -36,7 +36,7 @@ function toBench(): void {
     <p>
       <NuxtLink
         to="/materials"
-        class="underline underline-offset-3"
+        class="tap inline-flex items-center underline underline-offset-3"
       >All materials</NuxtLink>
     </p>
     <header class="flex flex-wrap items-center gap-3">

@@ -45,7 +45,7 @@ const answers = computed<readonly Answer[]>(() => state.value.kind === 'working'
 /** For this pile, the single changes that its verdict names come first: the same question has the same answer. */
 const single = computed(() => asked.value?.fill !== 'pile' || asked.value.bench !== filled.value
   ? []
-  : changes.value.map((lever) => {
+  : changes.value.filter(lever => asked.value?.fetching || lever.kind === 'take-out' || lever.candidate.inStore).map((lever) => {
       const ingredients = changedBy(lever, filled.value)
       return { text: capital(leverText(lever, filled.value)), ingredients, measures: lever.after.measures, waterL: lever.after.waterL }
     }))
@@ -57,9 +57,9 @@ const trouble = computed(() => state.value.kind === 'failed' || (state.value.kin
 const pinnedNames = computed(() => filled.value.filter(({ material }) => draft.value.pinned.includes(material.id)).map(({ material }) => material.short))
 
 /** What was asked last, and of which bench. */
-const asked = shallowRef<{ readonly fill: BalanceWish['fill'], readonly bench: readonly Ingredient[] }>()
+const asked = shallowRef<{ readonly fill: BalanceWish['fill'], readonly fetching: boolean, readonly bench: readonly Ingredient[] }>()
 async function go(): Promise<void> {
-  asked.value = { fill: fill.value, bench: filled.value }
+  asked.value = { fill: fill.value, fetching: fetching.value === 'fetch', bench: filled.value }
   await ask({
     goalId: goalId.value,
     asBigAsCan: fill.value === 'have',
@@ -87,28 +87,30 @@ const wayText = (way: WayOut) => {
 
 <template>
   <div class="space-y-4 pt-3">
-    <h3
+    <div
       ref="result"
       tabindex="-1"
       role="status"
       data-balanced
     >
-      <template v-if="state.kind === 'working'">
-        {{ state.answers.length === 0 ? 'Weighing it up…' : `${state.answers.length} found, looking for another…` }}
-      </template>
-      <template v-else-if="trouble">
-        No answer this time
-      </template>
-      <template v-else-if="impossible">
-        {{ whyImpossible(impossible) }}
-      </template>
-      <template v-else-if="found > 0">
-        {{ found === 1 ? 'One good way' : `${found} good ways` }}{{ asked?.fill === 'pile' ? ' for this pile' : '' }}
-      </template>
-      <template v-else>
-        Not asked yet
-      </template>
-    </h3>
+      <h3>
+        <template v-if="state.kind === 'working'">
+          {{ state.answers.length === 0 ? 'Weighing it up…' : `${state.answers.length} found, looking for another…` }}
+        </template>
+        <template v-else-if="trouble">
+          No answer this time
+        </template>
+        <template v-else-if="impossible">
+          {{ whyImpossible(impossible) }}
+        </template>
+        <template v-else-if="found > 0">
+          {{ found === 1 ? 'One good way' : `${found} good ways` }}{{ asked?.fill === 'pile' ? ' for this pile' : '' }}
+        </template>
+        <template v-else>
+          Not asked yet
+        </template>
+      </h3>
+    </div>
     <p
       v-if="trouble"
       class="caution"
