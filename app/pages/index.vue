@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { daysText } from '#core/units/plural'
 import { addDays, endOfDay } from 'date-fns'
 import { toGatherNow } from '#core/garden/collecting'
 import { weekdayDateText } from '#core/units/dates'
@@ -31,7 +32,7 @@ const week = computed(() => tasks.value.filter(({ due }) => due > endOfDay(now.v
 const spoiling = computed(() => stored.value.filter(({ keeping }) => keeping.freshness === 'use-soon' || keeping.freshness === 'spoiling').slice(0, 5))
 const { lists } = useCollecting()
 const gathering = computed(() => lists.value.flatMap(({ list, state }) => toGatherNow(state, now.value).map(line => ({ list, line }))).slice(0, 6))
-const left = (days: number) => days < 0 ? 'past its best' : days < 1 ? 'today' : `${Math.ceil(days)} ${Math.ceil(days) === 1 ? 'day' : 'days'} left`
+const left = (days: number) => days < 0 ? 'past its best' : days < 1 ? 'today' : `${daysText(Math.ceil(days))} left`
 </script>
 
 <template>

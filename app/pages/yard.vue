@@ -56,7 +56,7 @@ const gave = (batch: typeof finished.value[number]['batch']) => {
           v-for="{ batch } in standing"
           :key="batch.id"
           data-coming
-          class="line-rule py-2 flex flex-wrap gap-x-4"
+          class="line-rule py-1 flex flex-wrap gap-x-4 items-baseline"
         >
           <NuxtLink
             :to="`/batch/${batch.id}`"

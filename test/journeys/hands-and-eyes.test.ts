@@ -92,6 +92,25 @@ describe('with a glove, on a phone', () => {
     await gardener.see('Nothing gathered yet')
   }))
 
+  it('plus goes on while it is held, and stops when it is let go', () => at('laptop', async (gardener) => {
+    await inDemo(gardener, '/bench')
+    const value = () => gardener.page.$eval('input[inputmode="decimal"]', one => Number((one as HTMLInputElement).value))
+    const before = await value()
+    const plus = await gardener.page.waitForSelector('button[aria-label^="more: sacks of leaves"]')
+    await plus!.evaluate(one => one.scrollIntoView({ block: 'center' }))
+    await plus!.hover()
+    await gardener.page.mouse.down()
+    await gardener.page.waitForFunction(least => Number(document.querySelector<HTMLInputElement>('input[inputmode="decimal"]')!.value) >= least, {}, before + 3)
+    await gardener.page.mouse.up()
+    await new Promise(resolve => setTimeout(resolve, 200))
+    const after = await value()
+    await new Promise(resolve => setTimeout(resolve, 600))
+    expect(await value()).toBe(after)
+    // A short tap is one.
+    await plus!.click()
+    expect(await value()).toBe(after + 1)
+  }))
+
   it('an ordinary heap is built in a dozen ticks', () => at('phone', async (gardener) => {
     await inDemo(gardener, '/bench/sheet')
     await gardener.press(button('Build it step by step'))

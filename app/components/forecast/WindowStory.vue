@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { daysText } from '#core/units/plural'
 import { addHours, differenceInCalendarDays } from 'date-fns'
 import type { DayWindow, NamedWindow, WindowMove } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
@@ -24,7 +25,7 @@ const eventWords = ({ eventId }: WindowMove) => {
   const event = store.journal.events.get(eventId)
   return event ? wordsOf(event, known) : ''
 }
-const inDays = (days: number) => `${Math.abs(Math.round(days))} ${Math.abs(Math.round(days)) === 1 ? 'day' : 'days'}`
+const inDays = (days: number) => daysText(Math.abs(days))
 const moved = (days: number) => `${inDays(days)} ${days < 0 ? 'sooner' : 'later'}`
 const strongest = computed(() => [...course.value?.moves ?? []].sort((a, b) => Math.abs(b.movedDays) - Math.abs(a.movedDays))[0])
 const moves = computed(() => (course.value?.moves ?? []).filter(({ movedDays }) => Math.abs(movedDays) >= 0.5).slice(-12).reverse())

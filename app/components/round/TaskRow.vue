@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isSameDay } from 'date-fns'
 import type { RoundTask } from '#core/garden/round'
 import type { KnownBatch } from '~/composables/useGarden'
 
@@ -60,7 +61,7 @@ watch(chosen, (id) => { if (!id) open.value = false })
           <span
             v-if="!due"
             class="aside-note font-normal whitespace-nowrap"
-          >from {{ day(task.due) }}</span>
+          >{{ isSameDay(task.due, now) ? 'later today' : `from ${day(task.due)}` }}</span>
         </p>
       </div>
       <NuxtLink

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { daysText } from '#core/units/plural'
 import { addDays, format } from 'date-fns'
 import type { CollectingLine, CollectingList, CollectingState } from '#core/garden/collecting'
 
@@ -13,7 +14,7 @@ function when({ gatherFrom, gatherBy, ingredient, missingCount, spoilsBefore }: 
   if (missingCount === 0) return 'there'
   const days = Math.floor(ingredient.material.keepsDays)
   const old = spoilsBefore ? '; what lies there now will not last' : ''
-  return days >= 90 || gatherFrom <= now.value ? `any day until ${day(gatherBy)}${old}` : `from ${day(gatherFrom)} on, it keeps ${days} ${days === 1 ? 'day' : 'days'}${old}`
+  return days >= 90 || gatherFrom <= now.value ? `any day until ${day(gatherBy)}${old}` : `from ${day(gatherFrom)} on, it keeps ${daysText(days)}${old}`
 }
 const rows = computed(() => state.lines.map(line => ({ line, share: line.wantedCount > 0 ? line.thereCount / line.wantedCount : 1, when: when(line) })))
 </script>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { daysText } from '#core/units/plural'
 import { format } from 'date-fns'
 import type { StoredLot } from '#core/garden/store'
 import type { NewEvent } from '#core/journal/event'
@@ -6,7 +7,7 @@ import { containerThen, type Amount } from '#core/units/container'
 
 /** One lot: what it is, how much is left, how it keeps, and what to do with it. */
 const { stored } = defineProps<{ stored: StoredLot }>()
-const { store, now } = useGarden()
+const { store } = useGarden()
 const { record } = useRecorder()
 const { amount, quantity, day, sieve } = useSay()
 const bench = useBench()
@@ -23,7 +24,7 @@ const keeps = computed(() => {
   const { daysLeft, freshness } = stored.keeping
   if (freshness === 'keeps') return ''
   if (daysLeft < 0) return finished.value ? 'old: test it again' : 'past its best'
-  return daysLeft < 1 ? 'spoils today' : `${Math.ceil(daysLeft)} ${Math.ceil(daysLeft) === 1 ? 'day' : 'days'} left`
+  return daysLeft < 1 ? 'spoils today' : `${daysText(Math.ceil(daysLeft))} left`
 })
 /** What to do with a lot that is going. */
 const rescue = computed(() => finished.value || stored.keeping.freshness === 'keeps' || stored.keeping.freshness === 'fresh'
@@ -161,27 +162,10 @@ async function remove(why: Why): Promise<void> {
           v-model="whole"
           label="It was, as brought in"
         />
-        <div class="grid sm:grid-cols-2 gap-3">
-          <label>
-            <span class="field-label">Gathered on</span>
-            <input
-              v-model="gathered"
-              type="date"
-              class="text-field"
-              :max="format(now, 'yyyy-MM-dd')"
-              required
-            >
-          </label>
-          <label>
-            <span class="field-label">Where from</span>
-            <input
-              v-model="source"
-              class="text-field"
-              maxlength="300"
-              autocomplete="off"
-            >
-          </label>
-        </div>
+        <GatheredFields
+          v-model:day="gathered"
+          v-model:source="source"
+        />
         <button class="label-button">
           Set it right
         </button>

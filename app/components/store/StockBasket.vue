@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { daysText } from '#core/units/plural'
 import { format } from 'date-fns'
 import { usualContainer } from '#core/bench/offered'
 import type { NewEvent } from '#core/journal/event'
@@ -61,7 +62,7 @@ async function save(): Promise<void> {
   if (events.length === 0) return
   const said = filled.map(({ material, amount: { count, container } }) => `${amountText(count, container)} of ${material.short}`)
   const soonest = filled.map(({ material }) => material).sort((a, b) => a.keepsDays - b.keepsDays)[0]
-  const done = await record(events, `${said.join(', ')} in the store.`, soonest && soonest.keepsDays < 90 ? `${capital(soonest.short)}: ${soonest.keepsDays} ${soonest.keepsDays === 1 ? 'day' : 'days'} to use it.` : '')
+  const done = await record(events, `${said.join(', ')} in the store.`, soonest && soonest.keepsDays < 90 ? `${capital(soonest.short)}: ${daysText(soonest.keepsDays)} to use it.` : '')
   if (!done) return
   source.value = ''
   emit('done')
@@ -155,28 +156,10 @@ async function save(): Promise<void> {
       <summary class="tap flex items-center cursor-pointer underline underline-offset-3 decoration-dotted">
         Gathered when and where, and what to mind
       </summary>
-      <div class="grid sm:grid-cols-2 gap-3 pb-2">
-        <label>
-          <span class="field-label">Gathered on</span>
-          <input
-            v-model="gathered"
-            type="date"
-            class="text-field"
-            :max="format(now, 'yyyy-MM-dd')"
-            required
-          >
-        </label>
-        <label>
-          <span class="field-label">Where from</span>
-          <input
-            v-model="source"
-            class="text-field"
-            maxlength="300"
-            autocomplete="off"
-            placeholder="what was sprayed, which road, which wood"
-          >
-        </label>
-      </div>
+      <GatheredFields
+        v-model:day="gathered"
+        v-model:source="source"
+      />
       <p
         v-for="caution in cautions"
         :key="caution.id"

@@ -1,3 +1,4 @@
+import { counted } from '../../units/plural'
 import { quantityText } from '../../units/format'
 import type { UnitSystem } from '../../units/system'
 import { DAY_MS } from '../../units/time'
@@ -64,7 +65,7 @@ export function heatLogWords(log: HeatLog, units: UnitSystem): string[] {
     `At ${yardstick} or more in the core for ${days(log.longestDays)} at a stretch, ${days(log.totalDays)} in all; a hand's breadth in: ${log.edgeDays > 0 ? days(log.edgeDays) : 'never read so hot'}.`,
     log.turnsAfter === 0
       ? 'Not turned since: what lay outside has not been inside.'
-      : `Turned ${log.turnsAfter} ${log.turnsAfter === 1 ? 'time' : 'times'} since: each turn brings other parts inside, and it would take several to reach nearly all.`,
+      : `Turned ${counted(log.turnsAfter, 'time', 'times')} since: each turn brings other parts inside, and it would take several to reach nearly all.`,
     log.longestDays >= YARDSTICK_DAYS
       ? 'That is the usual yardstick for weed seeds and germs. At home it lowers them; it certifies nothing.'
       : `The usual yardstick is ${YARDSTICK_DAYS} days without a break, more than once with turns between. This falls short of it.`,

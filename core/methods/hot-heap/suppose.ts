@@ -1,3 +1,4 @@
+import { daysText } from '../../units/plural'
 import { quantityText } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import type { Supposed, Supposing, Surroundings, WhatIf } from '../contract'
@@ -18,7 +19,7 @@ function asHeap(supposed: readonly Supposed[]): HeapSupposed[] {
 function wordsOf(surroundings: Surroundings, withC: number, withoutC: number, shiftDays: number): string {
   const degrees = (value: number) => quantityText('temperature', surroundings.units, value)
   const heat = Math.abs(withC - withoutC) < HARDLY_K ? 'Hardly any difference in heat.' : `At the warmest ${degrees(withC)} in the next two weeks, against ${degrees(withoutC)}.`
-  const ready = Math.abs(shiftDays) < 1 ? 'Ready at about the same time.' : `Ready about ${Math.abs(shiftDays)} ${Math.abs(shiftDays) === 1 ? 'day' : 'days'} ${shiftDays < 0 ? 'sooner' : 'later'}.`
+  const ready = Math.abs(shiftDays) < 1 ? 'Ready at about the same time.' : `Ready about ${daysText(Math.abs(shiftDays))} ${shiftDays < 0 ? 'sooner' : 'later'}.`
   return `${heat} ${ready}`
 }
 

@@ -1,0 +1,13 @@
+import { numberText } from './format'
+
+const RULES = new Intl.PluralRules('en')
+
+/** A count with its word: "1 day", "3 days", "0 days". */
+export function counted(count: number, one: string, many: string): string {
+  return `${numberText(count)} ${RULES.select(count) === 'one' ? one : many}`
+}
+
+/** So many days, whole. */
+export function daysText(days: number): string {
+  return counted(Math.round(days), 'day', 'days')
+}
