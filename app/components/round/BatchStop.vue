@@ -11,7 +11,8 @@ const urgent = computed(() => tasks.some(({ urgency }) => urgency === 'now'))
 
 <template>
   <li
-    class="line-rule py-1"
+    class="line-rule"
+    :class="tasks.length > 1 ? 'py-1' : ''"
     :data-stop="known.batch.id"
   >
     <div
