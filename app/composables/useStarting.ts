@@ -22,8 +22,8 @@ export function useStarting() {
   const router = useRouter()
   const busy = ref(false)
 
-  /** @returns whether it was recorded. @param onTakenBack what else to set right when the start is taken back. */
-  async function start({ name, place, plan, ingredients, waterL }: Started, onTakenBack?: () => void): Promise<boolean> {
+  /** @returns whether it was recorded. @param onTakenBack what else to set right when the start is taken back. @param onBegun what else to put away before its page opens. */
+  async function start({ name, place, plan, ingredients, waterL }: Started, onTakenBack?: () => void, onBegun?: () => Promise<unknown>): Promise<boolean> {
     const method = findMethod(plan.methodId)
     if (!method) return false
     busy.value = true
@@ -41,6 +41,7 @@ export function useStarting() {
     bench.change({ ingredients: [], pinned: [], capped: [], wish: undefined, likeBatchId: undefined })
     // At once: whoever leaves the page now must not find the same stuff on the bench again.
     await bench.writeNow()
+    await onBegun?.()
     await router.push(`/batch/${batchId}`)
     return true
   }

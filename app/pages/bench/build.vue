@@ -34,7 +34,7 @@ async function toggle(at: number): Promise<void> {
 async function finish(): Promise<void> {
   if (!building.value) return
   const { name, place, plan, waterL, usedWaterL } = building.value
-  if (await start({ name, place, plan, ingredients: used.value, waterL: usedWaterL ?? waterL }, () => void bringBack())) await drop()
+  await start({ name, place, plan, ingredients: used.value, waterL: usedWaterL ?? waterL }, () => void bringBack(), drop)
 }
 </script>
 
