@@ -51,7 +51,8 @@ function truthOf(heap: DemoHeap, batch: HeapLog, today: Date, outdoors: Outdoors
   if (!question) throw new Error(`${heap.name} is made of nothing known`)
   const course = emptyCourse(days)
   const deeds = heap.turnDays.map(day => ({ day, kind: 'turn' as const }))
-  runCourse({ ...caseOf(question), deeds, habitFromDay: Number.POSITIVE_INFINITY }, traitsAt(TRAIT_NAMES.map(name => heap.truth[name] ?? 0)), course)
+  const ran = runCourse({ ...caseOf(question), deeds, habitFromDay: Number.POSITIVE_INFINITY }, traitsAt(TRAIT_NAMES.map(name => heap.truth[name] ?? 0)), course)
+  if (!ran.ok) throw new Error(`${heap.name} cannot be run: ${ran.error.kind}`)
   return { course, builtM: question.builtHeightM }
 }
 

@@ -19,26 +19,26 @@ const days = (from: number, to: number, step = 1, without: readonly number[] = [
 /** One heap going well, one that does not heat, one cooling, one ready, and a year of finished ones. */
 export const DEMO_HEAPS: readonly DemoHeap[] = [
   {
-    id: 'demo-apple-bay', name: 'Apple bay', place: 'under the apple tree', builtDaysAgo: 7, vessel: vessel('square-bay'), approachId: 'by-thermometer', waterShare: 1, truth: { pace: 1.2, usable: 1 },
+    id: 'demo-apple-bay', name: 'Apple bay', place: 'under the apple tree', builtDaysAgo: 7, vessel: vessel('square-bay'), approachId: 'by-thermometer', waterShare: 1, truth: { medium: 0.8, usable: 0.5 },
     ingredients: [['twigs', some(1, 'sack')], ['leaves-mixed', some(3, 'sack', 'packed')], ['grass-clippings', some(30, 'bucket')], ['horse-manure-straw', some(44, 'bucket')], ['kitchen-veg', some(6, 'bucket')], ['cardboard', some(1, 'sack')]],
     turnDays: [], readingDays: [1, 2, 3, 4, 5, 6], wrongOnDay: 4, heightDays: [2, 5],
     observed: [[1, 'smell', 'none'], [3, 'look', 'steam'], [5, 'squeeze', 'right']],
     notes: [[0, 'Grass from three lawns, all cut the same morning. Layered thin, no lumps.']],
   },
   {
-    id: 'demo-wall-bay', name: 'Wall bay', place: 'by the north wall', builtDaysAgo: 7, vessel: vessel('pallet-bay'), approachId: 'by-thermometer', waterShare: 0.25, truth: { pace: -0.3 },
+    id: 'demo-wall-bay', name: 'Wall bay', place: 'by the north wall', builtDaysAgo: 7, vessel: vessel('pallet-bay'), approachId: 'by-thermometer', waterShare: 0.25, truth: { medium: -0.3 },
     ingredients: [['leaves-mixed', some(12, 'sack')], ['straw-wheat', some(3, 'sack')], ['kitchen-veg', some(2, 'bucket')]],
     turnDays: [], readingDays: [1, 2, 4, 6], heightDays: [5],
     observed: [[6, 'squeeze', 'dry'], [6, 'smell', 'none']],
   },
   {
-    id: 'demo-plum-bay', name: 'Plum bay', place: 'behind the plum', builtDaysAgo: 33, vessel: vessel('square-bay'), approachId: 'weekly', waterShare: 1, truth: { pace: 0.8 },
+    id: 'demo-plum-bay', name: 'Plum bay', place: 'behind the plum', builtDaysAgo: 33, vessel: vessel('square-bay'), approachId: 'weekly', waterShare: 1, truth: { medium: 0.6 },
     ingredients: [['leaves-shredded', some(6, 'sack')], ['horse-manure-straw', some(38, 'bucket')], ['veg-haulm', some(28, 'bucket')]],
     turnDays: [7, 14, 21, 28], readingDays: [...days(1, 14, 1, [5, 6, 11]), 17, 20, 23, 27, 31], heightDays: [7, 21, 30],
     observed: [[7, 'squeeze', 'right'], [14, 'squeeze', 'dry'], [21, 'squeeze', 'right'], [28, 'look', 'threads']],
   },
   {
-    id: 'demo-shed-ring', name: 'Shed ring', place: 'beside the shed', builtDaysAgo: 118, vessel: vessel('wire-ring'), approachId: 'by-thermometer', waterShare: 1, truth: { pace: 0.6 },
+    id: 'demo-shed-ring', name: 'Shed ring', place: 'beside the shed', builtDaysAgo: 118, vessel: vessel('wire-ring'), approachId: 'by-thermometer', waterShare: 1, truth: { medium: 0.5 },
     ingredients: [['straw-wheat', some(3, 'sack', 'shaken')], ['grass-clippings', some(26, 'bucket')], ['horse-manure-straw', some(18, 'bucket')]],
     turnDays: [6, 12, 19], readingDays: [...days(1, 14, 1, [9, 10]), 17, 21, 26, 32, 40, 55, 68, 82, 96], heightDays: [6, 19, 40, 80],
     observed: [[6, 'squeeze', 'right'], [19, 'squeeze', 'right'], [60, 'look', 'worms'], [96, 'smell', 'earthy']],

@@ -1,11 +1,11 @@
-import { biodegradableFraction } from '../materials/material'
+import { biodegradableFraction, type Material } from '../materials/material'
 import { typicalTotals } from '../mix/balance'
-import { measuresOf, type Measures } from '../mix/measures'
+import { measuresOf } from '../mix/measures'
 import type { Portion } from '../mix/portion'
 
 /**
- * What goes into a heap, as decay sees it: masses in kilograms. The three pools hold what microbes can use within a
- * season; `restKg` is wood and ash that outlast it.
+ * What goes into a heap, as decay sees it: masses in kilograms. The three pools hold what microbes can use in the end;
+ * `restKg` is wood, humus and ash that outlast it.
  */
 export interface Charge {
   readonly rapidKg: number
@@ -16,56 +16,88 @@ export interface Charge {
   readonly ashKg: number
   readonly waterKg: number
   readonly volumeL: number
+  /** Carbon and nitrogen of what decays quickly: the two that microbes meet at one time. */
   readonly carbonKg: number
   readonly nitrogenKg: number
   /** Share of the loose volume that packs into mats. */
   readonly mattingShare: number
+  /** How stiff it stands under load, 0 limp to 1 like twigs. */
+  readonly stiffness: number
+  /** Water that it can hold and still work, kg a dry kilogram. */
+  readonly holdsKgKg: number
   /** How much faster than usual it is used up, by piece size. */
   readonly pace: number
 }
 
-/** Rapid and medium shares of what can be used: within the usual 5–15 % and 30–45 %, more where nitrogen is plenty. */
-function poolShares(carbonToNitrogen: number): { readonly rapid: number, readonly medium: number } {
-  const green = 1 / (1 + (carbonToNitrogen / 35) ** 3)
-  return { rapid: 0.05 + 0.1 * green, medium: 0.3 + 0.15 * green }
+/** Of the organic matter some becomes humus whatever it was, and of lignin hardly half goes while compost is made. */
+const HUMUS = 0.13
+const LIGNIN_STAYS = 1.15
+/** Of pieces that stand like twigs only the skin is within reach of the quick ones. */
+const QUICK_BY_STRUCTURE = [1, 1, 0.8, 0.3] as const
+const CARBON_IN_ORGANIC = 0.5
+
+/**
+ * Share of the organic matter that goes within weeks (Chandler et al. 1980), and that goes at all while compost is made:
+ * what their shield of lignin holds back goes slowly, but it goes. 40–60 % of dry matter is lost by maturity.
+ */
+export function usableShares(of: Material): { readonly quick: number, readonly inTheEnd: number } {
+  const inTheEnd = Math.max(0.1, 1 - HUMUS - LIGNIN_STAYS * of.ligninFraction)
+  return { quick: Math.min(inTheEnd, biodegradableFraction(of) * QUICK_BY_STRUCTURE[of.structure]), inTheEnd }
 }
 
-/** The charge of portions with so much water poured on, litres; nothing when there is nothing in it. */
+/** Of what goes within weeks, what goes within days: 5–25 %, more where nitrogen is plenty. */
+function rapidShare(carbonToNitrogen: number): number {
+  return 0.05 + 0.2 / (1 + (carbonToNitrogen / 30) ** 3)
+}
+
+/**
+ * Moisture at which stuff still works, by kind, and more for what stands open (Haug 1993: grass and scraps 50–55 %, manures 55–65,
+ * straw 75–85, wood 75–90; leaves own estimate).
+ */
+const WORKABLE: Readonly<Record<Material['family'], number>> = {
+  kitchen: 0.54, grass: 0.55, plant: 0.6, feed: 0.53, manure: 0.64, leaf: 0.7, straw: 0.75, paper: 0.75, wood: 0.77, finished: 0.55, mineral: 0.3, char: 0.7,
+}
+const MORE_BY_STRUCTURE = 0.03
+
+/** Water that it holds and still works, kg a dry kilogram. */
+function heldBy({ family, structure }: Material): number {
+  const moisture = WORKABLE[family] + MORE_BY_STRUCTURE * structure
+  return moisture / (1 - moisture)
+}
+
+interface Sums { rapidKg: number, mediumKg: number, slowKg: number, carbonKg: number, nitrogenKg: number, heldKg: number, stiffL: number, looseL: number }
+
+function sumUp(sums: Sums, { material, looseVolumeL }: Portion): void {
+  const dryKg = looseVolumeL * material.bulkDensityKgM3.typical / 1000 * (1 - material.moistureFraction.typical)
+  const organicKg = dryKg * (1 - material.ashFraction)
+  const { quick, inTheEnd } = usableShares(material)
+  const ratio = material.carbonToNitrogen.typical
+  const rapid = rapidShare(ratio)
+  const quickKg = organicKg * quick
+  sums.rapidKg += quickKg * rapid
+  sums.mediumKg += quickKg * (1 - rapid)
+  sums.slowKg += organicKg * (inTheEnd - quick)
+  sums.carbonKg += quickKg * CARBON_IN_ORGANIC
+  sums.nitrogenKg += quickKg * CARBON_IN_ORGANIC / ratio
+  sums.heldKg += dryKg * heldBy(material)
+  sums.stiffL += looseVolumeL * material.structure / 3
+  sums.looseL += looseVolumeL
+}
+
+/** The charge of portions with so much water poured on, litres; nothing when there is nothing in it, or nothing dry. */
 export function chargeOf(portions: readonly Portion[], addedWaterL: number): Charge | undefined {
   const some = portions.filter(({ looseVolumeL }) => looseVolumeL > 0)
   if (some.length === 0) return undefined
   const totals = typicalTotals(some)
   const measures = measuresOf(totals, addedWaterL)
-  const pools = { rapid: 0, medium: 0, slow: 0 }
-  for (const { material, looseVolumeL } of some) {
-    const dryKg = looseVolumeL * material.bulkDensityKgM3.typical / 1000 * (1 - material.moistureFraction.typical)
-    const usableKg = dryKg * (1 - material.ashFraction) * biodegradableFraction(material)
-    const { rapid, medium } = poolShares(material.carbonToNitrogen.typical)
-    pools.rapid += usableKg * rapid
-    pools.medium += usableKg * medium
-    pools.slow += usableKg * (1 - rapid - medium)
-  }
+  if (!(measures.dryMassKg > 0) || !(measures.volumeL > 0)) return undefined
+  const sums: Sums = { rapidKg: 0, mediumKg: 0, slowKg: 0, carbonKg: 0, nitrogenKg: 0, heldKg: 0, stiffL: 0, looseL: 0 }
+  for (const portion of some) sumUp(sums, portion)
+  const { rapidKg, mediumKg, slowKg } = sums
   return {
-    rapidKg: pools.rapid, mediumKg: pools.medium, slowKg: pools.slow,
-    restKg: measures.dryMassKg - pools.rapid - pools.medium - pools.slow,
-    ashKg: measures.dryMassKg - totals.organicKg,
-    waterKg: totals.waterKg + addedWaterL,
-    volumeL: measures.volumeL, carbonKg: totals.carbonKg, nitrogenKg: totals.nitrogenKg,
-    mattingShare: measures.mattingShare, pace: measures.pace,
-  }
-}
-
-/** Ash of a usual mix, as a share of dry matter. */
-const USUAL_ASH = 0.12
-const USUAL_CARBON = 0.45
-
-/** The charge of a mix of which only its measures are known: its pools by its ratios. */
-export function chargeOfMeasures({ dryMassKg, wetMassKg, volumeL, carbonToNitrogen, availableCarbonToNitrogen, mattingShare, pace }: Measures): Charge {
-  const usableKg = dryMassKg * (1 - USUAL_ASH) * Math.min(0.83, availableCarbonToNitrogen / carbonToNitrogen)
-  const { rapid, medium } = poolShares(carbonToNitrogen)
-  return {
-    rapidKg: usableKg * rapid, mediumKg: usableKg * medium, slowKg: usableKg * (1 - rapid - medium), restKg: dryMassKg - usableKg,
-    ashKg: dryMassKg * USUAL_ASH, waterKg: wetMassKg - dryMassKg, volumeL,
-    carbonKg: dryMassKg * USUAL_CARBON, nitrogenKg: dryMassKg * USUAL_CARBON / carbonToNitrogen, mattingShare, pace,
+    rapidKg, mediumKg, slowKg, restKg: measures.dryMassKg - rapidKg - mediumKg - slowKg,
+    ashKg: measures.dryMassKg - totals.organicKg, waterKg: totals.waterKg + addedWaterL, volumeL: measures.volumeL,
+    carbonKg: sums.carbonKg, nitrogenKg: sums.nitrogenKg, mattingShare: measures.mattingShare,
+    stiffness: sums.stiffL / sums.looseL, holdsKgKg: sums.heldKg / measures.dryMassKg, pace: measures.pace,
   }
 }

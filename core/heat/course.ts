@@ -1,7 +1,12 @@
-import type { Charge } from './charge'
+import { fail, ok, type Outcome } from '../outcome/outcome'
+import { type Charge } from './charge'
+import type { Constants } from './constants'
 import { add, turn, water } from './happenings'
-import { coreC, edgeC, moistureOf, newHeap, SHELLS, usedShare, volumeL, type Heap } from './heap'
-import { advance, type Outside } from './step'
+import { coreC, dryKgOf, dryMassKg, edgeC, moistureOf, newHeap, restore, SHELLS, snapshotOf, total, usedShare, type Heap, type Snapshot } from './heap'
+import { pack, volumeL } from './packing'
+import { respirationMgG } from './respiration'
+import { spellsAt, type Spells } from './spells'
+import { step, strideOf, type Outside } from './step'
 import type { Traits } from './traits'
 import type { Standing } from './walls'
 
@@ -11,6 +16,8 @@ export interface Weather {
   readonly rainMm: Float64Array
   /** Share of the rain that gets past the cover. */
   readonly openShare: number
+  /** 1 for each day whose weather was measured: there nothing strays. None when left out. */
+  readonly measured?: Uint8Array
 }
 
 /** Something that was, or will be, done to a heap, on a day since its building. */
@@ -19,10 +26,18 @@ export type Deed
     | { readonly day: number, readonly kind: 'water', readonly litres: number }
     | { readonly day: number, readonly kind: 'add', readonly charge: Charge }
 
-/** Decides, from the heap as it stands, whether it is turned today. Asked once a day, in order, with fresh memory each run. */
+/** What a habit remembers of a heap from one day to the next. */
+export interface HabitMemory { lastDay: number, turnsSeen: number, peakC: number }
+
+/** Decides, from the heap as it stands, whether it is turned today. Asked once a day, in order. */
 export interface TurningHabit {
-  turnsToday(heap: Heap, airC: number, turnsSoFar: number): boolean
+  turnsToday(heap: Heap, airC: number, turnsSoFar: number, memory: HabitMemory): boolean
+  /** Whether it is felt each week and watered when it has become too dry: then up to a wrung sponge. */
+  readonly watered?: boolean
 }
+
+/** A heap that a weekly squeeze finds drier than this is watered by whoever looks after it, up to the other; when it is turned, somewhat sooner. */
+const WATERED = { everyDays: 7, below: 0.45, belowWhenTurned: 0.52, to: 0.55 }
 
 /** All that a course needs beside the traits of the heap. */
 export interface HeapCase {
@@ -36,7 +51,9 @@ export interface HeapCase {
   readonly starter: number
   /** From this day on it is turned as the habit says; before it only as the deeds tell. */
   readonly habitFromDay: number
-  readonly habit: () => TurningHabit
+  readonly habit: TurningHabit
+  /** The constants of the model, where they are not the usual ones. */
+  readonly constants?: Constants
 }
 
 /** What is noted of a heap at each of the times. One place a time in every list. */
@@ -44,22 +61,27 @@ export interface Course {
   readonly days: Float64Array
   readonly coreC: Float32Array
   readonly edgeC: Float32Array
-  /** Share of the loose volume. */
+  /** Share of the loose volume that it was built of. */
   readonly volumeShare: Float32Array
   readonly moisture: Float32Array
   /** Share of the usable stuff that is used up. */
   readonly used: Float32Array
   readonly coreOxygenPct: Float32Array
+  /** What the rawer fifth would still respire, mg O₂/g in four days. */
+  readonly respirationMgG: Float32Array
   /** Temperatures by shell, core first, one row a time. */
   readonly shellsC: Float32Array
   /** Days on which the habit turned it. */
   readonly habitTurns: number[]
 }
 
-/** Room for a course at these times, days ascending from 0. */
+export const COURSE_ROWS = ['coreC', 'edgeC', 'volumeShare', 'moisture', 'used', 'coreOxygenPct', 'respirationMgG'] as const
+export type CourseRow = typeof COURSE_ROWS[number]
+
+/** Room for a course at these times, days ascending, none before 0. */
 export function emptyCourse(days: Float64Array): Course {
   const row = () => new Float32Array(days.length)
-  return { days, coreC: row(), edgeC: row(), volumeShare: row(), moisture: row(), used: row(), coreOxygenPct: row(), shellsC: new Float32Array(days.length * SHELLS), habitTurns: [] }
+  return { days, coreC: row(), edgeC: row(), volumeShare: row(), moisture: row(), used: row(), coreOxygenPct: row(), respirationMgG: row(), shellsC: new Float32Array(days.length * SHELLS), habitTurns: [] }
 }
 
 /** Four times a day for the first month, then daily. */
@@ -69,68 +91,202 @@ export function courseDays(lastDay: number): Float64Array {
   return Float64Array.from(days)
 }
 
-function note(course: Course, at: number, heap: Heap): void {
-  course.coreC[at] = coreC(heap)
-  course.edgeC[at] = edgeC(heap)
-  course.volumeShare[at] = volumeL(heap) / heap.looseL
-  course.moisture[at] = moistureOf(heap)
-  course.used[at] = usedShare(heap)
-  course.coreOxygenPct[at] = heap.oxygenPct[0]!
-  course.shellsC.set(heap.celsius, at * SHELLS)
+/** Why a case cannot be run. */
+export type HeapTrouble
+  = | { readonly kind: 'nothing-in-it' }
+    | { readonly kind: 'no-volume' }
+    | { readonly kind: 'no-ground' }
+    | { readonly kind: 'bad-number', readonly what: 'charge' | 'weather' | 'deed' | 'times' }
+
+const sound = (values: ArrayLike<number>) => {
+  for (let i = 0; i < values.length; i++) if (!Number.isFinite(values[i]!)) return false
+  return true
+}
+const numbersOf = (charge: Charge) => Object.values(charge)
+const notBelow = (charge: Charge) => numbersOf(charge).every(value => Number.isFinite(value) && value >= -1e-9)
+
+function deedTrouble(deed: Deed): boolean {
+  if (!Number.isFinite(deed.day)) return true
+  return deed.kind === 'water' ? !(deed.litres >= 0 && deed.litres < 1e6) : deed.kind === 'add' ? !notBelow(deed.charge) || !(dryKgOf(deed.charge) > 0) || !(deed.charge.volumeL > 0) : false
 }
 
-function apply(heap: Heap, deed: Deed, airC: number): void {
-  if (deed.kind === 'turn') turn(heap, airC)
-  else if (deed.kind === 'water') water(heap, deed.litres, airC)
-  else add(heap, deed.charge, airC)
+/** What is wrong with a case, if anything: what is run afterwards stays finite. */
+export function troubleOf({ charge, standing, weather, deeds }: HeapCase, days: Float64Array): HeapTrouble | undefined {
+  if (!notBelow(charge)) return { kind: 'bad-number', what: 'charge' }
+  if (!(dryKgOf(charge) > 1e-6)) return { kind: 'nothing-in-it' }
+  if (!(charge.volumeL > 1e-6)) return { kind: 'no-volume' }
+  if (!(standing.footprintM2 > 1e-6) || !(standing.perimeterM > 0) || !Number.isFinite(standing.footprintM2 + standing.perimeterM)) return { kind: 'no-ground' }
+  if (weather.airC.length === 0 || weather.rainMm.length === 0 || !sound(weather.airC) || !sound(weather.rainMm) || !Number.isFinite(weather.openShare)) return { kind: 'bad-number', what: 'weather' }
+  if (deeds.some(deedTrouble)) return { kind: 'bad-number', what: 'deed' }
+  return sound(days) ? undefined : { kind: 'bad-number', what: 'times' }
+}
+
+/** A run as far as it has come: what is needed to go on from there. */
+export interface Halt {
+  readonly heap: Snapshot
+  readonly nextDeed: number
+  readonly turns: number
+  readonly asksOn: number
+  readonly memory: HabitMemory
+}
+
+function note(course: Course, at: number, heap: Heap, builtL: number): void {
+  course.coreC[at] = coreC(heap)
+  course.edgeC[at] = edgeC(heap)
+  course.volumeShare[at] = volumeL(heap) / builtL
+  course.moisture[at] = moistureOf(heap)
+  course.used[at] = usedShare(heap)
+  course.coreOxygenPct[at] = heap.parts.oxygenPct[0]!
+  course.respirationMgG[at] = respirationMgG(heap)
+  for (let i = 0; i < SHELLS; i++) course.shellsC[at * SHELLS + i] = heap.parts.celsius[i]!
+}
+
+function between(course: Course, at: number, before: Course, after: Course, share: number): void {
+  for (const row of COURSE_ROWS) course[row][at] = before[row][0]! + (after[row][0]! - before[row][0]!) * share
+  for (let i = 0; i < SHELLS; i++) course.shellsC[at * SHELLS + i] = before.shellsC[i]! + (after.shellsC[i]! - before.shellsC[i]!) * share
 }
 
 const NEVER = Number.POSITIVE_INFINITY
+const SOON = 1e-9
+
+/** One heap on its way through its weather and everything that is done to it. */
+export class Run {
+  readonly heap: Heap
+  private nextDeed = 0
+  private turns = 0
+  private asksOn = 1
+  private memory: HabitMemory = { lastDay: 0, turnsSeen: 0, peakC: 0 }
+  private readonly spells: Spells | undefined
+  private readonly outside: Outside
+  private readonly before = emptyCourse(Float64Array.of(0))
+  private readonly after = emptyCourse(Float64Array.of(0))
+
+  /** A run of a sound case (see `troubleOf`) from its beginning, or from where another one of the same heap halted. */
+  constructor(private readonly what: HeapCase, traits: Traits, from?: Halt) {
+    const { charge, standing, weather, startsAboveK, starter, constants } = what
+    this.spells = spellsAt(traits.spells)
+    this.outside = { airC: 0, rainMmDay: 0, openShare: weather.openShare }
+    this.heap = newHeap(charge, standing, traits, 0, starter, constants)
+    this.heap.parts.celsius.fill(this.airOn(0) + startsAboveK)
+    if (from) {
+      restore(this.heap, from.heap)
+      ;({ nextDeed: this.nextDeed, turns: this.turns, asksOn: this.asksOn } = from)
+      this.memory = { ...from.memory }
+    }
+    pack(this.heap)
+  }
+
+  /** Where it stands, to go on from. */
+  halt(): Halt {
+    return { heap: snapshotOf(this.heap), nextDeed: this.nextDeed, turns: this.turns, asksOn: this.asksOn, memory: { ...this.memory } }
+  }
+
+  private placeOf(day: number): number {
+    return Math.min(this.what.weather.airC.length - 1, Math.max(0, Math.floor(day)))
+  }
+
+  private airOn(day: number): number {
+    const place = this.placeOf(day)
+    const { airC, measured } = this.what.weather
+    if (measured?.[place]) return airC[place]!
+    return airC[place]! + this.heapWeather() + (this.spells ? this.spells.airK[Math.floor(day) % this.spells.airK.length]! : 0)
+  }
+
+  private heapWeather(): number {
+    return this.heap ? this.heap.traits.weather : 0
+  }
+
+  private rainOn(day: number): number {
+    const { rainMm, measured } = this.what.weather
+    const place = Math.min(rainMm.length - 1, Math.max(0, Math.floor(day)))
+    return this.spells && !measured?.[place] ? rainMm[place]! * this.spells.rainTimes[Math.floor(day) % this.spells.rainTimes.length]! : rainMm[place]!
+  }
+
+  private apply(deed: Deed, airC: number): void {
+    if (deed.kind === 'turn') {
+      turn(this.heap, airC)
+      this.turns++
+    }
+    else if (deed.kind === 'water') water(this.heap, deed.litres, airC)
+    else add(this.heap, deed.charge, airC)
+  }
+
+  private askHabit(into: Course): void {
+    const day = this.asksOn++
+    const airC = this.airOn(day)
+    // Asked every day, so that it knows the heap; heard only from its day on.
+    const turns = this.what.habit.turnsToday(this.heap, airC, this.turns, this.memory)
+    if (day < this.what.habitFromDay) return
+    if (turns) {
+      turn(this.heap, airC)
+      into.habitTurns.push(day)
+      this.turns++
+    }
+    if (this.what.habit.watered && (turns || day % WATERED.everyDays === 0)) this.waterIfDry(turns ? WATERED.belowWhenTurned : WATERED.below, airC)
+  }
+
+  private waterIfDry(below: number, airC: number): void {
+    const waterKg = total(this.heap.parts.waterKg)
+    const dryKg = dryMassKg(this.heap)
+    if (waterKg >= below * (waterKg + dryKg)) return
+    water(this.heap, dryKg * WATERED.to / (1 - WATERED.to) - waterKg, airC)
+  }
+
+  /** Deeds and questions that are due by now, in order. */
+  private due(into: Course): boolean {
+    const now = this.heap.whole.day + SOON
+    const deed = this.what.deeds[this.nextDeed]
+    if (deed && deed.day <= now) {
+      this.nextDeed++
+      this.apply(deed, this.airOn(now))
+      return true
+    }
+    if (this.asksOn > now) return false
+    this.askHabit(into)
+    return true
+  }
+
+  /** Lets the heap go on and notes it at the times of `into` that lie ahead. Whatever is noted, the heap takes the same steps. */
+  goOn(into: Course): void {
+    const { heap, what } = this
+    const { whole } = heap
+    const { days } = into
+    const last = days.at(-1) ?? 0
+    const builtL = what.charge.volumeL
+    let at = 0
+    while (at < days.length) {
+      if (this.due(into)) continue
+      if (days[at]! <= whole.day + SOON) {
+        note(into, at++, heap, builtL)
+        continue
+      }
+      const deedDay = what.deeds[this.nextDeed]?.day ?? NEVER
+      const stop = Math.min(last, deedDay, this.asksOn, Math.floor(whole.day + SOON) + 1)
+      const from = whole.day
+      const length = strideOf(heap, stop - from)
+      const noted = days[at]! < from + length - SOON
+      if (noted) note(this.before, 0, heap, builtL)
+      this.outside.airC = this.airOn(from + SOON)
+      this.outside.rainMmDay = this.rainOn(from + SOON)
+      step(heap, this.outside, length)
+      if (stop - whole.day < SOON) whole.day = stop
+      if (!noted) continue
+      note(this.after, 0, heap, builtL)
+      while (at < days.length && days[at]! < whole.day - SOON) between(into, at, this.before, this.after, (days[at++]! - from) / (whole.day - from))
+    }
+  }
+}
 
 /**
  * Runs one heap of these traits through its weather and everything done to it, and notes it at the times of `into`.
- * Deterministic; 180 days take a few thousandths of a second. Returns the heap as it stands at the last time.
+ * Deterministic. Gives the heap as it stands at the last time, or why it cannot be run.
  */
-export function runCourse(what: HeapCase, traits: Traits, into: Course): Heap {
-  const { charge, standing, weather, deeds, habitFromDay } = what
-  const habit = what.habit()
+export function runCourse(what: HeapCase, traits: Traits, into: Course): Outcome<Heap, HeapTrouble> {
+  const trouble = troubleOf(what, into.days)
+  if (trouble) return fail(trouble)
   into.habitTurns.length = 0
-  const lastWeather = weather.airC.length - 1
-  const outside: Outside = { airC: 0, rainMmDay: 0, openShare: weather.openShare }
-  const airOn = (day: number) => weather.airC[Math.min(lastWeather, Math.floor(day))]! + traits.weather
-  const heap = newHeap(charge, standing, traits, airOn(0) + what.startsAboveK, what.starter)
-  let nextDeed = 0
-  let turns = 0
-  let asksOn = 1
-  for (let at = 0; at < into.days.length; at++) {
-    const until = into.days[at]!
-    for (;;) {
-      const deedDay = nextDeed < deeds.length ? Math.max(heap.day, deeds[nextDeed]!.day) : NEVER
-      const midnight = Math.floor(heap.day + 1e-9) + 1
-      const stop = Math.min(until, deedDay, asksOn, midnight)
-      if (stop > heap.day + 1e-9) {
-        outside.airC = airOn(heap.day + 1e-9)
-        outside.rainMmDay = weather.rainMm[Math.min(lastWeather, Math.floor(heap.day + 1e-9))]!
-        advance(heap, outside, stop - heap.day)
-        heap.day = stop
-      }
-      if (deedDay <= stop) {
-        const deed = deeds[nextDeed++]!
-        apply(heap, deed, airOn(stop))
-        if (deed.kind === 'turn') turns++
-      }
-      else if (asksOn <= stop) {
-        // Asked every day, so that it knows the heap; heard only from its day on.
-        if (habit.turnsToday(heap, airOn(stop), turns) && stop >= habitFromDay) {
-          turn(heap, airOn(stop))
-          into.habitTurns.push(stop)
-          turns++
-        }
-        asksOn++
-      }
-      else if (stop >= until) break
-    }
-    note(into, at, heap)
-  }
-  return heap
+  const run = new Run(what, traits)
+  run.goOn(into)
+  pack(run.heap)
+  return ok(run.heap)
 }

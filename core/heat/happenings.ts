@@ -1,60 +1,113 @@
 import type { Charge } from './charge'
-import { capacityMJK, DRY_MJ_KGK, heldMJ, looseAirOf, SHELLS, total, WATER_MJ_KGK, type Heap } from './heap'
+import { capacityMJK, DRY_MJ_KGK, dryKgOf, dryMassKg, FIRST_STRIDE_DAYS, heldMJ, looseAirOf, poolsOf, SHELLS, TOP, total, WATER_MJ_KGK, type Heap } from './heap'
+import { pack } from './packing'
 import { pourInto } from './step'
 
-/** Turning lets so much of the warmth above the air go, and loosens what had settled. */
-const TURN_COOLS = 0.2
-const TURN_LOOSENS = 0.7
+const EVAPORATION_MJ_KG = 2.43
+/** Water that changes anything at once, as a share of what is there. */
+const SUDDEN = 0.02
+/** Microbes that fresh stuff brings along. */
+const FRESH_MICROBES = 0.15
 
-function evened(values: Float64Array): void {
-  values.fill(total(values) / SHELLS)
+/** Mixes a pool: most of it evenly, the rest outside in. What lay on top is shared out. */
+function forked(values: Float64Array, mixes: number): void {
+  const share = total(values) / SHELLS
+  const top = values[TOP]! / SHELLS
+  for (let i = 0; i < SHELLS / 2; i++) {
+    const other = SHELLS - 1 - i
+    const [inner, outer] = [values[i]! + top, values[other]! + top]
+    values[i] = mixes * share + (1 - mixes) * outer
+    values[other] = mixes * share + (1 - mixes) * inner
+  }
+  values[TOP] = 0
 }
 
-/** Forks the heap over: everything is mixed, loosened and cooled towards the air. */
+/** Something sudden: what was foreseen of the next step no longer holds. */
+function startled(heap: Heap): void {
+  heap.parts.warming.fill(0)
+  heap.whole.strideDays = FIRST_STRIDE_DAYS
+  pack(heap)
+}
+
+/** What lies on top counts among the rest, by its mass. */
+function mixedMicrobes({ parts, whole }: Heap, dryKg: number, topKg: number): void {
+  const topShare = topKg / dryKg
+  const inner = total(parts.microbes.subarray(0, SHELLS)) / SHELLS
+  parts.microbes.fill(inner + (parts.microbes[TOP]! - inner) * topShare, 0, SHELLS)
+  whole.topL = 0
+  whole.carbonKg += whole.topCarbonKg
+  whole.nitrogenKg += whole.topNitrogenKg
+  whole.topCarbonKg = whole.topNitrogenKg = 0
+}
+
+/** Forks the heap over: what was outside comes inside, most is mixed, loosened, cooled towards the air, and steams. What lay on top comes in. */
 export function turn(heap: Heap, airC: number): void {
+  const { parts, whole, ledger, constants: k } = heap
   const before = heldMJ(heap)
-  for (const pool of [heap.rapidKg, heap.mediumKg, heap.slowKg, heap.restKg, heap.waterKg, heap.microbes]) evened(pool)
-  const capacity = capacityMJK(heap, 0) * SHELLS
+  const topKg = parts.rapidKg[TOP]! + parts.mediumKg[TOP]! + parts.slowKg[TOP]! + parts.restKg[TOP]!
+  mixedMicrobes(heap, dryMassKg(heap), topKg)
+  for (const pool of [parts.rapidKg, parts.mediumKg, parts.slowKg, parts.restKg, parts.waterKg]) forked(pool, k.turnMixes)
+  let capacity = 0
+  for (let i = 0; i < SHELLS; i++) capacity += capacityMJK(heap, i)
   const mixed = before / capacity
-  const after = mixed - TURN_COOLS * Math.max(0, mixed - airC)
-  heap.celsius.fill(after)
-  heap.ledger.lostMJ += (mixed - after) * capacity
-  heap.reach.fill(1)
-  heap.settled *= 1 - TURN_LOOSENS
+  const after = mixed - k.turnCools * Math.max(0, mixed - airC)
+  const lostMJ = (mixed - after) * capacity
+  parts.celsius.fill(after)
+  ledger.lostMJ += lostMJ
+  const waterKg = total(parts.waterKg)
+  const steamKg = Math.min(0.1 * waterKg, k.turnSteam * lostMJ / EVAPORATION_MJ_KG)
+  for (let i = 0; i < SHELLS; i++) parts.waterKg[i]! *= 1 - steamKg / waterKg
+  ledger.evaporatedKg += steamKg
+  ledger.carriedMJ -= steamKg * WATER_MJ_KGK * after
+  parts.reach.fill(1)
+  whole.settled *= 1 - k.turnLoosens
+  startled(heap)
 }
 
 /** Pours so many litres over the whole heap. */
 export function water(heap: Heap, litres: number, airC: number): void {
+  const sudden = litres > SUDDEN * total(heap.parts.waterKg)
   for (let i = 0; i < SHELLS; i++) pourInto(heap, i, litres / SHELLS, airC)
+  if (sudden) startled(heap)
 }
 
-/** Works more stuff in, evenly. */
+/** Lays more stuff on top, fresh and as cool as the air: a part of its own until the heap is turned. */
 export function add(heap: Heap, charge: Charge, airC: number): void {
-  const usable = heap.traits.usable
-  const parts = [[heap.rapidKg, charge.rapidKg * usable], [heap.mediumKg, charge.mediumKg * usable], [heap.slowKg, charge.slowKg * usable]] as const
-  const usableKg = parts.reduce((sum, [, kg]) => sum + kg, 0)
-  const dryKg = charge.rapidKg + charge.mediumKg + charge.slowKg + charge.restKg
-  const before = Float64Array.from({ length: SHELLS }, (_, i) => capacityMJK(heap, i))
-  for (const [pool, kg] of [...parts, [heap.restKg, dryKg - usableKg], [heap.waterKg, charge.waterKg]] as const) {
-    for (let i = 0; i < SHELLS; i++) pool[i]! += kg / SHELLS
-  }
-  const brought = (dryKg * DRY_MJ_KGK + charge.waterKg * WATER_MJ_KGK) / SHELLS
-  for (let i = 0; i < SHELLS; i++) heap.celsius[i] = (before[i]! * heap.celsius[i]! + brought * airC) / (before[i]! + brought)
-  heap.ledger.carriedMJ += brought * SHELLS * airC
-  heap.ledger.pouredKg += charge.waterKg
-  blend(heap, charge, dryKg, usableKg)
+  const { parts, whole, ledger } = heap
+  const pools = poolsOf(charge, heap.traits)
+  const dryKg = dryKgOf(charge)
+  const held = capacityMJK(heap, TOP)
+  const brought = dryKg * DRY_MJ_KGK + charge.waterKg * WATER_MJ_KGK
+  const fresh = brought / (held + brought)
+  parts.celsius[TOP] = whole.topL > 0 ? parts.celsius[TOP]! + (airC - parts.celsius[TOP]!) * fresh : airC
+  parts.microbes[TOP] = whole.topL > 0 ? parts.microbes[TOP]! + (FRESH_MICROBES - parts.microbes[TOP]!) * fresh : FRESH_MICROBES
+  parts.reach[TOP] = 1
+  parts.oxygenPct[TOP] = parts.oxygenPct[SHELLS - 1]!
+  parts.rapidKg[TOP]! += pools.rapidKg
+  parts.mediumKg[TOP]! += pools.mediumKg
+  parts.slowKg[TOP]! += pools.slowKg
+  parts.restKg[TOP]! += pools.restKg
+  parts.waterKg[TOP]! += charge.waterKg
+  ledger.carriedMJ += brought * airC
+  ledger.pouredKg += charge.waterKg
+  whole.topL += charge.volumeL
+  whole.topCarbonKg += charge.carbonKg * heap.traits.ratio
+  whole.topNitrogenKg += charge.nitrogenKg
+  blend(heap, charge, dryKg, pools.rapidKg + pools.mediumKg + pools.slowKg)
+  startled(heap)
 }
 
 /** What is kept for the heap as a whole, after more went in. */
-function blend(heap: Heap, charge: Charge, dryKg: number, usableKg: number): void {
-  const share = charge.volumeL / (heap.looseL + charge.volumeL)
-  heap.mattingShare += (charge.mattingShare - heap.mattingShare) * share
-  heap.pace += (charge.pace - heap.pace) * dryKg / (heap.chargedDryKg + dryKg)
-  heap.looseAir += (looseAirOf(charge, dryKg) - heap.looseAir) * share
-  heap.looseL += charge.volumeL
-  heap.chargedDryKg += dryKg
-  heap.chargedUsableKg += usableKg
-  heap.ashKg += charge.ashKg
-  heap.carbonKg += charge.carbonKg * heap.traits.ratio
-  heap.nitrogenKg += charge.nitrogenKg
+function blend({ whole }: Heap, charge: Charge, dryKg: number, usableKg: number): void {
+  const share = charge.volumeL / (whole.looseL + charge.volumeL)
+  const dryShare = dryKg / (whole.chargedDryKg + dryKg)
+  whole.mattingShare += (charge.mattingShare - whole.mattingShare) * share
+  whole.stiffness += (charge.stiffness - whole.stiffness) * share
+  whole.looseAir += (looseAirOf(charge, dryKg) - whole.looseAir) * share
+  whole.pace += (charge.pace - whole.pace) * dryShare
+  whole.holdsKgKg += (charge.holdsKgKg - whole.holdsKgKg) * dryShare
+  whole.looseL += charge.volumeL
+  whole.chargedDryKg += dryKg
+  whole.chargedUsableKg += usableKg
+  whole.ashKg += charge.ashKg
 }

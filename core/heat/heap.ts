@@ -1,21 +1,20 @@
 import type { Charge } from './charge'
+import { USUAL_CONSTANTS, type Constants } from './constants'
 import type { Traits } from './traits'
 import type { Standing } from './walls'
 
 /** Shells of equal volume, from the core (0) outwards. */
 export const SHELLS = 6
+/** What was laid on top since the last turn is a part of its own. */
+export const TOP = SHELLS
+const PARTS = SHELLS + 1
 
 /** Heat held by a kilogram, MJ/K. */
 export const WATER_MJ_KGK = 0.00418
 export const DRY_MJ_KGK = 0.0014
 
-/**
- * A heap as it stands: shells of equal volume around the middle of the sphere that has its ratio of volume to surface.
- * Changed in place by `step.ts` and `happenings.ts`; masses in kilograms, times in days, heat in megajoules.
- */
-export interface Heap {
-  readonly standing: Standing
-  readonly traits: Traits
+/** A number for each shell, and one for what lies on top. */
+export interface Parts {
   readonly celsius: Float64Array
   readonly waterKg: Float64Array
   readonly rapidKg: Float64Array
@@ -28,23 +27,49 @@ export interface Heap {
   readonly reach: Float64Array
   /** Oxygen between the pieces in the last step, %. */
   readonly oxygenPct: Float64Array
-  /** The same for the whole heap: it is not told apart by shell. */
+  /** How fast it warmed in the last step, K a day: where the next step leads is told by it. */
+  readonly warming: Float64Array
+}
+
+/** What is kept for the heap as a whole. */
+export interface Whole {
   ashKg: number
   nitrogenKg: number
   carbonKg: number
   mattingShare: number
+  stiffness: number
+  holdsKgKg: number
   pace: number
   /** Volume of all that went in, before any settling, litres. */
   looseL: number
-  /** Free air space as it was built. */
+  /** Free air space as it was filled. */
   looseAir: number
-  /** Dry mass of all that went in. */
+  /** Dry mass of all that went in, and what of it can be used. */
   chargedDryKg: number
-  /** Usable mass of all that went in. */
   chargedUsableKg: number
   /** How far it has settled since it was last loosened, 0 to 1. */
   settled: number
+  /** What lies on top since the last turn: its loose volume, litres, and the carbon and nitrogen it decays with. */
+  topL: number
+  topCarbonKg: number
+  topNitrogenKg: number
   day: number
+  /** When its volume was last worked out: it changes slowly. */
+  packedDay: number
+  /** How long the next step may be, days. */
+  strideDays: number
+}
+
+/**
+ * A heap as it stands: shells of equal volume around the middle of the sphere that has its ratio of volume to surface.
+ * Changed in place by `step.ts` and `happenings.ts`; masses in kilograms, times in days, heat in megajoules.
+ */
+export interface Heap {
+  readonly standing: Standing
+  readonly traits: Traits
+  readonly constants: Constants
+  readonly parts: Parts
+  readonly whole: Whole
   readonly ledger: Ledger
   readonly work: Workspace
 }
@@ -65,28 +90,40 @@ export interface Ledger {
 
 /** Room for the numbers of one step, so that the loop allocates nothing. */
 export interface Workspace {
-  readonly surface: { areaM2: number, meanW_M2K: number }
+  readonly surface: { areaM2: number, meanW_M2K: number, bareM2: number }
+  /** The volume as it stands, m³, and how much more room the layers have than the mean. */
+  volumeM3: number
+  readonly layers: Float64Array
+  /** How easily air passes, and how much of the best pace the packed layers leave. */
+  passes: number
+  open: number
   readonly diagonal: Float64Array
   readonly link: Float64Array
   readonly right: Float64Array
-  readonly capacity: Float64Array
-  readonly decayKgDay: Float64Array
-  readonly supplyKgDay: Float64Array
+  readonly dryKg: Float64Array
+  readonly paceDay: Float64Array
   readonly airKgDay: Float64Array
-  readonly airSpace: Float64Array
-  /** Temperature and moisture together, a share of the best. */
-  readonly comfort: Float64Array
-  /** Water that leaves with the air, kg, and how much more of it for each kelvin. */
   readonly carries: Float64Array
   readonly carriesMore: Float64Array
+  /** Temperature and moisture together, a share of the best. */
+  readonly comfort: Float64Array
 }
 
-const shells = () => new Float64Array(SHELLS)
-const filled = (total: number) => new Float64Array(SHELLS).fill(total / SHELLS)
+/** The pressed layers a heap is seen in, from the top down: three, so that their mean is a cube root. */
+export const LAYERS = 3
 
-/** Water that makes a mix so much moister; never less than a hundredth of its mass. */
+const numbers = () => new Float64Array(PARTS)
+
+/** As much in every shell, nothing on top. */
+function shared(total: number): Float64Array {
+  const values = numbers()
+  values.fill(total / SHELLS, 0, SHELLS)
+  return values
+}
+
+/** Water that makes a mix so much moister; never less than a fiftieth of its mass. */
 function shiftedWaterKg({ waterKg }: Charge, dryKg: number, shift: number): number {
-  const moisture = Math.min(0.9, Math.max(0.02, waterKg / (waterKg + dryKg) + shift))
+  const moisture = Math.min(0.95, Math.max(0.02, waterKg / (waterKg + dryKg) + shift))
   return dryKg * moisture / (1 - moisture)
 }
 
@@ -95,33 +132,80 @@ export function looseAirOf({ waterKg, ashKg, volumeL }: Charge, dryKg: number): 
   return Math.max(0, 1 - (waterKg / 1000 + (dryKg - ashKg) / 1600 + ashKg / 2500) * 1000 / volumeL)
 }
 
+/** The pools of a charge as this heap's traits have them; what they take or leave comes from the rest. */
+export function poolsOf(charge: Charge, traits: Traits): { readonly rapidKg: number, readonly mediumKg: number, readonly slowKg: number, readonly restKg: number } {
+  const dryKg = dryKgOf(charge)
+  const quickKg = charge.rapidKg + charge.mediumKg
+  const rapidKg = Math.min(charge.rapidKg * traits.rapid, quickKg)
+  const usable = Math.min(traits.usable, (dryKg - charge.ashKg) / Math.max(1e-9, quickKg + charge.slowKg))
+  const pools = { rapidKg: rapidKg * usable, mediumKg: (quickKg - rapidKg) * usable, slowKg: charge.slowKg * usable }
+  return { ...pools, restKg: dryKg - pools.rapidKg - pools.mediumKg - pools.slowKg }
+}
+
+/** Dry mass of a charge, kg. */
+export function dryKgOf({ rapidKg, mediumKg, slowKg, restKg }: Charge): number {
+  return rapidKg + mediumKg + slowKg + restKg
+}
+
+/** As built, so much of the first settling has been trodden in already. */
+const TRODDEN_IN = 0.5
+
 /**
  * A heap just built.
  * @param startC its temperature when built, °C.
  * @param starter microbes to begin with, 0 to 1; finished compost brings more.
  */
-export function newHeap(charge: Charge, standing: Standing, traits: Traits, startC: number, starter = 0.15): Heap {
-  const usableKg = charge.rapidKg + charge.mediumKg + charge.slowKg
-  const rapidKg = Math.min(charge.rapidKg * traits.rapid * traits.usable, usableKg)
-  const rest = usableKg + charge.restKg
-  const mediumKg = charge.mediumKg * traits.usable
-  const slowKg = Math.min(charge.slowKg * traits.usable, Math.max(0, rest - charge.ashKg - rapidKg - mediumKg))
-  const dryKg = charge.restKg + usableKg
+export function newHeap(charge: Charge, standing: Standing, traits: Traits, startC: number, starter = 0.15, constants: Constants = USUAL_CONSTANTS): Heap {
+  const { rapidKg, mediumKg, slowKg, restKg } = poolsOf(charge, traits)
+  const dryKg = dryKgOf(charge)
   return {
-    standing, traits,
-    celsius: new Float64Array(SHELLS).fill(startC),
-    waterKg: filled(shiftedWaterKg(charge, dryKg, traits.moisture)),
-    rapidKg: filled(rapidKg), mediumKg: filled(mediumKg), slowKg: filled(slowKg), restKg: filled(dryKg - rapidKg - mediumKg - slowKg),
-    microbes: new Float64Array(SHELLS).fill(starter), reach: new Float64Array(SHELLS).fill(1), oxygenPct: new Float64Array(SHELLS).fill(20.9),
-    ashKg: charge.ashKg, nitrogenKg: charge.nitrogenKg, carbonKg: charge.carbonKg * traits.ratio,
-    mattingShare: charge.mattingShare, pace: charge.pace,
-    looseL: charge.volumeL, looseAir: looseAirOf(charge, dryKg), chargedDryKg: dryKg, chargedUsableKg: rapidKg + mediumKg + slowKg, settled: 0, day: 0,
+    standing, traits, constants,
+    parts: {
+      celsius: numbers().fill(startC), waterKg: shared(shiftedWaterKg(charge, dryKg, traits.moisture)),
+      rapidKg: shared(rapidKg), mediumKg: shared(mediumKg), slowKg: shared(slowKg), restKg: shared(restKg),
+      microbes: numbers().fill(starter), reach: numbers().fill(1), oxygenPct: numbers().fill(20.9), warming: numbers(),
+    },
+    whole: {
+      ashKg: charge.ashKg, nitrogenKg: charge.nitrogenKg, carbonKg: charge.carbonKg * traits.ratio,
+      mattingShare: charge.mattingShare, stiffness: charge.stiffness, holdsKgKg: charge.holdsKgKg, pace: charge.pace,
+      looseL: charge.volumeL, looseAir: looseAirOf(charge, dryKg), chargedDryKg: dryKg, chargedUsableKg: rapidKg + mediumKg + slowKg,
+      settled: TRODDEN_IN, topL: 0, topCarbonKg: 0, topNitrogenKg: 0, day: 0, packedDay: -1, strideDays: FIRST_STRIDE_DAYS,
+    },
     ledger: { decayedKg: 0, waterMadeKg: 0, evaporatedKg: 0, drainedKg: 0, pouredKg: 0, releasedMJ: 0, lostMJ: 0, carriedMJ: 0 },
-    work: { surface: { areaM2: 0, meanW_M2K: 0 }, diagonal: shells(), link: shells(), right: shells(), capacity: shells(), decayKgDay: shells(), supplyKgDay: shells(), airKgDay: shells(), airSpace: shells(), comfort: shells(), carries: shells(), carriesMore: shells() },
+    work: {
+      surface: { areaM2: 0, meanW_M2K: 0, bareM2: 0 }, volumeM3: charge.volumeL / 1000, layers: new Float64Array(LAYERS).fill(1), passes: 1, open: 1,
+      diagonal: numbers(), link: numbers(), right: numbers(), dryKg: numbers(), paceDay: numbers(), airKgDay: numbers(), carries: numbers(), carriesMore: numbers(), comfort: numbers(),
+    },
   }
 }
 
-/** Sum over the shells. */
+/** After anything sudden the first step is so long, days. */
+export const FIRST_STRIDE_DAYS = 1 / 32
+
+const PART_NAMES = ['celsius', 'waterKg', 'rapidKg', 'mediumKg', 'slowKg', 'restKg', 'microbes', 'reach', 'oxygenPct', 'warming'] as const satisfies readonly (keyof Parts)[]
+
+/** A heap as it stood once, to go on from. */
+export interface Snapshot {
+  readonly parts: Float64Array
+  readonly whole: Whole
+  readonly ledger: Ledger
+}
+
+/** Keeps how a heap stands. */
+export function snapshotOf({ parts, whole, ledger }: Heap): Snapshot {
+  const kept = new Float64Array(PART_NAMES.length * PARTS)
+  PART_NAMES.forEach((name, at) => kept.set(parts[name], at * PARTS))
+  return { parts: kept, whole: { ...whole }, ledger: { ...ledger } }
+}
+
+/** Puts a heap back to how it stood. */
+export function restore(heap: Heap, { parts, whole, ledger }: Snapshot): void {
+  PART_NAMES.forEach((name, at) => heap.parts[name].set(parts.subarray(at * PARTS, (at + 1) * PARTS)))
+  Object.assign(heap.whole, whole)
+  Object.assign(heap.ledger, ledger)
+}
+
+/** Sum over the shells and what lies on top. */
 export function total(values: Float64Array): number {
   let sum = 0
   for (let i = 0; i < values.length; i++) sum += values[i]!
@@ -129,49 +213,41 @@ export function total(values: Float64Array): number {
 }
 
 /** Dry mass of the whole heap, kg. */
-export function dryMassKg({ rapidKg, mediumKg, slowKg, restKg }: Heap): number {
+export function dryMassKg({ parts: { rapidKg, mediumKg, slowKg, restKg } }: Heap): number {
   return total(rapidKg) + total(mediumKg) + total(slowKg) + total(restKg)
 }
 
 /** Water as a share of wet mass over the whole heap. */
 export function moistureOf(heap: Heap): number {
-  const water = total(heap.waterKg)
+  const water = total(heap.parts.waterKg)
   return water / (water + dryMassKg(heap))
 }
 
-/** Loose stuff settles most: by what its pores exceed a well-trodden heap, within bounds. */
-const TRODDEN_AIR = 0.5
-const SETTLES = { least: 0.08, most: 0.45 }
-/** Volume falls a little faster than dry mass: what is left is finer. */
-const SINKING_POWER = 1.25
-
-/** Volume as it stands, litres. */
-export function volumeL(heap: Heap): number {
-  const left = dryMassKg(heap) / heap.chargedDryKg
-  const settles = Math.min(SETTLES.most, Math.max(SETTLES.least, (heap.looseAir - TRODDEN_AIR) * heap.traits.settling))
-  return heap.looseL * (1 - settles * heap.settled) * left ** (SINKING_POWER * heap.traits.sinking)
-}
-
-/** Share of what can be used that has been used, 0 to 1. */
-export function usedShare(heap: Heap): number {
-  return 1 - (total(heap.rapidKg) + total(heap.mediumKg) + total(heap.slowKg)) / heap.chargedUsableKg
+/** Share of what can be used that has been used, 0 to 1; all of it where there never was any. */
+export function usedShare({ parts: { rapidKg, mediumKg, slowKg }, whole }: Heap): number {
+  return whole.chargedUsableKg > 0 ? 1 - (total(rapidKg) + total(mediumKg) + total(slowKg)) / whole.chargedUsableKg : 1
 }
 
 /** Heat held above 0 °C, MJ. */
 export function heldMJ(heap: Heap): number {
   let sum = 0
-  for (let i = 0; i < SHELLS; i++) sum += capacityMJK(heap, i) * heap.celsius[i]!
+  for (let i = 0; i < PARTS; i++) sum += capacityMJK(heap, i) * heap.parts.celsius[i]!
   return sum
 }
 
-/** Heat that warms a shell by one kelvin, MJ/K. */
-export function capacityMJK({ waterKg, rapidKg, mediumKg, slowKg, restKg }: Heap, shell: number): number {
-  return waterKg[shell]! * WATER_MJ_KGK + (rapidKg[shell]! + mediumKg[shell]! + slowKg[shell]! + restKg[shell]!) * DRY_MJ_KGK
+/** Dry mass of a part, kg. */
+export function partDryKg({ rapidKg, mediumKg, slowKg, restKg }: Parts, part: number): number {
+  return rapidKg[part]! + mediumKg[part]! + slowKg[part]! + restKg[part]!
+}
+
+/** Heat that warms a part by one kelvin, MJ/K. */
+export function capacityMJK({ parts }: Heap, part: number): number {
+  return parts.waterKg[part]! * WATER_MJ_KGK + partDryKg(parts, part) * DRY_MJ_KGK
 }
 
 /** Temperature in the core, °C. */
 export function coreC(heap: Heap): number {
-  return heap.celsius[0]!
+  return heap.parts.celsius[0]!
 }
 
 /** How deep a hand's breadth is, m: where the edge is read. */
@@ -188,13 +264,13 @@ export const MIDDLES: readonly number[] = Array.from({ length: SHELLS }, (_, i) 
 export const BOUNDS: readonly number[] = Array.from({ length: SHELLS }, (_, i) => Math.cbrt((i + 1) / SHELLS))
 
 /** Temperature a hand's breadth in from the outside, °C: straight between the middles of the shells. */
-export function edgeC(heap: Heap): number {
-  const radiusM = sphereRadiusM(volumeL(heap) / 1000, heap.work.surface.areaM2 || 1)
-  return celsiusAt(heap, Math.max(0, 1 - EDGE_DEPTH_M / radiusM))
+export function edgeC({ parts, work }: Heap): number {
+  const radiusM = sphereRadiusM(work.volumeM3, work.surface.areaM2 || 1)
+  return celsiusAt(parts.celsius, Math.max(0, 1 - EDGE_DEPTH_M / radiusM))
 }
 
 /** Temperature at a share of the radius, °C. */
-export function celsiusAt({ celsius }: Heap, share: number): number {
+function celsiusAt(celsius: Float64Array, share: number): number {
   if (share <= MIDDLES[0]!) return celsius[0]!
   for (let i = 1; i < SHELLS; i++) {
     if (share <= MIDDLES[i]!) return celsius[i - 1]! + (celsius[i]! - celsius[i - 1]!) * (share - MIDDLES[i - 1]!) / (MIDDLES[i]! - MIDDLES[i - 1]!)

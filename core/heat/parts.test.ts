@@ -31,21 +31,23 @@ describe('what holds decay back', () => {
     expect(moistureShare(0.4)).toBeCloseTo(0.50285, 4)
     // 1/(e^(−23.675·0.3 + 3.4945) + 1) = 1/(e^(−3.608) + 1)
     expect(airSpaceShare(0.3)).toBeCloseTo(0.97361, 4)
-    expect(oxygenShare(2)).toBe(0.5)
-    expect(nitrogenShare(25)).toBe(1)
-    expect(nitrogenShare(60)).toBe(0.5)
+    expect(oxygenShare(2, 2)).toBe(0.5)
+    expect(nitrogenShare(25, 1)).toBe(1)
+    expect(nitrogenShare(60, 1)).toBe(0.5)
+    // Without any nitrogen there is nothing to eat with; without any carbon nothing is short.
+    expect([nitrogenShare(1, 0), nitrogenShare(0, 0)]).toEqual([0, 1])
   })
 
   it('oxygen is where supply and use meet', () => {
     fc.assert(fc.property(fc.double({ min: 1e-6, max: 1e4, noNaN: true }), fc.double({ min: 0, max: 1e4, noNaN: true }), (supply, demand) => {
-      const oxygen = steadyOxygenPct(supply, demand)
+      const oxygen = steadyOxygenPct(supply, demand, 2)
       expect(oxygen).toBeGreaterThanOrEqual(0)
       expect(oxygen).toBeLessThanOrEqual(20.9 + 1e-9)
       const comes = supply * (1 - oxygen / 20.9)
-      const goes = demand * oxygenShare(oxygen)
+      const goes = demand * oxygenShare(oxygen, 2)
       expect(Math.abs(comes - goes)).toBeLessThan(1e-6 * (supply + demand))
     }))
-    expect(steadyOxygenPct(5, 0)).toBeCloseTo(20.9, 9)
+    expect(steadyOxygenPct(5, 0, 2)).toBeCloseTo(20.9, 9)
   })
 })
 
@@ -56,10 +58,12 @@ describe('moist air and surfaces', () => {
   })
 
   it('a board cube of 1 m has 6 m² that let (4·4 + 2.5 + 1)/6 W pass', () => {
-    const surface = { areaM2: 0, meanW_M2K: 0 }
-    surfaceOf({ wall: 'boards', footprintM2: 1, perimeterM: 4 }, 1, surface)
+    const surface = { areaM2: 0, meanW_M2K: 0, bareM2: 0 }
+    surfaceOf({ wall: 'boards', footprintM2: 1, perimeterM: 4 }, 1, { topW: 2.5, groundW: 1 }, surface)
     expect(surface.areaM2).toBeCloseTo(6, 12)
     expect(surface.meanW_M2K).toBeCloseTo(19.5 / 6, 12)
+    // Four sides with gaps between the boards, and a top that is covered: 4·0.35 + 0.3.
+    expect(surface.bareM2).toBeCloseTo(1.7, 12)
   })
 })
 
@@ -79,9 +83,10 @@ describe('linked temperatures', () => {
 
 describe('traits', () => {
   it('are usual at 0 and one standard deviation away at 1', () => {
-    expect(USUAL_TRAITS.pace).toBe(1)
-    const first = TRAIT_NAMES.indexOf('pace')
-    expect(traitsAt(TRAIT_NAMES.map((_, index) => index === first ? 1 : 0)).pace).toBeCloseTo(Math.exp(0.25), 12)
-    expect(traitsAt([50]).pace).toBeCloseTo(Math.exp(1), 12)
+    expect(USUAL_TRAITS.medium).toBe(1)
+    const first = TRAIT_NAMES.indexOf('medium')
+    expect(traitsAt(TRAIT_NAMES.map((_, index) => index === first ? 1 : 0)).medium).toBeCloseTo(Math.exp(0.22), 12)
+    // Beyond four standard deviations nothing is met: e^(4·0.3) for the rapid pool.
+    expect(traitsAt([50]).rapid).toBeCloseTo(Math.exp(1.2), 12)
   })
 })

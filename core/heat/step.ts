@@ -1,55 +1,38 @@
-import { cardinalShare, type CardinalTemperatures } from './cardinal'
 import { solveLinked } from './conduction'
-import { BOUNDS, capacityMJK, DRY_MJ_KGK, dryMassKg, MIDDLES, SHELLS, sphereRadiusM, total, volumeL, WATER_MJ_KGK, type Heap } from './heap'
-import { airSpaceShare, moistureShare, nitrogenShare, oxygenShare, steadyOxygenPct } from './limits'
+import { BOUNDS, DRY_MJ_KGK, MIDDLES, partDryKg, SHELLS, sphereRadiusM, TOP, WATER_MJ_KGK, type Heap } from './heap'
+import { coolLoversShare, FRESH_AIR_O2_PCT, hotLoversShare, moistureShare, nitrogenShare, steadyOxygenPct } from './limits'
+import { byAirSpace, pack } from './packing'
+import { atCelsius, atShare, celsiusTable, shareTable } from './table'
 import { saturatedWaterKgPerKg, saturationSlope } from './vapour'
-import { surfaceOf } from './walls'
 
-/** Rates of the pools at their best, per day. */
-const RAPID_DAY = 1.1
-const MEDIUM_DAY = 0.12
-const SLOW_DAY = 0.012
-/** Those that like it hot, and those that begin in the cold, at best at half the pace: one curve alone lies too flat near freezing. */
-const HOT_LOVERS: CardinalTemperatures = { minC: 0, optimumC: 59, maxC: 82 }
-const COOL_LOVERS: CardinalTemperatures = { minC: -5, optimumC: 38, maxC: 50 }
-const COOL_PACE = 0.5
-/** While it lies, microbes use up what they reach: with each share used since the last turn the rest is harder to reach. */
-const REACH = 1.05
-/** Threads of fungi and worms reach the rest by and by. */
-const REACHES_ON_DAYS = 30
-/** What decay gives off and takes, for each kilogram. */
-const HEAT_MJ_KG = 21
-const OXYGEN_KG_KG = 1.2
-const WATER_KG_KG = 0.5
-/** Microbes multiply so fast at their best, per day. */
-const GROWTH_DAY = 20
-/** Air that streams, kg a day for each kelvin, metre of height, square metre of ground and free air space squared. */
-const STREAM_KG = 3.5
-/** Air that only creeps in: kg a day for each m³ and each 1/m² of depth. */
-const CREEP_KG = 1.1
-const LEAST_DEPTH_M = 0.06
-/** So much of the way is closed when all of it packs into mats. */
-const MATS_CLOSE = 0.75
 const OXYGEN_IN_AIR = 0.232
-/** Heat conducted by moist stuff of a usual density, W/mK; loose stuff conducts less, trodden more, within what is measured. */
-const CONDUCTIVITY_W_MK = { usual: 0.3, at: 400, least: 0.15, most: 0.5 }
+const LEAST_DEPTH_M = 0.06
+/** Heat conducted by moist stuff goes with its density, within what is measured, W/mK. */
+const CONDUCTS = { atKgM3: 400, least: 0.15, most: 0.55 }
 /** A watt for a day, MJ. */
 const MJ_DAY_W = 0.0864
 /** Evaporating a kilogram, and warming a kilogram of air by a kelvin, MJ. */
 const EVAPORATION_MJ_KG = 2.43
 const AIR_MJ_KGK = 0.00101
-/** Outside air carries this share of the water it could. */
-const OUTSIDE_HUMIDITY = 0.75
+/** Outside air carries this share of the water it could: less the warmer the day. */
+const HUMIDITY = { at8: 0.85, perK: 0.012, least: 0.4 }
 /** Drier than this, the stuff gives its water up reluctantly: half of it at this much water for each dry kilogram. */
 const HELD_WATER_KG_KG = 0.12
-/** Wetter than this (wet basis) it drains. */
-const DRAINS_ABOVE = 0.77
-/** Settles with this pace. */
 const SETTLING_DAYS = 2.5
-/** A step may warm by so much at most; it is never shorter than the one nor longer than the other. */
-const WARMS_AT_MOST_K = 3
-const SHORTEST_DAY = 1 / 48
-const LONGEST_DAY = 1
+/** A step may warm by so much and multiply the microbes by so much (as a logarithm); it grows from step to step by so much, and is never longer than the last. */
+const STEP = { warmsK: 2.5, grows: 0.25, stretches: 1.6, mostDays: 1, warmMostDays: 0.5 }
+/** From here on heat kills more of them than grow; spores and the cool outside always leave some. */
+const DIE_ABOVE_C = 62
+const LEAST_MICROBES = 0.02
+/** A heap this much above the air is still at work. */
+const AT_WORK_K = 6
+
+const HOT = celsiusTable(hotLoversShare)
+const COOL = celsiusTable(coolLoversShare)
+const MOISTURE = shareTable(moistureShare)
+const SATURATED = celsiusTable(saturatedWaterKgPerKg)
+/** Air space to the power of ten thirds (Millington and Quirk 1961). */
+const CREEPS = shareTable(space => space ** (10 / 3))
 
 /** What the outside does to a heap for the length of a step. */
 export interface Outside {
@@ -59,178 +42,254 @@ export interface Outside {
   openShare: number
 }
 
-function freeAirSpaceOf(heap: Heap, shell: number, volumeM3: number, dryKg: number): number {
-  const ashKg = heap.ashKg / SHELLS
-  const solidM3 = heap.waterKg[shell]! / 1000 + Math.max(0, dryKg - ashKg) / 1600 + ashKg / 2500
-  return Math.max(0, 1 - solidM3 / (volumeM3 / SHELLS))
+/** 1 − e^(−x) for a share that is used up, x not negative: a fraction of polynomials, within 0 to 1 and never more than there is. */
+function goneShare(x: number): number {
+  return x < 2 ? x / (1 + x / 2 + x * x / 12) : -Math.expm1(-x)
 }
 
-/** Share of the best pace at a temperature: whichever of the two guilds is quicker. */
-export function temperatureShare(celsius: number): number {
-  return Math.max(cardinalShare(celsius, HOT_LOVERS), COOL_PACE * cardinalShare(celsius, COOL_LOVERS))
+/** Parts that hold anything: the shells, and what lies on top while there is some. */
+function partsOf({ whole }: Heap): number {
+  return whole.topL > 0 ? SHELLS + 1 : SHELLS
 }
 
-const shellDryKg = (heap: Heap, i: number) => heap.rapidKg[i]! + heap.mediumKg[i]! + heap.slowKg[i]! + heap.restKg[i]!
+/** How long the next step will be if nothing comes in between before `mostDays`. */
+export function strideOf({ whole }: Heap, mostDays: number): number {
+  // Two halves rather than a whole and a sliver.
+  return mostDays <= whole.strideDays ? mostDays : mostDays < 2 * whole.strideDays ? mostDays / 2 : whole.strideDays
+}
 
-/** Air that passes each shell, kg a day: what warmth draws through, alike for all, and what creeps in, less the deeper. */
-function breathe(heap: Heap, airC: number, volumeM3: number, radiusM: number): void {
-  const { airKgDay, supplyKgDay, airSpace } = heap.work
-  const heightM = volumeM3 / heap.standing.footprintM2
+/** How fast everything is used up in each part at the middle of the step, its air and oxygen. */
+function respire(heap: Heap, airC: number, days: number, count: number): void {
+  const { parts, whole, traits, constants: k, work, standing } = heap
+  const { celsius, waterKg, microbes, reach, oxygenPct, warming } = parts
+  const { dryKg, paceDay, airKgDay, comfort, volumeM3, surface } = work
+  const radiusM = sphereRadiusM(volumeM3, surface.areaM2)
+  const shellM3 = volumeM3 / SHELLS
   let warmth = 0
-  for (let i = 0; i < SHELLS; i++) warmth += Math.max(0, heap.celsius[i]! - airC) / SHELLS
-  const open = heap.traits.air * (1 - MATS_CLOSE * heap.mattingShare)
-  for (let i = 0; i < SHELLS; i++) {
-    const space = freeAirSpaceOf(heap, i, volumeM3, shellDryKg(heap, i))
-    airSpace[i] = space
-    const depthM = Math.max(LEAST_DEPTH_M, radiusM * (1 - MIDDLES[i]!))
-    airKgDay[i] = STREAM_KG * open * warmth * heightM * heap.standing.footprintM2 * space * space / SHELLS
-    supplyKgDay[i] = OXYGEN_IN_AIR * (airKgDay[i]! + CREEP_KG * space * volumeM3 / SHELLS / (depthM * depthM)) + 1e-6
-  }
-}
-
-/** How much each shell uses up, kg a day, at its temperature, water, air and age. */
-function decay(heap: Heap): void {
-  const { decayKgDay, supplyKgDay, comfort, airSpace } = heap.work
-  const general = heap.traits.pace * heap.pace * nitrogenShare(heap.carbonKg / heap.nitrogenKg)
-  for (let i = 0; i < SHELLS; i++) {
-    const dryKg = shellDryKg(heap, i)
-    const climate = temperatureShare(heap.celsius[i]!) * moistureShare(heap.waterKg[i]! / (heap.waterKg[i]! + dryKg))
+  for (let i = 0; i < SHELLS; i++) warmth += (celsius[i]! - airC) / SHELLS
+  // Warm air rises through it; in a heap cooler than the day it sinks.
+  const unmatted = 1 - k.matsClose * whole.mattingShare
+  const stream = k.streamKgDayM2K * traits.air * unmatted * work.passes * Math.abs(warmth) * standing.footprintM2 / (1 + standing.footprintM2 / (standing.perimeterM * k.sidesM)) / SHELLS
+  const ashKg = whole.ashKg / whole.chargedDryKg
+  const general = whole.pace * nitrogenShare(whole.carbonKg, whole.nitrogenKg)
+  const topGeneral = whole.pace * nitrogenShare(whole.topCarbonKg, whole.topNitrogenKg)
+  const cool = k.coolShare + (k.coolLater - k.coolShare) * whole.day / (whole.day + k.coolLaterDays)
+  const rapid = k.rapidDay
+  const medium = k.mediumDay * traits.medium
+  const slow = k.slowDay * traits.slow
+  for (let i = 0; i < count; i++) {
+    const dry = partDryKg(parts, i)
+    const water = waterKg[i]!
+    dryKg[i] = dry
+    const roomM3 = i === TOP ? volumeM3 * whole.topL / whole.looseL : shellM3
+    const solidM3 = dry * ((1 - ashKg) / 1600 + ashKg / 2500)
+    const pores = Math.max(0.02, 1 - solidM3 / roomM3)
+    const space = Math.max(0, pores - water / 1000 / roomM3)
+    const depthM = i === TOP ? Math.max(LEAST_DEPTH_M, roomM3 / standing.footprintM2 / 2) : Math.max(LEAST_DEPTH_M, radiusM * (1 - MIDDLES[i]!))
+    const air = i === TOP ? stream * 0.5 : stream
+    airKgDay[i] = air
+    const supply = OXYGEN_IN_AIR * (air + k.creepKgDayM * unmatted * atShare(CREEPS, space) / (pores * pores) * roomM3 / (depthM * depthM)) + 1e-7
+    const ahead = Math.max(-3, Math.min(3, 0.5 * days * warming[i]!))
+    const temperature = celsius[i]! + ahead
+    const climate = Math.max(atCelsius(HOT, temperature), cool * atCelsius(COOL, temperature)) * atShare(MOISTURE, water / (water + dry + 1e-12))
     comfort[i] = climate
-    const pace = general * climate * airSpaceShare(airSpace[i]!) * heap.microbes[i]! * heap.reach[i]!
-    const wanted = pace * (RAPID_DAY * heap.rapidKg[i]! + MEDIUM_DAY * heap.mediumKg[i]! + SLOW_DAY * heap.slowKg[i]!)
-    const oxygen = steadyOxygenPct(supplyKgDay[i]!, OXYGEN_KG_KG * wanted)
-    heap.oxygenPct[i] = oxygen
-    decayKgDay[i] = pace * oxygenShare(oxygen)
+    const pace = (i === TOP ? topGeneral : general) * climate * Math.min(1, byAirSpace(space) * work.open) * microbes[i]! * reach[i]!
+    const wanted = pace * (rapid * parts.rapidKg[i]! + medium * parts.mediumKg[i]! + slow * parts.slowKg[i]!)
+    const soaked = water / (dry * whole.holdsKgKg + 1e-9)
+    const films = soaked * soaked * soaked * soaked
+    const half = k.halfOxygenPct * (1 + Math.min(1e4, films * films))
+    const oxygen = steadyOxygenPct(supply, k.oxygenKgKg * wanted, half)
+    oxygenPct[i] = Math.min(FRESH_AIR_O2_PCT, oxygen)
+    paceDay[i] = pace * oxygen / (oxygen + half)
   }
 }
 
-/** How long the next step may be: short while it warms fast. */
-function stepLength(heap: Heap, most: number): number {
+/** Uses up the pools, gives off heat (into `right`), makes water; microbes multiply, what is left lies further inside. */
+function burn(heap: Heap, days: number, count: number): number {
+  const { parts, whole, traits, constants: k, work, ledger } = heap
+  const { rapidKg, mediumKg, slowKg, waterKg, microbes, reach, celsius } = parts
+  const mediumDay = k.mediumDay * traits.medium
+  const slowDay = k.slowDay * traits.slow
+  const shellUsableKg = whole.chargedUsableKg / SHELLS + 1e-9
+  const regained = days / (k.reachDays + days)
   let fastest = 0
-  for (let i = 0; i < SHELLS; i++) {
-    const kgDay = heap.work.decayKgDay[i]! * (RAPID_DAY * heap.rapidKg[i]! + MEDIUM_DAY * heap.mediumKg[i]! + SLOW_DAY * heap.slowKg[i]!)
-    fastest = Math.max(fastest, kgDay * HEAT_MJ_KG / heap.work.capacity[i]!)
+  for (let i = 0; i < count; i++) {
+    const pace = work.paceDay[i]! * days
+    const rapid = rapidKg[i]! * goneShare(pace * k.rapidDay)
+    const medium = mediumKg[i]! * goneShare(pace * mediumDay)
+    const slow = slowKg[i]! * goneShare(pace * slowDay)
+    rapidKg[i]! -= rapid
+    mediumKg[i]! -= medium
+    slowKg[i]! -= slow
+    const decayed = rapid + medium + slow
+    const heatMJ = decayed * k.heatMJKg * traits.heat
+    const made = decayed * k.waterKgKg
+    work.right[i] = heatMJ
+    waterKg[i]! += made
+    work.dryKg[i]! -= decayed
+    ledger.decayedKg += decayed
+    ledger.releasedMJ += heatMJ
+    ledger.waterMadeKg += made
+    ledger.carriedMJ += (made * WATER_MJ_KGK - decayed * DRY_MJ_KGK) * celsius[i]!
+    const m = microbes[i]!
+    const grows = k.growthDay * traits.growth * work.comfort[i]!
+    if (m < 0.97) fastest = Math.max(fastest, grows)
+    const x = Math.min(4, grows * days)
+    // e^x as a fraction of polynomials: the odds of the microbes grow by it.
+    const up = (x + 3) * (x + 3) + 3
+    const down = (x - 3) * (x - 3) + 3
+    const grown = m * up / (m * up + (1 - m) * down)
+    const dying = celsius[i]! + 0.5 * days * parts.warming[i]! - DIE_ABOVE_C
+    microbes[i] = dying > 0 ? Math.max(LEAST_MICROBES, grown / (1 + k.diesDayK * dying * days)) : grown
+    const left = reach[i]! / (1 + k.reach * traits.reach * decayed / shellUsableKg)
+    reach[i] = left + (1 - left) * regained
   }
-  return Math.min(most, LONGEST_DAY, Math.max(SHORTEST_DAY, WARMS_AT_MOST_K / (fastest + 1e-9)))
+  return fastest
 }
 
-/** Takes what is used up from one pool; exact for a steady rate, so never more than there is. */
-function taken(pool: Float64Array, shell: number, ratePerDay: number, days: number): number {
-  const used = pool[shell]! * -Math.expm1(-ratePerDay * days)
-  pool[shell]! -= used
-  return used
+/** What the air takes along from a part in the step, as a straight line around its temperature now. */
+function evaporation(heap: Heap, i: number, airC: number, outsideX: number, days: number, windKgDay: number): void {
+  const { parts, work } = heap
+  const t = parts.celsius[i]!
+  const water = parts.waterKg[i]!
+  const dry = work.dryKg[i]!
+  const gives = water / (water + HELD_WATER_KG_KG * dry + 1e-12)
+  const x = atCelsius(SATURATED, t)
+  const more = Math.max(0, x * gives - outsideX)
+  const flow = Math.min((work.airKgDay[i]! + windKgDay) * days, 0.4 * water / (more + 1e-6))
+  const carries = flow * more
+  const carriesMore = more > 0 ? flow * gives * saturationSlope(t, x) : 0
+  work.airKgDay[i] = flow
+  work.carries[i] = carries
+  work.carriesMore[i] = carriesMore
+  const a = carries * EVAPORATION_MJ_KG + flow * AIR_MJ_KGK * (t - airC)
+  const b = carriesMore * EVAPORATION_MJ_KG + flow * AIR_MJ_KGK
+  const capacity = water * WATER_MJ_KGK + dry * DRY_MJ_KGK
+  work.diagonal[i] = capacity + b
+  work.right[i]! += capacity * t - a + b * t
 }
 
-/** Uses up the pools, gives off heat (into `right`) and makes water. */
-function burn(heap: Heap, days: number): void {
-  const { decayKgDay, right, comfort } = heap.work
-  for (let i = 0; i < SHELLS; i++) {
-    const pace = decayKgDay[i]!
-    const used = taken(heap.rapidKg, i, RAPID_DAY * pace, days) + taken(heap.mediumKg, i, MEDIUM_DAY * pace, days) + taken(heap.slowKg, i, SLOW_DAY * pace, days)
-    const reach = heap.reach[i]! * Math.exp(-REACH * used * SHELLS / heap.chargedUsableKg)
-    heap.reach[i] = reach + (1 - reach) * -Math.expm1(-days / REACHES_ON_DAYS)
-    heap.waterKg[i]! += WATER_KG_KG * used
-    right[i]! += HEAT_MJ_KG * used
-    heap.ledger.decayedKg += used
-    heap.ledger.waterMadeKg += WATER_KG_KG * used
-    heap.ledger.releasedMJ += HEAT_MJ_KG * used
-    heap.ledger.carriedMJ += used * (WATER_KG_KG * WATER_MJ_KGK - DRY_MJ_KGK) * heap.celsius[i]!
-    const grows = GROWTH_DAY * heap.traits.growth * comfort[i]!
-    // Logistic growth, exact for a steady pace.
-    const odds = heap.microbes[i]! / (1 - Math.min(0.9999, heap.microbes[i]!)) * Math.exp(Math.min(20, grows * days))
-    heap.microbes[i] = odds / (1 + odds)
+/** Conduction, the surface, the wind and the warm moist air that leaves, all at once and implicitly: stable however long the step. */
+function exchange(heap: Heap, airC: number, days: number, count: number): number {
+  const { parts, whole, traits, constants: k, work, ledger, standing } = heap
+  const { diagonal, link, right, surface, volumeM3 } = work
+  const radiusM = sphereRadiusM(volumeM3, surface.areaM2)
+  const spheres = volumeM3 / (4 / 3 * Math.PI * radiusM * radiusM * radiusM)
+  let massKg = 0
+  for (let i = 0; i < count; i++) massKg += parts.waterKg[i]! + work.dryKg[i]!
+  const conducts = traits.conductivity * Math.min(CONDUCTS.most, Math.max(CONDUCTS.least, k.conductivityWmK * Math.sqrt(massKg / volumeM3 / CONDUCTS.atKgM3))) * MJ_DAY_W
+  const humidity = Math.max(HUMIDITY.least, Math.min(HUMIDITY.at8, HUMIDITY.at8 - HUMIDITY.perK * (airC - 8)))
+  const outsideX = humidity * atCelsius(SATURATED, airC)
+  const outer = SHELLS - 1
+  const topShare = count > SHELLS ? Math.min(1, standing.footprintM2 / surface.areaM2) : 0
+  const wind = k.dryingKgDayM2 * surface.bareM2
+  for (let i = 0; i < count; i++) evaporation(heap, i, airC, outsideX, days, i === outer ? wind * (1 - topShare) : i === TOP ? wind * topShare : 0)
+  for (let i = 0; i < outer; i++) {
+    const conductance = days * spheres * conducts * 4 * Math.PI * radiusM * BOUNDS[i]! * BOUNDS[i]! / (MIDDLES[i + 1]! - MIDDLES[i]!)
+    link[i] = conductance
+    diagonal[i]! += conductance
+    diagonal[i + 1]! += conductance
   }
-}
-
-/** Conductivity at the density it has now, W/mK. */
-function conductivityOf(heap: Heap, volumeM3: number): number {
-  const { usual, at, least, most } = CONDUCTIVITY_W_MK
-  const densityKgM3 = (total(heap.waterKg) + dryMassKg(heap)) / volumeM3
-  return heap.traits.conductivity * Math.min(most, Math.max(least, usual * (densityKgM3 / at) ** 0.7))
-}
-
-/** Conduction, the surface and the warm moist air that leaves, all at once and implicitly: stable however long the step. */
-function exchange(heap: Heap, airC: number, days: number, volumeM3: number, radiusM: number): void {
-  const { diagonal, link, right, capacity, airKgDay, surface, carries, carriesMore } = heap.work
-  const spheres = volumeM3 / (4 / 3 * Math.PI * radiusM ** 3)
-  const conductivity = conductivityOf(heap, volumeM3) * MJ_DAY_W
-  const outsideX = OUTSIDE_HUMIDITY * saturatedWaterKgPerKg(airC)
-  for (let i = 0; i < SHELLS - 1; i++) link[i] = days * spheres * conductivity * 4 * Math.PI * radiusM * BOUNDS[i]! ** 2 / (MIDDLES[i + 1]! - MIDDLES[i]!)
-  const passes = 1 / (surface.meanW_M2K * heap.traits.walls * MJ_DAY_W) + radiusM * (1 - MIDDLES[SHELLS - 1]!) / conductivity
-  const through = days * surface.areaM2 / passes
-  for (let i = 0; i < SHELLS; i++) {
-    const t = heap.celsius[i]!
-    // Heat that the air takes, as a straight line around the temperature now: a + b·(new − now).
-    const gives = 1 / (1 + HELD_WATER_KG_KG * shellDryKg(heap, i) / (heap.waterKg[i]! + 1e-9))
-    const x = saturatedWaterKgPerKg(t)
-    const more = Math.max(0, x - outsideX)
-    const flow = Math.min(airKgDay[i]! * days, 0.5 * heap.waterKg[i]! / (more + 1e-6))
-    carries[i] = flow * gives * more
-    carriesMore[i] = flow * gives * saturationSlope(t, x)
-    const a = carries[i]! * EVAPORATION_MJ_KG + flow * AIR_MJ_KGK * (t - airC)
-    const b = carriesMore[i]! * EVAPORATION_MJ_KG + flow * AIR_MJ_KGK
-    capacity[i] = capacityMJK(heap, i)
-    airKgDay[i] = flow
-    diagonal[i] = capacity[i]! + b + (i > 0 ? link[i - 1]! : 0) + (i < SHELLS - 1 ? link[i]! : through)
-    right[i]! += capacity[i]! * t - a + b * t + (i === SHELLS - 1 ? through * airC : 0)
+  const passes = surface.areaM2 / (1 / (surface.meanW_M2K * traits.walls * MJ_DAY_W) + radiusM * (1 - MIDDLES[outer]!) / conducts)
+  const through = days * passes * (1 - topShare)
+  diagonal[outer]! += through
+  right[outer]! += through * airC
+  let overTop = 0
+  if (count > SHELLS) {
+    const thickM = Math.max(0.02, volumeM3 * whole.topL / whole.looseL / standing.footprintM2)
+    link[outer] = days * standing.footprintM2 * conducts / (thickM / 2 + radiusM * (1 - MIDDLES[outer]!))
+    overTop = days * standing.footprintM2 / (1 / (k.topW * traits.walls * MJ_DAY_W) + thickM / 2 / conducts)
+    diagonal[outer]! += link[outer]!
+    diagonal[TOP]! += link[outer]! + overTop
+    right[TOP]! += overTop * airC
   }
-  solveLinked(SHELLS, diagonal, link, right)
-  for (let i = 0; i < SHELLS; i++) {
-    const t = heap.celsius[i]!
+  solveLinked(count, diagonal, link, right)
+  let fastest = 0
+  let warmest = 0
+  for (let i = 0; i < count; i++) {
+    const t = parts.celsius[i]!
     const next = right[i]!
-    const flow = airKgDay[i]!
-    const leaves = carries[i]! + carriesMore[i]! * (next - t)
-    const evaporated = Math.min(heap.waterKg[i]! * 0.98, leaves)
-    heap.ledger.lostMJ += leaves * EVAPORATION_MJ_KG + flow * AIR_MJ_KGK * (next - airC) + (i === SHELLS - 1 ? through * (next - airC) : 0)
-    heap.celsius[i] = next
-    heap.waterKg[i]! -= evaporated
-    heap.ledger.evaporatedKg += evaporated
-    heap.ledger.carriedMJ -= evaporated * WATER_MJ_KGK * next
+    const leaves = work.carries[i]! + work.carriesMore[i]! * (next - t)
+    const evaporated = Math.min(parts.waterKg[i]! * 0.9, Math.max(0, leaves))
+    ledger.lostMJ += leaves * EVAPORATION_MJ_KG + work.airKgDay[i]! * AIR_MJ_KGK * (next - airC) + (i === outer ? through * (next - airC) : i === TOP ? overTop * (next - airC) : 0)
+    const warming = (next - t) / days
+    parts.warming[i] = warming
+    fastest = Math.max(fastest, Math.abs(warming))
+    warmest = Math.max(warmest, next)
+    parts.celsius[i] = next
+    parts.waterKg[i]! -= evaporated
+    ledger.evaporatedKg += evaporated
+    ledger.carriedMJ -= evaporated * WATER_MJ_KGK * next
   }
+  return warmest - airC > AT_WORK_K ? Math.min(STEP.warmMostDays, STEP.warmsK / (fastest + 1e-9)) : Math.min(STEP.mostDays, STEP.warmsK / (fastest + 1e-9))
 }
 
-/** Rain that gets in, and what is too much and drains away. */
-function rainAndDrain(heap: Heap, { airC, rainMmDay, openShare }: Outside, days: number): void {
-  const rainKg = rainMmDay * days * heap.standing.footprintM2 * Math.min(1, openShare * heap.traits.rain) / SHELLS
-  for (let i = 0; i < SHELLS; i++) {
+/** Water evens out between neighbouring shells; rain gets in; what is too much drains away. */
+function wet(heap: Heap, { airC, rainMmDay, openShare }: Outside, days: number, count: number): void {
+  const { parts, whole, traits, constants: k, work, ledger, standing } = heap
+  const { waterKg, celsius } = parts
+  const rainKg = rainMmDay * days * standing.footprintM2 * Math.min(1, openShare * traits.rain) / count
+  const evens = days / (k.wickDays + days) / 2
+  for (let i = 0; i < count; i++) {
+    const dry = work.dryKg[i]!
+    if (i > 0) {
+      const inner = work.dryKg[i - 1]!
+      const moves = evens * (waterKg[i - 1]! * dry - waterKg[i]! * inner) / (dry + inner + 1e-12)
+      carry(heap, moves > 0 ? i - 1 : i, moves > 0 ? i : i - 1, Math.abs(moves))
+    }
     if (rainKg > 0) pourInto(heap, i, rainKg, airC)
-    const mostKg = shellDryKg(heap, i) * DRAINS_ABOVE / (1 - DRAINS_ABOVE)
-    const drained = Math.max(0, heap.waterKg[i]! - mostKg)
-    heap.waterKg[i]! -= drained
-    heap.ledger.drainedKg += drained
-    heap.ledger.carriedMJ -= drained * WATER_MJ_KGK * heap.celsius[i]!
+  }
+  for (let i = 0; i < count; i++) {
+    const drained = waterKg[i]! - work.dryKg[i]! * whole.holdsKgKg * k.drainsAt
+    if (drained <= 0) continue
+    waterKg[i]! -= drained
+    ledger.drainedKg += drained
+    ledger.carriedMJ -= drained * WATER_MJ_KGK * celsius[i]!
   }
 }
 
-/** Pours water of a temperature into a shell: its heat is shared. */
-export function pourInto(heap: Heap, shell: number, kg: number, celsius: number): void {
-  const before = capacityMJK(heap, shell)
-  heap.waterKg[shell]! += kg
-  heap.celsius[shell] = (before * heap.celsius[shell]! + kg * WATER_MJ_KGK * celsius) / (before + kg * WATER_MJ_KGK)
-  heap.ledger.pouredKg += kg
-  heap.ledger.carriedMJ += kg * WATER_MJ_KGK * celsius
+/** Moves water with its warmth from one part to another. */
+function carry({ parts, work }: Heap, from: number, to: number, kg: number): void {
+  const before = parts.waterKg[to]! * WATER_MJ_KGK + work.dryKg[to]! * DRY_MJ_KGK
+  parts.waterKg[from]! -= kg
+  parts.waterKg[to]! += kg
+  parts.celsius[to] = (before * parts.celsius[to]! + kg * WATER_MJ_KGK * parts.celsius[from]!) / (before + kg * WATER_MJ_KGK)
 }
+
+/** Pours water of a temperature into a part: its heat is shared. */
+export function pourInto({ parts, ledger }: Heap, part: number, kg: number, celsius: number): void {
+  const before = parts.waterKg[part]! * WATER_MJ_KGK + partDryKg(parts, part) * DRY_MJ_KGK
+  parts.waterKg[part]! += kg
+  parts.celsius[part] = (before * parts.celsius[part]! + kg * WATER_MJ_KGK * celsius) / (before + kg * WATER_MJ_KGK)
+  ledger.pouredKg += kg
+  ledger.carriedMJ += kg * WATER_MJ_KGK * celsius
+}
+
+/** One step of so many days, which `strideOf` gives. */
+export function step(heap: Heap, outside: Outside, days: number): void {
+  const { whole } = heap
+  const count = partsOf(heap)
+  if (whole.day - whole.packedDay >= PACKED_FOR_DAYS) pack(heap)
+  respire(heap, outside.airC, days, count)
+  const grows = burn(heap, days, count)
+  const stride = exchange(heap, outside.airC, days, count)
+  wet(heap, outside, days, count)
+  whole.settled += (1 - whole.settled) * days / (SETTLING_DAYS + days)
+  whole.strideDays = Math.max(FINEST_DAYS, Math.min(whole.strideDays * STEP.stretches, stride, STEP.grows / (grows + 1e-9)))
+  whole.day += days
+}
+
+/** Its volume is worked out so often, days. */
+const PACKED_FOR_DAYS = 0.24
+/** No step is shorter of its own, days. */
+const FINEST_DAYS = 1 / 64
 
 /**
- * Lets time go by, in steps as short as the warming asks for.
+ * Lets time go by, in steps as short as the warming and the growing ask for.
  * @param days length in days, above 0.
  */
 export function advance(heap: Heap, outside: Outside, days: number): void {
-  let left = days
-  while (left > 1e-9) {
-    const volumeM3 = volumeL(heap) / 1000
-    surfaceOf(heap.standing, volumeM3, heap.work.surface)
-    const radiusM = sphereRadiusM(volumeM3, heap.work.surface.areaM2)
-    for (let i = 0; i < SHELLS; i++) heap.work.capacity[i] = capacityMJK(heap, i)
-    breathe(heap, outside.airC, volumeM3, radiusM)
-    decay(heap)
-    const length = stepLength(heap, left)
-    heap.work.right.fill(0)
-    burn(heap, length)
-    exchange(heap, outside.airC, length, volumeM3, radiusM)
-    rainAndDrain(heap, outside, length)
-    heap.settled += (1 - heap.settled) * -Math.expm1(-length / SETTLING_DAYS)
-    heap.day += length
-    left -= length
-  }
+  const end = heap.whole.day + days
+  while (end - heap.whole.day > 1e-9) step(heap, outside, strideOf(heap, end - heap.whole.day))
+  pack(heap)
 }

@@ -1,3 +1,5 @@
+import { normalShare } from '../statistics/normal'
+import type { Carried } from './discrepancy'
 import type { Band } from './forecast'
 
 /** Bands are read off so many members drawn by weight. */
@@ -38,4 +40,32 @@ export function meanOf(rows: readonly Float32Array[]): Float32Array {
     for (let i = 0; i < mean.length; i++) mean[i]! += row[i]! / rows.length
   }
   return mean
+}
+
+/** Quantiles of the standard normal in an order in which neighbours differ: members drawn twice do not stray alike. */
+const STRAYING = 200
+const GOLDEN = 0.6180339887498949
+const strays = Float64Array.from({ length: STRAYING }, (_, index) => quantileOfNormal(((index + 0.5) * GOLDEN) % 1))
+
+/** Standard normal quantile by halving its distribution function; for shares within 0.001 and 0.999. */
+function quantileOfNormal(share: number): number {
+  let [low, high] = [-3.1, 3.1]
+  for (let halving = 0; halving < 40; halving++) {
+    const middle = (low + high) / 2
+    if (normalShare(middle) < share) low = middle
+    else high = middle
+  }
+  return (low + high) / 2
+}
+
+/**
+ * The middle and the 80 % band of what would be read: each row strays by what is carried forward of its residual (with its noise).
+ * @param rows courses, one a member. @param carriedOf what is carried of each, in the order of the rows.
+ */
+export function bandOfReadings(times: Float64Array, rows: readonly Float32Array[], carriedOf: readonly Carried[]): Band {
+  const straying = rows.map((row, index) => Float32Array.from(times, (day, at) => {
+    const { mean, variance } = carriedOf[index]!.at(day)
+    return row[at]! + mean + strays[index % STRAYING]! * Math.sqrt(variance)
+  }))
+  return bandOf(times, straying, 1)
 }

@@ -1,3 +1,5 @@
+import { normalShare } from '../statistics/normal'
+
 /** Something that was found of a batch, as far as it can tell one possible course from another. `row` names what of a course it speaks of. */
 export type Finding<Row extends string = string>
   = | { readonly kind: 'value', readonly row: Row, readonly day: number, readonly value: number, readonly spread: number, readonly trust: number }
@@ -14,13 +16,6 @@ export interface StampedFinding<Row extends string = string> {
 const BLUNDERS = 0.05
 /** A blunder may lie anywhere within so many spreads. */
 const ANYWHERE = 25
-
-/** Standard normal distribution function (Zelen and Severo's approximation, error below 1e-7). */
-export function normalShare(z: number): number {
-  const t = 1 / (1 + 0.2316419 * Math.abs(z))
-  const tail = Math.exp(-z * z / 2) / Math.sqrt(2 * Math.PI) * t * (0.319381530 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))))
-  return z > 0 ? 1 - tail : tail
-}
 
 /**
  * How well a course that has `modelled` where something was found agrees with it: the logarithm of a likelihood that

@@ -29,6 +29,8 @@ export interface Learnt {
   readonly weightsAfter: (count: number) => Float64Array
 }
 
+/** In the end weights are never worth fewer members: rather all that was found is believed a little less. */
+const AT_LEAST = 60
 /** Rounds go on until the weights are worth this many members. */
 const ENOUGH = 90
 /** The next round is drawn around weights that are worth this share of all members so far. */
@@ -60,7 +62,7 @@ export function* learning({ dimensions, members, mostRounds, random, run }: Less
     const weighed = logWeights(points, fits, bells, start)
     const effective = effectiveSize(normalised(weighed))
     if (effective >= ENOUGH || round + 1 >= mostRounds)
-      return { points, rounds: round + 1, effective, weightsAfter: weightsByCount(points, fits, bells, start) }
+      return { points, rounds: round + 1, effective: Math.max(effective, Math.min(AT_LEAST, points.length)), weightsAfter: weightsByCount(points, fits, bells, start) }
   }
 }
 
@@ -85,7 +87,26 @@ const logWeights: Weigh = (points, fits, bells, start) => logOdds(points, bells,
 
 function weightsByCount(...[points, fits, bells, start]: Parameters<Weigh>): Learnt['weightsAfter'] {
   const odds = logOdds(points, bells, start)
-  return count => normalised(odds.map((one, index) => one + sumOf(fits[index]!, count)))
+  const found = (count: number) => Float64Array.from(fits, one => sumOf(one, count))
+  const believed = beliefIn(odds, found(Infinity))
+  return (count) => {
+    const sums = found(count)
+    return normalised(odds.map((one, index) => one + believed * sums[index]!))
+  }
+}
+
+/** The power to which the likelihood is taken so that the weights are worth enough members; 1 when they are. */
+function beliefIn(odds: Float64Array, found: Float64Array): number {
+  const least = Math.min(AT_LEAST, odds.length)
+  const worth = (power: number) => effectiveSize(normalised(odds.map((one, index) => one + power * found[index]!)))
+  if (worth(1) >= least) return 1
+  let [low, high] = [0, 1]
+  for (let halving = 0; halving < 20; halving++) {
+    const middle = (low + high) / 2
+    if (worth(middle) >= least) low = middle
+    else high = middle
+  }
+  return low
 }
 
 function sumOf(values: ArrayLike<number>, count: number): number {

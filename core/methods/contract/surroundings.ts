@@ -9,6 +9,8 @@ export interface Surroundings {
   readonly now: Date
   readonly units: UnitSystem
   readonly ambientC: (at: Date) => number
+  /** Whether the weather of a day was measured, and is not only what is usual. */
+  readonly weatherKnown?: (at: Date) => boolean
   /** Rain on a day, mm. */
   readonly rainMm: (at: Date) => number
   readonly waterCan: ContainerThen

@@ -40,7 +40,7 @@ export const APPROACHES: readonly HotHeapApproach[] = [
     comfort: COMFORT, turning: { kind: 'by-heat', most: 5 }, hotDays: [18, 35], coolingDays: [7, 16], curingDays: [28, 56],
   },
   {
-    id: 'every-few-days', name: 'Turn every three to four days', summary: 'Five turns while it is hot. Quickest, most work, loses some nitrogen.',
+    id: 'every-few-days', name: 'Turn every three to four days', summary: 'Five turns while it is hot, so all of it was in the middle. Most work, loses some nitrogen.',
     comfort: COMFORT, turning: { kind: 'every', days: [3, 4], most: 5 }, hotDays: [14, 24], coolingDays: [4, 10], curingDays: [28, 56],
   },
   {
@@ -48,7 +48,7 @@ export const APPROACHES: readonly HotHeapApproach[] = [
     comfort: COMFORT, turning: { kind: 'every', days: [7, 8], most: 6 }, hotDays: [25, 45], coolingDays: [10, 20], curingDays: [28, 56],
   },
   {
-    id: 'seldom', name: 'Turn once or twice', summary: 'Little work; six to twelve months.',
+    id: 'seldom', name: 'Turn once or twice', summary: 'Little work; weeks to months longer, since its outside stays raw.',
     comfort: COMFORT, turning: { kind: 'every', days: [35, 50], most: 2 }, hotDays: [45, 90], coolingDays: [30, 70], curingDays: [100, 190],
   },
 ]

@@ -1,13 +1,13 @@
 import { courseDays, emptyCourse, runCourse, type Course } from '../../heat/course'
 import { SHELLS } from '../../heat/heap'
-import { traitsAt } from '../../heat/traits'
+import { traitsAt, type Traits } from '../../heat/traits'
 import type { HeapLog } from '../heated/heap-log'
 import { range, type Range } from '../../units/range'
 import { HOUR_MS } from '../../units/time'
 import type { ExpectedDay, HeapSupposed, HeapWhatIf } from '../heated/expected'
 import type { Band, Forecast, Surroundings } from '../contract'
 import { caseOf, questionOf, type HeapQuestion } from './forecast/question'
-import { readyDayOf } from './forecast/ready-day'
+import { ripeDayOf, RIPE_MG_G } from './forecast/ready-day'
 import type { HeapRows, HeapSeries } from './forecast/answer'
 
 /** One course of a heap in the middle of what is possible, with the question it answers. */
@@ -24,6 +24,11 @@ interface Kept extends MiddleCourse { readonly quarterDay: number, readonly ambi
 const kept = new WeakMap<HeapLog, Kept>()
 const USUAL: ArrayLike<number> = []
 
+/** The traits of the heap in the middle: in its weather no spell counts. */
+export function middleTraits(point: ArrayLike<number>): Traits {
+  return { ...traitsAt(point), spells: 0 }
+}
+
 /** Runs the one heap in the middle of what is possible: of what was learnt, where there is a forecast. A few thousandths of a second. */
 export function middleCourse(batch: HeapLog, surroundings: Surroundings, supposed: readonly HeapSupposed[] = []): MiddleCourse | undefined {
   const forecast = surroundings.forecastOf?.(batch.id)
@@ -34,7 +39,7 @@ export function middleCourse(batch: HeapLog, surroundings: Surroundings, suppose
   if (!question) return undefined
   const point = forecast?.rows.middle ?? USUAL
   const course = emptyCourse(courseDays(question.horizonDay))
-  runCourse(caseOf(question), traitsAt(point), course)
+  if (!runCourse(caseOf(question), middleTraits(point), course).ok) return undefined
   if (supposed.length === 0) kept.set(batch, { question, course, point, quarterDay, ambientC: surroundings.ambientC, materials: surroundings.materials, forecast })
   return { question, course, point }
 }
@@ -71,7 +76,7 @@ export function leftAloneDays(batch: HeapLog, surroundings: Surroundings, days: 
   if (!question) return []
   const point = surroundings.forecastOf?.(batch.id)?.rows.middle ?? USUAL
   const course = emptyCourse(courseDays(Math.min(days, question.horizonDay)))
-  runCourse({ ...caseOf(question), habitFromDay: Number.POSITIVE_INFINITY }, traitsAt(point), course)
+  if (!runCourse({ ...caseOf(question), habitFromDay: Number.POSITIVE_INFINITY }, middleTraits(point), course).ok) return []
   return Array.from(course.days.keys(), at => dayOfCourse({ question, course, point }, at))
 }
 
@@ -85,7 +90,7 @@ export function expectCourse(batch: HeapLog, surroundings: Surroundings, days: n
 export function suppose(batch: HeapLog, surroundings: Surroundings, days: number, supposed: readonly HeapSupposed[]): HeapWhatIf | undefined {
   const [before, after] = [middleCourse(batch, surroundings), middleCourse(batch, surroundings, supposed)]
   if (!before || !after) return undefined
-  const readyOn = ({ course, question, point }: MiddleCourse) => readyDayOf(course, question, traitsAt(point).weather, point)
+  const readyOn = ({ course, question, point }: MiddleCourse) => ripeDayOf(course, RIPE_MG_G * middleTraits(point).ripe) ?? question.horizonDay
   const shown = (middle: MiddleCourse) => upTo(middle.course.days, days).map(at => dayOfCourse(middle, at))
   return { present: shown(before), changed: shown(after), readyShiftDays: readyOn(after) - readyOn(before) }
 }

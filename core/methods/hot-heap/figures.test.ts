@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import { BUCKET, GOOD_HEAP, heap, observed, onDay, SACK, surroundingsOn } from '../../../test/builders/heaps'
+import { BUCKET, GOOD_HEAP, heap, observed, onDay, RICH_HEAP, SACK, surroundingsOn } from '../../../test/builders/heaps'
 import { findMaterial } from '../../materials/book'
 import type { NewEvent } from '../../journal/event'
 import type { Ingredient } from '../../mix/portion'
 import { VESSEL_PRESETS } from '../../vessel/presets'
-import { coolDayOf, readyDayOf } from './forecast/ready-day'
+import { ripeDayOf, RIPE_MG_G } from './forecast/ready-day'
 import { expectCourse, middleCourse } from './expect'
 import { questionOf } from './forecast/question'
 import { strataOf } from './layers'
@@ -53,15 +53,13 @@ describe('water by layer', () => {
 })
 
 describe('the rough window, before a forecast is there', () => {
-  it('reaches from 0.8 to 1.3 times the middle of the hot stage, with the shortest and the longest curing', () => {
-    const batch = heap({ ...GOOD_HEAP, approachId: 'weekly' })
+  it('reaches from 0.75 to 1.35 times the day on which one course is ripe', () => {
+    const batch = heap({ ...RICH_HEAP, approachId: 'weekly' })
     const { from, to } = readyWindow(batch, surroundingsOn(0))
-    const { course, question } = middleCourse(batch, surroundingsOn(0))!
+    const ripe = ripeDayOf(middleCourse(batch, surroundingsOn(0))!.course, RIPE_MG_G)!
     const days = (at: Date) => (at.getTime() - Date.parse(onDay(0))) / 86_400_000
-    const cool = coolDayOf(course, question, 0)
-    const rotted = readyDayOf(course, { ...question, curingDays: [0, 0] }, 0, [])
-    expect(days(from)).toBeCloseTo(Math.max(cool * 0.8 + 28, rotted * 0.8), 1)
-    expect(days(to)).toBeCloseTo(Math.max(cool * 1.3 + 56, rotted * 1.3), 1)
+    expect(days(from)).toBeCloseTo(ripe * 0.75, 1)
+    expect(days(to)).toBeCloseTo(ripe * 1.35, 1)
     expect(expectCourse(batch, surroundingsOn(0), 1).length).toBeGreaterThan(1)
   })
 })

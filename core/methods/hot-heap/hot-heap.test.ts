@@ -30,7 +30,8 @@ describe('the expected course', () => {
     expect(peakOf(expected(small))).toBeLessThan(peakOf(expected(heap(GOOD_HEAP))) - 12)
     const dry = heap({ ...GOOD_HEAP, waterL: 0, ingredients: [['straw-wheat', 15, SACK], ['rabbit-manure', 12, BUCKET]] })
     const moist = heap({ ...GOOD_HEAP, waterL: 130, ingredients: [['straw-wheat', 15, SACK], ['rabbit-manure', 12, BUCKET]] })
-    expect(peakOf(expected(dry))).toBeLessThan(peakOf(expected(moist)) - 12)
+    const left = (batch: ReturnType<typeof heap>) => peakOf(leftAloneDays(batch, surroundingsOn(0), 30, []))
+    expect(left(dry)).toBeLessThan(left(moist) - 12)
   })
 
   it('dips at a turn and is then warmer than its unturned twin', () => {
@@ -122,18 +123,13 @@ describe('tasks', () => {
 
 describe('the ready window', () => {
   it('opens after hot days, cooling and curing and never before today', () => {
-    const fresh = readyWindow(heap(GOOD_HEAP), surroundingsOn(0))
-    // Hot and cooling for two to four weeks, then 28 to 56 days of curing.
+    const fresh = readyWindow(heap(RICH_HEAP), surroundingsOn(0))
     expect(fresh.from.getTime()).toBeGreaterThanOrEqual(Date.parse(onDay(14 + 28)))
-    expect(fresh.to.getTime()).toBeLessThanOrEqual(Date.parse(onDay(125)))
-    const hot = readyWindow(heap(GOOD_HEAP, [reading(70, 55)]), surroundingsOn(70))
-    expect(hot.from.getTime()).toBeGreaterThanOrEqual(Date.parse(onDay(70 + 35 - 0.1)))
+    expect(fresh.to.getTime()).toBeLessThanOrEqual(Date.parse(onDay(150)))
+    // Cooling for a week and half of the shortest curing are still to come.
+    const hot = readyWindow(heap(RICH_HEAP, [reading(110, 55)]), surroundingsOn(110))
+    expect(hot.from.getTime()).toBeGreaterThanOrEqual(Date.parse(onDay(110 + 7 + 14 - 0.1)))
     expect(hot.reasons.join(' ')).toMatch(/still hot/)
-  })
-
-  it('counts the curing from the day it was read cool', () => {
-    const window = readyWindow(heap(GOOD_HEAP, [reading(3, 60), reading(25, 30), reading(32, 18)]), surroundingsOn(33))
-    expect(window.from.toISOString().slice(0, 10)).toBe(onDay(32 + 28).slice(0, 10))
   })
 
   it('is always a window, in order', () => {

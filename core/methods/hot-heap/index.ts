@@ -7,7 +7,8 @@ import { APPROACHES, hotHeapApproach } from './approaches'
 import { warningsFor } from './cautions'
 import { diagnosis } from './diagnosis'
 import { draftOf } from './draft'
-import { answerOf } from './forecast/answer'
+import { answerOf, FULL_EFFORT } from './forecast/answer'
+import { PastMemory } from './forecast/members'
 import { questionOf, type HeapQuestion } from './forecast/question'
 import { strataOf } from './layers'
 import { look } from './look'
@@ -18,7 +19,9 @@ import { leastVolumeL } from './size'
 import { FINISHING_CAUTIONS } from './steps'
 import { supposing } from './suppose'
 
-const forecaster: Forecaster<HeapQuestion> = { ask: (batch, surroundings) => questionOf(heapLogOf(batch), surroundings), answer: answerOf }
+/** What was run of the heaps asked for last; it lives as long as the worker that answers. */
+const remembered = new PastMemory()
+const forecaster: Forecaster<HeapQuestion> = { ask: (batch, surroundings) => questionOf(heapLogOf(batch), surroundings), answer: question => answerOf(question, FULL_EFFORT, remembered) }
 
 const mixing: Mixing = {
   comfort: approachId => approachOf({ approaches: APPROACHES }, approachId).comfort,

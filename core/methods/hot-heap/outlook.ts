@@ -31,11 +31,10 @@ export function peakOf({ site, ingredients, waterL }: Planned, surroundings: Sur
     charge, standing: groundOf(wall ? { ...vessel, wall } : vessel),
     weather: weatherOn(vessel, at, LAST_DAY, airC === undefined ? surroundings : { ...surroundings, ambientC: () => airC }),
     deeds: [], startsAboveK: STARTS_ABOVE_K, starter: starterOf(ingredients.map(one => ({ finished: one.material.family === 'finished', litres: amountVolumeL(one.amount) }))),
-    habitFromDay: Number.POSITIVE_INFINITY, habit: () => NEVER,
+    habitFromDay: Number.POSITIVE_INFINITY, habit: NEVER,
   }
   const course = emptyCourse(FIRST_DAYS)
-  runCourse(heap, USUAL_TRAITS, course)
-  return Math.max(...course.coreC)
+  return runCourse(heap, USUAL_TRAITS, course).ok ? Math.max(...course.coreC) : undefined
 }
 
 /** From here on a heap does what is asked of it; from the other on it is worth calling warm. */

@@ -6,10 +6,8 @@ import type { Ripeness, Surroundings } from '../contract'
 import { heatLog, heatLogWords } from '../heated/heat-log'
 import { heapLogOf } from '../heated/heap-log'
 import { materialOf } from '../../mix/portion'
-import { hotHeapApproach } from './approaches'
-import { daysBetween } from '../../units/time'
 import { middleCourse } from './expect'
-import { coolDayOf, RAW_UNTIL_USED } from './forecast/ready-day'
+import { RIPE_MG_G } from './forecast/ready-day'
 import { phaseNow } from './standing'
 
 /** What weedkillers travel in. */
@@ -19,16 +17,19 @@ function mayCarryWeedkiller({ built, additions }: HeapLog, { materials }: Surrou
   return [...built.ingredients, ...additions.map(({ ingredient }) => ingredient)].some(one => MAY_CARRY_WEEDKILLER.includes(materialOf(one, materials)?.family ?? ''))
 }
 
-/** How far a heap has come: cool, cured, rotted. */
+/** Cured to seeds' standard it respires no more than ripe stuff; it is no longer raw with half as much again. */
+const RAW_ABOVE = 1.5
+
+/** How far a heap has come: cool, cured, rotted, by what its rawer fifth would still respire. */
 export function stagesOf(batch: HeapLog, surroundings: Surroundings): Stages {
   const now = phaseNow(batch, surroundings)
-  const [least, most] = hotHeapApproach(batch.built.approachId).curingDays
   const middle = middleCourse(batch, surroundings)
   const cool = now.phase === 'curing' || now.phase === 'finished'
-  const coolDay = now.coolSince ? daysBetween(batch.built.at, now.coolSince) : middle ? coolDayOf(middle.course, middle.question, 0) : now.day
-  const at = middle ? middle.course.days.findIndex(day => day >= now.day) : -1
-  const used = middle ? middle.course.used[at < 0 ? middle.course.used.length - 1 : at]! : 0
-  return { cool, curedShare: cool ? Math.max(0, now.day - coolDay) / ((least + most) / 2) : 0, rottedShare: used / RAW_UNTIL_USED }
+  if (!middle) return { cool, curedShare: 0, rottedShare: 0 }
+  const { days, respirationMgG } = middle.course
+  const at = days.findIndex(day => day >= now.day)
+  const left = Math.max(0.1, respirationMgG[at < 0 ? days.length - 1 : at]!)
+  return { cool, curedShare: cool ? RIPE_MG_G / left : 0, rottedShare: RAW_ABOVE * RIPE_MG_G / left }
 }
 
 const HEAT_CAUTION = 'What was hot in the middle was not hot everywhere. For raw manure, sickness or seeding weeds in it, keep the intervals of your local rules; no home heap replaces them.'

@@ -1,12 +1,14 @@
 import { daysBetween } from '../../../units/time'
 import { emptyCourse, runCourse } from '../../../heat/course'
-import { dryMassKg, heldMJ, moistureOf, total, volumeL, type Heap } from '../../../heat/heap'
+import { dryMassKg, heldMJ, moistureOf, SHELLS, total, usedShare, type Heap } from '../../../heat/heap'
+import { volumeL } from '../../../heat/packing'
 import { coreReadings, type CoreReading } from '../../heated/readings'
-import { traitsAt } from '../../../heat/traits'
 import type { HeapLog } from '../../heated/heap-log'
+import { typicalTotals } from '../../../mix/balance'
+import { ingredientsOf, portionOf } from '../../../mix/portion'
 import { quantityText } from '../../../units/format'
 import type { Spare, Surroundings } from '../../contract'
-import { middleCourse } from '../expect'
+import { middleCourse, middleTraits } from '../expect'
 import { caseOf } from '../forecast/question'
 import { phaseNow, type PhaseNow } from '../standing'
 
@@ -28,13 +30,13 @@ export interface HeapToday {
 /** Carbon in a kilogram that decays. */
 const CARBON_IN_DECAYED = 0.5
 
-function today(heap: Heap): HeapToday {
-  const carbonKg = Math.max(0.1 * heap.carbonKg, heap.carbonKg - CARBON_IN_DECAYED * heap.ledger.decayedKg)
-  const used = (total(heap.rapidKg) + total(heap.mediumKg) + total(heap.slowKg)) / heap.chargedUsableKg
+/** @param put all carbon and nitrogen that went in, kg. */
+function today(heap: Heap, put: { readonly carbonKg: number, readonly nitrogenKg: number }): HeapToday {
+  const carbonKg = Math.max(0.1 * put.carbonKg, put.carbonKg - CARBON_IN_DECAYED * heap.ledger.decayedKg)
   return {
-    dryKg: dryMassKg(heap), waterKg: total(heap.waterKg), moisture: moistureOf(heap), carbonKg, nitrogenKg: heap.nitrogenKg,
-    carbonToNitrogen: carbonKg / heap.nitrogenKg, volumeL: volumeL(heap), oxygenPct: Math.min(...heap.oxygenPct),
-    usedShare: 1 - used, mattingShare: heap.mattingShare, heatMJ: heldMJ(heap),
+    dryKg: dryMassKg(heap), waterKg: total(heap.parts.waterKg), moisture: moistureOf(heap), carbonKg, nitrogenKg: put.nitrogenKg,
+    carbonToNitrogen: carbonKg / put.nitrogenKg, volumeL: volumeL(heap), oxygenPct: Math.min(...heap.parts.oxygenPct.subarray(0, SHELLS)),
+    usedShare: usedShare(heap), mattingShare: heap.whole.mattingShare, heatMJ: heldMJ(heap),
   }
 }
 
@@ -55,18 +57,29 @@ export interface Facts {
   readonly temperature: (celsius: number) => string
 }
 
+/** All carbon and nitrogen that went in so far, kg; nothing when none of it is known. */
+function putInto({ built, additions }: HeapLog, { materials }: Surroundings): { readonly carbonKg: number, readonly nitrogenKg: number } | undefined {
+  const portions = ingredientsOf([...built.ingredients, ...additions.map(({ ingredient }) => ingredient)], materials).map(portionOf)
+  const { carbonKg, nitrogenKg } = typicalTotals(portions)
+  return nitrogenKg > 0 ? { carbonKg, nitrogenKg } : undefined
+}
+
 /** The facts of a batch, or nothing when none of its materials is known. */
 export function factsOf(batch: HeapLog, surroundings: Surroundings, symptoms: readonly string[]): Facts | undefined {
   const middle = middleCourse(batch, surroundings)
   if (!middle) return undefined
   const now = phaseNow(batch, surroundings)
-  const heap = today(runCourse(caseOf(middle.question), traitsAt(middle.point), emptyCourse(Float64Array.of(0, Math.max(0.01, now.day)))))
+  const ran = runCourse(caseOf(middle.question), middleTraits(middle.point), emptyCourse(Float64Array.of(0, Math.max(0.01, now.day))))
+  const put = putInto(batch, surroundings)
+  if (!ran.ok || !put) return undefined
+  const heap = today(ran.value, put)
   const readings = coreReadings(batch).filter(({ odd }) => !odd)
   const { footprintM2 } = middle.question.standing
   return {
     batch, surroundings, symptoms, spares: surroundings.spares ?? [], now, heap, readings,
     hottestC: readings.length > 0 ? Math.max(...readings.map(({ coreC }) => coreC)) : undefined,
-    acrossM: Math.min(Math.sqrt(footprintM2), heap.volumeL / 1000 / footprintM2),
+    // As it was filled: that it has sunk since does not make it a small one.
+    acrossM: Math.min(Math.sqrt(footprintM2), middle.question.builtHeightM),
     lastSqueeze: batch.observations.findLast(({ sense }) => sense === 'squeeze')?.finding,
     daysSinceTurn: now.day - Math.max(0, ...batch.turns.map(({ at }) => daysBetween(batch.built.at, at))),
     has: symptom => symptoms.includes(symptom),

@@ -1,83 +1,126 @@
-import { courseDays, emptyCourse, runCourse, type Course } from '../../../heat/course'
-import { traitsAt, TRAIT_NAMES } from '../../../heat/traits'
 import { logFit } from '../../../learning/fit'
-import { bandOf, BAND_MEMBERS, drawnByWeight, meanOf } from '../../../learning/bands'
-import type { Forecast } from '../../../learning/forecast'
+import { bandOf, bandOfReadings, drawnByWeight, meanOf } from '../../../learning/bands'
+import { carried, fitsOf, type Carried, type Residual } from '../../../learning/discrepancy'
+import type { DayWindow, Forecast } from '../../../learning/forecast'
 import { learning, type Learnt, type Progress } from '../../../learning/learn'
-import { middleOf, movesOf, windowBy } from '../../../learning/windows'
+import { middleOf, movesOf } from '../../../learning/windows'
+import { weightedQuantiles } from '../../../learning/weights'
 import { seededRandom } from '../../../random/random'
-import type { HeapRow } from './findings'
-import { caseOf, type HeapQuestion } from './question'
-import { readyDayOf } from './ready-day'
+import { TRAIT_NAMES } from '../../../heat/traits'
+import { goAhead, timesAhead, type Ahead } from './ahead'
+import { STRAYS, type HeapRow } from './findings'
+import { pastRunner, valueAt, type Member, type PastMemory } from './members'
+import type { HeapQuestion } from './question'
 
 /** How much work a forecast may be. */
 export interface Effort {
   readonly members: number
   readonly mostRounds: number
+  /** Members that are drawn to go on from today: by what is known now, and by what was known at the start. */
+  readonly drawn: { readonly now: number, readonly start: number }
 }
-export const FULL_EFFORT: Effort = { members: 400, mostRounds: 4 }
-
-/** The times of all courses of a question: the usual ones and each moment at which something was found. */
-function timesOf({ horizonDay, findings }: HeapQuestion): Float64Array {
-  const found = findings.map(({ finding }) => Math.min(horizonDay, finding.day))
-  return Float64Array.from(new Set([...courseDays(horizonDay), ...found])).sort()
-}
+export const FULL_EFFORT: Effort = { members: 250, mostRounds: 2, drawn: { now: 120, start: 50 } }
+/** A report after so many members that went on. */
+const REPORTS_EVERY = 20
 
 /** The rows and series of a heap's forecast. */
 export type HeapSeries = 'coreC' | 'edgeC' | 'heightM' | 'moisture' | 'coreAtStartC'
 export type HeapRows = 'shellsC' | 'used' | 'middle'
 
-interface Kept {
-  readonly rows: Readonly<Record<HeapRow, Float32Array>>
-  readonly shellsC: Float32Array
-  readonly used: Float32Array
-  readonly readyDay: number
+const STRAYING = Object.keys(STRAYS) as (keyof typeof STRAYS)[]
+
+/** How far what was read lies above a member, reading by reading. */
+function residualsOf({ findings }: HeapQuestion, row: HeapRow, { course }: Member): Residual[] {
+  return findings.flatMap(({ finding }) => finding.kind === 'value' && finding.row === row ? [{ day: finding.day, value: finding.value - valueAt(course, row, finding.day) }] : [])
 }
 
-/** Runs one member and keeps what is needed of it. */
-function member(question: HeapQuestion, point: Float64Array, course: Course): Kept {
-  const traits = traitsAt(point)
-  runCourse(caseOf(question), traits, course)
-  const { coreC, edgeC, volumeShare, moisture, shellsC } = course
-  return {
-    rows: { coreC: coreC.slice(), edgeC: edgeC.slice(), volumeShare: volumeShare.slice(), moisture: moisture.slice() },
-    shellsC: shellsC.slice(), used: course.used.slice(), readyDay: readyDayOf(course, question, traits.weather, point),
-  }
+/** How well a member fits everything found, in order. */
+function fitOf(question: HeapQuestion, member: Member): number[] {
+  const straying = new Map(STRAYING.map(row => [row, fitsOf(residualsOf(question, row, member), STRAYS[row]!)]))
+  const next = new Map(STRAYING.map(row => [row, 0]))
+  return question.findings.map(({ finding }) => {
+    const fits = straying.get(finding.row)
+    if (!fits || finding.kind !== 'value') return logFit(finding, valueAt(member.course, finding.row, finding.day))
+    const at = next.get(finding.row)!
+    next.set(finding.row, at + 1)
+    return fits[at]!
+  })
 }
 
 /** What a heap will do, learnt from everything found of it. A generator: it reports as it goes, and can be stopped between. */
-export function* answerOf(question: HeapQuestion, { members, mostRounds }: Effort = FULL_EFFORT): Generator<Progress, Forecast> {
-  const times = timesOf(question)
-  const course = emptyCourse(times)
-  const places = question.findings.map(({ finding }) => times.indexOf(Math.min(question.horizonDay, finding.day)))
-  const kept: Kept[] = []
+export function* answerOf(question: HeapQuestion, effort: Effort = FULL_EFFORT, memory?: PastMemory): Generator<Progress, Forecast> {
+  const { run, members } = pastRunner(question, memory)
+  const mostRounds = question.findings.length > 0 ? effort.mostRounds : 1
+  const drawn = effort.drawn.now + effort.drawn.start
   const learnt: Learnt = yield* learning({
-    dimensions: TRAIT_NAMES.length, members, mostRounds: question.findings.length > 0 ? mostRounds : 1, random: seededRandom(question.seed),
-    run: (point) => {
-      const one = member(question, point, course)
-      kept.push(one)
-      return question.findings.map(({ finding }, index) => logFit(finding, one.rows[finding.row][places[index]!]!))
-    },
+    dimensions: TRAIT_NAMES.length, members: effort.members, mostRounds, random: seededRandom(question.seed),
+    run: (point, number) => fitOf(question, run(point, number)),
   })
-  return toldAs(question, times, kept, learnt)
+  memory?.keep(question, members)
+  const picked = pick(learnt, effort)
+  const times = timesAhead(question.nowDay, question.horizonDay)
+  const ahead = new Map<number, Ahead>()
+  for (const number of picked.all) {
+    if (!ahead.has(number)) ahead.set(number, goAhead(question, members[number]!, times))
+    if (ahead.size % REPORTS_EVERY === 0) yield { done: members.length + Math.min(drawn, ahead.size), ofAtMost: members.length + drawn }
+  }
+  return told(question, members, learnt, picked, ahead)
 }
 
-function toldAs(question: HeapQuestion, times: Float64Array, kept: readonly Kept[], learnt: Learnt): Forecast {
-  const weights = learnt.weightsAfter(Infinity)
-  const now = drawnByWeight(weights, BAND_MEMBERS)
-  const start = drawnByWeight(learnt.weightsAfter(0), BAND_MEMBERS)
-  const window = windowBy(kept.map(({ readyDay }) => readyDay))
-  const band = (row: HeapRow, members: readonly number[], factor = 1) => bandOf(times, members.map(index => kept[index]!.rows[row]), factor)
+/** Members drawn by what is known now and by what was known at the start, and how to weigh all of them by anything between. */
+interface Picked {
+  readonly now: readonly number[]
+  readonly start: readonly number[]
+  readonly all: readonly number[]
+  /** Weights of `all` after so many things found. */
+  readonly weightsAfter: (count: number) => Float64Array
+}
+
+function pick(learnt: Learnt, { drawn }: Effort): Picked {
+  const [before, after] = [learnt.weightsAfter(0), learnt.weightsAfter(Infinity)]
+  const now = drawnByWeight(after, drawn.now)
+  const start = drawnByWeight(before, drawn.start)
+  const all = [...now, ...start]
+  const shareNow = drawn.now / (drawn.now + drawn.start)
+  const weightsAfter = (count: number) => {
+    const weights = learnt.weightsAfter(count)
+    // Drawn as a mixture, so each stands for its weight over its chance to be drawn.
+    const own = Float64Array.from(all, number => weights[number]! / (shareNow * after[number]! + (1 - shareNow) * before[number]! + 1e-300))
+    const sum = own.reduce((total, one) => total + one, 0)
+    return own.map(one => one / sum)
+  }
+  return { now, start, all, weightsAfter }
+}
+
+const WINDOW = [0.1, 0.5, 0.9] as const
+
+function told(question: HeapQuestion, members: readonly Member[], learnt: Learnt, { now, start, all, weightsAfter }: Picked, ahead: ReadonlyMap<number, Ahead>): Forecast {
+  const courseOf = (number: number) => ahead.get(number)!.course
+  const days = courseOf(all[0]!).days
+  const readyDays = all.map(number => ahead.get(number)!.readyDay)
+  const window = (weights: Float64Array): DayWindow => {
+    const [low, typical, high] = weightedQuantiles(readyDays, weights, WINDOW) as [number, number, number]
+    return { low, typical, high }
+  }
+  const kept = new Map<string, Carried>()
+  const carriedOf = (row: 'coreC' | 'edgeC', number: number, seen: boolean): Carried => {
+    const key = `${row} ${number} ${seen}`
+    const known = kept.get(key) ?? carried(seen ? residualsOf(question, row, members[number]!) : [], STRAYS[row]!)
+    kept.set(key, known)
+    return known
+  }
+  const readings = (row: 'coreC' | 'edgeC', numbers: readonly number[], seen: boolean) => bandOfReadings(days, numbers.map(number => courseOf(number)[row]), numbers.map(number => carriedOf(row, number, seen)))
+  const band = (row: 'moisture' | 'volumeShare', factor: number) => bandOf(days, now.map(number => courseOf(number)[row]), factor)
   const series = {
-    coreC: band('coreC', now), edgeC: band('edgeC', now), moisture: band('moisture', now),
-    heightM: band('volumeShare', now, question.builtHeightM), coreAtStartC: band('coreC', start),
+    coreC: readings('coreC', now, true), edgeC: readings('edgeC', now, true), moisture: band('moisture', 1),
+    heightM: band('volumeShare', question.builtHeightM), coreAtStartC: readings('coreC', start, false),
   } satisfies Record<HeapSeries, unknown>
   const rows = {
-    shellsC: meanOf(now.map(index => kept[index]!.shellsC)), used: meanOf(now.map(index => kept[index]!.used)), middle: middleOf(learnt.points, weights),
+    shellsC: meanOf(now.map(number => courseOf(number).shellsC)), used: meanOf(now.map(number => courseOf(number).used)), middle: middleOf(learnt.points, learnt.weightsAfter(Infinity)),
   } satisfies Record<HeapRows, unknown>
   return {
-    days: times, series, rows,
-    windows: { ready: { start: window(learnt.weightsAfter(0)), now: window(weights), moves: movesOf(question.findings, learnt, window) } },
-    horizonDay: question.horizonDay, members: kept.length, effective: learnt.effective, rounds: learnt.rounds,
+    days, series, rows,
+    windows: { ready: { start: window(weightsAfter(0)), now: window(weightsAfter(Infinity)), moves: movesOf(question.findings, { ...learnt, weightsAfter }, window) } },
+    horizonDay: question.horizonDay, members: members.length, effective: learnt.effective, rounds: learnt.rounds,
   }
 }

@@ -18,11 +18,12 @@ export function groundOf(vessel: Vessel): Ground {
 }
 
 /** The weather of so many days from a moment on, as it reaches a heap in this vessel. */
-export function weatherOn(vessel: Vessel, from: Date, days: number, { ambientC, rainMm }: Pick<Surroundings, 'ambientC' | 'rainMm'>): Weather {
+export function weatherOn(vessel: Vessel, from: Date, days: number, { ambientC, rainMm, weatherKnown }: Pick<Surroundings, 'ambientC' | 'rainMm' | 'weatherKnown'>): Weather {
   const noon = (day: number) => addDays(from, day + 0.5)
   return {
     airC: Float64Array.from({ length: days + 1 }, (_, day) => ambientC(noon(day))),
     rainMm: Float64Array.from({ length: days + 1 }, (_, day) => rainMm(noon(day))),
+    ...(weatherKnown ? { measured: Uint8Array.from({ length: days + 1 }, (_, day) => weatherKnown(noon(day)) ? 1 : 0) } : {}),
     openShare: vessel.wall === 'plastic' ? OPEN_SHARE.lidded : OPEN_SHARE.covered,
   }
 }

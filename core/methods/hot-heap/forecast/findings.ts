@@ -1,18 +1,23 @@
 import { daysBetween } from '../../../units/time'
 import type { HeapLog } from '../../heated/heap-log'
+import type { Discrepancy } from '../../../learning/discrepancy'
 import type { StampedFinding } from '../../../learning/fit'
 
 /** What of a course can be found in the garden. */
 export type HeapRow = 'coreC' | 'edgeC' | 'volumeShare' | 'moisture'
 
-/** A reading and the course differ so much though both are right: another spot, another hour, a model. K. */
-const CORE_SPREAD_K = 5
-const EDGE_SPREAD_K = 7
+/**
+ * How far readings stray from any one course, K: about 8 early, 6 by day 28, less once a heap is cool, carried forward with 15 days; and what
+ * differs from spot to spot. Calibrated by `npm run study` on a truth that is not this model.
+ */
+const CORE: Discrepancy = { spread: day => 3 + 5.5 * Math.exp(-day / 45), keepsDays: 15, noise: 2 }
+const EDGE: Discrepancy = { spread: day => 3 + 4 * Math.exp(-day / 45), keepsDays: 15, noise: 3 }
+/** What strays by how much, by the row that readings tell of. */
+export const STRAYS: Readonly<Partial<Record<HeapRow, Discrepancy>>> = { coreC: CORE, edgeC: EDGE }
 /** A height read off a stick, as a share of the height built. */
 const HEIGHT_SPREAD = 0.06
-/** Readings of one half day count as one. A heap strays from any model in spells of days, so readings closer than this say partly the same. */
+/** Readings of one half day count as one: a probe that writes every minute tells no more than one read morning and evening. */
 const POOL_DAYS = 0.5
-const SPELL_DAYS = 2
 
 /** What a squeeze tells of moisture, wet basis, and how blurred the limits are. */
 const SQUEEZES: Readonly<Record<string, readonly [low: number, high: number]>> = {
@@ -25,7 +30,7 @@ function middle(values: readonly number[]): number {
   return sorted[Math.floor(sorted.length / 2)] as number
 }
 
-function temperatures(batch: HeapLog, depth: 'coreC' | 'edgeC', spread: number): StampedFinding<HeapRow>[] {
+function temperatures(batch: HeapLog, depth: 'coreC' | 'edgeC', { noise }: Discrepancy): StampedFinding<HeapRow>[] {
   const pools = new Map<number, { eventId: string, at: string, day: number, values: number[] }>()
   for (const reading of batch.readings) {
     const day = daysBetween(batch.built.at, reading.at)
@@ -36,12 +41,7 @@ function temperatures(batch: HeapLog, depth: 'coreC' | 'edgeC', spread: number):
     values.push(value)
     pools.set(pool, { eventId: reading.eventId, at: reading.at, day, values })
   }
-  let before = -Infinity
-  return [...pools.values()].map(({ eventId, at, day, values }) => {
-    const trust = Math.min(1, Math.max(0.2, (day - before) / SPELL_DAYS))
-    before = day
-    return { eventId, at, finding: { kind: 'value', row: depth, day, value: middle(values), spread, trust } }
-  })
+  return [...pools.values()].map(({ eventId, at, day, values }) => ({ eventId, at, finding: { kind: 'value', row: depth, day, value: middle(values), spread: noise, trust: 1 } }))
 }
 
 /** All that was found of a batch by thermometer, stick and hand, in the order in which it was found. */
@@ -53,7 +53,7 @@ export function findingsOf(batch: HeapLog, builtHeightM: number): StampedFinding
     const limits = sense === 'squeeze' ? SQUEEZES[finding] : undefined
     return limits ? [{ eventId, at, finding: { kind: 'between', row: 'moisture', day: dayOf(at), low: limits[0], high: limits[1], spread: SQUEEZE_SPREAD, trust: 1 } }] : []
   })
-  return [...temperatures(batch, 'coreC', CORE_SPREAD_K), ...temperatures(batch, 'edgeC', EDGE_SPREAD_K), ...heights, ...squeezes]
+  return [...temperatures(batch, 'coreC', CORE), ...temperatures(batch, 'edgeC', EDGE), ...heights, ...squeezes]
     .filter(({ finding }) => finding.day >= 0)
     .sort((a, b) => a.finding.day - b.finding.day)
 }

@@ -8,7 +8,7 @@ import { questionOf } from './question'
 import { suppose, expectCourse } from '../expect'
 import { readyWindow } from '../ready'
 
-const QUICK = { members: 120, mostRounds: 3 }
+const QUICK = { members: 160, mostRounds: 2, drawn: { now: 80, start: 40 } }
 
 function forecast(events: readonly NewEvent[], day: number, recipe: HeapRecipe = RICH_HEAP): Forecast {
   const steps = answerOf(questionOf(heap(recipe, events), surroundingsOn(day))!, QUICK)
@@ -42,7 +42,7 @@ describe('the forecast of a heap', () => {
   it('narrows with readings, and keeps what it said at the start beside it', () => {
     expect(width(later)).toBeLessThan(width(start))
     expect(later.series.coreC!.high[at(later, 6)]! - later.series.coreC!.low[at(later, 6)]!).toBeLessThan(start.series.coreC!.high[at(start, 6)]! - start.series.coreC!.low[at(start, 6)]!)
-    expect(Math.abs(later.windows.ready!.start.typical - start.windows.ready!.start.typical)).toBeLessThan(8)
+    expect(Math.abs(later.windows.ready!.start.typical - start.windows.ready!.start.typical)).toBeLessThan(20)
     expect(later.effective).toBeGreaterThan(20)
     expect(Math.abs(later.series.coreC!.typical[at(later, 12)]! - 36)).toBeLessThan(5)
   })
@@ -89,8 +89,8 @@ describe('what was found', () => {
     expect(pooled[1]!.finding).toMatchObject({ value: 60 })
   })
 
-  it('close together says partly the same', () => {
-    expect(findings([reading(2, 50), reading(2.6, 55)])[1]!.finding.trust).toBeCloseTo(0.3, 9)
+  it('stands as it was read, one finding a half day', () => {
+    expect(findings([reading(2, 50), reading(2.6, 55)]).map(({ finding }) => finding.kind === 'value' && finding.value)).toEqual([50, 55])
   })
 })
 
@@ -105,7 +105,7 @@ describe('with a forecast at hand', () => {
     const { from, to, reasons } = readyWindow(batch, surroundings)
     expect((to.getTime() - Date.parse(onDay(0))) / 86_400_000).toBeCloseTo(told.windows.ready!.now.high, 0)
     expect(from < to).toBe(true)
-    expect(reasons[0]).toMatch(/curing/)
+    expect(reasons[0]).toMatch(/ripe/)
     const { changed } = suppose(batch, surroundings, 20, [{ kind: 'turn', at: onDay(12.5) }])!
     expect(Math.abs(changed.find(({ day }) => day >= 12)!.coreC.typical - 36)).toBeLessThan(8)
   })

@@ -6,7 +6,7 @@ import type { MaterialBook } from '../../../materials/book'
 import { ingredientsOf, materialOf, portionOf } from '../../../mix/portion'
 import { seedFromText } from '../../../random/random'
 import { fillHeightM } from '../../../vessel/vessel'
-import { hotHeapApproach, type DaySpan, type TurningRule } from '../approaches'
+import { hotHeapApproach, type TurningRule } from '../approaches'
 import { daysBetween } from '../../../units/time'
 import type { HeapSupposed } from '../../heated/expected'
 import type { Surroundings } from '../../contract'
@@ -30,7 +30,6 @@ export interface HeapQuestion {
   readonly starter: number
   readonly builtHeightM: number
   readonly turning: TurningRule
-  readonly curingDays: DaySpan
   readonly findings: readonly StampedFinding<HeapRow>[]
   /** From this day on it is taken to be turned as the approach says. */
   readonly habitFromDay: number
@@ -60,8 +59,11 @@ function deedsOf(batch: HeapLog, supposed: readonly HeapSupposed[], book: Materi
     ...batch.turns.map(({ at }): Deed => ({ day: day(at), kind: 'turn' })),
     ...batch.waterings.map(({ at, litres }): Deed => ({ day: day(at), kind: 'water', litres })),
     ...added, ...imagined,
-  ].filter(deed => deed.day >= 0).sort((a, b) => a.day - b.day)
+  ].filter(({ day: at }) => Number.isFinite(at) && at >= 0).sort((a, b) => a.day - b.day)
 }
+
+/** A turn that is asked today is taken to be made so much later, days. */
+const DONE_BY_DAYS = 0.75
 
 /** How far a forecast looks, days: most of a year, and a good while beyond what the approach takes at the latest and beyond now. */
 function horizonOf(batch: HeapLog, nowDay: number): number {
@@ -75,7 +77,7 @@ export function questionOf(batch: HeapLog, surroundings: Surroundings, supposed:
   const { built } = batch
   const charge = chargeOfNamed(built.ingredients, built.waterL, surroundings.materials)
   if (!charge) return undefined
-  const { turning, curingDays } = hotHeapApproach(built.approachId)
+  const { turning } = hotHeapApproach(built.approachId)
   const nowDay = Math.max(0, daysBetween(built.at, surroundings.now))
   const horizonDay = horizonOf(batch, nowDay)
   const builtHeightM = fillHeightM(built.vessel, charge.volumeL)
@@ -83,14 +85,14 @@ export function questionOf(batch: HeapLog, surroundings: Surroundings, supposed:
     methodId: 'hot-heap', batchId: batch.id, builtAt: built.at, nowDay, horizonDay, charge, standing: groundOf(built.vessel),
     weather: weatherOn(built.vessel, new Date(built.at), horizonDay, surroundings),
     deeds: deedsOf(batch, supposed, surroundings.materials), startsAboveK: STARTS_ABOVE_K, starter: startersOf(batch, surroundings.materials),
-    builtHeightM, turning, curingDays, findings: findingsOf(batch, builtHeightM),
-    // Who says when they turn it turns it then, and not before as well.
-    habitFromDay: Math.max(nowDay, ...supposed.filter(({ kind }) => kind === 'turn').map(({ at }) => daysBetween(built.at, at) + 1)), seed: seedFromText(batch.id),
+    builtHeightM, turning, findings: findingsOf(batch, builtHeightM),
+    // What is asked today is done by tomorrow; who says when they turn it turns it then, and not before as well.
+    habitFromDay: Math.max(nowDay + DONE_BY_DAYS, ...supposed.filter(({ kind }) => kind === 'turn').map(({ at }) => daysBetween(built.at, at) + 1)), seed: seedFromText(batch.id),
   }
 }
 
 /** The question as a case for the model of heat. */
 export function caseOf(question: HeapQuestion): HeapCase {
   const { charge, standing, weather, deeds, startsAboveK, starter, habitFromDay, turning } = question
-  return { charge, standing, weather, deeds, startsAboveK, starter, habitFromDay, habit: () => habitOf(turning) }
+  return { charge, standing, weather, deeds, startsAboveK, starter, habitFromDay, habit: habitOf(turning) }
 }

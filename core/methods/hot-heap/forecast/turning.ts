@@ -9,23 +9,23 @@ const REST_DAYS = 4
 /** Worth turning only if it was really warm. */
 const WORTH_C = 45
 
-/** How an approach turns a heap from now on, if it is turned as it is asked. */
+/** How an approach looks after a heap from now on, if it is turned as it asks and watered when a squeeze shows that it is dry. */
 export function habitOf(rule: TurningRule): TurningHabit {
-  let lastDay = 0
-  let turnsSeen = 0
-  let peakC = 0
   return {
-    turnsToday(heap, airC, turnsSoFar) {
+    watered: true,
+    turnsToday(heap, airC, turnsSoFar, memory) {
       const core = coreC(heap)
-      if (turnsSoFar !== turnsSeen) {
-        turnsSeen = turnsSoFar
-        lastDay = heap.day
-        peakC = 0
+      const { day } = heap.whole
+      if (turnsSoFar !== memory.turnsSeen) {
+        memory.turnsSeen = turnsSoFar
+        memory.lastDay = day
+        memory.peakC = 0
       }
-      peakC = Math.max(peakC, core)
+      memory.peakC = Math.max(memory.peakC, core)
       if (turnsSoFar >= rule.most || core - airC < WORKING_K) return false
-      if (rule.kind === 'every') return heap.day - lastDay >= rule.days[0]
-      return core > TOO_HOT_C ? heap.day - lastDay >= 1 : heap.day - lastDay >= REST_DAYS && peakC >= WORTH_C && peakC - core >= FALLEN_K
+      const since = day - memory.lastDay
+      if (rule.kind === 'every') return since >= rule.days[0]
+      return core > TOO_HOT_C ? since >= 1 : since >= REST_DAYS && memory.peakC >= WORTH_C && memory.peakC - core >= FALLEN_K
     },
   }
 }

