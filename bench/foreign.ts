@@ -25,9 +25,9 @@ interface Nature {
 function natureOf(random: Random): Nature {
   const around = (middle: number, spread: number) => middle * Math.exp(spread * normal(random))
   return {
-    easyAt35: around(0.05, 0.25), hardAt35: around(0.004, 0.3), activationKJ: 38 + 5 * normal(random), breaksAtC: 65 + 2 * normal(random),
-    easyShare: around(0.95, 0.12), lagDays: around(0.8, 0.4), lossW_M2K: around(2, 0.2), betweenW_M2K: around(1.6, 0.25),
-    steam: around(0.0012, 0.3), innerShare: Math.min(0.7, around(0.5, 0.12)), staleAt: around(0.12, 0.25),
+    easyAt35: around(0.055, 0.25), hardAt35: around(0.0035, 0.3), activationKJ: 38 + 5 * normal(random), breaksAtC: 65 + 2 * normal(random),
+    easyShare: around(0.95, 0.12), lagDays: around(0.8, 0.4), lossW_M2K: around(1.5, 0.2), betweenW_M2K: around(0.9, 0.25),
+    steam: around(0.0012, 0.3), innerShare: Math.min(0.7, around(0.5, 0.12)), staleAt: around(0.2, 0.25),
   }
 }
 
@@ -47,7 +47,7 @@ const STEPS = 24
 
 function pace({ activationKJ, breaksAtC }: Nature, celsius: number): number {
   const arrhenius = Math.exp(-activationKJ / GAS_KJ * (1 / (celsius + 273.15) - 1 / 308.15))
-  return arrhenius / (1 + Math.exp((celsius - breaksAtC) / 2.2))
+  return arrhenius / (1 + Math.exp((celsius - breaksAtC) / 3))
 }
 
 const wetness = (moisture: number) => Math.min(1, Math.max(0, (moisture - 0.2) / 0.3)) * Math.min(1, Math.max(0.1, (0.8 - moisture) / 0.12))
@@ -82,7 +82,7 @@ export function foreignCourse(charge: Charge, standing: Standing, airC: (day: nu
         const hard = one.hardKg * (1 - Math.exp(-nature.hardAt35 * speed / STEPS))
         one.easyKg -= easy
         one.hardKg -= hard
-        one.stale += (easy + hard) / dry - 0.004 / STEPS * Math.min(1, one.stale)
+        one.stale += (easy + hard) / dry - 0.01 * one.stale / STEPS
         const lostW = one === outer ? nature.lossW_M2K * areaM2 * (one.celsius - air) : 0
         const steamKg = Math.min(one.waterKg * 0.05, nature.steam * one.waterKg * Math.max(0, one.celsius - air) ** 1.6 / 8 / STEPS)
         one.waterKg += 0.55 * (easy + hard) - steamKg
@@ -120,6 +120,6 @@ function fork(inner: Zone, outer: Zone, { innerShare }: Nature, air: number): vo
     one.celsius = warm - 0.25 * (warm - air)
     one.stale = 0
     const dry = one.easyKg + one.hardKg + one.restKg
-    one.waterKg = Math.max(one.waterKg, 1.2 * dry)
+    one.waterKg = Math.max(one.waterKg, 1.25 * dry)
   }
 }

@@ -38,11 +38,11 @@ export const DEMO_HEAPS: readonly DemoHeap[] = [
     observed: [[7, 'squeeze', 'right'], [14, 'squeeze', 'dry'], [21, 'squeeze', 'right'], [28, 'look', 'threads']],
   },
   {
-    id: 'demo-shed-ring', name: 'Shed ring', place: 'beside the shed', builtDaysAgo: 118, vessel: vessel('wire-ring'), approachId: 'by-thermometer', waterShare: 1, truth: { medium: 0.5 },
+    id: 'demo-shed-ring', name: 'Shed ring', place: 'beside the shed', builtDaysAgo: 190, vessel: vessel('wire-ring'), approachId: 'by-thermometer', waterShare: 1, truth: { medium: 0.5 },
     ingredients: [['straw-wheat', some(3, 'sack', 'shaken')], ['grass-clippings', some(26, 'bucket')], ['horse-manure-straw', some(18, 'bucket')]],
-    turnDays: [6, 12, 19], readingDays: [...days(1, 14, 1, [9, 10]), 17, 21, 26, 32, 40, 55, 68, 82, 96], heightDays: [6, 19, 40, 80],
-    observed: [[6, 'squeeze', 'right'], [19, 'squeeze', 'right'], [60, 'look', 'worms'], [96, 'smell', 'earthy']],
-    tests: [[112, 'look', { left: 12, texture: 'crumbly' }], [116, 'bag']],
+    turnDays: [6, 12, 19, 40], readingDays: [...days(1, 14, 1, [9, 10]), 17, 21, 26, 32, 40, 55, 68, 82, 105, 135, 170], heightDays: [6, 19, 40, 80, 135],
+    observed: [[6, 'squeeze', 'right'], [19, 'squeeze', 'right'], [120, 'look', 'worms'], [170, 'smell', 'earthy']],
+    tests: [[184, 'look', { left: 12, texture: 'crumbly' }], [188, 'bag']],
   },
   ...finished(),
 ]

@@ -138,7 +138,7 @@ describe('however often a heap is looked at, it goes the same way', () => {
   const dense = { ...chargeFrom([['grass-clippings', 700], ['straw-wheat', 500], ['horse-manure-straw', 500]], 30) }
 
   it.each([2, 15, 30])('to 0.01 K at %i °C: noted every five minutes or every six hours', (airC) => {
-    const [often, seldom] = [288, 4].map(aDay => {
+    const [often, seldom] = [288, 4].map((aDay) => {
       const course = emptyCourse(Float64Array.from({ length: 10 * aDay + 1 }, (_, at) => at / aDay))
       expect(runCourse(cube(dense, { airC }), USUAL_TRAITS, course).ok).toBe(true)
       return Array.from({ length: 10 }, (_, day) => course.coreC[day * aDay]!)

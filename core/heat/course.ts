@@ -1,10 +1,10 @@
 import { fail, ok, type Outcome } from '../outcome/outcome'
-import { type Charge } from './charge'
+import type { Charge } from './charge'
 import type { Constants } from './constants'
 import { add, turn, water } from './happenings'
 import { coreC, dryKgOf, dryMassKg, edgeC, moistureOf, newHeap, restore, SHELLS, snapshotOf, total, usedShare, type Heap, type Snapshot } from './heap'
 import { pack, volumeL } from './packing'
-import { respirationMgG } from './respiration'
+import { breathOf, respirationMgG, type Breath } from './respiration'
 import { spellsAt, type Spells } from './spells'
 import { step, strideOf, type Outside } from './step'
 import type { Traits } from './traits'
@@ -130,19 +130,26 @@ export interface Halt {
   readonly memory: HabitMemory
 }
 
-function note(course: Course, at: number, heap: Heap, builtL: number): void {
+function note(course: Course, at: number, heap: Heap, builtL: number, breath: Breath): void {
   course.coreC[at] = coreC(heap)
   course.edgeC[at] = edgeC(heap)
   course.volumeShare[at] = volumeL(heap) / builtL
   course.moisture[at] = moistureOf(heap)
   course.used[at] = usedShare(heap)
   course.coreOxygenPct[at] = heap.parts.oxygenPct[0]!
-  course.respirationMgG[at] = respirationMgG(heap)
+  course.respirationMgG[at] = respirationMgG(heap, breath)
   for (let i = 0; i < SHELLS; i++) course.shellsC[at * SHELLS + i] = heap.parts.celsius[i]!
 }
 
 function between(course: Course, at: number, before: Course, after: Course, share: number): void {
-  for (const row of COURSE_ROWS) course[row][at] = before[row][0]! + (after[row][0]! - before[row][0]!) * share
+  const mixed = (from: Float32Array, to: Float32Array) => from[0]! + (to[0]! - from[0]!) * share
+  course.coreC[at] = mixed(before.coreC, after.coreC)
+  course.edgeC[at] = mixed(before.edgeC, after.edgeC)
+  course.volumeShare[at] = mixed(before.volumeShare, after.volumeShare)
+  course.moisture[at] = mixed(before.moisture, after.moisture)
+  course.used[at] = mixed(before.used, after.used)
+  course.coreOxygenPct[at] = mixed(before.coreOxygenPct, after.coreOxygenPct)
+  course.respirationMgG[at] = mixed(before.respirationMgG, after.respirationMgG)
   for (let i = 0; i < SHELLS; i++) course.shellsC[at * SHELLS + i] = before.shellsC[i]! + (after.shellsC[i]! - before.shellsC[i]!) * share
 }
 
@@ -158,8 +165,11 @@ export class Run {
   private memory: HabitMemory = { lastDay: 0, turnsSeen: 0, peakC: 0 }
   private readonly spells: Spells | undefined
   private readonly outside: Outside
-  private readonly before = emptyCourse(Float64Array.of(0))
-  private readonly after = emptyCourse(Float64Array.of(0))
+  private before = emptyCourse(Float64Array.of(0))
+  private after = emptyCourse(Float64Array.of(0))
+  /** When `after` was noted, if nothing happened since. */
+  private afterDay = -1
+  private breath: Breath
 
   /** A run of a sound case (see `troubleOf`) from its beginning, or from where another one of the same heap halted. */
   constructor(private readonly what: HeapCase, traits: Traits, from?: Halt) {
@@ -173,6 +183,7 @@ export class Run {
       ;({ nextDeed: this.nextDeed, turns: this.turns, asksOn: this.asksOn } = from)
       this.memory = { ...from.memory }
     }
+    this.breath = breathOf(this.heap)
     pack(this.heap)
   }
 
@@ -208,7 +219,10 @@ export class Run {
       this.turns++
     }
     else if (deed.kind === 'water') water(this.heap, deed.litres, airC)
-    else add(this.heap, deed.charge, airC)
+    else {
+      add(this.heap, deed.charge, airC)
+      this.breath = breathOf(this.heap)
+    }
   }
 
   private askHabit(into: Course): void {
@@ -246,6 +260,12 @@ export class Run {
     return true
   }
 
+  /** How it stands before a step: as it stood after the last one, if that was noted and nothing happened since. */
+  private noteBefore(builtL: number): void {
+    if (this.afterDay === this.heap.whole.day) [this.before, this.after] = [this.after, this.before]
+    else note(this.before, 0, this.heap, builtL, this.breath)
+  }
+
   /** Lets the heap go on and notes it at the times of `into` that lie ahead. Whatever is noted, the heap takes the same steps. */
   goOn(into: Course): void {
     const { heap, what } = this
@@ -255,9 +275,12 @@ export class Run {
     const builtL = what.charge.volumeL
     let at = 0
     while (at < days.length) {
-      if (this.due(into)) continue
+      if (this.due(into)) {
+        this.afterDay = -1
+        continue
+      }
       if (days[at]! <= whole.day + SOON) {
-        note(into, at++, heap, builtL)
+        note(into, at++, heap, builtL, this.breath)
         continue
       }
       const deedDay = what.deeds[this.nextDeed]?.day ?? NEVER
@@ -265,13 +288,14 @@ export class Run {
       const from = whole.day
       const length = strideOf(heap, stop - from)
       const noted = days[at]! < from + length - SOON
-      if (noted) note(this.before, 0, heap, builtL)
+      if (noted) this.noteBefore(builtL)
       this.outside.airC = this.airOn(from + SOON)
       this.outside.rainMmDay = this.rainOn(from + SOON)
       step(heap, this.outside, length)
       if (stop - whole.day < SOON) whole.day = stop
       if (!noted) continue
-      note(this.after, 0, heap, builtL)
+      note(this.after, 0, heap, builtL, this.breath)
+      this.afterDay = whole.day
       while (at < days.length && days[at]! < whole.day - SOON) between(into, at, this.before, this.after, (days[at++]! - from) / (whole.day - from))
     }
   }

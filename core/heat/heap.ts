@@ -25,7 +25,7 @@ export interface Parts {
   readonly microbes: Float64Array
   /** Share of what can be used that microbes reach, 1 when freshly mixed. */
   readonly reach: Float64Array
-  /** Oxygen between the pieces in the last step, %. */
+  /** Oxygen that reached the microbes through their films of water in the last step, as % in air. */
   readonly oxygenPct: Float64Array
   /** How fast it warmed in the last step, K a day: where the next step leads is told by it. */
   readonly warming: Float64Array

@@ -9,14 +9,21 @@ const RAWER = 0.2
 const masses = new Float64Array(SHELLS + 1)
 const breaths = new Float64Array(SHELLS + 1)
 
+/** What share of each pool a sample of this heap would use up. */
+export interface Breath { readonly rapid: number, readonly medium: number, readonly slow: number }
+
+/** The breath of a heap's stuff: it changes only when something is added. */
+export function breathOf({ whole, traits, constants: k }: Heap): Breath {
+  const share = temperatureShare(SAMPLE.celsius, k.coolShare) * whole.pace * SAMPLE.days
+  const goes = (perDay: number) => -Math.expm1(-perDay * share)
+  return { rapid: goes(k.rapidDay), medium: goes(k.mediumDay * traits.medium), slow: goes(k.slowDay * traits.slow) }
+}
+
 /**
  * What the rawer fifth of a heap would still respire in four days at 35 °C, moist and aired, mg O₂ a gram of dry matter
  * (after the four-day respiration test of ripe compost). It says nothing of the weather: only of what is left.
  */
-export function respirationMgG({ parts, whole, traits, constants: k }: Heap): number {
-  const share = temperatureShare(SAMPLE.celsius, k.coolShare) * whole.pace * SAMPLE.days
-  const goes = (perDay: number) => -Math.expm1(-perDay * share)
-  const [rapid, medium, slow] = [goes(k.rapidDay), goes(k.mediumDay * traits.medium), goes(k.slowDay * traits.slow)]
+export function respirationMgG({ parts, whole, constants: k }: Heap, { rapid, medium, slow }: Breath): number {
   const count = whole.topL > 0 ? TOP + 1 : SHELLS
   let massKg = 0
   for (let i = 0; i < count; i++) {

@@ -2,7 +2,7 @@ import { solveLinked } from './conduction'
 import { BOUNDS, DRY_MJ_KGK, MIDDLES, partDryKg, SHELLS, sphereRadiusM, TOP, WATER_MJ_KGK, type Heap } from './heap'
 import { coolLoversShare, FRESH_AIR_O2_PCT, hotLoversShare, moistureShare, nitrogenShare, steadyOxygenPct } from './limits'
 import { byAirSpace, pack } from './packing'
-import { atCelsius, atShare, celsiusTable, shareTable } from './table'
+import { atCelsius, atShare, celsiusTable, greaterAtCelsius, shareTable } from './table'
 import { saturatedWaterKgPerKg, saturationSlope } from './vapour'
 
 const OXYGEN_IN_AIR = 0.232
@@ -61,7 +61,11 @@ export function strideOf({ whole }: Heap, mostDays: number): number {
 /** How fast everything is used up in each part at the middle of the step, its air and oxygen. */
 function respire(heap: Heap, airC: number, days: number, count: number): void {
   const { parts, whole, traits, constants: k, work, standing } = heap
-  const { celsius, waterKg, microbes, reach, oxygenPct, warming } = parts
+  const { celsius, waterKg, rapidKg, mediumKg, slowKg, restKg, microbes, reach, oxygenPct, warming } = parts
+  const { holdsKgKg } = whole
+  const { halfOxygenPct, oxygenKgKg } = k
+  const creep = k.creepKgDayM * (1 - k.matsClose * whole.mattingShare)
+  const { open } = work
   const { dryKg, paceDay, airKgDay, comfort, volumeM3, surface } = work
   const radiusM = sphereRadiusM(volumeM3, surface.areaM2)
   const shellM3 = volumeM3 / SHELLS
@@ -70,7 +74,8 @@ function respire(heap: Heap, airC: number, days: number, count: number): void {
   // Warm air rises through it; in a heap cooler than the day it sinks.
   const unmatted = 1 - k.matsClose * whole.mattingShare
   const stream = k.streamKgDayM2K * traits.air * unmatted * work.passes * Math.abs(warmth) * standing.footprintM2 / (1 + standing.footprintM2 / (standing.perimeterM * k.sidesM)) / SHELLS
-  const ashKg = whole.ashKg / whole.chargedDryKg
+  const ashShare = whole.ashKg / whole.chargedDryKg
+  const solidM3Kg = (1 - ashShare) / 1600 + ashShare / 2500
   const general = whole.pace * nitrogenShare(whole.carbonKg, whole.nitrogenKg)
   const topGeneral = whole.pace * nitrogenShare(whole.topCarbonKg, whole.topNitrogenKg)
   const cool = k.coolShare + (k.coolLater - k.coolShare) * whole.day / (whole.day + k.coolLaterDays)
@@ -78,28 +83,32 @@ function respire(heap: Heap, airC: number, days: number, count: number): void {
   const medium = k.mediumDay * traits.medium
   const slow = k.slowDay * traits.slow
   for (let i = 0; i < count; i++) {
-    const dry = partDryKg(parts, i)
+    const rapidHere = rapidKg[i]!
+    const mediumHere = mediumKg[i]!
+    const slowHere = slowKg[i]!
+    const dry = rapidHere + mediumHere + slowHere + restKg[i]!
     const water = waterKg[i]!
     dryKg[i] = dry
     const roomM3 = i === TOP ? volumeM3 * whole.topL / whole.looseL : shellM3
-    const solidM3 = dry * ((1 - ashKg) / 1600 + ashKg / 2500)
+    const solidM3 = dry * solidM3Kg
     const pores = Math.max(0.02, 1 - solidM3 / roomM3)
     const space = Math.max(0, pores - water / 1000 / roomM3)
     const depthM = i === TOP ? Math.max(LEAST_DEPTH_M, roomM3 / standing.footprintM2 / 2) : Math.max(LEAST_DEPTH_M, radiusM * (1 - MIDDLES[i]!))
     const air = i === TOP ? stream * 0.5 : stream
     airKgDay[i] = air
-    const supply = OXYGEN_IN_AIR * (air + k.creepKgDayM * unmatted * atShare(CREEPS, space) / (pores * pores) * roomM3 / (depthM * depthM)) + 1e-7
+    const supply = OXYGEN_IN_AIR * (air + creep * atShare(CREEPS, space) / (pores * pores) * roomM3 / (depthM * depthM)) + 1e-7
     const ahead = Math.max(-3, Math.min(3, 0.5 * days * warming[i]!))
     const temperature = celsius[i]! + ahead
-    const climate = Math.max(atCelsius(HOT, temperature), cool * atCelsius(COOL, temperature)) * atShare(MOISTURE, water / (water + dry + 1e-12))
+    const climate = greaterAtCelsius(HOT, COOL, cool, temperature) * atShare(MOISTURE, water / (water + dry + 1e-12))
     comfort[i] = climate
-    const pace = (i === TOP ? topGeneral : general) * climate * Math.min(1, byAirSpace(space) * work.open) * microbes[i]! * reach[i]!
-    const wanted = pace * (rapid * parts.rapidKg[i]! + medium * parts.mediumKg[i]! + slow * parts.slowKg[i]!)
-    const soaked = water / (dry * whole.holdsKgKg + 1e-9)
+    const pace = (i === TOP ? topGeneral : general) * climate * Math.min(1, byAirSpace(space) * open) * microbes[i]! * reach[i]!
+    const wanted = pace * (rapid * rapidHere + medium * mediumHere + slow * slowHere)
+    const soaked = water / (dry * holdsKgKg + 1e-9)
     const films = soaked * soaked * soaked * soaked
-    const half = k.halfOxygenPct * (1 + Math.min(1e4, films * films))
-    const oxygen = steadyOxygenPct(supply, k.oxygenKgKg * wanted, half)
-    oxygenPct[i] = Math.min(FRESH_AIR_O2_PCT, oxygen)
+    const half = halfOxygenPct * (1 + Math.min(1e4, films * films))
+    const oxygen = steadyOxygenPct(supply, oxygenKgKg * wanted, half)
+    // What comes through the films: what microbes have of it.
+    oxygenPct[i] = Math.min(FRESH_AIR_O2_PCT, oxygen * halfOxygenPct / half)
     paceDay[i] = pace * oxygen / (oxygen + half)
   }
 }
@@ -107,49 +116,57 @@ function respire(heap: Heap, airC: number, days: number, count: number): void {
 /** Uses up the pools, gives off heat (into `right`), makes water; microbes multiply, what is left lies further inside. */
 function burn(heap: Heap, days: number, count: number): number {
   const { parts, whole, traits, constants: k, work, ledger } = heap
-  const { rapidKg, mediumKg, slowKg, waterKg, microbes, reach, celsius } = parts
+  const { rapidKg, mediumKg, slowKg, waterKg, microbes, reach, celsius, warming } = parts
+  const { right, dryKg, paceDay, comfort } = work
+  const rapidDay = k.rapidDay
+  const heatMJKg = k.heatMJKg * traits.heat
+  const { waterKgKg, diesDayK } = k
+  const growth = k.growthDay * traits.growth
+  const buried = k.reach * traits.reach
+  let burntKg = 0
+  let carriedMJ = 0
   const mediumDay = k.mediumDay * traits.medium
   const slowDay = k.slowDay * traits.slow
   const shellUsableKg = whole.chargedUsableKg / SHELLS + 1e-9
   const regained = days / (k.reachDays + days)
   let fastest = 0
   for (let i = 0; i < count; i++) {
-    const pace = work.paceDay[i]! * days
-    const rapid = rapidKg[i]! * goneShare(pace * k.rapidDay)
+    const pace = paceDay[i]! * days
+    const rapid = rapidKg[i]! * goneShare(pace * rapidDay)
     const medium = mediumKg[i]! * goneShare(pace * mediumDay)
     const slow = slowKg[i]! * goneShare(pace * slowDay)
     rapidKg[i]! -= rapid
     mediumKg[i]! -= medium
     slowKg[i]! -= slow
     const decayed = rapid + medium + slow
-    const heatMJ = decayed * k.heatMJKg * traits.heat
-    const made = decayed * k.waterKgKg
-    work.right[i] = heatMJ
+    const made = decayed * waterKgKg
+    right[i] = decayed * heatMJKg
     waterKg[i]! += made
-    work.dryKg[i]! -= decayed
-    ledger.decayedKg += decayed
-    ledger.releasedMJ += heatMJ
-    ledger.waterMadeKg += made
-    ledger.carriedMJ += (made * WATER_MJ_KGK - decayed * DRY_MJ_KGK) * celsius[i]!
+    dryKg[i]! -= decayed
+    burntKg += decayed
+    carriedMJ += (made * WATER_MJ_KGK - decayed * DRY_MJ_KGK) * celsius[i]!
     const m = microbes[i]!
-    const grows = k.growthDay * traits.growth * work.comfort[i]!
+    const grows = growth * comfort[i]!
     if (m < 0.97) fastest = Math.max(fastest, grows)
     const x = Math.min(4, grows * days)
     // e^x as a fraction of polynomials: the odds of the microbes grow by it.
     const up = (x + 3) * (x + 3) + 3
     const down = (x - 3) * (x - 3) + 3
     const grown = m * up / (m * up + (1 - m) * down)
-    const dying = celsius[i]! + 0.5 * days * parts.warming[i]! - DIE_ABOVE_C
-    microbes[i] = dying > 0 ? Math.max(LEAST_MICROBES, grown / (1 + k.diesDayK * dying * days)) : grown
-    const left = reach[i]! / (1 + k.reach * traits.reach * decayed / shellUsableKg)
+    const dying = celsius[i]! + 0.5 * days * warming[i]! - DIE_ABOVE_C
+    microbes[i] = dying > 0 ? Math.max(LEAST_MICROBES, grown / (1 + diesDayK * dying * days)) : grown
+    const left = reach[i]! / (1 + buried * decayed / shellUsableKg)
     reach[i] = left + (1 - left) * regained
   }
+  ledger.decayedKg += burntKg
+  ledger.releasedMJ += burntKg * heatMJKg
+  ledger.waterMadeKg += burntKg * waterKgKg
+  ledger.carriedMJ += carriedMJ
   return fastest
 }
 
-/** What the air takes along from a part in the step, as a straight line around its temperature now. */
-function evaporation(heap: Heap, i: number, airC: number, outsideX: number, days: number, windKgDay: number): void {
-  const { parts, work } = heap
+/** What the air takes along from a part in the step, as a straight line around its temperature now: a + b·(new − now). */
+function evaporation({ parts, work }: Heap, i: number, airC: number, outsideX: number, days: number, windKgDay: number): void {
   const t = parts.celsius[i]!
   const water = parts.waterKg[i]!
   const dry = work.dryKg[i]!
@@ -157,16 +174,15 @@ function evaporation(heap: Heap, i: number, airC: number, outsideX: number, days
   const x = atCelsius(SATURATED, t)
   const more = Math.max(0, x * gives - outsideX)
   const flow = Math.min((work.airKgDay[i]! + windKgDay) * days, 0.4 * water / (more + 1e-6))
-  const carries = flow * more
-  const carriesMore = more > 0 ? flow * gives * saturationSlope(t, x) : 0
+  const taken = flow * more
+  const takenMore = more > 0 ? flow * gives * saturationSlope(t, x) : 0
   work.airKgDay[i] = flow
-  work.carries[i] = carries
-  work.carriesMore[i] = carriesMore
-  const a = carries * EVAPORATION_MJ_KG + flow * AIR_MJ_KGK * (t - airC)
-  const b = carriesMore * EVAPORATION_MJ_KG + flow * AIR_MJ_KGK
+  work.carries[i] = taken
+  work.carriesMore[i] = takenMore
+  const b = takenMore * EVAPORATION_MJ_KG + flow * AIR_MJ_KGK
   const capacity = water * WATER_MJ_KGK + dry * DRY_MJ_KGK
   work.diagonal[i] = capacity + b
-  work.right[i]! += capacity * t - a + b * t
+  work.right[i]! += (capacity + b) * t - taken * EVAPORATION_MJ_KG - flow * AIR_MJ_KGK * (t - airC)
 }
 
 /** Conduction, the surface, the wind and the warm moist air that leaves, all at once and implicitly: stable however long the step. */
@@ -175,8 +191,10 @@ function exchange(heap: Heap, airC: number, days: number, count: number): number
   const { diagonal, link, right, surface, volumeM3 } = work
   const radiusM = sphereRadiusM(volumeM3, surface.areaM2)
   const spheres = volumeM3 / (4 / 3 * Math.PI * radiusM * radiusM * radiusM)
+  const { celsius, waterKg, warming } = parts
+  const { carries, carriesMore, airKgDay, dryKg } = work
   let massKg = 0
-  for (let i = 0; i < count; i++) massKg += parts.waterKg[i]! + work.dryKg[i]!
+  for (let i = 0; i < count; i++) massKg += waterKg[i]! + dryKg[i]!
   const conducts = traits.conductivity * Math.min(CONDUCTS.most, Math.max(CONDUCTS.least, k.conductivityWmK * Math.sqrt(massKg / volumeM3 / CONDUCTS.atKgM3))) * MJ_DAY_W
   const humidity = Math.max(HUMIDITY.least, Math.min(HUMIDITY.at8, HUMIDITY.at8 - HUMIDITY.perK * (airC - 8)))
   const outsideX = humidity * atCelsius(SATURATED, airC)
@@ -206,21 +224,27 @@ function exchange(heap: Heap, airC: number, days: number, count: number): number
   solveLinked(count, diagonal, link, right)
   let fastest = 0
   let warmest = 0
+  let lostMJ = 0
+  let steamKg = 0
+  let steamMJ = 0
   for (let i = 0; i < count; i++) {
-    const t = parts.celsius[i]!
+    const t = celsius[i]!
     const next = right[i]!
-    const leaves = work.carries[i]! + work.carriesMore[i]! * (next - t)
-    const evaporated = Math.min(parts.waterKg[i]! * 0.9, Math.max(0, leaves))
-    ledger.lostMJ += leaves * EVAPORATION_MJ_KG + work.airKgDay[i]! * AIR_MJ_KGK * (next - airC) + (i === outer ? through * (next - airC) : i === TOP ? overTop * (next - airC) : 0)
-    const warming = (next - t) / days
-    parts.warming[i] = warming
-    fastest = Math.max(fastest, Math.abs(warming))
+    const leaves = carries[i]! + carriesMore[i]! * (next - t)
+    const evaporated = Math.min(waterKg[i]! * 0.9, Math.max(0, leaves))
+    lostMJ += leaves * EVAPORATION_MJ_KG + (airKgDay[i]! * AIR_MJ_KGK + (i === outer ? through : i === TOP ? overTop : 0)) * (next - airC)
+    const rises = (next - t) / days
+    warming[i] = rises
+    fastest = Math.max(fastest, Math.abs(rises))
     warmest = Math.max(warmest, next)
-    parts.celsius[i] = next
-    parts.waterKg[i]! -= evaporated
-    ledger.evaporatedKg += evaporated
-    ledger.carriedMJ -= evaporated * WATER_MJ_KGK * next
+    celsius[i] = next
+    waterKg[i]! -= evaporated
+    steamKg += evaporated
+    steamMJ += evaporated * WATER_MJ_KGK * next
   }
+  ledger.lostMJ += lostMJ
+  ledger.evaporatedKg += steamKg
+  ledger.carriedMJ -= steamMJ
   return warmest - airC > AT_WORK_K ? Math.min(STEP.warmMostDays, STEP.warmsK / (fastest + 1e-9)) : Math.min(STEP.mostDays, STEP.warmsK / (fastest + 1e-9))
 }
 
@@ -228,32 +252,32 @@ function exchange(heap: Heap, airC: number, days: number, count: number): number
 function wet(heap: Heap, { airC, rainMmDay, openShare }: Outside, days: number, count: number): void {
   const { parts, whole, traits, constants: k, work, ledger, standing } = heap
   const { waterKg, celsius } = parts
+  const { dryKg } = work
   const rainKg = rainMmDay * days * standing.footprintM2 * Math.min(1, openShare * traits.rain) / count
+  const mostKgKg = whole.holdsKgKg * k.drainsAt
   const evens = days / (k.wickDays + days) / 2
   for (let i = 0; i < count; i++) {
-    const dry = work.dryKg[i]!
     if (i > 0) {
-      const inner = work.dryKg[i - 1]!
+      const dry = dryKg[i]!
+      const inner = dryKg[i - 1]!
       const moves = evens * (waterKg[i - 1]! * dry - waterKg[i]! * inner) / (dry + inner + 1e-12)
-      carry(heap, moves > 0 ? i - 1 : i, moves > 0 ? i : i - 1, Math.abs(moves))
+      const kg = Math.abs(moves)
+      const from = moves > 0 ? i - 1 : i
+      const to = moves > 0 ? i : i - 1
+      const held = waterKg[to]! * WATER_MJ_KGK + dryKg[to]! * DRY_MJ_KGK
+      waterKg[from]! -= kg
+      waterKg[to]! += kg
+      celsius[to] = (held * celsius[to]! + kg * WATER_MJ_KGK * celsius[from]!) / (held + kg * WATER_MJ_KGK)
     }
     if (rainKg > 0) pourInto(heap, i, rainKg, airC)
   }
   for (let i = 0; i < count; i++) {
-    const drained = waterKg[i]! - work.dryKg[i]! * whole.holdsKgKg * k.drainsAt
+    const drained = waterKg[i]! - dryKg[i]! * mostKgKg
     if (drained <= 0) continue
     waterKg[i]! -= drained
     ledger.drainedKg += drained
     ledger.carriedMJ -= drained * WATER_MJ_KGK * celsius[i]!
   }
-}
-
-/** Moves water with its warmth from one part to another. */
-function carry({ parts, work }: Heap, from: number, to: number, kg: number): void {
-  const before = parts.waterKg[to]! * WATER_MJ_KGK + work.dryKg[to]! * DRY_MJ_KGK
-  parts.waterKg[from]! -= kg
-  parts.waterKg[to]! += kg
-  parts.celsius[to] = (before * parts.celsius[to]! + kg * WATER_MJ_KGK * parts.celsius[from]!) / (before + kg * WATER_MJ_KGK)
 }
 
 /** Pours water of a temperature into a part: its heat is shared. */

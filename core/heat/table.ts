@@ -25,6 +25,16 @@ export function atShare(table: Float64Array, share: number): number {
   return low + (at - below) * (table[below + 1]! - low)
 }
 
+/** The greater of two tables at a temperature, the second one weighed. */
+export function greaterAtCelsius(one: Float64Array, other: Float64Array, weight: number, celsius: number): number {
+  const at = celsius <= COLDEST_C ? 0 : celsius >= HOTTEST_C ? (HOTTEST_C - COLDEST_C) * PER_KELVIN : (celsius - COLDEST_C) * PER_KELVIN
+  const below = at | 0
+  const share = at - below
+  const first = one[below]! + share * (one[below + 1]! - one[below]!)
+  const second = weight * (other[below]! + share * (other[below + 1]! - other[below]!))
+  return first > second ? first : second
+}
+
 /** The value of a table at a temperature; beyond the ends as at the ends. */
 export function atCelsius(table: Float64Array, celsius: number): number {
   const at = celsius <= COLDEST_C ? 0 : celsius >= HOTTEST_C ? (HOTTEST_C - COLDEST_C) * PER_KELVIN : (celsius - COLDEST_C) * PER_KELVIN

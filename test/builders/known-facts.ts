@@ -21,7 +21,6 @@ export interface Found {
   readonly readyTurnedDay: number
 }
 
-
 const MOIST = 0.57
 const DAYS = Float64Array.from([...Array.from({ length: 121 }, (_, i) => i / 4), ...Array.from({ length: 270 }, (_, i) => 31 + i)])
 const turnsOn = (...days: number[]): Deed[] => days.map(day => ({ day, kind: 'turn' }))

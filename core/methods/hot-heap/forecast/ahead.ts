@@ -1,5 +1,5 @@
 import { emptyCourse, Run, type Course } from '../../../heat/course'
-import { joined, type Member } from './members'
+import { dayGrid, joined, type Member } from './members'
 import { caseOf, type HeapQuestion } from './question'
 import { ripeDayOf, RIPE_MG_G } from './ready-day'
 
@@ -18,12 +18,7 @@ const COARSE = { everyDays: 3, times: 10 }
 /** The times to come that are shown: finer while the heap is young. */
 export function timesAhead(nowDay: number, horizonDay: number): Float64Array {
   const last = Math.min(horizonDay, Math.floor(nowDay) + SHOWN_AHEAD_DAYS)
-  const days: number[] = []
-  for (let quarter = Math.floor(nowDay * 4) + 1; quarter <= last * 4; quarter++) {
-    const day = quarter / 4
-    if (day > nowDay + 1e-6 && (quarter % 4 === 0 || day < 30)) days.push(day)
-  }
-  return Float64Array.from(days)
+  return Float64Array.from(dayGrid(nowDay, last).filter(day => day > nowDay + 1e-6))
 }
 
 function coarseTimes(fromDay: number, horizonDay: number): Float64Array {

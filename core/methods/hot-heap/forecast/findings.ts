@@ -10,8 +10,8 @@ export type HeapRow = 'coreC' | 'edgeC' | 'volumeShare' | 'moisture'
  * How far readings stray from any one course, K: about 8 early, 6 by day 28, less once a heap is cool, carried forward with 15 days; and what
  * differs from spot to spot. Calibrated by `npm run study` on a truth that is not this model.
  */
-const CORE: Discrepancy = { spread: day => 3 + 5.5 * Math.exp(-day / 45), keepsDays: 15, noise: 2 }
-const EDGE: Discrepancy = { spread: day => 3 + 4 * Math.exp(-day / 45), keepsDays: 15, noise: 3 }
+const CORE: Discrepancy = { spread: day => 2.5 + 8 * Math.exp(-day / 50), keepsDays: 11, noise: 2 }
+const EDGE: Discrepancy = { spread: day => 2.5 + 5.5 * Math.exp(-day / 50), keepsDays: 11, noise: 3 }
 /** What strays by how much, by the row that readings tell of. */
 export const STRAYS: Readonly<Partial<Record<HeapRow, Discrepancy>>> = { coreC: CORE, edgeC: EDGE }
 /** A height read off a stick, as a share of the height built. */
