@@ -16,6 +16,7 @@ import { hotHeap } from '#core/methods/hot-heap'
 import { courseDays, emptyCourse, runCourse } from '#core/heat/course'
 import { USUAL_TRAITS } from '#core/heat/traits'
 import { answerOf, FULL_EFFORT } from '#core/methods/hot-heap/forecast/answer'
+import { PastMemory } from '#core/methods/hot-heap/forecast/members'
 import { caseOf, questionOf, type HeapQuestion } from '#core/methods/hot-heap/forecast/question'
 import { hasBegun, type BegunBatch } from '#core/journal/garden'
 import { findMethod } from '#core/methods'
@@ -23,9 +24,11 @@ import { brew } from '#core/methods/brew'
 import type { Method } from '#core/methods/contract'
 import { leafmould } from '#core/methods/leafmould'
 import { aroundOn, begun, input } from '../test/builders/batches'
+import { atMoisture, BALANCED, chargeFrom, cube, filled } from '../test/builders/cubes'
 import { heap, reading, RICH_HEAP, SACK, surroundingsOn, turned as turnedOn } from '../test/builders/heaps'
 import { seededRandom } from '#core/random/random'
 import { readBackup, writeBackup } from '#core/formats/backup'
+import { twinOf } from './twin'
 
 /** The middle of several runs, in milliseconds, after warming up. */
 function milliseconds(work: () => void, runs: number): number {
@@ -87,15 +90,34 @@ const heapCase = caseOf(questionOf(heap(RICH_HEAP, [5, 10, 16].map(turnedOn)), s
 const course = emptyCourse(courseDays(180))
 const single = milliseconds(() => runCourse(heapCase, USUAL_TRAITS, course), 100)
 say('180 days of one heap', single)
-function forecast(question: HeapQuestion): number {
+const twin = twinOf(cube(filled(atMoisture(chargeFrom(BALANCED, 0), 0.58))))
+if (twin) say('  the same steps, bare, and their twin in C at -O2', twin.ourMs, `${twin.twinMs.toFixed(3)} ms in C: ${(twin.ourMs / twin.twinMs).toFixed(2)} times; both end at ${twin.ourCoreC.toFixed(3)} and ${twin.twinCoreC.toFixed(3)} °C`)
+else console.log('  no C compiler here: no twin to compare with')
+
+function forecast(question: HeapQuestion, memory?: PastMemory): number {
   const before = performance.now()
-  const steps = answerOf(question, { ...FULL_EFFORT, mostRounds: 1 })
+  const steps = answerOf(question, FULL_EFFORT, memory)
   while (!steps.next().done);
   return performance.now() - before
 }
-const question = { ...questionOf(heap(RICH_HEAP), surroundingsOn(0))!, horizonDay: 180 }
-const took = Math.min(forecast(question), forecast(question), forecast(question))
-say('forecast of 400 members over 180 days, bands and all', took, `${Math.round(400 / took * 1000)} members a second, ${(took / single / 400).toFixed(2)} times the bare heaps`)
+const atStart = questionOf(heap(RICH_HEAP), surroundingsOn(0))!
+say(`forecast of a heap just built, ${FULL_EFFORT.members} members, bands and all`, Math.min(...Array.from({ length: 5 }, () => forecast(atStart))))
+
+/** Read as gardeners read, until day 30. */
+const READ = [[1, 30], [2, 55], [3, 63], [4, 62], [6, 57], [9, 60], [12, 55], [17, 52], [20, 46], [24, 38], [27, 33], [29, 31], [29.9, 30]] as const
+const untilDay = (day: number) => questionOf(heap(RICH_HEAP, [...READ.filter(([at]) => at <= day).map(([at, core]) => reading(at, core)), ...[7, 14].map(turnedOn)]), surroundingsOn(day))!
+const anew = Math.min(...Array.from({ length: 5 }, () => forecast(untilDay(30))))
+const later = Math.min(...Array.from({ length: 5 }, () => {
+  const memory = new PastMemory()
+  forecast(untilDay(29), memory)
+  return forecast(untilDay(30), memory)
+}))
+say('forecast on day 30 from nothing', anew)
+say('  and where day 29 is remembered: a new reading', later, `${(later / anew).toFixed(2)} times`)
+const fifteen = Array.from({ length: 15 }, (_, index) => questionOf(heap(RICH_HEAP, READ.filter(([at]) => at <= 2 * index).map(([at, core]) => reading(at, core))), surroundingsOn(2 * index))!)
+const allBefore = performance.now()
+for (const question of fifteen) forecast(question)
+say('fifteen standing heaps of 0 to 28 days, one after the other', performance.now() - allBefore)
 
 /** Twenty years: 600 batches and 36,000 events. */
 function twentyYears(): GardenEvent[] {

@@ -25,9 +25,9 @@ interface Nature {
 function natureOf(random: Random): Nature {
   const around = (middle: number, spread: number) => middle * Math.exp(spread * normal(random))
   return {
-    easyAt35: around(0.055, 0.25), hardAt35: around(0.0035, 0.3), activationKJ: 38 + 5 * normal(random), breaksAtC: 65 + 2 * normal(random),
-    easyShare: around(0.95, 0.12), lagDays: around(0.8, 0.4), lossW_M2K: around(1.5, 0.2), betweenW_M2K: around(0.9, 0.25),
-    steam: around(0.0012, 0.3), innerShare: Math.min(0.7, around(0.5, 0.12)), staleAt: around(0.2, 0.25),
+    easyAt35: around(0.085, 0.25), hardAt35: around(0.005, 0.3), activationKJ: 32 + 4 * normal(random), breaksAtC: 62 + 2 * normal(random),
+    easyShare: around(0.95, 0.12), lagDays: around(0.8, 0.4), lossW_M2K: around(1.5, 0.2), betweenW_M2K: around(0.8, 0.25),
+    steam: around(0.001, 0.3), innerShare: Math.min(0.7, around(0.5, 0.12)), staleAt: around(0.25, 0.25),
   }
 }
 
@@ -38,6 +38,8 @@ export interface ForeignCourse {
   readonly edgeC: number[]
   /** Days on which it was turned. */
   readonly turns: number[]
+  /** What was poured on while turning. */
+  readonly waterings: { readonly day: number, readonly litres: number }[]
   readonly readyDay: number
 }
 
@@ -47,12 +49,12 @@ const STEPS = 24
 
 function pace({ activationKJ, breaksAtC }: Nature, celsius: number): number {
   const arrhenius = Math.exp(-activationKJ / GAS_KJ * (1 / (celsius + 273.15) - 1 / 308.15))
-  return arrhenius / (1 + Math.exp((celsius - breaksAtC) / 3))
+  return arrhenius / (1 + Math.exp((celsius - breaksAtC) / 5))
 }
 
 const wetness = (moisture: number) => Math.min(1, Math.max(0, (moisture - 0.2) / 0.3)) * Math.min(1, Math.max(0.1, (0.8 - moisture) / 0.12))
 
-interface Zone { celsius: number, easyKg: number, hardKg: number, restKg: number, waterKg: number, stale: number }
+interface Zone { celsius: number, easyKg: number, easyAtFirstKg: number, hardKg: number, restKg: number, waterKg: number, stale: number }
 
 /** Runs a heap of random nature through its weather; it is turned once it has fallen from a peak, or every so many days. */
 export function foreignCourse(charge: Charge, standing: Standing, airC: (day: number) => number, days: number, turning: { readonly everyDays?: number, readonly most: number }, random: Random): ForeignCourse {
@@ -60,11 +62,11 @@ export function foreignCourse(charge: Charge, standing: Standing, airC: (day: nu
   const quick = (charge.rapidKg + charge.mediumKg) * nature.easyShare
   const dryKg = charge.rapidKg + charge.mediumKg + charge.slowKg + charge.restKg
   const slow = charge.slowKg
-  const zone = (share: number): Zone => ({ celsius: airC(0) + 4, easyKg: quick * share, hardKg: slow * share, restKg: (dryKg - quick - slow) * share, waterKg: charge.waterKg * share, stale: 0 })
+  const zone = (share: number): Zone => ({ celsius: airC(0) + 4, easyKg: quick * share, easyAtFirstKg: quick * share, hardKg: slow * share, restKg: (dryKg - quick - slow) * share, waterKg: charge.waterKg * share, stale: 0 })
   const inner = zone(nature.innerShare)
   const outer = zone(1 - nature.innerShare)
   let awake = 0.05
-  const course: ForeignCourse = { coreC: [], edgeC: [], turns: [], readyDay: days }
+  const course: ForeignCourse = { coreC: [], edgeC: [], turns: [], waterings: [], readyDay: days }
   const areaM2 = 0.8 * charge.volumeL / 1000 / standing.footprintM2 * standing.perimeterM + 1.5 * standing.footprintM2
   const betweenW = nature.betweenW_M2K * areaM2 * 0.55
   let peakC = 0
@@ -78,7 +80,8 @@ export function foreignCourse(charge: Charge, standing: Standing, airC: (day: nu
       for (const one of [inner, outer]) {
         const dry = one.easyKg + one.hardKg + one.restKg
         const speed = awake * pace(nature, one.celsius) * wetness(one.waterKg / (one.waterKg + dry)) / (1 + one.stale / nature.staleAt)
-        const easy = one.easyKg * (1 - Math.exp(-nature.easyAt35 * speed / STEPS))
+        // Easy stuff is of many kinds: the easiest goes first.
+        const easy = one.easyKg * (1 - Math.exp(-nature.easyAt35 * speed * (one.easyKg / one.easyAtFirstKg) / STEPS))
         const hard = one.hardKg * (1 - Math.exp(-nature.hardAt35 * speed / STEPS))
         one.easyKg -= easy
         one.hardKg -= hard
@@ -95,21 +98,22 @@ export function foreignCourse(charge: Charge, standing: Standing, airC: (day: nu
     peakC = Math.max(peakC, inner.celsius)
     const due = turning.everyDays ? day - lastTurn >= turning.everyDays : day - lastTurn >= 4 && peakC >= 45 && peakC - inner.celsius >= 6
     if (due && course.turns.length < turning.most && inner.celsius - air > 8) {
-      fork(inner, outer, nature, air)
+      course.waterings.push({ day: day + 1, litres: fork(inner, outer, nature, air) })
       course.turns.push(day + 1)
       lastTurn = day + 1
       peakC = 0
     }
     const raw = outer.easyKg / (outer.easyKg + outer.hardKg + outer.restKg) > inner.easyKg / (inner.easyKg + inner.hardKg + inner.restKg) ? outer : inner
-    const breath = 1200 * (raw.easyKg * (1 - Math.exp(-4 * nature.easyAt35)) + raw.hardKg * (1 - Math.exp(-4 * nature.hardAt35))) / (raw.easyKg + raw.hardKg + raw.restKg)
+    const breath = 1200 * (raw.easyKg * (1 - Math.exp(-4 * nature.easyAt35 * raw.easyKg / raw.easyAtFirstKg)) + raw.hardKg * (1 - Math.exp(-4 * nature.hardAt35))) / (raw.easyKg + raw.hardKg + raw.restKg)
     if (breath > RIPE_MG_G) ready = days
     else if (ready === days) ready = day + 1
   }
   return { ...course, readyDay: ready }
 }
 
-/** Turned: both zones are the same stuff again, aired, cooler, and watered up to a wrung sponge. */
-function fork(inner: Zone, outer: Zone, { innerShare }: Nature, air: number): void {
+/** Turned: both zones are the same stuff again, aired, cooler, and watered up to a wrung sponge. Gives the litres. */
+function fork(inner: Zone, outer: Zone, { innerShare }: Nature, air: number): number {
+  let litres = 0
   const warm = innerShare * inner.celsius + (1 - innerShare) * outer.celsius
   for (const key of ['easyKg', 'hardKg', 'restKg', 'waterKg'] as const) {
     const sum = inner[key] + outer[key]
@@ -120,6 +124,9 @@ function fork(inner: Zone, outer: Zone, { innerShare }: Nature, air: number): vo
     one.celsius = warm - 0.25 * (warm - air)
     one.stale = 0
     const dry = one.easyKg + one.hardKg + one.restKg
-    one.waterKg = Math.max(one.waterKg, 1.25 * dry)
+    const lacking = Math.max(0, 1.25 * dry - one.waterKg)
+    one.waterKg += lacking
+    litres += lacking
   }
+  return litres
 }

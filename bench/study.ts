@@ -27,7 +27,7 @@ const AHEAD = 4
 const LOOKS = [7, 14, 28] as const
 const LONGEST = 400
 
-interface Truth { readonly coreC: (day: number) => number, readonly turns: readonly number[], readonly readyDay: number }
+interface Truth { readonly coreC: (day: number) => number, readonly turns: readonly number[], readonly waterings: readonly { readonly day: number, readonly litres: number }[], readonly readyDay: number }
 interface Heap { readonly charge: Charge, readonly standing: Standing, readonly meanC: number, readonly turning: { readonly everyDays?: number, readonly most: number } }
 
 function weather(meanC: number, random: Random): number[] {
@@ -68,13 +68,13 @@ function ownTruth(what: Heap, question: HeapQuestion, random: Random): Truth {
   if (!ran.ok) throw new Error(ran.error.kind)
   let stray = 2.5 * normal(random)
   const strays = Array.from({ length: 302 }, () => (stray = 0.9 * stray + 2.5 * Math.sqrt(1 - 0.81) * normal(random)))
-  return { coreC: day => course.coreC[Math.round(day * 2)]! + strays[Math.floor(day)]!, turns: course.habitTurns, readyDay: ripeDayOf(course, RIPE_MG_G * traits.ripe) ?? 300 }
+  return { coreC: day => course.coreC[Math.round(day * 2)]! + strays[Math.floor(day)]!, turns: course.habitTurns, waterings: course.habitWaterings, readyDay: ripeDayOf(course, RIPE_MG_G * traits.ripe) ?? 300 }
 }
 
 function foreignTruth(what: Heap, _question: HeapQuestion, random: Random): Truth {
   const air = weather(what.meanC, random)
-  const { coreC, turns, readyDay } = foreignCourse(what.charge, what.standing, day => air[day]!, 300, what.turning, random)
-  return { coreC: day => coreC[Math.min(299, Math.floor(day))]!, turns, readyDay }
+  const { coreC, turns, waterings, readyDay } = foreignCourse(what.charge, what.standing, day => air[day]!, 300, what.turning, random)
+  return { coreC: day => coreC[Math.min(299, Math.floor(day))]!, turns, waterings, readyDay }
 }
 
 interface Seen { readonly day: number, readonly coreC: number }
@@ -91,7 +91,8 @@ function readingsOf({ coreC }: Truth, until: number, random: Random): Seen[] {
 
 /** The forecast of a day, given what was read by then and what is done until the reading that is foretold. */
 function forecastOn(question: HeapQuestion, truth: Truth, seen: readonly Seen[], today: number): Forecast {
-  const deeds = truth.turns.filter(day => day < today + AHEAD).map((day): Deed => ({ day: day + 0.01, kind: 'turn' }))
+  const done = [...truth.turns.map((day): Deed => ({ day: day + 0.01, kind: 'turn' })), ...truth.waterings.map(({ day, litres }): Deed => ({ day: day + 0.02, kind: 'water', litres }))]
+  const deeds = done.filter(({ day }) => day < today + AHEAD).sort((a, b) => a.day - b.day)
   const findings = seen.filter(({ day }) => day <= today).map(({ day, coreC }, index): StampedFinding<HeapRow> => ({ eventId: `r${index}`, at: onDay(day), finding: { kind: 'value', row: 'coreC', day, value: Math.round(coreC), spread: 2, trust: 1 } }))
   const steps = answerOf({ ...question, deeds, findings, nowDay: today, habitFromDay: today + AHEAD + 0.5 }, FULL_EFFORT)
   for (;;) {

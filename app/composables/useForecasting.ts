@@ -9,14 +9,24 @@ import type { KnownBatch } from './useGarden'
 
 /** A pause after the last change, so that several records in a row are answered once. */
 const SETTLES_MS = 400
+const MOST_WORKERS = 4
 
 /** Works out the forecast of every standing batch, the one in view first, and again whenever its question is another one. */
 export function useForecasting() {
   const { standing, surroundings, materials, store } = useGarden()
   const forecasts = useForecastStore()
   const route = useRoute()
-  const line = lineTo<Forecaster>(() => new ForecasterWorker())
+  /** As many workers as there are cores, less the one the page needs. */
+  const lines = Array.from({ length: Math.min(MOST_WORKERS, Math.max(1, (navigator.hardwareConcurrency || 2) - 1)) }, () => lineTo<Forecaster>(() => new ForecasterWorker()))
+  /** A batch stays with its worker, which remembers its past. */
+  const placed = new Map<string, number>()
   let ticket = 0
+
+  function lineOf(batchId: string): number {
+    const place = placed.get(batchId) ?? placed.size % lines.length
+    placed.set(batchId, place)
+    return place
+  }
 
   const inOrder = computed(() => {
     const inView = standing.value.filter(({ batch }) => route.path.startsWith(`/batch/${batch.id}`))
@@ -32,10 +42,10 @@ export function useForecasting() {
     return method.forecaster?.ask(batch, { ...surroundings.value, now, forecastOf: undefined })
   }
 
-  async function answer(question: ForecastQuestion, mine: number) {
+  async function answer(question: ForecastQuestion, mine: number, place: number) {
     const share = (of: number) => { if (mine === ticket) forecasts.working = { batchId: question.batchId, share: of } }
     share(0)
-    return line.ask(async (remote, alive) => await remote.answer(mine, question, proxy(({ done, ofAtMost }: Progress) => {
+    return lines[place]!.ask(async (remote, alive) => await remote.answer(mine, question, proxy(({ done, ofAtMost }: Progress) => {
       alive()
       share(done / ofAtMost)
     }))).catch(() => {
@@ -45,22 +55,30 @@ export function useForecasting() {
     })
   }
 
+  /** One batch, unless its question was answered already; false when it is of no use to go on. */
+  async function workOn(known: KnownBatch, mine: number, place: number): Promise<boolean> {
+    const question = ask(known)
+    const key = question && questionKey(question)
+    // A breath between questions, so that a tap is heard.
+    await new Promise(resolve => setTimeout(resolve, 0))
+    if (mine !== ticket) return false
+    if (!question || key === undefined || forecasts.keyOf(known.batch.id) === key) return true
+    const forecast = await answer(question, mine, place)
+    if (mine !== ticket || (!forecast && forecasts.silent)) return false
+    if (!forecast) return true
+    forecasts.silent = false
+    forecasts.keep(known.batch.id, key, forecast, known.batch.log.at(-1))
+    return true
+  }
+
+  async function workThrough(batches: readonly KnownBatch[], mine: number, place: number): Promise<void> {
+    for (const known of batches) if (!await workOn(known, mine, place)) return
+  }
+
   async function work(): Promise<void> {
     const mine = ++ticket
-    for (const known of inOrder.value) {
-      const question = ask(known)
-      const key = question && questionKey(question)
-      // A breath between questions, so that a tap is heard.
-      await new Promise(resolve => setTimeout(resolve, 0))
-      if (mine !== ticket) return
-      if (!question || key === undefined || forecasts.keyOf(known.batch.id) === key) continue
-      const forecast = await answer(question, mine)
-      if (mine !== ticket) return
-      if (!forecast && forecasts.silent) break
-      if (!forecast) continue
-      forecasts.silent = false
-      forecasts.keep(known.batch.id, key, forecast)
-    }
+    const all = inOrder.value
+    await Promise.all(lines.map((_, place) => workThrough(all.filter(({ batch }) => lineOf(batch.id) === place), mine, place)))
     if (mine === ticket) forecasts.working = undefined
   }
 

@@ -54,9 +54,11 @@ export const useGarden = createSharedComposable(() => {
     const climate = JSON.parse(climateKey.value) as typeof settings.value.climate
     // A new answer of the station makes new functions, so that whoever keeps by them notices.
     void weather.days
+    void weather.kept
     return {
       ambientC: (at: Date) => weather.known(at)?.meanC ?? usualTemperatureC(climate, dayOfYear(at)),
       rainMm: (at: Date) => weather.known(at)?.rainMm ?? usualRainMm(climate, at),
+      weatherKnown: (at: Date) => weather.known(at) !== undefined,
     }
   })
   const { forecastOf } = useForecastStore()

@@ -3,7 +3,10 @@ import { ref, shallowRef } from 'vue'
 import type { Forecast } from '#core/methods/contract'
 
 /** A forecast and the question it answers. */
-interface Kept { readonly key: string, readonly forecast: Forecast }
+interface Kept { readonly key: string, readonly forecast: Forecast, readonly lastEventId: string | undefined, readonly before?: Before }
+
+/** The forecast that a new one took the place of, and what was recorded in between, if anything was. */
+interface Before { readonly forecast: Forecast, readonly causedBy: string | undefined }
 
 /** The forecasts worked out so far in this visit, by batch. They are derived: nothing of them is stored. */
 export const useForecastStore = defineStore('forecasts', () => {
@@ -16,13 +19,18 @@ export const useForecastStore = defineStore('forecasts', () => {
 
   const forecastOf = (batchId: string): Forecast | undefined => kept.value.get(batchId)?.forecast
   const keyOf = (batchId: string) => kept.value.get(batchId)?.key
-  function keep(batchId: string, key: string, forecast: Forecast): void {
-    kept.value = new Map([...kept.value, [batchId, { key, forecast }]])
+  /** What was believed before, in this visit, and the record that changed it. */
+  const beforeOf = (batchId: string): Before | undefined => kept.value.get(batchId)?.before
+  /** @param lastEventId the last record of the batch when it was asked. */
+  function keep(batchId: string, key: string, forecast: Forecast, lastEventId?: string): void {
+    const old = kept.value.get(batchId)
+    const before = old ? { before: { forecast: old.forecast, causedBy: lastEventId === old.lastEventId ? undefined : lastEventId } } : {}
+    kept.value = new Map([...kept.value, [batchId, { key, forecast, lastEventId, ...before }]])
   }
   function reset(): void {
     kept.value = new Map()
     working.value = undefined
     silent.value = false
   }
-  return { forecastOf, keyOf, kept, keep, working, silent, reset }
+  return { forecastOf, keyOf, beforeOf, kept, keep, working, silent, reset }
 })

@@ -44,6 +44,16 @@ describe('the weather that is known', () => {
     for (const other of [new Date(2026, 5, 9, 12), new Date(2026, 5, 12, 12), new Date(2027, 5, 10)]) expect(weather.known(other)).toBeUndefined()
   })
 
+  it('that was written down counts, before the station\'s and when it is silent', () => {
+    const weather = useWeatherStore()
+    weather.hear([day(10, 8, 20, 3)])
+    weather.keep([day(3, -2, 6, 12), day(10, 0, 4)])
+    expect(weather.known(new Date(2026, 5, 3, 9))).toEqual({ meanC: 2, rainMm: 12 })
+    expect(weather.known(new Date(2026, 5, 10, 9))).toEqual({ meanC: 2, rainMm: 0 })
+    weather.hear(undefined)
+    expect(weather.known(new Date(2026, 5, 3, 9))).toEqual({ meanC: 2, rainMm: 12 })
+  })
+
   it('is none when the station is silent, and unasked after a reset', () => {
     const weather = useWeatherStore()
     weather.hear([day(10, 8, 20)])
@@ -51,6 +61,20 @@ describe('the weather that is known', () => {
     expect([weather.reached, weather.known(new Date(2026, 5, 10))]).toEqual([false, undefined])
     weather.reset()
     expect(weather.reached).toBeUndefined()
+  })
+})
+
+describe('what a new forecast changed', () => {
+  const forecastWith = (typical: number) => ({ windows: { ready: { now: { low: typical - 9, typical, high: typical + 9 } } } }) as unknown as Forecast
+
+  it('is told beside what was believed before, with the record in between or none', () => {
+    const forecasts = useForecastStore()
+    forecasts.keep('a', 'first', forecastWith(80), 'e1')
+    expect(forecasts.beforeOf('a')).toBeUndefined()
+    forecasts.keep('a', 'second', forecastWith(86), 'e2')
+    expect(forecasts.beforeOf('a')).toEqual({ forecast: forecastWith(80), causedBy: 'e2' })
+    forecasts.keep('a', 'third', forecastWith(85), 'e2')
+    expect(forecasts.beforeOf('a')).toEqual({ forecast: forecastWith(86), causedBy: undefined })
   })
 })
 

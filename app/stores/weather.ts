@@ -3,26 +3,35 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { DAY_MS } from '#core/units/time'
 
-/** A day of weather that is known from a station. */
-export interface StationDay { readonly at: Date, readonly minC: number, readonly maxC: number, readonly rainMm: number }
+/** A day of weather that is known, from a station or by hand. */
+export interface KnownDay { readonly at: Date, readonly minC: number, readonly maxC: number, readonly rainMm: number }
 
-/** The weather that is known beyond what is usual: some days from the station, or none. */
+/** The weather that is known beyond what is usual: the days a station foretells, and those that were and are kept. */
 export const useWeatherStore = defineStore('weather', () => {
-  const days = shallowRef<readonly StationDay[]>()
+  /** From today on, as the station tells it; nothing when it does not. */
+  const days = shallowRef<readonly KnownDay[]>()
+  /** The days that were written down: they count for what has been. */
+  const kept = shallowRef<readonly KnownDay[]>([])
   /** Whether the station answered; nothing before it was asked. */
   const reached = ref<boolean>()
+  /** What was written down counts over what was foretold. */
+  const all = computed(() => [...(days.value ?? []), ...kept.value])
   /** Most days that are asked for lie far outside of what is known: they are told apart without writing them out. */
-  const span = computed(() => ({ from: (days.value?.[0]?.at.getTime() ?? Infinity) - DAY_MS, to: (days.value?.at(-1)?.at.getTime() ?? -Infinity) + DAY_MS }))
-  const byDay = computed(() => new Map((days.value ?? []).map(day => [format(day.at, 'yyyy-MM-dd'), { meanC: (day.minC + day.maxC) / 2, rainMm: day.rainMm }])))
+  const span = computed(() => all.value.reduce(({ from, to }, { at }) => ({ from: Math.min(from, at.getTime() - DAY_MS), to: Math.max(to, at.getTime() + DAY_MS) }), { from: Infinity, to: -Infinity }))
+  const byDay = computed(() => new Map(all.value.map(day => [format(day.at, 'yyyy-MM-dd'), { meanC: (day.minC + day.maxC) / 2, rainMm: day.rainMm }])))
   const known = (moment: Date) => moment.getTime() >= span.value.from && moment.getTime() <= span.value.to ? byDay.value.get(format(moment, 'yyyy-MM-dd')) : undefined
 
-  function hear(told: readonly StationDay[] | undefined): void {
+  function hear(told: readonly KnownDay[] | undefined): void {
     days.value = told
     reached.value = told !== undefined
   }
+  function keep(written: readonly KnownDay[]): void {
+    kept.value = written
+  }
   function reset(): void {
     days.value = undefined
+    kept.value = []
     reached.value = undefined
   }
-  return { days, reached, known, hear, reset }
+  return { days, kept, reached, known, hear, keep, reset }
 })

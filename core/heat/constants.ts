@@ -35,7 +35,7 @@ export const CONSTANTS = {
   creepKgDayM: of(4.1, 2, 6, 'kg/d·m', 'diffusion of oxygen in free air, 2·D·ρ; Millington and Quirk 1961 for pores'),
   matsClose: of(0.7, 0.6, 0.95, '', 'so much of the way is closed where all of it mats; assumption'),
   // Heat out.
-  conductivityWmK: of(0.225, 0.22, 0.5, 'W/mK', '0.3–0.5 at 400 kg/m³'),
+  conductivityWmK: of(0.225, 0.15, 0.5, 'W/mK', '0.3–0.5 for wet dense stuff, 0.15–0.3 for open fibrous stuff; at 400 kg/m³; fitted'),
   topW: of(2.5, 1.5, 4, 'W/m²K', 'a sheet or straw on top; assumption'),
   groundW: of(0.8, 0.5, 2, 'W/m²K', 'soil below; assumption'),
   // Water.

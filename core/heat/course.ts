@@ -73,6 +73,8 @@ export interface Course {
   readonly shellsC: Float32Array
   /** Days on which the habit turned it. */
   readonly habitTurns: number[]
+  /** What was poured on by habit, and when. */
+  readonly habitWaterings: { readonly day: number, readonly litres: number }[]
 }
 
 export const COURSE_ROWS = ['coreC', 'edgeC', 'volumeShare', 'moisture', 'used', 'coreOxygenPct', 'respirationMgG'] as const
@@ -81,7 +83,7 @@ export type CourseRow = typeof COURSE_ROWS[number]
 /** Room for a course at these times, days ascending, none before 0. */
 export function emptyCourse(days: Float64Array): Course {
   const row = () => new Float32Array(days.length)
-  return { days, coreC: row(), edgeC: row(), volumeShare: row(), moisture: row(), used: row(), coreOxygenPct: row(), respirationMgG: row(), shellsC: new Float32Array(days.length * SHELLS), habitTurns: [] }
+  return { days, coreC: row(), edgeC: row(), volumeShare: row(), moisture: row(), used: row(), coreOxygenPct: row(), respirationMgG: row(), shellsC: new Float32Array(days.length * SHELLS), habitTurns: [], habitWaterings: [] }
 }
 
 /** Four times a day for the first month, then daily. */
@@ -236,14 +238,16 @@ export class Run {
       into.habitTurns.push(day)
       this.turns++
     }
-    if (this.what.habit.watered && (turns || day % WATERED.everyDays === 0)) this.waterIfDry(turns ? WATERED.belowWhenTurned : WATERED.below, airC)
+    if (this.what.habit.watered && (turns || day % WATERED.everyDays === 0)) this.waterIfDry(turns ? WATERED.belowWhenTurned : WATERED.below, airC, into)
   }
 
-  private waterIfDry(below: number, airC: number): void {
+  private waterIfDry(below: number, airC: number, into: Course): void {
     const waterKg = total(this.heap.parts.waterKg)
     const dryKg = dryMassKg(this.heap)
     if (waterKg >= below * (waterKg + dryKg)) return
-    water(this.heap, dryKg * WATERED.to / (1 - WATERED.to) - waterKg, airC)
+    const litres = dryKg * WATERED.to / (1 - WATERED.to) - waterKg
+    water(this.heap, litres, airC)
+    into.habitWaterings.push({ day: this.heap.whole.day, litres })
   }
 
   /** Deeds and questions that are due by now, in order. */
@@ -309,6 +313,7 @@ export function runCourse(what: HeapCase, traits: Traits, into: Course): Outcome
   const trouble = troubleOf(what, into.days)
   if (trouble) return fail(trouble)
   into.habitTurns.length = 0
+  into.habitWaterings.length = 0
   const run = new Run(what, traits)
   run.goOn(into)
   pack(run.heap)

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { howSure } from '#core/learning/sureness'
 import { daysText } from '#core/units/plural'
 import { addHours, differenceInCalendarDays } from 'date-fns'
 import type { DayWindow, NamedWindow, WindowMove } from '#core/methods/contract'
@@ -37,6 +38,17 @@ const change = computed(() => {
   const when = Math.abs(days) < 3 ? 'It comes when it was expected at the start' : `It looks like ${moved(days)} than at the start`
   return `${when}, and ${narrower > 3 ? 'that is surer now' : narrower < -3 ? 'that is less sure now' : 'that is as sure as it was'}.`
 })
+/** A window that has just moved says by what. */
+const justMoved = computed(() => {
+  const before = forecasts.beforeOf(known.batch.id)
+  const was = before?.forecast.windows[window.id]
+  if (!before || !was || !course.value) return ''
+  const days = course.value.now.typical - was.now.typical
+  if (Math.abs(days) < 1) return ''
+  const event = before.causedBy ? store.journal.events.get(before.causedBy) : undefined
+  return `Just now ${moved(Math.round(days))}: ${event ? wordsOf(event, known) : 'a day went by, or the weather is another one'}`
+})
+const sure = computed(() => course.value && !open.value ? howSure(course.value.now) : '')
 </script>
 
 <template>
@@ -92,6 +104,19 @@ const change = computed(() => {
     <p class="flex justify-between aside-note">
       <span>begun {{ say.day(known.batch.began.at) }}</span><span>{{ say.day(new Date(endMs)) }}</span>
     </p>
+    <p
+      v-if="justMoved"
+      role="status"
+      data-window-moved
+    >
+      {{ justMoved }}
+    </p>
+    <p
+      v-if="sure && !brief"
+      data-how-sure
+    >
+      {{ sure }}
+    </p>
     <div
       v-if="forecast && atStart && !brief"
       data-window-story
@@ -129,7 +154,13 @@ const change = computed(() => {
           {{ forecast.members }} possible courses, weighed by everything recorded (worth about {{ Math.round(forecast.effective) }} equal ones). Eight in ten of them come within the window, if it is looked after as the approach says.
         </li>
         <li
-          v-else
+          v-if="window.leavesOut"
+          class="aside-note"
+        >
+          {{ window.leavesOut }}
+        </li>
+        <li
+          v-if="!forecast"
           class="aside-note"
         >
           A rough first estimate, until the range is worked out.

@@ -2,20 +2,28 @@
 import { shortWeekdayText, monthText } from '#core/units/dates'
 
 /** The days ahead in one line where a station tells them; otherwise what is usual, what was noted, and a place to note today. */
-const { days, madeUp, usualC, usualRainMm, today, note } = useWeather()
+const { days, madeUp, usualC, usualRainMm, today, notable, note } = useWeather()
 const { quantity, span } = useSay()
 const { settings, now } = useGarden()
 const noting = ref(false)
 const values = ref({ minC: 0, maxC: 0, rainMm: 0 })
-function begin(): void {
+const day = ref('')
+/** What was noted of the day, else what is usual. */
+function take(): void {
   const usual = Math.round(usualC.value)
-  values.value = today.value ? { ...today.value } : { minC: usual - 4, maxC: usual + 4, rainMm: 0 }
+  const noted = notable.value.find(one => one.day === day.value)?.noted
+  values.value = noted ? { ...noted } : { minC: usual - 4, maxC: usual + 4, rainMm: 0 }
+}
+function begin(): void {
+  day.value = notable.value[0]?.day ?? ''
+  take()
   noting.value = !noting.value
 }
 async function save(): Promise<void> {
-  await note(values.value.minC, values.value.maxC, values.value.rainMm)
+  await note({ ...values.value, day: day.value })
   noting.value = false
 }
+const dayName = (index: number, at: Date) => index === 0 ? 'today' : index === 1 ? 'yesterday' : shortWeekdayText(at)
 </script>
 
 <template>
@@ -60,7 +68,7 @@ async function save(): Promise<void> {
           data-note-weather
           @click="begin"
         >
-          {{ today ? 'set it right' : 'note today\'s weather' }}
+          {{ today ? 'set it right' : 'note the weather' }}
         </button>
       </p>
       <form
@@ -68,6 +76,23 @@ async function save(): Promise<void> {
         class="flex flex-wrap gap-3 items-end"
         @submit.prevent="save"
       >
+        <label class="block">
+          <span class="field-label">Day</span>
+          <select
+            v-model="day"
+            class="text-field"
+            data-weather-day
+            @change="take"
+          >
+            <option
+              v-for="(one, index) in notable"
+              :key="one.day"
+              :value="one.day"
+            >
+              {{ dayName(index, one.at) }}{{ one.noted ? ', noted' : '' }}
+            </option>
+          </select>
+        </label>
         <QuantityNumber
           v-model="values.minC"
           quantity="temperature"

@@ -32,6 +32,8 @@ export interface NamedWindow {
   /** How a calendar tells of it, behind the batch's name: "may be ready". */
   readonly announced: string
   readonly begun: string
+  /** What is not reckoned with in it. */
+  readonly leavesOut?: string
 }
 
 /** One place of a line: what is expected, eight times in ten between low and high. */

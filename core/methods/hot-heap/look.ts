@@ -128,7 +128,7 @@ function atStart(log: HeapLog, forecast: Forecast | undefined, last: number): Ch
   return Array.from(forecast.days).flatMap((day, index) => day <= last ? [{ at: startMs(log) + day * DAY_MS, low: band.low[index]!, typical: band.typical[index]!, high: band.high[index]! }] : [])
 }
 
-const LEGEND = 'Dots: core as read. Squares: edge. Dashed in its band: what is expected, eight times in ten. Dotted: as it looked at the start. Hollow: stands apart from its neighbours. Upright lines: turned.'
+const LEGEND = 'Dots: core as read. Squares: edge. Dashed in its band: what a thermometer would read, eight times in ten. Dotted: as it looked at the start. Hollow: stands apart from its neighbours. Upright lines: turned.'
 
 function charts(log: HeapLog, surroundings: Surroundings): Chart[] {
   const last = chartDays(log, surroundings)
@@ -145,10 +145,13 @@ function charts(log: HeapLog, surroundings: Surroundings): Chart[] {
   }]
 }
 
+/** What no number of the forecast knows of. */
+const LEAVES_OUT = 'Not reckoned with: clods and layers that were never mixed, air channels, what is dug in or taken out unseen, nitrogen that leaves as ammonia, and shade or wind at the very spot.'
+
 /** How a hot heap looks. */
 export const look: Look = {
   standing: (batch, surroundings) => standingOf(heapLogOf(batch), surroundings),
-  windows: (batch, surroundings) => [{ id: 'ready', label: 'Ready', coming: 'Ready between', announced: 'may be ready', begun: 'Ready to test since', ...readyWindow(heapLogOf(batch), surroundings) }],
+  windows: (batch, surroundings) => [{ id: 'ready', label: 'Ready', coming: 'Ready between', announced: 'may be ready', begun: 'Ready to test since', leavesOut: LEAVES_OUT, ...readyWindow(heapLogOf(batch), surroundings) }],
   tasks: (batch, surroundings) => tasksOf(heapLogOf(batch), surroundings),
   picture: (batch, surroundings, day) => picture(heapLogOf(batch), surroundings, day),
   told: (batch, surroundings, day) => told(heapLogOf(batch), surroundings, day),

@@ -7,11 +7,11 @@ import type { StampedFinding } from '../../../learning/fit'
 export type HeapRow = 'coreC' | 'edgeC' | 'volumeShare' | 'moisture'
 
 /**
- * How far readings stray from any one course, K: about 8 early, 6 by day 28, less once a heap is cool, carried forward with 15 days; and what
+ * How far readings stray from any one course, K: about 10 early, 8 by day 28, 4 once a heap is cool, carried forward and half forgotten in six days; and what
  * differs from spot to spot. Calibrated by `npm run study` on a truth that is not this model.
  */
-const CORE: Discrepancy = { spread: day => 2.5 + 8 * Math.exp(-day / 50), keepsDays: 11, noise: 2 }
-const EDGE: Discrepancy = { spread: day => 2.5 + 5.5 * Math.exp(-day / 50), keepsDays: 11, noise: 3 }
+const CORE: Discrepancy = { spread: day => 2.5 + 8.5 * Math.exp(-day / 60), keepsDays: 9, noise: 2 }
+const EDGE: Discrepancy = { spread: day => 2.5 + 5.5 * Math.exp(-day / 60), keepsDays: 9, noise: 3 }
 /** What strays by how much, by the row that readings tell of. */
 export const STRAYS: Readonly<Partial<Record<HeapRow, Discrepancy>>> = { coreC: CORE, edgeC: EDGE }
 /** A height read off a stick, as a share of the height built. */

@@ -37,6 +37,7 @@ export function joined(first: Course, second: Course): Course {
     course[row].set(second[row], first[row].length)
   }
   course.habitTurns.push(...first.habitTurns, ...second.habitTurns)
+  course.habitWaterings.push(...first.habitWaterings, ...second.habitWaterings)
   return course
 }
 

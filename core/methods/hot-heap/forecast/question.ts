@@ -69,7 +69,7 @@ const DONE_BY_DAYS = 0.75
 function horizonOf(batch: HeapLog, nowDay: number): number {
   const { hotDays, coolingDays, curingDays } = hotHeapApproach(batch.built.approachId)
   const latest = hotDays[1] + coolingDays[1] + curingDays[1]
-  return Math.ceil(Math.min(700, Math.max(300, 1.8 * latest, nowDay + 120)))
+  return Math.ceil(Math.min(760, Math.max(420, 1.8 * latest, nowDay + 240)))
 }
 
 /** The question a batch puts, or nothing when none of its materials is known. `supposed` are things that might yet be done to it. */
