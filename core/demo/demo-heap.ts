@@ -97,5 +97,5 @@ function asBatch(built: NewEvent & { kind: 'built' }): HeapLog {
 function finishing(heap: DemoHeap, onDay: (day: number) => string): NewEvent[] {
   if (heap.finishDay === undefined) return []
   const products = (heap.products ?? []).map(([materialId, amount, sieveMm]) => ({ materialId, amount, ...(sieveMm ? { sieveMm } : {}) }))
-  return [{ kind: 'finished', at: onDay(heap.finishDay), batchId: heap.id, heightM: 0.5, products }]
+  return [{ kind: 'finished', at: onDay(heap.finishDay), batchId: heap.id, heightM: 0.36, products }]
 }

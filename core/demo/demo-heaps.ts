@@ -33,7 +33,7 @@ export const DEMO_HEAPS: readonly DemoHeap[] = [
   },
   {
     id: 'demo-plum-bay', name: 'Plum bay', place: 'behind the plum', builtDaysAgo: 33, vessel: vessel('square-bay'), approachId: 'weekly', waterShare: 1, truth: { medium: 0.6 },
-    ingredients: [['leaves-shredded', some(6, 'sack')], ['horse-manure-straw', some(38, 'bucket')], ['veg-haulm', some(28, 'bucket')]],
+    ingredients: [['leaves-shredded', some(8, 'sack')], ['horse-manure-straw', some(50, 'bucket')], ['veg-haulm', some(36, 'bucket')]],
     turnDays: [7, 14, 21, 28], readingDays: [...days(1, 14, 1, [5, 6, 11]), 17, 20, 23, 27, 31], heightDays: [7, 21, 30],
     observed: [[7, 'squeeze', 'right'], [14, 'squeeze', 'dry'], [21, 'squeeze', 'right'], [28, 'look', 'threads']],
   },
@@ -48,8 +48,8 @@ export const DEMO_HEAPS: readonly DemoHeap[] = [
 ]
 
 function finished(): DemoHeap[] {
-  const recipe: DemoHeap['ingredients'] = [['leaves-mixed', some(4, 'sack', 'packed')], ['grass-clippings', some(36, 'bucket')], ['kitchen-veg', some(3, 'bucket')]]
-  const winter: DemoHeap['ingredients'] = [['straw-wheat', some(4, 'sack', 'shaken')], ['horse-manure-straw', some(44, 'bucket')], ['kitchen-veg', some(6, 'bucket')]]
+  const recipe: DemoHeap['ingredients'] = [['leaves-mixed', some(5, 'sack', 'packed')], ['grass-clippings', some(45, 'bucket')], ['kitchen-veg', some(4, 'bucket')]]
+  const winter: DemoHeap['ingredients'] = [['straw-wheat', some(5, 'sack', 'shaken')], ['horse-manure-straw', some(58, 'bucket')], ['kitchen-veg', some(8, 'bucket')]]
   const base = { vessel: vessel('square-bay'), waterShare: 1, truth: {}, heightDays: [10, 40], readingDays: [1, 2, 3, 4, 5, 7, 9, 12, 15, 20, 28, 40, 60], observed: [[8, 'squeeze', 'right']] as const }
   const yields = (fine: number, bed: number, overs: number): DemoHeap['products'] => [
     ['compost-finished', some(fine, 'bucket'), 10], ['compost-finished', some(bed, 'barrow'), 25], ['overs', some(overs, 'bucket')],

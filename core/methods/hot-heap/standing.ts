@@ -12,6 +12,8 @@ export type Phase = 'warming' | 'hot' | 'too-hot' | 'cooling' | 'curing' | 'stal
 
 /** By now a sound heap has warmed. */
 const WARM_BY_DAYS = 4.5
+/** In the cold a heap that works well need not be hot: so far above the air it is heated. */
+const WELL_ABOVE_K = 20
 
 /** The phase of a heap, the temperature it rests on and whether that was read or is only expected. */
 export interface PhaseNow {
@@ -42,10 +44,10 @@ export function phaseNow(batch: HeapLog, surroundings: Surroundings): PhaseNow {
   const coreC = fresh ? last.coreC : expectedCore(batch, surroundings, day)
   const base = { day, coreC, ambientC, readAt: fresh ? last.at : undefined }
   if (batch.finish) return { ...base, phase: 'finished' }
-  const heated = sound.some(one => one.coreC >= HOT_C) || (sound.length === 0 && day > WARM_BY_DAYS)
+  const heated = sound.some(one => one.coreC >= HOT_C || one.coreC - surroundings.ambientC(new Date(one.at)) >= WELL_ABOVE_K) || (sound.length === 0 && day > WARM_BY_DAYS)
   if (coreC >= TOO_HOT_C) return { ...base, phase: 'too-hot' }
   if (coreC >= HOT_C) return { ...base, phase: 'hot' }
-  if (!heated) return { ...base, phase: day > WARM_BY_DAYS && coreC - ambientC < 20 ? 'stalled' : 'warming' }
+  if (!heated) return { ...base, phase: day > WARM_BY_DAYS && coreC - ambientC < WELL_ABOVE_K ? 'stalled' : 'warming' }
   if (coreC - ambientC > WORKING_K) return { ...base, phase: 'cooling' }
   return { ...base, phase: 'curing', coolSince: coolSince(sound, surroundings) }
 }

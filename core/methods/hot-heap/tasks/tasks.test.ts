@@ -70,6 +70,23 @@ describe('water', () => {
   })
 })
 
+describe('drying out', () => {
+  /** Straw and manure, open to a summer of 30 °C, and dry from the start. */
+  const STRAW: HeapRecipe = { vessel: VESSEL_PRESETS[5], waterL: 60, ingredients: [['straw-wheat', 12, SACK], ['rabbit-manure', 20, BUCKET], ['grass-clippings', 10, BUCKET]] }
+  const squeeze = (day: number, airC: number, events: readonly NewEvent[] = []) => asked(day, events, STRAW, airC).find(({ action }) => action === 'squeeze')
+
+  it('is asked about in time, with the water it is expected to hold, and not again right after', () => {
+    const task = squeeze(16, 32, [observed(2, 'squeeze', 'right')])
+    expect(task?.title).toBe('Squeeze a handful: it is drying out')
+    expect(Number(/about (\d+) % water/.exec(task!.reason)![1])).toBeLessThan(45)
+    expect(squeeze(16, 32, [observed(14, 'squeeze', 'right')])?.title).toBe('Squeeze a handful')
+  })
+
+  it('is not feared of a moist heap in mild air', () => {
+    expect(one(6, [], 'squeeze')?.title).toBe('Squeeze a handful')
+  })
+})
+
 describe('curing', () => {
   it('asks three weeks after the last squeeze to keep it moist', () => {
     const task = one(40, [reading(3, 60), observed(15, 'squeeze', 'right'), reading(36, 18)], 'squeeze')

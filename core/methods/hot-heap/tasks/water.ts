@@ -3,6 +3,8 @@ import { daysBetween } from '../../../units/time'
 import { containerText } from '../../../units/container'
 import { quantityText } from '../../../units/format'
 import { causesOf } from '../diagnosis'
+import { expectedAt } from '../../heated/expected'
+import { expectCourse } from '../expect'
 import { batchMeasures } from '../measures'
 import { ask, type Ask, type Seen } from './ask'
 import { dayText, weekdayText } from '../../../units/dates'
@@ -46,11 +48,24 @@ export function openItUp({ batch, surroundings }: Seen): Ask[] {
 /** Days from one squeeze to the next: while it works, and while it cures. */
 const SQUEEZE_DAYS = { working: 7, curing: 21 }
 
+/** Expected to hold less water than this, it is about to stand still; felt or watered lately, it is not asked again. */
+const DRYING_BELOW = 0.45
+const DRY_AGAIN_DAYS = 4
+
+/** That it is expected to be too dry by now, in words; nothing when it is not. */
+function dryByNow({ batch, surroundings, now }: Pick<Seen, 'batch' | 'surroundings' | 'now'>): string | undefined {
+  const moisture = expectedAt(expectCourse(batch, surroundings, Math.ceil(now.day)), now.day)?.moisture.typical
+  if (moisture === undefined || moisture >= DRYING_BELOW) return undefined
+  return `By what went in, its heat and the weather it holds about ${Math.round(100 * moisture)} % water, and below 45 % decay stalls. If no drop comes: water it, turn it in, and put the cover back.`
+}
+
 /** A squeeze a week after the last while it works; while it cures, it must not dry out either. */
 export function squeezeIt({ batch, surroundings, now }: Seen): Ask[] {
   const last = batch.observations.findLast(({ sense }) => sense === 'squeeze')
   const since = max([new Date(last?.at ?? batch.built.at), new Date(batch.waterings.at(-1)?.at ?? batch.built.at)])
   const reason = last ? `Last felt on ${dayText(last.at)}. Heat dries it from within.` : `Not felt yet. ${surroundings.ambientC(surroundings.now) > 18 ? 'It dries fast in this warmth.' : 'Heat dries it from within.'}`
+  const dry = dryByNow({ batch, surroundings, now })
+  if (dry && daysBetween(since, surroundings.now) >= DRY_AGAIN_DAYS) return [ask('squeeze', 'Squeeze a handful: it is drying out', dry, surroundings.now, 2)]
   if (now.phase !== 'curing') return [ask('squeeze', 'Squeeze a handful', reason, addDays(since, SQUEEZE_DAYS.working), 4, 'whenever')]
   return [ask('squeeze', 'Let it cure, moist and covered', `It ripens now. ${last ? `Last felt on ${dayText(last.at)}: s` : 'S'}queeze a handful, water it if no drop comes, and put the cover back.`, addDays(since, SQUEEZE_DAYS.curing), 10, 'whenever')]
 }
