@@ -14,15 +14,13 @@ const found = mixes.map(charge => factsOfMix(charge))
 const share = (meets: (one: (typeof found)[number]) => boolean) => found.filter(meets).length / MIXES
 
 describe('of 200 comfort mixes, built 1.2 m each way in mild air,', () => {
-  /** Each has to hold for 85 %; what falls short is named here with what it reaches. */
-  const FALLS_SHORT: Readonly<Partial<Record<string, number>>> = { 'cools': 0.78, 'lost-90': 0.75, 'turn': 0.78 }
-
-  it.each(FACTS.map(fact => [fact.said, fact] as const))('%s', (_, { id, off }) => {
-    expect(share(one => off(one) === 0)).toBeGreaterThanOrEqual(FALLS_SHORT[id] ?? 0.85)
+  it.each(FACTS.map(fact => [fact.said, fact] as const))('85 in a hundred meet: %s', (_, { off }) => {
+    expect(share(one => off(one) === 0)).toBeGreaterThanOrEqual(0.85)
   })
 
-  it('six in ten meet the four facts of the heap that nobody turns, all together', () => {
-    expect(share(one => OF_THE_PLAIN_HEAP.every(({ off }) => off(one) === 0))).toBeGreaterThanOrEqual(0.6)
+  it('seven in ten meet the four facts of the heap that nobody turns, all together, and half of them every fact', () => {
+    expect(share(one => OF_THE_PLAIN_HEAP.every(({ off }) => off(one) === 0))).toBeGreaterThanOrEqual(0.7)
+    expect(share(one => FACTS.every(({ off }) => off(one) === 0))).toBeGreaterThanOrEqual(0.5)
   })
 
   it('none is later for being turned five times, and most are sooner by weeks', () => {

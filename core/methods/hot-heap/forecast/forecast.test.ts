@@ -4,6 +4,7 @@ import type { NewEvent } from '../../../journal/event'
 import type { Forecast } from '../../../learning/forecast'
 import { answerOf } from './answer'
 import { findingsOf } from './findings'
+import { PastMemory } from './members'
 import { questionOf } from './question'
 import { suppose, expectCourse } from '../expect'
 import { readyWindow } from '../ready'
@@ -58,6 +59,44 @@ describe('the forecast of a heap', () => {
     const wrong = forecast([...READ.slice(0, 5), reading(5.6, 14), ...READ.slice(5)], 12.1)
     expect(Math.abs(wrong.series.coreC!.typical[at(wrong, 12)]! - later.series.coreC!.typical[at(later, 12)]!)).toBeLessThan(4)
     expect(Math.abs(wrong.windows.ready!.now.typical - later.windows.ready!.now.typical)).toBeLessThan(6)
+  })
+
+  it('is moved by three wrong readings in a month by less than it is wide', () => {
+    const sound = [...READ, reading(16, 33), reading(20, 30), reading(25, 27), reading(29, 25)]
+    const wrong = [...sound, reading(5.6, 12), reading(14, 66), reading(22, 61)].sort((a, b) => a.at < b.at ? -1 : 1)
+    const [good, bad] = [forecast(sound, 30), forecast(wrong, 30)]
+    expect(Math.abs(bad.windows.ready!.now.typical - good.windows.ready!.now.typical)).toBeLessThan(width(good) / 2)
+    expect(Math.abs(bad.windows.ready!.now.low - good.windows.ready!.now.low)).toBeLessThan(width(good) / 2)
+  })
+
+  it('moves by days, not by weeks, from one day to the next when nothing was recorded', () => {
+    const later = [20, 21, 22, 23, 24].map(day => forecast([...READ, turned(13)], day).windows.ready!.now)
+    for (let at = 1; at < later.length; at++) {
+      expect(Math.abs(later[at]!.typical - later[at - 1]!.typical)).toBeLessThan(7)
+      expect(Math.abs(later[at]!.low - later[at - 1]!.low)).toBeLessThan(7)
+    }
+  })
+
+  it('counts weather that was measured as it was, and strays nowhere in it', () => {
+    const known = { ...surroundingsOn(12.1), ambientC: () => -2, weatherKnown: () => true }
+    const question = questionOf(heap(RICH_HEAP, READ), known)!
+    expect([question.weather.measured![5], question.weather.airC[5]]).toEqual([1, -2])
+    expect(questionOf(heap(RICH_HEAP), surroundingsOn(3))!.weather.measured).toBeUndefined()
+  })
+
+  it('remembers the past: with one day more it is what it would be from nothing', () => {
+    const memory = new PastMemory()
+    const answered = (events: readonly NewEvent[], day: number, kept?: PastMemory) => {
+      const steps = answerOf(questionOf(heap(RICH_HEAP, events), surroundingsOn(day))!, QUICK, kept)
+      for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value
+    }
+    answered(READ.slice(0, 8), 9, memory)
+    const [on, anew] = [answered(READ, 12.1, memory), answered(READ, 12.1)]
+    expect(Math.abs(on.windows.ready!.now.typical - anew.windows.ready!.now.typical)).toBeLessThan(1)
+    expect(Math.abs(on.series.coreC!.typical[at(on, 14)]! - anew.series.coreC!.typical[at(anew, 14)]!)).toBeLessThan(0.5)
+    // What was done is another past: a turn that is entered late is not overlooked.
+    const turnedLate = answered([...READ, turned(5)].sort((a, b) => a.at < b.at ? -1 : 1), 12.1, memory)
+    expect(turnedLate.series.coreC!.typical[at(turnedLate, 5.5)]).not.toBeCloseTo(on.series.coreC!.typical[at(on, 5.5)]!, 1)
   })
 
   it('follows a heap that is cooler than its mix promises', () => {
