@@ -11,7 +11,7 @@ import type { KnownBatch } from './useGarden'
 const SETTLES_MS = 400
 const MOST_WORKERS = 4
 
-/** Works out the forecast of every standing batch, the one in view first, and again whenever its question is another one. */
+/** Works out the forecast of every standing batch, the one in view first, then the youngest, which change fastest; and again whenever its question is another one. */
 export function useForecasting() {
   const { standing, surroundings, materials, store } = useGarden()
   const forecasts = useForecastStore()

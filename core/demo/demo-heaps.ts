@@ -32,7 +32,7 @@ export const DEMO_HEAPS: readonly DemoHeap[] = [
     observed: [[6, 'squeeze', 'dry'], [6, 'smell', 'none']],
   },
   {
-    id: 'demo-plum-bay', name: 'Plum bay', place: 'behind the plum', builtDaysAgo: 33, vessel: vessel('square-bay'), approachId: 'weekly', waterShare: 1, truth: { medium: 0.6 },
+    id: 'demo-plum-bay', name: 'Plum bay', place: 'behind the plum', builtDaysAgo: 35, vessel: vessel('square-bay'), approachId: 'weekly', waterShare: 1, truth: { medium: 0.6 },
     ingredients: [['leaves-shredded', some(8, 'sack')], ['horse-manure-straw', some(50, 'bucket')], ['veg-haulm', some(36, 'bucket')]],
     turnDays: [7, 14, 21, 28], readingDays: [...days(1, 14, 1, [5, 6, 11]), 17, 20, 23, 27, 31], heightDays: [7, 21, 30],
     observed: [[7, 'squeeze', 'right'], [14, 'squeeze', 'dry'], [21, 'squeeze', 'right'], [28, 'look', 'threads']],

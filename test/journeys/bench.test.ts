@@ -247,7 +247,11 @@ describe('building step by step on a phone', () => {
       await gardener.see('0 of')
       for (const step of [0, 1, 2]) {
         await gardener.press(`[data-step="${step}"] [role="checkbox"]`)
+        // “Layer 3 of 5” stands there anyway: it is the tick that counts.
+        await gardener.page.waitForSelector(`[data-step="${step}"] [role="checkbox"][aria-checked="true"]`)
         await gardener.see(`${step + 1} of`)
+        // The next step comes to the middle by itself: a thumb waits until it stands still.
+        await new Promise(resolve => setTimeout(resolve, 900))
       }
       // The second layer took a bucket more.
       await gardener.press('[data-step="2"] ::-p-text(took another amount)')

@@ -35,6 +35,10 @@ describe('the lint that holds the structure', () => {
     expect(await said('app/components/Tried.vue', '<template>\n  <div v-if="$attrs.id === \'brew\'" />\n</template>\n')).toHaveLength(1)
   })
 
+  it('keeps the truth that forecasts are tried against away from whoever makes them', async () => {
+    for (const file of ['core/learning/tried.ts', 'core/methods/hot-heap/forecast/tried.ts', 'app/utils/tried.ts']) expect(await said(file, 'import { x } from \'../../../bench/foreign\'\n\nexport default x\n')).toHaveLength(1)
+  })
+
   it('keeps methods apart, and the core from screens, clock and chance', async () => {
     expect(await said('core/methods/brew/tried.ts', 'import { x } from \'../leafmould/leaves\'\n\nexport default x\n')).toEqual([expect.stringContaining('does not know another')])
     expect(await said('core/methods/heated/tried.ts', 'import { x } from \'../hot-heap/layers\'\n\nexport default x\n')).toEqual([expect.stringContaining('knows none of them')])

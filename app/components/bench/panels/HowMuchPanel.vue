@@ -11,7 +11,9 @@ const { now, units } = useGarden()
 const { quantity, span, day } = useSay()
 const { startCollecting } = useCollecting()
 
-const roughSpan = (low: number, high: number) => span('volume', roughly(low), roughly(high))
+/** Rounded as it is shown: a round number of litres is none of gallons. */
+const rough = (volumeL: number) => fromShown('volume', units.value, roughly(toShown('volume', units.value, volumeL)))
+const roughSpan = (low: number, high: number) => span('volume', rough(low), rough(high))
 const { own: ownYield, need, needWith, sizing } = useNeed()
 const own = computed(() => ownYield.value ?? { share: { low: 0, typical: 0, high: 0 }, batches: 0 })
 const yieldFrom = computed(() => own.value.batches > 0
@@ -83,7 +85,7 @@ async function collect(): Promise<void> {
         data-need
       >
         <p>
-          Build about <strong class="font-semibold text-highlighted">{{ quantity('volume', roughly(need.buildL.typical)) }}</strong> <span class="aside-note">({{ roughSpan(need.buildL.low, need.buildL.high) }})</span>:
+          Build about <strong class="font-semibold text-highlighted">{{ quantity('volume', rough(need.buildL.typical)) }}</strong> <span class="aside-note">({{ roughSpan(need.buildL.low, need.buildL.high) }})</span>:
           {{ need.vessels === 1 ? `one ${vesselName}` : `${need.vessels} times the ${vesselName}` }}, {{ quantity('volume', need.eachL) }}{{ need.vessels > 1 ? ' each' : '' }}, {{ quantity('length', fillHeightM(vessel, need.eachL)) }} high.
         </p>
         <p v-if="need.tooLittle">
