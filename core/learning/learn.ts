@@ -32,7 +32,7 @@ export interface Learnt {
 /** In the end weights are never worth fewer members: rather all that was found is believed a little less. */
 const AT_LEAST = 60
 /** Rounds go on until the weights are worth this many members. */
-const ENOUGH = 90
+const ENOUGH = 75
 /** The next round is drawn around weights that are worth this share of all members so far. */
 const BROAD = 0.15
 const WIDEN = 1.3

@@ -19,7 +19,7 @@ export interface Effort {
   /** Members that are drawn to go on from today: by what is known now, and by what was known at the start. */
   readonly drawn: { readonly now: number, readonly start: number }
 }
-export const FULL_EFFORT: Effort = { members: 250, mostRounds: 2, drawn: { now: 100, start: 50 } }
+export const FULL_EFFORT: Effort = { members: 200, mostRounds: 2, drawn: { now: 90, start: 40 } }
 /** A report after so many members that went on. */
 const REPORTS_EVERY = 20
 
