@@ -15,7 +15,7 @@ const TRIES = 12
 const DAYS = 180
 /** Boards, as the twin has them. */
 const WALL = { w: 4, bare: 0.35, topBare: 0.3 }
-const NAMES = ['rapidDay', 'mediumDay', 'slowDay', 'coolShare', 'coolLater', 'coolLaterDays', 'growthDay', 'diesDayK', 'reach', 'reachDays', 'heatMJKg', 'oxygenKgKg', 'waterKgKg', 'halfOxygenPct', 'streamKgDayM2K', 'sidesM', 'creepKgDayM', 'matsClose', 'conductivityWmK', 'topW', 'groundW', 'dryingKgDayM2', 'wickDays', 'drainsAt', 'limpMost', 'stiffMost', 'halfLoadKPa', 'settles', 'sinkingPower'] as const
+const NAMES = ['rapidDay', 'mediumDay', 'slowDay', 'coolShare', 'coolLater', 'coolLaterDays', 'growthDay', 'diesDayK', 'reach', 'reachDays', 'heatMJKg', 'oxygenKgKg', 'waterKgKg', 'halfOxygenPct', 'streamKgDayM2K', 'sidesM', 'creepKgDayM', 'matsClose', 'conductivityWmK', 'topW', 'groundW', 'dryingKgDayM2', 'wickDays', 'drainsAt', 'limpMost', 'stiffMost', 'halfLoadKPa', 'settles', 'sinkingPower', 'crumbsHold'] as const
 
 /** The same heap in both, in steady air; nothing when there is no compiler. @param what boards, no deeds, steady air. */
 export function twinOf(what: HeapCase): Twin | undefined {

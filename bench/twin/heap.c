@@ -47,13 +47,13 @@ static void tables(void) {
 
 /* Constants and the heap, in the order in which the bench writes them. */
 static struct {
-  double rapidDay, mediumDay, slowDay, coolShare, coolLater, coolLaterDays, growthDay, diesDayK, reach, reachDays, heat, oxygen, water, half, stream, sides, creep, mats, conductivity, topW, groundW, drying, wick, drains, limp, stiffMost, load, settles, sinking;
+  double rapidDay, mediumDay, slowDay, coolShare, coolLater, coolLaterDays, growthDay, diesDayK, reach, reachDays, heat, oxygen, water, half, stream, sides, creep, mats, conductivity, topW, groundW, drying, wick, drains, limp, stiffMost, load, settles, sinking, crumbs;
   double foot, perimeter, wallW, bare, topBare, airC;
 } k;
 typedef struct {
   double c[S], w[S], r[S], m[S], s[S], rest[S], mic[S], reach[S], warming[S];
   double ash, nitrogen, carbon, mats, stiff, holds, pace, looseL, looseAir, dry0, usable0, settled, day, packed, stride;
-  double volume, passes, open, area, meanW, bareM2, decayed, lost;
+  double volume, holdsNow, passes, open, area, meanW, bareM2, decayed, lost;
 } heap;
 
 static double permeability(double a) {
@@ -63,9 +63,11 @@ static double permeability(double a) {
 static void pack(heap *h) {
   double water = 0, dry = 0, share[3], room = 0, product = 1, open = 0;
   for (int i = 0; i < S; i++) water += h->w[i], dry += h->r[i] + h->m[i] + h->s[i] + h->rest[i];
-  double soaked = fmin(2, water / (dry * h->holds + 1e-9)), weak = soaked * soaked / (1 + soaked * soaked), stiff = h->stiff * (1 - 0.5 * weak);
+  double left = dry / h->dry0;
+  h->holdsNow = h->holds * (1 + k.crumbs * fmax(0, 0.8 - left));
+  double soaked = fmin(2, water / (dry * h->holdsNow + 1e-9)), weak = soaked * soaked / (1 + soaked * soaked), stiff = h->stiff * (1 - 0.5 * weak);
   double most = fmin(0.75, (k.limp + (k.stiffMost - k.limp) * stiff) * h->looseAir * h->looseAir), half = k.load * (1.5 - weak), load = (water + dry) * 0.00981 / k.foot;
-  double slump = fmin(0.45, fmax(0.02, k.settles * (h->looseAir - 0.5))) * h->settled, left = dry / h->dry0;
+  double slump = fmin(0.45, fmax(0.02, k.settles * (h->looseAir - 0.5))) * h->settled;
   for (int l = 0; l < 3; l++) {
     double kpa = load * (l + 0.5) / 3 * (0.4 + 0.6 * h->settled);
     share[l] = 1 - most * kpa / (kpa + half), room += share[l] / 3;
@@ -100,7 +102,7 @@ static void step(heap *h, double days) {
     double climate = fmax(at_celsius(HOT, t), cool * at_celsius(COOL, t)) * at_share(MOIST, water / (water + dry + 1e-12));
     comfort[i] = climate;
     double p = general * climate * fmin(1, at_share(AIRY, space) * h->open) * h->mic[i] * h->reach[i];
-    double wanted = p * (k.rapidDay * h->r[i] + k.mediumDay * h->m[i] + k.slowDay * h->s[i]), soaked = water / (dry * h->holds + 1e-9), films = soaked * soaked * soaked * soaked;
+    double wanted = p * (k.rapidDay * h->r[i] + k.mediumDay * h->m[i] + k.slowDay * h->s[i]), soaked = water / (dry * h->holdsNow + 1e-9), films = soaked * soaked * soaked * soaked;
     double half = k.half * (1 + fmin(1e4, films * films)), demand = k.oxygen * wanted;
     double b = 20.9 * demand - (20.9 - half) * supply, c = 20.9 * half * supply, root = sqrt(b * b + 4 * supply * c), o2 = b > 0 ? 2 * c / (b + root) : (root - b) / (2 * supply);
     pace[i] = p * o2 / (o2 + half);

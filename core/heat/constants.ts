@@ -41,6 +41,7 @@ export const CONSTANTS = {
   // Water.
   dryingKgDayM2: of(52, 8, 60, 'kg/d·m²', 'air that the bare outside exchanges by wind: boundary layer behind a dry crust; assumption'),
   wickDays: of(5, 1, 30, 'd', 'water and vapour even out between neighbouring shells; assumption'),
+  crumbsHold: of(1.2, 0.4, 2, '', 'crumbs hold more water and still work: so much more for all that is gone beyond the first fifth of the dry matter; assumption'),
   drainsAt: of(1.7, 1.4, 2.2, '', 'holds so many times the water at which its stuff still works; assumption'),
   // Weight and settling.
   limpMost: of(0.7, 0.4, 0.75, '', 'limp wet stuff is pressed together by so much at most; assumption'),

@@ -94,6 +94,8 @@ export interface Workspace {
   /** The volume as it stands, m³, and how much more room the layers have than the mean. */
   volumeM3: number
   readonly layers: Float64Array
+  /** Water that it can hold by now and still work, kg a dry kilogram. */
+  holdsKgKg: number
   /** How easily air passes, and how much of the best pace the packed layers leave. */
   passes: number
   open: number
@@ -173,7 +175,7 @@ export function newHeap(charge: Charge, standing: Standing, traits: Traits, star
     },
     ledger: { decayedKg: 0, waterMadeKg: 0, evaporatedKg: 0, drainedKg: 0, pouredKg: 0, releasedMJ: 0, lostMJ: 0, carriedMJ: 0 },
     work: {
-      surface: { areaM2: 0, meanW_M2K: 0, bareM2: 0 }, volumeM3: charge.volumeL / 1000, layers: new Float64Array(LAYERS).fill(1), passes: 1, open: 1,
+      surface: { areaM2: 0, meanW_M2K: 0, bareM2: 0 }, volumeM3: charge.volumeL / 1000, layers: new Float64Array(LAYERS).fill(1), holdsKgKg: charge.holdsKgKg, passes: 1, open: 1,
       diagonal: numbers(), link: numbers(), right: numbers(), dryKg: numbers(), paceDay: numbers(), airKgDay: numbers(), carries: numbers(), carriesMore: numbers(), comfort: numbers(),
     },
   }

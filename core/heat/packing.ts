@@ -4,6 +4,8 @@ import { surfaceOf } from './walls'
 import { atShare, shareTable } from './table'
 
 const AIR_SPACE = shareTable(airSpaceShare)
+/** With so much of the dry matter left it begins to be crumbs. */
+const CRUMBLES_BELOW = 0.8
 const GRAVITY = 0.00981
 /** Loose stuff settles by what its pores exceed a well-trodden heap, within bounds. */
 const TRODDEN_AIR = 0.5
@@ -34,7 +36,9 @@ export function pack(heap: Heap): void {
   const { whole, standing, traits, constants: k, work } = heap
   const waterKg = total(heap.parts.waterKg)
   const dryKg = dryMassKg(heap)
-  const soaked = Math.min(2, wetness(waterKg, dryKg, whole.holdsKgKg))
+  const left = dryKg / whole.chargedDryKg
+  work.holdsKgKg = whole.holdsKgKg * (1 + k.crumbsHold * Math.max(0, CRUMBLES_BELOW - left))
+  const soaked = Math.min(2, wetness(waterKg, dryKg, work.holdsKgKg))
   const weak = soaked * soaked / (1 + soaked * soaked)
   const stiff = whole.stiffness * (1 - 0.5 * weak)
   // Only pores give way: what lies dense from the start gives little.
@@ -42,7 +46,6 @@ export function pack(heap: Heap): void {
   const halfKPa = k.halfLoadKPa * (1.5 - weak)
   const loadKPa = (waterKg + dryKg) * GRAVITY / standing.footprintM2
   const slump = Math.min(SLUMPS.most, Math.max(SLUMPS.least, k.settles * (whole.looseAir - TRODDEN_AIR) * traits.density)) * whole.settled
-  const left = dryKg / whole.chargedDryKg
   let room = 0
   for (let layer = 0; layer < LAYERS; layer++) {
     // A step of the pressing comes at once, the rest with settling.

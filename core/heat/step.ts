@@ -62,7 +62,7 @@ export function strideOf({ whole }: Heap, mostDays: number): number {
 function respire(heap: Heap, airC: number, days: number, count: number): void {
   const { parts, whole, traits, constants: k, work, standing } = heap
   const { celsius, waterKg, rapidKg, mediumKg, slowKg, restKg, microbes, reach, oxygenPct, warming } = parts
-  const { holdsKgKg } = whole
+  const { holdsKgKg } = work
   const { halfOxygenPct, oxygenKgKg } = k
   const creep = k.creepKgDayM * (1 - k.matsClose * whole.mattingShare)
   const { open } = work
