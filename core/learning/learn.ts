@@ -1,6 +1,6 @@
 import type { Random } from '../random/random'
 import { bellAround, drawFrom, logDensity, standardBell, type Bell } from './bell'
-import { effectiveSize, normalised, temper } from './weights'
+import { effectiveSize, normalised, powerWorth, temper } from './weights'
 
 /** What is to be learnt: possible heaps as points of a standard bell, a way to run one, and how well each fits each thing found. */
 export interface Lesson {
@@ -97,16 +97,7 @@ function weightsByCount(...[points, fits, bells, start]: Parameters<Weigh>): Lea
 
 /** The power to which the likelihood is taken so that the weights are worth enough members; 1 when they are. */
 function beliefIn(odds: Float64Array, found: Float64Array): number {
-  const least = Math.min(AT_LEAST, odds.length)
-  const worth = (power: number) => effectiveSize(normalised(odds.map((one, index) => one + power * found[index]!)))
-  if (worth(1) >= least) return 1
-  let [low, high] = [0, 1]
-  for (let halving = 0; halving < 20; halving++) {
-    const middle = (low + high) / 2
-    if (worth(middle) >= least) low = middle
-    else high = middle
-  }
-  return low
+  return powerWorth(power => effectiveSize(normalised(odds.map((one, index) => one + power * found[index]!))), Math.min(AT_LEAST, odds.length), 20)
 }
 
 function sumOf(values: ArrayLike<number>, count: number): number {

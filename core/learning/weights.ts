@@ -30,15 +30,19 @@ export function weightedQuantiles(values: ArrayLike<number>, weights: Float64Arr
   return shares.map((_, at) => found[at] ?? last)
 }
 
-/** The power to which weights are taken back so that they are worth at least so many members; 1 when they already are. */
-export function temper(logWeights: Float64Array, least: number): number {
-  const worth = (power: number) => effectiveSize(normalised(logWeights.map(weight => weight * power)))
+/** The greatest power, 0 to 1, at which something is still worth so much; 1 when it already is. `worth` falls as the power grows. */
+export function powerWorth(worth: (power: number) => number, least: number, halvings = 30): number {
   if (worth(1) >= least) return 1
   let [low, high] = [0, 1]
-  for (let halving = 0; halving < 30; halving++) {
+  for (let halving = 0; halving < halvings; halving++) {
     const middle = (low + high) / 2
     if (worth(middle) >= least) low = middle
     else high = middle
   }
   return low
+}
+
+/** The power to which weights are taken back so that they are worth at least so many members; 1 when they already are. */
+export function temper(logWeights: Float64Array, least: number): number {
+  return powerWorth(power => effectiveSize(normalised(logWeights.map(weight => weight * power))), least)
 }
