@@ -94,6 +94,16 @@ describe('weight', () => {
     }))
   })
 
+  it('crumbs hold more water once a fifth of the dry matter is gone: with 0.65 of it left 1 + 1.2·0.15', () => {
+    const charge = atMoisture(chargeFrom(BALANCED, 0), 0.58)
+    const heap = newHeap(charge, standing, USUAL_TRAITS, 15)
+    pack(heap)
+    expect(heap.work.holdsKgKg).toBeCloseTo(charge.holdsKgKg, 9)
+    heap.whole.chargedDryKg /= 0.65
+    pack(heap)
+    expect(heap.work.holdsKgKg / charge.holdsKgKg).toBeCloseTo(1.18, 6)
+  })
+
   it('wetness is 1 where stuff holds as much as it can work with', () => {
     expect(wetness(18, 10, 1.8)).toBeCloseTo(1, 6)
     // A layer at a tenth of air works at 1/(e^(−23.675·0.1 + 3.4945) + 1) of its pace.
