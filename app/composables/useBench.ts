@@ -1,19 +1,21 @@
-import { aroundHere, candidatesFor, problemOf, usualContainer, type BalanceWish } from '#core/bench/offered'
+import { counselFor } from '#core/bench/counsel'
+import { aroundHere, candidatesFor, feedsFor, problemOf, usualContainer, type BalanceWish } from '#core/bench/offered'
 import { draftFor, judged } from '#core/bench/planned'
 import { drawAll } from '#core/garden/store'
 import type { Material } from '#core/materials/material'
 import { METHODS } from '#core/methods'
 import { approachOf, type Method, type Mixing } from '#core/methods/contract'
-import { leversFor, type Lever } from '#core/mix/lever'
+import { leversFor, leversThatHelp } from '#core/mix/lever'
 import { ingredientsOf, portionOf, type Ingredient } from '#core/mix/portion'
 import { mixRanges } from '#core/mix/ranges'
 import { containerThen, type Amount } from '#core/units/container'
 import { asVessel } from '#core/vessel/site'
+import { vesselVolumeL } from '#core/vessel/vessel'
 
 /** What lies on the bench, what it would be, and what to do about it. */
 export const useBench = createSharedComposable(() => {
   const plan = useBenchPlan()
-  const { stored, materials, materialContainers, surroundings } = useGarden()
+  const { stored, materials, materialContainers, surroundings, seasonMonth, supplies, units } = useGarden()
   const { draft } = plan
 
   /** The method of the plan; while none is chosen, the one that is offered first. */
@@ -27,21 +29,23 @@ export const useBench = createSharedComposable(() => {
   const comfort = computed(() => mixing.value.comfort(approach.value.id))
   const judgement = computed(() => judged(filled.value, comfort.value))
   const ranges = computed(() => {
-    const outcome = mixRanges(filled.value.map(portionOf), judgement.value?.waterL ?? 0, comfort.value.moistureFraction.target)
+    const outcome = mixRanges(filled.value.map(portionOf), judgement.value?.waterL ?? 0, comfort.value)
     return outcome.ok ? outcome.value : undefined
   })
-  const around = computed(() => aroundHere(materials.value, materialContainers.value))
+  const around = computed(() => aroundHere(materials.value, materialContainers.value, seasonMonth.value, supplies.value))
+  const feeds = computed(() => feedsFor(materials.value, stored.value))
   const candidates = computed(() => candidatesFor(filled.value, stored.value, around.value))
-  const levers = computed(() => filled.value.length > 0 ? leversFor(filled.value, candidates.value, comfort.value) : undefined)
+  const levers = computed(() => leversFor(filled.value, candidates.value, comfort.value, { pinned: draft.value.pinned, roomL: vesselVolumeL(vessel.value) }))
   /** The plan as it would be begun: with the method and school that are offered while none is chosen. */
   const effective = computed(() => ({ ...draft.value, methodId: plan.unknownMethod.value ? draft.value.methodId : method.value.id, approachId: approach.value.id }))
   const planned = computed(() => draftFor(effective.value, method.value, surroundings.value))
   const proposal = computed(() => planned.value?.proposal)
   /** The one verdict on mix, size and season. */
   const verdict = computed(() => planned.value?.draft.verdict)
-  const pinned = (lever: Lever) => lever.kind === 'add' ? draft.value.pinned.includes(lever.candidate.material.id) : draft.value.pinned.includes(filled.value[lever.ingredientIndex]?.material.id ?? '')
-  /** Single changes that would make it a good mix, the best first; where none does, it takes the balancing. */
-  const changes = computed(() => levers.value ? [levers.value.add, levers.value.takeOut].flatMap(lever => lever?.after.grade === 'good' && !pinned(lever) ? [lever] : []) : [])
+  /** Single changes that would make it a good mix, or one that works, the best first; where none does, it takes the balancing. */
+  const changes = computed(() => levers.value ? leversThatHelp(levers.value) : [])
+  /** All that a good composter would say about the mix. */
+  const counsel = computed(() => judgement.value ? counselFor({ filled: filled.value, judgement: judgement.value, levers: levers.value, comfort: comfort.value, feeds: feeds.value, method: method.value, methods: METHODS, units: units.value }) : [])
   /** The first thing to do: the mix is mended before its size or season, whatever else is weak. */
   const firstChange = computed(() => verdict.value?.weakest === 'mix' || !verdict.value?.advice ? changes.value[0] : undefined)
   /** What goes in: what was said, or what the method says. */
@@ -51,7 +55,7 @@ export const useBench = createSharedComposable(() => {
   const warnings = computed(() => method.value.mixing ? method.value.mixing.warnings(filled.value, approach.value.id) : planned.value?.draft.warnings ?? [])
 
   const problem = (wish: BalanceWish, wishL: number | undefined) => problemOf({
-    vessel: vessel.value, ingredients: ingredients.value, pinned: draft.value.pinned, capped: draft.value.capped, stored: stored.value, around: around.value, comfort: comfort.value,
+    vessel: vessel.value, ingredients: ingredients.value, pinned: draft.value.pinned, capped: draft.value.capped, stored: stored.value, around: around.value, feeds: feeds.value, comfort: comfort.value,
   }, wish, wishL)
 
   function addMaterial(material: Material): void {
@@ -70,5 +74,5 @@ export const useBench = createSharedComposable(() => {
     plan.adopt([...seen.values()])
   }
 
-  return { ...plan, storeOffers, fillFromStore, method, approach, vessel, ingredients, filled, mixing, comfort, judgement, ranges, verdict, changes, firstChange, candidates, effective, planned, proposal, goesIn, drawn, warnings, problem, addMaterial }
+  return { ...plan, storeOffers, fillFromStore, method, approach, vessel, ingredients, filled, mixing, comfort, judgement, ranges, verdict, changes, counsel, firstChange, candidates, effective, planned, proposal, goesIn, drawn, warnings, problem, addMaterial }
 })

@@ -4,6 +4,7 @@ import { readPlan } from '#core/garden/plan'
 import { readContainers, readSettings, readVessels } from '#core/garden/settings'
 import { sparesOf } from '#core/garden/spares'
 import { storedLots } from '#core/garden/store'
+import { supplies as suppliesOf } from '#core/garden/supply'
 import { hasBegun, type Batch, type BegunBatch } from '#core/journal/garden'
 import { findMethod } from '#core/methods'
 import type { Method, Surroundings } from '#core/methods/contract'
@@ -47,6 +48,7 @@ export const useGarden = createSharedComposable(() => {
   })
   const plan = computed(() => readPlan(store.documents))
   const stored = computed(() => storedLots(store.journal.garden, clock.value, materials.value))
+  const supplies = computed(() => suppliesOf(toRaw(store.documents), toRaw(store.journal).garden, clock.value, materials.value))
   const spares = computed(() => sparesOf(stored.value, id => materials.value.find(id), containers.value))
   const weather = useWeatherStore()
   const climateKey = computed(() => JSON.stringify(settings.value.climate))
@@ -74,5 +76,5 @@ export const useGarden = createSharedComposable(() => {
   const unknown = computed<Batch[]>(() => everything.value.filter(batch => !hasBegun(batch) || !findMethod(batch.began.methodId)))
   const standing = computed(() => batches.value.filter(({ batch }) => !batch.ended).sort((a, b) => a.batch.began.at < b.batch.began.at ? 1 : -1))
   const finished = computed(() => batches.value.filter(({ batch }) => batch.ended).sort((a, b) => (a.batch.ended?.at ?? '') < (b.batch.ended?.at ?? '') ? 1 : -1))
-  return { store, now, clock, settings, units, containers, materialContainers, waterCan, vessels, materials, seasonMonth, plan, surroundings, stored, batches, unknown, standing, finished }
+  return { store, now, clock, settings, units, containers, materialContainers, waterCan, vessels, materials, seasonMonth, plan, surroundings, stored, supplies, batches, unknown, standing, finished }
 })

@@ -38,7 +38,7 @@ export function usePlanFigures() {
     if (!mixing || !sizing || !judgement) {
       return { title, plan, ingredients, picture: draft.picture, lines: [{ label: 'Verdict', value: draft.verdict.grade, note: draft.verdict.text }, ...draft.facts.map(({ label, value, why }) => ({ label, value, note: why ?? '' }))] }
     }
-    const ranges = mixRanges(ingredients.map(portionOf), judgement.waterL, mixing.comfort(approach.id).moistureFraction.target)
+    const ranges = mixRanges(ingredients.map(portionOf), judgement.waterL, mixing.comfort(approach.id))
     const { measures, waterL } = judgement
     const outlook = mixing.outlook(planned.proposal, surroundings.value)
     const days = sizing.daysToReady(approach.id)

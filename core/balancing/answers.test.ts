@@ -39,7 +39,7 @@ const STORE = [
 ]
 const problemOf = (offers: readonly Offer[], litres: number, step = 1): Problem => ({
   offers, step,
-  limits: { comfort: APPROACHES[0]!.comfort, ratioBasis: 'plain', volumeL: { low: litres * 0.75, high: litres }, oneMaterialMost: 1, charMost: 0.1 },
+  limits: { comfort: APPROACHES[0]!.comfort, volumeL: { low: litres * 0.75, high: litres }, oneMaterialMost: 1, charMost: 0.1 },
 })
 
 describe('balanced answers', () => {

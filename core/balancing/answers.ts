@@ -1,13 +1,16 @@
 import { fail, ok, type Outcome } from '../outcome/outcome'
 import type { Measures } from '../mix/measures'
+import { aiming } from './aim'
 import { GOALS, goalOf, type Goal } from './goals'
 import { ingredientsTaken, unitOf } from './offer'
-import type { LimitName, Problem } from './problem'
+import type { Problem } from './problem'
 import type { Solver, SolveTrouble } from './program'
 import { workOut } from './region'
+import { illsIn } from '../mix/judgement'
+import { easierToMix, preparedTitle } from './preparing'
 import type { Costs } from './relaxation'
-import { cheapest } from './search'
-import type { Ingredient } from '../mix/portion'
+import { cheapest, NEARLY } from './search'
+import { portionOf, type Ingredient } from '../mix/portion'
 
 /** One good way to build the heap, worked out with the plain mix arithmetic. */
 export interface Answer {
@@ -29,8 +32,6 @@ const CARRYING = 0.01
 /** Answers count as different when at least this share of the heap is. */
 const DIFFERENT = 0.2
 const SOON_DAYS = 14
-/** The answers beside the first are there to be different: within a twentieth of their best is good enough. */
-const BESIDE_GAP = 0.05
 
 /** What each offer costs for a goal, per container. */
 export function costsFor({ offers }: Problem, goal: Goal): Costs {
@@ -51,17 +52,21 @@ function answer(problem: Problem, goal: Goal, title: string, counts: readonly nu
   }
 }
 
-/** Loose litres of each material in a choice of counts, wherever it comes from. */
-function litresByMaterial({ offers }: Problem, counts: readonly number[]): ReadonlyMap<string, number> {
+/** Loose litres of each thing in ingredients, wherever it comes from. */
+function litresByThing(ingredients: readonly Ingredient[]): ReadonlyMap<string, number> {
   const litres = new Map<string, number>()
-  offers.forEach((offer, index) => litres.set(offer.material.id, (litres.get(offer.material.id) ?? 0) + unitOf(offer).looseL * (counts[index] ?? 0)))
+  for (const one of ingredients) {
+    const thing = `${one.material.id} ${one.prepared ?? ''}`
+    litres.set(thing, (litres.get(thing) ?? 0) + portionOf(one).looseVolumeL)
+  }
   return litres
 }
 
 /** Share of two heaps that is not alike, by loose volume: 0 the same, 1 nothing in common. */
-export function difference(problem: Problem, a: readonly number[], b: readonly number[]): number {
-  const [one, other] = [litresByMaterial(problem, a), litresByMaterial(problem, b)]
-  const sum = (of: (first: number, second: number) => number) => [...one].reduce((total, [id, litres]) => total + of(litres, other.get(id) ?? 0), 0)
+export function difference(a: Pick<Answer, 'ingredients'>, b: Pick<Answer, 'ingredients'>): number {
+  const [one, other] = [litresByThing(a.ingredients), litresByThing(b.ingredients)]
+  const things = new Set([...one.keys(), ...other.keys()])
+  const sum = (of: (first: number, second: number) => number) => [...things].reduce((total, thing) => total + of(one.get(thing) ?? 0, other.get(thing) ?? 0), 0)
   const both = sum((first, second) => first + second)
   return both > 0 ? sum((first, second) => Math.abs(first - second)) / both : 0
 }
@@ -74,6 +79,18 @@ function mainstay({ offers }: Problem, counts: readonly number[]): number | unde
 }
 
 const without = (problem: Problem, left: number): Problem => ({ ...problem, offers: problem.offers.map(offer => offer.material.id === problem.offers[left]?.material.id && offer.pinned === undefined ? { ...offer, most: 0 } : offer) })
+
+const FINER_STEP = 0.5
+const isGood = (problem: Problem, counts: readonly number[]) => {
+  const worked = workOut(problem, counts)
+  return worked !== undefined && illsIn(worked.measures, problem.limits.comfort).length === 0
+}
+
+/** The cheapest choice for a goal, drawn towards the middle of what is comfortable. */
+function bestFor(problem: Problem, goal: Goal, solver: Solver): ReturnType<typeof cheapest> {
+  const costs = costsFor(problem, goal)
+  return cheapest(problem, costs, solver, aiming(problem, costs))
+}
 
 /** What was asked for, and who is told of each step of the way. */
 export interface AnswerWish {
@@ -88,31 +105,28 @@ export interface AnswerWish {
  */
 export function balancedAnswers(problem: Problem, { goalId, most = 3, onAnswer }: AnswerWish, solver: Solver): Outcome<readonly Answer[], SolveTrouble> {
   const wanted = goalOf(goalId)
-  const first = cheapest(problem, costsFor(problem, wanted), solver)
+  const first = bestFor(problem, wanted, solver)
   if (!first.ok) return first
-  const beside = solver.gap > 0 ? solver.within(BESIDE_GAP) : solver
+  const beside = solver.gap > 0 ? solver.within(NEARLY) : solver
   const answers: Answer[] = []
-  const take = (goal: Goal, title: string, counts: readonly number[]) => {
-    if (answers.some(known => difference(problem, known.counts, counts) < DIFFERENT)) return
-    const found = answer(problem, goal, title, counts)
+  const take = (of: Problem, goal: Goal, title: string, counts: readonly number[]) => {
+    const found = answer(of, goal, title, counts)
+    if (found && answers.some(known => difference(known, found) < DIFFERENT)) return
     if (found) answers.push(found)
     onAnswer?.(answers)
   }
-  take(wanted, wanted.title, first.value.counts)
+  take(problem, wanted, wanted.title, first.value.counts)
   const main = mainstay(problem, first.value.counts)
   const others = GOALS.filter(({ id }) => id !== wanted.id).map(goal => ({ problem, goal, title: goal.title }))
   const left = main === undefined ? [] : [{ problem: without(problem, main), goal: wanted, title: `Without the ${problem.offers[main]?.material.short ?? ''}` }]
-  for (const other of [...others, ...left]) {
+  const easier = easierToMix(problem, first.value.counts)
+  const finer = problem.step > FINER_STEP && !isGood(problem, first.value.counts) ? [{ problem: { ...problem, step: FINER_STEP }, goal: wanted, title: 'Measured out in halves' }] : []
+  const prepared = easier ? [{ problem: easier, goal: wanted, title: '' }] : []
+  for (const other of [...finer, ...prepared, ...others, ...left]) {
     if (answers.length >= most) break
-    const found = cheapest(other.problem, costsFor(other.problem, other.goal), beside)
-    if (found.ok) take(other.goal, other.title, found.value.counts)
+    const found = bestFor(other.problem, other.goal, beside)
+    if (found.ok) take(other.problem, other.goal, preparedTitle(problem, other.problem, found.value.counts) || other.title || wanted.title, found.value.counts)
   }
   return answers.length > 0 ? ok(answers) : fail('gave-up')
 }
 
-/** The limits that stand in the way alone: dropping any one of these would make an answer possible. */
-export function inTheWay(problem: Problem, solver: Solver, limits: readonly LimitName[]): LimitName[] {
-  // Whether there is anything at all is all that is asked.
-  const costs = problem.offers.map(() => 0)
-  return limits.filter(limit => cheapest(problem, costs, solver, undefined, [limit]).ok)
-}

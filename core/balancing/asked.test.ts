@@ -25,7 +25,7 @@ const AROUND = [{ material: findMaterial('straw-wheat')!, container: SACK }, { m
 const hand = (more: Partial<AtHand>): AtHand => ({ bench: [], pinned: [], capped: [], stored: [], around: AROUND, fetching: false, ...more })
 const asked = (at: AtHand, litres: number, more: Partial<Asked> = {}): Asked => ({
   goalId: 'fewest-trips', asBigAsCan: false, ...more,
-  problem: { offers: offersAtHand(at), step: 1, limits: { comfort: hotHeap.mixing!.comfort('by-thermometer'), ratioBasis: 'plain', volumeL: { low: litres * 0.75, high: litres }, oneMaterialMost: 1, charMost: 0.1 } },
+  problem: { offers: offersAtHand(at), step: 1, limits: { comfort: hotHeap.mixing!.comfort('by-thermometer'), volumeL: { low: litres * 0.75, high: litres }, oneMaterialMost: 1, charMost: 0.1 } },
 })
 
 describe('what is at hand', () => {

@@ -4,7 +4,7 @@ import { unitOf } from './offer'
 import type { Problem } from './problem'
 import type { Solver, SolveTrouble } from './program'
 import { workOut } from './region'
-import { cheapest } from './search'
+import { cheapest, NEARLY } from './search'
 
 /** What a gardener asks of the balancing. */
 export interface Asked {
@@ -25,7 +25,7 @@ const NEARLY_AS_BIG = 0.85
 
 /** The same problem with its volume between nearly the biggest heap that can be and what the place holds; as it was when there is none. */
 export function asBigAsCan(problem: Problem, solver: Solver): Problem {
-  const biggest = cheapest(problem, problem.offers.map(offer => -unitOf(offer).looseL), solver, undefined, ['too-little'])
+  const biggest = cheapest(problem, problem.offers.map(offer => -unitOf(offer).looseL), solver.gap > 0 ? solver.within(NEARLY) : solver, undefined, ['too-little'])
   const worked = biggest.ok ? workOut(problem, biggest.value.counts) : undefined
   if (!worked) return problem
   const low = Math.min(problem.limits.volumeL.low, worked.measures.volumeL * NEARLY_AS_BIG)

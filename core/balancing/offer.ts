@@ -15,6 +15,10 @@ export interface Offer {
   readonly inStore: boolean
   /** Most containers of it there are; infinite when it is simply around. */
   readonly most: number
+  /** Most that can be had of it in all, where fetching more is no use; without it there is no end to it. */
+  readonly obtainable?: number
+  /** So many containers lie on the bench: leaving them out is a change. */
+  readonly lies?: number
   /** Exactly so many containers go in, whatever else. */
   readonly pinned?: number
   /** Days before it spoils, below 0 when it has. */
@@ -30,8 +34,16 @@ export interface OfferUnit {
   readonly mineralKg: number
 }
 
+const units = new WeakMap<Offer, OfferUnit>()
+
 /** Looks up once what the solver multiplies many times over. */
-export function unitOf({ material, prepared, container, packing }: Offer): OfferUnit {
+export function unitOf(offer: Offer): OfferUnit {
+  const known = units.get(offer) ?? makeUnit(offer)
+  units.set(offer, known)
+  return known
+}
+
+function makeUnit({ material, prepared, container, packing }: Offer): OfferUnit {
   const used = preparedMaterial(material, prepared)
   const looseL = container.volumeL * packingFactor(material, packing) * preparedVolumeShare(prepared)
   const totals = emptyTotals()

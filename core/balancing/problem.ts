@@ -1,13 +1,9 @@
 import type { Comfort } from '../mix/judgement'
 import type { Offer } from './offer'
 
-/** Whether all carbon counts, or only what decays within a season. */
-export type RatioBasis = 'plain' | 'available'
-
 /** What a balanced heap has to keep to. */
 export interface Limits {
   readonly comfort: Comfort
-  readonly ratioBasis: RatioBasis
   /** Mixed volume, litres. */
   readonly volumeL: { readonly low: number, readonly high: number }
   /** Most of the loose volume that one material may make up, 0..1. */
@@ -22,6 +18,8 @@ export interface Problem {
   readonly limits: Limits
   /** The smallest part of a container that is measured out: 1 for whole ones, 0.5 for halves; 0 for any amount. */
   readonly step: number
+  /** Nitrogen feeds that could be strewn in where greens are missing; taken only when nothing else will do. */
+  readonly feeds?: readonly Offer[]
 }
 
 /** The limits by name, as they can stand in the way. */

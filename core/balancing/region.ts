@@ -3,24 +3,26 @@ import { addToTotals, emptyTotals, typicalValues, type Totals } from '../mix/tot
 import { portionOf } from '../mix/portion'
 import { waterNeed, waterToAddL } from '../mix/water'
 import { taken } from './offer'
-import type { LimitName, Limits, Problem } from './problem'
+import type { LimitName, Problem } from './problem'
+import { sliverOf } from './slivers'
 
 /** So much over a limit still counts as on it: far below what a bucket can tell. */
 export const ON_THE_LIMIT = 1e-6
+
+/** What there is of something limited, and where the limit lies. */
+export interface LimitValue {
+  readonly is: number
+  readonly edge: number
+}
 
 /** A choice of counts worked out with the plain mix arithmetic. */
 export interface Worked {
   readonly measures: Measures
   readonly waterL: number
-  /** The ratio that counts, by the chosen basis. */
-  readonly ratio: number
   /** The limits that are broken, with how far beyond, as a share of the limit. */
   readonly broken: readonly { readonly limit: LimitName, readonly by: number }[]
-}
-
-/** The band for the ratio, by the basis. */
-export function ratioBand({ comfort, ratioBasis }: Limits): { readonly low: number, readonly high: number } {
-  return ratioBasis === 'plain' ? comfort.carbonToNitrogen : comfort.availableCarbonToNitrogen
+  /** What the choice has of each limit, and the last that is allowed, in the same terms. */
+  readonly of: Readonly<Record<LimitName, LimitValue>>
 }
 
 function shares({ offers }: Problem, counts: readonly number[]): { readonly char: number, readonly greatest: number } {
@@ -54,23 +56,38 @@ export function workOut(problem: Problem, counts: readonly number[]): Worked | u
   const { limits } = problem
   const { comfort, volumeL } = limits
   const waterL = waterToAddL(waterNeed(totals, comfort.moistureFraction.target))
-  const measures = measuresOf(totals, waterL)
-  const ratio = limits.ratioBasis === 'plain' ? measures.carbonToNitrogen : measures.availableCarbonToNitrogen
-  const band = ratioBand(limits)
+  const measured = measuresOf(totals, waterL)
+  if (!measured.ok) return undefined
+  const measures = measured.value
   const { char, greatest } = shares(problem, counts)
+  const { carbonToNitrogen: band, availableCarbonToNitrogen: floor } = comfort
+  const ammonia = floor.least / measures.availableCarbonToNitrogen > band.least / measures.carbonToNitrogen
+  const of: Readonly<Record<LimitName, LimitValue>> = {
+    'too-green': ammonia ? { is: measures.availableCarbonToNitrogen, edge: floor.least } : { is: measures.carbonToNitrogen, edge: band.least },
+    'too-brown': { is: measures.availableCarbonToNitrogen, edge: band.most },
+    'too-wet': { is: measures.moistureFraction, edge: measures.workableMoisture },
+    'airless': { is: measures.freeAirSpace, edge: comfort.freeAirSpace.low },
+    'mats': { is: measures.mattingShare, edge: comfort.mattingShare.most },
+    'one-material': { is: greatest, edge: limits.oneMaterialMost },
+    'char': { is: char, edge: limits.charMost },
+    'too-little': { is: measures.volumeL, edge: volumeL.low },
+    'too-much': { is: measures.volumeL, edge: volumeL.high },
+  }
+  const share = ({ is, edge }: LimitValue) => is / edge - 1
+  const under = ({ is, edge }: LimitValue) => edge / is - 1
   const over: Readonly<Record<LimitName, number>> = {
-    'too-green': band.low / ratio - 1,
-    'too-brown': ratio / band.high - 1,
-    'too-wet': measures.moistureFraction / comfort.moistureFraction.high - 1,
-    'airless': (comfort.freeAirSpaceMin - measures.freeAirSpace) / (1 - comfort.freeAirSpaceMin),
-    'mats': measures.mattingShare - comfort.mattingShareMax,
+    'too-green': under(of['too-green']),
+    'too-brown': share(of['too-brown']),
+    'too-wet': share(of['too-wet']),
+    'airless': (of.airless.edge - of.airless.is) / (1 - of.airless.edge),
+    'mats': of.mats.is - of.mats.edge,
     'one-material': greatest - limits.oneMaterialMost,
     'char': char - limits.charMost,
     'too-little': 1 - measures.volumeL / volumeL.low,
-    'too-much': measures.volumeL / volumeL.high - 1,
+    'too-much': share(of['too-much']),
   }
-  const broken = (Object.entries(over) as [LimitName, number][]).filter(([, by]) => by > ON_THE_LIMIT).map(([limit, by]) => ({ limit, by }))
-  return { measures, waterL, ratio, broken }
+  const broken = (Object.entries(over) as [LimitName, number][]).filter(([, by]) => by > ON_THE_LIMIT).map(([limit, by]) => ({ limit, by })).sort((a, b) => b.by - a.by)
+  return { measures, waterL, of, broken }
 }
 
 /** How strictly the limits are taken: how far over counts as on it, for all and for the volume, and which are not asked for. */
@@ -80,9 +97,9 @@ export interface Strictness {
   readonly dropped?: readonly LimitName[]
 }
 
-/** Whether a choice keeps to all limits. */
+/** Whether a choice keeps to all limits and holds no sliver of anything. */
 export function keepsTo(problem: Problem, counts: readonly number[], { tolerance = ON_THE_LIMIT, volumeTolerance = tolerance, dropped = [] }: Strictness = {}): boolean {
   const worked = workOut(problem, counts)
   const allowed = (limit: LimitName) => limit === 'too-little' || limit === 'too-much' ? volumeTolerance : tolerance
-  return worked !== undefined && worked.broken.every(({ limit, by }) => by <= allowed(limit) || dropped.includes(limit))
+  return worked !== undefined && sliverOf(problem, counts) === undefined && worked.broken.every(({ limit, by }) => by <= allowed(limit) || dropped.includes(limit))
 }

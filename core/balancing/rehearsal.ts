@@ -10,8 +10,8 @@ export function rehearsal(): Asked {
     return material ? [{ material, container: bucket, packing: 'loose', inStore: true, most: 30, daysLeft: 9 }] : []
   })
   const comfort = {
-    carbonToNitrogen: { low: 25, high: 35 }, availableCarbonToNitrogen: { low: 10, high: 16 },
-    moistureFraction: { low: 0.5, target: 0.55, high: 0.62 }, freeAirSpaceMin: 0.3, mattingShareMax: 0.5,
+    carbonToNitrogen: { least: 20, low: 25, high: 35, most: 40 }, availableCarbonToNitrogen: { least: 11, low: 15 },
+    moistureFraction: { low: 0.5, target: 0.55, high: 0.62 }, freeAirSpace: { least: 0.22, low: 0.3 }, mattingShare: { high: 0.5, most: 0.65 },
   }
-  return { goalId: 'fewest-trips', asBigAsCan: false, problem: { offers, step: 1, limits: { comfort, ratioBasis: 'plain', volumeL: { low: 500, high: 700 }, oneMaterialMost: 1, charMost: 0.1 } } }
+  return { goalId: 'fewest-trips', asBigAsCan: false, problem: { offers, step: 1, limits: { comfort, volumeL: { low: 500, high: 700 }, oneMaterialMost: 1, charMost: 0.1 } } }
 }

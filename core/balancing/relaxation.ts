@@ -19,6 +19,22 @@ export interface Extra {
   readonly bounds?: readonly Bounds[]
   /** What counts cost with the extra variables at their least; without extra variables the costs say it. */
   readonly costOf?: (counts: readonly number[]) => number
+  /** What counts as much: the gap to the best is a share of it where the cost itself is about nothing. */
+  readonly scale?: number
+}
+
+/** Two extras at once: the variables of the second come after those of the first, and what both cost is added up. */
+export function together(offers: number, first: Extra, second: Extra): Extra {
+  const shift = first.variables.length
+  const own = offers + 1
+  const bounds = first.bounds ?? second.bounds
+  return {
+    variables: [...first.variables, ...second.variables],
+    rows: [...first.rows, ...second.rows.map(({ terms, most }) => ({ terms: new Map([...terms].map(([index, value]) => [index >= own ? index + shift : index, value])), most }))],
+    ...(bounds ? { bounds } : {}),
+    costOf: counts => (first.costOf?.(counts) ?? 0) + (second.costOf?.(counts) ?? 0),
+    scale: Math.max(first.scale ?? 0, second.scale ?? 0),
+  }
 }
 
 /** What to minimise, by offer and container. */
@@ -43,10 +59,12 @@ export interface Relaxation {
   readonly units: readonly OfferUnit[]
   /** How each count may be chosen. */
   readonly countables: readonly Countable[]
-  program(span: Span): Program
+  /** @param also rows beyond those of the problem, by the container. */
+  program(span: Span, also?: readonly Row[]): Program
   /** The counts of the offers in a solution. */
   countsOf(values: readonly number[]): number[]
   costOf(values: readonly number[]): number
+  readonly scale: number
   /** What counts cost by themselves. */
   costOfCounts(counts: readonly number[]): number
 }
@@ -75,14 +93,15 @@ export function relaxationOf(problem: Problem, costs: Costs, extra: Extra, dropp
   const inSteps = ({ terms, most }: Row): Row => ({ terms: new Map([...terms].map(([index, value]) => [index, value * (sizes[index] ?? 1)])), most })
   return {
     units,
+    scale: extra.scale ?? 0,
     countables: offers.map(({ integer, low, high }, index) => ({ size: integer ? problem.step : 0, low: low * (sizes[index] ?? 1), high: high * (sizes[index] ?? 1) })),
     costOfCounts: extra.costOf ?? (counts => counts.reduce((sum, count, index) => sum + (costs[index] ?? 0) * count, 0)),
-    program: (span) => {
+    program: (span, also = []) => {
       const { byLimit, always } = limitRows(problem, units, span)
       // Without a least volume something must still go in, or nothing at all would be the cheapest.
       const some = dropped.includes('too-little') ? byLimit['too-little'].map(({ terms, most }) => ({ terms, most: most * SOMETHING })) : []
       const asked = LIMIT_NAMES.flatMap(limit => dropped.includes(limit) ? [] : byLimit[limit])
-      return { variables, rows: [...always, ...some, ...asked, ...extra.rows].map(inSteps) }
+      return { variables, rows: [...always, ...some, ...asked, ...extra.rows, ...also].map(inSteps) }
     },
     countsOf: values => units.map((_, index) => (values[index] ?? 0) * (sizes[index] ?? 1)),
     costOf: values => variables.reduce((sum, { cost }, index) => sum + cost * (values[index] ?? 0), 0),

@@ -1,7 +1,6 @@
 import type { OfferUnit } from './offer'
 import type { LimitName, Limits, Problem } from './problem'
 import type { Row } from './program'
-import { ratioBand } from './region'
 
 /** Densities of solids by the kilogram: litres of water, organic matter and minerals (see `freeAirSpace`). */
 const LITRES_PER_KG = { water: 1, organic: 1 / 1.6, mineral: 1 / 2.5 }
@@ -33,18 +32,20 @@ export function limitRows({ offers, limits }: Problem, units: readonly OfferUnit
     most,
   })
   const { comfort, oneMaterialMost, charMost, volumeL } = limits
-  const band = ratioBand(limits)
-  const carbon: PerUnit = ({ totals }) => limits.ratioBasis === 'plain' ? totals.carbonKg : totals.availableCarbonKg
   const chordL: PerUnit = ({ looseL, coarseness: c }) => looseL * (1 - c * c + (span.from + span.to) * c - span.from * span.to)
   const tangentL = (at: number): PerUnit => ({ looseL, coarseness: c }) => looseL * (1 - (c - at) ** 2)
-  const { target, high } = comfort.moistureFraction
+  const { target } = comfort.moistureFraction
+  const { carbonToNitrogen: band, availableCarbonToNitrogen: floor } = comfort
   const solidL: PerUnit = ({ totals, mineralKg }) => totals.waterKg * LITRES_PER_KG.water + totals.organicKg * LITRES_PER_KG.organic + mineralKg * LITRES_PER_KG.mineral
   const byLimit: Record<LimitName, readonly Row[]> = {
-    'too-green': [row((unit, at) => band.low * unit.totals.nitrogenKg - carbon(unit, at))],
-    'too-brown': [row((unit, at) => carbon(unit, at) - band.high * unit.totals.nitrogenKg)],
-    'too-wet': [row(({ totals }) => totals.waterKg - high * totals.wetMassKg)],
-    'airless': [row((unit, at) => solidL(unit, at) - (1 - comfort.freeAirSpaceMin) * chordL(unit, at), 0, LITRES_PER_KG.water)],
-    'mats': [row(({ totals, looseL }) => totals.mattingVolumeL - comfort.mattingShareMax * looseL)],
+    'too-green': [
+      row(({ totals }) => band.least * totals.nitrogenKg - totals.carbonKg),
+      row(({ totals }) => floor.least * totals.availableNitrogenKg - totals.availableCarbonKg),
+    ],
+    'too-brown': [row(({ totals }) => totals.availableCarbonKg - band.most * totals.availableNitrogenKg)],
+    'too-wet': [row(({ totals }) => totals.waterKg - totals.workableWaterKg)],
+    'airless': [row((unit, at) => solidL(unit, at) - (1 - comfort.freeAirSpace.low) * chordL(unit, at), 0, LITRES_PER_KG.water)],
+    'mats': [row(({ totals, looseL }) => totals.mattingVolumeL - comfort.mattingShare.most * looseL)],
     'one-material': oneMaterialRows(offers, limits, row, oneMaterialMost),
     'char': [row(({ looseL }, index) => (offers[index]?.material.family === 'char' ? looseL : 0) - charMost * looseL)],
     'too-little': [row((unit, at) => -chordL(unit, at), -volumeL.low)],

@@ -1,11 +1,12 @@
 import { fail, ok, type Outcome } from '../outcome/outcome'
 import type { OfferUnit } from './offer'
 import type { LimitName, Problem } from './problem'
-import type { Program, Solver, SolveTrouble } from './program'
+import type { Program, Row, Solver, SolveTrouble } from './program'
 import { keepsTo, ON_THE_LIMIT, type Strictness } from './region'
 import { relaxationOf, type Costs, type Extra, type Relaxation } from './relaxation'
 import { measurableNear } from './rounding'
 import type { Span } from './rows'
+import { SLIVER_SHARE, sliverOf } from './slivers'
 
 /** A best choice: counts by offer and what it costs. */
 export interface Found {
@@ -16,6 +17,8 @@ export interface Found {
 /** A span that may hold something better, with the least that anything in it can cost. */
 interface Open {
   readonly span: Span
+  /** What was decided on the way here: things left out, or taken in earnest. */
+  readonly decided: readonly Row[]
   readonly program: Program
   readonly atLeast: number
   /** Where that least lies, in counts that may be broken. */
@@ -33,6 +36,8 @@ const FREE_TOLERANCE = 2e-4
 /** No heap is measured to half a hundredth of its volume. */
 const NEARLY_THE_VOLUME = 0.005
 
+/** Whoever is content with this gap takes what is measurable near the least. */
+export const NEARLY = 0.05
 const NO_EXTRA: Extra = { variables: [], rows: [] }
 
 function meanCoarseness(units: readonly OfferUnit[], counts: readonly number[]): number {
@@ -53,6 +58,14 @@ function cut({ from, to }: Span, at: number): Span[] {
   return [{ from, to: where }, { from: where, to }]
 }
 
+/** A thing of which there was a sliver, left out, or taken with a share that is worth carrying. */
+function decisions(units: readonly OfferUnit[], own: readonly number[]): Row[] {
+  return [
+    { terms: new Map(own.map(index => [index, units[index]!.looseL])), most: 0 },
+    { terms: new Map(units.map(({ looseL }, index) => [index, SLIVER_SHARE * looseL - (own.includes(index) ? looseL : 0)])), most: 0 },
+  ]
+}
+
 /** One search: the spans that are open and the best so far. */
 class Search {
   private best: Found | undefined
@@ -70,10 +83,10 @@ class Search {
   }
 
   /** Bounds a span by its plain linear programme; what cannot hold anything is closed at once. */
-  private consider(span: Span): void {
-    const program = this.relaxation.program(span)
+  private consider(span: Span, decided: readonly Row[] = []): void {
+    const program = this.relaxation.program(span, decided)
     const bound = this.solved({ ...program, variables: program.variables.map(variable => ({ ...variable, integer: false })) })
-    if (bound) this.open.push({ span, program, atLeast: this.relaxation.costOf(bound), least: this.relaxation.countsOf(bound) })
+    if (bound) this.open.push({ span, decided, program, atLeast: this.relaxation.costOf(bound), least: this.relaxation.countsOf(bound) })
   }
 
   /** The most promising span first: others are then often out of the running before they are looked into. */
@@ -82,16 +95,25 @@ class Search {
     return this.open.splice(this.open.findIndex(({ atLeast }) => atLeast === least), 1)[0] as Open
   }
 
-  private lookInto({ span, program, atLeast, least }: Open): void {
+  private lookInto({ span, decided, program, atLeast, least }: Open): void {
     if (!this.better(atLeast)) return
     this.takeNear(least)
-    // Often that is near enough to the least, and the long way is spared.
-    if (!this.better(atLeast)) return
+    this.takeNear(this.withoutSlivers(least))
+    // Often that is near enough to the least, and the long way is spared; where nearly the best is asked for, always.
+    if (!this.better(atLeast) || (this.best && this.solver.gap >= NEARLY)) return
     const values = this.solved(program)
     if (!values || !this.better(this.relaxation.costOf(values))) return
     const counts = this.relaxation.countsOf(values)
+    const sliver = sliverOf(this.problem, counts)
     if (this.fits(counts)) this.best = { counts, cost: this.relaxation.costOf(values) }
-    else cut(span, meanCoarseness(this.relaxation.units, counts)).forEach(part => this.consider(part))
+    else if (sliver) decisions(this.relaxation.units, sliver).forEach(decision => this.consider(span, [...decided, decision]))
+    else cut(span, meanCoarseness(this.relaxation.units, counts)).forEach(part => this.consider(part, decided))
+  }
+
+  /** Broken counts with what is only a sliver left out. */
+  private withoutSlivers(counts: readonly number[]): readonly number[] {
+    const sliver = sliverOf(this.problem, counts)
+    return sliver ? this.withoutSlivers(counts.map((count, index) => sliver.includes(index) ? 0 : count)) : counts
   }
 
   /** Looks for something measurable near the least of a span. */
@@ -107,11 +129,13 @@ class Search {
   }
 
   private better(cost: number): boolean {
-    return !this.best || cost < this.best.cost - Math.max(1e-9, this.solver.gap * Math.abs(this.best.cost))
+    return !this.best || cost < this.best.cost - Math.max(1e-9, this.solver.gap * Math.max(this.relaxation.scale, Math.abs(this.best.cost)))
   }
 
   private solved(program: Program): readonly number[] | undefined {
-    const solved = this.solver.solve(program)
+    // By the scale of what counts, so that the solver's own gap means the same.
+    const scale = this.solver.gap > 0 && this.relaxation.scale > 0 ? this.relaxation.scale : 1
+    const solved = this.solver.solve(scale === 1 ? program : { ...program, variables: program.variables.map(variable => ({ ...variable, cost: variable.cost / scale })) })
     if (!solved.ok && solved.error !== 'impossible') this.gaveUp = true
     return solved.ok ? solved.value : undefined
   }

@@ -1,14 +1,18 @@
+import { preparingText } from '../mix/words'
 import { containerText } from '../units/container'
-import { countText, roundedCount } from '../units/format'
+import { countText, quantityText, roundedCount } from '../units/format'
+import type { UnitSystem } from '../units/system'
 import type { Change, Impossible, WayOut } from './changes'
+import type { Missed } from './missed'
 import type { Offer } from './offer'
 import type { LimitName } from './problem'
 
 const nameOf = ({ material, prepared }: Offer) => prepared ? `${prepared} ${material.short}` : material.short
 
-/** One change in a few words: "2 more sacks of leaves", "half of the grass", "3 buckets of grass instead of 5". */
+/** One change in a few words: "2 more sacks of leaves", "half of the grass", "3 buckets of grass instead of 5", "wilt the grass". */
 export function changeText(change: Change): string {
   const { offer } = change
+  if (change.kind === 'prepare') return preparingText(change.as, offer.prepared, offer.material.short)
   if (change.kind === 'fetch') {
     const { container } = offer
     const one = roundedCount(change.count) > 1 ? container.plural : container.name
@@ -25,22 +29,24 @@ export function wayOutText({ changes }: WayOut): string {
   return said.length < 2 ? said.join('') : `${said.slice(0, -1).join(', ')} and ${said.at(-1)}`
 }
 
-const IN_THE_WAY: Readonly<Record<LimitName, string>> = {
-  'too-green': 'whatever is taken, it comes out too green',
-  'too-brown': 'whatever is taken, it comes out too brown',
-  'too-wet': 'it would be too wet',
-  'airless': 'it would lie too dense for air',
-  'mats': 'too much of it mats',
-  'one-material': 'too much would be of one kind',
-  'char': 'too much would be char',
-  'too-little': 'there is not enough to fill the place',
-  'too-much': 'what is fixed is more than the place holds',
+const percent = (share: number) => `${Math.round(share * 100)} %`
+const toOne = (ratio: number) => `${Math.round(ratio)} : 1`
+
+const MISSES: Readonly<Record<LimitName, (missed: Missed, litres: (volumeL: number) => string) => string>> = {
+  'too-green': ({ is, edge }) => `at best it comes out at ${toOne(is)}, too green; ${toOne(edge)} still works`,
+  'too-brown': ({ is, edge }) => `at best it comes out at ${toOne(is)} in what decays, too brown; ${toOne(edge)} still works`,
+  'too-wet': ({ is, edge }) => `it would hold ${percent(is)} water, where this stuff works up to ${percent(edge)}`,
+  'airless': ({ is, edge }) => `it would lie too dense: ${percent(is)} air, ${percent(edge)} are wanted`,
+  'mats': ({ is, edge }) => `${percent(is)} of it mats; up to ${percent(edge)} works`,
+  'one-material': ({ is, edge }) => `${percent(is)} would be of one kind; you asked for ${percent(edge)} at most`,
+  'char': ({ is, edge }) => `${percent(is)} would be char; more than ${percent(edge)} is too much`,
+  'too-little': ({ is, edge }, litres) => `all there is that goes together makes ${litres(is)}, and ${litres(edge)} are wanted`,
+  'too-much': ({ is, edge }, litres) => `what stays as it is makes ${litres(is)}, and the place holds ${litres(edge)}`,
 }
 
-/** Why nothing fits, in a sentence. */
-export function whyImpossible({ limits }: Impossible): string {
-  const first = limits[0]
-  if (!first) return 'It cannot be balanced as it is: more than one thing is in the way.'
-  // Any one of them would do; the first is said.
-  return `It cannot be balanced as it is: ${IN_THE_WAY[first]}.`
+/** Why nothing fits, in a sentence, with the number that misses and the limit. */
+export function whyImpossible({ missed }: Impossible, units: UnitSystem): string {
+  const [first] = missed
+  if (!first) return 'In whole containers it does not come out; smaller parts do.'
+  return `As it is, ${MISSES[first.limit](first, volumeL => quantityText('volume', units, volumeL))}.`
 }

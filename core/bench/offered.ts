@@ -1,6 +1,9 @@
 import { isForBalancing, offersAtHand } from '../balancing/at-hand'
-import type { Problem, RatioBasis } from '../balancing/problem'
+import type { Offer } from '../balancing/offer'
+import type { Problem } from '../balancing/problem'
 import type { StoredLot } from '../garden/store'
+import type { Supply } from '../garden/supply'
+import { aroundIn } from '../materials/book'
 import type { MaterialBook } from '../materials/book'
 import type { Material } from '../materials/material'
 import { packingFactor } from '../materials/packing'
@@ -18,6 +21,8 @@ const SACK_BELOW_KG_M3 = 160
 const FILLED_SHARE = 0.75
 /** This pile stays this pile: what is added or taken out leaves it between these shares of its litres. */
 const PILE_SHARES = { low: 0.6, high: 1.8 }
+/** A small pile may grow by this much whatever it is: what is wet and green takes three times its litres of browns. */
+const PILE_GROWS_L = 250
 /** A heap of a wished size may be this far off. */
 const WISH_LEEWAY = 0.1
 /** Most of the litres that may be char. */
@@ -29,14 +34,31 @@ export function usualContainer({ bulkDensityKgM3 }: Pick<Material, 'bulkDensityK
   return containers.find(({ id }) => id === wanted) ?? containers[0] as Container
 }
 
-/** Something that can be fetched, in the container it would be fetched in. */
-export interface Around { readonly material: Material, readonly container: ContainerThen }
+/** Something that can be fetched, in the container it would be fetched in, and how many of them come in while the rest keeps. */
+export interface Around { readonly material: Material, readonly container: ContainerThen, readonly obtainable?: number }
 
-/** What can be had nearly everywhere, in the gardener's containers. */
-export function aroundHere(materials: MaterialBook, containers: readonly Container[]): Around[] {
-  return COMMON.flatMap((id) => {
+/** What can be had in this month of the northern year, in the gardener's containers, and no more of it than comes in. */
+export function aroundHere(materials: MaterialBook, containers: readonly Container[], month: number, supplies: readonly Supply[]): Around[] {
+  return aroundIn(month, COMMON.flatMap(id => materials.find(id) ?? [])).map((material) => {
+    const container = containerThen(usualContainer(material, containers))
+    const supply = supplies.find(({ materialId }) => materialId === material.id)
+    return { material, container, ...(supply ? { obtainable: supply.obtainableL / container.volumeL } : {}) }
+  })
+}
+
+/** Nitrogen for browns without greens, by what it comes in: what is in the store, else a little of each kind. */
+const FEEDS = ['urine', 'feather-meal', 'blood-meal', 'poultry-pellets']
+/** Feeds are measured out in small things: a litre jug. */
+const JUG: ContainerThen = { id: 'litre', name: 'litre', plural: 'litres', volumeL: 1 }
+/** So much of a feed nobody strews into one heap. */
+const FEED_MOST_L = 25
+
+/** Nitrogen feeds as they could be strewn in: what the store has of them, or a bought bag. */
+export function feedsFor(materials: MaterialBook, stored: readonly StoredLot[]): Offer[] {
+  return FEEDS.flatMap((id): Offer[] => {
     const material = materials.find(id)
-    return material ? [{ material, container: containerThen(usualContainer(material, containers)) }] : []
+    const leftL = stored.filter(one => one.material.id === id).reduce((sum, one) => sum + one.leftLooseL, 0)
+    return material ? [{ material, container: JUG, packing: 'loose', inStore: leftL > 0, most: leftL, obtainable: FEED_MOST_L, daysLeft: material.keepsDays }] : []
   })
 }
 
@@ -46,14 +68,13 @@ export function candidatesFor(filled: readonly Ingredient[], stored: readonly St
     const planned = filled.filter(one => one.material.id === material.id).reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
     return { material, container: lot.container, packing: lot.packing, count: Math.floor(Math.max(0, leftLooseL - planned) / packingFactor(material, lot.packing) / lot.container.volumeL * 2) / 2, inStore: true }
   })
-  const offered = around.map(one => ({ ...one, packing: 'loose' as const, count: Infinity, inStore: false }))
-  return [...left.filter(({ count, material }) => count >= 0.5 && isForBalancing(material)), ...offered]
+  const offered = around.map(({ material, container, obtainable = Infinity }) => ({ material, container, packing: 'loose' as const, count: Math.floor(obtainable * 2) / 2, inStore: false }))
+  return [...left.filter(({ material }) => isForBalancing(material)), ...offered].filter(({ count }) => count >= 0.5)
 }
 
 /** How a balance is wanted, besides what lies on the bench. */
 export interface BalanceWish {
   readonly goalId: string
-  readonly ratioBasis: RatioBasis
   /** Smallest part of a container: 1, 0.5 or 0 for any amount. */
   readonly step: number
   readonly fetching: boolean
@@ -70,21 +91,23 @@ export interface OnTheBench {
   readonly capped: readonly string[]
   readonly stored: readonly StoredLot[]
   readonly around: readonly Around[]
+  readonly feeds: readonly Offer[]
   readonly comfort: Comfort
 }
 
 /** The bench and the store as a problem for the solver. @param wishL litres to build in this vessel, when a size is wished. */
-export function problemOf({ vessel, ingredients, pinned, capped, stored, around, comfort }: OnTheBench, { ratioBasis, step, fetching, fill, oneMaterialMost }: BalanceWish, wishL: number | undefined): Problem {
+export function problemOf({ vessel, ingredients, pinned, capped, stored, around, comfort, feeds }: OnTheBench, { step, fetching, fill, oneMaterialMost }: BalanceWish, wishL: number | undefined): Problem {
   const wholeL = vesselVolumeL(vessel)
   const pileL = ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
   const volumeL = fill === 'pile' && pileL > 0
-    ? { low: Math.min(wholeL, pileL) * PILE_SHARES.low, high: Math.min(wholeL, pileL * PILE_SHARES.high) }
+    ? { low: Math.min(wholeL, pileL) * PILE_SHARES.low, high: Math.min(wholeL, Math.max(pileL * PILE_SHARES.high, pileL + PILE_GROWS_L)) }
     : fill === 'wish' && wishL !== undefined
       ? { low: wishL * (1 - WISH_LEEWAY), high: Math.min(wholeL, wishL * (1 + WISH_LEEWAY)) }
       : { low: wholeL * FILLED_SHARE, high: wholeL }
   return {
     offers: offersAtHand({ bench: ingredients, pinned, capped, stored, around, fetching }),
-    limits: { comfort, ratioBasis, volumeL, oneMaterialMost, charMost: CHAR_MOST },
+    limits: { comfort, volumeL, oneMaterialMost, charMost: CHAR_MOST },
+    feeds,
     step,
   }
 }

@@ -22,9 +22,10 @@ export function filledOf(plan: Pick<Plan, 'ingredients'>, book: MaterialBook): I
   return ingredientsOf(plan.ingredients, book).filter(({ amount }) => amount.count > 0)
 }
 
-/** How a mix is judged where mixing matters; nothing while it is empty. */
+/** How a mix is judged where mixing matters; nothing while it is empty, or while nothing of it decays. */
 export function judged(filled: readonly Ingredient[], comfort: Comfort): Judgement | undefined {
-  return filled.length > 0 ? judge(typicalTotals(filled.map(portionOf)), comfort) : undefined
+  const judgement = judge(typicalTotals(filled.map(portionOf)), comfort)
+  return judgement.ok ? judgement.value : undefined
 }
 
 /** A plan as its method thinks about it. @param judgement of the mix, where mixing matters. */

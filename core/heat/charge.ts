@@ -1,6 +1,7 @@
+import { waterAt, workableMoisture } from '../materials/holding'
 import { biodegradableFraction, type Material } from '../materials/material'
 import { typicalTotals } from '../mix/balance'
-import { measuresOf } from '../mix/measures'
+import { bulkOf } from '../mix/measures'
 import type { Portion } from '../mix/portion'
 
 /**
@@ -50,20 +51,8 @@ function rapidShare(carbonToNitrogen: number): number {
   return 0.05 + 0.2 / (1 + (carbonToNitrogen / 30) ** 3)
 }
 
-/**
- * Moisture at which stuff still works, by kind, and more for what stands open (Haug 1993: grass and scraps 50–55 %, manures 55–65,
- * straw 75–85, wood 75–90; leaves own estimate).
- */
-const WORKABLE: Readonly<Record<Material['family'], number>> = {
-  kitchen: 0.54, grass: 0.55, plant: 0.6, feed: 0.53, manure: 0.64, leaf: 0.7, straw: 0.75, paper: 0.75, wood: 0.77, finished: 0.55, mineral: 0.3, char: 0.7,
-}
-const MORE_BY_STRUCTURE = 0.03
-
 /** Water that it holds and still works, kg a dry kilogram. */
-function heldBy({ family, structure }: Material): number {
-  const moisture = WORKABLE[family] + MORE_BY_STRUCTURE * structure
-  return moisture / (1 - moisture)
-}
+const heldBy = (material: Material) => waterAt(workableMoisture(material))
 
 interface Sums { rapidKg: number, mediumKg: number, slowKg: number, carbonKg: number, nitrogenKg: number, heldKg: number, stiffL: number, looseL: number }
 
@@ -89,8 +78,8 @@ export function chargeOf(portions: readonly Portion[], addedWaterL: number): Cha
   const some = portions.filter(({ looseVolumeL }) => looseVolumeL > 0)
   if (some.length === 0) return undefined
   const totals = typicalTotals(some)
-  const measures = measuresOf(totals, addedWaterL)
-  if (!(measures.dryMassKg > 0) || !(measures.volumeL > 0)) return undefined
+  const measures = bulkOf(totals, addedWaterL)
+  if (!measures) return undefined
   const sums: Sums = { rapidKg: 0, mediumKg: 0, slowKg: 0, carbonKg: 0, nitrogenKg: 0, heldKg: 0, stiffL: 0, looseL: 0 }
   for (const portion of some) sumUp(sums, portion)
   const { rapidKg, mediumKg, slowKg } = sums

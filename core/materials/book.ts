@@ -25,12 +25,3 @@ export function findMaterial(id: string, book: MaterialBook = LIBRARY_BOOK): Mat
 export function aroundIn(month: number, materials: readonly Material[] = LIBRARY): Material[] {
   return materials.filter(({ months }) => months.length === 0 || months.includes(month))
 }
-
-/** Materials whose name or everyday word holds every word of a search, whatever the case. */
-export function searchMaterials(text: string, materials: readonly Material[] = LIBRARY): Material[] {
-  const words = text.toLowerCase().split(/\s+/).filter(Boolean)
-  return materials.filter(({ name, short, family }) => {
-    const said = `${name} ${short} ${family}`.toLowerCase()
-    return words.every(word => said.includes(word))
-  })
-}

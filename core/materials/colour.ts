@@ -10,18 +10,19 @@ export const LEANING_WORDS: Readonly<Record<Leaning, string>> = { green: 'green'
 export const GREEN_BELOW = 25
 export const BROWN_ABOVE = 35
 
-/** A material with less organic matter than this is ballast. */
-const ORGANIC_FLOOR = 0.15
+/** Wet as this, a material is on the green side whatever its ratio: it brings water and no room for air. */
+const WET_AS_GREENS = 0.6
 
 /**
- * Brown or green by the carbon to nitrogen ratio. Soil, ash and char count as neither:
- * they bring hardly anything that decays.
+ * Brown or green by the carbon to nitrogen ratio. What is not mixed in counts as neither: soil, ash and char bring
+ * hardly anything that decays, twigs lie under the heap, molasses only starts it.
  */
 export function leaningOf(material: Material): Leaning {
-  if (1 - material.ashFraction < ORGANIC_FLOOR || material.family === 'char') return 'neither'
+  if (material.part !== 'mix') return 'neither'
   const ratio = material.carbonToNitrogen.typical
   if (ratio < GREEN_BELOW) return 'green'
-  return ratio > BROWN_ABOVE ? 'brown' : 'balanced'
+  if (ratio <= BROWN_ABOVE) return 'balanced'
+  return material.family === 'kitchen' && material.moistureFraction.typical > WET_AS_GREENS ? 'balanced' : 'brown'
 }
 
 /** The pile a gardener puts a material on: everything that decays and is not brown counts as green, manure with straw too. */

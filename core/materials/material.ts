@@ -4,6 +4,10 @@ import { range, scaleRange, type Range } from '../units/range'
 export const FAMILIES = ['leaf', 'grass', 'straw', 'paper', 'wood', 'kitchen', 'plant', 'manure', 'feed', 'finished', 'mineral', 'char'] as const
 export type Family = typeof FAMILIES[number]
 
+/** What a material is to a heap: mixed in, a coarse layer under it, something to start it, or ballast that decays next to nothing. */
+export const PARTS = ['mix', 'base', 'starter', 'ballast'] as const
+export type Part = typeof PARTS[number]
+
 /** Whether compost worms take it. */
 export type WormTaste = 'yes' | 'some' | 'little' | 'thin' | 'aged' | 'no'
 
@@ -11,6 +15,8 @@ export type WormTaste = 'yes' | 'some' | 'little' | 'thin' | 'aged' | 'no'
 export interface Material {
   readonly id: string
   readonly name: string
+  /** Other words it is looked for by. */
+  readonly words: string
   /** The word used in sentences: "half of the grass". */
   readonly short: string
   readonly family: Family
@@ -28,6 +34,12 @@ export interface Material {
   readonly ashFraction: number
   /** How well it holds a pile open: 0 mats, 3 stands like twigs. */
   readonly structure: 0 | 1 | 2 | 3
+  /** Share of its loose volume that packs into mats when wet, 0..1. */
+  readonly mats: number
+  /** What it is to a heap; only what is mixed in counts for the ratio. */
+  readonly part: Part
+  /** Share of the organic matter that microbes can use within a season, where lignin does not tell (keratin). */
+  readonly usableFraction?: number
   /** Days it keeps in a sack or bucket before it spoils. */
   readonly keepsDays: number
   readonly worms: WormTaste
@@ -61,6 +73,19 @@ export interface MaterialRow extends Pick<Material, 'id' | 'name' | 'short' | 'f
   readonly bulkKgM3: Triple
   readonly ligninPctVs: number
   readonly ashPct: number
+  readonly words?: string
+  /** Where it is not told by how it stands: what has no structure mats wholly, all else not at all. */
+  readonly mats?: number
+  /** Where it is not told by its family: char, soil and ash are ballast, all else is mixed in. */
+  readonly part?: Part
+  readonly usableFraction?: number
+}
+
+const BALLAST_FAMILIES: readonly Family[] = ['char', 'mineral']
+
+/** What a material of a family is to a heap, and how much of it mats by how it stands, where nothing else is said of it. */
+export function usualKind({ family, structure }: Pick<Material, 'family' | 'structure'>): Pick<Material, 'mats' | 'part'> {
+  return { mats: structure === 0 ? 1 : 0, part: BALLAST_FAMILIES.includes(family) ? 'ballast' : 'mix' }
 }
 
 /** A material in the core's units from a row in table units (per cent and kg/m³). */
@@ -68,6 +93,9 @@ export function material(row: MaterialRow): Material {
   const { nitrogenPct, carbonToNitrogen, moisturePct, bulkKgM3, ligninPctVs, ashPct, ...same } = row
   return Object.freeze({
     ...same,
+    words: row.words ?? '',
+    mats: row.mats ?? usualKind(row).mats,
+    part: row.part ?? usualKind(row).part,
     pace: 1,
     known: {},
     nitrogenFraction: scaleRange(range(...nitrogenPct), 0.01),
@@ -86,11 +114,26 @@ export function carbonFraction(of: Material): number {
 
 /**
  * Share of the organic matter that microbes can use within a season:
- * 0.830 − 0.028·L with L lignin in % of volatile solids, never below 0.05 (Chandler et al. 1980).
+ * 0.830 − 0.028·L with L lignin in % of volatile solids, never below 0.05 (Chandler et al. 1980); of keratin what is known of it.
  */
 export function biodegradableFraction(of: Material): number {
-  return Math.max(0.05, 0.830 - 0.028 * of.ligninFraction * 100)
+  return of.usableFraction ?? Math.max(0.05, 0.830 - 0.028 * of.ligninFraction * 100)
+}
+
+/** What decays at least so far within a season counts in full: the middle of what gardens bring (docs/models.md). */
+const FULLY_DECAYING = 0.4
+/** Of wood in pieces only the skin is within reach. */
+const WOOD_REACHED = [1, 1, 0.8, 0.3] as const
+
+/**
+ * Share of a material's carbon and nitrogen that takes part in the heat of a heap, 0..1: chips and oak leaves little,
+ * grass and scraps all of it; what is not mixed in none.
+ */
+export function partakingShare(of: Material): number {
+  if (of.part !== 'mix') return 0
+  const reached = of.family === 'wood' ? WOOD_REACHED[of.structure] : 1
+  return Math.min(1, biodegradableFraction(of) * reached / FULLY_DECAYING)
 }
 
 /** What is taken of a material of which only its worth is known. */
-export const BLANK_MATERIAL: Pick<Material, 'keepsDays' | 'worms' | 'months' | 'cautions' | 'known'> = { keepsDays: 365, worms: 'some', months: [], cautions: [], known: {} }
+export const BLANK_MATERIAL: Pick<Material, 'keepsDays' | 'worms' | 'months' | 'cautions' | 'known' | 'words'> = { keepsDays: 365, worms: 'some', months: [], cautions: [], known: {}, words: '' }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { leaningOf } from './colour'
-import { aroundIn, findMaterial, searchMaterials } from './book'
+import { aroundIn, findMaterial } from './book'
+import { searchMaterials } from './search'
 import { keepingOf } from './keeping'
 import { LIBRARY } from './library'
 import { biodegradableFraction, carbonFraction } from './material'

@@ -17,6 +17,10 @@ interface Effect {
   /** Moisture after; as before where it is not named. */
   readonly moistureFraction?: Range
   readonly structure: (before: Material['structure']) => Material['structure']
+  /** Share that mats after, of the share before. */
+  readonly matsShare: number
+  /** What is cut small is mixed in, even twigs. */
+  readonly mixedIn?: true
   readonly hint: string
 }
 
@@ -24,10 +28,10 @@ const same = (before: Material['structure']) => before
 const finer = (before: Material['structure']) => before === 3 ? 2 : before
 
 const EFFECTS: Readonly<Record<Preparation, Effect>> = {
-  shredded: { families: ['leaf', 'straw', 'paper', 'wood', 'plant'], volumeShare: 0.6, pace: 1.6, structure: finer, hint: 'mown over or torn to hand size: less room, quicker, mats less' },
-  chopped: { families: ['kitchen', 'plant'], volumeShare: 0.85, pace: 1.3, structure: same, hint: 'cut short with a spade: quicker' },
-  soaked: { families: ['leaf', 'straw', 'paper', 'wood', 'char'], volumeShare: 0.85, pace: 1, moistureFraction: range(0.58, 0.66, 0.74), structure: same, hint: 'overnight in a tub, drained: brings its own water' },
-  wilted: { families: ['grass', 'plant'], volumeShare: 0.6, pace: 1, moistureFraction: range(0.4, 0.55, 0.68), structure: before => before === 0 ? 1 : before, hint: 'a day or two spread thin: less water, mats less' },
+  shredded: { families: ['leaf', 'straw', 'paper', 'wood', 'plant'], volumeShare: 0.6, pace: 1.6, structure: finer, matsShare: 0, mixedIn: true, hint: 'mown over or torn to hand size: less room, quicker, mats less' },
+  chopped: { families: ['kitchen', 'plant'], volumeShare: 0.85, pace: 1.3, structure: same, matsShare: 1, mixedIn: true, hint: 'cut short with a spade: quicker' },
+  soaked: { families: ['leaf', 'straw', 'paper', 'wood', 'char'], volumeShare: 0.85, pace: 1, moistureFraction: range(0.58, 0.66, 0.74), structure: same, matsShare: 1, hint: 'overnight in a tub, drained: brings its own water' },
+  wilted: { families: ['grass', 'plant'], volumeShare: 0.6, pace: 1, moistureFraction: range(0.4, 0.55, 0.68), structure: before => before === 0 ? 1 : before, matsShare: 0.3, hint: 'a day or two spread thin: less water, mats less' },
 }
 
 /** What a preparation means, in a few words. */
@@ -53,7 +57,7 @@ export function preparedVolumeShare(preparation: Preparation | undefined): numbe
 const made = new WeakMap<Material, Map<Preparation, Material>>()
 
 function prepare(material: Material, preparation: Preparation): Material {
-  const { volumeShare, pace, moistureFraction: after, structure } = EFFECTS[preparation]
+  const { volumeShare, pace, moistureFraction: after, structure, matsShare, mixedIn } = EFFECTS[preparation]
   const moistureFraction = after ?? material.moistureFraction
   // Dry mass stays: what was in one litre is now in a smaller one, with other water.
   const denser = (1 - material.moistureFraction.typical) / (1 - moistureFraction.typical) / volumeShare
@@ -65,6 +69,8 @@ function prepare(material: Material, preparation: Preparation): Material {
     bulkDensityKgM3: range(low * denser, typical * denser, high * denser),
     structure: structure(material.structure),
     pace: material.pace * pace,
+    mats: material.mats * matsShare,
+    part: mixedIn && material.part === 'base' ? 'mix' : material.part,
   })
 }
 

@@ -1,4 +1,4 @@
-import { BLANK_MATERIAL, type Material } from './material'
+import { BLANK_MATERIAL, usualKind, type Material } from './material'
 
 /** Everything of a material that the arithmetic uses. */
 const WORTH_FIELDS = [
@@ -19,7 +19,7 @@ const made = new WeakMap<Worth, Material>()
 
 /** The material as it was then. What has no bearing on figures comes from how it is known now. */
 export function materialThen(id: string, worth: Worth, known: Material | undefined): Material {
-  const ready = made.get(worth) ?? Object.freeze({ ...(known ?? BLANK_MATERIAL), ...worth, id })
+  const ready = made.get(worth) ?? Object.freeze({ ...(known ?? { ...BLANK_MATERIAL, ...usualKind(worth) }), ...worth, id })
   made.set(worth, ready)
   return ready
 }

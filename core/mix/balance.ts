@@ -1,11 +1,11 @@
 import { fail, ok, type Outcome } from '../outcome/outcome'
-import { measuresOf, type Measures } from './measures'
+import { measuresOf, type Measures, type MeasureTrouble } from './measures'
 import type { Portion } from './portion'
 import { addToTotals, emptyTotals, typicalValues, type Totals } from './totals'
 
 /** Why a mix has no balance. */
 export type MixTrouble
-  = | { readonly kind: 'empty' }
+  = | MeasureTrouble
     | { readonly kind: 'bad-amount', readonly materialId: string }
     | { readonly kind: 'bad-water' }
 
@@ -32,5 +32,5 @@ export function typicalTotals(portions: readonly Portion[]): Totals {
 export function mixBalance(portions: readonly Portion[], addedWaterL = 0): Outcome<Measures, MixTrouble> {
   if (!Number.isFinite(addedWaterL) || addedWaterL < 0) return fail({ kind: 'bad-water' })
   const checked = checkedPortions(portions)
-  return checked.ok ? ok(measuresOf(typicalTotals(checked.value), addedWaterL)) : checked
+  return checked.ok ? measuresOf(typicalTotals(checked.value), addedWaterL) : checked
 }

@@ -24,6 +24,7 @@ export interface Driver {
 }
 
 type Numbers = Record<string, number>
+type Shifted = Measures | undefined
 
 const LOW = standing(0.1)
 const HIGH = standing(0.9)
@@ -36,10 +37,11 @@ function without(totals: Totals, { material, looseVolumeL }: Portion): Totals {
 }
 
 /** The measures when an ingredient is added to the rest with one value other than typical. */
-function shifted(rest: Totals, { material, looseVolumeL }: Portion, typical: IngredientValues, value: keyof IngredientValues, to: number, addedWaterL: number): Measures {
+function shifted(rest: Totals, { material, looseVolumeL }: Portion, typical: IngredientValues, value: keyof IngredientValues, to: number, addedWaterL: number): Shifted {
   const changed = { ...rest }
   addToTotals(changed, material, looseVolumeL, { ...typical, [value]: to })
-  return measuresOf(changed, addedWaterL)
+  const measures = measuresOf(changed, addedWaterL)
+  return measures.ok ? measures.value : undefined
 }
 
 /**
@@ -56,6 +58,7 @@ export function driversOf<M extends keyof Measures>(names: readonly M[], portion
       const known = UNCERTAIN[value](portion)
       const low = shifted(rest, portion, typical, value, valueAt(known, LOW), addedWaterL)
       const high = shifted(rest, portion, typical, value, valueAt(known, HIGH), addedWaterL)
+      if (!low || !high) continue
       for (const name of names) {
         const moves = Math.abs(high[name] - low[name])
         if (widest[name] && moves <= (spread[name] ?? 0)) continue

@@ -1,12 +1,10 @@
+import { fail, ok, type Outcome } from '../outcome/outcome'
 import type { Totals } from './totals'
 
-/** What a mix is, as numbers. Every field is finite. */
-export interface Measures {
+/** What lies together, as numbers, whether it decays or not. Every field is finite. */
+export interface Bulk {
   readonly wetMassKg: number
   readonly dryMassKg: number
-  readonly carbonToNitrogen: number
-  /** The ratio counting only the carbon that microbes can use within a season. */
-  readonly availableCarbonToNitrogen: number
   readonly moistureFraction: number
   /** Volume of the mixed heap, litres: less than the sum, since fines fill the pores between coarse pieces. */
   readonly volumeL: number
@@ -18,6 +16,19 @@ export interface Measures {
   /** How much faster than usual it is used up, by piece size; 1 as things come. */
   readonly pace: number
 }
+
+/** What a mix is, as numbers. Every field is finite. */
+export interface Measures extends Bulk {
+  /** Of all that is mixed in; base, starters and ballast stay out of it. */
+  readonly carbonToNitrogen: number
+  /** Of what takes part in the heat. */
+  readonly availableCarbonToNitrogen: number
+  /** Moisture up to which its stuff still works, more where it stands open. */
+  readonly workableMoisture: number
+}
+
+/** Why what lies together is no mix. */
+export type MeasureTrouble = { readonly kind: 'empty' } | { readonly kind: 'nothing-decays' }
 
 const WATER_KG_M3 = 1000
 const ORGANIC_KG_M3 = 1600
@@ -45,21 +56,19 @@ export function freeAirSpace(bulkDensityKgM3: number, dryFraction: number, organ
 }
 
 /**
- * The measures of summed ingredients plus water.
- * @param totals sums with a positive mass, nitrogen and volume (see `mixBalance` for checked input).
+ * Mass, volume and air of summed ingredients plus water; nothing where there is no dry matter or no room.
  * @param addedWaterL litres of water on top, not negative; it fills pores and takes no volume.
  */
-export function measuresOf(totals: Totals, addedWaterL: number): Measures {
+export function bulkOf(totals: Totals, addedWaterL: number): Bulk | undefined {
   const wetMassKg = totals.wetMassKg + addedWaterL
   const dryMassKg = totals.wetMassKg - totals.waterKg
+  if (!(dryMassKg > 0) || !(totals.looseVolumeL > 0) || !(addedWaterL >= 0) || !Number.isFinite(wetMassKg)) return undefined
   const moistureFraction = (totals.waterKg + addedWaterL) / wetMassKg
   const volumeL = mixedVolumeL(totals.looseVolumeL, totals.coarseVolumeL, totals.coarseSquaredL)
   const bulkDensityKgM3 = wetMassKg / volumeL * 1000
   return {
     wetMassKg,
     dryMassKg,
-    carbonToNitrogen: totals.carbonKg / totals.nitrogenKg,
-    availableCarbonToNitrogen: totals.availableCarbonKg / totals.nitrogenKg,
     moistureFraction,
     volumeL,
     bulkDensityKgM3,
@@ -67,4 +76,19 @@ export function measuresOf(totals: Totals, addedWaterL: number): Measures {
     mattingShare: Math.min(1, Math.max(0, totals.mattingVolumeL / totals.looseVolumeL)),
     pace: totals.organicKg > 0 ? totals.pacedOrganicKg / totals.organicKg : 1,
   }
+}
+
+/** Less nitrogen than this, kg, is none. */
+const TRACE_KG = 1e-9
+
+/** The measures of summed ingredients plus water: an outcome of its own where nothing lies there, or nothing that decays. */
+export function measuresOf(totals: Totals, addedWaterL: number): Outcome<Measures, MeasureTrouble> {
+  const bulk = bulkOf(totals, addedWaterL)
+  if (!bulk) return fail({ kind: 'empty' })
+  const { carbonKg, nitrogenKg, availableCarbonKg, availableNitrogenKg, workableWaterKg } = totals
+  if (!(nitrogenKg > TRACE_KG) || !(availableNitrogenKg > TRACE_KG)) return fail({ kind: 'nothing-decays' })
+  return ok({
+    ...bulk, carbonToNitrogen: carbonKg / nitrogenKg, availableCarbonToNitrogen: availableCarbonKg / availableNitrogenKg,
+    workableMoisture: workableWaterKg / (bulk.dryMassKg + workableWaterKg),
+  })
 }

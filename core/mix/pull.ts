@@ -29,6 +29,7 @@ export function pullPath(ingredients: readonly Ingredient[], index: number, comf
   return SHARES.flatMap((share) => {
     const count = share * end
     const present = withCount(ingredients, index, count).filter(({ amount }) => amount.count > 0)
-    return present.length > 0 ? [{ count, judgement: judge(typicalTotals(present.map(portionOf)), comfort) }] : []
+    const judgement = judge(typicalTotals(present.map(portionOf)), comfort)
+    return judgement.ok ? [{ count, judgement: judgement.value }] : []
   })
 }

@@ -1,8 +1,10 @@
-import { biodegradableFraction, carbonFraction, type Material } from '../materials/material'
+import { waterAt } from '../materials/holding'
+import { carbonFraction, partakingShare, type Material } from '../materials/material'
 import { SAMPLES, standingsTable, valueAt } from './draws'
 import { UNCERTAIN, UNCERTAIN_NAMES } from './drivers'
 import { freeAirSpace, mixedVolumeL } from './measures'
 import type { Portion } from './portion'
+import { acceptableMoisture } from './totals'
 import { missingWaterL } from './water'
 
 /** What one loose litre of a material brings in each sample: filling, wet mass, water and nitrogen. */
@@ -22,7 +24,7 @@ function sampledLitre(portion: Portion, place: number): Float32Array {
 
 function drawLitre(portion: Portion, place: number): Float32Array {
   const ranges = UNCERTAIN_NAMES.map(name => UNCERTAIN[name](portion))
-  const carbon = carbonFraction(portion.material)
+  const carbon = portion.material.part === 'mix' ? carbonFraction(portion.material) : 0
   const columns = ranges.map((_, offset) => standingsTable(place * WIDTH + offset))
   const table = new Float32Array(SAMPLES * WIDTH)
   for (let sample = 0; sample < SAMPLES; sample++) {
@@ -33,13 +35,13 @@ function drawLitre(portion: Portion, place: number): Float32Array {
   return table
 }
 
-/** Numbers an ingredient is weighed with: volume, carbon, available carbon, organic share, coarseness. */
-const WEIGHTS = 5
+/** Numbers an ingredient is weighed with: volume, carbon, share that takes part, organic share, coarseness, workable water, mats. */
+const WEIGHTS = 7
 
 function weightsOf(portions: readonly Portion[]): Float64Array {
   return Float64Array.from(portions.flatMap(({ material, looseVolumeL }) => {
-    const carbon = carbonFraction(material)
-    return [looseVolumeL, carbon, carbon * biodegradableFraction(material), 1 - material.ashFraction, material.structure / 3]
+    const carbon = material.part === 'mix' ? carbonFraction(material) : 0
+    return [looseVolumeL, carbon, partakingShare(material), 1 - material.ashFraction, material.structure / 3, waterAt(acceptableMoisture(material)), material.mats]
   }))
 }
 
@@ -50,6 +52,8 @@ export interface SampledMeasures {
   readonly moistureFraction: Float64Array
   readonly volumeL: Float64Array
   readonly freeAirSpace: Float64Array
+  readonly workableMoisture: Float64Array
+  readonly mattingShare: Float64Array
   readonly missingWaterL: Float64Array
 }
 
@@ -63,9 +67,9 @@ export function sampledMeasures(portions: readonly Portion[], addedWaterL: numbe
   const litres = portions.map(sampledLitre)
   const weights = weightsOf(portions)
   const carbonToNitrogen = column(), availableCarbonToNitrogen = column(), moistureFraction = column()
-  const volumeL = column(), airSpace = column(), missing = column()
+  const volumeL = column(), airSpace = column(), missing = column(), workableMoisture = column(), mattingShare = column()
   for (let sample = 0, at = 0; sample < SAMPLES; sample++, at += WIDTH) {
-    let wet = 0, water = 0, nitrogen = 0, carbon = 0, available = 0, organic = 0, loose = 0, coarse = 0, coarseSquared = 0
+    let wet = 0, water = 0, nitrogen = 0, carbon = 0, takingCarbon = 0, takingNitrogen = 0, workable = 0, mats = 0, organic = 0, loose = 0, coarse = 0, coarseSquared = 0
     for (let index = 0, weight = 0; index < litres.length; index++, weight += WEIGHTS) {
       const litre = litres[index]!
       const litresOf = weights[weight]!
@@ -76,9 +80,15 @@ export function sampledMeasures(portions: readonly Portion[], addedWaterL: numbe
       const dryKg = wetKg - waterKg
       wet += wetKg
       water += waterKg
-      nitrogen += litresOf * litre[at + 3]!
-      carbon += dryKg * weights[weight + 1]!
-      available += dryKg * weights[weight + 2]!
+      const nitrogenKg = litresOf * litre[at + 3]!
+      const carbonKg = dryKg * weights[weight + 1]!
+      const partakes = weights[weight + 2]!
+      nitrogen += nitrogenKg
+      carbon += carbonKg
+      takingCarbon += carbonKg * partakes
+      takingNitrogen += nitrogenKg * partakes
+      workable += dryKg * weights[weight + 5]!
+      mats += filledL * weights[weight + 6]!
       organic += dryKg * weights[weight + 3]!
       loose += filledL
       coarse += filledL * coarseness
@@ -88,11 +98,13 @@ export function sampledMeasures(portions: readonly Portion[], addedWaterL: numbe
     const moisture = (water + addedWaterL) / wateredKg
     const mixedL = mixedVolumeL(loose, coarse, coarseSquared)
     carbonToNitrogen[sample] = carbon / nitrogen
-    availableCarbonToNitrogen[sample] = available / nitrogen
+    availableCarbonToNitrogen[sample] = takingCarbon / takingNitrogen
+    workableMoisture[sample] = workable / (workable + wet - water)
+    mattingShare[sample] = mats / loose
     moistureFraction[sample] = moisture
     volumeL[sample] = mixedL
     airSpace[sample] = freeAirSpace(wateredKg / mixedL * 1000, 1 - moisture, organic / (wet - water))
     missing[sample] = missingWaterL(wet, water, targetMoisture)
   }
-  return { carbonToNitrogen, availableCarbonToNitrogen, moistureFraction, volumeL, freeAirSpace: airSpace, missingWaterL: missing }
+  return { carbonToNitrogen, availableCarbonToNitrogen, moistureFraction, volumeL, freeAirSpace: airSpace, workableMoisture, mattingShare, missingWaterL: missing }
 }

@@ -1,4 +1,5 @@
-import { biodegradableFraction, carbonFraction, type Material } from '../materials/material'
+import { waterAt, workableMoisture } from '../materials/holding'
+import { carbonFraction, partakingShare, type Material } from '../materials/material'
 
 /** The uncertain values of one ingredient, each possible on its own. */
 export interface IngredientValues {
@@ -13,9 +14,14 @@ export interface IngredientValues {
 export interface Totals {
   wetMassKg: number
   waterKg: number
+  /** Carbon and nitrogen of what is mixed in: base, starters and ballast stay out of them. */
   carbonKg: number
-  availableCarbonKg: number
   nitrogenKg: number
+  /** The same of what takes part in the heat. */
+  availableCarbonKg: number
+  availableNitrogenKg: number
+  /** Most water with which its stuff still works. */
+  workableWaterKg: number
   organicKg: number
   looseVolumeL: number
   /** Σ volume × coarseness and Σ volume × coarseness², coarseness being structure / 3. */
@@ -29,9 +35,18 @@ export interface Totals {
 /** Sums of nothing. */
 export function emptyTotals(): Totals {
   return {
-    wetMassKg: 0, waterKg: 0, carbonKg: 0, availableCarbonKg: 0, nitrogenKg: 0, organicKg: 0,
+    wetMassKg: 0, waterKg: 0, carbonKg: 0, nitrogenKg: 0, availableCarbonKg: 0, availableNitrogenKg: 0, workableWaterKg: 0, organicKg: 0,
     looseVolumeL: 0, coarseVolumeL: 0, coarseSquaredL: 0, mattingVolumeL: 0, pacedOrganicKg: 0,
   }
+}
+
+/** So wet anything that is mixed in may be, as long as there is air in it; what stands open may be wetter, up to the other. */
+const ACCEPTABLE_MOISTURE = { least: 0.65, most: 0.72 }
+
+/** Water as a fraction of wet mass that a material may bring or take up, by how it stands. */
+export function acceptableMoisture(material: Material): number {
+  const works = workableMoisture(material)
+  return material.part === 'ballast' ? works : Math.min(ACCEPTABLE_MOISTURE.most, Math.max(ACCEPTABLE_MOISTURE.least, works))
 }
 
 /** What a material is taken to be when nothing better is known. */
@@ -52,17 +67,21 @@ export function addToTotals(totals: Totals, material: Material, looseVolumeL: nu
   const volumeL = looseVolumeL * values.fill * sign
   const wetKg = volumeL * values.bulkDensityKgM3 / 1000
   const dryKg = wetKg * (1 - values.moistureFraction)
-  const carbonKg = dryKg * carbonFraction(material)
+  const carbonKg = material.part === 'mix' ? dryKg * carbonFraction(material) : 0
+  const nitrogenKg = carbonKg / values.carbonToNitrogen
+  const partakes = partakingShare(material)
   const coarse = material.structure / 3
   totals.wetMassKg += wetKg
   totals.waterKg += wetKg - dryKg
   totals.carbonKg += carbonKg
-  totals.availableCarbonKg += carbonKg * biodegradableFraction(material)
-  totals.nitrogenKg += carbonKg / values.carbonToNitrogen
+  totals.nitrogenKg += nitrogenKg
+  totals.availableCarbonKg += carbonKg * partakes
+  totals.availableNitrogenKg += nitrogenKg * partakes
+  totals.workableWaterKg += dryKg * waterAt(acceptableMoisture(material))
   totals.organicKg += dryKg * (1 - material.ashFraction)
   totals.looseVolumeL += volumeL
   totals.coarseVolumeL += volumeL * coarse
   totals.coarseSquaredL += volumeL * coarse * coarse
   totals.pacedOrganicKg += dryKg * (1 - material.ashFraction) * material.pace
-  if (material.structure === 0) totals.mattingVolumeL += volumeL
+  totals.mattingVolumeL += volumeL * material.mats
 }

@@ -1,47 +1,77 @@
 import { containerText } from '../units/container'
 import { countText } from '../units/format'
-import type { Ill, Judgement } from './judgement'
-import type { Lever, Levers } from './lever'
+import type { FoundIll, Ill, Judgement } from './judgement'
+import type { Preparation } from '../materials/preparation'
+import type { Lever } from './lever'
 import type { Ingredient } from './portion'
+import type { MixRanges } from './ranges'
 
 const GOOD = 'This is a good mix.'
-const WORKABLE: Readonly<Record<Ill, string>> = {
-  'too-brown': 'This will work, slowly: a little brown.',
-  'too-green': 'This will work, but it is rather green: expect some smell.',
-  'too-wet': 'This will work, but it is on the wet side.',
-  'mats': 'This will work if you mix it well: a good part of it mats.',
-  'airless': 'This will work if you turn it soon: it holds little air.',
-}
-const POOR: Readonly<Record<Ill, string>> = {
-  'too-brown': 'Too brown: it would stay cool and sit for a year or more.',
-  'too-green': 'Too green: it would turn slimy and smell of ammonia.',
-  'too-wet': 'Too wet: it would go sour for want of air.',
-  'mats': 'Too much that mats: air would not get through.',
-  'airless': 'Too dense: there is hardly any air in it.',
+const percent = (share: number) => `${Math.round(share * 100)} %`
+const toOne = (ratio: number) => `${Math.round(ratio)} : 1`
+
+/** What is wrong in a few words, with what it is; and for the bad ones the limit that it misses. */
+interface IllWords {
+  readonly short: Readonly<Record<'workable' | 'poor', string>>
+  workable(found: FoundIll): string
+  poor(found: FoundIll): string
 }
 
-const SHORT: Readonly<Record<Ill, Readonly<Record<'workable' | 'poor', string>>>> = {
-  'too-brown': { workable: 'a little brown', poor: 'too brown' },
-  'too-green': { workable: 'rather green', poor: 'too green' },
-  'too-wet': { workable: 'on the wet side', poor: 'too wet' },
-  'mats': { workable: 'a good part mats', poor: 'too much that mats' },
-  'airless': { workable: 'little air in it', poor: 'too dense' },
+const WORDS: Readonly<Record<Ill, IllWords>> = {
+  'too-brown': {
+    short: { workable: 'a little brown', poor: 'too brown' },
+    workable: ({ is }) => `This will work, slowly: a little brown, ${toOne(is)} in what decays.`,
+    poor: ({ is, acceptable }) => `Too brown: ${toOne(is)} in what decays, where ${toOne(acceptable)} still works. It would stay cool and sit for a year or more.`,
+  },
+  'too-green': {
+    short: { workable: 'rather green', poor: 'too green' },
+    workable: ({ is }) => `This will work, but it is rather green, ${toOne(is)}: expect some smell.`,
+    poor: ({ is, acceptable }) => `Too green: ${toOne(is)}, where ${toOne(acceptable)} still works. It would turn slimy and smell of ammonia.`,
+  },
+  'too-wet': {
+    short: { workable: 'on the wet side', poor: 'too wet' },
+    workable: ({ is }) => `This will work, but it is on the wet side, ${percent(is)} water.`,
+    poor: ({ is, acceptable }) => `Too wet: ${percent(is)} water, where this stuff works up to ${percent(acceptable)}. It would go sour for want of air.`,
+  },
+  'mats': {
+    short: { workable: 'a good part mats', poor: 'too much that mats' },
+    workable: ({ is }) => `This will work in thin layers, well mixed: ${percent(is)} of it mats.`,
+    poor: ({ is, acceptable }) => `Too much that mats, ${percent(is)} of it, where ${percent(acceptable)} still works: air would not get through.`,
+  },
+  'airless': {
+    short: { workable: 'little air in it', poor: 'too dense' },
+    workable: ({ is }) => `This will work if you turn it soon: only ${percent(is)} of it is air.`,
+    poor: ({ is, acceptable }) => `Too dense: ${percent(is)} air, where ${percent(acceptable)} still works.`,
+  },
 }
 
 /** The verdict on a mix in two or three words: "good mix", "too wet". */
-export function mixInShort({ grade, ills }: Judgement): string {
+export function mixInShort({ grade, ills }: Pick<Judgement, 'grade' | 'ills'>): string {
   const worst = ills[0]
-  return grade === 'good' || !worst ? 'good mix' : SHORT[worst.ill][grade]
+  return grade === 'good' || !worst ? 'good mix' : WORDS[worst.ill].short[grade]
 }
 
-/** The verdict on a mix in one sentence. */
-export function verdictText({ grade, ills }: Judgement): string {
+/** The verdict on a mix in one sentence, with the number that decides it. */
+export function verdictText({ grade, ills }: Pick<Judgement, 'grade' | 'ills'>): string {
   const worst = ills[0]
-  if (grade === 'good' || !worst) return GOOD
-  return grade === 'workable' ? WORKABLE[worst.ill] : POOR[worst.ill]
+  return grade === 'good' || !worst ? GOOD : WORDS[worst.ill][grade](worst)
 }
 
-/** One change in a few words: "add 1 bucket of torn card", "take out half of the grass". */
+/** How sure a mix is to be what it looks like, in a sentence. */
+export function chanceText({ good, works }: MixRanges['chance']): string {
+  const inTen = (chance: number) => Math.round(chance * 10)
+  return `Whatever your stuff really is: a good mix in ${inTen(good)} of 10 cases, one that works in ${inTen(works)}.`
+}
+
+/** What is done to something: "wilt the grass". */
+const TO_PREPARE: Readonly<Record<Preparation, string>> = { shredded: 'shred', chopped: 'chop', soaked: 'soak', wilted: 'wilt' }
+
+/** A preparation as something to do: "wilt the grass", "don’t soak the leaves". */
+export function preparingText(as: Preparation | undefined, was: Preparation | undefined, short: string): string {
+  return as ? `${TO_PREPARE[as]} the ${short}${as === 'wilted' ? ' first' : ''}` : `don’t ${was ? TO_PREPARE[was] : 'prepare'} the ${short}`
+}
+
+/** One change in a few words: "add 1 bucket of torn card", "take out half of the grass", "wilt the grass first". */
 export function leverText(lever: Lever, ingredients: readonly Ingredient[]): string {
   if (lever.kind === 'add') {
     const { container, material, inStore, packing } = lever.candidate
@@ -50,6 +80,7 @@ export function leverText(lever: Lever, ingredients: readonly Ingredient[]): str
   }
   const ingredient = ingredients[lever.ingredientIndex]
   if (!ingredient) return ''
+  if (lever.kind === 'prepare') return preparingText(lever.as, ingredient.prepared, ingredient.material.short)
   if (lever.all) return `leave out the ${ingredient.material.short}`
   if (lever.half) return `take out half of the ${ingredient.material.short}`
   const { container } = ingredient.amount
@@ -57,9 +88,8 @@ export function leverText(lever: Lever, ingredients: readonly Ingredient[]): str
 }
 
 /** What to do about a mix, in a sentence; empty when nothing needs doing or nothing single would help. */
-export function adviceText(levers: Levers, ingredients: readonly Ingredient[]): string {
-  const said = [levers.add, levers.takeOut].flatMap(lever => lever ? [leverText(lever, ingredients)] : [])
-  if (said.length === 0) return ''
-  const sentence = said.join(', or ')
+export function adviceText(levers: readonly Lever[], ingredients: readonly Ingredient[]): string {
+  if (levers.length === 0) return ''
+  const sentence = levers.map(lever => leverText(lever, ingredients)).join(', or ')
   return `${sentence.charAt(0).toUpperCase()}${sentence.slice(1)}.`
 }

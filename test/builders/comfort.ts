@@ -1,6 +1,7 @@
 import { chargeOf, type Charge } from '#core/heat/charge'
 import { LIBRARY } from '#core/materials/library'
 import { typicalTotals } from '#core/mix/balance'
+import { illsIn } from '#core/mix/judgement'
 import { measuresOf } from '#core/mix/measures'
 import type { Portion } from '#core/mix/portion'
 import { waterNeed, waterToAddL } from '#core/mix/water'
@@ -29,9 +30,8 @@ export function comfortCharges(count: number, seed: number): Charge[] {
     const { portions, moisture } = tried(random)
     const totals = typicalTotals(portions)
     const waterL = waterToAddL(waterNeed(totals, moisture))
-    const { carbonToNitrogen, availableCarbonToNitrogen, moistureFraction, freeAirSpace, mattingShare } = measuresOf(totals, waterL)
-    const ratios = carbonToNitrogen >= 25 && carbonToNitrogen <= 35 && availableCarbonToNitrogen >= 10 && availableCarbonToNitrogen <= 16
-    if (!ratios || moistureFraction < 0.5 || moistureFraction > 0.62 || freeAirSpace < comfort.freeAirSpaceMin || mattingShare > comfort.mattingShareMax) continue
+    const measures = measuresOf(totals, waterL)
+    if (!measures.ok || illsIn(measures.value, comfort).length > 0 || measures.value.moistureFraction < comfort.moistureFraction.low) continue
     const charge = chargeOf(portions, waterL)
     if (charge) found.push(charge)
   }

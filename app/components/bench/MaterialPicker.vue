@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { aroundIn, searchMaterials } from '#core/materials/book'
+import { aroundIn } from '#core/materials/book'
+import { searchMaterials } from '#core/materials/search'
 import { LEANING_WORDS, leaningOf } from '#core/materials/colour'
 import type { Family, Material } from '#core/materials/material'
 import { searchUnwelcome } from '#core/materials/unwelcome'

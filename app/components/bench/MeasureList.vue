@@ -29,11 +29,11 @@ const rows = computed<Row[]>(() => {
   const wholeL = vesselVolumeL(vessel)
   return [
     { label: 'Carbon to nitrogen', value: `${Math.round(carbonToNitrogen.typical)} : 1`, spread: ratio(carbonToNitrogen), why: why(carbonToNitrogen), bar: { value: carbonToNitrogen, from: 8, to: 150, log: true, comfort: [comfort.carbonToNitrogen.low, comfort.carbonToNitrogen.high] } },
-    { label: 'Of that, what decays in a season', value: `${Math.round(availableCarbonToNitrogen.typical)} : 1`, spread: ratio(availableCarbonToNitrogen), why: why(availableCarbonToNitrogen), bar: { value: availableCarbonToNitrogen, from: 4, to: 80, log: true, comfort: [comfort.availableCarbonToNitrogen.low, comfort.availableCarbonToNitrogen.high] } },
+    { label: 'Of what takes part in the heat', value: `${Math.round(availableCarbonToNitrogen.typical)} : 1`, spread: ratio(availableCarbonToNitrogen), why: why(availableCarbonToNitrogen), bar: { value: availableCarbonToNitrogen, from: 8, to: 150, log: true, comfort: [comfort.availableCarbonToNitrogen.low, comfort.carbonToNitrogen.high] } },
     { label: 'Moisture, watered', value: `${Math.round(moistureFraction.typical * 100)} %`, spread: percent(moistureFraction), why: why(moistureFraction), bar: { value: moistureFraction, from: 0.2, to: 0.9, comfort: [comfort.moistureFraction.low, comfort.moistureFraction.high] } },
     { label: 'Water to add', value: water.typical < 0.5 ? 'none' : amount(containersFor(water.typical, waterCan.value), waterCan.value), spread: water.high < 0.5 ? '' : `${countText(water.low / waterCan.value.volumeL)}–${countText(water.high / waterCan.value.volumeL)} ${waterCan.value.plural}`, why: water.high < 0.5 ? '' : `${quantity('volume', water.typical)}. ${why(moistureFraction)}`, bar: { value: water, from: 0, to: Math.max(20, water.high * 1.2) } },
     { label: `Fills ${vessel.name.startsWith('My ') ? '' : 'the '}${vessel.name.charAt(0).toLowerCase()}${vessel.name.slice(1)}`, value: `${Math.round(volumeL.typical / wholeL * 100)} %`, spread: span('volume', volumeL.low, volumeL.high), why: `of ${quantity('volume', wholeL)}, mixed. ${why(volumeL)}`, bar: { value: volumeL, from: 0, to: wholeL * 1.4, comfort: [wholeL * 0.75, wholeL] } },
-    { label: 'Air in it', value: `${Math.round(freeAirSpace.typical * 100)} %`, spread: percent(freeAirSpace), why: why(freeAirSpace), bar: { value: freeAirSpace, from: 0, to: 1, comfort: [comfort.freeAirSpaceMin, 1] } },
+    { label: 'Air in it', value: `${Math.round(freeAirSpace.typical * 100)} %`, spread: percent(freeAirSpace), why: why(freeAirSpace), bar: { value: freeAirSpace, from: 0, to: 1, comfort: [comfort.freeAirSpace.low, 1] } },
   ]
 })
 </script>

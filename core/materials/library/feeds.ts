@@ -4,6 +4,7 @@ import { material, type Material } from '../material'
 export const FEEDS: readonly Material[] = [
   material({
     id: 'urine', name: 'Urine', short: 'urine', family: 'feed',
+    words: 'pee wee',
     nitrogenPct: [14, 17, 19], carbonToNitrogen: [0.5, 0.8, 1.0],
     moisturePct: [94, 95.5, 97], bulkKgM3: [1000, 1010, 1030],
     ligninPctVs: 0, ashPct: 55, structure: 0, keepsDays: 2, worms: 'no', months: [],
@@ -11,6 +12,7 @@ export const FEEDS: readonly Material[] = [
   }),
   material({
     id: 'blood-meal', name: 'Blood meal', short: 'blood meal', family: 'feed',
+    words: 'dried blood fish hoof',
     nitrogenPct: [12, 13.5, 15], carbonToNitrogen: [3, 3.5, 4],
     moisturePct: [6, 9, 12], bulkKgM3: [500, 600, 700],
     ligninPctVs: 0, ashPct: 5, structure: 0, keepsDays: 730, worms: 'no', months: [],
@@ -18,6 +20,8 @@ export const FEEDS: readonly Material[] = [
   }),
   material({
     id: 'feather-meal', name: 'Hoof, horn or feather meal', short: 'horn meal', family: 'feed',
+    words: 'hoof horn shavings',
+    usableFraction: 0.45,
     nitrogenPct: [10, 13, 15], carbonToNitrogen: [3, 3.8, 4.5],
     moisturePct: [6, 8, 12], bulkKgM3: [400, 500, 650],
     ligninPctVs: 0, ashPct: 4, structure: 0, keepsDays: 730, worms: 'no', months: [],
@@ -25,6 +29,7 @@ export const FEEDS: readonly Material[] = [
   }),
   material({
     id: 'soy-cotton-meal', name: 'Oilseed meal', short: 'oilseed meal', family: 'feed',
+    words: 'soy soya rapeseed cotton seed cake',
     nitrogenPct: [6, 7.3, 8], carbonToNitrogen: [5, 6.5, 8],
     moisturePct: [8, 10, 13], bulkKgM3: [500, 600, 700],
     ligninPctVs: 4, ashPct: 7, structure: 0, keepsDays: 730, worms: 'little', months: [],
@@ -32,6 +37,7 @@ export const FEEDS: readonly Material[] = [
   }),
   material({
     id: 'mineral-n', name: 'Mineral nitrogen fertiliser (urea, 46 %)', short: 'mineral nitrogen', family: 'feed',
+    words: 'urea fertiliser fertilizer ammonium nitrate',
     nitrogenPct: [45, 46, 46.5], carbonToNitrogen: [0.42, 0.43, 0.44],
     moisturePct: [0, 1, 2], bulkKgM3: [700, 750, 800],
     ligninPctVs: 0, ashPct: 0, structure: 0, keepsDays: 730, worms: 'no', months: [],
@@ -39,6 +45,8 @@ export const FEEDS: readonly Material[] = [
   }),
   material({
     id: 'molasses', name: 'Molasses', short: 'molasses', family: 'feed',
+    words: 'treacle syrup sugar',
+    part: 'starter',
     nitrogenPct: [0.5, 0.9, 1.5], carbonToNitrogen: [25, 40, 60],
     moisturePct: [20, 25, 28], bulkKgM3: [1350, 1400, 1450],
     ligninPctVs: 0, ashPct: 11, structure: 0, keepsDays: 730, worms: 'little', months: [],
@@ -46,16 +54,61 @@ export const FEEDS: readonly Material[] = [
   }),
   material({
     id: 'hair-wool', name: 'Hair or raw wool', short: 'raw wool', family: 'feed',
+    words: 'fleece dog hair human hair sheep wool pet fur',
+    usableFraction: 0.3,
     nitrogenPct: [10, 13, 16], carbonToNitrogen: [3.2, 3.7, 4.5],
     moisturePct: [6, 12, 20], bulkKgM3: [25, 50, 90],
     ligninPctVs: 0, ashPct: 3, structure: 2, keepsDays: 365, worms: 'no', months: [],
     cautions: ['slow: thin layers'],
   }),
   material({
-    id: 'wool-cotton', name: 'Natural-fibre cloth and string', short: 'cloth and string', family: 'feed',
-    nitrogenPct: [0.3, 3.0, 12], carbonToNitrogen: [4, 15, 120],
+    id: 'wool-cotton', name: 'Cotton and linen cloth, string', short: 'cloth and string', family: 'feed',
+    words: 'cotton linen jute hemp string rags shirt t-shirt',
+    nitrogenPct: [0.1, 0.25, 0.6], carbonToNitrogen: [75, 175, 400],
     moisturePct: [5, 8, 12], bulkKgM3: [60, 90, 150],
     ligninPctVs: 4, ashPct: 2, structure: 2, keepsDays: 730, worms: 'little', months: [],
     cautions: ['no mixed fibres or elastics'],
+  }),
+  material({
+    id: 'bone-meal', name: 'Bone meal', short: 'bone meal', family: 'feed',
+    words: 'bonemeal phosphate fertiliser',
+    nitrogenPct: [2.5, 4.0, 5.5], carbonToNitrogen: [3.5, 4.2, 5.5],
+    moisturePct: [4, 6, 10], bulkKgM3: [700, 800, 900],
+    ligninPctVs: 0, ashPct: 65, structure: 0, keepsDays: 730, worms: 'no', months: [],
+    cautions: ['dusty: wear a mask', 'draws dogs and foxes: mix it in deep'],
+  }),
+  material({
+    id: 'lucerne-pellets', name: 'Lucerne pellets or meal', short: 'lucerne pellets', family: 'feed',
+    words: 'alfalfa pellet horse feed meal',
+    nitrogenPct: [2.2, 2.8, 3.4], carbonToNitrogen: [13, 16, 20],
+    moisturePct: [8, 10, 13], bulkKgM3: [550, 620, 700],
+    ligninPctVs: 9, ashPct: 11, structure: 0, keepsDays: 730, worms: 'little', months: [],
+    cautions: ['swell when wet: crumble them first'],
+  }),
+  material({
+    id: 'feathers', name: 'Feathers', short: 'feathers', family: 'feed',
+    words: 'down pillow hen chicken plumage',
+    nitrogenPct: [12, 14, 15.5], carbonToNitrogen: [3.2, 3.5, 4],
+    moisturePct: [8, 12, 25], bulkKgM3: [20, 40, 80],
+    ligninPctVs: 0, ashPct: 2, structure: 2, keepsDays: 365, worms: 'no', months: [],
+    usableFraction: 0.3,
+    cautions: ['slow: thin layers', 'wet them down: they blow about'],
+  }),
+  material({
+    id: 'lawn-feed', name: 'Lawn feed without weedkiller (see its label)', short: 'lawn feed', family: 'feed',
+    words: 'fertiliser npk ammonium sulphate nitrogen granules',
+    nitrogenPct: [10, 20, 30], carbonToNitrogen: [0.1, 0.2, 0.5],
+    moisturePct: [0, 1, 2], bulkKgM3: [800, 950, 1100],
+    ligninPctVs: 0, ashPct: 0, structure: 0, keepsDays: 730, worms: 'no', months: [],
+    cautions: ['never one with weedkiller or moss killer', 'sparingly: a cupful to a heap', 'never together with lime or ash'],
+  }),
+  material({
+    id: 'wool-scraps', name: 'Wool cloth and yarn', short: 'wool scraps', family: 'feed',
+    words: 'woollen jumper felt knitting',
+    nitrogenPct: [9, 12, 14], carbonToNitrogen: [3.4, 4, 5],
+    moisturePct: [6, 10, 16], bulkKgM3: [50, 90, 150],
+    ligninPctVs: 0, ashPct: 3, structure: 2, keepsDays: 730, worms: 'no', months: [],
+    usableFraction: 0.3,
+    cautions: ['slow: cut small', 'no mixed fibres or elastics'],
   }),
 ]

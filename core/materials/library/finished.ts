@@ -4,6 +4,7 @@ import { material, type Material } from '../material'
 export const FINISHED: readonly Material[] = [
   material({
     id: 'compost-finished', name: 'Finished compost', short: 'compost', family: 'finished',
+    words: 'garden compost mature humus',
     nitrogenPct: [1.0, 1.6, 2.5], carbonToNitrogen: [10, 14, 20],
     moisturePct: [35, 45, 55], bulkKgM3: [450, 600, 750],
     ligninPctVs: 30, ashPct: 45, structure: 1, keepsDays: 365, worms: 'yes', months: [],
@@ -12,6 +13,7 @@ export const FINISHED: readonly Material[] = [
   // Sound leaf mould carries 30 to 50 % ash from soil and decay; carbon about a third of the dry matter.
   material({
     id: 'leaf-mould', name: 'Leaf mould, finished', short: 'leaf mould', family: 'finished',
+    words: 'leafmold leaf mold',
     nitrogenPct: [0.8, 1.5, 2.0], carbonToNitrogen: [15, 22, 35],
     moisturePct: [40, 60, 72], bulkKgM3: [250, 380, 550],
     ligninPctVs: 35, ashPct: 40, structure: 1, keepsDays: 365, worms: 'yes', months: [],
@@ -20,6 +22,7 @@ export const FINISHED: readonly Material[] = [
   // Between fallen leaves and finished mould: own estimate by mass left.
   material({
     id: 'leaf-mould-coarse', name: 'Leaf mould, coarse', short: 'coarse leaf mould', family: 'finished',
+    words: 'leafmold leaf mold',
     nitrogenPct: [0.7, 1.2, 1.8], carbonToNitrogen: [22, 32, 45],
     moisturePct: [35, 55, 70], bulkKgM3: [180, 270, 400],
     ligninPctVs: 27, ashPct: 25, structure: 1, keepsDays: 365, worms: 'yes', months: [],
@@ -28,6 +31,7 @@ export const FINISHED: readonly Material[] = [
   // The outer hand's breadth of a cage: dry, leaf shapes whole. Own estimate.
   material({
     id: 'leaves-half-rotted', name: 'Leaves, half rotted', short: 'half-rotted leaves', family: 'finished',
+    words: 'leaf mould unfinished',
     nitrogenPct: [0.6, 1.0, 1.5], carbonToNitrogen: [32, 45, 65],
     moisturePct: [20, 42, 60], bulkKgM3: [100, 150, 240],
     ligninPctVs: 22, ashPct: 13, structure: 1, keepsDays: 365, worms: 'yes', months: [],
@@ -36,6 +40,7 @@ export const FINISHED: readonly Material[] = [
   // Greens strained out of a ferment: soft, wet, quick to rot. Own estimate.
   material({
     id: 'brew-solids', name: 'Solids strained from a brew', short: 'strained solids', family: 'finished',
+    words: 'strained tea liquor dregs',
     nitrogenPct: [1.5, 2.5, 3.5], carbonToNitrogen: [12, 17, 25],
     moisturePct: [75, 85, 92], bulkKgM3: [500, 700, 900],
     ligninPctVs: 10, ashPct: 15, structure: 0, keepsDays: 2, worms: 'thin', months: [],
@@ -43,6 +48,7 @@ export const FINISHED: readonly Material[] = [
   }),
   material({
     id: 'worm-castings', name: 'Worm castings', short: 'castings', family: 'finished',
+    words: 'vermicompost worm compost casts',
     nitrogenPct: [1.2, 2.0, 3.0], carbonToNitrogen: [10, 13, 18],
     moisturePct: [55, 70, 80], bulkKgM3: [500, 650, 800],
     ligninPctVs: 25, ashPct: 40, structure: 0, keepsDays: 180, worms: 'yes', months: [],
@@ -51,9 +57,18 @@ export const FINISHED: readonly Material[] = [
   // What stays on the sieve: half-rotted twigs, stalks and leaf ribs. Own estimate between chips and compost.
   material({
     id: 'overs', name: 'Overs from the sieve', short: 'overs', family: 'finished',
+    words: 'sieve leftovers coarse',
     nitrogenPct: [0.8, 1.2, 1.7], carbonToNitrogen: [25, 32, 45],
     moisturePct: [30, 45, 60], bulkKgM3: [230, 320, 420],
     ligninPctVs: 26, ashPct: 22, structure: 2, keepsDays: 365, worms: 'some', months: [],
     cautions: [],
+  }),
+  material({
+    id: 'potting-spent', name: 'Spent potting soil', short: 'spent potting soil', family: 'finished',
+    words: 'compost bag used growbag grow bag pots peat',
+    nitrogenPct: [0.5, 0.9, 1.5], carbonToNitrogen: [18, 28, 45],
+    moisturePct: [30, 45, 60], bulkKgM3: [300, 420, 600],
+    ligninPctVs: 35, ashPct: 35, structure: 1, keepsDays: 365, worms: 'yes', months: [],
+    cautions: ['no sick roots, vine weevil grubs or slug eggs'],
   }),
 ]

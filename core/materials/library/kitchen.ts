@@ -4,6 +4,7 @@ import { material, type Material } from '../material'
 export const KITCHEN: readonly Material[] = [
   material({
     id: 'kitchen-veg', name: 'Kitchen vegetable scraps', short: 'kitchen scraps', family: 'kitchen',
+    words: 'peelings vegetable food waste potato carrot salad lettuce cabbage caddy leftovers raw',
     nitrogenPct: [1.8, 2.6, 4.0], carbonToNitrogen: [12, 17, 24],
     moisturePct: [76, 85, 92], bulkKgM3: [300, 450, 600],
     ligninPctVs: 4, ashPct: 10, structure: 0, keepsDays: 5, worms: 'yes', months: [],
@@ -11,6 +12,7 @@ export const KITCHEN: readonly Material[] = [
   }),
   material({
     id: 'fruit-waste', name: 'Fruit waste and windfalls', short: 'windfalls', family: 'kitchen',
+    words: 'apple apples pear plum windfall cores fruit melon strawberry',
     nitrogenPct: [0.9, 1.3, 2.6], carbonToNitrogen: [20, 38, 49],
     moisturePct: [70, 82, 90], bulkKgM3: [380, 500, 650],
     ligninPctVs: 4, ashPct: 5, structure: 0, keepsDays: 5, worms: 'thin', months: [7, 8, 9, 10, 11],
@@ -18,6 +20,7 @@ export const KITCHEN: readonly Material[] = [
   }),
   material({
     id: 'citrus', name: 'Citrus peel', short: 'citrus peel', family: 'kitchen',
+    words: 'orange lemon grapefruit lime',
     nitrogenPct: [0.8, 1.1, 1.5], carbonToNitrogen: [25, 38, 50],
     moisturePct: [68, 76, 85], bulkKgM3: [250, 350, 450],
     ligninPctVs: 4, ashPct: 5, structure: 1, keepsDays: 10, worms: 'little', months: [],
@@ -25,6 +28,7 @@ export const KITCHEN: readonly Material[] = [
   }),
   material({
     id: 'banana-peels', name: 'Banana peel', short: 'banana peel', family: 'kitchen',
+    words: 'bananas skins',
     nitrogenPct: [0.9, 1.5, 2.2], carbonToNitrogen: [20, 30, 40],
     moisturePct: [80, 86, 90], bulkKgM3: [350, 450, 550],
     ligninPctVs: 8, ashPct: 12, structure: 0, keepsDays: 4, worms: 'yes', months: [],
@@ -32,13 +36,15 @@ export const KITCHEN: readonly Material[] = [
   }),
   material({
     id: 'onion-waste', name: 'Onion, leek and garlic waste', short: 'onion waste', family: 'kitchen',
-    nitrogenPct: [1.4, 2.0, 2.7], carbonToNitrogen: [15, 20, 28],
+    words: 'onions leeks garlic skins',
+    nitrogenPct: [1.4, 2.1, 2.8], carbonToNitrogen: [15, 21, 28],
     moisturePct: [82, 88, 92], bulkKgM3: [300, 400, 500],
     ligninPctVs: 4, ashPct: 6, structure: 0, keepsDays: 10, worms: 'little', months: [],
     cautions: ['white rot: bin diseased bulbs'],
   }),
   material({
     id: 'coffee-grounds', name: 'Coffee grounds', short: 'coffee grounds', family: 'kitchen',
+    words: 'espresso filter cafe',
     nitrogenPct: [1.8, 2.2, 2.6], carbonToNitrogen: [18, 21, 25],
     moisturePct: [45, 58, 68], bulkKgM3: [320, 400, 500],
     ligninPctVs: 18, ashPct: 2, structure: 0, keepsDays: 7, worms: 'yes', months: [],
@@ -46,6 +52,7 @@ export const KITCHEN: readonly Material[] = [
   }),
   material({
     id: 'tea-leaves', name: 'Tea leaves, loose', short: 'tea leaves', family: 'kitchen',
+    words: 'teabags tea bags',
     nitrogenPct: [2.5, 3.5, 4.5], carbonToNitrogen: [11, 14, 18],
     moisturePct: [60, 70, 82], bulkKgM3: [280, 350, 450],
     ligninPctVs: 15, ashPct: 6, structure: 0, keepsDays: 7, worms: 'yes', months: [],
@@ -53,6 +60,7 @@ export const KITCHEN: readonly Material[] = [
   }),
   material({
     id: 'bread-grains', name: 'Stale bread, rice, pasta', short: 'stale bread', family: 'kitchen',
+    words: 'toast cake cereal noodles rice pasta flour oats',
     nitrogenPct: [1.6, 2.1, 2.6], carbonToNitrogen: [17, 21, 28],
     moisturePct: [25, 35, 60], bulkKgM3: [250, 350, 450],
     ligninPctVs: 1, ashPct: 3, structure: 0, keepsDays: 3, worms: 'little', months: [],
@@ -60,9 +68,34 @@ export const KITCHEN: readonly Material[] = [
   }),
   material({
     id: 'spent-hops-grain', name: 'Brewing grain, spent', short: 'brewing grain', family: 'kitchen',
+    words: 'brewery beer malt draff mash hops spent grain',
     nitrogenPct: [3.0, 3.8, 4.6], carbonToNitrogen: [11, 13, 16],
     moisturePct: [70, 77, 82], bulkKgM3: [450, 550, 700],
     ligninPctVs: 8, ashPct: 4, structure: 0, keepsDays: 3, worms: 'thin', months: [],
     cautions: ['sours within days: use it at once'],
+  }),
+  material({
+    id: 'kitchen-fermented', name: 'Fermented kitchen scraps', short: 'fermented scraps', family: 'kitchen',
+    words: 'fermenting bucket bokashi bran pickled pre-compost',
+    nitrogenPct: [2.0, 2.8, 4.0], carbonToNitrogen: [12, 16, 22],
+    moisturePct: [72, 80, 88], bulkKgM3: [500, 650, 800],
+    ligninPctVs: 4, ashPct: 10, structure: 0, keepsDays: 60, worms: 'thin', months: [],
+    cautions: ['sour: bury it well, wait two weeks before worms or roots'],
+  }),
+  material({
+    id: 'fruit-pomace', name: 'Pomace from pressing fruit', short: 'pomace', family: 'kitchen',
+    words: 'apple grape cider wine marc press cake',
+    nitrogenPct: [0.8, 1.2, 1.8], carbonToNitrogen: [28, 39, 55],
+    moisturePct: [65, 75, 83], bulkKgM3: [400, 550, 700],
+    ligninPctVs: 14, ashPct: 3, structure: 0, keepsDays: 4, worms: 'thin', months: [8, 9, 10, 11],
+    cautions: ['sours within days: use it at once', 'draws wasps: cover it'],
+  }),
+  material({
+    id: 'coffee-chaff', name: 'Coffee chaff', short: 'coffee chaff', family: 'kitchen',
+    words: 'silverskin roaster husk',
+    nitrogenPct: [2.2, 2.8, 3.4], carbonToNitrogen: [14, 17, 21],
+    moisturePct: [6, 9, 14], bulkKgM3: [40, 70, 110],
+    ligninPctVs: 16, ashPct: 7, structure: 1, keepsDays: 180, worms: 'yes', months: [],
+    cautions: ['blows about: damp it'],
   }),
 ]

@@ -3,7 +3,9 @@ import { material, type Material } from '../material'
 /** Leaves and needles: see docs/models.md for where the figures come from. */
 export const LEAVES: readonly Material[] = [
   material({
-    id: 'leaves-mixed', name: 'Autumn leaves, mixed, whole, dry', short: 'leaves', family: 'leaf',
+    id: 'leaves-mixed', name: 'Autumn leaves, as raked', short: 'leaves', family: 'leaf',
+    words: 'leaf litter fallen autumn raked maple birch',
+    mats: 0.25,
     nitrogenPct: [0.5, 0.9, 1.3], carbonToNitrogen: [40, 54, 80],
     moisturePct: [10, 38, 55], bulkKgM3: [60, 90, 150],
     ligninPctVs: 20, ashPct: 10, structure: 1, keepsDays: 365, worms: 'yes', months: [10, 11, 12],
@@ -11,6 +13,7 @@ export const LEAVES: readonly Material[] = [
   }),
   material({
     id: 'leaves-shredded', name: 'Autumn leaves, mown or shredded', short: 'mown leaves', family: 'leaf',
+    words: 'mulched mower',
     nitrogenPct: [0.5, 0.9, 1.3], carbonToNitrogen: [40, 54, 80],
     moisturePct: [10, 35, 55], bulkKgM3: [100, 150, 240],
     ligninPctVs: 20, ashPct: 10, structure: 1, keepsDays: 365, worms: 'yes', months: [10, 11, 12],
@@ -18,6 +21,8 @@ export const LEAVES: readonly Material[] = [
   }),
   material({
     id: 'leaves-oak', name: 'Oak, beech or plane leaves', short: 'oak leaves', family: 'leaf',
+    words: 'beech plane sweet horse chestnut acorn conker',
+    mats: 0.25,
     nitrogenPct: [0.5, 0.7, 1.0], carbonToNitrogen: [45, 65, 90],
     moisturePct: [10, 35, 55], bulkKgM3: [50, 80, 140],
     ligninPctVs: 27, ashPct: 7, structure: 1, keepsDays: 365, worms: 'yes', months: [10, 11, 12, 1],
@@ -25,13 +30,17 @@ export const LEAVES: readonly Material[] = [
   }),
   material({
     id: 'leaves-fast', name: 'Alder, ash, lime, hazel or fruit-tree leaves', short: 'soft leaves', family: 'leaf',
-    nitrogenPct: [0.8, 1.3, 2.2], carbonToNitrogen: [22, 38, 55],
+    words: 'alder ash lime linden hazel apple cherry pear plum fruit tree',
+    mats: 0.25,
+    nitrogenPct: [0.8, 1.25, 2.1], carbonToNitrogen: [22, 37, 55],
     moisturePct: [15, 40, 60], bulkKgM3: [60, 90, 150],
     ligninPctVs: 14, ashPct: 11, structure: 1, keepsDays: 365, worms: 'yes', months: [10, 11, 12],
     cautions: [],
   }),
   material({
     id: 'leaves-walnut', name: 'Walnut leaves', short: 'walnut leaves', family: 'leaf',
+    words: 'juglone',
+    mats: 0.25,
     nitrogenPct: [0.8, 1.2, 1.8], carbonToNitrogen: [25, 40, 55],
     moisturePct: [15, 38, 55], bulkKgM3: [50, 80, 140],
     ligninPctVs: 18, ashPct: 10, structure: 1, keepsDays: 365, worms: 'no', months: [10, 11],
@@ -39,9 +48,27 @@ export const LEAVES: readonly Material[] = [
   }),
   material({
     id: 'pine-needles', name: 'Conifer needles', short: 'needles', family: 'leaf',
+    words: 'christmas tree spruce fir pine larch',
     nitrogenPct: [0.4, 0.6, 1.0], carbonToNitrogen: [60, 85, 130],
     moisturePct: [8, 25, 50], bulkKgM3: [60, 90, 140],
     ligninPctVs: 30, ashPct: 4, structure: 2, keepsDays: 730, worms: 'no', months: [],
     cautions: ['very slow, acid when fresh'],
+  }),
+  material({
+    id: 'leaves-crisp', name: 'Autumn leaves, crisp and dry', short: 'crisp leaves', family: 'leaf',
+    words: 'dry leaf litter crunchy bagged rustling',
+    nitrogenPct: [0.5, 0.9, 1.3], carbonToNitrogen: [40, 54, 80],
+    moisturePct: [10, 16, 22], bulkKgM3: [30, 50, 80],
+    ligninPctVs: 20, ashPct: 10, structure: 1, keepsDays: 365, worms: 'yes', months: [8, 9, 10, 11],
+    mats: 0.25,
+    cautions: ['blow about: damp them down', 'dusty: wear a mask'],
+  }),
+  material({
+    id: 'leaves-evergreen', name: 'Laurel, holly or ivy leaves', short: 'evergreen leaves', family: 'leaf',
+    words: 'cherry laurel holly ivy evergreen rhododendron',
+    nitrogenPct: [0.7, 1.1, 1.6], carbonToNitrogen: [30, 44, 65],
+    moisturePct: [35, 50, 62], bulkKgM3: [90, 140, 220],
+    ligninPctVs: 22, ashPct: 7, structure: 2, keepsDays: 60, worms: 'no', months: [],
+    cautions: ['very slow: shred them', 'laurel gives off a poisonous smell when shredded: outdoors, upwind'],
   }),
 ]

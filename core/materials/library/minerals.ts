@@ -4,6 +4,7 @@ import { material, type Material } from '../material'
 export const MINERALS: readonly Material[] = [
   material({
     id: 'garden-soil', name: 'Garden soil', short: 'soil', family: 'mineral',
+    words: 'earth dirt topsoil loam',
     nitrogenPct: [0.08, 0.15, 0.3], carbonToNitrogen: [10, 12, 14],
     moisturePct: [10, 20, 30], bulkKgM3: [1000, 1250, 1450],
     ligninPctVs: 25, ashPct: 93, structure: 0, keepsDays: 730, worms: 'yes', months: [],
@@ -11,14 +12,16 @@ export const MINERALS: readonly Material[] = [
   }),
   material({
     id: 'eggshells', name: 'Eggshells, crushed', short: 'eggshells', family: 'mineral',
-    nitrogenPct: [0.6, 1.0, 1.5], carbonToNitrogen: [5, 6, 10],
+    words: 'egg shells',
+    nitrogenPct: [0.4, 0.6, 1.0], carbonToNitrogen: [4, 5.5, 9],
     moisturePct: [3, 8, 15], bulkKgM3: [500, 700, 900],
     ligninPctVs: 0, ashPct: 93, structure: 1, keepsDays: 730, worms: 'yes', months: [],
     cautions: ['grit and lime, hardly any carbon'],
   }),
   material({
     id: 'wood-ash', name: 'Wood ash', short: 'wood ash', family: 'mineral',
-    nitrogenPct: [0.02, 0.1, 0.2], carbonToNitrogen: [10, 20, 40],
+    words: 'ashes stove fireplace',
+    nitrogenPct: [0.02, 0.06, 0.12], carbonToNitrogen: [10, 20, 40],
     moisturePct: [0, 3, 8], bulkKgM3: [450, 600, 800],
     ligninPctVs: 0, ashPct: 97, structure: 0, keepsDays: 730, worms: 'no', months: [],
     cautions: ['caustic: gloves and goggles', 'strongly alkaline: little, and never on fresh greens or manure'],

@@ -4,6 +4,7 @@ import { material, type Material } from '../material'
 export const PAPER: readonly Material[] = [
   material({
     id: 'cardboard', name: 'Corrugated cardboard, torn', short: 'torn card', family: 'paper',
+    words: 'card box boxes cartons delivery corrugated',
     nitrogenPct: [0.08, 0.1, 0.2], carbonToNitrogen: [300, 480, 560],
     moisturePct: [5, 8, 12], bulkKgM3: [35, 60, 120],
     ligninPctVs: 16, ashPct: 5, structure: 2, keepsDays: 730, worms: 'yes', months: [],
@@ -11,7 +12,8 @@ export const PAPER: readonly Material[] = [
   }),
   material({
     id: 'newsprint', name: 'Newspaper, shredded', short: 'newspaper', family: 'paper',
-    nitrogenPct: [0.06, 0.1, 0.14], carbonToNitrogen: [250, 400, 850],
+    words: 'newspaper paper',
+    nitrogenPct: [0.06, 0.12, 0.18], carbonToNitrogen: [250, 390, 750],
     moisturePct: [4, 7, 10], bulkKgM3: [50, 80, 150],
     ligninPctVs: 22, ashPct: 3, structure: 1, keepsDays: 730, worms: 'yes', months: [],
     cautions: ['no glossy paper'],
@@ -19,6 +21,7 @@ export const PAPER: readonly Material[] = [
   // Cellulose with 15 % filler holds about 43 % carbon: 0.17 % N at C:N 250.
   material({
     id: 'office-paper', name: 'Office paper, shredded', short: 'office paper', family: 'paper',
+    words: 'printer paper shredder bank envelopes letters',
     nitrogenPct: [0.1, 0.17, 0.3], carbonToNitrogen: [130, 250, 400],
     moisturePct: [4, 6, 9], bulkKgM3: [40, 60, 120],
     ligninPctVs: 3, ashPct: 15, structure: 1, keepsDays: 730, worms: 'yes', months: [],
@@ -26,9 +29,26 @@ export const PAPER: readonly Material[] = [
   }),
   material({
     id: 'egg-cartons', name: 'Moulded pulp egg cartons, torn', short: 'egg cartons', family: 'paper',
+    words: 'egg box boxes tray trays pulp',
     nitrogenPct: [0.1, 0.15, 0.3], carbonToNitrogen: [200, 300, 450],
     moisturePct: [5, 8, 12], bulkKgM3: [30, 50, 90],
     ligninPctVs: 18, ashPct: 6, structure: 2, keepsDays: 730, worms: 'yes', months: [],
     cautions: [],
+  }),
+  material({
+    id: 'tissue-paper', name: 'Paper tissues, kitchen roll and napkins', short: 'paper tissues', family: 'paper',
+    words: 'tissue kitchen towel napkin serviette paper towel hankie',
+    nitrogenPct: [0.08, 0.13, 0.25], carbonToNitrogen: [200, 350, 550],
+    moisturePct: [4, 8, 40], bulkKgM3: [30, 50, 90],
+    ligninPctVs: 5, ashPct: 2, structure: 1, keepsDays: 365, worms: 'yes', months: [],
+    cautions: ['not with grease, cleaner or from the sick'],
+  }),
+  material({
+    id: 'card-tubes', name: 'Card tubes and thin card, torn', short: 'thin card', family: 'paper',
+    words: 'cardboard toilet roll tube loo roll cereal box egg box carton packaging',
+    nitrogenPct: [0.1, 0.14, 0.25], carbonToNitrogen: [220, 330, 480],
+    moisturePct: [5, 8, 12], bulkKgM3: [40, 70, 130],
+    ligninPctVs: 14, ashPct: 9, structure: 1, keepsDays: 730, worms: 'yes', months: [],
+    cautions: ['no gloss or plastic film'],
   }),
 ]

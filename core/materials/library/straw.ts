@@ -4,13 +4,15 @@ import { material, type Material } from '../material'
 export const STRAW: readonly Material[] = [
   material({
     id: 'straw-wheat', name: 'Straw, wheat or barley', short: 'straw', family: 'straw',
-    nitrogenPct: [0.3, 0.5, 1.0], carbonToNitrogen: [60, 100, 150],
+    words: 'bale barley rye bedding',
+    nitrogenPct: [0.3, 0.5, 1.0], carbonToNitrogen: [60, 97, 150],
     moisturePct: [6, 12, 25], bulkKgM3: [35, 60, 110],
     ligninPctVs: 18, ashPct: 8, structure: 3, keepsDays: 730, worms: 'yes', months: [],
     cautions: ['may carry long-lasting weedkiller: ask where it grew, or try beans in it first'],
   }),
   material({
     id: 'straw-oat', name: 'Straw, oat', short: 'oat straw', family: 'straw',
+    words: 'bale bedding',
     nitrogenPct: [0.6, 0.8, 1.1], carbonToNitrogen: [48, 60, 90],
     moisturePct: [6, 14, 25], bulkKgM3: [35, 60, 110],
     ligninPctVs: 17, ashPct: 9, structure: 3, keepsDays: 730, worms: 'yes', months: [],
@@ -18,6 +20,7 @@ export const STRAW: readonly Material[] = [
   }),
   material({
     id: 'hay-grass', name: 'Hay, grass', short: 'hay', family: 'straw',
+    words: 'bale meadow fodder',
     nitrogenPct: [0.8, 1.5, 2.5], carbonToNitrogen: [20, 30, 50],
     moisturePct: [8, 12, 25], bulkKgM3: [50, 80, 130],
     ligninPctVs: 9, ashPct: 8, structure: 2, keepsDays: 365, worms: 'yes', months: [],
@@ -25,6 +28,7 @@ export const STRAW: readonly Material[] = [
   }),
   material({
     id: 'hay-legume', name: 'Hay, clover or lucerne', short: 'clover hay', family: 'straw',
+    words: 'alfalfa lucerne clover bale',
     nitrogenPct: [1.8, 2.6, 3.6], carbonToNitrogen: [13, 16, 22],
     moisturePct: [8, 12, 25], bulkKgM3: [50, 80, 130],
     ligninPctVs: 10, ashPct: 9, structure: 2, keepsDays: 365, worms: 'yes', months: [],
@@ -32,6 +36,7 @@ export const STRAW: readonly Material[] = [
   }),
   material({
     id: 'stalks', name: 'Dry stalks of perennials, maize or sunflower', short: 'dry stalks', family: 'straw',
+    words: 'stems canes maize corn sunflower perennials',
     nitrogenPct: [0.5, 0.7, 1.0], carbonToNitrogen: [50, 65, 90],
     moisturePct: [8, 14, 30], bulkKgM3: [25, 50, 90],
     ligninPctVs: 13, ashPct: 7, structure: 3, keepsDays: 365, worms: 'some', months: [9, 10, 11, 12, 1, 2, 3],
@@ -39,9 +44,50 @@ export const STRAW: readonly Material[] = [
   }),
   material({
     id: 'reed-miscanthus', name: 'Reed, miscanthus or bamboo, chopped', short: 'chopped reed', family: 'straw',
+    words: 'bamboo ornamental grass pampas reeds',
     nitrogenPct: [0.3, 0.5, 0.9], carbonToNitrogen: [60, 85, 140],
     moisturePct: [8, 15, 35], bulkKgM3: [70, 110, 160],
     ligninPctVs: 20, ashPct: 5, structure: 3, keepsDays: 365, worms: 'no', months: [11, 12, 1, 2, 3],
     cautions: [],
+  }),
+  material({
+    id: 'bracken', name: 'Bracken, brown', short: 'bracken', family: 'straw',
+    words: 'fern fronds',
+    nitrogenPct: [0.5, 0.9, 1.6], carbonToNitrogen: [30, 52, 85],
+    moisturePct: [12, 22, 40], bulkKgM3: [35, 60, 100],
+    ligninPctVs: 28, ashPct: 6, structure: 3, keepsDays: 365, worms: 'no', months: [9, 10, 11, 12],
+    cautions: ['spores in late summer: cut it after the first frost, wear a mask'],
+  }),
+  material({
+    id: 'corn-cobs', name: 'Maize cobs, broken up', short: 'corn cobs', family: 'straw',
+    words: 'sweetcorn corn husk cob maize',
+    nitrogenPct: [0.4, 0.6, 0.9], carbonToNitrogen: [55, 78, 120],
+    moisturePct: [10, 15, 30], bulkKgM3: [120, 180, 260],
+    ligninPctVs: 15, ashPct: 3, structure: 3, keepsDays: 365, worms: 'some', months: [8, 9, 10, 11],
+    cautions: ['slow whole: crush or chop them'],
+  }),
+  material({
+    id: 'hemp-bedding', name: 'Hemp or flax bedding, unused', short: 'hemp bedding', family: 'straw',
+    words: 'shiv hurds flax linen animal bedding',
+    nitrogenPct: [0.3, 0.5, 0.8], carbonToNitrogen: [60, 92, 150],
+    moisturePct: [9, 12, 16], bulkKgM3: [80, 110, 150],
+    ligninPctVs: 20, ashPct: 3, structure: 2, keepsDays: 730, worms: 'some', months: [],
+    cautions: ['dusty: damp it, wear a mask'],
+  }),
+  material({
+    id: 'pellet-bedding', name: 'Straw or wood pellet bedding, swollen', short: 'pellet bedding', family: 'straw',
+    words: 'pellets litter cat stove wood pellet',
+    nitrogenPct: [0.2, 0.4, 0.8], carbonToNitrogen: [70, 122, 300],
+    moisturePct: [20, 35, 50], bulkKgM3: [180, 260, 350],
+    ligninPctVs: 24, ashPct: 4, structure: 1, keepsDays: 365, worms: 'little', months: [],
+    cautions: ['untreated wood only'],
+  }),
+  material({
+    id: 'cocoa-shells', name: 'Cocoa shells', short: 'cocoa shells', family: 'straw',
+    words: 'cacao husk mulch chocolate',
+    nitrogenPct: [2.0, 2.7, 3.4], carbonToNitrogen: [13, 17, 22],
+    moisturePct: [6, 9, 14], bulkKgM3: [120, 180, 250],
+    ligninPctVs: 18, ashPct: 8, structure: 1, keepsDays: 365, worms: 'some', months: [],
+    cautions: ['poisonous to dogs'],
   }),
 ]

@@ -33,6 +33,8 @@ export interface Choosing {
   readonly eats: readonly Family[]
   readonly leastL: number
   readonly line: string
+  /** What to do with more of one thing than another method can use: "cage them"; only where a method takes that gladly. */
+  readonly surplus?: string
 }
 
 /** The method's own words, where screens need one. */

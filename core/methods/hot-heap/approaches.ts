@@ -19,18 +19,15 @@ export interface HotHeapApproach extends Approach {
 }
 
 /**
- * Counting only what decays: the plain band times the share of carbon that is usable in mixes within it. That share is
- * 0.42 at the median of random mixes of the library and 0.31 to 0.58 in four of five; see docs/models.md.
+ * Aimed at: 25 to 35 to 1, 50 to 62 % water like a wrung sponge, air in a third of the volume, at most half of stuff that mats.
+ * Still working: 20 to 40 to 1, 65 % water and more where the stuff stands open, air in a fifth, two thirds of what mats.
  */
-const AVAILABLE = { low: 10, high: 16 }
-
-/** 25 to 35 to 1, 50 to 62 % water like a wrung sponge, air in a third of the volume, at most half of stuff that mats. */
 const COMFORT: Comfort = {
-  carbonToNitrogen: { low: 25, high: 35 },
-  availableCarbonToNitrogen: AVAILABLE,
+  carbonToNitrogen: { least: 20, low: 25, high: 35, most: 40 },
+  availableCarbonToNitrogen: { least: 11, low: 15 },
   moistureFraction: { low: 0.5, target: 0.55, high: 0.62 },
-  freeAirSpaceMin: 0.3,
-  mattingShareMax: 0.5,
+  freeAirSpace: { least: 0.22, low: 0.3 },
+  mattingShare: { high: 0.5, most: 0.65 },
 }
 
 /** The main schools. Practitioners disagree on turning; each school has its own forecast and its own work. */

@@ -6,7 +6,7 @@ import { judge } from '../../mix/judgement'
 import { portionOf } from '../../mix/portion'
 import { scaleRange } from '../../units/range'
 import { fillHeightM } from '../../vessel/vessel'
-import type { Draft, Proposal, Sizing, Surroundings } from '../contract'
+import type { Draft, Proposal, Sizing, Surroundings, Verdict } from '../contract'
 import { heapPicture } from '../heated/picture'
 import { heapProposal } from '../heated/proposal'
 import { hotHeapApproach } from './approaches'
@@ -16,6 +16,8 @@ import { strataOf } from './layers'
 import { verdictOf } from './verdict'
 import { buildSteps } from './steps'
 
+const NOTHING_DECAYS: Verdict = { grade: 'poor', weakest: 'mix', text: 'Nothing of this decays: it is a base, a starter or ballast.', advice: 'Add greens and browns.' }
+
 /** What a planned heap comes to. @param sizing what usually comes out, and when. */
 export function draftOf(planned: Proposal, surroundings: Surroundings, { usualYield, daysToReady }: Sizing): Draft {
   const proposal = heapProposal(planned)
@@ -23,11 +25,12 @@ export function draftOf(planned: Proposal, surroundings: Surroundings, { usualYi
   const { units, waterCan, now } = surroundings
   const fillM = fillHeightM(vessel, volumeL)
   const work = handsOn(proposal)
+  const judgement = judge(typicalTotals(ingredients.map(portionOf)), hotHeapApproach(approachId).comfort)
   const { earliest, latest } = daysToReady(approachId)
   const water = waterL < 0.5 ? 'no water: it is moist enough.' : `water ${containerText(waterL / waterCan.volumeL, waterCan)} (${quantityText('volume', units, waterL)}) in all.`
   return {
     summary: `${quantityText('volume', units, volumeL)} mixed, ${quantityText('length', units, fillM)} high; ${water}`,
-    verdict: verdictOf(planned, judge(typicalTotals(ingredients.map(portionOf)), hotHeapApproach(approachId).comfort), surroundings),
+    verdict: judgement.ok ? verdictOf(planned, judgement.value, surroundings) : NOTHING_DECAYS,
     facts: [],
     warnings: warningsFor(ingredients, approachId),
     picture: heapPicture({ of: `The heap in the ${vessel.name.toLowerCase()}, cut open`, vessel, heightM: fillM, bands: strataOf(proposal).map(({ family, short, heightShare }) => ({ family, short, heightShare })) }),

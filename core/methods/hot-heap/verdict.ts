@@ -3,10 +3,14 @@ import type { Judgement } from '../../mix/judgement'
 import { mixInShort, verdictText } from '../../mix/words'
 import { monthText } from '../../units/dates'
 import { quantityText } from '../../units/format'
+import { portionOf, type Ingredient } from '../../mix/portion'
+import { containerText } from '../../units/container'
 import { asVessel } from '../../vessel/site'
 import type { Planned, Proposal, Surroundings, Verdict } from '../contract'
 import { peakOf, HOT_C, WARM_C } from './outlook'
-import { leastVolumeL, sizeOf, type Size } from './size'
+import { fillHeightM, narrowestM } from '../../vessel/vessel'
+import type { UnitSystem } from '../../units/system'
+import { leastVolumeL, sizeOf, TINY_M, type Size } from './size'
 
 /** Air of a mild day: what the season costs is measured against it. */
 const MILD_C = 15
@@ -45,9 +49,46 @@ function bySeason(planned: Planned, mix: Judgement, peakC: number, surroundings:
 
 function bySize(planned: Proposal, size: Size, mix: Judgement, surroundings: Surroundings): Verdict {
   const { units } = surroundings
-  const missingL = leastVolumeL(asVessel(planned.site)) - planned.volumeL
-  const advice = size.kind === 'small' && missingL > 20 ? { advice: `Fill it higher: about ${quantityText('volume', units, Math.round(missingL / 10) * 10)} more of the same.` } : {}
+  const ways = size.kind === 'small' ? waysToBeBigger(planned, units) : []
+  const advice = ways.length > 0 ? { advice: `${capital(ways.join(', or '))}.` } : {}
+  const acrossM = Math.cbrt(planned.volumeL / 1000)
+  if (size.kind === 'small' && ways.length > 0 && acrossM >= TINY_M) {
+    const heightM = fillHeightM(asVessel(planned.site), planned.volumeL)
+    return { grade: 'workable', weakest: 'size', text: `Nearly a heap as it is (${mixInShort(mix)}), but spread over this place it stands only ${quantityText('length', units, heightM)} high.`, ...advice }
+  }
   return { grade: size.grade, weakest: 'size', text: size.kind === 'small' ? `${besides(mix, 'too small to heat')}. ${size.text}` : `${capital(mixInShort(mix))}. ${size.text}`, ...advice }
+}
+
+/** The ingredient that makes up most of it. */
+function mainstay(ingredients: readonly Ingredient[]): Ingredient | undefined {
+  return [...ingredients].sort((a, b) => portionOf(b).looseVolumeL - portionOf(a).looseVolumeL)[0]
+}
+
+/** More of the same in its own container, or a narrower base that the same stuff stands high enough on. */
+function waysToBeBigger({ site, volumeL, ingredients }: Proposal, units: UnitSystem): string[] {
+  const vessel = asVessel(site)
+  const missingL = leastVolumeL(vessel) - volumeL
+  const main = mainstay(ingredients)
+  const acrossM = Math.cbrt(volumeL / 1000)
+  const wide = acrossM >= TINY_M && acrossM < narrowestM(vessel) * 0.95
+  return [
+    ...(missingL > 20 && main ? [`fill it higher: about ${quantityText('volume', units, Math.round(missingL / 10) * 10)} more of the same, say ${containerText(missingL / volumeL * main.amount.count, main.amount.container)} of ${main.material.short} with what goes with it`] : []),
+    ...(missingL > 20 && wide ? [`build it on a smaller base, ${quantityText('length', units, acrossM)} each way`] : []),
+  ]
+}
+
+/** Wood in pieces that the heat hardly reaches: so much of the dry stuff is worth a word. */
+const MUCH_WOOD = 0.25
+
+/** What comes out of it as it went in, and is used again. */
+function goesRoundAgain(ingredients: readonly Ingredient[]): string {
+  const dryKg = ingredients.map((one) => {
+    const { material, looseVolumeL } = portionOf(one)
+    return looseVolumeL * material.bulkDensityKgM3.typical * (1 - material.moistureFraction.typical)
+  })
+  const whole = dryKg.reduce((sum, mass) => sum + mass, 0)
+  const wood = ingredients.filter(({ material, prepared }, index) => material.family === 'wood' && material.structure === 3 && material.part === 'mix' && !prepared && dryKg[index]! > MUCH_WOOD * whole)
+  return wood.length > 0 ? ` Sieve the ${wood.map(({ material }) => material.short).join(' and ')} out at the end: they go round again.` : ''
 }
 
 /**
@@ -56,17 +97,24 @@ function bySize(planned: Proposal, size: Size, mix: Judgement, surroundings: Sur
  */
 export function verdictOf(planned: Proposal, judgement: Judgement, surroundings: Surroundings): Verdict {
   const size = sizeOf(asVessel(planned.site), planned.volumeL, surroundings.units)
+  const again = goesRoundAgain(planned.ingredients)
   if (judgement.grade === 'poor') return { grade: 'poor', weakest: 'mix', text: `${verdictText(judgement)}${size.grade === 'poor' ? ' And it is too small to heat.' : ''}` }
-  if (size.grade === 'poor') return bySize(planned, size, judgement, surroundings)
   const peakC = peakOf(planned, surroundings) ?? 0
+  if (size.grade === 'poor') {
+    if (peakC < WARM_C) return bySize(planned, size, judgement, surroundings)
+    const warm = quantityText('temperature', surroundings.units, Math.round(peakC / 5) * 5)
+    const small = bySize(planned, size, judgement, surroundings)
+    return { ...small, grade: 'workable', text: `${besides(judgement, 'warm rather than hot')}: small as it is, expect about ${warm} for some days.` }
+  }
   const mildC = peakOf(planned, surroundings, { airC: MILD_C }) ?? 0
   // Where a mild day would not warm it either, the cold is not what is wrong.
   if (peakC < WARM_C && mildC >= WARM_C && mildC - peakC >= SEASON_K) return bySeason(planned, judgement, peakC, surroundings)
   const heat = quantityText('temperature', surroundings.units, Math.round(peakC / 5) * 5)
   const expected = peakC >= WARM_C ? `Expect about ${heat} within a week.` : `Expect it lukewarm, about ${heat}.`
-  if (judgement.grade === 'workable') return { grade: 'workable', weakest: 'mix', text: `${verdictText(judgement)} ${expected}` }
+  if (size.kind === 'over') return bySize(planned, size, judgement, surroundings)
+  if (judgement.grade === 'workable') return { grade: 'workable', weakest: 'mix', text: `${verdictText(judgement)} ${expected}${again}` }
   if (size.grade === 'workable') return bySize(planned, size, judgement, surroundings)
   return peakC >= HOT_C
-    ? { grade: 'good', text: `Good mix, big enough. ${expected}` }
+    ? { grade: 'good', text: `Good mix, big enough. ${expected}${again}` }
     : { grade: 'workable', weakest: 'mix', text: `A good mix on paper, of slow stuff. ${expected}` }
 }

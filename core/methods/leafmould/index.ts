@@ -24,7 +24,7 @@ export const leafmould: Method = {
   },
   choosing: {
     purposes: ['mulch', 'potting', 'seeds'], weeks: range(30, 60, 130), minutesAWeek: range(1, 2, 4), heavy: false, eats: ['leaf'], leastL: 80,
-    line: 'Autumn leaves and nothing else, left alone for a year or two.',
+    line: 'Autumn leaves and nothing else, left alone for a year or two.', surplus: 'cage as leaf mould',
   },
   approaches: APPROACHES,
   sites: SITES,

@@ -24,7 +24,7 @@ export interface RuleMix {
 }
 
 /** Why a rule has nothing to say. */
-export type RuleTrouble = 'no-browns' | 'no-greens'
+export type RuleTrouble = 'no-browns' | 'no-greens' | 'no-mix'
 
 /**
  * The mix a rule of thumb gives: as many litres as there are now, browns and greens each in the proportions they have
@@ -47,7 +47,8 @@ export function mixByRule(rule: RuleOfThumb, ingredients: readonly Ingredient[],
     const side = sideOf(one.material)
     return side ? { ...one, amount: { ...one.amount, count: roundedCount(one.amount.count * parts[side]) } } : one
   })
-  return ok({ rule, ingredients: changed, judgement: judge(typicalTotals(changed.map(portionOf)), comfort) })
+  const judgement = judge(typicalTotals(changed.map(portionOf)), comfort)
+  return judgement.ok ? ok({ rule, ingredients: changed, judgement: judgement.value }) : fail('no-mix')
 }
 
 /** Every rule for these materials, in their fixed order; empty when browns or greens are missing. */
