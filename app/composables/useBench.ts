@@ -32,10 +32,11 @@ export const useBench = createSharedComposable(() => {
     const outcome = mixRanges(filled.value.map(portionOf), judgement.value?.waterL ?? 0, comfort.value)
     return outcome.ok ? outcome.value : undefined
   })
+  const standsShare = computed(() => method.value.sizing?.standsShare ?? 1)
   const around = computed(() => aroundHere(materials.value, materialContainers.value, seasonMonth.value, supplies.value))
   const feeds = computed(() => feedsFor(materials.value, stored.value))
   const candidates = computed(() => candidatesFor(filled.value, stored.value, around.value))
-  const levers = computed(() => leversFor(filled.value, candidates.value, comfort.value, { pinned: draft.value.pinned, roomL: vesselVolumeL(vessel.value) }))
+  const levers = computed(() => leversFor(filled.value, candidates.value, comfort.value, { pinned: draft.value.pinned, roomL: vesselVolumeL(vessel.value) / standsShare.value }))
   /** The plan as it would be begun: with the method and school that are offered while none is chosen. */
   const effective = computed(() => ({ ...draft.value, methodId: plan.unknownMethod.value ? draft.value.methodId : method.value.id, approachId: approach.value.id }))
   const planned = computed(() => draftFor(effective.value, method.value, surroundings.value))
@@ -55,7 +56,7 @@ export const useBench = createSharedComposable(() => {
   const warnings = computed(() => method.value.mixing ? method.value.mixing.warnings(filled.value, approach.value.id) : planned.value?.draft.warnings ?? [])
 
   const problem = (wish: BalanceWish, wishL: number | undefined) => problemOf({
-    vessel: vessel.value, ingredients: ingredients.value, pinned: draft.value.pinned, capped: draft.value.capped, stored: stored.value, around: around.value, feeds: feeds.value, comfort: comfort.value,
+    vessel: vessel.value, standsShare: standsShare.value, ingredients: ingredients.value, pinned: draft.value.pinned, capped: draft.value.capped, stored: stored.value, around: around.value, feeds: feeds.value, comfort: comfort.value,
   }, wish, wishL)
 
   function addMaterial(material: Material): void {
@@ -63,7 +64,7 @@ export const useBench = createSharedComposable(() => {
     const amount: Amount = { count: 1, container: lot?.container ?? containerThen(usualContainer(material, materialContainers.value)), packing: lot?.packing ?? 'loose' }
     const at = draft.value.ingredients.findIndex(({ materialId }) => materialId === material.id)
     if (at < 0) plan.change({ ingredients: [...draft.value.ingredients, { materialId: material.id, amount }] })
-    else plan.setAmount(at, { ...draft.value.ingredients[at]!.amount, count: draft.value.ingredients[at]!.amount.count + 1 })
+    else plan.setAmount(material.id, { ...draft.value.ingredients[at]!.amount, count: draft.value.ingredients[at]!.amount.count + 1 })
   }
 
   /** What of the store this method takes, as a pile: everything that is there, to be changed from there on. */
@@ -74,5 +75,5 @@ export const useBench = createSharedComposable(() => {
     plan.adopt([...seen.values()])
   }
 
-  return { ...plan, storeOffers, fillFromStore, method, approach, vessel, ingredients, filled, mixing, comfort, judgement, ranges, verdict, changes, counsel, firstChange, candidates, effective, planned, proposal, goesIn, drawn, warnings, problem, addMaterial }
+  return { ...plan, storeOffers, fillFromStore, method, approach, vessel, ingredients, filled, mixing, comfort, judgement, ranges, verdict, changes, counsel, standsShare, firstChange, candidates, effective, planned, proposal, goesIn, drawn, warnings, problem, addMaterial }
 })

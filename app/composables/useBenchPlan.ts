@@ -60,12 +60,13 @@ export const useBenchPlan = createSharedComposable(() => {
   /** A method was chosen that this version does not know. */
   const unknownMethod = computed(() => draft.value.methodId !== '' && method.value === undefined)
 
-  const amend = (index: number, part: Partial<NamedIngredient>) =>
-    change({ ingredients: draft.value.ingredients.map((one, at) => at === index ? { ...one, ...part } : one) })
-  const setAmount = (index: number, amount: Amount) => amend(index, { amount })
-  function setPrepared(index: number, prepared: Preparation | undefined): void {
-    change({ ingredients: draft.value.ingredients.map(({ materialId, amount, prepared: was }, at) => {
-      const now = at === index ? prepared : was
+  // By material, never by place: what the book does not know any more is not shown, but keeps its place.
+  const amend = (materialId: string, part: Partial<NamedIngredient>) =>
+    change({ ingredients: draft.value.ingredients.map(one => one.materialId === materialId ? { ...one, ...part } : one) })
+  const setAmount = (materialId: string, amount: Amount) => amend(materialId, { amount })
+  function setPrepared(wanted: string, prepared: Preparation | undefined): void {
+    change({ ingredients: draft.value.ingredients.map(({ materialId, amount, prepared: was }) => {
+      const now = materialId === wanted ? prepared : was
       return { materialId, amount, ...(now ? { prepared: now } : {}) }
     }) })
   }
@@ -75,10 +76,9 @@ export const useBenchPlan = createSharedComposable(() => {
     const [pinned, capped] = [without(draft.value.pinned), without(draft.value.capped)]
     change({ pinned: freedom === 'stays' ? [...pinned, materialId] : pinned, capped: freedom === 'at-most' ? [...capped, materialId] : capped })
   }
-  function remove(index: number): void {
-    const gone = draft.value.ingredients[index]?.materialId
+  function remove(gone: string): void {
     change({
-      ingredients: draft.value.ingredients.filter((_, at) => at !== index),
+      ingredients: draft.value.ingredients.filter(({ materialId }) => materialId !== gone),
       pinned: draft.value.pinned.filter(id => id !== gone), capped: draft.value.capped.filter(id => id !== gone),
     })
   }

@@ -7,7 +7,7 @@ import type { Picture } from '#core/picture/picture'
 import { mixInShort } from '#core/mix/words'
 import { mixRanges } from '#core/mix/ranges'
 import { containersFor } from '#core/units/container'
-import { roughly } from '#core/units/format'
+import { ratioText, roughly } from '#core/units/format'
 import { siteName, siteVolumeL } from '#core/vessel/site'
 
 /** A plan in figures, for looking at beside another. */
@@ -40,8 +40,6 @@ export function usePlanFigures() {
     }
     const ranges = mixRanges(ingredients.map(portionOf), judgement.waterL, mixing.comfort(approach.id))
     const { measures, waterL } = judgement
-    const outlook = mixing.outlook(planned.proposal, surroundings.value)
-    const days = sizing.daysToReady(approach.id)
     const share = own.value?.share ?? sizing.usualYield
     const building = draft.work[0]?.minutes.typical ?? 0
     const ratio = ranges.ok ? `${Math.round(ranges.value.of.carbonToNitrogen.low)}–${Math.round(ranges.value.of.carbonToNitrogen.high)}` : ''
@@ -52,14 +50,12 @@ export function usePlanFigures() {
       lines: [
         { label: 'Verdict', value: draft.verdict.grade, note: draft.verdict.text },
         { label: 'Balance', value: mixInShort(judgement), note: '' },
-        { label: 'Carbon to nitrogen', value: `${Math.round(measures.carbonToNitrogen)} : 1`, note: ratio },
+        { label: 'Carbon to nitrogen', value: ratioText(measures.carbonToNitrogen), note: ratio },
         { label: 'Moisture, watered', value: `${Math.round(measures.moistureFraction * 100)} %`, note: moisture },
         { label: 'Water to add', value: waterL < 0.5 ? 'none' : amount(containersFor(waterL, waterCan.value), waterCan.value), note: '' },
         { label: 'Free air space', value: `${Math.round(measures.freeAirSpace * 100)} %`, note: '' },
-        { label: 'Mixed', value: quantity('volume', measures.volumeL), note: `${Math.round(measures.volumeL / siteVolumeL(plan.site) * 100)} % of the ${siteName(plan.site).toLowerCase()}` },
-        { label: 'Heat', value: outlook.label, note: `about ${quantity('temperature', outlook.peakC)}` },
+        { label: 'Mixed', value: quantity('volume', measures.volumeL), note: `${Math.round(measures.volumeL * sizing.standsShare / siteVolumeL(plan.site) * 100)} % of the ${siteName(plan.site).toLowerCase()} as it stands` },
         { label: 'Gives', value: span('volume', roughly(measures.volumeL * share.low), roughly(measures.volumeL * share.high)), note: '' },
-        { label: 'Ready', value: `${Math.round(days.earliest / 7)}–${Math.round(days.latest / 7)} weeks`, note: approach.name.toLowerCase() },
         { label: 'Work to build', value: `${Math.round(building / 5) * 5} minutes`, note: `${Math.round(ingredients.reduce((sum, one) => sum + one.amount.count, 0))} containers` },
       ],
     }

@@ -81,9 +81,13 @@ function mainstay({ offers }: Problem, counts: readonly number[]): number | unde
 const without = (problem: Problem, left: number): Problem => ({ ...problem, offers: problem.offers.map(offer => offer.material.id === problem.offers[left]?.material.id && offer.pinned === undefined ? { ...offer, most: 0 } : offer) })
 
 const FINER_STEP = 0.5
-const isGood = (problem: Problem, counts: readonly number[]) => {
+/** Halves must bring it nearer by so much: half of the way from comfortable to barely working. */
+const WORTH_HALVES = 0.4
+
+/** How far a choice is from comfortable, all its ills together. */
+function offBy(problem: Problem, counts: readonly number[]): number {
   const worked = workOut(problem, counts)
-  return worked !== undefined && illsIn(worked.measures, problem.limits.comfort).length === 0
+  return worked ? illsIn(worked.measures, problem.limits.comfort).reduce((sum, { severity }) => sum + severity, 0) : Infinity
 }
 
 /** The cheapest choice for a goal, drawn towards the middle of what is comfortable. */
@@ -115,14 +119,17 @@ export function balancedAnswers(problem: Problem, { goalId, most = 3, onAnswer }
     if (found) answers.push(found)
     onAnswer?.(answers)
   }
-  take(problem, wanted, wanted.title, first.value.counts)
+  const halved = problem.step > FINER_STEP && offBy(problem, first.value.counts) > 0 ? { ...problem, step: FINER_STEP } : undefined
+  const finer = halved && bestFor(halved, wanted, solver)
+  const betterHalved = halved && finer?.ok && offBy(halved, finer.value.counts) < offBy(problem, first.value.counts) - WORTH_HALVES
+  if (betterHalved) take(halved, wanted, `${wanted.title}, in halves`, finer.value.counts)
+  else take(problem, wanted, wanted.title, first.value.counts)
   const main = mainstay(problem, first.value.counts)
   const others = GOALS.filter(({ id }) => id !== wanted.id).map(goal => ({ problem, goal, title: goal.title }))
   const left = main === undefined ? [] : [{ problem: without(problem, main), goal: wanted, title: `Without the ${problem.offers[main]?.material.short ?? ''}` }]
   const easier = easierToMix(problem, first.value.counts)
-  const finer = problem.step > FINER_STEP && !isGood(problem, first.value.counts) ? [{ problem: { ...problem, step: FINER_STEP }, goal: wanted, title: 'Measured out in halves' }] : []
   const prepared = easier ? [{ problem: easier, goal: wanted, title: '' }] : []
-  for (const other of [...finer, ...prepared, ...others, ...left]) {
+  for (const other of [...prepared, ...others, ...left]) {
     if (answers.length >= most) break
     const found = bestFor(other.problem, other.goal, beside)
     if (found.ok) take(other.problem, other.goal, preparedTitle(problem, other.problem, found.value.counts) || other.title || wanted.title, found.value.counts)

@@ -3,7 +3,8 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { everyChoice, randomProblem } from '../../test/builders/problems'
 import { seededRandom } from '../random/random'
 import { costsFor } from './answers'
-import { changeCost, smallestChanges } from './changes'
+import { aiming } from './aim'
+import { AIM_WEIGHT, changeCost, smallestChanges } from './changes'
 import { GOALS } from './goals'
 import type { Problem } from './problem'
 import { solverOf, type LpSolver, type Solver } from './program'
@@ -55,28 +56,31 @@ describe('the smallest change', () => {
     const random = seededRandom(57)
     let checked = 0
     for (let trial = 0; trial < 200; trial++) {
-      const problem = { ...randomProblem(random, 2 + trial % 2, 4), step: 1 }
+      const drawn = { ...randomProblem(random, 2 + trial % 2, 4), step: 0.5 }
+      // What lies on the bench is left out at a cost, and what is pinned stays.
+      const problem: Problem = { ...drawn, offers: drawn.offers.map(one => one.pinned === undefined && one.most > 0 ? { ...one, lies: Math.min(one.most, 1 + trial % 3) } : one) }
       if (cheapest(problem, problem.offers.map(() => 1), solver).ok) continue
-      const ways = smallestChanges(problem, solver)
-      if (!ways.ok) throw new Error(ways.error)
-      const box = 11
-      let best: number | undefined
-      for (const counts of everyChoice(problem, () => box, false)) {
-        const cost = changeCost(problem, counts)
-        if ((best === undefined || cost < best) && keepsTo(problem, counts)) best = cost
+      const found = smallestChanges(problem, solver)
+      if (!found.ok) throw new Error(found.error)
+      const smallest = found.value.ways.find(({ kind }) => kind === 'smallest')
+      const box = 6
+      let best = Infinity
+      for (const counts of everyChoice(problem, () => box)) {
+        const cost = changeCost(problem, counts) + aiming(problem, problem.offers.map(() => 0), AIM_WEIGHT).costOf!(counts)
+        if (cost < best && keepsTo(problem, counts)) best = cost
       }
-      const smallest = ways.value.ways.find(({ kind }) => kind === 'smallest')
       if (!smallest) {
-        expect(best, `trial ${trial}`).toBeUndefined()
+        // Another kind of move may have been so alike that this one is not named, or nothing lies within the box.
+        if (found.value.ways.length === 0) expect(best, `trial ${trial}`).toBe(Infinity)
         continue
       }
       expect(keepsTo(problem, smallest.counts), `trial ${trial}`).toBe(true)
-      // What lies within the box is found as cheap; what lies outside may only be cheaper still, or the box holds nothing.
-      // Ties are settled by a thousandth a container.
-      if (best !== undefined) expect(changeCost(problem, smallest.counts), `trial ${trial}`).toBeLessThanOrEqual(best + 0.002 * box * problem.offers.length)
-      if (smallest.counts.every(count => count <= box)) expect(changeCost(problem, smallest.counts), `trial ${trial}`).toBeGreaterThanOrEqual((best ?? Infinity) - 1e-6)
+      const cost = changeCost(problem, smallest.counts) + aiming(problem, problem.offers.map(() => 0), AIM_WEIGHT).costOf!(smallest.counts)
+      // What lies within the box is found as cheap. Ties are settled by a thousandth a container.
+      if (best < Infinity) expect(cost, `trial ${trial}`).toBeLessThanOrEqual(best + 0.002 * box * problem.offers.length)
+      problem.offers.forEach(({ pinned }, index) => { if (pinned !== undefined) expect(smallest.counts[index]).toBe(pinned) })
       checked++
     }
-    expect(checked).toBeGreaterThan(40)
+    expect(checked).toBeGreaterThan(25)
   })
 })

@@ -5,7 +5,7 @@ import type { Ingredient } from '../mix/portion'
 import { aiming, SPOILS_WITHIN_DAYS } from './aim'
 import { whatIsMissed, type Missed } from './missed'
 import { ingredientsTaken, unitOf, type Offer } from './offer'
-import { prepare } from './preparing'
+import { easierToMix, prepare } from './preparing'
 import type { LimitName, Problem } from './problem'
 import type { Row, Solver, SolveTrouble, Variable } from './program'
 import { workOut } from './region'
@@ -52,7 +52,7 @@ const MOVE_COST: Readonly<Record<WayKind, number>> = { 'halves': 0.1, 'prepared'
 /** Of changes that cost the same, the one with fewer containers in all. */
 const TIE = 0.001
 /** Missing the middle of what is comfortable by all that is acceptable is as bad as so many containers. */
-const AIM_WEIGHT = 6
+export const AIM_WEIGHT = 6
 const MOST_WAYS = 4
 
 /** What there is, in parts that are measured out: of two and a half sacks, two when only whole ones count. */
@@ -140,7 +140,7 @@ export function smallestChanges(problem: Problem, solver: Solver): Outcome<Impos
   const missed = whatIsMissed(problem, solver)
   if (!missed.ok) return missed
   const limits = missed.value.map(({ limit }) => limit)
-  const eased = prepare(problem, limits.flatMap(limit => limit === 'too-wet' || limit === 'mats' ? [limit] : []))
+  const eased = easierToMix(problem, problem.offers.map(({ lies = 0, pinned = lies }) => pinned)) ?? prepare(problem, limits.flatMap(limit => limit === 'too-wet' || limit === 'mats' ? [limit] : []))
   const wantsNitrogen = limits.includes('too-brown') && (problem.feeds?.length ?? 0) > 0
   const fed = wantsNitrogen ? { ...problem, offers: [...problem.offers, ...problem.feeds ?? []] } : undefined
   const kinds: (() => WayOut | undefined)[] = [

@@ -17,21 +17,21 @@ function preparedOffer(offer: Offer, ills: readonly Ill[]): Offer {
   return helping ? { ...offer, prepared: helping } : offer
 }
 
-/** The same problem with what is wet wilted, what mats cut small and nothing soaked; nothing where no preparation helps. */
-export function prepare(problem: Problem, ills: readonly Ill[]): Problem | undefined {
-  const offers = problem.offers.map(offer => preparedOffer(offer, ills))
-  return offers.some((offer, index) => offer !== problem.offers[index]) ? { ...problem, offers } : undefined
-}
-
 /** What is cut small or wilted takes less room: the heap may be so much lower. */
 const LESS_ROOM = 0.6
+
+/** The same problem with what is wet wilted, what mats cut small and nothing soaked; nothing where no preparation helps. */
+export function prepare(problem: Problem, ills: readonly Ill[]): Problem | undefined {
+  const { limits } = problem
+  const offers = problem.offers.map(offer => preparedOffer(offer, ills))
+  if (offers.every((offer, index) => offer === problem.offers[index])) return undefined
+  return { ...problem, offers, limits: { ...limits, volumeL: { ...limits.volumeL, low: limits.volumeL.low * LESS_ROOM } } }
+}
 
 /** Where a choice is wet or mats, the problem with its stuff prepared against that. */
 export function easierToMix(problem: Problem, counts: readonly number[]): Problem | undefined {
   const worked = workOut(problem, counts)
-  const eased = worked && prepare(problem, illsIn(worked.measures, problem.limits.comfort).map(({ ill }) => ill))
-  const { limits } = problem
-  return eased && { ...eased, limits: { ...limits, volumeL: { ...limits.volumeL, low: limits.volumeL.low * LESS_ROOM } } }
+  return worked && prepare(problem, illsIn(worked.measures, problem.limits.comfort).map(({ ill }) => ill))
 }
 
 /** What is prepared otherwise in a choice than was asked, in a few words: "With the grass wilted". */

@@ -11,7 +11,7 @@ import { limitRows } from './rows'
 const keeps = ({ terms, most }: Row, values: readonly number[]) => {
   const parts = [...terms].map(([index, value]) => value * (values[index] ?? 0))
   const scale = parts.reduce((sum, part) => sum + Math.abs(part), Math.abs(most)) || 1
-  return parts.reduce((sum, part) => sum + part, 0) <= most + 1e-9 * scale
+  return parts.reduce((sum, part) => sum + part, 0) <= most + 1e-9 * scale + 1e-12
 }
 
 describe('the limits in straight lines', () => {

@@ -29,7 +29,7 @@ interface Open {
 const NARROW = 1e-4
 /** To begin with no span is wider than this: its bounds on the volume are then within two per cent. */
 const WIDE = 0.25
-const MOST_LOOKED_INTO = 60
+const MOST_LOOKED_INTO = 120
 /** Any amount cannot end exactly on a curved limit: it may be over by this share. */
 const FREE_TOLERANCE = 2e-4
 

@@ -1,6 +1,6 @@
 import { preparingText } from '../mix/words'
 import { containerText } from '../units/container'
-import { countText, quantityText, roundedCount } from '../units/format'
+import { countText, quantityText, ratioText, roundedCount } from '../units/format'
 import type { UnitSystem } from '../units/system'
 import type { Change, Impossible, WayOut } from './changes'
 import type { Missed } from './missed'
@@ -30,11 +30,10 @@ export function wayOutText({ changes }: WayOut): string {
 }
 
 const percent = (share: number) => `${Math.round(share * 100)} %`
-const toOne = (ratio: number) => `${Math.round(ratio)} : 1`
 
 const MISSES: Readonly<Record<LimitName, (missed: Missed, litres: (volumeL: number) => string) => string>> = {
-  'too-green': ({ is, edge }) => `at best it comes out at ${toOne(is)}, too green; ${toOne(edge)} still works`,
-  'too-brown': ({ is, edge }) => `at best it comes out at ${toOne(is)} in what decays, too brown; ${toOne(edge)} still works`,
+  'too-green': ({ is, edge }) => `at best it comes out at ${ratioText(is)}, too green; ${ratioText(edge)} still works`,
+  'too-brown': ({ is, edge }) => `at best it comes out at ${ratioText(is)} in what decays, too brown; ${ratioText(edge)} still works`,
   'too-wet': ({ is, edge }) => `it would hold ${percent(is)} water, where this stuff works up to ${percent(edge)}`,
   'airless': ({ is, edge }) => `it would lie too dense: ${percent(is)} air, ${percent(edge)} are wanted`,
   'mats': ({ is, edge }) => `${percent(is)} of it mats; up to ${percent(edge)} works`,
@@ -46,7 +45,8 @@ const MISSES: Readonly<Record<LimitName, (missed: Missed, litres: (volumeL: numb
 
 /** Why nothing fits, in a sentence, with the number that misses and the limit. */
 export function whyImpossible({ missed }: Impossible, units: UnitSystem): string {
-  const [first] = missed
+  const [first, second] = missed
   if (!first) return 'In whole containers it does not come out; smaller parts do.'
-  return `As it is, ${MISSES[first.limit](first, volumeL => quantityText('volume', units, volumeL))}.`
+  const said = (one: Missed) => MISSES[one.limit](one, volumeL => quantityText('volume', units, volumeL))
+  return `As it is, ${said(first)}${second ? `; and ${said(second)}` : ''}.`
 }

@@ -67,8 +67,8 @@ describe('the points of a method', () => {
 
 describe('the problem that is balanced', () => {
   const vessel = VESSEL_PRESETS[0]!
-  const bench = { vessel, ingredients: [], pinned: [], capped: [], stored: [lot('leaves-mixed', 200)], around: aroundHere(LIBRARY_BOOK, containers), comfort: METHODS[0]!.mixing!.comfort('weekly') }
-  const wish = { goalId: 'hot', ratioBasis: 'plain' as const, step: 0.5, fetching: true, fill: 'full' as const, oneMaterialMost: 0.6 }
+  const bench = { vessel, standsShare: 1, feeds: [], ingredients: [], pinned: [], capped: [], stored: [lot('leaves-mixed', 200)], around: aroundHere(LIBRARY_BOOK, containers, 10, []), comfort: METHODS[0]!.mixing!.comfort('weekly') }
+  const wish = { goalId: 'hot', step: 0.5, fetching: true, fill: 'full' as const, oneMaterialMost: 0.6 }
   const whole = vesselVolumeL(vessel)
 
   it('is three quarters to all of the vessel, or a wish to a tenth, never more than it holds', () => {
@@ -78,16 +78,16 @@ describe('the problem that is balanced', () => {
     expect(problemOf(bench, { ...wish, fill: 'wish' }, undefined).limits.volumeL.high).toBe(whole)
   })
 
-  it('stays this pile when it is asked for this pile: six tenths to nine fifths of its loose litres, within the vessel', () => {
+  it('stays this pile when it is asked for this pile: six tenths to nine fifths of its loose litres, or 250 L more, within the vessel', () => {
     // A sack is 80 L, five buckets are 60 L.
     const pile = { ...bench, ingredients: [{ material: findMaterial('leaves-mixed')!, amount: { count: 1, container: SACK, packing: 'loose' as const } }, { material: findMaterial('grass-clippings')!, amount: { count: 5, container: BUCKET, packing: 'loose' as const } }] }
-    expect(problemOf(pile, { ...wish, fill: 'pile' }, undefined).limits.volumeL).toEqual({ low: expect.closeTo(84, 9), high: expect.closeTo(252, 9) })
+    expect(problemOf(pile, { ...wish, fill: 'pile' }, undefined).limits.volumeL).toEqual({ low: expect.closeTo(84, 9), high: expect.closeTo(390, 9) })
     expect(problemOf({ ...pile, ingredients: [{ ...pile.ingredients[0]!, amount: { ...pile.ingredients[0]!.amount, count: 100 } }] }, { ...wish, fill: 'pile' }, undefined).limits.volumeL).toEqual({ low: whole * 0.6, high: whole })
     expect(problemOf(bench, { ...wish, fill: 'pile' }, undefined).limits.volumeL.high).toBe(whole)
   })
 
   it('takes a tenth of char at most, and fetches only when that is wished', () => {
-    expect(problemOf(bench, wish, undefined).limits).toMatchObject({ charMost: 0.1, oneMaterialMost: 0.6, ratioBasis: 'plain' })
+    expect(problemOf(bench, wish, undefined).limits).toMatchObject({ charMost: 0.1, oneMaterialMost: 0.6 })
     const ids = (fetching: boolean) => problemOf(bench, { ...wish, fetching }, undefined).offers.filter(({ most }) => most > 0).map(({ material }) => material.id)
     expect(ids(false)).toEqual(['leaves-mixed'])
     expect(ids(true)).toHaveLength(7)
@@ -113,7 +113,7 @@ describe('what is offered on the bench', () => {
     const planned = [{ material: findMaterial('grass-clippings')!, amount: { count: 2, container: BUCKET, packing: 'loose' as const } }]
     // 60 L less 24 L are 36 L: three buckets.
     expect(candidatesFor(planned, stored, [])[0]).toMatchObject({ count: 3, inStore: true })
-    expect(candidatesFor(planned, stored, aroundHere(LIBRARY_BOOK, containers)).filter(({ inStore }) => !inStore)).toHaveLength(6)
+    expect(candidatesFor(planned, stored, aroundHere(LIBRARY_BOOK, containers, 10, [])).filter(({ inStore }) => !inStore)).toHaveLength(6)
   })
 })
 

@@ -86,6 +86,8 @@ export interface BalanceWish {
 /** What lies on the bench and around it. */
 export interface OnTheBench {
   readonly vessel: Vessel
+  /** Of loosely mixed litres, so much stands in the vessel. */
+  readonly standsShare: number
   readonly ingredients: readonly Ingredient[]
   readonly pinned: readonly string[]
   readonly capped: readonly string[]
@@ -96,8 +98,8 @@ export interface OnTheBench {
 }
 
 /** The bench and the store as a problem for the solver. @param wishL litres to build in this vessel, when a size is wished. */
-export function problemOf({ vessel, ingredients, pinned, capped, stored, around, comfort, feeds }: OnTheBench, { step, fetching, fill, oneMaterialMost }: BalanceWish, wishL: number | undefined): Problem {
-  const wholeL = vesselVolumeL(vessel)
+export function problemOf({ vessel, standsShare, ingredients, pinned, capped, stored, around, comfort, feeds }: OnTheBench, { step, fetching, fill, oneMaterialMost }: BalanceWish, wishL: number | undefined): Problem {
+  const wholeL = vesselVolumeL(vessel) / standsShare
   const pileL = ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
   const volumeL = fill === 'pile' && pileL > 0
     ? { low: Math.min(wholeL, pileL) * PILE_SHARES.low, high: Math.min(wholeL, Math.max(pileL * PILE_SHARES.high, pileL + PILE_GROWS_L)) }

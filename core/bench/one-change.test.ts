@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { must } from '../../test/builders/bands'
 import { BUCKET, SACK } from '../../test/builders/heaps'
 import { findMaterial, LIBRARY_BOOK } from '../materials/book'
 import { METHODS } from '../methods'
@@ -12,19 +13,19 @@ import { aroundHere, candidatesFor } from './offered'
 import { changedBy } from './one-change'
 
 const comfort = METHODS[0]!.mixing!.comfort('weekly')
-const around = aroundHere(LIBRARY_BOOK, STARTING_CONTAINERS.metric)
+const around = aroundHere(LIBRARY_BOOK, STARTING_CONTAINERS.metric, 10, [])
 const of = (id: string, count: number, container = BUCKET): Ingredient => ({ material: findMaterial(id)!, amount: { count, container, packing: 'loose' } })
-const leversOf = (mix: readonly Ingredient[]) => leversFor(mix, candidatesFor(mix, [], around), comfort)
+const leversOf = (mix: readonly Ingredient[]) => leversFor(mix, candidatesFor(mix, [], around), comfort, { pinned: [], roomL: 1e6 })!
 
 describe('one change', () => {
   it('that is taken leaves the very mix that was promised', () => {
     const count = fc.integer({ min: 1, max: 20 })
     fc.assert(fc.property(count, count, count, (sacks, grass, scraps) => {
       const mix = [of('leaves-mixed', sacks, SACK), of('grass-clippings', grass), of('kitchen-veg', scraps)]
-      const { add, takeOut } = leversOf(mix)
-      for (const lever of [add, takeOut]) {
+      const { add, takeOut, prepare } = leversOf(mix)
+      for (const lever of [add, takeOut, ...prepare]) {
         if (!lever) continue
-        const after = judge(typicalTotals(changedBy(lever, mix).map(portionOf)), comfort)
+        const after = must(judge(typicalTotals(changedBy(lever, mix).map(portionOf)), comfort))
         expect(after.grade).toBe(lever.after.grade)
         expect(after.measures.carbonToNitrogen).toBeCloseTo(lever.after.measures.carbonToNitrogen, 6)
       }

@@ -18,7 +18,7 @@ const building: Building = {
   ] },
 }
 const write = (one: Building, extra = {}) => writeDocument(undefined, BUILDING_ID, BUILDING_KIND, { ...buildingValues(one), ...extra }, at, 'phone')
-const strata = strataOf({ vessel: asVessel(building.plan.site), approachId: building.plan.approachId, ingredients: ingredientsOf(building.plan.ingredients, LIBRARY_BOOK), waterL: 40, volumeL: 600 })
+const strata = strataOf({ vessel: asVessel(building.plan.site), approachId: building.plan.approachId, answers: {}, ingredients: ingredientsOf(building.plan.ingredients, LIBRARY_BOOK), waterL: 40, volumeL: 600 })
 const counts = (one: Building) => usedIngredients(one, strata, LIBRARY_BOOK).map(({ material, amount }) => [material.id, amount.count])
 
 describe('a heap under way', () => {

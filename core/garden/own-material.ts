@@ -1,7 +1,8 @@
 import * as v from 'valibot'
 import type { FieldValue } from '../journal/document'
 import { between, idSchema, nameSchema, noteSchema } from '../journal/kinds/base'
-import { FAMILIES, RANGED_VALUES, type Material, type RangedValue } from '../materials/material'
+import { carbonFraction, FAMILIES, RANGED_VALUES, type Material, type RangedValue } from '../materials/material'
+import { range, type Range } from '../units/range'
 
 const MONTH = between(1, 12)
 
@@ -48,6 +49,22 @@ export function basedOn(values: Readonly<Record<string, FieldValue>>): string | 
   return parsed.success ? parsed.output : undefined
 }
 
+const CARBON_LIMIT = 0.6
+
+/**
+ * Nitrogen, ratio and carbon hang together, and carbon hardly varies: who says only one of nitrogen and ratio has said the other as well.
+ * Who says both may have said more carbon than there can be: then the nitrogen gives way.
+ */
+function inKeeping(said: Material, base: Material, typed: readonly RangedValue[]): Partial<Material> {
+  const carbon = carbonFraction(base)
+  const [nitrogen, ratio] = [typed.includes('nitrogenFraction'), typed.includes('carbonToNitrogen')]
+  const over = ({ low, typical, high }: Range, of: number) => range(of / high, of / typical, of / low)
+  if (ratio && !nitrogen) return { nitrogenFraction: over(said.carbonToNitrogen, carbon) }
+  if (nitrogen && !ratio) return { carbonToNitrogen: over(said.nitrogenFraction, carbon) }
+  const most = CARBON_LIMIT * (1 - said.ashFraction)
+  return nitrogen && ratio && carbonFraction(said) > most && said.family !== 'char' ? { nitrogenFraction: over(said.carbonToNitrogen, most) } : {}
+}
+
 /**
  * A material with what the gardener says of it. What is missing or unreadable stays as in the base,
  * so that one damaged field falls back alone.
@@ -59,9 +76,11 @@ export function ownMaterial(id: string, base: Material, values: Readonly<Record<
   })
   const fields = Object.fromEntries(said.filter(([field]) => field !== 'note')) as Partial<Material>
   const typed = RANGED_VALUES.filter(value => fields[value] !== undefined)
+  const derived = inKeeping({ ...base, ...fields }, base, typed)
   return Object.freeze({
     ...base,
     ...fields,
+    ...derived,
     id,
     ...(fields.bulkDensityKgM3 ? { packsLikeKgM3: undefined } : {}),
     known: { ...base.known, ...Object.fromEntries(typed.map(value => [value, { kind: 'typed' as const }])) },

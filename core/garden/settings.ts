@@ -61,7 +61,10 @@ export function readSettings(documents: readonly GardenDocument[]): Settings {
   }
 }
 
-const containerSchema = v.object({ name: nameSchema, plural: nameSchema, volumeL: between(0.05, 5000), holds: v.picklist(['material', 'water']) })
+/** From a spoon to a trailer, litres. */
+export const CONTAINER_L = { least: 0.01, most: 5000 } as const
+
+const containerSchema = v.object({ name: nameSchema, plural: nameSchema, volumeL: between(CONTAINER_L.least, CONTAINER_L.most), holds: v.picklist(['material', 'water']) })
 
 function ofKind(documents: readonly GardenDocument[], kind: string): { id: string, values: Record<string, FieldValue> }[] {
   return documents.filter(document => document.kind === kind)

@@ -20,7 +20,7 @@ export interface Charge {
   /** Carbon and nitrogen of what decays quickly: the two that microbes meet at one time. */
   readonly carbonKg: number
   readonly nitrogenKg: number
-  /** Share of the loose volume that packs into mats. */
+  /** Share of the loose volume that packs into mats by itself: what only mats when it lies wet and unmixed, such as whole leaves, was fitted without. */
   readonly mattingShare: number
   /** How stiff it stands under load, 0 limp to 1 like twigs. */
   readonly stiffness: number
@@ -54,7 +54,7 @@ function rapidShare(carbonToNitrogen: number): number {
 /** Water that it holds and still works, kg a dry kilogram. */
 const heldBy = (material: Material) => waterAt(workableMoisture(material))
 
-interface Sums { rapidKg: number, mediumKg: number, slowKg: number, carbonKg: number, nitrogenKg: number, heldKg: number, stiffL: number, looseL: number }
+interface Sums { rapidKg: number, mediumKg: number, slowKg: number, carbonKg: number, nitrogenKg: number, heldKg: number, stiffL: number, mattingL: number, looseL: number }
 
 function sumUp(sums: Sums, { material, looseVolumeL }: Portion): void {
   const dryKg = looseVolumeL * material.bulkDensityKgM3.typical / 1000 * (1 - material.moistureFraction.typical)
@@ -70,6 +70,7 @@ function sumUp(sums: Sums, { material, looseVolumeL }: Portion): void {
   sums.nitrogenKg += quickKg * CARBON_IN_ORGANIC / ratio
   sums.heldKg += dryKg * heldBy(material)
   sums.stiffL += looseVolumeL * material.structure / 3
+  if (material.structure === 0) sums.mattingL += looseVolumeL
   sums.looseL += looseVolumeL
 }
 
@@ -80,13 +81,13 @@ export function chargeOf(portions: readonly Portion[], addedWaterL: number): Cha
   const totals = typicalTotals(some)
   const measures = bulkOf(totals, addedWaterL)
   if (!measures) return undefined
-  const sums: Sums = { rapidKg: 0, mediumKg: 0, slowKg: 0, carbonKg: 0, nitrogenKg: 0, heldKg: 0, stiffL: 0, looseL: 0 }
+  const sums: Sums = { rapidKg: 0, mediumKg: 0, slowKg: 0, carbonKg: 0, nitrogenKg: 0, heldKg: 0, stiffL: 0, mattingL: 0, looseL: 0 }
   for (const portion of some) sumUp(sums, portion)
   const { rapidKg, mediumKg, slowKg } = sums
   return {
     rapidKg, mediumKg, slowKg, restKg: measures.dryMassKg - rapidKg - mediumKg - slowKg,
     ashKg: measures.dryMassKg - totals.organicKg, waterKg: totals.waterKg + addedWaterL, volumeL: measures.volumeL,
-    carbonKg: sums.carbonKg, nitrogenKg: sums.nitrogenKg, mattingShare: measures.mattingShare,
+    carbonKg: sums.carbonKg, nitrogenKg: sums.nitrogenKg, mattingShare: sums.mattingL / sums.looseL,
     stiffness: sums.stiffL / sums.looseL, holdsKgKg: sums.heldKg / measures.dryMassKg, pace: measures.pace,
   }
 }

@@ -1,3 +1,4 @@
+import { BANDS } from '../../test/builders/bands'
 import { describe, expect, it } from 'vitest'
 import { gardenMaterials } from '../garden/materials'
 import { writeDocument, type GardenDocument } from '../journal/document'
@@ -49,7 +50,7 @@ describe('measurements of one’s own', () => {
   it('narrow the shown moisture of a mix once a handful was dried', () => {
     const dried = measuredMaterial(grass, { weighings: [], dryings: [{ at, wetMassKg: 0.1, dryMassKg: 0.018 }] })
     const moistureWidth = (material: typeof grass) => {
-      const ranges = mixRanges([{ material, looseVolumeL: 100 }, { material: leaves, looseVolumeL: 20 }], 0, 0.55)
+      const ranges = mixRanges([{ material, looseVolumeL: 100 }, { material: leaves, looseVolumeL: 20 }], 0, BANDS)
       if (!ranges.ok) throw new Error('no ranges')
       return width(ranges.value.of.moistureFraction)
     }

@@ -17,7 +17,8 @@ describe('preparing a material', () => {
     expect(balance.value.dryMassKg).toBeCloseTo(3.6, 9)
     expect(balance.value.wetMassKg).toBeCloseTo(8, 9)
     expect(balance.value.volumeL).toBeCloseTo(60, 9)
-    expect(balance.value.mattingShare).toBe(0)
+    // What is wilted mats three tenths as much.
+    expect(balance.value.mattingShare).toBeCloseTo(0.3, 12)
   })
 
   it('soaked cardboard brings its own water, shredded leaves go faster and lie closer', () => {
@@ -29,7 +30,7 @@ describe('preparing a material', () => {
   })
 
   it('keeps carbon, nitrogen and dry matter whatever is done, for every material it suits', () => {
-    const cases = LIBRARY_BOOK.all.flatMap(material => preparationsFor(material).map(prepared => [material.id, prepared] as const))
+    const cases = LIBRARY_BOOK.all.filter(({ part }) => part === 'mix').flatMap(material => preparationsFor(material).map(prepared => [material.id, prepared] as const))
     expect(cases.length).toBeGreaterThan(40)
     fc.assert(fc.property(fc.constantFrom(...cases), ([id, prepared]) => {
       const before = mixBalance([portionOf(ten(id))])

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { BANDS, must } from '../../test/builders/bands'
 import { findMaterial } from '../materials/book'
 import { LIBRARY } from '../materials/library'
 import { material } from '../materials/material'
@@ -20,7 +21,9 @@ const ROUND = { worms: 'yes', keepsDays: 10, months: [], cautions: [] } as const
 const brown = material({ ...ROUND, id: 'brown', name: 'Brown', short: 'brown', family: 'leaf', nitrogenPct: [0.8, 0.8, 0.8], carbonToNitrogen: [50, 60, 70], moisturePct: [10, 20, 30], bulkKgM3: [80, 100, 120], ligninPctVs: 20, ashPct: 10, structure: 3 })
 const green = material({ ...ROUND, id: 'green', name: 'Green', short: 'green', family: 'grass', nitrogenPct: [3, 3, 3], carbonToNitrogen: [12, 15, 18], moisturePct: [70, 80, 90], bulkKgM3: [300, 400, 500], ligninPctVs: 5, ashPct: 10, structure: 0 })
 
-const portion = fc.record({ material: fc.constantFrom(...LIBRARY), looseVolumeL: fc.double({ min: 0.5, max: 2000, noNaN: true }) })
+/** What is mixed in; what stays apart is tested by itself. */
+const MIXED = LIBRARY.filter(({ part }) => part === 'mix')
+const portion = fc.record({ material: fc.constantFrom(...MIXED), looseVolumeL: fc.double({ min: 0.5, max: 2000, noNaN: true }) })
 const portions = fc.array(portion, { minLength: 1, maxLength: 12 })
 
 function balanceOf(given: readonly Portion[], water = 0) {
@@ -37,8 +40,10 @@ describe('a mix worked by hand', () => {
    *   nitrogen 3 % of dry = 0.24 kg; carbon = 15 × 0.24 = 3.6 kg
    * C:N = (11.52 + 3.6) / (0.192 + 0.24) = 15.12 / 0.432 = 35
    * moisture = 38 / 70 = 0.542857…
-   * decaying share: brown 0.830 − 0.028 × 20 = 0.27, green 0.830 − 0.028 × 5 = 0.69
-   *   available carbon = 11.52 × 0.27 + 3.6 × 0.69 = 3.1104 + 2.484 = 5.5944; / 0.432 = 12.95
+   * takes part: brown (0.830 − 0.028 × 20) / 0.4 = 0.675, green 0.69 / 0.4 above 1, so all of it
+   *   (11.52 × 0.675 + 3.6) / (0.192 × 0.675 + 0.24) = 11.376 / 0.3696 = 30.7792
+   * still works: brown is a leaf that stands open, 0.70 + 3 × 0.03 = 0.79, capped at 0.72; green 0.55, at least 0.65
+   *   water 24 × 72/28 + 8 × 65/35 = 61.714 + 14.857 = 76.571; moisture 76.571 / (32 + 76.571) = 0.705263
    * coarseness 1 and 0 at 3 : 1 → variance 0.75 × 0.25 = 0.1875; volume 400 × 0.8125 = 325 L
    * bulk density 70 / 0.325 = 215.3846 kg/m³; dry fraction 32/70, organic 0.9
    *   solid = 0.542857/1000 + 0.457143 × 0.9/1600 + 0.457143 × 0.1/2500 = 0.000818286
@@ -50,7 +55,8 @@ describe('a mix worked by hand', () => {
     const balance = balanceOf(mix)
     expect(balance.wetMassKg).toBeCloseTo(70, 9)
     expect(balance.carbonToNitrogen).toBeCloseTo(35, 9)
-    expect(balance.availableCarbonToNitrogen).toBeCloseTo(12.95, 9)
+    expect(balance.availableCarbonToNitrogen).toBeCloseTo(30.7792, 4)
+    expect(balance.workableMoisture).toBeCloseTo(0.705263, 6)
     expect(balance.moistureFraction).toBeCloseTo(38 / 70, 12)
     expect(balance.volumeL).toBeCloseTo(325, 9)
     expect(balance.freeAirSpace).toBeCloseTo(0.823754, 5)
@@ -119,7 +125,7 @@ describe('any mix', () => {
       const totals = typicalTotals(given)
       addToTotals(totals, extra.material, extra.looseVolumeL, typicalValues(extra.material))
       addToTotals(totals, extra.material, extra.looseVolumeL, typicalValues(extra.material), -1)
-      expect(measuresOf(totals, 0).carbonToNitrogen).toBeCloseTo(balanceOf(given).carbonToNitrogen, 5)
+      expect(must(measuresOf(totals, 0)).carbonToNitrogen).toBeCloseTo(balanceOf(given).carbonToNitrogen, 5)
     }))
   })
 })
@@ -128,13 +134,30 @@ describe('bad input', () => {
   const leaves = findMaterial('leaves-mixed')!
   it.each([NaN, Infinity, -1])('an amount of %s is refused by name', (looseVolumeL) => {
     expect(mixBalance([{ material: leaves, looseVolumeL }])).toEqual({ ok: false, error: { kind: 'bad-amount', materialId: 'leaves-mixed' } })
-    expect(mixRanges([{ material: leaves, looseVolumeL }], 0, 0.55).ok).toBe(false)
+    expect(mixRanges([{ material: leaves, looseVolumeL }], 0, BANDS).ok).toBe(false)
   })
 
   it('nothing at all has no balance, nor has water below nothing', () => {
     expect(mixBalance([])).toEqual({ ok: false, error: { kind: 'empty' } })
     expect(mixBalance([{ material: leaves, looseVolumeL: 0 }])).toEqual({ ok: false, error: { kind: 'empty' } })
     expect(mixBalance([{ material: leaves, looseVolumeL: 5 }], -1)).toEqual({ ok: false, error: { kind: 'bad-water' } })
+  })
+
+  it.each(['biochar-crushed', 'wood-ash', 'garden-soil', 'eggshells', 'twigs', 'molasses', 'turf'])('%s alone is no mix: nothing of it decays', (id) => {
+    const alone = [{ material: findMaterial(id)!, looseVolumeL: 50 }]
+    expect(mixBalance(alone)).toEqual({ ok: false, error: { kind: 'nothing-decays' } })
+    expect(mixRanges(alone, 0, BANDS)).toEqual({ ok: false, error: { kind: 'nothing-decays' } })
+  })
+})
+
+describe('what is not mixed in', () => {
+  it('leaves the ratio as it was, however much of it there is, and still weighs and takes room', () => {
+    fc.assert(fc.property(portions, fc.constantFrom(...LIBRARY.filter(({ part }) => part !== 'mix')), fc.double({ min: 1, max: 900, noNaN: true }), (given, apart, looseVolumeL) => {
+      const [before, after] = [balanceOf(given), balanceOf([...given, { material: apart, looseVolumeL }])]
+      expect(after.carbonToNitrogen).toBeCloseTo(before.carbonToNitrogen, 6)
+      expect(after.availableCarbonToNitrogen).toBeCloseTo(before.availableCarbonToNitrogen, 6)
+      expect(after.wetMassKg).toBeGreaterThan(before.wetMassKg)
+    }))
   })
 })
 
@@ -161,8 +184,8 @@ describe('ranges', () => {
   it('hold 78 to 82 % of freshly sampled mixes', () => {
     const random = seededRandom(7)
     for (let trial = 0; trial < 50; trial++) {
-      const given = Array.from({ length: 2 + trial % 6 }, () => ({ material: LIBRARY[Math.floor(random() * LIBRARY.length)]!, looseVolumeL: 20 + 200 * random() }))
-      const shown = mixRanges(given, 0, 0.55)
+      const given = Array.from({ length: 2 + trial % 6 }, () => ({ material: MIXED[Math.floor(random() * MIXED.length)]!, looseVolumeL: 20 + 200 * random() }))
+      const shown = mixRanges(given, 0, BANDS)
       if (!shown.ok) throw new Error('no ranges')
       const inside = { carbonToNitrogen: 0, moistureFraction: 0, volumeL: 0 }
       const draws = 10_000
@@ -172,7 +195,7 @@ describe('ranges', () => {
           const values = Object.fromEntries(UNCERTAIN_NAMES.map(name => [name, valueAt(UNCERTAIN[name](p), standing(random()))]))
           addToTotals(totals, p.material, p.looseVolumeL, { ...typicalValues(p.material), ...values })
         }
-        const one = measuresOf(totals, 0)
+        const one = must(measuresOf(totals, 0))
         for (const name of ['carbonToNitrogen', 'moistureFraction', 'volumeL'] as const)
           if (one[name] >= shown.value.of[name].low && one[name] <= shown.value.of[name].high) inside[name]++
       }
@@ -192,7 +215,7 @@ describe('ranges', () => {
           const values = UNCERTAIN_NAMES.map((name, offset) => [name, valueAt(UNCERTAIN[name](p), standingsTable(index * 4 + offset)[sample]!)])
           addToTotals(totals, p.material, p.looseVolumeL, { ...typicalValues(p.material), ...Object.fromEntries(values) })
         })
-        const plain = measuresOf(totals, 10)
+        const plain = must(measuresOf(totals, 10))
         for (const name of RANGED) expect(Math.abs(columns[name][sample]! - plain[name]), name).toBeLessThan(1e-5 * Math.max(1, plain[name]))
       }
     }), { numRuns: 30 })
@@ -200,9 +223,9 @@ describe('ranges', () => {
 
   it('hold the typical value, repeat exactly and never ask for less than no water', () => {
     fc.assert(fc.property(portions, (given) => {
-      const first = mixRanges(given, 0, 0.55)
+      const first = mixRanges(given, 0, BANDS)
       if (!first.ok) throw new Error('no ranges')
-      expect(mixRanges(given, 0, 0.55)).toEqual(first)
+      expect(mixRanges(given, 0, BANDS)).toEqual(first)
       for (const name of RANGED) {
         const { low, typical, high } = first.value.of[name]
         expect(low).toBeLessThanOrEqual(typical)
@@ -213,14 +236,14 @@ describe('ranges', () => {
   })
 
   it('name the ingredient that drives them: the wet green decides how moist this mix is', () => {
-    const shown = mixRanges(mix, 0, 0.55)
+    const shown = mixRanges(mix, 0, BANDS)
     expect(shown.ok && shown.value.of.moistureFraction.driver).toEqual({ portionIndex: 1, value: 'moistureFraction' })
   })
 
   it('shrink when an ingredient is known better', () => {
     const measured = material({ ...ROUND, id: 'green', name: 'Green', short: 'green', family: 'grass', nitrogenPct: [3, 3, 3], carbonToNitrogen: [12, 15, 18], moisturePct: [79, 80, 81], bulkKgM3: [395, 400, 405], ligninPctVs: 5, ashPct: 10, structure: 0 })
     const width = (green: typeof measured) => {
-      const shown = mixRanges([mix[0]!, { material: green, looseVolumeL: 100 }], 0, 0.55)
+      const shown = mixRanges([mix[0]!, { material: green, looseVolumeL: 100 }], 0, BANDS)
       return shown.ok ? shown.value.of.moistureFraction.high - shown.value.of.moistureFraction.low : NaN
     }
     expect(width(measured)).toBeLessThan(0.7 * width(green))

@@ -1,5 +1,5 @@
 import { containerText } from '../units/container'
-import { countText } from '../units/format'
+import { countText, ratioText } from '../units/format'
 import type { FoundIll, Ill, Judgement } from './judgement'
 import type { Preparation } from '../materials/preparation'
 import type { Lever } from './lever'
@@ -8,7 +8,6 @@ import type { MixRanges } from './ranges'
 
 const GOOD = 'This is a good mix.'
 const percent = (share: number) => `${Math.round(share * 100)} %`
-const toOne = (ratio: number) => `${Math.round(ratio)} : 1`
 
 /** What is wrong in a few words, with what it is; and for the bad ones the limit that it misses. */
 interface IllWords {
@@ -20,13 +19,13 @@ interface IllWords {
 const WORDS: Readonly<Record<Ill, IllWords>> = {
   'too-brown': {
     short: { workable: 'a little brown', poor: 'too brown' },
-    workable: ({ is }) => `This will work, slowly: a little brown, ${toOne(is)} in what decays.`,
-    poor: ({ is, acceptable }) => `Too brown: ${toOne(is)} in what decays, where ${toOne(acceptable)} still works. It would stay cool and sit for a year or more.`,
+    workable: ({ is }) => `This will work, slowly: a little brown, ${ratioText(is)} in what decays.`,
+    poor: ({ is, acceptable }) => `Too brown: ${ratioText(is)} in what decays, where ${ratioText(acceptable)} still works. It would stay cool and sit for a year or more.`,
   },
   'too-green': {
     short: { workable: 'rather green', poor: 'too green' },
-    workable: ({ is }) => `This will work, but it is rather green, ${toOne(is)}: expect some smell.`,
-    poor: ({ is, acceptable }) => `Too green: ${toOne(is)}, where ${toOne(acceptable)} still works. It would turn slimy and smell of ammonia.`,
+    workable: ({ is }) => `This will work, but it is rather green, ${ratioText(is)}: expect some smell.`,
+    poor: ({ is, acceptable }) => `Too green: ${ratioText(is)}, where ${ratioText(acceptable)} still works. It would turn slimy and smell of ammonia.`,
   },
   'too-wet': {
     short: { workable: 'on the wet side', poor: 'too wet' },

@@ -41,13 +41,14 @@ export function planForNeed(need: Need, vessel: Vessel, sizing: Sizing, approach
   if (Number.isNaN(need.by.getTime())) return fail('bad-date')
   const buildL = range(need.litres / share.high, need.litres / share.typical, need.litres / share.low)
   const leastL = sizing.leastVolumeL(vessel)
-  const vessels = Math.max(1, Math.ceil(buildL.typical / vesselVolumeL(vessel) - 0.02))
+  const wholeL = vesselVolumeL(vessel) / sizing.standsShare
+  const vessels = Math.max(1, Math.ceil(buildL.typical / wholeL - 0.02))
   const { earliest, latest } = sizing.daysToReady(approachId)
   const [safeBy, justBy] = [subDays(need.by, latest), subDays(need.by, earliest)]
   return ok({
     buildL, vessels, leastL, safeBy, justBy,
     tooLittle: buildL.typical / vessels < leastL,
-    eachL: Math.min(vesselVolumeL(vessel), Math.max(leastL, buildL.typical / vessels)),
+    eachL: Math.min(wholeL, Math.max(leastL, buildL.typical / vessels)),
     inTime: now <= safeBy ? 'in-time' : now <= justBy ? 'tight' : 'too-late',
   })
 }

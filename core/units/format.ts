@@ -22,6 +22,11 @@ export function countText(count: number): string {
   return whole === 0 && fraction !== '' ? fraction : `${whole}${fraction}`
 }
 
+/** A ratio to one, as it is said: "28 : 1", "0.4 : 1" where a whole number would say nothing. */
+export function ratioText(ratio: number): string {
+  return `${numberText(ratio, ratio < 10 ? 1 : 0)} : 1`
+}
+
 /** A value to two figures, for what is only roughly known: 361 becomes 360, 1,052 becomes 1,100. */
 export function roughly(value: number): number {
   if (!Number.isFinite(value) || value === 0) return 0

@@ -34,8 +34,10 @@ export function randomProblem(random: Random, offers: number, mostCount: number)
   return {
     offers: Array.from({ length: offers }, () => randomOffer(random, mostCount)),
     limits: {
-      comfort: { ...COMFORT, freeAirSpaceMin: between(random, 0.3, 0.7), mattingShareMax: between(random, 0.3, 0.8), carbonToNitrogen: { low: between(random, 12, 25), high: between(random, 30, 55) } },
-      ratioBasis: random() < 0.75 ? 'plain' : 'available',
+      comfort: {
+        ...COMFORT, freeAirSpace: { least: 0.22, low: between(random, 0.3, 0.7) }, mattingShare: { high: 0.3, most: between(random, 0.3, 0.8) },
+        carbonToNitrogen: { least: between(random, 12, 25), low: 26, high: 29, most: between(random, 30, 55) },
+      },
       volumeL: { low, high: low * between(random, 1.15, 3) },
       oneMaterialMost: pick(random, [1, 0.6, 0.75]),
       charMost: 0.1,

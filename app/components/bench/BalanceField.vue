@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ratioText } from '#core/units/format'
 import type { Comfort } from '#core/mix/judgement'
 import type { Ingredient } from '#core/mix/portion'
 import { pullEnd, pullPath } from '#core/mix/pull'
@@ -252,7 +253,7 @@ function letGo(): void {
         v-if="pulled"
         data-pulled
       >
-        <strong class="font-semibold">{{ amount(pulled.ingredient.amount.count, pulled.ingredient.amount.container) }} of {{ pulled.ingredient.material.short }}</strong>: {{ Math.round(ranges.typical.carbonToNitrogen) }} : 1, {{ percent(ranges.typical.moistureFraction) }} moist. <span class="aside-note">Pull it or the mix along the line.</span>
+        <strong class="font-semibold">{{ amount(pulled.ingredient.amount.count, pulled.ingredient.amount.container) }} of {{ pulled.ingredient.material.short }}</strong>: {{ ratioText(ranges.typical.carbonToNitrogen) }}, {{ percent(ranges.typical.moistureFraction) }} moist. <span class="aside-note">Pull it or the mix along the line.</span>
         <button
           type="button"
           class="tap underline underline-offset-3 decoration-dotted ml-1"

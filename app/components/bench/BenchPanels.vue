@@ -4,17 +4,18 @@ import type { RuleMix } from '#core/mix/rules'
 /** What the bench can say and do beyond its verdict: why, the balancing, the rules of thumb, how much. One is open at a time, or none. */
 const { mixes, wishL } = defineProps<{ mixes: readonly RuleMix[], wishL?: number }>()
 const open = defineModel<string>('open', { required: true })
-const { ranges, comfort, filled, vessel } = useBench()
+const { ranges, comfort, filled, vessel, standsShare, method } = useBench()
 const { sizing } = useNeed()
 const id = useId()
 
 const PANELS = [
   { id: 'why', label: 'Why?' },
   { id: 'balance', label: 'Balance it' },
+  { id: 'ahead', label: 'What it will do' },
   { id: 'rules', label: 'Rules of thumb' },
   { id: 'how-much', label: 'How much' },
 ]
-const panels = computed(() => PANELS.filter(panel => panel.id !== 'how-much' || sizing.value))
+const panels = computed(() => PANELS.filter(({ id: panel }) => panel === 'how-much' ? sizing.value : panel === 'ahead' ? method.value.forecaster && method.value.mixing : true))
 </script>
 
 <template>
@@ -42,6 +43,7 @@ const panels = computed(() => PANELS.filter(panel => panel.id !== 'how-much' || 
           :comfort="comfort"
           :ingredients="filled"
           :vessel="vessel"
+          :stands-share="standsShare"
         />
         <p
           v-else
@@ -58,6 +60,7 @@ const panels = computed(() => PANELS.filter(panel => panel.id !== 'how-much' || 
         v-else-if="open === 'rules'"
         :mixes="mixes"
       />
+      <AheadPanel v-else-if="open === 'ahead'" />
       <HowMuchPanel v-else-if="open === 'how-much'" />
     </div>
   </div>

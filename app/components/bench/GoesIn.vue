@@ -45,7 +45,7 @@ const litres = (one: { amount: { count: number, container: { volumeL: number } }
     <template v-else>
       <ul>
         <IngredientRow
-          v-for="(ingredient, index) in ingredients"
+          v-for="ingredient in ingredients"
           :key="ingredient.material.id"
           :ingredient="ingredient"
           :missing="missingOf(ingredient.material.id)"
@@ -53,9 +53,9 @@ const litres = (one: { amount: { count: number, container: { volumeL: number } }
           :balanced="method.mixing !== undefined"
           :warnings="warningsOf(ingredient.material.id)"
           @free="freedom => bench.setFreedom(ingredient.material.id, freedom)"
-          @prepare="prepared => bench.setPrepared(index, prepared)"
-          @amount="amount => bench.setAmount(index, amount)"
-          @remove="bench.remove(index)"
+          @prepare="prepared => bench.setPrepared(ingredient.material.id, prepared)"
+          @amount="amount => bench.setAmount(ingredient.material.id, amount)"
+          @remove="bench.remove(ingredient.material.id)"
         />
       </ul>
       <div class="line-rule pt-3 flex flex-wrap gap-2">
@@ -98,6 +98,8 @@ const litres = (one: { amount: { count: number, container: { volumeL: number } }
         </button>
       </div>
       <StarterRow v-if="filled.length > 0 && method.mixing" />
+      <LayerRecipe v-if="filled.length > 0 && method.mixing" />
+      <MindList v-if="filled.length > 0" />
     </template>
     <PlanTools />
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ratioText } from '#core/units/format'
 import { aroundIn } from '#core/materials/book'
 import { searchMaterials } from '#core/materials/search'
 import { LEANING_WORDS, leaningOf } from '#core/materials/colour'
@@ -78,7 +79,7 @@ const unwelcome = computed(() => searchUnwelcome(text.value))
               @click="emit('pick', material)"
             >
               <HatchSwatch :family="material.family" />
-              <span class="flex-1 leading-tight">{{ material.name }}<span class="block aside-note">{{ LEANING_WORDS[leaningOf(material)] }}, {{ material.carbonToNitrogen.typical }} : 1</span></span>
+              <span class="flex-1 leading-tight">{{ material.name }}<span class="block aside-note">{{ LEANING_WORDS[leaningOf(material)] }}, {{ ratioText(material.carbonToNitrogen.typical) }}</span></span>
               <UIcon
                 :name="chosen.includes(material.id) ? 'i-ph-check' : 'i-ph-plus'"
                 class="size-6 mr-2"

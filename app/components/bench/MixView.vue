@@ -21,9 +21,8 @@ const dryMoisture = computed(() => {
   return dry.ok ? dry.value.moistureFraction : 0
 })
 function pulled(materialId: string, count: number): void {
-  const index = ingredients.value.findIndex(({ material }) => material.id === materialId)
-  const ingredient = ingredients.value[index]
-  if (ingredient) bench.setAmount(index, { ...ingredient.amount, count })
+  const ingredient = ingredients.value.find(({ material }) => material.id === materialId)
+  if (ingredient) bench.setAmount(materialId, { ...ingredient.amount, count })
 }
 async function show(): Promise<void> {
   await nextTick()

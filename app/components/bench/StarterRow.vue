@@ -18,7 +18,7 @@ const shown = shallowRef<Starter>()
 
 function toggle({ starter, ingredient, in: at }: typeof offered.value[number]): void {
   shown.value = starter
-  if (at >= 0) bench.remove(at)
+  if (at >= 0) bench.remove(starter.materialId)
   else bench.change({ ingredients: [...draft.value.ingredients, { materialId: ingredient.material.id, amount: ingredient.amount }] })
 }
 </script>
@@ -26,7 +26,7 @@ function toggle({ starter, ingredient, in: at }: typeof offered.value[number]): 
 <template>
   <details class="line-rule mt-3">
     <summary class="tap flex items-center cursor-pointer underline underline-offset-3 decoration-dotted">
-      A starter or char
+      A base, a starter or char
     </summary>
     <div class="flex flex-wrap gap-2 pb-2">
       <button

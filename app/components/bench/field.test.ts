@@ -1,3 +1,4 @@
+import { BANDS } from '../../../test/builders/bands'
 import { describe, expect, it } from 'vitest'
 import { findMaterial } from '#core/materials/book'
 import { LIBRARY } from '#core/materials/library'
@@ -50,7 +51,7 @@ describe('the balance field', () => {
 
   it('thins the cloud evenly and leaves none of it outside', () => {
     const portions = [{ material: findMaterial('leaves-mixed')!, looseVolumeL: 300 }, { material: findMaterial('grass-clippings')!, looseVolumeL: 90 }]
-    const ranges = mixRanges(portions, 10, 0.55)
+    const ranges = mixRanges(portions, 10, BANDS)
     if (!ranges.ok) throw new Error('no ranges')
     const few = cloudDots(ranges.value, fieldScale(WIDE), 20)
     const many = cloudDots(ranges.value, fieldScale(WIDE), 10)

@@ -25,9 +25,12 @@ const choice = computed<Choice>(() => ({
 const fits = computed(() => fittingMethods(METHODS, choice.value, stored.value))
 const shown = computed(() => asked.value ? fits.value : METHODS.map(method => fits.value.find(fit => fit.method === method)!))
 
+/** In autumn there is something of everything. */
+const EXAMPLE_MONTH = 10
+
 /** What a mix is drawn with as long as nothing lies on the bench: six containers of whatever can be had. */
 function stuffFor({ mixing }: Method): Pick<Proposal, 'ingredients' | 'volumeL'> {
-  const ingredients = mixing ? aroundHere(materials.value, materialContainers.value).map(({ material, container }) => ({ material, amount: { count: 6, container, packing: 'loose' as const } })) : []
+  const ingredients = mixing ? aroundHere(materials.value, materialContainers.value, EXAMPLE_MONTH, []).map(({ material, container }) => ({ material, amount: { count: 6, container, packing: 'loose' as const } })) : []
   return { ingredients, volumeL: mixing ? EXAMPLE_L : 0 }
 }
 

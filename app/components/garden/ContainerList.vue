@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { CONTAINER_L } from '#core/garden/settings'
+import { quantityText } from '#core/units/format'
 import { readNumber } from '#core/units/number'
 import { decimalSign } from '#core/units/region'
 import { fromShown, SHOWN_UNITS, toShown } from '#core/units/system'
@@ -9,14 +11,15 @@ const model = defineModel<readonly Container[]>({ required: true })
 const { units } = defineProps<{ units: 'metric' | 'us' }>()
 
 const fresh = ref('')
-const shown = (container: Container) => Math.round(toShown('volume', units, container.volumeL) * 100) / 100
+const shown = (container: Container) => Math.round(toShown('volume', units, container.volumeL) * 1000) / 1000
 
+const bound = (volumeL: number) => quantityText('volume', units, volumeL, volumeL < 1 ? 3 : 0)
 const trouble = ref('')
 function setVolume(id: string, text: string): void {
   const read = readNumber(text, decimalSign())
   const volumeL = read.ok ? fromShown('volume', units, read.value) : Number.NaN
-  const sound = volumeL >= 0.05 && volumeL <= 5000
-  trouble.value = sound ? '' : `A container of “${text}” cannot be. It stays as it was.`
+  const sound = volumeL >= CONTAINER_L.least && volumeL <= CONTAINER_L.most
+  trouble.value = sound ? '' : `A container of “${text}” cannot be: from ${bound(CONTAINER_L.least)} to ${bound(CONTAINER_L.most)}. It stays as it was.`
   if (sound) model.value = model.value.map(one => one.id === id ? { ...one, volumeL } : one)
 }
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ratioText } from '#core/units/format'
 import { LIBRARY_BOOK } from '#core/materials/book'
 import type { Material, RangedValue } from '#core/materials/material'
 import { preparationHint, preparationsFor } from '#core/materials/preparation'
@@ -21,7 +22,7 @@ const rows = computed(() => {
     return { value, label, typical: say(of[value].typical), spread: `${say(of[value].low)} to ${say(of[value].high)}`, range: of[value], bar, from: from(value), was: of.known[value] && before ? `the table says ${say(before.typical)}` : '' }
   }
   return [
-    row('carbonToNitrogen', 'Carbon to nitrogen', value => `${Math.round(value)} : 1`, { from: 3, to: 700, log: true }),
+    row('carbonToNitrogen', 'Carbon to nitrogen', ratioText, { from: 3, to: 700, log: true }),
     row('nitrogenFraction', 'Nitrogen, of the dry matter', percent, { from: 0.0005, to: 0.2, log: true }),
     row('moistureFraction', 'Moisture', value => `${Math.round(value * 100)} %`, { from: 0, to: 1 }),
     row('bulkDensityKgM3', 'Weight of a level, loose litre', value => `${Math.round(value)} g`, { from: 20, to: 1500, log: true }),

@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { format } from 'date-fns'
 import { readKeptPlans } from '#core/garden/plan'
 
 definePageMeta({ title: 'Two plans' })
 
 /** Two plans side by side: the bench and one that was put aside. */
 const bench = useBench()
-const { store } = useGarden()
+const { store, clock } = useGarden()
 const { amount } = useSay()
 const { figuresOf } = usePlanFigures()
 const route = useRoute()
@@ -13,6 +14,14 @@ const router = useRouter()
 
 const kept = computed(() => readKeptPlans(store.documents))
 const other = computed(() => kept.value.find(({ id }) => id === route.query.with) ?? kept.value[0])
+
+const begun = ref(format(clock.value, 'yyyy-MM-dd'))
+const start = computed(() => new Date(`${begun.value}T08:00:00`))
+/** What each would do, begun on the same day. */
+const courses = [usePlanAhead(() => bench.effective.value, () => start.value), usePlanAhead(() => other.value, () => start.value)] as const
+const aheadLabels = computed(() => [...new Set(courses.flatMap(({ ahead }) => ahead.value?.facts.map(({ label }) => label) ?? []))])
+const aheadOf = (side: number, label: string) => courses[side]?.ahead.value?.facts.find(fact => fact.label === label)
+const busy = computed(() => courses.some(({ working }) => working.value))
 
 const sides = computed(() => [figuresOf('On the bench', bench.draft.value), ...(other.value ? [figuresOf(other.value.name, other.value)] : [])])
 const labels = computed(() => sides.value.find(({ lines }) => lines.length > 0)?.lines.map(({ label }) => label) ?? [])
@@ -117,8 +126,45 @@ async function swap(): Promise<void> {
               <span class="font-serif text-lg text-highlighted">{{ side.lines[row]?.value ?? '–' }}</span> <span class="aside-note">{{ side.lines[row]?.note }}</span>
             </td>
           </tr>
+          <tr
+            v-for="label in aheadLabels"
+            :key="`ahead ${label}`"
+            class="line-rule align-top"
+            data-ahead-row
+          >
+            <th
+              scope="row"
+              class="py-2 pr-2 font-semibold"
+            >
+              {{ label }}
+            </th>
+            <td
+              v-for="(side, index) in sides"
+              :key="side.title"
+              class="p-2"
+            >
+              <span class="font-serif text-lg text-highlighted">{{ aheadOf(index, label)?.value ?? '–' }}</span> <span class="aside-note">{{ aheadOf(index, label)?.why }}</span>
+            </td>
+          </tr>
         </tbody>
       </table>
+      <div class="flex flex-wrap gap-3 items-end mt-3">
+        <label>
+          <span class="field-label">Both begun on</span>
+          <input
+            v-model="begun"
+            type="date"
+            class="text-field"
+            :min="format(clock, 'yyyy-MM-dd')"
+          >
+        </label>
+        <p
+          class="aside-note"
+          role="status"
+        >
+          {{ busy ? 'Working out what they would do…' : '' }}
+        </p>
+      </div>
       <button
         type="button"
         class="label-button mt-4"

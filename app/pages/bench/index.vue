@@ -9,7 +9,7 @@ definePageMeta({ title: 'The bench' })
 
 /** The bench: what to make, what lies on it, what it would be, what to do about it. */
 const bench = useBench()
-const { draft, before, method, approach, ingredients, filled, verdict, firstChange, planned, unknownMethod } = bench
+const { draft, before, method, approach, ingredients, filled, verdict, firstChange, counsel, judgement, planned, unknownMethod } = bench
 const route = useRoute()
 const router = useRouter()
 const mix = useTemplateRef<{ show: () => Promise<void> }>('mix')
@@ -19,7 +19,7 @@ const asksForAPile = route.query.start === 'pick'
 if (asksForAPile && ingredients.value.length === 0 && draft.value.methodId === '') bench.choose(METHODS.find(({ mixing }) => mixing) ?? METHODS[0]!)
 const picking = ref(asksForAPile && ingredients.value.length === 0)
 const choosing = ref(draft.value.methodId === '' && ingredients.value.length === 0)
-const PANELS = ['why', 'balance', 'rules', 'how-much']
+const PANELS = ['why', 'balance', 'ahead', 'rules', 'how-much']
 const open = ref(PANELS.find(one => one === route.query.open) ?? '')
 
 async function choose(wanted: typeof method.value): Promise<void> {
@@ -122,6 +122,14 @@ const ready = computed(() => planned.value !== undefined && (method.value.mixing
         />
       </div>
       <p
+        v-else-if="method.mixing && filled.length > 0 && !judgement"
+        class="my-3 max-w-xl"
+        role="status"
+        data-nothing-decays
+      >
+        Nothing of this decays: it is a base, a starter or ballast. Add greens and browns, then the balance shows.
+      </p>
+      <p
         v-else-if="method.mixing"
         class="my-3 max-w-xl"
       >
@@ -134,6 +142,23 @@ const ready = computed(() => planned.value !== undefined && (method.value.mixing
         {{ method.summary }}
       </p>
 
+      <ul
+        v-if="method.mixing && counsel.length > 0"
+        class="mb-4 max-w-3xl space-y-1"
+        aria-label="What would help"
+        data-counsel
+      >
+        <li
+          v-for="line in counsel"
+          :key="line"
+          class="flex gap-2 items-start"
+        >
+          <UIcon
+            name="i-ph-arrow-bend-down-right"
+            class="size-5 shrink-0 mt-0.5 text-primary"
+          />{{ line }}
+        </li>
+      </ul>
       <div class="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(21rem,25rem)_minmax(0,1fr)] lg:grid-rows-[auto_1fr]">
         <GoesIn
           @pick="picking = true"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ratioText } from '#core/units/format'
 import { aroundIn } from '#core/materials/book'
 import { searchMaterials } from '#core/materials/search'
 import { LEANING_WORDS, leaningOf } from '#core/materials/colour'
@@ -92,7 +93,7 @@ const { quantity } = useSay()
         >
           <HatchSwatch :family="material.family" />
           <span class="flex-1 leading-tight text-highlighted">{{ material.name }}
-            <span class="block aside-note">{{ LEANING_WORDS[leaningOf(material)] }}, {{ Math.round(material.carbonToNitrogen.typical) }} : 1 · {{ percent(material.moistureFraction) }} water · {{ quantity('density', material.bulkDensityKgM3.typical) }}{{ Object.keys(material.known).length > 0 ? ' · yours' : '' }}</span></span>
+            <span class="block aside-note">{{ LEANING_WORDS[leaningOf(material)] }}, {{ ratioText(material.carbonToNitrogen.typical) }} · {{ percent(material.moistureFraction) }} water · {{ quantity('density', material.bulkDensityKgM3.typical) }}{{ Object.keys(material.known).length > 0 ? ' · yours' : '' }}</span></span>
         </NuxtLink>
       </li>
     </ul>

@@ -1,4 +1,4 @@
-import type { Answers } from '../../journal/garden'
+import type { Answers, BegunBatch } from '../../journal/garden'
 import type { Comfort } from '../../mix/judgement'
 import type { Ingredient } from '../../mix/portion'
 import type { Picture } from '../../picture/picture'
@@ -106,13 +106,19 @@ export interface Mixing {
   /** What it would do with its heat if it were built so, there and now. */
   outlook(planned: Planned, surroundings: Surroundings): Outlook
   strata(proposal: Proposal): readonly Stratum[]
+  /** How many times the same layer is laid; whoever says how many says it in the answer of this id. */
+  layers(proposal: Proposal): { readonly count: number, readonly answerId: string }
   /** Warnings that stand beside an ingredient as soon as it lies on the bench. */
   warnings(ingredients: readonly Ingredient[], approachId: string): readonly Warning[]
+  /** What it would do, in a few facts, once its forecast is worked out (`surroundings.forecastOf`). */
+  ahead(batch: BegunBatch, surroundings: Surroundings): readonly Fact[]
 }
 
 /** How much to build for so much of it, where that can be said. */
 export interface Sizing {
-  /** The least litres that can do what the method is for, in this vessel. */
+  /** Of its litres, loosely mixed, so much stands when it has just been built. */
+  readonly standsShare: number
+  /** The least litres, loosely mixed, that can do what the method is for, in this vessel. */
   leastVolumeL(vessel: Vessel): number
   /** Days from building to ready with a good mix, earliest and latest usual. */
   daysToReady(approachId: string): { readonly earliest: number, readonly latest: number }

@@ -3,7 +3,7 @@ import type { Vessel } from '../../vessel/vessel'
 import type { Proposal } from '../contract'
 
 /** A proposal with the vessel it stands in. */
-export interface HeapProposal extends Pick<Proposal, 'approachId' | 'ingredients' | 'waterL' | 'volumeL'> {
+export interface HeapProposal extends Pick<Proposal, 'approachId' | 'answers' | 'ingredients' | 'waterL' | 'volumeL'> {
   readonly vessel: Vessel
 }
 

@@ -16,6 +16,8 @@ export interface HotHeapApproach extends Approach {
   readonly hotDays: DaySpan
   readonly coolingDays: DaySpan
   readonly curingDays: DaySpan
+  /** From building to ready for beds, built in the warm half of the year: what the model of heat says of usual mixes (a test holds it). */
+  readonly readyDays: DaySpan
 }
 
 /**
@@ -34,19 +36,19 @@ const COMFORT: Comfort = {
 export const APPROACHES: readonly HotHeapApproach[] = [
   {
     id: 'by-thermometer', name: 'Turn by the thermometer', summary: 'Turn once the heat has peaked and falls, three to five times. Work when it pays.',
-    comfort: COMFORT, turning: { kind: 'by-heat', most: 5 }, hotDays: [18, 35], coolingDays: [7, 16], curingDays: [28, 56],
+    comfort: COMFORT, turning: { kind: 'by-heat', most: 5 }, hotDays: [18, 35], coolingDays: [7, 16], curingDays: [28, 56], readyDays: [75, 300],
   },
   {
     id: 'every-few-days', name: 'Turn every three to four days', summary: 'Five turns while it is hot, so all of it was in the middle. Most work, loses some nitrogen.',
-    comfort: COMFORT, turning: { kind: 'every', days: [3, 4], most: 5 }, hotDays: [14, 24], coolingDays: [4, 10], curingDays: [28, 56],
+    comfort: COMFORT, turning: { kind: 'every', days: [3, 4], most: 5 }, hotDays: [14, 24], coolingDays: [4, 10], curingDays: [28, 56], readyDays: [65, 195],
   },
   {
     id: 'weekly', name: 'Turn weekly', summary: 'A fixed day each week until it no longer heats.',
-    comfort: COMFORT, turning: { kind: 'every', days: [7, 8], most: 6 }, hotDays: [25, 45], coolingDays: [10, 20], curingDays: [28, 56],
+    comfort: COMFORT, turning: { kind: 'every', days: [7, 8], most: 6 }, hotDays: [25, 45], coolingDays: [10, 20], curingDays: [28, 56], readyDays: [55, 135],
   },
   {
     id: 'seldom', name: 'Turn once or twice', summary: 'Little work; weeks to months longer, since its outside stays raw.',
-    comfort: COMFORT, turning: { kind: 'every', days: [35, 50], most: 2 }, hotDays: [45, 90], coolingDays: [30, 70], curingDays: [100, 190],
+    comfort: COMFORT, turning: { kind: 'every', days: [35, 50], most: 2 }, hotDays: [45, 90], coolingDays: [30, 70], curingDays: [100, 190], readyDays: [70, 155],
   },
 ]
 

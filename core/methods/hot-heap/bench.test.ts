@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { must } from '../../../test/builders/bands'
 import { BUCKET, SACK, surroundingsOn } from '../../../test/builders/heaps'
 import { findMaterial } from '../../materials/book'
 import { typicalTotals } from '../../mix/balance'
@@ -15,7 +16,7 @@ import { outlookOf } from './outlook'
 import { verdictOf } from './verdict'
 
 const of = (id: string, count: number, container = BUCKET): Ingredient => ({ material: findMaterial(id)!, amount: { count, container, packing: 'loose' } })
-const judged = (ingredients: readonly Ingredient[]) => judge(typicalTotals(ingredients.map(portionOf)), hotHeap.mixing!.comfort('by-thermometer'))
+const judged = (ingredients: readonly Ingredient[]) => must(judge(typicalTotals(ingredients.map(portionOf)), hotHeap.mixing!.comfort('by-thermometer')))
 const BAY: Site = { kind: 'vessel', vessel: VESSEL_PRESETS[1]! }
 const plannedOf = (ingredients: readonly Ingredient[]): Proposal => ({ site: BAY, approachId: 'by-thermometer', answers: {}, ingredients, waterL: judged(ingredients).waterL, volumeL: judged(ingredients).measures.volumeL })
 const outlook = (ingredients: readonly Ingredient[], ambientC = 15) => outlookOf(plannedOf(ingredients), surroundingsOn(0, ambientC))
@@ -37,7 +38,7 @@ describe('the heat outlook', () => {
 })
 
 describe('the verdict of mix, size and season', () => {
-  const good = [of('leaves-mixed', 14, SACK), of('grass-clippings', 46)]
+  const good = [of('leaves-mixed', 18, SACK), of('grass-clippings', 60)]
   it('promises heat only when all three are right', () => {
     expect(verdict(good)).toMatchObject({ grade: 'good', text: expect.stringMatching(/^Good mix, big enough\. Expect about (50|55|60|65) °C within a week\.$/) })
     expect(verdict(good).weakest).toBeUndefined()
@@ -45,16 +46,16 @@ describe('the verdict of mix, size and season', () => {
 
   it('names the size when the same mix is an eighth as much', () => {
     const little = good.map(one => ({ ...one, amount: { ...one.amount, count: one.amount.count / 8 } }))
-    expect(verdict(little)).toMatchObject({ grade: 'poor', weakest: 'size', text: expect.stringMatching(/^Good mix, too small to heat\./), advice: expect.stringMatching(/^Fill it higher: about \d+ L more of the same\.$/) })
+    expect(verdict(little)).toMatchObject({ grade: 'poor', weakest: 'size', text: expect.stringMatching(/^Good mix, too small to heat\./), advice: expect.stringMatching(/^Fill it higher: about [\d,]+ L more of the same, say \d+½? sacks of leaves with what goes with it/) })
     expect(verdict(little).text).not.toMatch(/Expect/)
   })
 
   it('says both when a small pile is off as well, the size first', () => {
-    expect(verdict([of('leaves-mixed', 1.5, SACK), of('grass-clippings', 4.5)]).text).toMatch(/^Too small to heat, and a little brown\./)
+    expect(verdict([of('leaves-mixed', 1.5, SACK), of('grass-clippings', 3)]).text).toMatch(/^Too small to heat, and a little brown\./)
   })
 
   it('names the mix when leaves alone fill the bay, whatever the season', () => {
-    expect(verdict([of('leaves-mixed', 18, SACK)])).toMatchObject({ grade: 'poor', weakest: 'mix', text: 'Too brown: it would stay cool and sit for a year or more.' })
+    expect(verdict([of('leaves-mixed', 18, SACK)])).toMatchObject({ grade: 'poor', weakest: 'mix', text: 'Too brown: 54 : 1 in what decays, where 40 : 1 still works. It would stay cool and sit for a year or more.' })
   })
 
   it('names the season when only the cold keeps it down, and never promises what the cold takes', () => {
@@ -74,7 +75,7 @@ describe('the verdict of mix, size and season', () => {
 })
 
 describe('hands-on time', () => {
-  const proposal = (ingredients: readonly Ingredient[], approachId = 'weekly') => ({ vessel: VESSEL_PRESETS[0]!, approachId, ingredients, waterL: 0, volumeL: 1000 })
+  const proposal = (ingredients: readonly Ingredient[], approachId = 'weekly') => ({ vessel: VESSEL_PRESETS[0]!, approachId, answers: {}, ingredients, waterL: 0, volumeL: 1000 })
 
   it('counts each container, and preparing for itself', () => {
     // 15 minutes around, 1.8 each for 30 containers.
@@ -107,7 +108,7 @@ describe('warnings', () => {
 })
 
 describe('the order of work', () => {
-  const ordinary = { vessel: VESSEL_PRESETS[0]!, approachId: 'weekly', ingredients: [of('twigs', 2), of('leaves-mixed', 6, SACK), of('cardboard', 2, SACK), of('grass-clippings', 14), of('kitchen-veg', 4), of('coffee-grounds', 2)], waterL: 60, volumeL: 900 }
+  const ordinary = { vessel: VESSEL_PRESETS[0]!, approachId: 'weekly', answers: {}, ingredients: [of('twigs', 2), of('leaves-mixed', 6, SACK), of('cardboard', 2, SACK), of('grass-clippings', 14), of('kitchen-veg', 4), of('coffee-grounds', 2)], waterL: 60, volumeL: 900 }
   const steps = buildSteps(ordinary)
   const laid = steps.flatMap(({ spreads = [] }) => spreads)
 
@@ -130,7 +131,7 @@ describe('the order of work', () => {
 
 describe('the build steps of prepared stuff', () => {
   const shredded: Ingredient = { ...of('leaves-mixed', 6, SACK), prepared: 'shredded' }
-  const proposal = { vessel: VESSEL_PRESETS[0]!, approachId: 'seldom', ingredients: [shredded, of('weeds-seeding', 20)], waterL: 30, volumeL: 500 }
+  const proposal = { vessel: VESSEL_PRESETS[0]!, approachId: 'seldom', answers: {}, ingredients: [shredded, of('weeds-seeding', 20)], waterL: 30, volumeL: 500 }
   const steps = buildSteps(proposal)
 
   it('begin with preparing it and with what this approach cannot kill', () => {

@@ -13,6 +13,7 @@ import { hotHeapApproach } from './approaches'
 import { warningsFor } from './cautions'
 import { handsOn } from './effort'
 import { strataOf } from './layers'
+import { standingL } from './stands'
 import { verdictOf } from './verdict'
 import { buildSteps } from './steps'
 
@@ -23,7 +24,7 @@ export function draftOf(planned: Proposal, surroundings: Surroundings, { usualYi
   const proposal = heapProposal(planned)
   const { vessel, volumeL, waterL, ingredients, approachId } = proposal
   const { units, waterCan, now } = surroundings
-  const fillM = fillHeightM(vessel, volumeL)
+  const fillM = fillHeightM(vessel, standingL(volumeL))
   const work = handsOn(proposal)
   const judgement = judge(typicalTotals(ingredients.map(portionOf)), hotHeapApproach(approachId).comfort)
   const { earliest, latest } = daysToReady(approachId)

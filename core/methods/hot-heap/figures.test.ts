@@ -40,7 +40,7 @@ describe('a heap\'s question', () => {
 describe('water by layer', () => {
   it('goes where it is missing to 60 %: what is wetter gets none', () => {
     const of = (id: string, count: number, container = BUCKET): Ingredient => ({ material: findMaterial(id)!, amount: { count, container, packing: 'loose' } })
-    const strata = strataOf({ vessel: VESSEL_PRESETS[0]!, approachId: 'weekly', ingredients: [of('leaves-mixed', 2, SACK), of('kitchen-veg', 4), of('horse-manure-straw', 6)], waterL: 20, volumeL: 260 })
+    const strata = strataOf({ vessel: VESSEL_PRESETS[0]!, approachId: 'weekly', answers: {}, ingredients: [of('leaves-mixed', 2, SACK), of('kitchen-veg', 4), of('horse-manure-straw', 6)], waterL: 20, volumeL: 260 })
     const lacking = (id: string) => Math.max(0, 0.6 - findMaterial(id)!.moistureFraction.typical)
     const bySum = (id: string) => strata.filter(({ materialId }) => materialId === id).reduce((sum, { waterL }) => sum + waterL, 0)
     expect(lacking('kitchen-veg')).toBe(0)

@@ -13,6 +13,7 @@ import { coreReadings } from '../heated/readings'
 import { readyWindow } from './ready'
 import { buildSteps } from './steps'
 import { sizeOf } from './size'
+import { STANDS_SHARE } from './stands'
 
 const ingredient = (id: string, count: number, container = BUCKET): Ingredient => ({ material: findMaterial(id)!, amount: { count, container, packing: 'loose' } })
 const peakOf = (course: readonly ExpectedDay[]) => Math.max(...course.map(({ coreC }) => coreC.typical))
@@ -143,7 +144,7 @@ describe('the ready window', () => {
 })
 
 describe('layers', () => {
-  const proposal = (ingredients: Ingredient[], volumeL = 1200, waterL = 60) => ({ vessel: VESSEL_PRESETS[0]!, approachId: 'weekly', ingredients, waterL, volumeL })
+  const proposal = (ingredients: Ingredient[], volumeL = 1200, waterL = 60) => ({ vessel: VESSEL_PRESETS[0]!, approachId: 'weekly', answers: {}, ingredients, waterL, volumeL })
 
   it('start with twigs, alternate and end with browns, and use everything exactly once', () => {
     const layers = strataOf(proposal([ingredient('twigs', 2, SACK), ingredient('leaves-mixed', 8, SACK), ingredient('grass-clippings', 20)]))
@@ -179,12 +180,16 @@ describe('layers', () => {
 
 describe('size', () => {
   const cube = (side: number): Vessel => ({ id: 'c', name: 'cube', wall: 'boards', shape: 'box', widthM: side, depthM: side, heightM: side })
+  // Filled with as much loose stuff as stands level with the rim.
   it.each([[0.5, 'poor'], [0.8, 'workable'], [1.2, 'good'], [1.8, 'workable']] as const)('%s m each way is %s', (side, grade) => {
-    expect(sizeOf(cube(side), vesselVolumeL(cube(side)), 'metric').grade).toBe(grade)
+    expect(sizeOf(cube(side), vesselVolumeL(cube(side)) / STANDS_SHARE, 'metric').grade).toBe(grade)
   })
 
   it('minds a vessel filled too low or above the rim', () => {
-    expect(sizeOf(cube(1.2), 500, 'metric')).toMatchObject({ kind: 'small', text: '35 cm high: under 90 cm it rots slowly instead.' })
-    expect(sizeOf(cube(1), 1300, 'metric').text).toMatch(/30 cm above the rim/)
+    // 500 L of loose stuff stand at 390 L: 0.39 / 1.44 m² are 27 cm.
+    expect(sizeOf(cube(1.2), 500, 'metric')).toMatchObject({ kind: 'small', text: '27 cm high: under 90 cm it rots slowly instead.' })
+    // 1,500 L stand 1.17 m high, 17 cm above a metre; after a week 0.8 × 1.17 = 0.94 m. 2,000 L stand at 1.56 and then 1.25 m.
+    expect(sizeOf(cube(1), 1500, 'metric').text).toBe('It would stand 17 cm above the rim, and it sinks below it within a week: heap it up, or keep some back.')
+    expect(sizeOf(cube(1), 2000, 'metric').text).toMatch(/^It would stand 56 cm above the rim, and it is still 25 cm above it after a week/)
   })
 })

@@ -3,6 +3,7 @@ import { VESSEL_PRESETS } from '../../vessel/presets'
 import { approachOf, type Forecaster, type Method, type Mixing, type Sizing } from '../contract'
 import { heapLogOf } from '../heated/heap-log'
 import { heapProposal } from '../heated/proposal'
+import { aheadOf } from './ahead'
 import { APPROACHES, hotHeapApproach } from './approaches'
 import { warningsFor } from './cautions'
 import { diagnosis } from './diagnosis'
@@ -10,12 +11,13 @@ import { draftOf } from './draft'
 import { answerOf, FULL_EFFORT } from './forecast/answer'
 import { PastMemory } from './forecast/members'
 import { questionOf, type HeapQuestion } from './forecast/question'
-import { strataOf } from './layers'
+import { LAYERS_ASKED, layersOf, strataOf } from './layers'
 import { look } from './look'
 import { outlookOf } from './outlook'
 import { PADS } from './pads'
 import { ripeness } from './ripeness'
 import { leastVolumeL } from './size'
+import { STANDS_SHARE } from './stands'
 import { FINISHING_CAUTIONS } from './steps'
 import { supposing } from './suppose'
 
@@ -28,13 +30,16 @@ const mixing: Mixing = {
   outlook: outlookOf,
   strata: proposal => strataOf(heapProposal(proposal)),
   warnings: warningsFor,
+  layers: proposal => layersOf(heapProposal(proposal)),
+  ahead: (batch, surroundings) => aheadOf(heapLogOf(batch), surroundings),
 }
 
 const sizing: Sizing = {
   leastVolumeL,
+  standsShare: STANDS_SHARE,
   daysToReady: (approachId) => {
-    const { hotDays, coolingDays, curingDays } = hotHeapApproach(approachId)
-    return { earliest: hotDays[0] + coolingDays[0] + curingDays[0], latest: hotDays[1] + coolingDays[1] + curingDays[1] }
+    const [earliest, latest] = hotHeapApproach(approachId).readyDays
+    return { earliest, latest }
   },
   // A quarter to a half of what was built is left at the end.
   usualYield: range(0.25, 0.38, 0.5),
@@ -56,7 +61,7 @@ export const hotHeap: Method = {
   },
   approaches: APPROACHES,
   sites: VESSEL_PRESETS.map(vessel => ({ kind: 'vessel', vessel })),
-  asks: () => [],
+  asks: () => [LAYERS_ASKED],
   pads: PADS,
   taskWords: { reading: 'reading the heat', squeeze: 'squeezing a handful', turned: 'turning', browns: 'opening it with browns', watered: 'watering', cover: 'covering', test: 'testing', finish: 'taking it down', open: 'looking into it' },
   takeCautions: FINISHING_CAUTIONS,

@@ -1,4 +1,5 @@
 import { leaningOf } from '../../materials/colour'
+import { numberOf } from '../../questions/question'
 import { portionOf, type Ingredient } from '../../mix/portion'
 import type { Stratum, StratumRole } from '../../vessel/strata'
 import { fillHeightM } from '../../vessel/vessel'
@@ -9,8 +10,19 @@ const COURSE_M = 0.16
 const MOST_COURSES = 8
 /** Quarters of a container are the least that can be measured out by eye. */
 const LEAST_COUNT = 0.25
+/** More than this of a heap is no base. */
+const BASE_MOST = 0.2
 /** So much of the first brown is kept for the top. */
 const CAP_SHARE = 0.12
+
+/** How many layers of browns and greens; 0 for as many as its height makes. */
+export const LAYERS_ASKED = { id: 'layers', kind: 'count', label: 'Layers (0: as many as fit)', usual: 0, most: 12 } as const
+
+/** How many times browns and greens are laid: as was said, else by the height. */
+export function layersOf({ vessel, volumeL, answers }: HeapProposal): { readonly count: number, readonly answerId: string } {
+  const said = Math.round(numberOf(answers, LAYERS_ASKED.id) ?? 0)
+  return { count: said > 0 ? said : Math.min(MOST_COURSES, Math.max(1, Math.round(fillHeightM(vessel, volumeL) / COURSE_M))), answerId: LAYERS_ASKED.id }
+}
 
 type Rough = Omit<Stratum, 'waterL' | 'heightShare'> & { readonly moisture: number, readonly looseL: number }
 
@@ -31,9 +43,11 @@ export function portionedOut(count: number, parts: number): number[] {
   return marks.slice(1).map((mark, index) => mark - (marks[index] as number))
 }
 
-/** Coarse stuff for the bottom: the coarsest brown, if there is any that stands open. */
+/** Coarse stuff for the bottom: what is there for it, else wood that stands open and is not the mainstay. */
 function baseOf(ingredients: readonly Ingredient[]): Ingredient | undefined {
-  return ingredients.find(({ material }) => material.id === 'twigs') ?? ingredients.find(({ material }) => material.structure === 3 && material.family === 'wood')
+  const wholeL = ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+  return ingredients.find(({ material, prepared }) => material.part === 'base' && !prepared)
+    ?? ingredients.find(one => one.material.structure === 3 && one.material.family === 'wood' && portionOf(one).looseVolumeL < BASE_MOST * wholeL)
 }
 
 function courses(ingredients: readonly Ingredient[], count: number): Rough[] {
@@ -67,12 +81,13 @@ function watered(layers: readonly Rough[], waterL: number): Stratum[] {
 }
 
 /** The layers of a hot heap from the bottom up: coarse base, courses of browns and greens, browns on top. */
-export function strataOf({ vessel, ingredients, waterL, volumeL }: HeapProposal): Stratum[] {
+export function strataOf(proposal: HeapProposal): Stratum[] {
+  const { ingredients, waterL } = proposal
   const present = ingredients.filter(({ amount }) => amount.count > 0)
   if (present.length === 0) return []
   const base = baseOf(present)
   const { rest, cap } = withoutCap(present.filter(one => one !== base))
-  const count = Math.min(MOST_COURSES, Math.max(1, Math.round(fillHeightM(vessel, volumeL) / COURSE_M)))
+  const { count } = layersOf(proposal)
   const layers = [...(base ? [rough(base, 'base', base.amount.count)] : []), ...courses(rest, count), ...cap]
   return watered(layers, waterL)
 }

@@ -1,8 +1,21 @@
 import { DRAWINGS } from '../../picture/findings'
 import type { Sense } from '../contract'
 
+/** What a hand or an iron bar tells of the core, °C: feelings differ by some degrees. */
+export const WARMTH = 'warmth'
+export const FELT_C: Readonly<Record<string, readonly [low: number, high: number]>> = { cool: [-20, 27], warm: [27, 47], hot: [47, 80] }
+export const FELT_SPREAD_K = 5
+
 /** What a hot heap is asked by hand, nose and eye, and what each answer means. */
 export const SENSES: readonly Sense[] = [
+  {
+    id: WARMTH, label: 'Warmth by hand', icon: 'i-ph-hand-palm', question: 'No thermometer? Leave an iron bar a forearm deep for ten minutes, draw it out and feel its end. It may burn: touch it briefly.',
+    findings: [
+      { id: 'cool', label: 'No warmer than the air', sign: 'mind', answer: 'In the first days it may still come. Later it has finished heating, or something is wrong.', drawn: DRAWINGS.nothing },
+      { id: 'warm', label: 'Warm like bath water', sign: 'good', answer: 'It is working.', drawn: DRAWINGS.fist },
+      { id: 'hot', label: 'Too hot to hold', sign: 'good', answer: 'Properly hot.', drawn: DRAWINGS.steam },
+    ],
+  },
   {
     id: 'squeeze', label: 'Squeeze', icon: 'i-ph-hand-grabbing', question: 'Take a handful from a forearm deep and squeeze it hard.',
     findings: [

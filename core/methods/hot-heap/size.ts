@@ -1,7 +1,8 @@
 import { quantityText } from '../../units/format'
 import type { UnitSystem } from '../../units/system'
-import { fillHeightM, narrowestM, vesselVolumeL, volumeBelowL, type Vessel } from '../../vessel/vessel'
+import { fillHeightM, narrowestM, volumeBelowL, type Vessel } from '../../vessel/vessel'
 import type { Grade } from '../contract'
+import { AFTER_A_WEEK, standingL, STANDS_SHARE } from './stands'
 
 /** Below this across, a heap loses heat faster than it makes it; beyond the other, air does not reach the middle. */
 export const SMALLEST_M = 0.9
@@ -18,19 +19,22 @@ export interface Size {
   readonly text: string
 }
 
-/** Litres that hold heat for a while in this vessel: filled to 75 cm, or to the rim of a lower one. */
+/** Litres, loosely mixed, that hold heat for a while in this vessel: standing 75 cm high, or to the rim of a lower one. */
 export function leastVolumeL(vessel: Vessel): number {
-  return volumeBelowL(vessel, Math.min(LEAST_PLANNED_M, vessel.heightM))
+  return volumeBelowL(vessel, Math.min(LEAST_PLANNED_M, vessel.heightM)) / STANDS_SHARE
 }
 
-/** Says whether this much in this vessel can hold its heat and still breathe. */
+/** Says whether this much in this vessel can hold its heat and still breathe. @param volumeL litres, loosely mixed. */
 export function sizeOf(vessel: Vessel, volumeL: number, units: UnitSystem): Size {
   const metres = (value: number) => quantityText('length', units, value)
-  const heightM = fillHeightM(vessel, volumeL)
+  const heightM = fillHeightM(vessel, standingL(volumeL))
   const acrossM = narrowestM(vessel)
   const least = Math.min(heightM, acrossM)
-  if (volumeL > vesselVolumeL(vessel) * 1.02)
-    return { grade: 'workable', kind: 'over', text: `It would stand ${metres(heightM - vessel.heightM)} above the rim. It sinks by a tenth in days; heap it up or keep some back.` }
+  if (heightM > vessel.heightM * 1.02) {
+    const afterM = heightM * AFTER_A_WEEK
+    const then = afterM > vessel.heightM ? `it is still ${metres(afterM - vessel.heightM)} above it after a week: keep some back, or start a second one` : 'it sinks below it within a week: heap it up, or keep some back'
+    return { grade: 'workable', kind: 'over', text: `It would stand ${metres(heightM - vessel.heightM)} above the rim, and ${then}.` }
+  }
   if (least < TINY_M) return { grade: 'poor', kind: 'small', text: heightM < acrossM ? `${metres(heightM)} high: under ${metres(SMALLEST_M)} it rots slowly instead.` : `${metres(acrossM)} across: under ${metres(SMALLEST_M)} it rots slowly instead. A wider place helps.` }
   if (least < SMALLEST_M) return { grade: 'workable', kind: 'smallish', text: `${metres(least)} at its smallest: it will warm, but not for long. From ${metres(SMALLEST_M)} each way it holds its heat.` }
   if (least > WIDEST_M) return { grade: 'workable', kind: 'wide', text: `Over ${metres(WIDEST_M)} each way, air does not reach the middle unless you turn it often.` }

@@ -4,11 +4,13 @@ import { expectedAt } from '../heated/expected'
 import type { Standing, Surroundings } from '../contract'
 import { coreReadings } from '../heated/readings'
 import { daysBetween } from '../../units/time'
-import { expectCourse } from './expect'
+import { expectCourse, middleCourse } from './expect'
+import { RIPE_MG_G } from './forecast/ready-day'
+import { FELT_C, WARMTH } from './senses'
 import { HOT_C, TOO_HOT_C, WORKING_K } from './limits'
 
 /** The stages of a hot heap. */
-export type Phase = 'warming' | 'hot' | 'too-hot' | 'cooling' | 'curing' | 'stalled' | 'finished'
+export type Phase = 'warming' | 'hot' | 'too-hot' | 'cooling' | 'curing' | 'stalled' | 'unread' | 'finished'
 
 /** By now a sound heap has warmed. */
 const WARM_BY_DAYS = 4.5
@@ -22,33 +24,57 @@ export interface PhaseNow {
   readonly coreC: number
   readonly ambientC: number
   readonly readAt?: string
+  /** When it was last felt by hand, where that is newer than any reading. */
+  readonly feltAt?: string
   /** When it was first read cool after having been hot. */
   readonly coolSince?: string
 }
 
-/** Readings older than this say little about now. */
+/** Readings older than this say little about now, and what a hand felt even less. */
 const STALE_DAYS = 10
+const FELT_STALE_DAYS = 4
+/** The decay is done, as far as it needs warmth, when its rawer fifth respires no more than so many times what is ripe. */
+const DONE_WITHIN = 2.5
 
 function expectedCore(batch: HeapLog, surroundings: Surroundings, day: number): number {
   return expectedAt(expectCourse(batch, surroundings, Math.ceil(day)), day)?.coreC.typical ?? surroundings.ambientC(surroundings.now)
 }
 
-/** Where the heap stands, by its readings as far as they are fresh, else by what is expected. */
+/** What was last read or felt since it was last turned, while it is fresh: what came before a turn says nothing of after it. */
+function evidence(batch: HeapLog, now: Date, expectedC: () => number): Pick<PhaseNow, 'coreC' | 'readAt' | 'feltAt'> {
+  const turnedAt = batch.turns.at(-1)?.at ?? ''
+  const read = coreReadings(batch).findLast(({ odd, at }) => !odd && at >= turnedAt && daysBetween(at, now) < STALE_DAYS)
+  const felt = batch.observations.findLast(({ sense, finding, at }) => sense === WARMTH && FELT_C[finding] && at >= turnedAt && daysBetween(at, now) < FELT_STALE_DAYS)
+  if (read && (!felt || read.at >= felt.at)) return { coreC: read.coreC, readAt: read.at }
+  const [low, high] = felt ? FELT_C[felt.finding]! : [-Infinity, Infinity]
+  return { coreC: Math.min(high, Math.max(low, expectedC())), ...(felt ? { feltAt: felt.at } : {}) }
+}
+
+/** Whether the decay that makes heat is done, by what is expected: a heap that nobody read may lie cool and raw. */
+function decayIsDone(batch: HeapLog, surroundings: Surroundings, day: number): boolean {
+  const course = middleCourse(batch, surroundings)?.course
+  const at = course ? course.days.findIndex(one => one >= day) : -1
+  return course !== undefined && course.respirationMgG[at < 0 ? course.days.length - 1 : at]! <= DONE_WITHIN * RIPE_MG_G
+}
+
+/** Where the heap stands, by what was read or felt as far as that is fresh, else by what is expected. */
 export function phaseNow(batch: HeapLog, surroundings: Surroundings): PhaseNow {
   const { now } = surroundings
   const day = Math.max(0, daysBetween(batch.built.at, now))
   const ambientC = surroundings.ambientC(now)
   const sound = coreReadings(batch).filter(({ odd }) => !odd)
-  const last = sound.at(-1)
-  const fresh = last && daysBetween(last.at, now) < STALE_DAYS
-  const coreC = fresh ? last.coreC : expectedCore(batch, surroundings, day)
-  const base = { day, coreC, ambientC, readAt: fresh ? last.at : undefined }
+  const known = evidence(batch, now, () => expectedCore(batch, surroundings, day))
+  const { coreC } = known
+  const base = { day, ambientC, ...known }
   if (batch.finish) return { ...base, phase: 'finished' }
-  const heated = sound.some(one => one.coreC >= HOT_C || one.coreC - surroundings.ambientC(new Date(one.at)) >= WELL_ABOVE_K) || (sound.length === 0 && day > WARM_BY_DAYS)
+  const everFeltHot = batch.observations.some(({ sense, finding }) => sense === WARMTH && finding === 'hot')
+  const looked = sound.length > 0 || batch.observations.some(({ sense }) => sense === WARMTH)
+  const heated = everFeltHot || sound.some(one => one.coreC >= HOT_C || one.coreC - surroundings.ambientC(new Date(one.at)) >= WELL_ABOVE_K) || (!looked && day > WARM_BY_DAYS)
   if (coreC >= TOO_HOT_C) return { ...base, phase: 'too-hot' }
   if (coreC >= HOT_C) return { ...base, phase: 'hot' }
   if (!heated) return { ...base, phase: day > WARM_BY_DAYS && coreC - ambientC < WELL_ABOVE_K ? 'stalled' : 'warming' }
   if (coreC - ambientC > WORKING_K) return { ...base, phase: 'cooling' }
+  if (!looked && !decayIsDone(batch, surroundings, day)) return { ...base, phase: 'unread' }
   return { ...base, phase: 'curing', coolSince: coolSince(sound, surroundings) }
 }
 
@@ -64,15 +90,16 @@ const LABELS: Readonly<Record<Phase, readonly [label: string, tone: Standing['to
   'cooling': ['Cooling', 'good'],
   'curing': ['Curing', 'good'],
   'stalled': ['Not heating', 'bad'],
+  'unread': ['Not looked at', 'mind'],
   'finished': ['Finished', 'good'],
 }
 
 /** The standing in a word and a sentence, with the numbers it rests on. */
 export function standingOf(batch: HeapLog, surroundings: Surroundings): Standing {
-  const { phase, day, coreC, readAt } = phaseNow(batch, surroundings)
+  const { phase, day, coreC, readAt, feltAt } = phaseNow(batch, surroundings)
   const [label, tone] = LABELS[phase]
   const temperature = quantityText('temperature', surroundings.units, coreC)
-  const basis = readAt ? `core read at ${temperature}` : `core expected around ${temperature}`
-  const sentence = phase === 'finished' ? 'Taken down.' : `Day ${Math.floor(day)}, ${basis}.`
+  const basis = readAt ? `core read at ${temperature}` : feltAt ? `felt by hand, about ${temperature}` : `core expected around ${temperature}`
+  const sentence = phase === 'finished' ? 'Taken down.' : phase === 'unread' ? `Day ${Math.floor(day)}, never read or felt. It may lie cool and raw: read it, or feel it by hand.` : `Day ${Math.floor(day)}, ${basis}.`
   return { phase, label, sentence, tone, figure: temperature }
 }

@@ -5,6 +5,7 @@ import type { Stratum, StratumRole } from '../../vessel/strata'
 import { fillHeightM } from '../../vessel/vessel'
 import type { BuildStep, Spread } from '../contract'
 import type { HeapProposal } from '../heated/proposal'
+import { gatheredCautions } from '../../materials/gathered'
 import { warningsFor } from './cautions'
 import { strataOf } from './layers'
 
@@ -35,7 +36,7 @@ function preparing({ ingredients, approachId }: HeapProposal): BuildStep {
   const families = new Set(ingredients.map(({ material }) => material.family))
   const sorted = Object.entries(SORTING).flatMap(([family, text]) => families.has(family as never) ? [text] : [])
   const dusty = ingredients.some(({ material }) => material.moistureFraction.typical < 0.3 || material.family === 'manure')
-  const own = ingredients.flatMap(({ material: { short, cautions } }) => cautions.length > 0 ? [`${short.charAt(0).toUpperCase()}${short.slice(1)}: ${cautions.join('; ')}.`] : [])
+  const own = gatheredCautions(ingredients)
   return {
     title: 'Sort and prepare',
     detail: ['Shred or chop what is bigger than a hand. Lay everything out beside the place, browns on one side, greens on the other.', ...preparations(ingredients)].join(' '),

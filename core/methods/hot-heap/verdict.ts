@@ -11,6 +11,7 @@ import { peakOf, HOT_C, WARM_C } from './outlook'
 import { fillHeightM, narrowestM } from '../../vessel/vessel'
 import type { UnitSystem } from '../../units/system'
 import { leastVolumeL, sizeOf, TINY_M, type Size } from './size'
+import { standingL } from './stands'
 
 /** Air of a mild day: what the season costs is measured against it. */
 const MILD_C = 15
@@ -51,9 +52,9 @@ function bySize(planned: Proposal, size: Size, mix: Judgement, surroundings: Sur
   const { units } = surroundings
   const ways = size.kind === 'small' ? waysToBeBigger(planned, units) : []
   const advice = ways.length > 0 ? { advice: `${capital(ways.join(', or '))}.` } : {}
-  const acrossM = Math.cbrt(planned.volumeL / 1000)
+  const acrossM = Math.cbrt(standingL(planned.volumeL) / 1000)
   if (size.kind === 'small' && ways.length > 0 && acrossM >= TINY_M) {
-    const heightM = fillHeightM(asVessel(planned.site), planned.volumeL)
+    const heightM = fillHeightM(asVessel(planned.site), standingL(planned.volumeL))
     return { grade: 'workable', weakest: 'size', text: `Nearly a heap as it is (${mixInShort(mix)}), but spread over this place it stands only ${quantityText('length', units, heightM)} high.`, ...advice }
   }
   return { grade: size.grade, weakest: 'size', text: size.kind === 'small' ? `${besides(mix, 'too small to heat')}. ${size.text}` : `${capital(mixInShort(mix))}. ${size.text}`, ...advice }
@@ -69,7 +70,7 @@ function waysToBeBigger({ site, volumeL, ingredients }: Proposal, units: UnitSys
   const vessel = asVessel(site)
   const missingL = leastVolumeL(vessel) - volumeL
   const main = mainstay(ingredients)
-  const acrossM = Math.cbrt(volumeL / 1000)
+  const acrossM = Math.cbrt(standingL(volumeL) / 1000)
   const wide = acrossM >= TINY_M && acrossM < narrowestM(vessel) * 0.95
   return [
     ...(missingL > 20 && main ? [`fill it higher: about ${quantityText('volume', units, Math.round(missingL / 10) * 10)} more of the same, say ${containerText(missingL / volumeL * main.amount.count, main.amount.container)} of ${main.material.short} with what goes with it`] : []),
@@ -113,8 +114,9 @@ export function verdictOf(planned: Proposal, judgement: Judgement, surroundings:
   const expected = peakC >= WARM_C ? `Expect about ${heat} within a week.` : `Expect it lukewarm, about ${heat}.`
   if (size.kind === 'over') return bySize(planned, size, judgement, surroundings)
   if (judgement.grade === 'workable') return { grade: 'workable', weakest: 'mix', text: `${verdictText(judgement)} ${expected}${again}` }
-  if (size.grade === 'workable') return bySize(planned, size, judgement, surroundings)
+  const justBig = size.kind === 'smallish' && peakC >= HOT_C
+  if (size.grade === 'workable' && !justBig) return bySize(planned, size, judgement, surroundings)
   return peakC >= HOT_C
-    ? { grade: 'good', text: `Good mix, big enough. ${expected}${again}` }
+    ? { grade: 'good', text: `Good mix, ${justBig ? 'just ' : ''}big enough. ${expected}${again}` }
     : { grade: 'workable', weakest: 'mix', text: `A good mix on paper, of slow stuff. ${expected}` }
 }

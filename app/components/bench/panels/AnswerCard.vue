@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ratioText } from '#core/units/format'
 import type { Outlook } from '#core/methods/contract'
 import type { Measures } from '#core/mix/measures'
 import type { Ingredient } from '#core/mix/portion'
@@ -27,7 +28,7 @@ const numbers = computed(() => [
   `${outlook.label}, about ${quantity('temperature', Math.round(outlook.peakC / 5) * 5)}`,
 ].join(' · '))
 /** For those who want it. */
-const ratio = computed(() => `${Math.round(measures.carbonToNitrogen)} : 1, ${Math.round(measures.moistureFraction * 100)} % moist`)
+const ratio = computed(() => `${ratioText(measures.carbonToNitrogen)}, ${Math.round(measures.moistureFraction * 100)} % moist`)
 </script>
 
 <template>

@@ -12,8 +12,8 @@ import type { BalanceWish } from '#core/bench/offered'
 /** The balancing: it answers at once for this pile; what matters, how big and from where can be asked otherwise. */
 const { wishL } = defineProps<{ /** Litres to build in this vessel for what is needed, when that was said. */ wishL?: number }>()
 const bench = useBench()
-const { mixing, draft, filled, vessel, changes } = bench
-const { surroundings } = useGarden()
+const { mixing, draft, filled, vessel, changes, counsel } = bench
+const { surroundings, units } = useGarden()
 const { quantity } = useSay()
 const { state, ask, cancel, warmUp } = useBalancer()
 onMounted(() => {
@@ -27,7 +27,6 @@ const piled = computed(() => filled.value.length > 0)
 const fill = ref<BalanceWish['fill']>(wishL !== undefined ? 'wish' : piled.value ? 'pile' : 'full')
 const result = useTemplateRef('result')
 const parts = ref<'whole' | 'half' | 'any'>('whole')
-const basis = ref<BalanceWish['ratioBasis']>('plain')
 const spread = ref<'any' | 'spread'>('any')
 const STEPS = { whole: 1, half: 0.5, any: 0 } as const
 /** Spread out means that no one thing makes up more than this of the litres. */
@@ -45,11 +44,11 @@ const answers = computed<readonly Answer[]>(() => state.value.kind === 'working'
 /** For this pile, the single changes that its verdict names come first: the same question has the same answer. */
 const single = computed(() => asked.value?.fill !== 'pile' || asked.value.bench !== filled.value
   ? []
-  : changes.value.filter(lever => asked.value?.fetching || lever.kind === 'take-out' || lever.candidate.inStore).map((lever) => {
+  : changes.value.filter(lever => asked.value?.fetching || lever.kind !== 'add' || lever.candidate.inStore).map((lever) => {
       const ingredients = changedBy(lever, filled.value)
       return { text: capital(leverText(lever, filled.value)), ingredients, measures: lever.after.measures, waterL: lever.after.waterL }
     }))
-const countsOf = (ingredients: readonly Ingredient[]) => ingredients.filter(({ amount }) => amount.count > 0).map(({ material, amount }) => `${material.id} ${amount.count}`).sort().join()
+const countsOf = (ingredients: readonly Ingredient[]) => ingredients.filter(({ amount }) => amount.count > 0).map(({ material, amount, prepared }) => `${material.id} ${prepared ?? ''} ${amount.count}`).sort().join()
 const others = computed(() => answers.value.filter(({ ingredients }) => !single.value.some(one => countsOf(one.ingredients) === countsOf(ingredients))).slice(0, 3 - single.value.length))
 const found = computed(() => single.value.length + others.value.length)
 const impossible = computed(() => single.value.length === 0 && state.value.kind === 'found' && state.value.found.kind === 'impossible' ? state.value.found.impossible : undefined)
@@ -63,7 +62,7 @@ async function go(): Promise<void> {
   await ask({
     goalId: goalId.value,
     asBigAsCan: fill.value === 'have',
-    problem: bench.problem({ goalId: goalId.value, ratioBasis: basis.value, step: STEPS[parts.value], fetching: fetching.value === 'fetch', fill: fill.value, oneMaterialMost: spread.value === 'spread' ? SPREAD_MOST : 1 }, wishL),
+    problem: bench.problem({ goalId: goalId.value, step: STEPS[parts.value], fetching: fetching.value === 'fetch', fill: fill.value, oneMaterialMost: spread.value === 'spread' ? SPREAD_MOST : 1 }, wishL),
   })
   await nextTick()
   result.value?.focus({ preventScroll: true })
@@ -77,7 +76,7 @@ function reasonsOf({ containers, fetchL, rescuedL }: Answer): string[] {
   ]
 }
 const WAY_TITLES: Readonly<Record<WayOut['kind'], string>> = {
-  'smallest': 'The smallest change', 'pins-kept': 'Leaving what is pinned', 'nothing-fetched': 'Without fetching anything', 'smaller-heap': 'A smaller heap of what there is',
+  'halves': 'In halves', 'prepared': 'Prepared first', 'smallest': 'The smallest change', 'feed': 'With a nitrogen feed', 'smaller-heap': 'A smaller heap of what there is', 'pins': 'Only if what is pinned gives way',
 }
 const wayText = (way: WayOut) => {
   const text = wayOutText(way)
@@ -101,7 +100,7 @@ const wayText = (way: WayOut) => {
           No answer this time
         </template>
         <template v-else-if="impossible">
-          {{ whyImpossible(impossible) }}
+          {{ whyImpossible(impossible, units) }}
         </template>
         <template v-else-if="found > 0">
           {{ found === 1 ? 'One good way' : `${found} good ways` }}{{ asked?.fill === 'pile' ? ' for this pile' : '' }}
@@ -147,7 +146,7 @@ const wayText = (way: WayOut) => {
       data-impossible
     >
       <p v-if="impossible.ways.length === 0">
-        No small change mends it. Pick something else that is {{ impossible.limits.includes('too-green') ? 'brown' : 'different' }}, or another place for it.
+        No small change mends it. {{ counsel[0] ?? 'Pick something else as well, or another place for it.' }}
       </p>
       <ul v-else>
         <AnswerCard
@@ -201,11 +200,6 @@ const wayText = (way: WayOut) => {
             v-model="parts"
             label="Measured out in"
             :choices="[{ id: 'whole', label: 'whole containers' }, { id: 'half', label: 'halves' }, { id: 'any', label: 'any amount' }]"
-          />
-          <ChoiceRow
-            v-model="basis"
-            label="Carbon counted"
-            :choices="[{ id: 'plain', label: 'all of it' }, { id: 'available', label: 'only what decays' }]"
           />
           <ChoiceRow
             v-model="spread"

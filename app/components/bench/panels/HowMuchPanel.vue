@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { addMonths, format } from 'date-fns'
+import { addMonths, differenceInCalendarDays, format } from 'date-fns'
 import { fillHeightM, vesselVolumeL } from '#core/vessel/vessel'
 import { roughly } from '#core/units/format'
 import { toShown, fromShown } from '#core/units/system'
 
 /** How much: what the bench gives, and what it takes for so many litres by a day. */
 const bench = useBench()
-const { draft, method, approach, judgement, filled, vessel } = bench
+const { draft, method, approach, judgement, filled, vessel, standsShare } = bench
 const { now, units } = useGarden()
 const { quantity, span, day } = useSay()
 const { startCollecting } = useCollecting()
@@ -20,7 +20,14 @@ const yieldFrom = computed(() => own.value.batches > 0
   ? `your own ${own.value.batches === 1 ? 'finished batch' : `${own.value.batches} finished batches`}`
   : 'what is usual; your own batches will sharpen it')
 const volumeL = computed(() => judgement.value?.measures.volumeL ?? 0)
-const readyDays = computed(() => sizing.value?.daysToReady(approach.value.id) ?? { earliest: 0, latest: 0 })
+/** As its forecast says, were it built now; until that is there, as is usual of this approach. */
+const { ahead } = usePlanAhead(() => bench.effective.value, () => today.value)
+const today = computed(() => new Date(`${format(now.value, 'yyyy-MM-dd')}T08:00:00`))
+const readyDays = computed(() => {
+  const window = ahead.value?.windows[0]
+  if (window) return { earliest: differenceInCalendarDays(window.from, today.value), latest: differenceInCalendarDays(window.to, today.value), forecast: true }
+  return { ...sizing.value?.daysToReady(approach.value.id) ?? { earliest: 0, latest: 0 }, forecast: false }
+})
 
 const litres = computed({
   get: () => toShown('volume', units.value, draft.value.wish?.litres ?? 0),
@@ -49,10 +56,10 @@ async function collect(): Promise<void> {
     <section v-if="judgement">
       <h3>From what is on the bench</h3>
       <p>
-        {{ quantity('volume', volumeL) }} mixed, {{ quantity('length', fillHeightM(vessel, volumeL)) }} high, {{ Math.round(volumeL / vesselVolumeL(vessel) * 100) }} % of the {{ vesselName }}.
+        {{ quantity('volume', volumeL) }} mixed, {{ quantity('length', fillHeightM(vessel, volumeL * standsShare)) }} high, {{ Math.round(volumeL * standsShare / vesselVolumeL(vessel) * 100) }} % of the {{ vesselName }}.
       </p>
       <p>
-        It should give <strong class="font-semibold text-highlighted">{{ roughSpan(volumeL * own.share.low, volumeL * own.share.high) }}</strong> in {{ Math.round(readyDays.earliest / 7) }} to {{ Math.round(readyDays.latest / 7) }} weeks, {{ approach.name.toLowerCase() }}.
+        It should give <strong class="font-semibold text-highlighted">{{ roughSpan(volumeL * own.share.low, volumeL * own.share.high) }}</strong> in {{ Math.round(readyDays.earliest / 7) }} to {{ Math.round(readyDays.latest / 7) }} weeks, {{ approach.name.toLowerCase() }}{{ readyDays.forecast ? ', built today' : ', built in the warm half of the year' }}.
         <span class="aside-note">It sinks to {{ Math.round(own.share.low * 100) }}–{{ Math.round(own.share.high * 100) }} % of what is built, going by {{ yieldFrom }}.</span>
       </p>
     </section>
@@ -86,7 +93,7 @@ async function collect(): Promise<void> {
       >
         <p>
           Build about <strong class="font-semibold text-highlighted">{{ quantity('volume', rough(need.buildL.typical)) }}</strong> <span class="aside-note">({{ roughSpan(need.buildL.low, need.buildL.high) }})</span>:
-          {{ need.vessels === 1 ? `one ${vesselName}` : `${need.vessels} times the ${vesselName}` }}, {{ quantity('volume', need.eachL) }}{{ need.vessels > 1 ? ' each' : '' }}, {{ quantity('length', fillHeightM(vessel, need.eachL)) }} high.
+          {{ need.vessels === 1 ? `one ${vesselName}` : `${need.vessels} times the ${vesselName}` }}, {{ quantity('volume', need.eachL) }}{{ need.vessels > 1 ? ' each' : '' }}, {{ quantity('length', fillHeightM(vessel, need.eachL * standsShare)) }} high.
         </p>
         <p v-if="need.tooLittle">
           That is more than you asked for: with less than {{ quantity('volume', need.leastL) }} in this vessel it would not hold its heat. It gives {{ roughSpan(need.eachL * own.share.low, need.eachL * own.share.high) }}.

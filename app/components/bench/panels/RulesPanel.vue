@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ratioText } from '#core/units/format'
 import { mixInShort } from '#core/mix/words'
 import { bestRule, RULES, type RuleMix } from '#core/mix/rules'
 
@@ -17,7 +18,7 @@ const rows = computed(() => mixes.map((mix) => {
   const { measures, waterL, grade } = mix.judgement
   return {
     mix, mark: RULES.indexOf(mix.rule) + 1, grade, waterL,
-    ratio: `${Math.round(measures.carbonToNitrogen)} : 1`,
+    ratio: ratioText(measures.carbonToNitrogen),
     moisture: `${Math.round(measures.moistureFraction * 100)} %`,
     outlook: mixing.value.outlook({ site: draft.value.site, ingredients: mix.ingredients, waterL }, surroundings.value), said: mixInShort(mix.judgement),
     amounts: mix.ingredients.map(({ material, amount: { count, container } }) => `${amount(count, container)} of ${material.short}`).join(', '),

@@ -2,6 +2,7 @@ import { daysBetween } from '../../../units/time'
 import type { HeapLog } from '../../heated/heap-log'
 import type { Discrepancy } from '../../../learning/discrepancy'
 import type { StampedFinding } from '../../../learning/fit'
+import { FELT_C, FELT_SPREAD_K, WARMTH } from '../senses'
 
 /** What of a course can be found in the garden. */
 export type HeapRow = 'coreC' | 'edgeC' | 'volumeShare' | 'moisture'
@@ -53,7 +54,11 @@ export function findingsOf(batch: HeapLog, builtHeightM: number): StampedFinding
     const limits = sense === 'squeeze' ? SQUEEZES[finding] : undefined
     return limits ? [{ eventId, at, finding: { kind: 'between', row: 'moisture', day: dayOf(at), low: limits[0], high: limits[1], spread: SQUEEZE_SPREAD, trust: 1 } }] : []
   })
-  return [...temperatures(batch, 'coreC', CORE), ...temperatures(batch, 'edgeC', EDGE), ...heights, ...squeezes]
+  const felt = batch.observations.flatMap(({ eventId, at, sense, finding }): StampedFinding<HeapRow>[] => {
+    const limits = sense === WARMTH ? FELT_C[finding] : undefined
+    return limits ? [{ eventId, at, finding: { kind: 'between', row: 'coreC', day: dayOf(at), low: limits[0], high: limits[1], spread: Math.hypot(FELT_SPREAD_K, CORE.spread(dayOf(at))), trust: 1 } }] : []
+  })
+  return [...felt, ...temperatures(batch, 'coreC', CORE), ...temperatures(batch, 'edgeC', EDGE), ...heights, ...squeezes]
     .filter(({ finding }) => finding.day >= 0)
     .sort((a, b) => a.finding.day - b.finding.day)
 }

@@ -16,7 +16,7 @@ export function readTheHeat(look: Seen): Ask[] {
   const due = last ? addDays(new Date(last.at), everyDays) : addDays(new Date(batch.built.at), 1)
   const reason = last
     ? `Day ${Math.floor(now.day)}; last read on ${dayText(last.at)} at ${temperatureText(look, last.coreC)}.`
-    : `Day ${Math.floor(now.day)}; not read yet. The first days show whether it takes off.`
+    : `Day ${Math.floor(now.day)}; not read yet. The first days show whether it takes off, and one reading narrows what is expected of the next days by about a third.`
   return [ask('reading', 'Read the heat', reason, due, everyDays)]
 }
 

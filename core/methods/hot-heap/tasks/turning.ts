@@ -5,6 +5,7 @@ import { daysBetween } from '../../../units/time'
 import { middleCourse } from '../expect'
 import { ask, temperatureText, type Ask, type Seen } from './ask'
 import { dayText } from '../../../units/dates'
+import type { Course } from '../../../heat/course'
 
 /** A heap is left alone this long after a turn, days. */
 const REST_DAYS = 2.5
@@ -34,10 +35,32 @@ export function turnByHeat(look: Seen): Ask[] {
   return [ask('turned', 'Turn it', `It peaked at ${temperatureText(look, fallen.peakC)} on ${dayText(fallen.at)} and has fallen to ${temperatureText(look, now.coreC)}.`, surroundings.now, 3)]
 }
 
-/** The next turn that the forecast expects, so that the week can be planned. */
+/** By so much it has fallen from its peak when it is worth turning, K. */
+const FALLEN_K = 3
+
+/** The day on which one course says that it had peaked and begun to fall, since it was built or last turned. */
+function expectedFall({ days, coreC }: Course, sinceDay: number): number | undefined {
+  let peakC = -Infinity
+  for (let at = 0; at < days.length; at++) {
+    if (days[at]! < sinceDay) continue
+    peakC = Math.max(peakC, coreC[at]!)
+    if (peakC >= WORTH_TURNING_C && peakC - coreC[at]! >= FALLEN_K && days[at]! - sinceDay >= REST_DAYS) return days[at]
+  }
+  return undefined
+}
+
+/** The next turn that the forecast expects, so that the week can be planned; one that is past and that nobody looked at stays asked for. */
 function turnAhead({ batch, surroundings, now }: Seen): Ask[] {
-  if (now.phase !== 'warming' && now.phase !== 'hot') return []
+  if (now.phase === 'curing' || now.phase === 'stalled' || now.phase === 'too-hot') return []
   const middle = middleCourse(batch, surroundings)
+  const since = batch.turns.at(-1)?.at ?? batch.built.at
+  const looked = now.readAt !== undefined || now.feltAt !== undefined || coreReadings(batch).some(({ at }) => at > since)
+  const fell = middle && !looked ? expectedFall(middle.course, daysBetween(batch.built.at, since)) : undefined
+  if (fell !== undefined && fell <= now.day) {
+    const then = addDays(new Date(batch.built.at), Math.round(fell))
+    return [ask('turned', 'Turn it, or read it first', `By the forecast it peaked and began to fall around ${dayText(then)}; nobody has looked since.`, then, Math.max(GIVE_OR_TAKE_DAYS, Math.ceil(now.day - fell) + GIVE_OR_TAKE_DAYS))]
+  }
+  if (now.phase !== 'warming' && now.phase !== 'hot') return []
   const next = middle?.course.habitTurns.find(day => day > now.day + 0.5)
   if (next === undefined || next > now.day + TOLD_AHEAD_DAYS) return []
   const due = addDays(new Date(batch.built.at), Math.round(next))

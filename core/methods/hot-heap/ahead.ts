@@ -1,0 +1,50 @@
+import { addDays } from 'date-fns'
+import type { HeapLog } from '../heated/heap-log'
+import type { Band, Fact, Forecast, Surroundings } from '../contract'
+import { monthText } from '../../units/dates'
+import { spanText } from '../../units/format'
+import type { HeapSeries } from './forecast/answer'
+import { HOT_C } from './outlook'
+
+/** The days that matter for heat: later ones are turns and seasons. */
+const HEATING_DAYS = 60
+
+/** Days within the first two months on which a row lies above a temperature, straight between the times noted. */
+export function daysAbove(days: Float64Array, row: Float32Array, celsius: number): number {
+  let sum = 0
+  for (let at = 1; at < days.length && days[at]! <= HEATING_DAYS; at++) {
+    const [before, after, length] = [row[at - 1]! - celsius, row[at]! - celsius, days[at]! - days[at - 1]!]
+    if (before > 0 && after > 0) sum += length
+    else if (before > 0 !== after > 0) sum += length * Math.max(before, after) / Math.abs(before - after)
+  }
+  return sum
+}
+
+function peakOf(days: Float64Array, row: Float32Array): { readonly celsius: number, readonly day: number } {
+  const within = row.slice(0, Math.max(1, days.findLastIndex(day => day <= HEATING_DAYS) + 1))
+  const celsius = Math.max(...within)
+  return { celsius, day: days[within.indexOf(celsius)] ?? 0 }
+}
+
+const wholeDays = (low: number, high: number) => Math.round(low) === Math.round(high) ? `${Math.round(low)}` : `${Math.round(low)}–${Math.round(high)}`
+
+function facts({ built }: HeapLog, { days, series, windows, horizonDay }: Forecast, { units }: Surroundings): Fact[] {
+  const { coreC, heightM } = series as Record<HeapSeries, Band>
+  const [low, typical, high] = [coreC.low, coreC.typical, coreC.high].map(row => peakOf(days, row)) as [ReturnType<typeof peakOf>, ReturnType<typeof peakOf>, ReturnType<typeof peakOf>]
+  const hot = [coreC.low, coreC.typical, coreC.high].map(row => daysAbove(days, row, HOT_C)) as [number, number, number]
+  const window = windows.ready!.now
+  const month = (day: number) => monthText(addDays(new Date(built.at), Math.round(day)))
+  const weekAt = days.findIndex(day => day >= 7)
+  return [
+    { label: 'Hottest', value: spanText('temperature', units, low.celsius, high.celsius), why: `most likely around day ${Math.round(typical.day)}` },
+    { label: 'Hot days', value: hot[2] < 0.5 ? 'hardly any' : wholeDays(hot[0], hot[2]), why: `days in the middle above ${spanText('temperature', units, HOT_C, HOT_C)}, in the first two months` },
+    { label: 'Stands', value: spanText('length', units, heightM.low[0]!, heightM.high[0]!), why: `high when built; ${spanText('length', units, heightM.low[weekAt]!, heightM.high[weekAt]!)} after a week` },
+    { label: 'Ready', value: window.low >= horizonDay ? `later than ${month(horizonDay)}` : `${month(window.low)} to ${month(window.high)}${window.high >= horizonDay ? ' or later' : ''}`, why: `most likely after ${Math.round(window.typical / 7)} weeks, looked after as the approach says` },
+  ]
+}
+
+/** What a planned heap would do: how hot, how long, how high, ready when; nothing before its forecast is there. */
+export function aheadOf(log: HeapLog, surroundings: Surroundings): Fact[] {
+  const forecast = surroundings.forecastOf?.(log.id)
+  return forecast ? facts(log, forecast, surroundings) : []
+}
