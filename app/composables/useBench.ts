@@ -45,10 +45,10 @@ export const useBench = createSharedComposable(() => {
   const verdict = computed(() => planned.value?.draft.verdict)
   /** Single changes that would make it a good mix, or one that works, the best first; where none does, it takes the balancing. */
   const changes = computed(() => levers.value ? leversThatHelp(levers.value) : [])
-  /** All that a good composter would say about the mix. */
-  const counsel = computed(() => judgement.value ? counselFor({ filled: filled.value, judgement: judgement.value, levers: levers.value, comfort: comfort.value, feeds: feeds.value, method: method.value, methods: METHODS, units: units.value }) : [])
   /** The first thing to do: the mix is mended before its size or season, whatever else is weak. */
   const firstChange = computed(() => verdict.value?.weakest === 'mix' || !verdict.value?.advice ? changes.value[0] : undefined)
+  /** All that a good composter would say about the mix. */
+  const counsel = computed(() => judgement.value ? counselFor({ filled: filled.value, judgement: judgement.value, levers: levers.value, comfort: comfort.value, feeds: feeds.value, method: method.value, methods: METHODS, units: units.value, leversSaid: firstChange.value ? 1 : 0 }) : [])
   /** What goes in: what was said, or what the method says. */
   const goesIn = computed(() => planned.value?.draft.recipe ?? filled.value)
   /** Where each ingredient comes from, ready to be recorded. */

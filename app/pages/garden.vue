@@ -50,6 +50,7 @@ async function demo(): Promise<void> {
       <BackupPanel />
     </section>
     <PicturesPanel />
+    <SupplyList />
     <section
       aria-labelledby="measure"
       class="section-rule space-y-4 max-w-2xl"

@@ -136,4 +136,3 @@ export function balancedAnswers(problem: Problem, { goalId, most = 3, onAnswer }
   }
   return answers.length > 0 ? ok(answers) : fail('gave-up')
 }
-

@@ -22,6 +22,8 @@ export interface CounselAsked {
   readonly method: Method
   readonly methods: readonly Method[]
   readonly units: UnitSystem
+  /** So many of the levers are said elsewhere already: the first ones. */
+  readonly leversSaid?: number
 }
 
 /** More of a feed than this is not strewn into one heap. */
@@ -100,8 +102,11 @@ function surplusLine(asked: CounselAsked): string[] {
 
 /** What to do about a mix, the best first: whole sentences, none where it is a good one. */
 export function counselFor(asked: CounselAsked): string[] {
-  const { levers, filled, judgement } = asked
+  const { levers, filled, judgement, leversSaid = 0 } = asked
   if (judgement.grade === 'good') return []
   const single = levers ? leversThatHelp(levers).map(lever => leverText(lever, filled)) : []
-  return [...(single.length > 0 ? [`${capital(single.join(', or '))}.`] : []), ...surplusLine(asked), ...(judgement.grade === 'poor' ? feedLine(asked) : [])]
+  const others = single.slice(leversSaid)
+  const said = others.length === 0 ? [] : [leversSaid > 0 ? `Or ${others.join(', or ')}.` : `${capital(others.join(', or '))}.`]
+  // Where one change mends it, nobody sends it elsewhere.
+  return single.length > 0 || judgement.grade !== 'poor' ? said : [...surplusLine(asked), ...feedLine(asked)]
 }

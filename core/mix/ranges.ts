@@ -26,7 +26,7 @@ export interface MixRanges {
   readonly waterToTargetL: Range
   /** How likely the real mix is a good one, and one that works, whatever its stuff really is; 0..1. */
   readonly chance: { readonly good: number, readonly works: number }
-  /** The sampled mixes, for drawing the cloud: pairs of ratio and moisture. */
+  /** The sampled mixes, for drawing the cloud: pairs of moisture and the ratio of what takes part in the heat. */
   readonly cloud: { readonly carbonToNitrogen: Float64Array, readonly moistureFraction: Float64Array }
 }
 
@@ -81,6 +81,6 @@ export function mixRanges(portions: readonly Portion[], addedWaterL: number, com
     of: Object.fromEntries(driven) as Record<RangedMeasure, DrivenRange>,
     waterToTargetL: shownRange(water, Math.max(0, missingWaterL(totals.wetMassKg, totals.waterKg, targetMoisture))),
     chance: chanceOf(columns, typical, comfort),
-    cloud: { carbonToNitrogen: columns.carbonToNitrogen, moistureFraction: columns.moistureFraction },
+    cloud: { carbonToNitrogen: columns.availableCarbonToNitrogen, moistureFraction: columns.moistureFraction },
   })
 }

@@ -14,6 +14,18 @@ describe('a starter', () => {
     expect(starterFor(starter('compost'), [leaves], BUCKET, LIBRARY_BOOK)?.amount.count).toBe(1.25)
   })
 
+  it('of sugar goes by the greens alone, in whole spoons: two to a hundred litres', () => {
+    const grass = { material: findMaterial('grass-clippings')!, amount: { count: 25, container: BUCKET, packing: 'loose' as const } }
+    // 300 L × 0.0003 = 0.09 L: six spoons of 15 mL.
+    expect(starterFor(starter('sugar'), [leaves, grass], BUCKET, LIBRARY_BOOK)?.amount).toMatchObject({ count: 6, container: { name: 'spoon' } })
+    expect(starterFor(starter('sugar'), [leaves], BUCKET, LIBRARY_BOOK)).toBeUndefined()
+  })
+
+  it('under the heap is a tenth of it in twigs', () => {
+    // 80 L / 12 L, in quarters.
+    expect(starterFor(starter('base'), [leaves], BUCKET, LIBRARY_BOOK)?.amount.count).toBe(6.75)
+  })
+
   it('does not count itself, and is none without a heap', () => {
     const char = starterFor(starter('char'), [leaves], BUCKET, LIBRARY_BOOK)!
     expect(starterFor(starter('char'), [leaves, char], BUCKET, LIBRARY_BOOK)).toEqual(char)

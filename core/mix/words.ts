@@ -7,6 +7,8 @@ import type { Ingredient } from './portion'
 import type { MixRanges } from './ranges'
 
 const GOOD = 'This is a good mix.'
+/** So far beyond what is acceptable it goes wrong outright. */
+const FAR_OUT = 2
 const percent = (share: number) => `${Math.round(share * 100)} %`
 
 /** What is wrong in a few words, with what it is; and for the bad ones the limit that it misses. */
@@ -20,12 +22,12 @@ const WORDS: Readonly<Record<Ill, IllWords>> = {
   'too-brown': {
     short: { workable: 'a little brown', poor: 'too brown' },
     workable: ({ is }) => `This will work, slowly: a little brown, ${ratioText(is)} in what decays.`,
-    poor: ({ is, acceptable }) => `Too brown: ${ratioText(is)} in what decays, where ${ratioText(acceptable)} still works. It would stay cool and sit for a year or more.`,
+    poor: ({ is, acceptable, severity }) => `Too brown: ${ratioText(is)} in what decays, where ${ratioText(acceptable)} still works. ${severity > FAR_OUT ? 'It would stay cool and sit for a year or more.' : 'It would hardly get hot, and take long.'}`,
   },
   'too-green': {
     short: { workable: 'rather green', poor: 'too green' },
     workable: ({ is }) => `This will work, but it is rather green, ${ratioText(is)}: expect some smell.`,
-    poor: ({ is, acceptable }) => `Too green: ${ratioText(is)}, where ${ratioText(acceptable)} still works. It would turn slimy and smell of ammonia.`,
+    poor: ({ is, acceptable, severity }) => `Too green: ${ratioText(is)}, where ${ratioText(acceptable)} still works. It would smell of ammonia${severity > FAR_OUT ? ' and turn slimy' : ''}.`,
   },
   'too-wet': {
     short: { workable: 'on the wet side', poor: 'too wet' },

@@ -30,15 +30,15 @@ const scale = computed(() => fieldScale(narrow.value ? NARROW : WIDE, farRatio(i
 const frame = computed(() => scale.value.frame)
 const points = computed(() => fieldPoints(ingredients, scale.value))
 const mix = computed(() => ({
-  x: scale.value.ratioX(ranges.typical.carbonToNitrogen), y: scale.value.moistureY(ranges.typical.moistureFraction), dryY: scale.value.moistureY(dryMoisture),
+  x: scale.value.ratioX(ranges.typical.availableCarbonToNitrogen), y: scale.value.moistureY(ranges.typical.moistureFraction), dryY: scale.value.moistureY(dryMoisture),
 }))
 const dots = computed(() => cloudDots(ranges, scale.value, 14))
 /** From left to right, so that their marks can stand above and below in turn. */
 const haunts = computed(() => ghosts.map(ghost => ({ ...ghost, x: scale.value.ratioX(ghost.carbonToNitrogen), y: scale.value.moistureY(ghost.moistureFraction) })).sort((a, b) => a.x - b.x))
 const percent = (fraction: number) => `${Math.round(fraction * 100)} %`
 const described = computed(() => {
-  const { carbonToNitrogen: ratio, moistureFraction: moisture } = ranges.of
-  return `The mix stands at ${Math.round(ratio.typical)} to 1 (${Math.round(ratio.low)} to ${Math.round(ratio.high)}) and ${percent(moisture.typical)} moisture. Comfortable is ${comfort.carbonToNitrogen.low} to ${comfort.carbonToNitrogen.high} to 1 and ${percent(comfort.moistureFraction.low)} to ${percent(comfort.moistureFraction.high)}.`
+  const { availableCarbonToNitrogen: ratio, moistureFraction: moisture } = ranges.of
+  return `What decays of the mix stands at ${Math.round(ratio.typical)} to 1 (${Math.round(ratio.low)} to ${Math.round(ratio.high)}), and it holds ${percent(moisture.typical)} moisture. Comfortable is ${comfort.carbonToNitrogen.low} to ${comfort.carbonToNitrogen.high} to 1 and ${percent(comfort.moistureFraction.low)} to ${percent(comfort.moistureFraction.high)}.`
 })
 const watered = computed(() => mix.value.dryY - mix.value.y > 8)
 const labels = computed(() => points.value.map(({ x, y, radius }, index) => {
@@ -47,7 +47,7 @@ const labels = computed(() => points.value.map(({ x, y, radius }, index) => {
   return x > frame.value.width - frame.value.right - 110 || crowded ? { x: x - radius - 5, anchor: 'end' as const } : { x: x + radius + 5, anchor: 'start' as const }
 }))
 const saidOf = ({ material, amount: { count, container } }: Ingredient) =>
-  `${amount(count, container)} of ${material.short}; the mix at ${Math.round(ranges.typical.carbonToNitrogen)} to 1, ${percent(ranges.typical.moistureFraction)} moisture`
+  `${amount(count, container)} of ${material.short}; the mix at ${Math.round(ranges.typical.availableCarbonToNitrogen)} to 1, ${percent(ranges.typical.moistureFraction)} moisture`
 
 /** What is being pulled, and how far its path runs; that stays while it is held, so that the path does not run away. */
 const taken = shallowRef<{ readonly id: string, readonly end: number }>()
@@ -114,6 +114,7 @@ function letGo(): void {
       <FieldGround
         :scale="scale"
         :comfort="comfort"
+        :wettest="ranges.typical.workableMoisture"
         :narrow="narrow"
       />
       <circle
@@ -253,7 +254,7 @@ function letGo(): void {
         v-if="pulled"
         data-pulled
       >
-        <strong class="font-semibold">{{ amount(pulled.ingredient.amount.count, pulled.ingredient.amount.container) }} of {{ pulled.ingredient.material.short }}</strong>: {{ ratioText(ranges.typical.carbonToNitrogen) }}, {{ percent(ranges.typical.moistureFraction) }} moist. <span class="aside-note">Pull it or the mix along the line.</span>
+        <strong class="font-semibold">{{ amount(pulled.ingredient.amount.count, pulled.ingredient.amount.container) }} of {{ pulled.ingredient.material.short }}</strong>: {{ ratioText(ranges.typical.availableCarbonToNitrogen) }}, {{ percent(ranges.typical.moistureFraction) }} moist. <span class="aside-note">Pull it or the mix along the line.</span>
         <button
           type="button"
           class="tap underline underline-offset-3 decoration-dotted ml-1"

@@ -3,7 +3,12 @@ import type { Comfort } from '#core/mix/judgement'
 import { regionPath, type FieldScale } from './field'
 
 /** The ground of the balance field: paper, grid, words at the edges and the patch where a mix is comfortable. */
-const { scale, comfort, narrow } = defineProps<{ scale: FieldScale, comfort: Comfort, narrow: boolean }>()
+const { scale, comfort, narrow, wettest } = defineProps<{ scale: FieldScale, comfort: Comfort, narrow: boolean, /** Moisture up to which this stuff still works. */ wettest: number }>()
+/** Where a mix still works, around where it is comfortable. */
+const works = computed<Comfort>(() => ({
+  ...comfort, carbonToNitrogen: { ...comfort.carbonToNitrogen, low: comfort.carbonToNitrogen.least, high: comfort.carbonToNitrogen.most },
+  moistureFraction: { ...comfort.moistureFraction, high: Math.max(comfort.moistureFraction.high, wettest) },
+}))
 const frame = computed(() => scale.frame)
 const bottom = computed(() => frame.value.height - frame.value.bottom)
 const right = computed(() => frame.value.width - frame.value.right)
@@ -81,7 +86,7 @@ const right = computed(() => frame.value.width - frame.value.right)
         :y="frame.height - 6"
         text-anchor="middle"
       >
-        {{ narrow ? 'carbon to nitrogen' : 'parts of carbon to one of nitrogen' }}
+        {{ narrow ? 'carbon to nitrogen' : 'parts of carbon to one of nitrogen, of what decays' }}
       </text>
       <text
         :x="right"
@@ -103,6 +108,13 @@ const right = computed(() => frame.value.width - frame.value.right)
         drier
       </text>
     </g>
+    <path
+      :d="regionPath(works, scale)"
+      fill="none"
+      stroke="var(--ui-primary)"
+      stroke-width="1.5"
+      stroke-dasharray="5 4"
+    />
     <path
       :d="regionPath(comfort, scale)"
       fill="var(--ui-primary)"

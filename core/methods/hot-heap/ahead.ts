@@ -15,7 +15,7 @@ export function daysAbove(days: Float64Array, row: Float32Array, celsius: number
   for (let at = 1; at < days.length && days[at]! <= HEATING_DAYS; at++) {
     const [before, after, length] = [row[at - 1]! - celsius, row[at]! - celsius, days[at]! - days[at - 1]!]
     if (before > 0 && after > 0) sum += length
-    else if (before > 0 !== after > 0) sum += length * Math.max(before, after) / Math.abs(before - after)
+    else if (before * after < 0) sum += length * Math.max(before, after) / Math.abs(before - after)
   }
   return sum
 }

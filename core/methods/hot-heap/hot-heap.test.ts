@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { findMaterial } from '../../materials/book'
 import { describe, expect, it } from 'vitest'
-import { BUCKET, CAN, GOOD_HEAP, heap, RICH_HEAP, observed, onDay, reading, SACK, surroundingsOn, turned } from '../../../test/builders/heaps'
+import { BUCKET, CAN, GOOD_HEAP, RICH_HEAP, SACK, heap, observed, onDay, reading, surroundingsOn, turned } from '../../../test/builders/heaps'
 import { portionOf, type Ingredient } from '../../mix/portion'
 import { suppose, expectCourse, leftAloneDays } from './expect'
 import { VESSEL_PRESETS } from '../../vessel/presets'
@@ -13,6 +13,7 @@ import { coreReadings } from '../heated/readings'
 import { readyWindow } from './ready'
 import { buildSteps } from './steps'
 import { sizeOf } from './size'
+import { phaseNow } from './standing'
 import { STANDS_SHARE } from './stands'
 
 const ingredient = (id: string, count: number, container = BUCKET): Ingredient => ({ material: findMaterial(id)!, amount: { count, container, packing: 'loose' } })
@@ -72,6 +73,33 @@ describe('the phase', () => {
     expect(label(16, reading(3, 61), reading(16, 38))).toBe('Cooling')
     expect(label(30, reading(3, 61), reading(30, 18))).toBe('Curing')
     expect(label(6, reading(3, 18), reading(6, 19))).toBe('Not heating')
+  })
+
+  const phase = (day: number, events: Parameters<typeof heap>[1] & object = [], recipe = GOOD_HEAP) => phaseNow(heap(recipe, events), surroundingsOn(day))
+
+  it('of a heap that nobody looked at is not curing because the model is cool: it may lie raw', () => {
+    const day = Array.from({ length: 120 }, (_, at) => at + 5).find(at => phase(at).coreC - 15 <= 8)!
+    expect(phase(day).phase).toBe('unread')
+    expect(hotHeap.look.standing(heap(GOOD_HEAP), surroundingsOn(day))).toMatchObject({ label: 'Not looked at', sentence: expect.stringMatching(/never read or felt/) })
+    // Once the decay is done it ripens, looked at or not.
+    expect(phase(700).phase).toBe('curing')
+  })
+
+  it('goes by the hand where there is no thermometer', () => {
+    expect(phase(4, [observed(4, 'warmth', 'hot')])).toMatchObject({ phase: 'hot', feltAt: onDay(4) })
+    expect(phase(6, [observed(6, 'warmth', 'cool')]).phase).toBe('stalled')
+    expect(phase(30, [observed(4, 'warmth', 'hot'), observed(30, 'warmth', 'cool')]).phase).toBe('curing')
+    // A newer reading says more, and what was felt days ago says nothing any more.
+    expect(phase(5, [observed(4, 'warmth', 'hot'), reading(5, 30)]).coreC).toBe(30)
+    expect(phase(9, [observed(4, 'warmth', 'hot')]).feltAt).toBeUndefined()
+  })
+
+  it('does not take a reading before a turn for one after it', () => {
+    const before = phase(7.1, [reading(6, 66)])
+    expect([before.phase, before.coreC]).toEqual(['hot', 66])
+    const after = phase(7.1, [reading(6, 66), turned(7)])
+    expect(after.readAt).toBeUndefined()
+    expect(after.coreC).toBeLessThan(60)
   })
 
   it('marks a lone spike as odd and keeps it', () => {

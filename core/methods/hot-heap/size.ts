@@ -10,7 +10,7 @@ export const WIDEST_M = 1.5
 /** With less it warms for days only: nobody sets out to build that. */
 const LEAST_PLANNED_M = 0.75
 /** Hopelessly small for heat. */
-export const TINY_M = 0.65
+const TINY_M = 0.65
 
 /** Whether a heap can hold its heat and still breathe, by its size alone. */
 export interface Size {

@@ -41,12 +41,14 @@ function expectedCore(batch: HeapLog, surroundings: Surroundings, day: number): 
 }
 
 /** What was last read or felt since it was last turned, while it is fresh: what came before a turn says nothing of after it. */
-function evidence(batch: HeapLog, now: Date, expectedC: () => number): Pick<PhaseNow, 'coreC' | 'readAt' | 'feltAt'> {
+function evidence(batch: HeapLog, now: Date, ambientC: number, expectedC: () => number): Pick<PhaseNow, 'coreC' | 'readAt' | 'feltAt'> {
   const turnedAt = batch.turns.at(-1)?.at ?? ''
   const read = coreReadings(batch).findLast(({ odd, at }) => !odd && at >= turnedAt && daysBetween(at, now) < STALE_DAYS)
   const felt = batch.observations.findLast(({ sense, finding, at }) => sense === WARMTH && FELT_C[finding] && at >= turnedAt && daysBetween(at, now) < FELT_STALE_DAYS)
   if (read && (!felt || read.at >= felt.at)) return { coreC: read.coreC, readAt: read.at }
-  const [low, high] = felt ? FELT_C[felt.finding]! : [-Infinity, Infinity]
+  const [low, warmest] = felt ? FELT_C[felt.finding]! : [-Infinity, Infinity]
+  // No warmer than the air is just that, on a warm day and on a cold one.
+  const high = felt?.finding === 'cool' ? Math.min(warmest, ambientC + WORKING_K) : warmest
   return { coreC: Math.min(high, Math.max(low, expectedC())), ...(felt ? { feltAt: felt.at } : {}) }
 }
 
@@ -63,7 +65,7 @@ export function phaseNow(batch: HeapLog, surroundings: Surroundings): PhaseNow {
   const day = Math.max(0, daysBetween(batch.built.at, now))
   const ambientC = surroundings.ambientC(now)
   const sound = coreReadings(batch).filter(({ odd }) => !odd)
-  const known = evidence(batch, now, () => expectedCore(batch, surroundings, day))
+  const known = evidence(batch, now, ambientC, () => expectedCore(batch, surroundings, day))
   const { coreC } = known
   const base = { day, ambientC, ...known }
   if (batch.finish) return { ...base, phase: 'finished' }

@@ -10,8 +10,8 @@ import type { Planned, Proposal, Surroundings, Verdict } from '../contract'
 import { peakOf, HOT_C, WARM_C } from './outlook'
 import { fillHeightM, narrowestM } from '../../vessel/vessel'
 import type { UnitSystem } from '../../units/system'
-import { leastVolumeL, sizeOf, TINY_M, type Size } from './size'
-import { standingL } from './stands'
+import { leastVolumeL, sizeOf, type Size } from './size'
+import { standingL, STANDS_SHARE } from './stands'
 
 /** Air of a mild day: what the season costs is measured against it. */
 const MILD_C = 15
@@ -53,12 +53,16 @@ function bySize(planned: Proposal, size: Size, mix: Judgement, surroundings: Sur
   const ways = size.kind === 'small' ? waysToBeBigger(planned, units) : []
   const advice = ways.length > 0 ? { advice: `${capital(ways.join(', or '))}.` } : {}
   const acrossM = Math.cbrt(standingL(planned.volumeL) / 1000)
-  if (size.kind === 'small' && ways.length > 0 && acrossM >= TINY_M) {
+  if (size.kind === 'small' && ways.length > 0 && acrossM >= NEARLY_M) {
     const heightM = fillHeightM(asVessel(planned.site), standingL(planned.volumeL))
     return { grade: 'workable', weakest: 'size', text: `Nearly a heap as it is (${mixInShort(mix)}), but spread over this place it stands only ${quantityText('length', units, heightM)} high.`, ...advice }
   }
   return { grade: size.grade, weakest: 'size', text: size.kind === 'small' ? `${besides(mix, 'too small to heat')}. ${size.text}` : `${capital(mixInShort(mix))}. ${size.text}`, ...advice }
 }
+
+/** As a cube of so much it is nearly a heap; on a base of the other it warms for days. */
+const NEARLY_M = 0.6
+const SMALL_BASE_M = 0.7
 
 /** The ingredient that makes up most of it. */
 function mainstay(ingredients: readonly Ingredient[]): Ingredient | undefined {
@@ -71,10 +75,12 @@ function waysToBeBigger({ site, volumeL, ingredients }: Proposal, units: UnitSys
   const missingL = leastVolumeL(vessel) - volumeL
   const main = mainstay(ingredients)
   const acrossM = Math.cbrt(standingL(volumeL) / 1000)
-  const wide = acrossM >= TINY_M && acrossM < narrowestM(vessel) * 0.95
+  const wide = acrossM >= NEARLY_M && acrossM < narrowestM(vessel) * 0.95
+  const moreL = SMALL_BASE_M ** 3 / STANDS_SHARE * 1000 - volumeL
+  const more = main && moreL > 20 ? ` with ${containerText(moreL / volumeL * main.amount.count, main.amount.container)} more of ${main.material.short}` : ''
   return [
     ...(missingL > 20 && main ? [`fill it higher: about ${quantityText('volume', units, Math.round(missingL / 10) * 10)} more of the same, say ${containerText(missingL / volumeL * main.amount.count, main.amount.container)} of ${main.material.short} with what goes with it`] : []),
-    ...(missingL > 20 && wide ? [`build it on a smaller base, ${quantityText('length', units, acrossM)} each way`] : []),
+    ...(missingL > 20 && wide ? [`build it on a smaller base, ${quantityText('length', units, Math.max(acrossM, SMALL_BASE_M))} each way${more}`] : []),
   ]
 }
 
@@ -105,7 +111,7 @@ export function verdictOf(planned: Proposal, judgement: Judgement, surroundings:
     if (peakC < WARM_C) return bySize(planned, size, judgement, surroundings)
     const warm = quantityText('temperature', surroundings.units, Math.round(peakC / 5) * 5)
     const small = bySize(planned, size, judgement, surroundings)
-    return { ...small, grade: 'workable', text: `${besides(judgement, 'warm rather than hot')}: small as it is, expect about ${warm} for some days.` }
+    return { ...small, grade: 'workable', text: `${besides(judgement, peakC < HOT_C ? 'warm rather than hot' : 'hot for a few days only')}: small as it is, expect about ${warm}.` }
   }
   const mildC = peakOf(planned, surroundings, { airC: MILD_C }) ?? 0
   // Where a mild day would not warm it either, the cold is not what is wrong.

@@ -116,6 +116,19 @@ describe('the coming turn', () => {
   })
 })
 
+describe('a turn that nobody looked for', () => {
+  it('stays asked for until it is done, however many days pass', () => {
+    const days = Array.from({ length: 30 }, (_, at) => at + 4)
+    const first = days.find(day => one(day, [], 'turned', RICH_HEAP)?.title === 'Turn it, or read it first')!
+    expect(first).toBeLessThan(20)
+    for (const later of [first + 2, first + 6]) expect(one(later, [], 'turned', RICH_HEAP)).toMatchObject({ title: 'Turn it, or read it first', reason: expect.stringMatching(/nobody has looked since/) })
+    expect(one(first + 2, [turned(first + 1)], 'turned', RICH_HEAP)?.title).not.toBe('Turn it, or read it first')
+    // Whoever looks is told by what was found.
+    expect(one(first + 2, [reading(first + 1.5, 63)], 'turned', RICH_HEAP)?.title).not.toBe('Turn it, or read it first')
+    expect(one(first + 2, [observed(first + 1.5, 'warmth', 'hot')], 'turned', RICH_HEAP)?.title).not.toBe('Turn it, or read it first')
+  })
+})
+
 describe('tests of ripeness', () => {
   const cool = [reading(3, 60), reading(20, 40), reading(30, 18), reading(120, 16)]
   it('are asked for when the window opens, then to be read, then it is sieved', () => {

@@ -1,0 +1,80 @@
+import { describe, expect, it } from 'vitest'
+import { CUBE, HOT, some } from '../../test/builders/benches'
+import { surroundingsOn } from '../../test/builders/heaps'
+import { hotHeap } from '../methods/hot-heap'
+import { APPROACHES } from '../methods/hot-heap/approaches'
+import { daysAbove } from '../methods/hot-heap/ahead'
+import type { HeapQuestion } from '../methods/hot-heap/forecast/question'
+import type { Forecast, Proposal } from '../methods/contract'
+import { batchAhead, PLANNED_ID, questionAhead } from './ahead'
+import { judged } from './planned'
+
+const MIXES = [
+  [some('leaves-mixed', 9, 'sack'), some('grass-clippings', 42, 'bucket'), some('kitchen-veg', 5, 'bucket')],
+  [some('straw-wheat', 8, 'sack'), some('grass-clippings', 30, 'bucket'), some('veg-haulm', 4, 'sack')],
+  [some('horse-manure-straw', 10, 'barrow'), some('leaves-mixed', 6, 'sack')],
+]
+const proposalOf = (ingredients: (typeof MIXES)[number], approachId = 'weekly'): Proposal => {
+  const { waterL, measures } = judged(ingredients, HOT.mixing!.comfort(approachId))!
+  return { site: { kind: 'vessel', vessel: CUBE }, approachId, answers: {}, ingredients, waterL, volumeL: measures.volumeL }
+}
+const surroundings = surroundingsOn(0, 15)
+function forecastOf(proposal: Proposal): Forecast {
+  const batch = batchAhead(proposal, HOT, surroundings.now)!
+  const steps = hotHeap.forecaster!.answer(questionAhead(batch, HOT, surroundings) as HeapQuestion)
+  let step = steps.next()
+  while (!step.done) step = steps.next()
+  return step.value
+}
+
+describe('a plan as the batch it would be', () => {
+  const [mix] = MIXES
+  it('holds what the plan holds, begun on that day, and nothing while nothing is in it', () => {
+    const batch = batchAhead(proposalOf(mix!), HOT, surroundings.now)!
+    expect(batch.began).toMatchObject({ at: surroundings.now.toISOString(), methodId: HOT.id, approachId: 'weekly' })
+    expect(batch.puts[0]!.inputs.map(({ materialId }) => materialId)).toEqual(['leaves-mixed', 'grass-clippings', 'kitchen-veg'])
+    expect(batchAhead({ ...proposalOf(mix!), ingredients: [] }, HOT, surroundings.now)).toBeUndefined()
+  })
+
+  it('asks the same on the same day and something else on another', () => {
+    const ask = (days: number) => JSON.stringify(questionAhead(batchAhead(proposalOf(mix!), HOT, new Date(surroundings.now.getTime() + days * 864e5))!, HOT, surroundings))
+    expect(ask(0)).toBe(ask(0))
+    expect(ask(7)).not.toBe(ask(0))
+  })
+
+  it('is told in facts: how hot, for how long, how high, ready when', () => {
+    const forecast = forecastOf(proposalOf(mix!))
+    const batch = batchAhead(proposalOf(mix!), HOT, surroundings.now)!
+    const facts = HOT.mixing!.ahead(batch, { ...surroundings, forecastOf: id => id === PLANNED_ID ? forecast : undefined })
+    expect(facts.map(({ label }) => label)).toEqual(['Hottest', 'Hot days', 'Stands', 'Ready'])
+    expect(facts[0]!.value).toMatch(/^\d\d–\d\d °C$/)
+    expect(HOT.mixing!.ahead(batch, surroundings)).toEqual([])
+  })
+})
+
+describe('days above a temperature', () => {
+  it('are counted straight between the times noted', () => {
+    // 50 to 60 over two days crosses 55 half way; 60 for a day; 60 to 40 over two days is above for a quarter of them.
+    expect(daysAbove(Float64Array.of(0, 2, 3, 5), Float32Array.of(50, 60, 60, 40), 55)).toBeCloseTo(1 + 1 + 0.5, 9)
+    expect(daysAbove(Float64Array.of(0, 2), Float32Array.of(10, 20), 55)).toBe(0)
+  })
+})
+
+describe('what is said before there is a forecast', () => {
+  const forecasts = APPROACHES.map(({ id }) => ({ id, of: MIXES.map(mix => forecastOf(proposalOf(mix, id))) }))
+  const middle = (values: readonly number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!
+
+  it.each(APPROACHES.map(({ id, readyDays }) => [id, readyDays] as const))('%s: the usual days to ready are those of the model, give or take a third', (id, [earliest, latest]) => {
+    const windows = forecasts.find(one => one.id === id)!.of.map(({ windows: { ready } }) => ready!.now)
+    expect(earliest / middle(windows.map(({ low }) => low))).toBeGreaterThan(0.67)
+    expect(earliest / middle(windows.map(({ low }) => low))).toBeLessThan(1.5)
+    expect(latest / middle(windows.map(({ high }) => high))).toBeGreaterThan(0.67)
+    expect(latest / middle(windows.map(({ high }) => high))).toBeLessThan(1.5)
+  })
+
+  it('of how high it stands is what the model says of it, within a twentieth', () => {
+    const shares = forecasts[0]!.of.map(({ series }, at) => series.heightM!.typical[0]! / (proposalOf(MIXES[at]!).volumeL / 1440))
+    expect(middle(shares) / HOT.sizing!.standsShare).toBeGreaterThan(0.95)
+    expect(middle(shares) / HOT.sizing!.standsShare).toBeLessThan(1.05)
+  })
+})

@@ -1,0 +1,127 @@
+import highsLoader from 'highs'
+import { beforeAll, describe, expect, it } from 'vitest'
+import { COMFORT, CUBE, HOT, some } from '../../test/builders/benches'
+import { balanceAsked } from '../balancing/asked'
+import { aiming, SPOILS_WITHIN_DAYS } from '../balancing/aim'
+import { costsFor } from '../balancing/answers'
+import { GOALS, goalOf } from '../balancing/goals'
+import { unitOf } from '../balancing/offer'
+import type { Problem } from '../balancing/problem'
+import { GARDEN_EFFORT, solverOf, type LpSolver, type Solver } from '../balancing/program'
+import { workOut } from '../balancing/region'
+import { LIBRARY_BOOK } from '../materials/book'
+import { carbonFraction, partakingShare } from '../materials/material'
+import { portionOf, type Ingredient } from '../mix/portion'
+import { seededRandom, type Random } from '../random/random'
+import { STARTING_CONTAINERS } from '../units/container'
+import { aroundHere, problemOf } from './offered'
+
+/* Two hundred benches as gardens have them: every answer is checked with sums of its own, none of them those of the balancing. */
+let solver: Solver
+beforeAll(async () => { solver = solverOf(await highsLoader() as unknown as LpSolver, GARDEN_EFFORT) })
+
+const PILED = ['leaves-mixed', 'leaves-shredded', 'leaves-oak', 'grass-clippings', 'kitchen-veg', 'cardboard', 'straw-wheat', 'horse-manure-straw', 'coffee-grounds', 'weeds-soft', 'wood-chips', 'veg-haulm', 'chicken-manure', 'hay-grass', 'fruit-waste', 'hedge-clippings', 'nettles', 'newsprint']
+const CASES = 200
+
+function benchOf(random: Random): Ingredient[] {
+  const ids = [...PILED].sort(() => random() - 0.5).slice(0, 2 + Math.floor(random() * 6))
+  return ids.map((id) => {
+    const light = (LIBRARY_BOOK.find(id)?.bulkDensityKgM3.typical ?? 0) < 160
+    return some(id, 1 + Math.floor(random() * (light ? 8 : 16)), light ? 'sack' : 'bucket')
+  })
+}
+
+function problemFor(lies: readonly Ingredient[], random: Random): Problem {
+  const around = aroundHere(LIBRARY_BOOK, STARTING_CONTAINERS.metric, 1 + Math.floor(random() * 12), [])
+  return problemOf({ vessel: CUBE, standsShare: HOT.sizing!.standsShare, ingredients: lies, pinned: [], capped: [], stored: [], around, feeds: [], comfort: COMFORT }, { goalId: '', step: 1, fetching: true, fill: 'pile', oneMaterialMost: 1 }, undefined)
+}
+
+/** Ratio, what takes part of it, moisture and mats by plain sums over the ingredients, litre by litre. */
+function bySums(ingredients: readonly Ingredient[], waterL: number) {
+  let carbon = 0, nitrogen = 0, takingC = 0, takingN = 0, wet = waterL, water = waterL, loose = 0, mats = 0
+  for (const one of ingredients) {
+    const { material, looseVolumeL } = portionOf(one)
+    const massKg = looseVolumeL * material.bulkDensityKgM3.typical / 1000
+    const dryKg = massKg * (1 - material.moistureFraction.typical)
+    const [c, n] = [dryKg * carbonFraction(material), dryKg * material.nitrogenFraction.typical]
+    carbon += c
+    nitrogen += n
+    takingC += c * partakingShare(material)
+    takingN += n * partakingShare(material)
+    wet += massKg
+    water += massKg - dryKg
+    loose += looseVolumeL
+    mats += looseVolumeL * material.mats
+  }
+  return { ratio: carbon / nitrogen, taking: takingC / takingN, moisture: water / wet, mats: mats / loose, loose }
+}
+
+/** A simple way: everything that lies there, then a container of whatever brings it nearest, until nothing does. */
+function greedy(problem: Problem): readonly number[] {
+  const badness = (counts: readonly number[]) => workOut(problem, counts)?.broken.reduce((sum, { by }) => sum + by, 0) ?? Infinity
+  let counts: readonly number[] = problem.offers.map(({ lies = 0 }) => lies)
+  for (let round = 0; round < 60; round++) {
+    const tried = problem.offers.flatMap(({ most }, index) => [1, -1].map(change => counts.map((count, at) => at === index ? Math.max(0, Math.min(most, count + change)) : count)))
+    const best = tried.sort((a, b) => badness(a) - badness(b))[0]!
+    if (badness(best) >= badness(counts)) break
+    counts = best
+  }
+  return counts
+}
+
+describe('two hundred benches', () => {
+  it('have answers that hold by plain sums, keep what spoils, hold no sliver, and are no worse than a simple greedy way', () => {
+    const random = seededRandom(20261126)
+    let answered = 0
+    let greedyToo = 0
+    for (let trial = 0; trial < CASES; trial++) {
+      const lies = benchOf(random)
+      const problem = problemFor(lies, random)
+      const goal = GOALS[trial % GOALS.length]!
+      const found = balanceAsked({ problem, goalId: goal.id, asBigAsCan: false }, solver)
+      if (found.kind === 'trouble') throw new Error(`trial ${trial}: ${found.trouble}`)
+      if (found.kind === 'impossible') continue
+      answered++
+      for (const { ingredients, waterL, counts } of found.answers) {
+        const { ratio, taking, moisture, mats, loose } = bySums(ingredients, waterL)
+        expect(ratio, `trial ${trial}`).toBeGreaterThanOrEqual(20 * 0.9999)
+        expect(taking, `trial ${trial}`).toBeGreaterThanOrEqual(11 * 0.9999)
+        expect(taking, `trial ${trial}`).toBeLessThanOrEqual(40 * 1.0001)
+        expect(moisture, `trial ${trial}`).toBeLessThanOrEqual(0.7201)
+        expect(mats, `trial ${trial}`).toBeLessThanOrEqual(0.6501)
+        for (const one of ingredients) expect(portionOf(one).looseVolumeL / loose, `trial ${trial}: ${one.material.id}`).toBeGreaterThanOrEqual(0.02)
+        expect(counts.length).toBe(problem.offers.length)
+      }
+      const [first] = found.answers
+      const cost = aiming(problem, costsFor(problem, goalOf(goal.id))).costOf!
+      const simple = greedy(problem)
+      if (workOut(problem, simple)?.broken.length === 0 && first!.counts.every(count => Number.isInteger(count))) {
+        greedyToo++
+        // A sliver is no answer, however cheap; the balancing is content within a twentieth.
+        const litres = simple.map((count, index) => count * unitOf(problem.offers[index]!).looseL)
+        const whole = litres.reduce((sum, one) => sum + one, 0)
+        if (litres.every(one => one === 0 || one >= 0.025 * whole)) expect(cost(first!.counts), `trial ${trial}`).toBeLessThanOrEqual(cost(simple) + 0.06 * Math.max(Math.abs(cost(simple)), aiming(problem, costsFor(problem, goalOf(goal.id))).scale!))
+      }
+    }
+    expect(answered).toBeGreaterThan(150)
+    expect(greedyToo).toBeGreaterThan(60)
+  })
+
+  it('use up what spoils wherever browns can be fetched for it', () => {
+    const random = seededRandom(6)
+    let kept = 0
+    let whole = 0
+    for (let trial = 0; trial < 60; trial++) {
+      const lies = [some('kitchen-veg', 1 + Math.floor(random() * 8), 'bucket'), some('leaves-mixed', 1 + Math.floor(random() * 4), 'sack'), ...(random() < 0.5 ? [some('grass-clippings', 1 + Math.floor(random() * 8), 'bucket')] : [])]
+      const problem = problemFor(lies, random)
+      const found = balanceAsked({ problem, goalId: 'spoils-first', asBigAsCan: false }, solver)
+      if (found.kind !== 'answers') continue
+      const spoiling = problem.offers.flatMap(({ lies: there = 0, daysLeft }, index) => there > 0 && daysLeft <= SPOILS_WITHIN_DAYS ? [{ there, taken: found.answers[0]!.counts[index]! }] : [])
+      for (const { there, taken } of spoiling) {
+        whole += there
+        kept += Math.min(there, taken)
+      }
+    }
+    expect(kept / whole).toBeGreaterThan(0.9)
+  })
+})
