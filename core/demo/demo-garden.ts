@@ -83,7 +83,7 @@ function demoDocuments(today: Date): GardenDocument[] {
   })
   const aside = planValues({
     ...EMPTY_PLAN, ...HOT_PLAN, site: bay(0),
-    ingredients: [{ materialId: 'leaves-shredded', amount: some(3, 'sack') }, { materialId: 'cardboard', amount: some(3, 'sack', 'shaken') }, { materialId: 'horse-manure-straw', amount: some(22, 'bucket') }, { materialId: 'coffee-grounds', amount: some(3, 'bucket') }],
+    ingredients: [{ materialId: 'leaves-shredded', amount: some(4, 'sack') }, { materialId: 'cardboard', amount: some(2, 'sack', 'shaken') }, { materialId: 'horse-manure-straw', amount: some(56, 'bucket') }, { materialId: 'coffee-grounds', amount: some(5, 'bucket') }],
   })
   const spring: Plan = {
     ...EMPTY_PLAN, ...HOT_PLAN, approachId: 'weekly', site: bay(1),

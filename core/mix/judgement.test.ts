@@ -23,6 +23,8 @@ describe('judging a mix', () => {
     expect(edge.ills).toEqual([expect.objectContaining({ ill: 'too-brown', is: expect.closeTo(40, 9), comfortable: 35, acceptable: 40, severity: expect.closeTo(1, 9) })])
     expect(edge.grade).toBe('workable')
     expect(judged({ ...sound, availableNitrogenKg: 15 / 41 }).grade).toBe('poor')
+    // A hair beyond is not told apart by any bucket.
+    expect(judged({ ...sound, availableNitrogenKg: 15 / 40.2 }).grade).toBe('workable')
     // Wood beside it that takes no part is no ill: 79 in all, 30 in what decays.
     expect(judged({ ...sound, carbonKg: 47.4 }).grade).toBe('good')
   })

@@ -73,7 +73,7 @@ export function illsIn(measures: Measures, comfort: Comfort): FoundIll[] {
 /** Comfortable, acceptable or neither: the worst of it counts. */
 export function gradeOf(ills: readonly FoundIll[]): MixGrade {
   const worst = ills[0]?.severity ?? 0
-  return worst === 0 ? 'good' : worst <= 1 + 1e-9 ? 'workable' : 'poor'
+  return worst === 0 ? 'good' : worst <= 1 + UNNOTICED ? 'workable' : 'poor'
 }
 
 /** Judges summed ingredients after the water they still need has been added; nothing, or nothing that decays, is not judged. */

@@ -1,5 +1,5 @@
 import { containerText } from '../units/container'
-import { countText, ratioText } from '../units/format'
+import { countText, numberText, ratioText } from '../units/format'
 import type { FoundIll, Ill, Judgement } from './judgement'
 import type { Preparation } from '../materials/preparation'
 import type { Lever } from './lever'
@@ -9,6 +9,8 @@ import type { MixRanges } from './ranges'
 const GOOD = 'This is a good mix.'
 /** So far beyond what is acceptable it goes wrong outright. */
 const FAR_OUT = 2
+/** A ratio that is not said to be the very limit that it misses. */
+const beyond = (is: number, limit: number) => ratioText(is) === ratioText(limit) ? `${numberText(is, 1)} : 1` : ratioText(is)
 const percent = (share: number) => `${Math.round(share * 100)} %`
 
 /** What is wrong in a few words, with what it is; and for the bad ones the limit that it misses. */
@@ -22,12 +24,12 @@ const WORDS: Readonly<Record<Ill, IllWords>> = {
   'too-brown': {
     short: { workable: 'a little brown', poor: 'too brown' },
     workable: ({ is }) => `This will work, slowly: a little brown, ${ratioText(is)} in what decays.`,
-    poor: ({ is, acceptable, severity }) => `Too brown: ${ratioText(is)} in what decays, where ${ratioText(acceptable)} still works. ${severity > FAR_OUT ? 'It would stay cool and sit for a year or more.' : 'It would hardly get hot, and take long.'}`,
+    poor: ({ is, acceptable, severity }) => `Too brown: ${beyond(is, acceptable)} in what decays, where ${ratioText(acceptable)} still works. ${severity > FAR_OUT ? 'It would stay cool and sit for a year or more.' : 'It would hardly get hot, and take long.'}`,
   },
   'too-green': {
     short: { workable: 'rather green', poor: 'too green' },
     workable: ({ is }) => `This will work, but it is rather green, ${ratioText(is)}: expect some smell.`,
-    poor: ({ is, acceptable, severity }) => `Too green: ${ratioText(is)}, where ${ratioText(acceptable)} still works. It would smell of ammonia${severity > FAR_OUT ? ' and turn slimy' : ''}.`,
+    poor: ({ is, acceptable, severity }) => `Too green: ${beyond(is, acceptable)}, where ${ratioText(acceptable)} still works. It would smell of ammonia${severity > FAR_OUT ? ' and turn slimy' : ''}.`,
   },
   'too-wet': {
     short: { workable: 'on the wet side', poor: 'too wet' },

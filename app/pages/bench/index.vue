@@ -111,7 +111,7 @@ const ready = computed(() => planned.value !== undefined && (method.value.mixing
     <template v-else>
       <div
         v-if="method.mixing && planned && verdict"
-        class="sticky-head z-20 bg-default py-2 border-b-2 border-inverted/60 mb-2"
+        class="sticky-head z-20 bg-default py-2 -mx-1 px-1 border-b-2 border-inverted/60 mb-2"
       >
         <VerdictNote
           :verdict="verdict"

@@ -28,7 +28,7 @@ const numbers = computed(() => [
   `${outlook.label}, about ${quantity('temperature', Math.round(outlook.peakC / 5) * 5)}`,
 ].join(' · '))
 /** For those who want it. */
-const ratio = computed(() => `${ratioText(measures.carbonToNitrogen)}, ${Math.round(measures.moistureFraction * 100)} % moist`)
+const ratio = computed(() => `${ratioText(measures.availableCarbonToNitrogen)} in what decays, ${Math.round(measures.moistureFraction * 100)} % moist`)
 </script>
 
 <template>

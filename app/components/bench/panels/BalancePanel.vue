@@ -103,7 +103,7 @@ const wayText = (way: WayOut) => {
           {{ whyImpossible(impossible, units) }}
         </template>
         <template v-else-if="found > 0">
-          {{ found === 1 ? 'One good way' : `${found} good ways` }}{{ asked?.fill === 'pile' ? ' for this pile' : '' }}
+          {{ found === 1 ? 'One way' : `${found} ways` }}{{ asked?.fill === 'pile' ? ' for this pile' : '' }}
         </template>
         <template v-else>
           Not asked yet
