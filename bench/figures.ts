@@ -24,6 +24,7 @@ import { brew } from '#core/methods/brew'
 import type { Method } from '#core/methods/contract'
 import { leafmould } from '#core/methods/leafmould'
 import { aroundOn, begun, input } from '../test/builders/batches'
+import { randomPile } from '../test/builders/benches'
 import { atMoisture, BALANCED, chargeFrom, cube, filled } from '../test/builders/cubes'
 import { heap, reading, RICH_HEAP, SACK, surroundingsOn, turned as turnedOn } from '../test/builders/heaps'
 import { seededRandom } from '#core/random/random'
@@ -45,15 +46,16 @@ function say(name: string, ms: number, beside = ''): void {
   console.log(`${name.padEnd(58)} ${ms < 1 ? ms.toFixed(3) : ms.toFixed(1)} ms${beside ? `   ${beside}` : ''}`)
 }
 
+const COMFORT = hotHeap.mixing!.comfort('by-thermometer')
 const twelve = LIBRARY.slice(0, 12).map(material => ({ material, looseVolumeL: 50 }))
 const plain = milliseconds(() => mixBalance(twelve, 20), 2000)
 say('mix of 12 ingredients, plain', plain)
-const ranged = milliseconds(() => mixRanges(twelve, 20, 0.55), 1000)
+const ranged = milliseconds(() => mixRanges(twelve, 20, COMFORT), 1000)
 say('mix of 12 ingredients with ranges and drivers', ranged, `${Math.round(ranged / plain)} plain mixes`)
 const bucket = { id: 'bucket', name: 'bucket', plural: 'buckets', volumeL: 12 }
 const ingredients = twelve.map(({ material }) => ({ material, amount: { count: 4, container: bucket, packing: 'loose' as const } }))
 const candidates = LIBRARY.slice(12, 24).map(material => ({ material, container: bucket, packing: 'loose' as const, count: 20, inStore: true }))
-say('the biggest lever among 24 ingredients and candidates', milliseconds(() => leversFor(ingredients, candidates, hotHeap.mixing!.comfort('by-thermometer')), 300))
+say('the biggest lever among 24 ingredients and candidates', milliseconds(() => leversFor(ingredients, candidates, COMFORT, { pinned: [], roomL: 5000 }), 300))
 
 /** Fifteen things as an autumn store may hold them: light stuff in sacks, heavy in buckets. */
 const FIFTEEN: readonly (readonly [id: string, most: number])[] = [
@@ -67,7 +69,7 @@ const offers = FIFTEEN.flatMap(([id, most]): Offer[] => {
 })
 const problem = {
   offers, step: 1,
-  limits: { comfort: hotHeap.mixing!.comfort('by-thermometer'), ratioBasis: 'plain' as const, volumeL: { low: 900, high: 1200 }, oneMaterialMost: 1, charMost: 0.1 },
+  limits: { comfort: COMFORT, volumeL: { low: 900, high: 1200 }, oneMaterialMost: 1, charMost: 0.1 },
 }
 // From the project, not from the bundle: the solver looks for its WebAssembly beside itself.
 const loadSolver = createRequire(`${process.cwd()}/`)('highs') as () => Promise<LpSolver>
@@ -84,6 +86,23 @@ say('three balances of 15 ingredients, the first time', cold)
 for (const { id, name } of GOALS) say(`three balances of 15 ingredients, warm: ${name}`, milliseconds(() => balanceAsked({ problem, goalId: id, asBigAsCan: false }, solver), 5))
 const hopeless = { ...problem, offers: offers.map(offer => offer.material.id === 'grass-clippings' ? { ...offer, pinned: 90 } : offer) }
 say('the smallest changes when it cannot be', milliseconds(() => balanceAsked({ problem: hopeless, goalId: GOALS[0]!.id, asBigAsCan: false }, solver), 5))
+
+/** A hundred random piles of 3–15 offers: the first answer and all of them, in the middle and at the 95th percentile. */
+const random = seededRandom(11)
+const piles = Array.from({ length: 100 }, (_, index) => ({ goalId: GOALS[index % GOALS.length]!.id, problem: randomPile(random) }))
+const timed = piles.map(({ problem: pile, goalId }) => {
+  const start = performance.now()
+  let first = 0
+  const found = balanceAsked({ problem: pile, goalId, asBigAsCan: false }, solver, () => { first ||= performance.now() - start })
+  return { kind: found.kind, first, all: performance.now() - start }
+})
+const share = (values: readonly number[], of: number) => [...values].sort((a, b) => a - b)[Math.floor(of * (values.length - 1))] ?? 0
+const possible = timed.filter(({ kind }) => kind === 'answers')
+const impossible = timed.filter(({ kind }) => kind === 'impossible')
+const beside = (values: readonly number[]) => `95th percentile ${share(values, 0.95).toFixed(0)} ms, ${values.length} of 100`
+say('the first answer for a random pile', share(possible.map(({ first }) => first), 0.5), beside(possible.map(({ first }) => first)))
+say('all answers for a random pile', share(possible.map(({ all }) => all), 0.5), beside(possible.map(({ all }) => all)))
+say('the ways out of an impossible one', share(impossible.map(({ all }) => all), 0.5), beside(impossible.map(({ all }) => all)))
 
 /** A rich heap turned three times, and its forecast. */
 const heapCase = caseOf(questionOf(heap(RICH_HEAP, [5, 10, 16].map(turnedOn)), surroundingsOn(0))!)

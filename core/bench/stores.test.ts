@@ -1,6 +1,6 @@
 import highsLoader from 'highs'
 import { beforeAll, describe, expect, it } from 'vitest'
-import { COMFORT, CUBE, HOT, some } from '../../test/builders/benches'
+import { problemFor, randomLies, some } from '../../test/builders/benches'
 import { balanceAsked } from '../balancing/asked'
 import { aiming, SPOILS_WITHIN_DAYS } from '../balancing/aim'
 import { costsFor } from '../balancing/answers'
@@ -9,32 +9,15 @@ import { unitOf } from '../balancing/offer'
 import type { Problem } from '../balancing/problem'
 import { GARDEN_EFFORT, solverOf, type LpSolver, type Solver } from '../balancing/program'
 import { workOut } from '../balancing/region'
-import { LIBRARY_BOOK } from '../materials/book'
 import { carbonFraction, partakingShare } from '../materials/material'
 import { portionOf, type Ingredient } from '../mix/portion'
-import { seededRandom, type Random } from '../random/random'
-import { STARTING_CONTAINERS } from '../units/container'
-import { aroundHere, problemOf } from './offered'
+import { seededRandom } from '../random/random'
 
 /* Two hundred benches as gardens have them: every answer is checked with sums of its own, none of them those of the balancing. */
 let solver: Solver
 beforeAll(async () => { solver = solverOf(await highsLoader() as unknown as LpSolver, GARDEN_EFFORT) })
 
-const PILED = ['leaves-mixed', 'leaves-shredded', 'leaves-oak', 'grass-clippings', 'kitchen-veg', 'cardboard', 'straw-wheat', 'horse-manure-straw', 'coffee-grounds', 'weeds-soft', 'wood-chips', 'veg-haulm', 'chicken-manure', 'hay-grass', 'fruit-waste', 'hedge-clippings', 'nettles', 'newsprint']
 const CASES = 200
-
-function benchOf(random: Random): Ingredient[] {
-  const ids = [...PILED].sort(() => random() - 0.5).slice(0, 2 + Math.floor(random() * 6))
-  return ids.map((id) => {
-    const light = (LIBRARY_BOOK.find(id)?.bulkDensityKgM3.typical ?? 0) < 160
-    return some(id, 1 + Math.floor(random() * (light ? 8 : 16)), light ? 'sack' : 'bucket')
-  })
-}
-
-function problemFor(lies: readonly Ingredient[], random: Random): Problem {
-  const around = aroundHere(LIBRARY_BOOK, STARTING_CONTAINERS.metric, 1 + Math.floor(random() * 12), [])
-  return problemOf({ vessel: CUBE, standsShare: HOT.sizing!.standsShare, ingredients: lies, pinned: [], capped: [], stored: [], around, feeds: [], comfort: COMFORT }, { goalId: '', step: 1, fetching: true, fill: 'pile', oneMaterialMost: 1 }, undefined)
-}
 
 /** Ratio, what takes part of it, moisture and mats by plain sums over the ingredients, litre by litre. */
 function bySums(ingredients: readonly Ingredient[], waterL: number) {
@@ -75,7 +58,7 @@ describe('two hundred benches', () => {
     let answered = 0
     let greedyToo = 0
     for (let trial = 0; trial < CASES; trial++) {
-      const lies = benchOf(random)
+      const lies = randomLies(random, 7)
       const problem = problemFor(lies, random)
       const goal = GOALS[trial % GOALS.length]!
       const found = balanceAsked({ problem, goalId: goal.id, asBigAsCan: false }, solver)

@@ -43,7 +43,7 @@ export interface Judgement {
 }
 
 /** Slight excess that nobody could measure out in buckets does not count as an ill. */
-const UNNOTICED = 0.05
+const UNNOTICED = 0.1
 /** However wet its stuff may be, the acceptable lies above the comfortable by so much at least. */
 const WETTER_BY = 0.03
 

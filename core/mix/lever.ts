@@ -35,8 +35,9 @@ const STEPS = [0.5, 1, 2, 3, 4, 6, 8, 12, 16]
 /** Each container carried costs as much as this much distance from comfort; a trip out costs a little more. */
 const EFFORT_PER_CONTAINER = 0.03
 const NOT_AT_HAND = 0.15
-/** Preparing all of one thing is an hour's work. */
+/** Preparing all of one thing is an hour's work; leaving it unprepared is none. */
 const PREPARING = 0.2
+const LEFT_UNPREPARED = 0.02
 /** What lies there was meant to go in; what spoils is thrown away when it is left out. */
 const LEFT_OUT = { keeps: 0.1, spoils: 0.6 }
 const SPOILS_WITHIN_DAYS = 7
@@ -90,8 +91,8 @@ function preparings(totals: Totals, ingredients: readonly Ingredient[], comfort:
     if (pinned.includes(ingredient.material.id)) return []
     const rest = totalsWith(totals, portionOf(ingredient), -1)
     const { prepared, ...plain } = ingredient
-    const ways = [...preparationsFor(ingredient.material).filter(one => one !== prepared), ...(prepared === 'soaked' ? [undefined] : [])]
-    return ways.flatMap(as => weighed(totalsWith(rest, portionOf(as ? { ...plain, prepared: as } : plain), 1), comfort, Infinity, PREPARING, after => ({ kind: 'prepare', ingredientIndex, as, after })))
+    const ways = [...(prepared === 'soaked' ? [undefined] : []), ...preparationsFor(ingredient.material).filter(one => one !== prepared)]
+    return ways.flatMap(as => weighed(totalsWith(rest, portionOf(as ? { ...plain, prepared: as } : plain), 1), comfort, Infinity, as ? PREPARING : LEFT_UNPREPARED, after => ({ kind: 'prepare', ingredientIndex, as, after })))
   })
 }
 

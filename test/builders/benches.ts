@@ -1,5 +1,6 @@
 import type { Answer } from '#core/balancing/answers'
 import { balanceAsked, type Found } from '#core/balancing/asked'
+import type { Problem } from '#core/balancing/problem'
 import type { Solver } from '#core/balancing/program'
 import { counselFor } from '#core/bench/counsel'
 import { aroundHere, candidatesFor, feedsFor, problemOf, type BalanceWish } from '#core/bench/offered'
@@ -14,6 +15,7 @@ import { typicalTotals } from '#core/mix/balance'
 import { judge, type Judgement } from '#core/mix/judgement'
 import { leversFor, type Levers } from '#core/mix/lever'
 import { portionOf, type Ingredient } from '#core/mix/portion'
+import type { Random } from '#core/random/random'
 import { containerThen, STARTING_CONTAINERS, type Packing } from '#core/units/container'
 import { vesselVolumeL, type Vessel } from '#core/vessel/vessel'
 import { must } from './bands'
@@ -75,4 +77,26 @@ export function saidOf({ lies, vessel = CUBE, month = 10, around: only, fetching
 /** Loose litres of something in ingredients, prepared in this way or in any. */
 export function litresOf(ingredients: readonly Ingredient[], id: string, prepared?: Preparation): number {
   return ingredients.filter(one => one.material.id === id && (prepared === undefined || one.prepared === prepared)).reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+}
+
+const PILED = ['leaves-mixed', 'leaves-shredded', 'leaves-oak', 'grass-clippings', 'kitchen-veg', 'cardboard', 'straw-wheat', 'horse-manure-straw', 'coffee-grounds', 'weeds-soft', 'wood-chips', 'veg-haulm', 'chicken-manure', 'hay-grass', 'fruit-waste', 'hedge-clippings', 'nettles', 'newsprint']
+
+/** A pile as gardens have them: light stuff in sacks, heavy in buckets. */
+export function randomLies(random: Random, most: number): Ingredient[] {
+  const ids = [...PILED].sort(() => random() - 0.5).slice(0, 2 + Math.floor(random() * (most - 1)))
+  return ids.map((id) => {
+    const light = (findMaterial(id)?.bulkDensityKgM3.typical ?? 0) < 160
+    return some(id, 1 + Math.floor(random() * (light ? 8 : 16)), light ? 'sack' : 'bucket')
+  })
+}
+
+/** What lies there as a problem for the balancing, in some month, with what can be fetched then. */
+export function problemFor(lies: readonly Ingredient[], random: Random, fetching = true): Problem {
+  const around = aroundHere(LIBRARY_BOOK, CONTAINERS, 1 + Math.floor(random() * 12), [])
+  return problemOf({ vessel: CUBE, standsShare: HOT.sizing!.standsShare, ingredients: lies, pinned: [], capped: [], stored: [], around, feeds: [], comfort: COMFORT }, { goalId: '', step: 1, fetching, fill: 'pile', oneMaterialMost: 1 }, undefined)
+}
+
+/** A random pile of two to nine things, with what can be fetched or without. */
+export function randomPile(random: Random): Problem {
+  return problemFor(randomLies(random, 9), random, random() < 0.6)
 }

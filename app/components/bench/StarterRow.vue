@@ -6,7 +6,7 @@ import { usualContainer } from '#core/bench/offered'
 /** A starter or char, in its dose; one tap lays it on the bench or takes it off again. */
 const bench = useBench()
 const { filled, draft } = bench
-const { materials, materialContainers } = useGarden()
+const { materials, materialContainers, stored } = useGarden()
 const { amount } = useSay()
 
 const offered = computed(() => STARTERS.flatMap((starter) => {
@@ -14,6 +14,8 @@ const offered = computed(() => STARTERS.flatMap((starter) => {
   const ingredient = material && starterFor(starter, filled.value, containerThen(usualContainer({ ...material, bulkDensityKgM3: { low: 500, typical: 500, high: 500 } }, materialContainers.value)), materials.value)
   return ingredient ? [{ starter, ingredient, in: draft.value.ingredients.findIndex(({ materialId }) => materialId === starter.materialId) }] : []
 }))
+/** Twigs that lie in the store are offered for the base, unless there is one. */
+const inStore = computed(() => stored.value.some(({ material }) => material.part === 'base') && !filled.value.some(({ material }) => material.part === 'base'))
 const shown = shallowRef<Starter>()
 
 function toggle({ starter, ingredient, in: at }: typeof offered.value[number]): void {
@@ -26,7 +28,7 @@ function toggle({ starter, ingredient, in: at }: typeof offered.value[number]): 
 <template>
   <details class="line-rule mt-3">
     <summary class="tap flex items-center cursor-pointer underline underline-offset-3 decoration-dotted">
-      A base, a starter or char
+      {{ inStore ? 'A base of twigs from your store, a starter or char' : 'A base, a starter or char' }}
     </summary>
     <div class="flex flex-wrap gap-2 pb-2">
       <button

@@ -41,8 +41,8 @@ const fills = computed(() => [
 ])
 
 const answers = computed<readonly Answer[]>(() => state.value.kind === 'working' ? state.value.answers : state.value.kind === 'found' && state.value.found.kind === 'answers' ? state.value.found.answers : [])
-/** For this pile, the single changes that its verdict names come first: the same question has the same answer. */
-const single = computed(() => asked.value?.fill !== 'pile' || asked.value.bench !== filled.value
+/** For this pile, the single changes that its verdict names come first: the same question has the same answer. Whoever asks for something else gets that. */
+const single = computed(() => asked.value?.fill !== 'pile' || asked.value.bench !== filled.value || asked.value.goalId !== GOALS[0]!.id
   ? []
   : changes.value.filter(lever => asked.value?.fetching || lever.kind !== 'add' || lever.candidate.inStore).map((lever) => {
       const ingredients = changedBy(lever, filled.value)
@@ -56,9 +56,9 @@ const trouble = computed(() => state.value.kind === 'failed' || (state.value.kin
 const pinnedNames = computed(() => filled.value.filter(({ material }) => draft.value.pinned.includes(material.id)).map(({ material }) => material.short))
 
 /** What was asked last, and of which bench. */
-const asked = shallowRef<{ readonly fill: BalanceWish['fill'], readonly fetching: boolean, readonly bench: readonly Ingredient[] }>()
+const asked = shallowRef<{ readonly fill: BalanceWish['fill'], readonly fetching: boolean, readonly goalId: string, readonly bench: readonly Ingredient[] }>()
 async function go(): Promise<void> {
-  asked.value = { fill: fill.value, fetching: fetching.value === 'fetch', bench: filled.value }
+  asked.value = { fill: fill.value, fetching: fetching.value === 'fetch', goalId: goalId.value, bench: filled.value }
   await ask({
     goalId: goalId.value,
     asBigAsCan: fill.value === 'have',

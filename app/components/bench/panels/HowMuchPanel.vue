@@ -20,9 +20,9 @@ const yieldFrom = computed(() => own.value.batches > 0
   ? `your own ${own.value.batches === 1 ? 'finished batch' : `${own.value.batches} finished batches`}`
   : 'what is usual; your own batches will sharpen it')
 const volumeL = computed(() => judgement.value?.measures.volumeL ?? 0)
+const today = computed(() => new Date(`${format(now.value, 'yyyy-MM-dd')}T08:00:00`))
 /** As its forecast says, were it built now; until that is there, as is usual of this approach. */
 const { ahead } = usePlanAhead(() => bench.effective.value, () => today.value)
-const today = computed(() => new Date(`${format(now.value, 'yyyy-MM-dd')}T08:00:00`))
 const readyDays = computed(() => {
   const window = ahead.value?.windows[0]
   if (window) return { earliest: differenceInCalendarDays(window.from, today.value), latest: differenceInCalendarDays(window.to, today.value), forecast: true }
