@@ -27,12 +27,15 @@ export function useBalancer() {
   async function ask(asked: Asked): Promise<void> {
     if (state.value.kind === 'working') line.end()
     const mine = ++asking
+    let answered = false
     state.value = { kind: 'working', answers: [] }
     try {
       const found = await line.ask(async (remote, alive) => await remote.ask(asked, proxy((answers: readonly Answer[]) => {
         alive()
-        if (mine === asking) state.value = { kind: 'working', answers }
+        // What is told on the way may arrive after all of it.
+        if (mine === asking && !answered) state.value = { kind: 'working', answers }
       })))
+      answered = true
       if (mine === asking) state.value = { kind: 'found', found }
     }
     catch {

@@ -43,9 +43,11 @@ export function useForecasting() {
   }
 
   async function answer(question: ForecastQuestion, mine: number, place: number) {
-    const share = (of: number) => { if (mine === ticket) forecasts.working = { batchId: question.batchId, share: of } }
+    let answered = false
+    // What is told on the way may arrive after all of it.
+    const share = (of: number) => { if (mine === ticket && !answered) forecasts.working = { batchId: question.batchId, share: of } }
     share(0)
-    return lines[place]!.ask(async (remote, alive) => await remote.answer(mine, question, proxy(({ done, ofAtMost }: Progress) => {
+    const forecast = await lines[place]!.ask(async (remote, alive) => await remote.answer(mine, question, proxy(({ done, ofAtMost }: Progress) => {
       alive()
       share(done / ofAtMost)
     }))).catch(() => {
@@ -53,6 +55,8 @@ export function useForecasting() {
       if (mine === ticket) forecasts.silent = true
       return undefined
     })
+    answered = true
+    return forecast
   }
 
   /** One batch, unless its question was answered already; false when it is of no use to go on. */

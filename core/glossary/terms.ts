@@ -18,7 +18,7 @@ export const TERMS: readonly Term[] = [
   { id: 'overs', name: 'Overs', words: ['overs', 'coarse overs'], says: 'What stays on the sieve: twigs and half-rotted bits. They go into the next heap and bring its starter with them.' },
   { id: 'leaf-mould', name: 'Leaf mould', words: ['leaf mould'], says: 'Leaves rotted by fungi alone, in one to three years. Holds water like a sponge, feeds little: for potting and seed mixes.' },
   { id: 'castings', name: 'Castings', words: ['castings'], says: 'What worms leave behind: dark crumbs, rich, used by the handful.' },
-  { id: 'starter', name: 'Starter', words: ['starter', 'a starter or char'], says: 'A little finished compost or mould that brings life with it. A good mix heats without; it helps most in the cold.' },
+  { id: 'starter', name: 'Starter', words: ['starter', 'starters, char'], says: 'A little finished compost or mould that brings life with it. A good mix heats without; it helps most in the cold.' },
   { id: 'char', name: 'Char', words: ['char', 'biochar'], says: 'Wood burnt with little air. Raw, it takes food from plants; laid into a heap or soaked in feed it is charged, and then keeps food for them.' },
   { id: 'bulk-density', name: 'Bulk density', words: ['bulk density'], says: 'What a litre of it weighs as it lies there, air and all. Weigh your bucket once and everything reckons with your own figure.' },
   { id: 'window', name: 'Ready between', words: ['ready between', 'when it is ready', 'what comes when'], says: 'Eight times in ten it is ready between these days. Each reading makes them surer.' },

@@ -24,7 +24,7 @@ const WORDS: Readonly<Record<Ill, IllWords>> = {
   'too-brown': {
     short: { workable: 'a little brown', poor: 'too brown' },
     workable: ({ is }) => `This will work, slowly: a little brown, ${ratioText(is)} in what decays.`,
-    poor: ({ is, acceptable, severity }) => `Too brown: ${beyond(is, acceptable)} in what decays, where ${ratioText(acceptable)} still works. ${severity > FAR_OUT ? 'It would stay cool and sit for a year or more.' : 'It would hardly get hot, and take long.'}`,
+    poor: ({ is, acceptable, severity }) => `Too brown: ${beyond(is, acceptable)} in what decays, where ${ratioText(acceptable)} still works. ${severity > FAR_OUT ? 'It would stay cool and sit for a year or more.' : 'It would hardly heat.'}`,
   },
   'too-green': {
     short: { workable: 'rather green', poor: 'too green' },
@@ -88,11 +88,4 @@ export function leverText(lever: Lever, ingredients: readonly Ingredient[]): str
   if (lever.half) return `take out half of the ${ingredient.material.short}`
   const { container } = ingredient.amount
   return `take out ${countText(lever.count)} ${lever.count > 1 ? container.plural : container.name} of ${ingredient.material.short}`
-}
-
-/** What to do about a mix, in a sentence; empty when nothing needs doing or nothing single would help. */
-export function adviceText(levers: readonly Lever[], ingredients: readonly Ingredient[]): string {
-  if (levers.length === 0) return ''
-  const sentence = levers.map(lever => leverText(lever, ingredients)).join(', or ')
-  return `${sentence.charAt(0).toUpperCase()}${sentence.slice(1)}.`
 }

@@ -257,7 +257,7 @@ describe('by keys alone', () => {
     // The picker opens on its search.
     await gardener.page.waitForFunction(() => (document.activeElement as HTMLInputElement | null)?.type === 'search')
     await keyboard.type('leaves')
-    await to(/^Autumn leaves, mixed, whole/)
+    await to(/^Autumn leaves, as raked/)
     await gardener.page.focus('[role="dialog"] input[type="search"]')
     await gardener.page.evaluate(() => (document.activeElement as HTMLInputElement).select())
     await keyboard.type('grass')

@@ -264,7 +264,7 @@ function letGo(): void {
         </button>
       </p>
       <p class="aside-note">
-        <span class="inline-block size-3 rotate-45 bg-inverted ml-1 mr-1.5 align-baseline" />the mix{{ watered ? ' with its water' : '' }}; dots: how sure that is; patch: where it works best{{ pulled ? '' : '. Pull an ingredient to see where more of it leads' }}
+        <span class="inline-block size-3 rotate-45 bg-inverted ml-1 mr-1.5 align-baseline" />the mix{{ watered ? ', watered' : '' }}; dots: how sure; patch: best; dashed: still works{{ pulled ? '' : '. Pull an ingredient to see where it leads' }}
       </p>
     </figcaption>
     <ul class="sr-only">

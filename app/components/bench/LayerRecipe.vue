@@ -30,7 +30,7 @@ const full = computed(() => layersToFill(judgement.value?.measures.volumeL ?? 0,
     data-layer-recipe
   >
     <summary class="tap flex items-center cursor-pointer underline underline-offset-3 decoration-dotted">
-      By the layer: one recipe, so many times
+      By the layer
     </summary>
     <div class="pb-3 space-y-2">
       <ul>

@@ -3,7 +3,7 @@ import { STARTERS, starterFor, type Starter } from '#core/mix/starters'
 import { containerThen } from '#core/units/container'
 import { usualContainer } from '#core/bench/offered'
 
-/** A starter or char, in its dose; one tap lays it on the bench or takes it off again. */
+/** Twigs underneath, a starter or char, in its dose; one tap lays it on the bench or takes it off again. */
 const bench = useBench()
 const { filled, draft } = bench
 const { materials, materialContainers, stored } = useGarden()
@@ -28,7 +28,7 @@ function toggle({ starter, ingredient, in: at }: typeof offered.value[number]): 
 <template>
   <details class="line-rule mt-3">
     <summary class="tap flex items-center cursor-pointer underline underline-offset-3 decoration-dotted">
-      {{ inStore ? 'A base of twigs from your store, a starter or char' : 'A base, a starter or char' }}
+      {{ inStore ? 'Twigs, starters, char' : 'Starters, char' }}
     </summary>
     <div class="flex flex-wrap gap-2 pb-2">
       <button

@@ -142,23 +142,6 @@ const ready = computed(() => planned.value !== undefined && (method.value.mixing
         {{ method.summary }}
       </p>
 
-      <ul
-        v-if="method.mixing && counsel.length > 0"
-        class="mb-4 max-w-3xl space-y-1"
-        aria-label="What would help"
-        data-counsel
-      >
-        <li
-          v-for="line in counsel"
-          :key="line"
-          class="flex gap-2 items-start"
-        >
-          <UIcon
-            name="i-ph-arrow-bend-down-right"
-            class="size-5 shrink-0 mt-0.5 text-primary"
-          />{{ line }}
-        </li>
-      </ul>
       <div class="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(21rem,25rem)_minmax(0,1fr)] lg:grid-rows-[auto_1fr]">
         <GoesIn
           @pick="picking = true"
@@ -174,6 +157,23 @@ const ready = computed(() => planned.value !== undefined && (method.value.mixing
           >
             {{ method.mixing ? 'The balance' : 'What it comes to' }}
           </h2>
+          <ul
+            v-if="method.mixing && counsel.length > 0"
+            class="mb-3 space-y-1"
+            aria-label="What would help"
+            data-counsel
+          >
+            <li
+              v-for="line in counsel"
+              :key="line"
+              class="flex gap-2 items-start"
+            >
+              <UIcon
+                name="i-ph-arrow-bend-down-right"
+                class="size-5 shrink-0 mt-0.5 text-primary"
+              />{{ line }}
+            </li>
+          </ul>
           <MixView
             v-if="method.mixing"
             ref="mix"

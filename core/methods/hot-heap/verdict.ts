@@ -105,7 +105,7 @@ function goesRoundAgain(ingredients: readonly Ingredient[]): string {
 export function verdictOf(planned: Proposal, judgement: Judgement, surroundings: Surroundings): Verdict {
   const size = sizeOf(asVessel(planned.site), planned.volumeL, surroundings.units)
   const again = goesRoundAgain(planned.ingredients)
-  if (judgement.grade === 'poor') return { grade: 'poor', weakest: 'mix', text: `${verdictText(judgement)}${size.grade === 'poor' ? ' And it is too small to heat.' : ''}` }
+  if (judgement.grade === 'poor') return { grade: 'poor', weakest: 'mix', text: `${verdictText(judgement)}${size.grade === 'poor' ? ' And too small to heat.' : ''}` }
   const peakC = peakOf(planned, surroundings) ?? 0
   if (size.grade === 'poor') {
     if (peakC < WARM_C) return bySize(planned, size, judgement, surroundings)

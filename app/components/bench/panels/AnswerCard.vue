@@ -2,7 +2,8 @@
 import { ratioText } from '#core/units/format'
 import type { Outlook } from '#core/methods/contract'
 import type { Measures } from '#core/mix/measures'
-import type { Ingredient } from '#core/mix/portion'
+import { portionOf, type Ingredient } from '#core/mix/portion'
+import { mixRanges } from '#core/mix/ranges'
 import { containersFor } from '#core/units/container'
 
 /** One way to build it: what goes in, what it would be, why it is offered, and the tap that takes it. */
@@ -17,6 +18,7 @@ const { title, reasons, ingredients, measures, waterL, outlook, action = 'Take t
 }>()
 const emit = defineEmits<{ adopt: [] }>()
 const { waterCan } = useGarden()
+const { comfort } = useBench()
 const { quantity, amount } = useSay()
 
 const said = computed(() => ingredients.map(({ material, amount: { count, container, packing }, prepared }) => ({
@@ -27,6 +29,11 @@ const numbers = computed(() => [
   `${quantity('volume', measures.volumeL)} mixed`,
   `${outlook.label}, about ${quantity('temperature', Math.round(outlook.peakC / 5) * 5)}`,
 ].join(' · '))
+/** How sure it is to be a mix that works, whatever the stuff really is. */
+const sure = computed(() => {
+  const ranges = mixRanges(ingredients.map(portionOf), waterL, comfort.value)
+  return ranges.ok ? `works in ${Math.round(ranges.value.chance.works * 10)} of 10 cases` : ''
+})
 /** For those who want it. */
 const ratio = computed(() => `${ratioText(measures.availableCarbonToNitrogen)} in what decays, ${Math.round(measures.moistureFraction * 100)} % moist`)
 </script>
@@ -58,7 +65,10 @@ const ratio = computed(() => `${ratioText(measures.availableCarbonToNitrogen)} i
       </li>
     </ul>
     <p class="aside-note mt-1">
-      {{ numbers }} · <span class="whitespace-nowrap">{{ ratio }}</span>
+      {{ numbers }} · <span class="whitespace-nowrap">{{ ratio }}</span> · <span
+        class="whitespace-nowrap"
+        data-sure
+      >{{ sure }}</span>
     </p>
     <button
       type="button"
