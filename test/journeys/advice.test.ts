@@ -90,7 +90,7 @@ describe('what comes in by the week', () => {
       await gardener.see('Apple bay')
       await gardener.go('/garden')
       await gardener.page.waitForSelector('[data-supply]')
-      await gardener.type(field('kitchen scraps'), '48')
+      await gardener.type(field('Kitchen scraps'), '48')
       await gardener.see('as you said')
       await gardener.go('/garden')
       await gardener.page.waitForFunction(() => [...document.querySelectorAll('[data-supply] input')].some(input => (input as HTMLInputElement).value === '48'), { polling: 50 })

@@ -37,7 +37,7 @@ async function say(materialId: string, litresAWeek: number | undefined): Promise
         <QuantityNumber
           :model-value="row.litres"
           quantity="volume"
-          :label="row.short"
+          :label="capital(row.short)"
           :max="2000"
           :start="10"
           @update:model-value="litres => say(row.materialId, litres)"
