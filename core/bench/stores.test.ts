@@ -1,6 +1,7 @@
 import highsLoader from 'highs'
 import { beforeAll, describe, expect, it } from 'vitest'
-import { problemFor, randomLies, some } from '../../test/builders/benches'
+import { must } from '../../test/builders/bands'
+import { COMFORT, problemFor, randomLies, randomPile, some } from '../../test/builders/benches'
 import { balanceAsked } from '../balancing/asked'
 import { aiming, SPOILS_WITHIN_DAYS } from '../balancing/aim'
 import { costsFor } from '../balancing/answers'
@@ -11,6 +12,7 @@ import { GARDEN_EFFORT, solverOf, type LpSolver, type Solver } from '../balancin
 import { workOut } from '../balancing/region'
 import { carbonFraction, partakingShare } from '../materials/material'
 import { portionOf, type Ingredient } from '../mix/portion'
+import { mixRanges } from '../mix/ranges'
 import { seededRandom } from '../random/random'
 
 /* Two hundred benches as gardens have them: every answer is checked with sums of its own, none of them those of the balancing. */
@@ -88,6 +90,17 @@ describe('two hundred benches', () => {
     }
     expect(answered).toBeGreaterThan(150)
     expect(greedyToo).toBeGreaterThan(60)
+  })
+
+  it('have first answers that are likely to work with what the buckets really hold, at one pile in ten still in five cases of six', () => {
+    const random = seededRandom(11)
+    const works = Array.from({ length: 100 }, (_, trial) => ({ problem: randomPile(random), goalId: GOALS[trial % GOALS.length]!.id })).flatMap(({ problem, goalId }) => {
+      const found = balanceAsked({ problem, goalId, asBigAsCan: false }, solver)
+      const first = found.kind === 'answers' ? found.answers[0] : undefined
+      return first ? [must(mixRanges(first.ingredients.map(portionOf), first.waterL, COMFORT)).chance.works] : []
+    }).sort((a, b) => a - b)
+    expect(works[Math.floor(works.length / 10)]).toBeGreaterThan(0.83)
+    expect(works[Math.floor(works.length / 2)]).toBeGreaterThan(0.94)
   })
 
   it('use up what spoils wherever browns can be fetched for it', () => {

@@ -47,7 +47,7 @@ export const APPROACHES: readonly HotHeapApproach[] = [
     comfort: COMFORT, turning: { kind: 'every', days: [7, 8], most: 6 }, hotDays: [25, 45], coolingDays: [10, 20], curingDays: [28, 56], readyDays: [55, 135],
   },
   {
-    id: 'seldom', name: 'Turn once or twice', summary: 'Little work; weeks to months longer, since its outside stays raw.',
+    id: 'seldom', name: 'Turn once or twice', summary: 'Little work; its outside stays raw: mulch from it, or fork it in again.',
     comfort: COMFORT, turning: { kind: 'every', days: [35, 50], most: 2 }, hotDays: [45, 90], coolingDays: [30, 70], curingDays: [100, 190], readyDays: [70, 155],
   },
 ]

@@ -3,7 +3,7 @@ import { findMaterial } from '../../materials/book'
 import { describe, expect, it } from 'vitest'
 import { BUCKET, CAN, GOOD_HEAP, RICH_HEAP, SACK, heap, observed, onDay, reading, surroundingsOn, turned } from '../../../test/builders/heaps'
 import { portionOf, type Ingredient } from '../../mix/portion'
-import { suppose, expectCourse, leftAloneDays } from './expect'
+import { expectCourse, leftAloneDays, middleCourse, suppose } from './expect'
 import { VESSEL_PRESETS } from '../../vessel/presets'
 import { vesselVolumeL, type Vessel } from '../../vessel/vessel'
 import type { ExpectedDay } from '../heated/expected'
@@ -81,8 +81,12 @@ describe('the phase', () => {
     const day = Array.from({ length: 120 }, (_, at) => at + 5).find(at => phase(at).coreC - 15 <= 8)!
     expect(phase(day).phase).toBe('unread')
     expect(hotHeap.look.standing(heap(GOOD_HEAP), surroundingsOn(day))).toMatchObject({ label: 'Not looked at', sentence: expect.stringMatching(/never read or felt/) })
-    // Once the decay is done it ripens, looked at or not.
-    expect(phase(700).phase).toBe('curing')
+    // Once the decay is done it ripens, looked at or not: at two and a half times what is ripe, 37.5 mg a gram.
+    const done = Array.from({ length: 140 }, (_, at) => day + at * 5).find(at => phase(at).phase === 'curing')!
+    const { course } = middleCourse(heap(GOOD_HEAP), surroundingsOn(0))!
+    const respiresOn = (at: number) => course.respirationMgG[course.days.findIndex(one => one >= at)]!
+    expect(respiresOn(done)).toBeLessThanOrEqual(37.5)
+    expect(respiresOn(done - 8)).toBeGreaterThan(27)
   })
 
   it('goes by the hand where there is no thermometer', () => {
