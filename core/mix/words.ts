@@ -24,7 +24,7 @@ const WORDS: Readonly<Record<Ill, IllWords>> = {
   'too-brown': {
     short: { workable: 'a little brown', poor: 'too brown' },
     workable: ({ is }) => `This will work, slowly: a little brown, ${ratioText(is)} in what decays.`,
-    poor: ({ is, acceptable, severity }) => `Too brown: ${beyond(is, acceptable)} in what decays, where ${ratioText(acceptable)} still works. ${severity > FAR_OUT ? 'It would stay cool and sit for a year or more.' : 'It would hardly heat.'}`,
+    poor: ({ is, acceptable, severity }) => `Too brown: ${beyond(is, acceptable)} in what decays, where ${ratioText(acceptable)} still works. ${severity > FAR_OUT ? 'It would stay cool and sit for a year or more.' : 'It would heat slowly.'}`,
   },
   'too-green': {
     short: { workable: 'rather green', poor: 'too green' },

@@ -18,7 +18,7 @@ describe('a first answer on a phone', () => {
       // A sack of leaves and a bucket of grass: 42 : 1 in what decays.
       await gardener.see(/Too brown: 4\d : 1 in what decays, where 40 : 1 still works/)
       await gardener.type(field('sacks of leaves'), '2')
-      await gardener.see(/It would stay cool and sit for a year or more|It would hardly heat/)
+      await gardener.see(/It would stay cool and sit for a year or more|It would heat slowly/)
       // In what season it is, either greens that are around, or a feed and a cage.
       expect(await gardener.text()).toMatch(/[Aa]dd \d+ buckets? of [a-z ]+|Strew in a nitrogen feed/)
 
