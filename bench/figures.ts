@@ -15,9 +15,10 @@ import { mixRanges } from '#core/mix/ranges'
 import { hotHeap } from '#core/methods/hot-heap'
 import { courseDays, emptyCourse, runCourse } from '#core/heat/course'
 import { USUAL_TRAITS } from '#core/heat/traits'
-import { answerOf, FULL_EFFORT } from '#core/methods/hot-heap/forecast/answer'
-import { PastMemory } from '#core/methods/hot-heap/forecast/members'
-import { caseOf, questionOf, type HeapQuestion } from '#core/methods/hot-heap/forecast/question'
+import { answerOf, FULL_EFFORT } from '#core/methods/heated/forecast/answer'
+import { PastMemory } from '#core/methods/heated/forecast/members'
+import { caseOf, type HeatedQuestion } from '#core/methods/heated/question'
+import { questionOf } from '#core/methods/hot-heap/question'
 import { hasBegun, type BegunBatch } from '#core/journal/garden'
 import { findMethod } from '#core/methods'
 import { brew } from '#core/methods/brew'
@@ -113,7 +114,7 @@ const twin = twinOf(cube(filled(atMoisture(chargeFrom(BALANCED, 0), 0.58))))
 if (twin) say('  the same steps, bare, and their twin in C at -O2', twin.ourMs, `${twin.twinMs.toFixed(3)} ms in C: ${(twin.ourMs / twin.twinMs).toFixed(2)} times; both end at ${twin.ourCoreC.toFixed(3)} and ${twin.twinCoreC.toFixed(3)} °C`)
 else console.log('  no C compiler here: no twin to compare with')
 
-function forecast(question: HeapQuestion, memory?: PastMemory): number {
+function forecast(question: HeatedQuestion, memory?: PastMemory): number {
   const before = performance.now()
   const steps = answerOf(question, FULL_EFFORT, memory)
   while (!steps.next().done);

@@ -4,10 +4,11 @@ import type { Standing } from '#core/heat/walls'
 import { traitsAt, TRAIT_NAMES } from '#core/heat/traits'
 import type { Forecast } from '#core/learning/forecast'
 import type { StampedFinding } from '#core/learning/fit'
-import { answerOf, FULL_EFFORT } from '#core/methods/hot-heap/forecast/answer'
-import type { HeapRow } from '#core/methods/hot-heap/forecast/findings'
-import { caseOf, questionOf, type HeapQuestion } from '#core/methods/hot-heap/forecast/question'
-import { ripeDayOf, RIPE_MG_G } from '#core/methods/hot-heap/forecast/ready-day'
+import { answerOf, FULL_EFFORT } from '#core/methods/heated/forecast/answer'
+import type { HeapRow } from '#core/methods/heated/forecast/findings'
+import { caseOf, type HeatedQuestion } from '#core/methods/heated/question'
+import { questionOf } from '#core/methods/hot-heap/question'
+import { ripeDayOf, RIPE_MG_G } from '#core/methods/heated/ready-day'
 import { normal, seededRandom, type Random } from '#core/random/random'
 import { comfortCharges } from '../test/builders/comfort'
 import { filled } from '../test/builders/cubes'
@@ -49,7 +50,7 @@ function heapOf(charge: Charge, random: Random): Heap {
 }
 
 const base = questionOf(heap(GOOD_HEAP), surroundingsOn(0))!
-function asked({ charge, standing, meanC, turning }: Heap, seed: number): HeapQuestion {
+function asked({ charge, standing, meanC, turning }: Heap, seed: number): HeatedQuestion {
   const days = LONGEST
   return {
     ...base, charge, standing, horizonDay: 300, seed, batchId: `study-${seed}`,
@@ -59,7 +60,7 @@ function asked({ charge, standing, meanC, turning }: Heap, seed: number): HeapQu
 }
 
 /** The truth of this model: random traits, and it strays from its course as real heaps do. */
-function ownTruth(what: Heap, question: HeapQuestion, random: Random): Truth {
+function ownTruth(what: Heap, question: HeatedQuestion, random: Random): Truth {
   const point = Float64Array.from(TRAIT_NAMES, () => normal(random))
   const traits = traitsAt(point)
   const course = emptyCourse(Float64Array.from({ length: 301 * 2 }, (_, half) => half / 2))
@@ -71,7 +72,7 @@ function ownTruth(what: Heap, question: HeapQuestion, random: Random): Truth {
   return { coreC: day => course.coreC[Math.round(day * 2)]! + strays[Math.floor(day)]!, turns: course.habitTurns, waterings: course.habitWaterings, readyDay: ripeDayOf(course, RIPE_MG_G * traits.ripe) ?? 300 }
 }
 
-function foreignTruth(what: Heap, _question: HeapQuestion, random: Random): Truth {
+function foreignTruth(what: Heap, _question: HeatedQuestion, random: Random): Truth {
   const air = weather(what.meanC, random)
   const { coreC, turns, waterings, readyDay } = foreignCourse(what.charge, what.standing, day => air[day]!, 300, what.turning, random)
   return { coreC: day => coreC[Math.min(299, Math.floor(day))]!, turns, waterings, readyDay }
@@ -90,7 +91,7 @@ function readingsOf({ coreC }: Truth, until: number, random: Random): Seen[] {
 }
 
 /** The forecast of a day, given what was read by then and what is done until the reading that is foretold. */
-function forecastOn(question: HeapQuestion, truth: Truth, seen: readonly Seen[], today: number): Forecast {
+function forecastOn(question: HeatedQuestion, truth: Truth, seen: readonly Seen[], today: number): Forecast {
   const done = [...truth.turns.map((day): Deed => ({ day: day + 0.01, kind: 'turn' })), ...truth.waterings.map(({ day, litres }): Deed => ({ day: day + 0.02, kind: 'water', litres }))]
   const deeds = done.filter(({ day }) => day < today + AHEAD).sort((a, b) => a.day - b.day)
   const findings = seen.filter(({ day }) => day <= today).map(({ day, coreC }, index): StampedFinding<HeapRow> => ({ eventId: `r${index}`, at: onDay(day), finding: { kind: 'value', row: 'coreC', day, value: Math.round(coreC), spread: 2, trust: 1 } }))
@@ -124,7 +125,7 @@ const effective: number[] = []
 let took = 0
 let forecasts = 0
 
-function study(name: string, truthOf: (what: Heap, question: HeapQuestion, random: Random) => Truth): void {
+function study(name: string, truthOf: (what: Heap, question: HeatedQuestion, random: Random) => Truth): void {
   const random = seededRandom(SEED)
   comfortCharges(BATCHES, SEED + 1).forEach((charge, batch) => {
     const what = heapOf(charge, random)

@@ -1,6 +1,7 @@
 import type { GardenEvent, KnownEvent } from '#core/journal/event'
 import { CORE, EDGE, HEAT, HEIGHT, TURNED } from '#core/journal/earlier'
-import { deedOf, quantityOf, sensesOf, spotText } from '#core/methods/contract'
+import type { Input } from '#core/journal/garden'
+import { deedOf, quantityOf, sensesOf, spotText, type FeedOffer } from '#core/methods/contract'
 import { materialOf, type NamedIngredient } from '#core/mix/portion'
 import { findTest } from '#core/readiness/tests'
 import { resultOf } from '#core/readiness/taken'
@@ -26,6 +27,12 @@ export function useLogWords() {
     const offer = offers.find(one => one.what === 'stuff' && one.role === role) ?? offers.find(one => one.what === 'stuff')
     return `${offer?.said ?? 'Added'} ${stuff(inputs)}${waterL >= 1 ? `, with ${quantity('volume', waterL)} of water` : ''}.`
   }
+  /** What was fed, what covered it, and where. */
+  function fed(inputs: readonly Input[], pocket: string | undefined, offer: FeedOffer, { batch }: KnownBatch): string {
+    const cover = inputs.filter(({ role }) => role === 'cover')
+    const where = offer.pockets(batch, surroundings.value).find(({ id }) => id === pocket)?.label
+    return `${offer.said} ${stuff(inputs.filter(({ role }) => role !== 'cover'))}${cover.length > 0 ? `, covered with ${stuff(cover)}` : ''}${where ? `, ${where}` : ''}.`
+  }
   function gauged(id: string, values: readonly { readonly spot: string, readonly value: number }[], source: string, { method }: KnownBatch): string {
     const known = quantityOf(method, id)
     const said = values.map(({ spot, value }) => known ? spotText(known, spot, value, units.value) : `${spot} ${value}`).join(', ')
@@ -41,7 +48,10 @@ export function useLogWords() {
     'began': ({ inputs, waterL }, known) => begun(inputs, waterL, known),
     'built': ({ ingredients, waterL }, known) => begun(ingredients, waterL, known),
     'renamed': ({ name, place }) => `Now called ${name}${place ? `, ${place}` : ''}.`,
-    'put': ({ inputs, waterL }, known) => putIn(inputs, waterL, inputs[0]?.role, known),
+    'put': ({ inputs, waterL, pocket }, known) => {
+      const feed = known.method.pads.flatMap(pad => pad.kind === 'feed' ? [pad.feed] : [])[0]
+      return feed && inputs.some(({ role }) => role === 'feed') ? fed(inputs, pocket, feed, known) : putIn(inputs, waterL, inputs[0]?.role, known)
+    },
     'added': ({ ingredient }, known) => putIn([ingredient], 0, 'feed', known),
     'watered': ({ litres }, known) => putIn([], litres, undefined, known),
     'took': ({ products, ends }, known) => takenOut(products, ends, known),

@@ -4,7 +4,7 @@ import { surroundingsOn } from '../../test/builders/heaps'
 import { hotHeap } from '../methods/hot-heap'
 import { APPROACHES } from '../methods/hot-heap/approaches'
 import { daysAbove } from '../methods/hot-heap/ahead'
-import type { HeapQuestion } from '../methods/hot-heap/forecast/question'
+import type { HeatedQuestion } from '../methods/heated/question'
 import type { Forecast, Proposal } from '../methods/contract'
 import { batchAhead, PLANNED_ID, questionAhead } from './ahead'
 import { judged } from './planned'
@@ -21,7 +21,7 @@ const proposalOf = (ingredients: (typeof MIXES)[number], approachId = 'weekly'):
 const surroundings = surroundingsOn(0, 15)
 function forecastOf(proposal: Proposal): Forecast {
   const batch = batchAhead(proposal, HOT, surroundings.now)!
-  const steps = hotHeap.forecaster!.answer(questionAhead(batch, HOT, surroundings) as HeapQuestion)
+  const steps = hotHeap.forecaster!.answer(questionAhead(batch, HOT, surroundings) as HeatedQuestion)
   let step = steps.next()
   while (!step.done) step = steps.next()
   return step.value

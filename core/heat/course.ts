@@ -32,12 +32,17 @@ export interface HabitMemory { lastDay: number, turnsSeen: number, peakC: number
 /** Decides, from the heap as it stands, whether it is turned today. Asked once a day, in order. */
 export interface TurningHabit {
   turnsToday(heap: Heap, airC: number, turnsSoFar: number, memory: HabitMemory): boolean
-  /** Whether it is felt each week and watered when it has become too dry: then up to a wrung sponge. */
-  readonly watered?: boolean
+  /** How it is felt and watered, if at all. */
+  readonly watered?: Watering
 }
 
-/** A heap that a weekly squeeze finds drier than this is watered by whoever looks after it, up to the other; when it is turned, somewhat sooner. */
-const WATERED = { everyDays: 7, below: 0.45, belowWhenTurned: 0.52, to: 0.55 }
+/** Felt every so many days and found drier than this, it is watered by whoever looks after it, up to the other; when it is turned, somewhat sooner. Shares of wet mass. */
+export interface Watering {
+  readonly everyDays: number
+  readonly below: number
+  readonly belowWhenTurned: number
+  readonly to: number
+}
 
 /** All that a course needs beside the traits of the heap. */
 export interface HeapCase {
@@ -238,14 +243,15 @@ export class Run {
       into.habitTurns.push(day)
       this.turns++
     }
-    if (this.what.habit.watered && (turns || day % WATERED.everyDays === 0)) this.waterIfDry(turns ? WATERED.belowWhenTurned : WATERED.below, airC, into)
+    const { watered } = this.what.habit
+    if (watered && (turns || day % watered.everyDays === 0)) this.waterIfDry(turns ? watered.belowWhenTurned : watered.below, watered.to, airC, into)
   }
 
-  private waterIfDry(below: number, airC: number, into: Course): void {
+  private waterIfDry(below: number, to: number, airC: number, into: Course): void {
     const waterKg = total(this.heap.parts.waterKg)
     const dryKg = dryMassKg(this.heap)
     if (waterKg >= below * (waterKg + dryKg)) return
-    const litres = dryKg * WATERED.to / (1 - WATERED.to) - waterKg
+    const litres = dryKg * to / (1 - to) - waterKg
     water(this.heap, litres, airC)
     into.habitWaterings.push({ day: this.heap.whole.day, litres })
   }

@@ -52,8 +52,8 @@ export interface Began {
 }
 
 interface Happening { readonly eventId: string, readonly at: string }
-/** Stuff and water that went in at one time; the first of a batch that is built at once is `atStart`. */
-export interface Put extends Happening { readonly inputs: readonly Input[], readonly waterL: number, readonly atStart: boolean }
+/** Stuff and water that went in at one time, perhaps at a place within it; the first of a batch that is built at once is `atStart`. */
+export interface Put extends Happening { readonly inputs: readonly Input[], readonly waterL: number, readonly atStart: boolean, readonly pocket?: string }
 /** A deed of the method's own words, with its answers. */
 export interface Did extends Happening { readonly deed: string, readonly answers: Answers }
 /** Where a value came from. */

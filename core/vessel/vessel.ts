@@ -22,6 +22,11 @@ export function footprintM2(vessel: Vessel): number {
   return vessel.shape === 'box' ? vessel.widthM * vessel.depthM : Math.PI * (vessel.diameterM / 2) ** 2
 }
 
+/** Length of the sides along the ground, m. */
+export function perimeterM(vessel: Vessel): number {
+  return vessel.shape === 'box' ? 2 * (vessel.widthM + vessel.depthM) : Math.PI * vessel.diameterM
+}
+
 /** Volume when filled level to the rim, litres. */
 export function vesselVolumeL(vessel: Vessel): number {
   return footprintM2(vessel) * vessel.heightM * 1000

@@ -2,7 +2,7 @@ import type { Charge } from '#core/heat/charge'
 import type { Constants } from '#core/heat/constants'
 import { emptyCourse, runCourse, type Course, type Deed } from '#core/heat/course'
 import { USUAL_TRAITS } from '#core/heat/traits'
-import { RIPE_MG_G } from '#core/methods/hot-heap/forecast/ready-day'
+import { RIPE_MG_G } from '#core/methods/heated/ready-day'
 import { dryMassKg, SHELLS, total } from '#core/heat/heap'
 import { atMoisture, chargeFrom, courseOf, cube, filled, heapAfter, highest, type CubeSettings } from './cubes'
 

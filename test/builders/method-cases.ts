@@ -1,6 +1,7 @@
 import { findMaterial } from '#core/materials/book'
 import { brew } from '#core/methods/brew'
 import { leafmould } from '#core/methods/leafmould'
+import { slowHeap } from '#core/methods/slow-heap'
 import type { Method } from '#core/methods/contract'
 import type { NewEvent } from '#core/journal/event'
 import { completed } from '#core/questions/question'
@@ -24,6 +25,7 @@ function anyRecord(method: Method, random: Random, day: number, stuff: readonly 
     case 'sense': return [seen(day, pad.sense.id, pick(random, pad.sense.findings).id)]
     case 'deed': return [did(day, pad.deed.id, { ...completed(pad.deed.asks, {}) })]
     case 'put': return pad.put.what === 'water' ? [put(day, [], Math.round(30 * random()))] : [put(day, [input(pick(random, stuff), 1 + Math.floor(6 * random()), SACK)])]
+    case 'feed': return [{ ...put(day, [input(pick(random, stuff), 1 + Math.floor(3 * random()), BUCKET), { ...input('leaves-mixed', 1, BUCKET), role: 'cover' }]), ...(random() < 0.5 ? { pocket: 'a' } : {}) } as NewEvent]
     case 'use': return [{ kind: 'used', at: afterDays(day), batchId: 'b', litres: random(), place: 'bed', areaM2: 5, waterL: 10 }]
   }
 }
@@ -55,6 +57,7 @@ function casesOf(method: Method, stuff: readonly string[], days: readonly number
 /** The cases of every method there is, and of the made-up one that only tests know. */
 export const ALL_CASES: readonly MethodCases[] = [
   heapCases,
+  casesOf(slowHeap, ['kitchen-veg', 'leaves-mixed', 'cardboard', 'grass-clippings'], [0, 0.5, 10, 60, 200, 500, 1200], 'compost-finished'),
   casesOf(leafmould, ['leaves-mixed', 'leaves-oak', 'leaves-shredded', 'grass-clippings'], [0, 0.5, 10, 40, 200, 500, 1200], 'leaf-mould'),
   casesOf(brew, ['leaf-mould'], [0, 0.1, 1, 3, 7, 20, 60], 'brew-solids'),
   casesOf(echo, [], [0, 0.01, 0.1, 0.2, 2], 'compost-finished'),

@@ -99,10 +99,16 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
       v-if="part >= PARTS.picture"
       class="mt-6 grid gap-x-10 gap-y-6 md:grid-cols-[auto_minmax(0,1fr)]"
     >
-      <TimePicture
-        :known="known"
-        :day="day"
-      />
+      <div>
+        <TimePicture
+          :known="known"
+          :day="day"
+        />
+        <FromAbove
+          v-if="stands"
+          :known="known"
+        />
+      </div>
       <div class="min-w-0 space-y-5">
         <WindowList
           v-if="windows.length > 0 && stands"

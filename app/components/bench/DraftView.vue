@@ -36,7 +36,15 @@ const general = computed(() => draft.warnings.filter(({ materialId }) => materia
       :px-per-metre="190"
       detail
     />
+    <GroundDrawing
+      v-if="draft.fromAbove"
+      :plan="draft.fromAbove"
+    />
     <FactList :facts="draft.facts" />
+    <PipelineChart
+      v-if="draft.pipeline"
+      :pipeline="draft.pipeline"
+    />
     <section v-if="draft.gives.length > 0">
       <h3 class="mb-1">
         What it gives

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import DeedPad from './DeedPad.vue'
+import FeedPad from './FeedPad.vue'
 import GaugePad from './GaugePad.vue'
 import NotePad from './NotePad.vue'
 import PutPad from './PutPad.vue'
@@ -12,7 +13,7 @@ import type { KnownBatch } from '~/composables/useGarden'
 const { known, pad } = defineProps<{ known: KnownBatch, /** Nothing for a note. */ pad: Pad | undefined }>()
 const emit = defineEmits<{ done: [] }>()
 provideWhen(known.batch.began.at)
-const COMPONENTS: Readonly<Record<Pad['kind'], Component>> = { gauge: GaugePad, sense: SensePad, deed: DeedPad, put: PutPad, use: UsePad }
+const COMPONENTS: Readonly<Record<Pad['kind'], Component>> = { gauge: GaugePad, sense: SensePad, deed: DeedPad, feed: FeedPad, put: PutPad, use: UsePad }
 const props = computed(() => {
   if (!pad) return {}
   const { kind: _, fits: __, ...rest } = pad

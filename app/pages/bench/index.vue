@@ -54,7 +54,7 @@ function change(): void {
   else bench.adopt(changedBy(firstChange.value, filled.value))
 }
 /** A mix wants something on the bench; other methods can be begun as they are. */
-const ready = computed(() => planned.value !== undefined && (method.value.mixing !== undefined || planned.value.draft.recipe !== undefined || filled.value.length > 0 || method.value.feeds?.length === 0))
+const ready = computed(() => planned.value !== undefined && (method.value.mixing !== undefined || planned.value.draft.recipe !== undefined || filled.value.length > 0 || method.value.feeds?.length === 0 || method.value.beginsEmpty))
 </script>
 
 <template>

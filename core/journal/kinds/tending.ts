@@ -1,4 +1,4 @@
-import type * as v from 'valibot'
+import * as v from 'valibot'
 import { drawFrom, type Effect } from '../amend'
 import { TURNED } from '../earlier'
 import { answersSchema, between, eventSchemaOf, idSchema, ingredientSchema, inputsSchema, litresSchema } from './base'
@@ -10,11 +10,11 @@ export const did: Effect<v.InferOutput<typeof didSchema>> = {
   onBatch: (batch, { id, at, deed, answers }) => { batch.did.push({ eventId: id, at, deed, answers }) },
 }
 
-/** Stuff or water was put in. */
-export const putSchema = eventSchemaOf('put', { batchId: idSchema, inputs: inputsSchema, waterL: litresSchema })
+/** Stuff or water was put in; at a place within the batch, where that is told. */
+export const putSchema = eventSchemaOf('put', { batchId: idSchema, inputs: inputsSchema, waterL: litresSchema, pocket: v.optional(idSchema) })
 
 export const put: Effect<v.InferOutput<typeof putSchema>> = {
-  onBatch: (batch, { id, at, inputs, waterL }) => { batch.puts.push({ eventId: id, at, inputs, waterL, atStart: false }) },
+  onBatch: (batch, { id, at, inputs, waterL, pocket }) => { batch.puts.push({ eventId: id, at, inputs, waterL, atStart: false, ...(pocket === undefined ? {} : { pocket }) }) },
   onStore: (store, { inputs }) => { for (const { draws } of inputs) drawFrom(store, draws) },
 }
 

@@ -37,6 +37,24 @@ export const FINISHED: readonly Material[] = [
     ligninPctVs: 22, ashPct: 13, structure: 1, keepsDays: 365, worms: 'yes', months: [],
     cautions: [],
   }),
+  // A slow heap forked out before it is ripe: dark, moist, still full of what can rot. Own estimate between scraps with leaves and compost.
+  material({
+    id: 'heap-half-rotted', name: 'Half-rotted stuff of a slow heap', short: 'half-rotted heap', family: 'finished',
+    words: 'unfinished raw compost cold heap',
+    nitrogenPct: [1.2, 1.7, 2.4], carbonToNitrogen: [14, 20, 28],
+    moisturePct: [50, 62, 75], bulkKgM3: [300, 450, 600],
+    ligninPctVs: 17, ashPct: 20, structure: 1, keepsDays: 60, worms: 'yes', months: [],
+    cautions: ['seeds and sickness in it are alive'],
+  }),
+  // Fungal compost of chips and leaves that was never turned: fine, dark, low in salts. Own estimate near leaf mould.
+  material({
+    id: 'tower-compost', name: 'Fungal compost of a tower', short: 'fungal compost', family: 'finished',
+    words: 'static tower unturned fungi inoculant',
+    nitrogenPct: [1.0, 1.5, 2.0], carbonToNitrogen: [14, 20, 30],
+    moisturePct: [55, 68, 76], bulkKgM3: [300, 450, 600],
+    ligninPctVs: 30, ashPct: 35, structure: 1, keepsDays: 120, worms: 'yes', months: [],
+    cautions: ['keep it moist and aired: what lives in it is what it is for'],
+  }),
   // Greens strained out of a ferment: soft, wet, quick to rot. Own estimate.
   material({
     id: 'brew-solids', name: 'Solids strained from a brew', short: 'strained solids', family: 'finished',

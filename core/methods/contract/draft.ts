@@ -1,11 +1,13 @@
 import type { Answers, BegunBatch } from '../../journal/garden'
 import type { Comfort } from '../../mix/judgement'
 import type { Ingredient } from '../../mix/portion'
+import type { GroundPlan } from '../../picture/ground'
 import type { Picture } from '../../picture/picture'
 import type { Range } from '../../units/range'
 import type { Site } from '../../vessel/site'
 import type { Stratum } from '../../vessel/strata'
 import type { Vessel } from '../../vessel/vessel'
+import type { Pipeline } from './pipeline'
 import type { Surroundings } from './surroundings'
 
 /** A plan with its materials, as a method thinks about it before anything is begun. */
@@ -91,6 +93,10 @@ export interface Draft {
   readonly facts: readonly Fact[]
   readonly warnings: readonly Warning[]
   readonly picture: Picture
+  /** The same from above, where it matters what lies where. */
+  readonly fromAbove?: GroundPlan
+  /** How it goes on in turn, where several follow one another. */
+  readonly pipeline?: Pipeline
   readonly steps: readonly BuildStep[]
   readonly work: readonly Work[]
   readonly gives: readonly Gift[]

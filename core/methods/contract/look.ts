@@ -1,4 +1,5 @@
 import type { BegunBatch } from '../../journal/garden'
+import type { GroundPlan } from '../../picture/ground'
 import type { Picture } from '../../picture/picture'
 import type { ReadinessTest } from '../../readiness/test'
 import type { Stages } from '../../readiness/verdict'
@@ -87,6 +88,8 @@ export interface Look {
   windows(batch: BegunBatch, surroundings: Surroundings): readonly NamedWindow[]
   tasks(batch: BegunBatch, surroundings: Surroundings): readonly Task[]
   picture(batch: BegunBatch, surroundings: Surroundings, day?: number): Picture
+  /** From above, where it matters what lies where. */
+  fromAbove?(batch: BegunBatch, surroundings: Surroundings): GroundPlan | undefined
   /** What it is on a day, in a sentence. */
   told(batch: BegunBatch, surroundings: Surroundings, day?: number): string
   /** The last day that the picture can be moved to. */

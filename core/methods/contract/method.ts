@@ -69,6 +69,8 @@ export interface Method {
   asks(approachId: string): readonly Question[]
   /** Families that go in, where not everything does. */
   readonly feeds?: readonly Family[]
+  /** Whether it can be begun with nothing in it yet. */
+  readonly beginsEmpty?: boolean
   readonly pads: readonly Pad[]
   /** What a task is called in the log when it is put off, by its action. */
   readonly taskWords: Readonly<Record<string, string>>

@@ -1,5 +1,6 @@
 import type { Answers, BegunBatch, Role } from '../../journal/garden'
 import type { Family } from '../../materials/material'
+import type { Ingredient } from '../../mix/portion'
 import type { Question } from '../../questions/question'
 import type { Quantity as Unit } from '../../units/system'
 import type { Surroundings } from './surroundings'
@@ -78,6 +79,33 @@ export interface PutOffer {
   readonly said: string
 }
 
+/** What to cover so much of a feed with, and why; no ingredient where nothing is needed, or nothing is known. */
+export interface Cover { readonly ingredient?: Ingredient, readonly words: string }
+
+/** A place within a batch where something is put. */
+export interface Pocket { readonly id: string, readonly label: string }
+
+/** Feeding something little by little: what it usually is, what covers it, and where it goes. One tap opens it as it usually is, the next records it. */
+export interface FeedOffer {
+  readonly id: string
+  readonly label: string
+  readonly icon: string
+  readonly button: string
+  /** The log's first word: "Fed". */
+  readonly said: string
+  readonly families: readonly Family[]
+  readonly coverFamilies: readonly Family[]
+  /** What is usually fed: as the last times, so much as is due. */
+  usual(batch: BegunBatch, surroundings: Surroundings): readonly Ingredient[]
+  coverFor(batch: BegunBatch, surroundings: Surroundings, fed: readonly Ingredient[]): Cover
+  /** The places that are fed in turn, the one whose turn it is first; none where it does not matter. */
+  pockets(batch: BegunBatch, surroundings: Surroundings): readonly Pocket[]
+  /** What it comes to with this in it. */
+  answer(batch: BegunBatch, surroundings: Surroundings, fed: readonly Ingredient[], cover: Ingredient | undefined): string
+  /** What to mind about what is fed. */
+  cautions(fed: readonly Ingredient[]): readonly string[]
+}
+
 /** Giving litres of a batch straight to a bed, thinned with water. */
 export interface UseOffer {
   readonly id: string
@@ -99,6 +127,7 @@ export type Pad = { readonly fits?: (batch: BegunBatch) => boolean } & (
   | { readonly kind: 'sense', readonly sense: Sense }
   | { readonly kind: 'deed', readonly deed: Deed }
   | { readonly kind: 'put', readonly put: PutOffer }
+  | { readonly kind: 'feed', readonly feed: FeedOffer }
   | { readonly kind: 'use', readonly use: UseOffer }
 )
 
@@ -109,6 +138,7 @@ export function padFace(pad: Pad): { readonly id: string, readonly label: string
     case 'sense': return pad.sense
     case 'deed': return pad.deed
     case 'put': return pad.put
+    case 'feed': return pad.feed
     case 'use': return pad.use
   }
 }

@@ -3,7 +3,7 @@ import type { HeapLog } from '../heated/heap-log'
 import type { Band, Fact, Forecast, Surroundings } from '../contract'
 import { monthText } from '../../units/dates'
 import { spanText } from '../../units/format'
-import type { HeapSeries } from './forecast/answer'
+import type { HeapSeries } from '../heated/forecast/answer'
 import { HOT_C } from './outlook'
 
 /** The days that matter for heat: later ones are turns and seasons. */

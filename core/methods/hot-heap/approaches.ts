@@ -1,18 +1,11 @@
 import type { Comfort } from '../../mix/judgement'
 import type { Approach } from '../contract'
-
-/** Days as the earliest and the latest that is usual. */
-export type DaySpan = readonly [earliest: number, latest: number]
-
-/** When an approach turns the heap. */
-export type TurningRule
-  = | { readonly kind: 'every', readonly days: DaySpan, readonly most: number }
-    | { readonly kind: 'by-heat', readonly most: number }
+import type { DaySpan, TurningRule } from '../heated/turning'
 
 /** A school of hot composting with its rhythm and its usual stages. */
 export interface HotHeapApproach extends Approach {
   readonly comfort: Comfort
-  readonly turning: TurningRule
+  readonly turning: Exclude<TurningRule, { readonly kind: 'never' }>
   readonly hotDays: DaySpan
   readonly coolingDays: DaySpan
   readonly curingDays: DaySpan

@@ -8,9 +8,10 @@ import { APPROACHES, hotHeapApproach } from './approaches'
 import { warningsFor } from './cautions'
 import { diagnosis } from './diagnosis'
 import { draftOf } from './draft'
-import { answerOf, FULL_EFFORT } from './forecast/answer'
-import { PastMemory } from './forecast/members'
-import { questionOf, type HeapQuestion } from './forecast/question'
+import { answerOf, FULL_EFFORT } from '../heated/forecast/answer'
+import { PastMemory } from '../heated/forecast/members'
+import type { HeatedQuestion } from '../heated/question'
+import { questionOf } from './question'
 import { LAYERS_ASKED, layersOf, strataOf } from './layers'
 import { look } from './look'
 import { outlookOf } from './outlook'
@@ -23,7 +24,7 @@ import { supposing } from './suppose'
 
 /** What was run of the heaps asked for last; it lives as long as the worker that answers. */
 const remembered = new PastMemory()
-const forecaster: Forecaster<HeapQuestion> = { ask: (batch, surroundings) => questionOf(heapLogOf(batch), surroundings), answer: question => answerOf(question, FULL_EFFORT, remembered) }
+const forecaster: Forecaster<HeatedQuestion> = { ask: (batch, surroundings) => questionOf(heapLogOf(batch), surroundings), answer: question => answerOf(question, FULL_EFFORT, remembered) }
 
 const mixing: Mixing = {
   comfort: approachId => approachOf({ approaches: APPROACHES }, approachId).comfort,

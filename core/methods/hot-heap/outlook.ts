@@ -6,7 +6,7 @@ import { amountVolumeL } from '../../units/container'
 import { asVessel } from '../../vessel/site'
 import type { Wall } from '../../vessel/vessel'
 import type { Outlook, Planned, Surroundings } from '../contract'
-import { groundOf, starterOf, STARTS_ABOVE_K, weatherOn } from './forecast/around'
+import { groundOf, starterOf, STARTS_ABOVE_K, weatherOn } from '../heated/forecast/around'
 
 const LAST_DAY = 8
 const FIRST_DAYS = Float64Array.from({ length: LAST_DAY * 3 + 1 }, (_, third) => third / 3)

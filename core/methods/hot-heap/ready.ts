@@ -4,7 +4,7 @@ import type { HeapLog } from '../heated/heap-log'
 import type { Surroundings } from '../contract'
 import { hotHeapApproach } from './approaches'
 import { middleCourse } from './expect'
-import { coolDayOf, ripeDayOf, RIPE_MG_G } from './forecast/ready-day'
+import { coolDayOf, ripeDayOf, RIPE_MG_G } from '../heated/ready-day'
 import { phaseNow, type PhaseNow } from './standing'
 import { dayText } from '../../units/dates'
 

@@ -7,7 +7,7 @@ import { heatLog, heatLogWords } from '../heated/heat-log'
 import { heapLogOf } from '../heated/heap-log'
 import { materialOf } from '../../mix/portion'
 import { middleCourse } from './expect'
-import { RIPE_MG_G } from './forecast/ready-day'
+import { RIPE_MG_G } from '../heated/ready-day'
 import { phaseNow } from './standing'
 
 /** What weedkillers travel in. */

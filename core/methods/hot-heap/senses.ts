@@ -1,10 +1,6 @@
 import { DRAWINGS } from '../../picture/findings'
 import type { Sense } from '../contract'
-
-/** What a hand or an iron bar tells of the core, °C: feelings differ by some degrees. */
-export const WARMTH = 'warmth'
-export const FELT_C: Readonly<Record<string, readonly [low: number, high: number]>> = { cool: [-20, 27], warm: [27, 47], hot: [47, 80] }
-export const FELT_SPREAD_K = 5
+import { WARMTH } from '../heated/warmth'
 
 /** What a hot heap is asked by hand, nose and eye, and what each answer means. */
 export const SENSES: readonly Sense[] = [

@@ -5,9 +5,9 @@ import type { Standing, Surroundings } from '../contract'
 import { coreReadings } from '../heated/readings'
 import { daysBetween } from '../../units/time'
 import { expectCourse, middleCourse } from './expect'
-import { RIPE_MG_G } from './forecast/ready-day'
-import { FELT_C, WARMTH } from './senses'
-import { HOT_C, TOO_HOT_C, WORKING_K } from './limits'
+import { RIPE_MG_G } from '../heated/ready-day'
+import { FELT_C, WARMTH } from '../heated/warmth'
+import { HOT_C, TOO_HOT_C, WORKING_K } from '../heated/limits'
 
 /** The stages of a hot heap. */
 export type Phase = 'warming' | 'hot' | 'too-hot' | 'cooling' | 'curing' | 'stalled' | 'unread' | 'finished'

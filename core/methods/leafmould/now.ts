@@ -1,8 +1,7 @@
 import type { BegunBatch } from '../../journal/garden'
-import type { Forecast } from '../../learning/forecast'
 import { asVessel } from '../../vessel/site'
-import { DAY_MS, HOUR_MS } from '../../units/time'
-import type { Surroundings } from '../contract'
+import { DAY_MS } from '../../units/time'
+import { keptFor, type Surroundings } from '../contract'
 import { runCage, shellShare, type CageCourse } from './course'
 import { timesOf, traitsAt } from './forecast'
 import { questionOf, roomL, countOf, type CageQuestion } from './question'
@@ -14,25 +13,11 @@ export interface Middle {
   readonly course: CageCourse
 }
 
-interface Kept extends Middle { readonly hour: number, readonly ambientC: Surroundings['ambientC'], readonly materials: Surroundings['materials'], readonly forecast: Forecast | undefined }
-
-/** The last course of each batch: a screen asks for it many times over. */
-const kept = new WeakMap<BegunBatch, Kept>()
-const SIX_HOURS_MS = 6 * HOUR_MS
-
 /** Runs the cage in the middle of what is possible: of what was learnt, where there is a forecast. Nothing while it is empty. */
-export function middleOf(batch: BegunBatch, surroundings: Surroundings): Middle | undefined {
-  const forecast = surroundings.forecastOf?.(batch.id)
-  const hour = Math.floor(surroundings.now.getTime() / SIX_HOURS_MS)
-  const known = kept.get(batch)
-  if (known?.hour === hour && known.ambientC === surroundings.ambientC && known.materials === surroundings.materials && known.forecast === forecast) return known
+export const middleOf = keptFor((batch, surroundings, forecast): Middle | undefined => {
   const question = questionOf(batch, surroundings)
-  if (!question) return undefined
-  const course = runCage(question, traitsAt(forecast?.rows.middle ?? []), timesOf(question))
-  const made = { question, course, hour, ambientC: surroundings.ambientC, materials: surroundings.materials, forecast }
-  kept.set(batch, made)
-  return made
-}
+  return question && { question, course: runCage(question, traitsAt(forecast?.rows.middle ?? []), timesOf(question)) }
+})
 
 /** A cage on a day. */
 export interface CageOnDay {

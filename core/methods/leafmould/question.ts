@@ -1,4 +1,3 @@
-import { addDays } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import type { StampedFinding } from '../../learning/fit'
 import { ingredientsOf, type Ingredient } from '../../mix/portion'
@@ -8,7 +7,7 @@ import { amountVolumeL } from '../../units/container'
 import { daysBetween } from '../../units/time'
 import { asVessel, type Site } from '../../vessel/site'
 import { footprintM2, vesselVolumeL } from '../../vessel/vessel'
-import type { ForecastQuestion, Surroundings } from '../contract'
+import { weatherFrom, type ForecastQuestion, type Surroundings } from '../contract'
 import type { CageCase, CageDeed, Fill } from './course'
 import { fillsOf, helpOf } from './leaves'
 import { exposureOf } from './sites'
@@ -74,13 +73,6 @@ function findingsOf(batch: BegunBatch, groundM2: number): StampedFinding<CageRow
     return seen ? [{ eventId, at, finding: { kind: 'between', row: 'left', day: dayOf(at), low: seen[0], high: seen[1], spread: LOOK_SPREAD, trust: 0.8 } }] : []
   })
   return [...heights, ...felt].filter(({ finding }) => finding.day >= 0).sort((a, b) => a.finding.day - b.finding.day)
-}
-
-/** The weather from a day on, as far as it is known and then as it usually is. */
-export function weatherFrom(at: Date, days: number, { ambientC, rainMm }: Surroundings): { readonly airC: number[], readonly rainMm: number[] } {
-  const noons = Array.from({ length: days + 1 }, (_, day) => addDays(at, day + 0.5))
-  const hundredth = (value: number) => Math.round(value * 100) / 100
-  return { airC: noons.map(noon => hundredth(ambientC(noon))), rainMm: noons.map(noon => hundredth(rainMm(noon))) }
 }
 
 /** The question a cage puts, or nothing while no leaves are known to be in it. */

@@ -8,8 +8,9 @@ import { typicalTotals } from '../../../mix/balance'
 import { ingredientsOf, portionOf } from '../../../mix/portion'
 import { quantityText } from '../../../units/format'
 import type { Spare, Surroundings } from '../../contract'
-import { middleCourse, middleTraits } from '../expect'
-import { caseOf } from '../forecast/question'
+import { middleTraits } from '../../heated/expecting'
+import { middleCourse } from '../expect'
+import { caseOf } from '../../heated/question'
 import { phaseNow, type PhaseNow } from '../standing'
 
 /** A heap as it is today, worked out from what went in and what has happened since. */

@@ -1,7 +1,7 @@
 import { addDays } from 'date-fns'
 import { coreReadings } from '../../heated/readings'
 import { causesOf } from '../diagnosis'
-import { TOO_HOT_C } from '../limits'
+import { TOO_HOT_C } from '../../heated/limits'
 import { ask, temperatureText, type Ask, type Seen } from './ask'
 import { dayText } from '../../../units/dates'
 

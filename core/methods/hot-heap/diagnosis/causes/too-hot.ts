@@ -1,4 +1,4 @@
-import { TOO_HOT_C } from '../../limits'
+import { TOO_HOT_C } from '../../../heated/limits'
 import { given } from '../../../../diagnosis/judge'
 import type { HeapCause } from '../cause'
 import { enoughOf, partsText, remedyOf, waterText } from '../remedy'

@@ -1,8 +1,8 @@
 import { daysBetween } from '../../../units/time'
-import type { HeapLog } from '../../heated/heap-log'
+import type { HeapLog } from '../heap-log'
 import type { Discrepancy } from '../../../learning/discrepancy'
 import type { StampedFinding } from '../../../learning/fit'
-import { FELT_C, FELT_SPREAD_K, WARMTH } from '../senses'
+import { FELT_C, FELT_SPREAD_K, WARMTH } from '../warmth'
 
 /** What of a course can be found in the garden. */
 export type HeapRow = 'coreC' | 'edgeC' | 'volumeShare' | 'moisture'

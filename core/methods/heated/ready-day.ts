@@ -1,5 +1,5 @@
-import type { Course } from '../../../heat/course'
-import { WORKING_K } from '../limits'
+import type { Course } from '../../heat/course'
+import { WORKING_K } from './limits'
 
 /**
  * Ripe for beds: the rawer fifth would respire no more than so much in four days at 35 °C, mg O₂ a gram of dry matter.

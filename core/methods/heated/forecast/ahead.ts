@@ -1,13 +1,14 @@
 import { emptyCourse, Run, type Course } from '../../../heat/course'
+import { ripeDayOf, RIPE_MG_G } from '../ready-day'
+import { caseOf, type HeatedQuestion } from '../question'
+import { workedUp, type Worked } from '../working'
 import { dayGrid, joined, type Member } from './members'
-import { caseOf, type HeapQuestion } from './question'
-import { ripeDayOf, RIPE_MG_G } from './ready-day'
 
 /** What a member does from today on. */
 export interface Ahead {
   /** Its whole course, past and to come, at the times that are shown. */
   readonly course: Course
-  /** The day on which it is ripe, at most the horizon. */
+  /** The day on which it is ripe and has worked long enough, at most the horizon. */
   readonly readyDay: number
 }
 
@@ -25,33 +26,44 @@ function coarseTimes(fromDay: number, horizonDay: number): Float64Array {
   return Float64Array.from({ length: COARSE.times }, (_, index) => fromDay + (index + 1) * COARSE.everyDays).filter(day => day <= horizonDay)
 }
 
-/** The day on which a run that stands at a day is ripe, looking on until it is or the horizon comes. */
-function ripeLater(run: Run, fromDay: number, horizonDay: number, limit: number, stillToDo: (day: number) => boolean): number {
+/** What has to come before it is ready. */
+interface Wanted {
+  readonly limitMgG: number
+  readonly workingDays: number
+  readonly stillToDo: (day: number) => boolean
+}
+
+/** The day on which a run that stands at a day is ripe and has worked so long, looking on until then or to the horizon. */
+function readyLater(run: Run, fromDay: number, horizonDay: number, { limitMgG, workingDays, stillToDo }: Wanted, soon: Worked): number {
   let day = fromDay
   let ripe: number | undefined
+  let worked = soon
   for (;;) {
     const times = coarseTimes(day, horizonDay)
-    if (times.length === 0) return ripe ?? horizonDay
+    if (times.length === 0) return worked.day === undefined ? horizonDay : Math.max(ripe ?? horizonDay, worked.day)
     const course = emptyCourse(times)
     run.goOn(course)
-    const here = ripeDayOf(course, limit)
+    const here = ripeDayOf(course, limitMgG)
     ripe = here === undefined ? undefined : ripe !== undefined && here === course.days[0] ? ripe : here
+    worked = workedUp(course, worked, day, workingDays)
     day = times.at(-1)!
-    if (ripe !== undefined && !stillToDo(day)) return ripe
+    if (ripe !== undefined && worked.day !== undefined && !stillToDo(day)) return Math.max(ripe, worked.day)
   }
 }
 
 /** Lets a member go on from today. */
-export function goAhead(question: HeapQuestion, { traits, course: past, halt }: Member, times: Float64Array): Ahead {
-  const { horizonDay, deeds, nowDay } = question
-  const limit = RIPE_MG_G * traits.ripe
+export function goAhead(question: HeatedQuestion, { traits, course: past, halt }: Member, times: Float64Array): Ahead {
+  const { horizonDay, deeds, nowDay, workingDays } = question
+  const limitMgG = RIPE_MG_G * traits.ripe
   const run = new Run(caseOf(question), traits, halt)
   const shown = emptyCourse(times)
   run.goOn(shown)
   const course = joined(past, shown)
   const end = times.at(-1) ?? nowDay
   const stillToDo = (day: number) => deeds.some(deed => deed.day > day)
-  const soon = ripeDayOf(course, limit)
-  const readyDay = soon !== undefined && !stillToDo(end) ? soon : end >= horizonDay ? soon ?? horizonDay : ripeLater(run, end, horizonDay, limit, stillToDo)
+  const soon = ripeDayOf(course, limitMgG)
+  const worked = workedUp(course, { days: 0 }, 0, workingDays)
+  const done = soon !== undefined && worked.day !== undefined
+  const readyDay = done && !stillToDo(end) ? Math.max(soon, worked.day) : end >= horizonDay ? done ? Math.max(soon, worked.day) : horizonDay : readyLater(run, end, horizonDay, { limitMgG, workingDays, stillToDo }, worked)
   return { course, readyDay: Math.min(horizonDay, readyDay) }
 }

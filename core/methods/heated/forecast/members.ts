@@ -1,6 +1,6 @@
 import { COURSE_ROWS, emptyCourse, Run, type Course, type CourseRow, type Deed, type Halt, type HeapCase } from '../../../heat/course'
 import { traitsAt, type Traits } from '../../../heat/traits'
-import { caseOf, type HeapQuestion } from './question'
+import { caseOf, type HeatedQuestion } from '../question'
 
 /** One possible heap: its traits, its course up to today, and where it stands to go on from. */
 export interface Member {
@@ -57,7 +57,7 @@ export function valueAt({ days, ...rows }: Course, row: CourseRow, day: number):
 }
 
 /** Everything of a question that a course up to a day depends on, as text. */
-function pastKey({ charge, standing, weather, deeds, startsAboveK, starter }: HeapQuestion, day: number): string {
+function pastKey({ charge, standing, weather, deeds, startsAboveK, starter }: HeatedQuestion, day: number): string {
   const days = Math.floor(day) + 1
   const measured = weather.measured?.subarray(0, days) ?? []
   return JSON.stringify([charge, standing, startsAboveK, starter, weather.openShare, deeds.filter(deed => deed.day <= day), [...weather.airC.subarray(0, days)], [...weather.rainMm.subarray(0, days)], [...measured]])
@@ -72,12 +72,12 @@ export class PastMemory {
   constructor(private readonly batches = 6) {}
 
   /** What is remembered of this heap's past, if nothing in it changed. */
-  of(question: HeapQuestion): Remembered | undefined {
+  of(question: HeatedQuestion): Remembered | undefined {
     const known = this.kept.get(question.batchId)
     return known && known.day <= question.nowDay && known.key === pastKey(question, known.day) ? known : undefined
   }
 
-  keep(question: HeapQuestion, members: Member[]): void {
+  keep(question: HeatedQuestion, members: Member[]): void {
     this.kept.delete(question.batchId)
     this.kept.set(question.batchId, { key: pastKey(question, question.nowDay), day: question.nowDay, members })
     const oldest = this.kept.keys().next().value
@@ -88,7 +88,7 @@ export class PastMemory {
 const same = (a: Float64Array, b: Float64Array) => a.length === b.length && a.every((value, at) => value === b[at])
 
 /** Runs members up to today, or on to today where their past is remembered. */
-export function pastRunner(question: HeapQuestion, memory?: PastMemory): { readonly run: (point: Float64Array, number: number) => Member, readonly members: Member[] } {
+export function pastRunner(question: HeatedQuestion, memory?: PastMemory): { readonly run: (point: Float64Array, number: number) => Member, readonly members: Member[] } {
   const what: HeapCase = caseOf(question)
   const remembered = memory?.of(question)
   const times = pastTimes(question.deeds, 0, question.nowDay)

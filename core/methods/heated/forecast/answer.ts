@@ -10,7 +10,7 @@ import { TRAIT_NAMES } from '../../../heat/traits'
 import { goAhead, timesAhead, type Ahead } from './ahead'
 import { STRAYS, type HeapRow } from './findings'
 import { pastRunner, valueAt, type Member, type PastMemory } from './members'
-import type { HeapQuestion } from './question'
+import type { HeatedQuestion } from '../question'
 
 /** How much work a forecast may be. */
 export interface Effort {
@@ -30,12 +30,12 @@ export type HeapRows = 'shellsC' | 'used' | 'middle'
 const STRAYING = Object.keys(STRAYS) as (keyof typeof STRAYS)[]
 
 /** How far what was read lies above a member, reading by reading. */
-function residualsOf({ findings }: HeapQuestion, row: HeapRow, { course }: Member): Residual[] {
+function residualsOf({ findings }: HeatedQuestion, row: HeapRow, { course }: Member): Residual[] {
   return findings.flatMap(({ finding }) => finding.kind === 'value' && finding.row === row ? [{ day: finding.day, value: finding.value - valueAt(course, row, finding.day) }] : [])
 }
 
 /** How well a member fits everything found, in order. */
-function fitOf(question: HeapQuestion, member: Member): number[] {
+function fitOf(question: HeatedQuestion, member: Member): number[] {
   const straying = new Map(STRAYING.map(row => [row, fitsOf(residualsOf(question, row, member), STRAYS[row]!)]))
   const next = new Map(STRAYING.map(row => [row, 0]))
   return question.findings.map(({ finding }) => {
@@ -48,7 +48,7 @@ function fitOf(question: HeapQuestion, member: Member): number[] {
 }
 
 /** What a heap will do, learnt from everything found of it. A generator: it reports as it goes, and can be stopped between. */
-export function* answerOf(question: HeapQuestion, effort: Effort = FULL_EFFORT, memory?: PastMemory): Generator<Progress, Forecast> {
+export function* answerOf(question: HeatedQuestion, effort: Effort = FULL_EFFORT, memory?: PastMemory): Generator<Progress, Forecast> {
   const { run, members } = pastRunner(question, memory)
   const mostRounds = question.findings.length > 0 ? effort.mostRounds : 1
   const drawn = effort.drawn.now + effort.drawn.start
@@ -94,7 +94,7 @@ function pick(learnt: Learnt, { drawn }: Effort): Picked {
 
 const WINDOW = [0.1, 0.5, 0.9] as const
 
-function told(question: HeapQuestion, members: readonly Member[], learnt: Learnt, { now, start, all, weightsAfter }: Picked, ahead: ReadonlyMap<number, Ahead>): Forecast {
+function told(question: HeatedQuestion, members: readonly Member[], learnt: Learnt, { now, start, all, weightsAfter }: Picked, ahead: ReadonlyMap<number, Ahead>): Forecast {
   const courseOf = (number: number) => ahead.get(number)!.course
   const days = courseOf(all[0]!).days
   const readyDays = all.map(number => ahead.get(number)!.readyDay)

@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest'
-import { GOOD_HEAP, heap, observed, onDay, reading, RICH_HEAP, surroundingsOn, turned, type HeapRecipe } from '../../../../test/builders/heaps'
-import type { NewEvent } from '../../../journal/event'
-import type { Forecast } from '../../../learning/forecast'
-import { answerOf } from './answer'
-import { findingsOf } from './findings'
-import { PastMemory } from './members'
+import { GOOD_HEAP, heap, observed, onDay, reading, RICH_HEAP, surroundingsOn, turned, type HeapRecipe } from '../../../test/builders/heaps'
+import type { NewEvent } from '../../journal/event'
+import type { Forecast } from '../../learning/forecast'
+import { answerOf } from '../heated/forecast/answer'
+import { findingsOf } from '../heated/forecast/findings'
+import { PastMemory } from '../heated/forecast/members'
 import { questionOf } from './question'
-import { suppose, expectCourse } from '../expect'
-import { readyWindow } from '../ready'
+import { suppose, expectCourse } from './expect'
+import { readyWindow } from './ready'
 
 const QUICK = { members: 160, mostRounds: 2, drawn: { now: 80, start: 40 } }
 

@@ -1,7 +1,7 @@
 import { addDays } from 'date-fns'
 import type { Weather } from '../../../heat/course'
 import type { Standing as Ground } from '../../../heat/walls'
-import { footprintM2, type Vessel } from '../../../vessel/vessel'
+import { footprintM2, perimeterM, type Vessel } from '../../../vessel/vessel'
 import type { Surroundings } from '../../contract'
 
 /** Fresh greens and the work of building bring a little warmth of their own, K. */
@@ -13,8 +13,7 @@ const OPEN_SHARE = { lidded: 0.02, covered: 0.15 }
 
 /** What a heap in this vessel stands on and against. */
 export function groundOf(vessel: Vessel): Ground {
-  const perimeterM = vessel.shape === 'box' ? 2 * (vessel.widthM + vessel.depthM) : Math.PI * vessel.diameterM
-  return { wall: vessel.wall, footprintM2: footprintM2(vessel), perimeterM }
+  return { wall: vessel.wall, footprintM2: footprintM2(vessel), perimeterM: perimeterM(vessel) }
 }
 
 /** The weather of so many days from a moment on, as it reaches a heap in this vessel. */

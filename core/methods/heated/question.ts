@@ -1,23 +1,23 @@
-import { chargeOf, type Charge } from '../../../heat/charge'
-import type { Deed, HeapCase, Weather } from '../../../heat/course'
-import type { Standing as Ground } from '../../../heat/walls'
-import type { HeapLog } from '../../heated/heap-log'
-import type { MaterialBook } from '../../../materials/book'
-import { ingredientsOf, materialOf, portionOf } from '../../../mix/portion'
-import { seedFromText } from '../../../random/random'
-import { fillHeightM } from '../../../vessel/vessel'
-import { hotHeapApproach, type TurningRule } from '../approaches'
-import { daysBetween } from '../../../units/time'
-import type { HeapSupposed } from '../../heated/expected'
-import type { Surroundings } from '../../contract'
-import type { StampedFinding } from '../../../learning/fit'
-import { groundOf, starterOf, STARTS_ABOVE_K, weatherOn } from './around'
-import { findingsOf, type HeapRow } from './findings'
-import { habitOf } from './turning'
+import { chargeOf, type Charge } from '../../heat/charge'
+import type { Deed, HeapCase, Watering, Weather } from '../../heat/course'
+import type { Standing as Ground } from '../../heat/walls'
+import type { HeapLog } from './heap-log'
+import type { MaterialBook } from '../../materials/book'
+import { ingredientsOf, materialOf, portionOf } from '../../mix/portion'
+import { seedFromText } from '../../random/random'
+import { fillHeightM } from '../../vessel/vessel'
+import type { Vessel } from '../../vessel/vessel'
+import { daysBetween } from '../../units/time'
+import type { HeapSupposed } from './expected'
+import type { Surroundings } from '../contract'
+import type { StampedFinding } from '../../learning/fit'
+import { starterOf, STARTS_ABOVE_K, weatherOn } from './forecast/around'
+import { findingsOf, type HeapRow } from './forecast/findings'
+import { habitOf, type TurningRule } from './turning'
 
 /** Everything that a forecast of one heap needs, as plain data that can be handed to a worker. */
-export interface HeapQuestion {
-  readonly methodId: 'hot-heap'
+export interface HeatedQuestion {
+  readonly methodId: string
   readonly batchId: string
   readonly builtAt: string
   readonly nowDay: number
@@ -30,6 +30,9 @@ export interface HeapQuestion {
   readonly starter: number
   readonly builtHeightM: number
   readonly turning: TurningRule
+  readonly watering: Watering
+  /** It has to work for so many days, frost and dry spells left out, whatever is left to rot. */
+  readonly workingDays: number
   readonly findings: readonly StampedFinding<HeapRow>[]
   /** From this day on it is taken to be turned as the approach says. */
   readonly habitFromDay: number
@@ -65,34 +68,40 @@ function deedsOf(batch: HeapLog, supposed: readonly HeapSupposed[], book: Materi
 /** A turn that is asked today is taken to be made so much later, days. */
 const DONE_BY_DAYS = 0.75
 
-/** How far a forecast looks, days: most of a year, and a good while beyond what the approach takes at the latest and beyond now. */
-function horizonOf(batch: HeapLog, nowDay: number): number {
-  const { hotDays, coolingDays, curingDays } = hotHeapApproach(batch.built.approachId)
-  const latest = hotDays[1] + coolingDays[1] + curingDays[1]
-  return Math.ceil(Math.min(760, Math.max(420, 1.8 * latest, nowDay + 240)))
+/** How a method looks after a batch that heats, and how far ahead it has to be seen. */
+export interface Tending {
+  readonly turning: TurningRule
+  readonly watering: Watering
+  readonly workingDays: number
+  readonly horizonDay: (nowDay: number) => number
+  /** What it stands on and how air gets in. */
+  readonly ground: (vessel: Vessel) => Ground
+  /** Share of the rain that gets in, where it is not as its vessel has it. */
+  readonly openShare?: number
 }
 
 /** The question a batch puts, or nothing when none of its materials is known. `supposed` are things that might yet be done to it. */
-export function questionOf(batch: HeapLog, surroundings: Surroundings, supposed: readonly HeapSupposed[] = []): HeapQuestion | undefined {
+export function heatedQuestion(batch: HeapLog, surroundings: Surroundings, tending: Tending, supposed: readonly HeapSupposed[] = []): HeatedQuestion | undefined {
   const { built } = batch
   const charge = chargeOfNamed(built.ingredients, built.waterL, surroundings.materials)
   if (!charge) return undefined
-  const { turning } = hotHeapApproach(built.approachId)
+  const { turning, watering, workingDays, openShare } = tending
   const nowDay = Math.max(0, daysBetween(built.at, surroundings.now))
-  const horizonDay = horizonOf(batch, nowDay)
+  const horizonDay = tending.horizonDay(nowDay)
+  const weather = weatherOn(built.vessel, new Date(built.at), horizonDay, surroundings)
   const builtHeightM = fillHeightM(built.vessel, charge.volumeL)
   return {
-    methodId: 'hot-heap', batchId: batch.id, builtAt: built.at, nowDay, horizonDay, charge, standing: groundOf(built.vessel),
-    weather: weatherOn(built.vessel, new Date(built.at), horizonDay, surroundings),
+    methodId: built.methodId, batchId: batch.id, builtAt: built.at, nowDay, horizonDay, charge, standing: tending.ground(built.vessel),
+    weather: openShare === undefined ? weather : { ...weather, openShare },
     deeds: deedsOf(batch, supposed, surroundings.materials), startsAboveK: STARTS_ABOVE_K, starter: startersOf(batch, surroundings.materials),
-    builtHeightM, turning, findings: findingsOf(batch, builtHeightM),
+    builtHeightM, turning, watering, workingDays, findings: findingsOf(batch, builtHeightM),
     // What is asked today is done by tomorrow; who says when they turn it turns it then, and not before as well.
     habitFromDay: Math.max(nowDay + DONE_BY_DAYS, ...supposed.filter(({ kind }) => kind === 'turn').map(({ at }) => daysBetween(built.at, at) + 1)), seed: seedFromText(batch.id),
   }
 }
 
 /** The question as a case for the model of heat. */
-export function caseOf(question: HeapQuestion): HeapCase {
-  const { charge, standing, weather, deeds, startsAboveK, starter, habitFromDay, turning } = question
-  return { charge, standing, weather, deeds, startsAboveK, starter, habitFromDay, habit: habitOf(turning) }
+export function caseOf(question: HeatedQuestion): HeapCase {
+  const { charge, standing, weather, deeds, startsAboveK, starter, habitFromDay, turning, watering } = question
+  return { charge, standing, weather, deeds, startsAboveK, starter, habitFromDay, habit: habitOf(turning, watering) }
 }

@@ -1,0 +1,58 @@
+import { seededRandom } from '../random/random'
+import { bandOf, BAND_MEMBERS, drawnByWeight } from './bands'
+import { logFit, type StampedFinding } from './fit'
+import type { Forecast } from './forecast'
+import { learning, type Progress } from './learn'
+import { middleOf, movesOf, windowBy } from './windows'
+
+/** What a forecast is made of, where each possible course is a few rows of numbers at the same times. */
+export interface Foreseeing<C, Row extends string> {
+  readonly times: Float64Array
+  readonly horizonDay: number
+  readonly seed: number
+  readonly findings: readonly StampedFinding<Row>[]
+  /** What is uncertain, as so many standard normals. */
+  readonly dimensions: number
+  readonly members: number
+  readonly mostRounds: number
+  readonly run: (point: ArrayLike<number>) => C
+  readonly row: (course: C, row: Row) => Float32Array
+  /** Bands by what is known now, and by what was known at the start, each of a row. */
+  readonly bands: Readonly<Record<string, Row>>
+  readonly bandsAtStart: Readonly<Record<string, Row>>
+  /** Windows by the day on which a course comes so far. */
+  readonly windows: Readonly<Record<string, (course: C) => number>>
+}
+
+/** The times of a forecast: every so many days, now, the end, and whenever something was found. */
+export function timesEvery(everyDays: number, { horizonDay, findings, nowDay }: { readonly horizonDay: number, readonly nowDay: number, readonly findings: readonly StampedFinding[] }): Float64Array {
+  const even = Array.from({ length: Math.floor(horizonDay / everyDays) + 1 }, (_, index) => index * everyDays)
+  return Float64Array.from(new Set([...even, Math.min(horizonDay, nowDay), horizonDay, ...findings.map(({ finding }) => Math.min(horizonDay, finding.day))])).sort()
+}
+
+/** What will be, learnt from everything found. A generator: it can be stopped between members. */
+export function* foresee<C, Row extends string>(what: Foreseeing<C, Row>): Generator<Progress, Forecast> {
+  const { times, horizonDay, findings, row } = what
+  const places = findings.map(({ finding }) => times.indexOf(Math.min(horizonDay, finding.day)))
+  const kept: C[] = []
+  const learnt = yield* learning({
+    dimensions: what.dimensions, members: what.members, mostRounds: findings.length > 0 ? what.mostRounds : 1, random: seededRandom(what.seed),
+    run: (point) => {
+      const course = what.run(point)
+      kept.push(course)
+      return findings.map(({ finding }, index) => logFit(finding, row(course, finding.row)[places[index]!]!))
+    },
+  })
+  const weights = learnt.weightsAfter(Infinity)
+  const [now, start] = [drawnByWeight(weights, BAND_MEMBERS), drawnByWeight(learnt.weightsAfter(0), BAND_MEMBERS)]
+  const bands = (of: Readonly<Record<string, Row>>, members: readonly number[]) => Object.entries(of).map(([name, from]) => [name, bandOf(times, members.map(index => row(kept[index]!, from)), 1)] as const)
+  const windows = Object.entries(what.windows).map(([name, dayOf]) => {
+    const window = windowBy(kept.map(dayOf))
+    return [name, { start: window(learnt.weightsAfter(0)), now: window(weights), moves: movesOf(findings, learnt, window) }] as const
+  })
+  return {
+    days: times, series: Object.fromEntries([...bands(what.bands, now), ...bands(what.bandsAtStart, start)]),
+    rows: { middle: middleOf(learnt.points, weights) }, windows: Object.fromEntries(windows),
+    horizonDay, members: kept.length, effective: learnt.effective, rounds: learnt.rounds,
+  }
+}

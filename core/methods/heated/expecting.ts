@@ -1,0 +1,112 @@
+import { courseDays, emptyCourse, runCourse, type Course } from '../../heat/course'
+import { SHELLS } from '../../heat/heap'
+import { traitsAt, type Traits } from '../../heat/traits'
+import type { HeapLog } from './heap-log'
+import { range, type Range } from '../../units/range'
+import { HOUR_MS } from '../../units/time'
+import type { ExpectedDay, HeapSupposed, HeapWhatIf } from './expected'
+import type { Band, Forecast, Surroundings } from '../contract'
+import { caseOf, type HeatedQuestion } from './question'
+import { ripeDayOf, RIPE_MG_G } from './ready-day'
+import type { HeapRows, HeapSeries } from './forecast/answer'
+
+/** One course of a heap in the middle of what is possible, with the question it answers. */
+export interface MiddleCourse {
+  readonly question: HeatedQuestion
+  readonly course: Course
+  /** Where in the traits it stands. */
+  readonly point: ArrayLike<number>
+}
+
+interface Kept extends MiddleCourse { readonly quarterDay: number, readonly ambientC: Surroundings['ambientC'], readonly materials: Surroundings['materials'], readonly forecast: Forecast | undefined }
+
+const USUAL: ArrayLike<number> = []
+
+/** The traits of the heap in the middle: in its weather no spell counts. */
+export function middleTraits(point: ArrayLike<number>): Traits {
+  return { ...traitsAt(point), spells: 0 }
+}
+
+const exactly = (value: number): Range => range(value, value, value)
+
+function dayOfCourse({ question, course }: MiddleCourse, at: number): ExpectedDay {
+  return {
+    day: course.days[at]!, coreC: exactly(course.coreC[at]!), edgeC: exactly(course.edgeC[at]!),
+    heightM: exactly(course.volumeShare[at]! * question.builtHeightM), moisture: exactly(course.moisture[at]!),
+    depthsC: Array.from(course.shellsC.subarray(at * SHELLS, (at + 1) * SHELLS)),
+    usedShare: course.used[at]!,
+  }
+}
+
+function dayOfForecast({ days, series, rows }: Forecast, at: number): ExpectedDay {
+  const { coreC, edgeC, heightM, moisture } = series as Record<HeapSeries, Band>
+  const { shellsC, used } = rows as Record<HeapRows, Float32Array>
+  const of = ({ low, typical, high }: Band) => range(low[at]!, typical[at]!, high[at]!)
+  return { day: days[at]!, coreC: of(coreC), edgeC: of(edgeC), heightM: of(heightM), moisture: of(moisture), depthsC: Array.from(shellsC.subarray(at * SHELLS, (at + 1) * SHELLS)), usedShare: used[at]! }
+}
+
+const upTo = (days: Float64Array, last: number) => Array.from(days.keys()).filter(at => days[at]! <= last + 1e-9)
+
+/** What can be expected of the batches of a method that heats. */
+export interface Expecting {
+  /** Runs the one batch in the middle of what is possible. */
+  middleCourse(batch: HeapLog, surroundings: Surroundings, supposed?: readonly HeapSupposed[]): MiddleCourse | undefined
+  middleDays(batch: HeapLog, surroundings: Surroundings, days: number, supposed?: readonly HeapSupposed[]): ExpectedDay[]
+  leftAloneDays(batch: HeapLog, surroundings: Surroundings, days: number, supposed: readonly HeapSupposed[]): ExpectedDay[]
+  expectCourse(batch: HeapLog, surroundings: Surroundings, days: number): ExpectedDay[]
+  suppose(batch: HeapLog, surroundings: Surroundings, days: number, supposed: readonly HeapSupposed[]): HeapWhatIf | undefined
+}
+
+/** Puts the question of a method and expects from its answer. */
+export function expecting(questionOf: (batch: HeapLog, surroundings: Surroundings, supposed?: readonly HeapSupposed[]) => HeatedQuestion | undefined): Expecting {
+  /** The last course of each batch: a screen asks for it many times over. */
+  const kept = new WeakMap<HeapLog, Kept>()
+
+  /** Runs the one heap in the middle of what is possible: of what was learnt, where there is a forecast. A few thousandths of a second. */
+  function middleCourse(batch: HeapLog, surroundings: Surroundings, supposed: readonly HeapSupposed[] = []): MiddleCourse | undefined {
+    const forecast = surroundings.forecastOf?.(batch.id)
+    const quarterDay = Math.floor(surroundings.now.getTime() / (6 * HOUR_MS))
+    const known = kept.get(batch)
+    if (supposed.length === 0 && known?.quarterDay === quarterDay && known.ambientC === surroundings.ambientC && known.materials === surroundings.materials && known.forecast === forecast) return known
+    const question = questionOf(batch, surroundings, supposed)
+    if (!question) return undefined
+    const point = forecast?.rows.middle ?? USUAL
+    const course = emptyCourse(courseDays(question.horizonDay))
+    if (!runCourse(caseOf(question), middleTraits(point), course).ok) return undefined
+    if (supposed.length === 0) kept.set(batch, { question, course, point, quarterDay, ambientC: surroundings.ambientC, materials: surroundings.materials, forecast })
+    return { question, course, point }
+  }
+
+  /** The one course in the middle of what is possible, with something supposed to be done or nothing. */
+  function middleDays(batch: HeapLog, surroundings: Surroundings, days: number, supposed: readonly HeapSupposed[] = []): ExpectedDay[] {
+    const middle = middleCourse(batch, surroundings, supposed)
+    return middle ? upTo(middle.course.days, days).map(at => dayOfCourse(middle, at)) : []
+  }
+
+  /** The same if nobody turns it any more but as supposed: what a remedy is measured against. */
+  function leftAloneDays(batch: HeapLog, surroundings: Surroundings, days: number, supposed: readonly HeapSupposed[]): ExpectedDay[] {
+    const question = questionOf(batch, surroundings, supposed)
+    if (!question) return []
+    const point = surroundings.forecastOf?.(batch.id)?.rows.middle ?? USUAL
+    const course = emptyCourse(courseDays(Math.min(days, question.horizonDay)))
+    if (!runCourse({ ...caseOf(question), habitFromDay: Number.POSITIVE_INFINITY }, middleTraits(point), course).ok) return []
+    return Array.from(course.days.keys(), at => dayOfCourse({ question, course, point }, at))
+  }
+
+  /** What a hot heap is expected to do: its forecast where there is one, else one course without a range. */
+  function expectCourse(batch: HeapLog, surroundings: Surroundings, days: number): ExpectedDay[] {
+    const forecast = surroundings.forecastOf?.(batch.id)
+    return forecast ? upTo(forecast.days, days).map(at => dayOfForecast(forecast, at)) : middleDays(batch, surroundings, days)
+  }
+
+  /** What would change if something were done: two courses of the heap in the middle of what is possible. */
+  function suppose(batch: HeapLog, surroundings: Surroundings, days: number, supposed: readonly HeapSupposed[]): HeapWhatIf | undefined {
+    const [before, after] = [middleCourse(batch, surroundings), middleCourse(batch, surroundings, supposed)]
+    if (!before || !after) return undefined
+    const readyOn = ({ course, question, point }: MiddleCourse) => ripeDayOf(course, RIPE_MG_G * middleTraits(point).ripe) ?? question.horizonDay
+    const shown = (middle: MiddleCourse) => upTo(middle.course.days, days).map(at => dayOfCourse(middle, at))
+    return { present: shown(before), changed: shown(after), readyShiftDays: readyOn(after) - readyOn(before) }
+  }
+
+  return { middleCourse, middleDays, leftAloneDays, expectCourse, suppose }
+}

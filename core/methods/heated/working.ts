@@ -1,0 +1,28 @@
+import type { Course } from '../../heat/course'
+
+/** Frozen or dry, nothing that takes its time goes on: such days do not count. */
+export const WORKS = { aboveC: 1, moisture: 0.5 } as const
+
+/** Days on which something worked, and the day on which they were enough. */
+export interface Worked { readonly days: number, readonly day?: number }
+
+/** Whether a day counts. */
+export function works(coreC: number, moisture: number): boolean {
+  return coreC >= WORKS.aboveC && moisture >= WORKS.moisture
+}
+
+/** Counts on over a course from a day, until so many days are worked. */
+export function workedUp({ days, coreC, moisture }: Pick<Course, 'days' | 'coreC' | 'moisture'>, from: Worked, fromDay: number, wanted: number): Worked {
+  if (from.day !== undefined) return from
+  if (from.days >= wanted) return { days: from.days, day: fromDay }
+  let sum = from.days
+  let before = fromDay
+  for (let at = 0; at < days.length; at++) {
+    const length = days[at]! - before
+    before = days[at]!
+    if (length <= 0 || !works(coreC[at]!, moisture[at]!)) continue
+    sum += length
+    if (sum >= wanted) return { days: sum, day: days[at]! }
+  }
+  return { days: sum }
+}

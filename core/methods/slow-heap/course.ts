@@ -1,0 +1,336 @@
+import { USUAL_CONSTANTS as K } from '../../heat/constants'
+import { moistureShare, nitrogenShare, temperatureShare, airSpaceShare } from '../../heat/limits'
+import { atCelsius, celsiusTable } from '../../heat/table'
+import { surfaceOf, type Standing as Ground } from '../../heat/walls'
+import type { Addition } from './addition'
+import type { SlowTraits } from './traits'
+
+/** Something done on a day. */
+export type SlowDeed
+  = | { readonly day: number, readonly kind: 'water', readonly litres: number }
+    | { readonly day: number, readonly kind: 'take', readonly litres: number }
+    /** Forked over into the next bay. */
+    | { readonly day: number, readonly kind: 'move' }
+
+/** How it will be fed from a day on, until it is closed or reaches the rim. */
+export interface FeedingOn {
+  readonly fromDay: number
+  /** What goes in each week; nothing where it is closed. */
+  readonly weekly: Addition | undefined
+}
+
+/** All that a course needs. Weather by day from the day of beginning; the last day stands for all after it. */
+export interface SlowCase {
+  readonly additions: readonly Addition[]
+  readonly deeds: readonly SlowDeed[]
+  readonly feeding: FeedingOn
+  readonly ground: Ground
+  /** Height of the rim, m. */
+  readonly rimM: number
+  /** Share of the rain that gets in, and drying against open ground. */
+  readonly rainShare: number
+  readonly drying: number
+  readonly airC: ArrayLike<number>
+  readonly rainMm: ArrayLike<number>
+}
+
+/** What is noted at each of the times. */
+export interface SlowCourse {
+  readonly days: Float64Array
+  readonly volumeL: Float32Array
+  readonly moisture: Float32Array
+  /** Carbon to nitrogen of everything in it. */
+  readonly ratio: Float32Array
+  readonly celsius: Float32Array
+  /** What the rawer fifth would still respire, mg O₂/g in four days at 35 °C. */
+  readonly respirationMgG: Float32Array
+  /** Dry mass left of all that went in. */
+  readonly leftShare: Float32Array
+  /** Free air space. */
+  readonly airSpace: Float32Array
+  /** Leachate that ran off so far, litres. */
+  readonly drainedL: Float32Array
+  /** When it was first full, and when anything last went in; Infinity and 0 where that never was. */
+  fullDay: number
+  lastFedDay: number
+}
+
+const WEEK = 7
+/** Additions are told apart by their fortnight only. */
+const cohortOf = (day: number) => Math.floor(day / (2 * WEEK))
+/** Its room changes slowly: worked out anew so often, days, and whenever something is done. */
+const ROOM_EVERY = 3
+/** After so many times of slumping it has slumped. */
+const SLUMPED = 6
+
+/** Stuff that went in within one fortnight. */
+interface Cohort {
+  readonly fortnight: number
+  day: number
+  rapidKg: number
+  mediumKg: number
+  slowKg: number
+  restKg: number
+  ashKg: number
+  dryInKg: number
+  looseL: number
+  stiffness: number
+  keepsKgKg: number
+  pace: number
+  carbonKg: number
+  nitrogenKg: number
+  quickCarbonKg: number
+  quickNitrogenKg: number
+}
+
+const WARMTH = celsiusTable(celsius => temperatureShare(celsius, K.coolLater))
+const MJ_DAY_W = 0.0864
+const WATER_MJ = 0.00418
+const DRY_MJ = 0.0014
+const EVAPORATION_MJ_KG = 2.43
+/** Of the heat of so cool a heap this share leaves as vapour. */
+const LEAVES_AS_VAPOUR = 0.4
+/** Water dried off open ground, mm a day for each °C of air; less the drier it is (as for leaf mould). */
+const DRIES_MM_DAY_C = 0.1
+/** Loose stuff slumps within days: limp stuff to half, stiff stuff to five sixths of its loose room (own estimate). */
+const SLUMP = { limp: 0.5, stiff: 0.84, days: 9 }
+/** Slow rotting goes on in the rest, humus and lignin: half in about eight years. */
+const REST_DAY = 0.00024
+/** Carbon of what decays, and of the nitrogen set free so much gets lost while there is too much of it. */
+const CARBON_KG_KG = 0.5
+const NITROGEN_LOST = 0.3
+const NITROGEN_FREE_BELOW = 30
+/** Nitrogen of the whole meets what is rotting, where a cover lies on every caddy. */
+const SAMPLE = { days: 4, warmth: temperatureShare(35, K.coolLater) }
+const RAWER = 0.2
+
+interface State {
+  readonly cohorts: Cohort[]
+  waterKg: number
+  celsius: number
+  drainedL: number
+  dryInKg: number
+}
+
+function put(state: State, { charge, allCarbonKg, allNitrogenKg, keepsKgKg }: Addition, day: number, share: number, airC: number): void {
+  const dryKg = (charge.rapidKg + charge.mediumKg + charge.slowKg + charge.restKg) * share
+  if (!(dryKg > 0)) return
+  const held = heatOf(state)
+  let cohort = state.cohorts.at(-1)
+  if (!cohort || cohort.fortnight !== cohortOf(day)) {
+    cohort = { fortnight: cohortOf(day), day, rapidKg: 0, mediumKg: 0, slowKg: 0, restKg: 0, ashKg: 0, dryInKg: 0, looseL: 0, stiffness: 0, keepsKgKg: 0, pace: 0, carbonKg: 0, nitrogenKg: 0, quickCarbonKg: 0, quickNitrogenKg: 0 }
+    state.cohorts.push(cohort)
+  }
+  const fresh = dryKg / (cohort.dryInKg + dryKg)
+  const freshL = charge.volumeL * share / (cohort.looseL + charge.volumeL * share)
+  cohort.rapidKg += charge.rapidKg * share
+  cohort.mediumKg += charge.mediumKg * share
+  cohort.slowKg += charge.slowKg * share
+  cohort.restKg += charge.restKg * share
+  cohort.ashKg += charge.ashKg * share
+  cohort.carbonKg += allCarbonKg * share
+  cohort.nitrogenKg += allNitrogenKg * share
+  cohort.quickCarbonKg += charge.carbonKg * share
+  cohort.quickNitrogenKg += charge.nitrogenKg * share
+  cohort.keepsKgKg += (keepsKgKg - cohort.keepsKgKg) * fresh
+  cohort.pace += (charge.pace - cohort.pace) * fresh
+  cohort.stiffness += (charge.stiffness - cohort.stiffness) * freshL
+  cohort.day += (day - cohort.day) * freshL
+  cohort.looseL += charge.volumeL * share
+  cohort.dryInKg += dryKg
+  state.waterKg += charge.waterKg * share
+  state.dryInKg += dryKg
+  const brought = dryKg * DRY_MJ + charge.waterKg * share * WATER_MJ
+  state.celsius += (airC - state.celsius) * brought / (held + brought)
+}
+
+const cohortKg = (one: Cohort) => one.rapidKg + one.mediumKg + one.slowKg + one.restKg
+
+function dryKgOf({ cohorts }: State): number {
+  let sum = 0
+  for (let i = 0; i < cohorts.length; i++) sum += cohortKg(cohorts[i]!)
+  return sum
+}
+
+function heatOf(state: State): number {
+  return dryKgOf(state) * DRY_MJ + state.waterKg * WATER_MJ
+}
+
+function volumeOf({ cohorts }: State, day: number, settling: number): number {
+  let litres = 0
+  for (let i = 0; i < cohorts.length; i++) {
+    const one = cohorts[i]!
+    const to = Math.min(0.95, (SLUMP.limp + (SLUMP.stiff - SLUMP.limp) * one.stiffness) * settling)
+    const age = (day - one.day) / SLUMP.days
+    const settled = age > SLUMPED ? to : to + (1 - to) * Math.exp(-Math.max(0, age))
+    litres += one.looseL * settled * (cohortKg(one) / one.dryInKg) ** K.sinkingPower
+  }
+  return litres
+}
+
+/** Free air space of the whole. */
+function airSpaceOf(state: State, volumeL: number): number {
+  let ash = 0
+  for (let i = 0; i < state.cohorts.length; i++) ash += state.cohorts[i]!.ashKg
+  const solidL = state.waterKg + (dryKgOf(state) - ash) / 1.6 + ash / 2.5
+  return volumeL > 0 ? Math.max(0, 1 - solidL / volumeL) : 1
+}
+
+/** What is left of a pool after it went at a pace for a day. */
+const left = (rate: number) => 1 / (1 + rate)
+
+/** Everything rots for a day; gives the mass gone. */
+function rotDay(state: State, comfort: number, { pace, slow }: SlowTraits): number {
+  let gone = 0
+  for (let i = 0; i < state.cohorts.length; i++) {
+    const one = state.cohorts[i]!
+    const rate = comfort * one.pace * pace * nitrogenShare(one.quickCarbonKg, one.quickNitrogenKg)
+    const [rapid, medium, tough, rest] = [one.rapidKg * left(K.rapidDay * rate), one.mediumKg * left(K.mediumDay * rate), one.slowKg * left(K.slowDay * slow * rate), (one.restKg - one.ashKg) * left(REST_DAY * comfort * pace) + one.ashKg]
+    const lost = one.rapidKg - rapid + one.mediumKg - medium + one.slowKg - tough + one.restKg - rest
+    const before = one.carbonKg
+    one.carbonKg = Math.max(0.02 * one.carbonKg, one.carbonKg - CARBON_KG_KG * lost)
+    const plenty = Math.max(0, 1 - before / (one.nitrogenKg + 1e-12) / NITROGEN_FREE_BELOW)
+    one.nitrogenKg *= 1 - NITROGEN_LOST * plenty * (before - one.carbonKg) / (before + 1e-12)
+    one.rapidKg = rapid
+    one.mediumKg = medium
+    one.slowKg = tough
+    one.restKg = rest
+    gone += lost
+  }
+  return gone
+}
+
+/** Rain in, metabolic water, what dries and what drips. */
+function waterDay(state: State, what: SlowCase, airC: number, rainMm: number, goneKg: number, traits: SlowTraits): void {
+  const { footprintM2 } = what.ground
+  const dryKg = dryKgOf(state)
+  const moisture = state.waterKg / (state.waterKg + dryKg + 1e-12)
+  let keeps = 0
+  for (let i = 0; i < state.cohorts.length; i++) keeps += state.cohorts[i]!.keepsKgKg * cohortKg(state.cohorts[i]!)
+  const dries = DRIES_MM_DAY_C * Math.max(0, airC) * what.drying * traits.drying * footprintM2 * Math.min(1, moisture / 0.55)
+  const steams = LEAVES_AS_VAPOUR * goneKg * K.heatMJKg / EVAPORATION_MJ_KG
+  const kept = Math.max(0, state.waterKg + K.waterKgKg * goneKg + rainMm * footprintM2 * Math.min(1, what.rainShare * traits.rain) - Math.min(0.2 * state.waterKg, dries + steams))
+  // A heap that nobody feeds any more holds a little at least.
+  state.waterKg = Math.min(kept, keeps)
+  state.drainedL += kept - state.waterKg
+}
+
+const SURFACE = { areaM2: 0, meanW_M2K: 0, bareM2: 0 }
+
+function warmDay(state: State, { ground }: SlowCase, volumeL: number, airC: number, goneKg: number): void {
+  const capacity = heatOf(state)
+  if (!(capacity > 0)) {
+    state.celsius = airC
+    return
+  }
+  surfaceOf(ground, volumeL / 1000, K, SURFACE)
+  const depthM = 3 * volumeL / 1000 / SURFACE.areaM2
+  const passes = MJ_DAY_W * SURFACE.areaM2 / (1 / SURFACE.meanW_M2K + depthM / (5 * K.conductivityWmK))
+  const heat = (1 - LEAVES_AS_VAPOUR) * goneKg * K.heatMJKg
+  state.celsius = Math.min(70, (capacity * state.celsius + heat + passes * airC) / (capacity + passes))
+}
+
+/** What the rawer fifth would respire: the youngest first, which are the rawest. */
+function respirationOf({ cohorts }: State, { slow, pace }: SlowTraits): number {
+  const goes = (perDay: number) => -Math.expm1(-perDay * SAMPLE.days * SAMPLE.warmth)
+  let wanted = 0
+  for (let i = 0; i < cohorts.length; i++) wanted += RAWER * cohortKg(cohorts[i]!)
+  const all = wanted
+  let sum = 0
+  for (let i = cohorts.length - 1; i >= 0 && wanted > 1e-12; i--) {
+    const one = cohorts[i]!
+    const kg = cohortKg(one)
+    const taken = Math.min(wanted, kg)
+    const rate = one.pace * pace
+    sum += taken / (kg + 1e-12) * (goes(K.rapidDay * rate) * one.rapidKg + goes(K.mediumDay * rate) * one.mediumKg + goes(K.slowDay * slow * rate) * one.slowKg)
+    wanted -= taken
+  }
+  return all > 0 ? 1000 * K.oxygenKgKg * sum / all : 0
+}
+
+function ratioOf({ cohorts }: State): number {
+  let [carbon, nitrogen] = [0, 0]
+  for (let i = 0; i < cohorts.length; i++) {
+    carbon += cohorts[i]!.carbonKg
+    nitrogen += cohorts[i]!.nitrogenKg
+  }
+  return nitrogen > 0 ? carbon / nitrogen : 0
+}
+
+function doTo(state: State, deed: SlowDeed, volumeL: number): void {
+  if (deed.kind === 'water') state.waterKg += deed.litres
+  if (deed.kind === 'take') {
+    const keeps = 1 - Math.min(0.98, deed.litres / Math.max(1, volumeL))
+    for (const one of state.cohorts) for (const name of ['rapidKg', 'mediumKg', 'slowKg', 'restKg', 'ashKg', 'dryInKg', 'looseL', 'carbonKg', 'nitrogenKg', 'quickCarbonKg', 'quickNitrogenKg'] as const) one[name] *= keeps
+    state.waterKg *= keeps
+    state.dryInKg *= keeps
+  }
+  // Forked into the next bay it lies loose again for a while.
+  if (deed.kind === 'move') for (const one of state.cohorts) one.day = Math.max(one.day, deed.day - SLUMP.days)
+}
+
+/** Below this height there is no rim to reach. */
+const FULL_SHARE = 0.98
+
+/**
+ * Runs a fed heap through weather, feeding and deeds, a day at a time.
+ * @param days ascending from 0, the times to note.
+ * @param warmth share of the best pace by temperature, as a table over °C, where it is not the usual one.
+ */
+export function runSlow(what: SlowCase, traits: SlowTraits, days: Float64Array, warmth: Float64Array = WARMTH): SlowCourse {
+  const row = () => new Float32Array(days.length)
+  const course: SlowCourse = { days, volumeL: row(), moisture: row(), ratio: row(), celsius: row(), respirationMgG: row(), leftShare: row(), airSpace: row(), drainedL: row(), fullDay: Infinity, lastFedDay: 0 }
+  const state: State = { cohorts: [], waterKg: 0, celsius: (what.airC[0] ?? 10) + traits.weatherK, drainedL: 0, dryInKg: 0 }
+  const roomL = what.ground.footprintM2 * what.rimM * 1000
+  const last = Math.ceil(days.at(-1) ?? 0)
+  let [nextPut, nextDeed, nextTime] = [0, 0, 0]
+  let volumeL = 0
+  for (let day = 0; day <= last; day++) {
+    const airC = (what.airC[Math.min(what.airC.length - 1, day)] ?? 10) + traits.weatherK
+    let changed = day % ROOM_EVERY === 0 || days[nextTime]! < day + 1
+    while (nextDeed < what.deeds.length && what.deeds[nextDeed]!.day < day + 1) {
+      doTo(state, what.deeds[nextDeed++]!, volumeL)
+      changed = true
+    }
+    while (nextPut < what.additions.length && what.additions[nextPut]!.day < day + 1) {
+      put(state, what.additions[nextPut]!, day, traits.caddy, airC)
+      course.lastFedDay = what.additions[nextPut++]!.day
+      changed = true
+    }
+    if (changed) volumeL = volumeOf(state, day, traits.settling)
+    const { weekly, fromDay } = what.feeding
+    if (weekly && day >= fromDay && course.fullDay === Infinity && day % WEEK === 0) {
+      put(state, weekly, day, traits.caddy * traits.feeding, airC)
+      course.lastFedDay = day
+      volumeL = volumeOf(state, day, traits.settling)
+    }
+    if (volumeL >= FULL_SHARE * roomL && course.fullDay === Infinity) course.fullDay = day
+    const space = airSpaceOf(state, volumeL)
+    while (nextTime < days.length && days[nextTime]! < day + 1) {
+      const dryKg = dryKgOf(state)
+      course.volumeL[nextTime] = volumeL
+      course.moisture[nextTime] = dryKg > 0 ? state.waterKg / (state.waterKg + dryKg) : 0
+      course.ratio[nextTime] = ratioOf(state)
+      course.celsius[nextTime] = state.celsius
+      course.respirationMgG[nextTime] = respirationOf(state, traits)
+      course.leftShare[nextTime] = state.dryInKg > 0 ? dryKg / state.dryInKg : 1
+      course.airSpace[nextTime] = space
+      course.drainedL[nextTime] = state.drainedL
+      nextTime++
+    }
+    if (state.cohorts.length === 0) continue
+    const dryKg = dryKgOf(state)
+    const comfort = atCelsius(warmth, state.celsius) * moistureShare(state.waterKg / (state.waterKg + dryKg + 1e-12)) * airSpaceShare(space)
+    const gone = rotDay(state, comfort, traits)
+    waterDay(state, what, airC, what.rainMm[Math.min(what.rainMm.length - 1, day)] ?? 0, gone, traits)
+    warmDay(state, what, volumeL, airC, gone)
+  }
+  return course
+}
+
+/** The day from which on it is ripe: so little left to respire, and nothing fed for so long. The last day where it never comes so far. */
+export function ripeDay({ days, respirationMgG, lastFedDay }: SlowCourse, limitMgG: number, restDays: number): number {
+  const raw = respirationMgG.findLastIndex(value => value > limitMgG)
+  const end = days.at(-1) ?? 0
+  return raw === days.length - 1 ? end : Math.min(end, Math.max(days[raw + 1] ?? 0, lastFedDay + restDays))
+}

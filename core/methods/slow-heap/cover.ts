@@ -1,0 +1,61 @@
+import { typicalTotals } from '../../mix/balance'
+import type { Totals } from '../../mix/totals'
+import { portionOf, type Ingredient } from '../../mix/portion'
+import type { Material } from '../../materials/material'
+import { containerText, type Amount, type ContainerThen } from '../../units/container'
+import { ratioText } from '../../units/format'
+
+/** The fresh part is brought to so much carbon for one of nitrogen, and to no more water than this: the middle of what is comfortable, and its wet end. */
+export const FRESH = { ratio: 27, mostMoisture: 0.62 } as const
+
+/** A hand full of leaves or torn card, litres (own measure). */
+export const HANDFUL: ContainerThen = { id: 'handful', name: 'handful', plural: 'handfuls', volumeL: 0.5 }
+
+/** What a fresh part is: its ratio of what takes part, and its moisture. */
+export interface FreshPart { readonly ratio: number, readonly moisture: number }
+
+const totalsOf = (some: readonly Ingredient[]) => typicalTotals(some.map(portionOf))
+
+/** What ingredients lying together are; nothing where there is nothing that decays. */
+export function freshPart(some: readonly Ingredient[]): FreshPart | undefined {
+  const totals = totalsOf(some)
+  if (!(totals.availableNitrogenKg > 1e-9) || !(totals.wetMassKg > 0)) return undefined
+  return { ratio: totals.availableCarbonKg / totals.availableNitrogenKg, moisture: totals.waterKg / totals.wetMassKg }
+}
+
+/** Litres of one thing that bring another to the ratio: (R·N − C)/(c − R·n), by the litre; 0 where it is there already, Infinity where no amount does. */
+function litresForRatio(of: Totals, a: Totals, ratio: number): number {
+  const short = ratio * of.availableNitrogenKg - of.availableCarbonKg
+  const gains = a.availableCarbonKg - ratio * a.availableNitrogenKg
+  return short <= 0 ? 0 : gains > 0 ? short / gains : Infinity
+}
+
+/** Litres that take the water up: (W − m·T)/(m·t − w). */
+function litresForWater(of: Totals, a: Totals, moisture: number): number {
+  const over = of.waterKg - moisture * of.wetMassKg
+  const takes = moisture * a.wetMassKg - a.waterKg
+  return over <= 0 ? 0 : takes > 0 ? over / takes : Infinity
+}
+
+/** Loose litres of a brown that bring what is fed into the band, by ratio and by water; the more of the two. */
+export function coverLitres(fed: readonly Ingredient[], brown: Material): number {
+  const [of, litre] = [totalsOf(fed), typicalTotals([{ material: brown, looseVolumeL: 1 }])]
+  return Math.max(litresForRatio(of, litre, FRESH.ratio), litresForWater(of, litre, FRESH.mostMoisture))
+}
+
+/** Up to so much is said in handfuls. */
+const HANDFULS_UP_TO_L = 4
+
+/** Litres in what one would carry them in: handfuls, or the container it lies in; rounded up to what can be done. */
+export function coverAmount(litres: number, container: ContainerThen | undefined): Amount {
+  if (litres <= HANDFULS_UP_TO_L || !container) return { count: Math.max(1, Math.ceil(litres / HANDFUL.volumeL - 0.15)), container: HANDFUL, packing: 'loose' }
+  return { count: Math.max(0.25, Math.ceil(4 * litres / container.volumeL - 0.3) / 4), container, packing: 'loose' }
+}
+
+/** Why so much of it. */
+export function coverWords(fed: readonly Ingredient[], brown: Ingredient): string {
+  const [before, after] = [freshPart(fed), freshPart([...fed, brown])]
+  if (!before || !after) return ''
+  const percent = (share: number) => `${Math.round(100 * share)} %`
+  return `${containerText(brown.amount.count, brown.amount.container)} of ${brown.material.short} bring it from ${ratioText(before.ratio)} and ${percent(before.moisture)} water to ${ratioText(after.ratio)} and ${percent(after.moisture)}.`
+}

@@ -1,0 +1,109 @@
+import type { BegunBatch, Put } from '../../journal/garden'
+import { findMaterial, type MaterialBook } from '../../materials/book'
+import type { Material } from '../../materials/material'
+import { ingredientsOf, portionOf, type Ingredient } from '../../mix/portion'
+import { numberOf } from '../../questions/question'
+import { STARTING_CONTAINERS, type ContainerThen } from '../../units/container'
+import { daysBetween } from '../../units/time'
+import type { Spare } from '../contract'
+import { CLOSED, WEEKLY } from './words'
+
+/** What was fed lately tells what will be fed: so many days back. */
+const LOOKS_BACK_DAYS = 56
+/** With less to go by than this what was said counts, days. */
+const LEAST_DAYS = 14
+/** Litres a week where nothing is known. */
+export const USUAL_WEEKLY_L = 12
+/** Litres of loose leaves that go with a litre of scraps, where nothing is known. */
+export const COVER_SHARE = 1
+
+/** What of a put is fed and what covers it. */
+export function partsOf({ inputs }: Pick<Put, 'inputs'>, book: MaterialBook): { readonly fed: Ingredient[], readonly cover: Ingredient[] } {
+  return { fed: ingredientsOf(inputs.filter(({ role }) => role !== 'cover'), book), cover: ingredientsOf(inputs.filter(({ role }) => role === 'cover'), book) }
+}
+
+const litresOf = (some: readonly Ingredient[]) => some.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+
+/** Whether nothing goes in any more. */
+export const isClosed = ({ did }: Pick<BegunBatch, 'did'>) => did.some(({ deed }) => deed === CLOSED)
+
+/** The puts that were made by the caddy. */
+export const feedings = ({ puts }: Pick<BegunBatch, 'puts'>): Put[] => puts.filter(({ inputs, atStart }) => !atStart && inputs.length > 0)
+
+/** A material with so many litres of it, in a container that is always at hand. */
+export function litresOfIt(material: Material, litres: number): Ingredient {
+  return { material, amount: { count: litres, container: LITRE, packing: 'loose' } }
+}
+const LITRE: ContainerThen = { id: 'litre', name: 'litre', plural: 'litres', volumeL: 1 }
+
+/** Fed and covered in a week, by what was done lately; by what was said while little was done. */
+export interface WeeklyFeed {
+  readonly ingredients: readonly Ingredient[]
+  readonly fedL: number
+  readonly coverL: number
+  /** Days between two feeds, the middle of the last ones. */
+  readonly everyDays: number
+}
+
+function assumed(weeklyL: number, book: MaterialBook): WeeklyFeed {
+  const [scraps, leaves] = [findMaterial('kitchen-veg', book), findMaterial('leaves-mixed', book)]
+  const ingredients = [...(scraps ? [litresOfIt(scraps, weeklyL)] : []), ...(leaves ? [litresOfIt(leaves, weeklyL * COVER_SHARE)] : [])]
+  return { ingredients, fedL: weeklyL, coverL: weeklyL * COVER_SHARE, everyDays: 3.5 }
+}
+
+/** What a week of scraps with its cover is, for a plan. */
+export function plannedWeek(weeklyL: number, book: MaterialBook): WeeklyFeed {
+  return assumed(weeklyL, book)
+}
+
+/** How a heap is fed. */
+export function weeklyFeed(batch: BegunBatch, now: Date, book: MaterialBook): WeeklyFeed {
+  const since = Math.min(LOOKS_BACK_DAYS, daysBetween(batch.began.at, now))
+  const recent = feedings(batch).filter(({ at }) => daysBetween(at, now) <= LOOKS_BACK_DAYS)
+  const said = numberOf(batch.began.answers, WEEKLY) ?? USUAL_WEEKLY_L
+  if (since < LEAST_DAYS || recent.length < 2) return assumed(said > 0 ? said : USUAL_WEEKLY_L, book)
+  const weeks = since / 7
+  const parts = recent.map(one => partsOf(one, book))
+  const ingredients = parts.flatMap(({ fed, cover }) => [...fed, ...cover]).map((one): Ingredient => ({ ...one, amount: { ...one.amount, count: one.amount.count / weeks } }))
+  const gaps = recent.slice(1).map((one, index) => daysBetween(recent[index]!.at, one.at)).sort((a, b) => a - b)
+  return {
+    ingredients, fedL: litresOf(parts.flatMap(({ fed }) => fed)) / weeks, coverL: litresOf(parts.flatMap(({ cover }) => cover)) / weeks,
+    everyDays: Math.min(14, Math.max(0.5, gaps[Math.floor(gaps.length / 2)] ?? 3.5)),
+  }
+}
+
+/** The caddy that is usual here: what was fed last, in its own container; a caddy of kitchen scraps before anything was. */
+export function usualCaddy(batch: BegunBatch, book: MaterialBook, units: 'metric' | 'us'): Ingredient[] {
+  const last = feedings(batch).at(-1)
+  const fed = last ? partsOf(last, book).fed : []
+  if (fed.length > 0) return fed
+  const scraps = findMaterial('kitchen-veg', book)
+  const caddy = STARTING_CONTAINERS[units].find(({ id }) => id === 'caddy')!
+  return scraps ? [{ material: scraps, amount: { count: 1, container: { id: caddy.id, name: caddy.name, plural: caddy.plural, volumeL: caddy.volumeL }, packing: 'loose' } }] : []
+}
+
+/** Families that a caddy is covered with. */
+export const COVERS = ['leaf', 'paper', 'straw', 'wood', 'finished'] as const
+/** So dry and so poor in nitrogen is a brown. */
+const BROWN = { leastRatio: 28, mostMoisture: 0.55 }
+
+/** Whether something can cover what is wet and rich. */
+export function isBrown({ family, carbonToNitrogen, moistureFraction }: Material): boolean {
+  return COVERS.some(one => one === family) && carbonToNitrogen.typical >= BROWN.leastRatio && moistureFraction.typical <= BROWN.mostMoisture
+}
+
+/** The brown that a heap is covered with: what covered it last as long as there is some, else what there is most of. */
+export function coverAtHand(batch: BegunBatch, spares: readonly Spare[], book: MaterialBook): { readonly material: Material, readonly spare?: Spare } | undefined {
+  const lying = spares.filter(({ count, material }) => count > 0 && isBrown(material) && material.structure < 3)
+  const last = feedings(batch).flatMap(one => partsOf(one, book).cover).at(-1)?.material
+  const known = last && lying.find(({ material }) => material.id === last.id)
+  const most = lying.reduce<Spare | undefined>((best, one) => !best || one.count * one.container.volumeL > best.count * best.container.volumeL ? one : best, undefined)
+  const spare = known ?? most
+  const material = spare?.material ?? last ?? findMaterial('leaves-mixed', book)
+  return material && { material, ...(spare ? { spare } : {}) }
+}
+
+/** Litres of all browns that lie in the store. */
+export function coverLeftL(spares: readonly Spare[]): number {
+  return spares.filter(({ material }) => isBrown(material) && material.structure < 3).reduce((sum, { count, container, material, packing }) => sum + portionOf({ material, amount: { count, container, packing } }).looseVolumeL, 0)
+}

@@ -1,0 +1,67 @@
+import { counted } from '../../units/plural'
+import { quantityText, ratioText } from '../../units/format'
+import type { Cover, FeedOffer, Pad, Quantity } from '../contract'
+import { cautionsOf, TAKE_CAUTIONS } from './cautions'
+import { coverAmount, coverLitres, coverWords, freshPart, FRESH } from './cover'
+import { coverAtHand, COVERS, isClosed, usualCaddy } from './feeding'
+import { slowOn } from './now'
+import { SENSES } from './senses'
+import { CLOSED, FED, HEIGHT, MOVED } from './words'
+
+/** What is fed. */
+const FEEDS = ['kitchen', 'plant', 'grass', 'manure', 'feed', 'leaf', 'paper', 'straw', 'finished'] as const
+
+const caddy: FeedOffer = {
+  id: FED, label: 'A caddy', icon: 'i-ph-bowl-food', button: 'Emptied it', said: 'Fed',
+  families: FEEDS, coverFamilies: COVERS,
+  usual: (batch, { materials, units }) => usualCaddy(batch, materials, units),
+  coverFor: (batch, { materials, spares = [] }, fed): Cover => {
+    const [at, fresh] = [coverAtHand(batch, spares, materials), freshPart(fed)]
+    if (!at || !fresh) return { words: '' }
+    const litres = coverLitres(fed, at.material)
+    if (litres < 0.1) return { words: `${ratioText(fresh.ratio)} by itself: it needs no cover for its balance. A thin one keeps flies off.` }
+    if (!Number.isFinite(litres)) return { words: `${at.material.name} cannot bring it to ${ratioText(FRESH.ratio)}: cover it with leaves, torn card or straw.` }
+    const ingredient = { material: at.material, amount: coverAmount(litres, at.spare?.container) }
+    return { ingredient, words: `${coverWords(fed, ingredient)}${at.spare ? '' : ' None lies in the store: what is there goes too.'}` }
+  },
+  pockets: () => [],
+  answer: (batch, surroundings, fed, cover) => {
+    const [slow, fresh] = [slowOn(batch, surroundings), freshPart(cover ? [...fed, cover] : fed)]
+    const bare = cover ? '' : ' Not covered: it smells and draws flies. Bury it a hand deep at least.'
+    return `${fresh ? `This part is ${ratioText(fresh.ratio)}, ${Math.round(100 * fresh.moisture)} % water. ` : ''}${slow && slow.volumeL > 1 ? `The whole stands ${quantityText('length', surroundings.units, slow.heightM)} high, ${ratioText(slow.ratio)}, ${Math.round(100 * slow.moisture)} % water.` : ''}${bare}`
+  },
+  cautions: cautionsOf,
+}
+
+const height: Quantity = {
+  id: HEIGHT, label: 'Height', icon: 'i-ph-ruler', unit: 'length', limits: [0, 6], button: 'Record the height',
+  spots: [{ id: 'top', label: 'Height from the ground', said: '{} high' }],
+  expected: (batch, surroundings) => {
+    const slow = slowOn(batch, surroundings)
+    return slow ? { top: slow.heightM } : {}
+  },
+  answer: (batch, surroundings, { top }) => {
+    const expectedM = slowOn(batch, surroundings)?.heightM
+    if (expectedM === undefined || top === undefined) return ''
+    return Math.abs(top - expectedM) < 0.05 ? 'As expected.' : top > expectedM ? 'Higher than expected: it is full sooner.' : 'It has sunk more than expected: it lasts longer.'
+  },
+}
+
+/** What can be recorded of a slow heap, in the order in which it is offered. */
+export const PADS: readonly Pad[] = [
+  { kind: 'feed', feed: caddy, fits: batch => !isClosed(batch) },
+  ...SENSES.map((sense): Pad => ({ kind: 'sense', sense })),
+  { kind: 'put', put: { id: 'browns', label: 'Browns', icon: 'i-ph-leaf', what: 'stuff', role: 'cover', families: COVERS, button: 'Covered', said: 'Covered with' } },
+  { kind: 'put', put: { id: 'watered', label: 'Watered', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Watered', said: 'Watered' } },
+  { kind: 'gauge', quantity: height },
+  { kind: 'deed', fits: batch => !isClosed(batch), deed: {
+    id: CLOSED, label: 'Closed', icon: 'i-ph-lock', asks: [], cautions: [],
+    how: 'The last caddy is in and covered a hand deep: from now on it only rests, and the next bay is fed.',
+    said: () => ({ said: 'closed, it rests now.', answer: 'Ready counts from the last caddy.' }), words: () => 'Closed: nothing more goes in.',
+  } },
+  { kind: 'deed', deed: {
+    id: MOVED, label: 'Moved on', icon: 'i-ph-arrow-bend-up-right', asks: [], cautions: TAKE_CAUTIONS,
+    how: 'Forked over into the next bay, top to the bottom, dry parts wetted: it airs, mixes, and warms a little once more.',
+    said: batch => ({ said: `moved on${batch.did.some(({ deed }) => deed === MOVED) ? `, ${counted(batch.did.filter(({ deed }) => deed === MOVED).length + 1, 'time', 'times')} so far` : ''}.`, answer: 'What was raw on top lies below now.' }), words: () => 'Moved on into the next bay.',
+  } },
+]

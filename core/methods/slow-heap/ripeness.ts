@@ -1,0 +1,28 @@
+import { READINESS_TESTS } from '../../readiness/tests'
+import type { Ripeness } from '../contract'
+import { RIPE_MG_G } from '../heated/ready-day'
+import { isClosed } from './feeding'
+import { slowOn } from './now'
+import { daysSinceFed } from './windows'
+import { REST_DAYS } from './forecast'
+
+/** Tests that say something about what rotted cool; weedkiller where grass or manure may have brought it. */
+const TESTS = ['look', 'bag', 'sprout', 'weedkiller']
+const CARRIES = ['grass', 'manure', 'straw']
+
+/** How ripe a slow heap is: by how long it has rested, what is left to rot, and the tests. */
+export const ripeness: Ripeness = {
+  tests: (batch, { materials }) => {
+    const doubtful = batch.puts.some(({ inputs }) => inputs.some(({ materialId }) => CARRIES.includes(materials.find(materialId)?.family ?? '')))
+    return READINESS_TESTS.filter(({ id }) => TESTS.includes(id) && (id !== 'weedkiller' || doubtful))
+  },
+  stages: (batch, surroundings) => {
+    const slow = slowOn(batch, surroundings)
+    const rested = isClosed(batch) ? daysSinceFed(batch, surroundings.now) / REST_DAYS : 0
+    return { cool: true, curedShare: rested, rottedShare: slow && slow.respirationMgG > 0 ? Math.min(1.2, RIPE_MG_G / slow.respirationMgG) : 0 }
+  },
+  notes: () => ({
+    title: 'What it never was', caution: 'It never got hot: seeds and sickness in it are alive. Round fruit, hedges and beds that are mulched; not for seed trays, and no promise for salads.',
+    lines: ['Fed caddy by caddy it is ready from below: the top goes into the bay that is being filled.', 'A sprout test in a pot tells what its seeds are up to.'],
+  }),
+}

@@ -1,0 +1,48 @@
+import { addHours } from 'date-fns'
+import type { BegunBatch } from '../../journal/garden'
+import { dayText } from '../../units/dates'
+import { daysBetween } from '../../units/time'
+import type { NamedWindow, Surroundings } from '../contract'
+import { RIPE_MG_G } from '../heated/ready-day'
+import { ripeDay } from './course'
+import { fullDayOf, REST_DAYS } from './forecast'
+import { feedings, isClosed } from './feeding'
+import { middleOf } from './now'
+
+/** Without a forecast yet it may come so much sooner or later than one course says. */
+const ROUGHLY = { sooner: 0.8, later: 1.35 }
+
+const later = (at: string, days: number) => addHours(new Date(at), Math.round(days * 24))
+
+/** When it is full, as long as it is fed, and when it has rested long enough. */
+export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedWindow[] {
+  const middle = middleOf(batch, surroundings)
+  if (batch.ended || !middle) return []
+  const { question, course } = middle
+  const forecast = surroundings.forecastOf?.(batch.id)
+  const closed = isClosed(batch)
+  const between = (id: string, oneDay: number) => forecast?.windows[id]?.now ?? { low: question.nowDay + (oneDay - question.nowDay) * ROUGHLY.sooner, typical: oneDay, high: question.nowDay + (oneDay - question.nowDay) * ROUGHLY.later }
+  const last = question.horizonDay - 1
+  const named = (id: string, oneDay: number): Pick<NamedWindow, 'id' | 'from' | 'to' | 'orLater'> => {
+    const { low, high } = between(id, oneDay)
+    return { id, from: later(batch.began.at, low), to: later(batch.began.at, Math.max(low + 1, high)), ...(high >= last ? { orLater: true } : {}) }
+  }
+  const lastFed = feedings(batch).at(-1)?.at ?? batch.began.at
+  const full = closed || between('full', fullDayOf(course)).low >= last
+    ? []
+    : [{ ...named('full', fullDayOf(course)), label: 'Full', coming: 'Full between', announced: 'may be full', begun: 'Full, as far as can be told, since', reasons: ['At the pace of the last weeks, with the sinking counted.', 'What is fed by then rests longest at the bottom.'] }]
+  const ready: NamedWindow = {
+    ...named('ready', ripeDay(course, RIPE_MG_G, REST_DAYS)), label: 'Ready', coming: 'Ready between', announced: 'may be ready', begun: 'Ready to test since',
+    reasons: [
+      closed ? `Counted from the last caddy, ${dayText(lastFed)}: it rests at least ${REST_DAYS} days, and until the rawest fifth has hardly anything left to rot.` : 'Counted from the last caddy: fed on at this pace until it is full, then resting until the rawest fifth has hardly anything left to rot.',
+      'It stays cool: seeds and sickness in it are alive when it is ready.',
+    ],
+    leavesOut: 'Not reckoned with: clods that were never covered, and what animals carry in or off.',
+  }
+  return [...full, ready]
+}
+
+/** Days since the last caddy. */
+export function daysSinceFed(batch: BegunBatch, now: Date): number {
+  return daysBetween(feedings(batch).at(-1)?.at ?? batch.began.at, now)
+}

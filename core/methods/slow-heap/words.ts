@@ -1,0 +1,11 @@
+/** The words by which what is recorded of a slow heap is known in its events. */
+export const FED = 'fed'
+export const CLOSED = 'closed'
+export const MOVED = 'moved'
+export const HEIGHT = 'height'
+export const SQUEEZE = 'squeeze'
+export const SMELL = 'smell'
+export const LOOK = 'look'
+export const BAYS = 'bays'
+export const WEEKLY = 'weeklyL'
+export const RAIN = 'rain'

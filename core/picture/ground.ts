@@ -1,0 +1,55 @@
+import { quantityText } from '../units/format'
+import type { UnitSystem } from '../units/system'
+import type { Family } from '../materials/material'
+
+/** How the ground of something is bounded, metres. */
+export type GroundShape
+  = | { readonly shape: 'box', readonly widthM: number, readonly depthM: number }
+    | { readonly shape: 'circle', readonly diameterM: number }
+
+/** One thing seen from above. Measures in metres from the middle of the ground, `xM` to the right, `yM` away from whoever looks. */
+export type GroundPart
+  /** An upright air channel with its number, and the ring that it reaches. */
+  = | { readonly kind: 'channel', readonly number: number, readonly xM: number, readonly yM: number, readonly diameterM: number, readonly reachM: number, readonly pulled: boolean }
+  /** A pocket or a field of the ground: what it is filled with and how full, whether it is its turn. */
+    | { readonly kind: 'field', readonly label: string, readonly xM: number, readonly yM: number, readonly widthM: number, readonly depthM: number, readonly family: Family, readonly share: number, readonly next: boolean, readonly said: string }
+  /** A distance between two points, written beside its line. */
+    | { readonly kind: 'distance', readonly fromM: readonly [x: number, y: number], readonly toM: readonly [x: number, y: number] }
+
+/** Something seen from above, to scale. */
+export interface GroundPlan {
+  readonly of: string
+  readonly ground: GroundShape
+  readonly parts: readonly GroundPart[]
+}
+
+const lengthOf = ({ fromM, toM }: Extract<GroundPart, { kind: 'distance' }>) => Math.hypot(toM[0] - fromM[0], toM[1] - fromM[1])
+
+/** The length of a distance, as it is written beside it. */
+export function distanceText(part: Extract<GroundPart, { kind: 'distance' }>, units: UnitSystem): string {
+  return quantityText('length', units, lengthOf(part))
+}
+
+/** How wide and deep a ground is, metres. */
+export function groundSize(ground: GroundShape): { readonly widthM: number, readonly depthM: number } {
+  return ground.shape === 'box' ? ground : { widthM: ground.diameterM, depthM: ground.diameterM }
+}
+
+function partWords(part: GroundPart, units: UnitSystem): string {
+  const side = (metres: number, low: string, high: string) => Math.abs(metres) < 0.02 ? '' : `${quantityText('length', units, Math.abs(metres))} ${metres < 0 ? low : high}`
+  switch (part.kind) {
+    case 'channel': {
+      const where = [side(part.xM, 'left', 'right'), side(part.yM, 'in front', 'behind')].filter(Boolean).join(' and ')
+      return `channel ${part.number} ${where ? `${where} of the middle` : 'in the middle'}${part.pulled ? '' : ', pipe still in'}`
+    }
+    case 'field': return part.said
+    case 'distance': return ''
+  }
+}
+
+/** A plan said to whoever cannot see it. */
+export function groundWords({ of, ground, parts }: GroundPlan, units: UnitSystem): string {
+  const { widthM, depthM } = groundSize(ground)
+  const size = ground.shape === 'circle' ? `${quantityText('length', units, widthM)} across` : `${quantityText('length', units, widthM)} by ${quantityText('length', units, depthM)}`
+  return [`${of} from above, ${size}`, ...parts.map(part => partWords(part, units)).filter(Boolean)].join('; ')
+}
