@@ -60,6 +60,7 @@ export const useGarden = createSharedComposable(() => {
     return {
       ambientC: (at: Date) => weather.known(at)?.meanC ?? usualTemperatureC(climate, dayOfYear(at)),
       rainMm: (at: Date) => weather.known(at)?.rainMm ?? usualRainMm(climate, at),
+      extremesC: (at: Date) => weather.known(at),
       weatherKnown: (at: Date) => weather.known(at) !== undefined,
     }
   })

@@ -73,9 +73,10 @@ function respire(heap: Heap, airC: number, days: number, count: number): void {
   for (let i = 0; i < SHELLS; i++) warmth += (celsius[i]! - airC) / SHELLS
   // Warm air rises through it; in a heap cooler than the day it sinks.
   const unmatted = 1 - k.matsClose * whole.mattingShare
-  const stream = k.streamKgDayM2K * traits.air * unmatted * work.passes * Math.abs(warmth) * standing.footprintM2 / (1 + standing.footprintM2 / (standing.perimeterM * k.sidesM)) / SHELLS
+  const stream = k.streamKgDayM2K * traits.air * unmatted * work.passes * Math.abs(warmth) * standing.footprintM2 / (1 + standing.footprintM2 / ((standing.airRimM ?? standing.perimeterM) * k.sidesM)) / SHELLS
   const ashShare = whole.ashKg / whole.chargedDryKg
   const solidM3Kg = (1 - ashShare) / 1600 + ashShare / 2500
+  const reachM = standing.reachM ?? Infinity
   const general = whole.pace * nitrogenShare(whole.carbonKg, whole.nitrogenKg)
   const topGeneral = whole.pace * nitrogenShare(whole.topCarbonKg, whole.topNitrogenKg)
   const cool = k.coolShare + (k.coolLater - k.coolShare) * whole.day / (whole.day + k.coolLaterDays)
@@ -93,7 +94,7 @@ function respire(heap: Heap, airC: number, days: number, count: number): void {
     const solidM3 = dry * solidM3Kg
     const pores = Math.max(0.02, 1 - solidM3 / roomM3)
     const space = Math.max(0, pores - water / 1000 / roomM3)
-    const depthM = i === TOP ? Math.max(LEAST_DEPTH_M, roomM3 / standing.footprintM2 / 2) : Math.max(LEAST_DEPTH_M, radiusM * (1 - MIDDLES[i]!))
+    const depthM = i === TOP ? Math.max(LEAST_DEPTH_M, roomM3 / standing.footprintM2 / 2) : Math.max(LEAST_DEPTH_M, Math.min(reachM, radiusM * (1 - MIDDLES[i]!)))
     const air = i === TOP ? stream * 0.5 : stream
     airKgDay[i] = air
     const supply = OXYGEN_IN_AIR * (air + creep * atShare(CREEPS, space) / (pores * pores) * roomM3 / (depthM * depthM)) + 1e-7

@@ -24,6 +24,9 @@ export interface Standing {
   readonly perimeterM: number
   /** Whether its top lies open to wind and rain. */
   readonly openTop?: boolean
+  /** Rim by which air comes in, m, where channels add to the sides; and the farthest that anything lies from air. */
+  readonly airRimM?: number
+  readonly reachM?: number
 }
 
 /** The surface of a heap of this volume. Writes into `into`: nothing is allocated. */

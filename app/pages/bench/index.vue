@@ -2,6 +2,7 @@
 import { METHODS } from '#core/methods'
 import type { Answers } from '#core/journal/garden'
 import { changedBy } from '#core/bench/one-change'
+import { asVessel } from '#core/vessel/site'
 import { leverText } from '#core/mix/words'
 import { completed } from '#core/questions/question'
 
@@ -42,7 +43,13 @@ watch(before, (laid) => {
 })
 
 const site = computed({ get: () => draft.value.site, set: fresh => bench.change({ site: fresh }) })
-const approachId = computed({ get: () => approach.value.id, set: id => bench.change({ approachId: id ?? approach.value.id }) })
+const sites = computed(() => method.value.sitesOf?.(approach.value.id) ?? method.value.sites)
+/** Another way of doing it may want another place. */
+const approachId = computed({ get: () => approach.value.id, set: (id) => {
+  const chosen = id ?? approach.value.id
+  const offered = method.value.sitesOf?.(chosen)
+  bench.change({ approachId: chosen, ...(offered && !offered.some(one => asVessel(one).id === asVessel(site.value).id) ? { site: offered[0]! } : {}) })
+} })
 const questions = computed(() => method.value.asks(approach.value.id))
 const answers = computed<Answers>({ get: () => completed(questions.value, draft.value.answers), set: fresh => bench.change({ answers: { ...draft.value.answers, ...fresh } }) })
 const mixIsWeak = computed(() => verdict.value?.weakest === 'mix' && verdict.value.grade !== 'good')
@@ -203,7 +210,7 @@ const ready = computed(() => planned.value !== undefined && (method.value.mixing
           />
           <SiteEntry
             v-model="site"
-            :sites="method.sites"
+            :sites="sites"
           />
           <ChoiceRow
             v-if="method.approaches.length > 1 && method.mixing"

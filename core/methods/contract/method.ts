@@ -65,6 +65,8 @@ export interface Method {
   readonly approaches: readonly Approach[]
   /** Where it can be: the usual ones to pick from, the first offered first. */
   readonly sites: readonly Site[]
+  /** The usual ones of one approach, where they differ. */
+  sitesOf?(approachId: string): readonly Site[]
   /** What is asked while it is planned, beside school, site and stuff. */
   asks(approachId: string): readonly Question[]
   /** Families that go in, where not everything does. */

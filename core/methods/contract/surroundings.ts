@@ -9,6 +9,8 @@ export interface Surroundings {
   readonly now: Date
   readonly units: UnitSystem
   readonly ambientC: (at: Date) => number
+  /** The coldest and the hottest hour of a day, where it is foretold or was noted, °C. */
+  readonly extremesC?: (at: Date) => { readonly minC: number, readonly maxC: number } | undefined
   /** Whether the weather of a day was measured, and is not only what is usual. */
   readonly weatherKnown?: (at: Date) => boolean
   /** Rain on a day, mm. */

@@ -1,7 +1,6 @@
 import { addDays } from 'date-fns'
-import type { BegunBatch } from '../../journal/garden'
+import type { BegunBatch, Answers } from '../../journal/garden'
 import type { MaterialBook } from '../../materials/book'
-import type { Answers } from '../../journal/garden'
 import type { Site } from '../../vessel/site'
 import { daysBetween } from '../../units/time'
 import { weatherFrom, type Pipeline, type PipelineRow, type PipelineStage, type Surroundings } from '../contract'

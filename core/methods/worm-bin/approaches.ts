@@ -1,0 +1,44 @@
+import type { Approach } from '../contract'
+import type { Site } from '../../vessel/site'
+import type { Vessel } from '../../vessel/vessel'
+
+/** A way of keeping worms, with where it stands and what of the rain gets in. */
+export interface WormApproach extends Approach {
+  readonly sites: readonly Site[]
+  readonly rainShare: number
+  /** In the ground worms come and go: summer and winter are milder there. */
+  readonly inGround: boolean
+}
+
+const vessel = (one: Vessel): Site => ({ kind: 'vessel', vessel: one })
+
+/** The main ways. */
+export const APPROACHES: readonly WormApproach[] = [
+  {
+    id: 'bin', name: 'Bin', rainShare: 0, inGround: false, summary: 'A shallow box, drained, aired and shaded: for kitchen scraps, indoors or out.',
+    sites: [
+      vessel({ id: 'worm-box', name: 'Shallow box', wall: 'plastic', shape: 'box', widthM: 0.6, depthM: 0.4, heightM: 0.35 }),
+      vessel({ id: 'worm-crate', name: 'Big crate', wall: 'boards', shape: 'box', widthM: 0.9, depthM: 0.6, heightM: 0.4 }),
+      vessel({ id: 'worm-tub', name: 'Round tub', wall: 'plastic', shape: 'cylinder', diameterM: 0.5, heightM: 0.4 }),
+    ],
+  },
+  {
+    id: 'bed', name: 'Open bed', rainShare: 0.5, inGround: true, summary: 'A bed on soil under sacking: takes much, wants water looked at often and a screen against birds.',
+    sites: [
+      vessel({ id: 'worm-bed', name: 'Worm bed', wall: 'boards', shape: 'box', widthM: 2, depthM: 1, heightM: 0.4 }),
+      vessel({ id: 'worm-long-bed', name: 'Long worm bed', wall: 'boards', shape: 'box', widthM: 3, depthM: 1, heightM: 0.4 }),
+    ],
+  },
+  {
+    id: 'tower', name: 'Tower in a bed', rainShare: 0.1, inGround: true, summary: 'A pipe with holes set into a bed, fed from the top: the worms carry it out to the plants, nothing is harvested.',
+    sites: [
+      vessel({ id: 'worm-pipe', name: 'Pipe with holes', wall: 'plastic', shape: 'cylinder', diameterM: 0.25, heightM: 0.6 }),
+      vessel({ id: 'worm-ring', name: 'Ring of bricks with gaps', wall: 'boards', shape: 'cylinder', diameterM: 0.45, heightM: 0.5 }),
+    ],
+  },
+]
+
+/** The approach of this id, or the first. */
+export function wormApproach(id: string): WormApproach {
+  return APPROACHES.find(approach => approach.id === id) ?? APPROACHES[0]!
+}

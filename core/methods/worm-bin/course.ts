@@ -1,0 +1,304 @@
+import { moistureShare } from '../../heat/limits'
+import { airAround, warmthShare, type Shelter, type WormKind } from './kinds'
+import type { WormTraits } from './traits'
+
+/** Something fed on a day, into a pocket. */
+export interface Feed {
+  readonly day: number
+  readonly pocket: number
+  readonly dryKg: number
+  readonly waterKg: number
+}
+
+/** Something else that happens to a bin on a day. */
+export type WormDeed
+  = | { readonly day: number, readonly kind: 'bedding', readonly dryKg: number, readonly waterKg: number }
+    | { readonly day: number, readonly kind: 'water', readonly litres: number }
+    | { readonly day: number, readonly kind: 'worms', readonly kg: number }
+    /** Some of all of it goes into another bin. */
+    | { readonly day: number, readonly kind: 'split', readonly share: number }
+    /** So many litres of castings are taken, the worms stay. */
+    | { readonly day: number, readonly kind: 'take', readonly litres: number }
+    /** What lies uneaten is taken out. */
+    | { readonly day: number, readonly kind: 'clear' }
+    | { readonly day: number, readonly kind: 'move', readonly shelter: Shelter }
+
+/** How it will be fed from a day on: dry matter and water, every so many days. */
+export interface FeedingOn { readonly fromDay: number, readonly everyDays: number, readonly feed: Pick<Feed, 'dryKg' | 'waterKg'> | undefined }
+
+/** All that a course needs. Weather by day from the day of beginning; the last day stands for all after it. */
+export interface WormCase {
+  readonly kind: WormKind
+  readonly shelter: Shelter
+  readonly areaM2: number
+  readonly pockets: number
+  readonly feeds: readonly Feed[]
+  readonly deeds: readonly WormDeed[]
+  readonly feeding: FeedingOn
+  /** Share of the rain that gets in: beds and towers in the open. */
+  readonly rainShare: number
+  readonly airC: ArrayLike<number>
+  readonly rainMm: ArrayLike<number>
+}
+
+/** What is noted at each of the times. */
+export interface WormCourse {
+  readonly days: Float64Array
+  readonly wormsKg: Float32Array
+  /** Uneaten feed, kg wet, and how many days it lasts them. */
+  readonly backlogKg: Float32Array
+  readonly backlogDays: Float32Array
+  /** Of the last feed, what still lies there. */
+  readonly leftShare: Float32Array
+  readonly binC: Float32Array
+  readonly moisture: Float32Array
+  readonly sour: Float32Array
+  readonly castingsL: Float32Array
+  readonly volumeL: Float32Array
+  /** What they would eat in a day, kg wet. */
+  readonly appetiteKg: Float32Array
+  /** Dry matter that came in and that went off as breath, kg: kept so that mass can be accounted for. */
+  readonly inKg: Float32Array
+  readonly goneKg: Float32Array
+  readonly dryKg: Float32Array
+}
+
+/** Wet feed eaten by a kilogram of worms in a day at their best; in the first weeks hardly more than half of it. */
+export const INTAKE_DAY = 0.4
+const SETTLES_IN = { share: 0.55, days: 30 }
+/** They multiply by so much a day when all is well: doubling in 69 days (60 to 90 in practice). */
+export const GROWTH_DAY = 0.01
+/** So many kilograms find room on a square metre. */
+export const ROOM_KG_M2 = 5
+/** Fed so much of what they would eat at most, a herd keeps its number. */
+const KEEPS_AT = 0.6
+const REMEMBERS_DAYS = 21
+/** Who has eaten nearly all they could wish for is not held back by food: from this share of their wish on, more and more. */
+const SATED = { from: 0.85, room: 20 }
+/** Hungry, it shrinks by no more than so much a day. */
+const SHRINKS_DAY = 0.008
+/** Of what is eaten so much of the dry matter leaves as castings (40–60 %). */
+export const CASTINGS_SHARE = 0.5
+/** Castings lie at so much water, wet basis, and weigh so much dry a litre. */
+export const CASTINGS_MOISTURE = 0.73
+export const CASTINGS_DRY_KG_L = 0.18
+const FEED_WET_KG_L = 0.55
+const BEDDING_DRY_KG_L = 0.055
+/** Bedding is eaten too: so much of it a day, and what appetite is left over takes so much dry matter a wet kilogram. */
+const BEDDING = { perDay: 0.0035, spare: 0.06 }
+/** Microbes take so much of the feed a day at 20 °C, doubling for ten kelvin, and heat it. */
+const MICROBES = { perDay: 0.025, at: 20, q10: 2, heatMJKg: 18 }
+/** Heat that a bin lets out, MJ a day, kelvin and square metre of its ground. */
+const LOSES_MJ = 0.65
+/** It follows the air with this time, days. */
+const FOLLOWS_DAYS = 1.4
+/** Feed that lies deeper than a hand sours; so does what stands in water. Sourness comes and goes within days. */
+const HAND_M = 0.065
+const SOURS_DAYS = 4
+const SOUR_WET = { from: 0.84, over: 0.1 }
+/** Above this, water drips off. */
+const DRIPS_ABOVE = 0.84
+/** Dries, mm a day at 20 °C under a lid. */
+const DRIES_MM = 0.25
+/** Worst days: beyond what they bear, by so much a day for each kelvin; and dry or sour. */
+const DEATH = { perK: 0.9, dry: 0.06, sour: 0.05 }
+const DRY_BELOW = 0.5
+
+interface State {
+  worms: number
+  readonly dry: Float64Array
+  readonly wet: Float64Array
+  bedding: number
+  castings: number
+  water: number
+  binC: number
+  sour: number
+  eaten: number
+  wanted: number
+  lastFed: number
+  fedIn: number
+  gone: number
+  shelter: Shelter
+}
+
+const sum = (values: Float64Array) => {
+  let all = 0
+  for (let i = 0; i < values.length; i++) all += values[i]!
+  return all
+}
+
+/** Water as a share of everything in the bin. */
+const moistureOf = (state: State) => {
+  const dry = sum(state.dry) + state.bedding + state.castings
+  return dry > 0 ? state.water / (state.water + dry) : 0
+}
+
+const volumeOf = (state: State) => sum(state.wet) / FEED_WET_KG_L + state.bedding / BEDDING_DRY_KG_L + state.castings / CASTINGS_DRY_KG_L
+
+function doTo(state: State, deed: WormDeed, herd: number): void {
+  switch (deed.kind) {
+    case 'bedding':
+      state.bedding += deed.dryKg
+      state.fedIn += deed.dryKg
+      state.water += deed.waterKg
+      break
+    case 'water': state.water += deed.litres
+      break
+    case 'worms': state.worms += deed.kg * herd
+      break
+    case 'split': {
+      const keeps = 1 - Math.min(0.95, Math.max(0, deed.share))
+      state.worms *= keeps
+      for (let i = 0; i < state.dry.length; i++) {
+        state.dry[i]! *= keeps
+        state.wet[i]! *= keeps
+      }
+      state.fedIn -= (1 - keeps) * (sum(state.dry) / keeps + state.bedding + state.castings)
+      state.bedding *= keeps
+      state.castings *= keeps
+      state.water *= keeps
+      break
+    }
+    case 'take': {
+      const taken = Math.min(0.98 * state.castings, deed.litres * CASTINGS_DRY_KG_L)
+      state.castings -= taken
+      state.fedIn -= taken
+      state.water = Math.max(0, state.water - taken * CASTINGS_MOISTURE / (1 - CASTINGS_MOISTURE))
+      break
+    }
+    case 'clear': {
+      const out = sum(state.dry)
+      state.fedIn -= out
+      state.water = Math.max(0, state.water - (sum(state.wet) - out))
+      state.dry.fill(0)
+      state.wet.fill(0)
+      state.sour *= 0.3
+      break
+    }
+    case 'move': state.shelter = deed.shelter
+  }
+}
+
+function feedTo(state: State, { dryKg, waterKg }: Pick<Feed, 'dryKg' | 'waterKg'>, pocket: number): void {
+  state.dry[pocket % state.dry.length]! += dryKg
+  state.wet[pocket % state.wet.length]! += dryKg + waterKg
+  state.fedIn += dryKg
+  state.water += waterKg
+  state.lastFed = dryKg + waterKg
+}
+
+/** They eat from all pockets alike; what they leave of their appetite goes into the bedding. */
+function eat(state: State, appetite: number, castings: number, beddingPace: number): void {
+  const wet = sum(state.wet)
+  const eaten = Math.min(appetite, wet)
+  const share = wet > 0 ? eaten / wet : 0
+  let dryEaten = 0
+  for (let i = 0; i < state.dry.length; i++) {
+    dryEaten += share * state.dry[i]!
+    state.dry[i]! *= 1 - share
+    state.wet[i]! *= 1 - share
+  }
+  const bedding = Math.min(0.2 * state.bedding, state.bedding * BEDDING.perDay * beddingPace + BEDDING.spare * (appetite - eaten) * beddingPace)
+  state.bedding -= bedding
+  state.castings += castings * (dryEaten + bedding)
+  state.gone += (1 - castings) * (dryEaten + bedding)
+  state.water += 0.5 * (1 - castings) * (dryEaten + bedding)
+  state.eaten += (eaten - state.eaten) / REMEMBERS_DAYS
+  state.wanted += (appetite - state.wanted) / REMEMBERS_DAYS
+}
+
+/** Microbes have their share of the feed: gives the heat of a day, MJ. */
+function rot(state: State): number {
+  const rate = Math.min(0.3, MICROBES.perDay * MICROBES.q10 ** ((Math.min(40, state.binC) - MICROBES.at) / 10))
+  let lost = 0
+  for (let i = 0; i < state.dry.length; i++) {
+    const gone = state.dry[i]! * rate
+    lost += gone
+    state.dry[i]! -= gone
+    state.wet[i]! = Math.max(state.dry[i]!, state.wet[i]! * (1 - rate))
+  }
+  state.gone += lost
+  state.water += 0.5 * lost
+  return lost * MICROBES.heatMJKg
+}
+
+function grow(state: State, { kind, areaM2 }: WormCase, traits: WormTraits, appetiteShare: number, moisture: number): void {
+  const sated = Math.max(0, Math.min(1, state.eaten / Math.max(1e-9, state.wanted)) - SATED.from) / (1 - SATED.from)
+  const food = (1 + SATED.room * sated) * state.eaten / (KEEPS_AT * INTAKE_DAY * traits.intake * Math.max(0.15, appetiteShare))
+  const room = Math.max(1e-6, Math.min(ROOM_KG_M2 * areaM2, food))
+  const r = GROWTH_DAY * traits.growth * appetiteShare
+  const grown = room / (1 + (room / Math.max(1e-9, state.worms) - 1) * Math.exp(-r))
+  state.worms = Math.max(grown, state.worms * (1 - SHRINKS_DAY))
+  const heat = Math.max(0, state.binC - (kind.diesAboveC - 1))
+  const cold = Math.max(0, kind.diesBelowC + 1 - state.binC)
+  const rate = DEATH.perK * (state.binC > kind.diesAboveC ? heat : 0) + DEATH.perK * (state.binC < kind.diesBelowC ? cold : 0) + (moisture < DRY_BELOW ? DEATH.dry : 0) + DEATH.sour * Math.max(0, state.sour - 0.7)
+  state.worms *= Math.exp(-Math.min(5, rate))
+}
+
+/** The appetite of worms by moisture: none when dry, full from 65 to 83 %, less where it stands in water. */
+export function moistureAppetite(moisture: number): number {
+  if (moisture <= 0.45) return 0
+  if (moisture < 0.65) return (moisture - 0.45) / 0.2
+  return moisture <= 0.85 ? 1 : Math.max(0.2, 1 - 5 * (moisture - 0.85))
+}
+
+/** By what curve warmth counts, where it is not the usual one. */
+export type WarmthCurve = (kind: WormKind, celsius: number) => number
+
+/** Runs a bin through weather, feeding and deeds, a day at a time. @param days ascending from 0, the times to note. */
+export function runWorms(what: WormCase, traits: WormTraits, days: Float64Array, warmth: WarmthCurve = warmthShare): WormCourse {
+  const row = () => new Float32Array(days.length)
+  const course: WormCourse = { days, wormsKg: row(), backlogKg: row(), backlogDays: row(), leftShare: row(), binC: row(), moisture: row(), sour: row(), castingsL: row(), volumeL: row(), appetiteKg: row(), inKg: row(), goneKg: row(), dryKg: row() }
+  const pockets = Math.max(1, what.pockets)
+  const state: State = { worms: 0, dry: new Float64Array(pockets), wet: new Float64Array(pockets), bedding: 0, castings: 0, water: 0, binC: airAround(what.shelter, what.airC[0] ?? 12), sour: 0, eaten: 0, wanted: 0, lastFed: 0, fedIn: 0, gone: 0, shelter: what.shelter }
+  const last = Math.ceil(days.at(-1) ?? 0)
+  let [nextFeed, nextDeed, nextTime, ahead] = [0, 0, 0, 0]
+  for (let day = 0; day <= last; day++) {
+    while (nextDeed < what.deeds.length && what.deeds[nextDeed]!.day < day + 1) doTo(state, what.deeds[nextDeed++]!, traits.herd)
+    while (nextFeed < what.feeds.length && what.feeds[nextFeed]!.day < day + 1) {
+      const feed = what.feeds[nextFeed++]!
+      feedTo(state, feed, feed.pocket)
+    }
+    const { feed, fromDay, everyDays } = what.feeding
+    if (feed && day >= fromDay && (day - Math.ceil(fromDay)) % everyDays === 0) feedTo(state, feed, what.feeds.length + ahead++)
+    if (day === 0) state.eaten = state.wanted = KEEPS_AT * INTAKE_DAY * traits.intake * state.worms
+    const moisture = moistureOf(state)
+    const share = warmth(what.kind, state.binC) * moistureAppetite(moisture) * (1 - 0.7 * state.sour)
+    const settled = SETTLES_IN.share + (1 - SETTLES_IN.share) * (1 - Math.exp(-day / SETTLES_IN.days))
+    const best = INTAKE_DAY * traits.intake * state.worms * settled
+    const appetite = best * share
+    while (nextTime < days.length && days[nextTime]! < day + 1) {
+      const backlog = sum(state.wet)
+      course.wormsKg[nextTime] = state.worms
+      course.backlogKg[nextTime] = backlog
+      course.backlogDays[nextTime] = Math.min(120, backlog / Math.max(1e-6, best * Math.max(0.08, share)))
+      course.leftShare[nextTime] = state.lastFed > 0 ? Math.min(1.5, backlog / state.lastFed) : 0
+      course.binC[nextTime] = state.binC
+      course.moisture[nextTime] = moisture
+      course.sour[nextTime] = state.sour
+      course.castingsL[nextTime] = state.castings / CASTINGS_DRY_KG_L
+      course.volumeL[nextTime] = volumeOf(state)
+      course.appetiteKg[nextTime] = appetite
+      course.inKg[nextTime] = state.fedIn
+      course.goneKg[nextTime] = state.gone
+      course.dryKg[nextTime] = sum(state.dry) + state.bedding + state.castings
+      nextTime++
+    }
+    eat(state, appetite, Math.min(0.7, CASTINGS_SHARE * traits.castings), traits.bedding)
+    const heatMJ = rot(state)
+    grow(state, what, traits, share, moisture)
+    const air = airAround(state.shelter, what.airC[Math.min(what.airC.length - 1, day)] ?? 12) + traits.warmerK
+    const rests = air + heatMJ * traits.heat / (LOSES_MJ * what.areaM2)
+    state.binC += (Math.min(60, rests) - state.binC) * (1 - Math.exp(-1 / FOLLOWS_DAYS))
+    let deepest = 0
+    for (let i = 0; i < pockets; i++) deepest = Math.max(deepest, state.wet[i]!)
+    const depthM = deepest / FEED_WET_KG_L / 1000 / (what.areaM2 / pockets)
+    const sours = Math.min(1, Math.max(0, (depthM / HAND_M - 1) * traits.souring) + Math.max(0, (moisture - SOUR_WET.from) / SOUR_WET.over))
+    state.sour += (sours - state.sour) * (1 - Math.exp(-1 / SOURS_DAYS))
+    const dry = sum(state.dry) + state.bedding + state.castings
+    const dries = DRIES_MM * traits.drying * what.areaM2 * Math.max(0, state.binC) / 20 * moistureShare(moisture)
+    const rain = (what.rainMm[Math.min(what.rainMm.length - 1, day)] ?? 0) * what.rainShare * what.areaM2
+    state.water = Math.min(dry * DRIPS_ABOVE / (1 - DRIPS_ABOVE), Math.max(0, state.water + rain - Math.min(0.1 * state.water, dries)))
+  }
+  return course
+}

@@ -1,0 +1,104 @@
+import type { BegunBatch } from '../../journal/garden'
+import { findMaterial, type MaterialBook } from '../../materials/book'
+import type { Material } from '../../materials/material'
+import { ingredientsOf, portionOf, type Ingredient } from '../../mix/portion'
+import { STARTING_CONTAINERS, type ContainerThen } from '../../units/container'
+import { daysBetween } from '../../units/time'
+import type { Spare, Surroundings } from '../contract'
+import { binOn } from './now'
+import { feedings } from './pockets'
+import { massOf, SCRAPS } from './question'
+import { LEFT } from './words'
+
+/** What worms are given this week. */
+export interface Diet {
+  /** Litres of kitchen scraps in the week, and at one time. */
+  readonly weekL: number
+  readonly onceL: number
+  readonly everyDays: number
+  /** When the next is due, in days from now; not below 0. */
+  readonly dueInDays: number
+  /** Feed rests: why, in words; nothing where it goes on. */
+  readonly rests?: string
+}
+
+/** Fed somewhat less than they could eat: what is not eaten sours. */
+const PRUDENT = 0.8
+const FEEDS_A_WEEK = 2.5
+/** So much may be left of the last feed when the next is due. */
+const LEFT_DUE = 0.25
+/** Backlog in days above which feeding rests. */
+const RESTS_ABOVE_DAYS = 9
+const FRESH_DAYS = 10
+
+/** What was seen of the last feed sets the pace, before the model has learnt it. */
+const BY_LEFT: Readonly<Record<string, number>> = { nothing: 1.2, little: 1, half: 0.65, most: 0 }
+
+/** What to feed this week: by what they eat at this warmth, what still lies there and what was left of the last. */
+export function dietOf(batch: BegunBatch, surroundings: Surroundings): Diet | undefined {
+  const bin = binOn(batch, surroundings)
+  if (!bin) return undefined
+  const seen = batch.observations.findLast(({ sense, at }) => sense === LEFT && daysBetween(at, surroundings.now) < FRESH_DAYS)
+  const learnt = surroundings.forecastOf?.(batch.id) !== undefined
+  const pace = seen && (!learnt || seen.finding === 'most') ? BY_LEFT[seen.finding] ?? 1 : 1
+  const eatsKg = bin.appetiteKg
+  const weekKg = PRUDENT * 7 * eatsKg * pace
+  const lies = bin.backlogKg
+  const weekL = Math.max(0, weekKg - Math.max(0, lies - eatsKg * 2) / 2) / SCRAPS.kgL
+  const everyDays = 7 / FEEDS_A_WEEK
+  const last = feedings(batch).at(-1)
+  const sinceDays = last ? daysBetween(last.at, surroundings.now) : Infinity
+  const untilEaten = eatsKg > 0.005 ? Math.max(0, lies - LEFT_DUE * lastKg(batch, surroundings)) / eatsKg : 14
+  const dueInDays = last ? Math.max(0, Math.min(14, untilEaten), everyDays - sinceDays) : 0
+  const rests = bin.wormsKg < 0.01 ? 'Hardly any worms live in it.' : bin.backlogDays > RESTS_ABOVE_DAYS || pace === 0 ? 'Most of what was fed still lies there.' : eatsKg * 7 < 0.15 * bin.wormsKg ? 'At this warmth they hardly eat.' : undefined
+  return { weekL: Math.round(10 * weekL) / 10, onceL: Math.max(0.2, Math.round(10 * weekL / FEEDS_A_WEEK) / 10), everyDays, dueInDays, ...(rests ? { rests } : {}) }
+}
+
+function lastKg(batch: BegunBatch, { materials }: Surroundings): number {
+  const last = feedings(batch).at(-1)
+  const { dryKg, waterKg } = massOf(ingredientsOf(last?.inputs.filter(({ role }) => role === 'feed') ?? [], materials))
+  return dryKg + waterKg
+}
+
+const LITRE: ContainerThen = { id: 'litre', name: 'litre', plural: 'litres', volumeL: 1 }
+/** A double handful of scraps or bedding, litres. */
+const HANDFUL: ContainerThen = { id: 'handful', name: 'handful', plural: 'handfuls', volumeL: 0.5 }
+
+/** Litres as one would carry them: handfuls, or a caddy and its parts. */
+export function inHand(material: Material, litres: number, units: 'metric' | 'us'): Ingredient {
+  const caddy = STARTING_CONTAINERS[units].find(({ id }) => id === 'caddy')!
+  if (litres < 2.2) return { material, amount: { count: Math.max(1, Math.round(litres / HANDFUL.volumeL)), container: HANDFUL, packing: 'loose' } }
+  const count = Math.max(0.25, Math.round(4 * litres / caddy.volumeL) / 4)
+  return { material, amount: { count, container: { id: caddy.id, name: caddy.name, plural: caddy.plural, volumeL: caddy.volumeL }, packing: 'loose' } }
+}
+
+/** Litres of one thing, in litres. */
+export function inLitres(material: Material, litres: number): Ingredient {
+  return { material, amount: { count: litres, container: LITRE, packing: 'loose' } }
+}
+
+/** What is usually fed: the last feed's stuff, as much as is due. */
+export function usualFeed(batch: BegunBatch, surroundings: Surroundings): Ingredient[] {
+  const { materials, units } = surroundings
+  const last = feedings(batch).at(-1)
+  const material = ingredientsOf(last?.inputs.filter(({ role }) => role === 'feed') ?? [], materials)[0]?.material ?? findMaterial('kitchen-veg', materials)
+  const litres = dietOf(batch, surroundings)?.onceL ?? 1
+  return material ? [inHand(material, litres * SCRAPS.kgL / Math.max(0.1, material.bulkDensityKgM3.typical / 1000), units)] : []
+}
+
+/** Families that make bedding. */
+export const BEDDINGS = ['paper', 'leaf', 'straw', 'finished'] as const
+
+/** Bedding that lies at hand: the last used, what there is most of, else torn card. */
+export function beddingAtHand(batch: BegunBatch | undefined, spares: readonly Spare[], book: MaterialBook): Material | undefined {
+  const fits = ({ family, carbonToNitrogen }: Material) => BEDDINGS.some(one => one === family) && carbonToNitrogen.typical > 25
+  const lying = spares.filter(({ count, material }) => count > 0 && fits(material))
+  const used = batch?.puts.flatMap(({ inputs }) => ingredientsOf(inputs.filter(({ role }) => role !== 'feed'), book)).at(-1)?.material
+  const known = used && lying.find(({ material }) => material.id === used.id)
+  return known?.material ?? lying.sort((a, b) => b.count * b.container.volumeL - a.count * a.container.volumeL)[0]?.material ?? used ?? findMaterial('cardboard', book)
+}
+
+/** Every feed goes in with its own volume of bedding. */
+export function coverFor(fed: readonly Ingredient[]): number {
+  return fed.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+}

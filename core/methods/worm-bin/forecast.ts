@@ -1,0 +1,52 @@
+import { foresee, timesEvery } from '../../learning/foresee'
+import type { Forecast } from '../../learning/forecast'
+import type { Progress } from '../../learning/learn'
+import { ROOM_KG_M2, runWorms, type WormCourse } from './course'
+import type { WormQuestion, WormRow } from './question'
+import { DIMENSIONS, traitsAt } from './traits'
+
+const MEMBERS = 200
+const MOST_ROUNDS = 3
+const EVERY_DAYS = 3
+/** Worth a harvest: castings are so much of what is in it, and at least so many litres a square metre. */
+export const HARVEST = { share: 0.5, litresM2: 30 } as const
+/** Crowded: so much of the room is taken. */
+export const CROWDED = 0.8
+
+/** When a bin is looked at. */
+export const timesOf = (question: Pick<WormQuestion, 'horizonDay' | 'findings' | 'nowDay'>): Float64Array => timesEvery(EVERY_DAYS, question)
+
+/** The day from `from` on, from which something holds; the last day where it never does. */
+function dayFrom({ days }: WormCourse, from: number, holds: (at: number) => boolean): number {
+  for (let at = 0; at < days.length; at++) if (days[at]! >= from && holds(at)) return days[at]!
+  return days.at(-1) ?? 0
+}
+
+/** The day on which castings are worth taking, from a day on. */
+export function harvestDay(course: WormCourse, areaM2: number, from: number): number {
+  return dayFrom(course, from, at => course.castingsL[at]! >= HARVEST.share * course.volumeL[at]! && course.castingsL[at]! >= HARVEST.litresM2 * areaM2)
+}
+
+/** The day on which the herd fills its room, from a day on. */
+export function crowdedDay(course: WormCourse, areaM2: number, from: number): number {
+  return dayFrom(course, from, at => course.wormsKg[at]! >= CROWDED * ROOM_KG_M2 * areaM2)
+}
+
+/** The day since which castings count: the last time that some were taken or split off. */
+export function since({ deeds }: Pick<WormQuestion, 'deeds'>): number {
+  return deeds.findLast(({ kind }) => kind === 'take' || kind === 'split')?.day ?? 0
+}
+
+/** What a bin will do, learnt from everything found of it. A generator: it can be stopped between members. */
+export function answerOf(question: WormQuestion, members = MEMBERS): Generator<Progress, Forecast> {
+  const { findings, horizonDay, seed, areaM2 } = question
+  const times = timesOf(question)
+  const from = since(question)
+  return foresee<WormCourse, WormRow | 'backlogDays' | 'castingsL' | 'appetiteKg' | 'backlogKg'>({
+    times, horizonDay, seed, findings, dimensions: DIMENSIONS, members, mostRounds: MOST_ROUNDS,
+    run: point => runWorms(question, traitsAt(point), times), row: (course, row) => course[row],
+    bands: { backlogDays: 'backlogDays', backlogKg: 'backlogKg', binC: 'binC', sour: 'sour', moisture: 'moisture', castingsL: 'castingsL', wormsKg: 'wormsKg', appetiteKg: 'appetiteKg' },
+    bandsAtStart: { backlogDaysAtStart: 'backlogDays' },
+    windows: { harvest: course => harvestDay(course, areaM2, from), crowded: course => crowdedDay(course, areaM2, from) },
+  })
+}

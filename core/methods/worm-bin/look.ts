@@ -1,0 +1,176 @@
+import { addHours } from 'date-fns'
+import type { BegunBatch } from '../../journal/garden'
+import type { GroundPlan } from '../../picture/ground'
+import type { Picture, PictureBand, Primitive } from '../../picture/picture'
+import { dateText } from '../../units/dates'
+import { quantityText, roughly } from '../../units/format'
+import { DAY_MS, daysBetween } from '../../units/time'
+import { asVessel, type Site } from '../../vessel/site'
+import { frontWidthM, vesselVolumeL } from '../../vessel/vessel'
+import type { Chart, ChartPoint, Fact, Look, Standing, Surroundings } from '../contract'
+import { wormApproach } from './approaches'
+import { dietOf } from './diet'
+import { binOn, middleOf, type BinOnDay } from './now'
+import { outputsOf, REACHABLE } from './outputs'
+import { feedings, groundOf, nextPocket, pocketIndexes, pocketsOf, type PlacedPocket } from './pockets'
+import { hasWorms, tasksOf } from './tasks'
+import { windowsOf } from './windows'
+import { LEFT, MOOD, SMELL, WARMTH } from './words'
+
+const percent = (share: number) => Math.round(100 * share)
+const FRESH_DAYS = 10
+
+function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
+  if (batch.ended) return { phase: 'ended', label: 'Emptied', sentence: 'Taken down.', tone: 'good' }
+  const bin = binOn(batch, surroundings)
+  if (!bin) return { phase: 'empty', label: 'Empty', sentence: 'Put bedding in.', tone: 'mind' }
+  const { units } = surroundings
+  const inTower = wormApproach(batch.began.approachId).id === 'tower'
+  if (!hasWorms(batch) && !inTower) return { phase: 'bedding', label: 'Waits for worms', sentence: 'The bedding lies ready.', tone: 'mind' }
+  const figure = quantityText('temperature', units, bin.binC)
+  const feed = bin.backlogDays < 1 ? 'next to no feed left' : `feed for about ${Math.round(bin.backlogDays)} days`
+  const worms = inTower && !hasWorms(batch) ? 'fed from the top' : `about ${quantityText('mass', units, bin.wormsKg, 1)} of worms`
+  const sentence = `${worms}, ${feed}, about ${figure} and ${percent(bin.moisture)} % water in the bedding.`.replace(/^./, letter => letter.toUpperCase())
+  const seen = batch.observations.filter(({ at }) => daysBetween(at, surroundings.now) < FRESH_DAYS)
+  const answered = (at: string) => batch.did.some(one => one.at > at) || batch.puts.some(one => one.at > at && one.inputs.some(({ role }) => role === 'bedding'))
+  const bad = (sense: string, findings: readonly string[]) => seen.findLast(one => one.sense === sense && findings.includes(one.finding) && !answered(one.at))
+  if (bad(SMELL, ['sour', 'ammonia']) ?? (bin.sour > 0.5 ? true : undefined)) return { phase: 'sour', label: 'Sour', sentence, figure, tone: 'bad' }
+  if (bad(MOOD, ['ball', 'climbing'])) return { phase: 'uneasy', label: 'Uneasy', sentence, figure, tone: 'bad' }
+  if (bad(LEFT, ['most']) ?? (bin.backlogDays > 10 ? true : undefined)) return { phase: 'overfed', label: 'Overfed', sentence, figure, tone: 'mind' }
+  const { kind } = middleOf(batch, surroundings)!.question
+  if (bin.wormsKg < 0.02 && hasWorms(batch)) return { phase: 'gone', label: 'Hardly any worms', sentence, figure, tone: 'bad' }
+  if (bin.binC > kind.bestHighC + 4) return { phase: 'hot', label: 'Too warm', sentence, figure, tone: 'bad' }
+  if (bin.binC < kind.minC + 2) return { phase: 'cold', label: 'Too cold to eat', sentence, figure, tone: 'mind' }
+  return bin.day < 21 ? { phase: 'settling', label: 'Settling in', sentence, figure, tone: 'good' } : { phase: 'thriving', label: 'At work', sentence, figure, tone: 'good' }
+}
+
+/** What is still there of each pocket's last feed, 0 to 1, by how the whole is eaten. */
+function pocketShares(batch: BegunBatch, surroundings: Surroundings, bin: BinOnDay, count: number): number[] {
+  const fed = feedings(batch)
+  const indexes = pocketIndexes(fed, count)
+  const lastOf = Array.from({ length: count }, (_, pocket) => indexes.lastIndexOf(pocket))
+  const { appetiteKg, backlogKg } = bin
+  return lastOf.map((at) => {
+    if (at < 0) return 0
+    const days = daysBetween(fed[at]!.at, surroundings.now)
+    const pace = backlogKg > 0.01 ? appetiteKg / backlogKg : 1
+    return Math.max(0, Math.min(1, Math.exp(-pace * days)))
+  })
+}
+
+/** A pocket in section: those of the front row, side by side. */
+function sectionPockets(places: readonly PlacedPocket[], shares: readonly number[], widthM: number, heightM: number): Primitive[] {
+  const front = Math.min(...places.map(({ yM }) => yM))
+  return places.filter(({ yM }) => yM - front < 0.01).flatMap((place): Primitive[] => {
+    const share = shares[place.number - 1] ?? 0
+    if (share < 0.05) return []
+    return [{ kind: 'pocket', xM: widthM / 2 + place.xM, yM: Math.max(0.03, heightM - 0.06), widthM: place.widthM * 0.6, heightM: 0.05 + 0.04 * share, family: 'kitchen', said: `${place.label}, ${percent(share)} % of its feed left` }]
+  })
+}
+
+/** Castings below, bedding above, feed in pockets on top. */
+function bandsOf(bin: BinOnDay): PictureBand[] {
+  const feedL = bin.backlogKg / 0.55
+  const beddingL = Math.max(0.1, bin.volumeL - bin.castingsL - feedL)
+  const all = bin.castingsL + beddingL + feedL
+  return [{ family: 'finished', short: 'castings', heightShare: bin.castingsL / all }, { family: 'paper', short: 'bedding', heightShare: beddingL / all }, { family: 'kitchen', short: 'feed', heightShare: feedL / all }].filter(({ heightShare }) => heightShare > 0.01) as PictureBand[]
+}
+
+const IN_GROUND_M = 0.85
+
+function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): Picture {
+  const vessel = asVessel(batch.began.site)
+  const bin = batch.ended && day === undefined ? undefined : binOn(batch, surroundings, day)
+  const places = pocketsOf(batch.began.site)
+  const widthM = frontWidthM(vessel)
+  const heightM = Math.min(vessel.heightM, bin?.heightM ?? 0)
+  const tower = wormApproach(batch.began.approachId).id === 'tower'
+  const shares = bin && day === undefined ? pocketShares(batch, surroundings, bin, places.length) : []
+  return {
+    of: `${batch.name} cut open`, widthM, heightM: vessel.heightM,
+    parts: [
+      { kind: 'walls', vessel }, { kind: 'fill', heightM, bands: bin ? bandsOf(bin) : [] },
+      ...(places.length > 1 ? sectionPockets(places, shares, widthM, heightM) : []),
+      ...(tower ? [{ kind: 'level' as const, yM: vessel.heightM * IN_GROUND_M, said: 'soil of the bed' }] : []), { kind: 'soil' },
+    ],
+  }
+}
+
+/** The pockets of a site from above. */
+export function pocketPlan(of: string, site: Site, shares: readonly number[], next: number): GroundPlan {
+  return {
+    of, ground: groundOf(site),
+    parts: pocketsOf(site).map(({ number, xM, yM, widthM, depthM }) => {
+      const share = shares[number - 1] ?? 0
+      return { kind: 'field', label: `${number}`, xM, yM, widthM, depthM, family: 'kitchen', share, next: number - 1 === next, said: `pocket ${number} ${share < 0.05 ? 'empty' : `${percent(share)} % left`}${number - 1 === next ? ', next' : ''}` }
+    }),
+  }
+}
+
+function fromAbove(batch: BegunBatch, surroundings: Surroundings): GroundPlan | undefined {
+  const bin = batch.ended ? undefined : binOn(batch, surroundings)
+  const places = pocketsOf(batch.began.site)
+  if (!bin || places.length < 2) return undefined
+  return pocketPlan(batch.name, batch.began.site, pocketShares(batch, surroundings, bin, places.length), nextPocket(feedings(batch), places.length))
+}
+
+function told(batch: BegunBatch, surroundings: Surroundings, day?: number): string {
+  const bin = binOn(batch, surroundings, day)
+  if (!bin) return 'Empty.'
+  const now = daysBetween(batch.began.at, surroundings.now)
+  const at = addHours(new Date(batch.began.at), Math.round(bin.day * 24))
+  const { units } = surroundings
+  return `${Math.abs(bin.day - now) < 1 ? 'Today' : dateText(at)}: ${quantityText('mass', units, bin.wormsKg, 1)} of worms, ${quantityText('volume', units, bin.castingsL)} of castings, feed for ${Math.round(bin.backlogDays)} days, ${quantityText('temperature', units, bin.binC)}, ${percent(bin.moisture)} % water.`
+}
+
+const AHEAD_DAYS = 60
+
+const lastDay = (batch: BegunBatch, surroundings: Surroundings) => {
+  const middle = middleOf(batch, surroundings)
+  if (!middle) return 1
+  return batch.ended ? Math.max(1, daysBetween(batch.began.at, batch.ended.at)) : Math.min(middle.question.horizonDay, Math.max(30, middle.question.nowDay + AHEAD_DAYS))
+}
+
+/** What a look at the last feed says in days of backlog is not told: it is drawn where it was seen. */
+function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
+  const middle = middleOf(batch, surroundings)
+  if (!middle) return []
+  const startMs = new Date(batch.began.at).getTime()
+  const last = lastDay(batch, surroundings)
+  const forecast = surroundings.forecastOf?.(batch.id)
+  const points = (days: Float64Array, low: Float32Array, typical: Float32Array, high: Float32Array): ChartPoint[] => Array.from(days).flatMap((day, at) => day <= last ? [{ at: startMs + day * DAY_MS, low: low[at]!, typical: typical[at]!, high: high[at]! }] : [])
+  const line = (name: 'binC' | 'castingsL') => {
+    const band = forecast?.series[name]
+    return band ? points(forecast.days, band.low, band.typical, band.high) : points(middle.course.days, middle.course[name], middle.course[name], middle.course[name])
+  }
+  return [
+    {
+      id: 'heat', title: 'Warmth of the bedding', unit: 'temperature', expected: line('binC'), atStart: [], marks: feedings(batch).map(({ at }) => Date.parse(at)).slice(-40),
+      dots: [{ name: 'measured', main: true, points: (batch.gauged[WARMTH] ?? []).map(({ at, value }) => ({ at: Date.parse(at), value })) }],
+      legend: 'Dashed in its band: expected, eight times in ten, fed on as in the last weeks. Upright lines: fed. Above 30 °C the common kind suffers, below 5 °C it rests.',
+    },
+    {
+      id: 'castings', title: 'Castings in it', unit: 'volume', expected: line('castingsL'), atStart: [], marks: batch.takings.map(({ at }) => Date.parse(at)), dots: [],
+      legend: 'Dashed in its band: litres of castings in the bin. Upright lines: some taken.',
+    },
+  ]
+}
+
+function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
+  const bin = binOn(batch, surroundings)
+  if (!bin || batch.ended) return []
+  const { units } = surroundings
+  const diet = dietOf(batch, surroundings)
+  const litres = (value: number, digits = 0) => quantityText('volume', units, digits ? value : roughly(value), digits)
+  const band = surroundings.forecastOf?.(batch.id)?.series.backlogDays
+  const at = band ? surroundings.forecastOf!(batch.id)!.days.findIndex(day => day >= bin.day + 7) : -1
+  const tower = wormApproach(batch.began.approachId).id === 'tower'
+  return [
+    ...(diet ? [{ label: 'Feed this week', value: diet.rests ? 'nothing for now' : `about ${litres(diet.weekL, 1)}, in two or three goes`, why: diet.rests ?? 'by what they eat at this warmth and what still lies there; each with as much bedding' }] : []),
+    ...(band && at >= 0 ? [{ label: 'Lies uneaten in a week', value: `feed for ${Math.round(band.low[at]!)}–${Math.round(band.high[at]!)} days`, why: 'fed on as in the last weeks, eight times in ten; more than about nine days sours' }] : []),
+    ...(tower ? [] : [{ label: 'Castings', value: litres(bin.castingsL), why: `of ${litres(bin.volumeL)} in it and ${litres(vesselVolumeL(asVessel(batch.began.site)))} to the rim; about ${litres(bin.castingsL * REACHABLE)} can be taken` }]),
+  ]
+}
+
+/** How worms look. */
+export const look: Look = { standing, windows: windowsOf, tasks: tasksOf, picture, fromAbove, told, lastDay, charts, facts, gates: () => [], outputs: outputsOf }

@@ -1,0 +1,129 @@
+import type { BegunBatch, Input } from '../../journal/garden'
+import type { StampedFinding } from '../../learning/fit'
+import { ingredientsOf, portionOf, type Ingredient } from '../../mix/portion'
+import { numberOf } from '../../questions/question'
+import { seedFromText } from '../../random/random'
+import { amountVolumeL } from '../../units/container'
+import { daysBetween } from '../../units/time'
+import { asVessel } from '../../vessel/site'
+import { footprintM2 } from '../../vessel/vessel'
+import { weatherFrom, type ForecastQuestion, type Surroundings } from '../contract'
+import { wormApproach } from './approaches'
+import type { Feed, FeedingOn, WormCase, WormDeed } from './course'
+import { kindOf, shelterOf } from './kinds'
+import { feedings, pocketIndexes, pocketsOf } from './pockets'
+import { CLEARED, GRAMS, KIND, LEFT, SHARE, SHELTERED, SMELL, SPLIT, SQUEEZE, WARMTH, WEEKLY, WHERE, WORMS_IN } from './words'
+
+/** What of a course can be found in the garden. */
+export type WormRow = 'leftShare' | 'binC' | 'moisture' | 'sour' | 'wormsKg'
+
+/** Everything that a forecast of one bin needs, as plain data that can be handed to a worker. */
+export interface WormQuestion extends ForecastQuestion, WormCase {
+  readonly nowDay: number
+  readonly horizonDay: number
+  readonly findings: readonly StampedFinding<WormRow>[]
+  readonly seed: number
+}
+
+/** What is told by what was left of the last feed. */
+const LEFTS: Readonly<Record<string, readonly [low: number, high: number]>> = { nothing: [-0.3, 0.12], little: [0.08, 0.38], half: [0.32, 0.72], most: [0.66, 2] }
+const LEFT_SPREAD = 0.12
+const SQUEEZES: Readonly<Record<string, readonly [low: number, high: number]>> = { dust: [0, 0.5], dry: [0.5, 0.66], right: [0.66, 0.8], wet: [0.78, 1] }
+const SQUEEZE_SPREAD = 0.05
+const SOURS: Readonly<Record<string, readonly [low: number, high: number]>> = { earthy: [-0.3, 0.3], sour: [0.25, 1.3] }
+const SOUR_SPREAD = 0.2
+const HEAT_SPREAD_K = 2.5
+const HORIZON = { least: 300, beyondNow: 220, most: 1600 }
+/** Loose dry stuff as dry matter and water. */
+const massOf = (some: readonly Ingredient[]) => some.map(portionOf).reduce((sum, { material, looseVolumeL }) => {
+  const wetKg = looseVolumeL * material.bulkDensityKgM3.typical / 1000
+  const waterKg = wetKg * material.moistureFraction.typical
+  return { dryKg: sum.dryKg + wetKg - waterKg, waterKg: sum.waterKg + waterKg }
+}, { dryKg: 0, waterKg: 0 })
+
+/** Dry matter and water of ingredients, kg. */
+export { massOf }
+
+const isFeed = ({ role }: Input) => role === 'feed'
+
+function feedsOf(batch: BegunBatch, count: number, { materials }: Surroundings): Feed[] {
+  const fed = feedings(batch)
+  const indexes = pocketIndexes(fed, count)
+  return fed.map(({ at, inputs }, index) => ({ day: Math.max(0, daysBetween(batch.began.at, at)), pocket: indexes[index]!, ...massOf(ingredientsOf(inputs.filter(isFeed), materials)) }))
+}
+
+function deedsOf(batch: BegunBatch, { materials }: Surroundings): WormDeed[] {
+  const { began, puts, did, takings } = batch
+  const day = (at: string) => Math.max(0, daysBetween(began.at, at))
+  const beddings = puts.flatMap(({ at, inputs, waterL, atStart }): WormDeed[] => {
+    const bedding = inputs.filter(one => atStart || !isFeed(one))
+    const { dryKg, waterKg } = massOf(ingredientsOf(bedding, materials))
+    return dryKg > 0 || waterKg + waterL > 0 ? [{ day: day(at), kind: 'bedding', dryKg, waterKg: waterKg + waterL }] : []
+  })
+  const grams = numberOf(began.answers, GRAMS) ?? 0
+  return [
+    ...beddings,
+    ...(grams > 0 ? [{ day: 0, kind: 'worms' as const, kg: grams / 1000 }] : []),
+    ...did.flatMap(({ at, deed, answers }): WormDeed[] => {
+      if (deed === WORMS_IN) return [{ day: day(at), kind: 'worms', kg: (numberOf(answers, GRAMS) ?? 0) / 1000 }]
+      if (deed === SPLIT) return [{ day: day(at), kind: 'split', share: (numberOf(answers, SHARE) ?? 50) / 100 }]
+      if (deed === CLEARED) return [{ day: day(at), kind: 'clear' }]
+      return deed === SHELTERED ? [{ day: day(at), kind: 'move', shelter: shelterOf(answers[WHERE]) }] : []
+    }),
+    ...takings.map(({ at, products }): WormDeed => ({ day: day(at), kind: 'take', litres: products.reduce((sum, { amount }) => sum + amountVolumeL(amount), 0) })),
+  ].sort((a, b) => a.day - b.day)
+}
+
+/** What was fed lately goes on: so many days back, at least so many feeds; else as planned. */
+const LOOKS_BACK_DAYS = 28
+const LEAST_FEEDS = 3
+/** Kitchen scraps: kilograms a litre, and water in them. */
+export const SCRAPS = { kgL: 0.55, moisture: 0.85 } as const
+
+/** How it is fed from now on: as in the last weeks, or as was said at the start. */
+export function feedingOn(batch: BegunBatch, feeds: readonly Feed[], nowDay: number): FeedingOn {
+  const recent = feeds.filter(({ day }) => nowDay - day <= LOOKS_BACK_DAYS)
+  const span = Math.min(LOOKS_BACK_DAYS, Math.max(7, nowDay))
+  const none = { fromDay: nowDay + 1, everyDays: 4, feed: undefined }
+  if (batch.ended) return none
+  if (recent.length >= LEAST_FEEDS) {
+    const everyDays = Math.max(1, Math.round(span / recent.length))
+    const mean = (name: 'dryKg' | 'waterKg') => recent.reduce((sum, one) => sum + one[name], 0) / recent.length
+    const lastDay = recent.at(-1)!.day
+    return { fromDay: Math.max(nowDay + 0.01, lastDay + everyDays), everyDays, feed: { dryKg: mean('dryKg'), waterKg: mean('waterKg') } }
+  }
+  const weeklyKg = (numberOf(batch.began.answers, WEEKLY) ?? 0) * SCRAPS.kgL
+  if (weeklyKg <= 0) return none
+  // Little was fed so far: it begins with half.
+  const kg = weeklyKg / 2 * 0.75
+  return { fromDay: nowDay + 1, everyDays: 4, feed: { dryKg: kg * (1 - SCRAPS.moisture), waterKg: kg * SCRAPS.moisture } }
+}
+
+function findingsOf(batch: BegunBatch): StampedFinding<WormRow>[] {
+  const dayOf = (at: string) => daysBetween(batch.began.at, at)
+  const heat = (batch.gauged[WARMTH] ?? []).map(({ eventId, at, value }): StampedFinding<WormRow> => ({ eventId, at, finding: { kind: 'value', row: 'binC', day: dayOf(at), value, spread: HEAT_SPREAD_K, trust: 0.7 } }))
+  const seen = batch.observations.flatMap(({ eventId, at, sense, finding }): StampedFinding<WormRow>[] => {
+    const between = (row: WormRow, limits: readonly [number, number] | undefined, spread: number, trust: number): StampedFinding<WormRow>[] => limits ? [{ eventId, at, finding: { kind: 'between', row, day: dayOf(at), low: limits[0], high: limits[1], spread, trust } }] : []
+    if (sense === LEFT) return between('leftShare', LEFTS[finding], LEFT_SPREAD, 0.5)
+    if (sense === SQUEEZE) return between('moisture', SQUEEZES[finding], SQUEEZE_SPREAD, 0.4)
+    return sense === SMELL ? between('sour', SOURS[finding], SOUR_SPREAD, 0.5) : []
+  })
+  return [...heat, ...seen].filter(({ finding }) => finding.day >= 0).sort((a, b) => a.finding.day - b.finding.day)
+}
+
+/** The question a bin puts. */
+export function questionOf(batch: BegunBatch, surroundings: Surroundings): WormQuestion | undefined {
+  const { began } = batch
+  const { rainShare } = wormApproach(began.approachId)
+  const pockets = pocketsOf(began.site).length
+  const feeds = feedsOf(batch, pockets, surroundings)
+  const deeds = deedsOf(batch, surroundings)
+  if (feeds.length === 0 && deeds.length === 0) return undefined
+  const nowDay = Math.max(0, daysBetween(began.at, surroundings.now))
+  const horizonDay = Math.ceil(Math.min(HORIZON.most, Math.max(HORIZON.least, nowDay + HORIZON.beyondNow)))
+  return {
+    methodId: began.methodId, batchId: batch.id, nowDay, horizonDay, kind: kindOf(began.answers[KIND]), shelter: shelterOf(began.answers[WHERE]),
+    areaM2: footprintM2(asVessel(began.site)), pockets, feeds, deeds, feeding: feedingOn(batch, feeds, nowDay), rainShare,
+    ...weatherFrom(new Date(began.at), horizonDay, surroundings), findings: findingsOf(batch), seed: seedFromText(batch.id),
+  }
+}

@@ -1,0 +1,20 @@
+import { READINESS_TESTS } from '../../readiness/tests'
+import type { Ripeness } from '../contract'
+import { HARVEST } from './forecast'
+import { binOn } from './now'
+
+const TESTS = ['look', 'sprout']
+
+/** How far a bin is: by the share of castings, a look and sown seeds. It never heated. */
+export const ripeness: Ripeness = {
+  tests: () => READINESS_TESTS.filter(({ id }) => TESTS.includes(id)),
+  stages: (batch, surroundings) => {
+    const bin = binOn(batch, surroundings)
+    const share = bin && bin.volumeL > 0 ? bin.castingsL / bin.volumeL / HARVEST.share : 0
+    return { cool: true, curedShare: share, rottedShare: share }
+  },
+  notes: () => ({
+    title: 'How to take them', caution: 'Castings are strong: half a centimetre on a bed, a tenth to a fifth of a mix. Seeds of tomato and melon come through alive.',
+    lines: ['Sideways: feed one end for two to four weeks, take the other.', 'By light: small cones under a lamp, the outside taken off every ten minutes.', 'By drum or sieve of 3 to 6 mm: castings, small ones with cocoons, big ones; the last two go back.'],
+  }),
+}
