@@ -20,6 +20,8 @@ const SHOWN_EVERY_MS = 250
 /** How every standing batch is today, worked out in slices: forty of them must not hold the page up. What has not changed is not looked at again, and what was found stays when another page is opened. */
 export const useLooks = createGlobalState(() => {
   const { standing, surroundings } = useGarden()
+  /** What the store could give, as far as a remedy or a cover would say it otherwise. */
+  const sparesKey = computed(() => (surroundings.value.spares ?? []).map(({ material, count }) => `${material.id} ${Math.round(4 * count)}`).join(';'))
   const forecasts = useForecastStore()
   const kept = new Map<string, Kept>()
   const looks = shallowRef<ReadonlyMap<string, BatchLook>>(new Map())
@@ -32,7 +34,7 @@ export const useLooks = createGlobalState(() => {
   /** What a look depends on beside its batch. Minutes that pass change nothing. */
   function aroundOf({ batch }: KnownBatch): readonly unknown[] {
     const { now, units, waterCan, water, materials, ambientC } = surroundings.value
-    return [Math.floor(now.getTime() / STEP_MS), units, waterCan, water, materials, ambientC, forecasts.keyOf(batch.id)]
+    return [Math.floor(now.getTime() / STEP_MS), units, waterCan, water, materials, ambientC, sparesKey.value, forecasts.keyOf(batch.id)]
   }
   const isFresh = (known: KnownBatch) => {
     const one = kept.get(known.batch.id)

@@ -27,12 +27,14 @@ export interface Standing {
   /** Rim by which air comes in, m, where channels add to the sides; and the farthest that anything lies from air. */
   readonly airRimM?: number
   readonly reachM?: number
+  /** How much more than behind a dry crust its bare sides dry in the wind, 1 where nothing is said: cloth that is kept wet several times as much. */
+  readonly driesTimes?: number
 }
 
 /** The surface of a heap of this volume. Writes into `into`: nothing is allocated. */
-export function surfaceOf({ wall, footprintM2, perimeterM, openTop }: Standing, volumeM3: number, { topW, groundW }: Pick<Constants, 'topW' | 'groundW'>, into: { areaM2: number, meanW_M2K: number, bareM2: number }): void {
+export function surfaceOf({ wall, footprintM2, perimeterM, openTop, driesTimes = 1 }: Standing, volumeM3: number, { topW, groundW }: Pick<Constants, 'topW' | 'groundW'>, into: { areaM2: number, meanW_M2K: number, bareM2: number }): void {
   const sidesM2 = perimeterM * volumeM3 / footprintM2
   into.areaM2 = sidesM2 + 2 * footprintM2
   into.meanW_M2K = (sidesM2 * WALL_W_M2K[wall] + footprintM2 * (topW + groundW)) / into.areaM2
-  into.bareM2 = sidesM2 * BARE[wall] + footprintM2 * (openTop ? 1 : wall === 'plastic' ? BARE.plastic : TOP_BARE)
+  into.bareM2 = sidesM2 * BARE[wall] * driesTimes + footprintM2 * (openTop ? 1 : wall === 'plastic' ? BARE.plastic : TOP_BARE)
 }

@@ -3,10 +3,11 @@ import { brew } from './brew'
 import { hotHeap } from './hot-heap'
 import { leafmould } from './leafmould'
 import { slowHeap } from './slow-heap'
+import { staticTower } from './static-tower'
 import { worms } from './worm-bin'
 
 /** Every method there is; the first is offered first. A new method is a new folder and a line here. */
-export const METHODS: readonly Method[] = [hotHeap, slowHeap, leafmould, worms, brew]
+export const METHODS: readonly Method[] = [hotHeap, slowHeap, staticTower, leafmould, worms, brew]
 
 /** The method of this id, if this version knows it. */
 export function findMethod(id: string): Method | undefined {

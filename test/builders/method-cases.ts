@@ -2,6 +2,7 @@ import { findMaterial } from '#core/materials/book'
 import { brew } from '#core/methods/brew'
 import { leafmould } from '#core/methods/leafmould'
 import { slowHeap } from '#core/methods/slow-heap'
+import { staticTower } from '#core/methods/static-tower'
 import { worms } from '#core/methods/worm-bin'
 import type { Method } from '#core/methods/contract'
 import type { NewEvent } from '#core/journal/event'
@@ -60,6 +61,7 @@ export const ALL_CASES: readonly MethodCases[] = [
   heapCases,
   casesOf(slowHeap, ['kitchen-veg', 'leaves-mixed', 'cardboard', 'grass-clippings'], [0, 0.5, 10, 60, 200, 500, 1200], 'compost-finished'),
   casesOf(leafmould, ['leaves-mixed', 'leaves-oak', 'leaves-shredded', 'grass-clippings'], [0, 0.5, 10, 40, 200, 500, 1200], 'leaf-mould'),
+  casesOf(staticTower, ['chips-ramial', 'leaves-mixed', 'wood-chips'], [0, 0.5, 3, 20, 60, 200, 430], 'tower-compost'),
   casesOf(worms, ['cardboard', 'leaves-shredded'], [0, 0.5, 10, 60, 200, 500, 1200], 'worm-castings'),
   casesOf(brew, ['leaf-mould'], [0, 0.1, 1, 3, 7, 20, 60], 'brew-solids'),
   casesOf(echo, [], [0, 0.01, 0.1, 0.2, 2], 'compost-finished'),

@@ -10,6 +10,11 @@ const emit = defineEmits<{ done: [] }>()
 const recording = useRecording()
 const { at } = useWhen()
 const answers = ref<Answers>(usualAnswers(deed.asks))
+const { surroundings } = useGarden()
+/** What has to come first, while it has not. */
+const shut = computed(() => deed.gate === undefined ? undefined : known.method.look.gates(known.batch, surroundings.value).find(({ id, open }) => id === deed.gate && !open))
+/** It was done all the same: what happened is recorded. */
+const anyway = ref(false)
 
 async function save(): Promise<void> {
   const moment = at()
@@ -22,6 +27,13 @@ async function save(): Promise<void> {
     class="space-y-2"
     @submit.prevent="save"
   >
+    <p
+      v-if="shut"
+      class="caution"
+      data-refused
+    >
+      <strong>{{ shut.label }}:</strong> {{ shut.reason }}
+    </p>
     <p>{{ deed.how }}</p>
     <QuestionFields
       v-if="deed.asks.length > 0"
@@ -29,8 +41,20 @@ async function save(): Promise<void> {
       :questions="deed.asks"
     />
     <WhenRow />
-    <button class="label-button strong">
+    <button
+      v-if="!shut || anyway"
+      class="label-button strong"
+    >
       {{ deed.label }}
+    </button>
+    <button
+      v-else
+      type="button"
+      class="tap aside-note underline underline-offset-3 decoration-dotted"
+      data-anyway
+      @click="anyway = true"
+    >
+      it was done all the same
     </button>
     <p
       v-for="caution in deed.cautions"

@@ -42,7 +42,7 @@ watch(before, (laid) => {
   window.scrollTo({ top: 0, behavior: scrolling() })
 })
 
-const site = computed({ get: () => draft.value.site, set: fresh => bench.change({ site: fresh }) })
+const site = computed({ get: () => draft.value.site, set: fresh => bench.change({ site: method.value.laidOut?.(fresh) ?? fresh }) })
 const sites = computed(() => method.value.sitesOf?.(approach.value.id) ?? method.value.sites)
 /** Another way of doing it may want another place. */
 const approachId = computed({ get: () => approach.value.id, set: (id) => {

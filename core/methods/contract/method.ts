@@ -67,6 +67,8 @@ export interface Method {
   readonly sites: readonly Site[]
   /** The usual ones of one approach, where they differ. */
   sitesOf?(approachId: string): readonly Site[]
+  /** A site with what the method lays out in it: channels placed for its measures. */
+  laidOut?(site: Site): Site
   /** What is asked while it is planned, beside school, site and stuff. */
   asks(approachId: string): readonly Question[]
   /** Families that go in, where not everything does. */

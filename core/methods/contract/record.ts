@@ -59,6 +59,8 @@ export interface Deed {
   readonly how: string
   readonly asks: readonly Question[]
   readonly cautions: readonly string[]
+  /** The gate that has to be open before it is done. */
+  readonly gate?: string
   /** The bar after recording, behind the name: "turned, 3 times so far". */
   said(batch: BegunBatch, answers: Answers): { readonly said: string, readonly answer: string }
   /** As it stands in the log. */

@@ -3,6 +3,7 @@ import type { Deed, HeapCase, Watering, Weather } from '../../heat/course'
 import type { Standing as Ground } from '../../heat/walls'
 import type { HeapLog } from './heap-log'
 import type { MaterialBook } from '../../materials/book'
+import { mixBalance } from '../../mix/balance'
 import { ingredientsOf, materialOf, portionOf } from '../../mix/portion'
 import { seedFromText } from '../../random/random'
 import { fillHeightM } from '../../vessel/vessel'
@@ -43,6 +44,12 @@ function chargeOfNamed(named: Parameters<typeof ingredientsOf>[0], waterL: numbe
   return chargeOf(ingredientsOf(named, book).map(portionOf), waterL)
 }
 
+/** Carbon to nitrogen of all that is mixed in; a lot where there is no nitrogen. */
+function ratioOf(named: Parameters<typeof ingredientsOf>[0], book: MaterialBook): number {
+  const balance = mixBalance(ingredientsOf(named, book).map(portionOf))
+  return balance.ok ? balance.value.carbonToNitrogen : 1000
+}
+
 function startersOf({ built }: HeapLog, book: MaterialBook): number {
   return starterOf(built.ingredients.map(one => ({ finished: materialOf(one, book)?.family === 'finished', litres: one.amount.count * one.amount.container.volumeL })))
 }
@@ -78,13 +85,16 @@ export interface Tending {
   readonly ground: (vessel: Vessel) => Ground
   /** Share of the rain that gets in, where it is not as its vessel has it. */
   readonly openShare?: number
+  /** What goes in as decay sees it, where the method knows more of it than its materials tell. */
+  readonly charge?: (charge: Charge, carbonToNitrogen: number) => Charge
 }
 
 /** The question a batch puts, or nothing when none of its materials is known. `supposed` are things that might yet be done to it. */
 export function heatedQuestion(batch: HeapLog, surroundings: Surroundings, tending: Tending, supposed: readonly HeapSupposed[] = []): HeatedQuestion | undefined {
   const { built } = batch
-  const charge = chargeOfNamed(built.ingredients, built.waterL, surroundings.materials)
-  if (!charge) return undefined
+  const plain = chargeOfNamed(built.ingredients, built.waterL, surroundings.materials)
+  if (!plain) return undefined
+  const charge = tending.charge?.(plain, ratioOf(built.ingredients, surroundings.materials)) ?? plain
   const { turning, watering, workingDays, openShare } = tending
   const nowDay = Math.max(0, daysBetween(built.at, surroundings.now))
   const horizonDay = tending.horizonDay(nowDay)

@@ -1,0 +1,11 @@
+/** The words by which what is recorded of a tower is known in its events. */
+export { HEAT, HEIGHT } from '../heated/words'
+export const PIPES_OUT = 'pipes-out'
+export const WORMS_IN = 'worms-in'
+export const COVERED = 'covered'
+export const SQUEEZE = 'squeeze'
+export const LOOK = 'look'
+export const SMELL = 'smell'
+export const GRAMS = 'grams'
+export const RAIN = 'rain'
+export const WORMS_GATE = 'worms'
