@@ -78,6 +78,7 @@ export function useLogWords() {
     'put-off': ({ task, until, why }, { method }) => {
       const work = method.taskWords[task.replace(/\.now$/, '')] ?? task
       if (why === 'covered') return 'Covered against the rain.'
+      if (why === LOOKS_FINE) return `Looked fine from outside: ${work} can wait.`
       return why === undefined ? `Put off until ${day(until)}: ${work}.` : `Skipped: ${work}. ${why}`
     },
   }

@@ -1,4 +1,4 @@
-import { askedOf, type RoundTask } from '#core/garden/round'
+import { askedAfter, askedOf, type RoundTask } from '#core/garden/round'
 import type { NamedWindow, Standing, Surroundings } from '#core/methods/contract'
 import type { Picture } from '#core/picture/picture'
 import type { KnownBatch } from './useGarden'
@@ -23,6 +23,7 @@ export const useLooks = createGlobalState(() => {
   /** What the store could give, as far as a remedy or a cover would say it otherwise. */
   const sparesKey = computed(() => (surroundings.value.spares ?? []).map(({ material, count }) => `${material.id} ${Math.round(4 * count)}`).join(';'))
   const forecasts = useForecastStore()
+  const { asked } = useTrials()
   const kept = new Map<string, Kept>()
   const looks = shallowRef<ReadonlyMap<string, BatchLook>>(new Map())
   /** How many of how many are looked at; nothing when all are. */
@@ -55,10 +56,16 @@ export const useLooks = createGlobalState(() => {
     kept.set(batch.id, { known: batch, around: keptFor, look: { tasks, standing: standingNow, picture, windows } })
     yield
   }
+  /** With what its trials ask of it: each in place of what it would ask of itself. */
+  function withTogether(batch: KnownBatch['batch'], look: BatchLook): BatchLook {
+    const together = asked.value.get(batch.id) ?? []
+    if (together.length === 0) return look
+    return { ...look, tasks: [...look.tasks.filter(({ action }) => !together.some(one => one.action === action)), ...askedAfter(batch, together, surroundings.value)] }
+  }
   function show(): void {
     looks.value = new Map(standing.value.flatMap(({ batch }) => {
       const one = kept.get(batch.id)
-      return one ? [[batch.id, one.look]] : []
+      return one ? [[batch.id, withTogether(batch, one.look)]] : []
     }))
   }
   function* lookAtAll(stale: readonly KnownBatch[]): Generator<number, true> {
@@ -91,5 +98,6 @@ export const useLooks = createGlobalState(() => {
     show()
   }
   watch([standing, surroundings, () => forecasts.kept], () => void work(), { immediate: true })
+  watch(asked, show)
   return { looks, looking, lookedAt }
 })

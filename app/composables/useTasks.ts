@@ -4,6 +4,9 @@ import { deedOf } from '#core/methods/contract'
 import { usualAnswers } from '#core/questions/question'
 import type { KnownBatch } from './useGarden'
 
+/** The reason why a step rests that was not needed: it looked fine. */
+export const LOOKS_FINE = 'looks fine'
+
 /** What can be done about a task: at once, tomorrow, or not this time. */
 export function useTasks() {
   const { record } = useRecorder()
@@ -34,5 +37,9 @@ export function useTasks() {
     })
     await record(events, `${batch.name}: ${tasks.map(({ label }) => label.toLowerCase()).join(', ')}.`)
   }
-  return { putOff, doOne, doAtOnce }
+  /** All of a place looked fine from outside: what it asked for whenever it suits rests, and is taken back together. */
+  async function looksFine(place: string, stops: readonly { readonly known: KnownBatch, readonly tasks: readonly RoundTask[] }[]): Promise<void> {
+    await record(stops.flatMap(({ tasks }) => tasks.map(task => restEvent(task, LOOKS_FINE))), `${place}: ${stops.length === 1 ? 'looks fine' : `all ${stops.length} look fine`}.`)
+  }
+  return { putOff, doOne, doAtOnce, looksFine }
 }

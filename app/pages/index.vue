@@ -24,6 +24,17 @@ const stops = computed(() => [...new Set(today.value.map(({ batchId }) => batchI
 const narrow = useMediaQuery('(max-width: 639px)')
 const many = computed(() => stops.value.length > (narrow.value ? 6 : 12))
 const drawn = useGrowing(() => stops.value.length, 8)
+/** Place by place, the place with the earliest need first; what stands nowhere stands by itself. */
+const places = computed(() => {
+  const found = new Map<string, { readonly place: string, readonly stops: typeof stops.value }>()
+  for (const stop of stops.value.slice(0, drawn.value)) {
+    const { place, id } = stop.known.batch
+    const known = found.get(place || id)
+    if (known) known.stops.push(stop)
+    else found.set(place || id, { place, stops: [stop] })
+  }
+  return [...found.values()]
+})
 const { save: saveCalendar } = useCalendarFile()
 const reminders = useReminders()
 const { due: backupDue, lastSaid, later: backupLater } = useLastBackup()
@@ -69,12 +80,12 @@ const left = (days: number) => days < 0 ? 'past its best' : days < 1 ? 'today' :
         v-if="today.length > 0"
         :inert="!lookedAt"
       >
-        <BatchStop
-          v-for="stop in stops.slice(0, drawn)"
-          :key="stop.known.batch.id"
-          :known="stop.known"
-          :tasks="stop.tasks"
-          :brief="many"
+        <RoundPlace
+          v-for="{ place, stops: here } in places"
+          :key="place || here[0]!.known.batch.id"
+          :place="place"
+          :stops="here"
+          :calm="many"
         />
       </ul>
       <p

@@ -10,6 +10,7 @@ const { standing, finished, unknown } = useGarden()
 const { quantity, day, window } = useSay()
 const { materials } = useGarden()
 const { looks, lookedAt } = useLooks()
+const { trials } = useTrials()
 
 /** A window as far as anybody looked. */
 function windowText({ label, from, to, orLater }: NamedWindow): string {
@@ -79,6 +80,30 @@ const gave = (batch: typeof finished.value[number]['batch']) => {
       :pipeline="pipeline"
       class="mt-6"
     />
+    <section
+      v-if="standing.length + finished.length > 1"
+      aria-labelledby="trials"
+      class="mt-6"
+    >
+      <h2
+        id="trials"
+        class="section-rule"
+      >
+        Trials
+      </h2>
+      <p class="flex flex-wrap gap-x-5 gap-y-1 items-center">
+        <NuxtLink
+          v-for="trial in trials"
+          :key="trial.id"
+          :to="`/trials/${trial.id}`"
+          class="tap inline-flex items-center font-semibold underline underline-offset-3 decoration-dotted"
+        >{{ trial.name }}</NuxtLink>
+        <NuxtLink
+          to="/trials"
+          class="label-button"
+        >Trials</NuxtLink>
+      </p>
+    </section>
     <section
       v-if="finished.length > 0"
       aria-labelledby="done"

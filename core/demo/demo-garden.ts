@@ -14,7 +14,9 @@ import type { Vessel } from '../vessel/vessel'
 import { DEMO_HEAPS, some } from './demo-heaps'
 import { demoBrews } from './demo-brews'
 import { demoHeapEvents } from './demo-heap'
+import { demoFed } from './demo-fed'
 import { demoLeaves } from './demo-leaves'
+import { demoTower, demoTrial } from './demo-tower'
 
 const DEMO_SEED = 11
 
@@ -66,7 +68,7 @@ export function demoGarden(now: Date): { readonly events: GardenEvent[], readonl
   const gathered = GATHERED.map(([materialId, amount, daysAgo, source]): NewEvent => ({ kind: 'stocked', at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString(), materialId, amount, source }))
   const measured = MEASURED.map(([daysAgo, event]): NewEvent => ({ ...event, at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString() }))
   const heaps = DEMO_HEAPS.flatMap(heap => demoHeapEvents(heap, today, outdoors, random))
-  const others = [...demoLeaves(today, outdoors, random), ...demoBrews(today)]
+  const others = [...demoLeaves(today, outdoors, random), ...demoBrews(today), ...demoFed(today, random), ...demoTower(today, outdoors, random)]
   const happened = withIds([...heaps, ...gathered, ...measured, ...others])
   const removed = carriedOff(happened, today).map((event, index) => ({ ...event, id: `demo-off-${index}`, recordedAt: event.at, by: 'demo' }) as GardenEvent)
   return { events: [...happened, ...removed], documents: demoDocuments(today) }
@@ -96,5 +98,6 @@ function demoDocuments(today: Date): GardenDocument[] {
     writeDocument(undefined, SETTINGS_ID, 'settings', { gardenName: 'Terrace garden', units: 'metric', water: 'rain', climateId: 'mild-coast' }, at, 'demo'),
     ...STARTING_CONTAINERS.metric.map(({ id, ...container }) => writeDocument(undefined, containerDocumentId(id), 'container', container, at, 'demo')),
     writeDocument(undefined, BENCH_PLAN_ID, 'plan', plan, at, 'demo'),
+    demoTrial(today),
   ]
 }

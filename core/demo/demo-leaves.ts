@@ -66,7 +66,8 @@ const AUTUMN = { month: 10, day: 3 }
 /** It has stood for a fortnight at least. */
 const LEAST_DAYS = 14
 
-function lastAutumn(today: Date): Date {
+/** When the leaves of the last autumn began to fall, a fortnight ago at least. */
+export function lastAutumn(today: Date): Date {
   const thisYear = new Date(today.getFullYear(), AUTUMN.month, AUTUMN.day, 9)
   return today.getTime() - thisYear.getTime() >= LEAST_DAYS * DAY_MS ? thisYear : new Date(today.getFullYear() - 1, AUTUMN.month, AUTUMN.day, 9)
 }

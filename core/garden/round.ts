@@ -15,7 +15,12 @@ export function putOffName({ action, urgency }: Pick<Task, 'action' | 'urgency'>
 
 /** The tasks of a batch after what was put off: what waits moves to its day, what was skipped stays away until then. */
 export function askedOf(batch: BegunBatch, method: Method, surroundings: Surroundings): RoundTask[] {
-  return method.look.tasks(batch, surroundings).flatMap((task): RoundTask[] => {
+  return askedAfter(batch, method.look.tasks(batch, surroundings), surroundings)
+}
+
+/** Tasks of a batch, whoever asks them, after what was put off. */
+export function askedAfter(batch: BegunBatch, tasks: readonly Task[], surroundings: Pick<Surroundings, 'now'>): RoundTask[] {
+  return tasks.flatMap((task): RoundTask[] => {
     const off = batch.putOffs.findLast(one => one.task === putOffName(task))
     const until = off ? new Date(off.until) : undefined
     const waits = until && until > surroundings.now

@@ -234,6 +234,10 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
           Plan one like it
         </button>
         <NuxtLink
+          :to="`/trials?with=${known.batch.id}`"
+          class="label-button"
+        >Compare it</NuxtLink>
+        <NuxtLink
           v-if="stands"
           :to="`/batch/${known.batch.id}/finish`"
           class="label-button"
