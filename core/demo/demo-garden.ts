@@ -68,7 +68,7 @@ export function demoGarden(now: Date): { readonly events: GardenEvent[], readonl
   const gathered = GATHERED.map(([materialId, amount, daysAgo, source]): NewEvent => ({ kind: 'stocked', at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString(), materialId, amount, source }))
   const measured = MEASURED.map(([daysAgo, event]): NewEvent => ({ ...event, at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString() }))
   const heaps = DEMO_HEAPS.flatMap(heap => demoHeapEvents(heap, today, outdoors, random))
-  const others = [...demoLeaves(today, outdoors, random), ...demoBrews(today), ...demoFed(today, random), ...demoTower(today, outdoors, random)]
+  const others = [...demoLeaves(today, outdoors, random), ...demoBrews(today), ...demoFed(today, outdoors, random), ...demoTower(today, outdoors, random)]
   const happened = withIds([...heaps, ...gathered, ...measured, ...others])
   const removed = carriedOff(happened, today).map((event, index) => ({ ...event, id: `demo-off-${index}`, recordedAt: event.at, by: 'demo' }) as GardenEvent)
   return { events: [...happened, ...removed], documents: demoDocuments(today) }

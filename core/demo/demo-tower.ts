@@ -30,9 +30,9 @@ export function demoTower(today: Date, outdoors: Pick<Surroundings, 'ambientC' |
   const start = lastAutumn(today).getTime() + AFTER_DAYS * DAY_MS
   const on = (day: number) => new Date(start + day * DAY_MS).toISOString()
   const past = (day: number) => start + day * DAY_MS <= today.getTime()
-  const inputs = [{ role: 'feed' as const, materialId: 'chips-ramial', amount: some(11, 'sack'), draws: [] }, { role: 'feed' as const, materialId: 'leaves-mixed', amount: some(11, 'sack'), draws: [] }]
-  const begun: NewEvent = { kind: 'began', at: on(0), batchId: TOWER_ID, name: 'Fungal tower', place: 'under the hazel', methodId: 'static-tower', approachId: 'by-can', site: SITES[1]!, answers: { rain: 'covered' }, inputs, waterL: 340 }
-  const pile: NewEvent = { kind: 'began', at: on(0.1), batchId: PILE_ID, name: 'Plain pile', place: 'under the hazel', methodId: 'leafmould', approachId: 'alone', site: { kind: 'vessel', vessel: { id: 'leaf-heap', name: 'Open pile', wall: 'none', shape: 'box', widthM: 1.4, depthM: 1.2, heightM: 0.9 } }, answers: { rain: 'open' }, inputs, waterL: 200 }
+  const inputs = [{ role: 'feed' as const, materialId: 'chips-ramial', amount: some(19, 'sack'), draws: [] }, { role: 'feed' as const, materialId: 'leaves-mixed', amount: some(19, 'sack'), draws: [] }]
+  const begun: NewEvent = { kind: 'began', at: on(0), batchId: TOWER_ID, name: 'Fungal tower', place: 'under the hazel', methodId: 'static-tower', approachId: 'by-can', site: SITES[1]!, answers: { rain: 'covered' }, inputs, waterL: 590 }
+  const pile: NewEvent = { kind: 'began', at: on(0.1), batchId: PILE_ID, name: 'Plain pile', place: 'under the hazel', methodId: 'leafmould', approachId: 'alone', site: { kind: 'vessel', vessel: { id: 'leaf-heap', name: 'Open pile', wall: 'none', shape: 'box', widthM: 1.4, depthM: 1.2, heightM: 0.9 } }, answers: { rain: 'open' }, inputs: inputs.map(one => ({ ...one, amount: some(9, 'sack') })), waterL: 120 }
   const waters = Array.from({ length: 40 }, (_, week) => 10 + week * 7).filter(past).map((day): NewEvent => ({ kind: 'put', at: on(day), batchId: TOWER_ID, inputs: [], waterL: 10 }))
   const did: NewEvent[] = past(1.2) ? [{ kind: 'did', at: on(1.2), batchId: TOWER_ID, deed: 'pipes-out', answers: {} }] : []
   const batch = foldGarden([begun, ...did, ...waters].map((event, index) => ({ ...event, id: `t${index}`, by: 'demo', recordedAt: event.at }) as never)).batches.get(TOWER_ID) as BegunBatch

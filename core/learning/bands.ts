@@ -62,7 +62,7 @@ function quantileOfNormal(share: number): number {
  * The middle and the 80 % band of what would be read: each row strays by what is carried forward of its residual (with its noise).
  * @param rows courses, one a member. @param carriedOf what is carried of each, in the order of the rows.
  */
-export function bandOfReadings(times: Float64Array, rows: readonly Float32Array[], carriedOf: readonly Carried[]): Band {
+export function bandOfReadings(times: Float64Array, rows: readonly Float32Array[], carriedOf: readonly Pick<Carried, 'at'>[]): Band {
   const straying = rows.map((row, index) => Float32Array.from(times, (day, at) => {
     const { mean, variance } = carriedOf[index]!.at(day)
     return row[at]! + mean + strays[index % STRAYING]! * Math.sqrt(variance)

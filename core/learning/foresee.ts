@@ -1,5 +1,5 @@
 import { seededRandom } from '../random/random'
-import { bandOf, BAND_MEMBERS, drawnByWeight } from './bands'
+import { bandOf, bandOfReadings, BAND_MEMBERS, drawnByWeight } from './bands'
 import { logFit, type StampedFinding } from './fit'
 import type { Forecast } from './forecast'
 import { learning, type Progress } from './learn'
@@ -20,6 +20,8 @@ export interface Foreseeing<C, Row extends string> {
   /** Bands by what is known now, and by what was known at the start, each of a row. */
   readonly bands: Readonly<Record<string, Row>>
   readonly bandsAtStart: Readonly<Record<string, Row>>
+  /** How far what is read strays from any one course, as a standard deviation of the row; its bands are so much wider. */
+  readonly strays?: Readonly<Partial<Record<Row, number>>>
   /** Windows by the day on which a course comes so far. */
   readonly windows: Readonly<Record<string, (course: C) => number>>
 }
@@ -45,7 +47,12 @@ export function* foresee<C, Row extends string>(what: Foreseeing<C, Row>): Gener
   })
   const weights = learnt.weightsAfter(Infinity)
   const [now, start] = [drawnByWeight(weights, BAND_MEMBERS), drawnByWeight(learnt.weightsAfter(0), BAND_MEMBERS)]
-  const bands = (of: Readonly<Record<string, Row>>, members: readonly number[]) => Object.entries(of).map(([name, from]) => [name, bandOf(times, members.map(index => row(kept[index]!, from)), 1)] as const)
+  const bands = (of: Readonly<Record<string, Row>>, members: readonly number[]) => Object.entries(of).map(([name, from]) => {
+    const rows = members.map(index => row(kept[index]!, from))
+    const spread = what.strays?.[from]
+    const steady = { at: () => ({ mean: 0, variance: (spread ?? 0) ** 2 }) }
+    return [name, spread === undefined ? bandOf(times, rows, 1) : bandOfReadings(times, rows, rows.map(() => steady))] as const
+  })
   const windows = Object.entries(what.windows).map(([name, dayOf]) => {
     const window = windowBy(kept.map(dayOf))
     return [name, { start: window(learnt.weightsAfter(0)), now: window(weights), moves: movesOf(findings, learnt, window) }] as const

@@ -3,10 +3,13 @@ import type { RoundTask } from '#core/garden/round'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** One stop of the round: a batch, where it stands, and its steps; what one tap can do is done all at once. */
-const { known, tasks, brief } = defineProps<{ known: KnownBatch, tasks: readonly RoundTask[], /** Reasons wait behind the step, for long rounds. */ brief: boolean }>()
+const { known, tasks, brief } = defineProps<{ known: KnownBatch, tasks: readonly RoundTask[], /** Reasons wait behind the step, and so does what may as well wait, for long rounds. */ brief: boolean }>()
 const { doAtOnce } = useTasks()
 const atOnce = computed(() => tasks.filter(({ doing }) => doing.kind === 'deed' || doing.kind === 'rest'))
 const urgent = computed(() => tasks.some(({ urgency }) => urgency === 'now'))
+const all = ref(false)
+const waits = computed(() => brief && tasks.length > 2 ? tasks.filter(({ urgency, doing }) => urgency === 'whenever' && doing.kind !== 'deed') : [])
+const shown = computed(() => all.value ? tasks : tasks.filter(task => !waits.value.includes(task)))
 </script>
 
 <template>
@@ -39,10 +42,25 @@ const urgent = computed(() => tasks.some(({ urgency }) => urgency === 'now'))
       >
         all done
       </button>
+      <button
+        v-if="waits.length > 0"
+        type="button"
+        class="tap aside-note flex items-center gap-1 text-right"
+        :aria-expanded="all"
+        :aria-label="`${known.batch.name}, may wait: ${waits.map(({ label }) => label.toLowerCase()).join(', ')}`"
+        data-may-wait
+        @click="all = !all"
+      >
+        {{ waits.map(({ label }) => label.toLowerCase()).join(', ') }}
+        <UIcon
+          :name="all ? 'i-ph-caret-up' : 'i-ph-caret-down'"
+          class="size-5 shrink-0"
+        />
+      </button>
     </div>
     <ul>
       <TaskRow
-        v-for="task in tasks"
+        v-for="task in shown"
         :key="task.id"
         :task="task"
         :known="known"

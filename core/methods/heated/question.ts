@@ -35,6 +35,10 @@ export interface HeatedQuestion {
   /** It has to work for so many days, frost and dry spells left out, whatever is left to rot. */
   readonly workingDays: number
   readonly findings: readonly StampedFinding<HeapRow>[]
+  /** How far readings stray from any one course, beside a hot heap. */
+  readonly strays: number
+  /** A temperature below which it is looked for to stay, °C; nothing where it does not matter. */
+  readonly coolBelowC?: number
   /** From this day on it is taken to be turned as the approach says. */
   readonly habitFromDay: number
   readonly seed: number
@@ -81,6 +85,9 @@ export interface Tending {
   readonly watering: Watering
   readonly workingDays: number
   readonly horizonDay: (nowDay: number) => number
+  /** How far readings stray from any one course, beside a hot heap; as far where nothing is said. */
+  readonly strays?: number
+  readonly coolBelowC?: number
   /** What it stands on and how air gets in. */
   readonly ground: (vessel: Vessel) => Ground
   /** Share of the rain that gets in, where it is not as its vessel has it. */
@@ -104,7 +111,7 @@ export function heatedQuestion(batch: HeapLog, surroundings: Surroundings, tendi
     methodId: built.methodId, batchId: batch.id, builtAt: built.at, nowDay, horizonDay, charge, standing: tending.ground(built.vessel),
     weather: openShare === undefined ? weather : { ...weather, openShare },
     deeds: deedsOf(batch, supposed, surroundings.materials), startsAboveK: STARTS_ABOVE_K, starter: startersOf(batch, surroundings.materials),
-    builtHeightM, turning, watering, workingDays, findings: findingsOf(batch, builtHeightM),
+    builtHeightM, turning, watering, workingDays, strays: tending.strays ?? 1, ...(tending.coolBelowC === undefined ? {} : { coolBelowC: tending.coolBelowC }), findings: findingsOf(batch, builtHeightM),
     // What is asked today is done by tomorrow; who says when they turn it turns it then, and not before as well.
     habitFromDay: Math.max(nowDay + DONE_BY_DAYS, ...supposed.filter(({ kind }) => kind === 'turn').map(({ at }) => daysBetween(built.at, at) + 1)), seed: seedFromText(batch.id),
   }

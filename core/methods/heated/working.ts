@@ -22,7 +22,8 @@ export function workedUp({ days, coreC, moisture }: Pick<Course, 'days' | 'coreC
     before = days[at]!
     if (length <= 0 || !works(coreC[at]!, moisture[at]!)) continue
     sum += length
-    if (sum >= wanted) return { days: sum, day: days[at]! }
+    // Within the step in which they are enough.
+    if (sum >= wanted) return { days: sum, day: days[at]! - (sum - wanted) }
   }
   return { days: sum }
 }

@@ -9,8 +9,11 @@ export interface BrownsLeft {
   readonly material: Material
   readonly leftL: number
   readonly weeklyL: number
-  readonly until: Date
+  /** The day they run out; nothing where they last for more than a year. */
+  readonly until?: Date
 }
+
+const YEAR_WEEKS = 52
 
 /** Until when the cover that lies in the store lasts, at the pace of the last weeks; nothing where none lies there or none is used. */
 export function brownsLeft(batch: BegunBatch, surroundings: Surroundings): BrownsLeft | undefined {
@@ -20,5 +23,5 @@ export function brownsLeft(batch: BegunBatch, surroundings: Surroundings): Brown
   const weekly = weeklyFeed(batch, now, materials).coverL
   if (!at?.spare || weekly <= 0) return undefined
   const leftL = coverLeftL(spares)
-  return { material: at.material, leftL, weeklyL: weekly, until: addDays(now, Math.floor(7 * leftL / weekly)) }
+  return { material: at.material, leftL, weeklyL: weekly, ...(leftL < YEAR_WEEKS * weekly ? { until: addDays(now, Math.floor(7 * leftL / weekly)) } : {}) }
 }

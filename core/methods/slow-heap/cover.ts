@@ -5,8 +5,11 @@ import type { Material } from '../../materials/material'
 import { containerText, type Amount, type ContainerThen } from '../../units/container'
 import { ratioText } from '../../units/format'
 
-/** The fresh part is brought to so much carbon for one of nitrogen, and to no more water than this: the middle of what is comfortable, and its wet end. */
-export const FRESH = { ratio: 27, mostMoisture: 0.62 } as const
+/**
+ * The fresh part is brought to so much carbon for one of nitrogen, the low end of what is comfortable, and to no more water than still works:
+ * what is too much drips or dries off a heap that lies open to its sides.
+ */
+export const FRESH = { ratio: 25, mostMoisture: 0.68 } as const
 
 /** A hand full of leaves or torn card, litres (own measure). */
 export const HANDFUL: ContainerThen = { id: 'handful', name: 'handful', plural: 'handfuls', volumeL: 0.5 }
@@ -46,10 +49,17 @@ export function coverLitres(fed: readonly Ingredient[], brown: Material): number
 /** Up to so much is said in handfuls. */
 const HANDFULS_UP_TO_L = 4
 
-/** Litres in what one would carry them in: handfuls, or the container it lies in; rounded up to what can be done. */
-export function coverAmount(litres: number, container: ContainerThen | undefined): Amount {
+/** Litres in what one would carry them in: handfuls, or the largest of the containers at hand that they fill; rounded up to quarters. */
+export function coverAmount(litres: number, atHand: readonly ContainerThen[]): Amount {
+  const fits = [...atHand].sort((a, b) => b.volumeL - a.volumeL)
+  const container = fits.find(({ volumeL }) => litres >= volumeL) ?? fits.at(-1)
   if (litres <= HANDFULS_UP_TO_L || !container) return { count: Math.max(1, Math.ceil(litres / HANDFUL.volumeL - 0.15)), container: HANDFUL, packing: 'loose' }
   return { count: Math.max(0.25, Math.ceil(4 * litres / container.volumeL - 0.3) / 4), container, packing: 'loose' }
+}
+
+/** What is fed with, and what the cover lies in. */
+export function containersOf(fed: readonly Ingredient[], lies: ContainerThen | undefined): ContainerThen[] {
+  return [...fed.map(({ amount }) => amount.container), ...(lies ? [lies] : [])].filter(({ volumeL }) => volumeL >= 2)
 }
 
 /** Why so much of it. */

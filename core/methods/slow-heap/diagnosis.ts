@@ -4,7 +4,7 @@ import { containerText } from '../../units/container'
 import { quantityText, ratioText } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import type { Diagnosis, Remedy, RemedyPart, Surroundings, Symptom } from '../contract'
-import { coverAmount, coverLitres } from './cover'
+import { containersOf, coverAmount, coverLitres } from './cover'
 import { coverAtHand, feedings, partsOf } from './feeding'
 import { middleOf, slowOn, type SlowOnDay } from './now'
 import { LOOK, SMELL, SQUEEZE } from './words'
@@ -43,7 +43,7 @@ const percent = (share: number) => `${Math.round(100 * share)} %`
 function browns({ surroundings, batch }: Facts, litres: number): RemedyPart[] {
   const at = coverAtHand(batch, surroundings.spares ?? [], surroundings.materials)
   if (!at || litres < 0.5) return []
-  const amount = coverAmount(litres, at.spare?.container)
+  const amount = coverAmount(litres, containersOf(feedings(batch).slice(-1).flatMap(one => partsOf(one, surroundings.materials).fed), at.spare?.container))
   const inStore = at.spare ? at.spare.count * at.spare.container.volumeL / amount.container.volumeL : 0
   return [{ materialId: at.material.id, short: at.material.short, amount, inStore }]
 }

@@ -8,7 +8,7 @@ import { frontWidthM } from '../../vessel/vessel'
 import type { BuildStep, Draft, Fact, Proposal, Surroundings, Verdict } from '../contract'
 import { slowApproach } from './approaches'
 import { coverAmount, coverLitres } from './cover'
-import { litresOfIt, USUAL_WEEKLY_L } from './feeding'
+import { caddyOf, litresOfIt, plannedWeek, USUAL_WEEKLY_L } from './feeding'
 import { baysFor, baysNeeded, peaceDays, rotationFrom, type OneBay } from './rotation'
 import { RAIN, WEEKLY } from './words'
 import { containerText } from '../../units/container'
@@ -39,28 +39,29 @@ function verdictOf(bays: Bays, count: number): Verdict {
   return { grade: 'workable', text: `${filling}: with ${count} bays each rests ${months(peaceDays(bay, count))}, and wants about ${months(bay.restDays)}. ${needed <= 4 ? `${needed} such bays would do, or bigger ones.` : 'Bigger bays would do.'}`, advice: `${needed} bays, or bigger ones` }
 }
 
-function facts(bays: Bays, count: number, weeklyL: number, { units }: Surroundings): Fact[] {
+function facts(bays: Bays, count: number, weeklyL: number, surroundings: Surroundings): Fact[] {
+  const { units } = surroundings
   const [soon, middle, late] = bays
   const litres = (value: number) => quantityText('volume', units, roughly(value))
   const spanMonths = (a: number, b: number) => Math.round(a / 30.4) === Math.round(b / 30.4) ? months(a) : `${Math.round(a / 30.4)}–${Math.round(b / 30.4)} months`
   return [
-    { label: 'Full after', value: middle.neverFull ? 'hardly ever' : `${spanMonths(soon.fullDays, late.fullDays)}${late.neverFull ? ' or never' : ''}`, why: `${litres(weeklyL)} of scraps a week with as much of dry leaves or card; it sinks as it rots` },
+    { label: 'Full after', value: middle.neverFull ? 'hardly ever' : `${spanMonths(soon.fullDays, late.fullDays)}${late.neverFull ? ' or never' : ''}`, why: `${litres(weeklyL)} of scraps a week with its cover of dry leaves or card; it sinks as it rots` },
     { label: 'Rest it wants', value: spanMonths(Math.min(soon.restDays, late.restDays), Math.max(soon.restDays, late.restDays)), why: 'from the last caddy until the rawest fifth has hardly anything left to rot' },
     ...(count > 1 && !middle.neverFull ? [{ label: 'Rest it gets', value: months(peaceDays(middle, count)), why: `while the ${count === 2 ? 'other one is' : 'two others are'} filled` }] : []),
-    { label: 'Browns for a year', value: litres(52 * weeklyL), why: 'dry leaves or torn card kept beside it, under cover: half and half with the scraps' },
+    { label: 'Browns for a year', value: litres(52 * plannedWeek(weeklyL, surroundings.materials).coverL), why: 'loose dry leaves or torn card kept beside it, under cover: what each caddy is covered with' },
   ]
 }
 
 function steps({ ingredients }: Proposal, surroundings: Surroundings): BuildStep[] {
   const [scraps, leaves] = [findMaterial('kitchen-veg', surroundings.materials), findMaterial('leaves-mixed', surroundings.materials)]
-  const caddy = scraps && litresOfIt(scraps, 5)
-  const amount = caddy && leaves ? coverAmount(coverLitres([caddy], leaves), undefined) : undefined
+  const caddy = scraps && litresOfIt(scraps, caddyOf(surroundings.units).volumeL)
+  const amount = caddy && leaves ? coverAmount(coverLitres([caddy], leaves), [caddyOf(surroundings.units)]) : undefined
   const laid = ingredients.filter(({ amount: { count } }) => count > 0)
   return [
     { title: 'Choose the place', detail: 'On soil, where the way from the kitchen is short in winter too. Mesh below where rats are about. Room in front to stand and fork.', cautions: ['No pallets that are stamped with a methyl bromide treatment, painted or unmarked.'] },
     { title: 'Lay the ground', detail: laid.length > 0 ? `Twigs and stalks a hand deep, for air and drainage, then ${laid.map(({ amount: { count, container }, material }) => `${containerText(count, container)} of ${material.short}`).join(', ')}.` : 'Twigs and stalks a hand deep, for air and drainage.', cautions: [] },
     { title: 'A sack of browns beside it', detail: 'Dry leaves, torn card or straw, under a lid. Without them it turns wet and sour within weeks.', cautions: [] },
-    { title: 'Then caddy by caddy', detail: `Empty it into a hollow, spread it, cover it: to 5 litres of kitchen scraps ${amount ? containerText(amount.count, amount.container) : 'as much'} of dry leaves. The round tells for each what it takes.`, cautions: ['No meat, fish, cooked food or much bread: rats. No seed heads, roots that grow again or sick plants: it stays cool.'] },
+    { title: 'Then caddy by caddy', detail: `Empty it into a hollow, spread it, cover it: to a caddy of kitchen scraps ${amount ? containerText(amount.count, amount.container) : 'as much'} of dry leaves. The round tells for each what it takes.`, cautions: ['No meat, fish, cooked food or much bread: rats. No seed heads, roots that grow again or sick plants: it stays cool.'] },
     { title: 'Cover the top', detail: 'Sacking, card or a lid: it keeps warmth and water in, rain and flies out.', cautions: [] },
   ]
 }

@@ -3,9 +3,10 @@ import { findMaterial, type MaterialBook } from '../../materials/book'
 import type { Material } from '../../materials/material'
 import { ingredientsOf, portionOf, type Ingredient } from '../../mix/portion'
 import { numberOf } from '../../questions/question'
-import { STARTING_CONTAINERS, type ContainerThen } from '../../units/container'
+import { containerThen, STARTING_CONTAINERS, type ContainerThen } from '../../units/container'
 import { daysBetween } from '../../units/time'
 import type { Spare } from '../contract'
+import { coverLitres } from './cover'
 import { CLOSED, WEEKLY } from './words'
 
 /** What was fed lately tells what will be fed: so many days back. */
@@ -14,8 +15,8 @@ const LOOKS_BACK_DAYS = 56
 const LEAST_DAYS = 14
 /** Litres a week where nothing is known. */
 export const USUAL_WEEKLY_L = 12
-/** Litres of loose leaves that go with a litre of scraps, where nothing is known. */
-export const COVER_SHARE = 1
+/** Litres of loose leaves that go with a litre of scraps, where what it takes is not known. */
+const COVER_SHARE = 2
 
 /** What of a put is fed and what covers it. */
 export function partsOf({ inputs }: Pick<Put, 'inputs'>, book: MaterialBook): { readonly fed: Ingredient[], readonly cover: Ingredient[] } {
@@ -47,8 +48,9 @@ export interface WeeklyFeed {
 
 function assumed(weeklyL: number, book: MaterialBook): WeeklyFeed {
   const [scraps, leaves] = [findMaterial('kitchen-veg', book), findMaterial('leaves-mixed', book)]
-  const ingredients = [...(scraps ? [litresOfIt(scraps, weeklyL)] : []), ...(leaves ? [litresOfIt(leaves, weeklyL * COVER_SHARE)] : [])]
-  return { ingredients, fedL: weeklyL, coverL: weeklyL * COVER_SHARE, everyDays: 3.5 }
+  const coverL = scraps && leaves ? coverLitres([litresOfIt(scraps, weeklyL)], leaves) : weeklyL * COVER_SHARE
+  const ingredients = [...(scraps ? [litresOfIt(scraps, weeklyL)] : []), ...(leaves ? [litresOfIt(leaves, coverL)] : [])]
+  return { ingredients, fedL: weeklyL, coverL, everyDays: 3.5 }
 }
 
 /** What a week of scraps with its cover is, for a plan. */
@@ -78,8 +80,12 @@ export function usualCaddy(batch: BegunBatch, book: MaterialBook, units: 'metric
   const fed = last ? partsOf(last, book).fed : []
   if (fed.length > 0) return fed
   const scraps = findMaterial('kitchen-veg', book)
-  const caddy = STARTING_CONTAINERS[units].find(({ id }) => id === 'caddy')!
-  return scraps ? [{ material: scraps, amount: { count: 1, container: { id: caddy.id, name: caddy.name, plural: caddy.plural, volumeL: caddy.volumeL }, packing: 'loose' } }] : []
+  return scraps ? [{ material: scraps, amount: { count: 1, container: caddyOf(units), packing: 'loose' } }] : []
+}
+
+/** The caddy to begin with. */
+export function caddyOf(units: 'metric' | 'us'): ContainerThen {
+  return containerThen(STARTING_CONTAINERS[units].find(({ id }) => id === 'caddy')!)
 }
 
 /** Families that a caddy is covered with. */

@@ -140,7 +140,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   return [
     { label: 'Holds now', value: litres(slow.volumeL), why: `of ${litres(middleOf(batch, surroundings)!.question.ground.footprintM2 * asVessel(batch.began.site).heightM * 1000)} to the rim; ${Math.round(100 * (1 - slow.leftShare))} % of the dry stuff has gone` },
     ...(isClosed(batch) ? [] : [{ label: 'Each week', value: `${litres(weekly.fedL)} fed, ${litres(weekly.coverL)} of cover`, why: feedings(batch).length < 2 ? 'as planned' : 'the pace of the last weeks' }]),
-    ...(browns ? [{ label: 'Browns beside it', value: `last until ${dateText(browns.until)}`, why: `${litres(browns.leftL)} in the store at ${litres(browns.weeklyL)} a week` }] : []),
+    ...(browns ? [{ label: 'Browns beside it', value: browns.until ? `last until ${dateText(browns.until)}` : 'last for more than a year', why: `${litres(browns.leftL)} in the store at ${litres(browns.weeklyL)} a week` }] : []),
     ...hotFact(batch, surroundings),
   ]
 }

@@ -2,7 +2,7 @@ import { counted } from '../../units/plural'
 import { quantityText, ratioText } from '../../units/format'
 import type { Cover, FeedOffer, Pad, Quantity } from '../contract'
 import { cautionsOf, TAKE_CAUTIONS } from './cautions'
-import { coverAmount, coverLitres, coverWords, freshPart, FRESH } from './cover'
+import { containersOf, coverAmount, coverLitres, coverWords, freshPart, FRESH } from './cover'
 import { coverAtHand, COVERS, isClosed, usualCaddy } from './feeding'
 import { slowOn } from './now'
 import { SENSES } from './senses'
@@ -21,7 +21,7 @@ const caddy: FeedOffer = {
     const litres = coverLitres(fed, at.material)
     if (litres < 0.1) return { words: `${ratioText(fresh.ratio)} by itself: it needs no cover for its balance. A thin one keeps flies off.` }
     if (!Number.isFinite(litres)) return { words: `${at.material.name} cannot bring it to ${ratioText(FRESH.ratio)}: cover it with leaves, torn card or straw.` }
-    const ingredient = { material: at.material, amount: coverAmount(litres, at.spare?.container) }
+    const ingredient = { material: at.material, amount: coverAmount(litres, containersOf(fed, at.spare?.container)) }
     return { ingredient, words: `${coverWords(fed, ingredient)}${at.spare ? '' : ' None lies in the store: what is there goes too.'}` }
   },
   pockets: () => [],

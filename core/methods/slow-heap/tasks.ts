@@ -7,7 +7,7 @@ import { daysText } from '../../units/plural'
 import { daysBetween } from '../../units/time'
 import type { Surroundings, Task, TaskDoing } from '../contract'
 import { brownsLeft } from './browns'
-import { coverAmount, coverLitres, freshPart, FRESH } from './cover'
+import { containersOf, coverAmount, coverLitres, freshPart, FRESH } from './cover'
 import { coverAtHand, feedings, isClosed, partsOf, weeklyFeed } from './feeding'
 import { slowOn, standsM, type SlowOnDay } from './now'
 import { daysSinceFed, windowsOf } from './windows'
@@ -49,7 +49,7 @@ function cover({ batch, surroundings }: Seen): Ask[] {
   const wantedL = coverLitres(fed, at.material)
   const laidL = laid.reduce((sum, one) => sum + one.amount.count * one.amount.container.volumeL, 0)
   if (!Number.isFinite(wantedL) || wantedL < 0.5 || laidL > HARDLY * wantedL) return []
-  const amount = coverAmount(wantedL - laidL, at.spare?.container)
+  const amount = coverAmount(wantedL - laidL, containersOf(fed, at.spare?.container))
   return [{ action: 'browns', doing: pad('browns'), label: 'Cover', icon: 'i-ph-leaf', title: `Cover it: ${containerText(amount.count, amount.container)} of ${at.material.short}`, reason: `The caddy of ${dayText(last.at)} lies at ${ratioText(fresh.ratio)} and ${Math.round(100 * fresh.moisture)} % water with ${laid.length > 0 ? 'too thin a' : 'no'} cover; with it ${ratioText(FRESH.ratio)} or better. Uncovered it smells and draws flies.`, due: now, until: addDays(now, 3), urgency: 'usual' }]
 }
 
@@ -57,7 +57,7 @@ const RUNS_OUT_DAYS = 21
 
 function browns({ batch, surroundings }: Seen): Ask[] {
   const left = brownsLeft(batch, surroundings)
-  if (!left || daysBetween(surroundings.now, left.until) > RUNS_OUT_DAYS) return []
+  if (!left?.until || daysBetween(surroundings.now, left.until) > RUNS_OUT_DAYS) return []
   const { units, now } = surroundings
   return [{ action: 'gather-browns', doing: { kind: 'rest', why: 'on the list', said: 'browns are on your list' }, label: 'Noted', icon: 'i-ph-basket', title: 'Browns run out', reason: `${quantityText('volume', units, roughly(left.leftL))} lie in the store, about ${quantityText('volume', units, roughly(left.weeklyL))} go on the caddies each week: they last until ${dateText(left.until)}. Torn card, leaves or straw.`, due: now, until: left.until, urgency: 'whenever' }]
 }

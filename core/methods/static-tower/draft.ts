@@ -18,9 +18,8 @@ import { habitOf } from '../heated/turning'
 import { LOADING_CAUTIONS, WIRE_CAUTION } from './cautions'
 import { REACH_M } from './channels'
 import { channelPlan } from './plan'
-import { freshened, MOIST, WORKING_DAYS } from './question'
+import { freshened, MOIST, WORKING_DAYS, WORMS_BELOW_C } from './question'
 import { groundOf, laidOut, openShareOf } from './sites'
-import { WORMS_BELOW_C } from './now'
 import { RAIN } from './words'
 
 /** What is asked beside school, site and stuff. */
@@ -82,7 +81,7 @@ function tryOut(proposal: Proposal, surroundings: Surroundings): Tried | undefin
     const course = emptyCourse(DAYS)
     const run = runCourse({
       charge: freshened(plain, carbonToNitrogen), standing: groundOf(laidOut(proposal.site)), weather, deeds: [], startsAboveK: STARTS_ABOVE_K, starter: 0.15, habitFromDay: 0,
-      habit: habitOf({ kind: 'never' }, { everyDays: 7, below: 0.66, belowWhenTurned: 0.66, to: MOIST.target }),
+      habit: habitOf({ kind: 'never' }, { everyDays: 7, below: 0.685, belowWhenTurned: 0.685, to: MOIST.target }),
     }, { ...traits, spells: 0 }, course)
     return run.ok ? course : undefined
   })

@@ -4,6 +4,7 @@ import type { Surroundings } from '../contract'
 import type { HeapLog } from '../heated/heap-log'
 import { works } from '../heated/working'
 import { middleCourse } from './expect'
+import { WORMS_BELOW_C } from './question'
 
 /** How far a tower has come: its warmth, water and volume today, and the days that counted. */
 export interface TowerNow {
@@ -50,9 +51,6 @@ export function towerOn(log: HeapLog, surroundings: Surroundings, day?: number):
 }
 
 const WARM_DAYS = 3
-
-/** Below this worms can live in it, °C. */
-export const WORMS_BELOW_C = 30
 
 /** Whether worms may go in: three days below 30 °C, by what was read, else by the warmer end of what is expected. */
 export function wormsGate(log: HeapLog, surroundings: Surroundings): { readonly open: boolean, readonly warmC: number, readonly basis: 'read' | 'expected' } {

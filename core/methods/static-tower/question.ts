@@ -5,9 +5,12 @@ import type { HeapLog } from '../heated/heap-log'
 import { heatedQuestion, type HeatedQuestion } from '../heated/question'
 import { groundOf, openShareOf } from './sites'
 
+/** Below this worms can live in it, °C. */
+export const WORMS_BELOW_C = 30
+
 /** Felt each week, it is watered up to what a tower likes when it has become drier: 65 to 75 % water. */
 export const MOIST = { low: 0.65, target: 0.7, high: 0.75 } as const
-const WATERING = { everyDays: 7, below: 0.66, belowWhenTurned: 0.66, to: MOIST.target }
+const WATERING = { everyDays: 7, below: 0.685, belowWhenTurned: 0.685, to: MOIST.target }
 /** It takes its time: twelve months, frost and dry spells not counted. */
 export const WORKING_DAYS = 365
 
@@ -26,12 +29,14 @@ export function freshened(charge: Charge, carbonToNitrogen: number): Charge {
   }
 }
 
+/** Never turned and mild, a tower strays less from its course than a hot heap. */
+const STRAYS = 0.45
 const HORIZON = { least: 620, beyondNow: 420, most: 1300 }
 
 /** The question a tower puts: never turned, watered each week, seen until it has worked a year. */
 export function questionOf(log: HeapLog, surroundings: Surroundings, supposed: readonly HeapSupposed[] = []): HeatedQuestion | undefined {
   return heatedQuestion(log, surroundings, {
     turning: { kind: 'never' }, watering: WATERING, workingDays: WORKING_DAYS, ground: () => groundOf(log.began.site), openShare: openShareOf(log.began.answers),
-    charge: freshened, horizonDay: nowDay => Math.ceil(Math.min(HORIZON.most, Math.max(HORIZON.least, nowDay + HORIZON.beyondNow))),
+    charge: freshened, strays: STRAYS, coolBelowC: WORMS_BELOW_C, horizonDay: nowDay => Math.ceil(Math.min(HORIZON.most, Math.max(HORIZON.least, nowDay + HORIZON.beyondNow))),
   }, supposed)
 }

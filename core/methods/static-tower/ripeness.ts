@@ -1,8 +1,8 @@
 import { READINESS_TESTS } from '../../readiness/tests'
 import type { Ripeness } from '../contract'
 import { heapLogOf } from '../heated/heap-log'
-import { towerOn, WORMS_BELOW_C } from './now'
-import { WORKING_DAYS } from './question'
+import { towerOn } from './now'
+import { WORMS_BELOW_C, WORKING_DAYS } from './question'
 
 const TESTS = ['look', 'bag', 'sprout']
 

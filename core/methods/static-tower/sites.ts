@@ -21,8 +21,8 @@ export function laidOut(site: Site): Site {
 /** Cages lined with cloth. */
 export const SITES: readonly Site[] = vessels.map(vessel => laidOut({ kind: 'vessel', vessel }))
 
-/** Cloth that is kept wet dries in the wind several times as fast as a dry crust (own estimate, 5 to 12). */
-const CLOTH_DRIES = 8
+/** Cloth that is kept wet dries in the wind many times as fast as a dry crust (own estimate, 8 to 30: a can or two a week in summer). */
+const CLOTH_DRIES = 16
 
 /** What a tower stands on and how air gets in: by the cloth all round and by the walls of its channels. */
 export function groundOf(site: Site): Ground {

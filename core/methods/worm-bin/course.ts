@@ -83,9 +83,9 @@ export const CASTINGS_SHARE = 0.5
 export const CASTINGS_MOISTURE = 0.73
 export const CASTINGS_DRY_KG_L = 0.18
 const FEED_WET_KG_L = 0.55
-const BEDDING_DRY_KG_L = 0.055
+const BEDDING_DRY_KG_L = 0.07
 /** Bedding is eaten too: so much of it a day, and what appetite is left over takes so much dry matter a wet kilogram. */
-const BEDDING = { perDay: 0.0035, spare: 0.06 }
+const BEDDING = { perDay: 0.006, spare: 0.1 }
 /** Microbes take so much of the feed a day at 20 °C, doubling for ten kelvin, and heat it. */
 const MICROBES = { perDay: 0.025, at: 20, q10: 2, heatMJKg: 18 }
 /** Heat that a bin lets out, MJ a day, kelvin and square metre of its ground. */

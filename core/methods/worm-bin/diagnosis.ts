@@ -72,9 +72,10 @@ const kilos = ({ units }: Surroundings, kg: number) => quantityText('mass', unit
 const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   {
     id: 'overfed', title: 'It gets more than it eats', symptoms: { sour: 0.75, uneaten: 0.9, flies: 0.5, warm: 0.5, climbing: 0.3, mites: 0.4, ammonia: 0.3 },
-    weigh: ({ bin, fedKgWeek, eatsKgWeek, surroundings }) => [
+    weigh: ({ bin, kind, fedKgWeek, eatsKgWeek, surroundings }) => [
+      ...given(bin.binC < kind.minC + 6, -1.4, 'It is so cold that they hardly eat anything: that comes first.'),
       ...given(bin.backlogDays > 7, 0.9, `By what was fed and eaten, feed for about ${Math.round(bin.backlogDays)} days lies there.`),
-      ...given(fedKgWeek > 1.2 * eatsKgWeek, 0.6, `Fed about ${kilos(surroundings, fedKgWeek)} a week in the last weeks; at this warmth they eat about ${kilos(surroundings, eatsKgWeek)}.`),
+      ...given(fedKgWeek > 1.2 * eatsKgWeek && bin.binC >= kind.minC + 6, 0.6, `Fed about ${kilos(surroundings, fedKgWeek)} a week in the last weeks; at this warmth they eat about ${kilos(surroundings, eatsKgWeek)}.`),
       ...given(bin.backlogDays < 3 && fedKgWeek <= eatsKgWeek, -0.9, `By what was fed only about ${Math.max(0, Math.round(bin.backlogDays))} days of feed lie there.`),
     ],
     remedy: (facts) => {
@@ -121,7 +122,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   {
     id: 'cold', title: 'It is too cold', symptoms: { uneaten: 0.7, few: 0.5 },
     weigh: ({ bin, kind, coldestC, surroundings: { units } }) => [
-      ...given(bin.binC < kind.minC + 4, 0.9, `By the weather it is about ${quantityText('temperature', units, bin.binC)} in the bedding: they hardly eat below ${quantityText('temperature', units, kind.minC + 4)}.`),
+      ...given(bin.binC < kind.minC + 6, 0.9, `By the weather it is about ${quantityText('temperature', units, bin.binC)} in the bedding: they hardly eat below ${quantityText('temperature', units, kind.minC + 6)}.`),
       ...given(coldestC < kind.diesBelowC + 1, 0.3, `It was down to ${quantityText('temperature', units, coldestC)} on the mean of a day.`),
       ...given(bin.binC > kind.bestLowC - 3, -1, `It is about ${quantityText('temperature', units, bin.binC)} in the bedding: warm enough.`),
     ],

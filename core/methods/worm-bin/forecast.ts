@@ -8,6 +8,8 @@ import { DIMENSIONS, traitsAt } from './traits'
 const MEMBERS = 200
 const MOST_ROUNDS = 3
 const EVERY_DAYS = 3
+/** Warmth differs from spot to spot and with the sun, K. */
+const STRAYS_K = 0.8
 /** Worth a harvest: castings are so much of what is in it, and at least so many litres a square metre. */
 export const HARVEST = { share: 0.5, litresM2: 30 } as const
 /** Crowded: so much of the room is taken. */
@@ -47,6 +49,7 @@ export function answerOf(question: WormQuestion, members = MEMBERS): Generator<P
     run: point => runWorms(question, traitsAt(point), times), row: (course, row) => course[row],
     bands: { backlogDays: 'backlogDays', backlogKg: 'backlogKg', binC: 'binC', sour: 'sour', moisture: 'moisture', castingsL: 'castingsL', wormsKg: 'wormsKg', appetiteKg: 'appetiteKg' },
     bandsAtStart: { backlogDaysAtStart: 'backlogDays' },
+    strays: { binC: STRAYS_K },
     windows: { harvest: course => harvestDay(course, areaM2, from), crowded: course => crowdedDay(course, areaM2, from) },
   })
 }

@@ -19,6 +19,9 @@ import { LEFT, MOOD, SMELL, WARMTH } from './words'
 
 const percent = (share: number) => Math.round(100 * share)
 const FRESH_DAYS = 10
+const COUNTED_DAYS = 45
+/** What lies uneaten, as so many days of feed; beyond six weeks nobody counts. */
+const backlogText = (days: number) => days > COUNTED_DAYS ? 'feed for more than six weeks' : `feed for about ${Math.max(1, Math.round(days))} ${Math.round(days) <= 1 ? 'day' : 'days'}`
 
 function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   if (batch.ended) return { phase: 'ended', label: 'Emptied', sentence: 'Taken down.', tone: 'good' }
@@ -28,7 +31,7 @@ function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   const inTower = wormApproach(batch.began.approachId).id === 'tower'
   if (!hasWorms(batch) && !inTower) return { phase: 'bedding', label: 'Waits for worms', sentence: 'The bedding lies ready.', tone: 'mind' }
   const figure = quantityText('temperature', units, bin.binC)
-  const feed = bin.backlogDays < 1 ? 'next to no feed left' : `feed for about ${Math.round(bin.backlogDays)} days`
+  const feed = bin.backlogDays < 1 ? 'next to no feed left' : backlogText(bin.backlogDays)
   const worms = inTower && !hasWorms(batch) ? 'fed from the top' : `about ${quantityText('mass', units, bin.wormsKg, 1)} of worms`
   const sentence = `${worms}, ${feed}, about ${figure} and ${percent(bin.moisture)} % water in the bedding.`.replace(/^./, letter => letter.toUpperCase())
   const seen = batch.observations.filter(({ at }) => daysBetween(at, surroundings.now) < FRESH_DAYS)
@@ -120,7 +123,7 @@ function told(batch: BegunBatch, surroundings: Surroundings, day?: number): stri
   const now = daysBetween(batch.began.at, surroundings.now)
   const at = addHours(new Date(batch.began.at), Math.round(bin.day * 24))
   const { units } = surroundings
-  return `${Math.abs(bin.day - now) < 1 ? 'Today' : dateText(at)}: ${quantityText('mass', units, bin.wormsKg, 1)} of worms, ${quantityText('volume', units, bin.castingsL)} of castings, feed for ${Math.round(bin.backlogDays)} days, ${quantityText('temperature', units, bin.binC)}, ${percent(bin.moisture)} % water.`
+  return `${Math.abs(bin.day - now) < 1 ? 'Today' : dateText(at)}: ${quantityText('mass', units, bin.wormsKg, 1)} of worms, ${quantityText('volume', units, bin.castingsL)} of castings, ${bin.backlogDays < 1 ? 'no feed left' : backlogText(bin.backlogDays)}, ${quantityText('temperature', units, bin.binC)}, ${percent(bin.moisture)} % water.`
 }
 
 const AHEAD_DAYS = 60
@@ -167,7 +170,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const tower = wormApproach(batch.began.approachId).id === 'tower'
   return [
     ...(diet ? [{ label: 'Feed this week', value: diet.rests ? 'nothing for now' : `about ${litres(diet.weekL, 1)}, in two or three goes`, why: diet.rests ?? 'by what they eat at this warmth and what still lies there; each with as much bedding' }] : []),
-    ...(band && at >= 0 ? [{ label: 'Lies uneaten in a week', value: `feed for ${Math.round(band.low[at]!)}–${Math.round(band.high[at]!)} days`, why: 'fed on as in the last weeks, eight times in ten; more than about nine days sours' }] : []),
+    ...(band && at >= 0 ? [{ label: 'Lies uneaten in a week', value: band.low[at]! > COUNTED_DAYS ? 'feed for more than six weeks' : `feed for ${Math.round(band.low[at]!)}–${Math.round(Math.min(60, band.high[at]!))} days`, why: 'fed on as in the last weeks, eight times in ten; more than about nine days sours' }] : []),
     ...(tower ? [] : [{ label: 'Castings', value: litres(bin.castingsL), why: `of ${litres(bin.volumeL)} in it and ${litres(vesselVolumeL(asVessel(batch.began.site)))} to the rim; about ${litres(bin.castingsL * REACHABLE)} can be taken` }]),
   ]
 }

@@ -78,7 +78,7 @@ function deedsOf(batch: BegunBatch, { materials }: Surroundings): WormDeed[] {
 const LOOKS_BACK_DAYS = 28
 const LEAST_FEEDS = 3
 /** Kitchen scraps: kilograms a litre, and water in them. */
-export const SCRAPS = { kgL: 0.55, moisture: 0.85 } as const
+export const SCRAPS = { kgL: 0.45, moisture: 0.85 } as const
 
 /** How it is fed from now on: as in the last weeks, or as was said at the start. */
 export function feedingOn(batch: BegunBatch, feeds: readonly Feed[], nowDay: number): FeedingOn {

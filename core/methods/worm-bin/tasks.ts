@@ -58,7 +58,7 @@ function feed({ batch, surroundings, bin }: Seen): Ask[] {
   const place = places.length > 1 ? places[nextPocket(fed, places.length)] : undefined
   if (diet.rests && last) {
     if (bin.backlogDays < 5) return []
-    return [{ action: LEFT, doing: pad(LEFT), label: 'Look', icon: 'i-ph-chart-pie-slice', title: 'Do not feed: look what is left', reason: `${diet.rests} About ${Math.round(bin.backlogDays)} days of feed lie there.`, due: now, until: addDays(now, 5), urgency: 'usual' }]
+    return [{ action: LEFT, doing: pad(LEFT), label: 'Look', icon: 'i-ph-chart-pie-slice', title: 'Do not feed: look what is left', reason: `${diet.rests} ${bin.backlogDays > 45 ? 'Feed for more than six weeks lies there.' : `About ${Math.round(bin.backlogDays)} days of feed lie there.`}`, due: now, until: addDays(now, 5), urgency: 'usual' }]
   }
   const due = addDays(now, Math.round(diet.dueInDays))
   const missed = last !== undefined && daysBetween(last.at, now) > LONG_DAYS

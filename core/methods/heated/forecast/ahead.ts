@@ -53,7 +53,9 @@ function readyLater(run: Run, fromDay: number, horizonDay: number, { limitMgG, w
 
 /** Lets a member go on from today. */
 export function goAhead(question: HeatedQuestion, { traits, course: past, halt }: Member, times: Float64Array): Ahead {
-  const { horizonDay, deeds, nowDay, workingDays } = question
+  const { horizonDay, deeds, nowDay } = question
+  // Twelve months or more: what takes longest to please its gardener has to work longest, and none is called ready sooner.
+  const workingDays = question.workingDays * Math.max(1, traits.ripe) ** 2
   const limitMgG = RIPE_MG_G * traits.ripe
   const run = new Run(caseOf(question), traits, halt)
   const shown = emptyCourse(times)

@@ -1,14 +1,15 @@
 import { logFit } from '../../../learning/fit'
 import { bandOf, bandOfReadings, drawnByWeight, meanOf } from '../../../learning/bands'
 import { carried, fitsOf, type Carried, type Residual } from '../../../learning/discrepancy'
-import type { DayWindow, Forecast } from '../../../learning/forecast'
+import type { DayWindow, Forecast, WindowCourse } from '../../../learning/forecast'
 import { learning, type Learnt, type Progress } from '../../../learning/learn'
 import { middleOf, movesOf } from '../../../learning/windows'
 import { weightedQuantiles } from '../../../learning/weights'
 import { seededRandom } from '../../../random/random'
+import type { Course } from '../../../heat/course'
 import { TRAIT_NAMES } from '../../../heat/traits'
 import { goAhead, timesAhead, type Ahead } from './ahead'
-import { STRAYS, type HeapRow } from './findings'
+import { STRAYS, straysBy, type HeapRow } from './findings'
 import { pastRunner, valueAt, type Member, type PastMemory } from './members'
 import type { HeatedQuestion } from '../question'
 
@@ -36,7 +37,7 @@ function residualsOf({ findings }: HeatedQuestion, row: HeapRow, { course }: Mem
 
 /** How well a member fits everything found, in order. */
 function fitOf(question: HeatedQuestion, member: Member): number[] {
-  const straying = new Map(STRAYING.map(row => [row, fitsOf(residualsOf(question, row, member), STRAYS[row]!)]))
+  const straying = new Map(STRAYING.map(row => [row, fitsOf(residualsOf(question, row, member), straysBy(row, question.strays)!)]))
   const next = new Map(STRAYING.map(row => [row, 0]))
   return question.findings.map(({ finding }) => {
     const fits = straying.get(finding.row)
@@ -94,18 +95,26 @@ function pick(learnt: Learnt, { drawn }: Effort): Picked {
 
 const WINDOW = [0.1, 0.5, 0.9] as const
 
+/** The day from which on a core stays below a temperature, as far as it is seen; 0 where it never reached it. */
+export function coolFrom({ days, coreC }: Pick<Course, 'days' | 'coreC'>, belowC: number): number {
+  const last = coreC.findLastIndex(celsius => celsius >= belowC)
+  return last < 0 ? 0 : days[Math.min(days.length - 1, last + 1)]!
+}
+
 function told(question: HeatedQuestion, members: readonly Member[], learnt: Learnt, { now, start, all, weightsAfter }: Picked, ahead: ReadonlyMap<number, Ahead>): Forecast {
   const courseOf = (number: number) => ahead.get(number)!.course
   const days = courseOf(all[0]!).days
   const readyDays = all.map(number => ahead.get(number)!.readyDay)
-  const window = (weights: Float64Array): DayWindow => {
-    const [low, typical, high] = weightedQuantiles(readyDays, weights, WINDOW) as [number, number, number]
+  const windowOf = (of: readonly number[]) => (weights: Float64Array): DayWindow => {
+    const [low, typical, high] = weightedQuantiles(of, weights, WINDOW) as [number, number, number]
     return { low, typical, high }
   }
+  const window = windowOf(readyDays)
+  const courseOfWindow = (of: (weights: Float64Array) => DayWindow): WindowCourse => ({ start: of(weightsAfter(0)), now: of(weightsAfter(Infinity)), moves: movesOf(question.findings, { ...learnt, weightsAfter }, of) })
   const kept = new Map<string, Carried>()
   const carriedOf = (row: 'coreC' | 'edgeC', number: number, seen: boolean): Carried => {
     const key = `${row} ${number} ${seen}`
-    const known = kept.get(key) ?? carried(seen ? residualsOf(question, row, members[number]!) : [], STRAYS[row]!)
+    const known = kept.get(key) ?? carried(seen ? residualsOf(question, row, members[number]!) : [], straysBy(row, question.strays)!)
     kept.set(key, known)
     return known
   }
@@ -120,7 +129,7 @@ function told(question: HeatedQuestion, members: readonly Member[], learnt: Lear
   } satisfies Record<HeapRows, unknown>
   return {
     days, series, rows,
-    windows: { ready: { start: window(weightsAfter(0)), now: window(weightsAfter(Infinity)), moves: movesOf(question.findings, { ...learnt, weightsAfter }, window) } },
+    windows: { ready: courseOfWindow(window), ...(question.coolBelowC === undefined ? {} : { cool: courseOfWindow(windowOf(all.map(number => coolFrom(courseOf(number), question.coolBelowC!)))) }) },
     horizonDay: question.horizonDay, members: members.length, effective: learnt.effective, rounds: learnt.rounds,
   }
 }

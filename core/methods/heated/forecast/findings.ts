@@ -15,6 +15,12 @@ const CORE: Discrepancy = { spread: day => 2.5 + 8.5 * Math.exp(-day / 60), keep
 const EDGE: Discrepancy = { spread: day => 2.5 + 5.5 * Math.exp(-day / 60), keepsDays: 9, noise: 3 }
 /** What strays by how much, by the row that readings tell of. */
 export const STRAYS: Readonly<Partial<Record<HeapRow, Discrepancy>>> = { coreC: CORE, edgeC: EDGE }
+
+/** The same for batches that stray less, or more, than a hot heap does. */
+export function straysBy(row: HeapRow, times: number): Discrepancy | undefined {
+  const usual = STRAYS[row]
+  return usual && times !== 1 ? { ...usual, spread: day => times * usual.spread(day) } : usual
+}
 /** A height read off a stick, as a share of the height built. */
 const HEIGHT_SPREAD = 0.06
 /** Readings of one half day count as one: a probe that writes every minute tells no more than one read morning and evening. */

@@ -1,0 +1,232 @@
+import { describe, expect, it } from 'vitest'
+import fc from 'fast-check'
+import { bin, LITRE, wormHeld } from '../../../test/builders/fed'
+import { afterDays, aroundOn, begun, did, input, put, seen, took } from '../../../test/builders/batches'
+import { findMaterial } from '../../materials/book'
+import { inLitres, dietOf } from './diet'
+import { alarmOf } from './alarms'
+import { APPROACHES } from './approaches'
+import { CASTINGS_SHARE, GROWTH_DAY, INTAKE_DAY, ROOM_KG_M2, runWorms, type WormCase } from './course'
+import { beddingFor, diagnosis } from './diagnosis'
+import { draftOf, sums } from './draft'
+import { worms } from './index'
+import { kindOf, KINDS, shelterOf, warmthShare } from './kinds'
+import { binOn, middleOf } from './now'
+import { feedings, nextPocket, pocketIndexes, pocketsOf } from './pockets'
+import { massOf } from './question'
+import { tasksOf } from './tasks'
+import { traitsAt, USUAL_TRAITS } from './traits'
+import { windowsOf } from './windows'
+
+const days = (last: number, every = 1) => Float64Array.from({ length: Math.floor(last / every) + 1 }, (_, at) => at * every)
+const everyDay = (value: number, count = 800) => new Array<number>(count).fill(value)
+/** A box in a room of even warmth, with bedding and worms. */
+const box = (more: Partial<WormCase> = {}): WormCase => ({
+  kind: kindOf('common'), shelter: { ...shelterOf('shade'), throughShare: 1 }, areaM2: 0.5, pockets: 4, feeds: [], rainShare: 0,
+  deeds: [{ day: 0, kind: 'bedding', dryKg: 3, waterKg: 9 }, { day: 0, kind: 'worms', kg: 0.5 }], feeding: { fromDay: 0, everyDays: 1, feed: undefined }, airC: everyDay(21.5), rainMm: everyDay(0), ...more,
+})
+const SCRAP = (kg: number) => ({ dryKg: 0.2 * kg, waterKg: 0.8 * kg })
+const daily = (kg: number, count = 400) => Array.from({ length: count }, (_, day) => ({ day, pocket: day % 4, ...SCRAP(kg) }))
+
+describe('worms', () => {
+  it('grow by one in a hundred a day towards the room they have', () => {
+    // W = K ÷ (1 + (K/W₀ − 1)·e^(−rt)): 2.5 ÷ (1 + 4·e^(−0.9)) = 0.952, 2.5 ÷ (1 + 4·e^(−1.8)) = 1.505.
+    expect([GROWTH_DAY, ROOM_KG_M2 * 0.5]).toEqual([0.01, 2.5])
+    // As much feed as they like, and nothing else that comes of it: it neither heats nor sours.
+    const { wormsKg } = runWorms(box({ feeds: daily(1) }), { ...USUAL_TRAITS, heat: 0, souring: 0 }, days(180))
+    expect(wormsKg[90]!).toBeCloseTo(0.95, 1)
+    expect(wormsKg[180]!).toBeCloseTo(1.5, 1)
+    expect(Math.log(2) / GROWTH_DAY).toBeGreaterThan(60)
+    expect(Math.log(2) / GROWTH_DAY).toBeLessThan(90)
+  })
+
+  it('do not grow without feed', () => {
+    const { wormsKg } = runWorms(box(), USUAL_TRAITS, days(200))
+    expect(Math.max(...wormsKg)).toBeLessThan(0.52)
+    for (let day = 15; day <= 200; day++) expect(wormsKg[day]!).toBeLessThan(wormsKg[day - 1]!)
+    expect(wormsKg[200]!).toBeLessThan(0.3)
+  })
+
+  it('leave nothing at half of what they eat, and more and more at twice as much', () => {
+    fc.assert(fc.property(fc.array(fc.double({ min: -1.2, max: 1.2, noNaN: true }), { minLength: 9, maxLength: 9 }), (point) => {
+      const traits = { ...traitsAt(point), warmerK: 0, heat: 0.3 }
+      const eats = INTAKE_DAY * traits.intake * 0.5 * traits.herd
+      // In the first weeks they eat little more than half of it, whatever the herd.
+      const [half, twice] = [0.5 * 0.55, 2].map(times => runWorms(box({ feeds: daily(times * eats, 40) }), traits, days(39)))
+      for (let day = 1; day < 40; day++) expect(half!.backlogDays[day]!).toBeLessThan(1.6)
+      expect(twice!.backlogKg[39]!).toBeGreaterThan(twice!.backlogKg[10]!)
+      expect(twice!.backlogDays[20]!).toBeGreaterThan(3)
+    }), { numRuns: 40 })
+  })
+
+  it('eat evenly: what lies there changes from day to day by no more than is fed or eaten', () => {
+    const feeds = daily(0.4, 200).filter(({ day }) => day % 5 === 0)
+    const { backlogKg, appetiteKg } = runWorms(box({ feeds }), USUAL_TRAITS, days(200))
+    for (let day = 1; day < 200; day++) {
+      const step = backlogKg[day]! - backlogKg[day - 1]!
+      expect(step).toBeLessThanOrEqual(0.4 + 1e-6)
+      expect(step).toBeGreaterThan(-(appetiteKg[day - 1]! + 0.12 * backlogKg[day - 1]! + 1e-6))
+    }
+  })
+
+  it('die of two days at 35 °C, and live at 30', () => {
+    const heat = (celsius: number) => runWorms(box({ feeds: daily(0.1), airC: [...everyDay(21, 20), ...everyDay(celsius, 6), ...everyDay(21, 100)] }), USUAL_TRAITS, days(40)).wormsKg
+    expect(heat(37)[26]!).toBeLessThan(0.25 * heat(37)[19]!)
+    expect(heat(30)[26]!).toBeGreaterThan(0.95 * heat(30)[19]!)
+  })
+
+  it('by kind: idle, at their best and idle again', () => {
+    expect([4, 5, 11.5, 20, 25, 33].map(celsius => Math.round(100 * warmthShare(kindOf('common'), celsius)))).toEqual([0, 0, 50, 100, 100, 0])
+    expect([12, 27, 32.5].map(celsius => Math.round(100 * warmthShare(kindOf('tropical'), celsius)))).toEqual([0, 100, 0])
+    for (const kind of KINDS) for (let celsius = -10; celsius < 45; celsius++) expect(warmthShare(kind, celsius)).toBeGreaterThanOrEqual(0)
+  })
+})
+
+describe('matter in a bin', () => {
+  it('is all there: what came in is castings, breath, feed and bedding', () => {
+    fc.assert(fc.property(fc.double({ min: 0.05, max: 2, noNaN: true }), fc.double({ min: 5, max: 30, noNaN: true }), (kg, celsius) => {
+      const { inKg, goneKg, dryKg } = runWorms(box({ feeds: daily(kg, 120), airC: everyDay(celsius), deeds: [...box().deeds, { day: 60, kind: 'take', litres: 3 }, { day: 80, kind: 'split', share: 0.4 }] }), USUAL_TRAITS, days(120))
+      for (const day of [1, 30, 59, 70, 100, 120]) expect(inKg[day]! - goneKg[day]! - dryKg[day]!).toBeCloseTo(0, 3)
+    }), { numRuns: 25 })
+  })
+
+  it('gives castings within what is worked by hand', () => {
+    // 10 kg of scraps at 80 % water hold 2 kg of dry matter; with as much bedding by volume (18 L of card: 0.8 kg) 2.8 kg.
+    // 40 to 60 % of that are castings: 1.1 to 1.7 kg dry, at 73 % water and 0.18 kg dry a litre 6 to 9.5 L; some of the feed is the microbes'.
+    expect(CASTINGS_SHARE).toBe(0.5)
+    const feeds = Array.from({ length: 20 }, (_, index) => ({ day: index * 3, pocket: index % 4, ...SCRAP(0.5) }))
+    const { castingsL, backlogKg } = runWorms(box({ feeds, deeds: [{ day: 0, kind: 'bedding', dryKg: 0.8, waterKg: 2.4 }, { day: 0, kind: 'worms', kg: 1.2 }] }), USUAL_TRAITS, days(150))
+    expect(backlogKg[150]!).toBeLessThan(0.01)
+    expect(castingsL[150]!).toBeGreaterThan(5)
+    expect(castingsL[150]!).toBeLessThan(9.5)
+  })
+})
+
+describe('pockets', () => {
+  it('are as many as there is room for, side by side without overlap', () => {
+    for (const { sites } of APPROACHES) {
+      for (const site of sites) {
+        const places = pocketsOf(site)
+        expect(places.length).toBeGreaterThan(0)
+        for (const one of places) for (const other of places) if (one !== other) expect(Math.abs(one.xM - other.xM) > one.widthM - 1e-9 || Math.abs(one.yM - other.yM) > one.depthM - 1e-9).toBe(true)
+      }
+    }
+    expect(pocketsOf(APPROACHES[0]!.sites[0]!)).toHaveLength(4)
+    expect(pocketsOf(APPROACHES[2]!.sites[0]!)).toHaveLength(1)
+  })
+
+  it('are fed in turn, whatever was said in between', () => {
+    const fed = (pockets: readonly (string | undefined)[]) => begun({ methodId: 'worm-bin', approachId: 'bin', site: APPROACHES[0]!.sites[0]!, inputs: [] }, pockets.map((pocket, index) => ({ ...put(index + 1, [input('kitchen-veg', 1, LITRE)]), ...(pocket ? { pocket } : {}) })))
+    expect(pocketIndexes(feedings(fed([undefined, undefined, 'p4', undefined])), 4)).toEqual([0, 1, 3, 0])
+    expect(nextPocket(feedings(fed(['p1', 'p3', 'p4'])), 4)).toBe(1)
+    expect(nextPocket(feedings(fed(['p1', 'p2', 'p3', 'p4', 'p2'])), 4)).toBe(0)
+  })
+})
+
+describe('a bin and its scraps', () => {
+  it('come out the same from either side', () => {
+    // 5 L of scraps a week are 2.25 kg, 0.32 kg a day; at 0.4 kg a kilogram and day 0.8 kg of worms; at 3.75 kg/m² 0.21 m²: one box of 0.24 m². Twice as much wants 0.43 m²: two.
+    const from = sums(0.24, 5, 1)
+    expect(from.kgWeek).toBeCloseTo(2.25, 2)
+    expect(from.wormsKg.low).toBeCloseTo(2.25 / 7 / 0.5, 3)
+    expect(from.wormsKg.high).toBeCloseTo(2.25 / 7 / 0.25, 3)
+    expect(from.boxes).toBe(1)
+    expect(sums(0.24, 10, 1).boxes).toBe(2)
+    expect(from.takesL.low).toBeCloseTo(0.24 * 2.5 * 0.25 * 7 / 0.45, 3)
+  })
+
+  it('are refused where the kind does not live through the winter', () => {
+    const plan = (kind: string, where: string, meanC: readonly number[]) => draftOf({ site: APPROACHES[0]!.sites[0]!, approachId: 'bin', answers: { weeklyL: 5, kind, where, from: 'scraps', grams: 0 }, ingredients: [], waterL: 0, volumeL: 0 }, aroundOn(0, { meanC })).verdict
+    const cold = [-6, -5, 0, 6, 12, 16, 18, 17, 13, 7, 1, -4]
+    expect(plan('common', 'shade', cold)).toMatchObject({ grade: 'poor' })
+    expect(plan('common', 'cellar', cold).grade).not.toBe('poor')
+    expect(plan('tropical', 'cellar', cold)).toMatchObject({ grade: 'poor' })
+    expect(plan('tropical', 'room', cold).grade).not.toBe('poor')
+  })
+})
+
+describe('a bin on the round', () => {
+  const task = (batch: Parameters<typeof tasksOf>[0], around: Parameters<typeof tasksOf>[1], action: string) => tasksOf(batch, around).find(one => one.action === action)
+
+  it('is told of heat and frost before they come', () => {
+    const fed = bin(40, { where: 'shade' })
+    const around = (meanC: number, maxC: number, minC: number) => ({ ...aroundOn(40, { meanC: new Array(12).fill(18) }), ambientC: (at: Date) => at.getTime() > new Date(afterDays(40.6)).getTime() ? meanC : 18, extremesC: (at: Date) => at.getTime() > new Date(afterDays(40.6)).getTime() ? { minC, maxC } : { minC: 12, maxC: 22 } })
+    expect(task(fed, around(31, 38, 24), 'heat')).toMatchObject({ urgency: 'now', title: 'Heat is coming: shade the worms' })
+    expect(task(fed, around(18, 24, 12), 'heat')).toBeUndefined()
+    expect(task(fed, around(-3, 1, -8), 'frost')).toMatchObject({ urgency: 'now' })
+    expect(task(bin(40, { where: 'room' }), around(-3, 1, -8), 'frost')).toBeUndefined()
+    expect(alarmOf(bin(40, { where: 'room' }), around(31, 36, 24), kindOf('common'))).toBeUndefined()
+    expect(task(bin(40, { where: 'shade' }, [did(39.9, 'sheltered', { where: 'cellar' })]), around(31, 38, 24), 'heat')).toBeUndefined()
+  })
+
+  it('is fed less where half was left, and not at all where most was', () => {
+    const diet = (finding: string) => dietOf(bin(60, {}, [seen(59, 'left', finding)]), aroundOn(60))!
+    expect(diet('nothing').weekL).toBeGreaterThan(diet('little').weekL)
+    expect(diet('half').weekL).toBeLessThan(diet('little').weekL)
+    expect(diet('most').rests).toContain('still lies there')
+    expect(task(bin(60, {}, [seen(59, 'left', 'most')]), aroundOn(60), 'fed')).toBeUndefined()
+  })
+
+  it('does not shout when a week was missed', () => {
+    const late = task(bin(60), aroundOn(80), 'fed')
+    expect(late).toMatchObject({ urgency: 'whenever' })
+    expect(late!.reason).toContain('does no harm')
+  })
+
+  it('asks for its worms first', () => {
+    const empty = bin(2, { grams: 0 })
+    expect(task(empty, aroundOn(2), 'worms-in')).toMatchObject({ doing: { pad: 'worms-in' } })
+    expect(task(empty, aroundOn(2), 'fed')).toBeUndefined()
+    expect(worms.look.standing(empty, aroundOn(2)).label).toBe('Waits for worms')
+  })
+
+  it('goes on after a harvest in part and a split', () => {
+    const before = binOn(bin(200), aroundOn(210))!
+    const after = binOn(bin(200, {}, [took(205, [['worm-castings', 8, LITRE]])]), aroundOn(210))!
+    const split = binOn(bin(200, {}, [did(205, 'split', { share: 50 })]), aroundOn(210))!
+    expect(before.castingsL - after.castingsL).toBeCloseTo(8, 0)
+    expect(after.wormsKg).toBeCloseTo(before.wormsKg, 1)
+    expect(split.wormsKg).toBeCloseTo(before.wormsKg / 2, 1)
+    expect(windowsOf(bin(200, {}, [took(205, [['worm-castings', 8, LITRE]])]), aroundOn(210))[0]?.from.getTime() ?? Infinity).toBeGreaterThan(windowsOf(bin(200), aroundOn(210))[0]!.from.getTime() - 1)
+  })
+})
+
+describe('what is wrong with a bin', () => {
+  const causes = (batch: Parameters<typeof diagnosis.causes>[0], symptoms: readonly string[], around = aroundOn(60)) => diagnosis.causes(batch, around, symptoms)
+
+  it('is too much feed, with the bedding and the days it takes', () => {
+    const [first] = causes(bin(60, { litres: 5, coverL: 0 }), ['sour', 'uneaten'])
+    expect(first).toMatchObject({ id: 'overfed', remedy: { deeds: ['cleared'] } })
+    expect(first!.remedy.parts[0]!.amount.count).toBeGreaterThan(0)
+    expect(causes(bin(60, { litres: 0.3 }), ['sour']).find(({ id }) => id === 'overfed')?.likelihood ?? 0).toBeLessThan(0.6)
+    expect(first!.likelihood).toBeGreaterThan(0.9)
+  })
+
+  it('takes bedding by what is too wet: worked by hand', () => {
+    // 60 L hold 6.6 kg of dry matter; at 82 % with 30.1 kg of water, 10.3 more than three for one: 10.3 ÷ 3 ÷ 0.045 = 76 L, at most six tenths of the bin: 36.
+    expect(beddingFor({ volumeL: 60, moisture: 0.82 })).toBeCloseTo(36, 0)
+    expect(beddingFor({ volumeL: 60, moisture: 0.7 })).toBeCloseTo(7.2, 1)
+  })
+
+  it('is told apart: heat, cold, dry, new', () => {
+    const ordinary = (meanC: number) => aroundOn(60, { meanC: new Array(12).fill(meanC) })
+    expect(causes(bin(60, { where: 'shade' }), ['ball'], ordinary(30))[0]?.id).toBe('hot')
+    expect(causes(bin(60, { where: 'shade' }), ['uneaten'], ordinary(4))[0]?.id).toBe('cold')
+    expect(causes(bin(60), ['dust'])[0]?.id).toBe('dry')
+    expect(causes(bin(6), ['climbing'], aroundOn(6))[0]?.id).toBe('new')
+  })
+})
+
+describe('the forecast of worms', () => {
+  it('holds what it says, on herds like its own and on those that stray from it', () => {
+    for (const strayed of [false, true]) {
+      for (const { held, of } of wormHeld(24, strayed, 90)) expect(held / of).toBeGreaterThan(0.5)
+    }
+  }, 60_000)
+
+  it('learns the appetite of a herd from what it leaves', () => {
+    const all = middleOf(bin(60, {}, [seen(30, 'left', 'nothing'), seen(45, 'left', 'nothing')]), aroundOn(60))
+    expect(all!.question.findings).toHaveLength(2)
+    expect(massOf([inLitres(findMaterial('kitchen-veg')!, 10)]).waterKg).toBeCloseTo(4.5 * 0.85, 2)
+  })
+})
