@@ -114,6 +114,9 @@ export function quantityWords(row: QuantityRow, { with: one, without: other }: K
     : `${quantity.label}: ${both}; ${difference > 0 ? one.batch.name : other.batch.name} by ${apartText(quantity, span[0], units)} to ${apartText(quantity, span[1], units)} more, as far as these days tell.`
 }
 
+/** With fewer looks than this at either, a count says nothing. */
+const LEAST_LOOKS = 3
+
 /** A sense of one pair in a sentence, with intervals. */
 export function senseWords({ sense, mine, theirs, chance }: SenseRow, { with: one, without: other }: KnownPair): string {
   const share = (count: Count) => {
@@ -121,7 +124,8 @@ export function senseWords({ sense, mine, theirs, chance }: SenseRow, { with: on
     return `${count.hits} of ${count.of} times good (${Math.round(100 * low)}–${Math.round(100 * high)} %)`
   }
   const better = chance >= 0.5 ? one.batch.name : other.batch.name
-  return `${sense.label}: ${one.batch.name} ${share(mine)}, ${other.batch.name} ${share(theirs)}. ${Math.max(chance, 1 - chance) < 0.8 ? 'That may well be chance.' : `${better} was the better of these two, ${Math.round(100 * Math.max(chance, 1 - chance))} to ${Math.round(100 * Math.min(chance, 1 - chance))}.`}`
+  const few = Math.min(mine.of, theirs.of) < LEAST_LOOKS
+  return `${sense.label}: ${one.batch.name} ${share(mine)}, ${other.batch.name} ${share(theirs)}. ${few ? 'Too few looks to tell.' : Math.max(chance, 1 - chance) < 0.8 ? 'That may well be chance.' : `${better} was the better of these two, ${Math.round(100 * Math.max(chance, 1 - chance))} to ${Math.round(100 * Math.min(chance, 1 - chance))}.`}`
 }
 
 /** Of one pair: what it can and cannot show. */

@@ -92,8 +92,10 @@ describe('what is found', () => {
     expect([row.mine, row.theirs]).toEqual([{ hits: 6, of: 6 }, { hits: 1, of: 6 }])
     expect(row.chance).toBeGreaterThan(0.97)
     expect(senseWords(row, read.pair)).toMatch(/Tower 6 of 6 times good \(\d+–100 %\), Pile 1 of 6 times good/)
-    const even = readPair(pair(felt('wet', 2), felt('right', 2))).senses.find(({ sense }) => sense.id === 'squeeze')!
+    const even = readPair(pair(felt('wet', 4), felt('right', 4))).senses.find(({ sense }) => sense.id === 'squeeze')!
     expect(senseWords(even, read.pair)).toContain('may well be chance')
+    const few = readPair(pair(felt('wet', 1), felt('dry', 1))).senses.find(({ sense }) => sense.id === 'squeeze')!
+    expect(senseWords(few, read.pair)).toContain('Too few looks to tell')
   })
 })
 

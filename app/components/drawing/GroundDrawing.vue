@@ -122,28 +122,6 @@ const clip = useId()
       :stroke-width="2 / scale"
     />
     <g
-      v-for="one in of('channel')"
-      :key="`channel-${one.number}`"
-    >
-      <circle
-        :cx="one.xM * 100"
-        :cy="-one.yM * 100"
-        :r="one.diameterM * 50"
-        fill="var(--ui-bg)"
-        stroke="var(--ui-text-highlighted)"
-        :stroke-width="(one.pulled ? 1 : 2.4) / scale"
-        :stroke-dasharray="one.pulled ? `${2 / scale} ${2 / scale}` : undefined"
-      />
-      <text
-        :x="one.xM * 100"
-        :y="-one.yM * 100 + 2.8 / scale"
-        text-anchor="middle"
-        font-weight="700"
-        :font-size="8 / scale"
-        fill="var(--ui-text-highlighted)"
-      >{{ one.number }}</text>
-    </g>
-    <g
       v-for="(line, index) in distances"
       :key="`distance-${index}`"
     >
@@ -166,6 +144,28 @@ const clip = useId()
         stroke="var(--ui-bg)"
         :stroke-width="3 / scale"
       >{{ line.text }}</text>
+    </g>
+    <g
+      v-for="one in of('channel')"
+      :key="`channel-${one.number}`"
+    >
+      <circle
+        :cx="one.xM * 100"
+        :cy="-one.yM * 100"
+        :r="one.diameterM * 50"
+        fill="var(--ui-bg)"
+        stroke="var(--ui-text-highlighted)"
+        :stroke-width="(one.pulled ? 1 : 2.4) / scale"
+        :stroke-dasharray="one.pulled ? `${2 / scale} ${2 / scale}` : undefined"
+      />
+      <text
+        :x="one.xM * 100"
+        :y="-one.yM * 100 + 2.8 / scale"
+        text-anchor="middle"
+        font-weight="700"
+        :font-size="8 / scale"
+        fill="var(--ui-text-highlighted)"
+      >{{ one.number }}</text>
     </g>
   </svg>
 </template>

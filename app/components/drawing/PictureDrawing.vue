@@ -17,7 +17,7 @@ const MARGIN_CM = 14
 const GROUND_CM = 13
 
 /** Small things are drawn larger, so that a bucket can be seen beside a bay. */
-const scale = computed(() => Math.max(1, Math.min(3, 0.75 / props.picture.widthM)))
+const scale = computed(() => Math.max(1, Math.min(3, 0.75 / props.picture.widthM, 1.2 / props.picture.heightM)))
 const widthCm = computed(() => props.picture.widthM * 100)
 const topCm = computed(() => props.picture.heightM * 100 + 12)
 const margin = computed(() => MARGIN_CM / scale.value)

@@ -17,10 +17,10 @@ export const SITES: readonly Site[] = vessels.map(vessel => ({ kind: 'vessel', v
 
 /** By the wall: how much rain gets in under a sheet or lid, and drying against open ground. */
 const EXPOSURES: Readonly<Record<Wall, { readonly rainShare: number, readonly drying: number }>> = {
-  'boards': { rainShare: 0.25, drying: 0.22 },
-  'straw-bales': { rainShare: 0.25, drying: 0.22 },
-  'wire': { rainShare: 0.3, drying: 0.4 },
-  'none': { rainShare: 0.4, drying: 0.5 },
+  'boards': { rainShare: 0.08, drying: 0.22 },
+  'straw-bales': { rainShare: 0.08, drying: 0.22 },
+  'wire': { rainShare: 0.12, drying: 0.4 },
+  'none': { rainShare: 0.2, drying: 0.5 },
   'plastic': { rainShare: 0.02, drying: 0.05 },
   'insulated': { rainShare: 0.02, drying: 0.05 },
 }

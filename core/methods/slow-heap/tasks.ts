@@ -74,7 +74,7 @@ function close({ batch, surroundings }: Seen): Ask[] {
 }
 
 const DRY = 0.45
-const WET = 0.72
+const WET = 0.77
 const FELT_DRY = ['dust', 'dry']
 
 function water({ batch, surroundings, slow }: Seen): Ask[] {

@@ -111,7 +111,7 @@ describe('days that count', () => {
 
 describe('the gate for worms', () => {
   const reads = (...values: readonly (readonly [day: number, celsius: number])[]) => values.map(([day, celsius]) => gauged(day, 'heat', 'core', celsius))
-  const gate = (day: number, ...values: Parameters<typeof reads>) => wormsGate(heapLogOf(tower(reads(...values))), aroundOn(day))
+  const gate = (day: number, ...values: (readonly [day: number, celsius: number])[]) => wormsGate(heapLogOf(tower(reads(...values))), aroundOn(day))
 
   it('is shut while it is warm, and opens after three days below 30 °C', () => {
     expect(gate(10, [9, 38])).toMatchObject({ open: false, basis: 'read' })

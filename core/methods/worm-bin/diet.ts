@@ -89,10 +89,14 @@ export function usualFeed(batch: BegunBatch, surroundings: Surroundings): Ingred
 /** Families that make bedding. */
 export const BEDDINGS = ['paper', 'leaf', 'straw', 'finished'] as const
 
+/** Whether worms can lie in it: card, paper, leaves or straw, poor in nitrogen. */
+export function isBedding({ family, carbonToNitrogen }: Material): boolean {
+  return BEDDINGS.some(one => one === family) && carbonToNitrogen.typical > 25
+}
+
 /** Bedding that lies at hand: the last used, what there is most of, else torn card. */
 export function beddingAtHand(batch: BegunBatch | undefined, spares: readonly Spare[], book: MaterialBook): Material | undefined {
-  const fits = ({ family, carbonToNitrogen }: Material) => BEDDINGS.some(one => one === family) && carbonToNitrogen.typical > 25
-  const lying = spares.filter(({ count, material }) => count > 0 && fits(material))
+  const lying = spares.filter(({ count, material }) => count > 0 && isBedding(material))
   const used = batch?.puts.flatMap(({ inputs }) => ingredientsOf(inputs.filter(({ role }) => role !== 'feed'), book)).at(-1)?.material
   const known = used && lying.find(({ material }) => material.id === used.id)
   return known?.material ?? lying.sort((a, b) => b.count * b.container.volumeL - a.count * a.container.volumeL)[0]?.material ?? used ?? findMaterial('cardboard', book)

@@ -10,7 +10,7 @@ import type { BuildStep, Draft, Fact, Proposal, Surroundings, Verdict, Warning }
 import { weatherFrom } from '../contract'
 import { wormApproach } from './approaches'
 import { INTAKE_DAY, ROOM_KG_M2, runWorms, type WormCourse } from './course'
-import { inLitres } from './diet'
+import { inLitres, isBedding } from './diet'
 import { harvestDay, HARVEST } from './forecast'
 import { airAround, KINDS, kindOf, SHELTERS, shelterOf, warmthShare } from './kinds'
 import { pocketPlan } from './look'
@@ -49,6 +49,9 @@ const FIRST_DAY = { low: 0.25, high: 0.5 }
 const HORIZON_DAYS = 400
 const EVERY_DAYS = 5
 
+/** Over the months in which scraps are really fed they eat at least so much of their best. */
+const LEAST_WARMTH = 0.4
+
 /** What a bin and its scraps come to. */
 export interface BinSums {
   readonly areaM2: number
@@ -64,7 +67,7 @@ export interface BinSums {
 /** Worms, room and scraps, from one to the other: kg of worms = scraps a day / appetite, room = worms / stock. */
 export function sums(areaM2: number, weeklyL: number, warmth: number): BinSums {
   const kgWeek = weeklyL * SCRAPS.kgL
-  const share = Math.max(0.25, warmth)
+  const share = Math.max(LEAST_WARMTH, warmth)
   const wormsKg = { low: kgWeek / 7 / (FIRST_DAY.high * share), high: kgWeek / 7 / (FIRST_DAY.low * share) }
   const middle = kgWeek / 7 / (INTAKE_DAY * share)
   const takes = (kgM2: number, perDay: number) => areaM2 * kgM2 * perDay * share * 7 / SCRAPS.kgL
@@ -76,10 +79,10 @@ const CORNERS = [traitsAt([1.28, 0.6, 0.6]), traitsAt([]), traitsAt([-1.28, -0.6
 
 interface Tried { readonly courses: readonly [WormCourse, WormCourse, WormCourse], readonly sums: BinSums, readonly beddingL: number, readonly waterL: number, readonly fedL: number, readonly fromScraps: boolean }
 
-/** Mean warmth share over the half of the year to come. */
+/** Mean warmth share over a year, as far as they are fed at all: in the cold they are fed less. */
 function warmthAhead({ answers }: Proposal, surroundings: Surroundings): number {
   const [kind, shelter] = [kindOf(answers[KIND]), shelterOf(answers[WHERE])]
-  const weeks = Array.from({ length: 26 }, (_, week) => warmthShare(kind, airAround(shelter, surroundings.ambientC(addDays(surroundings.now, 7 * week)))))
+  const weeks = Array.from({ length: 52 }, (_, week) => warmthShare(kind, airAround(shelter, surroundings.ambientC(addDays(surroundings.now, 7 * week)))))
   return weeks.reduce((all, one) => all + one, 0) / weeks.length
 }
 
@@ -187,7 +190,8 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const card = findMaterial('cardboard', materials)
   const heightM = Math.min(vessel.heightM, tried.beddingL * SLUMPS_TO / 1000 / tried.sums.areaM2)
   const places = pocketsOf(proposal.site)
-  const own = proposal.ingredients.filter(({ amount: { count } }) => count > 0)
+  // What lies on the bench from another plan is no bedding.
+  const own = proposal.ingredients.filter(({ material, amount: { count } }) => count > 0 && isBedding(material))
   const recipe = own.length > 0 ? own : card ? [inLitres(card, Math.round(tried.beddingL))] : []
   const never = days[1] >= HORIZON_DAYS - EVERY_DAYS
   return {
