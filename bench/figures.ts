@@ -20,12 +20,19 @@ import { PastMemory } from '#core/methods/heated/forecast/members'
 import { caseOf, type HeatedQuestion } from '#core/methods/heated/question'
 import { questionOf } from '#core/methods/hot-heap/question'
 import { hasBegun, type BegunBatch } from '#core/journal/garden'
-import { findMethod } from '#core/methods'
 import { brew } from '#core/methods/brew'
 import type { Method } from '#core/methods/contract'
 import { leafmould } from '#core/methods/leafmould'
+import { findMethod } from '#core/methods'
+import { heapLogOf } from '#core/methods/heated/heap-log'
+import { answerOf as slowAnswer } from '#core/methods/slow-heap/forecast'
+import { questionOf as slowQuestion } from '#core/methods/slow-heap/question'
+import { questionOf as towerQuestion } from '#core/methods/static-tower/question'
+import { answerOf as wormAnswer } from '#core/methods/worm-bin/forecast'
+import { questionOf as wormQuestion } from '#core/methods/worm-bin/question'
 import { aroundOn, begun, input } from '../test/builders/batches'
 import { randomPile } from '../test/builders/benches'
+import { bay, bin, tower } from '../test/builders/fed'
 import { atMoisture, BALANCED, chargeFrom, cube, filled } from '../test/builders/cubes'
 import { heap, reading, RICH_HEAP, SACK, surroundingsOn, turned as turnedOn } from '../test/builders/heaps'
 import { seededRandom } from '#core/random/random'
@@ -219,4 +226,42 @@ function answered(method: Method, batch: BegunBatch): number {
 }
 const [cage, pail] = [leafmould, brew].map(method => begun({ methodId: method.id, approachId: method.approaches[0]!.id, site: method.sites[0]!, inputs: [input('leaves-mixed', 9, SACK)], waterL: 20 }))
 say('forecast of a cage of leaves over two years and more', answered(leafmould, cage!))
+
+/** What is fed, aired and alive: a bay of eight months, a tower of three weeks, a bin of four months; 400 members each. */
+const drained = (steps: Generator<unknown>) => {
+  const before = performance.now()
+  while (!steps.next().done);
+  return performance.now() - before
+}
+const threeOf = (run: () => number) => Math.min(run(), run(), run())
+const [fedBay, chipTower, wormBox] = [bay(240), tower(), bin(120)]
+const around = (day: number) => aroundOn(day)
+say('forecast of a slow heap of eight months, 400 members', threeOf(() => drained(slowAnswer(slowQuestion(fedBay, around(240))!, 400))))
+say('forecast of a tower of three weeks, 400 members', threeOf(() => drained(answerOf(towerQuestion(heapLogOf(chipTower), around(21))!, { members: 400, mostRounds: 1, drawn: FULL_EFFORT.drawn }))))
+say('forecast of a worm bin of four months, 400 members', threeOf(() => drained(wormAnswer(wormQuestion(wormBox, around(120))!, 400))))
+
+/** Forty that stand, of every method: what the round works out of each, the first time and again. */
+const kinds = [['hot-heap', heap(RICH_HEAP), 12], ['slow-heap', fedBay, 240], ['static-tower', chipTower, 21], ['leafmould', cage!, 60], ['worm-bin', wormBox, 120], ['brew', pail!, 3]] as const
+const forty = Array.from({ length: 40 }, (_, index) => {
+  const [methodId, batch, day] = kinds[index % kinds.length]!
+  return { method: findMethod(methodId)!, batch: { ...batch, id: `forty-${index}` }, surroundings: around(day) }
+})
+let longest = 0
+const roundOnce = () => {
+  const before = performance.now()
+  for (const { method: { look }, batch, surroundings } of forty) {
+    const from = performance.now()
+    look.tasks(batch, surroundings)
+    look.standing(batch, surroundings)
+    look.picture(batch, surroundings)
+    look.windows(batch, surroundings)
+    longest = Math.max(longest, performance.now() - from)
+  }
+  return performance.now() - before
+}
+const firstRound = roundOnce()
+const longestFirst = longest
+say('the round of 40 batches of six methods, the first time', firstRound, `the longest of one batch ${longestFirst.toFixed(0)} ms`)
+longest = 0
+say('the same again', roundOnce(), `the longest of one batch ${longest.toFixed(1)} ms`)
 say('forecast of a brew', answered(brew, pail!))

@@ -1,3 +1,4 @@
+import { addDays } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { findMaterial, type MaterialBook } from '../../materials/book'
 import type { Material } from '../../materials/material'
@@ -6,7 +7,7 @@ import { STARTING_CONTAINERS, type ContainerThen } from '../../units/container'
 import { daysBetween } from '../../units/time'
 import type { Spare, Surroundings } from '../contract'
 import { binOn } from './now'
-import { feedings } from './pockets'
+import { feedings, nextPocket, pocketsOf, type PlacedPocket } from './pockets'
 import { massOf, SCRAPS } from './question'
 import { LEFT } from './words'
 
@@ -52,6 +53,23 @@ export function dietOf(batch: BegunBatch, surroundings: Surroundings): Diet | un
   const dueInDays = last ? Math.max(0, Math.min(14, untilEaten), everyDays - sinceDays) : 0
   const rests = bin.wormsKg < 0.01 ? 'Hardly any worms live in it.' : bin.backlogDays > RESTS_ABOVE_DAYS || pace === 0 ? 'Most of what was fed still lies there.' : eatsKg * 7 < 0.15 * bin.wormsKg ? 'At this warmth they hardly eat.' : undefined
   return { weekL: Math.round(10 * weekL) / 10, onceL: Math.max(0.2, Math.round(10 * weekL / FEEDS_A_WEEK) / 10), everyDays, dueInDays, ...(rests ? { rests } : {}) }
+}
+
+/** One feed of the week's plan. */
+export interface PlannedFeed { readonly at: Date, readonly litres: number, readonly pocket: PlacedPocket | undefined }
+
+const WEEK_DAYS = 7
+
+/** The feeds of the week to come: when, how much, and into which pocket; none while feeding rests. */
+export function weekPlan(batch: BegunBatch, surroundings: Surroundings): PlannedFeed[] {
+  const diet = dietOf(batch, surroundings)
+  if (!diet || diet.rests) return []
+  const places = pocketsOf(batch.began.site)
+  const first = nextPocket(feedings(batch), places.length)
+  const feeds = Math.max(0, Math.ceil((WEEK_DAYS - diet.dueInDays) / diet.everyDays))
+  return Array.from({ length: feeds }, (_, index) => ({
+    at: addDays(surroundings.now, Math.round(diet.dueInDays + index * diet.everyDays)), litres: diet.onceL, pocket: places.length > 1 ? places[(first + index) % places.length] : undefined,
+  }))
 }
 
 function lastKg(batch: BegunBatch, { materials }: Surroundings): number {

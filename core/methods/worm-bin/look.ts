@@ -1,15 +1,15 @@
-import { addHours } from 'date-fns'
+import { addHours, isSameDay } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import type { GroundPlan } from '../../picture/ground'
 import type { Picture, PictureBand, Primitive } from '../../picture/picture'
-import { dateText } from '../../units/dates'
+import { dateText, weekdayText } from '../../units/dates'
 import { quantityText, roughly } from '../../units/format'
 import { DAY_MS, daysBetween } from '../../units/time'
 import { asVessel, type Site } from '../../vessel/site'
 import { frontWidthM, vesselVolumeL } from '../../vessel/vessel'
-import type { Chart, ChartPoint, Fact, Look, Standing, Surroundings } from '../contract'
+import type { Chart, ChartPoint, Fact, Forecast, Look, Standing, Surroundings } from '../contract'
 import { wormApproach } from './approaches'
-import { dietOf } from './diet'
+import { dietOf, weekPlan } from './diet'
 import { binOn, middleOf, type BinOnDay } from './now'
 import { outputsOf, REACHABLE } from './outputs'
 import { feedings, groundOf, nextPocket, pocketIndexes, pocketsOf, type PlacedPocket } from './pockets'
@@ -142,7 +142,7 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   const last = lastDay(batch, surroundings)
   const forecast = surroundings.forecastOf?.(batch.id)
   const points = (days: Float64Array, low: Float32Array, typical: Float32Array, high: Float32Array): ChartPoint[] => Array.from(days).flatMap((day, at) => day <= last ? [{ at: startMs + day * DAY_MS, low: low[at]!, typical: typical[at]!, high: high[at]! }] : [])
-  const line = (name: 'binC' | 'castingsL') => {
+  const line = (name: 'binC' | 'castingsL' | 'backlogKg') => {
     const band = forecast?.series[name]
     return band ? points(forecast.days, band.low, band.typical, band.high) : points(middle.course.days, middle.course[name], middle.course[name], middle.course[name])
   }
@@ -153,10 +153,33 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
       legend: 'Dashed in its band: expected, eight times in ten, fed on as in the last weeks. Upright lines: fed. Above 30 °C the common kind suffers, below 5 °C it rests.',
     },
     {
+      id: 'uneaten', title: 'Feed that lies uneaten', unit: 'mass', expected: line('backlogKg'), atStart: [], marks: batch.observations.filter(({ sense }) => sense === LEFT).map(({ at }) => Date.parse(at)), dots: [],
+      legend: 'Dashed in its band: expected, eight times in ten, fed on as in the last weeks. Upright lines: you looked what was left, and the pace was learnt from it.',
+    },
+    {
       id: 'castings', title: 'Castings in it', unit: 'volume', expected: line('castingsL'), atStart: [], marks: batch.takings.map(({ at }) => Date.parse(at)), dots: [],
       legend: 'Dashed in its band: litres of castings in the bin. Upright lines: some taken.',
     },
   ]
+}
+
+/** The week's feeds in a line: "0.5 L today, pocket 2; 0.5 L on Sunday, pocket 3". Nothing while feeding rests. */
+function planText(batch: BegunBatch, surroundings: Surroundings): string | undefined {
+  const plan = weekPlan(batch, surroundings)
+  const line = plan.map(({ at, litres, pocket }) => `${quantityText('volume', surroundings.units, litres, 1)} ${isSameDay(at, surroundings.now) ? 'today' : `on ${weekdayText(at)}`}${pocket ? `, ${pocket.label}` : ''}`)
+  return line.length > 0 ? line.join('; ') : undefined
+}
+
+/** From here on it can be smelt. */
+const SMELT = 0.35
+
+/** Whether it may turn sour within a week, by the band of what is possible. */
+function sourFact(forecast: Forecast | undefined, at: number): Fact[] {
+  const sour = forecast?.series.sour
+  if (!sour || at < 0) return []
+  const [low, typical, high] = [sour.low[at]!, sour.typical[at]!, sour.high[at]!]
+  if (high < SMELT) return []
+  return [{ label: 'Sour in a week', value: low >= SMELT ? 'nearly surely' : typical >= SMELT ? 'likely' : 'it may be', why: 'fed on as in the last weeks: uneaten feed that lies deeper than a hand\'s breadth sours' }]
 }
 
 function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
@@ -165,11 +188,13 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const { units } = surroundings
   const diet = dietOf(batch, surroundings)
   const litres = (value: number, digits = 0) => quantityText('volume', units, digits ? value : roughly(value), digits)
-  const band = surroundings.forecastOf?.(batch.id)?.series.backlogDays
-  const at = band ? surroundings.forecastOf!(batch.id)!.days.findIndex(day => day >= bin.day + 7) : -1
+  const forecast = surroundings.forecastOf?.(batch.id)
+  const band = forecast?.series.backlogDays
+  const at = forecast ? forecast.days.findIndex(day => day >= bin.day + 7) : -1
   const tower = wormApproach(batch.began.approachId).id === 'tower'
   return [
-    ...(diet ? [{ label: 'Feed this week', value: diet.rests ? 'nothing for now' : `about ${litres(diet.weekL, 1)}, in two or three goes`, why: diet.rests ?? 'by what they eat at this warmth and what still lies there; each with as much bedding' }] : []),
+    ...(diet ? [{ label: 'Feed this week', value: planText(batch, surroundings) ?? 'nothing for now', why: diet.rests ?? `about ${litres(diet.weekL, 1)} in all, by what they eat at this warmth and what still lies there; each with as much bedding` }] : []),
+    ...sourFact(forecast, at),
     ...(band && at >= 0 ? [{ label: 'Lies uneaten in a week', value: band.low[at]! > COUNTED_DAYS ? 'feed for more than six weeks' : `feed for ${Math.round(band.low[at]!)}–${Math.round(Math.min(60, band.high[at]!))} days`, why: 'fed on as in the last weeks, eight times in ten; more than about nine days sours' }] : []),
     ...(tower ? [] : [{ label: 'Castings', value: litres(bin.castingsL), why: `of ${litres(bin.volumeL)} in it and ${litres(vesselVolumeL(asVessel(batch.began.site)))} to the rim; about ${litres(bin.castingsL * REACHABLE)} can be taken` }]),
   ]

@@ -3,7 +3,7 @@ import fc from 'fast-check'
 import { bin, LITRE, wormHeld } from '../../../test/builders/fed'
 import { afterDays, aroundOn, begun, did, input, put, seen, took } from '../../../test/builders/batches'
 import { findMaterial } from '../../materials/book'
-import { inLitres, dietOf } from './diet'
+import { dietOf, inLitres, weekPlan } from './diet'
 import { alarmOf } from './alarms'
 import { APPROACHES } from './approaches'
 import { CASTINGS_SHARE, GROWTH_DAY, INTAKE_DAY, ROOM_KG_M2, runWorms, type WormCase } from './course'
@@ -165,6 +165,15 @@ describe('a bin on the round', () => {
     expect(diet('half').weekL).toBeLessThan(diet('little').weekL)
     expect(diet('most').rests).toContain('still lies there')
     expect(task(bin(60, {}, [seen(59, 'left', 'most')]), aroundOn(60), 'fed')).toBeUndefined()
+  })
+
+  it('has a plan for the week, pocket by pocket', () => {
+    const plan = weekPlan(bin(60), aroundOn(61))
+    expect(plan.length).toBeGreaterThan(1)
+    expect(plan.length).toBeLessThan(4)
+    expect(new Set(plan.map(({ pocket }) => pocket?.id)).size).toBe(plan.length)
+    expect(plan.every(({ at }, index) => index === 0 || at > plan[index - 1]!.at)).toBe(true)
+    expect(weekPlan(bin(60, {}, [seen(59, 'left', 'most')]), aroundOn(60))).toEqual([])
   })
 
   it('does not shout when a week was missed', () => {
