@@ -90,7 +90,7 @@ const BINS: readonly Bin[] = [
     observed: [[20, 'left', 'half'], [6, 'left', 'most'], [3, 'smell', 'sour'], [3, 'mood', 'climbing']], warmth: [[5, 19]],
   },
   {
-    id: 'demo-bean-tower', name: 'Bean bed tower', place: 'in the bean bed', way: 'tower', begunDaysAgo: 150, where: 'shade', grams: 0, feeds: { every: 7, litres: 1.5, until: 16, covered: true },
+    id: 'demo-bean-tower', name: 'Bean bed tower', place: 'in the bean bed', way: 'tower', begunDaysAgo: 150, where: 'shade', grams: 0, feeds: { every: 9, litres: 1, until: 16, covered: true },
     observed: [[60, 'left', 'nothing'], [30, 'left', 'little']], warmth: [],
   },
 ]

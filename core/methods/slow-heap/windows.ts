@@ -21,7 +21,9 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
   const { question, course } = middle
   const forecast = surroundings.forecastOf?.(batch.id)
   const closed = isClosed(batch)
-  const between = (id: string, oneDay: number) => forecast?.windows[id]?.now ?? { low: question.nowDay + (oneDay - question.nowDay) * ROUGHLY.sooner, typical: oneDay, high: question.nowDay + (oneDay - question.nowDay) * ROUGHLY.later }
+  // What is to come is that much less sure the farther it is; what has come, by its own age.
+  const since = (oneDay: number) => oneDay > question.nowDay ? question.nowDay : 0
+  const between = (id: string, oneDay: number) => forecast?.windows[id]?.now ?? { low: since(oneDay) + (oneDay - since(oneDay)) * ROUGHLY.sooner, typical: oneDay, high: since(oneDay) + (oneDay - since(oneDay)) * ROUGHLY.later }
   const last = question.horizonDay - 1
   const named = (id: string, oneDay: number): Pick<NamedWindow, 'id' | 'from' | 'to' | 'orLater'> => {
     const { low, high } = between(id, oneDay)

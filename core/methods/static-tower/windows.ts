@@ -11,8 +11,8 @@ import { WORMS_BELOW_C, WORKING_DAYS } from './question'
 import { WORMS_IN } from './words'
 
 const later = (at: string, days: number) => addHours(new Date(at), Math.round(days * 24))
-/** Without a forecast yet it may come so much later than one course says. */
-const ROUGHLY = { sooner: 0.95, later: 1.3 }
+/** Without a forecast yet it comes no sooner and may come so much later than one course says. */
+const ROUGHLY = { sooner: 1, later: 1.3 }
 
 /** So long it has to stay cool. */
 const COOL_DAYS = 3

@@ -37,6 +37,8 @@ export interface WormCase {
   readonly feeding: FeedingOn
   /** Share of the rain that gets in: beds and towers in the open. */
   readonly rainShare: number
+  /** Share of the castings that worms carry off in a day, where they come and go; 0 in a closed bin. */
+  readonly carriedOffDay: number
   readonly airC: ArrayLike<number>
   readonly rainMm: ArrayLike<number>
 }
@@ -285,6 +287,9 @@ export function runWorms(what: WormCase, traits: WormTraits, days: Float64Array,
       nextTime++
     }
     eat(state, appetite, Math.min(0.7, CASTINGS_SHARE * traits.castings), traits.bedding)
+    const off = state.castings * what.carriedOffDay
+    state.castings -= off
+    state.fedIn -= off
     const heatMJ = rot(state)
     grow(state, what, traits, share, moisture)
     const air = airAround(state.shelter, what.airC[Math.min(what.airC.length - 1, day)] ?? 12) + traits.warmerK

@@ -4,10 +4,11 @@ import { containerText } from '../../units/container'
 import { quantityText } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import type { Diagnosis, Remedy, RemedyPart, Surroundings, Symptom } from '../contract'
-import { beddingAtHand, dietOf, inHand } from './diet'
+import { beddingAtHand, dietOf, inHand, PRUDENT } from './diet'
 import type { WormKind } from './kinds'
 import { binOn, middleOf, type BinOnDay } from './now'
 import { feedings } from './pockets'
+import { SCRAPS } from './question'
 import { CLEARED, LEFT, MOOD, SHELTERED, SMELL, SQUEEZE } from './words'
 
 const SYMPTOMS: readonly Symptom[] = [
@@ -74,13 +75,13 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     id: 'overfed', title: 'It gets more than it eats', symptoms: { sour: 0.75, uneaten: 0.9, flies: 0.5, warm: 0.5, climbing: 0.3, mites: 0.4, ammonia: 0.3 },
     weigh: ({ bin, kind, fedKgWeek, eatsKgWeek, surroundings }) => [
       ...given(bin.binC < kind.minC + 6, -1.4, 'It is so cold that they hardly eat anything: that comes first.'),
-      ...given(bin.backlogDays > 7, 0.9, `By what was fed and eaten, feed for about ${Math.round(bin.backlogDays)} days lies there.`),
+      ...given(bin.backlogDays > 7, 0.9, `By what was fed and eaten, ${bin.backlogDays > 45 ? 'feed for more than six weeks' : `feed for about ${Math.round(bin.backlogDays)} days`} lies there.`),
       ...given(fedKgWeek > 1.2 * eatsKgWeek && bin.binC >= kind.minC + 6, 0.6, `Fed about ${kilos(surroundings, fedKgWeek)} a week in the last weeks; at this warmth they eat about ${kilos(surroundings, eatsKgWeek)}.`),
       ...given(bin.backlogDays < 3 && fedKgWeek <= eatsKgWeek, -0.9, `By what was fed only about ${Math.max(0, Math.round(bin.backlogDays))} days of feed lie there.`),
     ],
     remedy: (facts) => {
       const parts = bedding(facts)
-      return remedy(`Take out what is foul, work in ${named(parts)} and a spoon of crushed eggshell, and do not feed until the rest is nearly gone: about ${Math.max(3, Math.round(facts.bin.backlogDays))} days. Then about ${quantityText('volume', facts.surroundings.units, dietOf(facts.batch, facts.surroundings)?.weekL ?? 1, 1)} a week.`, parts, 0, [CLEARED])
+      return remedy(`Take out what is foul, work in ${named(parts)} and a spoon of crushed eggshell, and do not feed until the rest is nearly gone: ${facts.bin.backlogDays > 45 ? 'six weeks or more' : `about ${Math.max(3, Math.round(facts.bin.backlogDays))} days`}. Then about ${quantityText('volume', facts.surroundings.units, Math.max(0.5, PRUDENT * facts.eatsKgWeek / SCRAPS.kgL), 1)} a week.`, parts, 0, [CLEARED])
     },
   },
   {
@@ -124,7 +125,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     weigh: ({ bin, kind, coldestC, surroundings: { units } }) => [
       ...given(bin.binC < kind.minC + 6, 0.9, `By the weather it is about ${quantityText('temperature', units, bin.binC)} in the bedding: they hardly eat below ${quantityText('temperature', units, kind.minC + 6)}.`),
       ...given(coldestC < kind.diesBelowC + 1, 0.3, `It was down to ${quantityText('temperature', units, coldestC)} on the mean of a day.`),
-      ...given(bin.binC > kind.bestLowC - 3, -1, `It is about ${quantityText('temperature', units, bin.binC)} in the bedding: warm enough.`),
+      ...given(bin.binC > kind.minC + 8, -1.2, `It is about ${quantityText('temperature', units, bin.binC)} in the bedding: warm enough.`),
     ],
     remedy: () => remedy('Indoors, or straw and sacking all round; feed a third, chopped, in one place. In spring they go on.', [], 0, [SHELTERED]),
   },

@@ -24,7 +24,7 @@ export interface Diet {
 }
 
 /** Fed somewhat less than they could eat: what is not eaten sours. */
-const PRUDENT = 0.8
+export const PRUDENT = 0.8
 const FEEDS_A_WEEK = 2.5
 /** So much may be left of the last feed when the next is due. */
 const LEFT_DUE = 0.25

@@ -107,7 +107,7 @@ function tryOut(proposal: Proposal, surroundings: Surroundings): Tried {
       { day: 0, kind: 'bedding' as const, dryKg, waterKg: waterKg + waterL }, { day: 0, kind: 'worms' as const, kg: wormsKg },
       ...Array.from({ length: 12 }, (_, month) => ({ day: 30 * (month + 1), kind: 'bedding' as const, dryKg: 0.08 * dryKg, waterKg: 0.24 * dryKg })),
     ],
-    feeding: { fromDay: 3, everyDays: 4, feed }, rainShare: approach.rainShare, ...weatherFrom(surroundings.now, HORIZON_DAYS, surroundings),
+    feeding: { fromDay: 3, everyDays: 4, feed }, rainShare: approach.rainShare, carriedOffDay: approach.carriedOffDay, ...weatherFrom(surroundings.now, HORIZON_DAYS, surroundings),
   }
   const days = Float64Array.from({ length: Math.floor(HORIZON_DAYS / EVERY_DAYS) + 1 }, (_, at) => at * EVERY_DAYS)
   const run = (index: 0 | 1 | 2) => runWorms(what, CORNERS[index], days)

@@ -111,19 +111,23 @@ function findingsOf(batch: BegunBatch): StampedFinding<WormRow>[] {
   return [...heat, ...seen].filter(({ finding }) => finding.day >= 0).sort((a, b) => a.finding.day - b.finding.day)
 }
 
+/** Worms of the bed have found a pipe after so many days. */
+const COME_AFTER_DAYS = 10
+
 /** The question a bin puts. */
 export function questionOf(batch: BegunBatch, surroundings: Surroundings): WormQuestion | undefined {
   const { began } = batch
-  const { rainShare } = wormApproach(began.approachId)
+  const { rainShare, carriedOffDay, comeKgM2 } = wormApproach(began.approachId)
   const pockets = pocketsOf(began.site).length
   const feeds = feedsOf(batch, pockets, surroundings)
-  const deeds = deedsOf(batch, surroundings)
+  const areaM2 = footprintM2(asVessel(began.site))
+  const deeds = [...deedsOf(batch, surroundings), ...(comeKgM2 > 0 ? [{ day: COME_AFTER_DAYS, kind: 'worms' as const, kg: comeKgM2 * areaM2 }] : [])].sort((a, b) => a.day - b.day)
   if (feeds.length === 0 && deeds.length === 0) return undefined
   const nowDay = Math.max(0, daysBetween(began.at, surroundings.now))
   const horizonDay = Math.ceil(Math.min(HORIZON.most, Math.max(HORIZON.least, nowDay + HORIZON.beyondNow)))
   return {
     methodId: began.methodId, batchId: batch.id, nowDay, horizonDay, kind: kindOf(began.answers[KIND]), shelter: shelterOf(began.answers[WHERE]),
-    areaM2: footprintM2(asVessel(began.site)), pockets, feeds, deeds, feeding: feedingOn(batch, feeds, nowDay), rainShare,
+    areaM2, pockets, feeds, deeds, feeding: feedingOn(batch, feeds, nowDay), rainShare, carriedOffDay,
     ...weatherFrom(new Date(began.at), horizonDay, surroundings), findings: findingsOf(batch), seed: seedFromText(batch.id),
   }
 }

@@ -22,7 +22,7 @@ const days = (last: number, every = 1) => Float64Array.from({ length: Math.floor
 const everyDay = (value: number, count = 800) => new Array<number>(count).fill(value)
 /** A box in a room of even warmth, with bedding and worms. */
 const box = (more: Partial<WormCase> = {}): WormCase => ({
-  kind: kindOf('common'), shelter: { ...shelterOf('shade'), throughShare: 1 }, areaM2: 0.5, pockets: 4, feeds: [], rainShare: 0,
+  kind: kindOf('common'), shelter: { ...shelterOf('shade'), throughShare: 1 }, areaM2: 0.5, pockets: 4, feeds: [], rainShare: 0, carriedOffDay: 0,
   deeds: [{ day: 0, kind: 'bedding', dryKg: 3, waterKg: 9 }, { day: 0, kind: 'worms', kg: 0.5 }], feeding: { fromDay: 0, everyDays: 1, feed: undefined }, airC: everyDay(21.5), rainMm: everyDay(0), ...more,
 })
 const SCRAP = (kg: number) => ({ dryKg: 0.2 * kg, waterKg: 0.8 * kg })
