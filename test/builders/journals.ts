@@ -42,7 +42,7 @@ function draft(random: Random, at: string, batchId: string, known: readonly Gard
     () => ({ kind: 'test-read', at, batchId, test: pick(random, ['bag', 'look']), answers: { smell: 'earthy', left: 20 } }),
     () => ({ kind: 'put-off', at, batchId, task: 'reading', until: moment(random() * 500), ...(random() < 0.5 ? { why: 'away' } : {}) }),
     () => ({ kind: 'began', at, batchId, name: `Cage ${batchId}`, place: 'hedge', methodId: 'leafmould', approachId: 'cage', site: { kind: 'vessel', vessel: pick(random, VESSEL_PRESETS) }, answers: { years: 2 }, inputs: random() < 0.5 ? [input(random)] : [], waterL: Math.floor(random() * 3) * 10 }),
-    () => ({ kind: 'put', at, batchId, inputs: random() < 0.7 ? [input(random)] : [], waterL: Math.floor(random() * 30) }),
+    () => ({ kind: 'put', at, batchId, inputs: random() < 0.7 ? [input(random)] : [], waterL: Math.floor(random() * 30), ...(random() < 0.3 ? { pocket: `p${1 + Math.floor(random() * 4)}` } : {}) }),
     () => ({ kind: 'did', at, batchId, deed: pick(random, ['covered', 'stirred']), answers: random() < 0.5 ? { how: 'loosely' } : {} }),
     () => ({ kind: 'gauged', at, batchId, quantity: pick(random, ['foam', 'height']), source: 'hand', values: [{ spot: 'top', value: Math.round(random() * 100) / 1000 }] }),
     () => ({ kind: 'took', at, batchId, heightM: 0.6, ends: random() < 0.3, products: [{ materialId: 'leaf-mould', amount: amount(random), sieveMm: 6 }] }),

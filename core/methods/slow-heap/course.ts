@@ -104,6 +104,21 @@ const NITROGEN_FREE_BELOW = 30
 const SAMPLE = { days: 4, warmth: temperatureShare(35, K.coolLater) }
 const RAWER = 0.2
 
+/** More parts than so many are not told apart: the two oldest become one. */
+const COHORTS_MOST = 9
+const SUMMED = ['rapidKg', 'mediumKg', 'slowKg', 'restKg', 'ashKg', 'carbonKg', 'nitrogenKg', 'quickCarbonKg', 'quickNitrogenKg', 'looseL', 'dryInKg'] as const
+
+function mergeOldest(cohorts: Cohort[]): void {
+  const [older, old] = [cohorts.shift()!, cohorts[0]!]
+  const byMass = older.dryInKg / (older.dryInKg + old.dryInKg)
+  const byRoom = older.looseL / (older.looseL + old.looseL)
+  old.keepsKgKg += (older.keepsKgKg - old.keepsKgKg) * byMass
+  old.pace += (older.pace - old.pace) * byMass
+  old.stiffness += (older.stiffness - old.stiffness) * byRoom
+  old.day += (older.day - old.day) * byRoom
+  for (const name of SUMMED) old[name] += older[name]
+}
+
 interface State {
   readonly cohorts: Cohort[]
   waterKg: number
@@ -120,6 +135,7 @@ function put(state: State, { charge, allCarbonKg, allNitrogenKg, keepsKgKg }: Ad
   if (!cohort || cohort.fortnight !== cohortOf(day)) {
     cohort = { fortnight: cohortOf(day), day, rapidKg: 0, mediumKg: 0, slowKg: 0, restKg: 0, ashKg: 0, dryInKg: 0, looseL: 0, stiffness: 0, keepsKgKg: 0, pace: 0, carbonKg: 0, nitrogenKg: 0, quickCarbonKg: 0, quickNitrogenKg: 0 }
     state.cohorts.push(cohort)
+    if (state.cohorts.length > COHORTS_MOST) mergeOldest(state.cohorts)
   }
   const fresh = dryKg / (cohort.dryInKg + dryKg)
   const freshL = charge.volumeL * share / (cohort.looseL + charge.volumeL * share)
@@ -261,7 +277,7 @@ function doTo(state: State, deed: SlowDeed, volumeL: number): void {
   if (deed.kind === 'water') state.waterKg += deed.litres
   if (deed.kind === 'take') {
     const keeps = 1 - Math.min(0.98, deed.litres / Math.max(1, volumeL))
-    for (const one of state.cohorts) for (const name of ['rapidKg', 'mediumKg', 'slowKg', 'restKg', 'ashKg', 'dryInKg', 'looseL', 'carbonKg', 'nitrogenKg', 'quickCarbonKg', 'quickNitrogenKg'] as const) one[name] *= keeps
+    for (const one of state.cohorts) for (const name of SUMMED) one[name] *= keeps
     state.waterKg *= keeps
     state.dryInKg *= keeps
   }

@@ -6,7 +6,7 @@ import { ripeDay, runSlow, type SlowCourse } from './course'
 import type { SlowQuestion, SlowRow } from './question'
 import { DIMENSIONS, traitsAt } from './traits'
 
-const MEMBERS = 200
+const MEMBERS = 150
 const MOST_ROUNDS = 2
 const EVERY_DAYS = 7
 /** However quickly it rots, it rests for so long after the last caddy. */

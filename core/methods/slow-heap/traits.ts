@@ -1,7 +1,7 @@
 /** What differs from one slow heap to another and is not known: factors beside the usual, and shifts. Spreads are own estimates, wide enough for a truth that is not this model (docs/models.md). */
 const SPREADS = {
   /** How fast it all rots, and the slow part on its own. */
-  pace: 0.34, slow: 0.3,
+  pace: 0.24, slow: 0.25,
   /** How far it slumps, and how fast it dries. */
   settling: 0.14, drying: 0.4,
   /** Share of the rain that gets in. */
@@ -9,7 +9,7 @@ const SPREADS = {
   /** What will be fed beside what was, and what is really in a caddy. */
   feeding: 0.18, caddy: 0.12,
   /** How much is still respired when it is called ripe. */
-  ripe: 0.2,
+  ripe: 0.12,
 } as const
 const WEATHER_K = 1
 

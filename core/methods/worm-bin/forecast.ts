@@ -5,8 +5,8 @@ import { ROOM_KG_M2, runWorms, type WormCourse } from './course'
 import type { WormQuestion, WormRow } from './question'
 import { DIMENSIONS, traitsAt } from './traits'
 
-const MEMBERS = 200
-const MOST_ROUNDS = 3
+const MEMBERS = 150
+const MOST_ROUNDS = 2
 const EVERY_DAYS = 3
 /** Warmth differs from spot to spot and with the sun, K. */
 const STRAYS_K = 0.8
