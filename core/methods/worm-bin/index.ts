@@ -23,7 +23,7 @@ export const worms: Method = {
     take: 'Take some out', takenDown: 'Emptied', early: 'Much of it is still bedding: what you take now is half-finished.',
   },
   choosing: {
-    purposes: ['potting', 'seeds', 'feeding', 'beds'], weeks: range(14, 22, 40), minutesAWeek: range(8, 15, 30), heavy: false, eats: ['kitchen', 'paper'], leastL: 0,
+    purposes: ['potting', 'feeding', 'beds'], weeks: range(14, 22, 40), minutesAWeek: range(8, 15, 30), heavy: false, eats: ['kitchen', 'paper'], leastL: 0,
     line: 'Few scraps, little room, castings for pots; alive, so looked at every week.',
   },
   approaches: APPROACHES,
