@@ -92,7 +92,7 @@ async function save(): Promise<void> {
           v-if="fed.length > 1"
           type="button"
           class="tap underline underline-offset-3 decoration-dotted"
-          :aria-label="`without ${one.material.short}`"
+          :aria-label="`not this: ${one.material.short}`"
           @click="fed = fed.filter((_, at) => at !== index)"
         >
           not this
@@ -123,7 +123,7 @@ async function save(): Promise<void> {
         <button
           type="button"
           class="tap underline underline-offset-3 decoration-dotted"
-          aria-label="another cover"
+          aria-label="else: another cover"
           @click="picking = 'cover'"
         >
           else

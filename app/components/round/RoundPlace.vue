@@ -8,6 +8,7 @@ const { place, stops, calm } = defineProps<{ place: string, stops: readonly Roun
 const { looksFine } = useTasks()
 const isQuiet = ({ tasks }: RoundStop) => tasks.every(({ urgency, doing }) => urgency === 'whenever' && doing.kind !== 'deed')
 const quiet = computed(() => calm ? stops.filter(isQuiet) : [])
+const fine = computed(() => quiet.value.length > 1 ? 'all look fine' : 'looks fine')
 const pressing = computed(() => stops.filter(stop => !quiet.value.includes(stop)))
 </script>
 
@@ -24,11 +25,11 @@ const pressing = computed(() => stops.filter(stop => !quiet.value.includes(stop)
         v-if="quiet.length > 0"
         type="button"
         class="tap underline underline-offset-3 decoration-dotted"
-        :aria-label="`looks fine, ${place}: ${quiet.map(({ known }) => known.batch.name).join(', ')}`"
+        :aria-label="`${fine}, ${place}: ${quiet.map(({ known }) => known.batch.name).join(', ')}`"
         data-looks-fine
         @click="looksFine(place, quiet)"
       >
-        {{ quiet.length > 1 ? 'all look fine' : 'looks fine' }}
+        {{ fine }}
       </button>
     </div>
     <ul>
