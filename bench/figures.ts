@@ -235,16 +235,16 @@ const drained = (steps: Generator<unknown>) => {
 }
 const threeOf = (run: () => number) => Math.min(run(), run(), run())
 const [fedBay, chipTower, wormBox] = [bay(240), tower(), bin(120)]
-const around = (day: number) => aroundOn(day)
-say('forecast of a slow heap of eight months, 400 members', threeOf(() => drained(slowAnswer(slowQuestion(fedBay, around(240))!, 400))))
-say('forecast of a tower of three weeks, 400 members', threeOf(() => drained(answerOf(towerQuestion(heapLogOf(chipTower), around(21))!, { members: 400, mostRounds: 1, drawn: FULL_EFFORT.drawn }))))
-say('forecast of a worm bin of four months, 400 members', threeOf(() => drained(wormAnswer(wormQuestion(wormBox, around(120))!, 400))))
+const dayOn = (day: number) => aroundOn(day)
+say('forecast of a slow heap of eight months, 400 members', threeOf(() => drained(slowAnswer(slowQuestion(fedBay, dayOn(240))!, 400))))
+say('forecast of a tower of three weeks, 400 members', threeOf(() => drained(answerOf(towerQuestion(heapLogOf(chipTower), dayOn(21))!, { members: 400, mostRounds: 1, drawn: FULL_EFFORT.drawn }))))
+say('forecast of a worm bin of four months, 400 members', threeOf(() => drained(wormAnswer(wormQuestion(wormBox, dayOn(120))!, 400))))
 
 /** Forty that stand, of every method: what the round works out of each, the first time and again. */
 const kinds = [['hot-heap', heap(RICH_HEAP), 12], ['slow-heap', fedBay, 240], ['static-tower', chipTower, 21], ['leafmould', cage!, 60], ['worm-bin', wormBox, 120], ['brew', pail!, 3]] as const
 const forty = Array.from({ length: 40 }, (_, index) => {
   const [methodId, batch, day] = kinds[index % kinds.length]!
-  return { method: findMethod(methodId)!, batch: { ...batch, id: `forty-${index}` }, surroundings: around(day) }
+  return { method: findMethod(methodId)!, batch: { ...batch, id: `forty-${index}` }, surroundings: dayOn(day) }
 })
 let longest = 0
 const roundOnce = () => {

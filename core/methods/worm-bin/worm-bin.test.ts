@@ -49,13 +49,14 @@ describe('worms', () => {
 
   it('leave nothing at half of what they eat, and more and more at twice as much', () => {
     fc.assert(fc.property(fc.array(fc.double({ min: -1.2, max: 1.2, noNaN: true }), { minLength: 9, maxLength: 9 }), (point) => {
-      const traits = { ...traitsAt(point), warmerK: 0, heat: 0.3 }
+      // In bedding that stays moist: dry, they eat less of anything.
+      const traits = { ...traitsAt(point), warmerK: 0, heat: 0.3, drying: 0 }
       const eats = INTAKE_DAY * traits.intake * 0.5 * traits.herd
       // In the first weeks they eat little more than half of it, whatever the herd.
       const [half, twice] = [0.5 * 0.55, 2].map(times => runWorms(box({ feeds: daily(times * eats, 40) }), traits, days(39)))
-      for (let day = 1; day < 40; day++) expect(half!.backlogDays[day]!).toBeLessThan(2.5)
+      for (let day = 1; day < 40; day++) expect(half!.backlogDays[day]!).toBeLessThan(0.7)
       expect(twice!.backlogKg[39]!).toBeGreaterThan(twice!.backlogKg[10]!)
-      expect(twice!.backlogDays[20]!).toBeGreaterThan(3)
+      expect(twice!.backlogDays[20]!).toBeGreaterThan(15)
     }), { numRuns: 40 })
   })
 
