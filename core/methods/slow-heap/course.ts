@@ -3,6 +3,7 @@ import { moistureShare, nitrogenShare, temperatureShare, airSpaceShare } from '.
 import { atCelsius, celsiusTable } from '../../heat/table'
 import { surfaceOf, type Standing as Ground } from '../../heat/walls'
 import type { Addition } from './addition'
+import { airSpaceOf, cohortKg, dryKgOf, heatOf, put, SLUMP, SUMMED, volumeOf, type State } from './parts'
 import type { SlowTraits } from './traits'
 
 /** Something done on a day. */
@@ -56,44 +57,16 @@ export interface SlowCourse {
 }
 
 const WEEK = 7
-/** Additions are told apart by their fortnight only. */
-const cohortOf = (day: number) => Math.floor(day / (2 * WEEK))
 /** Its room changes slowly: worked out anew so often, days, and whenever something is done. */
 const ROOM_EVERY = 3
-/** After so many times of slumping it has slumped. */
-const SLUMPED = 6
-
-/** Stuff that went in within one fortnight. */
-interface Cohort {
-  readonly fortnight: number
-  day: number
-  rapidKg: number
-  mediumKg: number
-  slowKg: number
-  restKg: number
-  ashKg: number
-  dryInKg: number
-  looseL: number
-  stiffness: number
-  keepsKgKg: number
-  pace: number
-  carbonKg: number
-  nitrogenKg: number
-  quickCarbonKg: number
-  quickNitrogenKg: number
-}
 
 const WARMTH = celsiusTable(celsius => temperatureShare(celsius, K.coolLater))
 const MJ_DAY_W = 0.0864
-const WATER_MJ = 0.00418
-const DRY_MJ = 0.0014
 const EVAPORATION_MJ_KG = 2.43
 /** Of the heat of so cool a heap this share leaves as vapour. */
 const LEAVES_AS_VAPOUR = 0.4
 /** Water dried off open ground, mm a day for each °C of air; less the drier it is (as for leaf mould). */
 const DRIES_MM_DAY_C = 0.1
-/** Loose stuff slumps within days: limp stuff to half, stiff stuff to five sixths of its loose room (own estimate). */
-const SLUMP = { limp: 0.5, stiff: 0.84, days: 9 }
 /** Slow rotting goes on in the rest, humus and lignin: half in about eight years. */
 const REST_DAY = 0.00024
 /** Carbon of what decays, and of the nitrogen set free so much gets lost while there is too much of it. */
@@ -103,94 +76,6 @@ const NITROGEN_FREE_BELOW = 30
 /** Nitrogen of the whole meets what is rotting, where a cover lies on every caddy. */
 const SAMPLE = { days: 4, warmth: temperatureShare(35, K.coolLater) }
 const RAWER = 0.2
-
-/** More parts than so many are not told apart: the two oldest become one. */
-const COHORTS_MOST = 9
-const SUMMED = ['rapidKg', 'mediumKg', 'slowKg', 'restKg', 'ashKg', 'carbonKg', 'nitrogenKg', 'quickCarbonKg', 'quickNitrogenKg', 'looseL', 'dryInKg'] as const
-
-function mergeOldest(cohorts: Cohort[]): void {
-  const [older, old] = [cohorts.shift()!, cohorts[0]!]
-  const byMass = older.dryInKg / (older.dryInKg + old.dryInKg)
-  const byRoom = older.looseL / (older.looseL + old.looseL)
-  old.keepsKgKg += (older.keepsKgKg - old.keepsKgKg) * byMass
-  old.pace += (older.pace - old.pace) * byMass
-  old.stiffness += (older.stiffness - old.stiffness) * byRoom
-  old.day += (older.day - old.day) * byRoom
-  for (const name of SUMMED) old[name] += older[name]
-}
-
-interface State {
-  readonly cohorts: Cohort[]
-  waterKg: number
-  celsius: number
-  drainedL: number
-  dryInKg: number
-}
-
-function put(state: State, { charge, allCarbonKg, allNitrogenKg, keepsKgKg }: Addition, day: number, share: number, airC: number): void {
-  const dryKg = (charge.rapidKg + charge.mediumKg + charge.slowKg + charge.restKg) * share
-  if (!(dryKg > 0)) return
-  const held = heatOf(state)
-  let cohort = state.cohorts.at(-1)
-  if (!cohort || cohort.fortnight !== cohortOf(day)) {
-    cohort = { fortnight: cohortOf(day), day, rapidKg: 0, mediumKg: 0, slowKg: 0, restKg: 0, ashKg: 0, dryInKg: 0, looseL: 0, stiffness: 0, keepsKgKg: 0, pace: 0, carbonKg: 0, nitrogenKg: 0, quickCarbonKg: 0, quickNitrogenKg: 0 }
-    state.cohorts.push(cohort)
-    if (state.cohorts.length > COHORTS_MOST) mergeOldest(state.cohorts)
-  }
-  const fresh = dryKg / (cohort.dryInKg + dryKg)
-  const freshL = charge.volumeL * share / (cohort.looseL + charge.volumeL * share)
-  cohort.rapidKg += charge.rapidKg * share
-  cohort.mediumKg += charge.mediumKg * share
-  cohort.slowKg += charge.slowKg * share
-  cohort.restKg += charge.restKg * share
-  cohort.ashKg += charge.ashKg * share
-  cohort.carbonKg += allCarbonKg * share
-  cohort.nitrogenKg += allNitrogenKg * share
-  cohort.quickCarbonKg += charge.carbonKg * share
-  cohort.quickNitrogenKg += charge.nitrogenKg * share
-  cohort.keepsKgKg += (keepsKgKg - cohort.keepsKgKg) * fresh
-  cohort.pace += (charge.pace - cohort.pace) * fresh
-  cohort.stiffness += (charge.stiffness - cohort.stiffness) * freshL
-  cohort.day += (day - cohort.day) * freshL
-  cohort.looseL += charge.volumeL * share
-  cohort.dryInKg += dryKg
-  state.waterKg += charge.waterKg * share
-  state.dryInKg += dryKg
-  const brought = dryKg * DRY_MJ + charge.waterKg * share * WATER_MJ
-  state.celsius += (airC - state.celsius) * brought / (held + brought)
-}
-
-const cohortKg = (one: Cohort) => one.rapidKg + one.mediumKg + one.slowKg + one.restKg
-
-function dryKgOf({ cohorts }: State): number {
-  let sum = 0
-  for (let i = 0; i < cohorts.length; i++) sum += cohortKg(cohorts[i]!)
-  return sum
-}
-
-function heatOf(state: State): number {
-  return dryKgOf(state) * DRY_MJ + state.waterKg * WATER_MJ
-}
-
-function volumeOf({ cohorts }: State, day: number, settling: number): number {
-  let litres = 0
-  for (let i = 0; i < cohorts.length; i++) {
-    const one = cohorts[i]!
-    const to = Math.min(0.95, (SLUMP.limp + (SLUMP.stiff - SLUMP.limp) * one.stiffness) * settling)
-    const age = (day - one.day) / SLUMP.days
-    const settled = age > SLUMPED ? to : to + (1 - to) * Math.exp(-Math.max(0, age))
-    litres += one.looseL * settled * (cohortKg(one) / one.dryInKg) ** K.sinkingPower
-  }
-  return litres
-}
-
-/** Free air space of the whole. */
-function airSpaceOf(state: State, volumeL: number): number {
-  let ash = 0
-  for (let i = 0; i < state.cohorts.length; i++) ash += state.cohorts[i]!.ashKg
-  const solidL = state.waterKg + (dryKgOf(state) - ash) / 1.6 + ash / 2.5
-  return volumeL > 0 ? Math.max(0, 1 - solidL / volumeL) : 1
-}
 
 /** What is left of a pool after it went at a pace for a day. */
 const left = (rate: number) => 1 / (1 + rate)
