@@ -85,6 +85,20 @@ describe('water', () => {
   })
 })
 
+describe('nitrogen', () => {
+  it('goes with the carbon where there is plenty: worked as a formula', () => {
+    // dN/N = 0.3·(1 − r/30)·dC/C with r = C/N gives dr/r = (0.7 + 0.01·r)·dC/C, so r ÷ (70 + r) goes as C to the power 0.7.
+    const grass = additionOf(0, [litres('grass-clippings', 20)], 0)!
+    const course = runSlow(still({ additions: [grass], airC: everyDay(15) }), USUAL_TRAITS, days(200, 200))
+    const { rapidKg, mediumKg, slowKg, restKg } = grass.charge
+    const gone = (rapidKg + mediumKg + slowKg + restKg) * (1 - course.leftShare.at(-1)!)
+    const before = grass.allCarbonKg / grass.allNitrogenKg
+    const share = before / (70 + before) * ((grass.allCarbonKg - 0.5 * gone) / grass.allCarbonKg) ** 0.7
+    expect(gone / grass.allCarbonKg).toBeGreaterThan(0.5)
+    expect(course.ratio.at(-1)! / (70 * share / (1 - share))).toBeCloseTo(1, 2)
+  })
+})
+
 describe('what a caddy is covered with', () => {
   it('lands where it is wanted: worked by hand for scraps and card', () => {
     // 5 L of scraps: 550 g/L, 85 % water: 2.75 kg with 2.3375 kg of water. A litre of torn card 50 g, 8 % water.
