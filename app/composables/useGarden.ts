@@ -65,17 +65,27 @@ export const useGarden = createSharedComposable(() => {
     }
   })
   const { forecastOf } = useForecastStore()
-  const surroundings = computed<Surroundings>(() => ({
-    now: clock.value, units: units.value, waterCan: waterCan.value, water: settings.value.water, materials: materials.value, spares: spares.value, ...usual.value, forecastOf,
-  }))
   const everything = computed(() => [...store.journal.garden.batches.values()])
   const batches = computed<KnownBatch[]>(() => everything.value.flatMap((batch) => {
     const method = hasBegun(batch) ? findMethod(batch.began.methodId) : undefined
     return hasBegun(batch) && method ? [{ batch, method }] : []
   }))
-  /** What a newer version began, or of which the beginning is not here: kept and listed, not thought about. */
-  const unknown = computed<Batch[]>(() => everything.value.filter(batch => !hasBegun(batch) || !findMethod(batch.began.methodId)))
   const standing = computed(() => batches.value.filter(({ batch }) => !batch.ended).sort((a, b) => a.batch.began.at < b.batch.began.at ? 1 : -1))
   const finished = computed(() => batches.value.filter(({ batch }) => batch.ended).sort((a, b) => (a.batch.ended?.at ?? '') < (b.batch.ended?.at ?? '') ? 1 : -1))
+  /** What is over changes seldom: as long as it does not, what was learned from it is not learned again. */
+  const overKey = computed(() => finished.value.map(({ batch }) => `${batch.id} ${batch.log.length}`).join(';'))
+  const past = computed<NonNullable<Surroundings['past']>>(() => {
+    void overKey.value
+    const over = toRaw(store.journal).garden.batches
+    const began = [...over.values()].filter(hasBegun).filter(({ ended }) => ended).sort((a, b) => a.began.at < b.began.at ? -1 : 1)
+    return methodId => began.filter(batch => batch.began.methodId === methodId)
+  })
+  const carriersKey = computed(() => JSON.stringify(standing.value.flatMap(({ batch: { id, name }, method }) => method.carriesChar ? [{ batchId: id, name, as: method.carriesChar }] : [])))
+  const carriers = computed(() => JSON.parse(carriersKey.value) as NonNullable<Surroundings['carriers']>)
+  const surroundings = computed<Surroundings>(() => ({
+    now: clock.value, units: units.value, waterCan: waterCan.value, water: settings.value.water, materials: materials.value, spares: spares.value, ...usual.value, forecastOf, past: past.value, carriers: carriers.value,
+  }))
+  /** What a newer version began, or of which the beginning is not here: kept and listed, not thought about. */
+  const unknown = computed<Batch[]>(() => everything.value.filter(batch => !hasBegun(batch) || !findMethod(batch.began.methodId)))
   return { store, now, clock, settings, units, containers, materialContainers, waterCan, vessels, materials, seasonMonth, plan, surroundings, stored, supplies, batches, unknown, standing, finished }
 })

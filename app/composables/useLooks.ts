@@ -34,8 +34,8 @@ export const useLooks = createGlobalState(() => {
 
   /** What a look depends on beside its batch. Minutes that pass change nothing. */
   function aroundOf({ batch }: KnownBatch): readonly unknown[] {
-    const { now, units, waterCan, water, materials, ambientC } = surroundings.value
-    return [Math.floor(now.getTime() / STEP_MS), units, waterCan, water, materials, ambientC, sparesKey.value, forecasts.keyOf(batch.id)]
+    const { now, units, waterCan, water, materials, ambientC, past } = surroundings.value
+    return [Math.floor(now.getTime() / STEP_MS), units, waterCan, water, materials, ambientC, past, sparesKey.value, forecasts.keyOf(batch.id)]
   }
   const isFresh = (known: KnownBatch) => {
     const one = kept.get(known.batch.id)

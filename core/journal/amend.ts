@@ -1,5 +1,5 @@
 import { amountVolumeL, type Amount } from '../units/container'
-import type { Batch, Draw, Gauge, Product, StoreState } from './garden'
+import type { Batch, Draw, Gauge, Lot, Product, StoreState } from './garden'
 
 /** The lists of a batch, open for appending while folding. */
 export type Growing = { -readonly [K in keyof Omit<Batch, 'gauged'>]: Batch[K] extends readonly (infer T)[] ? T[] : Batch[K] } & { gauged: Partial<Record<string, Gauge[]>>, /** Quantities of which something came late and has to be put in order. */ muddled?: Set<string> | undefined }
@@ -44,7 +44,7 @@ export function asLots(eventId: string, products: readonly MadeProduct[]): Produ
 }
 
 /** Puts products into the store as lots of their own. */
-export function stockProducts(store: StoreState, event: { readonly id: string, readonly at: string }, products: readonly MadeProduct[], from: { readonly fromBatchId?: string, readonly fromLotIds?: readonly string[] }): void {
+export function stockProducts(store: StoreState, event: { readonly id: string, readonly at: string }, products: readonly MadeProduct[], from: Pick<Lot, 'fromBatchId' | 'fromLotIds' | 'fromDraws'>): void {
   for (const { lotId, materialId, amount, sieveMm } of asLots(event.id, products)) {
     store.lots.set(lotId, {
       id: lotId, materialId, gatheredAt: event.at, initialL: amountVolumeL(amount), container: amount.container,

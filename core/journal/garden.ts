@@ -36,6 +36,8 @@ export interface Lot {
   readonly fromBatchId?: string
   /** The lots it was made from, by sieving or mixing. */
   readonly fromLotIds?: readonly string[]
+  /** What was taken of them for all that was made then, and how many litres that gave. */
+  readonly fromDraws?: { readonly draws: readonly Draw[], readonly litres: number }
   readonly sieveMm?: number
 }
 
@@ -82,6 +84,17 @@ export interface Taking extends Happening { readonly products: readonly Product[
 /** Litres given straight from a batch to a place. */
 export interface Use extends Happening { readonly litres: number, readonly place: string, readonly areaM2?: number, readonly waterL?: number }
 
+/** Something that went to a bed or another place, out of the store or straight from a batch. */
+export interface Spread extends Happening {
+  readonly lotId?: string
+  readonly batchId?: string
+  readonly bedId?: string
+  readonly place: string
+  readonly litres: number
+  readonly areaM2?: number
+  readonly waterL?: number
+}
+
 /** All that is known of one batch, in the order in which it happened. */
 export interface Batch {
   readonly id: string
@@ -124,6 +137,8 @@ export interface StoreState {
   readonly drawnL: Map<string, number>
   /** What was weighed and dried, by material. */
   readonly measurements: Map<string, Measurements>
+  /** What went to beds, in the order in which it did. */
+  readonly spreads: Spread[]
 }
 
 /** The whole garden as its events tell it: derived, never stored. */
@@ -133,7 +148,7 @@ export interface Garden extends StoreState {
 
 /** A garden in which nothing has happened. */
 export function emptyGarden(): Garden {
-  return { lots: new Map(), drawnL: new Map(), batches: new Map(), measurements: new Map() }
+  return { lots: new Map(), drawnL: new Map(), batches: new Map(), measurements: new Map(), spreads: [] }
 }
 
 /** Litres left of a lot, as it lies in the store; never below 0. */

@@ -70,6 +70,7 @@ function foldStore(store: StoreState, strand: Strand, undone: ReadonlySet<string
   store.lots.clear()
   store.drawnL.clear()
   store.measurements.clear()
+  store.spreads.length = 0
   for (const event of strand) {
     if (!undone.has(event.id)) effected(leftOut, event, () => effectOf(event).onStore?.(store, event))
   }

@@ -1,5 +1,7 @@
 import type { Method } from './contract'
 import { brew } from './brew'
+import { charCharging } from './char-charging'
+import { charMaking } from './char-making'
 import { hotHeap } from './hot-heap'
 import { leafmould } from './leafmould'
 import { slowHeap } from './slow-heap'
@@ -7,7 +9,7 @@ import { staticTower } from './static-tower'
 import { worms } from './worm-bin'
 
 /** Every method there is; the first is offered first. A new method is a new folder and a line here. */
-export const METHODS: readonly Method[] = [hotHeap, slowHeap, staticTower, leafmould, worms, brew]
+export const METHODS: readonly Method[] = [hotHeap, slowHeap, staticTower, leafmould, worms, brew, charMaking, charCharging]
 
 /** The method of this id, if this version knows it. */
 export function findMethod(id: string): Method | undefined {

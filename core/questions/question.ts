@@ -1,13 +1,23 @@
 import type { Answers } from '../journal/garden'
 
 /** One thing that is asked: when a batch is planned, a deed is recorded, or a test is set up or read. */
-export type Question
+type Asked
   = | { readonly id: string, readonly kind: 'choice', readonly label: string, readonly choices: readonly Choice[], readonly usual?: string }
-    | { readonly id: string, readonly kind: 'count', readonly label: string, readonly usual: number, readonly most: number, readonly unit?: string }
+    | { readonly id: string, readonly kind: 'count', readonly label: string, readonly usual: number, readonly most: number, readonly unit?: string, /** Digits after the point; whole ones where nothing is said. */ readonly digits?: number }
     | { readonly id: string, readonly kind: 'temperature', readonly label: string, readonly usual?: number }
     | { readonly id: string, readonly kind: 'percent', readonly label: string, readonly usual: number }
-    | { readonly id: string, readonly kind: 'volume' | 'length' | 'area', readonly label: string, readonly usual: number, readonly most: number }
+    | { readonly id: string, readonly kind: 'volume' | 'length' | 'area' | 'mass', readonly label: string, readonly usual: number, readonly most: number }
+    /** A day, as YYYY-MM-DD; none is an answer too. */
+    | { readonly id: string, readonly kind: 'day', readonly label: string }
     | { readonly id: string, readonly kind: 'text', readonly label: string, readonly hint?: string }
+
+/** A question that is put always, or only while another has a certain answer. */
+export type Question = Asked & { readonly when?: readonly [id: string, answer: string] }
+
+/** Whether a question is put, with the answers as they stand. */
+export function isPut({ when }: Pick<Question, 'when'>, answers: Answers): boolean {
+  return when === undefined || answers[when[0]] === when[1]
+}
 
 export interface Choice { readonly id: string, readonly label: string, readonly hint?: string }
 
@@ -15,6 +25,13 @@ export interface Choice { readonly id: string, readonly label: string, readonly 
 export function numberOf(answers: Answers, id: string): number | undefined {
   const value = answers[id]
   return typeof value === 'number' && Number.isFinite(value) ? value : undefined
+}
+
+/** A day among answers, its noon, if one was said. */
+export function dayOf(answers: Answers, id: string): Date | undefined {
+  const value = answers[id]
+  const day = typeof value === 'string' && /^\d{4}-\d\d-\d\d$/.test(value) ? new Date(`${value}T12:00`) : undefined
+  return day && Number.isFinite(day.getTime()) ? day : undefined
 }
 
 /** The answers as they stand before anything was said. */
@@ -28,6 +45,7 @@ export function completed(questions: readonly Question[], answers: Answers): Ans
     const given = answers[question.id]
     if (question.kind === 'choice') return question.choices.some(({ id }) => id === given)
     if (question.kind === 'text') return typeof given === 'string'
+    if (question.kind === 'day') return typeof given === 'string' && /^(\d{4}-\d\d-\d\d)?$/.test(given)
     if (typeof given !== 'number' || !Number.isFinite(given)) return false
     // Frost is an answer too.
     if (question.kind === 'temperature') return given > -60 && given < 120

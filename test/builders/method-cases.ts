@@ -1,5 +1,7 @@
 import { findMaterial } from '#core/materials/book'
 import { brew } from '#core/methods/brew'
+import { charCharging } from '#core/methods/char-charging'
+import { charMaking } from '#core/methods/char-making'
 import { leafmould } from '#core/methods/leafmould'
 import { slowHeap } from '#core/methods/slow-heap'
 import { staticTower } from '#core/methods/static-tower'
@@ -64,5 +66,7 @@ export const ALL_CASES: readonly MethodCases[] = [
   casesOf(staticTower, ['chips-ramial', 'leaves-mixed', 'wood-chips'], [0, 0.5, 3, 20, 60, 200, 430], 'tower-compost'),
   casesOf(worms, ['cardboard', 'leaves-shredded'], [0, 0.5, 10, 60, 200, 500, 1200], 'worm-castings'),
   casesOf(brew, ['leaf-mould'], [0, 0.1, 1, 3, 7, 20, 60], 'brew-solids'),
+  casesOf(charMaking, ['wood-dry', 'peels-dry', 'stems-invasive'], [0, 0.02, 0.1, 0.4, 1, 3, 30], 'biochar-crushed'),
+  casesOf(charCharging, ['biochar-crushed', 'worm-castings'], [0, 0.5, 2, 7, 20, 90, 300], 'char-charged'),
   casesOf(echo, [], [0, 0.01, 0.1, 0.2, 2], 'compost-finished'),
 ]

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { inputsOf } from '#core/journal/garden'
 import { chartSentences } from '#core/methods/contract/chart-words'
-import { approachOf, quantityByThermometer } from '#core/methods/contract'
+import { approachOf, quantityByThermometer, stepNow } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** A batch: how it is, what can be recorded, its picture through time, its windows, its charts, its log. */
 const { known } = defineProps<{ known: KnownBatch }>()
 const BatchChart = defineAsyncComponent(() => import('./BatchChart.vue'))
-const { now, units } = useGarden()
+const { now, units, surroundings } = useGarden()
 const { day, standing, windows, tasks, charts, facts, gates } = useBatchView(() => known)
 const { supposed, whatIf } = useWhatIf(() => known)
 const wondering = ref(false)
@@ -27,6 +27,11 @@ const PARTS = { picture: 2, log: 3, charts: 4 }
 const part = useGrowing(() => PARTS.charts, 1)
 const TONES = { good: 'text-primary', mind: 'text-warning', bad: 'text-error' } as const
 const words = computed(() => known.method.words)
+/** Something that is done in one go, as long as there is a step left. */
+const step = computed(() => {
+  const guide = known.method.look.guide?.(known.batch, surroundings.value)
+  return guide && stepNow(guide)
+})
 const stands = computed(() => !known.batch.ended)
 const shut = computed(() => gates.value.filter(({ open }) => !open))
 </script>
@@ -70,6 +75,18 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
       v-if="stands"
       class="mt-3 flex flex-wrap gap-2"
     >
+      <NuxtLink
+        v-if="step"
+        :to="`/batch/${known.batch.id}/run`"
+        class="label-button strong"
+        data-run
+      >
+        <UIcon
+          name="i-ph-list-checks"
+          class="size-5"
+        />
+        Step by step
+      </NuxtLink>
       <NuxtLink
         v-if="known.method.diagnosis"
         :to="`/batch/${known.batch.id}/wrong`"

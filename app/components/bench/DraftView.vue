@@ -2,7 +2,8 @@
 import type { Draft } from '#core/methods/contract'
 
 /** What a plan comes to, where no mix has to be balanced: a verdict, its picture, facts, what it gives and when. */
-const { draft } = defineProps<{ draft: Draft }>()
+const { draft, approachId = '' } = defineProps<{ draft: Draft, approachId?: string }>()
+const emit = defineEmits<{ way: [approachId: string] }>()
 const { span, window } = useSay()
 const GRADES = { good: { icon: 'i-ph-check', tone: 'text-primary' }, workable: { icon: 'i-ph-warning-circle', tone: 'text-warning' }, poor: { icon: 'i-ph-warning', tone: 'text-error' } } as const
 const general = computed(() => draft.warnings.filter(({ materialId }) => materialId === undefined))
@@ -31,6 +32,20 @@ const general = computed(() => draft.warnings.filter(({ materialId }) => materia
     >
       {{ warning.text }}
     </p>
+    <p
+      v-if="draft.refusal"
+      class="border-l-4 border-error pl-3 font-semibold"
+      role="alert"
+      data-refusal
+    >
+      {{ draft.refusal === draft.verdict.text ? 'It cannot be begun like this.' : draft.refusal }}
+    </p>
+    <WaysTable
+      v-if="draft.compared"
+      :compared="draft.compared"
+      :chosen="approachId"
+      @choose="emit('way', $event)"
+    />
     <PictureDrawing
       :picture="draft.picture"
       :px-per-metre="190"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Answers } from '#core/journal/garden'
-import type { Question } from '#core/questions/question'
+import { isPut, type Question } from '#core/questions/question'
 import type { Quantity } from '#core/units/system'
 
 /** What is asked, each in the control that fits. What is shown counts, also when it is left as it stands. */
@@ -8,7 +8,7 @@ const { questions } = defineProps<{ questions: readonly Question[] }>()
 const answers = defineModel<Answers>({ required: true })
 
 const START_C = 18
-const usual = (question: Question): number | string | undefined => question.kind === 'temperature' ? question.usual ?? START_C : question.kind === 'text' ? undefined : question.usual
+const usual = (question: Question): number | string | undefined => question.kind === 'temperature' ? question.usual ?? START_C : question.kind === 'text' || question.kind === 'day' ? undefined : question.usual
 const set = (id: string, value: number | string) => { answers.value = { ...answers.value, [id]: value } }
 watch(() => questions, (all) => {
   const missing = all.flatMap((question) => {
@@ -18,14 +18,15 @@ watch(() => questions, (all) => {
   if (missing.length > 0) answers.value = { ...answers.value, ...Object.fromEntries(missing) }
 }, { immediate: true })
 const numberAt = (id: string) => Number(answers.value[id] ?? 0)
-const measured = (question: Question): Quantity | undefined => question.kind === 'temperature' || question.kind === 'volume' || question.kind === 'length' || question.kind === 'area' ? question.kind : undefined
+const measured = (question: Question): Quantity | undefined => question.kind === 'temperature' || question.kind === 'volume' || question.kind === 'length' || question.kind === 'area' || question.kind === 'mass' ? question.kind : undefined
+const put = computed(() => questions.filter(question => isPut(question, answers.value)))
 const most = (question: Question) => 'most' in question ? question.most : 95
 </script>
 
 <template>
   <div class="flex flex-wrap gap-x-6 gap-y-3 items-end">
     <template
-      v-for="question in questions"
+      v-for="question in put"
       :key="question.id"
     >
       <ChoiceRow
@@ -48,6 +49,18 @@ const most = (question: Question) => 'most' in question ? question.most : 95
           @change="set(question.id, ($event.target as HTMLInputElement).value)"
         >
       </label>
+      <label
+        v-else-if="question.kind === 'day'"
+        class="block"
+      >
+        <span class="field-label">{{ question.label }}</span>
+        <input
+          type="date"
+          class="text-field"
+          :value="answers[question.id] ?? ''"
+          @change="set(question.id, ($event.target as HTMLInputElement).value)"
+        >
+      </label>
       <QuantityNumber
         v-else-if="measured(question)"
         :model-value="numberAt(question.id)"
@@ -64,7 +77,7 @@ const most = (question: Question) => 'most' in question ? question.most : 95
         :max="question.kind === 'percent' ? 100 : question.most"
         :step="question.kind === 'percent' ? 5 : 1"
         :unit="question.kind === 'percent' ? '%' : question.unit ?? ''"
-        :digits="0"
+        :digits="question.kind === 'count' ? question.digits ?? 0 : 0"
         @update:model-value="set(question.id, $event)"
       />
     </template>

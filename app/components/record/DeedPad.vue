@@ -48,7 +48,7 @@ async function save(): Promise<void> {
       {{ deed.label }}
     </button>
     <button
-      v-else
+      v-else-if="!shut.never"
       type="button"
       class="tap aside-note underline underline-offset-3 decoration-dotted"
       data-anyway

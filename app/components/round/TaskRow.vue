@@ -14,7 +14,7 @@ const chosen = ref<string>()
 const more = ref(false)
 const why = ref('')
 
-const PAGES = { ready: 'ready', wrong: 'wrong', take: 'finish' } as const
+const PAGES = { ready: 'ready', wrong: 'wrong', take: 'finish', run: 'run' } as const
 const link = computed(() => task.doing.kind === 'page' ? `/batch/${task.batchId}/${PAGES[task.doing.page]}` : undefined)
 const oneTap = computed(() => task.doing.kind === 'deed' || task.doing.kind === 'rest')
 const due = computed(() => task.due <= now.value)

@@ -9,6 +9,7 @@ const PLACES: readonly Place[] = [
   { to: '/bench', label: 'Bench', icon: 'i-ph-scales', family: 'grass' },
   { to: '/store', label: 'Store', icon: 'i-ph-basket', family: 'straw' },
   { to: '/yard', label: 'Yard', icon: 'i-ph-stack', family: 'wood' },
+  { to: '/beds', label: 'Beds', icon: 'i-ph-plant', family: 'plant' },
   { to: '/garden', label: 'Garden', icon: 'i-ph-house-line', family: 'finished' },
 ]
 
@@ -18,7 +19,7 @@ const store = useGardenStore()
 const { shown } = useRecorder()
 const here = (place: Place) => place.to === '/' ? route.path === '/' : route.path.startsWith(place.to) || (place.to === '/yard' && route.path.startsWith('/batch'))
 /** Views of many things beside each other take the width there is. */
-const WIDE = ['/', '/store', '/yard', '/garden']
+const WIDE = ['/', '/store', '/yard', '/beds', '/garden']
 const MAIN_ID = 'page'
 useForecasting()
 </script>

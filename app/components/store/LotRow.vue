@@ -1,17 +1,22 @@
 <script setup lang="ts">
 import { daysText } from '#core/units/plural'
 import { format } from 'date-fns'
+import { spreadKindOf } from '#core/beds/spreading'
+import { charShareOf } from '#core/char/travel'
 import type { StoredLot } from '#core/garden/store'
 import type { NewEvent } from '#core/journal/event'
 import { containerThen, type Amount } from '#core/units/container'
 
 /** One lot: what it is, how much is left, how it keeps, and what to do with it. */
 const { stored } = defineProps<{ stored: StoredLot }>()
-const { store } = useGarden()
+const { store, materials } = useGarden()
 const { record } = useRecorder()
 const { amount, quantity, day, sieve } = useSay()
 const bench = useBench()
 const open = ref(false)
+/** Reckoned only for a lot that is looked at. */
+const charShare = computed(() => open.value ? charShareOf(store.journal.garden, stored.lot.id, materials.value) : 0)
+const goesOnBeds = computed(() => open.value && spreadKindOf({ material: stored.material, charShare: charShare.value }) !== undefined)
 const count = ref(stored.leftCount)
 watch(() => stored.leftCount, (left) => { count.value = left })
 
@@ -129,7 +134,22 @@ async function remove(why: Why): Promise<void> {
           :to="`/materials/${stored.material.id}`"
           class="tap inline-flex items-center underline underline-offset-3 decoration-dotted"
         >its values</NuxtLink>
+        <template v-if="charShare > 0.005 && stored.material.family !== 'char'">
+          · {{ Math.round(100 * charShare) }} % of it is char
+        </template>
       </p>
+      <NuxtLink
+        v-if="goesOnBeds"
+        :to="`/beds?lot=${stored.lot.id}`"
+        class="label-button"
+        data-to-beds
+      >
+        <UIcon
+          name="i-ph-plant"
+          class="size-5"
+        />
+        Which beds does it cover?
+      </NuxtLink>
       <div
         role="group"
         aria-label="Take out"

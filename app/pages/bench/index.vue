@@ -61,7 +61,7 @@ function change(): void {
   else bench.adopt(changedBy(firstChange.value, filled.value))
 }
 /** A mix wants something on the bench; other methods can be begun as they are. */
-const ready = computed(() => planned.value !== undefined && (method.value.mixing !== undefined || planned.value.draft.recipe !== undefined || filled.value.length > 0 || method.value.feeds?.length === 0 || method.value.beginsEmpty))
+const ready = computed(() => planned.value !== undefined && planned.value.draft.refusal === undefined && (method.value.mixing !== undefined || planned.value.draft.recipe !== undefined || filled.value.length > 0 || method.value.feeds?.length === 0 || method.value.beginsEmpty))
 </script>
 
 <template>
@@ -189,6 +189,8 @@ const ready = computed(() => planned.value !== undefined && (method.value.mixing
           <DraftView
             v-else-if="planned"
             :draft="planned.draft"
+            :approach-id="approach.id"
+            @way="approachId = $event"
           />
         </section>
 

@@ -43,22 +43,27 @@ export const madeSchema = eventSchemaOf('made', { how: v.picklist(['sieved', 'mi
 export const made: Effect<v.InferOutput<typeof madeSchema>> = {
   onStore: (store, event) => {
     drawFrom(store, event.draws)
-    stockProducts(store, event, event.products, { fromLotIds: event.draws.map(({ lotId }) => lotId) })
+    const litres = event.products.reduce((sum, { amount }) => sum + amountVolumeL(amount), 0)
+    stockProducts(store, event, event.products, { fromLotIds: event.draws.map(({ lotId }) => lotId), fromDraws: { draws: event.draws, litres } })
   },
 }
 
-/** Something went to a bed or another place: out of the store, or straight from a batch. `waterL` is the water it was thinned with. */
+/** Something went to a bed or another place: out of the store, or straight from a batch. `waterL` is the water it was thinned with, `bedId` the bed where it is one that is kept. */
 export const usedSchema = v.pipe(
   eventSchemaOf('used', {
     lotId: v.optional(idSchema), batchId: v.optional(idSchema), litres: litresSchema,
     place: v.pipe(v.string(), v.maxLength(LIMITS.name, 'is too long for a place')),
-    areaM2: v.optional(between(0.01, 100_000)), waterL: v.optional(litresSchema),
+    areaM2: v.optional(between(0.01, 100_000)), waterL: v.optional(litresSchema), bedId: v.optional(idSchema),
   }),
   v.check(({ lotId, batchId }) => (lotId === undefined) !== (batchId === undefined), 'comes from a lot or from a batch, not from both or neither'),
 )
 
 export const used: Effect<v.InferOutput<typeof usedSchema>> = {
-  onStore: (store, { lotId, litres }) => { if (lotId !== undefined) drawFrom(store, [{ lotId, litres }]) },
+  onStore: (store, { id, at, lotId, batchId, litres, place, areaM2, waterL, bedId }) => {
+    if (lotId !== undefined) drawFrom(store, [{ lotId, litres }])
+    const said = Object.fromEntries(Object.entries({ lotId, batchId, bedId, areaM2, waterL }).filter(([, value]) => value !== undefined))
+    store.spreads.push({ eventId: id, at, litres, place, ...said })
+  },
   onBatch: (batch, { id, at, litres, place, areaM2, waterL }) => {
     batch.uses.push({ eventId: id, at, litres, place, ...(areaM2 === undefined ? {} : { areaM2 }), ...(waterL === undefined ? {} : { waterL }) })
   },

@@ -98,4 +98,14 @@ export const KITCHEN: readonly Material[] = [
     ligninPctVs: 16, ashPct: 7, structure: 1, keepsDays: 180, worms: 'yes', months: [],
     cautions: ['blows about: damp it'],
   }),
+  // Charred in a lidded pot; to a heap they are a base: hard as wood.
+  material({
+    id: 'peels-dry', name: 'Fruit peels and stones, dried', short: 'dried peels', family: 'kitchen',
+    words: 'orange citrus peel banana skins cherry stones pits dried',
+    part: 'base',
+    nitrogenPct: [0.7, 1.0, 1.5], carbonToNitrogen: [30, 45, 65],
+    moisturePct: [6, 10, 15], bulkKgM3: [120, 180, 300],
+    ligninPctVs: 12, ashPct: 5, structure: 2, keepsDays: 365, worms: 'no', months: [],
+    cautions: ['dry enough when they snap'],
+  }),
 ]

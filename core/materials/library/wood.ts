@@ -103,4 +103,32 @@ export const WOOD: readonly Material[] = [
     ligninPctVs: 40, ashPct: 2, structure: 3, keepsDays: 730, worms: 'no', months: [9, 10, 11, 12],
     cautions: ['hardly decay within a year', 'walnut: keep from sensitive plants'],
   }),
+  // What is burnt to char; to a heap it is a base, like twigs.
+  material({
+    id: 'wood-dry', name: 'Dry wood, finger to wrist thick', short: 'dry wood', family: 'wood',
+    words: 'firewood branches sticks prunings kindling logs',
+    part: 'base',
+    nitrogenPct: [0.1, 0.15, 0.3], carbonToNitrogen: [200, 330, 500],
+    moisturePct: [12, 16, 22], bulkKgM3: [150, 200, 280],
+    ligninPctVs: 26, ashPct: 1.5, structure: 3, keepsDays: 1460, worms: 'no', months: [],
+    cautions: ['untreated wood only: no paint, no pallets stamped MB, no railway sleepers'],
+  }),
+  material({
+    id: 'stems-invasive', name: 'Dead stems of invasive plants', short: 'invasive stems', family: 'wood',
+    words: 'knotweed bamboo canes reed giant hogweed stalks',
+    part: 'base',
+    nitrogenPct: [0.2, 0.4, 0.8], carbonToNitrogen: [60, 120, 220],
+    moisturePct: [10, 16, 28], bulkKgM3: [60, 90, 140],
+    ligninPctVs: 22, ashPct: 4, structure: 3, keepsDays: 365, worms: 'no', months: [11, 12, 1, 2, 3],
+    cautions: ['burn them where they grew: carrying them off spreads them, and is often against the law', 'some give off sap that burns the skin: ask the local authority first'],
+  }),
+  material({
+    id: 'char-unfinished', name: 'Half-charred ends', short: 'half-charred ends', family: 'wood',
+    words: 'brands unfinished charcoal ends',
+    part: 'base',
+    nitrogenPct: [0.12, 0.25, 0.5], carbonToNitrogen: [130, 215, 420],
+    moisturePct: [5, 15, 40], bulkKgM3: [140, 190, 260],
+    ligninPctVs: 60, ashPct: 3, structure: 3, keepsDays: 1460, worms: 'no', months: [],
+    cautions: ['they go into the next burn'],
+  }),
 ]

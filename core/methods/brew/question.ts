@@ -1,9 +1,8 @@
-import { addHours } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import type { StampedFinding } from '../../learning/fit'
 import { seedFromText } from '../../random/random'
 import { daysBetween } from '../../units/time'
-import type { ForecastQuestion, Surroundings } from '../contract'
+import { placeCFrom, placeOf, type ForecastQuestion, type Surroundings } from '../contract'
 import { kindOf } from './kinds'
 import { FOAM, STANDS, WARMTH } from './words'
 
@@ -21,28 +20,11 @@ export interface BrewQuestion extends ForecastQuestion {
   readonly seed: number
 }
 
-/** Where it stands, and what that makes of the air outside. */
-export const PLACES = [
-  { id: 'outside', label: 'Outside', hint: 'as the weather goes', warmth: (outsideC: number) => outsideC },
-  { id: 'shed', label: 'In a shed', hint: 'a little warmer, no frost', warmth: (outsideC: number) => Math.max(4, outsideC + 3) },
-  { id: 'room', label: 'In a warm room', hint: 'as in a kitchen', warmth: () => 20 },
-] as const
-
 /** A stick tells foam to about a centimetre, and a bucket foams as it likes: a fifth of itself. */
 const FOAM_SPREAD = { fixedM: 0.01, share: 0.2 }
 const WARMTH_SPREAD_K = 1.5
 /** It is looked at so many times its usual days ahead; at least and at most so many days. */
 const HORIZON = { times: 5, least: 6, most: 160 }
-
-/** The place of this id, or outside. */
-export function placeOf(id: unknown): typeof PLACES[number] {
-  return PLACES.find(place => place.id === id) ?? PLACES[0]
-}
-
-/** Warmth of a place by six hours from a moment on. */
-export function placeCFrom(from: Date, days: number, place: typeof PLACES[number], { ambientC }: Pick<Surroundings, 'ambientC'>): number[] {
-  return Array.from({ length: Math.ceil(days * 4) + 1 }, (_, quarter) => Math.round(10 * place.warmth(ambientC(addHours(from, quarter * 6 + 3)))) / 10)
-}
 
 function findingsOf(batch: BegunBatch): StampedFinding<BrewRow>[] {
   const dayOf = (at: string) => daysBetween(batch.began.at, at)

@@ -1,10 +1,9 @@
 import type { BegunBatch } from '../../journal/garden'
 import { amountVolumeL } from '../../units/container'
 import { daysBetween, HOUR_MS } from '../../units/time'
-import type { Standing, Surroundings } from '../contract'
+import { placeOf, type Standing, type Surroundings } from '../contract'
 import { middleCourse } from './forecast'
 import { kindOf } from './kinds'
-import { placeOf } from './question'
 import { AIR, SMELL, STANDS } from './words'
 import { dayAt } from './course'
 

@@ -1,10 +1,9 @@
 import { addMinutes } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
-import type { DayWindow, NamedWindow, Surroundings } from '../contract'
+import { placeOf, type DayWindow, type NamedWindow, type Surroundings } from '../contract'
 import { dayAt } from './course'
 import { middleCourse } from './forecast'
 import { kindOf } from './kinds'
-import { placeOf } from './question'
 import { STANDS } from './words'
 import { dayText } from '../../units/dates'
 

@@ -85,6 +85,27 @@ export interface Gift {
   readonly to: Date
 }
 
+/** The ways of a method side by side, for what is wanted and at hand. */
+export interface Comparison {
+  readonly title: string
+  /** Heads of the columns, the way's own first. */
+  readonly heads: readonly string[]
+  readonly rows: readonly ComparedWay[]
+  readonly note: string
+}
+
+/** One way in it: taking it makes it the plan's. */
+export interface ComparedWay {
+  readonly approachId: string
+  readonly name: string
+  /** A value under each head but the first. */
+  readonly cells: readonly string[]
+  /** What speaks against it here, where something does. */
+  readonly but?: string
+  /** Whether it fits what was asked. */
+  readonly fits: boolean
+}
+
 /** What a plan comes to before anything is begun. */
 export interface Draft {
   /** Amounts, height and water in one sentence. */
@@ -100,6 +121,10 @@ export interface Draft {
   readonly steps: readonly BuildStep[]
   readonly work: readonly Work[]
   readonly gives: readonly Gift[]
+  /** The ways side by side, where choosing one is half the work. */
+  readonly compared?: Comparison
+  /** Why it cannot be begun like this, in a sentence: it is not offered then. */
+  readonly refusal?: string
   /** Litres of water that go in at the start. */
   readonly waterL: number
   /** What goes in, where the method says what; absent where the gardener does. */

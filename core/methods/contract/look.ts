@@ -5,6 +5,7 @@ import type { ReadinessTest } from '../../readiness/test'
 import type { Stages } from '../../readiness/verdict'
 import type { Quantity as Unit } from '../../units/system'
 import type { Fact } from './draft'
+import type { Guide } from './guide'
 import type { Surroundings } from './surroundings'
 import type { Task } from './task'
 
@@ -80,6 +81,8 @@ export interface Gate {
   readonly label: string
   readonly open: boolean
   readonly reason: string
+  /** Nobody does it while this is shut: “it was done all the same” is not offered. */
+  readonly never?: boolean
 }
 
 /** How a batch looks: everything that screens show of it. `day` counts from the beginning; without it, now. */
@@ -97,6 +100,8 @@ export interface Look {
   charts(batch: BegunBatch, surroundings: Surroundings): readonly Chart[]
   facts(batch: BegunBatch, surroundings: Surroundings): readonly Fact[]
   gates(batch: BegunBatch, surroundings: Surroundings): readonly Gate[]
+  /** What is done in one go, step by step, while it is to be done. */
+  guide?(batch: BegunBatch, surroundings: Surroundings): Guide | undefined
   outputs(batch: BegunBatch, surroundings: Surroundings): readonly Output[]
 }
 

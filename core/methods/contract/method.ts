@@ -55,6 +55,9 @@ export interface MethodWords {
   readonly early: string
 }
 
+/** As what a batch can take char along: in a heap, or with worms. */
+export type CarriesChar = 'heap' | 'worms'
+
 /** A way of turning scraps into something useful. All that is particular to it lives behind this; a capability that is absent has no place on the screen. */
 export interface Method {
   readonly id: string
@@ -73,6 +76,8 @@ export interface Method {
   asks(approachId: string): readonly Question[]
   /** Families that go in, where not everything does. */
   readonly feeds?: readonly Family[]
+  /** As what its batches take char along, where they do. */
+  readonly carriesChar?: CarriesChar
   /** Whether it can be begun with nothing in it yet. */
   readonly beginsEmpty?: boolean
   readonly pads: readonly Pad[]

@@ -1,8 +1,13 @@
+import type { BegunBatch } from '../../journal/garden'
+import type { CarriesChar } from './method'
 import type { Forecast } from './forecast'
 import type { Spare } from './trouble'
 import type { MaterialBook } from '../../materials/book'
 import type { ContainerThen } from '../../units/container'
 import type { UnitSystem } from '../../units/system'
+
+/** A standing batch that char travels with: it is charged there, and comes out with it. */
+export interface Carrier { readonly batchId: string, readonly name: string, readonly as: CarriesChar }
 
 /** Everything outside a batch that a method needs to think about it. */
 export interface Surroundings {
@@ -21,6 +26,10 @@ export interface Surroundings {
   readonly water?: 'rain' | 'mains' | 'well'
   /** What the store could give to a remedy. */
   readonly spares?: readonly Spare[]
+  /** The batches of a method that are over, the earliest first: what was learned from them. */
+  readonly past?: (methodId: string) => readonly BegunBatch[]
+  /** What stands in the garden that char could go into, as it is called. */
+  readonly carriers?: readonly Carrier[]
   /** The forecast of a batch, once it has been worked out. */
   readonly forecastOf?: (batchId: string) => Forecast | undefined
 }

@@ -2,7 +2,7 @@
 export type TaskDoing
   = | { readonly kind: 'pad', readonly pad: string }
     | { readonly kind: 'deed', readonly deed: string }
-    | { readonly kind: 'page', readonly page: 'ready' | 'wrong' | 'take' }
+    | { readonly kind: 'page', readonly page: 'ready' | 'wrong' | 'take' | 'run' }
     /** Done, and nothing to record but that: the task rests with this reason. */
     | { readonly kind: 'rest', readonly why: string, readonly said: string }
 

@@ -60,6 +60,7 @@ export const hotHeap: Method = {
     eats: ['leaf', 'grass', 'straw', 'paper', 'kitchen', 'plant', 'manure'], leastL: 700,
     line: 'Much stuff on one day, turned: compost within a season.',
   },
+  carriesChar: 'heap',
   approaches: APPROACHES,
   sites: VESSEL_PRESETS.map(vessel => ({ kind: 'vessel', vessel })),
   asks: () => [LAYERS_ASKED],

@@ -27,6 +27,7 @@ export const slowHeap: Method = {
     purposes: ['beds', 'mulch'], weeks: range(30, 50, 90), minutesAWeek: range(5, 10, 20), heavy: false, eats: ['kitchen', 'leaf', 'paper', 'plant'], leastL: 0,
     line: 'Kitchen scraps every few days, and leaves or card to cover them.',
   },
+  carriesChar: 'heap',
   approaches: APPROACHES,
   sites: SITES,
   asks,

@@ -31,6 +31,7 @@ export const staticTower: Method = {
     purposes: ['microbes', 'beds', 'potting'], weeks: range(52, 60, 90), minutesAWeek: range(5, 10, 20), heavy: true, eats: ['wood', 'leaf'], leastL: 500,
     line: 'Chips and leaves, one day of loading, a year of water: living compost in small doses.',
   },
+  carriesChar: 'heap',
   approaches: APPROACHES,
   sites: SITES,
   laidOut,

@@ -26,6 +26,7 @@ export const worms: Method = {
     purposes: ['potting', 'feeding', 'beds'], weeks: range(14, 22, 40), minutesAWeek: range(8, 15, 30), heavy: false, eats: ['kitchen', 'paper'], leastL: 0,
     line: 'Few scraps, little room, castings for pots; alive, so looked at every week.',
   },
+  carriesChar: 'worms',
   approaches: APPROACHES,
   sites: APPROACHES.flatMap(({ sites }) => sites),
   sitesOf: approachId => wormApproach(approachId).sites,

@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { bedAreaM2, type Bed } from '#core/beds/bed'
+import { noHarvestBefore } from '#core/beds/harvest'
+import { spreadDepthM, type OnBed } from '#core/beds/history'
+import { SPREAD_KINDS } from '#core/beds/spreading'
+import { bedWords } from '#core/beds/words'
+import { dateText } from '#core/units/dates'
+
+/** One bed: what it is, what lies on it, when what may come again, and all that was ever spread. */
+const { bed } = defineProps<{ bed: Bed }>()
+const { historyOf, againOn, remove, takeBack } = useBeds()
+const { now } = useGarden()
+const { quantity, day } = useSay()
+const editing = ref(false)
+const open = ref(false)
+const history = computed(() => historyOf(bed))
+const waits = computed(() => noHarvestBefore(bed, history.value, now.value))
+const again = computed(() => SPREAD_KINDS.flatMap((kind) => {
+  const date = kind.again(againOn(bed))
+  return date && date > now.value ? [{ id: kind.id, date }] : []
+}))
+const deep = (one: OnBed) => spreadDepthM(bed, one.litres)
+const what = (one: OnBed) => `${quantity('volume', one.litres, 1)} of ${one.material?.short ?? one.batchName ?? 'something unknown here'}`
+</script>
+
+<template>
+  <li
+    class="section-rule pb-4 space-y-2"
+    :data-bed="bed.name"
+  >
+    <div class="flex flex-wrap items-baseline gap-x-4 justify-between">
+      <h3 class="text-lg">
+        {{ bed.name }}
+      </h3>
+      <span class="aside-note">{{ quantity('area', bedAreaM2(bed), 1) }} · {{ bedWords(bed) }}</span>
+    </div>
+    <CharBar
+      v-if="bed.grows !== 'sour-loving'"
+      :bed="bed"
+      :history="history"
+    />
+    <p
+      v-if="waits"
+      class="border-l-4 border-error pl-3 font-semibold"
+      data-no-harvest
+    >
+      Raw manure: no harvest before {{ dateText(waits) }}.
+    </p>
+    <p
+      v-for="one in again"
+      :key="one.id"
+      class="aside-note"
+    >
+      Next {{ one.id }}: from {{ dateText(one.date) }}.
+    </p>
+    <p class="flex flex-wrap gap-2">
+      <button
+        type="button"
+        class="label-button"
+        :aria-expanded="open"
+        :aria-label="`what was spread on ${bed.name}`"
+        @click="open = !open"
+      >
+        {{ history.length === 0 ? 'Nothing spread so far' : `Spread ${history.length === 1 ? 'once' : `${history.length} times`}` }}
+      </button>
+      <button
+        type="button"
+        class="label-button"
+        :aria-expanded="editing"
+        :aria-label="`set ${bed.name} right`"
+        @click="editing = !editing"
+      >
+        Set it right
+      </button>
+      <button
+        v-if="editing"
+        type="button"
+        class="label-button"
+        @click="remove(bed)"
+      >
+        Put the bed away
+      </button>
+    </p>
+    <ul v-if="open">
+      <li
+        v-for="one in [...history].reverse()"
+        :key="one.eventId"
+        class="line-rule py-1 flex flex-wrap gap-x-4 items-center"
+      >
+        <span class="aside-note w-24">{{ day(one.at) }}</span>
+        <span class="flex-1 min-w-44">{{ what(one) }}, {{ quantity('length', deep(one), 1) }} deep<template v-if="one.charL > 0.05">, {{ quantity('volume', one.charL, 1) }} of it char</template></span>
+        <button
+          type="button"
+          class="tap aside-note underline underline-offset-3 decoration-dotted"
+          :aria-label="`take back: ${what(one)}`"
+          @click="takeBack(one.eventId, what(one))"
+        >
+          take it back
+        </button>
+      </li>
+    </ul>
+    <BedForm
+      v-if="editing"
+      :bed="bed"
+      @done="editing = false"
+    />
+  </li>
+</template>

@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import type { Bed } from '#core/beds/bed'
+import { charShareOfBed, spreadDepthM } from '#core/beds/history'
+import { bedWords } from '#core/beds/words'
+import { CHAR_CEILING } from '#core/beds/schools'
+
+/** All beds from above, to one scale: char as its flecks, what was spread within the year as a depth. */
+const { beds } = defineProps<{ beds: readonly Bed[] }>()
+const { historyOf } = useBeds()
+const { now } = useGarden()
+const { quantity } = useSay()
+const ROW_M = 9
+const PATH_M = 0.7
+const A_YEAR_MS = 365 * 86_400_000
+
+const sizeOf = ({ ground }: Bed) => ground.shape === 'circle' ? { w: ground.diameterM, h: ground.diameterM } : { w: Math.max(ground.widthM, ground.lengthM), h: Math.min(ground.widthM, ground.lengthM) }
+/** Laid in rows as they would be walked; the long side lies across. */
+const laid = computed(() => {
+  let [x, y, high] = [0, 0, 0]
+  return beds.map((bed) => {
+    const { w, h } = sizeOf(bed)
+    const room = Math.max(w, 2.4)
+    if (x > 0 && x + room > ROW_M) [x, y, high] = [0, y + high + 1.1, 0]
+    const place = { bed, x, y, w, h }
+    x += room + PATH_M
+    high = Math.max(high, h)
+    return place
+  })
+})
+const width = computed(() => Math.max(5, ...laid.value.map(({ x, w }) => x + Math.max(w, 2.4))))
+const height = computed(() => Math.max(1, ...laid.value.map(({ y, h }) => y + h + 0.95)))
+const yearly = (bed: Bed) => historyOf(bed).filter(({ material, at }) => material?.family === 'finished' && now.value.getTime() - Date.parse(at) < A_YEAR_MS)
+const depthOf = (bed: Bed) => spreadDepthM(bed, yearly(bed).reduce((sum, { litres }) => sum + litres, 0))
+const shareOf = (bed: Bed) => charShareOfBed(bed, historyOf(bed))
+const dose = (bed: Bed) => [shareOf(bed) > 0.001 ? `char ${Math.round(1000 * shareOf(bed)) / 10} %` : '', depthOf(bed) > 0.0005 ? `compost ${quantity('length', depthOf(bed), 1)} this year` : ''].filter(Boolean).join(', ') || 'nothing so far'
+const said = computed(() => `Beds from above: ${beds.map(bed => `${bed.name}, ${bedWords(bed)}, ${dose(bed)}`).join('; ')}`)
+</script>
+
+<template>
+  <svg
+    role="img"
+    :aria-label="said"
+    :viewBox="`-0.15 -0.15 ${width + 0.3} ${height + 0.2}`"
+    class="w-full h-auto"
+    :style="{ maxWidth: `${Math.min(1100, width * 100)}px` }"
+    data-beds-plan
+  >
+    <g
+      v-for="{ bed, x, y, w, h } in laid"
+      :key="bed.id"
+      :transform="`translate(${x} ${y})`"
+    >
+      <template
+        v-for="layer in [{ fill: 'var(--ground)', opacity: 1 }, { fill: 'url(#hatch-finished)', opacity: Math.min(0.9, depthOf(bed) / 0.05) }, { fill: 'url(#hatch-char)', opacity: Math.min(0.95, shareOf(bed) / CHAR_CEILING) }]"
+        :key="layer.fill"
+      >
+        <ellipse
+          v-if="bed.ground.shape === 'circle'"
+          :cx="w / 2"
+          :cy="h / 2"
+          :rx="w / 2"
+          :ry="h / 2"
+          :fill="layer.fill"
+          :fill-opacity="layer.opacity"
+        />
+        <g
+          v-else
+          :fill-opacity="layer.opacity"
+          transform="scale(0.01)"
+        >
+          <rect
+            :width="w * 100"
+            :height="h * 100"
+            rx="4"
+            :fill="layer.fill"
+          />
+        </g>
+      </template>
+      <text
+        x="0"
+        :y="h + 0.32"
+        font-size="0.27"
+        font-weight="700"
+        font-family="var(--font-serif)"
+        fill="var(--ui-text-highlighted)"
+      >{{ bed.name }}</text>
+      <text
+        x="0"
+        :y="h + 0.6"
+        font-size="0.21"
+        fill="var(--ui-text-toned)"
+      >{{ dose(bed) }}</text>
+    </g>
+  </svg>
+</template>

@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import type { Bed } from '#core/beds/bed'
+import { charOnBedL, charShareOfBed, type BedHistory } from '#core/beds/history'
+import { CHAR_CEILING, CHAR_TARGET } from '#core/beds/schools'
+
+/** The top layer of a bed cut open: how much of it is char, against what is aimed at and what is too much. */
+const { bed, history, extraL = 0 } = defineProps<{ bed: Bed, history: BedHistory, /** Char that would come on top, litres. */ extraL?: number }>()
+const { quantity } = useSay()
+const share = computed(() => charShareOfBed(bed, history))
+const more = computed(() => extraL > 0 ? share.value * (charOnBedL(history) + extraL) / Math.max(1e-9, charOnBedL(history)) : share.value)
+const END = CHAR_CEILING * 1.15
+const x = (of: number) => 100 * Math.min(1, of / END)
+const percent = (of: number) => `${Math.round(1000 * of) / 10} %`
+const said = computed(() => `${percent(share.value)} char in the top ${quantity('length', bed.depthM)}; ${percent(CHAR_TARGET)} is aimed at, ${percent(CHAR_CEILING)} is too much`)
+</script>
+
+<template>
+  <figure class="max-w-md">
+    <svg
+      viewBox="0 0 100 13"
+      class="w-full h-12"
+      preserveAspectRatio="none"
+      role="img"
+      :aria-label="said"
+      data-char-bar
+    >
+      <rect
+        width="100"
+        height="13"
+        fill="var(--ground)"
+      />
+      <rect
+        :width="x(more)"
+        height="13"
+        fill="url(#hatch-char)"
+        fill-opacity="0.45"
+      />
+      <rect
+        :width="x(share)"
+        height="13"
+        fill="url(#hatch-char)"
+      />
+      <line
+        v-for="limit in [CHAR_TARGET, CHAR_CEILING]"
+        :key="limit"
+        :x1="x(limit)"
+        :x2="x(limit)"
+        y1="0"
+        y2="13"
+        :stroke="limit === CHAR_CEILING ? 'var(--heat)' : 'var(--glow)'"
+        stroke-width="2"
+        vector-effect="non-scaling-stroke"
+        :stroke-dasharray="limit === CHAR_CEILING ? undefined : '4 3'"
+      />
+    </svg>
+    <figcaption class="aside-note leading-snug">
+      {{ percent(share) }} char so far; dashed {{ percent(CHAR_TARGET) }} aimed at, line {{ percent(CHAR_CEILING) }} too much
+    </figcaption>
+  </figure>
+</template>

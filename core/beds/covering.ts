@@ -1,0 +1,51 @@
+import { bedAreaM2, type Bed } from './bed'
+import { charOnBedL, type BedHistory } from './history'
+import { doseFor, type Asked, type Dose, type Stuff } from './spreading'
+
+/** What a bed would get. */
+export interface Covered {
+  readonly bed: Bed
+  readonly dose: Dose
+  /** Litres that are there for it. */
+  readonly litres: number
+  /** Whether that is all of its usual dose. */
+  readonly whole: boolean
+}
+
+/** How far so much goes: the beds it covers, the first first, those it must not go on, and what is left. */
+export interface Covering {
+  readonly covered: readonly Covered[]
+  readonly refused: readonly { readonly bed: Bed, readonly why: string }[]
+  readonly leftL: number
+  /** Ground that a litre of it covers at the usual dose, m²; nothing where no bed takes it. */
+  readonly m2PerL?: number
+}
+
+/** Who gains most comes first: hungry crops, then sand, which holds little by itself, then what had least so far. */
+const GAIN: Readonly<Record<Bed['grows'], number>> = { 'hungry': 4, 'lime-loving': 3, 'usual': 2, 'poor': 1, 'sour-loving': 0 }
+const SOIL_GAIN: Readonly<Record<Bed['soil'], number>> = { sand: 0.6, clay: 0.3, loam: 0 }
+
+function gainOf(bed: Bed, history: BedHistory): number {
+  return GAIN[bed.grows] + SOIL_GAIN[bed.soil] - charOnBedL(history) / bedAreaM2(bed) / 5
+}
+
+/** A dose below this is not worth a walk, litres. */
+const WORTH_L = 0.05
+
+/** Lays so many litres out over beds, each its usual dose, the one that gains most first. @param litres not negative. */
+export function cover(stuff: Stuff, litres: number, beds: readonly { readonly bed: Bed, readonly history: BedHistory }[], around: Pick<Asked, 'school' | 'now' | 'seasonMonth'>): Covering {
+  const asked = beds.map(({ bed, history }) => ({ bed, history, dose: doseFor({ ...stuff, ...around, bed, history }) }))
+  const refused = asked.flatMap(({ bed, dose }) => dose.ok ? [] : [{ bed, why: dose.error }])
+  const wanting = asked.flatMap(({ bed, history, dose }) => dose.ok && dose.value.usualL > WORTH_L ? [{ bed, dose: dose.value, gain: gainOf(bed, history) }] : []).sort((a, b) => b.gain - a.gain)
+  const enough = asked.flatMap(({ bed, dose }) => dose.ok && dose.value.usualL <= WORTH_L ? [{ bed, why: 'It has had its dose.' }] : [])
+  let leftL = litres
+  const covered = wanting.flatMap(({ bed, dose }): Covered[] => {
+    const given = Math.min(leftL, dose.usualL)
+    if (given <= WORTH_L) return []
+    leftL -= given
+    return [{ bed, dose, litres: given, whole: given >= dose.usualL - 1e-9 }]
+  })
+  const wantedL = wanting.reduce((sum, { dose }) => sum + dose.usualL, 0)
+  const wantedM2 = wanting.reduce((sum, { bed }) => sum + bedAreaM2(bed), 0)
+  return { covered, refused: [...refused, ...enough], leftL, ...(wantedL > 0 ? { m2PerL: wantedM2 / wantedL } : {}) }
+}

@@ -1,0 +1,59 @@
+import type { Garden } from '../journal/garden'
+import { charShareOf } from '../char/travel'
+import type { MaterialBook } from '../materials/book'
+import type { Material } from '../materials/material'
+import { bedAreaM2, type Bed } from './bed'
+
+/** One thing that was spread on a bed. */
+export interface OnBed {
+  readonly eventId: string
+  readonly at: string
+  /** What it was, if that is known: compost of a lot; what a batch gave directly has no material. */
+  readonly material?: Material
+  /** The batch it was given from directly. */
+  readonly batchName?: string
+  readonly litres: number
+  /** Litres of char in it. */
+  readonly charL: number
+}
+
+/** All that was spread on a bed, the oldest first. */
+export type BedHistory = readonly OnBed[]
+
+/** What was spread on each bed, out of the journal: taking a record back takes it off the bed. */
+export function bedHistories(garden: Garden, beds: readonly Pick<Bed, 'id'>[], book: MaterialBook): ReadonlyMap<string, BedHistory> {
+  const shares = new Map<string, number>()
+  const shareOf = (lotId: string) => {
+    const known = shares.get(lotId) ?? charShareOf(garden, lotId, book)
+    shares.set(lotId, known)
+    return known
+  }
+  const histories = new Map<string, OnBed[]>(beds.map(({ id }) => [id, []]))
+  for (const { eventId, at, lotId, batchId, bedId, litres } of garden.spreads) {
+    const lot = lotId === undefined ? undefined : garden.lots.get(lotId)
+    const material = lot && book.find(lot.materialId)
+    const batch = batchId === undefined ? undefined : garden.batches.get(batchId)
+    histories.get(bedId ?? '')?.push({ eventId, at, litres, charL: lotId === undefined ? 0 : litres * shareOf(lotId), ...(material ? { material } : {}), ...(batch ? { batchName: batch.name } : {}) })
+  }
+  return histories
+}
+
+/** Char that lies on and in a bed, litres. */
+export function charOnBedL(history: BedHistory): number {
+  return history.reduce((sum, { charL }) => sum + charL, 0)
+}
+
+/** Char in the worked depth, as a share of its volume. */
+export function charShareOfBed(bed: Pick<Bed, 'ground' | 'depthM'>, history: BedHistory): number {
+  return charOnBedL(history) / (bedAreaM2(bed) * bed.depthM * 1000)
+}
+
+/** How deep so many litres lie on a bed, metres. 1 L on 1 m² is 1 mm. */
+export function spreadDepthM(bed: Pick<Bed, 'ground'>, litres: number): number {
+  return litres / bedAreaM2(bed) / 1000
+}
+
+/** Litres for a depth on a bed: 2 cm on 8 m² are 160 L. */
+export function litresForDepth(bed: Pick<Bed, 'ground'>, depthM: number): number {
+  return bedAreaM2(bed) * depthM * 1000
+}

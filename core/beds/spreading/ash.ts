@@ -1,0 +1,31 @@
+import { addYears } from 'date-fns'
+import { bedAreaM2 } from '../bed'
+import type { SpreadKind } from './kind'
+
+const ASH = 'wood-ash'
+/** Practice: 70 to 100 g on a square metre a year; a litre of ash weighs about 0.6 kg. */
+const USUAL_L_M2 = 0.12
+const MOST_L_M2 = 0.16
+const A_YEAR_MS = 365 * 86_400_000
+
+/** Ash of plain wood: lime by another name, and only where a soil test asks for it. */
+export const ash: SpreadKind = {
+  id: 'ash',
+  takes: ({ material }) => material.id === ASH,
+  refuses: ({ bed, history, now }) => {
+    if (bed.grows === 'sour-loving') return 'Ash is as sharp as lime: never where sour-loving plants grow.'
+    if (bed.reaction === 'limy') return 'The soil is limy already, and ash is more lime.'
+    if (bed.reaction === 'untested') return 'Ash only where a soil test says sour. Test it first.'
+    if (bed.reaction === 'neutral' && bed.grows !== 'lime-loving') return 'The soil is neutral: ash would make it limy. Keep it dry for the cabbages, or a handful for the heap.'
+    if (history.some(({ material, at }) => material?.id === ASH && now.getTime() - Date.parse(at) < A_YEAR_MS)) return 'It had ash within the year, and once a year is enough.'
+    return undefined
+  },
+  dose: ({ bed }) => ({
+    usualL: USUAL_L_M2 * bedAreaM2(bed), mostL: MOST_L_M2 * bedAreaM2(bed), why: 'a handful, 70 to 100 g, on each m² once a year',
+    notes: ['Gloves, goggles, no wind: it burns skin and eyes.', 'Never together with manure or a nitrogen feed: it drives the nitrogen off.', 'Ash of plain, untreated wood only.'],
+  }),
+  again: ({ history }) => {
+    const last = history.findLast(({ material }) => material?.id === ASH)
+    return last && addYears(new Date(last.at), 1)
+  },
+}

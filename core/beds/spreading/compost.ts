@@ -1,0 +1,45 @@
+import { addYears } from 'date-fns'
+import { CHAR_CEILING } from '../schools'
+import type { Bed } from '../bed'
+import { litresForDepth } from '../history'
+import { charRoomL } from './char'
+import type { SpreadKind } from './kind'
+
+/** Metres a year, and at most: practice spreads 2 to 5 cm, new and hungry beds up to 8. */
+const DEPTHS: Readonly<Record<Bed['grows'], { readonly usualM: number, readonly mostM: number }>> = {
+  'hungry': { usualM: 0.04, mostM: 0.08 }, 'usual': { usualM: 0.02, mostM: 0.05 }, 'poor': { usualM: 0.005, mostM: 0.01 }, 'sour-loving': { usualM: 0.02, mostM: 0.05 }, 'lime-loving': { usualM: 0.03, mostM: 0.05 },
+}
+/** Castings are strong: a film of them. */
+const CASTINGS = { id: 'worm-castings', usualM: 0.005, mostM: 0.01 }
+const MOULD = 'leaf-mould'
+const SOME_CHAR = 0.005
+const FINISHED = 'finished'
+
+/** Compost, castings, leaf mould: a depth a year; what char it carries counts. */
+export const compost: SpreadKind = {
+  id: 'compost',
+  takes: ({ material }) => material.family === FINISHED,
+  refuses: ({ bed, history, charShare, material }) => {
+    if (bed.grows === 'sour-loving' && charShare > SOME_CHAR) return 'There is char in it, and char makes soil less sour: not where sour-loving plants grow.'
+    if (bed.grows === 'sour-loving' && material.id !== MOULD) return 'Compost is limy as a rule: for sour-loving plants take leaf mould.'
+    if (charShare > SOME_CHAR && charRoomL(bed, history) < 0.05) return `There is char in it, and the bed has ${Math.round(100 * CHAR_CEILING)} % in its top layer already.`
+    return undefined
+  },
+  dose: ({ bed, history, material, charShare }) => {
+    const depth = material.id === CASTINGS.id ? CASTINGS : DEPTHS[bed.grows]
+    const ceilingL = charShare > SOME_CHAR ? charRoomL(bed, history) / charShare : Infinity
+    const mostL = Math.min(litresForDepth(bed, depth.mostM), ceilingL)
+    return {
+      usualL: Math.min(litresForDepth(bed, depth.usualM), mostL), mostL,
+      why: `${depth.usualM * 100} cm, at most ${depth.mostM * 100} cm a year${bed.grows === 'poor' ? ': what grows there wants it lean' : ''}`,
+      notes: [
+        ...(charShare > SOME_CHAR ? [`About ${Math.round(100 * charShare)} % of it is char that went through the batch with it; it counts.`] : []),
+        'A mask when it is dusty, gloves, hands washed: spores and soil.',
+      ],
+    }
+  },
+  again: ({ history }) => {
+    const last = history.findLast(({ material }) => material?.family === FINISHED)
+    return last && addYears(new Date(last.at), 1)
+  },
+}

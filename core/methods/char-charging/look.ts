@@ -1,0 +1,86 @@
+import type { BegunBatch } from '../../journal/garden'
+import type { Picture } from '../../picture/picture'
+import { quantityText } from '../../units/format'
+import { DAY_MS } from '../../units/time'
+import { weekdayDateText } from '../../units/dates'
+import type { Band, Chart, ChartPoint, Fact, Look, Surroundings } from '../contract'
+import { slurryOf } from '../../char/pores'
+import { acidText } from './draft'
+import { chargedOn, middleOf } from './forecast'
+import { soakPicture } from './picture'
+import { toldBySinking } from './question'
+import { recipeFor } from './recipe'
+import { soakOf } from './state'
+import { standingOf, takenNow } from './standing'
+import { tasksOf } from './tasks'
+import { windowsOf } from './windows'
+import { DRAINED, LIFTED, SINKS, WATER_FIT } from './words'
+
+const percent = (share: number) => `${Math.round(100 * share)} %`
+
+function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): Picture {
+  const soak = soakOf(batch, surroundings)
+  const middle = middleOf(batch, surroundings)
+  const wanted = day ?? soak.nowDay
+  const { filledDay, drainedDay } = middle.question
+  const { standsL } = slurryOf(soak.charL, soak.charL > 0 ? Math.min(1, soak.livingL / soak.charL) : 0)
+  return soakPicture({
+    of: batch.name, site: batch.began.site, way: soak.way, standsL, charL: soak.charL, bags: recipeFor(batch.began.site, soak.way, batch.began.answers).bags,
+    charged: chargedOn(middle, wanted), filled: filledDay !== undefined && wanted >= filledDay - 1e-6, drained: drainedDay !== undefined && wanted >= drainedDay - 1e-6,
+  })
+}
+
+function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
+  const { days, charged, question } = middleOf(batch, surroundings)
+  if (question.filledDay === undefined) return []
+  const startMs = Date.parse(batch.began.at)
+  const forecast = surroundings.forecastOf?.(batch.id)
+  const points = (times: Float64Array, band: Pick<Band, 'low' | 'typical' | 'high'>): ChartPoint[] => Array.from(times).map((day, index) => ({ at: startMs + day * DAY_MS, low: 100 * band.low[index]!, typical: 100 * band.typical[index]!, high: 100 * band.high[index]! }))
+  const dots = batch.observations.flatMap(({ at, sense, finding }) => {
+    const told = sense === SINKS ? toldBySinking(finding) : undefined
+    return told === undefined ? [] : [{ at: Date.parse(at), value: Math.round(100 * told) }]
+  })
+  return [{
+    id: 'charged', title: 'How far it is charged', unit: 'percent',
+    expected: forecast ? points(forecast.days, forecast.series.charged!) : points(days, { low: charged, typical: charged, high: charged }),
+    atStart: forecast ? points(forecast.days, forecast.series.chargedAtStart!) : [],
+    dots: [{ name: 'by sinking', main: true, points: dots }], marks: batch.did.filter(({ deed }) => deed === DRAINED || deed === LIFTED).map(({ at }) => Date.parse(at)),
+    legend: 'Dots: what floating and sinking told, roughly. Dashed in its band: what is expected, eight times in ten. Dotted: as it looked at the start. Upright line: taken out of the water.',
+  }]
+}
+
+function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
+  const soak = soakOf(batch, surroundings)
+  const { units } = surroundings
+  if (batch.ended) return []
+  const litres = (value: number) => quantityText('volume', units, value)
+  const waterL = batch.puts.reduce((sum, one) => sum + one.waterL, 0)
+  return [
+    { label: 'Taken now', value: `${percent(soak.charged)} charged`, why: takenNow(soak) },
+    { label: 'In it', value: `${litres(soak.charL)} of char${soak.livingL > 0 ? `, ${litres(soak.livingL)} of compost or castings` : ''}`, why: waterL > 0 ? `and ${litres(waterL)} of water so far` : 'it comes out as it went in: char does not decay' },
+    ...(soak.way.kind === 'tub' && waterL > 0 ? [{ label: 'Liquor', value: litres(soak.liquorL), why: 'a thin feed, one to ten' }] : []),
+    ...(soak.phase === 'water' && soak.water.water.kind === 'chloramine' && !soak.water.acidGiven ? [{ label: 'Against chloramine', value: acidText(waterL, soak.water.water.mgPerL), why: '2.5 to 3 mg for each mg of it' }] : []),
+  ]
+}
+
+/** How a soak looks. */
+export const look: Look = {
+  standing: standingOf, windows: windowsOf, tasks: tasksOf, picture, charts, facts,
+  told: (batch, surroundings, day) => {
+    const middle = middleOf(batch, surroundings)
+    const wanted = Math.min(middle.question.horizonDay, day ?? middle.question.nowDay)
+    const when = Math.abs(wanted - middle.question.nowDay) < 0.1 ? 'Now' : weekdayDateText(new Date(Date.parse(batch.began.at) + wanted * DAY_MS))
+    return `${when}: about ${percent(chargedOn(middle, wanted))} charged.`
+  },
+  lastDay: (batch, surroundings) => middleOf(batch, surroundings).question.horizonDay,
+  gates: (batch, surroundings) => {
+    const { water, phase } = soakOf(batch, surroundings)
+    if (phase !== 'water') return []
+    const reason = water.fit ? 'The water is fit for life.' : water.water.kind === 'chlorine' ? `Not yet: ${percent(water.chlorineLeft)} of the chlorine is still in it.` : 'Not yet: chloramine stays until it is bound, with ascorbic acid.'
+    return [{ id: WATER_FIT, label: 'Char into the water', open: water.fit, reason }]
+  },
+  outputs: (batch, surroundings) => {
+    const soak = soakOf(batch, surroundings)
+    return [{ materialId: 'char-charged', label: soak.way.kind === 'bedding' ? 'Char with dung' : 'Charged char', hint: takenNow(soak), expectedL: soak.charL + 0.5 * soak.livingL }]
+  },
+}

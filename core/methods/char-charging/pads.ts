@@ -1,0 +1,71 @@
+import type { BegunBatch } from '../../journal/garden'
+import { numberOf } from '../../questions/question'
+import { numberText } from '../../units/format'
+import type { Deed, Pad } from '../contract'
+import { LIQUOR_CARE } from './cautions'
+import { FEEDS, feedRoomG, feedsGiven } from './feeds'
+import { SENSES } from './senses'
+import { wayOf } from './ways'
+import { ACID, AIR, DRAINED, FEED, FILLED, LIFTED, STIRRED, WATER_FIT } from './words'
+import { PORES_L_L } from '../../char/pores'
+
+const kindNow = ({ began }: BegunBatch) => wayOf(began.approachId).kind
+const inTub = (batch: BegunBatch) => kindNow(batch) === 'tub'
+const waterL = ({ puts }: BegunBatch) => puts.reduce((sum, one) => sum + one.waterL, 0)
+const plain = (id: string, label: string, icon: string, how: string, said: string, answer: string, cautions: readonly string[] = [], gate?: string): Deed =>
+  ({ id, label, icon, how, asks: [], cautions, ...(gate ? { gate } : {}), said: () => ({ said: said.toLowerCase(), answer }), words: () => said })
+
+const stirred = plain(STIRRED, 'Stirred', 'i-ph-arrows-clockwise', 'To the bottom and up, until nothing dry floats in nests.', 'Stirred.', 'Keep all of it covered: top it up.')
+const filled = plain(FILLED, 'Char in', 'i-ph-arrow-fat-line-down', 'Damped char and what lives, stirred under.', 'Char and life went into the water.', 'From now on it charges.', ['Dust: damp it first, outdoors, mask on.'], WATER_FIT)
+const drained = plain(DRAINED, 'Drained', 'i-ph-funnel', 'Through a cloth or a sieve; keep the liquor. Spread it in the shade.', 'Drained, spread in the shade.', 'A week in the shade, until it crumbles.')
+const lifted = plain(LIFTED, 'Lifted out', 'i-ph-anchor-simple', 'By its line, slowly: wet it weighs three times as much.', 'Lifted out, left to drain.', 'Some days to drain and air.', ['Ponds and children: never alone beside it.'])
+
+const acid: Deed = {
+  id: ACID, label: 'Ascorbic acid', icon: 'i-ph-flask', how: 'Plain vitamin C, dissolved in a glass of water, stirred in: it works within minutes.', cautions: ['A pinch too much does no harm; strong acids and bleach do. Nothing else in its place.'],
+  asks: [{ id: 'grams', kind: 'count', label: 'Stirred in, g', usual: 0.3, most: 100, digits: 1 }],
+  said: (_, answers) => ({ said: `${numberText(numberOf(answers, 'grams') ?? 0, 1)} g of ascorbic acid stirred in.`, answer: 'In a quarter of an hour the char may go in.' }),
+  words: answers => `${numberText(numberOf(answers, 'grams') ?? 0, 1)} g of ascorbic acid against chloramine.`,
+}
+
+const air: Deed = {
+  id: AIR, label: 'Air', icon: 'i-ph-wind', how: 'The air stone or pump.', cautions: ['Wet hands off the plug; a circuit with a fault switch.'],
+  asks: [{ id: 'state', kind: 'choice', label: 'The air is', choices: [{ id: 'on', label: 'on' }, { id: 'off', label: 'off' }], usual: 'off' }],
+  said: (_, { state }) => ({ said: `air ${state === 'on' ? 'on' : 'off'}.`, answer: state === 'on' ? '' : 'It fizzes on for a while; lid ajar, a warm place, about a week.' }), words: ({ state }) => `Air ${state === 'on' ? 'on' : 'off'}.`,
+}
+
+const feed: Deed = {
+  id: FEED, label: 'Feed', icon: 'i-ph-spoon', how: 'Little: it feeds the life, not the char. Flour and molasses last.', cautions: [],
+  asks: [{ id: 'what', kind: 'choice', label: 'What', choices: FEEDS.map(({ id, label }) => ({ id, label })), usual: 'meal' }, { id: 'grams', kind: 'count', label: 'How much, g', usual: 50, most: 20_000 }],
+  said: (batch, answers) => {
+    const one = FEEDS.find(({ id }) => id === answers.what) ?? FEEDS[0]!
+    const grams = numberOf(answers, 'grams') ?? 0
+    const room = feedRoomG(one, waterL(batch), feedsGiven(batch, FEED))
+    return { said: `${numberText(grams)} g of ${one.label} stirred in.`, answer: grams > room ? `That is more than ${numberText(one.mostGPerL)} g a litre, ${numberText(grams - room)} g too much: stir oftener, or thin it; it turns foul easily.` : `Up to ${numberText(room - grams)} g more would do.` }
+  },
+  words: answers => `${numberText(numberOf(answers, 'grams') ?? 0)} g of ${(FEEDS.find(({ id }) => id === answers.what) ?? FEEDS[0]!).label} stirred in.`,
+}
+
+/** Litres of liquor that are left: what the char did not drink and nobody gave. */
+function liquorL(batch: BegunBatch): number {
+  if (batch.ended) return 0
+  const charL = batch.puts.flatMap(({ inputs }) => inputs)[0]
+  const drunk = charL ? charL.amount.count * charL.amount.container.volumeL * PORES_L_L : 0
+  return Math.max(0, waterL(batch) - drunk - batch.uses.reduce((sum, { litres }) => sum + litres, 0))
+}
+
+/** What can be recorded while char is charged, in the order in which it is offered. */
+export const PADS: readonly Pad[] = [
+  { kind: 'sense', sense: SENSES[0]! },
+  { kind: 'deed', deed: stirred, fits: inTub },
+  { kind: 'put', put: { id: 'topped', label: 'Top up', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Topped up', said: 'Topped up with' }, fits: inTub },
+  { kind: 'deed', deed: acid, fits: inTub },
+  { kind: 'deed', deed: filled, fits: inTub },
+  { kind: 'sense', sense: SENSES[1]! },
+  { kind: 'sense', sense: SENSES[2]! },
+  { kind: 'sense', sense: SENSES[3]!, fits: inTub },
+  { kind: 'deed', deed: air, fits: ({ began }) => wayOf(began.approachId).aired },
+  { kind: 'deed', deed: feed, fits: inTub },
+  { kind: 'deed', deed: drained, fits: inTub },
+  { kind: 'deed', deed: lifted, fits: batch => kindNow(batch) === 'bag' },
+  { kind: 'use', fits: inTub, use: { id: 'liquor-given', label: 'Liquor', icon: 'i-ph-plant', button: 'Given', litresPerM2: 1, left: liquorL, parts: () => ({ low: 5, usual: 10, high: 20 }), cautions: () => [LIQUOR_CARE] } },
+]

@@ -1,0 +1,141 @@
+import { addDays } from 'date-fns'
+import { TOO_WET, DRY_ENOUGH } from '../../char/constants'
+import { usableL } from '../../char/price'
+import { materialOf, type Ingredient } from '../../mix/portion'
+import { numberOf } from '../../questions/question'
+import { numberText, quantityText, spanText } from '../../units/format'
+import { counted } from '../../units/plural'
+import { range } from '../../units/range'
+import { asVessel, siteFillM } from '../../vessel/site'
+import type { BuildStep, Draft, Fact, Proposal, Surroundings, Verdict, Warning } from '../contract'
+import { ASH_BURNS, beforeCautions, DUST, MONOXIDE } from './cautions'
+import { bagOf, compared, priceText } from './compare'
+import { loadOf, yielded, type Load, type Yielded } from './load'
+import { ownBurns } from './own'
+import { burnPicture } from './picture'
+import { waterNeedL } from './state'
+import { stepOf } from './steps'
+import { wayOf, type Way } from './ways'
+import { WANTED, WHERE } from './words'
+
+interface Thought {
+  readonly proposal: Proposal
+  readonly surroundings: Surroundings
+  readonly way: Way
+  readonly load: Load
+  readonly gives: Yielded
+  /** Litres of crushed, usable char. */
+  readonly crushedL: ReturnType<typeof range>
+  readonly wantedL: number
+}
+
+/** Below this a load covers a pot and no bed, litres. */
+const A_POT_L = 5
+const INVASIVE = 'stems-invasive'
+
+/** Why it is not to be done like this. */
+export function refusalOf({ way, proposal, load }: Pick<Thought, 'way' | 'proposal' | 'load'>): string | undefined {
+  if (way.burns && proposal.answers[WHERE] === 'indoors') return 'Not indoors, ever: charring gives off carbon monoxide, which kills without a smell, and gas that flares up. No lid, hood or open window makes it safe. Outdoors, on bare ground.'
+  if (way.burns && load.moisture >= TOO_WET) return 'That wood is as good as green: it will smoke for hours and give next to nothing. Dry it under cover first.'
+  return undefined
+}
+
+function verdictOf(thought: Thought): Verdict {
+  const { way, load, crushedL, wantedL, surroundings: { units }, gives } = thought
+  const litres = (value: number) => quantityText('volume', units, value)
+  const span = spanText('volume', units, crushedL.low, crushedL.high)
+  const refused = refusalOf(thought)
+  if (refused) return { grade: 'poor', text: refused }
+  const loads = Math.max(1, Math.ceil(wantedL / Math.max(0.1, crushedL.typical)))
+  if (way.bought) return { grade: 'good', text: `${counted(loads, 'bag gives', 'bags give')} the ${litres(wantedL)} wanted: about ${litres(crushedL.typical)} a bag, crushed and sifted.` }
+  if (!way.burns) return { grade: 'good', text: `About ${litres(Math.max(1, crushedL.typical))} a pail, crushed: ${counted(loads, 'evening', 'evenings')} for the ${litres(wantedL)} wanted. Picked up as it comes.` }
+  const dry = yielded({ ...load, moisture: 0.15, dampness: range(0.13, 0.15, 0.18), wetKg: load.wetKg * (1 - load.moisture) / 0.85 }, way)
+  const lost = dry.typical.ok && gives.typical.ok ? dry.typical.value.crushedL - gives.typical.value.crushedL : 0
+  if (load.moisture > DRY_ENOUGH) return { grade: 'workable', text: `At ${Math.round(100 * load.moisture)} % water it smokes, and gives about ${litres(lost)} less: ${span}. Under ${Math.round(100 * DRY_ENOUGH)} % it burns clean.`, advice: 'Dry it under cover for some weeks.' }
+  if (crushedL.high < A_POT_L && wantedL > A_POT_L) return { grade: 'workable', text: `This gives ${span}: enough for a few pots, not for a bed. ${counted(loads, 'load', 'loads')} for the ${litres(wantedL)} wanted.` }
+  return { grade: loads > 3 ? 'workable' : 'good', text: `One load gives ${span} of crushed char${load.assumed ? ', with the vessel full of dry wood' : ''}: ${counted(loads, 'load', 'loads')} for the ${litres(wantedL)} wanted.` }
+}
+
+function factsOf({ way, load, gives, crushedL, proposal, surroundings }: Thought): Fact[] {
+  const { units } = surroundings
+  const litres = (value: number) => quantityText('volume', units, value)
+  const kilograms = (value: number) => quantityText('mass', units, value, 1)
+  if (way.bought) {
+    const bag = bagOf(way, proposal.answers)
+    return [{ label: 'A usable litre costs', value: priceText(bag, units), why: bag.sold === 'weight' ? `${kilograms(bag.kg)} ÷ 0.2 kg a litre, a tenth sifted out: ${litres(usableL(bag))}` : 'as sold, used as it is' }]
+  }
+  const { minutes, litres: yields } = ownBurns(way, surroundings)
+  const usual = way.minutes(load)
+  const burn = gives.typical.ok ? gives.typical.value : undefined
+  return [
+    { label: 'Crushed char', value: spanText('volume', units, crushedL.low, crushedL.high), why: yields.from > 0 ? `learned from ${counted(yields.from, 'burn', 'burns')} of your own` : `${kilograms(load.wetKg * (1 - load.moisture))} of dry wood, ${Math.round(100 * way.yieldOfDry.low)} to ${Math.round(100 * way.yieldOfDry.high)} % of it becomes char; crushing takes a third of the bulk` },
+    ...(way.burns ? [{ label: 'It takes', value: `${Math.round(usual * minutes.low / 5) * 5} to ${Math.round(usual * minutes.high / 5) * 5} minutes`, why: minutes.from > 0 ? `learned from ${counted(minutes.from, 'burn', 'burns')} of your own` : 'as is usual for such a load; your own burns sharpen it' }] : []),
+    ...(burn
+      ? [
+          { label: 'Water at hand', value: `at least ${litres(Math.ceil(waterNeedL(gives)))}`, why: `the char's own bulk (${litres(burn.lumpL)} of lumps), and what boils off` },
+          { label: 'Where it goes', value: `${Math.round(100 * burn.char.carbon / burn.wood.carbon)} % of the carbon stays`, why: `${kilograms(burn.air.water)} of water and the rest of the carbon go up; ${kilograms(burn.char.ash)} of ash stays in the pieces, ${kilograms(burn.looseAshKg)} lies loose` },
+        ]
+      : []),
+  ]
+}
+
+function warningsOf({ proposal, load, way }: Thought): Warning[] {
+  const invasive = proposal.ingredients.some(({ material }) => material.id === INVASIVE)
+  return [
+    ...(invasive ? [{ materialId: INVASIVE, text: 'Burn it where it grew, dead stems of winter: carried off, seeds and roots travel, and that is often against the law. Ask the local authority.' }] : []),
+    ...(load.odd ? [{ text: load.odd }] : []),
+    ...(way.burns ? [{ text: MONOXIDE }] : []),
+  ]
+}
+
+function stepsOf({ way, load, surroundings }: Thought): BuildStep[] {
+  const { units } = surroundings
+  const after: BuildStep[] = [
+    { title: 'Test it', detail: 'It snaps, rings, marks paper black, smells of nothing. Brown ends go into the next burn.', cautions: [] },
+    ...(way.bought ? [] : [{ title: 'Shake out the ash, rinse', detail: `Ash is a lot of its own. Rinse until the water is as good as neutral${way.ashy ? ': this way it usually takes several rounds' : ''}.`, cautions: [ASH_BURNS] }]),
+    { title: 'Damp it and crush it', detail: 'Most of it 5 to 15 mm; two thirds of the litres are left.', cautions: [DUST] },
+    { title: 'Into the store, raw', detail: 'Fine and coarse apart. Charged before it goes on a bed.', cautions: [] },
+  ]
+  if (way.bought) return [{ title: 'Read the bag', detail: 'Plain wood, no binder, no lighter. Knock on a piece: it rings.', cautions: beforeCautions(way) }, ...after]
+  const burning = way.steps.flatMap((id): BuildStep[] => {
+    const step = stepOf(id)
+    return step ? [{ title: step.title, detail: id === 'lit' ? `Stacked loosely: ${quantityText('volume', units, load.litres)}.` : step.asks.length > 0 && id !== 'quenched' ? 'Asked and recorded at that moment.' : way.signs.length > 0 && id === 'done' ? `${way.signs.join('; ')}.` : '', cautions: step.cautions }] : []
+  })
+  return [{ title: 'Stack it', detail: `${quantityText('volume', units, load.litres)} of ${load.moisture > DRY_ENOUGH ? 'wood' : 'dry wood'}, dense stems below, kindling on top.`, cautions: beforeCautions(way) }, ...burning, ...after]
+}
+
+function bagged({ way, proposal, surroundings }: Thought): Ingredient[] | undefined {
+  if (!way.bought) return undefined
+  const bag = bagOf(way, proposal.answers)
+  const material = materialOf({ materialId: bag.sold === 'weight' ? 'char-lump' : 'biochar-crushed' }, surroundings.materials)
+  if (!material) return undefined
+  const litres = bag.sold === 'weight' ? bag.kg / material.bulkDensityKgM3.typical * 1000 : bag.litres
+  return [{ material, amount: { count: 1, container: { id: 'bag', name: 'bag', plural: 'bags', volumeL: Math.max(0.01, Math.round(litres * 10) / 10) }, packing: 'loose' } }]
+}
+
+/** What a way would give, before anything is lit. */
+export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
+  const { answers, site, ingredients } = proposal
+  const way = wayOf(proposal.approachId)
+  const load = loadOf(ingredients, answers, site, way, surroundings.materials)
+  const gives = yielded(load, way)
+  const own = ownBurns(way, surroundings)
+  const bag = bagOf(way, answers)
+  const of = (typical: number, by: { low: number, typical: number, high: number }) => range(typical * by.low, typical * by.typical, typical * by.high)
+  const crushedL = way.bought ? of(usableL(bag), { low: 0.85, typical: 1, high: 1.1 }) : own.litres.from > 0 ? of(gives.crushedL.typical, own.litres) : gives.crushedL
+  const thought: Thought = { proposal, surroundings, way, load, gives, crushedL, wantedL: numberOf(answers, WANTED) ?? 40 }
+  const { units, now } = surroundings
+  const refusal = refusalOf(thought)
+  const recipe = bagged(thought)
+  const loadM = way.bought ? Math.min(asVessel(site).heightM, siteFillM(site, usableL(bag) * 1.5)) : load.heightM
+  return {
+    summary: way.bought ? `${way.name}: about ${quantityText('volume', units, crushedL.typical)} of usable char a bag.` : `${quantityText('volume', units, load.litres)} of wood, ${Math.round(100 * load.moisture)} % water, about ${numberText(load.wetKg)} kg.`,
+    verdict: verdictOf(thought), facts: factsOf(thought), warnings: warningsOf(thought),
+    picture: burnPicture({ of: `${way.name} in the ${asVessel(site).name.toLowerCase()}`, site, way, loadM, progress: way.burns ? 0.55 : way.bought ? 1 : 0.99, glowing: way.burns, leavesShare: way.bought ? 1 : 0.5, quenched: false }),
+    steps: stepsOf(thought),
+    work: [{ label: way.bought ? 'to fetch and sift' : 'beside it', minutes: range(way.hours.low * 60, way.hours.typical * 60, way.hours.high * 60) }, { label: 'to crush', minutes: range(10, 10 + crushedL.typical * 0.8, 20 + crushedL.high) }],
+    gives: refusal ? [] : [{ label: 'Crushed char, raw', litres: crushedL, from: addDays(now, way.bought ? 0 : 1), to: addDays(now, way.bought ? 1 : 3) }],
+    compared: compared(answers, surroundings), ...(refusal ? { refusal } : {}),
+    waterL: 0, ...(recipe ? { recipe } : {}),
+  }
+}

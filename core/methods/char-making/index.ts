@@ -1,0 +1,34 @@
+import { range } from '../../units/range'
+import type { Method } from '../contract'
+import { asksOf } from './asks'
+import { DUST, REIGNITES } from './cautions'
+import { draftOf } from './draft'
+import { look } from './look'
+import { PADS } from './pads'
+import { SITES, sitesOf } from './sites'
+import { WAYS } from './ways'
+
+/** Getting char: burnt, picked out of a stove, or bought; tested, cleaned, crushed, and put into the store raw. */
+export const charMaking: Method = {
+  id: 'char-making',
+  name: 'Char',
+  summary: 'Dry thin wood burnt with little air, or a bag of plain lump charcoal: tested, cleaned, crushed, and kept raw until it is charged.',
+  words: {
+    one: 'burn', begun: 'Stacked with', approach: 'Way', sheet: 'Steps and sheet', stepwise: 'Stack it step by step', start: 'It is stacked: begin it', started: 'Nothing is lit before go or no-go was asked.',
+    take: 'Into the store', takenDown: 'Put into the store', early: 'It is not crushed so far: what goes into the store now is as it came out.',
+  },
+  choosing: {
+    purposes: ['beds', 'potting'], weeks: range(0.1, 0.5, 2), minutesAWeek: range(30, 120, 240), heavy: true, eats: ['wood'], leastL: 20,
+    line: 'Dry prunings, a barrel and an afternoon; or a bag, bought.',
+  },
+  approaches: WAYS,
+  sites: SITES, sitesOf,
+  asks: asksOf,
+  feeds: ['wood', 'kitchen', 'char'],
+  pads: PADS,
+  taskWords: { burn: 'burning', quench: 'quenching', evening: 'feeling it in the evening', morning: 'feeling it in the morning', snap: 'the snap test', rinse: 'rinsing', crush: 'crushing', take: 'putting it into the store' },
+  takeCautions: [DUST, REIGNITES],
+  inParts: false,
+  draft: draftOf,
+  look,
+}

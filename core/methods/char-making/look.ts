@@ -1,0 +1,112 @@
+import { addHours, addMinutes } from 'date-fns'
+import { CRUSHED_KG_L } from '../../char/constants'
+import type { BegunBatch } from '../../journal/garden'
+import type { Picture } from '../../picture/picture'
+import { numberOf } from '../../questions/question'
+import { numberText, quantityText, spanText } from '../../units/format'
+import { counted } from '../../units/plural'
+import { daysBetween, DAY_MS } from '../../units/time'
+import { siteFillM, asVessel } from '../../vessel/site'
+import type { Fact, Gate, Look, NamedWindow, Output, Surroundings } from '../contract'
+import { crushedOf } from './crushing'
+import { guideOf, looksDue } from './guide'
+import { litresGiven, minutesTaken } from './own'
+import { burnPicture } from './picture'
+import { NEUTRAL_PH } from './said'
+import { progressOf, standingOf } from './standing'
+import { mayLight, theBurn } from './state'
+import { tasksOf } from './tasks'
+import { ASHED, CRUSHED, GO, LIT, QUENCHED, RINSE, SEALED } from './words'
+
+function momentOn({ began }: BegunBatch, { now }: Surroundings, day?: number): Date {
+  return day === undefined ? now : new Date(Math.min(now.getTime(), Date.parse(began.at) + day * DAY_MS))
+}
+
+function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): Picture {
+  const burn = theBurn(batch, surroundings)
+  const then = momentOn(batch, surroundings, day)
+  const lit = burn.at(LIT)
+  const progress = lit && then < lit ? 0 : progressOf(burn, then)
+  const quenched = burn.last(QUENCHED)
+  const wet = quenched !== undefined && Date.parse(quenched.at) <= then.getTime()
+  const { site } = batch.began
+  return burnPicture({
+    of: batch.name, site, way: burn.way, progress, glowing: burn.way.burns && lit !== undefined && then >= lit && !wet && !burn.last(SEALED), quenched: wet && burn.phase === 'cooling',
+    loadM: burn.way.bought ? Math.min(asVessel(site).heightM, siteFillM(site, burn.load.litres)) : burn.load.heightM, leavesShare: burn.way.bought ? 1 : 0.5,
+  })
+}
+
+function windows(batch: BegunBatch, surroundings: Surroundings): NamedWindow[] {
+  const burn = theBurn(batch, surroundings)
+  const lit = burn.at(LIT)
+  if (burn.phase === 'burning' && lit) {
+    const { from } = burn.own.minutes
+    return [{
+      id: 'done', label: 'Burnt through', coming: 'Burnt through between', begun: 'May be burnt through since', announced: 'may be burnt through', from: addMinutes(lit, Math.round(burn.minutes.low)), to: addMinutes(lit, Math.round(burn.minutes.high)),
+      reasons: [from > 0 ? `Learned from ${counted(from, 'burn', 'burns')} of your own.` : 'As is usual for such a load; your own burns sharpen it.', 'The signs decide, not the clock.'],
+    }]
+  }
+  const cooled = burn.last(QUENCHED) ?? burn.last(SEALED)
+  if ((burn.phase === 'cooling' || burn.phase === 'hot-again') && cooled) {
+    const { morning } = looksDue(new Date(cooled.at))
+    return [{ id: 'cold', label: 'Cold', coming: 'Cold between', begun: 'May be cold since', announced: 'may be cold', from: morning, to: addHours(morning, 24), reasons: ['Char re-ignites for a day and more; only the hand says that it is cold.'] }]
+  }
+  return []
+}
+
+function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
+  const burn = theBurn(batch, surroundings)
+  const { units } = surroundings
+  const litres = (value: number) => quantityText('volume', units, value)
+  const crushed = crushedOf(batch, CRUSHED)
+  const minutes = minutesTaken(batch)
+  const ashKg = batch.did.filter(({ deed }) => deed === ASHED).reduce((sum, { answers }) => sum + (numberOf(answers, 'kg') ?? 0), 0)
+  const rinses = (batch.gauged[RINSE] ?? []).map(({ value }) => value)
+  const given = litresGiven(batch)
+  const charKg = (given ?? burn.crushedL.typical) * CRUSHED_KG_L.typical
+  return [
+    ...(burn.way.bought ? [] : [{ label: given ? 'It gave' : 'It should give', value: given ? litres(given) : spanText('volume', units, burn.crushedL.low, burn.crushedL.high), why: burn.own.litres.from > 0 ? `learned from ${counted(burn.own.litres.from, 'burn', 'burns')}: ${Math.round(100 * burn.own.litres.typical)} % of what is usual` : `crushed, of ${litres(burn.load.litres)} of wood with ${Math.round(100 * burn.load.moisture)} % water` }]),
+    ...(minutes ? [{ label: 'It burnt', value: `${Math.round(minutes)} minutes`, why: `usual for the load ${Math.round(burn.way.minutes(burn.load))}; the next one learns from it` }] : []),
+    ...(burn.way.steps.includes(QUENCHED) && !burn.last(QUENCHED) ? [{ label: 'Water at hand', value: `at least ${litres(Math.ceil(burn.needL))}`, why: 'the bulk of the char, and what boils off' }] : []),
+    ...(ashKg > 0 ? [{ label: 'Ash', value: `${quantityText('mass', units, ashKg, 1)}, ${numberText(100 * ashKg / (ashKg + charKg))} % of all`, why: 'for sour soil only, a handful on a square metre a year; the beds page says where' }] : []),
+    ...(rinses.length > 0 ? [{ label: 'Rinsed', value: `pH ${rinses.map(value => numberText(value, 1)).join(', ')}`, why: rinses.at(-1)! <= NEUTRAL_PH ? 'as good as neutral' : 'not neutral so far' }] : []),
+    ...(crushed ? [{ label: 'Crushed', value: `${litres(crushed.beforeL)} to ${litres(crushed.afterL)}`, why: `about ${litres(crushed.fineL)} under 5 mm, ${litres(crushed.middleL)} between, ${litres(crushed.coarseL)} over 15 mm` }] : []),
+  ]
+}
+
+function gates(batch: BegunBatch, surroundings: Surroundings): Gate[] {
+  const burn = theBurn(batch, surroundings)
+  if (!burn.way.burns || batch.ended || burn.last(LIT)) return []
+  const open = mayLight(burn, surroundings.now)
+  const roofed = burn.going !== undefined && !burn.going.go && burn.last('checked')?.answers.ground === 'roofed'
+  const reason = open ? `Go: nothing speaks against it. ${burn.going?.minds.join(' ') ?? ''}`.trim() : burn.going && !burn.going.go ? burn.going.stops.join(' ') : burn.going ? 'The check is hours old: wind and rules change, so check again.' : 'Not before rules, wind, ground, neighbours and water were asked.'
+  return [{ id: GO, label: 'Lighting it', open, reason, ...(roofed ? { never: true } : {}) }]
+}
+
+function outputs(batch: BegunBatch, surroundings: Surroundings): Output[] {
+  const burn = theBurn(batch, surroundings)
+  const crushed = crushedOf(batch, CRUSHED)
+  const whole = crushed?.afterL ?? burn.crushedL.typical
+  const coarse = crushed ? crushed.coarseL : whole * 0.2
+  return [
+    { materialId: 'biochar-crushed', label: 'Crushed char, raw', hint: 'fine and middle pieces: to be charged before it goes on a bed', sieveMm: 15, expectedL: whole - coarse },
+    { materialId: 'char-coarse', label: 'Coarse char, raw', hint: 'what stays on the sieve: into a heap, or crushed again', expectedL: coarse },
+    ...(burn.way.bought
+      ? []
+      : [
+          { materialId: 'char-unfinished', label: 'Half-charred ends', hint: 'into the next burn' },
+          { materialId: 'wood-ash', label: 'Ash', hint: 'dry, lidded; on sour soil only, by a soil test' },
+        ]),
+  ]
+}
+
+/** How a burn looks. */
+export const look: Look = {
+  standing: standingOf, windows, tasks: tasksOf, picture, facts, gates, outputs, guide: guideOf,
+  told: (batch, surroundings, day) => {
+    const burn = theBurn(batch, surroundings)
+    return `${batch.name}: ${burn.way.bought ? 'char in its sack' : `${Math.round(100 * progressOf(burn, momentOn(batch, surroundings, day)))} % burnt`}.`
+  },
+  lastDay: (batch, { now }) => Math.max(0.05, daysBetween(batch.began.at, now)),
+  charts: () => [],
+}

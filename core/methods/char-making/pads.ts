@@ -1,0 +1,68 @@
+import { USUAL_CRUSHED } from './crushing'
+import type { Deed, Pad, Quantity } from '../contract'
+import type { BegunBatch } from '../../journal/garden'
+import { numberOf } from '../../questions/question'
+import { numberText, quantityText } from '../../units/format'
+import { ASH_BURNS, DUST } from './cautions'
+import { padsSaid } from './said'
+import { SENSES } from './senses'
+import { BURN_STEPS, type BurnStep } from './steps'
+import { wayOf } from './ways'
+import { ASHED, CHECKED, CRUSHED, RINSE, SNAPPED } from './words'
+
+const wayNow = ({ began }: BegunBatch) => wayOf(began.approachId)
+
+function deedOfStep({ id, label, icon, title, asks, cautions, gate, words, answer }: BurnStep): Deed {
+  return {
+    id, label, icon, asks, cautions, ...(gate ? { gate } : {}), how: `${title}: see the steps for how.`,
+    said: (_, answers) => id === CHECKED ? padsSaid.checked(answers) : { said: words(answers, 'metric').replace(/^./, letter => letter.toLowerCase()), answer: padsSaid.found(answers) || answer },
+    words: (answers, { units }) => words(answers, units),
+  }
+}
+
+const snapped: Deed = {
+  id: SNAPPED, label: 'Snap test', icon: 'i-ph-hand-tap', how: 'Cold pieces from several places: break, tap, draw a line, smell.', cautions: [],
+  asks: [
+    { id: 'snaps', kind: 'choice', label: 'It breaks', choices: [{ id: 'yes', label: 'with a snap, rings when tapped' }, { id: 'no', label: 'bends, or is brown wood inside' }], usual: 'yes' },
+    { id: 'streak', kind: 'choice', label: 'It marks paper', choices: [{ id: 'yes', label: 'black and dry' }, { id: 'greasy', label: 'brown or greasy' }], usual: 'yes' },
+    { id: 'tar', kind: 'choice', label: 'It smells', choices: [{ id: 'no', label: 'of nothing' }, { id: 'yes', label: 'of tar' }], usual: 'no' },
+  ],
+  said: (_, answers) => padsSaid.snapped(answers),
+  words: answers => `Snap test: ${padsSaid.sound(answers) ? 'sound char' : 'some of it is not done'}.`,
+}
+
+const ashed: Deed = {
+  id: ASHED, label: 'Ash', icon: 'i-ph-scales', how: 'Shake the cold char in a basket outdoors; weigh what falls through. It is a lot of its own in the store: for sour soil only.', cautions: [ASH_BURNS, DUST],
+  asks: [{ id: 'kg', kind: 'mass', label: 'Ash', usual: 0.5, most: 200 }],
+  said: (_, answers) => ({ said: `${numberText(numberOf(answers, 'kg') ?? 0, 1)} kg of ash shaken out.`, answer: 'Rinse what is left, and measure the rinse.' }),
+  words: (answers, { units }) => `${quantityText('mass', units, numberOf(answers, 'kg') ?? 0, 1)} of ash shaken out.`,
+}
+
+const crushed: Deed = {
+  id: CRUSHED, label: 'Crushed', icon: 'i-ph-hammer', how: 'Damp, in a sack under a tamper or between boards. Most pieces 5 to 15 mm: fine acts sooner, coarse lasts and lets air in. Big lumps go into the heap.', cautions: [DUST],
+  asks: [
+    { id: 'beforeL', kind: 'volume', label: 'Litres before', usual: 30, most: 5000 }, { id: 'afterL', kind: 'volume', label: 'Litres after', usual: 20, most: 5000 },
+    { id: 'coarsePct', kind: 'percent', label: 'Stays on a 15 mm sieve', usual: 20 }, { id: 'finePct', kind: 'percent', label: 'Falls through 5 mm', usual: 30 },
+    { id: 'mask', kind: 'choice', label: 'Damped, mask on', choices: [{ id: 'yes', label: 'yes' }, { id: 'no', label: 'no' }] },
+  ],
+  said: (_, answers) => padsSaid.crushed(answers, USUAL_CRUSHED),
+  words: (answers, { units }) => `Crushed: ${quantityText('volume', units, numberOf(answers, 'beforeL') ?? 0)} to ${quantityText('volume', units, numberOf(answers, 'afterL') ?? 0)}${answers.mask === 'no' ? ', without a mask' : ''}.`,
+}
+
+/** pH of the rinse water: 7 to 8 is as neutral as char gets. */
+const rinse: Quantity = {
+  id: RINSE, label: 'Rinse pH', icon: 'i-ph-eyedropper', unit: 'none', limits: [4, 14], button: 'Record the rinse',
+  spots: [{ id: 'water', label: 'pH of the rinse water', said: 'rinse pH {}' }],
+  expected: () => ({}),
+  answer: (batch, _, { water }) => water === undefined ? '' : padsSaid.rinsed((batch.gauged[RINSE] ?? []).map(({ value }) => value), water),
+}
+
+/** What can be recorded of a burn, in the order in which it is done. */
+export const PADS: readonly Pad[] = [
+  ...BURN_STEPS.map((step): Pad => ({ kind: 'deed', deed: deedOfStep(step), fits: batch => wayNow(batch).steps.includes(step.id) })),
+  { kind: 'sense', sense: SENSES[0]!, fits: batch => wayNow(batch).burns },
+  { kind: 'deed', deed: snapped },
+  { kind: 'deed', deed: ashed, fits: batch => !wayNow(batch).bought },
+  { kind: 'gauge', quantity: rinse },
+  { kind: 'deed', deed: crushed },
+]
