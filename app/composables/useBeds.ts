@@ -5,10 +5,14 @@ import { doseFor, spreadKindOf, type Stuff } from '#core/beds/spreading'
 import { BEDS_ID, readCharSchool, type CharSchool } from '#core/beds/schools'
 import { charShareOf } from '#core/char/travel'
 import type { StoredLot } from '#core/garden/store'
+import type { Family } from '#core/materials/material'
 import { newId } from '~/storage/identity'
 
 /** A lot that may be spread, with the char in it. */
 export interface SpreadLot { readonly stored: StoredLot, readonly stuff: Stuff }
+
+/** What was made for beds is offered before what could go on them. */
+const MADE: readonly Family[] = ['finished', 'char']
 
 /** The beds of the garden: what was spread on them, what may go on them, and how they are changed. */
 export const useBeds = createSharedComposable(() => {
@@ -29,7 +33,7 @@ export const useBeds = createSharedComposable(() => {
   const lots = computed<SpreadLot[]>(() => stored.value.flatMap((one) => {
     const stuff = { material: one.material, charShare: charShareOf(store.journal.garden, one.lot.id, materials.value) }
     return spreadKindOf(stuff) ? [{ stored: one, stuff }] : []
-  }))
+  }).sort((a, b) => Number(MADE.includes(b.stuff.material.family)) - Number(MADE.includes(a.stuff.material.family))))
   const around = computed(() => ({ school: school.value, now: clock.value, seasonMonth: seasonMonth.value }))
 
   /** How far so many litres of a lot go, and over which beds. */

@@ -18,7 +18,7 @@ export function useRecording() {
   }
 
   function deed({ batch }: KnownBatch, done: Deed, answers: Answers, at = new Date().toISOString()) {
-    const { said, answer } = done.said(batch, answers)
+    const { said, answer } = done.said(batch, answers, surroundings.value)
     return record({ kind: 'did', at, batchId: batch.id, deed: done.id, answers: { ...answers } }, `${batch.name}: ${said}`, answer)
   }
 

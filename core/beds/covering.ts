@@ -15,6 +15,8 @@ export interface Covered {
 /** How far so much goes: the beds it covers, the first first, those it must not go on, and what is left. */
 export interface Covering {
   readonly covered: readonly Covered[]
+  /** Beds that would come next, were there more of it. */
+  readonly waiting: readonly Bed[]
   readonly refused: readonly { readonly bed: Bed, readonly why: string }[]
   readonly leftL: number
   /** Ground that a litre of it covers at the usual dose, m²; nothing where no bed takes it. */
@@ -47,5 +49,6 @@ export function cover(stuff: Stuff, litres: number, beds: readonly { readonly be
   })
   const wantedL = wanting.reduce((sum, { dose }) => sum + dose.usualL, 0)
   const wantedM2 = wanting.reduce((sum, { bed }) => sum + bedAreaM2(bed), 0)
-  return { covered, refused: [...refused, ...enough], leftL, ...(wantedL > 0 ? { m2PerL: wantedM2 / wantedL } : {}) }
+  const waiting = wanting.map(({ bed }) => bed).filter(bed => !covered.some(one => one.bed === bed))
+  return { covered, waiting, refused: [...refused, ...enough], leftL, ...(wantedL > 0 ? { m2PerL: wantedM2 / wantedL } : {}) }
 }

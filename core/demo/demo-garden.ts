@@ -13,6 +13,7 @@ import type { Site } from '../vessel/site'
 import type { Vessel } from '../vessel/vessel'
 import { DEMO_HEAPS, some } from './demo-heaps'
 import { demoBrews } from './demo-brews'
+import { demoBeds, demoBurns, demoSoaks, demoSpreads } from './demo-char'
 import { demoHeapEvents } from './demo-heap'
 import { demoFed } from './demo-fed'
 import { demoLeaves } from './demo-leaves'
@@ -58,6 +59,13 @@ function carriedOff(events: readonly GardenEvent[], today: Date): NewEvent[] {
   })
 }
 
+/** The lot of a material that a batch gave. */
+function lotOf(events: readonly GardenEvent[], batchId: string, materialId: string): string | undefined {
+  const taken = events.find((event): event is Extract<GardenEvent, { kind: 'took' }> => event.kind === 'took' && event.batchId === batchId)
+  const index = taken?.products.findIndex(product => product.materialId === materialId) ?? -1
+  return taken && index >= 0 ? `${taken.id}.${index}` : undefined
+}
+
 /** The demo garden as it stands today: made up, and the same for the same day. */
 export function demoGarden(now: Date): { readonly events: GardenEvent[], readonly documents: GardenDocument[] } {
   // Work is done at nine in the morning: of today, or of yesterday while it is still earlier.
@@ -68,10 +76,13 @@ export function demoGarden(now: Date): { readonly events: GardenEvent[], readonl
   const gathered = GATHERED.map(([materialId, amount, daysAgo, source]): NewEvent => ({ kind: 'stocked', at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString(), materialId, amount, source }))
   const measured = MEASURED.map(([daysAgo, event]): NewEvent => ({ ...event, at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString() }))
   const heaps = DEMO_HEAPS.flatMap(heap => demoHeapEvents(heap, today, outdoors, random))
-  const others = [...demoLeaves(today, outdoors, random), ...demoBrews(today), ...demoFed(today, outdoors, random), ...demoTower(today, outdoors, random)]
+  const others = [...demoLeaves(today, outdoors, random), ...demoBrews(today), ...demoFed(today, outdoors, random), ...demoTower(today, outdoors, random), ...demoBurns(today)]
   const happened = withIds([...heaps, ...gathered, ...measured, ...others])
-  const removed = carriedOff(happened, today).map((event, index) => ({ ...event, id: `demo-off-${index}`, recordedAt: event.at, by: 'demo' }) as GardenEvent)
-  return { events: [...happened, ...removed], documents: demoDocuments(today) }
+  const asEvents = (events: readonly NewEvent[], prefix: string) => events.map((event, index) => ({ ...event, id: `${prefix}-${index}`, recordedAt: event.at, by: 'demo' }) as GardenEvent)
+  const removed = asEvents(carriedOff(happened, today), 'demo-off')
+  const soaks = asEvents(demoSoaks(today, (batchId, materialId) => lotOf(happened, batchId, materialId)), 'demo-char')
+  const spread = asEvents(demoSpreads(today, (batchId, materialId) => lotOf(soaks, batchId, materialId)), 'demo-bed')
+  return { events: [...happened, ...removed, ...soaks, ...spread], documents: demoDocuments(today) }
 }
 
 const HOT_PLAN = { methodId: 'hot-heap', approachId: 'by-thermometer' } as const
@@ -99,5 +110,6 @@ function demoDocuments(today: Date): GardenDocument[] {
     ...STARTING_CONTAINERS.metric.map(({ id, ...container }) => writeDocument(undefined, containerDocumentId(id), 'container', container, at, 'demo')),
     writeDocument(undefined, BENCH_PLAN_ID, 'plan', plan, at, 'demo'),
     demoTrial(today),
+    ...demoBeds(at),
   ]
 }

@@ -110,6 +110,7 @@ const isOpen = (step: GuideStep) => step.id === now.value?.id || step.id === aga
             :key="`${step.id}-${round}`"
             :known="known"
             :pad="padOf(step)"
+            calm
             @done="done"
           />
         </div>

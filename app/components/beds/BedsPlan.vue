@@ -9,7 +9,7 @@ const { beds } = defineProps<{ beds: readonly Bed[] }>()
 const { historyOf } = useBeds()
 const { now } = useGarden()
 const { quantity } = useSay()
-const ROW_M = 9
+const ROW_M = 11
 const PATH_M = 0.7
 const A_YEAR_MS = 365 * 86_400_000
 
@@ -20,7 +20,7 @@ const laid = computed(() => {
   return beds.map((bed) => {
     const { w, h } = sizeOf(bed)
     const room = Math.max(w, 2.4)
-    if (x > 0 && x + room > ROW_M) [x, y, high] = [0, y + high + 1.1, 0]
+    if (x > 0 && x + room > ROW_M) [x, y, high] = [0, y + high + 0.8, 0]
     const place = { bed, x, y, w, h }
     x += room + PATH_M
     high = Math.max(high, h)
@@ -28,7 +28,7 @@ const laid = computed(() => {
   })
 })
 const width = computed(() => Math.max(5, ...laid.value.map(({ x, w }) => x + Math.max(w, 2.4))))
-const height = computed(() => Math.max(1, ...laid.value.map(({ y, h }) => y + h + 0.95)))
+const height = computed(() => Math.max(1, ...laid.value.map(({ y, h }) => y + h + 0.6)))
 const yearly = (bed: Bed) => historyOf(bed).filter(({ material, at }) => material?.family === 'finished' && now.value.getTime() - Date.parse(at) < A_YEAR_MS)
 const depthOf = (bed: Bed) => spreadDepthM(bed, yearly(bed).reduce((sum, { litres }) => sum + litres, 0))
 const shareOf = (bed: Bed) => charShareOfBed(bed, historyOf(bed))
@@ -51,7 +51,7 @@ const said = computed(() => `Beds from above: ${beds.map(bed => `${bed.name}, ${
       :transform="`translate(${x} ${y})`"
     >
       <template
-        v-for="layer in [{ fill: 'var(--ground)', opacity: 1 }, { fill: 'url(#hatch-finished)', opacity: Math.min(0.9, depthOf(bed) / 0.05) }, { fill: 'url(#hatch-char)', opacity: Math.min(0.95, shareOf(bed) / CHAR_CEILING) }]"
+        v-for="layer in [{ fill: 'var(--ground)', opacity: 1 }, { fill: 'url(#hatch-finished)', opacity: depthOf(bed) > 0.0005 ? Math.min(0.95, 0.3 + depthOf(bed) / 0.05) : 0 }, { fill: 'url(#hatch-char)', opacity: shareOf(bed) > 0.001 ? Math.min(0.95, 0.3 + shareOf(bed) / CHAR_CEILING) : 0 }]"
         :key="layer.fill"
       >
         <ellipse
@@ -78,16 +78,16 @@ const said = computed(() => `Beds from above: ${beds.map(bed => `${bed.name}, ${
       </template>
       <text
         x="0"
-        :y="h + 0.32"
-        font-size="0.27"
+        :y="h + 0.26"
+        font-size="0.21"
         font-weight="700"
         font-family="var(--font-serif)"
         fill="var(--ui-text-highlighted)"
       >{{ bed.name }}</text>
       <text
         x="0"
-        :y="h + 0.6"
-        font-size="0.21"
+        :y="h + 0.48"
+        font-size="0.17"
         fill="var(--ui-text-toned)"
       >{{ dose(bed) }}</text>
     </g>

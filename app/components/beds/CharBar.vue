@@ -9,7 +9,7 @@ const { quantity } = useSay()
 const share = computed(() => charShareOfBed(bed, history))
 const more = computed(() => extraL > 0 ? share.value * (charOnBedL(history) + extraL) / Math.max(1e-9, charOnBedL(history)) : share.value)
 const END = CHAR_CEILING * 1.15
-const x = (of: number) => 100 * Math.min(1, of / END)
+const x = (of: number) => 400 * Math.min(1, of / END)
 const percent = (of: number) => `${Math.round(1000 * of) / 10} %`
 const said = computed(() => `${percent(share.value)} char in the top ${quantity('length', bed.depthM)}; ${percent(CHAR_TARGET)} is aimed at, ${percent(CHAR_CEILING)} is too much`)
 </script>
@@ -17,27 +17,26 @@ const said = computed(() => `${percent(share.value)} char in the top ${quantity(
 <template>
   <figure class="max-w-md">
     <svg
-      viewBox="0 0 100 13"
-      class="w-full h-12"
-      preserveAspectRatio="none"
+      viewBox="0 0 400 46"
+      class="w-full h-auto"
       role="img"
       :aria-label="said"
       data-char-bar
     >
       <rect
-        width="100"
-        height="13"
+        width="400"
+        height="46"
         fill="var(--ground)"
       />
       <rect
         :width="x(more)"
-        height="13"
+        height="46"
         fill="url(#hatch-char)"
         fill-opacity="0.45"
       />
       <rect
         :width="x(share)"
-        height="13"
+        height="46"
         fill="url(#hatch-char)"
       />
       <line
@@ -46,11 +45,10 @@ const said = computed(() => `${percent(share.value)} char in the top ${quantity(
         :x1="x(limit)"
         :x2="x(limit)"
         y1="0"
-        y2="13"
+        y2="46"
         :stroke="limit === CHAR_CEILING ? 'var(--heat)' : 'var(--glow)'"
-        stroke-width="2"
-        vector-effect="non-scaling-stroke"
-        :stroke-dasharray="limit === CHAR_CEILING ? undefined : '4 3'"
+        stroke-width="3"
+        :stroke-dasharray="limit === CHAR_CEILING ? undefined : '6 5'"
       />
     </svg>
     <figcaption class="aside-note leading-snug">

@@ -19,6 +19,12 @@ const SCHOOLS = [{ id: 'once', label: 'once for good' }, { id: 'every-few-years'
 const isChar = computed(() => (lot.value?.stuff.charShare ?? 0) >= 0.25)
 const notes = computed(() => [...new Set((covering.value?.covered ?? []).flatMap(({ dose }) => dose.notes))])
 const sayLot = ({ stored }: NonNullable<typeof lot.value>) => `${quantity('volume', stored.leftL)} of ${stored.material.short}, ${day(stored.lot.gatheredAt)}`
+const covers = computed(() => {
+  const { covered, m2PerL, leftL } = covering.value ?? { covered: [], leftL: 0 }
+  if (covered.length === 0) return beds.value.length === 0 ? 'There is no bed so far: add one above.' : 'It covers no bed just now.'
+  return `It covers ${covered.length === 1 ? 'one bed' : `${covered.length} beds`}${m2PerL ? `, ${quantity('area', covered.reduce((sum, one) => sum + one.litres, 0) * m2PerL, 1)} at the usual dose` : ''}; ${quantity('volume', leftL, 1)} are left.`
+})
+const reach = (one: Covered) => `: ${goes(one)}${one.whole ? '' : ', not all of its dose'}`
 const goes = (one: Covered) => `${amount(containersFor(one.litres, bucket.value), bucket.value)} (${quantity('volume', one.litres, 1)})`
 </script>
 
@@ -78,14 +84,7 @@ const goes = (one: Covered) => `${amount(containersFor(one.litres, bucket.value)
         class="text-lg text-highlighted"
         data-covers
       >
-        <template v-if="covering.covered.length > 0">
-          It covers {{ covering.covered.length === 1 ? 'one bed' : `${covering.covered.length} beds` }}<template v-if="covering.m2PerL">
-            , {{ quantity('area', inStoreL * covering.m2PerL, 1) }} at the usual dose
-          </template>; {{ quantity('volume', covering.leftL, 1) }} are left.
-        </template>
-        <template v-else>
-          {{ beds.length === 0 ? 'There is no bed so far: add one below.' : 'It covers no bed just now.' }}
-        </template>
+        {{ covers }}
       </p>
       <ol v-if="covering">
         <li
@@ -95,9 +94,7 @@ const goes = (one: Covered) => `${amount(containersFor(one.litres, bucket.value)
           data-covered
         >
           <span class="font-serif font-semibold text-highlighted w-6">{{ index + 1 }}</span>
-          <span class="flex-1 min-w-52"><strong class="font-semibold text-highlighted">{{ one.bed.name }}</strong>: {{ goes(one) }}<template v-if="!one.whole">
-            , not all of its dose
-          </template><span class="aside-note block">{{ quantity('length', spreadDepthM(one.bed, one.litres), 1) }} deep; {{ one.dose.why }}</span></span>
+          <span class="flex-1 min-w-52"><strong class="font-semibold text-highlighted">{{ one.bed.name }}</strong>{{ reach(one) }}<span class="aside-note block">{{ quantity('length', spreadDepthM(one.bed, one.litres), 1) }} deep; {{ one.dose.why }}</span></span>
           <button
             type="button"
             class="label-button"
@@ -108,6 +105,12 @@ const goes = (one: Covered) => `${amount(containersFor(one.litres, bucket.value)
           </button>
         </li>
       </ol>
+      <p
+        v-if="covering && covering.waiting.length > 0"
+        class="aside-note"
+      >
+        Next, when there is more: {{ covering.waiting.map(({ name }) => name).join(', ') }}.
+      </p>
       <ul
         v-if="covering && covering.refused.length > 0"
         aria-label="Not on these"

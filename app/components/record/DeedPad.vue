@@ -34,7 +34,9 @@ async function save(): Promise<void> {
     >
       <strong>{{ shut.label }}:</strong> {{ shut.reason }}
     </p>
-    <p>{{ deed.how }}</p>
+    <p v-if="deed.how">
+      {{ deed.how }}
+    </p>
     <QuestionFields
       v-if="deed.asks.length > 0"
       v-model="answers"

@@ -10,7 +10,7 @@ import type { Pad } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** The form of one pad, with when it was. Nothing else. */
-const { known, pad } = defineProps<{ known: KnownBatch, /** Nothing for a note. */ pad: Pad | undefined }>()
+const { known, pad, calm = false } = defineProps<{ known: KnownBatch, /** Nothing for a note. */ pad: Pad | undefined, /** It stands there by itself: nothing is scrolled to or focused. */ calm?: boolean }>()
 const emit = defineEmits<{ done: [] }>()
 provideWhen(known.batch.began.at)
 const COMPONENTS: Readonly<Record<Pad['kind'], Component>> = { gauge: GaugePad, sense: SensePad, deed: DeedPad, feed: FeedPad, put: PutPad, use: UsePad }
@@ -22,6 +22,7 @@ const props = computed(() => {
 const form = useTemplateRef('form')
 /** The number is ready to be typed, and all of the form is above what is fixed at the bottom. */
 onMounted(() => {
+  if (calm) return
   form.value?.scrollIntoView({ block: 'center', behavior: 'instant' })
   const first = form.value?.querySelector<HTMLElement>('input:not([type="checkbox"]), textarea') ?? form.value?.querySelector<HTMLElement>('button')
   first?.focus({ preventScroll: true })

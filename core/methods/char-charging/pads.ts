@@ -34,7 +34,7 @@ const air: Deed = {
 }
 
 const feed: Deed = {
-  id: FEED, label: 'Feed', icon: 'i-ph-spoon', how: 'Little: it feeds the life, not the char. Flour and molasses last.', cautions: [],
+  id: FEED, label: 'Feed', icon: 'i-ph-bowl-food', how: 'Little: it feeds the life, not the char. Flour and molasses last.', cautions: [],
   asks: [{ id: 'what', kind: 'choice', label: 'What', choices: FEEDS.map(({ id, label }) => ({ id, label })), usual: 'meal' }, { id: 'grams', kind: 'count', label: 'How much, g', usual: 50, most: 20_000 }],
   said: (batch, answers) => {
     const one = FEEDS.find(({ id }) => id === answers.what) ?? FEEDS[0]!
@@ -67,5 +67,5 @@ export const PADS: readonly Pad[] = [
   { kind: 'deed', deed: feed, fits: inTub },
   { kind: 'deed', deed: drained, fits: inTub },
   { kind: 'deed', deed: lifted, fits: batch => kindNow(batch) === 'bag' },
-  { kind: 'use', fits: inTub, use: { id: 'liquor-given', label: 'Liquor', icon: 'i-ph-plant', button: 'Given', litresPerM2: 1, left: liquorL, parts: () => ({ low: 5, usual: 10, high: 20 }), cautions: () => [LIQUOR_CARE] } },
+  { kind: 'use', fits: inTub, use: { id: 'liquor-given', label: 'Give liquor', icon: 'i-ph-plant', button: 'Given', litresPerM2: 1, left: liquorL, parts: () => ({ low: 5, usual: 10, high: 20 }), cautions: () => [LIQUOR_CARE] } },
 ]

@@ -29,7 +29,7 @@ export const SENSES: readonly Sense[] = [
     ],
   },
   {
-    id: LIQUOR, label: 'Liquor', icon: 'i-ph-drop-half', question: 'A glass of the water against the light.',
+    id: LIQUOR, label: 'Its colour', icon: 'i-ph-drop-half', question: 'A glass of the water against the light.',
     findings: [
       { id: 'dark', label: 'As dark as at the start', sign: 'mind', answer: 'The feed is still in the water.' },
       { id: 'paler', label: 'Paler', sign: 'good', answer: 'The char takes it up.' },

@@ -10,7 +10,7 @@ import { asVessel, siteFillM } from '../../vessel/site'
 import type { BuildStep, Draft, Fact, Proposal, Surroundings, Verdict, Warning } from '../contract'
 import { ASH_BURNS, beforeCautions, DUST, MONOXIDE } from './cautions'
 import { bagOf, compared, priceText } from './compare'
-import { loadOf, yielded, type Load, type Yielded } from './load'
+import { isBurnable, loadOf, yielded, type Load, type Yielded } from './load'
 import { ownBurns } from './own'
 import { burnPicture } from './picture'
 import { waterNeedL } from './state'
@@ -37,6 +37,8 @@ const INVASIVE = 'stems-invasive'
 export function refusalOf({ way, proposal, load }: Pick<Thought, 'way' | 'proposal' | 'load'>): string | undefined {
   if (way.burns && proposal.answers[WHERE] === 'indoors') return 'Not indoors, ever: charring gives off carbon monoxide, which kills without a smell, and gas that flares up. No lid, hood or open window makes it safe. Outdoors, on bare ground.'
   if (way.burns && load.moisture >= TOO_WET) return 'That wood is as good as green: it will smoke for hours and give next to nothing. Dry it under cover first.'
+  const other = way.bought ? [] : proposal.ingredients.filter(({ material }) => !isBurnable(material))
+  if (other.length > 0) return `Only dry wood, stems and dried peels are charred. Take off the bench: ${other.map(({ material }) => material.short).join(', ')}.`
   return undefined
 }
 

@@ -38,12 +38,17 @@ export function dampnessOf(answers: Answers): { readonly moisture: Range, readon
   return { moisture: range(0.12, 0.2, 0.4), odd: known.error === 'heavier-dry' ? 'A split cannot weigh more dry than before: weigh again.' : 'Say both weights of the split: before drying and when it loses no more.' }
 }
 
+/** Whether something is charred: wood in any shape, or peels that are dry. All else smokes. */
+export function isBurnable({ family, part }: Pick<Material, 'family' | 'part'>): boolean {
+  return family === 'wood' || (family === 'kitchen' && part === 'base')
+}
+
 const dryKgOf = (material: Material, litres: number) => litres * material.bulkDensityKgM3.typical / 1000 * (1 - material.moistureFraction.typical)
 
-/** What goes in by what was said of it; a vessel full of dry wood where nothing was. */
+/** What goes in by what was said of it, as far as it chars; a vessel full of dry wood where nothing was. */
 export function loadOf(ingredients: readonly Ingredient[], answers: Answers, site: Site, way: Way, materials: MaterialBook): Load {
   const { moisture, odd } = dampnessOf(answers)
-  const said = ingredients.map(portionOf).filter(({ looseVolumeL }) => looseVolumeL > 0)
+  const said = ingredients.map(portionOf).filter(({ material, looseVolumeL }) => looseVolumeL > 0 && isBurnable(material))
   const roomL = siteVolumeL(site) * way.fills
   const wood = materials.find(WOOD)
   const litres = said.length > 0 ? said.reduce((sum, { looseVolumeL }) => sum + looseVolumeL, 0) : roomL

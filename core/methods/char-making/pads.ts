@@ -4,18 +4,21 @@ import type { BegunBatch } from '../../journal/garden'
 import { numberOf } from '../../questions/question'
 import { numberText, quantityText } from '../../units/format'
 import { ASH_BURNS, DUST } from './cautions'
+import { yielded } from './load'
+import { burnLoad } from './own'
 import { padsSaid } from './said'
 import { SENSES } from './senses'
+import { waterNeedL } from './state'
 import { BURN_STEPS, type BurnStep } from './steps'
 import { wayOf } from './ways'
 import { ASHED, CHECKED, CRUSHED, RINSE, SNAPPED } from './words'
 
 const wayNow = ({ began }: BegunBatch) => wayOf(began.approachId)
 
-function deedOfStep({ id, label, icon, title, asks, cautions, gate, words, answer }: BurnStep): Deed {
+function deedOfStep({ id, label, icon, asks, cautions, gate, words, answer }: BurnStep): Deed {
   return {
-    id, label, icon, asks, cautions, ...(gate ? { gate } : {}), how: `${title}: see the steps for how.`,
-    said: (_, answers) => id === CHECKED ? padsSaid.checked(answers) : { said: words(answers, 'metric').replace(/^./, letter => letter.toLowerCase()), answer: padsSaid.found(answers) || answer },
+    id, label, icon, asks, cautions, ...(gate ? { gate } : {}), how: '',
+    said: (batch, answers, surroundings) => id === CHECKED ? padsSaid.checked(answers, waterNeedL(yielded(burnLoad(batch, surroundings), wayNow(batch))), surroundings.units) : { said: words(answers, 'metric').replace(/^./, letter => letter.toLowerCase()), answer: padsSaid.found(answers) || answer },
     words: (answers, { units }) => words(answers, units),
   }
 }

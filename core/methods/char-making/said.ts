@@ -2,6 +2,7 @@ import type { Answers } from '../../journal/garden'
 import { numberOf } from '../../questions/question'
 import { numberText } from '../../units/format'
 import type { Range } from '../../units/range'
+import type { UnitSystem } from '../../units/system'
 import { goingOf } from './go'
 
 /** As neutral as rinse water of char gets: below this it is done. */
@@ -18,10 +19,10 @@ export function roundsToGo(values: readonly number[]): number | undefined {
 
 /** What is said back when something of a burn is recorded. */
 export const padsSaid = {
-  /** What the water has to come to is weighed by the gate, with the load; here only what was answered. */
-  checked(answers: Answers) {
-    const { go, stops, minds } = goingOf(answers, 0, 'metric')
-    return go ? { said: 'checked.', answer: minds.join(' ') } : { said: 'no-go.', answer: stops.join(' ') }
+  /** @param needL litres of water that quenching takes. */
+  checked(answers: Answers, needL: number, units: UnitSystem) {
+    const { go, stops, minds } = goingOf(answers, needL, units)
+    return go ? { said: 'go.', answer: minds.join(' ') } : { said: 'no-go.', answer: stops.join(' ') }
   },
   found({ found }: Answers): string {
     if (found === 'cold') return 'Good.'

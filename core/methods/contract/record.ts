@@ -55,14 +55,14 @@ export interface Deed {
   readonly id: string
   readonly label: string
   readonly icon: string
-  /** What to do, in a sentence. */
+  /** What to do, in a sentence; empty where a guide says it step by step. */
   readonly how: string
   readonly asks: readonly Question[]
   readonly cautions: readonly string[]
   /** The gate that has to be open before it is done. */
   readonly gate?: string
   /** The bar after recording, behind the name: "turned, 3 times so far". */
-  said(batch: BegunBatch, answers: Answers): { readonly said: string, readonly answer: string }
+  said(batch: BegunBatch, answers: Answers, surroundings: Surroundings): { readonly said: string, readonly answer: string }
   /** As it stands in the log. */
   words(answers: Answers, surroundings: Surroundings): string
 }
