@@ -39,7 +39,7 @@ describe('the demo garden', () => {
   })
 
   it('has a year of finished batches, and a store with something about to spoil', () => {
-    expect([...garden.batches.values()].filter(one => one.ended)).toHaveLength(5)
+    expect([...garden.batches.values()].filter(one => one.ended)).toHaveLength(8)
     const stored = storedLots(garden, NOW, LIBRARY_BOOK)
     expect(stored[0]!.keeping.freshness).toMatch(/use-soon|spoiling/)
     expect(stored.map(({ lot }) => lot.materialId)).toEqual(expect.arrayContaining(['leaves-mixed', 'grass-clippings', 'compost-finished', 'overs']))

@@ -14,7 +14,9 @@ const whole = (random: Random, low: number, high: number) => Math.floor(between(
 const USUAL = ['leaves-mixed', 'leaves-shredded', 'grass-clippings', 'kitchen-veg', 'cardboard', 'twigs', 'straw-wheat', 'horse-manure-straw', 'coffee-grounds', 'weeds-soft', 'wood-chips', 'veg-haulm', 'chicken-manure', 'biochar-crushed', 'hay-grass', 'sawdust-soft']
 
 function randomOffer(random: Random, mostCount: number): Offer {
-  const material = LIBRARY.find(({ id }) => id === pick(random, USUAL)) ?? pick(random, LIBRARY)
+  // Now and then anything of the library, so that odd things are among them.
+  const wanted = random() < 0.8 ? pick(random, USUAL) : pick(random, LIBRARY).id
+  const material = LIBRARY.find(({ id }) => id === wanted)!
   const most = whole(random, 1, mostCount)
   const suited = preparationsFor(material)
   return {

@@ -109,7 +109,7 @@ export const WOOD: readonly Material[] = [
     words: 'firewood branches sticks prunings kindling logs',
     part: 'base',
     nitrogenPct: [0.1, 0.15, 0.3], carbonToNitrogen: [200, 330, 500],
-    moisturePct: [12, 16, 22], bulkKgM3: [150, 200, 280],
+    moisturePct: [12, 16, 22], bulkKgM3: [170, 260, 340],
     ligninPctVs: 26, ashPct: 1.5, structure: 3, keepsDays: 1460, worms: 'no', months: [],
     cautions: ['untreated wood only: no paint, no pallets stamped MB, no railway sleepers'],
   }),

@@ -74,7 +74,7 @@ function stepsOf(way: ChargeWay, recipe: SoakRecipe, water: SoakWater, surroundi
   const litres = (value: number) => quantityText('volume', units, value)
   const cautions = cautionsOf(way)
   const last: BuildStep[] = [
-    ...(way.driesDays > 0 ? [{ title: way.kind === 'bag' ? 'Lift it, let it drain' : 'Drain it, dry it in the shade', detail: `${counted(way.driesDays, 'day', 'days')}, until it crumbles. The liquor is a thin feed.`, cautions: [] }] : []),
+    ...(way.driesDays > 0 ? [{ title: way.kind === 'bag' ? 'Lift it, let it drain' : 'Drain it, dry it in the shade', detail: `${counted(way.driesDays, 'day', 'days')}, until it crumbles.${way.kind === 'tub' ? ' The liquor is a thin feed.' : ''}`, cautions: [] }] : []),
     { title: 'Onto beds, or into a mix', detail: 'The beds page says how many beds it covers, and which first. A cress trial of charged against raw shows what it was good for.', cautions: [] },
   ]
   if (way.kind === 'bag') return [{ title: `${counted(recipe.bags, 'bag', 'bags')} of ${litres(recipe.charL / recipe.bags)}`, detail: 'Mesh finer than the dust, filled three quarters, a stone in it, a line to the bank.', cautions }, { title: 'In with it', detail: 'Where water moves and weeds grow. It floats for days. The water of the pond is a feed for beds by itself.', cautions: [] }, ...last]

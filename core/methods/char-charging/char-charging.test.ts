@@ -1,0 +1,248 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { afterDays, aroundOn, begun, did, finished, input, put, seen } from '../../../test/builders/batches'
+import type { NewEvent } from '../../journal/event'
+import { normal, seededRandom } from '../../random/random'
+import { completed } from '../../questions/question'
+import type { Forecast, Proposal, Surroundings } from '../contract'
+import { charCharging } from '.'
+import { chanceText, deadlineOf } from './chance'
+import { chargedAt, dayCharged, ENOUGH, usualDays } from './course'
+import { cress } from './cress'
+import { FEEDS, feedRoomG } from './feeds'
+import { answerOf, timesOf } from './forecast'
+import { questionOf } from './question'
+import { recipeFor } from './recipe'
+import { sitesOfKind } from './sites'
+import { logSpread, traitsAt } from './spread'
+import { waterState } from './water'
+import { SIZES, wayOf, WAYS } from './ways'
+import * as words from './words'
+
+const BUCKET = { id: 'bucket', name: 'bucket', plural: 'buckets', volumeL: 10 }
+/** A place of 18 °C all year: the warmth that the times of practice hold for. */
+const WARM = Array.from({ length: 12 }, () => 18)
+const soak = (since: readonly NewEvent[] = [], answers: Record<string, number | string> = {}, approachId = 'soak', waterL = 25) =>
+  begun({ methodId: charCharging.id, approachId, site: charCharging.sitesOf!(approachId)[0]!, answers: { ...completed(charCharging.asks(approachId), { [words.TAP]: 'sound', ...answers }) }, inputs: [input('biochar-crushed', 2, BUCKET), input('worm-castings', 1.2, BUCKET)], waterL }, since)
+const warm = (day: number, over: Partial<Surroundings> = {}): Surroundings => ({ ...aroundOn(day, { meanC: WARM }), ...over })
+const proposal = (approachId: string, answers: Record<string, number | string> = {}): Proposal => ({ site: charCharging.sitesOf!(approachId)[0]!, approachId, answers: completed(charCharging.asks(approachId), answers), ingredients: [], waterL: 0, volumeL: 0 })
+const actions = (batch: ReturnType<typeof soak>, around: Surroundings) => charCharging.look.tasks(batch, around).map(({ action }) => action)
+const forecast = (batch: ReturnType<typeof soak>, around: Surroundings): Forecast => finished(answerOf(questionOf(batch, around)))
+
+describe('how long it takes', () => {
+  const times = Float64Array.from({ length: 4001 }, (_, index) => index / 10)
+  const day80 = (id: string, sizeTimes: number, celsius: number) => {
+    const course = chargedAt({ way: wayOf(id), sizeTimes, placeC: Array.from({ length: 1700 }, () => celsius), filledDay: 0, drainedDay: undefined }, traitsAt([], wayOf(id)), times)
+    return dayCharged(times, course, ENOUGH)
+  }
+
+  it('fine pieces in a soak are four fifths charged after 3 to 7 days, chunks after 7 to 14, in a pond about two weeks, in a heap two to six months', () => {
+    const [fine, , coarse] = SIZES
+    expect(usualDays(wayOf('soak'), fine.times)).toMatchObject({ low: 3, high: 7 })
+    expect(usualDays(wayOf('soak'), coarse.times).low).toBeGreaterThan(6)
+    expect(usualDays(wayOf('soak'), coarse.times).high).toBeLessThan(15)
+    expect(day80('soak', 1, 18)).toBeCloseTo(4.6, 1)
+    expect(day80('pond', 1, 18)).toBeCloseTo(14, 1)
+    expect(day80('in-heap', 1, 18)).toBeCloseTo(100, 0)
+    expect(usualDays(wayOf('in-heap'), 1)).toMatchObject({ low: 60, high: 180 })
+  })
+
+  it('by hand: half the time constant of ln 5 gives 1 − √0.2 = 55 %', () => {
+    const course = chargedAt({ way: wayOf('soak'), sizeTimes: 1, placeC: [18, 18], filledDay: 0, drainedDay: undefined }, traitsAt([], wayOf('soak')), Float64Array.from([2.3]))
+    expect(course[0]).toBeCloseTo(1 - Math.sqrt(0.2), 3)
+  })
+
+  it('larger is never sooner, warmer never later, and frost stands still', () => {
+    fc.assert(fc.property(fc.constantFrom(...WAYS.map(({ id }) => id)), fc.double({ min: 1, max: 3, noNaN: true }), fc.double({ min: 0, max: 2, noNaN: true }), fc.double({ min: 1, max: 30, noNaN: true }), fc.double({ min: 0, max: 10, noNaN: true }), (id, size, more, celsius, warmer) => {
+      expect(day80(id, size + more, celsius)).toBeGreaterThanOrEqual(day80(id, size, celsius) - 1e-6)
+      expect(day80(id, size, celsius + warmer)).toBeLessThanOrEqual(day80(id, size, celsius) + 1e-6)
+    }), { numRuns: 40 })
+    expect(day80('soak', 1, -2)).toBe(400)
+    // 8 °C colder: 1.6^0.8 = 1.456 times as long.
+    expect(day80('soak', 1, 10)).toBeCloseTo(4.6 * 1.6 ** 0.8, 1)
+  })
+
+  it('drained it stays as it is', () => {
+    const { days, charged } = { days: Float64Array.from([1, 3, 9]), charged: chargedAt({ way: wayOf('soak'), sizeTimes: 1, placeC: [18], filledDay: 0, drainedDay: 3 }, traitsAt([], wayOf('soak')), Float64Array.from([1, 3, 9])) }
+    expect(days).toHaveLength(3)
+    expect(charged[2]).toBe(charged[1])
+    expect(charged[1]).toBeGreaterThan(charged[0]!)
+  })
+})
+
+describe('chosen by a day', () => {
+  const by = (id: string, days: number, waterDays = 0) => deadlineOf(wayOf(id), 1, 'outside', waterDays, warm(0)).by(new Date(afterDays(days)))
+
+  it('a soak with its week of drying is an even chance in 11.6 days, sure in three weeks, and nothing in a week', () => {
+    expect(by('soak', 11.6)).toBeCloseTo(0.5, 1)
+    expect(by('soak', 14)).toBeCloseTo(0.9, 1)
+    expect(by('soak', 21)).toBeGreaterThan(0.99)
+    expect(by('soak', 7)).toBe(0)
+    expect(by('in-heap', 60)).toBeCloseTo(0.1, 1)
+  })
+
+  it('later is never less likely, and water that has to stand first never makes it likelier', () => {
+    fc.assert(fc.property(fc.constantFrom(...WAYS.map(({ id }) => id)), fc.double({ min: 1, max: 200, noNaN: true }), fc.double({ min: 0, max: 60, noNaN: true }), (id, day, more) => {
+      expect(by(id, day + more)).toBeGreaterThanOrEqual(by(id, day) - 1e-9)
+      expect(by(id, day, 1)).toBeLessThanOrEqual(by(id, day) + 1e-9)
+    }), { numRuns: 25 })
+  })
+
+  it('its window ends where nine in ten are through', () => {
+    const deadline = deadlineOf(wayOf('pond'), 1, 'outside', 0, warm(0))
+    expect(deadline.by(deadline.to)).toBeCloseTo(0.9, 1)
+    expect(deadline.by(deadline.from)).toBeCloseTo(0.1, 1)
+  })
+
+  it('says what is too late, what no heap stands for, and where a heap does stand', () => {
+    const compared = (around: Surroundings) => charCharging.draft(proposal('soak', { [words.BY]: afterDays(25).slice(0, 10) }), around).compared!
+    const row = (around: Surroundings, id: string) => compared(around).rows.find(({ approachId }) => approachId === id)!
+    expect(row(warm(0), 'soak')).toMatchObject({ fits: true })
+    expect(row(warm(0), 'bedding')).toMatchObject({ fits: false, but: 'too late' })
+    expect(row(warm(0), 'in-heap').but).toBe('no heap stands')
+    const heaps = warm(0, { carriers: [{ batchId: 'h', name: 'Big bay', as: 'heap' }] })
+    expect(row(heaps, 'in-heap').cells).toContain('in Big bay')
+    expect(charCharging.draft(proposal('in-heap'), heaps).refusal).toMatch(/into Big bay/)
+    expect(charCharging.draft(proposal('in-heap'), warm(0)).refusal).toMatch(/No heap stands/)
+    expect(charCharging.draft(proposal('soak'), warm(0)).refusal).toBeUndefined()
+    expect([chanceText(0.99), chanceText(0.72), chanceText(0.1)]).toEqual(['as good as sure', 'about 7 in 10', 'too late'])
+  })
+})
+
+describe('the recipe', () => {
+  it('is fitted to the vessel: a third free, the rest said in tubs', () => {
+    const [tub] = sitesOfKind('tub')
+    // The tub holds 78.5 L; two thirds are 52.4 L; a litre of char with 0.6 of compost stands 1.62 L: 32.3 L fit.
+    expect(recipeFor(tub!, wayOf('soak'), { [words.CHAR_L]: 20 })).toMatchObject({ charL: 20, livingL: 12, tubs: 1 })
+    expect(recipeFor(tub!, wayOf('soak'), { [words.CHAR_L]: 80 })).toMatchObject({ charL: expect.closeTo(32.32, 1), tubs: 3 })
+    expect(recipeFor(sitesOfKind('bag')[0]!, wayOf('pond'), { [words.CHAR_L]: 16, [words.BAG_L]: 5 })).toMatchObject({ charL: 16, bags: 4, waterL: 0 })
+  })
+
+  it('feeds have a limit by the litre of water, all that was given counted', () => {
+    const molasses = FEEDS.find(({ id }) => id === 'molasses')!
+    expect(feedRoomG(molasses, 25, [])).toBe(50)
+    expect(feedRoomG(molasses, 25, [{ id: 'molasses', grams: 30 }, { id: 'fish', grams: 99 }])).toBe(20)
+    expect(feedRoomG(molasses, 25, [{ id: 'molasses', grams: 300 }])).toBe(0)
+  })
+})
+
+describe('water first', () => {
+  it('rain takes the char at once; chlorine waits a day; chloramine waits for ascorbic acid', () => {
+    expect(waterState(soak(), warm(0.1))).toMatchObject({ fit: true, filledAt: afterDays(0) })
+    const chlorine = soak([], { [words.TAP]: 'chlorine' })
+    expect(waterState(chlorine, warm(0.9))).toMatchObject({ fit: false, filledAt: undefined })
+    expect(waterState(chlorine, warm(1.01)).fit).toBe(true)
+    const chloramine = soak([], { [words.TAP]: 'chloramine' })
+    expect(waterState(chloramine, warm(9)).fit).toBe(false)
+    expect(waterState(soak([did(0.1, words.ACID, { grams: 0.2 })], { [words.TAP]: 'chloramine' }), warm(0.2)).fit).toBe(true)
+  })
+
+  it('takes the settings where nothing else was said', () => {
+    expect(waterState(soak([], { [words.TAP]: 'settings' }), warm(1, { water: 'mains' })).water).toMatchObject({ kind: 'chloramine', feared: true })
+    expect(waterState(soak([], { [words.TAP]: 'settings' }), warm(1, { water: 'rain' })).water.kind).toBe('sound')
+    // Whoever stirred it had put the char in, whatever the settings say later.
+    expect(waterState(soak([did(2, words.STIRRED)], { [words.TAP]: 'settings' }), warm(9, { water: 'mains' })).filledAt).toBe(afterDays(2))
+  })
+
+  it('is asked for in order, and the clock runs from when the char is in', () => {
+    const waits = soak([], { [words.TAP]: 'chloramine' })
+    expect(actions(waits, warm(0.2))).toEqual(['acid'])
+    expect(charCharging.look.gates(waits, warm(0.2))[0]).toMatchObject({ id: words.WATER_FIT, open: false })
+    // 25 L with 2 mg a litre: 50 mg of it, 0.125 to 0.15 g.
+    expect(charCharging.look.tasks(waits, warm(0.2))[0]!.reason).toMatch(/0\.1[23] to 0\.15 g of ascorbic acid for 25 L/)
+    const bound = [did(0.2, words.ACID, { grams: 0.15 })]
+    expect(actions(soak(bound, { [words.TAP]: 'chloramine' }), warm(0.3))).toEqual(['fill'])
+    const filled = soak([...bound, did(2, words.FILLED)], { [words.TAP]: 'chloramine' })
+    expect(charCharging.look.standing(filled, warm(2)).phase).toBe('charging')
+    expect(questionOf(filled, warm(3)).filledDay).toBeCloseTo(2, 6)
+  })
+})
+
+describe('a soak at work', () => {
+  it('asks for stirring daily and whether it sinks, then to be drained, dried and taken, and says what is left when taken early', () => {
+    const batch = soak()
+    expect(actions(batch, warm(1.2))).toEqual(['stirred', 'look'])
+    expect(charCharging.look.outputs(batch, warm(1.2))[0]!.hint).toMatch(/Too early|Give a nitrogen feed/)
+    expect(charCharging.look.standing(batch, warm(9)).phase).toBe('charged')
+    expect(actions(batch, warm(9))).toContain('drain')
+    const drained = soak([did(9, words.DRAINED)])
+    expect(charCharging.look.standing(drained, warm(11)).phase).toBe('drying')
+    expect(charCharging.look.standing(drained, warm(17))).toMatchObject({ phase: 'dry', tone: 'good' })
+    expect(charCharging.look.outputs(soak([did(1, words.DRAINED)]), warm(9))[0]!.hint).toMatch(/it takes from the soil|rob/)
+  })
+
+  it('stinks: begin again, and nothing else matters', () => {
+    const foul = soak([seen(2, words.SMELL, 'foul')])
+    expect(charCharging.look.standing(foul, warm(2.1))).toMatchObject({ phase: 'foul', tone: 'bad' })
+    expect(actions(foul, warm(2.1))).toEqual(['smell'])
+    expect(charCharging.look.standing(soak([seen(2, words.SMELL, 'foul'), seen(3, words.SMELL, 'earthy')]), warm(3.1)).phase).toBe('charging')
+  })
+
+  it('knows its liquor: water in, less what the char drank and what was given', () => {
+    const batch = soak([put(1, [], 5), { kind: 'used', at: afterDays(2), batchId: 'b', litres: 4, place: 'leeks', areaM2: 5, waterL: 40 }])
+    const liquor = charCharging.look.facts(batch, warm(60)).find(({ label }) => label === 'Liquor')!
+    // 25 + 5 − 4 − 20 · 0.4 · (all but) 1 = 18.
+    expect(liquor.value).toMatch(/^18.L$/)
+  })
+
+  it('what floats makes it later, what sinks sooner, and both narrow it', () => {
+    const plain = forecast(soak(), warm(4)).windows.charged!.now
+    const floats = forecast(soak([seen(4, words.SINKS, 'floats')]), warm(4)).windows.charged!
+    const sunk = forecast(soak([seen(4, words.SINKS, 'sunk')]), warm(4)).windows.charged!.now
+    expect(floats.now.typical).toBeGreaterThan(plain.typical + 0.5)
+    expect(sunk.typical).toBeLessThan(plain.typical - 0.5)
+    expect(floats.moves[0]!.movedDays).toBeGreaterThan(0)
+    expect(Math.log(sunk.high / sunk.low)).toBeLessThan(Math.log(plain.high / plain.low))
+  })
+
+  it('nothing is expected while the water stands', () => {
+    const waits = soak([], { [words.TAP]: 'chlorine' })
+    expect(charCharging.look.windows(waits, warm(0.5))).toEqual([])
+    expect(charCharging.look.charts(waits, warm(0.5))).toEqual([])
+  })
+
+  it('holds eight times in ten, on its own law and on another: pores that fill by the root of time, in a place warmer than said', () => {
+    const random = seededRandom(17)
+    const times = Float64Array.from({ length: 800 }, (_, index) => index / 10)
+    const held = (truth: (slower: number) => (day: number) => number) => {
+      const hits = Array.from({ length: 70 }, () => {
+        const at = truth(Math.exp(logSpread(wayOf('soak')) * normal(random)))
+        const real = times.find(day => at(day) >= ENOUGH) ?? 80
+        // An eye is off by an eighth either way.
+        const look = (day: number) => {
+          const told = at(day) + 0.12 * normal(random)
+          return seen(day, words.SINKS, told < 0.4 ? 'floats' : told < 0.72 ? 'half' : 'sunk')
+        }
+        const { low, high } = forecast(soak([look(2), look(4)], { [words.SIZE]: 'fine', [words.STANDS]: 'room' }), warm(4)).windows.charged!.now
+        return real >= low - 0.15 && real <= high + 0.15
+      })
+      return hits.filter(Boolean).length / hits.length
+    }
+    const own = held(slower => day => 1 - Math.exp(-day * Math.log(5) / (4.6 / 1.6 ** 0.2 * slower)))
+    const other = held(slower => day => Math.min(1, ENOUGH * Math.sqrt(day / (4.6 / 1.6 ** 0.5 * slower))))
+    expect(own).toBeGreaterThan(0.7)
+    expect(own).toBeLessThan(0.96)
+    expect(other).toBeGreaterThan(0.6)
+  }, 60_000)
+
+  it('times of a forecast hold every finding', () => {
+    const question = questionOf(soak([seen(2.345, words.SINKS, 'half')]), warm(4))
+    expect(Array.from(timesOf(question)).some(day => Math.abs(day - 2.345) < 1e-6)).toBe(true)
+  })
+})
+
+describe('the cress trial', () => {
+  const judge = (up: number, upControl: number, upRaw: number) => cress.judge({ sown: 20, sownControl: 20, sownRaw: 20 }, { up, upControl, upRaw, roots: 'sound' })
+
+  it('charged as good as without passes, and raw that did worse is said', () => {
+    const one = judge(19, 19, 8)
+    expect(one).toMatchObject({ ok: true, value: { grade: 'passed' } })
+    expect(one.ok && one.value.text).toMatch(/With raw char 8 of 20: Raw did worse/)
+  })
+
+  it('few seeds prove nothing, and counts that cannot be are refused', () => {
+    const one = judge(18, 19, 16)
+    expect(one.ok && one.value.text).toMatch(/cannot be told apart/)
+    expect(cress.judge({ sown: 20, sownControl: 20, sownRaw: 20 }, { up: 30, upControl: 19, upRaw: 3, roots: 'sound' }).ok).toBe(false)
+  })
+})
