@@ -107,5 +107,5 @@ export function demoSpreads(today: Date, lotOf: LotOf): NewEvent[] {
     return lotId ? [{ kind: 'used', at: on(daysAgo), lotId, litres, place: onto.name, bedId: onto.id }] : []
   }
   const charged = lotOf('demo-spring-soak', 'char-charged')
-  return [...spread(200, charged, 24, 0), ...spread(199, charged, 6, 1)]
+  return [...spread(200, charged, 14, 0), ...spread(199, charged, 3, 1)]
 }

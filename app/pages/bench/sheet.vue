@@ -28,6 +28,14 @@ async function checklist(): Promise<void> {
   <div v-if="proposal && planned">
     <div class="no-print pb-4 mb-4 border-b-2 border-inverted/60">
       <BuildingBar />
+      <p
+        v-if="planned.draft.refusal"
+        class="border-l-4 border-error pl-3 font-semibold mb-3"
+        role="alert"
+        data-refusal
+      >
+        {{ planned.draft.refusal }}
+      </p>
       <div class="flex flex-wrap gap-4 items-end">
         <label class="flex-1 min-w-48">
           <span class="field-label">Name</span>
@@ -52,7 +60,7 @@ async function checklist(): Promise<void> {
         <button
           type="button"
           class="label-button strong"
-          :disabled="building !== undefined"
+          :disabled="building !== undefined || planned.draft.refusal !== undefined"
           @click="checklist"
         >
           <UIcon
@@ -64,7 +72,7 @@ async function checklist(): Promise<void> {
         <button
           type="button"
           class="label-button"
-          :disabled="busy"
+          :disabled="busy || planned.draft.refusal !== undefined"
           @click="start({ ...heap, ingredients: goesIn })"
         >
           {{ method.words.start }}
