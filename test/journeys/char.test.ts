@@ -94,7 +94,7 @@ describe('on a phone', () => {
     await gardener.press(button('Back to the burn'))
     await gardener.press('[data-pad="snapped"]')
     await gardener.press('::-p-xpath(//form//button[contains(., "Snap test")])')
-    await gardener.see('It snaps: sound char.')
+    await gardener.see('it snaps: sound char.')
     await gardener.press('[data-pad="crushed"]')
     await gardener.type(field('Litres before'), '30')
     await gardener.type(field('Litres after'), '20')
