@@ -108,6 +108,8 @@ describe('what else is spread', () => {
     // 1 L of char is free; a tenth of the compost is char: 10 L.
     expect(dose(asked('compost-finished', { history: full, charShare: 0.1 })).mostL).toBeCloseTo(10, 9)
     const sour = bed({ grows: 'sour-loving' })
+    expect(why(asked('leaf-mould', { bed: sour, charShare: 0.02 }))).toMatch(/char in it/)
+    expect(doseFor(asked('leaf-mould', { bed: sour, charShare: 0.004 })).ok).toBe(true)
     expect(why(asked('leaf-mould', { bed: sour, charShare: 0.1 }))).toMatch(/char in it/)
     expect(why(asked('compost-finished', { bed: sour }))).toMatch(/leaf mould/)
     expect(doseFor(asked('leaf-mould', { bed: sour })).ok).toBe(true)
@@ -120,6 +122,7 @@ describe('what else is spread', () => {
     const sour = bed({ reaction: 'sour', ground: { shape: 'rectangle', widthM: 2, lengthM: 5 } })
     // A handful, 72 g at 0.6 kg a litre, on each of 10 m².
     expect(dose(asked('wood-ash', { bed: sour })).usualL).toBeCloseTo(1.2, 9)
+    expect(dose(asked('wood-ash', { bed: sour })).mostL).toBeCloseTo(1.6, 9)
     expect(why(asked('wood-ash', { bed: sour, history: [onBed('wood-ash', 1, 0, '2026-02-01T10:00:00.000Z')] }))).toMatch(/within the year/)
     expect(doseFor(asked('wood-ash', { bed: sour, history: [onBed('wood-ash', 1, 0, '2025-02-01T10:00:00.000Z')] })).ok).toBe(true)
   })
@@ -128,6 +131,8 @@ describe('what else is spread', () => {
     expect(harvestAfter(AT, bed())?.toISOString().slice(0, 10)).toBe('2027-01-29')
     expect(harvestAfter(AT, bed({ eaten: 'clear' }))?.toISOString().slice(0, 10)).toBe('2026-12-30')
     expect(harvestAfter(AT, bed({ eaten: 'not' }))).toBeUndefined()
+    // 2 cm on a square metre are 20 L, 3 cm the most.
+    expect(dose(asked('horse-manure-straw'))).toMatchObject({ usualL: expect.closeTo(20, 9), mostL: expect.closeTo(30, 9) })
     const history = [onBed('horse-manure-straw', 20), onBed('compost-finished', 20)]
     expect(noHarvestBefore(bed(), history, AUTUMN)?.toISOString().slice(0, 10)).toBe('2027-01-29')
     expect(noHarvestBefore(bed(), history, new Date('2027-02-01T10:00:00.000Z'))).toBeUndefined()

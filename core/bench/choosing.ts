@@ -19,7 +19,7 @@ export interface Fit {
   readonly speaksAgainst: readonly string[]
 }
 
-const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = { beds: 'compost for beds', potting: 'potting mixes', seeds: 'seed mixes', mulch: 'mulch', feeding: 'a feed', microbes: 'life for the soil' }
+const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = { beds: 'compost for beds', potting: 'potting mixes', seeds: 'seed mixes', mulch: 'mulch', feeding: 'a feed', microbes: 'life for the soil', lasting: 'char that stays in the soil' }
 
 /** The name of a purpose as it is asked for. */
 export function purposeName(purpose: Purpose): string {

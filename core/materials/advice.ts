@@ -49,6 +49,21 @@ const RULES: readonly Rule[] = [
     steps: ['Cold, dry, from plain wood only. Gloves and goggles; rinse skin and eyes with much water and see a doctor when an eye was hit.', 'Never on fresh greens or manure: it drives their nitrogen off as ammonia.'],
   },
   {
+    id: 'charge-char', title: 'Charge it before it goes on a bed', applies: material => material.family === 'char' && says(material, 'charge it'),
+    steps: [
+      'Raw char keeps water out, floats, and then takes feed from the soil for months. Soaked with compost for one or two weeks, or sent through a heap, it gives from the start.',
+      'On beds a tenth of the top hand\'s breadth is the aim, a fifth the ceiling, with all that was ever spread. It makes soil less sour: never on blueberries and their like.',
+    ],
+  },
+  {
+    id: 'plain-charcoal', title: 'Which charcoal', applies: material => says(material, 'briquettes'),
+    steps: ['Lumps of plain hardwood that ring when knocked together, and nothing else: briquettes hold binders, others lighter or scent.', 'A bag is sold by weight and used by volume: kilograms ÷ 0.2 are litres of crushed char, less a tenth that is sifted out.'],
+  },
+  {
+    id: 'invasive-stems', title: 'Burn it where it grew', applies: material => says(material, 'where they grew'),
+    steps: ['Cut dead and dry in winter, charred on the spot. Carried off, seeds and bits of root travel with it, and in many places the law forbids it: ask the local authority.', 'Some of them give off sap that burns skin in the sun: long sleeves, gloves, goggles.'],
+  },
+  {
     id: 'roots', title: 'Weeds that come back', applies: material => says(material, 'couch') || says(material, 'drown'),
     steps: ['Roots of couch, bindweed and ground elder: six weeks drowned in a covered tub, or dried to dust on a grid, then into the heap.', 'Plants that are listed as invasive may not be moved in many places: ask the local authority.'],
   },

@@ -36,7 +36,7 @@ const VIEWS: readonly (readonly [name: string, path: string, open?: string])[] =
   ['a cage', '/batch/demo-hazel-cage'], ['filling', '/batch/demo-hazel-cage', '[data-pad="filled"]'], ['taking some', '/batch/demo-lawn-cage/finish'], ['a dry cage', '/batch/demo-eaves-cage/wrong'], ['a label', '/batch/demo-hazel-cage/label'],
   ['a brew', '/batch/demo-forest-bucket'], ['giving', '/batch/demo-forest-bucket', '[data-pad="given"]'], ['a sheet of a brew', '/batch/demo-forest-bucket/sheet'],
   ['a slow heap', '/batch/demo-right-bay'], ['a caddy', '/batch/demo-right-bay', '[data-pad="fed"]'], ['a tower', '/batch/demo-fungal-tower'], ['worms refused', '/batch/demo-fungal-tower', '[data-pad="worms-in"]'], ['worms', '/batch/demo-cellar-bin'], ['a sour bin', '/batch/demo-cellar-bin/wrong'],
-  ['trials', '/trials', '[data-new-trial]'], ['a trial', '/trials/side-by-side.demo-tower'],
+  ['beds', '/beds'], ['a new bed', '/beds', '[data-new-bed]'], ['a bed\'s history', '/beds', '[data-bed="Long bed"] [data-history]'], ['a burn', '/batch/demo-autumn-barrel'], ['a burn step by step', '/batch/demo-autumn-barrel/run'], ['a soak', '/batch/demo-soak'], ['the cress trial', '/batch/demo-soak/ready', '[data-test="cress-char"] summary'], ['trials', '/trials', '[data-new-trial]'], ['a trial', '/trials/side-by-side.demo-tower'],
   ['a term explained', '/batch/demo-plum-bay', '[data-term]'], ['why', '/bench', '[data-panel="why"]'], ['bringing something', '/store', '[data-wanted] button'], ['a lot set right', '/store', '[data-lot-more]'], ['labels', '/labels'], ['arranging the yard', '/yard', '[data-arrange]'], ['a chart as a table', '/batch/demo-apple-bay', '[data-chart-table]'],
   ['no such batch', '/batch/nothing'], ['no such page', '/nowhere'],
 ]

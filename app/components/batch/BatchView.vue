@@ -59,6 +59,7 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
       <strong class="font-semibold">{{ gate.label }}:</strong> {{ gate.reason }}
     </p>
 
+    <CharWithin :known="known" />
     <InAndOutNote
       v-if="!stands"
       :known="known"

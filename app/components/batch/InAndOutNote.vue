@@ -25,7 +25,7 @@ const cameOut = computed(() => known.batch.takings.flatMap(({ products }) => pro
   <div v-if="balance && known.batch.ended && balance.inL + balance.outL > 0">
     <div class="grid grid-cols-2 gap-6 max-w-xl">
       <section
-        v-for="side in [{ title: 'Went in', litres: balance.inL, list: goneIn, family: goneIn[0]?.material.family ?? 'leaf' }, { title: 'Came out', litres: balance.outL, list: cameOut, family: 'finished' as const }]"
+        v-for="side in [{ title: 'Went in', litres: balance.inL, list: goneIn, family: goneIn[0]?.material.family ?? 'leaf' }, { title: 'Came out', litres: balance.outL, list: cameOut, family: cameOut[0]?.material.family ?? 'finished' }]"
         :key="side.title"
       >
         <h2>{{ side.title }}</h2>

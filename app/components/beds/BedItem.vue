@@ -19,6 +19,7 @@ const again = computed(() => SPREAD_KINDS.flatMap((kind) => {
   const date = kind.again(againOn(bed))
   return date && date > now.value ? [{ id: kind.id, date }] : []
 }))
+const times = computed(() => history.value.length === 0 ? 'Nothing spread so far' : `Spread ${history.value.length === 1 ? 'once' : `${history.value.length} times`}`)
 const deep = (one: OnBed) => spreadDepthM(bed, one.litres)
 const what = (one: OnBed) => `${quantity('volume', one.litres, 1)} of ${one.material?.short ?? one.batchName ?? 'something unknown here'}`
 </script>
@@ -58,16 +59,17 @@ const what = (one: OnBed) => `${quantity('volume', one.litres, 1)} of ${one.mate
         type="button"
         class="label-button"
         :aria-expanded="open"
-        :aria-label="`what was spread on ${bed.name}`"
+        :aria-label="`${times}: ${bed.name}`"
+        data-history
         @click="open = !open"
       >
-        {{ history.length === 0 ? 'Nothing spread so far' : `Spread ${history.length === 1 ? 'once' : `${history.length} times`}` }}
+        {{ times }}
       </button>
       <button
         type="button"
         class="label-button"
         :aria-expanded="editing"
-        :aria-label="`set ${bed.name} right`"
+        :aria-label="`Set it right: ${bed.name}`"
         @click="editing = !editing"
       >
         Set it right
@@ -92,7 +94,7 @@ const what = (one: OnBed) => `${quantity('volume', one.litres, 1)} of ${one.mate
         <button
           type="button"
           class="tap aside-note underline underline-offset-3 decoration-dotted"
-          :aria-label="`take back: ${what(one)}`"
+          :aria-label="`take it back: ${what(one)}`"
           @click="takeBack(one.eventId, what(one))"
         >
           take it back

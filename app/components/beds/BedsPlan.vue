@@ -9,8 +9,12 @@ const { beds } = defineProps<{ beds: readonly Bed[] }>()
 const { historyOf } = useBeds()
 const { now } = useGarden()
 const { quantity } = useSay()
-const ROW_M = 11
-const PATH_M = 0.7
+/** So much ground side by side: on a narrow screen less, so that names can be read. */
+const narrow = useMediaQuery('(max-width: 640px)')
+const rowM = computed(() => narrow.value ? 4.6 : 11)
+const PATH_M = 0.5
+/** A small bed still has room for its name. */
+const LEAST_M = 2
 const A_YEAR_MS = 365 * 86_400_000
 
 const sizeOf = ({ ground }: Bed) => ground.shape === 'circle' ? { w: ground.diameterM, h: ground.diameterM } : { w: Math.max(ground.widthM, ground.lengthM), h: Math.min(ground.widthM, ground.lengthM) }
@@ -19,15 +23,15 @@ const laid = computed(() => {
   let [x, y, high] = [0, 0, 0]
   return beds.map((bed) => {
     const { w, h } = sizeOf(bed)
-    const room = Math.max(w, 2.4)
-    if (x > 0 && x + room > ROW_M) [x, y, high] = [0, y + high + 0.8, 0]
+    const room = Math.max(w, LEAST_M)
+    if (x > 0 && x + room > rowM.value) [x, y, high] = [0, y + high + 0.8, 0]
     const place = { bed, x, y, w, h }
     x += room + PATH_M
     high = Math.max(high, h)
     return place
   })
 })
-const width = computed(() => Math.max(5, ...laid.value.map(({ x, w }) => x + Math.max(w, 2.4))))
+const width = computed(() => Math.max(4, ...laid.value.map(({ x, w }) => x + Math.max(w, LEAST_M))))
 const height = computed(() => Math.max(1, ...laid.value.map(({ y, h }) => y + h + 0.6)))
 const yearly = (bed: Bed) => historyOf(bed).filter(({ material, at }) => material?.family === 'finished' && now.value.getTime() - Date.parse(at) < A_YEAR_MS)
 const depthOf = (bed: Bed) => spreadDepthM(bed, yearly(bed).reduce((sum, { litres }) => sum + litres, 0))

@@ -98,7 +98,7 @@ const goes = (one: Covered) => `${amount(containersFor(one.litres, bucket.value)
           <button
             type="button"
             class="label-button"
-            :aria-label="`spread on ${one.bed.name}`"
+            :aria-label="`Spread it on ${one.bed.name}`"
             @click="lot && spread(lot, [one])"
           >
             Spread it

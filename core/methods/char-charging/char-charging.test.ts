@@ -44,6 +44,11 @@ describe('how long it takes', () => {
     expect(day80('soak', 1, 18)).toBeCloseTo(4.6, 1)
     expect(day80('pond', 1, 18)).toBeCloseTo(14, 1)
     expect(day80('in-heap', 1, 18)).toBeCloseTo(100, 0)
+    expect(day80('nitrogen', 1, 18)).toBeCloseTo(7, 1)
+    expect(day80('aired', 1, 18)).toBeCloseTo(2.8, 1)
+    // Middle pieces 1.45 times as long in a tub; in a pond by its root, 1.204.
+    expect(day80('soak', SIZES[1].times, 18)).toBeCloseTo(6.67, 1)
+    expect(day80('pond', SIZES[1].times, 18)).toBeCloseTo(16.86, 1)
     expect(usualDays(wayOf('in-heap'), 1)).toMatchObject({ low: 60, high: 180 })
   })
 
@@ -100,6 +105,9 @@ describe('chosen by a day', () => {
     expect(row(warm(0), 'soak')).toMatchObject({ fits: true })
     expect(row(warm(0), 'bedding')).toMatchObject({ fits: false, but: 'too late' })
     expect(row(warm(0), 'in-heap').but).toBe('no heap stands')
+    // Even chances are no plan: two in three are wanted.
+    const evenly = charCharging.draft(proposal('soak', { [words.SIZE]: 'fine', [words.BY]: afterDays(12).slice(0, 10) }), warm(0)).compared!.rows.find(({ approachId }) => approachId === 'soak')!
+    expect(evenly).toMatchObject({ fits: false, but: 'may be too late' })
     const heaps = warm(0, { carriers: [{ batchId: 'h', name: 'Big bay', as: 'heap' }] })
     expect(row(heaps, 'in-heap').cells).toContain('in Big bay')
     expect(charCharging.draft(proposal('in-heap'), heaps).refusal).toMatch(/into Big bay/)
@@ -193,6 +201,28 @@ describe('a soak at work', () => {
     expect(sunk.typical).toBeLessThan(plain.typical - 0.5)
     expect(floats.moves[0]!.movedDays).toBeGreaterThan(0)
     expect(Math.log(sunk.high / sunk.low)).toBeLessThan(Math.log(plain.high / plain.low))
+  })
+
+  it('what warmth does is uncertain: in the cold the window is wider than in the warm, by the share that is not known', () => {
+    const widthAt = (celsius: number) => {
+      const around = aroundOn(0, { meanC: Array.from({ length: 12 }, () => celsius) })
+      const { low, high } = forecast(soak([], { [words.SIZE]: 'fine' }), around).windows.charged!.now
+      return Math.log(high / low)
+    }
+    // Warmth of 2 °C: 1.6^−1.6; a spread of 0.3 on the 0.6 moves that by e^(±0.18), beside the pace's ±0.33: half as wide again or so.
+    expect(widthAt(2) / widthAt(18)).toBeGreaterThan(1.12)
+    expect(widthAt(2) / widthAt(18)).toBeLessThan(1.6)
+  })
+
+  it('a sign is as blurred as an eye: half sunk speaks softly against four fifths', () => {
+    const { low, high } = questionOf(soak([seen(3, words.SINKS, 'half')]), warm(4)).findings[0]!.finding as { low: number, high: number }
+    expect([low, high]).toEqual([0.35, 0.75])
+    const half = forecast(soak([seen(3, words.SINKS, 'half')], { [words.SIZE]: 'fine' }), warm(4)).windows.charged!
+    const start = half.start
+    // By the days it would be 65 % charged: half confirms that, and narrows it by a fifth or so, not by half.
+    const narrowed = Math.log(half.now.high / half.now.low) / Math.log(start.high / start.low)
+    expect(narrowed).toBeGreaterThan(0.6)
+    expect(narrowed).toBeLessThan(0.95)
   })
 
   it('nothing is expected while the water stands', () => {

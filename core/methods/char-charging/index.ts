@@ -21,7 +21,7 @@ export const charCharging: Method = {
     take: 'Take it out', takenDown: 'Taken out', early: 'It is not charged through so far: what is missing it takes from the soil.',
   },
   choosing: {
-    purposes: ['beds', 'potting', 'microbes'], weeks: range(1.5, 2.5, 20), minutesAWeek: range(10, 20, 30), heavy: false, eats: ['char', 'finished'], leastL: 1,
+    purposes: ['lasting', 'microbes'], weeks: range(1.5, 2.5, 7.5), minutesAWeek: range(10, 20, 30), heavy: false, eats: ['char', 'finished'], leastL: 1,
     line: 'Crushed char, compost, water and a week or two.',
   },
   approaches: WAYS,

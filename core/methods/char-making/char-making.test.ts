@@ -141,11 +141,23 @@ describe('the burn', () => {
     expect(charMaking.look.windows(batch, aroundOn(0.53))[0]?.id).toBe('done')
   })
 
+  it('usual minutes by hand: 60 cm of dry wood in a barrel 55, a cone of 170 L an hour, a pot of 10 L 100; ten points of water more a third longer', () => {
+    const minutes = (id: string, litres: number, heightM: number, moisture = 0.15) => wayOf(id).minutes({ litres, heightM, moisture })
+    expect(minutes('top-lit', 0, 0.6)).toBeCloseTo(0.6 / 0.011, 6)
+    expect(minutes('cone', 170, 0.3)).toBeCloseTo(60, 6)
+    expect(minutes('lidded-pot', 10, 0.2)).toBeCloseTo(100, 6)
+    expect(minutes('smother', 300, 0.5)).toBeCloseTo(300, 6)
+    expect(minutes('cone', 170, 0.3, 0.25)).toBeCloseTo(78, 6)
+    expect(minutes('cone', 170, 0.3, 0.05)).toBeCloseTo(60, 6)
+  })
+
   it('then quenching presses, the evening and the morning look are asked for, and warmth brings it back', () => {
     const done = [...lit, did(0.55, words.DONE)]
     expect(actions(burn(done), 0.551)).toEqual(['quench'])
     const quenched = [...done, did(0.553, words.QUENCHED, { litres: 60 }), did(0.56, words.SPREAD)]
+    // Due four hours after it was quenched.
     expect(charMaking.look.tasks(burn(quenched), aroundOn(0.6))).toMatchObject([{ action: words.EVENING, urgency: 'usual' }])
+    expect(charMaking.look.tasks(burn(quenched), aroundOn(0.6))[0]!.due.getTime() - Date.parse(afterDays(0.553))).toBe(4 * 3_600_000)
     expect(charMaking.look.tasks(burn(quenched), aroundOn(0.553 + 4.1 / 24))).toMatchObject([{ action: words.EVENING, urgency: 'now' }])
     const warm = [...quenched, did(0.73, words.EVENING, { found: 'warm' })]
     expect(charMaking.look.standing(burn(warm), aroundOn(0.74))).toMatchObject({ phase: 'hot-again', tone: 'bad' })

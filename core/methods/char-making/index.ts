@@ -18,7 +18,7 @@ export const charMaking: Method = {
     take: 'Into the store', takenDown: 'Put into the store', early: 'It is not crushed so far: what goes into the store now is as it came out.',
   },
   choosing: {
-    purposes: ['beds', 'potting'], weeks: range(0.1, 0.5, 2), minutesAWeek: range(30, 120, 240), heavy: true, eats: ['wood'], leastL: 20,
+    purposes: ['lasting'], weeks: range(0.4, 0.6, 2), minutesAWeek: range(30, 120, 240), heavy: true, eats: ['wood'], leastL: 20,
     line: 'Dry prunings, a barrel and an afternoon; or a bag, bought.',
   },
   approaches: WAYS,

@@ -11,8 +11,11 @@ import { SENSES } from './senses'
 import { waterNeedL } from './state'
 import { BURN_STEPS, type BurnStep } from './steps'
 import { wayOf } from './ways'
-import { ASHED, CHECKED, CRUSHED, RINSE, SNAPPED } from './words'
+import { ASHED, CHECKED, CRUSHED, DONE, MORNING, PICKED, QUENCHED, RINSE, SNAPPED } from './words'
 
+/** Whether the fire is behind it; what was bought never had one. */
+const isThrough = (batch: BegunBatch) => wayNow(batch).bought !== undefined || batch.did.some(({ deed }) => deed === DONE || deed === PICKED || deed === QUENCHED)
+const isCold = ({ did }: BegunBatch) => did.findLast(({ deed }) => deed === MORNING)?.answers.found === 'cold'
 const wayNow = ({ began }: BegunBatch) => wayOf(began.approachId)
 
 function deedOfStep({ id, label, icon, asks, cautions, gate, words, answer }: BurnStep): Deed {
@@ -62,10 +65,10 @@ const rinse: Quantity = {
 
 /** What can be recorded of a burn, in the order in which it is done. */
 export const PADS: readonly Pad[] = [
-  ...BURN_STEPS.map((step): Pad => ({ kind: 'deed', deed: deedOfStep(step), fits: batch => wayNow(batch).steps.includes(step.id) })),
-  { kind: 'sense', sense: SENSES[0]!, fits: batch => wayNow(batch).burns },
-  { kind: 'deed', deed: snapped },
-  { kind: 'deed', deed: ashed, fits: batch => !wayNow(batch).bought },
-  { kind: 'gauge', quantity: rinse },
-  { kind: 'deed', deed: crushed },
+  ...BURN_STEPS.map((step): Pad => ({ kind: 'deed', deed: deedOfStep(step), fits: batch => wayNow(batch).steps.includes(step.id) && !isCold(batch) })),
+  { kind: 'sense', sense: SENSES[0]!, fits: batch => wayNow(batch).burns && !isThrough(batch) },
+  { kind: 'deed', deed: snapped, fits: isThrough },
+  { kind: 'deed', deed: ashed, fits: batch => !wayNow(batch).bought && isThrough(batch) },
+  { kind: 'gauge', quantity: rinse, fits: isThrough },
+  { kind: 'deed', deed: crushed, fits: isThrough },
 ]

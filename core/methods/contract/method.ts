@@ -18,7 +18,7 @@ export interface Approach {
 }
 
 /** What the finished thing may be wanted for. */
-export const PURPOSES = ['beds', 'potting', 'seeds', 'mulch', 'feeding', 'microbes'] as const
+export const PURPOSES = ['beds', 'potting', 'seeds', 'mulch', 'feeding', 'microbes', 'lasting'] as const
 export type Purpose = typeof PURPOSES[number]
 
 /** What a gardener weighs before choosing a method. */
