@@ -16,7 +16,7 @@ const MADE: readonly Family[] = ['finished', 'char']
 
 /** The beds of the garden: what was spread on them, what may go on them, and how they are changed. */
 export const useBeds = createSharedComposable(() => {
-  const { store, stored, materials, clock, seasonMonth } = useGarden()
+  const { store, stored, materials, clock, seasonMonth, units } = useGarden()
   const { record, showNote } = useRecorder()
   const { quantity } = useSay()
   const key = computed(() => JSON.stringify(store.documents.filter(({ kind, id }) => kind === BED_KIND || id === BEDS_ID)))
@@ -34,7 +34,7 @@ export const useBeds = createSharedComposable(() => {
     const stuff = { material: one.material, charShare: charShareOf(store.journal.garden, one.lot.id, materials.value) }
     return spreadKindOf(stuff) ? [{ stored: one, stuff }] : []
   }).sort((a, b) => Number(MADE.includes(b.stuff.material.family)) - Number(MADE.includes(a.stuff.material.family))))
-  const around = computed(() => ({ school: school.value, now: clock.value, seasonMonth: seasonMonth.value }))
+  const around = computed(() => ({ school: school.value, now: clock.value, units: units.value, seasonMonth: seasonMonth.value }))
 
   /** How far so many litres of a lot go, and over which beds. */
   const coveringOf = ({ stuff }: SpreadLot, litres: number) => cover(stuff, litres, beds.value.map(bed => ({ bed, history: historyOf(bed) })), around.value)

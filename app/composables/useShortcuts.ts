@@ -11,6 +11,7 @@ export const SHORTCUTS: readonly Shortcut[] = [
   { key: '3', label: 'Store: what is there', to: '/store' },
   { key: '4', label: 'Yard: every heap', to: '/yard' },
   { key: '5', label: 'Garden: settings and backup', to: '/garden' },
+  { key: '6', label: 'Beds: what was spread, what covers them', to: '/beds' },
   { key: 'b', label: 'Bench: the build sheet of the plan', to: '/bench/sheet' },
   { key: 's', label: 'Store: put something in', to: '/store?add=1' },
   { key: 'm', label: 'Materials: their values and yours', to: '/materials' },

@@ -16,7 +16,7 @@ const AUTUMN = new Date(AT)
 const bed = (over: Partial<Bed> = {}): Bed => ({ id: 'b', name: 'Bed', ground: { shape: 'rectangle', widthM: 1, lengthM: 1 }, soil: 'loam', reaction: 'neutral', grows: 'usual', eaten: 'touching', depthM: 0.1, ...over })
 const of = (id: string) => findMaterial(id)!
 const onBed = (materialId: string, litres: number, charShare = 0, at = AT): OnBed => ({ eventId: `${materialId}-${litres}`, at, material: of(materialId), litres, charL: litres * charShare })
-const asked = (materialId: string, over: Partial<Asked> = {}): Asked => ({ bed: bed(), history: [], school: 'once', now: AUTUMN, seasonMonth: 10, material: of(materialId), charShare: of(materialId).family === 'char' ? 1 : 0, ...over })
+const asked = (materialId: string, over: Partial<Asked> = {}): Asked => ({ bed: bed(), history: [], school: 'once', now: AUTUMN, units: 'metric', seasonMonth: 10, material: of(materialId), charShare: of(materialId).family === 'char' ? 1 : 0, ...over })
 const dose = (one: Asked) => {
   const result = doseFor(one)
   if (!result.ok) throw new Error(result.error)
@@ -30,7 +30,7 @@ const why = (one: Asked) => {
 describe('a dose of char', () => {
   it('40 L at a tenth of the top 10 cm cover 4 m²: 10 L a square metre', () => {
     const beds = ['a', 'b', 'c', 'd', 'e'].map(id => ({ bed: bed({ id, name: id }), history: [] }))
-    const { covered, waiting, leftL, m2PerL } = cover({ material: of('char-charged'), charShare: 1 }, 40, beds, { school: 'once', now: AUTUMN, seasonMonth: 10 })
+    const { covered, waiting, leftL, m2PerL } = cover({ material: of('char-charged'), charShare: 1 }, 40, beds, { school: 'once', now: AUTUMN, units: 'metric', seasonMonth: 10 })
     expect(covered.map(({ litres }) => litres)).toEqual([10, 10, 10, 10])
     expect(waiting).toHaveLength(1)
     expect(leftL).toBeCloseTo(0, 9)
@@ -153,7 +153,7 @@ describe('which beds first', () => {
     { bed: bed({ id: 'had', name: 'had', grows: 'hungry' }), history: [onBed('char-charged', 8, 1)] },
     { bed: bed({ id: 'sand', name: 'sand', soil: 'sand' }), history: [] },
   ]
-  const around = { school: 'once', now: AUTUMN, seasonMonth: 10 } as const
+  const around = { school: 'once', now: AUTUMN, units: 'metric', seasonMonth: 10 } as const
 
   it('hungry ones before lean ones, those that had little before those that had much; each up to its own dose', () => {
     const { covered, refused, leftL } = cover({ material: of('char-charged'), charShare: 1 }, 100, beds, around)

@@ -11,7 +11,7 @@ const { now } = useGarden()
 const { quantity } = useSay()
 /** So much ground side by side: on a narrow screen less, so that names can be read. */
 const narrow = useMediaQuery('(max-width: 640px)')
-const rowM = computed(() => narrow.value ? 4.6 : 11)
+const rowM = computed(() => narrow.value ? 4.6 : 13)
 const PATH_M = 0.5
 /** A small bed still has room for its name. */
 const LEAST_M = 2

@@ -1,4 +1,5 @@
 import { addYears } from 'date-fns'
+import { quantityText } from '../../units/format'
 import { bedAreaM2 } from '../bed'
 import type { SpreadKind } from './kind'
 
@@ -20,8 +21,8 @@ export const ash: SpreadKind = {
     if (history.some(({ material, at }) => material?.id === ASH && now.getTime() - Date.parse(at) < A_YEAR_MS)) return 'It had ash within the year, and once a year is enough.'
     return undefined
   },
-  dose: ({ bed }) => ({
-    usualL: USUAL_L_M2 * bedAreaM2(bed), mostL: MOST_L_M2 * bedAreaM2(bed), why: 'a handful, 70 to 100 g, on each m² once a year',
+  dose: ({ bed, units }) => ({
+    usualL: USUAL_L_M2 * bedAreaM2(bed), mostL: MOST_L_M2 * bedAreaM2(bed), why: `a handful on each ${quantityText('area', units, 1, 0)}, once a year`,
     notes: ['Gloves, goggles, no wind: it burns skin and eyes.', 'Never together with manure or a nitrogen feed: it drives the nitrogen off.', 'Ash of plain, untreated wood only.'],
   }),
   again: ({ history }) => {

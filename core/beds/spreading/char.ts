@@ -1,4 +1,5 @@
 import { addYears } from 'date-fns'
+import { quantityText } from '../../units/format'
 import { bedAreaM2, type Bed } from '../bed'
 import { charOnBedL, type BedHistory } from '../history'
 import { CHAR_CEILING, CHAR_TARGET, LITTLE_L_M2, YEARS_BETWEEN } from '../schools'
@@ -37,14 +38,14 @@ export const char: SpreadKind = {
     return undefined
   },
   dose: (asked) => {
-    const { bed, history, school, charShare, material } = asked
+    const { bed, history, school, charShare, material, units } = asked
     const given = charOnBedL(history)
     const toTarget = Math.max(0, CHAR_TARGET * layerL(bed) - given)
     const wanted = school === 'once' ? toTarget : Math.min(toTarget, LITTLE_L_M2 * bedAreaM2(bed))
     const room = charRoomL(bed, history)
     return {
       usualL: Math.min(wanted, room) / charShare, mostL: room / charShare,
-      why: school === 'once' ? `${Math.round(100 * CHAR_TARGET)} % of the top layer, once for good` : `${LITTLE_L_M2} L of char on each m², every ${YEARS_BETWEEN} years, up to ${Math.round(100 * CHAR_TARGET)} % of the top layer`,
+      why: school === 'once' ? `${Math.round(100 * CHAR_TARGET)} % of the top layer, once for good` : `${quantityText('volume', units, LITTLE_L_M2, 1)} of char on each ${quantityText('area', units, 1, 0)}, every ${YEARS_BETWEEN} years, up to ${Math.round(100 * CHAR_TARGET)} % of the top layer`,
       notes: [
         'Damp it, rake it into the top few centimetres on a still day, and water it.',
         ...(isCharged(asked) ? [] : ['It is raw: give a nitrogen feed with it, and let it lie over winter.']),

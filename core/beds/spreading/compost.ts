@@ -1,4 +1,5 @@
 import { addYears } from 'date-fns'
+import { quantityText } from '../../units/format'
 import { CHAR_CEILING } from '../schools'
 import type { Bed } from '../bed'
 import { litresForDepth } from '../history'
@@ -25,13 +26,13 @@ export const compost: SpreadKind = {
     if (charShare > SOME_CHAR && charRoomL(bed, history) < 0.05) return `There is char in it, and the bed has ${Math.round(100 * CHAR_CEILING)} % in its top layer already.`
     return undefined
   },
-  dose: ({ bed, history, material, charShare }) => {
+  dose: ({ bed, history, material, charShare, units }) => {
     const depth = material.id === CASTINGS.id ? CASTINGS : DEPTHS[bed.grows]
     const ceilingL = charShare > SOME_CHAR ? charRoomL(bed, history) / charShare : Infinity
     const mostL = Math.min(litresForDepth(bed, depth.mostM), ceilingL)
     return {
       usualL: Math.min(litresForDepth(bed, depth.usualM), mostL), mostL,
-      why: `${depth.usualM * 100} cm, at most ${depth.mostM * 100} cm a year${bed.grows === 'poor' ? ': what grows there wants it lean' : ''}`,
+      why: `${quantityText('length', units, depth.usualM, 1)}, at most ${quantityText('length', units, depth.mostM, 1)} a year${bed.grows === 'poor' ? ': what grows there wants it lean' : ''}`,
       notes: [
         ...(charShare > SOME_CHAR ? [`About ${Math.round(100 * charShare)} % of it is char that went through the batch with it; it counts.`] : []),
         'A mask when it is dusty, gloves, hands washed: spores and soil.',

@@ -1,4 +1,5 @@
 import type { Material } from '../../materials/material'
+import type { UnitSystem } from '../../units/system'
 import type { Bed } from '../bed'
 import type { BedHistory } from '../history'
 import type { CharSchool } from '../schools'
@@ -16,6 +17,7 @@ export interface Asked extends Stuff {
   readonly history: BedHistory
   readonly school: CharSchool
   readonly now: Date
+  readonly units: UnitSystem
   /** Month of the northern year, 1 to 12: January is winter everywhere. */
   readonly seasonMonth: number
 }

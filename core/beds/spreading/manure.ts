@@ -1,4 +1,5 @@
 import { addYears } from 'date-fns'
+import { quantityText } from '../../units/format'
 import { isRawManure } from '../harvest'
 import { litresForDepth } from '../history'
 import type { SpreadKind } from './kind'
@@ -11,8 +12,8 @@ export const manure: SpreadKind = {
   id: 'manure',
   takes: ({ material }) => isRawManure(material),
   refuses: ({ bed }) => bed.grows === 'poor' || bed.grows === 'sour-loving' ? 'Too rich for what grows there.' : undefined,
-  dose: ({ bed }) => ({
-    usualL: litresForDepth(bed, USUAL_M), mostL: litresForDepth(bed, MOST_M), why: '2 cm, dug in in autumn',
+  dose: ({ bed, units }) => ({
+    usualL: litresForDepth(bed, USUAL_M), mostL: litresForDepth(bed, MOST_M), why: `${quantityText('length', units, USUAL_M)}, dug in in autumn`,
     notes: [
       bed.eaten === 'not' ? 'Nothing is eaten from this bed: still, gloves on and hands washed.' : `Nothing is harvested for ${bed.eaten === 'touching' ? '120 days where it touches the soil' : '90 days where it stays clear of the soil'}; rules where you live may ask for more.`,
       'Ask whether hay or straw in it was sprayed with a lasting weedkiller; a bean test tells.', 'Composted first it is safer, and loses less.',

@@ -209,8 +209,8 @@ describe('a soak at work', () => {
       const { low, high } = forecast(soak([], { [words.SIZE]: 'fine' }), around).windows.charged!.now
       return Math.log(high / low)
     }
-    // Warmth of 2 °C: 1.6^−1.6; a spread of 0.3 on the 0.6 moves that by e^(±0.18), beside the pace's ±0.33: half as wide again or so.
-    expect(widthAt(2) / widthAt(18)).toBeGreaterThan(1.12)
+    // Warmth of 2 °C: 1.6^−1.6; a spread of 0.3 on the 0.6 moves that by e^(±0.18), beside the pace's ±0.33: a good third wider.
+    expect(widthAt(2) / widthAt(18)).toBeGreaterThan(1.32)
     expect(widthAt(2) / widthAt(18)).toBeLessThan(1.6)
   })
 
@@ -221,7 +221,7 @@ describe('a soak at work', () => {
     const start = half.start
     // By the days it would be 65 % charged: half confirms that, and narrows it by a fifth or so, not by half.
     const narrowed = Math.log(half.now.high / half.now.low) / Math.log(start.high / start.low)
-    expect(narrowed).toBeGreaterThan(0.6)
+    expect(narrowed).toBeGreaterThan(0.79)
     expect(narrowed).toBeLessThan(0.95)
   })
 

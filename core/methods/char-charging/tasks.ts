@@ -15,11 +15,11 @@ interface Seen { readonly batch: BegunBatch, readonly soak: Soak, readonly surro
 
 const percent = (share: number) => `${Math.round(100 * share)} %`
 
-function waterFirst({ batch, soak: { phase, water }, surroundings: { now } }: Seen): Ask[] {
+function waterFirst({ batch, soak: { phase, water }, surroundings: { now, units } }: Seen): Ask[] {
   if (phase !== 'water') return []
   const waterL = batch.puts.reduce((sum, one) => sum + one.waterL, 0)
   if (water.fit) return [{ action: 'fill', doing: { kind: 'pad', pad: FILLED }, label: 'Char in', icon: 'i-ph-arrow-fat-line-down', title: 'In with the char', reason: water.water.kind === 'chlorine' ? `Of the chlorine ${percent(water.chlorineLeft)} is left: life can go in.` : 'The chloramine is bound: life can go in.', due: now, until: addDays(now, 2), urgency: 'usual' }]
-  if (water.water.kind === 'chloramine') return [{ action: 'acid', doing: { kind: 'pad', pad: ACID }, label: 'Bind it', icon: 'i-ph-flask', title: 'Bind the chloramine', reason: `It does not leave by standing: ${acidText(waterL, water.water.mgPerL)} for ${Math.round(waterL)} L, or pour it on a path and take rain water.`, due: now, until: addDays(now, 1), urgency: 'usual' }]
+  if (water.water.kind === 'chloramine') return [{ action: 'acid', doing: { kind: 'pad', pad: ACID }, label: 'Bind it', icon: 'i-ph-flask', title: 'Bind the chloramine', reason: `It does not leave by standing: ${acidText(waterL, water.water.mgPerL)} for ${quantityText('volume', units, waterL)}, or pour it on a path and take rain water.`, due: now, until: addDays(now, 1), urgency: 'usual' }]
   const fitAt = water.fitAt ?? now
   return [{ action: 'fill', doing: { kind: 'pad', pad: FILLED }, label: 'Char in', icon: 'i-ph-arrow-fat-line-down', title: 'Let the water stand, then in with the char', reason: `Chlorine leaves an open tub: ${percent(water.chlorineLeft)} are left now, under a tenth from ${dayText(fitAt)}, ${timeText(fitAt)}.`, due: fitAt, until: addDays(fitAt, 1), urgency: 'whenever' }]
 }

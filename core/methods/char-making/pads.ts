@@ -2,7 +2,7 @@ import { USUAL_CRUSHED } from './crushing'
 import type { Deed, Pad, Quantity } from '../contract'
 import type { BegunBatch } from '../../journal/garden'
 import { numberOf } from '../../questions/question'
-import { numberText, quantityText } from '../../units/format'
+import { quantityText } from '../../units/format'
 import { ASH_BURNS, DUST } from './cautions'
 import { yielded } from './load'
 import { burnLoad } from './own'
@@ -21,7 +21,7 @@ const wayNow = ({ began }: BegunBatch) => wayOf(began.approachId)
 function deedOfStep({ id, label, icon, asks, cautions, gate, words, answer }: BurnStep): Deed {
   return {
     id, label, icon, asks, cautions, ...(gate ? { gate } : {}), how: '',
-    said: (batch, answers, surroundings) => id === CHECKED ? padsSaid.checked(answers, waterNeedL(yielded(burnLoad(batch, surroundings), wayNow(batch))), surroundings.units) : { said: words(answers, 'metric').replace(/^./, letter => letter.toLowerCase()), answer: padsSaid.found(answers) || answer },
+    said: (batch, answers, surroundings) => id === CHECKED ? padsSaid.checked(answers, waterNeedL(yielded(burnLoad(batch, surroundings), wayNow(batch))), surroundings.units) : { said: words(answers, surroundings.units).replace(/^./, letter => letter.toLowerCase()), answer: padsSaid.found(answers) || answer },
     words: (answers, { units }) => words(answers, units),
   }
 }
@@ -40,7 +40,7 @@ const snapped: Deed = {
 const ashed: Deed = {
   id: ASHED, label: 'Ash', icon: 'i-ph-scales', how: 'Shake the cold char in a basket outdoors; weigh what falls through. It is a lot of its own in the store: for sour soil only.', cautions: [ASH_BURNS, DUST],
   asks: [{ id: 'kg', kind: 'mass', label: 'Ash', usual: 0.5, most: 200 }],
-  said: (_, answers) => ({ said: `${numberText(numberOf(answers, 'kg') ?? 0, 1)} kg of ash shaken out.`, answer: 'Rinse what is left, and measure the rinse.' }),
+  said: (_, answers, { units }) => ({ said: `${quantityText('mass', units, numberOf(answers, 'kg') ?? 0, 1)} of ash shaken out.`, answer: 'Rinse what is left, and measure the rinse.' }),
   words: (answers, { units }) => `${quantityText('mass', units, numberOf(answers, 'kg') ?? 0, 1)} of ash shaken out.`,
 }
 
@@ -51,7 +51,7 @@ const crushed: Deed = {
     { id: 'coarsePct', kind: 'percent', label: 'Stays on a 15 mm sieve', usual: 20 }, { id: 'finePct', kind: 'percent', label: 'Falls through 5 mm', usual: 30 },
     { id: 'mask', kind: 'choice', label: 'Damped, mask on', choices: [{ id: 'yes', label: 'yes' }, { id: 'no', label: 'no' }] },
   ],
-  said: (_, answers) => padsSaid.crushed(answers, USUAL_CRUSHED),
+  said: (_, answers, { units }) => padsSaid.crushed(answers, USUAL_CRUSHED, units),
   words: (answers, { units }) => `Crushed: ${quantityText('volume', units, numberOf(answers, 'beforeL') ?? 0)} to ${quantityText('volume', units, numberOf(answers, 'afterL') ?? 0)}${answers.mask === 'no' ? ', without a mask' : ''}.`,
 }
 

@@ -1,6 +1,6 @@
 import type { Answers } from '../../journal/garden'
 import { numberOf } from '../../questions/question'
-import { numberText } from '../../units/format'
+import { quantityText } from '../../units/format'
 import type { Range } from '../../units/range'
 import type { UnitSystem } from '../../units/system'
 import { goingOf } from './go'
@@ -41,10 +41,10 @@ export const padsSaid = {
     if (togo !== undefined) return `About ${togo === 1 ? 'one more round' : `${togo} more rounds`}, at this pace.`
     return before.length > 0 ? 'It hardly fell: stir longer, let it stand overnight, pour off, fill again.' : 'Alkaline: pour off, fill again, stir, wait an hour, measure again.'
   },
-  crushed(answers: Answers, usual: Range) {
+  crushed(answers: Answers, usual: Range, units: UnitSystem) {
     const [before, after] = [numberOf(answers, 'beforeL') ?? 0, numberOf(answers, 'afterL') ?? 0]
     const share = before > 0 ? after / before : 0
     const odd = share > 1 ? 'More than before crushing cannot be: check both numbers.' : share > 0 && (share < usual.low * 0.8 || share > usual.high * 1.15) ? 'Two thirds are usual: check both numbers.' : ''
-    return { said: `crushed to ${numberText(after)} L${before > 0 ? `, ${Math.round(100 * share)} % of what it was` : ''}.`, answer: [answers.mask === 'yes' ? '' : 'A mask next time: the dust stays in lungs.', odd].filter(Boolean).join(' ') }
+    return { said: `crushed to ${quantityText('volume', units, after)}${before > 0 ? `, ${Math.round(100 * share)} % of what it was` : ''}.`, answer: [answers.mask === 'yes' ? '' : 'A mask next time: the dust stays in lungs.', odd].filter(Boolean).join(' ') }
   },
 }

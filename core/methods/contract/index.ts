@@ -1,3 +1,4 @@
+export * from './carrying'
 export * from './draft'
 export * from './forecast'
 export * from './guide'

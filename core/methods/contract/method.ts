@@ -2,6 +2,7 @@ import type { Question } from '../../questions/question'
 import type { Range } from '../../units/range'
 import type { Site } from '../../vessel/site'
 import type { Family } from '../../materials/material'
+import type { CarriesChar } from './carrying'
 import type { Draft, Mixing, Proposal, Sizing } from './draft'
 import type { Forecaster, Supposing } from './forecast'
 import type { Look, Ripeness } from './look'
@@ -54,9 +55,6 @@ export interface MethodWords {
   /** What is said where something is taken out before its time. */
   readonly early: string
 }
-
-/** As what a batch can take char along: in a heap, or with worms. */
-export type CarriesChar = 'heap' | 'worms'
 
 /** A way of turning scraps into something useful. All that is particular to it lives behind this; a capability that is absent has no place on the screen. */
 export interface Method {

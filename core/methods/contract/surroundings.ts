@@ -1,13 +1,10 @@
 import type { BegunBatch } from '../../journal/garden'
-import type { CarriesChar } from './method'
+import type { Carrier } from './carrying'
 import type { Forecast } from './forecast'
 import type { Spare } from './trouble'
 import type { MaterialBook } from '../../materials/book'
 import type { ContainerThen } from '../../units/container'
 import type { UnitSystem } from '../../units/system'
-
-/** A standing batch that char travels with: it is charged there, and comes out with it. */
-export interface Carrier { readonly batchId: string, readonly name: string, readonly as: CarriesChar }
 
 /** Everything outside a batch that a method needs to think about it. */
 export interface Surroundings {
