@@ -30,9 +30,10 @@ const why = (one: Asked) => {
 describe('a dose of char', () => {
   it('40 L at a tenth of the top 10 cm cover 4 m²: 10 L a square metre', () => {
     const beds = ['a', 'b', 'c', 'd', 'e'].map(id => ({ bed: bed({ id, name: id }), history: [] }))
-    const { covered, waiting, leftL, m2PerL } = cover({ material: of('char-charged'), charShare: 1 }, 40, beds, { school: 'once', now: AUTUMN, units: 'metric', seasonMonth: 10 })
+    const { covered, waiting, leftL, m2PerL, wantedL } = cover({ material: of('char-charged'), charShare: 1 }, 40, beds, { school: 'once', now: AUTUMN, units: 'metric', seasonMonth: 10 })
     expect(covered.map(({ litres }) => litres)).toEqual([10, 10, 10, 10])
     expect(waiting).toHaveLength(1)
+    expect(wantedL).toBeCloseTo(50, 9)
     expect(leftL).toBeCloseTo(0, 9)
     expect(40 * m2PerL!).toBeCloseTo(4, 9)
   })
@@ -133,6 +134,9 @@ describe('what else is spread', () => {
     expect(harvestAfter(AT, bed({ eaten: 'not' }))).toBeUndefined()
     // 2 cm on a square metre are 20 L, 3 cm the most.
     expect(dose(asked('horse-manure-straw'))).toMatchObject({ usualL: expect.closeTo(20, 9), mostL: expect.closeTo(30, 9) })
+    // Chicken droppings: 650 g/L · 0.35 · 0.052 = 11.8 g of nitrogen a litre; 40 g on a square metre are 3.4 L.
+    expect(dose(asked('chicken-manure'))).toMatchObject({ usualL: expect.closeTo(3.38, 2), mostL: expect.closeTo(5.07, 2), why: expect.stringMatching(/strong/) })
+    expect(spreadKindOf({ material: of('mushroom-substrate'), charShare: 0 })?.id).toBe('compost')
     const history = [onBed('horse-manure-straw', 20), onBed('compost-finished', 20)]
     expect(noHarvestBefore(bed(), history, AUTUMN)?.toISOString().slice(0, 10)).toBe('2027-01-29')
     expect(noHarvestBefore(bed(), history, new Date('2027-02-01T10:00:00.000Z'))).toBeUndefined()

@@ -19,6 +19,8 @@ export interface Covering {
   readonly waiting: readonly Bed[]
   readonly refused: readonly { readonly bed: Bed, readonly why: string }[]
   readonly leftL: number
+  /** Litres that all beds that take it would want together. */
+  readonly wantedL: number
   /** Ground that a litre of it covers at the usual dose, m²; nothing where no bed takes it. */
   readonly m2PerL?: number
 }
@@ -50,5 +52,5 @@ export function cover(stuff: Stuff, litres: number, beds: readonly { readonly be
   const wantedL = wanting.reduce((sum, { dose }) => sum + dose.usualL, 0)
   const wantedM2 = wanting.reduce((sum, { bed }) => sum + bedAreaM2(bed), 0)
   const waiting = wanting.map(({ bed }) => bed).filter(bed => !covered.some(one => one.bed === bed))
-  return { covered, waiting, refused: [...refused, ...enough], leftL, ...(wantedL > 0 ? { m2PerL: wantedM2 / wantedL } : {}) }
+  return { covered, waiting, wantedL, refused: [...refused, ...enough], leftL, ...(wantedL > 0 ? { m2PerL: wantedM2 / wantedL } : {}) }
 }

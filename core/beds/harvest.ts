@@ -6,9 +6,12 @@ import type { BedHistory } from './history'
 /** Days from raw manure to a harvest: of what touches the soil, and of what does not. The usual rule of growers' food safety; local rules may ask for more. */
 const INTERVAL_DAYS = { touching: 120, clear: 90, not: 0 } as const
 
+/** Grown on composted straw and steamed: among the manures, but not raw. */
+const COMPOSTED = ['mushroom-substrate']
+
 /** Whether something is raw manure: fresh from an animal, not composted. */
-export function isRawManure({ family }: Pick<Material, 'family'>): boolean {
-  return family === 'manure'
+export function isRawManure({ family, id }: Pick<Material, 'family' | 'id'>): boolean {
+  return family === 'manure' && !COMPOSTED.includes(id)
 }
 
 /** The day before which nothing is to be harvested from a bed, because of raw manure spread at that moment. */

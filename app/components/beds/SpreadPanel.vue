@@ -24,6 +24,7 @@ const covers = computed(() => {
   if (covered.length === 0) return beds.value.length === 0 ? 'There is no bed so far: add one above.' : 'It covers no bed just now.'
   return `It covers ${covered.length === 1 ? 'one bed' : `${covered.length} beds`}${m2PerL ? `, ${quantity('area', covered.reduce((sum, one) => sum + one.litres, 0) * m2PerL, 1)} at the usual dose` : ''}; ${quantity('volume', leftL, 1)} are left.`
 })
+const next = computed(() => covering.value && covering.value.waiting.length > 0 ? ` Next, when there is more: ${covering.value.waiting.map(({ name }) => name).join(', ')}.` : '')
 const reach = (one: Covered) => `: ${goes(one)}${one.whole ? '' : ', not all of its dose'}`
 const goes = (one: Covered) => `${amount(containersFor(one.litres, bucket.value), bucket.value)} (${quantity('volume', one.litres, 1)})`
 </script>
@@ -106,10 +107,10 @@ const goes = (one: Covered) => `${amount(containersFor(one.litres, bucket.value)
         </li>
       </ol>
       <p
-        v-if="covering && covering.waiting.length > 0"
+        v-if="covering && covering.wantedL > inStoreL + 0.5"
         class="aside-note"
       >
-        Next, when there is more: {{ covering.waiting.map(({ name }) => name).join(', ') }}.
+        All beds that take it want {{ quantity('volume', covering.wantedL) }} together.{{ next }}
       </p>
       <ul
         v-if="covering && covering.refused.length > 0"

@@ -2,6 +2,7 @@ import { addYears } from 'date-fns'
 import { quantityText } from '../../units/format'
 import { CHAR_CEILING } from '../schools'
 import type { Bed } from '../bed'
+import { isRawManure } from '../harvest'
 import { litresForDepth } from '../history'
 import { charRoomL } from './char'
 import type { SpreadKind } from './kind'
@@ -19,7 +20,7 @@ const FINISHED = 'finished'
 /** Compost, castings, leaf mould: a depth a year; what char it carries counts. */
 export const compost: SpreadKind = {
   id: 'compost',
-  takes: ({ material }) => material.family === FINISHED,
+  takes: ({ material }) => material.family === FINISHED || (material.family === 'manure' && !isRawManure(material)),
   refuses: ({ bed, history, charShare, material }) => {
     if (bed.grows === 'sour-loving' && charShare > SOME_CHAR) return 'There is char in it, and char makes soil less sour: not where sour-loving plants grow.'
     if (bed.grows === 'sour-loving' && material.id !== MOULD) return 'Compost is limy as a rule: for sour-loving plants take leaf mould.'

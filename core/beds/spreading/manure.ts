@@ -1,24 +1,37 @@
 import { addYears } from 'date-fns'
 import { quantityText } from '../../units/format'
 import { isRawManure } from '../harvest'
-import { litresForDepth } from '../history'
-import type { SpreadKind } from './kind'
+import { bedAreaM2 } from '../bed'
+import { litresForDepth, spreadDepthM } from '../history'
+import type { SpreadKind, Stuff } from './kind'
 
 const USUAL_M = 0.02
 const MOST_M = 0.03
+/** Strong ones are strewn thinner: so much nitrogen a square metre, grams, in all its forms. Practice spreads 3 to 5 kg of stable manure a m², 15 to 40 g. */
+const NITROGEN_G_M2 = { usual: 40, most: 60 }
+
+/** Grams of nitrogen in a litre as it lies: bulk density × dry share × nitrogen of the dry matter. */
+function nitrogenGPerL({ bulkDensityKgM3, moistureFraction, nitrogenFraction }: Stuff['material']): number {
+  return bulkDensityKgM3.typical * (1 - moistureFraction.typical) * nitrogenFraction.typical
+}
 
 /** Raw manure: feeds, and keeps the harvest waiting. */
 export const manure: SpreadKind = {
   id: 'manure',
   takes: ({ material }) => isRawManure(material),
   refuses: ({ bed }) => bed.grows === 'poor' || bed.grows === 'sour-loving' ? 'Too rich for what grows there.' : undefined,
-  dose: ({ bed, units }) => ({
-    usualL: litresForDepth(bed, USUAL_M), mostL: litresForDepth(bed, MOST_M), why: `${quantityText('length', units, USUAL_M)}, dug in in autumn`,
-    notes: [
-      bed.eaten === 'not' ? 'Nothing is eaten from this bed: still, gloves on and hands washed.' : `Nothing is harvested for ${bed.eaten === 'touching' ? '120 days where it touches the soil' : '90 days where it stays clear of the soil'}; rules where you live may ask for more.`,
-      'Ask whether hay or straw in it was sprayed with a lasting weedkiller; a bean test tells.', 'Composted first it is safer, and loses less.',
-    ],
-  }),
+  dose: ({ bed, units, material }) => {
+    const within = (depthM: number, gramsM2: number) => Math.min(litresForDepth(bed, depthM), bedAreaM2(bed) * gramsM2 / nitrogenGPerL(material))
+    const usualL = within(USUAL_M, NITROGEN_G_M2.usual)
+    const thin = usualL < litresForDepth(bed, USUAL_M) - 1e-9
+    return {
+      usualL, mostL: within(MOST_M, NITROGEN_G_M2.most), why: `${quantityText('length', units, spreadDepthM(bed, usualL), 1)}, dug in in autumn${thin ? ': it is strong' : ''}`,
+      notes: [
+        bed.eaten === 'not' ? 'Nothing is eaten from this bed: still, gloves on and hands washed.' : `Nothing is harvested for ${bed.eaten === 'touching' ? '120 days where it touches the soil' : '90 days where it stays clear of the soil'}; rules where you live may ask for more.`,
+        'Ask whether hay or straw in it was sprayed with a lasting weedkiller; a bean test tells.', 'Composted first it is safer, and loses less.',
+      ],
+    }
+  },
   again: ({ history }) => {
     const last = history.findLast(({ material }) => material && isRawManure(material))
     return last && addYears(new Date(last.at), 1)

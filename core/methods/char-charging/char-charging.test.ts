@@ -189,6 +189,8 @@ describe('a soak at work', () => {
   it('knows its liquor: water in, less what the char drank and what was given', () => {
     const batch = soak([put(1, [], 5), { kind: 'used', at: afterDays(2), batchId: 'b', litres: 4, place: 'leeks', areaM2: 5, waterL: 40 }])
     const liquor = charCharging.look.facts(batch, warm(60)).find(({ label }) => label === 'Liquor')!
+    // 20 L of char at 10 L a square metre.
+    expect(charCharging.look.facts(batch, warm(60)).find(({ label }) => label === 'Enough for')?.value).toMatch(/about 2.m²/)
     // 25 + 5 − 4 − 20 · 0.4 · (all but) 1 = 18.
     expect(liquor.value).toMatch(/^18.L$/)
   })

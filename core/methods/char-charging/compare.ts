@@ -15,6 +15,14 @@ export function carriersFor({ travels }: Pick<ChargeWay, 'travels'>, { carriers 
   return travels ? (carriers ?? []).filter(one => one.as === travels).map(({ name }) => name) : []
 }
 
+/** What a way wants, and whether it is there: a batch it travels with, compost in the store. */
+function wantsOf(way: ChargeWay, within: readonly string[], { spares }: Pick<Surroundings, 'spares'>): string {
+  if (within.length > 0) return `in ${within.slice(0, 2).join(' or ')}`
+  if (way.livingShare === 0 || !spares) return way.wants
+  const there = spares.some(({ material, count }) => material.family === 'finished' && count > 0)
+  return `${way.wants}; ${there ? 'compost is in the store' : 'the store has no compost'}`
+}
+
 function rowOf(way: ChargeWay, answers: Answers, surroundings: Surroundings): ComparedWay {
   const waterDays = waterOf(way.id, answers, surroundings).standsHours / 24
   const deadline = deadlineOf(way, sizeOf(answers[SIZE]).times, answers[STANDS], waterDays, surroundings)
@@ -29,7 +37,7 @@ function rowOf(way: ChargeWay, answers: Answers, surroundings: Surroundings): Co
     cells: [
       `${shortDayText(deadline.from)} to ${shortDayText(deadline.to)}${deadline.orLater ? ' or later' : ''}`,
       ...(chance === undefined ? [] : [chanceText(chance)]),
-      within.length > 0 ? `in ${within.slice(0, 2).join(' or ')}` : way.wants,
+      wantsOf(way, within, surroundings),
       way.work,
     ],
   }

@@ -4,6 +4,8 @@ import { quantityText } from '../../units/format'
 import { DAY_MS } from '../../units/time'
 import { weekdayDateText } from '../../units/dates'
 import type { Band, Chart, ChartPoint, Fact, Look, Surroundings } from '../contract'
+import { USUAL_DEPTH_M } from '../../beds/bed'
+import { CHAR_TARGET } from '../../beds/schools'
 import { slurryOf } from '../../char/pores'
 import { acidText } from './draft'
 import { chargedOn, middleOf } from './forecast'
@@ -58,6 +60,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   return [
     { label: 'Taken now', value: `${percent(soak.charged)} charged`, why: takenNow(soak) },
     { label: 'In it', value: `${litres(soak.charL)} of char${soak.livingL > 0 ? `, ${litres(soak.livingL)} of compost or castings` : ''}`, why: waterL > 0 ? `and ${litres(waterL)} of water so far` : 'it comes out as it went in: char does not decay' },
+    ...(soak.charL > 0 ? [{ label: 'Enough for', value: `about ${quantityText('area', units, soak.charL / (CHAR_TARGET * USUAL_DEPTH_M * 1000), 1)}`, why: `at ${Math.round(100 * CHAR_TARGET)} % of the top ${quantityText('length', units, USUAL_DEPTH_M)}; the beds page says which beds first` }] : []),
     ...(soak.way.kind === 'tub' && waterL > 0 ? [{ label: 'Liquor', value: litres(soak.liquorL), why: 'a thin feed, one to ten' }] : []),
     ...(soak.phase === 'water' && soak.water.water.kind === 'chloramine' && !soak.water.acidGiven ? [{ label: 'Against chloramine', value: acidText(waterL, soak.water.water.mgPerL), why: '2.5 to 3 mg for each mg of it' }] : []),
   ]
