@@ -10,7 +10,7 @@ export interface GroupOfLots {
   readonly made: boolean
 }
 
-const isMade = ({ material }: StoredLot) => material.family === 'finished'
+const isMade = ({ material, lot }: StoredLot) => material.family === 'finished' || lot.fromBatchId !== undefined || lot.fromLotIds !== undefined
 const spoils = ({ keeping }: StoredLot) => keeping.freshness === 'use-soon' || keeping.freshness === 'spoiling'
 
 /** Lots by material, as they are looked for. What spoils first keeps its place at the top. */
