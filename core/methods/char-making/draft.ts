@@ -16,7 +16,7 @@ import { burnPicture } from './picture'
 import { waterNeedL } from './state'
 import { stepOf } from './steps'
 import { wayOf, type Way } from './ways'
-import { WANTED, WHERE } from './words'
+import { DONE, WANTED, WHERE } from './words'
 
 interface Thought {
   readonly proposal: Proposal
@@ -90,7 +90,7 @@ function warningsOf({ proposal, load, way }: Thought): Warning[] {
   ]
 }
 
-function stepsOf({ way, load, surroundings }: Thought): BuildStep[] {
+function stepsOf({ way, load, gives, surroundings }: Thought): BuildStep[] {
   const { units } = surroundings
   const after: BuildStep[] = [
     { title: 'Test it', detail: 'It snaps, rings, marks paper black, smells of nothing. Brown ends go into the next burn.', cautions: [] },
@@ -101,7 +101,8 @@ function stepsOf({ way, load, surroundings }: Thought): BuildStep[] {
   if (way.bought) return [{ title: 'Read the bag', detail: 'Plain wood, no binder, no lighter. Knock on a piece: it rings.', cautions: beforeCautions(way) }, ...after]
   const burning = way.steps.flatMap((id): BuildStep[] => {
     const step = stepOf(id)
-    return step ? [{ title: step.title, detail: id === 'lit' ? `Stacked loosely: ${quantityText('volume', units, load.litres)}.` : step.asks.length > 0 && id !== 'quenched' ? 'Asked and recorded at that moment.' : way.signs.length > 0 && id === 'done' ? `${way.signs.join('; ')}.` : '', cautions: step.cautions }] : []
+    const signs = id === DONE ? `${way.signs.join('. ')}. ` : ''
+    return step ? [{ title: step.title, detail: `${signs}${step.how({ way, load, needL: Math.ceil(waterNeedL(gives)) }, units)}`, cautions: step.cautions }] : []
   })
   return [{ title: 'Stack it', detail: `${quantityText('volume', units, load.litres)} of ${load.moisture > DRY_ENOUGH ? 'wood' : 'dry wood'}, dense stems below, kindling on top.`, cautions: beforeCautions(way) }, ...burning, ...after]
 }

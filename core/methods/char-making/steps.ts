@@ -13,7 +13,7 @@ export interface BurnStep {
   readonly label: string
   readonly icon: string
   readonly title: string
-  readonly how: (burn: Burn, units: UnitSystem) => string
+  readonly how: (burn: Pick<Burn, 'way' | 'load' | 'needL'>, units: UnitSystem) => string
   readonly asks: readonly Question[]
   readonly cautions: readonly string[]
   readonly gate?: string
@@ -52,7 +52,7 @@ export const BURN_STEPS: readonly BurnStep[] = [
   },
   {
     id: DONE, label: 'Burnt through', icon: 'i-ph-circle-dashed', title: 'Watch for the signs', asks: [], cautions: [FIRE], words: plain('Burnt through: quench now.'), answer: 'Now stop it, before the char burns away.',
-    how: ({ way }) => way.signs.length > 0 ? 'The signs decide, not the clock. Waiting longer burns char to ash.' : 'Done.',
+    how: () => 'The signs decide, not the clock: waiting longer burns char to ash.',
   },
   {
     id: PICKED, label: 'Embers out', icon: 'i-ph-fire', title: 'Take the embers out', asks: [], cautions: [MONOXIDE, 'Only with a cold floor under the pail and nothing near that burns; gloves of leather.'], words: plain('Embers taken out of the stove.'), answer: 'Out of the house with them at once.',
@@ -72,7 +72,7 @@ export const BURN_STEPS: readonly BurnStep[] = [
     id: SPREAD, label: 'Spread', icon: 'i-ph-rows', title: 'Spread it thin', asks: [], cautions: ['On bare ground or wet steel, never on wood or against a wall.'], words: plain('Spread out thin.'), answer: 'Feel it this evening.',
     how: () => 'A hand thick at most, on bare ground, away from the house. Lumps that steam are broken up and wetted again.',
   },
-  { id: EVENING, label: 'Evening look', icon: 'i-ph-moon', title: 'Feel it in the evening', asks: [FOUND], cautions: [REIGNITES], how: () => 'With the back of the hand first, then into the heap.', words: foundWords('In the evening'), answer: '' },
+  { id: EVENING, label: 'Evening look', icon: 'i-ph-moon', title: 'Feel it in the evening', asks: [FOUND], cautions: [REIGNITES], how: () => 'With the back of the hand first, then into the middle of it.', words: foundWords('In the evening'), answer: '' },
   { id: MORNING, label: 'Morning look', icon: 'i-ph-sun-horizon', title: 'Feel it again the next morning', asks: [FOUND], cautions: [REIGNITES], how: () => 'Only what is cold now may go under a roof.', words: foundWords('The next morning'), answer: '' },
 ]
 
