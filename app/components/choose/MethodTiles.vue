@@ -29,17 +29,22 @@ const shown = computed(() => asked.value ? fits.value : METHODS.map(method => fi
 const EXAMPLE_MONTH = 10
 
 /** What a mix is drawn with as long as nothing lies on the bench: six containers of whatever can be had. */
-function stuffFor({ mixing }: Method): Pick<Proposal, 'ingredients' | 'volumeL'> {
-  const ingredients = mixing ? aroundHere(materials.value, materialContainers.value, EXAMPLE_MONTH, []).map(({ material, container }) => ({ material, amount: { count: 6, container, packing: 'loose' as const } })) : []
-  return { ingredients, volumeL: mixing ? EXAMPLE_L : 0 }
+function stuffFor(some: boolean): Pick<Proposal, 'ingredients' | 'volumeL'> {
+  const ingredients = some ? aroundHere(materials.value, materialContainers.value, EXAMPLE_MONTH, []).map(({ material, container }) => ({ material, amount: { count: 6, container, packing: 'loose' as const } })) : []
+  return { ingredients, volumeL: some ? EXAMPLE_L : 0 }
 }
 
 /** A method in its first school and place, as it would look. */
 function pictureOf(method: Method): Picture {
   const [approach] = method.approaches
   const [site] = method.sites
-  const proposal: Proposal = { site: site!, approachId: approach!.id, answers: completed(method.asks(approach!.id), {}), ...stuffFor(method), waterL: 0 }
-  return method.draft(proposal, surroundings.value).picture
+  const drawn = (some: boolean) => {
+    const proposal: Proposal = { site: site!, approachId: approach!.id, answers: completed(method.asks(approach!.id), {}), ...stuffFor(some), waterL: 0 }
+    return method.draft(proposal, surroundings.value).picture
+  }
+  const plain = drawn(method.mixing !== undefined)
+  // What is fed little by little would be drawn empty.
+  return plain.parts.some(part => part.kind === 'fill' && part.heightM < 0.01) ? drawn(true) : plain
 }
 const pictures = computed(() => new Map(METHODS.map(method => [method.id, pictureOf(method)])))
 const time = ({ choosing: { weeks } }: Method) => weeks.high < 8

@@ -58,7 +58,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const litres = (value: number) => quantityText('volume', units, value)
   const waterL = batch.puts.reduce((sum, one) => sum + one.waterL, 0)
   return [
-    { label: 'Taken now', value: `${percent(soak.charged)} charged`, why: takenNow(soak) },
+    { label: 'Taken now', value: percent(soak.charged), why: takenNow(soak) },
     { label: 'In it', value: `${litres(soak.charL)} of char${soak.livingL > 0 ? `, ${litres(soak.livingL)} of compost or castings` : ''}`, why: waterL > 0 ? `and ${litres(waterL)} of water so far` : 'it comes out as it went in: char does not decay' },
     ...(soak.charL > 0 ? [{ label: 'Enough for', value: `about ${quantityText('area', units, soak.charL / (CHAR_TARGET * USUAL_DEPTH_M * 1000), 1)}`, why: `at ${Math.round(100 * CHAR_TARGET)} % of the top ${quantityText('length', units, USUAL_DEPTH_M)}; the beds page says which beds first` }] : []),
     ...(soak.way.kind === 'tub' && waterL > 0 ? [{ label: 'Liquor', value: litres(soak.liquorL), why: 'a thin feed, one to ten' }] : []),
