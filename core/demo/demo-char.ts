@@ -20,14 +20,14 @@ const input = (materialId: string, count: number, container: ContainerThen, lotI
 const siteOf = (sites: readonly Site[], id: string): Site => sites.find(site => asVessel(site).id === id)!
 
 /** One barrel that was burnt: when, how much wood, how long it took, what it gave. */
-interface Burnt { readonly id: string, readonly name: string, readonly daysAgo: number, readonly sacks: number, readonly minutes: number, readonly beforeL: number, readonly afterL: number, readonly ashKg: number, readonly rinses: readonly number[] }
+interface Burnt { readonly id: string, readonly name: string, readonly daysAgo: number, readonly sacks: number, readonly minutes: number, readonly beforeL: number, readonly afterL: number, readonly ashKg: number, readonly rinses: readonly number[], /** Litres of crushed char that it gave, and whether coarse pieces and ash still lie there. */ readonly crushedL: number, readonly more: boolean }
 
 const BURNT: readonly Burnt[] = [
-  { id: 'demo-plum-burn', name: 'Plum wood barrel', daysAgo: 400, sacks: 2, minutes: 92, beforeL: 62, afterL: 41, ashKg: 0.5, rinses: [9.4, 8.6, 7.9] },
-  { id: 'demo-hazel-burn', name: 'Hazel barrel', daysAgo: 235, sacks: 2.2, minutes: 84, beforeL: 70, afterL: 45, ashKg: 0.4, rinses: [9.1, 8.2, 7.8] },
+  { id: 'demo-plum-burn', name: 'Plum wood barrel', daysAgo: 400, sacks: 2, minutes: 92, beforeL: 62, afterL: 41, ashKg: 0.5, rinses: [9.4, 8.6, 7.9], crushedL: 30, more: false },
+  { id: 'demo-hazel-burn', name: 'Hazel barrel', daysAgo: 235, sacks: 2.2, minutes: 84, beforeL: 70, afterL: 45, ashKg: 0.4, rinses: [9.1, 8.2, 7.8], crushedL: 35, more: true },
 ]
 
-function barrel({ id, name, daysAgo, sacks, minutes, beforeL, afterL, ashKg, rinses }: Burnt, today: Date): NewEvent[] {
+function barrel({ id, name, daysAgo, sacks, minutes, beforeL, afterL, ashKg, rinses, crushedL, more }: Burnt, today: Date): NewEvent[] {
   const start = today.getTime() - daysAgo * DAY_MS
   const after = (min: number) => new Date(start + min * MINUTE_MS).toISOString()
   const did = (min: number, deed: string, answers: Record<string, number | string> = {}): NewEvent => ({ kind: 'did', at: after(min), batchId: id, deed, answers })
@@ -40,7 +40,7 @@ function barrel({ id, name, daysAgo, sacks, minutes, beforeL, afterL, ashKg, rin
     did(NEXT_MORNING + 60, burn.SNAPPED, { snaps: 'yes', streak: 'yes', tar: 'no' }), did(NEXT_MORNING + 80, burn.ASHED, { kg: ashKg }),
     ...rinses.map((value, round): NewEvent => ({ kind: 'gauged', at: after(NEXT_MORNING + 120 + 180 * round), batchId: id, quantity: burn.RINSE, source: 'hand', values: [{ spot: 'water', value }] })),
     did(3 * 1440, burn.CRUSHED, { beforeL, afterL, coarsePct: 18, finePct: 32, mask: 'yes' }),
-    { kind: 'took', at: after(3 * 1440 + 60), batchId: id, ends: true, products: [{ materialId: 'biochar-crushed', amount: amount(Math.round(afterL * 0.82 / 12 * 4) / 4, BUCKET), sieveMm: 15 }, { materialId: 'char-coarse', amount: amount(0.75, BUCKET) }, { materialId: 'wood-ash', amount: amount(ashKg / 0.6 / 12, BUCKET) }] },
+    { kind: 'took', at: after(3 * 1440 + 60), batchId: id, ends: true, products: [{ materialId: 'biochar-crushed', amount: amount(crushedL / 12, BUCKET), sieveMm: 15 }, ...(more ? [{ materialId: 'char-coarse', amount: amount(0.75, BUCKET) }, { materialId: 'wood-ash', amount: amount(ashKg / 0.6 / 12, BUCKET) }] : [])] },
   ]
 }
 

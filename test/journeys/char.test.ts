@@ -115,7 +115,7 @@ describe('on a phone', () => {
     await gardener.press(button('Recipe and sheet'))
     await gardener.type(field('Name'), 'Kitchen tub')
     await gardener.press(button('It is set up: start it'))
-    await gardener.see('The water stands.')
+    await gardener.see('The water stands')
     await gardener.see('chloramine stays until it is bound')
     await gardener.press('[data-pad="filled"]')
     expect(await gardener.shown('[data-refused]')).toBe(true)

@@ -357,6 +357,7 @@ describe('the yard', () => {
     await gardener.page.focus(place)
     await gardener.page.keyboard.press('ArrowRight')
     await gardener.page.waitForFunction((selector, was) => Number.parseFloat((document.querySelector(selector) as HTMLElement).style.left) > was, {}, place, before)
+    await gardener.page.$eval(place, one => one.scrollIntoView({ block: 'center', behavior: 'instant' }))
     const box = await (await gardener.page.$(place))!.boundingBox()
     await gardener.page.mouse.move(box!.x + 20, box!.y + 5)
     await gardener.page.mouse.down()
