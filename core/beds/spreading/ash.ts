@@ -22,7 +22,7 @@ export const ash: SpreadKind = {
     return undefined
   },
   dose: ({ bed, units }) => ({
-    usualL: USUAL_L_M2 * bedAreaM2(bed), mostL: MOST_L_M2 * bedAreaM2(bed), why: `a handful on each ${quantityText('area', units, 1, 0)}, once a year`,
+    usualL: USUAL_L_M2 * bedAreaM2(bed), mostL: MOST_L_M2 * bedAreaM2(bed), why: `a handful to ${quantityText('area', units, 1, 0)}, once a year`,
     notes: ['Gloves, goggles, no wind: it burns skin and eyes.', 'Never together with manure or a nitrogen feed: it drives the nitrogen off.', 'Ash of plain, untreated wood only.'],
   }),
   again: ({ history }) => {

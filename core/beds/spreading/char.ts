@@ -45,7 +45,7 @@ export const char: SpreadKind = {
     const room = charRoomL(bed, history)
     return {
       usualL: Math.min(wanted, room) / charShare, mostL: room / charShare,
-      why: school === 'once' ? `${Math.round(100 * CHAR_TARGET)} % of the top layer, once for good` : `${quantityText('volume', units, LITTLE_L_M2, 1)} of char on each ${quantityText('area', units, 1, 0)}, every ${YEARS_BETWEEN} years, up to ${Math.round(100 * CHAR_TARGET)} % of the top layer`,
+      why: school === 'once' ? `${Math.round(100 * CHAR_TARGET)} % of the top layer, once for good` : `${quantityText('volume', units, LITTLE_L_M2, 1)} of char to ${quantityText('area', units, 1, 0)}, every ${YEARS_BETWEEN} years, up to ${Math.round(100 * CHAR_TARGET)} % of the top layer`,
       notes: [
         'Damp it, rake it into the top few centimetres on a still day, and water it.',
         ...(isCharged(asked) ? [] : ['It is raw: give a nitrogen feed with it, and let it lie over winter.']),
