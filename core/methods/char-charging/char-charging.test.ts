@@ -126,6 +126,15 @@ describe('the recipe', () => {
     expect(recipeFor(sitesOfKind('bag')[0]!, wayOf('pond'), { [words.CHAR_L]: 16, [words.BAG_L]: 5 })).toMatchObject({ charL: 16, bags: 4, waterL: 0 })
   })
 
+  it('no char is no plan, and in the cold it says what a warm room would change', () => {
+    expect(charCharging.draft(proposal('soak', { [words.CHAR_L]: 0 }), warm(0))).toMatchObject({ refusal: 'Say how much char there is.', verdict: { grade: 'poor' }, gives: [] })
+    const frost = aroundOn(30, { meanC: [-8, -6, -1, 5, 11, 16, 18, 17, 12, 6, 0, -5] })
+    const texts = (stands: string, around: Surroundings) => charCharging.draft(proposal('soak', { [words.STANDS]: stands }), around).warnings.map(({ text }) => text).join(' ')
+    expect(texts('outside', frost)).toMatch(/in a warm room it would be charged and dry by \d+ December 2025/)
+    expect(texts('room', frost)).toBe('')
+    expect(texts('outside', warm(0))).toBe('')
+  })
+
   it('feeds have a limit by the litre of water, all that was given counted', () => {
     const molasses = FEEDS.find(({ id }) => id === 'molasses')!
     expect(feedRoomG(molasses, 25, [])).toBe(50)

@@ -4,7 +4,7 @@ import { sprout } from '../../readiness/tests/sprout'
 import type { ReadinessTest } from '../../readiness/test'
 import { checkedCount, ratioOf } from '../../statistics/counts'
 
-/** Cress in a mix with charged char, with raw char, and in the mix alone: judged as any sprout test, by counts and what they can prove. */
+/** Cress in a mix with charged char, with raw char, and in the mix alone: judged like a sprout test, by counts and what they can prove. */
 export const cress: ReadinessTest = {
   ...sprout,
   id: 'cress-char', name: 'Cress: charged against raw', purpose: 'A tenth of char in a sowing mix: does the charged one hold seedlings back, and how does raw char do?', days: 7,

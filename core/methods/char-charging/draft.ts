@@ -1,3 +1,4 @@
+import { differenceInDays } from 'date-fns'
 import { UPTAKE_KG_KG, CRUSHED_KG_L } from '../../char/constants'
 import { ascorbicAcidG } from '../../char/tap-water'
 import { materialOf, type Ingredient } from '../../mix/portion'
@@ -37,6 +38,9 @@ export function asksOf(approachId: string): readonly Question[] {
   ]
 }
 
+/** Less is a handful. */
+const LEAST_L = 0.05
+const WARM = 'room'
 const HANDY = STARTING_CONTAINERS.metric[0] as ContainerThen
 const CHAR = ['biochar-crushed', 'char-coarse']
 const LIVING = ['worm-castings', 'compost-finished', 'leaf-mould']
@@ -91,6 +95,7 @@ function stepsOf(way: ChargeWay, recipe: SoakRecipe, water: SoakWater, surroundi
 }
 
 function refusalOf(way: ChargeWay, recipe: SoakRecipe, surroundings: Surroundings): string | undefined {
+  if (recipe.charL < LEAST_L) return 'Say how much char there is.'
   if (!way.travels) return undefined
   const within = carriersFor(way, surroundings)
   const put = quantityText('volume', surroundings.units, recipe.charL)
@@ -114,6 +119,16 @@ function factsOf(way: ChargeWay, recipe: SoakRecipe, { from, to, orLater }: { re
   ]
 }
 
+/** In a room it would be through so many days sooner: then it is worth carrying. */
+const WORTH_CARRYING_DAYS = 14
+
+/** Where the cold holds it up, and what a warm place would change. */
+function coldWarning(way: ChargeWay, answers: Proposal['answers'], waterDays: number, { to }: { readonly to: Date }, surroundings: Surroundings): Warning[] {
+  if (way.kind !== 'tub' || answers[STANDS] === WARM) return []
+  const indoors = deadlineOf(way, sizeOf(answers[SIZE]).times, WARM, waterDays, surroundings)
+  return differenceInDays(to, indoors.to) >= WORTH_CARRYING_DAYS ? [{ text: `It is cold where it stands, and in frost nothing happens: in a warm room it would be charged and dry by ${dateText(indoors.to)}.` }] : []
+}
+
 /** What a plan of charging comes to. */
 export function draftOf({ site, approachId, answers }: Proposal, surroundings: Surroundings): Draft {
   const way = wayOf(approachId)
@@ -125,12 +140,12 @@ export function draftOf({ site, approachId, answers }: Proposal, surroundings: S
   const refusal = refusalOf(way, recipe, surroundings)
   const vessel = asVessel(site).name.toLowerCase()
   const waits = water.kind === 'sound' ? [] : [{ text: water.kind === 'chlorine' ? `Mains water: it stands open for ${Math.ceil(water.standsHours)} hours first, or the chlorine kills what you put in.` : `Mains water with chloramine${water.feared ? ', perhaps' : ''}: standing does not help. ${acidText(recipe.waterL, water.mgPerL)}, or rain water.` }]
-  const warnings: Warning[] = [...waits, ...(recipe.charL < 0.05 ? [{ text: 'Say how much char there is.' }] : [])]
+  const warnings: Warning[] = [...waits, ...coldWarning(way, answers, water.standsHours / 24, deadline, surroundings)]
   const made = recipe.charL + recipe.livingL * 0.5
   return {
     summary: `${litres(recipe.charL)} of char${recipe.livingL > 0 ? `, ${litres(recipe.livingL)} of compost or castings` : ''}${recipe.waterL > 0 ? `, ${litres(recipe.waterL)} of water` : ''}.`,
     verdict: refusal
-      ? { grade: 'workable', text: refusal }
+      ? { grade: recipe.charL < LEAST_L ? 'poor' : 'workable', text: refusal }
       : recipe.tubs > 1
         ? { grade: 'workable', text: `The ${vessel} takes ${litres(recipe.charL)} of the ${litres(recipe.wantedL)}, with a third of it free: ${recipe.tubs} of them, or one after the other.` }
         : { grade: 'good', text: `${way.kind === 'bag' ? `${counted(recipe.bags, 'bag', 'bags')} in the ${vessel}` : way.kind === 'bedding' ? `${litres(recipe.charL)} in the bedding` : `${litres(recipe.charL)} of char in the ${vessel}`}: charged${way.driesDays > 0 ? ' and dry' : ''} between ${dateText(deadline.from)} and ${dateText(deadline.to)}${deadline.orLater ? ' or later' : ''}.` },
@@ -138,7 +153,7 @@ export function draftOf({ site, approachId, answers }: Proposal, surroundings: S
     picture: soakPicture({ of: `Char in the ${vessel}`, site, way, standsL: recipe.standsL, charL: recipe.charL, bags: recipe.bags, charged: 0.5, filled: true, drained: false }),
     steps: stepsOf(way, recipe, water, surroundings),
     work: [{ label: 'to set up', minutes: range(15, 30, 60) }, ...(way.stirEveryDays === undefined ? [] : [{ label: 'each stir', minutes: range(1, 3, 5) }])],
-    gives: refusal || recipe.charL < 0.05 ? [] : [{ label: way.kind === 'bedding' ? 'Dung with char, for a heap' : 'Charged char', litres: range(made * 0.9, made, made * 1.1), from: deadline.from, to: deadline.to }],
+    gives: refusal ? [] : [{ label: way.kind === 'bedding' ? 'Dung with char, for a heap' : 'Charged char', litres: range(made * 0.9, made, made * 1.1), from: deadline.from, to: deadline.to }],
     waterL: recipe.waterL, recipe: [...ingredient(CHAR, recipe.charL, surroundings), ...ingredient(LIVING, recipe.livingL, surroundings)],
   }
 }

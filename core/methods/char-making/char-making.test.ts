@@ -72,7 +72,8 @@ describe('before anything is lit', () => {
   it('a pot on a kitchen hearth is refused with its reason, outdoors it is not', () => {
     expect(draft('lidded-pot', { [words.WHERE]: 'indoors' }).refusal).toMatch(/carbon monoxide/)
     expect(draft('lidded-pot', { [words.WHERE]: 'indoors' }).gives).toEqual([])
-    expect(draft('lidded-pot').refusal).toBeUndefined()
+    // Five litres of sticks: the tin takes six.
+    expect(draft('lidded-pot', {}, 'wood-dry', 5 / 80).refusal).toBeUndefined()
   })
 
   it('leaves and grass are not charred', () => {
@@ -96,6 +97,20 @@ describe('before anything is lit', () => {
     expect(gift!.litres.typical).toBeLessThan(35.2)
     // Lumps take half as much again, 52 L, and about 1.3 kg boils off: a third of the 160 L, as practice has it.
     expect(facts.find(({ label }) => label === 'Water at hand')?.value).toMatch(/at least 5[34].L/)
+  })
+
+  it('more than the vessel takes is the next load, a cone is fed as it burns, and numbers that cannot be are refused', () => {
+    // The barrel holds 217 L, filled to 85 %: 184 L; 400 L are more than sticks that stand out.
+    expect(draft('top-lit', {}, 'wood-dry', 5).refusal).toMatch(/takes 184.L at a time, and 400.L lie/)
+    expect(draft('top-lit', {}, 'wood-dry', 2.5).refusal).toBeUndefined()
+    expect(draft('cone', {}, 'wood-dry', 7).refusal).toBeUndefined()
+    expect(draft('top-lit', { [words.KNOWN_BY]: 'weighed', [words.BEFORE]: 400, [words.AFTER]: 500 }).refusal).toMatch(/weigh again/)
+    expect(draft('lump', { [words.LUMP_KG]: 0 }).refusal).toMatch(/what a bag holds/)
+    expect(draft('top-lit', {}, 'chips-ramial', 1).warnings.map(({ text }) => text).join(' ')).toMatch(/come wet/)
+  })
+
+  it('a handful of wood in a barrel still takes a quarter of an hour', () => {
+    expect(wayOf('top-lit').minutes({ litres: 3, heightM: 0.01, moisture: 0.15 })).toBe(15)
   })
 
   it('a pot of peels covers a pot plant, no bed', () => {

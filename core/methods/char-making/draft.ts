@@ -6,7 +6,7 @@ import { numberOf } from '../../questions/question'
 import { numberText, quantityText, spanText } from '../../units/format'
 import { counted } from '../../units/plural'
 import { range } from '../../units/range'
-import { asVessel, siteFillM } from '../../vessel/site'
+import { asVessel, siteFillM, siteVolumeL } from '../../vessel/site'
 import type { BuildStep, Draft, Fact, Proposal, Surroundings, Verdict, Warning } from '../contract'
 import { ASH_BURNS, beforeCautions, DUST, MONOXIDE } from './cautions'
 import { bagOf, compared, priceText } from './compare'
@@ -16,7 +16,7 @@ import { burnPicture } from './picture'
 import { waterNeedL } from './state'
 import { stepOf } from './steps'
 import { wayOf, type Way } from './ways'
-import { DONE, WANTED, WHERE } from './words'
+import { DONE, FED, WANTED, WHERE } from './words'
 
 interface Thought {
   readonly proposal: Proposal
@@ -32,14 +32,25 @@ interface Thought {
 /** Below this a load covers a pot and no bed, litres. */
 const A_POT_L = 5
 const INVASIVE = 'stems-invasive'
+/** A bag of less holds nothing. */
+const LEAST_L = 0.1
+/** Sticks stand out at the top: so much more than full still goes. */
+const OVERFULL = 1.15
+/** Stuff that comes so wet was not dry when it was fetched. */
+const WET_AS_IT_COMES = 0.3
 
 /** Why it is not to be done like this. */
-export function refusalOf({ way, proposal, load }: Pick<Thought, 'way' | 'proposal' | 'load'>): string | undefined {
+export function refusalOf({ way, proposal, load, surroundings }: Pick<Thought, 'way' | 'proposal' | 'load' | 'surroundings'>): string | undefined {
   if (way.burns && proposal.answers[WHERE] === 'indoors') return 'Not indoors, ever: charring gives off carbon monoxide, which kills without a smell, and gas that flares up. No lid, hood or open window makes it safe. Outdoors, on bare ground.'
   if (way.burns && load.moisture >= TOO_WET) return 'That wood is as good as green: it will smoke for hours and give next to nothing. Dry it under cover first.'
   const other = way.bought ? [] : proposal.ingredients.filter(({ material }) => !isBurnable(material))
   if (other.length > 0) return `Only dry wood, stems and dried peels are charred. Take off the bench: ${other.map(({ material }) => material.short).join(', ')}.`
-  return undefined
+  if (way.bought && usableL(bagOf(way, proposal.answers)) < LEAST_L) return 'Say what a bag holds.'
+  const { units } = surroundings
+  const roomL = siteVolumeL(proposal.site) * way.fills
+  // A cone or a pit is fed while it burns down; everything else is stacked at once.
+  if (way.burns && !way.steps.includes(FED) && load.litres > roomL * OVERFULL) return `The ${asVessel(proposal.site).name.toLowerCase()} takes ${quantityText('volume', units, roomL)} at a time, and ${quantityText('volume', units, load.litres)} lie on the bench: what is too much is the next load.`
+  return load.odd
 }
 
 function verdictOf(thought: Thought): Verdict {
@@ -85,7 +96,7 @@ function warningsOf({ proposal, load, way }: Thought): Warning[] {
   const invasive = proposal.ingredients.some(({ material }) => material.id === INVASIVE)
   return [
     ...(invasive ? [{ materialId: INVASIVE, text: 'Burn it where it grew, dead stems of winter: carried off, seeds and roots travel, and that is often against the law. Ask the local authority.' }] : []),
-    ...(load.odd ? [{ text: load.odd }] : []),
+    ...proposal.ingredients.filter(({ material }) => way.burns && material.moistureFraction.typical > WET_AS_IT_COMES && load.moisture <= DRY_ENOUGH).map(({ material }) => ({ materialId: material.id, text: `${material.short.replace(/^./, letter => letter.toUpperCase())} come wet: only after months under cover are they as dry as was said.` })),
     ...(way.burns ? [{ text: MONOXIDE }] : []),
   ]
 }

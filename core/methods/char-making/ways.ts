@@ -35,6 +35,8 @@ export interface Way extends Approach {
 
 /** A burn front in thin dry wood goes down about so fast, metres a minute: a barrel of 70 cm in about an hour. Own estimate, 0.007 to 0.016. */
 const FRONT_M_MIN = 0.011
+/** However little there is, lighting and burning out take so long. */
+const LEAST_MIN = 15
 /** Each point of water beyond 15 % slows a burn by so much. Own estimate. */
 const WET_SLOWS = 3
 const wet = (moisture: number) => 1 + WET_SLOWS * Math.max(0, moisture - 0.15)
@@ -46,7 +48,7 @@ export const WAYS: readonly Way[] = [
   {
     id: 'top-lit', name: 'Top-lit barrel', summary: 'A barrel with holes below, filled with thin dry wood, lit on top, a tall chimney over it: the glow goes down, and what is above it is char.',
     burns: true, yieldOfDry: range(0.15, 0.2, 0.25), hours: range(1.5, 2.5, 4), fills: 0.85, ashy: false, once: ['load', 'loads'],
-    minutes: ({ heightM, moisture }) => heightM / FRONT_M_MIN * wet(moisture),
+    minutes: ({ heightM, moisture }) => Math.max(LEAST_MIN, heightM / FRONT_M_MIN * wet(moisture)),
     signs: ['The glow shows at the holes all round', 'The flame is thin and blue', 'No more smoke'],
     steps: [CHECKED, LIT, CHIMNEY, DONE, ...COOLING], risk: 'sparks, smoke when damp, hot steel',
   },
