@@ -1,9 +1,9 @@
 import type { Charge } from './charge'
 import { capacityMJK, DRY_MJ_KGK, dryKgOf, dryMassKg, FIRST_STRIDE_DAYS, heldMJ, looseAirOf, poolsOf, SHELLS, TOP, total, WATER_MJ_KGK, type Heap } from './heap'
+import { EVAPORATION_MJ_KG } from './laws'
 import { pack } from './packing'
 import { pourInto } from './step'
 
-const EVAPORATION_MJ_KG = 2.43
 /** Water that changes anything at once, as a share of what is there. */
 const SUDDEN = 0.02
 /** Microbes that fresh stuff brings along. */

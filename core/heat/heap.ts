@@ -1,3 +1,4 @@
+import type { Cells } from './cells'
 import type { Charge } from './charge'
 import { USUAL_CONSTANTS, type Constants } from './constants'
 import type { Traits } from './traits'
@@ -14,19 +15,7 @@ export const WATER_MJ_KGK = 0.00418
 export const DRY_MJ_KGK = 0.0014
 
 /** A number for each shell, and one for what lies on top. */
-export interface Parts {
-  readonly celsius: Float64Array
-  readonly waterKg: Float64Array
-  readonly rapidKg: Float64Array
-  readonly mediumKg: Float64Array
-  readonly slowKg: Float64Array
-  readonly restKg: Float64Array
-  /** How far the microbes have multiplied, 0 to 1. */
-  readonly microbes: Float64Array
-  /** Share of what can be used that microbes reach, 1 when freshly mixed. */
-  readonly reach: Float64Array
-  /** Oxygen that reached the microbes through their films of water in the last step, as % in air. */
-  readonly oxygenPct: Float64Array
+export interface Parts extends Cells {
   /** How fast it warmed in the last step, K a day: where the next step leads is told by it. */
   readonly warming: Float64Array
 }

@@ -22,7 +22,7 @@ function pressed(loadKPa: number, most: number, halfKPa: number): number {
 }
 
 /** Air passes by the pores (Kozeny and Carman: ε³/(1 − ε)²), held back at the ends where it is very open. */
-function permeability(airSpace: number): number {
+export function permeability(airSpace: number): number {
   const solid = 1 - airSpace
   const free = airSpace * airSpace * airSpace / (solid * solid + 1e-3)
   return free / (1 + 2 * free)

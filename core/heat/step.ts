@@ -1,19 +1,14 @@
 import { solveLinked } from './conduction'
 import { BOUNDS, DRY_MJ_KGK, MIDDLES, partDryKg, SHELLS, sphereRadiusM, TOP, WATER_MJ_KGK, type Heap } from './heap'
+import { AIR_MJ_KGK, DIE_ABOVE_C, EVAPORATION_MJ_KG, goneShare, LEAST_MICROBES, MJ_DAY_W, OXYGEN_IN_AIR } from './laws'
 import { coolLoversShare, FRESH_AIR_O2_PCT, hotLoversShare, moistureShare, nitrogenShare, steadyOxygenPct } from './limits'
 import { byAirSpace, pack } from './packing'
 import { atCelsius, atShare, celsiusTable, greaterAtCelsius, shareTable } from './table'
 import { saturatedWaterKgPerKg, saturationSlope } from './vapour'
 
-const OXYGEN_IN_AIR = 0.232
 const LEAST_DEPTH_M = 0.06
 /** Heat conducted by moist stuff goes with its density, within what is measured, W/mK. */
 const CONDUCTS = { atKgM3: 400, least: 0.15, most: 0.55 }
-/** A watt for a day, MJ. */
-const MJ_DAY_W = 0.0864
-/** Evaporating a kilogram, and warming a kilogram of air by a kelvin, MJ. */
-const EVAPORATION_MJ_KG = 2.43
-const AIR_MJ_KGK = 0.00101
 /** Outside air carries this share of the water it could: less the warmer the day. */
 const HUMIDITY = { at8: 0.85, perK: 0.012, least: 0.4 }
 /** Drier than this, the stuff gives its water up reluctantly: half of it at this much water for each dry kilogram. */
@@ -21,9 +16,6 @@ const HELD_WATER_KG_KG = 0.12
 const SETTLING_DAYS = 2.5
 /** A step may warm by so much and multiply the microbes by so much (as a logarithm); it grows from step to step by so much, and is never longer than the last. */
 const STEP = { warmsK: 2.5, grows: 0.25, stretches: 1.6, mostDays: 1, warmMostDays: 0.5 }
-/** From here on heat kills more of them than grow; spores and the cool outside always leave some. */
-const DIE_ABOVE_C = 62
-const LEAST_MICROBES = 0.02
 /** A heap this much above the air is still at work. */
 const AT_WORK_K = 6
 
@@ -40,11 +32,6 @@ export interface Outside {
   rainMmDay: number
   /** Share of the rain that gets in: 1 under the open sky. */
   openShare: number
-}
-
-/** 1 − e^(−x) for a share that is used up, x not negative: a fraction of polynomials, within 0 to 1 and never more than there is. */
-function goneShare(x: number): number {
-  return x < 2 ? x / (1 + x / 2 + x * x / 12) : -Math.expm1(-x)
 }
 
 /** Parts that hold anything: the shells, and what lies on top while there is some. */
