@@ -1,7 +1,8 @@
 import * as v from 'valibot'
 import { documentValues, type FieldValue, type GardenDocument } from '../journal/document'
 import { between, nameSchema } from '../journal/kinds/base'
-import type { AreaShape } from '../vessel/site'
+import { shapeSchema } from '../ground/schema'
+import { shapeAreaM2, type AreaShape } from '../ground/shape'
 
 /** What the ground is. */
 export const SOILS = ['sand', 'loam', 'clay'] as const
@@ -34,13 +35,9 @@ export const BED_KIND = 'bed'
 export const USUAL_DEPTH_M = 0.1
 export const BED_LIMITS = { sideM: { low: 0.1, high: 100 }, depthM: { low: 0.05, high: 0.3 } } as const
 
-const side = between(BED_LIMITS.sideM.low, BED_LIMITS.sideM.high)
 const schema = v.object({
   name: nameSchema,
-  ground: v.variant('shape', [
-    v.object({ shape: v.literal('rectangle'), widthM: side, lengthM: side }),
-    v.object({ shape: v.literal('circle'), diameterM: side }),
-  ]),
+  ground: shapeSchema(BED_LIMITS.sideM.low, BED_LIMITS.sideM.high),
   soil: v.fallback(v.picklist(SOILS), 'loam'),
   reaction: v.fallback(v.picklist(REACTIONS), 'untested'),
   grows: v.fallback(v.picklist(GROWS), 'usual'),
@@ -64,5 +61,5 @@ export function bedValues({ name, ground, soil, reaction, grows, eaten, depthM }
 
 /** Ground of a bed, m². */
 export function bedAreaM2({ ground }: Pick<Bed, 'ground'>): number {
-  return ground.shape === 'circle' ? Math.PI * (ground.diameterM / 2) ** 2 : ground.widthM * ground.lengthM
+  return shapeAreaM2(ground)
 }

@@ -56,3 +56,11 @@ export function dayOfYear(at: Date): number {
 export function usualRainMm({ rainMm }: Pick<Climate, 'rainMm'>, at: Date): number {
   return (rainMm[at.getMonth()] ?? 0) / MEAN_MONTH_DAYS
 }
+
+/** The next day on which a spring's last frost is usual, from a day on. */
+export function nextLastFrost({ lastFrost }: Pick<Climate, 'lastFrost'>, at: Date): Date {
+  const [month = 1, day = 1] = lastFrost.split('-').map(Number)
+  const noon = (year: number) => new Date(year, month - 1, day, 12)
+  const then = noon(at.getFullYear())
+  return then.getTime() >= at.getTime() - 43_200_000 ? then : noon(at.getFullYear() + 1)
+}

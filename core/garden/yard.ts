@@ -2,7 +2,8 @@ import * as v from 'valibot'
 import { documentValues, type FieldValue, type GardenDocument } from '../journal/document'
 import type { BegunBatch } from '../journal/garden'
 import { between } from '../journal/kinds/base'
-import { asVessel } from '../vessel/site'
+import type { AreaShape } from '../ground/shape'
+import { asVessel, type Site } from '../vessel/site'
 import { frontWidthM, type Vessel } from '../vessel/vessel'
 
 /** Where something stands in the yard, metres from its left and its far edge. */
@@ -19,6 +20,8 @@ export interface YardPlace extends Spot {
   readonly key: string
   readonly name: string
   readonly vessel: Vessel
+  /** Ground that is spread over: drawn from above, not cut open. */
+  readonly ground?: AreaShape
   /** Nothing where it is free. */
   readonly batch?: BegunBatch
 }
@@ -54,7 +57,15 @@ const ROW_DEPTH_M = 5
 const FREE_DAYS = 3 * 365
 const DAY_MS = 86_400_000
 
-interface Standing { readonly key: string, readonly name: string, readonly vessel: Vessel, readonly batch?: BegunBatch }
+interface Standing { readonly key: string, readonly name: string, readonly vessel: Vessel, readonly ground?: AreaShape, readonly batch?: BegunBatch }
+
+/** Ground as it lies in the plan: the long side across. */
+function lying(site: Site): Pick<Standing, 'vessel' | 'ground'> {
+  if (site.kind !== 'area') return { vessel: asVessel(site) }
+  const { ground } = site
+  const across: AreaShape = ground.shape === 'rectangle' && ground.lengthM > ground.widthM ? { ...ground, widthM: ground.lengthM, lengthM: ground.widthM } : ground
+  return { vessel: asVessel({ ...site, ground: across }), ground: across }
+}
 
 /** Several at one place stand beside each other under keys of their own. */
 function standingOf(batches: readonly BegunBatch[]): Standing[] {
@@ -63,7 +74,7 @@ function standingOf(batches: readonly BegunBatch[]): Standing[] {
     const base = keyOf(placeOf(batch))
     const count = (taken.get(base) ?? 0) + 1
     taken.set(base, count)
-    return { key: count > 1 ? `${base}-${count}` : base, name: batch.name, vessel: asVessel(batch.began.site), batch }
+    return { key: count > 1 ? `${base}-${count}` : base, name: batch.name, ...lying(batch.began.site), batch }
   })
 }
 
@@ -74,7 +85,7 @@ function freeOf(ended: readonly BegunBatch[], taken: ReadonlySet<string>, now: D
   for (const batch of recent) {
     const key = keyOf(placeOf(batch))
     if (!batch.place.trim() || taken.has(key) || found.has(key)) continue
-    found.set(key, { key, name: placeOf(batch), vessel: asVessel(batch.began.site) })
+    found.set(key, { key, name: placeOf(batch), ...lying(batch.began.site) })
   }
   return [...found.values()]
 }

@@ -1,3 +1,5 @@
+import type { Corner } from '../ground/outline'
+import { shapeBounds, shapePieces, type AreaShape } from '../ground/shape'
 import { quantityText } from '../units/format'
 import type { UnitSystem } from '../units/system'
 import type { Family } from '../materials/material'
@@ -6,6 +8,8 @@ import type { Family } from '../materials/material'
 export type GroundShape
   = | { readonly shape: 'box', readonly widthM: number, readonly depthM: number }
     | { readonly shape: 'circle', readonly diameterM: number }
+  /** Strips, or what corners bound: each from the middle of all of it. */
+    | { readonly shape: 'pieces', readonly widthM: number, readonly depthM: number, readonly pieces: readonly (readonly Corner[])[] }
 
 /** One thing seen from above. Measures in metres from the middle of the ground, `xM` to the right, `yM` away from whoever looks. */
 export type GroundPart
@@ -13,6 +17,12 @@ export type GroundPart
   = | { readonly kind: 'channel', readonly number: number, readonly xM: number, readonly yM: number, readonly diameterM: number, readonly reachM: number, readonly pulled: boolean }
   /** A pocket or a field of the ground: what it is filled with and how full, whether it is its turn. */
     | { readonly kind: 'field', readonly label: string, readonly xM: number, readonly yM: number, readonly widthM: number, readonly depthM: number, readonly family: Family, readonly share: number, readonly next: boolean, readonly said: string }
+  /** A flat piece laid on the ground, the later on the earlier: one of one's own, or one that is still missing. */
+    | { readonly kind: 'sheet', readonly corners: readonly Corner[], readonly missing: boolean }
+  /** What all or part of the ground is covered with. */
+    | { readonly kind: 'cover', readonly family: Family, readonly xM: number, readonly yM: number, readonly widthM: number, readonly depthM: number, readonly said: string }
+  /** Something that grows there, kept clear of what is spread. */
+    | { readonly kind: 'stem', readonly xM: number, readonly yM: number, readonly clearM: number }
   /** A distance between two points, written beside its line. */
     | { readonly kind: 'distance', readonly fromM: readonly [x: number, y: number], readonly toM: readonly [x: number, y: number] }
 
@@ -32,7 +42,15 @@ export function distanceText(part: Extract<GroundPart, { kind: 'distance' }>, un
 
 /** How wide and deep a ground is, metres. */
 export function groundSize(ground: GroundShape): { readonly widthM: number, readonly depthM: number } {
-  return ground.shape === 'box' ? ground : { widthM: ground.diameterM, depthM: ground.diameterM }
+  return ground.shape === 'circle' ? { widthM: ground.diameterM, depthM: ground.diameterM } : ground
+}
+
+/** A piece of ground as it is drawn from above. */
+export function groundOf(area: AreaShape): GroundShape {
+  if (area.shape === 'circle') return area
+  const { widthM, depthM } = shapeBounds(area)
+  if (area.shape === 'rectangle') return { shape: 'box', widthM, depthM }
+  return { shape: 'pieces', widthM, depthM, pieces: shapePieces(area).map(corners => corners.map(([x, y]): Corner => [x - widthM / 2, y - depthM / 2])) }
 }
 
 function partWords(part: GroundPart, units: UnitSystem): string {
@@ -42,7 +60,10 @@ function partWords(part: GroundPart, units: UnitSystem): string {
       const where = [side(part.xM, 'left', 'right'), side(part.yM, 'in front', 'behind')].filter(Boolean).join(' and ')
       return `channel ${part.number} ${where ? `${where} of the middle` : 'in the middle'}${part.pulled ? '' : ', pipe still in'}`
     }
-    case 'field': return part.said
+    case 'field':
+    case 'cover': return part.said
+    case 'sheet':
+    case 'stem':
     case 'distance': return ''
   }
 }
@@ -51,5 +72,8 @@ function partWords(part: GroundPart, units: UnitSystem): string {
 export function groundWords({ of, ground, parts }: GroundPlan, units: UnitSystem): string {
   const { widthM, depthM } = groundSize(ground)
   const size = ground.shape === 'circle' ? `${quantityText('length', units, widthM)} across` : `${quantityText('length', units, widthM)} by ${quantityText('length', units, depthM)}`
-  return [`${of} from above, ${size}`, ...parts.map(part => partWords(part, units)).filter(Boolean)].join('; ')
+  const own = parts.filter(part => part.kind === 'sheet' && !part.missing).length
+  const missing = parts.filter(part => part.kind === 'sheet' && part.missing).length
+  const sheets = own + missing > 0 ? [`${own} pieces laid${missing > 0 ? `, ${missing} still missing` : ''}`] : []
+  return [`${of} from above, ${size}`, ...sheets, ...parts.map(part => partWords(part, units)).filter(Boolean)].join('; ')
 }

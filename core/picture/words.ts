@@ -18,6 +18,7 @@ function partWords(part: Primitive, units: UnitSystem): string {
     case 'level': return `${part.said} at ${metres(part.yM)}`
     case 'liquid': return `${part.said} up to ${metres(part.levelM)}`
     case 'foam': return part.heightM > 0.002 ? `foam ${metres(part.heightM)} high` : ''
+    case 'frame':
     case 'pocket': return part.said
     case 'channel': return 'an air channel'
     case 'mark': return part.temperatureC === undefined ? part.text ?? '' : quantityText('temperature', units, part.temperatureC)

@@ -1,3 +1,4 @@
+import { arePieces } from '../sheets/pieces'
 import type { Answers } from '../journal/garden'
 
 /** One thing that is asked: when a batch is planned, a deed is recorded, or a test is set up or read. */
@@ -9,6 +10,8 @@ type Asked
     | { readonly id: string, readonly kind: 'volume' | 'length' | 'area' | 'mass', readonly label: string, readonly usual: number, readonly most: number }
     /** A day, as YYYY-MM-DD; none is an answer too. */
     | { readonly id: string, readonly kind: 'day', readonly label: string }
+    /** Flat pieces by their sizes, as `core/sheets/pieces.ts` writes them; none is an answer too. */
+    | { readonly id: string, readonly kind: 'pieces', readonly label: string }
     | { readonly id: string, readonly kind: 'text', readonly label: string, readonly hint?: string }
 
 /** A question that is put always, or only while another has a certain answer. */
@@ -45,6 +48,7 @@ export function completed(questions: readonly Question[], answers: Answers): Ans
     const given = answers[question.id]
     if (question.kind === 'choice') return question.choices.some(({ id }) => id === given)
     if (question.kind === 'text') return typeof given === 'string'
+    if (question.kind === 'pieces') return arePieces(given)
     if (question.kind === 'day') return typeof given === 'string' && /^(\d{4}-\d\d-\d\d)?$/.test(given)
     if (typeof given !== 'number' || !Number.isFinite(given)) return false
     // Frost is an answer too.

@@ -1,3 +1,4 @@
+import { shapeAreaM2, shapeBounds, type AreaShape } from '../ground/shape'
 import { fillHeightM, footprintM2, frontWidthM, vesselVolumeL, type Vessel } from './vessel'
 
 /** An upright air channel in a pile, from the middle of its ground, metres. */
@@ -6,11 +7,6 @@ export interface Channel {
   readonly yM: number
   readonly diameterM: number
 }
-
-/** Ground that something is spread over. */
-export type AreaShape
-  = | { readonly shape: 'rectangle', readonly widthM: number, readonly lengthM: number }
-    | { readonly shape: 'circle', readonly diameterM: number }
 
 /** Where a batch is: in a vessel, in one with channels, on an area, or under a frame. */
 export type Site
@@ -23,15 +19,15 @@ export type SiteKind = Site['kind']
 /** Depth that stuff on an open area or under a frame is drawn and reckoned to at most, metres. */
 const OPEN_HEIGHT_M = 0.5
 
-/** The vessel of a site; an area or a frame as the box that it takes up. */
+/** The vessel of a site; an area or a frame as the box that it takes up: of an area as wide as it is, and as deep as its ground makes it. */
 export function asVessel(site: Site): Vessel {
   if (site.kind === 'vessel' || site.kind === 'channelled') return site.vessel
   const base = { id: site.id, name: site.name }
   if (site.kind === 'frame') return { ...base, wall: 'boards', shape: 'box', widthM: site.widthM, depthM: site.depthM, heightM: site.heightM }
   const { ground } = site
-  return ground.shape === 'circle'
-    ? { ...base, wall: 'none', shape: 'cylinder', diameterM: ground.diameterM, heightM: OPEN_HEIGHT_M }
-    : { ...base, wall: 'none', shape: 'box', widthM: ground.widthM, depthM: ground.lengthM, heightM: OPEN_HEIGHT_M }
+  if (ground.shape === 'circle') return { ...base, wall: 'none', shape: 'cylinder', diameterM: ground.diameterM, heightM: OPEN_HEIGHT_M }
+  const { widthM } = shapeBounds(ground)
+  return { ...base, wall: 'none', shape: 'box', widthM, depthM: shapeAreaM2(ground) / widthM, heightM: OPEN_HEIGHT_M }
 }
 
 /** The name of a site. */

@@ -2,7 +2,10 @@ import { findMaterial } from '#core/materials/book'
 import { brew } from '#core/methods/brew'
 import { charCharging } from '#core/methods/char-charging'
 import { charMaking } from '#core/methods/char-making'
+import { hotbed } from '#core/methods/hotbed'
 import { leafmould } from '#core/methods/leafmould'
+import { mulch } from '#core/methods/mulching'
+import { sheet } from '#core/methods/card-sheet'
 import { slowHeap } from '#core/methods/slow-heap'
 import { staticTower } from '#core/methods/static-tower'
 import { worms } from '#core/methods/worm-bin'
@@ -65,6 +68,9 @@ export const ALL_CASES: readonly MethodCases[] = [
   casesOf(leafmould, ['leaves-mixed', 'leaves-oak', 'leaves-shredded', 'grass-clippings'], [0, 0.5, 10, 40, 200, 500, 1200], 'leaf-mould'),
   casesOf(staticTower, ['chips-ramial', 'leaves-mixed', 'wood-chips'], [0, 0.5, 3, 20, 60, 200, 430], 'tower-compost'),
   casesOf(worms, ['cardboard', 'leaves-shredded'], [0, 0.5, 10, 60, 200, 500, 1200], 'worm-castings'),
+  casesOf(sheet, ['cardboard', 'compost-finished', 'leaves-shredded'], [0, 0.5, 12, 40, 120, 300, 900], 'compost-finished'),
+  casesOf(mulch, ['leaves-mixed', 'wood-chips', 'straw-wheat', 'grass-clippings'], [0, 0.5, 5, 20, 60, 200, 700], 'compost-finished'),
+  casesOf(hotbed, ['horse-manure-straw', 'leaves-mixed', 'straw-wheat', 'grass-clippings'], [0, 0.5, 4, 12, 30, 70, 130], 'heap-half-rotted'),
   casesOf(brew, ['leaf-mould'], [0, 0.1, 1, 3, 7, 20, 60], 'brew-solids'),
   casesOf(charMaking, ['wood-dry', 'peels-dry', 'stems-invasive'], [0, 0.02, 0.1, 0.4, 1, 3, 30], 'biochar-crushed'),
   casesOf(charCharging, ['biochar-crushed', 'worm-castings'], [0, 0.5, 2, 7, 20, 90, 300], 'char-charged'),

@@ -1,9 +1,10 @@
 import * as v from 'valibot'
+import { shapeSchema } from '../../ground/schema'
 import { MEASURE_LIMITS_M, WALLS } from '../../vessel/vessel'
 import { between, idSchema, nameSchema } from './base'
 
 const metres = between(MEASURE_LIMITS_M.low, MEASURE_LIMITS_M.high)
-const groundM = between(MEASURE_LIMITS_M.low, 200)
+const GROUND_MOST_M = 200
 const sides = { id: idSchema, name: nameSchema, wall: v.picklist(WALLS), heightM: metres }
 
 export const vesselSchema = v.variant('shape', [
@@ -19,10 +20,7 @@ export const siteSchema = v.variant('kind', [
   v.object({ kind: v.literal('channelled'), vessel: vesselSchema, channels: v.pipe(v.array(channelSchema), v.maxLength(60, 'has too many channels'), v.readonly()) }),
   v.object({
     kind: v.literal('area'), id: idSchema, name: nameSchema,
-    ground: v.variant('shape', [
-      v.object({ shape: v.literal('rectangle'), widthM: groundM, lengthM: groundM }),
-      v.object({ shape: v.literal('circle'), diameterM: groundM }),
-    ]),
+    ground: shapeSchema(MEASURE_LIMITS_M.low, GROUND_MOST_M),
   }),
   v.object({ kind: v.literal('frame'), id: idSchema, name: nameSchema, widthM: metres, depthM: metres, heightM: metres }),
 ])

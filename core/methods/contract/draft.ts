@@ -106,6 +106,9 @@ export interface ComparedWay {
   readonly fits: boolean
 }
 
+/** What has to be gathered for it, all of it, and by when: what the store already holds is found by the list. */
+export interface Wants { readonly ingredients: readonly Ingredient[], readonly by: Date }
+
 /** What a plan comes to before anything is begun. */
 export interface Draft {
   /** Amounts, height and water in one sentence. */
@@ -129,6 +132,8 @@ export interface Draft {
   readonly waterL: number
   /** What goes in, where the method says what; absent where the gardener does. */
   readonly recipe?: readonly Ingredient[]
+  /** What to put on a collecting list, where that can be said. */
+  readonly wants?: Wants
 }
 
 /** Why it matters how things are mixed, where it does: the bench shows the balance. */

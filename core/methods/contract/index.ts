@@ -1,3 +1,4 @@
+export * from './chart-points'
 export * from './carrying'
 export * from './draft'
 export * from './forecast'

@@ -6,6 +6,7 @@ import type { Stages } from '../../readiness/verdict'
 import type { Quantity as Unit } from '../../units/system'
 import type { Fact } from './draft'
 import type { Guide } from './guide'
+import type { Pipeline } from './pipeline'
 import type { Surroundings } from './surroundings'
 import type { Task } from './task'
 
@@ -100,6 +101,8 @@ export interface Look {
   charts(batch: BegunBatch, surroundings: Surroundings): readonly Chart[]
   facts(batch: BegunBatch, surroundings: Surroundings): readonly Fact[]
   gates(batch: BegunBatch, surroundings: Surroundings): readonly Gate[]
+  /** What follows what in it along its weeks, where that can be drawn. */
+  bands?(batch: BegunBatch, surroundings: Surroundings): Pipeline | undefined
   /** What is done in one go, step by step, while it is to be done. */
   guide?(batch: BegunBatch, surroundings: Surroundings): Guide | undefined
   outputs(batch: BegunBatch, surroundings: Surroundings): readonly Output[]

@@ -1,3 +1,4 @@
+import type { BegunBatch } from '../../journal/garden'
 import type { Question } from '../../questions/question'
 import type { Range } from '../../units/range'
 import type { Site } from '../../vessel/site'
@@ -76,6 +77,8 @@ export interface Method {
   readonly feeds?: readonly Family[]
   /** As what its batches take char along, where they do. */
   readonly carriesChar?: CarriesChar
+  /** Whether what it has made of its ground can be kept as a bed by now. */
+  becomesBed?(batch: BegunBatch, surroundings: Surroundings): boolean
   /** Whether it can be begun with nothing in it yet. */
   readonly beginsEmpty?: boolean
   readonly pads: readonly Pad[]

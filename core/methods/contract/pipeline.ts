@@ -16,6 +16,8 @@ export interface PipelineRow {
   readonly batchId?: string
   readonly name: string
   readonly stages: readonly PipelineStage[]
+  /** Its stages are told by its name, not by the legend. */
+  readonly named?: boolean
 }
 
 /** Batches that follow one another over the years. */

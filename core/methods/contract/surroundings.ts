@@ -17,6 +17,8 @@ export interface Surroundings {
   readonly weatherKnown?: (at: Date) => boolean
   /** Rain on a day, mm. */
   readonly rainMm: (at: Date) => number
+  /** The next day, from one on, on which a spring's last frost is usual here. */
+  readonly nextLastFrost?: (at: Date) => Date
   readonly waterCan: ContainerThen
   readonly materials: MaterialBook
   /** Where water comes from in this garden. */
