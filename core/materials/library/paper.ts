@@ -10,6 +10,15 @@ export const PAPER: readonly Material[] = [
     ligninPctVs: 16, ashPct: 5, structure: 2, keepsDays: 730, worms: 'yes', months: [],
     cautions: ['no tape, labels, gloss or wax'],
   }),
+  // The same card, lying flat: so it is stacked for a sheet.
+  material({
+    id: 'card-flat', name: 'Cardboard boxes, opened flat', short: 'flat card', family: 'paper',
+    words: 'card box boxes sheet flattened roll',
+    nitrogenPct: [0.08, 0.1, 0.2], carbonToNitrogen: [300, 480, 560],
+    moisturePct: [5, 8, 12], bulkKgM3: [80, 120, 180],
+    ligninPctVs: 16, ashPct: 5, structure: 0, mats: 1, keepsDays: 730, worms: 'yes', months: [],
+    cautions: ['no tape, labels, gloss or wax', 'torn before it goes into a heap: flat it lies like a lid'],
+  }),
   material({
     id: 'newsprint', name: 'Newspaper, shredded', short: 'newspaper', family: 'paper',
     words: 'newspaper paper',

@@ -1,0 +1,72 @@
+import { findMaterial } from '../../materials/book'
+import type { Material } from '../../materials/material'
+import type { Ingredient } from '../../mix/portion'
+import type { Piece } from '../../sheets/pieces'
+import { CARD_KG_M2, NEWS_KG_M2 } from '../../sheets/soaking'
+import { STARTING_CONTAINERS, type ContainerThen } from '../../units/container'
+import { quantityText } from '../../units/format'
+import type { UnitSystem } from '../../units/system'
+import type { SheetPlan } from './plan'
+
+/** A size as it is said: "80 × 60 cm", the unit once. */
+export function sizeText({ lengthM, widthM }: Pick<Piece, 'lengthM' | 'widthM'>, units: UnitSystem): string {
+  const [long, wide] = [quantityText('length', units, lengthM), quantityText('length', units, widthM)]
+  const [number, unit] = long.split(/\s/)
+  return unit !== undefined && wide.endsWith(unit) ? `${number} × ${wide}` : `${long} × ${wide}`
+}
+
+const NAMES = { card: ['box opened flat', 'boxes opened flat'], news: ['sheet of newsprint', 'sheets of newsprint'], roll: ['roll', 'rolls'] } as const
+
+/** A flat piece as something that can be counted and kept: as many litres as its card would be, torn. */
+export function pieceContainer(piece: Piece, units: UnitSystem): { readonly material: Material, readonly container: ContainerThen } {
+  const material = findMaterial(piece.sort === 'news' ? 'newsprint' : 'card-flat') as Material
+  const kg = piece.lengthM * piece.widthM * (piece.sort === 'news' ? NEWS_KG_M2 : CARD_KG_M2)
+  const cm = (metres: number) => Math.round(metres * 100)
+  const [name, plural] = NAMES[piece.sort]
+  return {
+    material,
+    container: { id: `flat-${piece.sort}-${cm(piece.lengthM)}x${cm(piece.widthM)}`, name: `${name}, ${sizeText(piece, units)}`, plural: `${plural}, ${sizeText(piece, units)}`, volumeL: Math.max(0.02, kg / material.bulkDensityKgM3.typical * 1000) },
+  }
+}
+
+const of = (material: Material, count: number, container: ContainerThen): Ingredient => ({ material, amount: { count, container, packing: 'loose' } })
+const barrow = (units: UnitSystem): ContainerThen => {
+  const { id, name, plural, volumeL } = STARTING_CONTAINERS[units][2]!
+  return { id, name, plural, volumeL }
+}
+const bucket = (units: UnitSystem): ContainerThen => {
+  const { id, name, plural, volumeL } = STARTING_CONTAINERS[units][0]!
+  return { id, name, plural, volumeL }
+}
+
+function piecesOf({ layout, pieces, newsLayers, layers }: SheetPlan, units: UnitSystem): Ingredient[] {
+  return pieces.flatMap((piece, size): Ingredient[] => {
+    const used = layout?.used[size] ?? 0
+    if (used === 0) return []
+    const { material, container } = pieceContainer(piece, units)
+    // A roll is cut: its litres are what was laid of it.
+    const count = piece.sort === 'news' ? used * newsLayers : piece.sort === 'card' ? used * layers : Math.min(piece.count, used)
+    return [of(material, count, container)]
+  })
+}
+
+function coverOf({ cover, coverL }: SheetPlan, units: UnitSystem): Ingredient[] {
+  const container = barrow(units)
+  return coverL > 0 ? [of(cover.material, Math.round(coverL / container.volumeL * 10) / 10, container)] : []
+}
+
+/** What goes into it: one's own pieces and the cover, or card torn with compost. */
+export function recipeOf(plan: SheetPlan, units: UnitSystem): Ingredient[] {
+  if (plan.way.laid) return [...piecesOf(plan, units), ...coverOf(plan, units)]
+  const container = bucket(units)
+  const litres = (value: number) => Math.round(value / container.volumeL * 10) / 10
+  return [of(findMaterial('cardboard') as Material, litres(plan.torn.cardL), container), of(findMaterial('compost-finished') as Material, litres(plan.torn.compostL), container)]
+}
+
+/** What has to be gathered: the pieces that are missing, and the cover. */
+export function wantsOf(plan: SheetPlan, units: UnitSystem): Ingredient[] {
+  if (!plan.way.laid) return recipeOf(plan, units)
+  const missing = plan.layout?.missing ?? 0
+  const { material, container } = pieceContainer(plan.missingLike, units)
+  return [...(missing > 0 ? [of(material, missing * plan.layers, container)] : []), ...coverOf(plan, units)]
+}

@@ -1,0 +1,97 @@
+import { shapePieces } from '../../ground/shape'
+import type { Answers } from '../../journal/garden'
+import { layOut, type Layout } from '../../sheets/layout'
+import { readPieces, type Piece } from '../../sheets/pieces'
+import { CARD_KG_M2, CARD_MOISTURE, GROUND_L_M2, NEWS_KG_M2, waterToSoakL } from '../../sheets/soaking'
+import { numberOf } from '../../questions/question'
+import { siteAreaM2, siteVolumeL, type Site } from '../../vessel/site'
+import { coverOf } from './covers'
+import { sheetWayOf, type SheetWay } from './ways'
+import { COVER, COVER_M, GROUND, NEWS_LAYERS, OVERLAP_M, PIECES, SHARES } from './words'
+
+export const USUAL_OVERLAP_M = 0.15
+export const USUAL_NEWS_LAYERS = 8
+/** A box as most of them are when opened flat. */
+export const USUAL_BOX: Piece = { sort: 'card', count: 1, lengthM: 0.8, widthM: 0.6 }
+/** Two layers lie in a trench. */
+const TRENCH_LAYERS = 2
+/** What the cover is wetted to. */
+const COVER_MOISTURE = 0.55
+
+/** What a sheet is to be. */
+export interface SheetPlan {
+  readonly way: SheetWay
+  readonly areaM2: number
+  readonly overlapM: number
+  /** Pieces as they are laid: newsprint as stacks of so many sheets. */
+  readonly pieces: readonly Piece[]
+  readonly missingLike: Piece
+  readonly newsLayers: number
+  readonly layers: number
+  /** Nothing where it is torn. */
+  readonly layout: Layout | undefined
+  readonly cover: ReturnType<typeof coverOf>
+  readonly coverM: number
+  readonly coverL: number
+  /** Kilograms of card and paper as they come, and litres of water for ground, card and cover. */
+  readonly cardKg: number
+  readonly water: { readonly groundL: number, readonly cardL: number, readonly coverL: number }
+  /** Litres of torn card and of compost, where it is torn. */
+  readonly torn: { readonly cardL: number, readonly compostL: number }
+}
+
+/** Parts of torn card to parts of compost, by school. */
+const PARTS: Readonly<Record<string, readonly [card: number, compost: number]>> = { half: [1, 2], double: [2, 1] }
+/** Torn card as it lies loosely, kg a litre. */
+const TORN_KG_L = 0.06
+
+const stackOf = (newsLayers: number, layers: number) => ({ sort, count, widthM, lengthM }: Piece): Piece => ({ sort, widthM, lengthM, count: Math.floor(count / (sort === 'news' ? newsLayers : sort === 'card' ? layers : 1)) })
+
+function kilograms(laid: Layout, pieces: readonly Piece[], missingLike: Piece, newsLayers: number, layers: number): number {
+  const all = [...pieces, missingLike]
+  return laid.laid.reduce((sum, { corners, size }) => {
+    const [a, b, , d] = corners as [readonly [number, number], readonly [number, number], unknown, readonly [number, number]]
+    const m2 = Math.hypot(b[0] - a[0], b[1] - a[1]) * Math.hypot(d[0] - a[0], d[1] - a[1])
+    return sum + m2 * (all[size]?.sort === 'news' ? NEWS_KG_M2 * newsLayers : CARD_KG_M2 * layers)
+  }, 0)
+}
+
+const planned = new Map<string, SheetPlan>()
+const MOST_KEPT = 40
+
+/** The plan behind the answers of a batch or a bench. The same answers have the same plan. */
+export function sheetPlan(given: { readonly site: Site, readonly approachId: string, readonly answers: Answers }): SheetPlan {
+  const key = JSON.stringify([given.site, given.approachId, given.answers])
+  const known = planned.get(key)
+  if (known) return known
+  if (planned.size > MOST_KEPT) planned.clear()
+  const made = planFor(given)
+  planned.set(key, made)
+  return made
+}
+
+function planFor({ site, approachId, answers }: { readonly site: Site, readonly approachId: string, readonly answers: Answers }): SheetPlan {
+  const way = sheetWayOf(approachId)
+  const areaM2 = siteAreaM2(site)
+  const overlapM = Math.min(0.3, numberOf(answers, OVERLAP_M) ?? USUAL_OVERLAP_M)
+  const newsLayers = Math.max(1, Math.round(numberOf(answers, NEWS_LAYERS) ?? USUAL_NEWS_LAYERS))
+  const layers = way.id === 'trench' ? TRENCH_LAYERS : 1
+  const pieces = readPieces(answers[PIECES]).map(stackOf(newsLayers, layers))
+  const largest = [...pieces].filter(({ sort }) => sort === 'card').sort((a, b) => b.count - a.count)[0]
+  const missingLike = largest && Math.min(largest.widthM, largest.lengthM) > overlapM + 0.1 ? { ...largest, count: 1 } : USUAL_BOX
+  const layout = way.laid && site.kind === 'area' ? layOut({ ground: shapePieces(site.ground), pieces, missingLike, overlapM }) : undefined
+  const cover = coverOf(answers[COVER])
+  const coverM = way.id === 'whole' ? ((said => said > 0 ? said : cover.usualM)(numberOf(answers, COVER_M) ?? 0)) : 0
+  const coverL = coverM * areaM2 * 1000
+  const [card, compost] = PARTS[String(answers[SHARES])] ?? PARTS.half!
+  // Mixed, the fine fills the gaps of the coarse: a quarter more goes in than the room it takes.
+  const roomL = way.laid ? 0 : siteVolumeL(site) * 1.25
+  const torn = { cardL: roomL * card / (card + compost), compostL: roomL * compost / (card + compost) }
+  const cardKg = layout ? kilograms(layout, pieces, missingLike, newsLayers, layers) : torn.cardL * TORN_KG_L
+  const ground = answers[GROUND] === 'dry' ? GROUND_L_M2.dry : answers[GROUND] === 'wet' ? GROUND_L_M2.wet : GROUND_L_M2.moist
+  const { bulkDensityKgM3, moistureFraction } = cover.material
+  return {
+    way, areaM2, overlapM, pieces, missingLike, newsLayers, layers, layout, cover, coverM, coverL, cardKg, torn,
+    water: { groundL: way.laid ? ground * areaM2 : 0, cardL: waterToSoakL(cardKg, CARD_MOISTURE.dry, CARD_MOISTURE.soaked), coverL: waterToSoakL(coverL / 1000 * bulkDensityKgM3.typical, moistureFraction.typical, COVER_MOISTURE) },
+  }
+}
