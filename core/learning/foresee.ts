@@ -1,5 +1,6 @@
 import { seededRandom } from '../random/random'
 import { bandOf, bandOfReadings, BAND_MEMBERS, drawnByWeight } from './bands'
+import { carried, fitsOf, type Discrepancy, type Residual } from './discrepancy'
 import { logFit, type StampedFinding } from './fit'
 import type { Forecast } from './forecast'
 import { learning, type Progress } from './learn'
@@ -10,6 +11,7 @@ export interface Foreseeing<C, Row extends string> {
   readonly times: Float64Array
   readonly horizonDay: number
   readonly seed: number
+  /** In order of their days. */
   readonly findings: readonly StampedFinding<Row>[]
   /** What is uncertain, as so many standard normals. */
   readonly dimensions: number
@@ -22,9 +24,14 @@ export interface Foreseeing<C, Row extends string> {
   readonly bandsAtStart: Readonly<Record<string, Row>>
   /** How far what is read strays from any one course, as a standard deviation of the row; its bands are so much wider. */
   readonly strays?: Readonly<Partial<Record<Row, number>>>
+  /** Rows whose residual is carried from reading to reading: their readings are weighed by it, their bands follow it and are so much wider. */
+  readonly carries?: Readonly<Partial<Record<Row, Carrying<Row>>>>
   /** Windows by the day on which a course comes so far. */
   readonly windows: Readonly<Record<string, (course: C) => number>>
 }
+
+/** What strays from a course how far, and the row in which it is read. */
+export interface Carrying<Row extends string> { readonly read: Row, readonly what: Discrepancy }
 
 /** The times of a forecast: every so many days, now, the end, and whenever something was found. */
 export function timesEvery(everyDays: number, { horizonDay, findings, nowDay }: { readonly horizonDay: number, readonly nowDay: number, readonly findings: readonly StampedFinding[] }): Float64Array {
@@ -37,18 +44,29 @@ export function* foresee<C, Row extends string>(what: Foreseeing<C, Row>): Gener
   const { times, horizonDay, findings, row } = what
   const places = findings.map(({ finding }) => times.indexOf(Math.min(horizonDay, finding.day)))
   const kept: C[] = []
+  const modelled = (course: C, index: number) => row(course, findings[index]!.finding.row)[places[index]!]!
+  const carrying = Object.values<Carrying<Row> | undefined>(what.carries ?? {}).flatMap(one => one ? [one] : [])
+  const readIn = (read: Row) => findings.flatMap(({ finding }, index) => finding.kind === 'value' && finding.row === read ? [{ index, finding }] : [])
+  const residuals = (course: C, read: Row): Residual[] => readIn(read).map(({ index, finding: { day, value } }) => ({ day, value: value - modelled(course, index) }))
   const learnt = yield* learning({
     dimensions: what.dimensions, members: what.members, mostRounds: findings.length > 0 ? what.mostRounds : 1, random: seededRandom(what.seed),
     run: (point) => {
       const course = what.run(point)
       kept.push(course)
-      return findings.map(({ finding }, index) => logFit(finding, row(course, finding.row)[places[index]!]!))
+      const fits = findings.map(({ finding }, index) => logFit(finding, modelled(course, index)))
+      for (const { read, what: strays } of carrying) {
+        const carriedFits = fitsOf(residuals(course, read), strays)
+        readIn(read).forEach(({ index }, at) => { fits[index] = carriedFits[at]! })
+      }
+      return fits
     },
   })
   const weights = learnt.weightsAfter(Infinity)
   const [now, start] = [drawnByWeight(weights, BAND_MEMBERS), drawnByWeight(learnt.weightsAfter(0), BAND_MEMBERS)]
-  const bands = (of: Readonly<Record<string, Row>>, members: readonly number[]) => Object.entries(of).map(([name, from]) => {
+  const bands = (of: Readonly<Record<string, Row>>, members: readonly number[], seen: boolean) => Object.entries(of).map(([name, from]) => {
     const rows = members.map(index => row(kept[index]!, from))
+    const carries = what.carries?.[from]
+    if (carries) return [name, bandOfReadings(times, rows, members.map(index => carried(seen ? residuals(kept[index]!, carries.read) : [], carries.what)))] as const
     const spread = what.strays?.[from]
     const steady = { at: () => ({ mean: 0, variance: (spread ?? 0) ** 2 }) }
     return [name, spread === undefined ? bandOf(times, rows, 1) : bandOfReadings(times, rows, rows.map(() => steady))] as const
@@ -58,7 +76,7 @@ export function* foresee<C, Row extends string>(what: Foreseeing<C, Row>): Gener
     return [name, { start: window(learnt.weightsAfter(0)), now: window(weights), moves: movesOf(findings, learnt, window) }] as const
   })
   return {
-    days: times, series: Object.fromEntries([...bands(what.bands, now), ...bands(what.bandsAtStart, start)]),
+    days: times, series: Object.fromEntries([...bands(what.bands, now, true), ...bands(what.bandsAtStart, start, false)]),
     rows: { middle: middleOf(learnt.points, weights) }, windows: Object.fromEntries(windows),
     horizonDay, members: kept.length, effective: learnt.effective, rounds: learnt.rounds,
   }

@@ -3,13 +3,16 @@ import { brew } from './brew'
 import { charCharging } from './char-charging'
 import { charMaking } from './char-making'
 import { hotHeap } from './hot-heap'
+import { hotbed } from './hotbed'
 import { leafmould } from './leafmould'
+import { mulch } from './mulching'
+import { sheet } from './card-sheet'
 import { slowHeap } from './slow-heap'
 import { staticTower } from './static-tower'
 import { worms } from './worm-bin'
 
 /** Every method there is; the first is offered first. A new method is a new folder and a line here. */
-export const METHODS: readonly Method[] = [hotHeap, slowHeap, staticTower, leafmould, worms, brew, charMaking, charCharging]
+export const METHODS: readonly Method[] = [hotHeap, slowHeap, staticTower, leafmould, worms, sheet, mulch, hotbed, brew, charMaking, charCharging]
 
 /** The method of this id, if this version knows it. */
 export function findMethod(id: string): Method | undefined {

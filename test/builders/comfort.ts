@@ -11,7 +11,7 @@ import { seededRandom, type Random } from '#core/random/random'
 
 /** What comes by the cup, the bag or once a year: no heap that the known facts speak of was built of it. */
 const SELDOM_PILED: readonly string[] = [
-  'leaves-crisp', 'leaves-evergreen', 'lawn-moss', 'bracken', 'corn-cobs', 'hemp-bedding', 'pellet-bedding', 'cocoa-shells', 'tissue-paper',
+  'card-flat', 'leaves-crisp', 'leaves-evergreen', 'lawn-moss', 'bracken', 'corn-cobs', 'hemp-bedding', 'pellet-bedding', 'cocoa-shells', 'tissue-paper',
   'card-tubes', 'hedge-conifer', 'hedge-laurel', 'nut-shells', 'kitchen-fermented', 'fruit-pomace', 'coffee-chaff', 'nettles', 'pondweed', 'vine-prunings',
   'rabbit-bedding', 'poultry-pellets', 'donkey-manure', 'bone-meal', 'lucerne-pellets', 'feathers', 'lawn-feed', 'wool-scraps',
 ]

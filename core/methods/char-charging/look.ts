@@ -3,7 +3,7 @@ import type { Picture } from '../../picture/picture'
 import { quantityText } from '../../units/format'
 import { DAY_MS } from '../../units/time'
 import { weekdayDateText } from '../../units/dates'
-import type { Band, Chart, ChartPoint, Fact, Look, Surroundings } from '../contract'
+import { chartPoints, type Chart, type Fact, type Look, type Surroundings } from '../contract'
 import { USUAL_DEPTH_M } from '../../beds/bed'
 import { CHAR_TARGET } from '../../beds/schools'
 import { slurryOf } from '../../char/pores'
@@ -35,9 +35,8 @@ function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): P
 function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   const { days, charged, question } = middleOf(batch, surroundings)
   if (question.filledDay === undefined) return []
-  const startMs = Date.parse(batch.began.at)
   const forecast = surroundings.forecastOf?.(batch.id)
-  const points = (times: Float64Array, band: Pick<Band, 'low' | 'typical' | 'high'>): ChartPoint[] => Array.from(times).map((day, index) => ({ at: startMs + day * DAY_MS, low: 100 * band.low[index]!, typical: 100 * band.typical[index]!, high: 100 * band.high[index]! }))
+  const points = (times: Float64Array, band: Parameters<typeof chartPoints>[2]) => chartPoints(batch.began.at, times, band, value => 100 * value)
   const dots = batch.observations.flatMap(({ at, sense, finding }) => {
     const told = sense === SINKS ? toldBySinking(finding) : undefined
     return told === undefined ? [] : [{ at: Date.parse(at), value: Math.round(100 * told) }]

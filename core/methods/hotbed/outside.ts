@@ -1,0 +1,37 @@
+import { addDays, startOfDay } from 'date-fns'
+import { dayOfYear } from '../../garden/climate'
+import { daylightHours, sunMJ } from '../../heat/slab/sun'
+import type { SlabWeather } from '../../heat/slab/bed'
+import type { Surroundings } from '../contract'
+
+/** Half of what lies between night and day where it is not known, K. */
+const USUAL_SWING_K = 4
+/** A day with so much between its night and its noon is clear, with so little it is grey: how much more or less sun than usual. */
+const SKY = { usualK: 8, perK: 0.07, least: 0.45, most: 1.6 }
+
+/** Whether summer is at the turn of the year here, by the usual air. */
+export function isSouth({ ambientC, now }: Pick<Surroundings, 'ambientC' | 'now'>): boolean {
+  const year = now.getFullYear() + 1
+  return ambientC(new Date(year, 0, 20)) > ambientC(new Date(year, 6, 20))
+}
+
+/** How much more sun than usual a day has, by what lies between its coldest and its hottest hour. */
+export function skyTimes({ minC, maxC }: { readonly minC: number, readonly maxC: number }): number {
+  return Math.min(SKY.most, Math.max(SKY.least, 1 + SKY.perK * (maxC - minC - SKY.usualK)))
+}
+
+const tenth = (value: number) => Math.round(10 * value) / 10
+
+/** The weather of so many days from one on: air by day and night, sun by month and sky. Equal questions have equal answers. */
+export function bedWeather(from: Date, days: number, surroundings: Pick<Surroundings, 'ambientC' | 'extremesC' | 'weatherKnown' | 'now'>): SlabWeather {
+  const { ambientC, extremesC, weatherKnown } = surroundings
+  const south = isSouth(surroundings)
+  const first = startOfDay(from)
+  const all = Array.from({ length: days + 2 }, (_, day) => {
+    const noon = addDays(first, day + 0.5)
+    const known = extremesC?.(noon)
+    const when = dayOfYear(noon)
+    return { airC: tenth(ambientC(noon)), swingK: tenth(known ? Math.max(0.5, (known.maxC - known.minC) / 2) : USUAL_SWING_K), sun: tenth(sunMJ(when, south) * (known ? skyTimes(known) : 1)), hours: tenth(daylightHours(when, south)), known: weatherKnown?.(noon) ? 1 : 0 }
+  })
+  return { airC: all.map(one => one.airC), swingK: all.map(one => one.swingK), sunMJ: all.map(one => one.sun), daylight: all.map(one => one.hours), ...(weatherKnown ? { measured: all.map(one => one.known) } : {}) }
+}

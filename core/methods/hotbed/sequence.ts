@@ -1,0 +1,73 @@
+import { addDays } from 'date-fns'
+import { CROPS, sowing, type Crop } from '../../hotbed/crops'
+import type { Pipeline, PipelineRow, PipelineStage } from '../contract'
+import type { Sown } from './state'
+
+/** A sowing that takes longer to come up is none. */
+const UP_WITHIN_DAYS = 21
+/** What follows what: quick ones first, then salads, then what stays. */
+const ONE_AFTER_THE_OTHER = ['radish', 'lettuce', 'cucumber']
+
+/** What could be sown as well, the soonest first: so many are shown. */
+const MOST_ROWS = 6
+
+interface Along { readonly soilC: ArrayLike<number>, readonly began: Date, readonly sowFromDay: number }
+
+const found = (id: string) => CROPS.find(crop => crop.id === id) as Crop
+const stage = (id: string, label: string, from: Date, to: Date, tone: PipelineStage['tone']): PipelineStage => ({ id, label, from, to: to > from ? to : addDays(from, 1), tone })
+
+/** From when on its seeds come up within three weeks. */
+function firstSowing(crop: Crop, { soilC, sowFromDay }: Along): { readonly day: number, readonly up: number, readonly from: number, readonly to: number } | undefined {
+  for (let day = Math.ceil(sowFromDay); day < soilC.length - 1; day++) {
+    const { up, from, to } = sowing(crop, soilC, day)
+    if (up !== undefined && up - day <= UP_WITHIN_DAYS && from !== undefined) return { day, up, from, to: to ?? soilC.length }
+  }
+  return undefined
+}
+
+function rowFor(name: string, crop: Crop, day: number, { soilC, began }: Along): PipelineRow[] {
+  const { up, from, to } = sowing(crop, soilC, day)
+  if (up === undefined) return []
+  const on = (at: number) => addDays(began, at)
+  const end = soilC.length
+  return [{ name, stages: [stage('up', 'coming up', on(day), on(up), 'resting'), stage('grows', 'growing', on(up), on(from ?? end), 'first'), ...(from === undefined ? [] : [stage('had', 'eaten, or planted out', on(from), on(to ?? end), 'second')])] }]
+}
+
+function followOn(along: Along): PipelineRow[] {
+  const { soilC, began } = along
+  let day = along.sowFromDay
+  const stages: PipelineStage[] = []
+  for (const [index, id] of ONE_AFTER_THE_OTHER.entries()) {
+    const crop = found(id)
+    const next = firstSowing(crop, { ...along, sowFromDay: day })
+    if (!next) break
+    const free = Math.min(soilC.length, Math.ceil((next.from + next.to) / 2))
+    stages.push(stage(id, crop.name, addDays(began, next.day), addDays(began, free), (['third', 'first', 'second'] as const)[index]!))
+    day = free
+  }
+  return stages.length > 1 ? [{ name: `One after the other: ${stages.map(({ label }) => label.toLowerCase()).join(', then ')}`, stages, named: true }] : []
+}
+
+/** What comes up in this bed and when it is had, along its weeks; what was sown first, then what could be. */
+export function cropBands(along: Along, sown: readonly Sown[]): Pipeline | undefined {
+  const own = sown.flatMap(({ crop, name, day }) => crop ? rowFor(`${name}, sown`, crop, day, along) : [])
+  const could = CROPS.filter(({ id }) => !sown.some(({ crop }) => crop?.id === id)).flatMap((crop) => {
+    const first = firstSowing(crop, along)
+    return first ? rowFor(crop.name, crop, first.day, along) : []
+  })
+  const soonest = (row: PipelineRow) => row.stages.at(-1)!.from.getTime()
+  const rows = [...own, ...followOn(along), ...[...could].sort((a, b) => soonest(a) - soonest(b)).slice(0, MOST_ROWS)]
+  if (rows.length === 0) return undefined
+  const until = new Date(Math.max(...rows.map(({ stages }) => stages.at(-1)!.to.getTime())))
+  return { title: 'What grows in it, and when', words: ['Sown as soon as the soil suits its seeds; a cold spring takes longer, a warm one less.'], from: along.began, to: until, rows }
+}
+
+/** The soil of each day from the first, °C, out of a course noted at any times. */
+export function dailySoil({ days, soilDayC }: { readonly days: Float64Array, readonly soilDayC: Float32Array }): Float64Array {
+  const last = Math.floor(days.at(-1) ?? 0)
+  let at = 0
+  return Float64Array.from({ length: last + 1 }, (_, day) => {
+    while (at < days.length - 1 && days[at]! < day) at++
+    return soilDayC[at]!
+  })
+}
