@@ -1,4 +1,4 @@
-import { dayOfYear, usualRainMm, usualTemperatureC } from '#core/garden/climate'
+import { dayOfYear, nextLastFrost, usualRainMm, usualTemperatureC } from '#core/garden/climate'
 import { gardenMaterials } from '#core/garden/materials'
 import { readPlan } from '#core/garden/plan'
 import { readContainers, readSettings, readVessels } from '#core/garden/settings'
@@ -62,6 +62,7 @@ export const useGarden = createSharedComposable(() => {
       rainMm: (at: Date) => weather.known(at)?.rainMm ?? usualRainMm(climate, at),
       extremesC: (at: Date) => weather.known(at),
       weatherKnown: (at: Date) => weather.known(at) !== undefined,
+      nextLastFrost: (at: Date) => nextLastFrost(climate, at),
     }
   })
   const { forecastOf } = useForecastStore()

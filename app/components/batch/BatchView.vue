@@ -33,6 +33,7 @@ const step = computed(() => {
   return guide && stepNow(guide)
 })
 const stands = computed(() => !known.batch.ended)
+const bands = computed(() => known.method.look.bands?.(known.batch, surroundings.value))
 const shut = computed(() => gates.value.filter(({ open }) => !open))
 </script>
 
@@ -112,6 +113,7 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
       </NuxtLink>
       <PhotoButton :known="known" />
     </p>
+    <BecomesBed :known="known" />
 
     <div
       v-if="part >= PARTS.picture"
@@ -159,6 +161,11 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
       </div>
     </div>
 
+    <PipelineChart
+      v-if="bands && part >= PARTS.charts"
+      :pipeline="bands"
+      class="mt-6"
+    />
     <section
       v-for="chart in part >= PARTS.charts ? charts : []"
       :key="chart.id"

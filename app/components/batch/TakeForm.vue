@@ -147,7 +147,7 @@ async function save(): Promise<void> {
         class="label-button strong w-full sm:w-auto"
         :disabled="ends === 'goes-on' && outL === 0"
       >
-        {{ asked && asked === doubt ? 'It is so: record it' : outL > 0 || !known.method.inParts ? 'Into the store with it' : words.takenDown }}
+        {{ asked && asked === doubt ? 'It is so: record it' : outputs.length > 0 && (outL > 0 || !known.method.inParts) ? 'Into the store with it' : words.takenDown }}
       </button>
     </section>
   </form>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { BED_LIMITS, USUAL_DEPTH_M, type Bed } from '#core/beds/bed'
+import type { AreaShape } from '#core/ground/shape'
 import { BED_WORDS } from '#core/beds/words'
 
 /** A bed: its name, its ground, and what is known of it. */
@@ -7,10 +8,7 @@ const { bed } = defineProps<{ bed?: Bed }>()
 const emit = defineEmits<{ done: [] }>()
 const { save } = useBeds()
 const name = ref(bed?.name ?? '')
-const shape = ref<'rectangle' | 'circle'>(bed?.ground.shape ?? 'rectangle')
-const widthM = ref(bed?.ground.shape === 'rectangle' ? bed.ground.widthM : 1.2)
-const lengthM = ref(bed?.ground.shape === 'rectangle' ? bed.ground.lengthM : 3)
-const diameterM = ref(bed?.ground.shape === 'circle' ? bed.ground.diameterM : 1.5)
+const ground = ref<AreaShape>(bed?.ground ?? { shape: 'rectangle', widthM: 1.2, lengthM: 3 })
 const depthM = ref(bed?.depthM ?? USUAL_DEPTH_M)
 const soil = ref<Bed['soil'] | undefined>(bed?.soil ?? 'loam')
 const reaction = ref<Bed['reaction'] | undefined>(bed?.reaction ?? 'untested')
@@ -22,8 +20,7 @@ const choices = <K extends string>(words: Readonly<Record<K, string>>) => Object
 })
 
 async function keep(): Promise<void> {
-  const ground = shape.value === 'circle' ? { shape: 'circle' as const, diameterM: diameterM.value } : { shape: 'rectangle' as const, widthM: widthM.value, lengthM: lengthM.value }
-  if (await save({ name: name.value.trim(), ground, soil: soil.value ?? 'loam', reaction: reaction.value ?? 'untested', grows: grows.value ?? 'usual', eaten: eaten.value ?? 'touching', depthM: depthM.value }, bed?.id)) emit('done')
+  if (await save({ name: name.value.trim(), ground: ground.value, soil: soil.value ?? 'loam', reaction: reaction.value ?? 'untested', grows: grows.value ?? 'usual', eaten: eaten.value ?? 'touching', depthM: depthM.value }, bed?.id)) emit('done')
 }
 </script>
 
@@ -44,38 +41,6 @@ async function keep(): Promise<void> {
           autocomplete="off"
         >
       </label>
-      <ChoiceRow
-        v-model="shape"
-        label="Its shape"
-        :choices="[{ id: 'rectangle', label: 'rectangle' }, { id: 'circle', label: 'round' }]"
-      />
-      <template v-if="shape === 'rectangle'">
-        <QuantityNumber
-          v-model="widthM"
-          quantity="length"
-          label="Width"
-          :min="BED_LIMITS.sideM.low"
-          :max="BED_LIMITS.sideM.high"
-          :step="10"
-        />
-        <QuantityNumber
-          v-model="lengthM"
-          quantity="length"
-          label="Length"
-          :min="BED_LIMITS.sideM.low"
-          :max="BED_LIMITS.sideM.high"
-          :step="10"
-        />
-      </template>
-      <QuantityNumber
-        v-else
-        v-model="diameterM"
-        quantity="length"
-        label="Across"
-        :min="BED_LIMITS.sideM.low"
-        :max="BED_LIMITS.sideM.high"
-        :step="10"
-      />
       <QuantityNumber
         v-model="depthM"
         quantity="length"
@@ -84,6 +49,11 @@ async function keep(): Promise<void> {
         :max="BED_LIMITS.depthM.high"
       />
     </div>
+    <GroundEntry
+      v-model="ground"
+      :low-m="BED_LIMITS.sideM.low"
+      :high-m="BED_LIMITS.sideM.high"
+    />
     <ChoiceRow
       v-model="soil"
       label="Soil"

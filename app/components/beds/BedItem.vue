@@ -9,7 +9,7 @@ import { dateText } from '#core/units/dates'
 /** One bed: what it is, what lies on it, when what may come again, and all that was ever spread. */
 const { bed } = defineProps<{ bed: Bed }>()
 const { historyOf, againOn, remove, takeBack } = useBeds()
-const { now } = useGarden()
+const { now, batches } = useGarden()
 const { quantity, day } = useSay()
 const editing = ref(false)
 const open = ref(false)
@@ -20,6 +20,8 @@ const again = computed(() => SPREAD_KINDS.flatMap((kind) => {
   return date && date > now.value ? [{ id: kind.id, date }] : []
 }))
 const times = computed(() => history.value.length === 0 ? 'Nothing spread so far' : `Spread ${history.value.length === 1 ? 'once' : `${history.value.length} times`}`)
+/** What lies on it, or lay on it: batches that were begun on this very ground. */
+const laid = computed(() => batches.value.filter(({ batch: { began: { site } } }) => 'id' in site && site.id === bed.id).sort((a, b) => a.batch.began.at < b.batch.began.at ? 1 : -1))
 const deep = (one: OnBed) => spreadDepthM(bed, one.litres)
 const what = (one: OnBed) => `${quantity('volume', one.litres, 1)} of ${one.material?.short ?? one.batchName ?? 'something unknown here'}`
 </script>
@@ -46,6 +48,17 @@ const what = (one: OnBed) => `${quantity('volume', one.litres, 1)} of ${one.mate
       data-no-harvest
     >
       Raw manure: no harvest before {{ dateText(waits) }}.
+    </p>
+    <p
+      v-for="{ batch, method } in laid"
+      :key="batch.id"
+      class="aside-note"
+      data-laid
+    >
+      <NuxtLink
+        :to="`/batch/${batch.id}`"
+        class="underline underline-offset-3"
+      >{{ batch.name }}</NuxtLink>, {{ method.words.one }}, {{ batch.ended ? `from ${day(batch.began.at)} to ${day(batch.ended.at)}` : `since ${day(batch.began.at)}` }}.
     </p>
     <p
       v-for="one in again"

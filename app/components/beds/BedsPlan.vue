@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Bed } from '#core/beds/bed'
 import { charShareOfBed, spreadDepthM } from '#core/beds/history'
+import { shapeBounds, shapePieces } from '#core/ground/shape'
 import { bedWords } from '#core/beds/words'
 import { CHAR_CEILING } from '#core/beds/schools'
 
@@ -17,8 +18,14 @@ const PATH_M = 0.5
 const LEAST_M = 2
 const A_YEAR_MS = 365 * 86_400_000
 
-const sizeOf = ({ ground }: Bed) => ground.shape === 'circle' ? { w: ground.diameterM, h: ground.diameterM } : { w: Math.max(ground.widthM, ground.lengthM), h: Math.min(ground.widthM, ground.lengthM) }
-/** Laid in rows as they would be walked; the long side lies across. */
+/** The long side lies across; an outline lies as it was drawn. */
+const isTurned = ({ ground }: Bed) => ground.shape === 'rectangle' && ground.lengthM > ground.widthM
+const sizeOf = (bed: Bed) => {
+  const { widthM, depthM } = shapeBounds(bed.ground)
+  return isTurned(bed) ? { w: depthM, h: widthM } : { w: widthM, h: depthM }
+}
+const outlineOf = (bed: Bed, high: number) => shapePieces(bed.ground).map(corners => corners.map(([x, y]) => isTurned(bed) ? `${y * 100},${x * 100}` : `${x * 100},${(high - y) * 100}`).join(' '))
+/** Laid in rows as they would be walked. */
 const laid = computed(() => {
   let [x, y, high] = [0, 0, 0]
   return beds.map((bed) => {
@@ -72,10 +79,10 @@ const said = computed(() => `Beds from above: ${beds.map(bed => `${bed.name}, ${
           :fill-opacity="layer.opacity"
           transform="scale(0.01)"
         >
-          <rect
-            :width="w * 100"
-            :height="h * 100"
-            rx="4"
+          <polygon
+            v-for="points in outlineOf(bed, h)"
+            :key="points"
+            :points="points"
             :fill="layer.fill"
           />
         </g>

@@ -56,6 +56,11 @@ const general = computed(() => draft.warnings.filter(({ materialId }) => materia
       :plan="draft.fromAbove"
     />
     <FactList :facts="draft.facts" />
+    <WantsNote
+      v-if="draft.wants && draft.wants.ingredients.length > 0"
+      :wants="draft.wants"
+      :lays="draft.recipe === undefined"
+    />
     <PipelineChart
       v-if="draft.pipeline"
       :pipeline="draft.pipeline"

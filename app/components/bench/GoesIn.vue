@@ -1,16 +1,18 @@
 <script setup lang="ts">
+import type { Ingredient } from '#core/mix/portion'
+
 /** What goes in: what the gardener says, or what the method's recipe says. */
 const emit = defineEmits<{ pick: [], balance: [] }>()
 const bench = useBench()
 const { ingredients, filled, drawn, warnings, method, planned } = bench
 const { stored, materials } = useGarden()
-const { quantity } = useSay()
+const { quantity, amount: amountText } = useSay()
 
 const recipe = computed(() => planned.value?.draft.recipe)
 const missingOf = (materialId: string) => drawn.value.filter(one => one.materialId === materialId).reduce((sum, { missingLooseL }) => sum + missingLooseL, 0)
 const warningsOf = (materialId: string) => warnings.value.filter(one => one.materialId === materialId).map(({ text }) => text)
-/** Small amounts are said by their litres. */
-const litres = (one: { amount: { count: number, container: { volumeL: number } } }) => quantity('volume', one.amount.count * one.amount.container.volumeL, 1)
+/** Whole containers are said as such, small amounts by their litres. */
+const wanted = ({ amount }: Ingredient) => Number.isInteger(amount.count) ? amountText(amount.count, amount.container) : quantity('volume', amount.count * amount.container.volumeL, 1)
 </script>
 
 <template>
@@ -36,10 +38,10 @@ const litres = (one: { amount: { count: number, container: { volumeL: number } }
       </li>
       <li
         v-for="one in recipe"
-        :key="one.material.id"
+        :key="`${one.material.id} ${one.amount.container.id}`"
         class="line-rule py-2 aside-note"
       >
-        {{ missingOf(one.material.id) < 0.05 ? `The store has the ${materials.find(one.material.id)?.short ?? ''} for it.` : `The store has no ${materials.find(one.material.id)?.short ?? ''} (${litres(one)} wanted): it is taken as brought along.` }}
+        {{ missingOf(one.material.id) < 0.05 ? `The store has the ${materials.find(one.material.id)?.short ?? ''} for it.` : `The store has no ${materials.find(one.material.id)?.short ?? ''} (${wanted(one)} wanted): it is taken as brought along.` }}
       </li>
     </ul>
     <template v-else>

@@ -5,11 +5,15 @@ import { distanceText, groundSize, groundWords, type GroundPart, type GroundPlan
 const { plan, pxPerMetre = 210 } = defineProps<{ plan: GroundPlan, pxPerMetre?: number }>()
 const { units } = useUnits()
 const MARGIN_CM = 6
+const BESIDE_CM = 62
 const size = computed(() => groundSize(plan.ground))
 /** Small things are drawn larger. */
-const scale = computed(() => Math.max(1, Math.min(3, 0.8 / size.value.widthM)))
+const scale = computed(() => Math.max(0.45, Math.min(3, 0.8 / size.value.widthM)))
 const half = computed(() => ({ x: size.value.widthM * 50, y: size.value.depthM * 50 }))
-const box = computed(() => ({ x: -half.value.x - MARGIN_CM, y: -half.value.y - MARGIN_CM, width: 2 * (half.value.x + MARGIN_CM), height: 2 * (half.value.y + MARGIN_CM) }))
+/** Measures beside the ground, and pieces that pass its edge, need room. */
+const passes = computed(() => Math.max(0, ...plan.parts.flatMap(part => part.kind === 'sheet' ? part.corners.map(([x, y]) => Math.max(Math.abs(x) * 100 - half.value.x, Math.abs(y) * 100 - half.value.y)) : [])))
+const margin = computed(() => plan.parts.some(part => part.kind === 'sheet' || part.kind === 'stem' || part.kind === 'cover') ? Math.max(BESIDE_CM, passes.value + MARGIN_CM) : MARGIN_CM)
+const box = computed(() => ({ x: -half.value.x - margin.value, y: -half.value.y - margin.value, width: 2 * (half.value.x + margin.value), height: 2 * (half.value.y + margin.value) }))
 type Part<K extends GroundPart['kind']> = Extract<GroundPart, { kind: K }>
 const of = <K extends GroundPart['kind']>(kind: K) => plan.parts.filter((part): part is Part<K> => part.kind === kind)
 const distances = computed(() => of('distance').map((part) => {
@@ -17,6 +21,7 @@ const distances = computed(() => of('distance').map((part) => {
   return { x1, y1, x2, y2, x: (x1 + x2) / 2, y: (y1 + y2) / 2, text: distanceText(part, units.value) }
 }))
 const clip = useId()
+const points = (corners: readonly (readonly [number, number])[]) => corners.map(([x, y]) => `${x * 100},${-y * 100}`).join(' ')
 </script>
 
 <template>
@@ -34,6 +39,13 @@ const clip = useId()
         v-if="plan.ground.shape === 'circle'"
         :r="half.x"
       />
+      <template v-else-if="plan.ground.shape === 'pieces'">
+        <polygon
+          v-for="(piece, index) in plan.ground.pieces"
+          :key="`clip-${index}`"
+          :points="points(piece)"
+        />
+      </template>
       <rect
         v-else
         :x="-half.x"
@@ -49,6 +61,31 @@ const clip = useId()
         :width="box.width"
         :height="box.height"
         fill="var(--ui-bg-muted)"
+      />
+      <rect
+        v-for="(one, index) in of('cover')"
+        :key="`cover-${index}`"
+        :x="one.xM * 100"
+        :y="-(one.yM + one.depthM) * 100"
+        :width="one.widthM * 100"
+        :height="one.depthM * 100"
+        :fill="`url(#hatch-${one.family})`"
+      />
+      <circle
+        v-for="(one, index) in of('stem')"
+        :key="`clear-${index}`"
+        :cx="one.xM * 100"
+        :cy="-one.yM * 100"
+        :r="one.clearM * 100 + 3"
+        fill="var(--ground)"
+      />
+      <circle
+        v-for="(one, index) in of('stem')"
+        :key="`stem-${index}`"
+        :cx="one.xM * 100"
+        :cy="-one.yM * 100"
+        r="3"
+        fill="var(--ui-text-highlighted)"
       />
       <circle
         v-for="one in of('channel')"
@@ -104,8 +141,29 @@ const clip = useId()
         >{{ one.label }}</text>
       </g>
     </g>
+    <polygon
+      v-for="(one, index) in of('sheet')"
+      :key="`sheet-${index}`"
+      :points="points(one.corners)"
+      :fill="one.missing ? 'var(--ui-bg)' : 'url(#hatch-paper)'"
+      :fill-opacity="one.missing ? 0.5 : 0.62"
+      :stroke="one.missing ? 'var(--ui-error)' : 'var(--ui-text-toned)'"
+      :stroke-width="(one.missing ? 1.4 : 0.8) / scale"
+      :stroke-dasharray="one.missing ? `${4 / scale} ${3 / scale}` : undefined"
+      :data-sheet="one.missing ? 'missing' : 'own'"
+    />
+    <template v-if="plan.ground.shape === 'pieces'">
+      <polygon
+        v-for="(piece, index) in plan.ground.pieces"
+        :key="`edge-${index}`"
+        :points="points(piece)"
+        fill="none"
+        stroke="var(--ui-text-highlighted)"
+        :stroke-width="2 / scale"
+      />
+    </template>
     <circle
-      v-if="plan.ground.shape === 'circle'"
+      v-else-if="plan.ground.shape === 'circle'"
       :r="half.x"
       fill="none"
       stroke="var(--ui-text-highlighted)"

@@ -30,6 +30,7 @@ const vessel = computed<Vessel>(() => of('walls')[0]?.vessel ?? { id: 'open', na
 const marks = computed(() => props.detail ? of('mark') : [])
 const step = computed(() => props.picture.heightM > 0.6 ? 20 : 5)
 const ticks = computed(() => Array.from({ length: Math.floor(topCm.value / step.value) + 1 }, (_, index) => index * step.value).filter(tick => tick > 0 && tick <= topCm.value - 8 / scale.value))
+const frameCorners = ({ xM, yM, widthM, frontM, backM }: Part<'frame'>) => [[xM, yM], [xM, yM + frontM], [xM + widthM, yM + backM], [xM + widthM, yM]].map(([x, y]) => `${x! * 100},${-y! * 100}`).join(' ')
 const words = computed(() => props.label || pictureWords(props.picture, units.value))
 </script>
 
@@ -45,7 +46,7 @@ const words = computed(() => props.label || pictureWords(props.picture, units.va
     <FillPart
       v-for="fill in of('fill')"
       :key="fill.kind"
-      :vessel="vessel"
+      :vessel="fill.cut ? { ...vessel, wall: 'boards' } : vessel"
       :fill="fill"
       :fading="of('fading')[0]"
       :glow="of('glow')[0]"
@@ -75,6 +76,26 @@ const words = computed(() => props.label || pictureWords(props.picture, units.va
       :stroke-width="channel.channel.diameterM * 100"
       stroke-dasharray="4 3"
     />
+    <g
+      v-for="frame in of('frame')"
+      :key="frame.said"
+      stroke="var(--ui-text-highlighted)"
+      :stroke-width="1.4 / scale"
+      stroke-linejoin="round"
+    >
+      <polygon
+        :points="frameCorners(frame)"
+        fill="var(--sky)"
+        fill-opacity="0.35"
+      />
+      <line
+        :x1="frame.xM * 100 - 4"
+        :x2="(frame.xM + frame.widthM) * 100 + 4"
+        :y1="-(frame.yM + frame.frontM) * 100"
+        :y2="-(frame.yM + frame.backM) * 100"
+        :stroke-width="3 / scale"
+      />
+    </g>
     <line
       v-for="level in of('level')"
       :key="level.said"

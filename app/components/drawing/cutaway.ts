@@ -32,12 +32,16 @@ function sideAt(vessel: Vessel, heightCm: number): number {
   return vessel.wall === 'none' ? Math.min(heightCm * 0.28, frontWidthM(vessel) * 30) : 0
 }
 
+/** A layer of some centimetres lies calmer than a heap. */
+const CALM_BELOW_CM = 25
+
 function surface(vessel: Vessel, heightCm: number, fillCm: number, index: number, top: boolean): [x: number, y: number][] {
   const widthCm = frontWidthM(vessel) * 100
   const inset = sideAt(vessel, heightCm)
+  const calm = Math.min(1, fillCm / CALM_BELOW_CM)
   return Array.from({ length: STEPS + 1 }, (_, step) => {
     const x = inset + (widthCm - 2 * inset) * step / STEPS
-    const flat = heightCm === 0 ? 0 : wave(index, x, widthCm) * (top ? 0.7 : 1) + crown(x, widthCm, heightCm / Math.max(1, fillCm))
+    const flat = heightCm === 0 ? 0 : calm * (wave(index, x, widthCm) * (top ? 0.7 : 1) + crown(x, widthCm, heightCm / Math.max(1, fillCm)))
     // A thin layer on the ground does not wave into it.
     return [x, Math.min(0, -heightCm - flat)]
   })

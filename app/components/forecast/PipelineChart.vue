@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { getYear } from 'date-fns'
-import { monthYearText } from '#core/units/dates'
+import { eachMonthOfInterval, getYear } from 'date-fns'
+import { dayText, monthYearText, shortDayText } from '#core/units/dates'
 import type { Family } from '#core/materials/material'
 import type { Pipeline, PipelineStage } from '#core/methods/contract'
 
@@ -11,9 +11,13 @@ const { now } = useGarden()
 const span = computed(() => pipeline.to.getTime() - pipeline.from.getTime())
 const at = (moment: Date) => 100 * (moment.getTime() - pipeline.from.getTime()) / span.value
 const HATCHES: Readonly<Record<PipelineStage['tone'], Family>> = { filling: 'leaf', resting: 'straw', first: 'wood', second: 'finished', third: 'mineral' }
-const years = computed(() => Array.from({ length: getYear(pipeline.to) - getYear(pipeline.from) }, (_, index) => new Date(getYear(pipeline.from) + index + 1, 0, 1)))
-const legend = computed(() => [...new Map(pipeline.rows.flatMap(({ stages }) => stages).map(stage => [stage.tone, stage.label])).entries()])
-const said = (stages: readonly PipelineStage[]) => stages.map(({ label, from }) => `${label} from ${monthYearText(from)}`).join(', ')
+/** Over years their turns are marked, over months the months: as many as can be read. */
+const MONTHS_UNTIL_MS = 430 * 86_400_000
+const marks = computed(() => span.value > MONTHS_UNTIL_MS
+  ? Array.from({ length: getYear(pipeline.to) - getYear(pipeline.from) }, (_, index) => new Date(getYear(pipeline.from) + index + 1, 0, 1)).map(at => ({ at, text: String(at.getFullYear()) }))
+  : eachMonthOfInterval({ start: pipeline.from, end: pipeline.to }).filter(at => at > pipeline.from).map(at => ({ at, text: shortDayText(at).replace(/[^\p{L}]/gu, '') })))
+const legend = computed(() => [...new Map(pipeline.rows.filter(({ named }) => !named).flatMap(({ stages }) => stages).map(stage => [stage.tone, stage.label])).entries()])
+const said = (stages: readonly PipelineStage[]) => stages.map(({ label, from }) => `${label} from ${span.value > MONTHS_UNTIL_MS ? monthYearText(from) : dayText(from)}`).join(', ')
 </script>
 
 <template>
@@ -77,11 +81,11 @@ const said = (stages: readonly PipelineStage[]) => stages.map(({ label, from }) 
         aria-hidden="true"
       >
         <span
-          v-for="year in years"
-          :key="year.getTime()"
+          v-for="mark in marks"
+          :key="mark.text"
           class="absolute aside-note -translate-x-1/2"
-          :style="{ left: `${at(year)}%` }"
-        >{{ year.getFullYear() }}</span>
+          :style="{ left: `${at(mark.at)}%` }"
+        >{{ mark.text }}</span>
       </li>
     </ul>
     <p class="flex flex-wrap gap-x-5 gap-y-1">

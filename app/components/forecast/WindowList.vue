@@ -19,7 +19,8 @@ const endMs = computed(() => {
     return start ? [addHours(new Date(known.batch.began.at), Math.round(start.high * 24)).getTime()] : []
   })
   const last = Math.max(now.value.getTime(), ...windows.map(({ to }) => to.getTime()), ...starts)
-  return last + Math.min(5 * DAY_MS, (last - Date.parse(known.batch.began.at)) * 0.1)
+  // Where all of it is now, there is still a day to draw.
+  return Math.max(Date.parse(known.batch.began.at) + DAY_MS, last + Math.min(5 * DAY_MS, (last - Date.parse(known.batch.began.at)) * 0.1))
 })
 </script>
 
@@ -29,7 +30,7 @@ const endMs = computed(() => {
       id="windows"
       class="section-rule mb-1"
     >
-      {{ windows.length === 1 ? 'When it is ready' : 'What comes when' }}
+      {{ windows.length === 1 && windows[0]!.id === 'ready' ? 'When it is ready' : 'What comes when' }}
     </h2>
     <div class="space-y-3">
       <WindowStory

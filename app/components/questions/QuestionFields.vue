@@ -8,7 +8,7 @@ const { questions } = defineProps<{ questions: readonly Question[] }>()
 const answers = defineModel<Answers>({ required: true })
 
 const START_C = 18
-const usual = (question: Question): number | string | undefined => question.kind === 'temperature' ? question.usual ?? START_C : question.kind === 'text' || question.kind === 'day' ? undefined : question.usual
+const usual = (question: Question): number | string | undefined => question.kind === 'temperature' ? question.usual ?? START_C : question.kind === 'text' || question.kind === 'day' || question.kind === 'pieces' ? undefined : question.usual
 const set = (id: string, value: number | string) => { answers.value = { ...answers.value, [id]: value } }
 watch(() => questions, (all) => {
   const missing = all.flatMap((question) => {
@@ -61,6 +61,12 @@ const most = (question: Question) => 'most' in question ? question.most : 95
           @change="set(question.id, ($event.target as HTMLInputElement).value)"
         >
       </label>
+      <PiecesField
+        v-else-if="question.kind === 'pieces'"
+        :model-value="String(answers[question.id] ?? '')"
+        :label="question.label"
+        @update:model-value="set(question.id, $event)"
+      />
       <QuantityNumber
         v-else-if="measured(question)"
         :model-value="numberAt(question.id)"

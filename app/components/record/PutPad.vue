@@ -10,7 +10,7 @@ import type { KnownBatch } from '~/composables/useGarden'
 /** Something put in: water in cans, or stuff in its containers, taken from the store as far as it is there. */
 const { known, put } = defineProps<{ known: KnownBatch, put: PutOffer }>()
 const emit = defineEmits<{ done: [] }>()
-const { stored, materialContainers, waterCan } = useGarden()
+const { stored, materialContainers, waterCan, surroundings } = useGarden()
 const { record } = useRecorder()
 const { inputsFrom } = useRecording()
 const { at } = useWhen()
@@ -18,8 +18,9 @@ const { amount: amountText, quantity } = useSay()
 
 const cans = ref(1)
 const picking = ref(false)
-const material = shallowRef<Material>()
-const amount = shallowRef<Amount>()
+const usual = put.usual?.(known.batch, surroundings.value)
+const material = shallowRef<Material | undefined>(usual?.material)
+const amount = shallowRef<Amount | undefined>(usual?.amount)
 const AS_IT_COMES = 'as-it-comes'
 const prepared = ref<string>(AS_IT_COMES)
 const ways = computed(() => material.value ? preparationsFor(material.value) : [])

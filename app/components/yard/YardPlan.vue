@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { shapeBounds, shapePieces } from '#core/ground/shape'
+import type { Picture } from '#core/picture/picture'
 import { spotDocument, yardOf, yardSize, type YardPlace } from '#core/garden/yard'
 import { footprintM2, frontWidthM } from '#core/vessel/vessel'
 
@@ -20,7 +22,13 @@ const px = computed(() => Math.min(104, Math.max(44, (width.value || 340) / size
 /** Ground is seen at a slant: depth is drawn at so much of its length. */
 const SLANT = 0.42
 const TALLEST_M = 1.5
-const depthOf = ({ vessel }: YardPlace) => footprintM2(vessel) / frontWidthM(vessel)
+const depthOf = ({ vessel }: Pick<YardPlace, 'vessel'>) => footprintM2(vessel) / frontWidthM(vessel)
+/** What an area is covered with, from above. */
+const coverOf = ({ look }: { readonly look?: { readonly picture: Picture } | undefined }) => look?.picture.parts.flatMap(part => part.kind === 'fill' ? part.bands.slice(-1) : [])[0]?.family
+const cornersOf = ({ ground, vessel }: YardPlace) => {
+  const deep = depthOf({ vessel })
+  return ground ? shapePieces(ground).map(corners => corners.map(([x, y]) => `${x * px.value},${(shapeBounds(ground).depthM - y) * px.value * SLANT * deep / shapeBounds(ground).depthM}`).join(' ')) : []
+}
 const TONES = { good: 'text-primary', mind: 'text-warning', bad: 'text-error' } as const
 
 async function move(key: string, xM: number, yM: number): Promise<void> {
@@ -103,8 +111,20 @@ const told = (place: typeof shown.value[number]) => `: ${quantity('length', plac
               :height="depthOf(place) * SLANT * px"
               aria-hidden="true"
             >
+              <template v-if="place.ground">
+                <polygon
+                  v-for="points in cornersOf(place)"
+                  :key="points"
+                  :points="points"
+                  :fill="place.batch ? coverOf(place) ? `url(#hatch-${coverOf(place)})` : 'var(--ground)' : 'none'"
+                  stroke="var(--ui-border-accented)"
+                  stroke-width="1.5"
+                  :stroke-dasharray="place.batch ? undefined : '5 4'"
+                />
+              </template>
               <component
                 :is="place.vessel.shape === 'cylinder' ? 'ellipse' : 'rect'"
+                v-else
                 v-bind="place.vessel.shape === 'cylinder' ? { cx: '50%', cy: '50%', rx: '48%', ry: '46%' } : { x: 1, y: 1, width: '97%', height: '94%' }"
                 :fill="place.batch ? 'var(--ground)' : 'none'"
                 :fill-opacity="place.batch ? 0.5 : 0"
@@ -115,7 +135,7 @@ const told = (place: typeof shown.value[number]) => `: ${quantity('length', plac
             </svg>
             <div class="absolute bottom-0 inset-x-0 flex justify-center">
               <PictureDrawing
-                v-if="place.look"
+                v-if="place.look && !place.ground"
                 class="!max-w-none shrink-0 pointer-events-none"
                 :picture="place.look.picture"
                 :px-per-metre="px"
