@@ -24,7 +24,10 @@ import { brew } from '#core/methods/brew'
 import type { Method } from '#core/methods/contract'
 import { charCharging } from '#core/methods/char-charging'
 import { charMaking } from '#core/methods/char-making'
+import { sheet } from '#core/methods/card-sheet'
+import { hotbed } from '#core/methods/hotbed'
 import { leafmould } from '#core/methods/leafmould'
+import { mulch } from '#core/methods/mulching'
 import { findMethod } from '#core/methods'
 import { heapLogOf } from '#core/methods/heated/heap-log'
 import { answerOf as slowAnswer } from '#core/methods/slow-heap/forecast'
@@ -238,13 +241,14 @@ const drained = (steps: Generator<unknown>) => {
 const threeOf = (run: () => number) => Math.min(run(), run(), run())
 const [fedBay, chipTower, wormBox] = [bay(240), tower(), bin(120)]
 const [burn, soak] = ([[charMaking, 'wood-dry'], [charCharging, 'biochar-crushed']] as const).map(([method, stuff]) => begun({ methodId: method.id, approachId: method.approaches[0]!.id, site: method.sites[0]!, answers: { tap: 'sound' }, inputs: [input(stuff, 2, SACK)], waterL: 20 }))
+const [card, cover, warm] = ([[sheet, 'compost-finished', 9], [mulch, 'leaves-mixed', 9], [hotbed, 'horse-manure-straw', 40]] as const).map(([method, stuff, sacks]) => begun({ methodId: method.id, approachId: method.approaches[0]!.id, site: method.sites[0]!, answers: { pieces: 'card 60 of 0.8 x 0.6' }, inputs: [input(stuff, sacks, SACK)], waterL: 20 }))
 const dayOn = (day: number) => aroundOn(day)
 say('forecast of a slow heap of eight months, 400 members', threeOf(() => drained(slowAnswer(slowQuestion(fedBay, dayOn(240))!, 400))))
 say('forecast of a tower of three weeks, 400 members', threeOf(() => drained(answerOf(towerQuestion(heapLogOf(chipTower), dayOn(21))!, { members: 400, mostRounds: 1, drawn: FULL_EFFORT.drawn }))))
 say('forecast of a worm bin of four months, 400 members', threeOf(() => drained(wormAnswer(wormQuestion(wormBox, dayOn(120))!, 400))))
 
 /** Forty that stand, of every method: what the round works out of each, the first time and again. */
-const kinds = [['hot-heap', heap(RICH_HEAP), 12], ['slow-heap', fedBay, 240], ['static-tower', chipTower, 21], ['leafmould', cage!, 60], ['worm-bin', wormBox, 120], ['brew', pail!, 3], ['char-making', burn!, 1], ['char-charging', soak!, 4]] as const
+const kinds = [['hot-heap', heap(RICH_HEAP), 12], ['slow-heap', fedBay, 240], ['static-tower', chipTower, 21], ['leafmould', cage!, 60], ['worm-bin', wormBox, 120], ['brew', pail!, 3], ['char-making', burn!, 1], ['char-charging', soak!, 4], ['card-sheet', card!, 60], ['mulching', cover!, 60], ['hotbed', warm!, 14]] as const
 const forty = Array.from({ length: 40 }, (_, index) => {
   const [methodId, batch, day] = kinds[index % kinds.length]!
   return { method: findMethod(methodId)!, batch: { ...batch, id: `forty-${index}` }, surroundings: dayOn(day) }
@@ -264,8 +268,11 @@ const roundOnce = () => {
 }
 const firstRound = roundOnce()
 const longestFirst = longest
-say('the round of 40 batches of eight methods, the first time', firstRound, `the longest of one batch ${longestFirst.toFixed(0)} ms`)
+say('the round of 40 batches of eleven methods, the first time', firstRound, `the longest of one batch ${longestFirst.toFixed(0)} ms`)
 longest = 0
 say('the same again', roundOnce(), `the longest of one batch ${longest.toFixed(1)} ms`)
 say('forecast of a brew', answered(brew, pail!))
 say('forecast of a soak of char', answered(charCharging, soak!))
+say('forecast of a sheet of card', answered(sheet, card!))
+say('forecast of a mulch', answered(mulch, cover!))
+say('forecast of a hotbed, 190 members over 150 days', answered(hotbed, warm!))

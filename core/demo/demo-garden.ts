@@ -14,6 +14,7 @@ import type { Vessel } from '../vessel/vessel'
 import { DEMO_HEAPS, some } from './demo-heaps'
 import { demoBrews } from './demo-brews'
 import { demoBeds, demoBurns, demoSoaks, demoSpreads } from './demo-char'
+import { demoGround } from './demo-ground'
 import { demoHeapEvents } from './demo-heap'
 import { demoFed } from './demo-fed'
 import { demoLeaves } from './demo-leaves'
@@ -76,7 +77,7 @@ export function demoGarden(now: Date): { readonly events: GardenEvent[], readonl
   const gathered = GATHERED.map(([materialId, amount, daysAgo, source]): NewEvent => ({ kind: 'stocked', at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString(), materialId, amount, source }))
   const measured = MEASURED.map(([daysAgo, event]): NewEvent => ({ ...event, at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString() }))
   const heaps = DEMO_HEAPS.flatMap(heap => demoHeapEvents(heap, today, outdoors, random))
-  const others = [...demoLeaves(today, outdoors, random), ...demoBrews(today), ...demoFed(today, outdoors, random), ...demoTower(today, outdoors, random), ...demoBurns(today)]
+  const others = [...demoLeaves(today, outdoors, random), ...demoBrews(today), ...demoFed(today, outdoors, random), ...demoTower(today, outdoors, random), ...demoBurns(today), ...demoGround(today, outdoors, random)]
   const happened = withIds([...heaps, ...gathered, ...measured, ...others])
   const asEvents = (events: readonly NewEvent[], prefix: string) => events.map((event, index) => ({ ...event, id: `${prefix}-${index}`, recordedAt: event.at, by: 'demo' }) as GardenEvent)
   const removed = asEvents(carriedOff(happened, today), 'demo-off')
