@@ -1,3 +1,4 @@
+import { readdirSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { isPage, numberAsked } from './asked'
 
@@ -5,6 +6,13 @@ describe('what is asked in an address', () => {
   it('is a number within its bounds, nothing, or odd; an empty one is no 0', () => {
     expect([undefined, '5', '-3.5', '', '  ', 'x', '1e9', 'NaN', 'Infinity', ['5', '6']].map(value => numberAsked(value, -40, 95))).toEqual([undefined, 5, -3.5, 'odd', 'odd', 'odd', 'odd', 'odd', 'odd', 'odd'])
     expect([numberAsked('-40', -40, 95), numberAsked('95', -40, 95), numberAsked('95.1', -40, 95)]).toEqual([-40, 95, 'odd'])
+  })
+
+  it('is a page whatever the mark looks like, wherever pages are asked for by one', () => {
+    const pages = new URL('../../app/pages/', import.meta.url)
+    const byMark = readdirSync(pages, { withFileTypes: true }).filter(folder => folder.isDirectory() && readdirSync(new URL(`${folder.name}/`, pages)).some(name => /^\[\w/.test(name))).map(({ name }) => name)
+    expect(byMark).toContain('batch')
+    for (const folder of byMark) expect([folder, isPage(`/${folder}/a.demo-x`)]).toEqual([folder, true])
   })
 
   it('is a page unless it looks like a file', () => {

@@ -9,10 +9,12 @@ export function numberAsked(value: unknown, least: number, most: number): number
   return Number.isFinite(number) && number >= least && number <= most ? number : 'odd'
 }
 
+/** Below these, pages are asked for by the mark of a batch, a material or a trial, and marks may have dots in them. */
+const BY_MARK: readonly string[] = ['batch', 'materials', 'trials']
+
 /** Whether an address is one of a page: what looks like a file, or begins with a dot, is no page of ours. */
 export function isPage(path: string): boolean {
   const parts = path.split('?')[0]!.split('/').filter(Boolean)
   if (parts.some(part => part.startsWith('.'))) return false
-  // Marks of batches and materials may have dots in them.
-  return ['batch', 'materials'].includes(parts[0] ?? '') || !(parts.at(-1) ?? '').includes('.')
+  return BY_MARK.includes(parts[0] ?? '') || !(parts.at(-1) ?? '').includes('.')
 }

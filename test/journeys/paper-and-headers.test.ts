@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { startServer, type RunningServer } from './support/server'
-import { visit } from './support/visit'
+import { button, visit } from './support/visit'
 
 let server: RunningServer
 beforeAll(async () => { server = await startServer() })
@@ -32,12 +32,23 @@ describe('the build sheet on paper', () => {
 
 describe('the server', () => {
   it.each([
-    ['GET', '/yard', 200], ['HEAD', '/yard', 200], ['HEAD', '/api/weather', 200], ['GET', '/api/weather?climate=', 200], ['GET', '/api/probe/a', 200],
+    ['GET', '/yard', 200], ['HEAD', '/yard', 200], ['GET', '/trials/side-by-side.demo-tower', 200], ['HEAD', '/api/weather', 200], ['GET', '/api/weather?climate=', 200], ['GET', '/api/probe/a', 200],
     ['POST', '/', 405], ['DELETE', '/api/weather', 405], ['GET', '/.env', 404], ['GET', '/.git/config', 404], ['GET', '/wp-login.php', 404], ['GET', '/api/none', 404],
     ['GET', '/api/probe/a?coreC=', 400], ['GET', '/api/probe/a?coreC=hot', 400], ['GET', '/api/probe/a?coreC=400', 400], ['GET', '/api/probe/a?coreC=0', 200],
   ] as const)('answers %s %s with %i, and does not say what it runs on', async (method, path, status) => {
     const answer = await fetch(`${server.url}${path}`, { method })
     expect([answer.status, answer.headers.get('x-powered-by')]).toEqual([status, null])
+  })
+
+  it('says that there is no such page, and leads back', async () => {
+    const gardener = await visit(server.url, 'phone')
+    try {
+      await gardener.page.goto(`${server.url}/wp-login.php`, { waitUntil: 'load' })
+      await gardener.see('There is no such page')
+      await gardener.press(button('To the round'))
+      await gardener.see('Nothing is standing yet')
+    }
+    finally { await gardener.close() }
   })
 
   it.each(['/', '/bench', '/api/weather', '/sw.js', '/favicon.svg'])('sends strict headers with %s', async (path) => {

@@ -68,12 +68,23 @@ function listen(page: Page, home: string, complaints: string[], calm: () => bool
   })
 }
 
-/** Whether a finger at the middle of an element would meet it and not something on top of it. */
-function reachable(element: ElementHandle): Promise<boolean> {
-  return element.evaluate((one) => {
-    const { left, top, width, height } = one.getBoundingClientRect()
-    const met = document.elementFromPoint(left + width / 2, top + height / 2)
-    return met !== null && (one.contains(met) || (met.contains(one) && met.matches('label, button, a')))
+interface Point { readonly x: number, readonly y: number }
+
+/** The middle of an element that is drawn to the middle of the screen, once it stands still there and a finger would meet it and not something on top of it. */
+function touchable(element: ElementHandle): Promise<Point | undefined> {
+  return element.evaluate(async (one) => {
+    const middle = () => {
+      const { left, top, width, height } = one.getBoundingClientRect()
+      return { x: left + width / 2, y: top + height / 2 }
+    }
+    // To the middle, clear of what is fixed at the top and bottom.
+    one.scrollIntoView({ block: 'center', behavior: 'instant' })
+    const before = middle()
+    await new Promise<void>(drawn => requestAnimationFrame(() => requestAnimationFrame(() => drawn())))
+    const { x, y } = middle()
+    if (x !== before.x || y !== before.y) return undefined
+    const met = document.elementFromPoint(x, y)
+    return met !== null && (one.contains(met) || (met.contains(one) && met.matches('label, button, a'))) ? { x, y } : undefined
   })
 }
 
@@ -98,18 +109,18 @@ export async function visit(home: string, screen: Screen, serverGone: () => bool
 
   /** Both at once: while a page is fetched, neither the loading screen's heading nor the page's own is there. */
   async function drawn(): Promise<void> {
-    await page.waitForFunction(() => document.querySelector('main h1') !== null && !document.querySelector('[aria-busy="true"]'))
+    await page.waitForFunction(() => document.querySelector('main h1') !== null && !document.querySelector('[aria-busy="true"]')).catch(async (cause: unknown) => {
+      throw new Error(`not drawn: ${page.url()}\n${(await text()).slice(0, 1200)}`, { cause })
+    })
   }
 
   async function press(selector: string): Promise<void> {
     for (let attempt = 0; ; attempt++) {
       try {
-        const element = await found(selector)
-        // To the middle, clear of what is fixed at the top and bottom.
-        await element.evaluate(one => one.scrollIntoView({ block: 'center', behavior: 'instant' }))
-        if (!await reachable(element)) throw new Error(`covered: ${selector}`)
-        if (screen === 'phone') await element.tap()
-        else await element.click()
+        const at = await touchable(await found(selector))
+        if (!at) throw new Error(`covered, or still moving: ${selector}`)
+        if (screen === 'phone') await page.touchscreen.tap(at.x, at.y)
+        else await page.mouse.click(at.x, at.y)
         return
       }
       catch (cause) {
@@ -145,7 +156,8 @@ export async function visit(home: string, screen: Screen, serverGone: () => bool
   return {
     page, context, downloads, complaints, press, see, text,
     go: async (path) => {
-      await page.goto(`${home}${path}`, { waitUntil: 'load' })
+      const answered = await page.goto(`${home}${path}`, { waitUntil: 'load' })
+      if (answered && answered.status() >= 400) throw new Error(`${path} answered ${answered.status()}`)
       await drawn()
     },
     type: async (selector, typed) => {
