@@ -12,6 +12,7 @@ export function useTasks() {
   const { record } = useRecorder()
   const recording = useRecording()
   const { now } = useGarden()
+  const another = useAnother()
 
   function restEvent(task: RoundTask, reason?: string): NewEvent {
     const until = putOffUntil(task, now.value, reason !== undefined)
@@ -22,7 +23,8 @@ export function useTasks() {
     return record(restEvent(task, reason), done !== undefined ? `${batch.name}: ${done}.` : reason === undefined ? `${task.title}: tomorrow.` : `${task.title}: not this time.`)
   }
   async function doOne(known: KnownBatch, task: RoundTask): Promise<void> {
-    if (task.doing.kind === 'rest') await putOff(known, task, task.doing.why, task.doing.said)
+    if (task.doing.kind === 'rest' || task.doing.kind === 'again') await putOff(known, task, task.doing.why, task.doing.said)
+    if (task.doing.kind === 'again') await another(known, task.doing.answers)
     if (task.doing.kind !== 'deed') return
     const deed = deedOf(known.method, task.doing.deed)
     if (deed) await recording.deed(known, deed, usualAnswers(deed.asks))

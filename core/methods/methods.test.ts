@@ -128,6 +128,11 @@ describe.each(ALL_CASES.map(cases => [cases.method.id, cases] as const))('%s', (
         expect(batchId).toBe(batch.id)
         if (doing.kind === 'pad') expect(ids(faces)).toContain(doing.pad)
         if (doing.kind === 'deed') expect(deedOf(method, doing.deed)).toBeDefined()
+        if (doing.kind === 'again') {
+          const asked = method.asks(batch.began.approachId)
+          expect(ids(asked)).toEqual(expect.arrayContaining(Object.keys(doing.answers)))
+          expect(completed(asked, doing.answers)).toMatchObject(doing.answers)
+        }
         if (doing.kind === 'page' && doing.page === 'ready') expect(method.ripeness).toBeDefined()
         if (doing.kind === 'page' && doing.page === 'wrong') expect(method.diagnosis).toBeDefined()
       }

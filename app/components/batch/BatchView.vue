@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { inputsOf } from '#core/journal/garden'
 import { chartSentences } from '#core/methods/contract/chart-words'
 import { approachOf, quantityByThermometer, stepNow } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
@@ -13,14 +12,7 @@ const { supposed, whatIf } = useWhatIf(() => known)
 const wondering = ref(false)
 watch(wondering, (on) => { if (!on) supposed.value = [] })
 
-const bench = useBenchPlan()
-/** Lays what went into this one on the bench, with how it went kept beside it. */
-async function another(): Promise<void> {
-  const { methodId, approachId, site, answers } = known.batch.began
-  const start = inputsOf({ puts: known.batch.puts.filter(({ atStart }) => atStart) })
-  bench.replace({ methodId, approachId, site, answers, ingredients: start.map(({ materialId, amount, prepared }) => ({ materialId, amount, ...(prepared ? { prepared } : {}) })), pinned: [], capped: [], likeBatchId: known.batch.id })
-  await navigateTo('/bench')
-}
+const another = useAnother()
 const chosen = ref<string>()
 /** The page is drawn in parts, what is wanted first before what is large. */
 const PARTS = { picture: 2, log: 3, charts: 4 }
@@ -254,7 +246,7 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
         <button
           type="button"
           class="label-button"
-          @click="another"
+          @click="another(known)"
         >
           Plan one like it
         </button>

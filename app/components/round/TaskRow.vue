@@ -16,7 +16,7 @@ const why = ref('')
 
 const PAGES = { ready: 'ready', wrong: 'wrong', take: 'finish', run: 'run' } as const
 const link = computed(() => task.doing.kind === 'page' ? `/batch/${task.batchId}/${PAGES[task.doing.page]}` : undefined)
-const oneTap = computed(() => task.doing.kind === 'deed' || task.doing.kind === 'rest')
+const oneTap = computed(() => task.doing.kind !== 'pad')
 const due = computed(() => task.due <= now.value)
 const says = computed(() => !brief || more.value || task.urgency === 'now')
 

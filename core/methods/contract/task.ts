@@ -1,3 +1,5 @@
+import type { Answers } from '../../journal/garden'
+
 /** What one tap can do about a task. */
 export type TaskDoing
   = | { readonly kind: 'pad', readonly pad: string }
@@ -5,6 +7,8 @@ export type TaskDoing
     | { readonly kind: 'page', readonly page: 'ready' | 'wrong' | 'take' | 'run' }
     /** Done, and nothing to record but that: the task rests with this reason. */
     | { readonly kind: 'rest', readonly why: string, readonly said: string }
+    /** Another like it is laid on the bench with these answers set anew, and the task rests. */
+    | { readonly kind: 'again', readonly answers: Answers, readonly why: string, readonly said: string }
 
 /** Something a batch asks for, with its reason and the days it can be done in. */
 export interface Task {

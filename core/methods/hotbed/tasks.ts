@@ -1,4 +1,4 @@
-import { addDays, addHours, addWeeks, set } from 'date-fns'
+import { addDays, addHours, addWeeks, format, set } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { comesUp, CROPS, sowing } from '../../hotbed/crops'
 import { dateText, dayText } from '../../units/dates'
@@ -10,7 +10,7 @@ import { middleOf } from './forecast'
 import { SOW_BELOW_C } from './marks'
 import { dailySoil } from './sequence'
 import { hotbedOf, type Hotbed } from './state'
-import { AIRED, GLASS, HARVESTED, MATS, SOWN, WARMTH, WATERED } from './words'
+import { AIRED, GLASS, HARVESTED, MATS, SOW_ON, SOWN, WARMTH, WATERED } from './words'
 
 type Ask = Omit<Task, 'id' | 'batchId'>
 interface Seen { readonly batch: BegunBatch, readonly bed: Hotbed, readonly surroundings: Surroundings }
@@ -80,10 +80,12 @@ function harvestIt({ batch, bed, surroundings }: Seen): Ask[] {
   })
 }
 
+/** In the fourth week of the first, for the day on which that one gets cool. */
 function secondBed({ batch, bed: { nowDay, phase, coolDay }, surroundings: { now } }: Seen): Ask[] {
   const due = addWeeks(new Date(batch.began.at), 4)
   if (phase === 'spent' || phase === 'cooling' || nowDay > 45) return []
-  return [{ action: 'second', doing: { kind: 'rest', why: 'second bed thought of', said: 'noted' }, label: 'Noted', icon: 'i-ph-calendar-plus', title: 'Build the second bed', reason: `This one falls under 20 °C about ${dateText(addDays(new Date(batch.began.at), Math.round(coolDay)))}; built in its fourth week the next one takes over. Begin to gather for it.`, due, until: addDays(due, 14), urgency: daysBetween(due, now) > -3 ? 'usual' : 'whenever' }]
+  const cool = addDays(new Date(batch.began.at), Math.round(coolDay))
+  return [{ action: 'second', doing: { kind: 'again', answers: { [SOW_ON]: format(cool, 'yyyy-MM-dd') }, why: 'second bed planned', said: 'the second bed is on the bench' }, label: 'Plan it', icon: 'i-ph-calendar-plus', title: 'Build the second bed', reason: `This one falls under 20 °C about ${dateText(cool)}; built in its fourth week the next one takes over. The bench reckons back from that day, and what to gather.`, due, until: addDays(due, 14), urgency: daysBetween(due, now) > -3 ? 'usual' : 'whenever' }]
 }
 
 function endIt({ batch, bed: { phase, heightM, ground, nowDay, spentDay }, surroundings: { now, units } }: Seen): Ask[] {
