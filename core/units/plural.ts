@@ -7,6 +7,11 @@ export function counted(count: number, one: string, many: string): string {
   return `${numberText(count)} ${RULES.select(count) === 'one' ? one : many}`
 }
 
+/** How often: "once", "3 times". */
+export function timesText(times: number): string {
+  return times === 1 ? 'once' : counted(times, 'time', 'times')
+}
+
 /** So many days, whole. */
 export function daysText(days: number): string {
   return counted(Math.round(days), 'day', 'days')

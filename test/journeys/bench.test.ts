@@ -343,7 +343,7 @@ describe('materials and plans', () => {
       await gardener.go('/batch/demo-may-grass')
       await gardener.press(button('Plan one like it'))
       await gardener.page.waitForSelector('[data-past-batch]')
-      await gardener.see(/Like .*at its hottest/)
+      await gardener.see(/Like .*at its warmest/)
       await gardener.press(button('Plans put aside'))
       await gardener.type(field('Put this one aside as'), 'As in May')
       await gardener.press(exactly('Put aside'))

@@ -5,6 +5,7 @@ import { spreadDepthM, type OnBed } from '#core/beds/history'
 import { SPREAD_KINDS } from '#core/beds/spreading'
 import { bedWords } from '#core/beds/words'
 import { dateText } from '#core/units/dates'
+import { timesText } from '#core/units/plural'
 
 /** One bed: what it is, what lies on it, when what may come again, and all that was ever spread. */
 const { bed } = defineProps<{ bed: Bed }>()
@@ -19,7 +20,7 @@ const again = computed(() => SPREAD_KINDS.flatMap((kind) => {
   const date = kind.again(againOn(bed))
   return date && date > now.value ? [{ id: kind.id, date }] : []
 }))
-const times = computed(() => history.value.length === 0 ? 'Nothing spread so far' : `Spread ${history.value.length === 1 ? 'once' : `${history.value.length} times`}`)
+const times = computed(() => history.value.length === 0 ? 'Nothing spread so far' : `Spread ${timesText(history.value.length)}`)
 /** What lies on it, or lay on it: batches that were begun on this very ground. */
 const laid = computed(() => batches.value.filter(({ batch: { began: { site } } }) => 'id' in site && site.id === bed.id).sort((a, b) => a.batch.began.at < b.batch.began.at ? 1 : -1))
 const deep = (one: OnBed) => spreadDepthM(bed, one.litres)

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ratioText } from '#core/units/format'
+import { timesText } from '#core/units/plural'
 import { LIBRARY_BOOK } from '#core/materials/book'
 import type { Material, RangedValue } from '#core/materials/material'
 import { preparationHint, preparationsFor } from '#core/materials/preparation'
@@ -15,7 +16,7 @@ const rows = computed(() => {
   const from = (value: RangedValue) => {
     const known = of.known[value]
     if (!known) return library ? 'published tables' : 'as the material it was made from'
-    return known.kind === 'typed' ? 'your own figure' : `measured by you, ${known.times === 1 ? 'once' : `${known.times} times`}, last ${day(known.lastAt)}`
+    return known.kind === 'typed' ? 'your own figure' : `measured by you, ${timesText(known.times)}, last ${day(known.lastAt)}`
   }
   const row = (value: RangedValue, label: string, say: (number: number) => string, bar: { from: number, to: number, log?: boolean }) => {
     const before = library?.[value]

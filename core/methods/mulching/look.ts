@@ -6,6 +6,7 @@ import { numberOf } from '../../questions/question'
 import { containerText } from '../../units/container'
 import { weekdayDateText } from '../../units/dates'
 import { quantityText, roughly } from '../../units/format'
+import { timesText } from '../../units/plural'
 import { DAY_MS } from '../../units/time'
 import { chartPoints, type Chart, type Fact, type Look, type Standing, type Surroundings } from '../contract'
 import { bindingFact, liesIn } from './binding'
@@ -31,7 +32,7 @@ function standingOf(batch: BegunBatch, surroundings: Surroundings): Standing {
     ended: { phase: 'ended', label: 'Over', sentence: 'What there was has gone into the soil.', tone: 'good' },
     bare: { phase: 'bare', label: 'To be spread', sentence: `${containerText(Math.max(1, loadsLeft), carrier)} make ${length(plan.wantedM)}.`, figure: 'bare', tone: 'mind' },
     laying: { phase: 'laying', label: 'Being spread', sentence: `About ${length(depthM)} so far; ${containerText(Math.max(1, loadsLeft), carrier)} to go.`, figure, tone: 'good' },
-    lying: { phase: 'lying', label: 'Covered', sentence: `Day ${Math.floor(nowDay)}: about ${length(depthM)} deep${refreshed > 0 ? `, topped up ${refreshed === 1 ? 'once' : `${refreshed} times`}` : ''}.`, figure, tone: 'good' },
+    lying: { phase: 'lying', label: 'Covered', sentence: `Day ${Math.floor(nowDay)}: about ${length(depthM)} deep${refreshed > 0 ? `, topped up ${timesText(refreshed)}` : ''}.`, figure, tone: 'good' },
     thin: { phase: 'thin', label: 'Thin', sentence: `About ${length(depthM)} deep: ${containerText(Math.max(1, loadsLeft), carrier)} bring it back to ${length(plan.settledM)}.`, figure, tone: 'mind' },
   }
   return known[phase]
