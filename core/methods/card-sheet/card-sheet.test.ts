@@ -43,6 +43,11 @@ describe('what a sheet takes', () => {
     const trench = sheetPlan(proposal({ [words.PIECES]: 'card 21 of 0.8 x 0.6' }, 'trench', sheet.sitesOf!('trench')[0]!))
     // 21 boxes, two deep, are ten places and one box over.
     expect(trench.pieces[0]!.count).toBe(10)
+    const doubled = draft(proposal({ [words.PIECES]: 'card 4 of 0.8 x 0.6' }, 'trench', sheet.sitesOf!('trench')[0]!))
+    const { laid: places, missing } = sheetPlan(proposal({ [words.PIECES]: 'card 4 of 0.8 x 0.6' }, 'trench', sheet.sitesOf!('trench')[0]!)).layout!
+    expect(places.length - missing).toBe(2)
+    expect(doubled.facts[0]).toMatchObject({ value: `4 of yours, ${2 * missing} missing`, why: expect.stringContaining('two deep') })
+    expect(doubled.verdict.text).toContain(`${2 * missing} boxes`)
     expect(trench.coverL).toBe(0)
     const { layout } = sheetPlan(proposal({ [words.PIECES]: 'card 43 of 0.8 x 0.6' }))
     // Four rows 65 cm deep of 4 ÷ 0.45 = 9 boxes, one of 45 cm of 4 ÷ 0.65 = 7: 43. Each 0.48 m²: 20.64 laid, 12.5775 net of which 0.5775 beyond the ground.
@@ -52,6 +57,10 @@ describe('what a sheet takes', () => {
     expect(fact(proposal({ [words.PIECES]: 'card 20 of 0.8 x 0.6; card 20 of 0.5 x 0.5' }), 'Pieces').why).not.toMatch(/no waste/)
     expect(layout!.laidM2).toBeCloseTo(20.64, 9)
     expect(layout!.wasteM2).toBeCloseTo(0.5775, 9)
+  })
+
+  it('does not lie in a pot, and says so', () => {
+    expect(draft(proposal({}, 'whole', sheet.sitesOf!('torn')[0]!)).verdict).toEqual({ grade: 'poor', text: 'Card is laid on the ground: choose a piece of it, not a pot.' })
   })
 
   it('waters ground, card and cover by their dryness', () => {

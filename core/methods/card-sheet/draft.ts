@@ -55,7 +55,7 @@ function throughBetween({ way }: SheetPlan, answers: Proposal['answers'], surrou
 function verdictOf(plan: SheetPlan, { from, to }: { readonly from: Date, readonly to: Date }, units: Surroundings['units']): Verdict {
   const when = `${dateText(from)} and ${dateText(to)}`
   const { layout, way } = plan
-  if (!layout) return { grade: 'good', text: `${quantityText('volume', units, plan.torn.cardL)} of torn card with ${quantityText('volume', units, plan.torn.compostL)} of compost: white threads between ${when}.` }
+  if (!layout) return way.laid ? { grade: 'poor', text: 'Card is laid on the ground: choose a piece of it, not a pot.' } : { grade: 'good', text: `${quantityText('volume', units, plan.torn.cardL)} of torn card with ${quantityText('volume', units, plan.torn.compostL)} of compost: white threads between ${when}.` }
   const { missing } = layout
   const own = layout.laid.length - missing
   if (missing > 0) return { grade: 'workable', text: own === 0 ? `It takes ${counted(missing * plan.layers, 'box', 'boxes')} of ${sizeText(plan.missingLike, units)}, opened flat.` : `Your pieces cover ${own} of ${layout.laid.length} places: ${counted(missing * plan.layers, 'box', 'boxes')} of ${sizeText(plan.missingLike, units)} are missing.` }
@@ -63,11 +63,11 @@ function verdictOf(plan: SheetPlan, { from, to }: { readonly from: Date, readonl
 }
 
 /** So many would do if nothing were cut, where all are of one size. */
-function leastText({ layout, pieces, missingLike, overlapM }: SheetPlan): string {
+function leastText({ layout, layers, pieces, missingLike, overlapM }: SheetPlan): string {
   const sizes = [...pieces.filter((_, at) => (layout?.used[at] ?? 0) > 0), ...(layout && layout.missing > 0 ? [missingLike] : [])]
   const [first] = sizes
   if (!layout || !first || first.sort === 'roll' || sizes.some(({ widthM, lengthM }) => widthM !== first.widthM || lengthM !== first.lengthM)) return ''
-  return `; with no waste at all ${Math.ceil(layout.groundM2 / ((first.widthM - overlapM) * (first.lengthM - overlapM)) - 1e-9)} would do`
+  return `; with no waste at all ${numberText(layers * Math.ceil(layout.groundM2 / ((first.widthM - overlapM) * (first.lengthM - overlapM)) - 1e-9))} would do`
 }
 
 function factsOf(plan: SheetPlan, { from, to }: { readonly from: Date, readonly to: Date }, surroundings: Surroundings): Fact[] {
@@ -82,7 +82,7 @@ function factsOf(plan: SheetPlan, { from, to }: { readonly from: Date, readonly 
   return [
     ...(layout
       ? [
-          { label: 'Pieces', value: `${layout.laid.length - layout.missing} of yours${layout.missing > 0 ? `, ${layout.missing} missing` : ''}`, why: `for ${area(layout.groundM2)}; neighbours share ${quantityText('length', units, plan.overlapM)}, the edge is passed by half of that${leastText(plan)}` },
+          { label: 'Pieces', value: `${numberText(plan.layers * (layout.laid.length - layout.missing))} of yours${layout.missing > 0 ? `, ${numberText(plan.layers * layout.missing)} missing` : ''}`, why: `for ${area(layout.groundM2)}${plan.layers > 1 ? ', two deep' : ''}; neighbours share ${quantityText('length', units, plan.overlapM)}, the edge is passed by half of that${leastText(plan)}` },
           { label: 'Of all that is laid', value: `${area(layout.laidM2)}`, why: `${area(layout.overlapM2)} lie double, as they should; ${area(layout.wasteM2)} (${numberText(100 * lapped)} %) cover nothing: cut or folded under` },
         ]
       : []),

@@ -1,4 +1,4 @@
-import { addDays, addWeeks } from 'date-fns'
+import { addDays, addWeeks, isSameDay, startOfDay } from 'date-fns'
 import { bedCharge, bedGround, timesToFill, waterFor, type BedGround } from './plan'
 import { troddenShare } from '../../heat/slab/bed'
 import { CROPS, comesUp } from '../../hotbed/crops'
@@ -16,7 +16,7 @@ import type { Draft, Fact, Proposal, Surroundings, Verdict, Warning } from '../c
 import { bedWayOf, partsOf, type BedWay } from './approaches'
 import { buildDayFor, outlookFrom, type BedOutlook } from './back-from'
 import { WEEDKILLER } from './care'
-import { WARM_C } from './marks'
+import { SOW_BELOW_C, WARM_C } from './marks'
 import { bedPicture } from './picture'
 import { cropBands, dailySoil } from './sequence'
 import { stepsOf } from './steps'
@@ -73,12 +73,15 @@ const NEEDLESS_C = 13
 /** Nitrogen to heat with: leaner than this it stays cool. */
 const LEAN_RATIO = 40
 
+/** The warmest its soil gets by itself, by the middle of what is possible. */
+const warmestC = ({ courses }: BedOutlook) => Math.max(...courses[1].soilDayC.slice(0, FIRST_WEEKS_DAYS))
+
 function verdictOf({ heightM, wantedM, ratio, outlook, chosen, late, sowOn, mildC }: { readonly mildC: number, readonly heightM: number, readonly wantedM: number, readonly ratio: number, readonly outlook: BedOutlook | undefined, readonly chosen: boolean, readonly late: boolean, readonly sowOn: Date | undefined }, units: UnitSystem): Verdict {
   const height = (value: number) => quantityText('length', units, value)
   if (!outlook) return { grade: 'poor', text: 'Nothing of this heats: manure, grass and straw do.' }
   const kept = outlook.cool.typical > outlook.sow.typical
   const weeks = Math.max(1, Math.round((outlook.cool.typical - outlook.sow.typical) / 7))
-  const warm = Math.max(...outlook.courses[1].soilDayC.slice(0, FIRST_WEEKS_DAYS))
+  const warm = warmestC(outlook)
   if (chosen && heightM < LOW_SHARE * wantedM) return { grade: heightM < SHALLOW_M ? 'poor' : 'workable', text: `Trodden it is ${height(heightM)} deep; ${height(wantedM)} are meant. ${heightM < SHALLOW_M ? 'So low it is cold within two weeks or three.' : 'It will be warm, but not as long.'}` }
   if (chosen && ratio > LEAN_RATIO) return { grade: 'workable', text: `Lean: ${ratioText(ratio)}. Some dung, grass or a handful of meal for each barrow, or it stays cool.` }
   if (warm < WARM_C || !kept) return { grade: 'poor', text: `The soil would hardly be warm: ${quantityText('temperature', units, warm)} at most, and not for long. More of it, banked sides, glass.` }
@@ -86,6 +89,14 @@ function verdictOf({ heightM, wantedM, ratio, outlook, chosen, late, sowOn, mild
   if (outlook.sow.typical > TOO_LONG_DAYS) return { grade: 'workable', text: `It would stay too hot for seeds until about ${dayText(addDays(outlook.builtAt, Math.round(outlook.sow.typical)))}: a lower bed, a hand more of soil, or build it in a colder month.` }
   if (late && sowOn) return { grade: 'workable', text: `It is late for ${dayText(sowOn)}: built today it can be sown from about ${dayText(addDays(outlook.builtAt, Math.round(outlook.sow.typical)))}.` }
   return { grade: 'good', text: `Built on ${dayText(outlook.builtAt)} it can be sown from about ${dayText(addDays(outlook.builtAt, Math.round(outlook.sow.typical)))}, and keeps ${quantityText('temperature', units, WARM_C)} and more ${weeks > LONG_WEEKS ? 'until sun and glass take over' : `for about ${counted(weeks, 'week', 'weeks')} from then`}.` }
+}
+
+/** More than a bed holds by this much is no matter of treading. */
+const OVERFULL = 1.15
+
+/** From one day to another; one day where they are the same. */
+function fromTo(from: Date, to: Date): string {
+  return isSameDay(from, to) ? dayText(from) : `${dayText(from)} to ${dayText(to)}`
 }
 
 /** What a plan of a hotbed comes to. */
@@ -97,10 +108,16 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const said = proposal.ingredients.filter(({ amount }) => amount.count > 0)
   const usual = usualStuff(way, ground, units)
   const chosen = said.length > 0
-  const ingredients = chosen ? said : usual
+  const given = chosen ? said : usual
+  const holds = timesToFill(given, ground) ?? 1
+  // What a bed does not hold lies beside it: all that follows is of the bed that is full.
+  const overfull = chosen && holds * OVERFULL < 1
+  const ingredients = overfull ? given.map(one => ({ ...one, amount: { ...one.amount, count: one.amount.count * holds } })) : given
   const waterL = waterFor(ingredients)
   const bed = bedCharge(ingredients, waterL, ground)
-  const sowOn = dayOf(answers, SOW_ON)
+  const wantedOn = dayOf(answers, SOW_ON)
+  const past = wantedOn !== undefined && wantedOn < startOfDay(now)
+  const sowOn = past ? undefined : wantedOn
   const planned = sowOn && bed ? buildDayFor(sowOn, ground, bed.charge, ingredients, surroundings) : undefined
   const outlook = planned?.outlook ?? (bed && outlookFrom(now, ground, bed.charge, ingredients, surroundings))
   const heightM = bed?.heightM ?? 0
@@ -111,24 +128,25 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const mildC = [10, 20, 30, 40].reduce((sum, days) => sum + surroundings.ambientC(addDays(outlook?.builtAt ?? now, days)), 0) / 4
   const height = (value: number) => quantityText('length', units, value)
   const litres = (value: number) => quantityText('volume', units, roughly(value))
-  const times = timesToFill(ingredients, ground) ?? 1
-  const missingL = Math.max(0, (times - 1) * litresOf(ingredients))
+  const missingL = Math.max(0, (holds - 1) * litresOf(given))
+  const leftOverL = overfull ? (1 - holds) * litresOf(given) : 0
   const barrow = barrowOf(units)
   const on = (day: number) => outlook ? addDays(outlook.builtAt, Math.round(day)) : now
   const facts: Fact[] = [
     ...(outlook
       ? [
-          { label: 'Build it', value: planned ? planned.from < planned.to ? `between ${dayText(planned.from)} and ${dayText(planned.to)}, in one day` : `on ${dayText(planned.to)}, in one day` : `on ${dayText(outlook.builtAt)}, in one day`, why: planned ? `${Math.round(outlook.sow.from)} to ${Math.round(outlook.sow.to)} days before ${dateText(sowOn!)}: first it bursts with heat, then it comes down` : 'say when you want to sow, and it reckons back from that day' },
-          { label: 'Sow from', value: `${dayText(on(outlook.sow.from))} to ${dayText(on(outlook.sow.to))}`, why: 'when the soil has come down below 30 °C; your thermometer says it best' },
-          { label: `Soil of ${quantityText('temperature', units, WARM_C)} and more`, value: outlook.cool.typical === 0 ? 'hardly at all' : outlook.cool.from === 0 ? `perhaps hardly at all, or until ${outlook.cool.to >= outlook.horizonDay ? 'summer' : dayText(on(outlook.cool.to))}` : outlook.cool.to >= outlook.horizonDay ? `until ${dayText(on(outlook.cool.from))} or into summer` : `until ${dayText(on(outlook.cool.from))} to ${dayText(on(outlook.cool.to))}`, why: `in its first weeks up to about ${spanText('temperature', units, Math.max(...outlook.courses[0].soilDayC.slice(0, FIRST_WEEKS_DAYS)), Math.max(...outlook.courses[2].soilDayC.slice(0, FIRST_WEEKS_DAYS)))}` },
+          { label: 'Build it', value: planned ? planned.from < planned.to ? `between ${dayText(planned.from)} and ${dayText(planned.to)}, in one day` : `on ${dayText(planned.to)}, in one day` : `on ${dayText(outlook.builtAt)}, in one day`, why: planned ? `${Math.round(outlook.sow.from) === Math.round(outlook.sow.to) ? '' : `${Math.round(outlook.sow.from)} to `}${Math.round(outlook.sow.to)} days before ${dateText(sowOn!)}: first it bursts with heat, then it comes down` : 'say when you want to sow, and it reckons back from that day' },
+          { label: 'Sow from', value: fromTo(on(outlook.sow.from), on(outlook.sow.to)), why: `${warmestC(outlook) > SOW_BELOW_C ? `when the soil has come down below ${quantityText('temperature', units, SOW_BELOW_C)}` : 'when the soil is warm enough for the first seeds'}; your thermometer says it best` },
+          { label: `Soil of ${quantityText('temperature', units, WARM_C)} and more`, value: outlook.cool.typical === 0 ? 'hardly at all' : outlook.cool.from === 0 ? `perhaps hardly at all, or until ${outlook.cool.to >= outlook.horizonDay ? 'summer' : dayText(on(outlook.cool.to))}` : outlook.cool.to >= outlook.horizonDay ? `until ${dayText(on(outlook.cool.from))} or into summer` : `until ${fromTo(on(outlook.cool.from), on(outlook.cool.to))}`, why: `in its first weeks up to about ${spanText('temperature', units, Math.max(...outlook.courses[0].soilDayC.slice(0, FIRST_WEEKS_DAYS)), Math.max(...outlook.courses[2].soilDayC.slice(0, FIRST_WEEKS_DAYS)))}` },
           ...(nextLastFrost ? [{ label: 'Last frost here', value: dayText(nextLastFrost(on(outlook.sow.typical))), why: on(outlook.cool.typical) < nextLastFrost(on(outlook.sow.typical)) ? 'the heat ends before it: keep the glass on, a mat at night, or plan the second bed' : 'the bed is warm beyond it: what was raised can go out from there' }] : []),
         ]
       : []),
     { label: 'It takes', value: containerText(litresOf(ingredients) / barrow.volumeL, barrow), why: `${litres(litresOf(ingredients))} loose make ${height(heightM)} trodden${bed ? `: to ${numberText(100 * troddenShare(bed.charge))} % of its loose room` : ''}` },
     ...gatherFact(ingredients, planned && planned.to > now ? planned.to : outlook?.builtAt ?? now),
-    ...(chosen ? [{ label: 'Missing', value: missingL > 40 ? `about ${containerText(missingL / barrow.volumeL, barrow)} of the same` : 'nothing', why: missingL > 40 ? `to ${height(ground.heightM)}; everything in one day, so gather it first` : `it reaches ${height(heightM)} of ${height(ground.heightM)}` }] : []),
+    ...(overfull ? [{ label: 'Too much', value: `about ${containerText(leftOverL / barrow.volumeL, barrow)}`, why: `to ${height(ground.heightM)} it is full: bank the sides with the rest, or make it wider or deeper` }] : []),
+    ...(chosen && !overfull ? [{ label: 'Missing', value: missingL > 40 ? `about ${containerText(missingL / barrow.volumeL, barrow)} of the same` : 'nothing', why: missingL > 40 ? `to ${height(ground.heightM)}; everything in one day, so gather it first` : `it reaches ${height(heightM)} of ${height(ground.heightM)}` }] : []),
     { label: 'Water', value: waterL < 3 ? 'none: it is moist' : containerText(containersFor(waterL, waterCan), waterCan), why: `${waterL < 3 ? '' : `${litres(waterL)}, forkful by forkful; `}wrung out it gives a drop.${ratio < 900 ? ` Carbon to nitrogen ${ratioText(ratio)}.` : ''}` },
-    { label: 'Second bed', value: outlook ? `about ${dayText(addWeeks(outlook.builtAt, 4))}` : 'after four weeks', why: 'built when the first is at week four, its heat takes over where the first lets go' },
+    ...(outlook && outlook.cool.typical > outlook.sow.typical && outlook.cool.typical < outlook.horizonDay ? [{ label: 'Second bed', value: `about ${dayText(addWeeks(outlook.builtAt, 4))}`, why: 'built when the first is at week four, its heat takes over where the first lets go' }] : []),
   ]
   const middle = outlook?.courses[1]
   const bands = middle && outlook ? cropBands({ soilC: dailySoil(middle), began: outlook.builtAt, sowFromDay: outlook.sow.typical }, []) : undefined
@@ -137,6 +155,7 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const dung = ingredients.some(({ material }) => material.family === 'manure')
   const warnings: Warning[] = [
     ...(ground.top.sunny < 1 ? [{ text: ground.top.sunny < 0.4 ? 'A hotbed wants sun: in shade seedlings grow long and fall over, and the days are cold.' : 'Half the sun: a few kelvin less by day. Shelter from wind matters as much.' }] : []),
+    ...(past ? [{ text: `${dateText(wantedOn)} has gone by: this is reckoned from today.` }] : []),
     ...(ground.heightM < SHALLOW_M && approachId !== 'tub' ? [{ text: `Under ${height(SHALLOW_M)} a bed is cold within about two weeks.` }] : []),
     ...(dung || ingredients.some(({ material }) => material.family === 'straw') ? [{ text: WEEDKILLER }] : []),
   ]
@@ -149,7 +168,7 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
     ...(bands ? { pipeline: bands } : {}),
     steps: stepsOf({ way, ground, heightM, waterL, ingredients }, surroundings), work: [{ label: 'in one day, for two', minutes: range(footprintM2 * 60, footprintM2 * 100, footprintM2 * 160) }],
     gives: outlook ? [{ label: 'Compost, half ripe', litres: range(leftL * 0.75, leftL, leftL * 1.2), from: on(outlook.spent.from), to: on(Math.max(outlook.spent.from, outlook.spent.to)) }] : [],
-    waterL, wants: { ingredients: chosen && missingL <= 40 ? said : usual, by: planned && planned.to > now ? planned.to : outlook?.builtAt ?? now },
-    ...(bed ? {} : { refusal: 'Nothing of this heats: manure, grass and straw do.' }),
+    waterL, wants: { ingredients: overfull ? ingredients : chosen && missingL <= 40 ? said : usual, by: planned && planned.to > now ? planned.to : outlook?.builtAt ?? now },
+    ...(bed ? overfull ? { refusal: `It holds about ${containerText(litresOf(ingredients) / barrow.volumeL, barrow)} of this, and ${containerText(litresOf(given) / barrow.volumeL, barrow)} lie here: take off what is too much, or make it wider or deeper.` } : {} : { refusal: 'Nothing of this heats: manure, grass and straw do.' }),
   }
 }

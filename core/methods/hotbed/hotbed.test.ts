@@ -217,6 +217,33 @@ describe('a hotbed that stands', () => {
     })
   })
 
+  it('says how much of what lies there it holds, and is not begun with more', () => {
+    const many = hotbed.draft(proposal([some('horse-manure-straw', 60)]), aroundOn(0, { meanC: COLD }))
+    const enough = hotbed.draft(proposal([some('horse-manure-straw', 38)]), aroundOn(0, { meanC: COLD }))
+    // It takes 38 barrows: 22 are too many.
+    expect(many.facts.find(({ label }) => label === 'Too much')!.value).toMatch(/^about 2[12]/)
+    expect(many.refusal).toMatch(/^It holds about 3[78]½? barrows of this, and 60 barrows lie here/)
+    expect(enough.refusal).toBeUndefined()
+    // What is foretold is of the bed that is full, not of a tower.
+    expect(many.facts.find(({ label }) => label === 'Sow from')!.value).toBe(enough.facts.find(({ label }) => label === 'Sow from')!.value)
+    // An armful too much is trodden in.
+    expect(hotbed.draft(proposal([some('horse-manure-straw', 42)]), aroundOn(0, { meanC: COLD })).refusal).toBeUndefined()
+  })
+
+  it('reckons from today when the day to sow on has gone by, and says it', () => {
+    const { warnings, facts } = hotbed.draft(proposal([], { [words.SOW_ON]: '2025-03-01' }), aroundOn(0, { meanC: COLD }))
+    expect(warnings[0]!.text).toBe('1 March 2025 has gone by: this is reckoned from today.')
+    expect(facts[0]!.why).toMatch(/^say when you want to sow/)
+  })
+
+  it('speaks in the gardener\'s units alone', () => {
+    const us = { ...aroundOn(0, { meanC: COLD }), units: 'us' as const }
+    const { verdict, facts, steps, warnings } = hotbed.draft(proposal(), us)
+    const said = [verdict.text, ...facts.flatMap(({ value, why }) => [value, why]), ...steps.flatMap(({ title, detail }) => [title, detail]), ...warnings.map(({ text }) => text), ...tasks(built(BUILT), { ...aroundOn(10, { meanC: COLD }), units: 'us' }).map(({ reason }) => reason)].join(' ')
+    expect(said).toMatch(/°F/)
+    expect(said).not.toMatch(/°C|\d (cm|m²|L|kg)\b/)
+  })
+
   it('asks to read it, to sow it, to water it, to harvest, and for the second bed in its fourth week', () => {
     expect(actions(built(BUILT), aroundOn(2, { meanC: COLD }))).toContain('warmth')
     const sow = tasks(built([...BUILT, gauged(19.5, words.WARMTH, 'soil', 24)]), aroundOn(20, { meanC: COLD })).find(({ action }) => action === 'sown')!

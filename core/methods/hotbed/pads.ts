@@ -46,7 +46,7 @@ const trodden: Deed = {
   words: (answers, { units }) => `Laid and trodden to ${quantityText('length', units, numberOf(answers, 'heightM') ?? 0)}.`,
 }
 const soiled = done(SOILED, 'Soil on it', 'i-ph-stack', 'Soil on it, raked level.', 'The frame next.', [])
-const framed = done(FRAMED, 'Frame on it', 'i-ph-house-line', 'The frame is on it, shut but for a finger.', 'Read the soil every day: sow when it is below 30 °C.', [GLASS_CARE, GASES])
+const framed = done(FRAMED, 'Frame on it', 'i-ph-house-line', 'The frame is on it, shut but for a finger.', 'Read the soil every day: sow when the burst is over.', [GLASS_CARE, GASES])
 
 const sown: Deed = {
   id: SOWN, label: 'Sown', icon: 'i-ph-plant', how: 'In rows or trays, watered with a fine rose, covered as deep as the seed is thick.', cautions: [WET_SEED],

@@ -3,7 +3,8 @@ import type { BegunBatch } from '../../journal/garden'
 import { ingredientsOf } from '../../mix/portion'
 import { boundNitrogenGM2 } from '../../mulch/binding'
 import type { Material } from '../../materials/material'
-import { numberText, quantityText } from '../../units/format'
+import { quantityText } from '../../units/format'
+import { DOSE_AREA, smallMassText } from '../../units/small'
 import { daysBetween } from '../../units/time'
 import type { Diagnosis, Remedy, Surroundings, Symptom } from '../contract'
 import { liesIn } from './binding'
@@ -28,31 +29,35 @@ const SYMPTOMS: readonly Symptom[] = [
 interface Facts { readonly mulch: Mulch, readonly surroundings: Surroundings, readonly materials: readonly Material[], readonly boundG: number, readonly dugIn: boolean, readonly from: unknown, readonly cleared: boolean, readonly rainMm: number }
 
 const remedy = (text: string, deeds: readonly string[] = [], waterL = 0): Remedy => ({ text, parts: [], waterL, deeds })
+const dose = ({ units }: Surroundings, gramsM2: number, what?: string) => {
+  const { areaM2, words } = DOSE_AREA[units]
+  return `${smallMassText(units, gramsM2 * areaM2)}${what ? ` of ${what}` : ''} on ${words}`
+}
 const length = ({ surroundings }: Facts, metres: number) => quantityText('length', surroundings.units, metres)
 const of = (materials: readonly Material[], ...families: string[]) => materials.some(({ family }) => families.includes(family))
 
 const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   {
     id: 'slug-shelter', title: 'It shelters slugs', symptoms: { slugs: 0.9 },
-    weigh: ({ mulch: { plan }, cleared, rainMm }) => [
+    weigh: ({ mulch: { plan }, cleared, rainMm, surroundings }) => [
       ...given(plan.kind.slugs === 'much', 0.6, `${plan.kind.name}: damp and soft, the best of shelters.`),
       ...given(plan.crop === 'vegetables' || plan.crop === 'seedlings', 0.4, 'What grows there is what they like.'),
-      ...given(rainMm > 25, 0.3, `It rained ${numberText(rainMm)} mm in two weeks.`), ...given(cleared, -0.3, 'It was drawn back already.'),
+      ...given(rainMm > 25, 0.3, `It rained ${quantityText('rain', surroundings.units, rainMm)} in two weeks.`), ...given(cleared, -0.3, 'It was drawn back already.'),
     ],
     remedy: facts => remedy(`Rake it two hands back from what they eat, let the soil dry, gather them at dusk under a board. Lay it again, no more than ${length(facts, facts.mulch.plan.advisedM.low)}, when plants are tough.`, [CLEARED]),
   },
   {
     id: 'mat', title: 'Too green, too thick: it lies airless', symptoms: { slime: 0.9, rot: 0.3, weeds: 0.05 },
-    weigh: ({ mulch: { plan, depthM }, materials, rainMm }) => [
-      ...given(of(materials, 'grass', 'kitchen'), 0.7, 'There is fresh, soft stuff in it.'), ...given(depthM > plan.advisedM.high, 0.6, `It lies ${numberText(100 * depthM)} cm deep.`),
+    weigh: ({ mulch: { plan, depthM }, materials, rainMm, surroundings: { units } }) => [
+      ...given(of(materials, 'grass', 'kitchen'), 0.7, 'There is fresh, soft stuff in it.'), ...given(depthM > plan.advisedM.high, 0.6, `It lies ${quantityText('length', units, depthM)} deep.`),
       ...given(rainMm > 30, 0.2, 'Much rain in two weeks.'), ...given(of(materials, 'wood', 'straw') && !of(materials, 'grass', 'kitchen'), -0.8, 'It is coarse: that hardly mats.'),
     ],
     remedy: facts => remedy(`Break it up with a rake, dry stuff under and over it, and from now on ${length(facts, facts.mulch.plan.advisedM.typical)} at most.`),
   },
   {
     id: 'rain-out', title: 'It keeps the rain out', symptoms: { 'dry-under': 0.9, 'stunted': 0.3 },
-    weigh: ({ mulch: { plan, depthM }, rainMm }) => [
-      ...given(rainMm < 10, 0.6, `Only ${numberText(rainMm)} mm of rain in two weeks: light showers wet the mulch alone.`), ...given(depthM > plan.advisedM.typical, 0.3, 'It lies thick.'), ...given(rainMm > 40, -0.5, 'It rained enough to get through.'),
+    weigh: ({ mulch: { plan, depthM }, rainMm, surroundings: { units } }) => [
+      ...given(rainMm < 10, 0.6, `Only ${quantityText('rain', units, rainMm)} of rain in two weeks: light showers wet the mulch alone.`), ...given(depthM > plan.advisedM.typical, 0.3, 'It lies thick.'), ...given(rainMm > 40, -0.5, 'It rained enough to get through.'),
     ],
     remedy: ({ mulch: { plan } }) => remedy('Draw it aside, water the soil through, and put it back: under it the water stays.', [], Math.round(plan.areaM2 * 15)),
   },
@@ -64,8 +69,8 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   },
   {
     id: 'thin', title: 'It lies too thin', symptoms: { weeds: 0.8, blown: 0.3 },
-    weigh: ({ mulch: { depthM, plan } }) => [
-      ...given(depthM <= plan.refreshM * 1.1, 0.9, `About ${numberText(100 * depthM)} cm should be left of ${numberText(100 * plan.settledM)}.`), ...given(depthM >= plan.settledM * 0.9, -0.6, 'It should still lie as deep as it was meant to.'),
+    weigh: ({ mulch: { depthM, plan }, surroundings: { units } }) => [
+      ...given(depthM <= plan.refreshM * 1.1, 0.9, `About ${quantityText('length', units, depthM)} should be left of ${quantityText('length', units, plan.settledM)}.`), ...given(depthM >= plan.settledM * 0.9, -0.6, 'It should still lie as deep as it was meant to.'),
     ],
     remedy: facts => remedy(`Pull what grows, card under it where roots creep, and top it up by ${length(facts, Math.max(0.01, facts.mulch.plan.settledM - facts.mulch.depthM))}.`),
   },
@@ -81,12 +86,12 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   },
   {
     id: 'nitrogen', title: 'It takes nitrogen from the soil', symptoms: { yellow: 0.6, stunted: 0.4 },
-    weigh: ({ boundG, dugIn, mulch: { nowDay } }) => [
-      ...given(dugIn, 0.8, `It was dug in: about ${numberText(boundG)} g a square metre in the first year.`),
-      ...given(!dugIn && boundG < 3, -0.8, `On top it takes about ${numberText(boundG, 1)} g a square metre: hardly enough to show. Wet feet, cold or hunger from before are likelier.`),
+    weigh: ({ boundG, dugIn, surroundings, mulch: { nowDay } }) => [
+      ...given(dugIn, 0.8, `It was dug in: about ${dose(surroundings, boundG)} in the first year.`),
+      ...given(!dugIn && boundG < 3, -0.8, `On top it takes about ${dose(surroundings, boundG)}: hardly enough to show. Wet feet, cold or hunger from before are likelier.`),
       ...given(nowDay > 400, -0.4, 'It has lain for more than a year: by now it gives.'),
     ],
-    remedy: ({ boundG }) => remedy(`${numberText(Math.max(3, boundG))} g of nitrogen a square metre: ${numberText(Math.max(3, boundG) / 0.12)} g of horn or blood meal under the mulch, watered in; or a finger's breadth of fresh grass under it.`),
+    remedy: ({ boundG, surroundings }) => remedy(`${dose(surroundings, Math.max(3, boundG), 'nitrogen')}: ${dose(surroundings, Math.max(3, boundG) / 0.12, 'horn or blood meal')} under the mulch, watered in; or a finger's breadth of fresh grass under it.`),
   },
   {
     id: 'weedkiller', title: 'Weedkiller in it', symptoms: { crippled: 0.85, stunted: 0.3 },

@@ -61,6 +61,7 @@ function verdictOf(plan: MulchPlan, lies: string, litres: number, units: UnitSys
   const depth = quantityText('length', units, plan.wantedM)
   if (plan.crop === 'seedlings') return { grade: 'workable', text: `Seedlings want bare, warm soil first; then ${depth} at most.` }
   if (plan.kind.id === 'chips' && lies === 'dug-in') return { grade: 'poor', text: 'Wood that is dug in takes nitrogen from the soil for a year and more. On top it hardly does: leave it there.' }
+  if (lies === 'dug-in') return { grade: 'workable', text: `Dug in, ${plan.kind.name.toLowerCase()} takes nitrogen from the soil for its first year: something to make up for it goes under with it, or it stays on top.` }
   if (plan.wantedM > plan.advisedM.high * 1.15) return { grade: 'workable', text: `${depth} is thicker than this bears: ${quantityText('length', units, plan.advisedM.high)} at most.` }
   if (litres > 0 && litres < 0.8 * plan.wantedM * plan.areaM2 * 1000) return { grade: 'workable', text: `What lies on the bench makes ${quantityText('length', units, litres / 1000 / plan.areaM2)}; ${depth} are wanted.` }
   return { grade: 'good', text: `${depth} of ${plan.kind.name.toLowerCase()}, settling to about ${quantityText('length', units, plan.settledM)}.` }

@@ -64,9 +64,12 @@ describe('what a mulch takes', () => {
     const plan = mulchPlan({ site: TEN, approachId: 'chips', answers: { [words.WANTED_M]: 0.05 } })
     const chips = findMaterial('wood-chips')!
     // 25.8 g dug in (core/mulch): 0.6 to 1.5 times; blood meal makes up for it.
-    expect(bindingFact(chips, plan, 'dug-in', 'metric')).toMatchObject({ value: '15 to 39 g a square metre in its first year', why: expect.stringMatching(/^dug in all of it does. 2\d\d g of blood or horn meal/) })
-    expect(bindingFact(chips, plan, 'on-top', 'metric')).toMatchObject({ value: '0.8 to 1.9 g a square metre in its first year', why: expect.stringMatching(/dug in it would be about 26 g/) })
+    expect(bindingFact(chips, plan, 'dug-in', 'metric')).toMatchObject({ value: '15 g to 39 g on a square metre in its first year', why: expect.stringMatching(/^dug in all of it does. 2\d\d g of blood or horn meal/) })
+    expect(bindingFact(chips, plan, 'on-top', 'metric')).toMatchObject({ value: '0.8 g to 1.9 g on a square metre in its first year', why: expect.stringMatching(/dug in it would be about 26 g/) })
     expect(bindingFact(findMaterial('grass-clippings')!, plan, 'dug-in', 'metric').value).toBe('next to none')
+    // Ten square feet are 0.929 m²: 15.5 g × 0.929 ÷ 28.35 = 0.5 oz, 38.7 g give 1.3 oz.
+    expect(bindingFact(chips, plan, 'dug-in', 'us').value).toBe('0.5 oz to 1.3 oz on ten square feet in its first year')
+    expect(['chips', 'straw'].map(kind => mulch.draft(proposal(kind, { [words.LIES]: 'dug-in' }), aroundOn(0)).verdict)).toMatchObject([{ grade: 'poor' }, { grade: 'workable', text: expect.stringMatching(/^Dug in, straw takes nitrogen/) }])
   })
 
   it('keeps stems clear, a hand around trunks, in the drawing too', () => {

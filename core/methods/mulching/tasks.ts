@@ -46,7 +46,7 @@ function measure({ batch, mulch: { phase, depthM, plan }, surroundings: { units 
 }
 
 const ANSWERED: Readonly<Record<string, { readonly sense: string, readonly finding: string, readonly ask: Omit<Ask, 'due' | 'until'> }>> = {
-  dry: { sense: SOIL, finding: 'dry', ask: { action: 'wetted', doing: { kind: 'pad', pad: WETTED }, label: 'Watered', icon: 'i-ph-drop', title: 'Water the soil under it', reason: 'It was dust dry: draw the mulch aside, two cans to a square metre, and back with it.', urgency: 'now' } },
+  dry: { sense: SOIL, finding: 'dry', ask: { action: 'wetted', doing: { kind: 'pad', pad: WETTED }, label: 'Watered', icon: 'i-ph-drop', title: 'Water the soil under it', reason: 'It was dust dry: draw the mulch aside, water it till it is dark a finger deep, and back with it.', urgency: 'now' } },
   rot: { sense: PLANTS, finding: 'rot', ask: { action: 'cleared', doing: { kind: 'deed', deed: CLEARED }, label: 'Drawn clear', icon: 'i-ph-arrows-out-line-horizontal', title: 'Draw it back from the stems', reason: 'Something was soft at its base: bark and crowns must dry.', urgency: 'now' } },
   slugs: { sense: UNDER, finding: 'slugs', ask: { action: 'cleared', doing: { kind: 'deed', deed: CLEARED }, label: 'Drawn clear', icon: 'i-ph-arrows-out-line-horizontal', title: 'Draw it back from what they eat', reason: 'Slugs were under it. A dry, bare ring of two hands keeps most of them off until plants are tough.', urgency: 'usual' } },
 }

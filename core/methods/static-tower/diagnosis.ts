@@ -97,12 +97,12 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   },
   {
     id: 'too-warm-for-worms', title: 'Worms went in too early', symptoms: { 'no-worms': 0.7 },
-    weigh: ({ worms, tower, log }) => {
+    weigh: ({ worms, tower, log, surroundings: { units } }) => {
       const at = log.did.find(({ deed }) => deed === WORMS_IN)?.at
       const warm = at !== undefined && coreReadings(log).some(one => one.coreC >= WORMS_BELOW_C && one.at > at)
-      return [...given(warm, 0.9, 'It was read at 30 °C or more after they went in.'), ...given(!worms, -0.6, 'None were put in, as far as the log knows.'), ...given(worms && !warm && tower.coreC < 25, -0.6, 'It has been cool since they went in.')]
+      return [...given(warm, 0.9, `It was read at ${quantityText('temperature', units, WORMS_BELOW_C)} or more after they went in.`), ...given(!worms, -0.6, 'None were put in, as far as the log knows.'), ...given(worms && !warm && tower.coreC < 25, -0.6, 'It has been cool since they went in.')]
     },
-    remedy: () => remedy('Wait for three days below 30 °C, then a handful or two again; most have gone to the ground and come back.'),
+    remedy: ({ surroundings: { units } }) => remedy(`Wait for three days below ${quantityText('temperature', units, WORMS_BELOW_C)}, then a handful or two again; most have gone to the ground and come back.`),
   },
   {
     id: 'woody', title: 'It is nearly all wood', symptoms: { 'cold': 0.8, 'not-sinking': 0.7 },

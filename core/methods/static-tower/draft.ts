@@ -160,7 +160,7 @@ function steps(tried: Tried, proposal: Proposal, surroundings: Surroundings): Bu
     ...(channels.length > 0 ? [{ title: `Set ${channels.length === 1 ? 'the pipe' : `the ${channels.length} pipes`}`, detail: `By the plan, ${channels.map(({ xM, yM }, index) => `${index + 1}: ${metres(Math.hypot(xM, yM))} from the middle`).join('; ')}. Hold them upright with a lath across the top.`, cautions: [] }] : []),
     { title: `Soak: ${named}`, detail: `Leaves overnight in a tub, chips under the hose. In all ${containerText(tried.waterL / waterCan.volumeL, waterCan)} (${quantityText('volume', units, roughly(tried.waterL))}).`, cautions: [LOADING_CAUTIONS[1]!] },
     { title: `Load it at once, in ${layers} layers`, detail: `Mixed, each layer about ${each(tried.volumeL)} with ${each(tried.waterL)} of water: it drips when you squeeze it. Do not tread it down.`, cautions: [LOADING_CAUTIONS[0]!] },
-    { title: 'Cover it and note the height', detail: 'Cloth or sacking on top, weighted. After a day or two the pipes come out; worms wait until it is below 30 °C for three days.', cautions: [] },
+    { title: 'Cover it and note the height', detail: `Cloth or sacking on top, weighted. After a day or two the pipes come out; worms wait until it is below ${quantityText('temperature', units, WORMS_BELOW_C)} for three days.`, cautions: [] },
   ]
 }
 

@@ -47,7 +47,7 @@ function worms(seen: Seen): Ask[] {
   if (did(seen, WORMS_IN) || !wormsGate(log, surroundings).open) return []
   // Frozen, they would die on the way down.
   if (tower.coreC < 6) return []
-  return [{ action: WORMS_IN, doing: pad(WORMS_IN), label: 'Worms in', icon: 'i-ph-waves', title: 'Cool enough: let the worms in', reason: 'Three days below 30 °C. A handful or two of surface worms on top; in the ground some come by themselves.', due: surroundings.now, until: addDays(surroundings.now, 30), urgency: 'whenever' }]
+  return [{ action: WORMS_IN, doing: pad(WORMS_IN), label: 'Worms in', icon: 'i-ph-waves', title: 'Cool enough: let the worms in', reason: `Three days below ${quantityText('temperature', surroundings.units, WORMS_BELOW_C)}. A handful or two of surface worms on top; in the ground some come by themselves.`, due: surroundings.now, until: addDays(surroundings.now, 30), urgency: 'whenever' }]
 }
 
 const WATER_EVERY = { 'by-can': 7, 'drip-line': 7 } as const

@@ -4,6 +4,7 @@ import type { HeapLog } from '../heated/heap-log'
 import { ripeDayOf, RIPE_MG_G } from '../heated/ready-day'
 import { workedUp } from '../heated/working'
 import type { Course } from '../../heat/course'
+import { quantityText } from '../../units/format'
 import { coolFrom } from '../heated/forecast/answer'
 import { middleCourse } from './expect'
 import { towerOn, wormsGate } from './now'
@@ -40,7 +41,7 @@ export function windowsOf(log: HeapLog, surroundings: Surroundings): NamedWindow
       ? []
       : [{
           id: 'worms', label: 'Cool enough for worms', from: later(log.built.at, Math.min(...cool)), to: later(log.built.at, Math.max(Math.min(...cool) + 1, ...cool)), coming: 'Cool enough for worms between', announced: 'may be cool enough for worms', begun: 'Cool enough for worms, as far as can be told, since',
-          reasons: ['After three days below 30 °C in the core: warmer, and they die or leave.', 'A thermometer knows better than the forecast: the gate opens by what is read.'],
+          reasons: [`After three days below ${quantityText('temperature', surroundings.units, WORMS_BELOW_C)} in the core: warmer, and they die or leave.`, 'A thermometer knows better than the forecast: the gate opens by what is read.'],
         }]),
     {
       id: 'ready', label: 'Ready', from: later(log.built.at, ready.low), to: later(log.built.at, Math.max(ready.low + 7, ready.high)), coming: 'Ready between', announced: 'may be ready', begun: 'Ready to test since', ...(ready.high >= question.horizonDay - 1 ? { orLater: true } : {}),

@@ -150,7 +150,7 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
     {
       id: 'heat', title: 'Warmth of the bedding', unit: 'temperature', expected: line('binC'), atStart: [], marks: feedings(batch).map(({ at }) => Date.parse(at)).slice(-40),
       dots: [{ name: 'measured', main: true, points: (batch.gauged[WARMTH] ?? []).map(({ at, value }) => ({ at: Date.parse(at), value })) }],
-      legend: 'Dashed in its band: expected, eight times in ten, fed on as in the last weeks. Upright lines: fed. Above 30 °C the common kind suffers, below 5 °C it rests.',
+      legend: `Dashed in its band: expected, eight times in ten, fed on as in the last weeks. Upright lines: fed. Above ${quantityText('temperature', surroundings.units, 30)} the common kind suffers, below ${quantityText('temperature', surroundings.units, 5)} it rests.`,
     },
     {
       id: 'uneaten', title: 'Feed that lies uneaten', unit: 'mass', expected: line('backlogKg'), atStart: [], marks: batch.observations.filter(({ sense }) => sense === LEFT).map(({ at }) => Date.parse(at)), dots: [],
