@@ -16,7 +16,7 @@ import type { Draft, Fact, Proposal, Surroundings, Verdict, Warning } from '../c
 import { bedWayOf, partsOf, type BedWay } from './approaches'
 import { buildDayFor, outlookFrom, type BedOutlook } from './back-from'
 import { WEEDKILLER } from './care'
-import { SOW_BELOW_C, WARM_C } from './marks'
+import { SOW_BELOW_C, SUN_CARRIES_DAYS, WARM_C } from './marks'
 import { bedPicture } from './picture'
 import { cropBands, dailySoil } from './sequence'
 import { stepsOf } from './steps'
@@ -63,9 +63,8 @@ const litresOf = (ingredients: readonly Ingredient[]) => ingredients.reduce((sum
 /** A bed so much lower than meant holds its heat too short. */
 const LOW_SHARE = 0.85
 const SHALLOW_M = 0.6
-/** So long as seeds could not go in it is no hotbed, days; and from so many weeks on it is the sun that keeps it warm. */
+/** So long as seeds could not go in it is no hotbed, days. */
 const TOO_LONG_DAYS = 40
-const LONG_WEEKS = 12
 /** What a bed reaches by itself it reaches in its first weeks. */
 const FIRST_WEEKS_DAYS = 45
 /** In air so warm nobody needs one, °C. */
@@ -88,7 +87,7 @@ function verdictOf({ heightM, wantedM, ratio, outlook, chosen, late, sowOn, mild
   if (mildC > NEEDLESS_C) return { grade: 'workable', text: `It is ${quantityText('temperature', units, mildC)} outside in those weeks: a frame alone is warm enough, and a bed would be too hot for roots. A hotbed is for the cold months.` }
   if (outlook.sow.typical > TOO_LONG_DAYS) return { grade: 'workable', text: `It would stay too hot for seeds until about ${dayText(addDays(outlook.builtAt, Math.round(outlook.sow.typical)))}: a lower bed, a hand more of soil, or build it in a colder month.` }
   if (late && sowOn) return { grade: 'workable', text: `It is late for ${dayText(sowOn)}: built today it can be sown from about ${dayText(addDays(outlook.builtAt, Math.round(outlook.sow.typical)))}.` }
-  return { grade: 'good', text: `Built on ${dayText(outlook.builtAt)} it can be sown from about ${dayText(addDays(outlook.builtAt, Math.round(outlook.sow.typical)))}, and keeps ${quantityText('temperature', units, WARM_C)} and more ${weeks > LONG_WEEKS ? 'until sun and glass take over' : `for about ${counted(weeks, 'week', 'weeks')} from then`}.` }
+  return { grade: 'good', text: `Built on ${dayText(outlook.builtAt)} it can be sown from about ${dayText(addDays(outlook.builtAt, Math.round(outlook.sow.typical)))}, and keeps ${quantityText('temperature', units, WARM_C)} and more ${7 * weeks > SUN_CARRIES_DAYS ? 'until sun and glass take over' : `for about ${counted(weeks, 'week', 'weeks')} from then`}.` }
 }
 
 /** More than a bed holds by this much is no matter of treading. */
@@ -146,7 +145,7 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
     ...(overfull ? [{ label: 'Too much', value: `about ${containerText(leftOverL / barrow.volumeL, barrow)}`, why: `to ${height(ground.heightM)} it is full: bank the sides with the rest, or make it wider or deeper` }] : []),
     ...(chosen && !overfull ? [{ label: 'Missing', value: missingL > 40 ? `about ${containerText(missingL / barrow.volumeL, barrow)} of the same` : 'nothing', why: missingL > 40 ? `to ${height(ground.heightM)}; everything in one day, so gather it first` : `it reaches ${height(heightM)} of ${height(ground.heightM)}` }] : []),
     { label: 'Water', value: waterL < 3 ? 'none: it is moist' : containerText(containersFor(waterL, waterCan), waterCan), why: `${waterL < 3 ? '' : `${litres(waterL)}, forkful by forkful; `}wrung out it gives a drop.${ratio < 900 ? ` Carbon to nitrogen ${ratioText(ratio)}.` : ''}` },
-    ...(outlook && outlook.cool.typical > outlook.sow.typical && outlook.cool.typical < outlook.horizonDay ? [{ label: 'Second bed', value: `about ${dayText(addWeeks(outlook.builtAt, 4))}`, why: 'built when the first is at week four, its heat takes over where the first lets go' }] : []),
+    ...(outlook && outlook.cool.typical > outlook.sow.typical && outlook.cool.typical <= SUN_CARRIES_DAYS ? [{ label: 'Second bed', value: `about ${dayText(addWeeks(outlook.builtAt, 4))}`, why: 'built when the first is at week four, its heat takes over where the first lets go' }] : []),
   ]
   const middle = outlook?.courses[1]
   const bands = middle && outlook ? cropBands({ soilC: dailySoil(middle), began: outlook.builtAt, sowFromDay: outlook.sow.typical }, []) : undefined

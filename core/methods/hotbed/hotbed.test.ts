@@ -255,6 +255,9 @@ describe('a hotbed that stands', () => {
     const second = tasks(sown, aroundOn(27)).find(({ action }) => action === 'second')!
     expect(second.due.getTime()).toBe(addDays(new Date(afterDays(0)), 28).getTime())
     const cool = hotbed.look.windows(sown, aroundOn(27)).find(({ id }) => id === 'cool')!
+    // Where summer carries it on, none has to take over.
+    const warm = aroundOn(27, { meanC: Array.from({ length: 12 }, () => 20) })
+    expect(tasks(sown, warm).some(({ action }) => action === 'second')).toBe(false)
     // Planned for the day on which this one lets go.
     const wanted = second.doing.kind === 'again' ? new Date(String(second.doing.answers[words.SOW_ON])) : undefined
     expect(wanted! > addDays(cool.from, -2) && wanted! < addDays(cool.to, 2)).toBe(true)

@@ -11,6 +11,8 @@ const WARMS_UP_DAYS = 4
 /** What warms it later is the sun, and no longer the bed. */
 const WARMS_WITHIN_DAYS = 35
 const BURNS_WITHIN_DAYS = 45
+/** Warm for so many days from building on, or from sowing on, it is the sun that keeps it so, and no second bed has to take over. */
+export const SUN_CARRIES_DAYS = 84
 
 /** The day on which it can be sown: the burst is over, or there was none worth the name and it is warm. The last where it never is. */
 export function sowDay({ days, soilDayC }: Pick<SlabCourse, 'days' | 'soilDayC'>): number {

@@ -7,7 +7,7 @@ import { daysBetween } from '../../units/time'
 import type { Surroundings, Task } from '../contract'
 import { dayAsked, frameDay, wantsAir } from './airing'
 import { middleOf } from './forecast'
-import { SOW_BELOW_C, WARM_C } from './marks'
+import { SOW_BELOW_C, SUN_CARRIES_DAYS, WARM_C } from './marks'
 import { dailySoil } from './sequence'
 import { hotbedOf, type Hotbed } from './state'
 import { AIRED, GLASS, HARVESTED, MATS, SOW_ON, SOWN, WARMTH, WATERED } from './words'
@@ -83,7 +83,7 @@ function harvestIt({ batch, bed, surroundings }: Seen): Ask[] {
 /** In the fourth week of the first, for the day on which that one gets cool. */
 function secondBed({ batch, bed: { nowDay, phase, coolDay }, surroundings: { now, units } }: Seen): Ask[] {
   const due = addWeeks(new Date(batch.began.at), 4)
-  if (phase === 'spent' || phase === 'cooling' || nowDay > 45) return []
+  if (phase === 'spent' || phase === 'cooling' || nowDay > 45 || coolDay > SUN_CARRIES_DAYS) return []
   const cool = addDays(new Date(batch.began.at), Math.round(coolDay))
   return [{ action: 'second', doing: { kind: 'again', answers: { [SOW_ON]: format(cool, 'yyyy-MM-dd') }, why: 'second bed planned', said: 'the second bed is on the bench' }, label: 'Plan it', icon: 'i-ph-calendar-plus', title: 'Build the second bed', reason: `This one falls under ${quantityText('temperature', units, WARM_C)} about ${dateText(cool)}; built in its fourth week the next one takes over. The bench reckons back from that day, and what to gather.`, due, until: addDays(due, 14), urgency: daysBetween(due, now) > -3 ? 'usual' : 'whenever' }]
 }
