@@ -130,6 +130,7 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const missingL = Math.max(0, (holds - 1) * litresOf(given))
   const leftOverL = overfull ? (1 - holds) * litresOf(given) : 0
   const barrow = barrowOf(units)
+  const tooMuch = `It holds about ${containerText(litresOf(ingredients) / barrow.volumeL, barrow)} of this, and ${containerText(litresOf(given) / barrow.volumeL, barrow)} lie here: take off what is too much, or make it wider or deeper.`
   const on = (day: number) => outlook ? addDays(outlook.builtAt, Math.round(day)) : now
   const facts: Fact[] = [
     ...(outlook
@@ -162,12 +163,12 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const leftL = (middle?.heightM.at(-1) ?? heightM * 0.6) * footprintM2 * 1000
   return {
     summary: `${litres(litresOf(ingredients))} loose, ${height(heightM)} trodden, ${litres(soilM * footprintM2 * 1000)} of ${way.trays ? 'sand' : 'soil or compost'} on it${up.length > 0 ? `; at first ${up.slice(0, 4).join(', ')} come up` : ''}.`,
-    verdict: verdictOf({ heightM, wantedM: ground.heightM, ratio, outlook, chosen, late: planned?.late ?? false, sowOn, mildC }, units), facts, warnings,
+    verdict: overfull ? { grade: 'workable', text: tooMuch } : verdictOf({ heightM, wantedM: ground.heightM, ratio, outlook, chosen, late: planned?.late ?? false, sowOn, mildC }, units), facts, warnings,
     picture: bedPicture({ of: name, site, ground, ingredients, heightM: Math.max(0.05, heightM), ...(middle ? { coreC: Math.max(...middle.coreC), soilC: sownC } : {}), glass: ground.top.cover !== 'none', trays: way.trays, grows: true }),
     ...(bands ? { pipeline: bands } : {}),
     steps: stepsOf({ way, ground, heightM, waterL, ingredients }, surroundings), work: [{ label: 'in one day, for two', minutes: range(footprintM2 * 60, footprintM2 * 100, footprintM2 * 160) }],
     gives: outlook ? [{ label: 'Compost, half ripe', litres: range(leftL * 0.75, leftL, leftL * 1.2), from: on(outlook.spent.from), to: on(Math.max(outlook.spent.from, outlook.spent.to)) }] : [],
     waterL, wants: { ingredients: overfull ? ingredients : chosen && missingL <= 40 ? said : usual, by: planned && planned.to > now ? planned.to : outlook?.builtAt ?? now },
-    ...(bed ? overfull ? { refusal: `It holds about ${containerText(litresOf(ingredients) / barrow.volumeL, barrow)} of this, and ${containerText(litresOf(given) / barrow.volumeL, barrow)} lie here: take off what is too much, or make it wider or deeper.` } : {} : { refusal: 'Nothing of this heats: manure, grass and straw do.' }),
+    ...(bed ? overfull ? { refusal: tooMuch } : {} : { refusal: 'Nothing of this heats: manure, grass and straw do.' }),
   }
 }

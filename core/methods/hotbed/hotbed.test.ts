@@ -223,6 +223,7 @@ describe('a hotbed that stands', () => {
     // It takes 38 barrows: 22 are too many.
     expect(many.facts.find(({ label }) => label === 'Too much')!.value).toMatch(/^about 2[12]/)
     expect(many.refusal).toMatch(/^It holds about 3[78]½? barrows of this, and 60 barrows lie here/)
+    expect(many.verdict).toEqual({ grade: 'workable', text: many.refusal })
     expect(enough.refusal).toBeUndefined()
     // What is foretold is of the bed that is full, not of a tower.
     expect(many.facts.find(({ label }) => label === 'Sow from')!.value).toBe(enough.facts.find(({ label }) => label === 'Sow from')!.value)
