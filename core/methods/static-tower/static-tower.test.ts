@@ -42,8 +42,8 @@ describe('air channels', () => {
       const vessel = isRound ? round(a) : square(a, b)
       const channels = channelsFor(vessel)
       expect(farthestFromAir(vessel, channels, 0.03)).toBeLessThanOrEqual(REACH_M + 0.004)
-      // In a round cage none could be left out.
-      if (isRound && channels.length > 0) expect(farthestFromAir(vessel, channels.slice(1), 0.01)).toBeGreaterThan(REACH_M - 0.002)
+      // In a round cage none could be left out; the farthest point lies up to half a grid's diagonal from the nearest of the grid, 7 mm.
+      if (isRound && channels.length > 0) expect(farthestFromAir(vessel, channels.slice(1), 0.01)).toBeGreaterThan(REACH_M - 0.008)
     }), { numRuns: 40 })
   }, 60_000)
 
