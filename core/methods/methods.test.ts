@@ -37,6 +37,15 @@ describe('the methods', () => {
   })
 })
 
+/** Everything that is written to be read, wherever it lies. */
+function sentencesIn(told: unknown): string[] {
+  if (typeof told === 'string') return [told]
+  if (told === null || typeof told !== 'object' || told instanceof Date || ArrayBuffer.isView(told)) return []
+  return Object.values(told).flatMap(sentencesIn)
+}
+/** Pieces of char are sieved by millimetres everywhere; no other metric word has a place in a garden of gallons. */
+const METRIC = /\d\s?(°C|cm|m²|kg|L)(?![a-zA-Z])|square met(re|er)/
+
 /** What every method owes the screens, whatever it is. */
 describe.each(ALL_CASES.map(cases => [cases.method.id, cases] as const))('%s', (_, cases) => {
   const { method } = cases
@@ -107,6 +116,17 @@ describe.each(ALL_CASES.map(cases => [cases.method.id, cases] as const))('%s', (
         said(pictureWords(draft.picture, units))
         expect(JSON.stringify(draft)).not.toMatch(/NaN|Infinity|undefined/)
       }
+    }
+  })
+
+  it('speaks in gallons, inches and degrees Fahrenheit where the gardener does', () => {
+    for (const seed of seeds) {
+      const { batch, surroundings } = cases.standing(seededRandom(seed))
+      const around = { ...surroundings, units: 'us' as const }
+      const { look } = method
+      const { verdict, facts, warnings, steps, summary } = method.draft(cases.proposal(seededRandom(seed)), around)
+      const told = [verdict, facts, warnings, steps, summary, look.standing(batch, around), look.windows(batch, around), look.tasks(batch, around), look.facts(batch, around), look.charts(batch, around).map(({ title, legend }) => [title, legend])]
+      for (const sentence of sentencesIn(told)) expect(sentence).not.toMatch(METRIC)
     }
   })
 

@@ -3,6 +3,7 @@ import type { BegunBatch } from '../../journal/garden'
 import type { Picture } from '../../picture/picture'
 import { containerText } from '../../units/container'
 import { quantityText, roughly } from '../../units/format'
+import { DOSE_AREA } from '../../units/small'
 import { daysBetween, DAY_MS } from '../../units/time'
 import { numberOf } from '../../questions/question'
 import type { Band, Chart, ChartPoint, Fact, Look, Surroundings } from '../contract'
@@ -79,7 +80,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   if (isFoul(batch)) return [{ label: 'Left', value: litres(leftL(batch)), why: 'none of it for beds: it is foul' }]
   return [
     { label: 'Left', value: litres(leftL(batch)), why: `enough for about ${quantityText('area', units, roughly(leftL(batch) * (1 + parts)), 0)} at 1 to ${parts}` },
-    ...(area > 0 ? [{ label: `For your ${quantityText('area', units, area, 0)}`, value: `${litres(concentrateL)} in ${containerText(totalL / waterCan.volumeL, waterCan)}`, why: `1 part to ${parts} of water, a litre of it on each square metre` }] : []),
+    ...(area > 0 ? [{ label: `For your ${quantityText('area', units, area, 0)}`, value: `${litres(concentrateL)} in ${containerText(totalL / waterCan.volumeL, waterCan)}`, why: `1 part to ${parts} of water, ${litres(DOSE_AREA[units].areaM2)} of it on ${DOSE_AREA[units].words}` }] : []),
   ]
 }
 

@@ -1,6 +1,7 @@
 import type { BegunBatch } from '../../journal/garden'
 import { amountVolumeL } from '../../units/container'
 import { daysBetween, HOUR_MS } from '../../units/time'
+import { quantityText } from '../../units/format'
 import { placeOf, type Standing, type Surroundings } from '../contract'
 import { middleCourse } from './forecast'
 import { kindOf } from './kinds'
@@ -49,7 +50,7 @@ export function standingOf(batch: BegunBatch, surroundings: Surroundings): Stand
   const toGo = dayAt(course, 1) - days
   const place = placeOf(batch.began.answers[STANDS]).label.toLowerCase()
   const figure = since(days).toLowerCase()
-  const sentence = `${since(days)} ${place}, about ${Math.round(liquidC)} °C in it; ${Math.round(leftL(batch) * 10) / 10} L left.`
+  const sentence = `${since(days)} ${place}, about ${quantityText('temperature', surroundings.units, liquidC)} in it; ${quantityText('volume', surroundings.units, leftL(batch), 1)} left.`
   if (isFoul(batch)) return { phase: 'foul', label: 'Foul', sentence: `${sentence} Onto the heap with it, not onto beds.`, figure, tone: 'bad' }
   const airOff = kind.aired ? batch.did.findLast(({ deed, answers }) => deed === AIR && answers.state === 'off') : undefined
   if (airOff && !airIsOn(batch) && surroundings.now.getTime() - Date.parse(airOff.at) > AIRLESS_HOURS * HOUR_MS) return { phase: 'flat', label: 'Without air too long', sentence: `${sentence} Without air it turns within hours: onto the heap with it.`, figure, tone: 'bad' }

@@ -1,5 +1,6 @@
 import { addMinutes } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
+import { quantityText } from '../../units/format'
 import { placeOf, type DayWindow, type NamedWindow, type Surroundings } from '../contract'
 import { dayAt } from './course'
 import { middleCourse } from './forecast'
@@ -25,7 +26,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
   const [from, until] = [days('from', kind.use.from), days('until', kind.use.until)]
   const mean = question.placeC.slice(0, Math.max(4, Math.ceil(height.typical * 4))).reduce((sum, one, _, all) => sum + one / all.length, 0)
   const place = placeOf(batch.began.answers[STANDS])
-  const warmth = `${place.label}, about ${Math.round(mean)} °C: ten degrees warmer would take ${Math.round(100 / kind.q10)} % of the time.`
+  const warmth = `${place.label}, about ${quantityText('temperature', surroundings.units, mean)}: ${quantityText('temperatureStep', surroundings.units, 10)} warmer would take ${Math.round(100 / kind.q10)} % of the time.`
   const beyond = (day: number) => day >= question.horizonDay - 0.6 ? { orLater: true } : {}
   return [
     { id: 'height', ...kind.height, from: later(batch.began.at, height.low), to: later(batch.began.at, height.high), ...beyond(height.high), reasons: [warmth, ...(kind.foamM ? ['Each foam height moves this: write it down once a day.'] : [])] },

@@ -53,7 +53,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const { units } = surroundings
   if (batch.ended) return []
   return [
-    ...(plan.way.laid ? [{ label: 'It lies on', value: quantityText('area', units, plan.areaM2, 1), why: plan.layout ? `${plan.layout.laid.length} pieces; rain of the last two weeks: ${Math.round(rainMm)} mm` : '' }] : []),
+    ...(plan.way.laid ? [{ label: 'It lies on', value: quantityText('area', units, plan.areaM2, 1), why: plan.layout ? `${plan.layout.laid.length} pieces; rain of the last two weeks: ${quantityText('rain', units, rainMm)}` : '' }] : []),
     ...(plan.coverM > 0 ? [{ label: 'Cover', value: `about ${quantityText('length', units, coverM)} deep`, why: `of ${quantityText('length', units, plan.coverM)} as laid` }] : []),
     ...(plan.way.id === 'whole' ? [{ label: 'What grew there', value: grownOverOf(batch.began.answers[GROWN]).label, why: grownOverOf(batch.began.answers[GROWN]).says }] : []),
   ]

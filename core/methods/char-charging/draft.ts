@@ -6,6 +6,7 @@ import type { Question } from '../../questions/question'
 import { dateText } from '../../units/dates'
 import { containersFor, containerText, STARTING_CONTAINERS, type ContainerThen } from '../../units/container'
 import { numberText, quantityText } from '../../units/format'
+import { DOSE_AREA } from '../../units/small'
 import { counted } from '../../units/plural'
 import { range } from '../../units/range'
 import { asVessel } from '../../vessel/site'
@@ -82,7 +83,7 @@ function stepsOf(way: ChargeWay, recipe: SoakRecipe, water: SoakWater, surroundi
     { title: 'Onto beds, or into a mix', detail: 'The beds page says how many beds it covers, and which first. A cress trial of charged against raw shows what it was good for.', cautions: [] },
   ]
   if (way.kind === 'bag') return [{ title: `${counted(recipe.bags, 'bag', 'bags')} of ${litres(recipe.charL / recipe.bags)}`, detail: 'Mesh finer than the dust, filled three quarters, a stone in it, a line to the bank.', cautions }, { title: 'In with it', detail: 'Where water moves and weeds grow. It floats for days. The water of the pond is a feed for beds by itself.', cautions: [] }, ...last]
-  if (way.kind === 'bedding') return [{ title: `Strew ${litres(recipe.charL)} into the bedding`, detail: 'Damp, a thin layer at a time, a litre on each square metre, under fresh straw.', cautions }, { title: 'Muck out into a heap', detail: 'With the dung it goes through a heap, and comes out with its compost.', cautions: [] }, ...last.slice(-1)]
+  if (way.kind === 'bedding') return [{ title: `Strew ${litres(recipe.charL)} into the bedding`, detail: `Damp, a thin layer at a time, ${quantityText('volume', units, DOSE_AREA[units].areaM2, 1)} on ${DOSE_AREA[units].words}, under fresh straw.`, cautions }, { title: 'Muck out into a heap', detail: 'With the dung it goes through a heap, and comes out with its compost.', cautions: [] }, ...last.slice(-1)]
   if (way.travels) return [{ title: 'Strew it in layer by layer', detail: 'Five to ten of a hundred litres, damp.', cautions }, ...last.slice(-1)]
   return [
     waterStep(recipe, water, surroundings),
@@ -111,7 +112,7 @@ function factsOf(way: ChargeWay, recipe: SoakRecipe, { from, to, orLater }: { re
     { label: 'Charged and dry', value: `${dateText(from)} to ${dateText(to)}${orLater ? ' or later' : ''}`, why: 'begun today, with the usual weather; what floats and bubbles sharpens it' },
     ...(way.kind === 'tub'
       ? [
-          { label: 'The char drinks', value: litres(recipe.drunkL), why: `${UPTAKE_KG_KG.low} to ${UPTAKE_KG_KG.high} times its mass of ${numberText(recipe.charL * CRUSHED_KG_L.typical, 1)} kg: top it up` },
+          { label: 'The char drinks', value: litres(recipe.drunkL), why: `${UPTAKE_KG_KG.low} to ${UPTAKE_KG_KG.high} times its mass of ${quantityText('mass', units, recipe.charL * CRUSHED_KG_L.typical, 1)}: top it up` },
           { label: 'It stands', value: litres(recipe.standsL), why: 'a third of the vessel is left free for foam and stirring' },
         ]
       : []),

@@ -3,7 +3,7 @@ import { TOO_WET, DRY_ENOUGH } from '../../char/constants'
 import { usableL } from '../../char/price'
 import { materialOf, type Ingredient } from '../../mix/portion'
 import { numberOf } from '../../questions/question'
-import { numberText, quantityText, spanText } from '../../units/format'
+import { quantityText, spanText } from '../../units/format'
 import { counted } from '../../units/plural'
 import { range } from '../../units/range'
 import { asVessel, siteFillM, siteVolumeL } from '../../vessel/site'
@@ -75,7 +75,7 @@ function factsOf({ way, load, gives, crushedL, proposal, surroundings }: Thought
   const kilograms = (value: number) => quantityText('mass', units, value, 1)
   if (way.bought) {
     const bag = bagOf(way, proposal.answers)
-    return [{ label: 'A usable litre costs', value: priceText(bag, units), why: bag.sold === 'weight' ? `${kilograms(bag.kg)} ÷ 0.2 kg a litre, a tenth sifted out: ${litres(usableL(bag))}` : 'as sold, used as it is' }]
+    return [{ label: 'A usable litre costs', value: priceText(bag, units), why: bag.sold === 'weight' ? `${kilograms(bag.kg)} ÷ ${quantityText('density', units, 200)}, a tenth sifted out: ${litres(usableL(bag))}` : 'as sold, used as it is' }]
   }
   const { minutes, litres: yields } = ownBurns(way, surroundings)
   const usual = way.minutes(load)
@@ -143,7 +143,7 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const recipe = bagged(thought)
   const loadM = way.bought ? Math.min(asVessel(site).heightM, siteFillM(site, usableL(bag) * 1.5)) : load.heightM
   return {
-    summary: way.bought ? `${way.name}: about ${quantityText('volume', units, crushedL.typical)} of usable char a bag.` : `${quantityText('volume', units, load.litres)} of wood, ${Math.round(100 * load.moisture)} % water, about ${numberText(load.wetKg)} kg.`,
+    summary: way.bought ? `${way.name}: about ${quantityText('volume', units, crushedL.typical)} of usable char a bag.` : `${quantityText('volume', units, load.litres)} of wood, ${Math.round(100 * load.moisture)} % water, about ${quantityText('mass', units, load.wetKg)}.`,
     verdict: verdictOf(thought), facts: factsOf(thought), warnings: warningsOf(thought),
     picture: burnPicture({ of: `${way.name} in the ${asVessel(site).name.toLowerCase()}`, site, way, loadM, progress: way.burns ? 0.55 : way.bought ? 1 : 0.99, glowing: way.burns, leavesShare: way.bought ? 1 : 0.5, quenched: false }),
     steps: stepsOf(thought),

@@ -4,6 +4,7 @@ import type { BegunBatch } from '../../journal/garden'
 import type { Picture } from '../../picture/picture'
 import { numberOf } from '../../questions/question'
 import { numberText, quantityText, spanText } from '../../units/format'
+import { DOSE_AREA } from '../../units/small'
 import { counted } from '../../units/plural'
 import { daysBetween, DAY_MS } from '../../units/time'
 import { siteFillM, asVessel } from '../../vessel/site'
@@ -68,7 +69,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
     ...(burn.way.bought ? [] : [{ label: given ? 'It gave' : 'It should give', value: given ? litres(given) : spanText('volume', units, burn.crushedL.low, burn.crushedL.high), why: given ? `crushed; usual for the load ${litres(burn.gives.crushedL.typical)}` : burn.own.litres.from > 0 ? `learned from ${counted(burn.own.litres.from, 'burn', 'burns')}: ${Math.round(100 * burn.own.litres.typical)} % of what is usual` : `crushed, of ${litres(burn.load.litres)} of wood with ${Math.round(100 * burn.load.moisture)} % water` }]),
     ...(minutes ? [{ label: 'It burnt', value: `${Math.round(minutes)} minutes`, why: `usual for the load ${Math.round(burn.way.minutes(burn.load))}; the next one learns from it` }] : []),
     ...(burn.way.steps.includes(QUENCHED) && !burn.last(QUENCHED) ? [{ label: 'Water at hand', value: `at least ${litres(Math.ceil(burn.needL))}`, why: 'the bulk of the char, and what boils off' }] : []),
-    ...(ashKg > 0 ? [{ label: 'Ash', value: `${quantityText('mass', units, ashKg, 1)}, ${numberText(100 * ashKg / (ashKg + charKg))} % of all`, why: 'for sour soil only, a handful on a square metre a year; the beds page says where' }] : []),
+    ...(ashKg > 0 ? [{ label: 'Ash', value: `${quantityText('mass', units, ashKg, 1)}, ${numberText(100 * ashKg / (ashKg + charKg))} % of all`, why: `for sour soil only, a handful on ${DOSE_AREA[units].words} a year; the beds page says where` }] : []),
     ...(rinses.length > 0 ? [{ label: 'Rinsed', value: `pH ${rinses.map(value => numberText(value, 1)).join(', ')}`, why: rinses.at(-1)! <= NEUTRAL_PH ? 'as good as neutral' : 'not neutral so far' }] : []),
     ...(crushed ? [{ label: 'Crushed', value: `${litres(crushed.beforeL)} to ${litres(crushed.afterL)}`, why: `about ${litres(crushed.fineL)} under 5 mm, ${litres(crushed.middleL)} between, ${litres(crushed.coarseL)} over 15 mm` }] : []),
   ]

@@ -2,7 +2,7 @@ import { addDays, addHours, addWeeks, format, set } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { comesUp, CROPS, sowing } from '../../hotbed/crops'
 import { dateText, dayText } from '../../units/dates'
-import { numberText, quantityText } from '../../units/format'
+import { quantityText } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import type { Surroundings, Task } from '../contract'
 import { dayAsked, frameDay, wantsAir } from './airing'
@@ -91,7 +91,7 @@ function secondBed({ batch, bed: { nowDay, phase, coolDay }, surroundings: { now
 function endIt({ batch, bed: { phase, heightM, ground, nowDay, spentDay }, surroundings: { now, units } }: Seen): Ask[] {
   if (phase !== 'spent') return []
   const litres = heightM * ground.footprintM2 * 1000
-  return [{ action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Take it', icon: 'i-ph-basket', title: 'Take the compost, or leave it as a bed', reason: `Its heat is over since about ${Math.max(1, Math.round(nowDay - spentDay))} days; about ${quantityText('volume', units, litres)} of half-ripe compost lie there, ${numberText(100 * heightM)} cm high. Plant pumpkins on it, cart it off and fill the place anew, or build the next one beside it on new ground.`, due: addDays(new Date(batch.began.at), Math.round(spentDay)), until: addDays(now, 60), urgency: 'whenever' }]
+  return [{ action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Take it', icon: 'i-ph-basket', title: 'Take the compost, or leave it as a bed', reason: `Its heat is over since about ${Math.max(1, Math.round(nowDay - spentDay))} days; about ${quantityText('volume', units, litres)} of half-ripe compost lie there, ${quantityText('length', units, heightM)} high. Plant pumpkins on it, cart it off and fill the place anew, or build the next one beside it on new ground.`, due: addDays(new Date(batch.began.at), Math.round(spentDay)), until: addDays(now, 60), urgency: 'whenever' }]
 }
 
 /** What a hotbed asks for. */

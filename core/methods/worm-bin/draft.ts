@@ -3,6 +3,7 @@ import { findMaterial } from '../../materials/book'
 import { numberOf, type Question } from '../../questions/question'
 import { containerText } from '../../units/container'
 import { quantityText, roughly, spanText } from '../../units/format'
+import { DOSE_AREA } from '../../units/small'
 import { range } from '../../units/range'
 import { asVessel } from '../../vessel/site'
 import { footprintM2, frontWidthM } from '../../vessel/vessel'
@@ -139,7 +140,7 @@ function facts(proposal: Proposal, tried: Tried, surroundings: Surroundings): Fa
   const tower = wormApproach(proposal.approachId).id === 'tower'
   return [
     { label: tower ? 'Worms' : 'Worms to begin with', value: tried.fromScraps ? kilos(surroundings, { low: wormsKg.low, high: Math.min(wormsKg.high, areaM2 * boxes * ROOM_KG_M2) }) : kilos(surroundings, { low: areaM2 * STOCK_KG_M2.low, high: areaM2 * STOCK_KG_M2.high }), why: tower ? 'or none: those of the bed find it' : 'with half of that they need two to three months longer; they double in two to three months' },
-    ...(tower ? [] : [{ label: 'Boxes of this size', value: `${tried.fromScraps ? boxes : 1}`, why: `${quantityText('area', units, areaM2, 2)} each, 2.5 to 5 kg of worms to a square metre` }]),
+    ...(tower ? [] : [{ label: 'Boxes of this size', value: `${tried.fromScraps ? boxes : 1}`, why: `${quantityText('area', units, areaM2, 2)} each, ${quantityText('mass', units, 2.5 * DOSE_AREA[units].areaM2, 1)} to ${quantityText('mass', units, 5 * DOSE_AREA[units].areaM2, 1)} of worms on ${DOSE_AREA[units].words}` }]),
     { label: 'Bedding', value: `${litres(beddingL)} of torn card or leaves`, why: `as deep as two hands once soaked; ${containerText(waterL / waterCan.volumeL, waterCan)} of water (${litres(waterL)})` },
     { label: 'Takes in a week', value: spanText('volume', units, takesL.low, takesL.high), why: 'a quarter to a half of their own weight a day; what is left of the last feed sets the pace' },
   ]
