@@ -24,6 +24,8 @@ const stops = computed(() => [...new Set(today.value.map(({ batchId }) => batchI
 const narrow = useMediaQuery('(max-width: 639px)')
 const many = computed(() => stops.value.length > (narrow.value ? 6 : 12))
 const drawn = useGrowing(() => stops.value.length, 8)
+const steps = useTemplateRef<HTMLElement>('steps')
+useSteadyTaps(steps)
 /** Place by place, the place with the earliest need first; what stands nowhere stands by itself. */
 const places = computed(() => {
   const found = new Map<string, { readonly place: string, readonly stops: typeof stops.value }>()
@@ -78,6 +80,7 @@ const left = (days: number) => days < 0 ? 'past its best' : days < 1 ? 'today' :
       <!-- While they are still being found they move: nothing is tapped by mistake. -->
       <ul
         v-if="today.length > 0"
+        ref="steps"
         :inert="!lookedAt"
       >
         <RoundPlace

@@ -66,6 +66,34 @@ describe('with a glove, on a phone', () => {
     expect(taps()).toBe(2)
   }))
 
+  it('a step that has only just moved under the finger is not recorded', () => at('phone', async (gardener) => {
+    await inDemo(gardener)
+    await gardener.page.waitForSelector('[data-round] ul:not([inert]) [data-task="reading"]')
+    const tapped = () => gardener.page.evaluate(async () => {
+      const step = document.querySelector('[data-task="reading"] button')!
+      const list = step.closest('[data-round] ul > li')!
+      const tap = () => {
+        step.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true }))
+        return step.dispatchEvent(new MouseEvent('click', { bubbles: true, cancelable: true, detail: 1 }))
+      }
+      const row = document.createElement('li')
+      row.style.height = '90px'
+      list.before(row)
+      await Promise.resolve()
+      const atOnce = [tap(), step.getAttribute('aria-expanded')]
+      // Long enough for whatever else of the round still moves.
+      const settled = new Promise(resolve => setTimeout(resolve, 8000))
+      const byKey = step.dispatchEvent(new MouseEvent('click', { bubbles: true, cancelable: true, detail: 0 }))
+      await settled
+      // And one that comes under a finger that went down on another.
+      const other = document.querySelector('[data-task="foam"] button, [data-task="open"] button')!
+      other.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true }))
+      const strayed = step.dispatchEvent(new MouseEvent('click', { bubbles: true, cancelable: true, detail: 1 }))
+      return [...atOnce, byKey, strayed, tap()]
+    })
+    expect(await tapped()).toEqual([false, 'false', true, false, true])
+  }))
+
   it('eight things come into the store with twelve taps and their digits', () => at('phone', async (gardener) => {
     const things = ['leaves-mixed', 'grass-clippings', 'kitchen-veg', 'cardboard', 'twigs', 'coffee-grounds', 'straw-wheat', 'horse-manure-straw']
     await gardener.go('/')

@@ -13,6 +13,7 @@ const wondering = ref(false)
 watch(wondering, (on) => { if (!on) supposed.value = [] })
 
 const another = useAnother()
+useSteadyTaps(useTemplateRef<HTMLElement>('asked'))
 const chosen = ref<string>()
 /** The page is drawn in parts, what is wanted first before what is large. */
 const PARTS = { picture: 2, log: 3, charts: 4 }
@@ -141,7 +142,7 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
           >
             What it asks for next
           </h2>
-          <ul>
+          <ul ref="asked">
             <TaskRow
               v-for="task in tasks"
               :key="task.id"

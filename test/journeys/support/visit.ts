@@ -88,6 +88,25 @@ function touchable(element: ElementHandle): Promise<Point | undefined> {
   })
 }
 
+type HeedingWindow = Window & { tap?: { seen: boolean, taken: boolean } }
+
+/** Notes of the next tap whether it is taken by what it meets: a list whose rows have only just moved stops it on its way there. */
+function heedTap(): void {
+  const tap = { seen: false, taken: false };
+  (window as HeedingWindow).tap = tap
+  window.addEventListener('click', ({ target }) => {
+    tap.seen = true
+    target?.addEventListener('click', () => { tap.taken = true }, { capture: true, once: true })
+  }, { capture: true, once: true })
+}
+
+/** Whether it was; a finger's click comes a moment after its touch. */
+async function tapTaken(): Promise<boolean> {
+  const { tap } = window as HeedingWindow
+  for (let waited = 0; tap && !tap.seen && waited < 300; waited += 10) await new Promise(resolve => setTimeout(resolve, 10))
+  return !tap?.seen || tap.taken
+}
+
 /** Opens a browser with nothing in it on a screen. `serverGone` tells when failing requests are expected. */
 export async function visit(home: string, screen: Screen, serverGone: () => boolean = () => false): Promise<Visit> {
   const downloads = await mkdtemp(join(tmpdir(), 'wastrum-downloads-'))
@@ -119,8 +138,11 @@ export async function visit(home: string, screen: Screen, serverGone: () => bool
       try {
         const at = await touchable(await found(selector))
         if (!at) throw new Error(`covered, or still moving: ${selector}`)
+        await page.evaluate(heedTap)
         if (screen === 'phone') await page.touchscreen.tap(at.x, at.y)
         else await page.mouse.click(at.x, at.y)
+        // A page that was left meanwhile has taken it.
+        if (!await page.evaluate(tapTaken).catch(() => true)) throw new Error(`moved under the finger: ${selector}`)
         return
       }
       catch (cause) {
