@@ -247,6 +247,10 @@ describe('a hotbed that stands', () => {
 
   it('asks to read it, to sow it, to water it, to harvest, and for the second bed in its fourth week', () => {
     expect(actions(built(BUILT), aroundOn(2, { meanC: COLD }))).toContain('warmth')
+    // One and the same warmth as in the sentence above: as read where it was read, else as expected.
+    const asked = (since: readonly NewEvent[]) => tasks(built([...BUILT, ...since]), aroundOn(10, { meanC: COLD })).find(({ action }) => action === 'warmth')!.reason
+    expect(asked([gauged(9.9, words.WARMTH, 'soil', 27)])).toMatch(/^It was 27 °C when last read/)
+    expect(asked([])).toMatch(/^It should be about \d+ °C/)
     const sow = tasks(built([...BUILT, gauged(19.5, words.WARMTH, 'soil', 24)]), aroundOn(20, { meanC: COLD })).find(({ action }) => action === 'sown')!
     expect(sow.reason).toMatch(/^The soil is at 24 °C, below 30 °C. Now come up: radishes/)
     const sown = built([...BUILT, did(19, words.SOWN, { crop: 'radish' }), gauged(24, words.WARMTH, 'soil', 22)])

@@ -21,13 +21,13 @@ function build({ bed: { phase }, surroundings: { now }, batch }: Seen): Ask[] {
   return phase === 'building' ? [{ action: 'build', doing: { kind: 'page', page: 'run' }, label: 'Step by step', icon: 'i-ph-list-checks', title: 'Build it today', reason: 'All of it in one day: what lies loose overnight burns off its heat.', due: new Date(batch.began.at), until: addDays(now, 1), urgency: 'now' }] : []
 }
 
-function readIt({ batch, bed: { phase, soilC, sowDay, nowDay }, surroundings: { units } }: Seen): Ask[] {
+function readIt({ batch, bed: { phase, soilC, readC, sowDay, nowDay }, surroundings: { units } }: Seen): Ask[] {
   if (!LIVES.includes(phase)) return []
   const last = batch.gauged[WARMTH]?.at(-1)?.at
   const every = phase === 'heating' || phase === 'burst' || phase === 'sow' ? 1 : phase === 'growing' ? 4 : 10
   const due = last ? addDays(new Date(last), every) : addHours(new Date(batch.began.at), 20)
   const until = phase === 'growing' || phase === 'cooling' ? 4 : 1
-  return [{ action: 'warmth', doing: { kind: 'pad', pad: WARMTH }, label: 'Read', icon: 'i-ph-thermometer', title: 'Read the soil', reason: `It should be about ${quantityText('temperature', units, soilC)}${phase === 'heating' || phase === 'burst' ? `; to be sown in about ${Math.max(1, Math.round(sowDay - nowDay))} ${Math.round(sowDay - nowDay) <= 1 ? 'day' : 'days'}` : ''}. From your readings it learns how this bed goes.`, due, until: addDays(due, until), urgency: every === 1 ? 'usual' : 'whenever' }]
+  return [{ action: 'warmth', doing: { kind: 'pad', pad: WARMTH }, label: 'Read', icon: 'i-ph-thermometer', title: 'Read the soil', reason: `${readC === undefined ? `It should be about ${quantityText('temperature', units, soilC)}` : `It was ${quantityText('temperature', units, readC)} when last read`}${phase === 'heating' || phase === 'burst' ? `; to be sown in about ${Math.max(1, Math.round(sowDay - nowDay))} ${Math.round(sowDay - nowDay) <= 1 ? 'day' : 'days'}` : ''}. From your readings it learns how this bed goes.`, due, until: addDays(due, until), urgency: every === 1 ? 'usual' : 'whenever' }]
 }
 
 function sowIt({ bed: { phase, readC, soilC }, surroundings: { now, units } }: Seen): Ask[] {

@@ -40,8 +40,10 @@ const sackOf = (units: UnitSystem): ContainerThen => {
   return { id, name, plural, volumeL }
 }
 
+interface Stuff { readonly some: readonly Ingredient[], readonly main: Material, readonly materials: readonly Material[] }
+
 /** What it is spread of: what lies on the bench, or what is usual for its kind. */
-function stuffOf({ ingredients }: Pick<Proposal, 'ingredients'>, kind: MulchKind): { readonly some: readonly Ingredient[], readonly main: Material, readonly materials: readonly Material[] } {
+function stuffOf({ ingredients }: Pick<Proposal, 'ingredients'>, kind: MulchKind): Stuff {
   const some = ingredients.filter(({ amount }) => amount.count > 0)
   const usual = findMaterial(kind.materialId) as Material
   const main = [...some].sort((a, b) => portionOf(b).looseVolumeL - portionOf(a).looseVolumeL)[0]?.material ?? usual
@@ -57,8 +59,9 @@ export function daysToThin({ kind }: Pick<MulchPlan, 'kind'>, goesYear: number, 
   return MOST
 }
 
-function verdictOf(plan: MulchPlan, lies: string, litres: number, units: UnitSystem): Verdict {
+function verdictOf(plan: MulchPlan, { main, some }: Stuff, lies: string, litres: number, units: UnitSystem): Verdict {
   const depth = quantityText('length', units, plan.wantedM)
+  if (some.length > 0 && !plan.kind.families.includes(main.family)) return { grade: 'workable', text: `What lies on the bench is mostly ${main.short}, and this is reckoned for ${plan.kind.name.toLowerCase()}: take it off, or say another kind.` }
   if (plan.crop === 'seedlings') return { grade: 'workable', text: `Seedlings want bare, warm soil first; then ${depth} at most.` }
   if (plan.kind.id === 'chips' && lies === 'dug-in') return { grade: 'poor', text: 'Wood that is dug in takes nitrogen from the soil for a year and more. On top it hardly does: leave it there.' }
   if (lies === 'dug-in') return { grade: 'workable', text: `Dug in, ${plan.kind.name.toLowerCase()} takes nitrogen from the soil for its first year: something to make up for it goes under with it, or it stays on top.` }
@@ -72,7 +75,8 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const { site, answers } = proposal
   const { units, now } = surroundings
   const plan = mulchPlan(proposal)
-  const { some, main, materials } = stuffOf(proposal, plan.kind)
+  const stuff = stuffOf(proposal, plan.kind)
+  const { some, main, materials } = stuff
   const benchL = some.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
   const neededL = plan.wantedM * plan.areaM2 * 1000
   const carrier = carrierOf(answers[CARRIED_IN])
@@ -104,7 +108,7 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const drawing = mulchPlanDrawing(asVessel(site).name, site, { crop: plan.crop, family: main.family, covered: 1, stems: numberOf(answers, STEMS) ?? 1 })
   return {
     summary: `${litres(neededL)} of ${main.short} on ${quantityText('area', units, plan.areaM2, 1)}: ${containerText(loads, carrier)}.`,
-    verdict: verdictOf(plan, lies, benchL, units), facts, warnings: minds.map(text => ({ text })),
+    verdict: verdictOf(plan, stuff, lies, benchL, units), facts, warnings: minds.map(text => ({ text })),
     picture: mulchPicture(`${plan.kind.name} on the ${asVessel(site).name.toLowerCase()}`, { depthM: plan.settledM, wantedM: plan.wantedM, crop: plan.crop, family: main.family, short: main.short }),
     ...(drawing ? { fromAbove: drawing } : {}), steps,
     work: [{ label: `${loads} loads`, minutes: range(loads * 4, loads * 7, loads * 12) }], gives: [], waterL: wetL,

@@ -49,6 +49,14 @@ describe('what a mulch takes', () => {
     expect(verdict('green-dry', { [words.CROP]: 'vegetables' }).text).toMatch(/^6 cm/)
   })
 
+  it('says that what lies on the bench is no such mulch', () => {
+    const on = (approachId: string, ...ids: readonly string[]) => mulch.draft({ ...proposal(approachId), ingredients: ids.map((id, at) => ({ material: findMaterial(id)!, amount: { count: 40 - 20 * at, container: SACK, packing: 'loose' as const } })) }, aroundOn(0)).verdict
+    expect(on('leaves', 'horse-manure-straw')).toMatchObject({ grade: 'workable', text: 'What lies on the bench is mostly horse manure, and this is reckoned for leaves: take it off, or say another kind.' })
+    // A little of something else among it is no other mulch.
+    expect(on('leaves', 'leaves-mixed', 'grass-clippings').grade).toBe('good')
+    expect([on('compost', 'leaf-mould').grade, on('chips', 'wood-chips').grade, on('straw', 'straw-wheat').grade, on('green-dry', 'leaves-mixed').grade]).toEqual(['good', 'good', 'good', 'good'])
+  })
+
   it('warns of slugs, wind, walnut, the roadside and what was sprayed, each only where it is so', () => {
     const warned = (approachId: string, answers: Record<string, number | string>, material?: string) => mulch.draft({ ...proposal(approachId, answers), ...(material ? { ingredients: [{ material: findMaterial(material)!, amount: { count: 38, container: SACK, packing: 'loose' as const } }] } : {}) }, aroundOn(0)).warnings.map(({ text }) => text).join(' ')
     expect(warned('leaves', {})).toMatch(/fly/)
