@@ -263,6 +263,8 @@ describe('a hotbed that stands', () => {
     // Where summer carries it on, none has to take over.
     const warm = aroundOn(27, { meanC: Array.from({ length: 12 }, () => 20) })
     expect(tasks(sown, warm).some(({ action }) => action === 'second')).toBe(false)
+    // At 12 °C it is cool after some nine weeks: early enough to be followed.
+    expect(tasks(sown, aroundOn(27, { meanC: Array.from({ length: 12 }, () => 12) })).some(({ action }) => action === 'second')).toBe(true)
     // Planned for the day on which this one lets go.
     const wanted = second.doing.kind === 'again' ? new Date(String(second.doing.answers[words.SOW_ON])) : undefined
     expect(wanted! > addDays(cool.from, -2) && wanted! < addDays(cool.to, 2)).toBe(true)
