@@ -27,10 +27,10 @@ export function tool(name, args, env) {
   return run(bin(name), args, env)
 }
 
-/** Runs a tool beside others; what it says is told when it has ended. */
-export function toolBeside(name, args) {
+/** Runs a command beside others; what it says is told when it has ended. */
+export function runBeside(command, args, env = {}) {
   return new Promise((resolve) => {
-    const child = spawn(bin(name), args, { cwd: ROOT, shell: process.platform === 'win32' })
+    const child = spawn(command, args, { cwd: ROOT, env: { ...process.env, ...env }, shell: process.platform === 'win32' })
     let said = ''
     for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => { said += text })
     child.on('close', (code) => {
@@ -38,6 +38,11 @@ export function toolBeside(name, args) {
       resolve(code === 0)
     })
   })
+}
+
+/** Runs a tool that the project has installed beside others. */
+export function toolBeside([name, ...args], env) {
+  return runBeside(bin(name), args, env)
 }
 
 /** Installs what is missing; types and lint settings are generated along with it. */

@@ -24,7 +24,7 @@ export function useProbe() {
     const possible = (celsius: number) => Math.min(95, Math.max(-40, celsius))
     const deepC = possible(expected[deep.id] ?? ELSEWHERE_C)
     try {
-      const answer = v.parse(answerSchema, await $fetch(`/api/probe/${id}`, { query: { coreC: deepC.toFixed(1), edgeC: (shallow ? possible(expected[shallow.id] ?? deepC) : deepC).toFixed(1), day: Math.min(1000, Math.max(0, Math.floor(day))) }, timeout: 4000 }))
+      const answer = v.parse(answerSchema, await $fetch(`/api/probe/${id}`, { query: { coreC: deepC.toFixed(1), edgeC: (shallow ? possible(expected[shallow.id] ?? deepC) : deepC).toFixed(1), day: Math.min(1000, Math.max(0, Math.floor(day))), at: new Date().toISOString() }, timeout: 4000 }))
       if (answer.status === 'no-signal') {
         state.value = { kind: 'silent', text: 'No signal just now. Read it by hand or ask again.' }
         return undefined

@@ -25,7 +25,7 @@ export function useWeather() {
   async function fetchWeather(): Promise<void> {
     if (!madeUp.value) return weather.hear(undefined)
     try {
-      const answer = v.parse(weatherSchema, await $fetch('/api/weather', { query: { climate: settings.value.climate.id }, timeout: 4000 }))
+      const answer = v.parse(weatherSchema, await $fetch('/api/weather', { query: { climate: settings.value.climate.id, day: format(new Date(), 'yyyy-MM-dd') }, timeout: 4000 }))
       weather.hear(answer.days.map(({ date, ...day }) => ({ ...day, at: atNoon(date) })))
       await keepPast([...answer.past, answer.days[0]!])
     }

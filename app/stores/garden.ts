@@ -1,6 +1,8 @@
 import { defineStore } from 'pinia'
 import * as v from 'valibot'
 import { computed, ref, shallowRef } from 'vue'
+import { CLIMATES } from '#core/garden/climate'
+import { usualClimate } from '#core/garden/whereabouts'
 import { documentValues, freshFields, lastTurnOf, mergeDocuments, writeDocument, type FieldValue, type GardenDocument } from '#core/journal/document'
 import { knownEventSchema, type GardenEvent, type NewEvent } from '#core/journal/event'
 import { extendJournal, openingJournal, openJournal } from '#core/journal/journal'
@@ -14,6 +16,7 @@ import { remember, remembered } from '~/storage/remembered'
 import type { Contents, ImportMark, Shelf, StoredPhoto } from '~/storage/shelf'
 import { storageTrouble, type StorageTrouble } from '~/storage/trouble'
 import { inSlices } from '~/utils/slices'
+import { timeZoneHere } from '~/utils/time-zone'
 
 /** The two gardens a browser can hold: they never mix. */
 export type WhichGarden = 'own' | 'demo'
@@ -190,7 +193,7 @@ export const useGardenStore = defineStore('garden', () => {
     }
     else {
       const { demoGarden } = await import('#core/demo/demo-garden')
-      await add(demoGarden(new Date()))
+      await add(demoGarden(new Date(), usualClimate(timeZoneHere(), CLIMATES[0])))
     }
   }
 

@@ -67,11 +67,10 @@ function lotOf(events: readonly GardenEvent[], batchId: string, materialId: stri
   return taken && index >= 0 ? `${taken.id}.${index}` : undefined
 }
 
-/** The demo garden as it stands today: made up, and the same for the same day. */
-export function demoGarden(now: Date): { readonly events: GardenEvent[], readonly documents: GardenDocument[] } {
+/** The demo garden as it stands today: made up, and the same for the same day and climate. */
+export function demoGarden(now: Date, climate: Climate = CLIMATES[0] as Climate): { readonly events: GardenEvent[], readonly documents: GardenDocument[] } {
   // Work is done at nine in the morning: of today, or of yesterday while it is still earlier.
   const today = new Date(now.getFullYear(), now.getMonth(), now.getDate() - (now.getHours() < 9 ? 1 : 0), 9)
-  const climate = CLIMATES[0] as Climate
   const random = seededRandom(DEMO_SEED)
   const outdoors = { ambientC: (at: Date) => usualTemperatureC(climate, dayOfYear(at)), rainMm: (at: Date) => usualRainMm(climate, at) }
   const gathered = GATHERED.map(([materialId, amount, daysAgo, source]): NewEvent => ({ kind: 'stocked', at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString(), materialId, amount, source }))
@@ -83,13 +82,13 @@ export function demoGarden(now: Date): { readonly events: GardenEvent[], readonl
   const removed = asEvents(carriedOff(happened, today), 'demo-off')
   const soaks = asEvents(demoSoaks(today, (batchId, materialId) => lotOf(happened, batchId, materialId)), 'demo-char')
   const spread = asEvents(demoSpreads(today, (batchId, materialId) => lotOf(soaks, batchId, materialId)), 'demo-bed')
-  return { events: [...happened, ...removed, ...soaks, ...spread], documents: demoDocuments(today) }
+  return { events: [...happened, ...removed, ...soaks, ...spread], documents: demoDocuments(today, climate) }
 }
 
 const HOT_PLAN = { methodId: 'hot-heap', approachId: 'by-thermometer' } as const
 const bay = (preset: number): Site => ({ kind: 'vessel', vessel: VESSEL_PRESETS[preset] as Vessel })
 
-function demoDocuments(today: Date): GardenDocument[] {
+function demoDocuments(today: Date, { id: climateId }: Climate): GardenDocument[] {
   const at = new Date(today.getTime() - 300 * DAY_MS).toISOString()
   const plan = planValues({
     ...EMPTY_PLAN, ...HOT_PLAN, site: bay(0),
@@ -107,7 +106,7 @@ function demoDocuments(today: Date): GardenDocument[] {
   return [
     writeDocument(undefined, 'plan.demo-card', 'plan', { ...aside, name: 'With card', keptAt: new Date(today.getTime() - 3 * DAY_MS).toISOString() }, at, 'demo'),
     writeDocument(undefined, 'collecting.demo-spring', 'collecting', collectingValues({ name: 'First heap of spring', startedAt: at, by: format(springDay, 'yyyy-MM-dd'), plan: spring }), at, 'demo'),
-    writeDocument(undefined, SETTINGS_ID, 'settings', { gardenName: 'Terrace garden', units: 'metric', water: 'rain', climateId: 'mild-coast' }, at, 'demo'),
+    writeDocument(undefined, SETTINGS_ID, 'settings', { gardenName: 'Terrace garden', units: 'metric', water: 'rain', climateId }, at, 'demo'),
     ...STARTING_CONTAINERS.metric.map(({ id, ...container }) => writeDocument(undefined, containerDocumentId(id), 'container', container, at, 'demo')),
     writeDocument(undefined, BENCH_PLAN_ID, 'plan', plan, at, 'demo'),
     demoTrial(today),

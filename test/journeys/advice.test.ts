@@ -1,15 +1,10 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { startServer, type RunningServer } from './support/server'
-import { button, field, visit, type Screen, type Visit } from './support/visit'
-
-let server: RunningServer
-beforeAll(async () => { server = await startServer() })
-afterAll(() => server.stop())
+import { describe, expect, it } from 'vitest'
+import { button, field, visit, walk, walkDemo, type Screen, type Visit } from './support/visit'
 
 const shown = (gardener: Visit, selector: string) => gardener.page.$eval(selector, one => (one as HTMLElement).innerText)
 
 async function benchWith(screen: Screen, ids: readonly string[], amounts: Readonly<Record<string, number>>): Promise<Visit> {
-  const gardener = await visit(server.url, screen)
+  const gardener = await visit(screen)
   await gardener.go('/')
   await gardener.press(button('Is my pile any good'))
   for (const id of ids) await gardener.press(`[data-material="${id}"]`)
@@ -83,51 +78,30 @@ describe('a plan by the layer', () => {
 })
 
 describe('what comes in by the week', () => {
-  it('is asked once, kept, and holds what is advised', async () => {
-    const gardener = await visit(server.url, 'laptop')
-    try {
-      await gardener.go('/welcome/demo')
-      await gardener.see('Apple bay')
-      await gardener.go('/garden')
-      await gardener.page.waitForSelector('[data-supply]')
-      await gardener.type(field('Kitchen scraps'), '48')
-      await gardener.see('as you said')
-      await gardener.go('/garden')
-      await gardener.page.waitForFunction(() => [...document.querySelectorAll('[data-supply] input')].some(input => (input as HTMLInputElement).value === '48'), { polling: 50 })
-      expect(gardener.complaints).toEqual([])
-    }
-    finally { await gardener.close() }
-  })
+  it('is asked once, kept, and holds what is advised', () => walkDemo('laptop', '/garden', async (gardener) => {
+    await gardener.page.waitForSelector('[data-supply]')
+    await gardener.type(field('Kitchen scraps'), '48')
+    await gardener.see('as you said')
+    await gardener.go('/garden')
+    await gardener.page.waitForFunction(() => [...document.querySelectorAll('[data-supply] input')].some(input => (input as HTMLInputElement).value === '48'), { polling: 50 })
+  }))
 })
 
 describe('warmth by hand', () => {
-  it('is recorded with one tap and told as felt', async () => {
-    const gardener = await visit(server.url, 'phone')
-    try {
-      await gardener.go('/welcome/demo')
-      await gardener.see('Apple bay')
-      await gardener.go('/batch/demo-plum-bay')
-      await gardener.press(button('Warmth by hand'))
-      await gardener.press(button('Warm like bath water'))
-      await gardener.see(/felt by hand, about \d+ °C/)
-      expect(gardener.complaints).toEqual([])
-    }
-    finally { await gardener.close() }
-  })
+  it('is recorded with one tap and told as felt', () => walkDemo('phone', '/batch/demo-plum-bay', async (gardener) => {
+    await gardener.press(button('Warmth by hand'))
+    await gardener.press(button('Warm like bath water'))
+    await gardener.see(/felt by hand, about \d+ °C/)
+  }))
 })
 
 describe('searching', () => {
-  it('finds by everyday words and forgives typing errors', async () => {
-    const gardener = await visit(server.url, 'laptop')
-    try {
-      await gardener.go('/')
-      await gardener.press(button('Is my pile any good'))
-      for (const [word, id] of [['lawn clippings', 'grass-clippings'], ['toilet roll', 'card-tubes'], ['manuer', 'horse-manure-straw']] as const) {
-        await gardener.type('input[type="search"]', word)
-        await gardener.page.waitForSelector(`[data-material="${id}"]`)
-      }
-      expect(gardener.complaints).toEqual([])
+  it('finds by everyday words and forgives typing errors', () => walk('laptop', async (gardener) => {
+    await gardener.go('/')
+    await gardener.press(button('Is my pile any good'))
+    for (const [word, id] of [['lawn clippings', 'grass-clippings'], ['toilet roll', 'card-tubes'], ['manuer', 'horse-manure-straw']] as const) {
+      await gardener.type('input[type="search"]', word)
+      await gardener.page.waitForSelector(`[data-material="${id}"]`)
     }
-    finally { await gardener.close() }
-  })
+  }))
 })

@@ -1,25 +1,7 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { startServer, type RunningServer } from './support/server'
-import { button, field, visit, type Screen, type Visit } from './support/visit'
-
-let server: RunningServer
-beforeAll(async () => { server = await startServer() })
-afterAll(() => server.stop())
-
-async function inGarden(screen: Screen, path: string, walk: (gardener: Visit) => Promise<void>): Promise<void> {
-  const gardener = await visit(server.url, screen)
-  try {
-    await gardener.go(path)
-    await walk(gardener)
-    expect(gardener.complaints).toEqual([])
-  }
-  finally { await gardener.close() }
-}
+import { describe, expect, it } from 'vitest'
+import { button, field, walkDemo, walkOwn, type Screen, type Visit } from './support/visit'
 
 async function ownBench(gardener: Visit, method: string): Promise<void> {
-  await gardener.press(button('Open my garden'))
-  await gardener.see('What do you have?')
-  await gardener.page.keyboard.press('Escape')
   await gardener.press('[data-another-method]')
   await gardener.press(`[data-method="${method}"]`)
 }
@@ -34,7 +16,7 @@ async function check(gardener: Visit, wind: string): Promise<void> {
 }
 
 describe('on a phone', () => {
-  it('a barrel is refused indoors, stopped by wind, lit when it is go, watched by its signs, quenched, felt twice, crushed and stored', () => inGarden('phone', '/welcome/own', async (gardener) => {
+  it('a barrel is refused indoors, stopped by wind, lit when it is go, watched by its signs, quenched, felt twice, crushed and stored', () => walkOwn('phone', async (gardener) => {
     await ownBench(gardener, 'char-making')
     await gardener.press(button('Pick what you have'))
     await gardener.type('input[type="search"]', 'dry wood')
@@ -108,7 +90,7 @@ describe('on a phone', () => {
     await gardener.see(/crushed char/i)
   }), 240_000)
 
-  it('a soak in mains water with chloramine waits for ascorbic acid, then charges, floats, is drained and says what is left when taken early', () => inGarden('phone', '/welcome/own', async (gardener) => {
+  it('a soak in mains water with chloramine waits for ascorbic acid, then charges, floats, is drained and says what is left when taken early', () => walkOwn('phone', async (gardener) => {
     await ownBench(gardener, 'char-charging')
     await gardener.press(button('mains, chloramine'))
     await gardener.see(/Mains water with chloramine: standing does not help\. 0\.12 to 0\.15 g of ascorbic acid/)
@@ -138,8 +120,7 @@ describe('on a phone', () => {
     await gardener.see(/the other \d+ % it takes from the soil/)
   }), 180_000)
 
-  it('the way is chosen by a day, and what goes with a heap is no soak of its own', () => inGarden('phone', '/welcome/demo', async (gardener) => {
-    await gardener.go('/bench')
+  it('the way is chosen by a day, and what goes with a heap is no soak of its own', () => walkDemo('phone', '/bench', async (gardener) => {
     await gardener.press('[data-another-method]')
     await gardener.press('[data-method="char-charging"]')
     await gardener.see('The ways side by side')
@@ -160,8 +141,7 @@ describe('on a phone', () => {
 })
 
 describe.each<Screen>(['phone', 'laptop'])('beds on a %s', (screen) => {
-  it('charged char covers two beds, the third is refused with its reason, and taken back it lies in the store again', () => inGarden(screen, '/welcome/demo', async (gardener) => {
-    await gardener.go('/beds')
+  it('charged char covers two beds, the third is refused with its reason, and taken back it lies in the store again', () => walkDemo(screen, '/beds', async (gardener) => {
     const char = await gardener.page.$$eval('[data-spread-lot] option', options => options.find(option => option.textContent?.includes('charged char'))?.value ?? '')
     await gardener.page.select('[data-spread-lot]', char)
     await gardener.see(/Blueberry corner: Char makes soil less sour/)
@@ -178,8 +158,7 @@ describe.each<Screen>(['phone', 'laptop'])('beds on a %s', (screen) => {
 })
 
 describe('through a heap', () => {
-  it('char goes into a standing heap, comes out with its compost, and counts on the bed that it goes to', () => inGarden('laptop', '/welcome/demo', async (gardener) => {
-    await gardener.go('/batch/demo-shed-ring')
+  it('char goes into a standing heap, comes out with its compost, and counts on the bed that it goes to', () => walkDemo('laptop', '/batch/demo-shed-ring', async (gardener) => {
     await gardener.press('[data-pad="added"]')
     await gardener.press(button('What was added?'))
     await gardener.type('input[type="search"]', 'coarse char')
@@ -206,10 +185,7 @@ describe('through a heap', () => {
 })
 
 describe('a bed of one\'s own', () => {
-  it('is measured and described once, and raw manure on it keeps the harvest waiting', () => inGarden('phone', '/welcome/own', async (gardener) => {
-    await gardener.press(button('Open my garden'))
-    await gardener.see('What do you have?')
-    await gardener.page.keyboard.press('Escape')
+  it('is measured and described once, and raw manure on it keeps the harvest waiting', () => walkOwn('phone', async (gardener) => {
     await gardener.go('/store?add=1')
     await gardener.type('input[type="search"]', 'horse manure')
     await gardener.press('[data-material="horse-manure-straw"]')

@@ -2,26 +2,22 @@ import { mkdtemp, rm, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { Page } from 'puppeteer-core'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
 import { demoGarden } from '#core/demo/demo-garden'
 import { writeArchive } from '#core/formats/archive'
 import { writeBackup } from '#core/formats/backup'
-import { startServer, type RunningServer } from './support/server'
-import { browserAt, button, field, visit, type Visit } from './support/visit'
+import { browserAt, button, field, liveOn, visit, type Visit } from './support/visit'
 
-let server: RunningServer
 let folder: string
 beforeAll(async () => {
-  server = await startServer()
   folder = await mkdtemp(join(tmpdir(), 'wastrum-faults-'))
 })
 afterAll(async () => {
-  await server.stop()
   await rm(folder, { recursive: true, force: true, maxRetries: 5 })
 })
 
 async function at(screen: 'laptop' | 'phone', work: (gardener: Visit) => Promise<void>): Promise<void> {
-  const gardener = await visit(server.url, screen)
+  const gardener = await visit(screen)
   try {
     await work(gardener)
   }
@@ -88,18 +84,18 @@ describe('a garden with an entry that cannot be told', () => {
 
 describe('while the garden cannot be kept', () => {
   it('every page says so, nothing claims to be stored, and it is written when the way is free', () => at('laptop', async (gardener) => {
-    await gardener.page.goto(`${server.url}/favicon.svg`)
+    await gardener.page.goto(`${gardener.home}/favicon.svg`)
     // A tab of an older version that holds on to the garden.
     await gardener.page.evaluate(() => new Promise<void>((resolve) => {
       const opening = indexedDB.open('wastrum-own', 1)
       opening.onupgradeneeded = () => { for (const name of ['events', 'documents']) opening.result.createObjectStore(name, { keyPath: 'id' }) }
       opening.onsuccess = () => resolve()
     }))
-    const here = await gardener.context.newPage()
+    const here = await gardener.tab()
     await here.setViewport({ width: 1280, height: 800 })
     const seen = (text: string) => here.waitForFunction(one => document.body.innerText.includes(one), { timeout: 20_000 }, text)
     await here.evaluateOnNewDocument(() => localStorage.setItem('wastrum.garden', 'own'))
-    await here.goto(`${server.url}/store?add=1`, { waitUntil: 'load' })
+    await here.goto(`${gardener.home}/store?add=1`, { waitUntil: 'load' })
     await seen('Not kept just now.')
     await seen('older version')
     await (await here.waitForSelector('[data-material="leaves-mixed"]', { visible: true }))!.evaluate(one => (one as HTMLElement).click())
@@ -108,7 +104,7 @@ describe('while the garden cannot be kept', () => {
     await seen('On this page only: 1 sack of')
     await gardener.page.close()
     await here.waitForFunction(() => !document.body.innerText.includes('Not kept just now.'))
-    await here.goto(`${server.url}/store`, { waitUntil: 'load' })
+    await here.goto(`${gardener.home}/store`, { waitUntil: 'load' })
     await here.waitForSelector('[data-lot="leaves-mixed"]')
   }))
 
@@ -117,7 +113,7 @@ describe('while the garden cannot be kept', () => {
       localStorage.setItem('wastrum.garden', 'own')
       IDBFactory.prototype.open = () => Object.assign(Object.create(IDBOpenDBRequest.prototype), { addEventListener: () => {}, removeEventListener: () => {} })
     })
-    await gardener.page.goto(`${server.url}/`, { waitUntil: 'load' })
+    await gardener.page.goto(`${gardener.home}/`, { waitUntil: 'load' })
     await gardener.see('This takes longer than usual')
     await gardener.see('Not kept just now.')
     await gardener.see('storage does not answer')
@@ -142,8 +138,8 @@ describe('two tabs', () => {
   it('that write settings at once keep both, and one records while the other reads a backup in', () => at('laptop', async (gardener) => {
     await ownGarden(gardener)
     await gardener.go('/garden')
-    const other = await gardener.context.newPage()
-    await other.goto(`${server.url}/garden`, { waitUntil: 'load' })
+    const other = await gardener.tab()
+    await other.goto(`${gardener.home}/garden`, { waitUntil: 'load' })
     await other.waitForSelector('input[type="file"]')
     const choose = (page: Page, text: string) => page.evaluate((label) => {
       const one = [...document.querySelectorAll('label, button')].find(({ textContent }) => textContent?.trim() === label) as HTMLElement
@@ -163,7 +159,7 @@ describe('two tabs', () => {
       }
     }))
     expect(kept).toEqual({ units: 'us', water: 'well' })
-    await other.goto(`${server.url}/store?add=1`, { waitUntil: 'load' })
+    await other.goto(`${gardener.home}/store?add=1`, { waitUntil: 'load' })
     await (await other.waitForSelector('[data-material="leaves-mixed"]', { visible: true }))!.evaluate(one => (one as HTMLElement).click())
     await (await other.waitForSelector(button('These 1')))!.evaluate(one => (one as HTMLElement).click())
     await other.waitForSelector('[data-stock-form] .label-button.strong', { visible: true })
@@ -189,7 +185,8 @@ describe('a browser that is killed', () => {
     const profile = join(folder, 'profile')
     const first = await browserAt(profile)
     const page = await first.newPage()
-    await page.goto(`${server.url}/welcome`, { waitUntil: 'load' })
+    await liveOn(page)
+    await page.goto(`${inject('home')}/welcome`, { waitUntil: 'load' })
     await (await page.waitForSelector(button('Is my pile any good')))!.click()
     // The list is still sliding in: a click at the place where it was would miss.
     for (const material of ['leaves-mixed', 'grass-clippings']) await (await page.waitForSelector(`[data-material="${material}"]`, { visible: true }))!.evaluate(one => (one as HTMLElement).click())
@@ -200,7 +197,8 @@ describe('a browser that is killed', () => {
     const again = await browserAt(profile)
     try {
       const later = await again.newPage()
-      await later.goto(`${server.url}/bench`, { waitUntil: 'load' })
+      await liveOn(later)
+      await later.goto(`${inject('home')}/bench`, { waitUntil: 'load' })
       await later.waitForFunction(() => document.body.innerText.includes('grass') && document.body.innerText.includes('leaves'))
     }
     finally { await again.close() }

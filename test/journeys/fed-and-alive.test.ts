@@ -1,10 +1,5 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { startServer, type RunningServer } from './support/server'
+import { describe, expect, it } from 'vitest'
 import { button, field, visit, type Visit } from './support/visit'
-
-let server: RunningServer
-beforeAll(async () => { server = await startServer() })
-afterAll(() => server.stop())
 
 const strong = '::-p-xpath(//div[contains(@class, "border-l-4")]//button[contains(@class, "strong")])'
 const told = (gardener: Visit, selector: string) => gardener.page.$eval(selector, one => (one as HTMLElement).innerText.replace(/\u00A0/g, ' '))
@@ -31,7 +26,7 @@ async function observe(gardener: Visit, pad: string, finding: string): Promise<v
 
 describe('on a phone', () => {
   it('three weeks of caddies: each with its cover, one without, one week missed, and the bay is closed in the end', async () => {
-    const gardener = await visit(server.url, 'phone')
+    const gardener = await visit('phone')
     try {
       await choose(gardener, 'slow-heap')
       await gardener.see(/Full after about \d+ (months|weeks)/)
@@ -78,7 +73,7 @@ describe('on a phone', () => {
   }, 240_000)
 
   it('a tower is loaded, its pipe pulled, worms refused while it is warm and let in later', async () => {
-    const gardener = await visit(server.url, 'phone')
+    const gardener = await visit('phone')
     try {
       await choose(gardener, 'static-tower')
       await gardener.see(/Air channels/)
@@ -131,7 +126,7 @@ describe('on a phone', () => {
   }, 240_000)
 
   it('a bin is fed, overfed, mended, split, and harvested in part while it goes on', async () => {
-    const gardener = await visit(server.url, 'phone')
+    const gardener = await visit('phone')
     try {
       await choose(gardener, 'worm-bin')
       await gardener.see('do not live through the winter there')
@@ -195,7 +190,7 @@ describe('on a phone', () => {
   }, 240_000)
 
   it('a trial is begun, asks the same of both on the same day, and is read out for what one pair can show', async () => {
-    const gardener = await visit(server.url, 'phone')
+    const gardener = await visit('phone')
     try {
       await gardener.go('/welcome/demo')
       await gardener.see(/Today's round/)
@@ -235,7 +230,7 @@ describe('on a phone', () => {
   }, 180_000)
 
   it('a long round is calm: place by place, a line where nothing presses, ticked at once and taken back', async () => {
-    const gardener = await visit(server.url, 'phone')
+    const gardener = await visit('phone')
     try {
       await gardener.go('/welcome/demo')
       await gardener.see(/Today's round/)

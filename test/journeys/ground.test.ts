@@ -1,33 +1,9 @@
-import { addYears, differenceInCalendarDays, startOfDay } from 'date-fns'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { startServer, type RunningServer } from './support/server'
-import { button, field, visit, type Screen, type Visit } from './support/visit'
+import { describe, expect, it } from 'vitest'
+import { AUTUMN } from '../clock/days'
+import { button, field, walkOwn, type Screen, type Visit } from './support/visit'
 
-let server: RunningServer
-beforeAll(async () => { server = await startServer() })
-afterAll(() => server.stop())
-
-/** All of it is done late in autumn, whenever it is run: in summer nobody builds a hotbed. */
-function daysUntilAutumn(): number {
-  const now = new Date()
-  const start = new Date(now.getFullYear(), 10, 27)
-  return differenceInCalendarDays(start < startOfDay(now) ? addYears(start, 1) : start, now)
-}
-
-async function inGarden(screen: Screen, walk: (gardener: Visit) => Promise<void>): Promise<void> {
-  const gardener = await visit(server.url, screen)
-  try {
-    await gardener.go('/welcome/own')
-    await gardener.press(button('Open my garden'))
-    await gardener.see('What do you have?')
-    await gardener.page.keyboard.press('Escape')
-    const wait = daysUntilAutumn()
-    if (wait > 0) await gardener.daysLater(wait)
-    await walk(gardener)
-    expect(gardener.complaints).toEqual([])
-  }
-  finally { await gardener.close() }
-}
+/** All of it is done late in autumn: in summer nobody builds a hotbed. */
+const inAutumn = (screen: Screen, work: (gardener: Visit) => Promise<void>) => walkOwn(screen, work, { on: AUTUMN })
 const plan = async (gardener: Visit, method: string) => {
   await gardener.go('/bench')
   if (!await gardener.shown(`[data-method="${method}"]`)) await gardener.press('[data-another-method]')
@@ -225,7 +201,7 @@ async function hotbedToCompost(gardener: Visit): Promise<void> {
 }
 
 describe.each<Screen>(['phone', 'laptop'])('on a %s', (screen) => {
-  it('a lawn becomes a bed under odd boxes', () => inGarden(screen, lawnIntoBed), 240_000)
-  it('a mulch is spread load by load and topped up twice', () => inGarden(screen, mulchedTwice), 240_000)
-  it('a hotbed goes from an empty store to harvest and compost', () => inGarden(screen, hotbedToCompost), 240_000)
+  it('a lawn becomes a bed under odd boxes', () => inAutumn(screen, lawnIntoBed), 240_000)
+  it('a mulch is spread load by load and topped up twice', () => inAutumn(screen, mulchedTwice), 240_000)
+  it('a hotbed goes from an empty store to harvest and compost', () => inAutumn(screen, hotbedToCompost), 240_000)
 })

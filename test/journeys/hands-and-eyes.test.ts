@@ -1,25 +1,12 @@
 import { writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { describe, expect, it } from 'vitest'
 import { writeBackup } from '#core/formats/backup/write'
 import type { GardenEvent } from '#core/journal/event'
 import { VESSEL_PRESETS } from '#core/vessel/presets'
 import { BUCKET, SACK } from '../builders/heaps'
-import { startServer, type RunningServer } from './support/server'
-import { button, field, SCREENS, visit, type Screen, type Visit } from './support/visit'
+import { button, field, SCREENS, walk, type Visit } from './support/visit'
 
-let server: RunningServer
-beforeAll(async () => { server = await startServer() })
-afterAll(() => server.stop())
-
-async function at(screen: Screen, work: (gardener: Visit) => Promise<void>): Promise<void> {
-  const gardener = await visit(server.url, screen)
-  try {
-    await work(gardener)
-    expect(gardener.complaints).toEqual([])
-  }
-  finally { await gardener.close() }
-}
 const inDemo = async (gardener: Visit, path = '/') => {
   await gardener.go('/welcome/demo')
   await gardener.see('Apple bay')
@@ -42,7 +29,7 @@ const focused = (gardener: Visit) => gardener.page.evaluate(() => {
 })
 
 describe('with a glove, on a phone', () => {
-  it('a pile has its verdict within six taps', () => at('phone', async (gardener) => {
+  it('a pile has its verdict within six taps', () => walk('phone', async (gardener) => {
     const { tap, taps } = counting(gardener)
     await gardener.go('/')
     await tap(button('Is my pile any good'))
@@ -54,7 +41,7 @@ describe('with a glove, on a phone', () => {
     expect(taps()).toBeLessThanOrEqual(6)
   }))
 
-  it('a reading is two taps and its digits, and nothing but the core is recorded', () => at('phone', async (gardener) => {
+  it('a reading is two taps and its digits, and nothing but the core is recorded', () => walk('phone', async (gardener) => {
     await inDemo(gardener)
     await gardener.page.waitForSelector('[data-round] ul:not([inert]) [data-task="reading"]')
     const { tap, taps } = counting(gardener)
@@ -66,7 +53,7 @@ describe('with a glove, on a phone', () => {
     expect(taps()).toBe(2)
   }))
 
-  it('a step that has only just moved under the finger is not recorded', () => at('phone', async (gardener) => {
+  it('a step that has only just moved under the finger is not recorded', () => walk('phone', async (gardener) => {
     await inDemo(gardener)
     await gardener.page.waitForSelector('[data-round] ul:not([inert]) [data-task="reading"]')
     const tapped = () => gardener.page.evaluate(async () => {
@@ -94,7 +81,7 @@ describe('with a glove, on a phone', () => {
     expect(await tapped()).toEqual([false, 'false', true, false, true])
   }))
 
-  it('eight things come into the store with twelve taps and their digits', () => at('phone', async (gardener) => {
+  it('eight things come into the store with twelve taps and their digits', () => walk('phone', async (gardener) => {
     const things = ['leaves-mixed', 'grass-clippings', 'kitchen-veg', 'cardboard', 'twigs', 'coffee-grounds', 'straw-wheat', 'horse-manure-straw']
     await gardener.go('/')
     await gardener.press(button('Is my pile any good'))
@@ -120,7 +107,7 @@ describe('with a glove, on a phone', () => {
     await gardener.see('Nothing gathered yet')
   }))
 
-  it('plus goes on while it is held, and stops when it is let go', () => at('laptop', async (gardener) => {
+  it('plus goes on while it is held, and stops when it is let go', () => walk('laptop', async (gardener) => {
     await inDemo(gardener, '/bench')
     const value = () => gardener.page.$eval('input[inputmode="decimal"]', one => Number((one as HTMLInputElement).value))
     const before = await value()
@@ -139,14 +126,14 @@ describe('with a glove, on a phone', () => {
     expect(await value()).toBe(after + 1)
   }))
 
-  it('an ordinary heap is built in a dozen ticks', () => at('phone', async (gardener) => {
+  it('an ordinary heap is built in a dozen ticks', () => walk('phone', async (gardener) => {
     await inDemo(gardener, '/bench/sheet')
     await gardener.press(button('Build it step by step'))
     await gardener.page.waitForSelector('[role="checkbox"]')
     expect((await gardener.page.$$('[role="checkbox"]')).length).toBeLessThanOrEqual(12)
   }))
 
-  it('few words stand between a gardener and the answer', () => at('phone', async (gardener) => {
+  it('few words stand between a gardener and the answer', () => walk('phone', async (gardener) => {
     await inDemo(gardener)
     const count = async (path: string) => {
       await gardener.go(path)
@@ -164,7 +151,7 @@ describe('with a glove, on a phone', () => {
     expect(store.numbers).toBeLessThan(66)
   }))
 
-  it('thirty heaps are walked along on three screens', () => at('phone', async (gardener) => {
+  it('thirty heaps are walked along on three screens', () => walk('phone', async (gardener) => {
     const builtAt = new Date(Date.now() - 6 * 86_400_000).toISOString()
     const heaps = Array.from({ length: 30 }, (_, index): GardenEvent => ({
       kind: 'began', id: `heap-${index}`, by: 'phone', at: builtAt, recordedAt: builtAt, batchId: `heap-${index}`, name: `Bay ${index + 1}`, place: `row ${index % 5 + 1}`, methodId: 'hot-heap', approachId: 'weekly',
@@ -193,7 +180,7 @@ describe('with a glove, on a phone', () => {
 })
 
 describe('what cannot be', () => {
-  it('is asked back and not set right in silence: too hot, before the build, still to come, nothing written', () => at('laptop', async (gardener) => {
+  it('is asked back and not set right in silence: too hot, before the build, still to come, nothing written', () => walk('laptop', async (gardener) => {
     await inDemo(gardener, '/batch/demo-apple-bay')
     const entries = async () => (await gardener.page.$$('[data-log="gauged"]')).length
     const before = await entries()
@@ -222,7 +209,7 @@ describe('what cannot be', () => {
     await gardener.see('core 55 °C')
   }))
 
-  it('at the end of a heap is said once more before it is believed', () => at('laptop', async (gardener) => {
+  it('at the end of a heap is said once more before it is believed', () => walk('laptop', async (gardener) => {
     await inDemo(gardener, '/batch/demo-shed-ring/finish')
     await gardener.press(button('Into the store with it'))
     await gardener.see('Nothing came out of it at all?')
@@ -236,7 +223,7 @@ describe('what cannot be', () => {
 })
 
 describe('made-up weather', () => {
-  it('belongs to the demo: an own garden says what it reckons with, and takes what is noted by hand', () => at('phone', async (gardener) => {
+  it('belongs to the demo: an own garden says what it reckons with, and takes what is noted by hand', () => walk('phone', async (gardener) => {
     await gardener.go('/')
     await gardener.press(button('Is my pile any good'))
     await gardener.press(button('That is all'))
@@ -255,7 +242,7 @@ describe('made-up weather', () => {
 })
 
 describe('by keys alone', () => {
-  it('a pile goes from the first page to a heap that stands', () => at('laptop', async (gardener) => {
+  it('a pile goes from the first page to a heap that stands', () => walk('laptop', async (gardener) => {
     const { keyboard } = gardener.page
     /** Along by Tab until something says so, then on it with a key. */
     const to = async (says: string | RegExp, key = 'Enter') => {
@@ -316,7 +303,7 @@ describe('by keys alone', () => {
     await gardener.page.waitForFunction(() => document.activeElement !== document.body)
   }), 120_000)
 
-  it('single keys rest in dialogs and can be switched off', () => at('laptop', async (gardener) => {
+  it('single keys rest in dialogs and can be switched off', () => walk('laptop', async (gardener) => {
     const { keyboard } = gardener.page
     await inDemo(gardener, '/store')
     await gardener.press('[data-put-in]')
@@ -340,7 +327,7 @@ describe('read aloud', () => {
   interface Node { readonly role?: string, readonly name?: string, readonly children?: readonly Node[] }
   const flat = (node: Node | null): Node[] => node ? [node, ...(node.children ?? []).flatMap(flat)] : []
 
-  it('the names say what the page shows: title, heading, standing, picture, chart and every repeated button', () => at('laptop', async (gardener) => {
+  it('the names say what the page shows: title, heading, standing, picture, chart and every repeated button', () => walk('laptop', async (gardener) => {
     await inDemo(gardener, '/batch/demo-apple-bay')
     await gardener.page.waitForSelector('[data-chart-said]')
     expect(await gardener.page.title()).toBe('Apple bay – Wastrum')
@@ -367,7 +354,7 @@ describe('read aloud', () => {
     expect(repeated).toEqual([])
   }))
 
-  it.each([['/', 'Today\'s round'], ['/bench', 'The bench'], ['/bench/sheet', 'Build sheet'], ['/store', 'The store'], ['/yard', 'The yard'], ['/garden', 'The garden'], ['/materials', 'Materials'], ['/labels', 'Labels'], ['/batch/demo-plum-bay/label', 'Plum bay, Label'], ['/nowhere', 'Not here']])('%s has its title and one heading', (path, title) => at('laptop', async (gardener) => {
+  it.each([['/', 'Today\'s round'], ['/bench', 'The bench'], ['/bench/sheet', 'Build sheet'], ['/store', 'The store'], ['/yard', 'The yard'], ['/garden', 'The garden'], ['/materials', 'Materials'], ['/labels', 'Labels'], ['/batch/demo-plum-bay/label', 'Plum bay, Label'], ['/nowhere', 'Not here']])('%s has its title and one heading', (path, title) => walk('laptop', async (gardener) => {
     await inDemo(gardener)
     await gardener.go(path)
     await gardener.page.waitForFunction(wanted => document.title === `${wanted} – Wastrum`, {}, title)
@@ -376,7 +363,7 @@ describe('read aloud', () => {
 })
 
 describe('the yard', () => {
-  it('is arranged by hand and by key, and stays so', () => at('laptop', async (gardener) => {
+  it('is arranged by hand and by key, and stays so', () => walk('laptop', async (gardener) => {
     await inDemo(gardener, '/yard')
     await gardener.press('[data-arrange]')
     const place = '[data-place="by-the-north-wall"]'
@@ -401,7 +388,7 @@ describe('the yard', () => {
 })
 
 describe('a browser of another country', () => {
-  it.each([['de-DE', '7,5', /0,5 L|\d,\d/, /26 November|\d+ [A-Z][a-z]+/], ['en-US', '7.5', /\d/, /[A-Z][a-z]+ \d+/]])('%s writes and reads its own numbers and dates', (language, typed, number, date) => at('laptop', async (gardener) => {
+  it.each([['de-DE', '7,5', /0,5 L|\d,\d/, /26 November|\d+ [A-Z][a-z]+/], ['en-US', '7.5', /\d/, /[A-Z][a-z]+ \d+/]])('%s writes and reads its own numbers and dates', (language, typed, number, date) => walk('laptop', async (gardener) => {
     await gardener.page.evaluateOnNewDocument((tag) => { Object.defineProperty(navigator, 'language', { get: () => tag }) }, language)
     await inDemo(gardener)
     expect(await gardener.page.$eval('h1', one => one.textContent?.trim())).toMatch(date)
@@ -420,7 +407,7 @@ describe('a browser of another country', () => {
 })
 
 describe('at four times the size', () => {
-  it.each(['/', '/bench', '/bench/build', '/store'])('%s leaves more than half of the height for the page', path => at('tiny', async (gardener) => {
+  it.each(['/', '/bench', '/bench/build', '/store'])('%s leaves more than half of the height for the page', path => walk('tiny', async (gardener) => {
     await inDemo(gardener)
     await gardener.go(path)
     const stuck = await gardener.page.evaluate(() => [...document.querySelectorAll('body *')].filter(one => ['fixed', 'sticky'].includes(getComputedStyle(one).position)).reduce((sum, one) => sum + (one as HTMLElement).offsetHeight, 0))

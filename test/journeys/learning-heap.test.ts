@@ -1,25 +1,8 @@
 import { readdir, readFile, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import ICAL from 'ical.js'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { startServer, type RunningServer } from './support/server'
-import { button, field, visit, type Screen, type Visit } from './support/visit'
-
-let server: RunningServer
-beforeAll(async () => { server = await startServer() })
-afterAll(() => server.stop())
-
-async function inDemo(screen: Screen, path: string, work: (gardener: Visit) => Promise<void>): Promise<void> {
-  const gardener = await visit(server.url, screen)
-  try {
-    await gardener.go('/welcome/demo')
-    await gardener.see('Apple bay')
-    if (path !== '/') await gardener.go(path)
-    await work(gardener)
-    expect(gardener.complaints).toEqual([])
-  }
-  finally { await gardener.close() }
-}
+import { describe, expect, it } from 'vitest'
+import { button, field, walkDemo, type Screen, type Visit } from './support/visit'
 
 /** Waits until the forecast rests on everything recorded. */
 async function forecastDone(gardener: Visit): Promise<void> {
@@ -45,7 +28,7 @@ async function saved(gardener: Visit, ending: string): Promise<string> {
 }
 
 describe.each<Screen>(['phone', 'laptop'])('on a %s', (screen) => {
-  it('a heap that fails to heat is looked into, rescued from the store, and is hot days later', () => inDemo(screen, '/', async (gardener) => {
+  it('a heap that fails to heat is looked into, rescued from the store, and is hot days later', () => walkDemo(screen, '/', async (gardener) => {
     await gardener.press('[data-task="open"] a.label-button')
     await gardener.see('What is wrong?')
     await gardener.see('Likely causes')
@@ -59,7 +42,7 @@ describe.each<Screen>(['phone', 'laptop'])('on a %s', (screen) => {
     await gardener.see(/Hot\. Day 1\d, core read at 52 °C/)
   }), 120_000)
 
-  it('seeds are sown, counted a week later, and few of them prove nothing', () => inDemo(screen, '/batch/demo-shed-ring/ready', async (gardener) => {
+  it('seeds are sown, counted a week later, and few of them prove nothing', () => walkDemo(screen, '/batch/demo-shed-ring/ready', async (gardener) => {
     await gardener.press('[data-test="sprout"] summary')
     await gardener.type(field('Seeds in the compost'), '10')
     await gardener.type(field('Seeds in the control'), '10')
@@ -79,7 +62,7 @@ describe.each<Screen>(['phone', 'laptop'])('on a %s', (screen) => {
 })
 
 describe('on a laptop', () => {
-  it('one wrong reading hardly moves the window, is marked and kept', () => inDemo('laptop', '/batch/demo-apple-bay', async (gardener) => {
+  it('one wrong reading hardly moves the window, is marked and kept', () => walkDemo('laptop', '/batch/demo-apple-bay', async (gardener) => {
     await forecastDone(gardener)
     const days = async () => {
       const [, from, to] = /Ready between\s+(.+?) – (.+?)\n/.exec(await gardener.text()) ?? []
@@ -96,7 +79,7 @@ describe('on a laptop', () => {
     await gardener.see(/2 stand apart from their neighbours: kept, and given little weight/)
   }), 180_000)
 
-  it('the heap is seen then and to come, by keys alone, and a turn is tried out without recording it', () => inDemo('laptop', '/batch/demo-apple-bay', async (gardener) => {
+  it('the heap is seen then and to come, by keys alone, and a turn is tried out without recording it', () => walkDemo('laptop', '/batch/demo-apple-bay', async (gardener) => {
     await forecastDone(gardener)
     await gardener.page.focus('input[type="range"]')
     for (let press = 0; press < 6; press++) await gardener.page.keyboard.press('ArrowLeft')
@@ -111,7 +94,7 @@ describe('on a laptop', () => {
     expect((await gardener.page.$$('[data-log]')).length).toBe(entries)
   }), 120_000)
 
-  it('a messy file of 100,000 rows is looked at, put right, read, taken in and taken back', () => inDemo('laptop', '/batch/demo-apple-bay/readings', async (gardener) => {
+  it('a messy file of 100,000 rows is looked at, put right, read, taken in and taken back', () => walkDemo('laptop', '/batch/demo-apple-bay/readings', async (gardener) => {
     const file = join(gardener.downloads, 'probe.csv')
     const start = Date.now() - 8 * 86_400_000
     const two = (value: number) => String(value).padStart(2, '0')
@@ -141,7 +124,7 @@ describe('on a laptop', () => {
     expect(await readFile(await saved(gardener, '-bay-' + new Date().toISOString().slice(0, 10) + '.csv'), 'utf8')).toMatch(/^.?time,core °C,edge °C,source,batch\r\n/)
   }), 180_000)
 
-  it('the round goes into a calendar, and again next day as the same things', () => inDemo('laptop', '/', async (gardener) => {
+  it('the round goes into a calendar, and again next day as the same things', () => walkDemo('laptop', '/', async (gardener) => {
     const events = async (ending: string) => {
       const text = await readFile(await saved(gardener, ending), 'utf8')
       return new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map(event => new ICAL.Event(event))
@@ -159,7 +142,7 @@ describe('on a laptop', () => {
     expect(Number(shared[0]!.sequence)).toBeGreaterThan(Number(first.find(({ uid }) => uid === shared[0]!.uid)!.sequence))
   }), 120_000)
 
-  it('a picture is taken in small, shown, and travels with the garden in a zip', () => inDemo('laptop', '/batch/demo-apple-bay', async (gardener) => {
+  it('a picture is taken in small, shown, and travels with the garden in a zip', () => walkDemo('laptop', '/batch/demo-apple-bay', async (gardener) => {
     const picture = join(gardener.downloads, 'heap.png')
     const drawn = await gardener.page.evaluate(() => {
       const canvas = document.createElement('canvas')
@@ -192,7 +175,7 @@ describe('on a laptop', () => {
     await gardener.see(/1 picture comes with it/)
   }), 120_000)
 
-  it('a task waits till tomorrow, another is skipped with a reason that the log keeps', () => inDemo('laptop', '/', async (gardener) => {
+  it('a task waits till tomorrow, another is skipped with a reason that the log keeps', () => walkDemo('laptop', '/', async (gardener) => {
     await gardener.press('button[aria-label^="why, and later: Read the heat, Wall bay"]')
     await gardener.press(button('Tomorrow'))
     await gardener.see('Read the heat: tomorrow.')

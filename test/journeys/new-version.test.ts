@@ -26,7 +26,7 @@ async function withFront(work: (gardener: Visit, newVersion: () => Promise<void>
   const behind = await startServer()
   const front = inFront(behind.url)
   await new Promise<void>(resolve => front.server.listen(0, '127.0.0.1', resolve))
-  const gardener = await visit(`http://127.0.0.1:${(front.server.address() as AddressInfo).port}`, 'laptop')
+  const gardener = await visit('laptop', { home: `http://127.0.0.1:${(front.server.address() as AddressInfo).port}`, keepsItself: true })
   try {
     await gardener.go('/welcome/demo')
     await gardener.see('Apple bay')
@@ -73,7 +73,7 @@ describe('a new version', () => {
     await newVersion()
     await gardener.see('A new version of Wastrum is here')
     await gardener.press(button('Later'))
-    const other = await gardener.context.newPage()
+    const other = await gardener.tab()
     await other.goto(new URL('/yard', gardener.page.url()).href, { waitUntil: 'networkidle0' })
     // While the worker of now is still asked for things, the browser itself puts the change off, by minutes when it is being debugged.
     await new Promise(resolve => setTimeout(resolve, 3000))

@@ -7,7 +7,7 @@ describe.each<Screen>(['phone', 'laptop'])('without a server, on a %s', (screen)
     const first = await startServer()
     const port = Number(new URL(first.url).port)
     let gone = false
-    const gardener = await visit(first.url, screen, () => gone)
+    const gardener = await visit(screen, { home: first.url, serverGone: () => gone, keepsItself: true })
     try {
       await gardener.go('/welcome/demo')
       await gardener.see('Apple bay')

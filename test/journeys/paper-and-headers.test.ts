@@ -1,33 +1,23 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { startServer, type RunningServer } from './support/server'
-import { button, visit } from './support/visit'
+import { describe, expect, inject, it } from 'vitest'
+import { button, walk, walkDemo } from './support/visit'
 
-let server: RunningServer
-beforeAll(async () => { server = await startServer() })
-afterAll(() => server.stop())
+const home = inject('home')
 
 describe('the build sheet on paper', () => {
-  it.each(['A4', 'Letter'] as const)('prints on %s without what belongs to the screen', async (format) => {
-    const gardener = await visit(server.url, 'laptop')
-    try {
-      await gardener.go('/welcome/demo')
-      await gardener.see('Apple bay')
-      await gardener.go('/batch/demo-apple-bay/sheet')
-      await gardener.see('Sort and prepare')
-      await gardener.page.emulateMediaType('print')
-      const shown = await gardener.text()
-      expect(shown).toContain('Gloves on')
-      expect(shown).not.toContain('Back to the heap')
-      expect(await gardener.page.$eval('nav', nav => getComputedStyle(nav).display)).toBe('none')
-      const pdf = Buffer.from(await gardener.page.pdf({ format, printBackground: true })).toString('latin1')
-      const pages = pdf.match(/\/Type \/Page\b/g)?.length ?? 0
-      expect(pages).toBe(1)
-      expect(shown).toMatch(/In all\s+\d+ sacks? of twigs\s+\d+ sacks? of leaves\s+\d+ buckets? of grass/)
-      const [, , width] = /\/MediaBox \[([\d.]+) ([\d.]+) ([\d.]+)/.exec(pdf)?.slice(1).map(Number) ?? []
-      expect(Math.abs(width! - (format === 'A4' ? 595.3 : 612))).toBeLessThan(1.5)
-    }
-    finally { await gardener.close() }
-  })
+  it.each(['A4', 'Letter'] as const)('prints on %s without what belongs to the screen', format => walkDemo('laptop', '/batch/demo-apple-bay/sheet', async (gardener) => {
+    await gardener.see('Sort and prepare')
+    await gardener.page.emulateMediaType('print')
+    const shown = await gardener.text()
+    expect(shown).toContain('Gloves on')
+    expect(shown).not.toContain('Back to the heap')
+    expect(await gardener.page.$eval('nav', nav => getComputedStyle(nav).display)).toBe('none')
+    const pdf = Buffer.from(await gardener.page.pdf({ format, printBackground: true })).toString('latin1')
+    const pages = pdf.match(/\/Type \/Page\b/g)?.length ?? 0
+    expect(pages).toBe(1)
+    expect(shown).toMatch(/In all\s+\d+ sacks? of twigs\s+\d+ sacks? of leaves\s+\d+ buckets? of grass/)
+    const [, , width] = /\/MediaBox \[([\d.]+) ([\d.]+) ([\d.]+)/.exec(pdf)?.slice(1).map(Number) ?? []
+    expect(Math.abs(width! - (format === 'A4' ? 595.3 : 612))).toBeLessThan(1.5)
+  }))
 })
 
 describe('the server', () => {
@@ -36,23 +26,19 @@ describe('the server', () => {
     ['POST', '/', 405], ['DELETE', '/api/weather', 405], ['GET', '/.env', 404], ['GET', '/.git/config', 404], ['GET', '/wp-login.php', 404], ['GET', '/api/none', 404],
     ['GET', '/api/probe/a?coreC=', 400], ['GET', '/api/probe/a?coreC=hot', 400], ['GET', '/api/probe/a?coreC=400', 400], ['GET', '/api/probe/a?coreC=0', 200],
   ] as const)('answers %s %s with %i, and does not say what it runs on', async (method, path, status) => {
-    const answer = await fetch(`${server.url}${path}`, { method })
+    const answer = await fetch(`${home}${path}`, { method })
     expect([answer.status, answer.headers.get('x-powered-by')]).toEqual([status, null])
   })
 
-  it('says that there is no such page, and leads back', async () => {
-    const gardener = await visit(server.url, 'phone')
-    try {
-      await gardener.page.goto(`${server.url}/wp-login.php`, { waitUntil: 'load' })
-      await gardener.see('There is no such page')
-      await gardener.press(button('To the round'))
-      await gardener.see('Nothing is standing yet')
-    }
-    finally { await gardener.close() }
-  })
+  it('says that there is no such page, and leads back', () => walk('phone', async (gardener) => {
+    await gardener.page.goto(`${home}/wp-login.php`, { waitUntil: 'load' })
+    await gardener.see('There is no such page')
+    await gardener.press(button('To the round'))
+    await gardener.see('Nothing is standing yet')
+  }))
 
   it.each(['/', '/bench', '/api/weather', '/sw.js', '/favicon.svg'])('sends strict headers with %s', async (path) => {
-    const { headers, ok } = await fetch(`${server.url}${path}`)
+    const { headers, ok } = await fetch(`${home}${path}`)
     expect(ok).toBe(true)
     const policy = headers.get('content-security-policy') ?? ''
     expect(policy).toContain(`default-src 'self'`)
@@ -64,22 +50,22 @@ describe('the server', () => {
   })
 
   it('lets scripts compile the solver, but no page', async () => {
-    const page = await fetch(`${server.url}/bench`)
+    const page = await fetch(`${home}/bench`)
     const script = /src="(\/_nuxt\/[^"]+\.js)"/.exec(await page.text())?.[1]
     if (!script) throw new Error('the page names no script')
     expect(page.headers.get('content-security-policy')).not.toContain('wasm')
-    expect((await fetch(`${server.url}${script}`)).headers.get('content-security-policy')).toContain(`'wasm-unsafe-eval'`)
+    expect((await fetch(`${home}${script}`)).headers.get('content-security-policy')).toContain(`'wasm-unsafe-eval'`)
   })
 
   it('answers as the stand-in probe and weather station, and refuses odd names', async () => {
-    const first = await fetch(`${server.url}/api/probe/heap-1?day=5`).then(answer => answer.json() as Promise<{ status: string, at: string }>)
-    const again = await fetch(`${server.url}/api/probe/heap-1?day=5`).then(answer => answer.json() as Promise<{ status: string, at: string }>)
+    const first = await fetch(`${home}/api/probe/heap-1?day=5`).then(answer => answer.json() as Promise<{ status: string, at: string }>)
+    const again = await fetch(`${home}/api/probe/heap-1?day=5`).then(answer => answer.json() as Promise<{ status: string, at: string }>)
     expect(['reading', 'no-signal']).toContain(first.status)
     if (first.at === again.at) expect(again).toEqual(first)
-    const weather = await fetch(`${server.url}/api/weather?climate=high-valley`).then(answer => answer.json() as Promise<{ place: string, days: unknown[] }>)
+    const weather = await fetch(`${home}/api/weather?climate=high-valley`).then(answer => answer.json() as Promise<{ place: string, days: unknown[] }>)
     expect(weather.place).toBe('High valley')
     expect(weather.days).toHaveLength(7)
-    expect((await fetch(`${server.url}/api/probe/..%2Fetc`)).status).toBe(400)
-    expect((await fetch(`${server.url}/api/nothing`)).status).toBe(404)
+    expect((await fetch(`${home}/api/probe/..%2Fetc`)).status).toBe(400)
+    expect((await fetch(`${home}/api/nothing`)).status).toBe(404)
   })
 })

@@ -4,17 +4,13 @@ import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { demoGarden } from '#core/demo/demo-garden'
 import { writeBackup } from '#core/formats/backup'
-import { startServer, type RunningServer } from './support/server'
-import { button, visit, type Visit } from './support/visit'
+import { button, walk, walkDemo, type Visit } from './support/visit'
 
-let server: RunningServer
 let folder: string
 beforeAll(async () => {
-  server = await startServer()
   folder = await mkdtemp(join(tmpdir(), 'wastrum-files-'))
 })
 afterAll(async () => {
-  await server.stop()
   await rm(folder, { recursive: true, force: true })
 })
 
@@ -76,91 +72,69 @@ async function ownGarden(gardener: Visit): Promise<void> {
 }
 
 describe('reading backups', () => {
-  it('says in plain words what is wrong with a bad file and changes nothing', async () => {
-    const gardener = await visit(server.url, 'laptop')
-    try {
-      await ownGarden(gardener)
-      const before = await storedText(gardener)
-      expect(before).toContain('leaves-mixed')
-      for (const [name, text, said] of BAD_FILES) {
-        await offer(gardener, name, text)
-        await gardener.see(said)
-        await gardener.see('Nothing was changed.')
-        expect(await storedText(gardener), name).toBe(before)
-      }
-      for (const [name, text, said] of ODD_FILES) {
-        await offer(gardener, name, text)
-        await gardener.page.waitForSelector('[data-import-preview]').catch(async (cause: unknown) => { throw new Error(`${name}: ${(await gardener.text()).slice(0, 900)}`, { cause }) })
-        await gardener.see(said)
-        expect(await gardener.text()).not.toMatch(/Expected|Invalid/)
-        await gardener.press(button('Not now'))
-        expect(await storedText(gardener), name).toBe(before)
-      }
-      expect(gardener.complaints).toEqual([])
+  it('says in plain words what is wrong with a bad file and changes nothing', () => walk('laptop', async (gardener) => {
+    await ownGarden(gardener)
+    const before = await storedText(gardener)
+    expect(before).toContain('leaves-mixed')
+    for (const [name, text, said] of BAD_FILES) {
+      await offer(gardener, name, text)
+      await gardener.see(said)
+      await gardener.see('Nothing was changed.')
+      expect(await storedText(gardener), name).toBe(before)
     }
-    finally { await gardener.close() }
-  })
+    for (const [name, text, said] of ODD_FILES) {
+      await offer(gardener, name, text)
+      await gardener.page.waitForSelector('[data-import-preview]').catch(async (cause: unknown) => { throw new Error(`${name}: ${(await gardener.text()).slice(0, 900)}`, { cause }) })
+      await gardener.see(said)
+      expect(await gardener.text()).not.toMatch(/Expected|Invalid/)
+      await gardener.press(button('Not now'))
+      expect(await storedText(gardener), name).toBe(before)
+    }
+  }))
 
-  it('adds a good file to what is here, draws hostile names as text, and takes the import back', async () => {
-    const gardener = await visit(server.url, 'phone')
-    try {
-      await ownGarden(gardener)
-      await offer(gardener, 'good', withoutSeal.replaceAll('"Apple bay"', '"<img src=x onerror=alert(1)>"'))
-      await gardener.see(/holds .*8 heaps/)
-      await gardener.press(button('Add to what is here'))
-      await gardener.see('A backup was read in')
-      await gardener.go('/yard')
-      await gardener.see('<img src=x onerror=alert(1)>')
-      await gardener.go('/garden')
-      await gardener.press(button('Take that back'))
-      await gardener.page.waitForFunction(() => !document.body.innerText.includes('A backup was read in'))
-      await gardener.go('/yard')
-      await gardener.see('Nothing stands here yet')
-      await gardener.go('/bench')
-      await gardener.see('Too brown')
-      expect(gardener.complaints).toEqual([])
-    }
-    finally { await gardener.close() }
-  })
+  it('adds a good file to what is here, draws hostile names as text, and takes the import back', () => walk('phone', async (gardener) => {
+    await ownGarden(gardener)
+    await offer(gardener, 'good', withoutSeal.replaceAll('"Apple bay"', '"<img src=x onerror=alert(1)>"'))
+    await gardener.see(/holds .*8 heaps/)
+    await gardener.press(button('Add to what is here'))
+    await gardener.see('A backup was read in')
+    await gardener.go('/yard')
+    await gardener.see('<img src=x onerror=alert(1)>')
+    await gardener.go('/garden')
+    await gardener.press(button('Take that back'))
+    await gardener.page.waitForFunction(() => !document.body.innerText.includes('A backup was read in'))
+    await gardener.go('/yard')
+    await gardener.see('Nothing stands here yet')
+    await gardener.go('/bench')
+    await gardener.see('Too brown')
+  }))
 })
 
 describe('two tabs', () => {
-  it('show at once what the other one records', async () => {
-    const gardener = await visit(server.url, 'laptop')
-    try {
-      await gardener.go('/welcome/demo')
-      await gardener.see('Apple bay')
-      const other = await gardener.context.newPage()
-      await other.goto(`${server.url}/batch/demo-plum-bay`, { waitUntil: 'load' })
-      await other.waitForSelector('[data-log]')
-      const before = await other.$$eval('[data-log]', entries => entries.length)
-      await gardener.page.bringToFront()
-      await gardener.go('/batch/demo-plum-bay')
-      await gardener.press('[data-pad="look"]')
-      await gardener.press(button('Worms arriving'))
-      await gardener.see('Plum bay: look, worms arriving.')
-      await other.waitForFunction(() => document.body.innerText.includes('Worms arriving') || document.body.innerText.includes('worms arriving'))
-      expect(before).toBeGreaterThan(3)
-      expect(gardener.complaints).toEqual([])
-    }
-    finally { await gardener.close() }
-  })
+  it('show at once what the other one records', () => walkDemo('laptop', '/', async (gardener) => {
+    const other = await gardener.tab()
+    await other.goto(`${gardener.home}/batch/demo-plum-bay`, { waitUntil: 'load' })
+    await other.waitForSelector('[data-log]')
+    const before = await other.$$eval('[data-log]', entries => entries.length)
+    await gardener.page.bringToFront()
+    await gardener.go('/batch/demo-plum-bay')
+    await gardener.press('[data-pad="look"]')
+    await gardener.press(button('Worms arriving'))
+    await gardener.see('Plum bay: look, worms arriving.')
+    await other.waitForFunction(() => document.body.innerText.includes('Worms arriving') || document.body.innerText.includes('worms arriving'))
+    expect(before).toBeGreaterThan(3)
+  }))
 })
 
 describe('a browser that keeps nothing', () => {
-  it('is told so and can still be used', async () => {
-    const gardener = await visit(server.url, 'phone')
-    try {
-      await gardener.page.evaluateOnNewDocument(() => Object.defineProperty(globalThis, 'indexedDB', { value: undefined }))
-      await gardener.go('/')
-      await gardener.press(button('Is my pile any good'))
-      await gardener.press('[data-material="leaves-mixed"]')
-      await gardener.press(button('That is all'))
-      await gardener.see('Too brown')
-      await gardener.see('Not kept just now.')
-      await gardener.see('This browser keeps nothing')
-      expect(gardener.complaints).toEqual([])
-    }
-    finally { await gardener.close() }
-  })
+  it('is told so and can still be used', () => walk('phone', async (gardener) => {
+    await gardener.page.evaluateOnNewDocument(() => Object.defineProperty(globalThis, 'indexedDB', { value: undefined }))
+    await gardener.go('/')
+    await gardener.press(button('Is my pile any good'))
+    await gardener.press('[data-material="leaves-mixed"]')
+    await gardener.press(button('That is all'))
+    await gardener.see('Too brown')
+    await gardener.see('Not kept just now.')
+    await gardener.see('This browser keeps nothing')
+  }))
 })

@@ -1,12 +1,7 @@
 import { readdir, readFile } from 'node:fs/promises'
 import { join } from 'node:path'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { startServer, type RunningServer } from './support/server'
-import { button, field, visit, type Screen, type Visit } from './support/visit'
-
-let server: RunningServer
-beforeAll(async () => { server = await startServer() })
-afterAll(() => server.stop())
+import { describe, expect, it } from 'vitest'
+import { button, field, visit, walk, type Screen, type Visit } from './support/visit'
 
 const nav = (label: string) => `::-p-xpath(//nav//a[contains(normalize-space(.), "${label}")])`
 const more = (label: string) => `button[aria-label="more: ${label}"]`
@@ -40,112 +35,107 @@ async function savedBackup(gardener: Visit): Promise<string> {
 }
 
 describe.each<Screen>(['laptop', 'phone'])('on a %s', (screen) => {
-  it('a heap goes from first visit to finished compost and to another profile', async () => {
-    const gardener = await visit(server.url, screen)
-    try {
-      // First visit: an own garden in litres, with a climate.
-      await gardener.go('/')
-      await gardener.press(button('Start my own garden'))
-      await gardener.press(button('Litres, cm'))
-      await gardener.press(button('Mild coast'))
-      await gardener.type(field('A name for the garden'), 'Long border')
-      await gardener.press(button('Open my garden'))
-      await gardener.press(button('That is all'))
+  it('a heap goes from first visit to finished compost and to another profile', () => walk(screen, async (gardener) => {
+    // First visit: an own garden in litres, with a climate.
+    await gardener.go('/')
+    await gardener.press(button('Start my own garden'))
+    await gardener.press(button('Litres, cm'))
+    await gardener.press(button('Mild coast'))
+    await gardener.type(field('A name for the garden'), 'Long border')
+    await gardener.press(button('Open my garden'))
+    await gardener.press(button('That is all'))
 
-      // The store: leaves and grass, as a gardener counts them.
-      await gardener.press(nav('Store'))
-      await gather(gardener, 'leaves-mixed', '5', true)
-      await gather(gardener, 'grass-clippings', '45')
-      await gardener.see(/5 sacks\s+of leaves, packed/)
-      await gardener.press('[data-lot="leaves-mixed"] [data-lot-more]')
-      await gardener.see('400 L, about 86 kg')
+    // The store: leaves and grass, as a gardener counts them.
+    await gardener.press(nav('Store'))
+    await gather(gardener, 'leaves-mixed', '5', true)
+    await gather(gardener, 'grass-clippings', '45')
+    await gardener.see(/5 sacks\s+of leaves, packed/)
+    await gardener.press('[data-lot="leaves-mixed"] [data-lot-more]')
+    await gardener.see('400 L, about 86 kg')
 
-      // The bench: both from the store; the verdict follows the buckets.
-      await gardener.press('[data-lot="leaves-mixed"] [data-to-bench]')
-      await gardener.press('[data-lot="grass-clippings"] [data-to-bench]')
-      await gardener.press(nav('Bench'))
-      await gardener.type(field('sacks of leaves'), '4')
-      await gardener.see(/Too brown/)
-      await gardener.type(field('buckets of grass'), '40')
-      await gardener.see(/[Gg]ood mix|will work|[Ww]rong season|warm/)
-      await gardener.press(button('Square bay'))
+    // The bench: both from the store; the verdict follows the buckets.
+    await gardener.press('[data-lot="leaves-mixed"] [data-to-bench]')
+    await gardener.press('[data-lot="grass-clippings"] [data-to-bench]')
+    await gardener.press(nav('Bench'))
+    await gardener.type(field('sacks of leaves'), '4')
+    await gardener.see(/Too brown/)
+    await gardener.type(field('buckets of grass'), '40')
+    await gardener.see(/[Gg]ood mix|will work|[Ww]rong season|warm/)
+    await gardener.press(button('Square bay'))
 
-      // The sheet and the start: the stock is taken.
-      await gardener.press(button('Layers and build sheet'))
-      await gardener.see(/sacks? of leaves, packed/)
-      await gardener.see('Gloves on')
-      await gardener.type(field('Name'), 'Border heap')
-      await gardener.press(button('It is built: start it'))
-      await gardener.see('Border heap is standing.')
-      await gardener.see('Warming up')
-      await gardener.press(nav('Store'))
-      await gardener.see(/1 sack\s+of leaves, packed/)
-      await gardener.see(/5 buckets\s+of grass/)
+    // The sheet and the start: the stock is taken.
+    await gardener.press(button('Layers and build sheet'))
+    await gardener.see(/sacks? of leaves, packed/)
+    await gardener.see('Gloves on')
+    await gardener.type(field('Name'), 'Border heap')
+    await gardener.press(button('It is built: start it'))
+    await gardener.see('Border heap is standing.')
+    await gardener.see('Warming up')
+    await gardener.press(nav('Store'))
+    await gardener.see(/1 sack\s+of leaves, packed/)
+    await gardener.see(/5 buckets\s+of grass/)
 
-      // Three days of readings from the round, a squeeze, and one entry taken back.
-      await gardener.press(nav('Round'))
-      await gardener.see(/Today.s round/)
-      for (const core of ['28', '55', '63']) {
-        await gardener.daysLater(1)
-        await readHeat(gardener, core)
-      }
+    // Three days of readings from the round, a squeeze, and one entry taken back.
+    await gardener.press(nav('Round'))
+    await gardener.see(/Today.s round/)
+    for (const core of ['28', '55', '63']) {
       await gardener.daysLater(1)
-      await readHeat(gardener, '26')
-      await gardener.press(button('Take back'))
-      await readHeat(gardener, '60')
-      await gardener.daysLater(1)
-      await readHeat(gardener, '57')
-      await gardener.see('It peaked at 63 °C')
-      await gardener.press('[data-task="turned"] button')
-      await gardener.see('Border heap: turned.')
-      await gardener.daysLater(3)
-      await gardener.press(`[data-task="squeeze"] button`)
-      await gardener.press(button('One or two drops'))
-      await gardener.see('a wrung-out sponge')
-
-      // The batch page tells the same story.
-      await gardener.press(button('Border heap'))
-      await gardener.see('Core 63 °C.')
-      await gardener.see('Ready between')
-      await (await gardener.page.waitForSelector('[data-chart]'))!.evaluate(one => one.scrollIntoView())
-      const chart = await gardener.page.waitForSelector('[data-chart] svg', { visible: true })
-      expect((await chart!.boundingBox())!.height).toBeGreaterThan(200)
-      expect(await gardener.text()).not.toContain('Core 26 °C')
-
-      // Taken down months later: the compost lands in the store.
-      await gardener.daysLater(120)
-      await gardener.press('a[href$="/finish"]')
-      for (let bucket = 0; bucket < 3; bucket++) await gardener.press(more('How much fine compost'))
-      await gardener.type(field('How much bed compost'), '20')
-      await gardener.press(button('Into the store with it'))
-      await gardener.see('Border heap is taken down.')
-      await gardener.see('Came out')
-      await gardener.press(nav('Store'))
-      await gardener.see(/compost, sieved/)
-
-      // The backup, read on another profile.
-      const file = await savedBackup(gardener)
-      expect(JSON.parse(await readFile(file, 'utf8'))).toMatchObject({ format: 'wastrum-garden', version: 1 })
-      const other = await visit(server.url, screen)
-      try {
-        await other.go('/')
-        await other.press(button('Is my pile any good'))
-        await other.press(button('That is all'))
-        await other.press(nav('Garden'))
-        const input = await other.page.waitForSelector('input[type="file"]')
-        await input!.uploadFile(file)
-        await other.see('holds 1 heap')
-        await other.press(button('Replace what is here'))
-        await other.see('A backup was read in')
-        await other.see('Long border')
-        await other.press(nav('Yard'))
-        await other.press(button('Border heap'))
-        await other.see('Core 63 °C.')
-        expect(other.complaints).toEqual([])
-      }
-      finally { await other.close() }
-      expect(gardener.complaints).toEqual([])
+      await readHeat(gardener, core)
     }
-    finally { await gardener.close() }
-  })
+    await gardener.daysLater(1)
+    await readHeat(gardener, '26')
+    await gardener.press(button('Take back'))
+    await readHeat(gardener, '60')
+    await gardener.daysLater(1)
+    await readHeat(gardener, '57')
+    await gardener.see('It peaked at 63 °C')
+    await gardener.press('[data-task="turned"] button')
+    await gardener.see('Border heap: turned.')
+    await gardener.daysLater(3)
+    await gardener.press(`[data-task="squeeze"] button`)
+    await gardener.press(button('One or two drops'))
+    await gardener.see('a wrung-out sponge')
+
+    // The batch page tells the same story.
+    await gardener.press(button('Border heap'))
+    await gardener.see('Core 63 °C.')
+    await gardener.see('Ready between')
+    await (await gardener.page.waitForSelector('[data-chart]'))!.evaluate(one => one.scrollIntoView())
+    const chart = await gardener.page.waitForSelector('[data-chart] svg', { visible: true })
+    expect((await chart!.boundingBox())!.height).toBeGreaterThan(200)
+    expect(await gardener.text()).not.toContain('Core 26 °C')
+
+    // Taken down months later: the compost lands in the store.
+    await gardener.daysLater(120)
+    await gardener.press('a[href$="/finish"]')
+    for (let bucket = 0; bucket < 3; bucket++) await gardener.press(more('How much fine compost'))
+    await gardener.type(field('How much bed compost'), '20')
+    await gardener.press(button('Into the store with it'))
+    await gardener.see('Border heap is taken down.')
+    await gardener.see('Came out')
+    await gardener.press(nav('Store'))
+    await gardener.see(/compost, sieved/)
+
+    // The backup, read on another profile.
+    const file = await savedBackup(gardener)
+    expect(JSON.parse(await readFile(file, 'utf8'))).toMatchObject({ format: 'wastrum-garden', version: 1 })
+    const other = await visit(screen)
+    try {
+      await other.go('/')
+      await other.press(button('Is my pile any good'))
+      await other.press(button('That is all'))
+      await other.press(nav('Garden'))
+      const input = await other.page.waitForSelector('input[type="file"]')
+      await input!.uploadFile(file)
+      await other.see('holds 1 heap')
+      await other.press(button('Replace what is here'))
+      await other.see('A backup was read in')
+      await other.see('Long border')
+      await other.press(nav('Yard'))
+      await other.press(button('Border heap'))
+      await other.see('Core 63 °C.')
+      expect(other.complaints).toEqual([])
+    }
+    finally { await other.close() }
+  }))
 })

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isSouthern, usualClimate } from '#core/garden/whereabouts'
 import type { Picture } from '#core/picture/picture'
 import type { Vessel } from '#core/vessel/vessel'
 
@@ -24,7 +25,7 @@ async function go(which: 'own' | 'demo', to: string): Promise<void> {
   busy.value = true
   await store.open(which)
   // A garden that comes from a backup brings its own settings.
-  if (store.documents.length === 0 && !to.startsWith('/garden')) await saveSettings({ units: usualUnits() })
+  if (store.documents.length === 0 && !to.startsWith('/garden')) await saveSettings({ units: usualUnits(), ...(isSouthern(timeZoneHere()) ? { climate: usualClimate(timeZoneHere()) } : {}) })
   await router.replace(to)
 }
 </script>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { CLIMATES, type Climate } from '#core/garden/climate'
+import type { Climate } from '#core/garden/climate'
 import { readContainers, readSettings, type WaterSource } from '#core/garden/settings'
+import { usualClimate } from '#core/garden/whereabouts'
 import { STARTING_CONTAINERS, type Container } from '#core/units/container'
 import type { UnitSystem } from '#core/units/system'
 import { ownGardenIsHere } from '~/storage/identity'
@@ -15,7 +16,7 @@ const { saveSettings, saveContainers } = useGardenSetup()
 const gardenName = ref('')
 const units = ref<UnitSystem>(usualUnits())
 const water = ref<WaterSource>('rain')
-const climate = shallowRef<Climate>(CLIMATES[1] as Climate)
+const climate = shallowRef<Climate>(usualClimate(timeZoneHere()))
 const containers = shallowRef<readonly Container[]>(STARTING_CONTAINERS[units.value])
 const busy = ref(false)
 

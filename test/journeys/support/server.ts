@@ -3,7 +3,7 @@ import { createServer } from 'node:net'
 import { fileURLToPath } from 'node:url'
 
 const BUILT = fileURLToPath(new URL('../../../.output/server/index.mjs', import.meta.url))
-/** The app with one more method that only tests know; `node scripts/made-up.mjs` builds it. */
+/** The app with one more method that only tests know; `node scripts/build-apart.mjs --made-up` builds it. */
 export const WITH_A_MADE_UP_METHOD = fileURLToPath(new URL('../../../.made-up/output/server/index.mjs', import.meta.url))
 
 /** A running server of the built app. */

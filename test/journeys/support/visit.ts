@@ -2,7 +2,9 @@ import { mkdtemp, rm } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import puppeteer, { type Browser, type BrowserContext, type ElementHandle, type Page } from 'puppeteer-core'
-import { afterAll } from 'vitest'
+import { afterAll, expect, inject } from 'vitest'
+import { moveClock, shiftTo, TODAY } from '../../clock/days'
+import { executablePath, FLAGS } from './chromium'
 
 /** The two screens that everything has to work on. */
 export const SCREENS = {
@@ -13,14 +15,13 @@ export const SCREENS = {
 } as const
 export type Screen = keyof typeof SCREENS
 
-const FLAGS = ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--lang=en-GB', '--accept-lang=en-GB']
-
-const executablePath = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium'
-
-/** One browser for all visits of a file: each visit is at home in a context of its own, as with a fresh profile. */
+/** One browser for all visits of all files: each visit is at home in a context of its own, as with a fresh profile. */
 let shared: Promise<Browser> | undefined
-const browserOfThisFile = () => shared ??= puppeteer.launch({ executablePath, headless: true, args: FLAGS })
-afterAll(async () => { await (await shared)?.close() })
+const theBrowser = () => shared ??= puppeteer.connect({ browserWSEndpoint: inject('browser'), protocolTimeout: 240_000 })
+afterAll(async () => {
+  await (await shared)?.disconnect()
+  shared = undefined
+})
 
 /** A browser whose profile outlives it, for what happens when it is killed. */
 export function browserAt(profile: string): Promise<Browser> {
@@ -41,20 +42,22 @@ export interface Visit {
   text(): Promise<string>
   /** Days go by: the page is opened again so much later. */
   daysLater(days: number): Promise<void>
+  /** Another tab of the same browser, on the same day. */
+  tab(): Promise<Page>
+  /** Where it is visited. */
+  readonly home: string
   shown(selector: string): Promise<boolean>
   close(): Promise<void>
 }
 
-/** Moves the page's clock forward by what the tab remembers; nothing else of the page is touched. */
-function clockShift(): void {
-  const shift = () => Number(sessionStorage.getItem('clock-shift') ?? 0)
-  const RealDate = Date
-  const Shifted = new Proxy(RealDate, {
-    construct: (target, values) => values.length === 0 ? new target(RealDate.now() + shift()) : Reflect.construct(target, values),
-    get: (target, key) => key === 'now' ? () => RealDate.now() + shift() : Reflect.get(target, key),
-  })
-  globalThis.Date = Shifted
+/** Lets a page live on a day: its clock and its focus are its own, whatever else the machine and other pages do. */
+export async function liveOn(page: Page, day = TODAY): Promise<void> {
+  await page.evaluateOnNewDocument(moveClock, shiftTo(day, realNow()))
+  await page.emulateFocusedPage(true)
 }
+
+/** The machine's clock: the one of the tests is ahead of it or behind. */
+const realNow = () => performance.timeOrigin + performance.now()
 
 /** Requests that are expected to fail while the server is gone are not complaints. */
 function listen(page: Page, home: string, complaints: string[], calm: () => boolean): void {
@@ -107,14 +110,32 @@ async function tapTaken(): Promise<boolean> {
   return !tap?.seen || tap.taken
 }
 
-/** Opens a browser with nothing in it on a screen. `serverGone` tells when failing requests are expected. */
-export async function visit(home: string, screen: Screen, serverGone: () => boolean = () => false): Promise<Visit> {
+/** As in a browser that knows no service workers. */
+function withoutServiceWorker(): void {
+  delete (Navigator.prototype as { serviceWorker?: unknown }).serviceWorker
+}
+
+/** What a visit may be told beside its screen. */
+export interface VisitOptions {
+  /** The day it begins on, where that matters; else the day of all tests. */
+  readonly on?: string
+  /** Whether failing requests are expected just now. */
+  readonly serverGone?: () => boolean
+  /** Another server than the one of all tests. */
+  readonly home?: string
+  /** Whether the app keeps itself for being offline: it then fetches all of its parts at every first visit. */
+  readonly keepsItself?: boolean
+}
+
+/** Opens a browser with nothing in it on a screen. */
+export async function visit(screen: Screen, { on = TODAY, serverGone = () => false, home = inject('home'), keepsItself = false }: VisitOptions = {}): Promise<Visit> {
   const downloads = await mkdtemp(join(tmpdir(), 'wastrum-downloads-'))
-  const context = await (await browserOfThisFile()).createBrowserContext({ downloadBehavior: { policy: 'allow', downloadPath: downloads } })
+  const context = await (await theBrowser()).createBrowserContext({ downloadBehavior: { policy: 'allow', downloadPath: downloads } })
   const page = await context.newPage()
   await page.setViewport(SCREENS[screen])
   const complaints: string[] = []
-  await page.evaluateOnNewDocument(clockShift)
+  await liveOn(page, on)
+  if (!keepsItself) await page.evaluateOnNewDocument(withoutServiceWorker)
   listen(page, home, complaints, serverGone)
   page.setDefaultTimeout(15_000)
 
@@ -176,7 +197,14 @@ export async function visit(home: string, screen: Screen, serverGone: () => bool
   }
 
   return {
-    page, context, downloads, complaints, press, see, text,
+    page, context, downloads, complaints, home, press, see, text,
+    tab: async () => {
+      const other = await context.newPage()
+      await other.setViewport(SCREENS[screen])
+      await liveOn(other, on)
+      if (!keepsItself) await other.evaluateOnNewDocument(withoutServiceWorker)
+      return other
+    },
     go: async (path) => {
       const answered = await page.goto(`${home}${path}`, { waitUntil: 'load' })
       if (answered && answered.status() >= 400) throw new Error(`${path} answered ${answered.status()}`)
@@ -201,6 +229,37 @@ export async function visit(home: string, screen: Screen, serverGone: () => bool
       await rm(downloads, { recursive: true, force: true, maxRetries: 5 })
     },
   }
+}
+
+/** A visit from beginning to end: the page has complained of nothing, and is closed whatever comes. */
+export async function walk(screen: Screen, work: (gardener: Visit) => Promise<void>, options: VisitOptions = {}): Promise<void> {
+  const gardener = await visit(screen, options)
+  try {
+    await work(gardener)
+    expect(gardener.complaints).toEqual([])
+  }
+  finally { await gardener.close() }
+}
+
+/** A walk through the demo garden, from one of its pages on. */
+export function walkDemo(screen: Screen, path: string, work: (gardener: Visit) => Promise<void>, options: VisitOptions = {}): Promise<void> {
+  return walk(screen, async (gardener) => {
+    await gardener.go('/welcome/demo')
+    await gardener.see('Apple bay')
+    if (path !== '/') await gardener.go(path)
+    await work(gardener)
+  }, options)
+}
+
+/** A walk in an own garden that has just been opened: nothing is on the bench, nothing in the store. */
+export function walkOwn(screen: Screen, work: (gardener: Visit) => Promise<void>, options: VisitOptions = {}): Promise<void> {
+  return walk(screen, async (gardener) => {
+    await gardener.go('/welcome/own')
+    await gardener.press(button('Open my garden'))
+    await gardener.see('What do you have?')
+    await gardener.page.keyboard.press('Escape')
+    await work(gardener)
+  }, options)
 }
 
 /** A button or link by what it says. */
