@@ -23,6 +23,8 @@ export const USUAL_MOISTURE = 0.15
 /** From here on wood is too wet to char well, and from here on it hardly burns. */
 export const DRY_ENOUGH = 0.2
 export const TOO_WET = 0.45
+/** Above this it is not lit: it smokes for hours. Practice of stoves and kilns: 0.2 to 0.25, wet basis. */
+export const NO_GO_MOISTURE = 0.25
 
 /** Specific heat of char, kJ/(kg·K); of water; and what a kilogram of steam takes along, kJ. */
 export const HEAT = { charKJ: 1.2, waterKJ: 4.19, steamKJ: 2257 } as const

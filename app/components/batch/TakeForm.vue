@@ -30,9 +30,12 @@ const inL = computed(() => goneInL(known.batch, materials.value))
 /** Loose stuff never grows; a tenth is left for containers that are filled unevenly. */
 const MOST_SHARE = 1.1
 const before = computed(() => cameOutL(known.batch))
+/** What has to come first, while it has not; what is taken all the same leaves the batch where it is, with all it still asks for. */
+const shut = computed(() => look.gates(known.batch, surroundings.value).find(({ id, open }) => id === known.method.takeGate && !open))
+const anyway = ref(false)
 
 /** What can hardly be is asked back before it is written: nothing out at the end, or far more out than ever went in. */
-const doubt = computed(() => ends.value === 'ends' && outputs.value.length > 0 && known.batch.uses.length === 0 && outL.value + before.value === 0
+const doubt = computed(() => ends.value === 'ends' && !shut.value && outputs.value.length > 0 && known.batch.uses.length === 0 && outL.value + before.value === 0
   ? 'Nothing came out of it at all? Say how much there is; or, if it is truly gone, say so once more.'
   : inL.value > 0 && outL.value + before.value > inL.value * MOST_SHARE
     ? `${quantity('volume', outL.value + before.value)} out of ${quantity('volume', inL.value)} is more than went in: check the number and the container. If it is so, say so once more.`
@@ -47,7 +50,7 @@ async function save(): Promise<void> {
     const amount = amounts.value[index]
     return amount && amount.count > 0 ? [{ materialId, amount, ...(sieveMm ? { sieveMm } : {}) }] : []
   })
-  const over = ends.value === 'ends'
+  const over = ends.value === 'ends' && !shut.value
   const done = await record(
     { kind: 'took', at: new Date().toISOString(), batchId: known.batch.id, ...(height ? { heightM: heightM.value } : {}), products, ends: over },
     over ? `${known.batch.name} is ${words.takenDown.toLowerCase()}.` : `${known.batch.name}: ${quantity('volume', outL.value)} taken out.`, outL.value > 0 ? `${quantity('volume', outL.value)} went into the store.` : '',
@@ -137,6 +140,15 @@ async function save(): Promise<void> {
         {{ asked }}
       </p>
       <p
+        v-if="shut"
+        class="caution"
+        data-refused
+      >
+        <strong>{{ shut.label }}:</strong> {{ shut.reason }}<template v-if="anyway">
+          It stays on the round until then.
+        </template>
+      </p>
+      <p
         v-for="caution in known.method.takeCautions"
         :key="caution"
         class="caution"
@@ -144,8 +156,18 @@ async function save(): Promise<void> {
         {{ caution }}
       </p>
       <button
+        v-if="shut && !anyway && !shut.never"
+        type="button"
+        class="tap aside-note underline underline-offset-3 decoration-dotted"
+        data-anyway
+        @click="anyway = true"
+      >
+        it was done all the same
+      </button>
+      <button
+        v-if="!shut || anyway"
         class="label-button strong w-full sm:w-auto"
-        :disabled="ends === 'goes-on' && outL === 0"
+        :disabled="(ends === 'goes-on' || shut !== undefined) && outL === 0"
       >
         {{ asked && asked === doubt ? 'It is so: record it' : outputs.length > 0 && (outL > 0 || !known.method.inParts) ? 'Into the store with it' : words.takenDown }}
       </button>

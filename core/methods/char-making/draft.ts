@@ -1,5 +1,5 @@
 import { addDays } from 'date-fns'
-import { TOO_WET, DRY_ENOUGH } from '../../char/constants'
+import { DRY_ENOUGH, NO_GO_MOISTURE, TOO_WET } from '../../char/constants'
 import { usableL } from '../../char/price'
 import { materialOf, type Ingredient } from '../../mix/portion'
 import { numberOf } from '../../questions/question'
@@ -8,13 +8,15 @@ import { counted } from '../../units/plural'
 import { range } from '../../units/range'
 import { asVessel, siteFillM, siteVolumeL } from '../../vessel/site'
 import type { BuildStep, Draft, Fact, Proposal, Surroundings, Verdict, Warning } from '../contract'
-import { ASH_BURNS, beforeCautions, DUST, MONOXIDE } from './cautions'
+import { ASH_BURNS, beforeCautions, DUST, MONOXIDE, SALTY } from './cautions'
+import { endingAt, type Ending } from './endings'
 import { bagOf, compared, priceText } from './compare'
-import { isBurnable, loadOf, yielded, type Load, type Yielded } from './load'
+import { isBurnable, loadOf, lostL, yielded, type Load, type Yielded } from './load'
 import { ownBurns } from './own'
 import { burnPicture } from './picture'
-import { waterNeedL } from './state'
-import { stepOf } from './steps'
+import { fireWater, stepsOf as stepsIn } from './state'
+import { stepOf, titleOf } from './steps'
+import { atHandText, roundedUpL } from './water'
 import { wayOf, type Way } from './ways'
 import { DONE, FED, WANTED, WHERE } from './words'
 
@@ -22,6 +24,7 @@ interface Thought {
   readonly proposal: Proposal
   readonly surroundings: Surroundings
   readonly way: Way
+  readonly ending: Ending | undefined
   readonly load: Load
   readonly gives: Yielded
   /** Litres of crushed, usable char. */
@@ -49,12 +52,12 @@ export function refusalOf({ way, proposal, load, surroundings }: Pick<Thought, '
   const { units } = surroundings
   const roomL = siteVolumeL(proposal.site) * way.fills
   // A cone or a pit is fed while it burns down; everything else is stacked at once.
-  if (way.burns && !way.steps.includes(FED) && load.litres > roomL * OVERFULL) return `The ${asVessel(proposal.site).name.toLowerCase()} takes ${quantityText('volume', units, roomL)} at a time, and ${quantityText('volume', units, load.litres)} lie on the bench: what is too much is the next load.`
+  if (way.burns && !way.begins.includes(FED) && load.litres > roomL * OVERFULL) return `The ${asVessel(proposal.site).name.toLowerCase()} takes ${quantityText('volume', units, roomL)} at a time, and ${quantityText('volume', units, load.litres)} lie on the bench: what is too much is the next load.`
   return load.odd
 }
 
 function verdictOf(thought: Thought): Verdict {
-  const { way, load, crushedL, wantedL, surroundings: { units }, gives } = thought
+  const { way, load, crushedL, wantedL, surroundings: { units } } = thought
   const litres = (value: number) => quantityText('volume', units, value)
   const span = spanText('volume', units, crushedL.low, crushedL.high)
   const refused = refusalOf(thought)
@@ -62,14 +65,14 @@ function verdictOf(thought: Thought): Verdict {
   const loads = Math.max(1, Math.ceil(wantedL / Math.max(0.1, crushedL.typical)))
   if (way.bought) return { grade: 'good', text: `${counted(loads, 'bag gives', 'bags give')} the ${litres(wantedL)} wanted: about ${litres(crushedL.typical)} a bag, crushed and sifted.` }
   if (!way.burns) return { grade: 'good', text: `About ${litres(Math.max(1, crushedL.typical))} a pail, crushed: ${counted(loads, 'evening', 'evenings')} for the ${litres(wantedL)} wanted. Picked up as it comes.` }
-  const dry = yielded({ ...load, moisture: 0.15, dampness: range(0.13, 0.15, 0.18), wetKg: load.wetKg * (1 - load.moisture) / 0.85 }, way)
-  const lost = dry.typical.ok && gives.typical.ok ? dry.typical.value.crushedL - gives.typical.value.crushedL : 0
+  const lost = lostL(load, way)
+  if (load.moisture > NO_GO_MOISTURE) return { grade: 'poor', text: `At ${Math.round(100 * load.moisture)} % water it is not lit: it would smoke for hours, and give about ${litres(lost)} less. Go or no-go stops above ${Math.round(100 * NO_GO_MOISTURE)} %.`, advice: 'Dry it under cover for some weeks.' }
   if (load.moisture > DRY_ENOUGH) return { grade: 'workable', text: `At ${Math.round(100 * load.moisture)} % water it smokes, and gives about ${litres(lost)} less: ${span}. Under ${Math.round(100 * DRY_ENOUGH)} % it burns clean.`, advice: 'Dry it under cover for some weeks.' }
   if (crushedL.high < A_POT_L && wantedL > A_POT_L) return { grade: 'workable', text: `This gives ${span}: enough for a few pots, not for a bed. ${counted(loads, 'load', 'loads')} for the ${litres(wantedL)} wanted.` }
   return { grade: loads > 3 ? 'workable' : 'good', text: `One load gives ${span} of crushed char${load.assumed ? ', with the vessel full of dry wood' : ''}: ${counted(loads, 'load', 'loads')} for the ${litres(wantedL)} wanted.` }
 }
 
-function factsOf({ way, load, gives, crushedL, proposal, surroundings }: Thought): Fact[] {
+function factsOf({ way, ending, load, gives, crushedL, proposal, surroundings }: Thought): Fact[] {
   const { units } = surroundings
   const litres = (value: number) => quantityText('volume', units, value)
   const kilograms = (value: number) => quantityText('mass', units, value, 1)
@@ -80,16 +83,22 @@ function factsOf({ way, load, gives, crushedL, proposal, surroundings }: Thought
   const { minutes, litres: yields } = ownBurns(way, surroundings)
   const usual = way.minutes(load)
   const burn = gives.typical.ok ? gives.typical.value : undefined
+  const { stopL, needL } = fireWater(ending, gives, units)
   return [
     { label: 'Crushed char', value: spanText('volume', units, crushedL.low, crushedL.high), why: yields.from > 0 ? `learned from ${counted(yields.from, 'burn', 'burns')} of your own` : `${kilograms(load.wetKg * (1 - load.moisture))} of dry wood, ${Math.round(100 * way.yieldOfDry.low)} to ${Math.round(100 * way.yieldOfDry.high)} % of it becomes char; crushing takes a third of the bulk` },
     ...(way.burns ? [{ label: 'It takes', value: `${Math.round(usual * minutes.low / 5) * 5} to ${Math.round(usual * minutes.high / 5) * 5} minutes`, why: minutes.from > 0 ? `learned from ${counted(minutes.from, 'burn', 'burns')} of your own` : 'as is usual for such a load; your own burns sharpen it' }] : []),
     ...(burn
       ? [
-          { label: 'Water at hand', value: `at least ${litres(Math.ceil(waterNeedL(gives)))}`, why: `the char's own bulk (${litres(burn.lumpL)} of lumps), and what boils off` },
+          ...(way.burns ? [{ label: 'Water at hand', value: atHandText(needL, units, surroundings.waterCan), why: stopL > 0 ? `beside any fire; stopping this one takes about ${litres(roundedUpL(stopL, units))}: the char's own bulk (${litres(burn.lumpL)} of lumps), and what boils off or runs away` : 'beside any fire; this one is stopped by its lid' }] : []),
           { label: 'Where it goes', value: `${Math.round(100 * burn.char.carbon / burn.wood.carbon)} % of the carbon stays`, why: `${kilograms(burn.air.water)} of water and the rest of the carbon go up; ${kilograms(burn.char.ash)} of ash stays in the pieces, ${kilograms(burn.looseAshKg)} lies loose` },
         ]
       : []),
   ]
+}
+
+/** Peels bring more potash and salt than wood does. */
+function isSalty({ ingredients }: Pick<Proposal, 'ingredients'>): boolean {
+  return ingredients.some(({ material }) => material.family === 'kitchen')
 }
 
 function warningsOf({ proposal, load, way }: Thought): Warning[] {
@@ -101,21 +110,25 @@ function warningsOf({ proposal, load, way }: Thought): Warning[] {
   ]
 }
 
-function stepsOf({ way, load, gives, surroundings }: Thought): BuildStep[] {
+function stepsOf({ way, ending, load, gives, surroundings, proposal }: Thought): BuildStep[] {
   const { units } = surroundings
   const after: BuildStep[] = [
     { title: 'Test it', detail: 'It snaps, rings, marks paper black, smells of nothing. Brown ends go into the next burn.', cautions: [] },
-    ...(way.bought ? [] : [{ title: 'Shake out the ash, rinse', detail: `Ash is a lot of its own. Rinse until the water is as good as neutral${way.ashy ? ': this way it usually takes several rounds' : ''}.`, cautions: [ASH_BURNS] }]),
+    ...(way.bought ? [] : [{ title: 'Shake out the ash, rinse', detail: `Ash is a lot of its own. Rinse until the water is as good as neutral${way.ashy ? ': this way it usually takes several rounds' : ''}.`, cautions: [ASH_BURNS, ...(isSalty(proposal) ? [SALTY] : [])] }]),
     { title: 'Damp it and crush it', detail: 'Most of it 5 to 15 mm; two thirds of the litres are left.', cautions: [DUST] },
     { title: 'Into the store, raw', detail: 'Fine and coarse apart. Charged before it goes on a bed.', cautions: [] },
   ]
   if (way.bought) return [{ title: 'Read the bag', detail: 'Plain wood, no binder, no lighter. Knock on a piece: it rings.', cautions: beforeCautions(way) }, ...after]
-  const burning = way.steps.flatMap((id): BuildStep[] => {
+  const burning = stepsIn(way, ending).flatMap((id): BuildStep[] => {
     const step = stepOf(id)
     const signs = id === DONE ? `${way.signs.join('. ')}. ` : ''
-    return step ? [{ title: step.title, detail: `${signs}${step.how({ way, load, needL: Math.ceil(waterNeedL(gives)) }, units)}`, cautions: step.cautions }] : []
+    if (!step || !ending) return []
+    const fire = { way, load, ending, units, can: surroundings.waterCan, ...fireWater(ending, gives, units) }
+    return [{ title: titleOf(step, ending), detail: `${signs}${step.how(fire)}`, cautions: step.cautions }]
   })
-  return [{ title: 'Stack it', detail: `${quantityText('volume', units, load.litres)} of ${load.moisture > DRY_ENOUGH ? 'wood' : 'dry wood'}, dense stems below, kindling on top.`, cautions: beforeCautions(way) }, ...burning, ...after]
+  const wood = `${quantityText('volume', units, load.litres)} of ${load.moisture > DRY_ENOUGH ? 'wood' : 'dry wood'}`
+  const stacked = way.closed ? { title: 'Fill it', detail: `${wood}, cut short, the lid on, one hole open.` } : { title: 'Stack it', detail: `${wood}, dense stems below, kindling on top.` }
+  return [{ ...stacked, cautions: beforeCautions(way) }, ...burning, ...after]
 }
 
 function bagged({ way, proposal, surroundings }: Thought): Ingredient[] | undefined {
@@ -137,7 +150,7 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const bag = bagOf(way, answers)
   const of = (typical: number, by: { low: number, typical: number, high: number }) => range(typical * by.low, typical * by.typical, typical * by.high)
   const crushedL = way.bought ? of(usableL(bag), { low: 0.85, typical: 1, high: 1.1 }) : own.litres.from > 0 ? of(gives.crushedL.typical, own.litres) : gives.crushedL
-  const thought: Thought = { proposal, surroundings, way, load, gives, crushedL, wantedL: numberOf(answers, WANTED) ?? 40 }
+  const thought: Thought = { proposal, surroundings, way, ending: way.endings && endingAt(site, way.endings), load, gives, crushedL, wantedL: numberOf(answers, WANTED) ?? 40 }
   const { units, now } = surroundings
   const refusal = refusalOf(thought)
   const recipe = bagged(thought)

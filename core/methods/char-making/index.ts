@@ -7,6 +7,7 @@ import { look } from './look'
 import { PADS } from './pads'
 import { SITES, sitesOf } from './sites'
 import { WAYS } from './ways'
+import { COLD } from './words'
 
 /** Getting char: burnt, picked out of a stove, or bought; tested, cleaned, crushed, and put into the store raw. */
 export const charMaking: Method = {
@@ -26,8 +27,9 @@ export const charMaking: Method = {
   asks: asksOf,
   feeds: ['wood', 'kitchen', 'char'],
   pads: PADS,
-  taskWords: { burn: 'burning', quench: 'quenching', evening: 'feeling it in the evening', morning: 'feeling it in the morning', snap: 'the snap test', rinse: 'rinsing', crush: 'crushing', take: 'putting it into the store' },
+  taskWords: { burn: 'burning', quench: 'quenching', seal: 'closing it', evening: 'the first look', morning: 'the second look', snap: 'the snap test', rinse: 'rinsing', crush: 'crushing', take: 'putting it into the store' },
   takeCautions: [DUST, REIGNITES],
+  takeGate: COLD,
   inParts: false,
   draft: draftOf,
   look,

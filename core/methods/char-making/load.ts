@@ -1,3 +1,4 @@
+import { USUAL_MOISTURE } from '../../char/constants'
 import { burnt, type Burnt, type BurnTrouble } from '../../char/burn'
 import { woodMoisture, type Dryness, type Thickness, THICKNESSES } from '../../char/wood'
 import type { Answers } from '../../journal/garden'
@@ -71,4 +72,14 @@ export function yielded(load: Pick<Load, 'wetKg' | 'dampness' | 'moisture'>, { y
     return one.ok ? one.value.crushedL : 0
   }
   return { typical: burnt(load.wetKg, load.moisture, yieldOfDry.typical), crushedL: range(litres(yieldOfDry.low, load.dampness.high), litres(yieldOfDry.typical, load.moisture), litres(yieldOfDry.high, load.dampness.low)) }
+}
+
+/** Litres of crushed char that water in the wood costs, against the same wood dry; never below 0. */
+export function lostL(load: Pick<Load, 'wetKg' | 'moisture'>, way: Way, moisture = load.moisture): number {
+  const dryKg = load.wetKg * (1 - load.moisture)
+  const of = (share: number) => {
+    const one = burnt(dryKg / (1 - share), share, way.yieldOfDry.typical)
+    return one.ok ? one.value.crushedL : 0
+  }
+  return Math.max(0, of(USUAL_MOISTURE) - of(Math.min(0.44, moisture)))
 }

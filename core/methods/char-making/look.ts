@@ -5,19 +5,22 @@ import type { Picture } from '../../picture/picture'
 import { numberOf } from '../../questions/question'
 import { numberText, quantityText, spanText } from '../../units/format'
 import { DOSE_AREA } from '../../units/small'
+import { dayText, timeText } from '../../units/dates'
 import { counted } from '../../units/plural'
+import type { UnitSystem } from '../../units/system'
 import { daysBetween, DAY_MS } from '../../units/time'
 import { siteFillM, asVessel } from '../../vessel/site'
 import type { Fact, Gate, Look, NamedWindow, Output, Surroundings } from '../contract'
 import { crushedOf } from './crushing'
-import { guideOf, looksDue } from './guide'
+import { guideOf } from './guide'
 import { litresGiven, minutesTaken } from './own'
 import { burnPicture } from './picture'
 import { NEUTRAL_PH } from './said'
 import { progressOf, standingOf } from './standing'
-import { mayLight, theBurn } from './state'
+import { mayLight, theBurn, type Burn } from './state'
 import { tasksOf } from './tasks'
-import { ASHED, CRUSHED, GO, LIT, QUENCHED, RINSE, SEALED } from './words'
+import { atHandText, roundedUpL } from './water'
+import { ASHED, COLD, CRUSHED, DONE, GO, LIT, PICKED, QUENCHED, RINSE, SEALED } from './words'
 
 function momentOn({ began }: BegunBatch, { now }: Surroundings, day?: number): Date {
   return day === undefined ? now : new Date(Math.min(now.getTime(), Date.parse(began.at) + day * DAY_MS))
@@ -47,12 +50,16 @@ function windows(batch: BegunBatch, surroundings: Surroundings): NamedWindow[] {
       reasons: [from > 0 ? `Learned from ${counted(from, 'burn', 'burns')} of your own.` : 'As is usual for such a load; your own burns sharpen it.', 'The signs decide, not the clock.'],
     }]
   }
-  const cooled = burn.last(QUENCHED) ?? burn.last(SEALED)
-  if ((burn.phase === 'cooling' || burn.phase === 'hot-again') && cooled) {
-    const { morning } = looksDue(new Date(cooled.at))
-    return [{ id: 'cold', label: 'Cold', coming: 'Cold between', begun: 'May be cold since', announced: 'may be cold', from: morning, to: addHours(morning, 24), reasons: ['Char re-ignites for a day and more; only the hand says that it is cold.'] }]
+  const { next } = burn.cooling ?? {}
+  if (burn.phase === 'cooling' && next) {
+    return [{ id: 'cold', label: 'Cold', coming: 'Cold between', begun: 'May be cold since', announced: 'may be cold', from: next.due, to: addHours(next.due, 24), reasons: ['Char lights again for a day and more; only the hand says that it is cold, and twice.'] }]
   }
   return []
+}
+
+/** Why so much water stands ready. */
+function waterWhy({ stopL }: Pick<Burn, 'stopL'>, units: UnitSystem): string {
+  return stopL > 0 ? `beside any fire; stopping this one takes about ${quantityText('volume', units, roundedUpL(stopL, units))}` : 'beside any fire; this one is stopped by its lid'
 }
 
 function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
@@ -68,7 +75,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   return [
     ...(burn.way.bought ? [] : [{ label: given ? 'It gave' : 'It should give', value: given ? litres(given) : spanText('volume', units, burn.crushedL.low, burn.crushedL.high), why: given ? `crushed; usual for the load ${litres(burn.gives.crushedL.typical)}` : burn.own.litres.from > 0 ? `learned from ${counted(burn.own.litres.from, 'burn', 'burns')}: ${Math.round(100 * burn.own.litres.typical)} % of what is usual` : `crushed, of ${litres(burn.load.litres)} of wood with ${Math.round(100 * burn.load.moisture)} % water` }]),
     ...(minutes ? [{ label: 'It burnt', value: `${Math.round(minutes)} minutes`, why: `usual for the load ${Math.round(burn.way.minutes(burn.load))}; the next one learns from it` }] : []),
-    ...(burn.way.steps.includes(QUENCHED) && !burn.last(QUENCHED) ? [{ label: 'Water at hand', value: `at least ${litres(Math.ceil(burn.needL))}`, why: 'the bulk of the char, and what boils off' }] : []),
+    ...(burn.way.burns && !burn.cooling?.stoppedAt ? [{ label: 'Water at hand', value: atHandText(burn.needL, units, surroundings.waterCan), why: waterWhy(burn, units) }] : []),
     ...(ashKg > 0 ? [{ label: 'Ash', value: `${quantityText('mass', units, ashKg, 1)}, ${numberText(100 * ashKg / (ashKg + charKg))} % of all`, why: `for sour soil only, a handful on ${DOSE_AREA[units].words} a year; the beds page says where` }] : []),
     ...(rinses.length > 0 ? [{ label: 'Rinsed', value: `pH ${rinses.map(value => numberText(value, 1)).join(', ')}`, why: rinses.at(-1)! <= NEUTRAL_PH ? 'as good as neutral' : 'not neutral so far' }] : []),
     ...(crushed ? [{ label: 'Crushed', value: `${litres(crushed.beforeL)} to ${litres(crushed.afterL)}`, why: `about ${litres(crushed.fineL)} under 5 mm, ${litres(crushed.middleL)} between, ${litres(crushed.coarseL)} over 15 mm` }] : []),
@@ -77,10 +84,24 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
 
 function gates(batch: BegunBatch, surroundings: Surroundings): Gate[] {
   const burn = theBurn(batch, surroundings)
-  if (!burn.way.burns || batch.ended || burn.last(LIT)) return []
+  if (batch.ended) return []
+  return [...lighting(burn, surroundings), ...opening(burn)]
+}
+
+/** Before it is opened, crushed and stored: cold at both looks. */
+function opening({ ending, cooling, last }: Burn): Gate[] {
+  if (!ending || !cooling || !(last(DONE) || last(PICKED) || cooling.stoppedAt)) return []
+  const waits = cooling.next ? ` The next look is on ${dayText(cooling.next.due)}, from ${timeText(cooling.next.due)} on.` : ''
+  const reason = cooling.coldAt ? 'Cold at both looks.' : `${ending.coldAfterHours > 12 ? 'Cold by hand, and not before a day has gone.' : 'Not before it was cold at two looks, twelve hours apart.'} It lights again, in a store too.${waits}`
+  return [{ id: COLD, label: 'Opened, crushed, stored', open: cooling.coldAt !== undefined, reason }]
+}
+
+/** Before it is lit: go or no-go. */
+function lighting(burn: Burn, surroundings: Surroundings): Gate[] {
+  if (!burn.way.burns || burn.last(LIT)) return []
   const open = mayLight(burn, surroundings.now)
   const roofed = burn.going !== undefined && !burn.going.go && burn.last('checked')?.answers.ground === 'roofed'
-  const reason = open ? `Go: nothing speaks against it. ${burn.going?.minds.join(' ') ?? ''}`.trim() : burn.going && !burn.going.go ? burn.going.stops.join(' ') : burn.going ? 'The check is hours old: wind and rules change, so check again.' : 'Not before rules, wind, ground, neighbours and water were asked.'
+  const reason = open ? `Go: nothing speaks against it. ${burn.going?.minds.join(' ') ?? ''}`.trim() : burn.going && !burn.going.go ? burn.going.stops.join(' ') : burn.going ? 'The check is hours old: wind and rules change, so check again.' : 'Not before rules, wind, ground, wood, neighbours and water were asked.'
   return [{ id: GO, label: 'Lighting it', open, reason, ...(roofed ? { never: true } : {}) }]
 }
 

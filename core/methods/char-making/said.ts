@@ -3,7 +3,7 @@ import { numberOf } from '../../questions/question'
 import { quantityText } from '../../units/format'
 import type { Range } from '../../units/range'
 import type { UnitSystem } from '../../units/system'
-import { goingOf } from './go'
+import { goingOf, type FireToLight } from './go'
 
 /** As neutral as rinse water of char gets: below this it is done. */
 export const NEUTRAL_PH = 8
@@ -19,15 +19,9 @@ export function roundsToGo(values: readonly number[]): number | undefined {
 
 /** What is said back when something of a burn is recorded. */
 export const padsSaid = {
-  /** @param needL litres of water that quenching takes. */
-  checked(answers: Answers, needL: number, units: UnitSystem) {
-    const { go, stops, minds } = goingOf(answers, needL, units)
+  checked(answers: Answers, fire: FireToLight) {
+    const { go, stops, minds } = goingOf(answers, fire)
     return go ? { said: 'go.', answer: minds.join(' ') } : { said: 'no-go.', answer: stops.join(' ') }
-  },
-  found({ found }: Answers): string {
-    if (found === 'cold') return 'Good.'
-    if (found === 'smoke') return 'Drown it again at once, spread it thinner, and stay with it.'
-    return found === 'warm' ? 'Wet it again, spread it thinner, and feel again in two hours.' : ''
   },
   sound: ({ snaps, streak, tar }: Answers) => snaps === 'yes' && streak === 'yes' && tar === 'no',
   snapped(answers: Answers) {

@@ -1,16 +1,38 @@
 import type { BegunBatch, Did } from '../../journal/garden'
-import { quenchL } from '../../char/quench'
 import { HOUR_MS } from '../../units/time'
 import { keptFor, type Surroundings } from '../contract'
-import { goingOf, type Going } from './go'
-import { yielded, type Load, type Yielded } from './load'
+import { coolingOf, endingOf, type Cooling } from './cooling'
+import type { Ending } from './endings'
+import { goingOf, type FireToLight, type Going } from './go'
+import { lostL, yielded, type Load, type Yielded } from './load'
 import { burnLoad, ownBurns, type OwnBurns } from './own'
 import { wayOf, type Way } from './ways'
-import { CHECKED, CRUSHED, DONE, EVENING, LIT, MORNING, PICKED, QUENCHED, SEALED } from './words'
+import { atHandL, stoppingL } from './water'
+import { CHECKED, CRUSHED, DONE, LIT, PICKED } from './words'
 import type { Range } from '../../units/range'
+import type { UnitSystem } from '../../units/system'
 
 /** A check is good for so long: wind and people change. */
 const CHECK_HOURS = 3
+
+/** What is done in one go: until it is burnt through, and then until it is cold. */
+export function stepsOf({ begins }: Pick<Way, 'begins'>, ending: Ending | undefined): readonly string[] {
+  return [...begins, ...(ending?.steps ?? [])]
+}
+
+/** Litres that stopping a fire takes, and that stand ready before it is lit. */
+export function fireWater(ending: Ending | undefined, gives: Pick<Yielded, 'typical'>, units: UnitSystem): { readonly stopL: number, readonly needL: number } {
+  const stopL = ending ? stoppingL(ending, gives) : 0
+  return { stopL, needL: atHandL(stopL, units) }
+}
+
+/** What a batch's fire is weighed by before it is lit. */
+export function fireToLight(batch: BegunBatch, surroundings: Surroundings): FireToLight {
+  const way = wayOf(batch.began.approachId)
+  const load = burnLoad(batch, surroundings)
+  const { units, waterCan: can } = surroundings
+  return { ...fireWater(endingOf(batch), yielded(load, way), units), units, can, lostL: moisture => lostL(load, way, moisture) }
+}
 
 /** Everything that is known of a burn, worked out once. */
 export interface Burn {
@@ -21,30 +43,28 @@ export interface Burn {
   /** Minutes from lighting to done, eight times in ten. */
   readonly minutes: Range
   readonly crushedL: Range
-  /** Litres of water to have at hand. */
+  /** How it is brought to its end; nothing for what was bought. */
+  readonly ending: Ending | undefined
+  readonly cooling: Cooling | undefined
+  /** What is done in one go, in order. */
+  readonly steps: readonly string[]
+  /** Litres of water that stopping it takes, and to have at hand before it is lit. */
+  readonly stopL: number
   readonly needL: number
   readonly going: Going | undefined
   readonly checkedAt: Date | undefined
   readonly at: (deed: string) => Date | undefined
   readonly last: (deed: string) => Did | undefined
-  readonly phase: 'stacked' | 'burning' | 'to-quench' | 'cooling' | 'hot-again' | 'to-crush' | 'crushed' | 'ended'
+  readonly phase: 'stacked' | 'burning' | 'to-stop' | 'cooling' | 'hot-again' | 'to-crush' | 'crushed' | 'in-store' | 'ended'
 }
 
-/** Water for a load: the char's own bulk and what boils off. */
-export function waterNeedL({ typical }: Yielded): number {
-  return typical.ok ? quenchL(typical.value.lumpL, typical.value.charKg) : 0
-}
-
-function phaseOf(batch: BegunBatch, way: Way, last: Burn['last']): Burn['phase'] {
+function phaseOf(batch: BegunBatch, ending: Ending | undefined, cooling: Cooling | undefined, last: Burn['last']): Burn['phase'] {
   if (batch.ended) return 'ended'
-  if (last(CRUSHED)) return 'crushed'
-  if (way.bought) return 'to-crush'
-  const looked = [last(EVENING), last(MORNING)].flatMap(one => one ?? []).sort((a, b) => a.at < b.at ? -1 : 1).at(-1)
-  const cooled = last(QUENCHED) ?? last(SEALED)
-  if (looked && looked.answers.found !== 'cold' && (!cooled || cooled.at <= looked.at)) return 'hot-again'
-  if (last(MORNING)?.answers.found === 'cold') return 'to-crush'
-  if (cooled) return 'cooling'
-  if (last(DONE) || last(PICKED)) return 'to-quench'
+  if (!ending || !cooling) return last(CRUSHED) ? 'crushed' : 'to-crush'
+  if (cooling.hotAgain) return 'hot-again'
+  if (cooling.coldAt) return batch.takings.length > 0 ? 'in-store' : last(CRUSHED) ? 'crushed' : 'to-crush'
+  if (cooling.stoppedAt) return 'cooling'
+  if (last(DONE) || last(PICKED)) return 'to-stop'
   return last(LIT) ? 'burning' : 'stacked'
 }
 
@@ -60,14 +80,16 @@ export const burnOf = keptFor((batch: BegunBatch, surroundings: Surroundings): B
     const first = batch.did.find(one => one.deed === deed)
     return first && new Date(first.at)
   }
-  const needL = waterNeedL(gives)
+  const ending = endingOf(batch)
+  const cooling = ending && coolingOf(batch, ending)
+  const { stopL, needL } = fireWater(ending, gives, surroundings.units)
   const checked = last(CHECKED)
   const by = (of: number, times: Range): Range => ({ low: of * times.low, typical: of * times.typical, high: of * times.high })
   return {
-    way, load, gives, own, needL, at, last, phase: phaseOf(batch, way, last),
+    way, load, gives, own, ending, cooling, steps: stepsOf(way, ending), stopL, needL, at, last, phase: phaseOf(batch, ending, cooling, last),
     minutes: by(usual, own.minutes),
     crushedL: own.litres.from > 0 ? by(gives.crushedL.typical, own.litres) : gives.crushedL,
-    going: checked && goingOf(checked.answers, needL, surroundings.units), checkedAt: checked && new Date(checked.at),
+    going: checked && goingOf(checked.answers, fireToLight(batch, surroundings)), checkedAt: checked && new Date(checked.at),
   }
 })
 

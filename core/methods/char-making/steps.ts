@@ -2,9 +2,12 @@ import type { Answers } from '../../journal/garden'
 import { numberOf, type Question } from '../../questions/question'
 import { quantityText } from '../../units/format'
 import type { UnitSystem } from '../../units/system'
-import { FIRE, MONOXIDE, REIGNITES, RULES, STEAM, VENT, WATER } from './cautions'
+import type { ContainerThen } from '../../units/container'
+import { FIRE, MONOXIDE, REIGNITES, RULES, STEAM, WATER } from './cautions'
+import type { Ending } from './endings'
 import { GO_ASKS } from './go'
 import type { Burn } from './state'
+import { atHandText, roundedUpL } from './water'
 import { CHECKED, CHIMNEY, COVERED, DONE, EVENING, FED, GO, LIT, MORNING, PICKED, QUENCHED, SEALED, SPREAD } from './words'
 
 /** One step of a burn: what is done, what is recorded of it, and what is said. */
@@ -12,31 +15,41 @@ export interface BurnStep {
   readonly id: string
   readonly label: string
   readonly icon: string
-  readonly title: string
-  readonly how: (burn: Pick<Burn, 'way' | 'load' | 'needL'>, units: UnitSystem) => string
+  /** What it is called in a way that ends like this. */
+  readonly title: string | ((ending: Ending) => string)
+  readonly how: (fire: Fire) => string
   readonly asks: readonly Question[]
   readonly cautions: readonly string[]
   readonly gate?: string
   /** In the log. */
   readonly words: (answers: Answers, units: UnitSystem) => string
-  readonly answer: string
+  readonly answer: string | ((ending: Ending, answers: Answers) => string)
+}
+
+/** A fire as its steps tell of it: planned or lit. */
+export interface Fire extends Pick<Burn, 'way' | 'load' | 'stopL' | 'needL'> {
+  readonly ending: Ending
+  readonly units: UnitSystem
+  readonly can: ContainerThen
 }
 
 const litres = (units: UnitSystem, value: number) => quantityText('volume', units, Math.ceil(value))
+const stopWater = ({ stopL, units }: Fire) => quantityText('volume', units, roundedUpL(stopL, units))
 const FOUND: Question = { id: 'found', kind: 'choice', label: 'Felt by hand, all of it, underneath too', choices: [{ id: 'cold', label: 'cold everywhere' }, { id: 'warm', label: 'warm somewhere' }, { id: 'smoke', label: 'smoke or glow' }] }
 const foundWords = (when: string) => ({ found }: Answers) => found === 'cold' ? `${when}: cold everywhere.` : found === 'smoke' ? `${when}: smoke or glow.` : found === 'warm' ? `${when}: still warm somewhere.` : `${when}: looked at.`
+const foundAnswer = ({ found }: Ending, answers: Answers) => answers.found === 'cold' ? 'Good.' : answers.found === 'smoke' ? found.smoke : answers.found === 'warm' ? found.warm : ''
 const plain = (said: string) => () => said
 
 /** Every step there is; a way says which of them are its own, and in what order. */
 export const BURN_STEPS: readonly BurnStep[] = [
   {
     id: CHECKED, label: 'Go or no-go', icon: 'i-ph-hand-palm', title: 'Go or no-go', asks: GO_ASKS, cautions: [RULES, MONOXIDE],
-    how: ({ needL }, units) => `Before anything is lit, answer all of it. Quenching takes at least ${litres(units, needL)} of water, standing ready.`,
+    how: ({ needL, units, can }) => `Before anything is lit, answer all of it. Standing ready: ${atHandText(needL, units, can)}.`,
     words: ({ rules, wind }) => `Checked before lighting: rules ${rules === 'allowed' ? 'allow it' : rules === 'banned' ? 'forbid it' : 'not asked'}, wind ${typeof wind === 'string' ? wind : 'not said'}.`, answer: '',
   },
   {
-    id: LIT, label: 'Lit', icon: 'i-ph-fire', title: 'Light it on top', asks: [], cautions: [WATER, FIRE], gate: GO, words: plain('Lit.'), answer: 'Stay with it until it is cold.',
-    how: ({ way, load }, units) => way.lighting ?? `Fine dry kindling on top, dense stems below: ${litres(units, load.litres)} in all. Light it at several places.`,
+    id: LIT, label: 'Lit', icon: 'i-ph-fire', title: 'Light it on top', asks: [], cautions: [WATER, FIRE], gate: GO, words: plain('Lit.'), answer: 'Stay with it until it is stopped.',
+    how: ({ way, load, units }) => way.lighting ?? `Fine dry kindling on top, dense stems below: ${litres(units, load.litres)} in all. Light it at several places.`,
   },
   {
     id: CHIMNEY, label: 'Chimney on', icon: 'i-ph-arrow-fat-line-up', title: 'Chimney on', asks: [], cautions: ['Gloves of leather: the rim is hot.'], words: plain('Chimney on.'), answer: '',
@@ -51,32 +64,37 @@ export const BURN_STEPS: readonly BurnStep[] = [
     how: () => 'When it burns through to the side: leaves, then moist soil, a hand thick, with small holes low down. Close every crack that flames.',
   },
   {
-    id: DONE, label: 'Burnt through', icon: 'i-ph-circle-dashed', title: 'Watch for the signs', asks: [], cautions: [FIRE], words: plain('Burnt through: quench now.'), answer: 'Now stop it, before the char burns away.',
-    how: () => 'The signs decide, not the clock: waiting longer burns char to ash.',
+    id: DONE, label: 'Burnt through', icon: 'i-ph-circle-dashed', title: 'Watch for the signs', asks: [], cautions: [FIRE], words: plain('Burnt through.'), answer: ending => ending.answer,
+    how: ({ ending }) => ending.watching,
   },
   {
     id: PICKED, label: 'Embers out', icon: 'i-ph-fire', title: 'Take the embers out', asks: [], cautions: [MONOXIDE, 'Only with a cold floor under the pail and nothing near that burns; gloves of leather.'], words: plain('Embers taken out of the stove.'), answer: 'Out of the house with them at once.',
     how: () => 'Glowing without flame, with a metal shovel into the metal pail, lid on, and straight outdoors onto stone.',
   },
   {
-    id: SEALED, label: 'Off the fire', icon: 'i-ph-lock', title: 'Off the fire, closed, to cool', asks: [], cautions: [VENT, 'Opened hot it flares up: not before it is cold.', REIGNITES], words: plain('Off the fire to cool, closed.'), answer: 'It stays closed until tomorrow.',
-    how: () => 'Out of the fire onto bare ground. Plug the hole with clay only when nothing comes out of it any more, and leave it closed overnight, outdoors.',
+    id: SEALED, label: 'Off the fire', icon: 'i-ph-lock', title: ending => ending.stop.title, asks: [], cautions: ['Opened hot it flares up: not before it is cold by hand and a day has gone.', REIGNITES], words: plain('Off the fire to cool, closed.'), answer: ending => ending.stop.answer,
+    how: fire => fire.ending.stop.how(stopWater(fire)),
   },
   {
-    id: QUENCHED, label: 'Quenched', icon: 'i-ph-drop', title: 'Quench it', cautions: [STEAM, REIGNITES], answer: 'Now tip it out and spread it thin.',
+    id: QUENCHED, label: 'Quenched', icon: 'i-ph-drop', title: ending => ending.stop.title, cautions: [STEAM, REIGNITES], answer: ending => ending.stop.answer,
     asks: [{ id: 'litres', kind: 'volume', label: 'Water used', usual: 0, most: 5000 }],
-    how: ({ needL }, units) => `Drown it: at least ${litres(units, needL)}, stirred with the rake, until no bubble and no hiss is left.`,
+    how: fire => fire.ending.stop.how(stopWater(fire)),
     words: (answers, units) => `Quenched with ${litres(units, numberOf(answers, 'litres') ?? 0)} of water.`,
   },
   {
     id: SPREAD, label: 'Spread', icon: 'i-ph-rows', title: 'Spread it thin', asks: [], cautions: ['On bare ground or wet steel, never on wood or against a wall.'], words: plain('Spread out thin.'), answer: 'Feel it this evening.',
     how: () => 'A hand thick at most, on bare ground, away from the house. Lumps that steam are broken up and wetted again.',
   },
-  { id: EVENING, label: 'Evening look', icon: 'i-ph-moon', title: 'Feel it in the evening', asks: [FOUND], cautions: [REIGNITES], how: () => 'With the back of the hand first, then into the middle of it.', words: foundWords('In the evening'), answer: '' },
-  { id: MORNING, label: 'Morning look', icon: 'i-ph-sun-horizon', title: 'Feel it again the next morning', asks: [FOUND], cautions: [REIGNITES], how: () => 'Only what is cold now may go under a roof.', words: foundWords('The next morning'), answer: '' },
+  { id: EVENING, label: 'First look', icon: 'i-ph-moon', title: 'Feel it: the first look', asks: [FOUND], cautions: [REIGNITES], how: ({ ending }) => ending.looks.first, words: foundWords('First look'), answer: foundAnswer },
+  { id: MORNING, label: 'Second look', icon: 'i-ph-sun-horizon', title: 'Feel it again, twelve hours later', asks: [FOUND], cautions: [REIGNITES], how: ({ ending }) => ending.looks.second, words: foundWords('Second look'), answer: foundAnswer },
 ]
 
 /** The step of this id. */
 export function stepOf(id: string): BurnStep | undefined {
   return BURN_STEPS.find(step => step.id === id)
+}
+
+/** What a step is called in a way that ends like this. */
+export function titleOf({ title }: BurnStep, ending: Ending): string {
+  return typeof title === 'string' ? title : title(ending)
 }

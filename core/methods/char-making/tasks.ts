@@ -3,10 +3,9 @@ import type { BegunBatch } from '../../journal/garden'
 import { dayText, timeText } from '../../units/dates'
 import { quantityText } from '../../units/format'
 import type { Surroundings, Task } from '../contract'
-import { looksDue } from './guide'
 import { NEUTRAL_PH, roundsToGo } from './said'
 import { theBurn, type Burn } from './state'
-import { CHECKED, CRUSHED, EVENING, LIT, MORNING, QUENCHED, RINSE, SEALED, SNAPPED } from './words'
+import { CHECKED, CRUSHED, EVENING, LIT, RINSE, SNAPPED } from './words'
 
 type Ask = Omit<Task, 'id' | 'batchId'>
 
@@ -22,21 +21,24 @@ function burnIt(burn: Burn, { now }: Surroundings): Ask[] {
     const by = addMinutes(burn.at(LIT)!, Math.round(burn.minutes.typical))
     return [{ ...run, action: 'burn', title: 'It burns: stay with it', reason: `Usually done about ${timeText(by)}; look for the signs.`, due: now, until: addHours(now, 1), urgency: 'now' }]
   }
-  if (burn.phase === 'to-quench' || burn.phase === 'hot-again') return [{ ...run, action: 'quench', title: burn.phase === 'hot-again' ? 'Drown it again' : 'Quench it now', reason: burn.phase === 'hot-again' ? 'Warmth or smoke was found in it. Wet it through, spread it thinner, feel it again in two hours.' : 'It is burnt through: every minute more turns char to ash.', due: now, until: addHours(now, 1), urgency: 'now' }]
-  return []
+  if (!burn.ending || (burn.phase !== 'to-stop' && burn.phase !== 'hot-again')) return []
+  const { title, reason } = burn.phase === 'hot-again' ? burn.ending.again : burn.ending.now
+  return [{ ...run, action: burn.ending.now.action, title, reason, due: now, until: addHours(now, 1), urgency: 'now' }]
 }
 
-function feelIt(burn: Burn, { now }: Surroundings): Ask[] {
-  const cooled = burn.last(QUENCHED) ?? burn.last(SEALED)
-  if (burn.phase !== 'cooling' || !cooled) return []
-  const { evening, morning } = looksDue(new Date(cooled.at))
-  const wantsEvening = burn.way.steps.includes(EVENING) && !burn.last(EVENING)
-  const due = wantsEvening && now < morning ? evening : morning
-  const deed = due === evening ? EVENING : MORNING
-  return [{ action: deed, doing: { kind: 'pad', pad: deed }, label: 'Felt it', icon: 'i-ph-hand', title: deed === EVENING ? 'Feel the char in the evening' : 'Feel the char again', reason: 'Char re-ignites for a day and more. By hand, underneath too, before anything of it goes near a wall or under a roof.', due, until: addHours(due, 3), urgency: now >= due ? 'now' : 'usual' }]
+function feelIt(batch: BegunBatch, burn: Burn, { now }: Surroundings): Ask[] {
+  const next = burn.phase === 'cooling' ? burn.cooling?.next : undefined
+  if (!next) return []
+  const stored = batch.takings.length > 0 ? `What came of ${batch.name} lies in the store already. ` : ''
+  return [{
+    action: next.deed, doing: { kind: 'pad', pad: next.deed }, label: 'Felt it', icon: 'i-ph-hand', title: next.deed === EVENING ? 'Feel the char: the first look' : 'Feel the char again',
+    reason: `${stored}Char lights again for a day and more: cold at two looks, twelve hours apart${stored ? '. Out of doors with it until then.' : ', before anything of it goes near a wall or under a roof.'}`,
+    due: next.due, until: addHours(next.due, 3), urgency: now >= next.due || stored ? 'now' : 'usual',
+  }]
 }
 
 function workUp(batch: BegunBatch, burn: Burn, { now, units }: Surroundings): Ask[] {
+  if (burn.phase === 'in-store') return [{ action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Close it', icon: 'i-ph-check', title: 'Close the burn', reason: 'It was cold at both looks, and lies in the store: nothing is left to do.', due: now, until: addDays(now, 14), urgency: 'whenever' }]
   if (burn.phase === 'crushed') return [{ action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Into the store', icon: 'i-ph-basket', title: 'Put the char into the store', reason: 'Fine and coarse apart, raw: a lot of each. What is not done goes into the next burn.', due: now, until: addDays(now, 14), urgency: 'usual' }]
   if (burn.phase !== 'to-crush') return []
   const rinses = (batch.gauged[RINSE] ?? []).map(({ value }) => value)
@@ -51,5 +53,5 @@ function workUp(batch: BegunBatch, burn: Burn, { now, units }: Surroundings): As
 export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
   if (batch.ended) return []
   const burn = theBurn(batch, surroundings)
-  return [...burnIt(burn, surroundings), ...feelIt(burn, surroundings), ...workUp(batch, burn, surroundings)].map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: one.until < one.due ? one.due : one.until }))
+  return [...burnIt(burn, surroundings), ...feelIt(batch, burn, surroundings), ...workUp(batch, burn, surroundings)].map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: one.until < one.due ? one.due : one.until }))
 }

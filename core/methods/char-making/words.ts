@@ -34,3 +34,5 @@ export const GARDEN_L = 'gardenL'
 export const GARDEN_PRICE = 'gardenPrice'
 /** The gate before lighting. */
 export const GO = 'go'
+/** The gate before it is opened, crushed and stored. */
+export const COLD = 'cold'

@@ -84,6 +84,8 @@ export interface Method {
   readonly pads: readonly Pad[]
   /** What a task is called in the log when it is put off, by its action. */
   readonly taskWords: Readonly<Record<string, string>>
+  /** The gate that has to be open before something is taken out. */
+  readonly takeGate?: string
   /** Cautions where something is taken out. */
   readonly takeCautions: readonly string[]
   /** Whether something may be taken while the rest goes on. */
