@@ -19,7 +19,7 @@ const aClockOrChance = [
 ]
 
 export default withNuxt(
-  { ignores: ['.output/**', '.nuxt/**', '.made-up/**'] },
+  { ignores: ['.output/**', '.nuxt/**', '.built/**'] },
   {
     rules: {
       '@stylistic/max-statements-per-line': ['error', { max: 3 }],

@@ -1,4 +1,4 @@
-// All checks: lint, types and unit tests beside the two builds, then the browser journeys. Ends with `N passed, N failed`.
+// All checks: lint, types and unit tests beside the build, then the browser journeys. Ends with `N passed, N failed`.
 // --fast: those that need no browser. --whole: every view in every look as well.
 import { spawnSync } from 'node:child_process'
 import { existsSync, mkdtempSync, readFileSync } from 'node:fs'
@@ -45,10 +45,7 @@ const unit = async (env = {}) => count('unit', await toolBeside(vitest('unit'), 
 const lint = async () => step('lint', await toolBeside(LINT))
 const types = async () => step('types', await toolBeside(['nuxt', 'typecheck']))
 
-async function builds() {
-  const apart = more => runBeside(process.execPath, ['scripts/build-apart.mjs', ...more])
-  return step('build', await apart([])) && step('build with a made-up method', await apart(['--made-up']))
-}
+const build = async () => step('build', await runBeside(process.execPath, ['scripts/build-apart.mjs']))
 
 /** Which view is seen in which look is turned by the commit, so that each is seen in all of them in time. */
 function seedOfCommit() {
@@ -62,7 +59,7 @@ if (process.argv.includes('--fast')) {
   await Promise.all([lint().then(types), unit({ WASTRUM_FAST: '1' })])
   finish()
 }
-const [, built] = await Promise.all([lint().then(types).then(() => unit()), builds()])
+const [, built] = await Promise.all([lint().then(types).then(() => unit()), build()])
 if (built && step('browser', ensureChromium())) {
   const [command, ...args] = vitest('journeys')
   count('journeys', tool(command, args, { CHROMIUM_PATH: chromiumPath(), WASTRUM_SEED: seedOfCommit(), ...(process.argv.includes('--whole') ? { WASTRUM_WHOLE: '1' } : {}) }))

@@ -3,7 +3,7 @@ import { cover, type Covered } from '#core/beds/covering'
 import { bedHistories, type BedHistory } from '#core/beds/history'
 import { doseFor, spreadKindOf, type Stuff } from '#core/beds/spreading'
 import { BEDS_ID, readCharSchool, type CharSchool } from '#core/beds/schools'
-import { charShareOf } from '#core/char/travel'
+import { stuffOf } from '#core/beds/stuff'
 import type { StoredLot } from '#core/garden/store'
 import type { Family } from '#core/materials/material'
 import { newId } from '~/storage/identity'
@@ -31,8 +31,8 @@ export const useBeds = createSharedComposable(() => {
   const histories = computed(() => bedHistories(store.journal.garden, beds.value, materials.value))
   const historyOf = (bed: Bed): BedHistory => histories.value.get(bed.id) ?? []
   const lots = computed<SpreadLot[]>(() => stored.value.flatMap((one) => {
-    const stuff = { material: one.material, charShare: charShareOf(store.journal.garden, one.lot.id, materials.value) }
-    return spreadKindOf(stuff) ? [{ stored: one, stuff }] : []
+    const stuff = stuffOf(store.journal.garden, one.lot, materials.value, clock.value)
+    return stuff && spreadKindOf(stuff) ? [{ stored: one, stuff }] : []
   }).sort((a, b) => Number(MADE.includes(b.stuff.material.family)) - Number(MADE.includes(a.stuff.material.family))))
   const around = computed(() => ({ school: school.value, now: clock.value, units: units.value, seasonMonth: seasonMonth.value }))
 

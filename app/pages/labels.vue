@@ -1,11 +1,15 @@
 <script setup lang="ts">
+import type { StoredLot } from '#core/garden/store'
+import { carriedByLot } from '#core/lots/carried'
+import { carriedCautions, charWords } from '#core/lots/words'
 import { dateText } from '#core/units/dates'
 
 definePageMeta({ title: 'Labels' })
 
 /** Labels to print and cut out: for what stands, and for what lies in sacks. */
-const { standing, stored } = useGarden()
+const { store, clock, materials, standing, stored } = useGarden()
 const { amount, sieve } = useSay()
+const minded = ({ lot }: StoredLot) => [...charWords(lot.char), ...carriedCautions(carriedByLot(store.journal.garden, lot.id, materials.value, clock.value))]
 </script>
 
 <template>
@@ -36,6 +40,14 @@ const { amount, sieve } = useSay()
           <HatchSwatch :family="lot.material.family" />
         </p>
         <p>{{ dateText(lot.lot.gatheredAt) }}</p>
+        <p
+          v-for="caution in minded(lot)"
+          :key="caution"
+          class="text-sm font-semibold"
+          data-carried
+        >
+          {{ caution }}
+        </p>
         <p class="aside-note">
           {{ amount(lot.leftCount, lot.lot.container) }}{{ lot.lot.packing === 'loose' ? '' : `, ${lot.lot.packing}` }}{{ lot.lot.sieveMm ? `, sieved ${sieve(lot.lot.sieveMm)}` : '' }}{{ lot.lot.source ? ` · ${lot.lot.source}` : '' }}
         </p>

@@ -6,7 +6,8 @@ import { writeDocument } from '../journal/document'
 import { findMaterial, LIBRARY_BOOK } from '../materials/book'
 import { bedAreaM2, bedValues, BED_KIND, readBeds, type Bed } from './bed'
 import { cover } from './covering'
-import { harvestAfter, noHarvestBefore } from './harvest'
+import { harvestAfter, harvestWait } from './harvest'
+import { NOTHING_CARRIED, type Carried } from '../lots/carried'
 import { bedHistories, charShareOfBed, litresForDepth, type OnBed } from './history'
 import { readCharSchool, type CharSchool } from './schools'
 import { doseFor, spreadKindOf, type Asked } from './spreading'
@@ -15,8 +16,10 @@ const AT = '2026-10-01T10:00:00.000Z'
 const AUTUMN = new Date(AT)
 const bed = (over: Partial<Bed> = {}): Bed => ({ id: 'b', name: 'Bed', ground: { shape: 'rectangle', widthM: 1, lengthM: 1 }, soil: 'loam', reaction: 'neutral', grows: 'usual', eaten: 'touching', depthM: 0.1, ...over })
 const of = (id: string) => findMaterial(id)!
-const onBed = (materialId: string, litres: number, charShare = 0, at = AT): OnBed => ({ eventId: `${materialId}-${litres}`, at, material: of(materialId), litres, charL: litres * charShare })
-const asked = (materialId: string, over: Partial<Asked> = {}): Asked => ({ bed: bed(), history: [], school: 'once', now: AUTUMN, units: 'metric', seasonMonth: 10, material: of(materialId), charShare: of(materialId).family === 'char' ? 1 : 0, ...over })
+/** What a material carries as it comes. */
+const asItComes = (materialId: string, at = AT): Carried => of(materialId).brings.map(risk => ({ risk, lastAt: at, found: false, still: 'fresh' }))
+const onBed = (materialId: string, litres: number, charShare = 0, at = AT): OnBed => ({ eventId: `${materialId}-${litres}`, at, material: of(materialId), litres, charL: litres * charShare, carried: asItComes(materialId, at) })
+const asked = (materialId: string, over: Partial<Asked> = {}): Asked => ({ bed: bed(), history: [], school: 'once', now: AUTUMN, units: 'metric', seasonMonth: 10, material: of(materialId), charShare: of(materialId).family === 'char' ? 1 : 0, carried: asItComes(materialId), ...over })
 const dose = (one: Asked) => {
   const result = doseFor(one)
   if (!result.ok) throw new Error(result.error)
@@ -30,7 +33,7 @@ const why = (one: Asked) => {
 describe('a dose of char', () => {
   it('40 L at a tenth of the top 10 cm cover 4 m²: 10 L a square metre', () => {
     const beds = ['a', 'b', 'c', 'd', 'e'].map(id => ({ bed: bed({ id, name: id }), history: [] }))
-    const { covered, waiting, leftL, m2PerL, wantedL } = cover({ material: of('char-charged'), charShare: 1 }, 40, beds, { school: 'once', now: AUTUMN, units: 'metric', seasonMonth: 10 })
+    const { covered, waiting, leftL, m2PerL, wantedL } = cover({ material: of('char-charged'), charShare: 1, carried: NOTHING_CARRIED }, 40, beds, { school: 'once', now: AUTUMN, units: 'metric', seasonMonth: 10 })
     expect(covered.map(({ litres }) => litres)).toEqual([10, 10, 10, 10])
     expect(waiting).toHaveLength(1)
     expect(wantedL).toBeCloseTo(50, 9)
@@ -55,7 +58,7 @@ describe('a dose of char', () => {
     const two = bed({ ground: { shape: 'rectangle', widthM: 1, lengthM: 2 } })
     expect(dose(asked('char-charged', { school: 'every-few-years', bed: two })).usualL).toBeCloseTo(6, 9)
     expect(dose(asked('char-charged', { school: 'every-few-years', bed: two, history: [onBed('char-charged', 18, 1)] })).usualL).toBeCloseTo(2, 9)
-    const kind = spreadKindOf({ material: of('char-charged'), charShare: 1 })!
+    const kind = spreadKindOf({ material: of('char-charged'), charShare: 1, carried: NOTHING_CARRIED })!
     expect(kind.again({ bed: two, history: [onBed('char-charged', 6, 1)], school: 'every-few-years' })?.toISOString()).toBe('2029-10-01T10:00:00.000Z')
     expect(kind.again({ bed: two, history: [onBed('char-charged', 6, 1)], school: 'once' })).toBeUndefined()
   })
@@ -136,15 +139,15 @@ describe('what else is spread', () => {
     expect(dose(asked('horse-manure-straw'))).toMatchObject({ usualL: expect.closeTo(20, 9), mostL: expect.closeTo(30, 9) })
     // Chicken droppings: 650 g/L · 0.35 · 0.052 = 11.8 g of nitrogen a litre; 40 g on a square metre are 3.4 L.
     expect(dose(asked('chicken-manure'))).toMatchObject({ usualL: expect.closeTo(3.38, 2), mostL: expect.closeTo(5.07, 2), why: expect.stringMatching(/strong/) })
-    expect(spreadKindOf({ material: of('mushroom-substrate'), charShare: 0 })?.id).toBe('compost')
+    expect(spreadKindOf({ material: of('mushroom-substrate'), charShare: 0, carried: asItComes('mushroom-substrate') })?.id).toBe('compost')
     const history = [onBed('horse-manure-straw', 20), onBed('compost-finished', 20)]
-    expect(noHarvestBefore(bed(), history, AUTUMN)?.toISOString().slice(0, 10)).toBe('2027-01-29')
-    expect(noHarvestBefore(bed(), history, new Date('2027-02-01T10:00:00.000Z'))).toBeUndefined()
-    expect(noHarvestBefore(bed(), [onBed('compost-finished', 20)], AUTUMN)).toBeUndefined()
+    expect(harvestWait(bed(), history, AUTUMN)?.until.toISOString().slice(0, 10)).toBe('2027-01-29')
+    expect(harvestWait(bed(), history, new Date('2027-02-01T10:00:00.000Z'))).toBeUndefined()
+    expect(harvestWait(bed(), [onBed('compost-finished', 20)], AUTUMN)).toBeUndefined()
   })
 
   it('has no word for what is no spread', () => {
-    expect(spreadKindOf({ material: of('twigs'), charShare: 0 })).toBeUndefined()
+    expect(spreadKindOf({ material: of('twigs'), charShare: 0, carried: NOTHING_CARRIED })).toBeUndefined()
     expect(why(asked('cardboard'))).toMatch(/for the heap/)
   })
 })
@@ -160,7 +163,7 @@ describe('which beds first', () => {
   const around = { school: 'once', now: AUTUMN, units: 'metric', seasonMonth: 10 } as const
 
   it('hungry ones before lean ones, those that had little before those that had much; each up to its own dose', () => {
-    const { covered, refused, leftL } = cover({ material: of('char-charged'), charShare: 1 }, 100, beds, around)
+    const { covered, refused, leftL } = cover({ material: of('char-charged'), charShare: 1, carried: NOTHING_CARRIED }, 100, beds, around)
     expect(covered.map(({ bed: one }) => one.name)).toEqual(['hungry', 'sand', 'had', 'lean'])
     expect(covered.map(({ litres }) => Math.round(litres))).toEqual([10, 10, 2, 10])
     expect(refused.map(({ bed: one }) => one.name)).toEqual(['sour'])
@@ -169,7 +172,7 @@ describe('which beds first', () => {
 
   it('never gives more than there is, and leaves nothing unsaid', () => {
     fc.assert(fc.property(fc.double({ min: 0, max: 60, noNaN: true }), (litres) => {
-      const { covered, refused, waiting, leftL } = cover({ material: of('char-charged'), charShare: 1 }, litres, beds, around)
+      const { covered, refused, waiting, leftL } = cover({ material: of('char-charged'), charShare: 1, carried: NOTHING_CARRIED }, litres, beds, around)
       expect(covered.reduce((sum, one) => sum + one.litres, 0) + leftL).toBeCloseTo(litres, 9)
       expect(covered.length + refused.length + waiting.length).toBe(beds.length)
     }))

@@ -1,27 +1,40 @@
 import { addDays } from 'date-fns'
-import type { Material } from '../materials/material'
+import { rawOf, type Carried } from '../lots/carried'
+import { whyRaw } from '../lots/words'
 import type { Bed } from './bed'
 import type { BedHistory } from './history'
 
 /** Days from raw manure to a harvest: of what touches the soil, and of what does not. The usual rule of growers' food safety; local rules may ask for more. */
 const INTERVAL_DAYS = { touching: 120, clear: 90, not: 0 } as const
 
-/** Grown on composted straw and steamed: among the manures, but not raw. */
-const COMPOSTED = ['mushroom-substrate']
-
-/** Whether something is raw manure: fresh from an animal, not composted. */
-export function isRawManure({ family, id }: Pick<Material, 'family' | 'id'>): boolean {
-  return family === 'manure' && !COMPOSTED.includes(id)
+/** Whether nothing of an animal or of people is raw in it any more. */
+export function isRaw({ carried }: { readonly carried: Carried }): boolean {
+  return rawOf(carried).length > 0
 }
 
-/** The day before which nothing is to be harvested from a bed, because of raw manure spread at that moment. */
+/** The day before which nothing is to be harvested from a bed, because of what is raw in what was spread at that moment. */
 export function harvestAfter(at: string | Date, { eaten }: Pick<Bed, 'eaten'>): Date | undefined {
   const days = INTERVAL_DAYS[eaten]
   return days > 0 ? addDays(new Date(at), days) : undefined
 }
 
-/** The day before which nothing is to be harvested from a bed, with all that was spread on it; nothing when it is past. */
-export function noHarvestBefore(bed: Pick<Bed, 'eaten'>, history: BedHistory, now: Date): Date | undefined {
-  const days = history.flatMap(({ material, at }) => material && isRawManure(material) ? harvestAfter(at, bed) ?? [] : []).filter(day => day > now)
-  return days.reduce<Date | undefined>((last, day) => last === undefined || day > last ? day : last, undefined)
+/** A harvest that waits, and why. */
+export interface HarvestWait { readonly until: Date, readonly why: string }
+
+/** Until when nothing is to be harvested from a bed, with all that was spread on it, and why; nothing when it is past. */
+export function harvestWait(bed: Pick<Bed, 'eaten'>, history: BedHistory, now: Date): HarvestWait | undefined {
+  const waits = history.flatMap((one) => {
+    const until = isRaw(one) ? harvestAfter(one.at, bed) : undefined
+    return until && until > now ? [{ until, why: whyRaw(one.carried) }] : []
+  })
+  return waits.reduce<HarvestWait | undefined>((last, one) => last === undefined || one.until > last.until ? one : last, undefined)
+}
+
+/** What is said beside a dose of something raw. */
+export function rawNote({ eaten }: Pick<Bed, 'eaten'>, carried: Carried): string[] {
+  const why = whyRaw(carried)
+  if (!why) return []
+  return [eaten === 'not'
+    ? `${why} Nothing is eaten from this bed: still, gloves on and hands washed.`
+    : `${why} Nothing is harvested for ${eaten === 'touching' ? '120 days where it touches the soil' : '90 days where it stays clear of the soil'}; rules where you live may ask for more.`]
 }

@@ -1,5 +1,6 @@
 import type { Garden } from '../journal/garden'
 import { charShareOf } from '../char/travel'
+import { carriedByBatch, carriedByLot, NOTHING_CARRIED, type Carried } from '../lots/carried'
 import type { MaterialBook } from '../materials/book'
 import type { Material } from '../materials/material'
 import { bedAreaM2, type Bed } from './bed'
@@ -15,12 +16,25 @@ export interface OnBed {
   readonly litres: number
   /** Litres of char in it. */
   readonly charL: number
+  /** What it carried on that day. */
+  readonly carried: Carried
+  /** It was laid on this ground as a batch, not spread. */
+  readonly laid?: boolean
 }
 
 /** All that was spread on a bed, the oldest first. */
 export type BedHistory = readonly OnBed[]
 
-/** What was spread on each bed, out of the journal: taking a record back takes it off the bed. */
+/** What lies on a bed's own ground: a batch that stands or stood there, with each time that something went into it. */
+function laidOn({ id }: Pick<Bed, 'id'>, garden: Garden, book: MaterialBook): OnBed[] {
+  return [...garden.batches.values()].filter(({ began }) => began && 'id' in began.site && began.site.id === id).flatMap(batch =>
+    batch.puts.flatMap(({ eventId, at }): OnBed[] => {
+      const carried = carriedByBatch(garden, batch, book, new Date(at))
+      return carried.length > 0 ? [{ eventId, at, litres: 0, charL: 0, batchName: batch.name, carried, laid: true }] : []
+    }))
+}
+
+/** What was spread on each bed, out of the journal, and what was laid on its ground: taking a record back takes it off the bed. */
 export function bedHistories(garden: Garden, beds: readonly Pick<Bed, 'id'>[], book: MaterialBook): ReadonlyMap<string, BedHistory> {
   const shares = new Map<string, number>()
   const shareOf = (lotId: string) => {
@@ -28,13 +42,16 @@ export function bedHistories(garden: Garden, beds: readonly Pick<Bed, 'id'>[], b
     shares.set(lotId, known)
     return known
   }
-  const histories = new Map<string, OnBed[]>(beds.map(({ id }) => [id, []]))
+  const histories = new Map<string, OnBed[]>(beds.map(bed => [bed.id, laidOn(bed, garden, book)]))
   for (const { eventId, at, lotId, batchId, bedId, litres } of garden.spreads) {
     const lot = lotId === undefined ? undefined : garden.lots.get(lotId)
     const material = lot && book.find(lot.materialId)
     const batch = batchId === undefined ? undefined : garden.batches.get(batchId)
-    histories.get(bedId ?? '')?.push({ eventId, at, litres, charL: lotId === undefined ? 0 : litres * shareOf(lotId), ...(material ? { material } : {}), ...(batch ? { batchName: batch.name } : {}) })
+    const then = new Date(at)
+    const carried = lot ? carriedByLot(garden, lot.id, book, then) : batch ? carriedByBatch(garden, batch, book, then) : NOTHING_CARRIED
+    histories.get(bedId ?? '')?.push({ eventId, at, litres, charL: lotId === undefined ? 0 : litres * shareOf(lotId), carried, ...(material ? { material } : {}), ...(batch ? { batchName: batch.name } : {}) })
   }
+  for (const history of histories.values()) history.sort((a, b) => a.at < b.at ? -1 : a.at > b.at ? 1 : 0)
   return histories
 }
 

@@ -3,7 +3,7 @@ import { CUBE, HOT, some } from '../../test/builders/benches'
 import { surroundingsOn } from '../../test/builders/heaps'
 import { hotHeap } from '../methods/hot-heap'
 import { APPROACHES } from '../methods/hot-heap/approaches'
-import { daysAbove } from '../methods/hot-heap/ahead'
+import { daysAbove, hottest } from '../methods/hot-heap/ahead'
 import type { HeatedQuestion } from '../methods/heated/question'
 import type { Forecast, Proposal } from '../methods/contract'
 import { batchAhead, PLANNED_ID, questionAhead } from './ahead'
@@ -49,6 +49,16 @@ describe('a plan as the batch it would be', () => {
     expect(facts.map(({ label }) => label)).toEqual(['Hottest', 'Hot days', 'Stands', 'Ready'])
     expect(facts[0]!.value).toMatch(/^\d\d–\d\d °C$/)
     expect(HOT.mixing!.ahead(batch, surroundings)).toEqual([])
+  })
+})
+
+describe('how hot it would get', () => {
+  it('is a range where it heats, and says so where it may as well stay cold', () => {
+    const told = (low: number, typical: number, high: number) => hottest(low, { celsius: typical, day: 4 }, high, 'metric').value.replace(/\u00A0/g, ' ')
+    expect(told(48, 57, 63)).toBe('48–63 °C')
+    expect(told(-1, 41, 59)).toBe('about 41 °C, at most 59 °C; or it stays cold')
+    expect(told(-3, 8, 44)).toBe('it may stay cold; at most 44 °C')
+    expect(told(-3, 4, 9)).toBe('under 30 °C: it stays cold')
   })
 })
 

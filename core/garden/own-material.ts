@@ -1,7 +1,7 @@
 import * as v from 'valibot'
 import type { FieldValue } from '../journal/document'
 import { between, idSchema, nameSchema, noteSchema } from '../journal/kinds/base'
-import { carbonFraction, FAMILIES, RANGED_VALUES, type Material, type RangedValue } from '../materials/material'
+import { carbonFraction, FAMILIES, RANGED_VALUES, RISKS, usualKind, type Material, type RangedValue, type Risk } from '../materials/material'
 import { range, type Range } from '../units/range'
 
 const MONTH = between(1, 12)
@@ -50,6 +50,10 @@ export function basedOn(values: Readonly<Record<string, FieldValue>>): string | 
 }
 
 const CARBON_LIMIT = 0.6
+/** What a gardener's own word says of it, whatever it was begun from. */
+const NAMED: Readonly<Partial<Record<Risk, RegExp>>> = {
+  dung: /\b(dung|manure|droppings|slurry|muck)\b/i, urine: /\burine\b/i, meat: /\b(meat|fish|bones?|offal|carcass|blood)\b/i, juglone: /\bwalnut/i, weedkiller: /weedkiller|sprayed/i,
+}
 
 /**
  * Nitrogen, ratio and carbon hang together, and carbon hardly varies: who says only one of nitrogen and ratio has said the other as well.
@@ -76,11 +80,14 @@ export function ownMaterial(id: string, base: Material, values: Readonly<Record<
   })
   const fields = Object.fromEntries(said.filter(([field]) => field !== 'note')) as Partial<Material>
   const typed = RANGED_VALUES.filter(value => fields[value] !== undefined)
+  const kind = usualKind({ ...base, ...fields })
+  const brings = RISKS.filter(risk => base.brings.includes(risk) || (fields.family !== undefined && kind.brings.includes(risk)) || NAMED[risk]?.test(`${fields.name ?? ''} ${fields.short ?? ''}`))
   const derived = inKeeping({ ...base, ...fields }, base, typed)
   return Object.freeze({
     ...base,
     ...fields,
     ...derived,
+    brings,
     id,
     ...(fields.bulkDensityKgM3 ? { packsLikeKgM3: undefined } : {}),
     known: { ...base.known, ...Object.fromEntries(typed.map(value => [value, { kind: 'typed' as const }])) },

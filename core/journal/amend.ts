@@ -1,4 +1,5 @@
 import { amountVolumeL, type Amount } from '../units/container'
+import type { ChargedWith, CharState } from '../lots/char'
 import type { Batch, Draw, Gauge, Lot, Product, StoreState } from './garden'
 
 /** The lists of a batch, open for appending while folding. */
@@ -36,19 +37,21 @@ export function drawFrom(store: StoreState, draws: readonly Draw[]): void {
 }
 
 /** A product before it is a lot. */
-export interface MadeProduct { readonly materialId: string, readonly amount: Amount, readonly sieveMm?: number | undefined }
+export interface MadeProduct { readonly materialId: string, readonly amount: Amount, readonly sieveMm?: number | undefined, readonly char?: { readonly charged: number, readonly with: readonly ChargedWith[], readonly ashy?: boolean | undefined } | undefined }
+
+const charOf = ({ charged, with: by, ashy }: NonNullable<MadeProduct['char']>): CharState => ({ charged, with: by, ...(ashy ? { ashy } : {}) })
 
 /** Products with the lots that they become: the nth of an event is `<event id>.<n>`. */
 export function asLots(eventId: string, products: readonly MadeProduct[]): Product[] {
-  return products.map(({ materialId, amount, sieveMm }, index) => ({ materialId, amount, ...(sieveMm ? { sieveMm } : {}), lotId: `${eventId}.${index}` }))
+  return products.map(({ materialId, amount, sieveMm, char }, index) => ({ materialId, amount, ...(sieveMm ? { sieveMm } : {}), ...(char ? { char: charOf(char) } : {}), lotId: `${eventId}.${index}` }))
 }
 
 /** Puts products into the store as lots of their own. */
 export function stockProducts(store: StoreState, event: { readonly id: string, readonly at: string }, products: readonly MadeProduct[], from: Pick<Lot, 'fromBatchId' | 'fromLotIds' | 'fromDraws'>): void {
-  for (const { lotId, materialId, amount, sieveMm } of asLots(event.id, products)) {
+  for (const { lotId, materialId, amount, sieveMm, char } of asLots(event.id, products)) {
     store.lots.set(lotId, {
       id: lotId, materialId, gatheredAt: event.at, initialL: amountVolumeL(amount), container: amount.container,
-      packing: amount.packing, source: '', ...from, sieveMm,
+      packing: amount.packing, source: '', ...from, sieveMm, ...(char ? { char } : {}),
     })
   }
 }

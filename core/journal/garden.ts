@@ -1,3 +1,4 @@
+import type { CharState } from '../lots/char'
 import type { Measurements } from '../materials/measured'
 import type { NamedIngredient } from '../mix/portion'
 import type { Amount, ContainerThen, Packing } from '../units/container'
@@ -39,6 +40,8 @@ export interface Lot {
   /** What was taken of them for all that was made then, and how many litres that gave. */
   readonly fromDraws?: { readonly draws: readonly Draw[], readonly litres: number }
   readonly sieveMm?: number
+  /** How far it was charged, and with what, where it is char. */
+  readonly char?: CharState
 }
 
 /** Answers to questions that were asked, by question. */
@@ -78,6 +81,7 @@ export interface Product {
   readonly materialId: string
   readonly amount: Amount
   readonly sieveMm?: number
+  readonly char?: CharState
 }
 /** Products taken out, in part or for good, and how high it stood before. */
 export interface Taking extends Happening { readonly products: readonly Product[], readonly ends: boolean, readonly heightM?: number }

@@ -11,6 +11,13 @@ export type Part = typeof PARTS[number]
 /** Whether compost worms take it. */
 export type WormTaste = 'yes' | 'some' | 'little' | 'thin' | 'aged' | 'no'
 
+/** What a material may bring along that outlasts it: into a batch, what comes of it, and the bed. */
+export const RISKS = ['dung', 'urine', 'meat', 'weedkiller', 'juglone', 'salts', 'seeds', 'sickness'] as const
+export type Risk = typeof RISKS[number]
+
+/** How coarse char is, where it is not crushed. */
+export type CharPieces = 'lump' | 'coarse'
+
 /** One material with what the arithmetic needs. Fractions are 0..1; ranges are the extremes met in practice. */
 export interface Material {
   readonly id: string
@@ -46,6 +53,12 @@ export interface Material {
   /** Months of the northern year in which it is around; empty means all year. */
   readonly months: readonly number[]
   readonly cautions: readonly string[]
+  /** What it may bring along into whatever is made of it. */
+  readonly brings: readonly Risk[]
+  /** Pieces of char that are not crushed. */
+  readonly pieces?: CharPieces
+  /** Char that is charged as it comes. */
+  readonly charged: boolean
   /** How much faster than usual it is used up, by its piece size; 1 as it comes. */
   readonly pace: number
   /** Which of its values are the gardener's own, and how they came to be known. */
@@ -79,13 +92,17 @@ export interface MaterialRow extends Pick<Material, 'id' | 'name' | 'short' | 'f
   /** Where it is not told by its family: char, soil and ash are ballast, all else is mixed in. */
   readonly part?: Part
   readonly usableFraction?: number
+  /** Where it is not told by its family: dung brings dung, all else nothing. */
+  readonly brings?: readonly Risk[]
+  readonly pieces?: CharPieces
+  readonly charged?: boolean
 }
 
 const BALLAST_FAMILIES: readonly Family[] = ['char', 'mineral']
 
-/** What a material of a family is to a heap, and how much of it mats by how it stands, where nothing else is said of it. */
-export function usualKind({ family, structure }: Pick<Material, 'family' | 'structure'>): Pick<Material, 'mats' | 'part'> {
-  return { mats: structure === 0 ? 1 : 0, part: BALLAST_FAMILIES.includes(family) ? 'ballast' : 'mix' }
+/** What a material of a family is to a heap, how much of it mats by how it stands, and what it brings, where nothing else is said of it. */
+export function usualKind({ family, structure }: Pick<Material, 'family' | 'structure'>): Pick<Material, 'mats' | 'part' | 'brings'> {
+  return { mats: structure === 0 ? 1 : 0, part: BALLAST_FAMILIES.includes(family) ? 'ballast' : 'mix', brings: family === 'manure' ? ['dung'] : [] }
 }
 
 /** A material in the core's units from a row in table units (per cent and kg/m³). */
@@ -96,6 +113,8 @@ export function material(row: MaterialRow): Material {
     words: row.words ?? '',
     mats: row.mats ?? usualKind(row).mats,
     part: row.part ?? usualKind(row).part,
+    brings: row.brings ?? usualKind(row).brings,
+    charged: row.charged ?? false,
     pace: 1,
     known: {},
     nitrogenFraction: scaleRange(range(...nitrogenPct), 0.01),
@@ -136,4 +155,4 @@ export function partakingShare(of: Material): number {
 }
 
 /** What is taken of a material of which only its worth is known. */
-export const BLANK_MATERIAL: Pick<Material, 'keepsDays' | 'worms' | 'months' | 'cautions' | 'known' | 'words'> = { keepsDays: 365, worms: 'some', months: [], cautions: [], known: {}, words: '' }
+export const BLANK_MATERIAL: Pick<Material, 'keepsDays' | 'worms' | 'months' | 'cautions' | 'known' | 'words' | 'charged'> = { keepsDays: 365, worms: 'some', months: [], cautions: [], known: {}, words: '', charged: false }

@@ -2,15 +2,18 @@ import { describe, expect, it } from 'vitest'
 import { GOOD_HEAP, heap, onDay, reading, turned } from '../../test/builders/heaps'
 import type { NewEvent } from '../journal/event'
 import type { Answers } from '../journal/garden'
-import { heatLog, heatLogWords } from '../methods/heated/heat-log'
+import { heatLog, heatLogWords } from '../lots/heat-log'
 import { testStates } from './taken'
 import { findTest, READINESS_TESTS } from './tests'
-import { verdictFor, verdicts, type Stages } from './verdict'
+import { USES } from './test'
+import { verdictFor, type Stages } from './verdict'
 
 function judge(id: string, reading: Answers, setUp: Answers = {}) {
   const result = findTest(id)!.judge(setUp, reading)
   return result.ok ? result.value : { grade: 'trouble', text: result.error.message }
 }
+
+const verdicts = (states: Parameters<typeof verdictFor>[1], stages: Stages) => USES.map(use => verdictFor(use, states, stages))
 
 describe('the sprout test', () => {
   const sown = { sown: 10, sownControl: 10 }

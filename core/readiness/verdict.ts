@@ -9,13 +9,29 @@ export interface Stages {
   readonly curedShare: number
   /** So much of what can rot has rotted, as far as the model knows, against what is needed: 1 is enough. */
   readonly rottedShare: number
+  /** What speaks against any use of it now, each in half a sentence: food that lies open, feed that was not eaten. */
+  readonly against?: readonly string[]
 }
+
+/** What was seen of a batch, beside its tests. */
+export interface Evidence {
+  /** Against any use of it now. */
+  readonly against: readonly string[]
+  /** Decay has begun, or there is nothing in it that has to rot before it is a mulch. */
+  readonly begun: boolean
+  /** What is said beside a verdict, in whole sentences. */
+  readonly minds: readonly string[]
+}
+
+const NOTHING_SEEN: Evidence = { against: [], begun: true, minds: [] }
 
 /** Whether a product is fit for a use, and what is still missing. */
 export interface UseVerdict {
   readonly use: Use
   readonly fit: 'yes' | 'not-yet' | 'no'
   readonly missing: readonly string[]
+  /** What to mind though it is fit. */
+  readonly minds: readonly string[]
 }
 
 const NAMES: Readonly<Record<Use, string>> = { mulch: 'Mulch', beds: 'Beds', potting: 'Potting mixes', seeds: 'Seed mixes' }
@@ -39,19 +55,14 @@ function stagesMissing(use: Use, { cool, curedShare, rottedShare }: Stages): str
 }
 
 /** Several tests together give the verdict; one green light does not. */
-export function verdictFor(use: Use, states: readonly TestState[], stages: Stages): UseVerdict {
+export function verdictFor(use: Use, states: readonly TestState[], stages: Stages, { against, begun, minds }: Evidence = NOTHING_SEEN): UseVerdict {
   const read = states.flatMap(state => state.kind === 'read' ? [state] : [])
   const failed = read.filter(({ test, result }) => result.grade === 'failed' && reaches(test.failsFrom, use))
-  if (failed.length > 0) return { use, fit: 'no', missing: failed.map(({ test }) => `“${test.name}” failed`) }
+  if (failed.length > 0) return { use, fit: 'no', missing: failed.map(({ test }) => `“${test.name}” failed`), minds }
   const wanted = states.filter(({ test }) => reaches(test.wantedFrom, use))
   const passed = wanted.filter(state => state.kind === 'read' && state.result.grade === 'passed').length
   const open = wanted.filter(state => !(state.kind === 'read' && state.result.grade === 'passed'))
   const short = Math.max(0, Math.min(ENOUGH_PASSED[use], wanted.length) - passed)
-  const missing = [...stagesMissing(use, stages), ...(short > 0 ? [`${short} more ${short === 1 ? 'test' : 'tests'} passed, of: ${open.map(({ test }) => test.name.toLowerCase().replace(/\?$/, '')).join(', ')}`] : [])]
-  return { use, fit: missing.length > 0 ? 'not-yet' : 'yes', missing }
-}
-
-/** The verdict for every use, from the least demanding on. */
-export function verdicts(states: readonly TestState[], stages: Stages): UseVerdict[] {
-  return USES.map(use => verdictFor(use, states, stages))
+  const missing = [...against, ...(begun ? [] : ['what went in last has hardly begun to rot']), ...stagesMissing(use, stages), ...(short > 0 ? [`${short} more ${short === 1 ? 'test' : 'tests'} passed, of: ${open.map(({ test }) => test.name.toLowerCase().replace(/\?$/, '')).join(', ')}`] : [])]
+  return { use, fit: missing.length > 0 ? 'not-yet' : 'yes', missing, minds }
 }

@@ -9,9 +9,7 @@ import { batchIdOf, type GardenEvent } from '../journal/event'
 import { hasBegun, type Batch, type BegunBatch } from '../journal/garden'
 import { foldGarden, openingJournal, openJournal, type Journal } from '../journal/journal'
 import { findMethod } from '../methods'
-import type { Method, Surroundings } from '../methods/contract'
-import { testStates } from '../readiness/taken'
-import { verdicts } from '../readiness/verdict'
+import { fitFor, type Method, type Surroundings } from '../methods/contract'
 import { STARTING_CONTAINERS } from '../units/container'
 
 /** What came of trying a garden out before it is kept. */
@@ -38,7 +36,7 @@ function everythingOf(batch: BegunBatch, method: Method, around: Surroundings): 
   look.facts(batch, around)
   look.gates(batch, around)
   look.outputs(batch, around)
-  if (ripeness) verdicts(testStates(batch, ripeness.tests(batch, around)), ripeness.stages(batch, around))
+  if (ripeness) fitFor({ ...method, ripeness }, batch, around)
   forecaster?.ask(batch, around)
 }
 

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { describe, expect, it } from 'vitest'
+import { inTurn } from './support/turns'
 import { button, walk, walkDemo, type Screen, type Visit } from './support/visit'
 
 const axeSource = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
@@ -44,8 +45,7 @@ const LOOKS: readonly (readonly [Screen, 'light' | 'dark', 'own' | 'forced'])[] 
  * sees all of them in all.
  */
 function viewsIn(look: number): typeof VIEWS {
-  const seed = Number(process.env.WASTRUM_SEED ?? 0)
-  return process.env.WASTRUM_WHOLE ? VIEWS : VIEWS.filter((_, view) => (view * 3 + seed) % LOOKS.length === look)
+  return VIEWS.filter((_, view) => inTurn(LOOKS.map((_, index) => index), view * 3).includes(look))
 }
 
 /** What slides in or is drawn has come to rest, and nothing is fetched any more. */

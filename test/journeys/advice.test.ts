@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest'
+import { SPRING } from '../clock/days'
+import { inTurn } from './support/turns'
 import { button, field, visit, walk, walkDemo, type Screen, type Visit } from './support/visit'
 
 const shown = (gardener: Visit, selector: string) => gardener.page.$eval(selector, one => (one as HTMLElement).innerText)
 
 async function benchWith(screen: Screen, ids: readonly string[], amounts: Readonly<Record<string, number>>): Promise<Visit> {
-  const gardener = await visit(screen)
+  const gardener = await visit(screen, { on: SPRING })
   await gardener.go('/')
   await gardener.press(button('Is my pile any good'))
   for (const id of ids) await gardener.press(`[data-material="${id}"]`)
@@ -13,7 +15,7 @@ async function benchWith(screen: Screen, ids: readonly string[], amounts: Readon
   return gardener
 }
 
-describe.each<Screen>(['phone', 'laptop'])('what it will do, on a %s', (screen) => {
+describe.each<Screen>(inTurn(['phone', 'laptop'], 1))('what it will do, on a %s', (screen) => {
   it('is shown before a fork is lifted, and changes with the day', async () => {
     const gardener = await benchWith(screen, ['leaves-mixed', 'grass-clippings'], { 'sacks of leaves': 16, 'buckets of grass': 48 })
     try {

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { inTurn } from './support/turns'
 import { button, field, visit, walkDemo, type Screen, type Visit } from './support/visit'
 
 const panel = (id: string) => `[data-panel="${id}"]`
@@ -25,7 +26,7 @@ async function withAmounts(gardener: Visit, amounts: Readonly<Record<string, num
   for (const [label, count] of Object.entries(amounts)) await gardener.type(field(label), String(count))
 }
 
-describe.each<Screen>(['phone', 'laptop'])('balancing on a %s', (screen) => {
+describe.each<Screen>(inTurn(['phone', 'laptop'], 0))('balancing on a %s', (screen) => {
   it('leaves what is pinned and changes the rest; the old bench comes back with a tap', async () => {
     const gardener = await ownGarden(screen)
     try {

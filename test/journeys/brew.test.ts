@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { inTurn } from './support/turns'
 import { button, field, walk, walkOwn, type Screen, type Visit } from './support/visit'
 
 const told = (gardener: Visit, selector: string) => gardener.page.$eval(selector, one => (one as HTMLElement).innerText.replace(/\u00A0/g, ' '))
@@ -10,7 +11,7 @@ async function foam(gardener: Visit, cm: number): Promise<void> {
   await gardener.see(new RegExp(`Foam ${cm} cm\\.`))
 }
 
-describe.each<Screen>(['phone', 'laptop'])('on a %s', (screen) => {
+describe.each<Screen>(inTurn(['phone', 'laptop'], 1))('on a %s', (screen) => {
   it('a starter is set up, its foam is measured five times, its height is called, and it is thinned for two beds', () => walkOwn(screen, async (gardener) => {
     await gardener.press('[data-another-method]')
     await gardener.press('[data-method="brew"]')

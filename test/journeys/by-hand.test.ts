@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { inTurn } from './support/turns'
 import { button, field, walkDemo, type Screen, type Visit } from './support/visit'
 
 const inPad = (label: string) => `::-p-xpath(//div[contains(@class, "border-l-4")]//button[contains(normalize-space(.), "${label}")])`
@@ -41,7 +42,7 @@ const RECORDINGS: readonly { readonly pad: string, readonly act: (gardener: Visi
   },
 ]
 
-describe.each<Screen>(['phone', 'laptop'])('on a %s', (screen) => {
+describe.each<Screen>(inTurn(['phone', 'laptop'], 0))('on a %s', (screen) => {
   it('everything that can be seen, felt and done is recorded, said and taken back', () => walkDemo(screen, '/batch/demo-apple-bay', async (gardener) => {
     await gardener.press(button('All '))
     for (const { pad, act, bar, kind, log } of RECORDINGS) {

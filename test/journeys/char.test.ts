@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { inTurn } from './support/turns'
 import { button, field, walkDemo, walkOwn, type Screen, type Visit } from './support/visit'
 
 async function ownBench(gardener: Visit, method: string): Promise<void> {
@@ -140,7 +141,7 @@ describe('on a phone', () => {
   }), 120_000)
 })
 
-describe.each<Screen>(['phone', 'laptop'])('beds on a %s', (screen) => {
+describe.each<Screen>(inTurn(['phone', 'laptop'], 1))('beds on a %s', (screen) => {
   it('charged char covers two beds, the third is refused with its reason, and taken back it lies in the store again', () => walkDemo(screen, '/beds', async (gardener) => {
     const char = await gardener.page.$$eval('[data-spread-lot] option', options => options.find(option => option.textContent?.includes('charged char'))?.value ?? '')
     await gardener.page.select('[data-spread-lot]', char)

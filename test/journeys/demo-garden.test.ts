@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
+import { inTurn } from './support/turns'
 import { button, walk, walkDemo, type Screen } from './support/visit'
 
-describe.each<Screen>(['laptop', 'phone'])('the demo garden on a %s', (screen) => {
+describe.each<Screen>(inTurn(['phone', 'laptop'], 0))('the demo garden on a %s', (screen) => {
   it('shows a heap going well, one that stays cool and one that is ready, and leaves no trace', () => walk(screen, async (gardener) => {
     await gardener.go('/')
     await gardener.press(button('Look around a demo garden'))

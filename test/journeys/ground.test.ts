@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { AUTUMN } from '../clock/days'
+import { inTurn } from './support/turns'
 import { button, field, walkOwn, type Screen, type Visit } from './support/visit'
 
 /** All of it is done late in autumn: in summer nobody builds a hotbed. */
@@ -200,7 +201,7 @@ async function hotbedToCompost(gardener: Visit): Promise<void> {
   await gardener.see(/half-rotted|half rotted/i)
 }
 
-describe.each<Screen>(['phone', 'laptop'])('on a %s', (screen) => {
+describe.each<Screen>(inTurn(['phone', 'laptop'], 1))('on a %s', (screen) => {
   it('a lawn becomes a bed under odd boxes', () => inAutumn(screen, lawnIntoBed), 240_000)
   it('a mulch is spread load by load and topped up twice', () => inAutumn(screen, mulchedTwice), 240_000)
   it('a hotbed goes from an empty store to harvest and compost', () => inAutumn(screen, hotbedToCompost), 240_000)

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { inTurn } from './support/turns'
 import { button, field, walk, type Screen, type Visit } from './support/visit'
 
 const told = (gardener: Visit, selector: string) => gardener.page.$eval(selector, one => (one as HTMLElement).innerText.replace(/\u00A0/g, ' '))
@@ -26,7 +27,7 @@ async function fill(gardener: Visit, sacks: number): Promise<void> {
   await gardener.press(strong)
 }
 
-describe.each<Screen>(['phone', 'laptop'])('on a %s', (screen) => {
+describe.each<Screen>(inTurn(['phone', 'laptop'], 0))('on a %s', (screen) => {
   it('a cage is planned, filled twice, watered, looked into, harvested in three streams, and its overs go into the next', () => walk(screen, async (gardener) => {
     await planCage(gardener, 9)
     await gardener.see(/Potting mould in about \d+ to \d+ months/)

@@ -1,17 +1,24 @@
-import { existsSync } from 'node:fs'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { startServer, WITH_A_MADE_UP_METHOD, type RunningServer } from './support/server'
+import { fileURLToPath } from 'node:url'
+import { build } from 'vite'
+import { beforeAll, describe, expect, it } from 'vitest'
+import { inTurn } from './support/turns'
 import { button, field, walkOwn, type Screen } from './support/visit'
 
-let server: RunningServer
+const at = (path: string) => fileURLToPath(new URL(path, import.meta.url))
+let beside = ''
+/** The made-up method as a script of its own, laid beside the shipped ones before the app begins. */
 beforeAll(async () => {
-  if (!existsSync(WITH_A_MADE_UP_METHOD)) throw new Error('build it first: node scripts/build-apart.mjs --made-up')
-  server = await startServer(undefined, WITH_A_MADE_UP_METHOD)
+  const made = await build({
+    configFile: false, logLevel: 'silent', resolve: { alias: { '#core': at('../../core') } },
+    build: { write: false, minify: false, lib: { entry: at('../builders/echo-method.ts'), formats: ['iife'], name: 'madeUp', fileName: 'made-up' } },
+  })
+  const [output] = [made].flat().flatMap(one => 'output' in one ? one.output : [])
+  if (output?.type !== 'chunk') throw new Error('the made-up method was not built')
+  beside = `${output.code}\nglobalThis.wastrumMethodsBeside = [madeUp.echo]`
 })
-afterAll(() => server?.stop())
 
 /** No vessel, no heat, no mix, no forecast, no product, hours long: no screen knows of it, and all of them serve it. */
-describe.each<Screen>(['phone', 'laptop'])('a method that only tests know, on a %s', (screen) => {
+describe.each<Screen>(inTurn(['phone', 'laptop'], 0))('a method that only tests know, on a %s', (screen) => {
   it('is chosen, planned, begun, recorded, asked for on the round and ended', () => walkOwn(screen, async (gardener) => {
     await gardener.press('[data-another-method]')
     await gardener.press('[data-method="echo"]')
@@ -53,5 +60,5 @@ describe.each<Screen>(['phone', 'laptop'])('a method that only tests know, on a 
     await gardener.press('form button.strong')
     await gardener.see('Ended: nothing kept.')
     await gardener.see(/Silent\. It is over\./)
-  }, { home: server.url }), 150_000)
+  }, { first: beside }), 150_000)
 })

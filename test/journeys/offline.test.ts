@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { startServer } from './support/server'
+import { inTurn } from './support/turns'
 import { button, field, visit, type Screen } from './support/visit'
 
-describe.each<Screen>(['phone', 'laptop'])('without a server, on a %s', (screen) => {
+describe.each<Screen>(inTurn(['phone', 'laptop'], 1))('without a server, on a %s', (screen) => {
   it('opens, records, says what it cannot reach, and has everything when the server is back', async () => {
     const first = await startServer()
     const port = Number(new URL(first.url).port)

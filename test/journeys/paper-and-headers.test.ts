@@ -4,19 +4,21 @@ import { button, walk, walkDemo } from './support/visit'
 const home = inject('home')
 
 describe('the build sheet on paper', () => {
-  it.each(['A4', 'Letter'] as const)('prints on %s without what belongs to the screen', format => walkDemo('laptop', '/batch/demo-apple-bay/sheet', async (gardener) => {
+  it('prints on A4 and Letter without what belongs to the screen', () => walkDemo('laptop', '/batch/demo-apple-bay/sheet', async (gardener) => {
     await gardener.see('Sort and prepare')
     await gardener.page.emulateMediaType('print')
     const shown = await gardener.text()
     expect(shown).toContain('Gloves on')
     expect(shown).not.toContain('Back to the heap')
     expect(await gardener.page.$eval('nav', nav => getComputedStyle(nav).display)).toBe('none')
-    const pdf = Buffer.from(await gardener.page.pdf({ format, printBackground: true })).toString('latin1')
-    const pages = pdf.match(/\/Type \/Page\b/g)?.length ?? 0
-    expect(pages).toBe(1)
-    expect(shown).toMatch(/In all\s+\d+ sacks? of twigs\s+\d+ sacks? of leaves\s+\d+ buckets? of grass/)
-    const [, , width] = /\/MediaBox \[([\d.]+) ([\d.]+) ([\d.]+)/.exec(pdf)?.slice(1).map(Number) ?? []
-    expect(Math.abs(width! - (format === 'A4' ? 595.3 : 612))).toBeLessThan(1.5)
+    for (const format of ['A4', 'Letter'] as const) {
+      const pdf = Buffer.from(await gardener.page.pdf({ format, printBackground: true })).toString('latin1')
+      const pages = pdf.match(/\/Type \/Page\b/g)?.length ?? 0
+      expect(pages).toBe(1)
+      expect(shown).toMatch(/In all\s+\d+ sacks? of twigs\s+\d+ sacks? of leaves\s+\d+ buckets? of grass/)
+      const [, , width] = /\/MediaBox \[([\d.]+) ([\d.]+) ([\d.]+)/.exec(pdf)?.slice(1).map(Number) ?? []
+      expect(Math.abs(width! - (format === 'A4' ? 595.3 : 612))).toBeLessThan(1.5)
+    }
   }))
 })
 
@@ -32,6 +34,8 @@ describe('the server', () => {
 
   it('says that there is no such page, and leads back', () => walk('phone', async (gardener) => {
     await gardener.page.goto(`${home}/wp-login.php`, { waitUntil: 'load' })
+    // That it is not there is what the server says of it, too.
+    expect(gardener.complaints.splice(0).join()).toMatch(/404/)
     await gardener.see('There is no such page')
     await gardener.press(button('To the round'))
     await gardener.see('Nothing is standing yet')

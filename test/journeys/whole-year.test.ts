@@ -1,6 +1,7 @@
 import { readdir, readFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
+import { inTurn } from './support/turns'
 import { button, field, visit, walk, type Screen, type Visit } from './support/visit'
 
 const nav = (label: string) => `::-p-xpath(//nav//a[contains(normalize-space(.), "${label}")])`
@@ -34,7 +35,7 @@ async function savedBackup(gardener: Visit): Promise<string> {
   throw new Error('no backup was saved')
 }
 
-describe.each<Screen>(['laptop', 'phone'])('on a %s', (screen) => {
+describe.each<Screen>(inTurn(['phone', 'laptop'], 0))('on a %s', (screen) => {
   it('a heap goes from first visit to finished compost and to another profile', () => walk(screen, async (gardener) => {
     // First visit: an own garden in litres, with a climate.
     await gardener.go('/')

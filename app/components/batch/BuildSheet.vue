@@ -2,6 +2,7 @@
 import { approachOf, type Draft, type Method, type Proposal, type Spread } from '#core/methods/contract'
 import { dateText } from '#core/units/dates'
 import { numberText } from '#core/units/format'
+import { gatheredCautions } from '#core/materials/gathered'
 import { containersFor } from '#core/units/container'
 import { asVessel, siteFillM } from '#core/vessel/site'
 import { frontWidthM } from '#core/vessel/vessel'
@@ -22,6 +23,8 @@ const cans = (litres: number) => amount(containersFor(litres, waterCan.value), w
 const spreadText = ({ strata }: Spread) => `${strata.map(one => `${amount(one.amount.count, one.amount.container)} of ${one.prepared ? `${one.prepared} ` : ''}${one.short}${one.amount.packing === 'loose' ? '' : `, ${one.amount.packing}`}`).join(' + ')} (${quantity('length', strata.reduce((sum, { heightShare }) => sum + heightShare, 0) * fillM.value, 0)})`
 
 const totals = computed(() => (draft.recipe ?? proposal.ingredients).filter(one => one.amount.count > 0))
+/** What lies in it is minded on paper too: the bench is far away then. */
+const minded = computed(() => gatheredCautions(totals.value))
 const layers = computed(() => draft.steps.filter(({ spreads }) => spreads !== undefined))
 const firstLayer = computed(() => draft.steps.findIndex(({ spreads }) => spreads !== undefined))
 const before = computed(() => firstLayer.value < 0 ? draft.steps : draft.steps.slice(0, firstLayer.value))
@@ -73,6 +76,13 @@ const hows = computed(() => layers.value.flatMap(({ detail, cautions }) => [deta
         </li>
       </ul>
     </section>
+    <p
+      v-if="minded.length > 0"
+      class="aside-note mt-1"
+      data-minded
+    >
+      <strong class="font-semibold">To mind.</strong> {{ minded.join(' ') }}
+    </p>
     <FactList
       v-if="draft.facts.length > 0"
       class="mt-2"

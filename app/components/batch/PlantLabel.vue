@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import { dateText, monthYearText } from '#core/units/dates'
 import { inputsOf } from '#core/journal/garden'
+import { carriedByBatch } from '#core/lots/carried'
+import { carriedCautions } from '#core/lots/words'
 import { materialOf } from '#core/mix/portion'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** A label to cut out and tie on: what it is, from when, of what, when to look. */
 const { known } = defineProps<{ known: KnownBatch }>()
-const { materials, surroundings } = useGarden()
+const { store, clock, materials, surroundings } = useGarden()
 const kinds = computed(() => [...new Set(inputsOf(known.batch).flatMap(one => materialOf(one, materials.value)?.name ?? []))].slice(0, 4).join(', '))
+const minded = computed(() => carriedCautions(carriedByBatch(store.journal.garden, known.batch, materials.value, clock.value)))
 const windows = computed(() => known.method.look.windows(known.batch, surroundings.value))
 </script>
 
@@ -38,6 +41,14 @@ const windows = computed(() => known.method.look.windows(known.batch, surroundin
         <span class="font-semibold text-highlighted">{{ window.label }}</span><span>{{ monthYearText(window.from) }} – {{ monthYearText(window.to) }}{{ window.orLater ? ' or later' : '' }}</span>
       </li>
     </ul>
+    <p
+      v-for="caution in minded"
+      :key="caution"
+      class="mt-1 text-sm font-semibold"
+      data-carried
+    >
+      {{ caution }}
+    </p>
     <p class="aside-note mt-2">
       {{ known.batch.place }}
     </p>

@@ -2,13 +2,15 @@
 import { goneInL, cameOutL } from '#core/garden/batch'
 import { numberText } from '#core/units/format'
 import { HEIGHT } from '#core/journal/earlier'
+import { carriedByBatch } from '#core/lots/carried'
+import { carriedCautions } from '#core/lots/words'
 import { quantityOf } from '#core/methods/contract'
 import { containerThen, type Amount } from '#core/units/container'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** Taking out what has become of a batch, in part or all of it: each product goes into the store. */
 const { known } = defineProps<{ known: KnownBatch }>()
-const { materialContainers, materials, surroundings, now } = useGarden()
+const { store, materialContainers, materials, surroundings, now } = useGarden()
 const { record } = useRecorder()
 const { quantity, sieve } = useSay()
 const router = useRouter()
@@ -40,15 +42,17 @@ const doubt = computed(() => ends.value === 'ends' && !shut.value && outputs.val
   : inL.value > 0 && outL.value + before.value > inL.value * MOST_SHARE
     ? `${quantity('volume', outL.value + before.value)} out of ${quantity('volume', inL.value)} is more than went in: check the number and the container. If it is so, say so once more.`
     : '')
+/** What went in goes with whatever comes out. */
+const carried = computed(() => carriedCautions(carriedByBatch(store.journal.garden, known.batch, materials.value, now.value)))
 const asked = ref('')
 async function save(): Promise<void> {
   if (doubt.value && asked.value !== doubt.value) {
     asked.value = doubt.value
     return
   }
-  const products = outputs.value.flatMap(({ materialId, sieveMm }, index) => {
+  const products = outputs.value.flatMap(({ materialId, sieveMm, char }, index) => {
     const amount = amounts.value[index]
-    return amount && amount.count > 0 ? [{ materialId, amount, ...(sieveMm ? { sieveMm } : {}) }] : []
+    return amount && amount.count > 0 ? [{ materialId, amount, ...(sieveMm ? { sieveMm } : {}), ...(char ? { char: { ...char, with: [...char.with] } } : {}) }] : []
   })
   const over = ends.value === 'ends' && !shut.value
   const done = await record(
@@ -147,6 +151,14 @@ async function save(): Promise<void> {
         <strong>{{ shut.label }}:</strong> {{ shut.reason }}<template v-if="anyway">
           It stays on the round until then.
         </template>
+      </p>
+      <p
+        v-for="caution in carried"
+        :key="caution"
+        class="caution"
+        data-carried
+      >
+        {{ caution }}
       </p>
       <p
         v-for="caution in known.method.takeCautions"

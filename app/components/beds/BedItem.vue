@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { bedAreaM2, type Bed } from '#core/beds/bed'
-import { noHarvestBefore } from '#core/beds/harvest'
+import { harvestWait } from '#core/beds/harvest'
 import { spreadDepthM, type OnBed } from '#core/beds/history'
 import { SPREAD_KINDS } from '#core/beds/spreading'
 import { bedWords } from '#core/beds/words'
@@ -15,12 +15,13 @@ const { quantity, day } = useSay()
 const editing = ref(false)
 const open = ref(false)
 const history = computed(() => historyOf(bed))
-const waits = computed(() => noHarvestBefore(bed, history.value, now.value))
+const waits = computed(() => harvestWait(bed, history.value, now.value))
 const again = computed(() => SPREAD_KINDS.flatMap((kind) => {
   const date = kind.again(againOn(bed))
   return date && date > now.value ? [{ id: kind.id, date }] : []
 }))
-const times = computed(() => history.value.length === 0 ? 'Nothing spread so far' : `Spread ${timesText(history.value.length)}`)
+const spreads = computed(() => history.value.filter(({ laid }) => !laid))
+const times = computed(() => spreads.value.length === 0 ? 'Nothing spread so far' : `Spread ${timesText(spreads.value.length)}`)
 /** What lies on it, or lay on it: batches that were begun on this very ground. */
 const laid = computed(() => batches.value.filter(({ batch: { began: { site } } }) => 'id' in site && site.id === bed.id).sort((a, b) => a.batch.began.at < b.batch.began.at ? 1 : -1))
 const deep = (one: OnBed) => spreadDepthM(bed, one.litres)
@@ -48,7 +49,7 @@ const what = (one: OnBed) => `${quantity('volume', one.litres, 1)} of ${one.mate
       class="border-l-4 border-error pl-3 font-semibold"
       data-no-harvest
     >
-      Raw manure: no harvest before {{ dateText(waits) }}.
+      No harvest before {{ dateText(waits.until) }}. <span class="font-normal">{{ waits.why }}</span>
     </p>
     <p
       v-for="{ batch, method } in laid"
@@ -99,7 +100,7 @@ const what = (one: OnBed) => `${quantity('volume', one.litres, 1)} of ${one.mate
     </p>
     <ul v-if="open">
       <li
-        v-for="one in [...history].reverse()"
+        v-for="one in [...spreads].reverse()"
         :key="one.eventId"
         class="line-rule py-1 flex flex-wrap gap-x-4 items-center"
       >

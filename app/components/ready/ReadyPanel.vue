@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Ripeness } from '#core/methods/contract'
+import { fitFor, type Ripeness } from '#core/methods/contract'
 import { testStates } from '#core/readiness/taken'
-import { useName, verdicts } from '#core/readiness/verdict'
+import { useName } from '#core/readiness/verdict'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** Is it ready, and for what? The verdict by use, the tests that lead to it, and what the heat was. */
@@ -9,7 +9,7 @@ const { known, ripeness } = defineProps<{ known: KnownBatch, ripeness: Ripeness 
 const { surroundings } = useGarden()
 
 const states = computed(() => testStates(known.batch, ripeness.tests(known.batch, surroundings.value)))
-const verdict = computed(() => verdicts(states.value, ripeness.stages(known.batch, surroundings.value)))
+const verdict = computed(() => fitFor({ ...known.method, ripeness }, known.batch, surroundings.value))
 const notes = computed(() => ripeness.notes(known.batch, surroundings.value))
 const FITS = { 'yes': { icon: 'i-ph-check', tone: 'text-primary', label: 'fit' }, 'not-yet': { icon: 'i-ph-hourglass', tone: 'text-warning', label: 'not yet' }, 'no': { icon: 'i-ph-x', tone: 'text-error', label: 'no' } } as const
 const best = computed(() => verdict.value.filter(({ fit }) => fit === 'yes').at(-1))
@@ -44,7 +44,11 @@ const best = computed(() => verdict.value.filter(({ fit }) => fit === 'yes').at(
           :class="FITS[one.fit].tone"
         />
         <span class="w-28 shrink-0 font-semibold text-highlighted">{{ useName(one.use) }}<span class="block aside-note">{{ FITS[one.fit].label }}</span></span>
-        <span class="flex-1">{{ one.missing.length > 0 ? `${one.fit === 'no' ? '' : 'Missing: '}${one.missing.join('; ')}.` : 'Nothing missing.' }}</span>
+        <span class="flex-1">{{ one.missing.length > 0 ? `${one.fit === 'no' ? '' : 'Missing: '}${one.missing.join('; ')}.` : 'Nothing missing.' }}<span
+          v-for="mind in one.minds"
+          :key="mind"
+          class="block aside-note"
+        >{{ mind }}</span></span>
       </li>
     </ul>
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { usualContainer } from '#core/bench/offered'
+import { gatheredCautions } from '#core/materials/gathered'
 import type { Material } from '#core/materials/material'
 import type { PutOffer } from '#core/methods/contract'
 import type { Preparation } from '#core/materials/preparation'
@@ -23,6 +24,7 @@ const material = shallowRef<Material | undefined>(usual?.material)
 const amount = shallowRef<Amount | undefined>(usual?.amount)
 const AS_IT_COMES = 'as-it-comes'
 const prepared = ref<string>(AS_IT_COMES)
+const minded = computed(() => material.value ? gatheredCautions([{ material: material.value }]) : [])
 const ways = computed(() => material.value ? preparationsFor(material.value) : [])
 
 function pick(picked: Material): void {
@@ -93,6 +95,14 @@ async function stuff(): Promise<void> {
       <button class="label-button strong">
         {{ put.button }}
       </button>
+      <p
+        v-for="caution in minded"
+        :key="caution"
+        class="caution"
+        data-carried
+      >
+        {{ caution }}
+      </p>
     </template>
     <MaterialPicker
       v-model:open="picking"

@@ -2,21 +2,24 @@
 import { daysText } from '#core/units/plural'
 import { format } from 'date-fns'
 import { spreadKindOf } from '#core/beds/spreading'
-import { charShareOf } from '#core/char/travel'
+import { stuffOf } from '#core/beds/stuff'
+import { carriedCautions, charWords } from '#core/lots/words'
 import type { StoredLot } from '#core/garden/store'
 import type { NewEvent } from '#core/journal/event'
 import { containerThen, type Amount } from '#core/units/container'
 
 /** One lot: what it is, how much is left, how it keeps, and what to do with it. */
 const { stored } = defineProps<{ stored: StoredLot }>()
-const { store, materials } = useGarden()
+const { store, materials, clock } = useGarden()
 const { record } = useRecorder()
 const { amount, quantity, day, sieve } = useSay()
 const bench = useBench()
 const open = ref(false)
 /** Reckoned only for a lot that is looked at. */
-const charShare = computed(() => open.value ? charShareOf(store.journal.garden, stored.lot.id, materials.value) : 0)
-const goesOnBeds = computed(() => open.value && spreadKindOf({ material: stored.material, charShare: charShare.value }) !== undefined)
+const stuff = computed(() => open.value ? stuffOf(store.journal.garden, stored.lot, materials.value, clock.value) : undefined)
+const charShare = computed(() => stuff.value?.charShare ?? 0)
+const goesOnBeds = computed(() => stuff.value !== undefined && spreadKindOf(stuff.value) !== undefined)
+const minded = computed(() => stuff.value ? [...charWords(stuff.value.char), ...carriedCautions(stuff.value.carried)] : [])
 const count = ref(stored.leftCount)
 watch(() => stored.leftCount, (left) => { count.value = left })
 
@@ -137,6 +140,14 @@ async function remove(why: Why): Promise<void> {
         <template v-if="charShare > 0.005 && stored.material.family !== 'char'">
           · {{ Math.round(100 * charShare) }} % of it is char
         </template>
+      </p>
+      <p
+        v-for="caution in minded"
+        :key="caution"
+        class="caution"
+        data-carried
+      >
+        {{ caution }}
       </p>
       <NuxtLink
         v-if="goesOnBeds"

@@ -2,7 +2,9 @@ import { addYears } from 'date-fns'
 import { quantityText } from '../../units/format'
 import { CHAR_CEILING } from '../schools'
 import type { Bed } from '../bed'
-import { isRawManure } from '../harvest'
+import { doubtNotes } from '../../lots/words'
+import { isRaw, rawNote } from '../harvest'
+import { manureAsItComes } from './manure'
 import { litresForDepth } from '../history'
 import { charRoomL } from './char'
 import type { SpreadKind } from './kind'
@@ -20,14 +22,14 @@ const FINISHED = 'finished'
 /** Compost, castings, leaf mould: a depth a year; what char it carries counts. */
 export const compost: SpreadKind = {
   id: 'compost',
-  takes: ({ material }) => material.family === FINISHED || (material.family === 'manure' && !isRawManure(material)),
+  takes: stuff => stuff.material.family === FINISHED || (stuff.material.family === 'manure' && !manureAsItComes(stuff)),
   refuses: ({ bed, history, charShare, material }) => {
     if (bed.grows === 'sour-loving' && charShare > SOME_CHAR) return 'There is char in it, and char makes soil less sour: not where sour-loving plants grow.'
     if (bed.grows === 'sour-loving' && material.id !== MOULD) return 'Compost is limy as a rule: for sour-loving plants take leaf mould.'
     if (charShare > SOME_CHAR && charRoomL(bed, history) < 0.05) return `There is char in it, and the bed has ${Math.round(100 * CHAR_CEILING)} % in its top layer already.`
     return undefined
   },
-  dose: ({ bed, history, material, charShare, units }) => {
+  dose: ({ bed, history, material, charShare, carried, units }) => {
     const depth = material.id === CASTINGS.id ? CASTINGS : DEPTHS[bed.grows]
     const ceilingL = charShare > SOME_CHAR ? charRoomL(bed, history) / charShare : Infinity
     const mostL = Math.min(litresForDepth(bed, depth.mostM), ceilingL)
@@ -36,6 +38,7 @@ export const compost: SpreadKind = {
       why: `${quantityText('length', units, depth.usualM, 1)}, at most ${quantityText('length', units, depth.mostM, 1)} a year${bed.grows === 'poor' ? ': what grows there wants it lean' : ''}`,
       notes: [
         ...(charShare > SOME_CHAR ? [`About ${Math.round(100 * charShare)} % of it is char that went through the batch with it; it counts.`] : []),
+        ...rawNote(bed, carried), ...(isRaw({ carried }) ? ['Next time: three days at 55 °C, turned, and cress sown in it; then it waits no more.'] : []), ...doubtNotes(carried),
         'A mask when it is dusty, gloves, hands washed: spores and soil.',
       ],
     }

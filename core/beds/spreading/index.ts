@@ -15,10 +15,15 @@ export function spreadKindOf(stuff: Stuff): SpreadKind | undefined {
   return SPREAD_KINDS.find(kind => kind.takes(stuff))
 }
 
+/** What a test has found in it: then it goes on no bed, whatever it is. */
+function poisoned({ carried }: Stuff): string | undefined {
+  return carried.some(({ risk, found }) => risk === 'weedkiller' && found) ? 'Beans found weedkiller in it: on no bed, and not passed on. Ask your local advisory service.' : undefined
+}
+
 /** How much of it may go on a bed now; a refusal with its reason in a gardener's words. */
 export function doseFor(asked: Asked): Outcome<Dose, string> {
   const kind = spreadKindOf(asked)
   if (!kind) return fail('This is for the heap, not for beds as it is.')
-  const refused = kind.refuses(asked)
+  const refused = poisoned(asked) ?? kind.refuses(asked)
   return refused === undefined ? ok(kind.dose(asked)) : fail(refused)
 }

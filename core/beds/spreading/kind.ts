@@ -1,15 +1,10 @@
-import type { Material } from '../../materials/material'
 import type { UnitSystem } from '../../units/system'
 import type { Bed } from '../bed'
 import type { BedHistory } from '../history'
 import type { CharSchool } from '../schools'
+import type { Stuff } from '../stuff'
 
-/** Something that may be spread, with the char in each litre of it. */
-export interface Stuff {
-  readonly material: Material
-  /** 0 to 1. */
-  readonly charShare: number
-}
+export type { Stuff } from '../stuff'
 
 /** Everything that is weighed before something is spread. */
 export interface Asked extends Stuff {

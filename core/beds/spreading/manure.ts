@@ -1,6 +1,6 @@
 import { addYears } from 'date-fns'
 import { quantityText } from '../../units/format'
-import { isRawManure } from '../harvest'
+import { rawNote } from '../harvest'
 import { bedAreaM2 } from '../bed'
 import { litresForDepth, spreadDepthM } from '../history'
 import type { SpreadKind, Stuff } from './kind'
@@ -15,25 +15,30 @@ function nitrogenGPerL({ bulkDensityKgM3, moistureFraction, nitrogenFraction }: 
   return bulkDensityKgM3.typical * (1 - moistureFraction.typical) * nitrogenFraction.typical
 }
 
+/** Manure as it came from the animal, not out of a batch. */
+export function manureAsItComes({ material }: Pick<Stuff, 'material'>): boolean {
+  return material.family === 'manure' && material.brings.includes('dung')
+}
+
 /** Raw manure: feeds, and keeps the harvest waiting. */
 export const manure: SpreadKind = {
   id: 'manure',
-  takes: ({ material }) => isRawManure(material),
+  takes: manureAsItComes,
   refuses: ({ bed }) => bed.grows === 'poor' || bed.grows === 'sour-loving' ? 'Too rich for what grows there.' : undefined,
-  dose: ({ bed, units, material }) => {
+  dose: ({ bed, units, material, carried }) => {
     const within = (depthM: number, gramsM2: number) => Math.min(litresForDepth(bed, depthM), bedAreaM2(bed) * gramsM2 / nitrogenGPerL(material))
     const usualL = within(USUAL_M, NITROGEN_G_M2.usual)
     const thin = usualL < litresForDepth(bed, USUAL_M) - 1e-9
     return {
       usualL, mostL: within(MOST_M, NITROGEN_G_M2.most), why: `${quantityText('length', units, spreadDepthM(bed, usualL), 1)}, dug in in autumn${thin ? ': it is strong' : ''}`,
       notes: [
-        bed.eaten === 'not' ? 'Nothing is eaten from this bed: still, gloves on and hands washed.' : `Nothing is harvested for ${bed.eaten === 'touching' ? '120 days where it touches the soil' : '90 days where it stays clear of the soil'}; rules where you live may ask for more.`,
+        ...rawNote(bed, carried),
         'Ask whether hay or straw in it was sprayed with a lasting weedkiller; a bean test tells.', 'Composted first it is safer, and loses less.',
       ],
     }
   },
   again: ({ history }) => {
-    const last = history.findLast(({ material }) => material && isRawManure(material))
+    const last = history.findLast(({ material }) => material && manureAsItComes({ material }))
     return last && addYears(new Date(last.at), 1)
   },
 }

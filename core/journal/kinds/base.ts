@@ -2,6 +2,7 @@ import * as v from 'valibot'
 import { worthSchema } from './worth'
 import { PREPARATIONS } from '../../materials/preparation'
 import { PACKINGS } from '../../units/container'
+import { CHARGED_WITH } from '../../lots/char'
 import { ROLES } from '../garden'
 import { turnSchema } from '../turn'
 import { between } from '../../units/bounds'
@@ -51,9 +52,12 @@ export const answersSchema = v.pipe(
   v.check(answers => Object.keys(answers).length <= LIMITS.items, 'has too many answers'),
 )
 
+/** How far char was charged when it came out, and with what. */
+const charSchema = v.object({ charged: between(0, 1), with: v.pipe(v.array(v.picklist(CHARGED_WITH)), v.maxLength(CHARGED_WITH.length)), ashy: v.optional(v.boolean()) })
+
 /** Something that came out, before it lies in the store. */
 export const productsSchema = v.pipe(
-  v.array(v.object({ materialId: idSchema, amount: amountSchema, sieveMm: v.optional(between(1, 100)) })),
+  v.array(v.object({ materialId: idSchema, amount: amountSchema, sieveMm: v.optional(between(1, 100)), char: v.optional(charSchema) })),
   v.maxLength(LIMITS.items, 'has too many products'),
 )
 

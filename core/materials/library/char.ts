@@ -18,7 +18,7 @@ export const CHAR: readonly Material[] = [
     nitrogenPct: [0.2, 0.4, 0.8], carbonToNitrogen: [100, 200, 400],
     moisturePct: [2, 5, 12], bulkKgM3: [110, 140, 180],
     ligninPctVs: 100, ashPct: 4, structure: 3, keepsDays: 3650, worms: 'no', months: [],
-    cautions: ['plain wood only: no briquettes, nothing scented or made to light quickly', 'dusty: damp it before it is crushed'],
+    pieces: 'lump', cautions: ['plain wood only: no briquettes, nothing scented or made to light quickly', 'dusty: damp it before it is crushed'],
   }),
   material({
     id: 'char-coarse', name: 'Char, coarse pieces', short: 'coarse char', family: 'char',
@@ -26,7 +26,7 @@ export const CHAR: readonly Material[] = [
     nitrogenPct: [0.2, 0.5, 1.0], carbonToNitrogen: [80, 150, 350],
     moisturePct: [2, 8, 40], bulkKgM3: [120, 160, 220],
     ligninPctVs: 100, ashPct: 5, structure: 3, keepsDays: 3650, worms: 'some', months: [],
-    cautions: ['charge it before it goes on a bed', 'big pieces go into a heap'],
+    pieces: 'coarse', cautions: ['charge it before it goes on a bed', 'big pieces go into a heap'],
   }),
   // Char with the compost or castings it was charged with, moist.
   material({
@@ -35,6 +35,6 @@ export const CHAR: readonly Material[] = [
     nitrogenPct: [0.4, 0.8, 1.4], carbonToNitrogen: [40, 70, 130],
     moisturePct: [40, 58, 70], bulkKgM3: [380, 520, 700],
     ligninPctVs: 80, ashPct: 15, structure: 2, keepsDays: 365, worms: 'yes', months: [],
-    cautions: ['keep it moist, aired and out of the rain', 'it makes soil less sour: not for sour-loving plants'],
+    charged: true, cautions: ['keep it moist, aired and out of the rain', 'it makes soil less sour: not for sour-loving plants'],
   }),
 ]

@@ -9,6 +9,7 @@ export const FEEDS: readonly Material[] = [
     moisturePct: [94, 95.5, 97], bulkKgM3: [1000, 1010, 1030],
     ligninPctVs: 0, ashPct: 55, structure: 0, keepsDays: 2, worms: 'no', months: [],
     cautions: ['fresh, healthy people', 'diluted'],
+    brings: ['urine'],
   }),
   material({
     id: 'blood-meal', name: 'Blood meal', short: 'blood meal', family: 'feed',

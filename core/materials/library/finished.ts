@@ -45,6 +45,7 @@ export const FINISHED: readonly Material[] = [
     moisturePct: [50, 62, 75], bulkKgM3: [300, 450, 600],
     ligninPctVs: 17, ashPct: 20, structure: 1, keepsDays: 60, worms: 'yes', months: [],
     cautions: ['seeds and sickness in it are alive'],
+    brings: ['seeds', 'sickness'],
   }),
   // Fungal compost of chips and leaves that was never turned: fine, dark, low in salts. Own estimate near leaf mould.
   material({

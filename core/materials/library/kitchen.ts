@@ -107,5 +107,6 @@ export const KITCHEN: readonly Material[] = [
     moisturePct: [6, 10, 15], bulkKgM3: [120, 180, 300],
     ligninPctVs: 12, ashPct: 5, structure: 2, keepsDays: 365, worms: 'no', months: [],
     cautions: ['dry enough when they snap'],
+    brings: ['salts'],
   }),
 ]

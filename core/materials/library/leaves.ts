@@ -45,6 +45,7 @@ export const LEAVES: readonly Material[] = [
     moisturePct: [15, 38, 55], bulkKgM3: [50, 80, 140],
     ligninPctVs: 18, ashPct: 10, structure: 1, keepsDays: 365, worms: 'no', months: [10, 11],
     cautions: ['juglone: hot-compost or keep a year before sensitive plants'],
+    brings: ['juglone'],
   }),
   material({
     id: 'pine-needles', name: 'Conifer needles', short: 'needles', family: 'leaf',

@@ -9,6 +9,7 @@ export const MANURES: readonly Material[] = [
     moisturePct: [59, 70, 79], bulkKgM3: [250, 350, 550],
     ligninPctVs: 13, ashPct: 15, structure: 2, keepsDays: 21, worms: 'aged', months: [],
     cautions: ['may carry long-lasting weedkiller: try beans in it first', 'wormers in the dung harm worms: let it age'],
+    brings: ['dung', 'weedkiller'],
   }),
   material({
     id: 'horse-manure-shavings', name: 'Horse manure with wood shavings', short: 'horse manure on shavings', family: 'manure',
@@ -17,6 +18,7 @@ export const MANURES: readonly Material[] = [
     moisturePct: [50, 62, 72], bulkKgM3: [230, 320, 480],
     ligninPctVs: 19, ashPct: 12, structure: 2, keepsDays: 30, worms: 'aged', months: [],
     cautions: ['may carry long-lasting weedkiller: try beans in it first', 'wormers in the dung harm worms: let it age'],
+    brings: ['dung', 'weedkiller'],
   }),
   material({
     id: 'cattle-manure', name: 'Cattle manure', short: 'cattle manure', family: 'manure',
@@ -33,6 +35,7 @@ export const MANURES: readonly Material[] = [
     moisturePct: [62, 72, 80], bulkKgM3: [380, 500, 700],
     ligninPctVs: 14, ashPct: 17, structure: 1, keepsDays: 30, worms: 'aged', months: [],
     cautions: ['may carry long-lasting weedkiller: try beans in it first'],
+    brings: ['dung', 'weedkiller'],
   }),
   material({
     id: 'sheep-goat-manure', name: 'Sheep or goat droppings', short: 'sheep droppings', family: 'manure',
@@ -90,6 +93,7 @@ export const MANURES: readonly Material[] = [
     moisturePct: [55, 62, 70], bulkKgM3: [320, 400, 520],
     ligninPctVs: 15, ashPct: 38, structure: 1, keepsDays: 180, worms: 'some', months: [],
     cautions: ['alkaline, salty'],
+    brings: ['salts'],
   }),
   material({
     id: 'rabbit-bedding', name: 'Rabbit or guinea-pig bedding', short: 'small-pet bedding', family: 'manure',
@@ -114,5 +118,6 @@ export const MANURES: readonly Material[] = [
     moisturePct: [65, 74, 80], bulkKgM3: [400, 520, 700],
     ligninPctVs: 14, ashPct: 18, structure: 1, keepsDays: 21, worms: 'aged', months: [],
     cautions: ['may carry long-lasting weedkiller: try beans in it first', 'wormers in the dung harm worms: let it age'],
+    brings: ['dung', 'weedkiller'],
   }),
 ]

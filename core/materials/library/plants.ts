@@ -17,6 +17,7 @@ export const PLANTS: readonly Material[] = [
     moisturePct: [60, 75, 85], bulkKgM3: [120, 180, 280],
     ligninPctVs: 9, ashPct: 12, structure: 1, keepsDays: 3, worms: 'no', months: [5, 6, 7, 8, 9, 10],
     cautions: ['hot heap only, or drown first'],
+    brings: ['seeds'],
   }),
   material({
     id: 'veg-haulm', name: 'Spent vegetable plants', short: 'spent plants', family: 'plant',
@@ -25,6 +26,7 @@ export const PLANTS: readonly Material[] = [
     moisturePct: [60, 75, 86], bulkKgM3: [90, 150, 230],
     ligninPctVs: 8, ashPct: 13, structure: 1, keepsDays: 7, worms: 'some', months: [7, 8, 9, 10, 11],
     cautions: ['blight, club root: do not compost cold'],
+    brings: ['sickness'],
   }),
   material({
     id: 'comfrey-nettle', name: 'Comfrey', short: 'comfrey', family: 'plant',
@@ -49,6 +51,7 @@ export const PLANTS: readonly Material[] = [
     moisturePct: [53, 78, 88], bulkKgM3: [250, 350, 500],
     ligninPctVs: 3, ashPct: 25, structure: 0, keepsDays: 4, worms: 'some', months: [10, 11, 12, 1, 2, 3],
     cautions: ['salty: rinse it', 'collecting is regulated: ask first'],
+    brings: ['salts'],
   }),
   material({
     id: 'nettles', name: 'Nettles, not in seed', short: 'nettles', family: 'plant',

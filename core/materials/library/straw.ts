@@ -9,6 +9,7 @@ export const STRAW: readonly Material[] = [
     moisturePct: [6, 12, 25], bulkKgM3: [35, 60, 110],
     ligninPctVs: 18, ashPct: 8, structure: 3, keepsDays: 730, worms: 'yes', months: [],
     cautions: ['may carry long-lasting weedkiller: ask where it grew, or try beans in it first'],
+    brings: ['weedkiller'],
   }),
   material({
     id: 'straw-oat', name: 'Straw, oat', short: 'oat straw', family: 'straw',
@@ -17,6 +18,7 @@ export const STRAW: readonly Material[] = [
     moisturePct: [6, 14, 25], bulkKgM3: [35, 60, 110],
     ligninPctVs: 17, ashPct: 9, structure: 3, keepsDays: 730, worms: 'yes', months: [],
     cautions: ['may carry long-lasting weedkiller: ask where it grew, or try beans in it first'],
+    brings: ['weedkiller'],
   }),
   material({
     id: 'hay-grass', name: 'Hay, grass', short: 'hay', family: 'straw',
@@ -25,6 +27,7 @@ export const STRAW: readonly Material[] = [
     moisturePct: [8, 12, 25], bulkKgM3: [50, 80, 130],
     ligninPctVs: 9, ashPct: 8, structure: 2, keepsDays: 365, worms: 'yes', months: [],
     cautions: ['full of seeds: only for a hot heap', 'may carry long-lasting weedkiller: ask where it grew, or try beans in it first'],
+    brings: ['weedkiller', 'seeds'],
   }),
   material({
     id: 'hay-legume', name: 'Hay, clover or lucerne', short: 'clover hay', family: 'straw',

@@ -102,6 +102,7 @@ export const WOOD: readonly Material[] = [
     moisturePct: [6, 10, 18], bulkKgM3: [200, 300, 420],
     ligninPctVs: 40, ashPct: 2, structure: 3, keepsDays: 730, worms: 'no', months: [9, 10, 11, 12],
     cautions: ['hardly decay within a year', 'walnut: keep from sensitive plants'],
+    brings: ['juglone'],
   }),
   // What is burnt to char; to a heap it is a base, like twigs.
   material({

@@ -1,10 +1,7 @@
 import type { Range } from '../../units/range'
+import { ENOUGH } from '../../lots/char'
 import type { ChargeWay } from './ways'
 
-/** Charged enough: four fifths of what it can take up. */
-export const ENOUGH = 0.8
-/** A start: it no longer robs what is sown in it. */
-export const A_START = 0.35
 /** Times for a way hold in water of so much warmth. */
 const USUAL_C = 18
 /** 1 − e^(−t/τ) is four fifths at t = τ·ln 5. */

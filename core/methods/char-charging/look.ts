@@ -12,6 +12,7 @@ import { chargedOn, middleOf } from './forecast'
 import { soakPicture } from './picture'
 import { toldBySinking } from './question'
 import { recipeFor } from './recipe'
+import { A_START } from '../../lots/char'
 import { soakOf } from './state'
 import { standingOf, takenNow } from './standing'
 import { tasksOf } from './tasks'
@@ -83,6 +84,6 @@ export const look: Look = {
   },
   outputs: (batch, surroundings) => {
     const soak = soakOf(batch, surroundings)
-    return [{ materialId: 'char-charged', label: soak.way.kind === 'bedding' ? 'Char with dung' : 'Charged char', hint: takenNow(soak), expectedL: soak.charL + 0.5 * soak.livingL }]
+    return [{ materialId: 'char-charged', label: soak.way.kind === 'bedding' ? 'Char with dung' : soak.charged < A_START ? 'Char, hardly charged' : 'Charged char', hint: takenNow(soak), expectedL: soak.charL + 0.5 * soak.livingL, char: { charged: Math.round(100 * soak.charged) / 100, with: [soak.way.with] } }]
   },
 }

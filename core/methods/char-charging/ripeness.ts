@@ -1,11 +1,12 @@
 import type { Ripeness } from '../contract'
-import { ENOUGH } from './course'
+import { ENOUGH } from '../../lots/char'
 import { cress } from './cress'
 import { soakOf } from './state'
 import { takenNow } from './standing'
 
 /** How ready charged char is: by how far it is charged and dried, and by sown seeds. */
 export const ripeness: Ripeness = {
+  uses: ['beds', 'potting', 'seeds'],
   tests: () => [cress],
   stages: (batch, surroundings) => {
     const { charged, dryingDays, way } = soakOf(batch, surroundings)

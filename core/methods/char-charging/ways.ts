@@ -1,4 +1,5 @@
 import { range, type Range } from '../../units/range'
+import type { ChargedWith } from '../../lots/char'
 import type { Approach, CarriesChar } from '../contract'
 
 /** A way to charge char, with how long it takes and what it wants. */
@@ -11,6 +12,8 @@ export interface ChargeWay extends Approach {
   readonly sizePower: number
   /** How much faster ten kelvin more make it; 1 where it makes its own warmth. */
   readonly q10: number
+  /** What it is charged with. */
+  readonly with: ChargedWith
   /** Where it is done: in a tub, in a bag in water, in bedding. */
   readonly kind: 'tub' | 'bag' | 'bedding' | 'batch'
   /** Litres of compost or castings to a litre of char, in a tub. */
@@ -28,31 +31,31 @@ export interface ChargeWay extends Approach {
 export const WAYS: readonly ChargeWay[] = [
   {
     id: 'soak', name: 'Soak with compost or castings', summary: 'Char and half to as much compost or castings, covered with sound water, stirred daily for about a week.',
-    days80: range(3, 4.6, 7), sizePower: 1, q10: 1.6, kind: 'tub', livingShare: 0.6, aired: false, stirEveryDays: 1, driesDays: 7, wants: 'compost or castings, a tub', work: 'a stir a day',
+    days80: range(3, 4.6, 7), sizePower: 1, q10: 1.6, with: 'living', kind: 'tub', livingShare: 0.6, aired: false, stirEveryDays: 1, driesDays: 7, wants: 'compost or castings, a tub', work: 'a stir a day',
   },
   {
     id: 'aired', name: 'Aired soak', summary: 'The same, thinner, with an air stone for two days at least; then lid ajar, in a warm place, until crumbly.',
-    days80: range(2, 2.8, 4), sizePower: 1, q10: 1.6, kind: 'tub', livingShare: 0.4, aired: true, stirEveryDays: 1, driesDays: 7, wants: 'an air pump on a protected circuit', work: 'a look at the air twice a day',
+    days80: range(2, 2.8, 4), sizePower: 1, q10: 1.6, with: 'living', kind: 'tub', livingShare: 0.4, aired: true, stirEveryDays: 1, driesDays: 7, wants: 'an air pump on a protected circuit', work: 'a look at the air twice a day',
   },
   {
     id: 'nitrogen', name: 'Diluted urine or a nitrogen feed', summary: 'One part to ten of water over the char: quick and strong, from healthy people, and not for beds of salad.',
-    days80: range(5, 7, 10), sizePower: 0.6, q10: 1.4, kind: 'tub', livingShare: 0, aired: false, stirEveryDays: 2, driesDays: 7, wants: 'urine or a liquid feed', work: 'a stir every other day',
+    days80: range(5, 7, 10), sizePower: 0.6, q10: 1.4, with: 'urine', kind: 'tub', livingShare: 0, aired: false, stirEveryDays: 2, driesDays: 7, wants: 'urine or a liquid feed', work: 'a stir every other day',
   },
   {
     id: 'pond', name: 'Bag in a pond, butt or trough', summary: 'Mesh bags on a line, weighted, in water with weeds or fish in it: two weeks and more. It floats first, and hangs when it is wet.',
-    days80: range(10, 14, 20), sizePower: 0.5, q10: 1.7, kind: 'bag', livingShare: 0, aired: false, stirEveryDays: undefined, driesDays: 3, wants: 'a pond, a rain butt with weeds, a trough', work: 'a look a week',
+    days80: range(10, 14, 20), sizePower: 0.5, q10: 1.7, with: 'pond', kind: 'bag', livingShare: 0, aired: false, stirEveryDays: undefined, driesDays: 3, wants: 'a pond, a rain butt with weeds, a trough', work: 'a look a week',
   },
   {
     id: 'bedding', name: 'Under animals', summary: 'Strewn into bedding of hens, rabbits or a stable: it takes up smell and feed for months, then goes through a heap.',
-    days80: range(60, 100, 170), sizePower: 0.3, q10: 1, kind: 'bedding', livingShare: 0, aired: false, stirEveryDays: undefined, driesDays: 0, wants: 'animals', work: 'none beyond mucking out',
+    days80: range(60, 100, 170), sizePower: 0.3, q10: 1, with: 'dung', kind: 'bedding', livingShare: 0, aired: false, stirEveryDays: undefined, driesDays: 0, wants: 'animals', work: 'none beyond mucking out',
   },
   {
     id: 'in-heap', name: 'In a heap', summary: 'A twentieth to a tenth of the litres, strewn into the layers: ready with the compost, two to six months.', travels: 'heap',
-    days80: range(60, 100, 180), sizePower: 0.3, q10: 1, kind: 'batch', livingShare: 0, aired: false, stirEveryDays: undefined, driesDays: 0, wants: 'a heap that stands or is to be built', work: 'none of its own',
+    days80: range(60, 100, 180), sizePower: 0.3, q10: 1, with: 'living', kind: 'batch', livingShare: 0, aired: false, stirEveryDays: undefined, driesDays: 0, wants: 'a heap that stands or is to be built', work: 'none of its own',
   },
   {
     id: 'with-worms', name: 'With worms', summary: 'A thin layer with each feed: worms carry it through the bin, and it comes out with the castings.', travels: 'worms',
-    days80: range(60, 90, 150), sizePower: 0.3, q10: 1, kind: 'batch', livingShare: 0, aired: false, stirEveryDays: undefined, driesDays: 0, wants: 'a worm bin', work: 'none of its own',
+    days80: range(60, 90, 150), sizePower: 0.3, q10: 1, with: 'living', kind: 'batch', livingShare: 0, aired: false, stirEveryDays: undefined, driesDays: 0, wants: 'a worm bin', work: 'none of its own',
   },
 ]
 

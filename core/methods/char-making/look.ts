@@ -110,9 +110,11 @@ function outputs(batch: BegunBatch, surroundings: Surroundings): Output[] {
   const crushed = crushedOf(batch, CRUSHED)
   const whole = crushed?.afterL ?? burn.crushedL.typical
   const coarse = crushed ? crushed.coarseL : whole * 0.2
+  const rinses = (batch.gauged[RINSE] ?? []).map(({ value }) => value)
+  const char = { charged: 0, with: [], ...(burn.way.ashy && !((rinses.at(-1) ?? Infinity) <= NEUTRAL_PH) ? { ashy: true } : {}) }
   return [
-    { materialId: 'biochar-crushed', label: 'Crushed char, raw', hint: 'fine and middle pieces: to be charged before it goes on a bed', sieveMm: 15, expectedL: whole - coarse },
-    { materialId: 'char-coarse', label: 'Coarse char, raw', hint: 'what stays on the sieve: into a heap, or crushed again', expectedL: coarse },
+    { materialId: 'biochar-crushed', label: 'Crushed char, raw', hint: 'fine and middle pieces: to be charged before it goes on a bed', sieveMm: 15, expectedL: whole - coarse, char },
+    { materialId: 'char-coarse', label: 'Coarse char, raw', hint: 'what stays on the sieve: into a heap, or crushed again', expectedL: coarse, char },
     ...(burn.way.bought
       ? []
       : [

@@ -1,7 +1,8 @@
+import type { CharState } from '../../lots/char'
 import type { BegunBatch } from '../../journal/garden'
 import type { GroundPlan } from '../../picture/ground'
 import type { Picture } from '../../picture/picture'
-import type { ReadinessTest } from '../../readiness/test'
+import type { ReadinessTest, Use } from '../../readiness/test'
 import type { Stages } from '../../readiness/verdict'
 import type { Quantity as Unit } from '../../units/system'
 import type { Fact } from './draft'
@@ -72,6 +73,8 @@ export interface Output {
   readonly label: string
   readonly hint: string
   readonly sieveMm?: number
+  /** How far it is charged now, and with what, where it is char. */
+  readonly char?: CharState
   /** Litres that are expected of it now, where that can be said. */
   readonly expectedL?: number
 }
@@ -110,6 +113,8 @@ export interface Look {
 
 /** How ripe a batch is, which tests count for it, and what else is worth knowing before it is used. */
 export interface Ripeness {
+  /** Uses that its stuff can be for at all; every use where nothing is said. */
+  readonly uses?: readonly Use[]
   tests(batch: BegunBatch, surroundings: Surroundings): readonly ReadinessTest[]
   stages(batch: BegunBatch, surroundings: Surroundings): Stages
   notes(batch: BegunBatch, surroundings: Surroundings): { readonly title: string, readonly lines: readonly string[], readonly caution: string }

@@ -40,7 +40,7 @@ export function peakOf({ site, ingredients, waterL }: Planned, surroundings: Sur
 /** From here on a heap does what is asked of it; from the other on it is worth calling warm. */
 export const HOT_C = 55
 export const WARM_C = 45
-const LUKEWARM_C = 30
+export const LUKEWARM_C = 30
 
 /** What it would do in its first eight days, there and in this season. */
 export function outlookOf(planned: Planned, surroundings: Surroundings): Outlook {

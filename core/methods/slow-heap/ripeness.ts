@@ -1,7 +1,8 @@
 import { READINESS_TESTS } from '../../readiness/tests'
-import type { Ripeness } from '../contract'
+import type { BegunBatch } from '../../journal/garden'
+import type { Ripeness, Surroundings } from '../contract'
 import { RIPE_MG_G } from '../heated/ready-day'
-import { isClosed } from './feeding'
+import { feedings, isClosed, partsOf } from './feeding'
 import { slowOn } from './now'
 import { daysSinceFed } from './windows'
 import { REST_DAYS } from './forecast'
@@ -9,6 +10,14 @@ import { REST_DAYS } from './forecast'
 /** Tests that say something about what rotted cool; weedkiller where grass or manure may have brought it. */
 const TESTS = ['look', 'bag', 'sprout', 'weedkiller']
 const CARRIES = ['grass', 'manure', 'straw']
+
+/** Whether the last caddy was emptied without a cover, and nothing was put over it since. */
+function liesOpen(batch: BegunBatch, { materials }: Surroundings): boolean {
+  const last = feedings(batch).at(-1)
+  if (!last) return false
+  const { fed, cover } = partsOf(last, materials)
+  return fed.some(({ material }) => material.family === 'kitchen') && cover.length === 0
+}
 
 /** How ripe a slow heap is: by how long it has rested, what is left to rot, and the tests. */
 export const ripeness: Ripeness = {
@@ -19,7 +28,7 @@ export const ripeness: Ripeness = {
   stages: (batch, surroundings) => {
     const slow = slowOn(batch, surroundings)
     const rested = isClosed(batch) ? daysSinceFed(batch, surroundings.now) / REST_DAYS : 0
-    return { cool: true, curedShare: rested, rottedShare: slow && slow.respirationMgG > 0 ? Math.min(1.2, RIPE_MG_G / slow.respirationMgG) : 0 }
+    return { cool: true, against: liesOpen(batch, surroundings) ? ['food lies open on it: cover it'] : [], curedShare: rested, rottedShare: slow && slow.respirationMgG > 0 ? Math.min(1.2, RIPE_MG_G / slow.respirationMgG) : 0 }
   },
   notes: () => ({
     title: 'What it never was', caution: 'It never got hot: seeds and sickness in it are alive. Round fruit, hedges and beds that are mulched; not for seed trays, and no promise for salads.',

@@ -5,6 +5,8 @@ import { HARVEST } from './forecast'
 import { binOn } from './now'
 
 const TESTS = ['look', 'sprout']
+/** Feed of so many days that lies there is more than worms are at. Practice: about a week. */
+const UNEATEN_DAYS = 7
 
 /** How far a bin is: by the share of castings, a look and sown seeds. It never heated. */
 export const ripeness: Ripeness = {
@@ -12,7 +14,9 @@ export const ripeness: Ripeness = {
   stages: (batch, surroundings) => {
     const bin = binOn(batch, surroundings)
     const share = bin && bin.volumeL > 0 ? bin.castingsL / bin.volumeL / HARVEST.share : 0
-    return { cool: true, curedShare: share, rottedShare: share }
+    // More than a week of feed lies there, by what was fed and eaten: it is taken out, or eaten, first.
+    const uneaten = bin !== undefined && bin.backlogDays > UNEATEN_DAYS
+    return { cool: true, curedShare: share, rottedShare: share, against: uneaten ? ['feed lies in it uneaten'] : [] }
   },
   notes: () => ({
     title: 'How to take them', caution: 'Castings are strong: half a centimetre on a bed, a tenth to a fifth of a mix. Seeds of tomato and melon come through alive.',

@@ -1,4 +1,7 @@
+import { existsSync } from 'node:fs'
+
 /** Chromium as journeys drive it: nothing of it calls home. */
 export const FLAGS = ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--lang=en-GB', '--accept-lang=en-GB']
 
-export const executablePath = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium'
+const KNOWN = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium']
+export const executablePath = process.env.CHROMIUM_PATH ?? KNOWN.find(path => existsSync(path))

@@ -3,8 +3,6 @@ import { createServer } from 'node:net'
 import { fileURLToPath } from 'node:url'
 
 const BUILT = fileURLToPath(new URL('../../../.output/server/index.mjs', import.meta.url))
-/** The app with one more method that only tests know; `node scripts/build-apart.mjs --made-up` builds it. */
-export const WITH_A_MADE_UP_METHOD = fileURLToPath(new URL('../../../.made-up/output/server/index.mjs', import.meta.url))
 
 /** A running server of the built app. */
 export interface RunningServer {
@@ -32,9 +30,9 @@ async function answering(url: string, child: ChildProcess): Promise<void> {
 }
 
 /** Starts the built app on a port of its own, or on the one given. */
-export async function startServer(port?: number, built = BUILT): Promise<RunningServer> {
+export async function startServer(port?: number): Promise<RunningServer> {
   const chosen = port ?? await freePort()
-  const child = spawn(process.execPath, [built], {
+  const child = spawn(process.execPath, [BUILT], {
     env: { ...process.env, HOST: '127.0.0.1', PORT: String(chosen), NITRO_PORT: String(chosen), NODE_ENV: 'production' },
     stdio: ['ignore', 'ignore', 'inherit'],
   })

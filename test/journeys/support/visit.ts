@@ -35,6 +35,7 @@ export interface Visit {
   readonly downloads: string
   /** What the page complained about, and where it called other than home. */
   readonly complaints: string[]
+  /** To a page, as by a link of the app; the page that is open already, or none of the app, is loaded anew. */
   go(path: string): Promise<void>
   press(selector: string): Promise<void>
   type(selector: string, text: string): Promise<void>
@@ -54,6 +55,13 @@ export interface Visit {
 export async function liveOn(page: Page, day = TODAY): Promise<void> {
   await page.evaluateOnNewDocument(moveClock, shiftTo(day, realNow()))
   await page.emulateFocusedPage(true)
+  askSeldom(page)
+}
+
+/** Ten looks a second are enough: to ask at every frame what a page says keeps it from getting anywhere. */
+function askSeldom(page: Page): void {
+  const ask = page.waitForFunction.bind(page)
+  page.waitForFunction = ((condition, options, ...args) => ask(condition, { polling: 100, ...options }, ...args)) as typeof page.waitForFunction
 }
 
 /** The machine's clock: the one of the tests is ahead of it or behind. */
@@ -115,12 +123,32 @@ function withoutServiceWorker(): void {
   delete (Navigator.prototype as { serviceWorker?: unknown }).serviceWorker
 }
 
+interface AppElement { readonly __vue_app__?: { readonly $nuxt?: { readonly $router: { readonly currentRoute: { readonly value: { readonly fullPath: string } }, push(to: string): Promise<unknown> }, hook(name: 'page:finish', then: () => void): () => void } } }
+
+/** Goes on within the app that is open, until the page is there; says whether there was one that could. */
+async function byLink(to: string): Promise<boolean> {
+  const nuxt = (document.querySelector('#__nuxt') as AppElement | null)?.__vue_app__?.$nuxt
+  const here = nuxt?.$router.currentRoute.value.fullPath
+  if (!nuxt || here === undefined || here === to || here.startsWith('/welcome') || to.startsWith('/welcome')) return false
+  const there = new Promise<void>((resolve) => {
+    const off = nuxt.hook('page:finish', () => {
+      off()
+      resolve()
+    })
+  })
+  await nuxt.$router.push(to)
+  await there
+  return true
+}
+
 /** What a visit may be told beside its screen. */
 export interface VisitOptions {
   /** The day it begins on, where that matters; else the day of all tests. */
   readonly on?: string
   /** Whether failing requests are expected just now. */
   readonly serverGone?: () => boolean
+  /** A script that is there before the app. */
+  readonly first?: string
   /** Another server than the one of all tests. */
   readonly home?: string
   /** Whether the app keeps itself for being offline: it then fetches all of its parts at every first visit. */
@@ -128,7 +156,7 @@ export interface VisitOptions {
 }
 
 /** Opens a browser with nothing in it on a screen. */
-export async function visit(screen: Screen, { on = TODAY, serverGone = () => false, home = inject('home'), keepsItself = false }: VisitOptions = {}): Promise<Visit> {
+export async function visit(screen: Screen, { on = TODAY, serverGone = () => false, home = inject('home'), keepsItself = false, first }: VisitOptions = {}): Promise<Visit> {
   const downloads = await mkdtemp(join(tmpdir(), 'wastrum-downloads-'))
   const context = await (await theBrowser()).createBrowserContext({ downloadBehavior: { policy: 'allow', downloadPath: downloads } })
   const page = await context.newPage()
@@ -136,6 +164,7 @@ export async function visit(screen: Screen, { on = TODAY, serverGone = () => fal
   const complaints: string[] = []
   await liveOn(page, on)
   if (!keepsItself) await page.evaluateOnNewDocument(withoutServiceWorker)
+  if (first) await page.evaluateOnNewDocument(first)
   listen(page, home, complaints, serverGone)
   page.setDefaultTimeout(15_000)
 
@@ -206,6 +235,7 @@ export async function visit(screen: Screen, { on = TODAY, serverGone = () => fal
       return other
     },
     go: async (path) => {
+      if (await page.evaluate(byLink, path).catch(() => false)) return drawn()
       const answered = await page.goto(`${home}${path}`, { waitUntil: 'load' })
       if (answered && answered.status() >= 400) throw new Error(`${path} answered ${answered.status()}`)
       await drawn()

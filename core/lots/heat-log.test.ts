@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { BUCKET, GOOD_HEAP, heap, onDay, reading, turned } from '../../../test/builders/heaps'
-import type { NewEvent } from '../../journal/event'
+import { BUCKET, GOOD_HEAP, heap, onDay, reading, turned } from '../../test/builders/heaps'
+import type { NewEvent } from '../journal/event'
 import { heatLog, heatLogWords } from './heat-log'
-import { heapLogOf } from './heap-log'
+import { heapLogOf } from '../methods/heated/heap-log'
 
 const both = (day: number, coreC: number, edgeC: number): NewEvent => ({ kind: 'reading', at: onDay(day), batchId: 'heap', coreC, edgeC, source: 'hand' })
 const words = (since: readonly NewEvent[]) => heatLogWords(heatLog(heap(GOOD_HEAP, since)), 'metric')

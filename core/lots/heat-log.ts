@@ -1,8 +1,13 @@
-import { counted } from '../../units/plural'
-import { quantityText } from '../../units/format'
-import type { UnitSystem } from '../../units/system'
-import { DAY_MS } from '../../units/time'
-import type { HeapLog } from './heap-log'
+import { counted } from '../units/plural'
+import { quantityText } from '../units/format'
+import type { UnitSystem } from '../units/system'
+import { DAY_MS } from '../units/time'
+
+/** Readings and turns of a batch that heats, in order. */
+export interface HeatRecord {
+  readonly readings: readonly { readonly at: string, readonly coreC?: number, readonly edgeC?: number }[]
+  readonly turns: readonly { readonly at: string }[]
+}
 
 /** The usual yardstick: this hot, for so many days. */
 export const YARDSTICK_C = 55
@@ -43,7 +48,7 @@ function stretches(points: readonly { readonly at: string, readonly celsius: num
 const sum = (values: readonly number[]) => values.reduce((all, one) => all + one, 0)
 
 /** What the readings say about 55 °C. Only what was read counts: a forecast proves nothing here. */
-export function heatLog({ readings, turns }: HeapLog): HeatLog {
+export function heatLog({ readings, turns }: HeatRecord): HeatLog {
   const core = readings.flatMap(({ at, coreC }) => coreC === undefined ? [] : [{ at, celsius: coreC }])
   const edge = readings.flatMap(({ at, edgeC }) => edgeC === undefined ? [] : [{ at, celsius: edgeC }])
   const hot = stretches(core)

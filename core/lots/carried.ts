@@ -1,0 +1,126 @@
+import type { Batch, Garden, Lot } from '../journal/garden'
+import { CORE, HEAT, TURNED } from '../journal/earlier'
+import type { MaterialBook } from '../materials/book'
+import type { Risk } from '../materials/material'
+import { resultOf } from '../readiness/taken'
+import { READINESS_TESTS } from '../readiness/tests'
+import { daysBetween } from '../units/time'
+import { heatLog, YARDSTICK_DAYS } from './heat-log'
+
+/** What is raw: fresh from an animal, of people, or flesh. It keeps a harvest waiting until it was hot and tested. */
+export const RAW_RISKS = ['dung', 'urine', 'meat'] as const satisfies readonly Risk[]
+export type RawRisk = typeof RAW_RISKS[number]
+
+/** Why something still counts as raw: as it came, never hot long enough, or hot and never sown or tested. */
+export type StillRaw = 'fresh' | 'never-hot' | 'untested'
+
+/** Something that a lot carries from what went into it. */
+export interface CarriedPart {
+  readonly risk: Risk
+  /** When the last of it went in, or was gathered. */
+  readonly lastAt: string
+  /** A test found it: it is no doubt any more. */
+  readonly found: boolean
+  readonly still: StillRaw
+}
+
+/** Everything that a lot carries and that no test has cleared, one part for each risk. */
+export type Carried = readonly CarriedPart[]
+
+/** Nothing is carried. */
+export const NOTHING_CARRIED: Carried = []
+
+interface Trail { readonly garden: Garden, readonly book: MaterialBook, readonly now: Date, readonly seen: ReadonlySet<string> }
+
+/** Juglone is gone after so long by itself. Practice: half a year to a year. */
+const JUGLONE_DAYS = 365
+
+export const isRawRisk = (risk: Risk): risk is RawRisk => (RAW_RISKS as readonly Risk[]).includes(risk)
+const part = (risk: Risk, lastAt: string): CarriedPart => ({ risk, lastAt, found: false, still: 'fresh' })
+const WORSE: Readonly<Record<StillRaw, number>> = { 'fresh': 2, 'never-hot': 1, 'untested': 0 }
+
+/** One part for each risk: the latest day, the rawest, and what was found stays found. */
+function together(parts: readonly CarriedPart[]): Carried {
+  const byRisk = new Map<Risk, CarriedPart>()
+  for (const one of parts) {
+    const known = byRisk.get(one.risk)
+    byRisk.set(one.risk, known ? { risk: one.risk, lastAt: known.lastAt > one.lastAt ? known.lastAt : one.lastAt, found: known.found || one.found, still: WORSE[known.still] >= WORSE[one.still] ? known.still : one.still } : one)
+  }
+  return [...byRisk.values()]
+}
+
+/** What a material itself brings. */
+function brought(materialId: string, at: string, { book }: Pick<Trail, 'book'>): CarriedPart[] {
+  return (book.find(materialId)?.brings ?? []).map(risk => part(risk, at))
+}
+
+/** Whether a batch was hot long enough after a moment, and turned after that: the usual yardstick, by what was read. */
+function wasHot({ gauged, did }: Pick<Batch, 'gauged' | 'did'>, after: string): boolean {
+  const readings = (gauged[HEAT] ?? []).filter(({ spot, at }) => spot === CORE && at >= after).map(({ at, value }) => ({ at, coreC: value }))
+  const { longestDays, turnsAfter } = heatLog({ readings, turns: did.filter(({ deed }) => deed === TURNED) })
+  return longestDays >= YARDSTICK_DAYS && turnsAfter >= 1
+}
+
+/** The last result of each test that was read after a moment. */
+function results(batch: Pick<Batch, 'testsBegun' | 'testsRead'>, after: string): ReadonlyMap<string, 'passed' | 'doubtful' | 'failed'> {
+  return new Map(batch.testsRead.filter(({ at }) => at >= after).flatMap((read) => {
+    const test = READINESS_TESTS.find(({ id }) => id === read.test)
+    const result = read.result ?? (test && resultOf(batch, test, read))
+    return result ? [[read.test, result.grade] as const] : []
+  }))
+}
+
+/** Seeds grow in it, or two other tests speak for it and none against. */
+function wasTested(tests: ReturnType<typeof results>): boolean {
+  const grades = [...tests.values()]
+  return !grades.includes('failed') && (tests.get('sprout') === 'passed' || grades.filter(grade => grade === 'passed').length >= 2)
+}
+
+/** What is left of a part after it went through a batch; nothing where heat, time or a test cleared it. */
+function afterBatch(one: CarriedPart, batch: Batch, { now }: Trail): CarriedPart[] {
+  const tests = results(batch, one.lastAt)
+  const hot = wasHot(batch, one.lastAt)
+  if (isRawRisk(one.risk)) return hot && wasTested(tests) ? [] : [{ ...one, still: hot ? 'untested' : 'never-hot' }]
+  if (one.risk === 'weedkiller') return tests.get('weedkiller') === 'passed' ? [] : [{ ...one, found: one.found || tests.get('weedkiller') === 'failed' }]
+  if (one.risk === 'juglone') return tests.get('sprout') === 'passed' || daysBetween(one.lastAt, now) >= JUGLONE_DAYS ? [] : [one]
+  if (one.risk === 'salts') return tests.get('sprout') === 'passed' ? [] : [one]
+  return hot ? [] : [one]
+}
+
+function ofBatch(batch: Batch, until: string, trail: Trail): Carried {
+  const puts = batch.puts.filter(({ at }) => at <= until)
+  const parts = puts.flatMap(({ at, inputs }) => inputs.flatMap(({ materialId, draws }) => {
+    const drawn = draws.flatMap(({ lotId }) => ofLot(trail.garden.lots.get(lotId), trail)).map(one => ({ ...one, lastAt: at }))
+    // What its lots are known to carry counts; what was brought along without one is as the material comes.
+    return draws.length > 0 ? drawn : brought(materialId, at, trail)
+  }))
+  return together(parts).flatMap(one => afterBatch(one, batch, trail))
+}
+
+function ofLot(lot: Lot | undefined, trail: Trail): Carried {
+  if (!lot || trail.seen.has(lot.id)) return NOTHING_CARRIED
+  const onward = { ...trail, seen: new Set([...trail.seen, lot.id]) }
+  const own = [...brought(lot.materialId, lot.gatheredAt, trail), ...(lot.char?.with ?? []).flatMap(how => how === 'urine' || how === 'dung' ? [part(how, lot.gatheredAt)] : [])]
+  const from = lot.fromDraws?.draws.map(({ lotId }) => lotId) ?? lot.fromLotIds ?? []
+  const batch = lot.fromBatchId === undefined ? undefined : trail.garden.batches.get(lot.fromBatchId)
+  return together([...own, ...from.flatMap(lotId => ofLot(trail.garden.lots.get(lotId), onward)), ...(batch ? ofBatch(batch, lot.gatheredAt, onward) : [])])
+    .filter(({ risk, lastAt }) => risk !== 'juglone' || daysBetween(lastAt, trail.now) < JUGLONE_DAYS)
+}
+
+/**
+ * What a lot carries from all that went into it, through any chain of batches and mixes: raw dung, urine and meat until it was hot
+ * and tested, weedkiller and walnut until a test clears them. Derived from the journal, never stored.
+ */
+export function carriedByLot(garden: Garden, lotId: string, book: MaterialBook, now: Date): Carried {
+  return ofLot(garden.lots.get(lotId), { garden, book, now, seen: new Set() })
+}
+
+/** What a batch carries at a moment, as what is taken of it then would. */
+export function carriedByBatch(garden: Garden, batch: Batch, book: MaterialBook, now: Date): Carried {
+  return ofBatch(batch, now.toISOString(), { garden, book, now, seen: new Set() })
+}
+
+/** What is raw of what is carried. */
+export function rawOf(carried: Carried): Carried {
+  return carried.filter(({ risk }) => isRawRisk(risk))
+}

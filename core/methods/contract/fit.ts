@@ -1,0 +1,54 @@
+import type { BegunBatch } from '../../journal/garden'
+import { inputsOf } from '../../journal/garden'
+import { CORE, HEAT, TURNED } from '../../journal/earlier'
+import { heatLog, YARDSTICK_DAYS } from '../../lots/heat-log'
+import type { Family } from '../../materials/material'
+import { materialOf } from '../../mix/portion'
+import { testStates } from '../../readiness/taken'
+import { USES } from '../../readiness/test'
+import { verdictFor, type Evidence, type UseVerdict } from '../../readiness/verdict'
+import { daysBetween } from '../../units/time'
+import type { Look, Ripeness } from './look'
+import type { Pad } from './record'
+import type { Surroundings } from './surroundings'
+
+/** What lies on beds as it comes: nothing of it has to have rotted before it is a mulch. */
+const MULCH_AS_IT_IS: readonly Family[] = ['wood', 'leaf', 'straw', 'paper', 'finished', 'char', 'mineral']
+/** What was fed is hardly changed before so many days. Practice: three to five weeks. */
+const BEGUN_DAYS = 28
+/** By the model so much of the way to ripe has to be behind it. Own estimate. */
+const BEGUN_SHARE = 0.25
+const SMELL = 'smell'
+
+interface Ripening { readonly pads: readonly Pad[], readonly look: Pick<Look, 'standing'>, readonly ripeness?: Ripeness }
+
+/** The last smell, where it was a bad one. */
+function foulSmell(batch: BegunBatch, pads: readonly Pad[]): string[] {
+  const last = batch.observations.findLast(({ sense }) => sense === SMELL)
+  const finding = last && pads.flatMap(pad => pad.kind === 'sense' && pad.sense.id === SMELL ? pad.sense.findings : []).find(({ id }) => id === last.finding)
+  return finding?.sign === 'bad' ? [`its last smell was bad: ${finding.label.toLowerCase()}`] : []
+}
+
+/** What was seen and done speaks for a batch, beside its tests: open food, smells, troubles, whether decay has begun, living seeds. */
+export function evidenceOf({ pads, look, ripeness }: Ripening, batch: BegunBatch, surroundings: Surroundings): Evidence {
+  const standing = look.standing(batch, surroundings)
+  const stages = ripeness?.stages(batch, surroundings)
+  const rots = batch.puts.filter(({ inputs }) => inputs.some(one => !MULCH_AS_IT_IS.includes(materialOf(one, surroundings.materials)?.family ?? 'kitchen')))
+  const last = rots.at(-1)
+  const begun = last === undefined ? inputsOf(batch).length > 0 : daysBetween(last.at, surroundings.now) >= BEGUN_DAYS && (stages?.rottedShare ?? 0) >= BEGUN_SHARE
+  const readings = (batch.gauged[HEAT] ?? []).filter(({ spot }) => spot === CORE).map(({ at, value }) => ({ at, coreC: value }))
+  const hot = heatLog({ readings, turns: batch.did.filter(({ deed }) => deed === TURNED) }).longestDays >= YARDSTICK_DAYS
+  return {
+    against: [...new Set([...(stages?.against ?? []), ...foulSmell(batch, pads), ...(standing.tone === 'bad' && !batch.ended ? [`it has a trouble: ${standing.label.toLowerCase()}`] : [])])],
+    begun, minds: rots.length > 0 && !hot ? ['Seeds in it may be alive: it was not read hot long enough.'] : [],
+  }
+}
+
+/** What a batch is fit for, from the least demanding use on, by its tests and all that was seen of it. Uses that its stuff is not for are left out. */
+export function fitFor(method: Ripening & { readonly ripeness: Ripeness }, batch: BegunBatch, surroundings: Surroundings): UseVerdict[] {
+  const { ripeness } = method
+  const states = testStates(batch, ripeness.tests(batch, surroundings))
+  const stages = ripeness.stages(batch, surroundings)
+  const evidence = evidenceOf(method, batch, surroundings)
+  return (ripeness.uses ?? USES).map(use => verdictFor(use, states, stages, evidence))
+}
