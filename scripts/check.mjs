@@ -4,7 +4,7 @@ import { spawnSync } from 'node:child_process'
 import { existsSync, mkdtempSync, readFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { chromiumPath, ensureChromium } from './chromium.mjs'
+import { ensureChromium } from './chromium.mjs'
 import { ensureInstalled, ROOT, toolBeside, runBeside, tool } from './steps.mjs'
 
 const results = mkdtempSync(join(tmpdir(), 'wastrum-check-'))
@@ -62,7 +62,7 @@ if (process.argv.includes('--fast')) {
 const [, built] = await Promise.all([lint().then(types).then(() => unit()), build()])
 if (built && step('browser', ensureChromium())) {
   const [command, ...args] = vitest('journeys')
-  count('journeys', tool(command, args, { CHROMIUM_PATH: chromiumPath(), WASTRUM_SEED: seedOfCommit(), ...(process.argv.includes('--whole') ? { WASTRUM_WHOLE: '1' } : {}) }))
+  count('journeys', tool(command, args, { WASTRUM_SEED: seedOfCommit(), ...(process.argv.includes('--whole') ? { WASTRUM_WHOLE: '1' } : {}) }))
 }
 finish()
 

@@ -34,7 +34,7 @@ function barrel({ id, name, daysAgo, sacks, minutes, beforeL, afterL, ashKg, rin
   const NEXT_MORNING = 23 * 60
   return [
     { kind: 'began', at: after(0), batchId: id, name, place: 'on the gravel by the gate', methodId: burn.METHOD, approachId: 'top-lit', site: siteOf(BURN_SITES, 'char-barrel'), answers: { [burn.WANTED]: 40, [burn.WHERE]: 'outdoors', [burn.KNOWN_BY]: 'meter', [burn.METER]: 17 }, inputs: [{ ...input('wood-dry', sacks, SACK), draws: [] }], waterL: 0 },
-    did(30, burn.CHECKED, { ground: 'bare', rules: 'allowed', wind: 'still', drought: 'damp', neighbours: 'told', waterL: 150 }),
+    did(30, burn.CHECKED, { ground: 'bare', rules: 'allowed', wind: 'still', drought: 'damp', wood: 'snaps', neighbours: 'told', water: 'cans', waterL: 150 }),
     did(40, burn.LIT), did(47, burn.CHIMNEY), did(40 + minutes, burn.DONE), did(43 + minutes, burn.QUENCHED, { litres: 110 }), did(60 + minutes, burn.SPREAD),
     did(330 + minutes, burn.EVENING, { found: 'cold' }), did(NEXT_MORNING, burn.MORNING, { found: 'cold' }),
     did(NEXT_MORNING + 60, burn.SNAPPED, { snaps: 'yes', streak: 'yes', tar: 'no' }), did(NEXT_MORNING + 80, burn.ASHED, { kg: ashKg }),
@@ -49,7 +49,7 @@ function stacked(today: Date): NewEvent[] {
   const on = (daysAgo: number) => new Date(today.getTime() - daysAgo * DAY_MS).toISOString()
   return [
     { kind: 'began', at: on(2), batchId: 'demo-autumn-barrel', name: 'Autumn barrel', place: 'on the gravel by the gate', methodId: burn.METHOD, approachId: 'top-lit', site: siteOf(BURN_SITES, 'char-barrel'), answers: { [burn.WANTED]: 40, [burn.WHERE]: 'outdoors', [burn.KNOWN_BY]: 'months', [burn.MONTHS]: 9, [burn.THICK]: 'wrist' }, inputs: [{ ...input('wood-dry', 2, SACK), draws: [] }], waterL: 0 },
-    { kind: 'did', at: on(1), batchId: 'demo-autumn-barrel', deed: burn.CHECKED, answers: { ground: 'bare', rules: 'allowed', wind: 'strong', drought: 'damp', neighbours: 'told', waterL: 160 } },
+    { kind: 'did', at: on(1), batchId: 'demo-autumn-barrel', deed: burn.CHECKED, answers: { ground: 'bare', rules: 'allowed', wind: 'strong', drought: 'damp', wood: 'snaps', neighbours: 'told', water: 'cans', waterL: 160 } },
   ]
 }
 

@@ -13,7 +13,7 @@ export function whyRaw(carried: Carried): string {
   const raw = rawOf(carried)
   if (raw.length === 0) return ''
   if (raw.some(({ still }) => still === 'fresh')) return `There is ${rawWords(raw)} in it.`
-  if (raw.some(({ still }) => still === 'never-hot')) return `There was ${rawWords(raw)} in it, and it was never read hot long enough: three days at 55 °C, then turned.`
+  if (raw.some(({ still }) => still === 'never-hot')) return `There was ${rawWords(raw)} in it, and it was never read hot for three days on end and then turned.`
   return `There was ${rawWords(raw)} in it; it was hot, but nothing was sown in it to test it.`
 }
 

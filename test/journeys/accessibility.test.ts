@@ -75,7 +75,7 @@ describe.each(LOOKS.map((look, index) => [...look, index] as const))('axe on a %
       expect(wide, `${name} is wider than the screen`).toBeLessThanOrEqual(0)
     }
     expect(Object.fromEntries(Object.entries(found).filter(([, list]) => list.length > 0))).toEqual({})
-  }), 600_000)
+  }, { forecasts: true }), 600_000)
 })
 
 describe('by keyboard alone', () => {

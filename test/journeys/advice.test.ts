@@ -6,7 +6,7 @@ import { button, field, visit, walk, walkDemo, type Screen, type Visit } from '.
 const shown = (gardener: Visit, selector: string) => gardener.page.$eval(selector, one => (one as HTMLElement).innerText)
 
 async function benchWith(screen: Screen, ids: readonly string[], amounts: Readonly<Record<string, number>>): Promise<Visit> {
-  const gardener = await visit(screen, { on: SPRING })
+  const gardener = await visit(screen, { on: SPRING, forecasts: true })
   await gardener.go('/')
   await gardener.press(button('Is my pile any good'))
   for (const id of ids) await gardener.press(`[data-material="${id}"]`)

@@ -316,5 +316,5 @@ describe('materials and plans', () => {
     await gardener.page.waitForFunction(() => [...document.querySelectorAll('[data-ahead-row]')].every(row => [...row.querySelectorAll('td .font-serif')].every(cell => cell.textContent !== '–')), { polling: 50, timeout: 30_000 })
     await gardener.press(button('Lay “As in May” on the bench'))
     await gardener.see('The bench was laid anew')
-  }))
+  }, { forecasts: true }))
 })

@@ -49,7 +49,7 @@ describe.each<Screen>(inTurn(['phone', 'laptop'], 1))('on a %s', (screen) => {
     await gardener.see('Emptied: nothing kept.')
     await gardener.go('/')
     expect(await gardener.text()).not.toMatch(/Porch bucket/)
-  }), 180_000)
+  }, { forecasts: true }), 180_000)
 })
 
 describe('in the demo garden', () => {

@@ -80,7 +80,7 @@ describe.each<Screen>(inTurn(['phone', 'laptop'], 0))('on a %s', (screen) => {
     await gardener.go('/yard')
     await gardener.see('Leaf mould over the years')
     expect((await gardener.page.$$('[data-pipeline] li svg')).length).toBeGreaterThanOrEqual(4)
-  }), 180_000)
+  }, { forecasts: true }), 180_000)
 })
 
 describe('in the demo garden', () => {

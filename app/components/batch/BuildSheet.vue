@@ -23,8 +23,8 @@ const cans = (litres: number) => amount(containersFor(litres, waterCan.value), w
 const spreadText = ({ strata }: Spread) => `${strata.map(one => `${amount(one.amount.count, one.amount.container)} of ${one.prepared ? `${one.prepared} ` : ''}${one.short}${one.amount.packing === 'loose' ? '' : `, ${one.amount.packing}`}`).join(' + ')} (${quantity('length', strata.reduce((sum, { heightShare }) => sum + heightShare, 0) * fillM.value, 0)})`
 
 const totals = computed(() => (draft.recipe ?? proposal.ingredients).filter(one => one.amount.count > 0))
-/** What lies in it is minded on paper too: the bench is far away then. */
-const minded = computed(() => gatheredCautions(totals.value))
+/** What the stuff brings along is minded on paper too: the bench is far away then. */
+const minded = computed(() => gatheredCautions(totals.value.filter(({ material }) => material.brings.length > 0)))
 const layers = computed(() => draft.steps.filter(({ spreads }) => spreads !== undefined))
 const firstLayer = computed(() => draft.steps.findIndex(({ spreads }) => spreads !== undefined))
 const before = computed(() => firstLayer.value < 0 ? draft.steps : draft.steps.slice(0, firstLayer.value))

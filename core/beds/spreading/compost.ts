@@ -2,6 +2,7 @@ import { addYears } from 'date-fns'
 import { quantityText } from '../../units/format'
 import { CHAR_CEILING } from '../schools'
 import type { Bed } from '../bed'
+import { YARDSTICK_C } from '../../lots/heat-log'
 import { doubtNotes } from '../../lots/words'
 import { isRaw, rawNote } from '../harvest'
 import { manureAsItComes } from './manure'
@@ -38,7 +39,7 @@ export const compost: SpreadKind = {
       why: `${quantityText('length', units, depth.usualM, 1)}, at most ${quantityText('length', units, depth.mostM, 1)} a year${bed.grows === 'poor' ? ': what grows there wants it lean' : ''}`,
       notes: [
         ...(charShare > SOME_CHAR ? [`About ${Math.round(100 * charShare)} % of it is char that went through the batch with it; it counts.`] : []),
-        ...rawNote(bed, carried), ...(isRaw({ carried }) ? ['Next time: three days at 55 °C, turned, and cress sown in it; then it waits no more.'] : []), ...doubtNotes(carried),
+        ...rawNote(bed, carried), ...(isRaw({ carried }) ? [`Next time: three days at ${quantityText('temperature', units, YARDSTICK_C)}, turned, and cress sown in it; then it waits no more.`] : []), ...doubtNotes(carried),
         'A mask when it is dusty, gloves, hands washed: spores and soil.',
       ],
     }

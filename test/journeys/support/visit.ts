@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import puppeteer, { type Browser, type BrowserContext, type ElementHandle, type Page } from 'puppeteer-core'
 import { afterAll, expect, inject } from 'vitest'
 import { moveClock, shiftTo, TODAY } from '../../clock/days'
-import { executablePath, FLAGS } from './chromium'
+import { FLAGS, wholeBrowserPath } from './chromium'
 
 /** The two screens that everything has to work on. */
 export const SCREENS = {
@@ -25,7 +25,7 @@ afterAll(async () => {
 
 /** A browser whose profile outlives it, for what happens when it is killed. */
 export function browserAt(profile: string): Promise<Browser> {
-  return puppeteer.launch({ executablePath, headless: true, userDataDir: profile, args: FLAGS, defaultViewport: SCREENS.laptop })
+  return puppeteer.launch({ executablePath: wholeBrowserPath, headless: true, userDataDir: profile, args: FLAGS, defaultViewport: SCREENS.laptop })
 }
 
 /** A gardener at a browser with nothing in it: taps on the phone, clicks on the laptop. */
@@ -137,8 +137,22 @@ async function byLink(to: string): Promise<boolean> {
     })
   })
   await nuxt.$router.push(to)
-  await there
+  // A page that only takes other marks may finish without saying so.
+  await Promise.race([there, new Promise(resolve => setTimeout(resolve, 700))])
   return true
+}
+
+/** A worker that forecasts answers at once that it has given up, as it does when a newer question comes. */
+function withoutForecasts(): void {
+  const RealWorker = globalThis.Worker
+  class GivesUp extends EventTarget {
+    postMessage({ id, path }: { readonly id: string, readonly path?: readonly string[] }): void {
+      setTimeout(() => this.dispatchEvent(new MessageEvent('message', { data: { id, type: 'RAW', value: path?.includes('hello') ? true : undefined } })), 0)
+    }
+
+    terminate(): void {}
+  }
+  globalThis.Worker = new Proxy(RealWorker, { construct: (target, values) => String(values[0]).includes('forecaster') ? new GivesUp() : Reflect.construct(target, values) })
 }
 
 /** What a visit may be told beside its screen. */
@@ -147,6 +161,8 @@ export interface VisitOptions {
   readonly on?: string
   /** Whether failing requests are expected just now. */
   readonly serverGone?: () => boolean
+  /** Whether forecasts are worked out: they keep a core busy for half a minute after every page, and until they are there the rough course stands in. */
+  readonly forecasts?: boolean
   /** A script that is there before the app. */
   readonly first?: string
   /** Another server than the one of all tests. */
@@ -156,7 +172,7 @@ export interface VisitOptions {
 }
 
 /** Opens a browser with nothing in it on a screen. */
-export async function visit(screen: Screen, { on = TODAY, serverGone = () => false, home = inject('home'), keepsItself = false, first }: VisitOptions = {}): Promise<Visit> {
+export async function visit(screen: Screen, { on = TODAY, serverGone = () => false, home = inject('home'), keepsItself = false, forecasts = false, first }: VisitOptions = {}): Promise<Visit> {
   const downloads = await mkdtemp(join(tmpdir(), 'wastrum-downloads-'))
   const context = await (await theBrowser()).createBrowserContext({ downloadBehavior: { policy: 'allow', downloadPath: downloads } })
   const page = await context.newPage()
@@ -164,6 +180,7 @@ export async function visit(screen: Screen, { on = TODAY, serverGone = () => fal
   const complaints: string[] = []
   await liveOn(page, on)
   if (!keepsItself) await page.evaluateOnNewDocument(withoutServiceWorker)
+  if (!forecasts) await page.evaluateOnNewDocument(withoutForecasts)
   if (first) await page.evaluateOnNewDocument(first)
   listen(page, home, complaints, serverGone)
   page.setDefaultTimeout(15_000)
@@ -232,6 +249,7 @@ export async function visit(screen: Screen, { on = TODAY, serverGone = () => fal
       await other.setViewport(SCREENS[screen])
       await liveOn(other, on)
       if (!keepsItself) await other.evaluateOnNewDocument(withoutServiceWorker)
+      if (!forecasts) await other.evaluateOnNewDocument(withoutForecasts)
       return other
     },
     go: async (path) => {
