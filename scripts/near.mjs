@@ -1,4 +1,4 @@
-// The tests near what was changed: since the last commit, or since the one that is given (`npm run test:near -- main~3`). Unit files by their
+// The tests near what was changed: since the last commit, or since the one that is given (`npm run test:near -- main~3`; `--list` only names them). Unit files by their
 // imports; journeys by the pages, components and composables that lie on their way. What it has no minutes for it names.
 import { spawnSync } from 'node:child_process'
 import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs'
@@ -11,7 +11,7 @@ const BUDGET_S = 100
 /** What a journey took at its last run, seconds a line of it; own measure of the whole suite. */
 const S_A_LINE = 0.3
 
-const since = process.argv[2] ?? 'HEAD'
+const since = process.argv.slice(2).find(word => !word.startsWith('--')) ?? 'HEAD'
 const git = (...args) => spawnSync('git', args, { cwd: ROOT, encoding: 'utf8' }).stdout.split('\n').filter(Boolean)
 const changed = [...new Set([...git('diff', '--name-only', since), ...git('ls-files', '--others', '--exclude-standard')])]
 
@@ -33,8 +33,14 @@ function leansOn(path) {
 }
 const graph = new Map(files.map(path => [path, leansOn(path)]))
 
-/** How many steps of import lie between a page and whatever was changed; nothing where it does not reach it. The list of methods and the demo are doors that all go through: behind them only who names a method goes on. */
-const DOORS = ['core/methods/index.ts', 'core/demo/demo-garden.ts']
+/** The demo's batches by what they are made with: whoever opens one walks through that method. */
+const demos = under('core/demo').map(path => [readFileSync(join(ROOT, path), 'utf8'), path]).map(([text, path]) => [text, [...(graph.get(path) ?? []), text].flatMap(one => [...String(one).matchAll(/(?:methods\/|')([a-z]+-[a-z]+|leafmould|mulching|hotbed|brew)(?:\/|')/g)].map(([, id]) => id))])
+function methodsIn(text) {
+  const ids = new Set([...text.matchAll(/demo-([a-z-]+)/g)].map(([, id]) => id))
+  return new Set(demos.filter(([demo]) => [...ids].some(id => demo.includes(`'${id}'`) || demo.includes(`'demo-${id}'`))).flatMap(([, methods]) => methods))
+}
+
+/** How many steps of import lie between a page and whatever was changed; nothing where it does not reach it. All pages go through the list of methods: behind it only those go on that the journey has to do with. */
 function distance(starts, wanted, named) {
   let rim = starts
   const seen = new Set(starts)
@@ -58,20 +64,21 @@ function pagesOf(text) {
 
 const tests = readdirSync(join(ROOT, 'test/journeys')).filter(name => name.endsWith('.test.ts')).map(name => join('test/journeys', name))
 const wanted = new Set(changed)
-/** Demo batches go by names, not by their method: whoever opens one may mean any. */
 const near = tests.map((path) => {
   const text = readFileSync(join(ROOT, path), 'utf8')
-  const steps = wanted.has(path) ? -1 : distance(['app/app.vue', ...pagesOf(text)].filter(one => known.has(one)), wanted, id => !DOORS.includes(id) && text.includes(id))
+  const inDemo = methodsIn(text)
+  const steps = wanted.has(path) ? -1 : distance(['app/app.vue', ...pagesOf(text)].filter(one => known.has(one)), wanted, id => inDemo.has(id) || text.includes(id))
   return { path, steps, seconds: text.split('\n').length * S_A_LINE / 2 }
 }).filter(({ steps }) => steps !== undefined).sort((a, b) => a.steps - b.steps)
 let spent = 0
-const chosen = near.filter(({ seconds, steps }) => steps < 0 || (spent += seconds) <= BUDGET_S)
+const chosen = near.filter(({ seconds }, index) => (spent += seconds) <= BUDGET_S || index === 0)
 const left = near.filter(one => !chosen.includes(one))
 
 if (!ensureInstalled()) process.exit(1)
 console.log(`Changed since ${since}: ${changed.length} files. Journeys near them: ${chosen.map(({ path }) => basename(path, '.test.ts')).join(', ') || 'none'}.`)
 if (left.length > 0) console.log(`Also near, and left to the whole run: ${left.map(({ path }) => basename(path, '.test.ts')).join(', ')}.`)
 const sources = changed.filter(path => /\.(ts|vue)$/.test(path) && existsSync(join(ROOT, path)))
+if (process.argv.includes('--list')) process.exit(0)
 const [linted, tested] = await Promise.all([
   sources.length === 0 || toolBeside(['eslint', '--max-warnings', '0', ...sources]),
   toolBeside(['vitest', 'run', '--project', 'unit', '--changed', since, '--passWithNoTests'], { WASTRUM_FAST: '1' }),

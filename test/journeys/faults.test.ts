@@ -190,8 +190,17 @@ describe('a browser that is killed', () => {
     await (await page.waitForSelector(button('Is my pile any good')))!.click()
     // The list is still sliding in: a click at the place where it was would miss.
     for (const material of ['leaves-mixed', 'grass-clippings']) await (await page.waitForSelector(`[data-material="${material}"]`, { visible: true }))!.evaluate(one => (one as HTMLElement).click())
-    // Some milliseconds for the write itself; the wait before it that there once was took three hundred.
-    await new Promise(resolve => setTimeout(resolve, 150))
+    // Killed in the very moment in which the last edit has been written: nothing that comes after it may be needed.
+    await page.waitForFunction(() => new Promise<boolean>((resolve) => {
+      const opening = indexedDB.open('wastrum-own')
+      opening.onsuccess = () => {
+        const all = opening.result.transaction('documents').objectStore('documents').getAll()
+        all.onsuccess = () => {
+          opening.result.close()
+          resolve(JSON.stringify(all.result).includes('grass-clippings'))
+        }
+      }
+    }), { polling: 20 })
     first.process()!.kill('SIGKILL')
     await new Promise(resolve => first.process()!.once('exit', resolve))
     const again = await browserAt(profile)

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { SPRING } from '../clock/days'
 import { button, field, visit, type Visit } from './support/visit'
 
 const strong = '::-p-xpath(//div[contains(@class, "border-l-4")]//button[contains(@class, "strong")])'
@@ -73,7 +74,7 @@ describe('on a phone', () => {
   }, 240_000)
 
   it('a tower is loaded, its pipe pulled, worms refused while it is warm and let in later', async () => {
-    const gardener = await visit('phone')
+    const gardener = await visit('phone', { on: SPRING })
     try {
       await choose(gardener, 'static-tower')
       await gardener.see(/Air channels/)

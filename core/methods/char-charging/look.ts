@@ -1,7 +1,7 @@
 import type { BegunBatch } from '../../journal/garden'
 import type { Picture } from '../../picture/picture'
 import { quantityText } from '../../units/format'
-import { DAY_MS } from '../../units/time'
+import { DAY_MS, daysBetween } from '../../units/time'
 import { weekdayDateText } from '../../units/dates'
 import { chartPoints, type Chart, type Fact, type Look, type Surroundings } from '../contract'
 import { USUAL_DEPTH_M } from '../../beds/bed'
@@ -66,6 +66,15 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   ]
 }
 
+/** A look at what sinks says how far it is, for so many days; then the days say it again. */
+const SIGHT_DAYS = 2
+
+/** How far it is charged by what sank at the last look, while that is fresh. */
+function chargedBySight(batch: BegunBatch, { now }: Surroundings): number | undefined {
+  const last = batch.observations.findLast(({ sense }) => sense === SINKS)
+  return last && daysBetween(last.at, now) <= SIGHT_DAYS ? toldBySinking(last.finding) : undefined
+}
+
 /** How a soak looks. */
 export const look: Look = {
   standing: standingOf, windows: windowsOf, tasks: tasksOf, picture, charts, facts,
@@ -84,6 +93,7 @@ export const look: Look = {
   },
   outputs: (batch, surroundings) => {
     const soak = soakOf(batch, surroundings)
-    return [{ materialId: 'char-charged', label: soak.way.kind === 'bedding' ? 'Char with dung' : soak.charged < A_START ? 'Char, hardly charged' : 'Charged char', hint: takenNow(soak), expectedL: soak.charL + 0.5 * soak.livingL, char: { charged: Math.round(100 * soak.charged) / 100, with: [soak.way.with] } }]
+    const charged = chargedBySight(batch, surroundings) ?? soak.charged
+    return [{ materialId: 'char-charged', label: soak.way.kind === 'bedding' ? 'Char with dung' : charged < A_START ? 'Char, hardly charged' : 'Charged char', hint: takenNow({ charged, way: soak.way }), expectedL: soak.charL + 0.5 * soak.livingL, char: { charged: Math.round(100 * charged) / 100, with: [soak.way.with] } }]
   },
 }

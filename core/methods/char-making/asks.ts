@@ -13,7 +13,7 @@ const DRY: readonly Question[] = [
   { id: KNOWN_BY, kind: 'choice', label: 'Dry enough? Known by', usual: 'snaps', choices: [
     { id: 'snaps', label: 'it snaps and rings' }, { id: 'bends', label: 'it bends, thuds' }, { id: 'meter', label: 'a meter' }, { id: 'months', label: 'months dried' }, { id: 'weighed', label: 'a split weighed' },
   ] },
-  { id: METER, kind: 'count', label: 'The meter says', usual: 18, most: 100, unit: '% of dry wood', when: [KNOWN_BY, 'meter'] },
+  { id: METER, kind: 'count', label: 'The meter says, % of dry wood', usual: 18, most: 100, unit: '%', when: [KNOWN_BY, 'meter'] },
   { id: MONTHS, kind: 'count', label: 'Months under cover', usual: 8, most: 120, when: [KNOWN_BY, 'months'] },
   { id: THICK, kind: 'choice', label: 'As thick as', usual: 'wrist', choices: [{ id: 'finger', label: 'a finger' }, { id: 'wrist', label: 'a wrist' }, { id: 'split', label: 'split logs' }], when: [KNOWN_BY, 'months'] },
   { id: BEFORE, kind: 'count', label: 'The split weighed, g', usual: 500, most: 20_000, when: [KNOWN_BY, 'weighed'] },

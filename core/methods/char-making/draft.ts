@@ -124,7 +124,7 @@ function stepsOf({ way, ending, load, gives, surroundings, proposal }: Thought):
     const signs = id === DONE ? `${way.signs.join('. ')}. ` : ''
     if (!step || !ending) return []
     const fire = { way, load, ending, units, can: surroundings.waterCan, ...fireWater(ending, gives, units) }
-    return [{ title: titleOf(step, ending), detail: `${signs}${step.how(fire)}`, cautions: step.cautions }]
+    return [{ title: titleOf(step, fire), detail: `${signs}${step.how(fire)}`, cautions: step.cautions }]
   })
   const wood = `${quantityText('volume', units, load.litres)} of ${load.moisture > DRY_ENOUGH ? 'wood' : 'dry wood'}`
   const stacked = way.closed ? { title: 'Fill it', detail: `${wood}, cut short, the lid on, one hole open.` } : { title: 'Stack it', detail: `${wood}, dense stems below, kindling on top.` }

@@ -16,7 +16,7 @@ export const GO_ASKS: readonly Question[] = [
   { id: 'wind', kind: 'choice', label: 'Wind', choices: [{ id: 'still', label: 'smoke rises straight' }, { id: 'light', label: 'leaves rustle' }, { id: 'strong', label: 'twigs move, gusts' }] },
   { id: 'drought', kind: 'choice', label: 'The ground around', choices: [{ id: 'damp', label: 'damp' }, { id: 'dry', label: 'dry on top' }, { id: 'parched', label: 'parched, weeks without rain' }] },
   { id: 'wood', kind: 'choice', label: 'What is burnt', choices: [{ id: 'snaps', label: 'snaps and rings' }, { id: 'bends', label: 'bends, thuds' }, { id: 'meter', label: 'a meter says' }] },
-  { id: 'woodPct', kind: 'count', label: 'The meter says', usual: 18, most: 200, unit: '% of dry wood', when: ['wood', 'meter'] },
+  { id: 'woodPct', kind: 'count', label: 'The meter says, % of dry wood', usual: 18, most: 200, unit: '%', when: ['wood', 'meter'] },
   { id: 'neighbours', kind: 'choice', label: 'Neighbours', choices: [{ id: 'told', label: 'told, or none near' }, { id: 'not-told', label: 'not told' }, { id: 'smoked', label: 'smoke would go into windows' }] },
   { id: 'water', kind: 'choice', label: 'Water at hand', choices: [{ id: 'hose', label: 'a hose that runs' }, { id: 'cans', label: 'full cans, a butt' }, { id: 'none', label: 'none' }] },
   { id: 'waterL', kind: 'volume', label: 'In cans and butt', usual: 0, most: 5000, when: ['water', 'cans'] },

@@ -62,7 +62,7 @@ export function guideOf(batch: BegunBatch, surroundings: Surroundings): Guide | 
     const stopped = why(id, burn, now)
     const timer = timerOf(id, burn)
     return [{
-      id, pad: id, title: titleOf(step, ending), detail: step.how(fire), signs: id === DONE ? burn.way.signs : [], cautions: step.cautions,
+      id, pad: id, title: titleOf(step, fire), detail: step.how(fire), signs: id === DONE ? burn.way.signs : [], cautions: step.cautions,
       ...(over ? { done: doneText(doneAt(id, burn)) } : {}), ...(timer ? { timer } : {}), ...(stopped ? { stopped } : {}),
     }]
   })

@@ -15,8 +15,8 @@ export interface BurnStep {
   readonly id: string
   readonly label: string
   readonly icon: string
-  /** What it is called in a way that ends like this. */
-  readonly title: string | ((ending: Ending) => string)
+  /** What it is called in a way like this. */
+  readonly title: string | ((fire: Pick<Fire, 'way' | 'ending'>) => string)
   readonly how: (fire: Fire) => string
   readonly asks: readonly Question[]
   readonly cautions: readonly string[]
@@ -48,7 +48,7 @@ export const BURN_STEPS: readonly BurnStep[] = [
     words: ({ rules, wind }) => `Checked before lighting: rules ${rules === 'allowed' ? 'allow it' : rules === 'banned' ? 'forbid it' : 'not asked'}, wind ${typeof wind === 'string' ? wind : 'not said'}.`, answer: '',
   },
   {
-    id: LIT, label: 'Lit', icon: 'i-ph-fire', title: 'Light it on top', asks: [], cautions: [WATER, FIRE], gate: GO, words: plain('Lit.'), answer: 'Stay with it until it is stopped.',
+    id: LIT, label: 'Lit', icon: 'i-ph-fire', title: ({ way }) => way.lighting ? 'Light the fire' : 'Light it on top', asks: [], cautions: [WATER, FIRE], gate: GO, words: plain('Lit.'), answer: 'Stay with it until it is stopped.',
     how: ({ way, load, units }) => way.lighting ?? `Fine dry kindling on top, dense stems below: ${litres(units, load.litres)} in all. Light it at several places.`,
   },
   {
@@ -72,11 +72,11 @@ export const BURN_STEPS: readonly BurnStep[] = [
     how: () => 'Glowing without flame, with a metal shovel into the metal pail, lid on, and straight outdoors onto stone.',
   },
   {
-    id: SEALED, label: 'Off the fire', icon: 'i-ph-lock', title: ending => ending.stop.title, asks: [], cautions: ['Opened hot it flares up: not before it is cold by hand and a day has gone.', REIGNITES], words: plain('Off the fire to cool, closed.'), answer: ending => ending.stop.answer,
+    id: SEALED, label: 'Off the fire', icon: 'i-ph-lock', title: ({ ending }) => ending.stop.title, asks: [], cautions: ['Opened hot it flares up: not before it is cold by hand and a day has gone.', REIGNITES], words: plain('Off the fire to cool, closed.'), answer: ending => ending.stop.answer,
     how: fire => fire.ending.stop.how(stopWater(fire)),
   },
   {
-    id: QUENCHED, label: 'Quenched', icon: 'i-ph-drop', title: ending => ending.stop.title, cautions: [STEAM, REIGNITES], answer: ending => ending.stop.answer,
+    id: QUENCHED, label: 'Quenched', icon: 'i-ph-drop', title: ({ ending }) => ending.stop.title, cautions: [STEAM, REIGNITES], answer: ending => ending.stop.answer,
     asks: [{ id: 'litres', kind: 'volume', label: 'Water used', usual: 0, most: 5000 }],
     how: fire => fire.ending.stop.how(stopWater(fire)),
     words: (answers, units) => `Quenched with ${litres(units, numberOf(answers, 'litres') ?? 0)} of water.`,
@@ -94,7 +94,7 @@ export function stepOf(id: string): BurnStep | undefined {
   return BURN_STEPS.find(step => step.id === id)
 }
 
-/** What a step is called in a way that ends like this. */
-export function titleOf({ title }: BurnStep, ending: Ending): string {
-  return typeof title === 'string' ? title : title(ending)
+/** What a step is called in a way like this. */
+export function titleOf({ title }: BurnStep, fire: Pick<Fire, 'way' | 'ending'>): string {
+  return typeof title === 'string' ? title : title(fire)
 }

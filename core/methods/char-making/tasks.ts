@@ -30,10 +30,12 @@ function feelIt(batch: BegunBatch, burn: Burn, { now }: Surroundings): Ask[] {
   const next = burn.phase === 'cooling' ? burn.cooling?.next : undefined
   if (!next) return []
   const stored = batch.takings.length > 0 ? `What came of ${batch.name} lies in the store already. ` : ''
+  // What lies in a store is not waited for.
+  const due = stored && now < next.due ? now : next.due
   return [{
     action: next.deed, doing: { kind: 'pad', pad: next.deed }, label: 'Felt it', icon: 'i-ph-hand', title: next.deed === EVENING ? 'Feel the char: the first look' : 'Feel the char again',
     reason: `${stored}Char lights again for a day and more: cold at two looks, twelve hours apart${stored ? '. Out of doors with it until then.' : ', before anything of it goes near a wall or under a roof.'}`,
-    due: next.due, until: addHours(next.due, 3), urgency: now >= next.due || stored ? 'now' : 'usual',
+    due, until: addHours(next.due, 3), urgency: now >= due ? 'now' : 'usual',
   }]
 }
 

@@ -74,7 +74,7 @@ describe.each(OPEN.map(way => [way.id, way] as const))('a way that is quenched (
   it('keeps its looks on the round when it was put into the store all the same, with its name', () => {
     const stored = [...lit(way), did(0.62, words.QUENCHED, { litres: 60 }), took(0.63, [['biochar-crushed', 1, { id: 'l', name: 'l', plural: 'l', volumeL: 1 }]], false)]
     const [task] = look.tasks(burn(way, stored), aroundOn(0.64))
-    expect(task).toMatchObject({ action: words.EVENING, urgency: 'now', reason: expect.stringMatching(/lies in the store already/) })
+    expect(task).toMatchObject({ action: words.EVENING, urgency: 'now', due: aroundOn(0.64).now, reason: expect.stringMatching(/lies in the store already/) })
     expect(look.gates(burn(way, stored), aroundOn(0.64)).find(({ id }) => id === charMaking.takeGate)?.open).toBe(false)
     const over = [...stored, cold(0.8), cold(1.4, words.MORNING)]
     expect(look.tasks(burn(way, over), aroundOn(1.5))).toMatchObject([{ action: 'take', title: 'Close the burn' }])
