@@ -9,7 +9,7 @@ import { stuffOf } from '../beds/stuff'
 import type { GardenEvent, NewEvent } from '../journal/event'
 import { foldGarden } from '../journal/journal'
 import { bookOf, findMaterial, LIBRARY_BOOK } from '../materials/book'
-import { CHARGED_WITH } from './char'
+import type { CHARGED_WITH } from './char'
 import { carriedByLot, rawOf } from './carried'
 import { carriedCautions, charWords } from './words'
 
@@ -74,6 +74,7 @@ describe('what else is carried', () => {
     const heap = [stocked('nut', 'leaves-walnut', 0), stocked('straw', 'straw-wheat', 0), began('heap', 1, [['nut', 'leaves-walnut'], ['straw', 'straw-wheat']]), took('heap', 60)]
     expect(risks(heap, 'heap-out.0', 61)).toEqual(['juglone', 'weedkiller'])
     expect(risks([...heap, tested('heap', 55), tested('heap', 56, 'weedkiller')], 'heap-out.0', 61)).toEqual([])
+    expect(risks(heap, 'heap-out.0', 350)).toEqual(['juglone', 'weedkiller'])
     expect(risks(heap, 'heap-out.0', 400)).toEqual(['weedkiller'])
     const found = [...heap, tested('heap', 56, 'weedkiller', 'failed')]
     expect(risks(found, 'heap-out.0', 61)).toEqual(['juglone', 'weedkiller!'])

@@ -58,6 +58,25 @@ describe('hazards', () => {
   })
 })
 
+describe('beside the step', () => {
+  const { method, proposal } = ALL_CASES.find(({ method: { id } }) => id === 'char-charging')!
+  const stepsOf = (approachId: string) => JSON.stringify(method.draft({ ...proposal(seededRandom(1)), approachId, site: method.sitesOf!(approachId)[0]! }, surroundingsOn(0)).steps)
+
+  it('fish stand by the pond, frost by the tub, and not the other way round', () => {
+    expect(stepsOf('pond')).toMatch(/Ash makes water sharp and kills them/)
+    expect(stepsOf('soak')).toMatch(/In frost a full tub splits/)
+    expect(stepsOf('soak')).not.toMatch(/Fish/)
+    expect(stepsOf('pond')).not.toMatch(/full tub splits/)
+  })
+
+  it('char of peels is salty, char of wood is not', () => {
+    const making = ALL_CASES.find(({ method: { id } }) => id === 'char-making')!.method
+    const of = (id: string) => JSON.stringify(making.draft({ site: making.sitesOf!('lidded-pot')[0]!, approachId: 'lidded-pot', answers: {}, waterL: 0, volumeL: 0, ingredients: [{ material: MATERIALS.find(one => one.id === id)!, amount: { count: 3, container: { id: 'l', name: 'litre', plural: 'litres', volumeL: 1 }, packing: 'loose' } }] }, surroundingsOn(0)).steps)
+    expect(of('peels-dry')).toMatch(/rich in salts and potash/)
+    expect(of('wood-dry')).not.toMatch(/rich in salts/)
+  })
+})
+
 /** What the stuff brings: the word in its own cautions, shown on the bench, the sheet and the pad, and in what comes of it, shown at the take, on labels and beds. */
 const BROUGHT: readonly (readonly [risk: Risk, own: RegExp, later: RegExp])[] = [
   ['weedkiller', /weedkiller/, /weedkiller.*beans/], ['juglone', /juglone|walnut/, /walnut.*seedlings/], ['salts', /salty|when they snap/, /rich in salts/], ['urine', /healthy people/, /urine.*120 days/], ['dung', /./, /raw dung.*120 days/], ['meat', /./, /meat or fish.*120 days/],

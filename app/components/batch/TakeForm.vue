@@ -80,6 +80,15 @@ async function save(): Promise<void> {
       >
         {{ words.early }}
       </p>
+      <p
+        v-if="shut"
+        class="caution mt-2"
+        data-refused
+      >
+        <strong>{{ shut.label }}:</strong> {{ shut.reason }}<template v-if="anyway">
+          It stays on the round until then.
+        </template>
+      </p>
     </header>
     <section
       v-if="height"
@@ -142,15 +151,6 @@ async function save(): Promise<void> {
         data-asked-back
       >
         {{ asked }}
-      </p>
-      <p
-        v-if="shut"
-        class="caution"
-        data-refused
-      >
-        <strong>{{ shut.label }}:</strong> {{ shut.reason }}<template v-if="anyway">
-          It stays on the round until then.
-        </template>
       </p>
       <p
         v-for="caution in carried"

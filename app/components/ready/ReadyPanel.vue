@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { fitFor, type Ripeness } from '#core/methods/contract'
 import { testStates } from '#core/readiness/taken'
-import { useName } from '#core/readiness/verdict'
+import { useName, type UseVerdict } from '#core/readiness/verdict'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** Is it ready, and for what? The verdict by use, the tests that lead to it, and what the heat was. */
@@ -10,6 +10,11 @@ const { surroundings } = useGarden()
 
 const states = computed(() => testStates(known.batch, ripeness.tests(known.batch, surroundings.value)))
 const verdict = computed(() => fitFor({ ...known.method, ripeness }, known.batch, surroundings.value))
+/** What holds for every use is said once. */
+const shared = computed(() => (verdict.value[0]?.missing ?? []).filter(one => verdict.value.every(({ missing }) => missing.includes(one))))
+const own = ({ missing }: UseVerdict) => missing.filter(one => !shared.value.includes(one))
+const said = (one: UseVerdict) => own(one).length > 0 ? `${one.fit === 'no' ? '' : 'Missing: '}${own(one).join('; ')}.` : one.missing.length > 0 ? 'Nothing more is missing.' : 'Nothing missing.'
+const minds = computed(() => [...new Set(verdict.value.flatMap(one => one.minds))])
 const notes = computed(() => ripeness.notes(known.batch, surroundings.value))
 const FITS = { 'yes': { icon: 'i-ph-check', tone: 'text-primary', label: 'fit' }, 'not-yet': { icon: 'i-ph-hourglass', tone: 'text-warning', label: 'not yet' }, 'no': { icon: 'i-ph-x', tone: 'text-error', label: 'no' } } as const
 const best = computed(() => verdict.value.filter(({ fit }) => fit === 'yes').at(-1))
@@ -31,6 +36,20 @@ const best = computed(() => verdict.value.filter(({ fit }) => fit === 'yes').at(
         Not fit for use yet.
       </template>
     </p>
+    <p
+      v-if="shared.length > 0"
+      class="caution mt-2"
+      data-first
+    >
+      First of all: {{ shared.join('; ') }}.
+    </p>
+    <p
+      v-for="mind in minds"
+      :key="mind"
+      class="aside-note mt-1"
+    >
+      {{ mind }}
+    </p>
     <ul class="mt-3">
       <li
         v-for="one in verdict"
@@ -44,11 +63,7 @@ const best = computed(() => verdict.value.filter(({ fit }) => fit === 'yes').at(
           :class="FITS[one.fit].tone"
         />
         <span class="w-28 shrink-0 font-semibold text-highlighted">{{ useName(one.use) }}<span class="block aside-note">{{ FITS[one.fit].label }}</span></span>
-        <span class="flex-1">{{ one.missing.length > 0 ? `${one.fit === 'no' ? '' : 'Missing: '}${one.missing.join('; ')}.` : 'Nothing missing.' }}<span
-          v-for="mind in one.minds"
-          :key="mind"
-          class="block aside-note"
-        >{{ mind }}</span></span>
+        <span class="flex-1">{{ said(one) }}</span>
       </li>
     </ul>
 

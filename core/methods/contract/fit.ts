@@ -16,8 +16,8 @@ import type { Surroundings } from './surroundings'
 const MULCH_AS_IT_IS: readonly Family[] = ['wood', 'leaf', 'straw', 'paper', 'finished', 'char', 'mineral']
 /** What was fed is hardly changed before so many days. Practice: three to five weeks. */
 const BEGUN_DAYS = 28
-/** By the model so much of the way to ripe has to be behind it. Own estimate. */
-const BEGUN_SHARE = 0.25
+/** By the model so much of the way to ripe has to be behind it; fresh scraps under leaves stand at 0.12. Own estimate, 0.15 to 0.3. */
+const BEGUN_SHARE = 0.2
 const SMELL = 'smell'
 
 interface Ripening { readonly pads: readonly Pad[], readonly look: Pick<Look, 'standing'>, readonly ripeness?: Ripeness }
@@ -38,8 +38,10 @@ export function evidenceOf({ pads, look, ripeness }: Ripening, batch: BegunBatch
   const begun = last === undefined ? inputsOf(batch).length > 0 : daysBetween(last.at, surroundings.now) >= BEGUN_DAYS && (stages?.rottedShare ?? 0) >= BEGUN_SHARE
   const readings = (batch.gauged[HEAT] ?? []).filter(({ spot }) => spot === CORE).map(({ at, value }) => ({ at, coreC: value }))
   const hot = heatLog({ readings, turns: batch.did.filter(({ deed }) => deed === TURNED) }).longestDays >= YARDSTICK_DAYS
+  const noticed = [...(stages?.against ?? []), ...foulSmell(batch, pads)]
   return {
-    against: [...new Set([...(stages?.against ?? []), ...foulSmell(batch, pads), ...(standing.tone === 'bad' && !batch.ended ? [`it has a trouble: ${standing.label.toLowerCase()}`] : [])])],
+    // What was noticed says it plainer than the word over it.
+    against: noticed.length > 0 || standing.tone !== 'bad' || batch.ended ? noticed : [`it has a trouble: ${standing.label.toLowerCase()}`],
     begun, minds: rots.length > 0 && !hot ? ['Seeds in it may be alive: it was not read hot long enough.'] : [],
   }
 }
