@@ -1,6 +1,6 @@
 import { addMilliseconds } from 'date-fns'
 
-/** A day in spring and one late in autumn: where a season matters, a test says which of them it is about. */
+/** A day in spring and one late in autumn, north of the equator: where a season matters, a test says which of them it is about, and lives there. */
 export const SPRING = '2027-04-20'
 export const AUTUMN = '2026-11-27'
 
@@ -10,9 +10,9 @@ export const TODAY = process.env.WASTRUM_DAY ?? SPRING
 /** They begin in the middle of a morning: an evening and a night lie ahead. */
 const BEGINS = 'T10:00:00'
 
-/** Milliseconds from a moment of the machine to the morning of a day, where the machine stands. */
-export function shiftTo(day: string, realMs: number): number {
-  const begins = Date.parse(`${day}${BEGINS}`)
+/** Milliseconds from a moment of the machine to the morning of a day: where the machine stands, or with a `zone` of `Z` where clocks tell universal time. */
+export function shiftTo(day: string, realMs: number, zone: '' | 'Z' = ''): number {
+  const begins = Date.parse(`${day}${BEGINS}${zone}`)
   if (Number.isNaN(begins)) throw new Error(`no day: ${day}`)
   return addMilliseconds(begins, -realMs).getTime()
 }

@@ -27,7 +27,7 @@ async function observe(gardener: Visit, pad: string, finding: string): Promise<v
 
 describe('on a phone', () => {
   it('three weeks of caddies: each with its cover, one without, one week missed, and the bay is closed in the end', async () => {
-    const gardener = await visit('phone')
+    const gardener = await visit('phone', { on: SPRING })
     try {
       await choose(gardener, 'slow-heap')
       await gardener.see(/Full after about \d+ (months|weeks)/)
@@ -127,7 +127,7 @@ describe('on a phone', () => {
   }, 240_000)
 
   it('a bin is fed, overfed, mended, split, and harvested in part while it goes on', async () => {
-    const gardener = await visit('phone')
+    const gardener = await visit('phone', { on: SPRING })
     try {
       await choose(gardener, 'worm-bin')
       await gardener.see('do not live through the winter there')
@@ -191,7 +191,7 @@ describe('on a phone', () => {
   }, 240_000)
 
   it('a trial is begun, asks the same of both on the same day, and is read out for what one pair can show', async () => {
-    const gardener = await visit('phone')
+    const gardener = await visit('phone', { on: SPRING })
     try {
       await gardener.go('/welcome/demo')
       await gardener.see(/Today's round/)
@@ -231,7 +231,7 @@ describe('on a phone', () => {
   }, 180_000)
 
   it('a long round is calm: place by place, a line where nothing presses, ticked at once and taken back', async () => {
-    const gardener = await visit('phone')
+    const gardener = await visit('phone', { on: SPRING })
     try {
       await gardener.go('/welcome/demo')
       await gardener.see(/Today's round/)

@@ -1,5 +1,6 @@
 import { readdir, readFile, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
+import { format } from 'date-fns'
 import ICAL from 'ical.js'
 import { describe, expect, it } from 'vitest'
 import { AUTUMN } from '../clock/days'
@@ -123,7 +124,7 @@ describe('on a laptop', () => {
     await gardener.press(button('Take back'))
     await gardener.page.waitForFunction(() => !/of them from files/.test(document.body.innerText))
     await gardener.press(button('Save the readings as a table'))
-    expect(await readFile(await saved(gardener, '-bay-' + new Date().toISOString().slice(0, 10) + '.csv'), 'utf8')).toMatch(/^.?time,core °C,edge °C,source,batch\r\n/)
+    expect(await readFile(await saved(gardener, `-bay-${format(new Date(), 'yyyy-MM-dd')}.csv`), 'utf8')).toMatch(/^.?time,core °C,edge °C,source,batch\r\n/)
   }, { forecasts: true }), 180_000)
 
   it('the round goes into a calendar, and again next day as the same things', () => walkDemo('laptop', '/', async (gardener) => {

@@ -51,9 +51,10 @@ export interface Visit {
   close(): Promise<void>
 }
 
-/** Lets a page live on a day: its clock and its focus are its own, whatever else the machine and other pages do. */
-export async function liveOn(page: Page, day = TODAY): Promise<void> {
-  await page.evaluateOnNewDocument(moveClock, shiftTo(day, realNow()))
+/** Lets a page live on the day of all tests, or on one of a season and in the north: its clock and its focus are its own, whatever else the machine and other pages do. */
+export async function liveOn(page: Page, season?: string): Promise<void> {
+  if (season !== undefined) await page.emulateTimezone('Etc/UTC')
+  await page.evaluateOnNewDocument(moveClock, season === undefined ? shiftTo(TODAY, realNow()) : shiftTo(season, realNow(), 'Z'))
   await page.emulateFocusedPage(true)
   askSeldom(page)
 }
@@ -157,7 +158,7 @@ function withoutForecasts(): void {
 
 /** What a visit may be told beside its screen. */
 export interface VisitOptions {
-  /** The day it begins on, where that matters; else the day of all tests. */
+  /** The day it begins on, and north of the equator, where a season matters; else the day and the place of all tests. */
   readonly on?: string
   /** Whether failing requests are expected just now. */
   readonly serverGone?: () => boolean
@@ -172,7 +173,7 @@ export interface VisitOptions {
 }
 
 /** Opens a browser with nothing in it on a screen. */
-export async function visit(screen: Screen, { on = TODAY, serverGone = () => false, home = inject('home'), keepsItself = false, forecasts = false, first }: VisitOptions = {}): Promise<Visit> {
+export async function visit(screen: Screen, { on, serverGone = () => false, home = inject('home'), keepsItself = false, forecasts = false, first }: VisitOptions = {}): Promise<Visit> {
   const downloads = await mkdtemp(join(tmpdir(), 'wastrum-downloads-'))
   const context = await (await theBrowser()).createBrowserContext({ downloadBehavior: { policy: 'allow', downloadPath: downloads } })
   const page = await context.newPage()
