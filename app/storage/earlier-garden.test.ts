@@ -34,6 +34,9 @@ interface Earlier {
 }
 
 /** A backup that the version before this one wrote, and what that version said of it on the same day. */
+/** Of a heap that never heated it was said then that it still heats. */
+const NOT_SAID_ANY_MORE = ['it still heats by itself']
+
 describe('a garden that an earlier version wrote', () => {
   const text = fixture('garden-before-methods.json')
   const said = JSON.parse(fixture('garden-before-methods.expected.json')) as Earlier
@@ -63,7 +66,7 @@ describe('a garden that an earlier version wrote', () => {
     expect(batchProposal(batch, around.materials).volumeL).toBeCloseTo(earlier.volumeL, 9)
     expect(inAndOut(batch, around.materials) ?? null).toEqual(earlier.inAndOut)
     // Seeds, smells and open food were not said of then: what is said on top of them stays as it was.
-    expect(fitFor({ ...method, ripeness: method.ripeness! }, batch, around)).toMatchObject(earlier.verdicts.map(({ use, fit, missing }) => ({ use, fit, missing: expect.arrayContaining([...missing]) as string[] })))
+    expect(fitFor({ ...method, ripeness: method.ripeness! }, batch, around)).toMatchObject(earlier.verdicts.map(({ use, fit, missing }) => ({ use, fit, missing: expect.arrayContaining(missing.filter(one => !NOT_SAID_ANY_MORE.includes(one))) as string[] })))
     expect(batch.log).toHaveLength(earlier.log)
     expect(new Set((batch.gauged.heat ?? []).map(({ eventId, at }) => `${eventId} ${at}`)).size).toBe(earlier.readings)
   })

@@ -5,6 +5,8 @@ import { USES, type Use } from './test'
 export interface Stages {
   /** It no longer heats by itself. */
   readonly cool: boolean
+  /** Why it is not over with its heat, where it is not that it still heats. */
+  readonly notCool?: string
   /** Share of the curing that is behind it, 0 to 1 and above. */
   readonly curedShare: number
   /** So much of what can rot has rotted, as far as the model knows, against what is needed: 1 is enough. */
@@ -45,9 +47,9 @@ export function useName(use: Use): string {
 
 const reaches = (from: Use, use: Use) => USES.indexOf(use) >= USES.indexOf(from)
 
-function stagesMissing(use: Use, { cool, curedShare, rottedShare }: Stages): string[] {
+function stagesMissing(use: Use, { cool, notCool, curedShare, rottedShare }: Stages): string[] {
   return [
-    ...(cool ? [] : ['it still heats by itself']),
+    ...(cool ? [] : [notCool ?? 'it still heats by itself']),
     ...(rottedShare >= 0.98 || use === 'mulch' ? [] : ['by the model too much of it is still raw']),
     ...(curedShare >= 1 || !reaches('potting', use) ? [] : [`${Math.round(100 * Math.max(0, curedShare))} % of its curing is behind it`]),
     ...(curedShare >= 0.5 || use !== 'beds' ? [] : ['it has hardly cured yet']),

@@ -50,6 +50,12 @@ describe('fit for mulch', () => {
     expect(evidenceOf(of('hot-heap'), batch('hot-heap', ['leaves-mixed', 'grass-clippings'], hot.slice(0, 2)), aroundOn(40)).minds).toHaveLength(1)
   })
 
+  it('a heap that never heated is not said to heat by itself', () => {
+    const cold = fitFor(of('hot-heap'), batch('hot-heap', ['leaves-mixed', 'cattle-manure'], [gauged(1, 'heat', 'core', 4), gauged(20, 'heat', 'core', 5)]), aroundOn(60))
+    expect(cold.map(({ missing }) => missing.join())).toEqual(cold.map(() => expect.stringMatching(/its heat is still to come/) as string))
+    expect(JSON.stringify(cold)).not.toMatch(/heats by itself/)
+  })
+
   it('is never said of char', () => {
     expect(fitFor(of('char-charging'), batch('char-charging', ['biochar-crushed', 'worm-castings'], [did(0.1, 'filled', {})]), aroundOn(3)).map(({ use }) => use)).toEqual(['beds', 'potting', 'seeds'])
   })

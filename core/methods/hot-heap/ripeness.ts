@@ -25,11 +25,12 @@ export function stagesOf(batch: HeapLog, surroundings: Surroundings): Stages {
   const now = phaseNow(batch, surroundings)
   const middle = middleCourse(batch, surroundings)
   const cool = now.phase === 'curing' || now.phase === 'finished'
-  if (!middle) return { cool, curedShare: 0, rottedShare: 0 }
+  const heat = now.phase === 'stalled' ? { cool, notCool: 'its heat is still to come' } : { cool }
+  if (!middle) return { ...heat, curedShare: 0, rottedShare: 0 }
   const { days, respirationMgG } = middle.course
   const at = days.findIndex(day => day >= now.day)
   const left = Math.max(0.1, respirationMgG[at < 0 ? days.length - 1 : at]!)
-  return { cool, curedShare: cool ? RIPE_MG_G / left : 0, rottedShare: RAW_ABOVE * RIPE_MG_G / left }
+  return { ...heat, curedShare: cool ? RIPE_MG_G / left : 0, rottedShare: RAW_ABOVE * RIPE_MG_G / left }
 }
 
 const HEAT_CAUTION = 'What was hot in the middle was not hot everywhere. For raw manure, sickness or seeding weeds in it, keep the intervals of your local rules; no home heap replaces them.'
