@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import { aroundOn, begun, did, gauged, input, put, seen } from '../../../test/builders/batches'
-import { BUCKET, SACK } from '../../../test/builders/heaps'
-import type { NewEvent } from '../../journal/event'
-import { completed } from '../../questions/question'
-import { findMethod } from '..'
-import { evidenceOf, fitFor } from './fit'
+import { aroundOn, begun, did, gauged, input, put, seen } from '../../test/builders/batches'
+import { BUCKET, SACK } from '../../test/builders/heaps'
+import type { NewEvent } from '../journal/event'
+import { completed } from '../questions/question'
+import { findMethod } from '.'
+import { evidenceOf, fitFor } from './contract'
 
 const of = (methodId: string) => {
   const method = findMethod(methodId)!
