@@ -40,10 +40,17 @@ const TABLE: Readonly<Record<string, Readonly<Record<Hazard, Cell>>>> = {
   'char-charging': { 'fire': NO, 'gas': /closed tight it can burst/i, 'steam': NO, 'hot char': LIGHTS_AGAIN, 'dust and spores': DUST, 'germs': GLOVES, 'weedkiller': NO, 'juglone': NO, 'salts': NO, 'lifting': HEAVY },
 }
 
+/** Told once for all cells of a method. */
+const told = new Map<string, string>()
+
 /** All that stands beside the steps and pads of a method, in each of its schools. */
 function besideSteps({ method, proposal }: MethodCases): string {
+  const known = told.get(method.id)
+  if (known !== undefined) return known
   const drafts = method.approaches.flatMap(({ id }) => [1, 2, 3, 4].map(seed => method.draft({ ...proposal(seededRandom(seed)), approachId: id, site: (method.sitesOf?.(id) ?? method.sites)[0]! }, surroundingsOn(0))))
-  return JSON.stringify([drafts.map(({ steps, warnings }) => [steps, warnings]), method.pads, method.takeCautions])
+  const text = JSON.stringify([drafts.map(({ steps, warnings }) => [steps, warnings]), method.pads, method.takeCautions])
+  told.set(method.id, text)
+  return text
 }
 
 describe('hazards', () => {
