@@ -216,6 +216,8 @@ export async function visit(screen: Screen, { on, serverGone = () => false, home
       catch (cause) {
         // The page may just be drawing itself anew; what was waited for in vain will not come.
         if (attempt >= 12 || (cause instanceof Error && cause.message.startsWith('not found'))) throw cause
+        // At the foot of a page the bar that says what was recorded lies over it: it is put away, as a person does.
+        if (attempt === 4) await page.$eval('button[aria-label="Close"]', one => (one as HTMLElement).click()).catch(() => undefined)
         await new Promise(resolve => setTimeout(resolve, 150))
       }
     }
