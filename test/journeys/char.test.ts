@@ -63,7 +63,7 @@ describe('on a phone', () => {
     await gardener.press(inStep('First look'))
     await gardener.see('Wet it again, spread it thinner')
     await gardener.go('/')
-    await gardener.see('Drown it again')
+    await gardener.see('Wet it through again')
     await gardener.press('::-p-xpath(//li[contains(., "Yew barrel")]//a[contains(., "Step by step")])')
     await gardener.press('button[aria-label="once more: Tip it out and quench it"]')
     await gardener.type('[data-step="quenched"] input', '40')

@@ -88,6 +88,13 @@ describe('a vessel with holes and ground', () => {
     return stepNow(look.guide!(batch, aroundOn(0.61))!)!.detail
   }
 
+  it('are not told so when a look finds them warm, either', () => {
+    for (const [id, site] of [['top-lit', 0], ['cone', 1], ['smother', 0]] as const) {
+      const batch = begun({ methodId: charMaking.id, approachId: id, site: sitesOf(id)[site]!, answers: completed(charMaking.asks(id), {}), inputs: [input('wood-dry', 100, LITRE)] }, [...lit(WAYS.find(one => one.id === id)!), did(0.62, words.QUENCHED, { litres: 60 }), did(0.8, words.EVENING, { found: 'warm' })])
+      expect(JSON.stringify([look.tasks(batch, aroundOn(0.81)), look.standing(batch, aroundOn(0.81))])).not.toMatch(/drown/i)
+    }
+  })
+
   it('are not told to be drowned: what is poured in runs out below, or soaks away', () => {
     expect(how('top-lit', 0)).toMatch(/runs out below.*tip it onto bare ground.*holes shut/s)
     expect(how('cone', 0)).toMatch(/^Drown it/)

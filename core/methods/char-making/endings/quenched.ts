@@ -9,7 +9,7 @@ const RUNS_AWAY = 1.5
 
 const LOOKS = { first: 'With the back of the hand first, then into the middle of it.', second: 'In the middle and underneath. Only what is cold now may go under a roof.' }
 const FOUND = { warm: 'Wet it again, spread it thinner, and feel again in two hours.', smoke: 'Wet it through again at once, spread it thinner, and stay with it.' }
-const AGAIN = { title: 'Drown it again', reason: 'Warmth or smoke was found in it. Wet it through, spread it thinner, feel it again in two hours.', sentence: 'Something in it still glows: wet it through, spread it thinner, stay with it.' }
+const AGAIN = { title: 'Wet it through again', reason: 'Warmth or smoke was found in it. Wet it through, spread it thinner, feel it again in two hours.', sentence: 'Something in it still glows: wet it through, spread it thinner, stay with it.' }
 const now = (sentence: (water: string) => string) => ({
   action: 'quench', label: 'To be quenched', figure: 'quench', title: 'Quench it now', reason: 'It is burnt through: every minute more turns char to ash.', sentence,
 })
