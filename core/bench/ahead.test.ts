@@ -59,6 +59,9 @@ describe('how hot it would get', () => {
     expect(told(-1, 41, 59)).toBe('about 41 °C, at most 59 °C; or it stays cold')
     expect(told(-3, 8, 44)).toBe('it may stay cold; at most 44 °C')
     expect(told(-3, 4, 9)).toBe('under 30 °C: it stays cold')
+    // A core of 15 °C has not begun, one of 25 °C has.
+    expect(told(15, 50, 60)).toBe('about 50 °C, at most 60 °C; or it stays cold')
+    expect(told(25, 50, 60)).toBe('25–60 °C')
   })
 })
 
