@@ -3,11 +3,16 @@ import withNuxt from './.nuxt/eslint.config.mjs'
 
 /** A second model that the first one is tried against: who forecasts must not know it. */
 const aForeignTruth = '**/bench/foreign'
-const outsideOfCore = ['~/*', '@/*', '#imports', '#app', '#app/*', 'vue', 'nuxt', 'nuxt/*', 'pinia', 'idb', 'echarts', 'echarts/*', '@vueuse/*', '@nuxt/*', '**/app/**', '**/server/**', 'node:*', aForeignTruth]
+const outsideOfCore = [
+  '~/*', '@/*', '#imports', '#app', '#app/*', 'vue', 'nuxt', 'nuxt/*', 'pinia', 'idb', 'echarts', 'echarts/*', '@vueuse/*', '@nuxt/*',
+  '**/app/**', '**/server/**', 'node:*', aForeignTruth,
+]
 
 /** Rooms of the methods that are not one method's own. */
 const SHARED = ['contract', 'heated']
-const METHODS = readdirSync(new URL('./core/methods', import.meta.url), { withFileTypes: true }).filter(one => one.isDirectory() && !SHARED.includes(one.name)).map(({ name }) => name)
+const METHODS = readdirSync(new URL('./core/methods', import.meta.url), { withFileTypes: true })
+  .filter(one => one.isDirectory() && !SHARED.includes(one.name))
+  .map(({ name }) => name)
 /** A method's id stands in its own folder only; a new method is known here by its folder. */
 const noMethodIds = METHODS.map(id => ({ selector: `Literal[value='${id}']`, message: `“${id}” is a method's own word: ask the method.` }))
 /** However it is written: by the alias or by dots. An expression and no glob, in which “#” begins a comment. */
@@ -22,6 +27,7 @@ export default withNuxt(
   { ignores: ['.output/**', '.nuxt/**', '.built/**'] },
   {
     rules: {
+      '@stylistic/max-len': ['error', { code: 140 }],
       '@stylistic/max-statements-per-line': ['error', { max: 3 }],
       '@typescript-eslint/no-explicit-any': 'error',
       'vue/multi-word-component-names': 'off',
@@ -31,7 +37,9 @@ export default withNuxt(
     // Dependencies point one way: app and server lean on the core; the core leans on nothing of ours.
     files: ['core/**/*.ts'],
     rules: {
-      'no-restricted-imports': ['error', { patterns: [{ group: outsideOfCore, message: 'The core knows no screen, no storage and no server.' }] }],
+      'no-restricted-imports': [
+        'error', { patterns: [{ group: outsideOfCore, message: 'The core knows no screen, no storage and no server.' }] },
+      ],
       'no-restricted-globals': ['error', 'window', 'document', 'localStorage', 'indexedDB', 'navigator', 'fetch', 'process'],
       'no-restricted-syntax': ['error', ...aClockOrChance],
     },
@@ -46,7 +54,18 @@ export default withNuxt(
     // Methods do not know one another; what several share has a room of its own.
     files: ['core/methods/contract/**/*.ts', 'core/methods/heated/**/*.ts'],
     rules: {
-      'no-restricted-imports': ['error', { patterns: [{ group: outsideOfCore, message: 'The core knows no screen, no storage and no server.' }, { group: METHODS.map(id => `**/${id}/**`).concat(METHODS.map(id => `**/${id}`)), message: 'What methods share knows none of them.' }] }],
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { group: outsideOfCore, message: 'The core knows no screen, no storage and no server.' },
+            {
+              group: METHODS.map(id => `**/${id}/**`).concat(METHODS.map(id => `**/${id}`)),
+              message: 'What methods share knows none of them.',
+            },
+          ],
+        },
+      ],
       'no-restricted-syntax': ['error', ...aClockOrChance, ...noMethodIds],
     },
   },
@@ -54,7 +73,18 @@ export default withNuxt(
     files: [`core/methods/${own}/**/*.ts`],
     ignores: ['**/*.test.ts'],
     rules: {
-      'no-restricted-imports': ['error', { patterns: [{ group: outsideOfCore, message: 'The core knows no screen, no storage and no server.' }, { group: METHODS.filter(id => id !== own).flatMap(id => [`**/${id}/**`, `**/${id}`]), message: 'One method does not know another: what they share has a room of its own.' }] }],
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { group: outsideOfCore, message: 'The core knows no screen, no storage and no server.' },
+            {
+              group: METHODS.filter(id => id !== own).flatMap(id => [`**/${id}/**`, `**/${id}`]),
+              message: 'One method does not know another: what they share has a room of its own.',
+            },
+          ],
+        },
+      ],
       'no-restricted-syntax': ['error', ...aClockOrChance, ...noMethodIds.filter(({ selector }) => !selector.includes(`'${own}'`))],
     },
   })),
@@ -62,13 +92,25 @@ export default withNuxt(
     files: ['app/**/*.{ts,vue}'],
     ignores: ['app/**/*.test.ts'],
     rules: {
-      'no-restricted-imports': ['error', { patterns: [{ regex: aMethod, message: 'Screens draw what the contract offers; they know no method and no heat.' }, { group: [aForeignTruth], message: 'What forecasts are tried against is not what they are made of.' }] }],
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { regex: aMethod, message: 'Screens draw what the contract offers; they know no method and no heat.' },
+            { group: [aForeignTruth], message: 'What forecasts are tried against is not what they are made of.' },
+          ],
+        },
+      ],
       'no-restricted-syntax': ['error', ...noMethodIds],
       'vue/no-restricted-syntax': ['error', ...noMethodIds],
     },
   },
   {
     files: ['server/**/*.ts'],
-    rules: { 'no-restricted-imports': ['error', { patterns: [{ group: ['~/*', '@/*', '**/app/**'], message: 'The server leans on the core only.' }] }] },
+    rules: {
+      'no-restricted-imports': [
+        'error', { patterns: [{ group: ['~/*', '@/*', '**/app/**'], message: 'The server leans on the core only.' }] },
+      ],
+    },
   },
 )

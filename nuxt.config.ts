@@ -62,7 +62,13 @@ export default defineNuxtConfig({
       chunkSizeWarningLimit: 700,
       rollupOptions: { onwarn: (warning, next) => { if (warning.code !== 'SOURCEMAP_BROKEN') next(warning) } },
     },
-    optimizeDeps: { include: ['date-fns', 'echarts/core', 'echarts/charts', 'echarts/components', 'echarts/renderers', 'vue-echarts', 'idb', 'valibot', 'comlink'], exclude: ['highs'] },
+    optimizeDeps: {
+      include: [
+        'date-fns', 'echarts/core', 'echarts/charts', 'echarts/components', 'echarts/renderers', 'vue-echarts', 'idb', 'valibot',
+        'comlink',
+      ],
+      exclude: ['highs'],
+    },
   },
   typescript: {
     strict: true,
@@ -83,7 +89,11 @@ export default defineNuxtConfig({
     provider: 'none',
     fallbackToApi: false,
     serverBundle: false,
-    clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}', 'core/**/*.ts'], globExclude: ['node_modules'] }, includeCustomCollections: true, sizeLimitKb: 512, icons: ['ph:umbrella', 'ph:flask', 'ph:push-pin', 'ph:push-pin-fill', 'ph:x', 'ph:check', 'ph:caret-down', 'ph:hourglass'] },
+    clientBundle: {
+      scan: { globInclude: ['app/**/*.{vue,ts}', 'core/**/*.ts'], globExclude: ['node_modules'] }, includeCustomCollections: true,
+      sizeLimitKb: 512,
+      icons: ['ph:umbrella', 'ph:flask', 'ph:push-pin', 'ph:push-pin-fill', 'ph:x', 'ph:check', 'ph:caret-down', 'ph:hourglass'],
+    },
   },
   pwa: {
     // A new version waits until the gardener says so.

@@ -67,13 +67,31 @@ const ranged = milliseconds(() => mixRanges(twelve, 20, COMFORT), 1000)
 say('mix of 12 ingredients with ranges and drivers', ranged, `${Math.round(ranged / plain)} plain mixes`)
 const bucket = { id: 'bucket', name: 'bucket', plural: 'buckets', volumeL: 12 }
 const ingredients = twelve.map(({ material }) => ({ material, amount: { count: 4, container: bucket, packing: 'loose' as const } }))
-const candidates = LIBRARY.slice(12, 24).map(material => ({ material, container: bucket, packing: 'loose' as const, count: 20, inStore: true }))
-say('the biggest lever among 24 ingredients and candidates', milliseconds(() => leversFor(ingredients, candidates, COMFORT, { pinned: [], roomL: 5000 }), 300))
+const candidates = LIBRARY.slice(12, 24).map(material => ({
+  material, container: bucket, packing: 'loose' as const, count: 20, inStore: true,
+}))
+say(
+  'the biggest lever among 24 ingredients and candidates',
+  milliseconds(() => leversFor(ingredients, candidates, COMFORT, { pinned: [], roomL: 5000 }), 300),
+)
 
 /** Fifteen things as an autumn store may hold them: light stuff in sacks, heavy in buckets. */
 const FIFTEEN: readonly (readonly [id: string, most: number])[] = [
-  ['leaves-mixed', 14], ['leaves-shredded', 5], ['grass-clippings', 40], ['kitchen-veg', 6], ['cardboard', 4], ['twigs', 2], ['straw-wheat', 6], ['horse-manure-straw', 24],
-  ['coffee-grounds', 3], ['weeds-soft', 8], ['veg-haulm', 10], ['wood-chips', 10], ['newsprint', 3], ['fruit-waste', 6], ['hedge-clippings', 8],
+  ['leaves-mixed', 14],
+  ['leaves-shredded', 5],
+  ['grass-clippings', 40],
+  ['kitchen-veg', 6],
+  ['cardboard', 4],
+  ['twigs', 2],
+  ['straw-wheat', 6],
+  ['horse-manure-straw', 24],
+  ['coffee-grounds', 3],
+  ['weeds-soft', 8],
+  ['veg-haulm', 10],
+  ['wood-chips', 10],
+  ['newsprint', 3],
+  ['fruit-waste', 6],
+  ['hedge-clippings', 8],
 ]
 const offers = FIFTEEN.flatMap(([id, most]): Offer[] => {
   const material = findMaterial(id)
@@ -96,9 +114,16 @@ const cold = performance.now() - rehearsed
 say('loading the solver', loaded - before)
 say('the rehearsal, while the gardener still reads', rehearsed - loaded)
 say('three balances of 15 ingredients, the first time', cold)
-for (const { id, name } of GOALS) say(`three balances of 15 ingredients, warm: ${name}`, milliseconds(() => balanceAsked({ problem, goalId: id, asBigAsCan: false }, solver), 5))
+for (const { id, name } of GOALS)
+  say(
+    `three balances of 15 ingredients, warm: ${name}`,
+    milliseconds(() => balanceAsked({ problem, goalId: id, asBigAsCan: false }, solver), 5),
+  )
 const hopeless = { ...problem, offers: offers.map(offer => offer.material.id === 'grass-clippings' ? { ...offer, pinned: 90 } : offer) }
-say('the smallest changes when it cannot be', milliseconds(() => balanceAsked({ problem: hopeless, goalId: GOALS[0]!.id, asBigAsCan: false }, solver), 5))
+say(
+  'the smallest changes when it cannot be',
+  milliseconds(() => balanceAsked({ problem: hopeless, goalId: GOALS[0]!.id, asBigAsCan: false }, solver), 5),
+)
 
 /** A hundred random piles of 3–15 offers: the first answer and all of them, in the middle and at the 95th percentile. */
 const random = seededRandom(11)
@@ -123,7 +148,12 @@ const course = emptyCourse(courseDays(180))
 const single = milliseconds(() => runCourse(heapCase, USUAL_TRAITS, course), 100)
 say('180 days of one heap', single)
 const twin = twinOf(cube(filled(atMoisture(chargeFrom(BALANCED, 0), 0.58))))
-if (twin) say('  the same steps, bare, and their twin in C at -O2', twin.ourMs, `${twin.twinMs.toFixed(3)} ms in C: ${(twin.ourMs / twin.twinMs).toFixed(2)} times; both end at ${twin.ourCoreC.toFixed(3)} and ${twin.twinCoreC.toFixed(3)} °C`)
+if (twin)
+  say(
+    '  the same steps, bare, and their twin in C at -O2', twin.ourMs,
+    `${twin.twinMs.toFixed(3)} ms in C: ${(twin.ourMs / twin.twinMs).toFixed(2)} times; both end at ${twin.ourCoreC.toFixed(3)} and `
+    + `${twin.twinCoreC.toFixed(3)} °C`,
+  )
 else console.log('  no C compiler here: no twin to compare with')
 
 function forecast(question: HeatedQuestion, memory?: PastMemory): number {
@@ -133,11 +163,20 @@ function forecast(question: HeatedQuestion, memory?: PastMemory): number {
   return performance.now() - before
 }
 const atStart = questionOf(heap(RICH_HEAP), surroundingsOn(0))!
-say(`forecast of a heap just built, ${FULL_EFFORT.members} members, bands and all`, Math.min(...Array.from({ length: 5 }, () => forecast(atStart))))
+say(
+  `forecast of a heap just built, ${FULL_EFFORT.members} members, bands and all`,
+  Math.min(...Array.from({ length: 5 }, () => forecast(atStart))),
+)
 
 /** Read as gardeners read, until day 30. */
-const READ = [[1, 30], [2, 55], [3, 63], [4, 62], [6, 57], [9, 60], [12, 55], [17, 52], [20, 46], [24, 38], [27, 33], [29, 31], [29.9, 30]] as const
-const untilDay = (day: number) => questionOf(heap(RICH_HEAP, [...READ.filter(([at]) => at <= day).map(([at, core]) => reading(at, core)), ...[7, 14].map(turnedOn)]), surroundingsOn(day))!
+const READ = [
+  [1, 30], [2, 55], [3, 63], [4, 62], [6, 57], [9, 60], [12, 55], [17, 52], [20, 46], [24, 38], [27, 33], [29, 31], [29.9, 30],
+] as const
+const untilDay = (day: number) =>
+  questionOf(
+    heap(RICH_HEAP, [...READ.filter(([at]) => at <= day).map(([at, core]) => reading(at, core)), ...[7, 14].map(turnedOn)]),
+    surroundingsOn(day),
+  )!
 const anew = Math.min(...Array.from({ length: 5 }, () => forecast(untilDay(30))))
 const later = Math.min(...Array.from({ length: 5 }, () => {
   const memory = new PastMemory()
@@ -146,7 +185,14 @@ const later = Math.min(...Array.from({ length: 5 }, () => {
 }))
 say('forecast on day 30 from nothing', anew)
 say('  and where day 29 is remembered: a new reading', later, `${(later / anew).toFixed(2)} times`)
-const fifteen = Array.from({ length: 15 }, (_, index) => questionOf(heap(RICH_HEAP, READ.filter(([at]) => at <= 2 * index).map(([at, core]) => reading(at, core))), surroundingsOn(2 * index))!)
+const fifteen = Array.from({ length: 15 }, (_, index) =>
+  questionOf(
+    heap(
+      RICH_HEAP, READ.filter(([at]) => at <= 2 * index).map(([at, core]) => reading(at, core)),
+    ),
+    surroundingsOn(2 * index),
+  )!,
+)
 const allBefore = performance.now()
 for (const question of fifteen) forecast(question)
 say('fifteen standing heaps of 0 to 28 days, one after the other', performance.now() - allBefore)
@@ -154,14 +200,20 @@ say('fifteen standing heaps of 0 to 28 days, one after the other', performance.n
 /** Twenty years: 600 batches and 36,000 events. */
 function twentyYears(): GardenEvent[] {
   const random = seededRandom(3)
-  return Array.from({ length: 600 }, (_, batch) => randomJournal(random, 60, `d${batch}`).map(event => 'batchId' in event ? { ...event, batchId: `b${batch}` } : event)).flat()
+  return Array.from({ length: 600 }, (_, batch) =>
+    randomJournal(random, 60, `d${batch}`).map(event => ('batchId' in event ? { ...event, batchId: `b${batch}` } : event)),
+  ).flat()
 }
 
 const years = twentyYears()
 const folding = milliseconds(() => foldGarden(years), 5)
 say(`folding ${years.length} events of 600 batches`, folding)
 say('opening a journal of them', milliseconds(() => openJournal(years), 5))
-const turned = (index: number): GardenEvent => ({ kind: 'turned', id: `x${index}`, at: `2099-01-01T00:00:${String(index % 60).padStart(2, '0')}.${String(index % 1000).padStart(3, '0')}Z`, recordedAt: new Date(4.1e12 + index * 1000).toISOString(), by: 'x', batchId: 'b1' })
+const turned = (index: number): GardenEvent => ({
+  kind: 'turned', id: `x${index}`,
+  at: `2099-01-01T00:00:${String(index % 60).padStart(2, '0')}.${String(index % 1000).padStart(3, '0')}Z`,
+  recordedAt: new Date(4.1e12 + index * 1000).toISOString(), by: 'x', batchId: 'b1',
+})
 function appending(events: readonly GardenEvent[]): number {
   let journal = openJournal(events)
   let at = 0
@@ -190,9 +242,19 @@ say('undoing one event of 36,000', milliseconds(() => {
 let late = 0
 say('an entry of 36,000 that happened years ago', milliseconds(() => {
   late++
-  journal = extendJournal(journal, [{ ...turned(late), id: `late-${late}`, at: new Date(Date.parse('2025-03-02T00:00:00.000Z') + late * 60_000).toISOString(), recordedAt: new Date(4.35e12 + late * 1000).toISOString() }])
+  journal = extendJournal(journal, [{
+    ...turned(late),
+    id: `late-${late}`,
+    at: new Date(Date.parse('2025-03-02T00:00:00.000Z') + late * 60_000).toISOString(),
+    recordedAt: new Date(4.35e12 + late * 1000).toISOString(),
+  }])
 }, 40))
-const tenAtOnce = undoing.slice(0, 10).map(({ id }, index): GardenEvent => ({ kind: 'undone', id: `ten-${index}`, at: new Date(4.4e12).toISOString(), recordedAt: new Date(4.4e12 + index).toISOString(), by: 'x', targetId: id }))
+const tenAtOnce = undoing
+  .slice(0, 10)
+  .map(({ id }, index): GardenEvent => ({
+    kind: 'undone', id: `ten-${index}`, at: new Date(4.4e12).toISOString(), recordedAt: new Date(4.4e12 + index).toISOString(), by: 'x',
+    targetId: id,
+  }))
 const beforeTen = performance.now()
 journal = extendJournal(journal, tenAtOnce)
 say('undoing ten at once, in one step', performance.now() - beforeTen)
@@ -207,13 +269,19 @@ for (const batch of stands) {
   method?.look.tasks(batch, around)
 }
 const round = performance.now() - beforeRound
-say(`standing and tasks of ${stands.length} batches that stand, the first time`, round, `${(round / Math.max(1, stands.length)).toFixed(1)} ms each`)
+say(
+  `standing and tasks of ${stands.length} batches that stand, the first time`, round,
+  `${(round / Math.max(1, stands.length)).toFixed(1)} ms each`,
+)
 const beforeAgain = performance.now()
 for (const batch of stands) findMethod(batch.began.methodId)?.look.tasks(batch, around)
 say('  and once more, nothing having changed', performance.now() - beforeAgain)
 
 /** A probe that wrote every few minutes since the last turn. */
-const probed = (readings: number) => heap(RICH_HEAP, Array.from({ length: readings }, (_, index) => reading(1 + 15 * index / readings, 62 - 25 * index / readings)))
+const probed = (readings: number) =>
+  heap(
+    RICH_HEAP, Array.from({ length: readings }, (_, index) => reading(1 + (15 * index) / readings, 62 - (25 * index) / readings)),
+  )
 for (const readings of [50, 5000]) {
   const batch = probed(readings)
   const start = performance.now()
@@ -229,7 +297,12 @@ function answered(method: Method, batch: BegunBatch): number {
   while (!steps.next().done);
   return performance.now() - start
 }
-const [cage, pail] = [leafmould, brew].map(method => begun({ methodId: method.id, approachId: method.approaches[0]!.id, site: method.sites[0]!, inputs: [input('leaves-mixed', 9, SACK)], waterL: 20 }))
+const [cage, pail] = [leafmould, brew].map(method =>
+  begun({
+    methodId: method.id, approachId: method.approaches[0]!.id, site: method.sites[0]!, inputs: [input('leaves-mixed', 9, SACK)],
+    waterL: 20,
+  }),
+)
 say('forecast of a cage of leaves over two years and more', answered(leafmould, cage!))
 
 /** What is fed, aired and alive: a bay of eight months, a tower of three weeks, a bin of four months; 400 members each. */
@@ -240,15 +313,42 @@ const drained = (steps: Generator<unknown>) => {
 }
 const threeOf = (run: () => number) => Math.min(run(), run(), run())
 const [fedBay, chipTower, wormBox] = [bay(240), tower(), bin(120)]
-const [burn, soak] = ([[charMaking, 'wood-dry'], [charCharging, 'biochar-crushed']] as const).map(([method, stuff]) => begun({ methodId: method.id, approachId: method.approaches[0]!.id, site: method.sites[0]!, answers: { tap: 'sound' }, inputs: [input(stuff, 2, SACK)], waterL: 20 }))
-const [card, cover, warm] = ([[sheet, 'compost-finished', 9], [mulch, 'leaves-mixed', 9], [hotbed, 'horse-manure-straw', 40]] as const).map(([method, stuff, sacks]) => begun({ methodId: method.id, approachId: method.approaches[0]!.id, site: method.sites[0]!, answers: { pieces: 'card 60 of 0.8 x 0.6' }, inputs: [input(stuff, sacks, SACK)], waterL: 20 }))
+const [burn, soak] = (
+  [
+    [charMaking, 'wood-dry'], [charCharging, 'biochar-crushed'],
+  ] as const
+).map(([method, stuff]) =>
+  begun({
+    methodId: method.id, approachId: method.approaches[0]!.id, site: method.sites[0]!, answers: { tap: 'sound' },
+    inputs: [input(stuff, 2, SACK)], waterL: 20,
+  }),
+)
+const [card, cover, warm] = (
+  [
+    [sheet, 'compost-finished', 9], [mulch, 'leaves-mixed', 9], [hotbed, 'horse-manure-straw', 40],
+  ] as const
+).map(([method, stuff, sacks]) =>
+  begun({
+    methodId: method.id, approachId: method.approaches[0]!.id, site: method.sites[0]!, answers: { pieces: 'card 60 of 0.8 x 0.6' },
+    inputs: [input(stuff, sacks, SACK)], waterL: 20,
+  }),
+)
 const dayOn = (day: number) => aroundOn(day)
 say('forecast of a slow heap of eight months, 400 members', threeOf(() => drained(slowAnswer(slowQuestion(fedBay, dayOn(240))!, 400))))
-say('forecast of a tower of three weeks, 400 members', threeOf(() => drained(answerOf(towerQuestion(heapLogOf(chipTower), dayOn(21))!, { members: 400, mostRounds: 1, drawn: FULL_EFFORT.drawn }))))
+say(
+  'forecast of a tower of three weeks, 400 members',
+  threeOf(() =>
+    drained(answerOf(towerQuestion(heapLogOf(chipTower), dayOn(21))!, { members: 400, mostRounds: 1, drawn: FULL_EFFORT.drawn })),
+  ),
+)
 say('forecast of a worm bin of four months, 400 members', threeOf(() => drained(wormAnswer(wormQuestion(wormBox, dayOn(120))!, 400))))
 
 /** Forty that stand, of every method: what the round works out of each, the first time and again. */
-const kinds = [['hot-heap', heap(RICH_HEAP), 12], ['slow-heap', fedBay, 240], ['static-tower', chipTower, 21], ['leafmould', cage!, 60], ['worm-bin', wormBox, 120], ['brew', pail!, 3], ['char-making', burn!, 1], ['char-charging', soak!, 4], ['card-sheet', card!, 60], ['mulching', cover!, 60], ['hotbed', warm!, 14]] as const
+const kinds = [
+  ['hot-heap', heap(RICH_HEAP), 12], ['slow-heap', fedBay, 240], ['static-tower', chipTower, 21], ['leafmould', cage!, 60],
+  ['worm-bin', wormBox, 120], ['brew', pail!, 3], ['char-making', burn!, 1], ['char-charging', soak!, 4], ['card-sheet', card!, 60],
+  ['mulching', cover!, 60], ['hotbed', warm!, 14],
+] as const
 const forty = Array.from({ length: 40 }, (_, index) => {
   const [methodId, batch, day] = kinds[index % kinds.length]!
   return { method: findMethod(methodId)!, batch: { ...batch, id: `forty-${index}` }, surroundings: dayOn(day) }

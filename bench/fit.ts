@@ -20,7 +20,12 @@ const all = comfortCharges(MIXES, SEED)
 const fitted = all.filter((_, index) => index % 2 === 0)
 const heldBack = all.filter((_, index) => index % 2 === 1)
 
-interface Residuals { readonly facts: Readonly<Record<string, number>>, readonly together: number, readonly everything: number, readonly misfit: number }
+interface Residuals {
+  readonly facts: Readonly<Record<string, number>>
+  readonly together: number
+  readonly everything: number
+  readonly misfit: number
+}
 
 /** Share of mixes that meet each fact, and how far off they are in the mean of squares, none counting more than 4. */
 export function residuals(mixes: readonly Charge[], constants: Constants): Residuals {
@@ -28,16 +33,23 @@ export function residuals(mixes: readonly Charge[], constants: Constants): Resid
   const offs = FACTS.map(({ off }) => found.map(off))
   const cases = CASES.map(({ of, off }) => mixes.slice(0, of === 'once' ? 1 : FEW).map(charge => off(charge, constants)))
   const share = (values: readonly number[]) => values.filter(value => value === 0).length / values.length
-  const squares = (values: readonly number[]) => values.reduce((sum, value) => sum + Math.min(4, value * value) + (value > 0 ? 0.15 : 0), 0) / values.length
+  const squares = (values: readonly number[]) =>
+    values.reduce((sum, value) => sum + Math.min(4, value * value) + (value > 0 ? 0.15 : 0), 0) / values.length
   return {
-    facts: Object.fromEntries([...FACTS.map(({ id }, at) => [id, share(offs[at]!)] as const), ...CASES.map(({ id }, at) => [id, share(cases[at]!)] as const)]),
+    facts: Object.fromEntries([
+      ...FACTS.map(({ id }, at) => [id, share(offs[at]!)] as const),
+      ...CASES.map(({ id }, at) => [id, share(cases[at]!)] as const),
+    ]),
     together: found.filter(one => OF_THE_PLAIN_HEAP.every(({ off }) => off(one) === 0)).length / found.length,
     everything: found.filter((_, index) => offs.every(off => off[index] === 0)).length / found.length,
     misfit: [...offs, ...cases, ...cases].reduce((sum, values) => sum + squares(values), 0),
   }
 }
 
-const FREE: readonly ConstantName[] = (process.env.FREE?.split(',') as ConstantName[] | undefined) ?? ['rapidDay', 'mediumDay', 'slowDay', 'growthDay', 'reach', 'reachDays', 'streamKgDayM2K', 'diesDayK', 'conductivityWmK', 'halfLoadKPa', 'limpMost', 'dryingKgDayM2', 'coolShare', 'heatMJKg', 'topW', 'settles']
+const FREE: readonly ConstantName[] = (process.env.FREE?.split(',') as ConstantName[] | undefined) ?? [
+  'rapidDay', 'mediumDay', 'slowDay', 'growthDay', 'reach', 'reachDays', 'streamKgDayM2K', 'diesDayK', 'conductivityWmK', 'halfLoadKPa',
+  'limpMost', 'dryingKgDayM2', 'coolShare', 'heatMJKg', 'topW', 'settles',
+]
 
 /** Small random changes of all free constants at once, kept when they help; the changes get smaller while they do not. */
 function fit(start: Constants): Constants {
@@ -71,7 +83,10 @@ const best = fit(USUAL_CONSTANTS)
 const [inFit, apart] = [residuals(fitted, best), residuals(heldBack, best)]
 console.log(`\n${MIXES} comfort mixes, seed ${SEED}; share that meets each fact: in the fit, and held back`)
 for (const { id, said } of [...FACTS, ...CASES]) console.log(`${percent(inFit.facts[id]!)} ${percent(apart.facts[id]!)}  ${said}`)
-console.log(`${percent(inFit.together)} ${percent(apart.together)}  the first four together; misfit ${inFit.misfit.toFixed(2)}, ${apart.misfit.toFixed(2)}`)
+console.log(
+  `${percent(inFit.together)} ${percent(apart.together)}  the first four together; misfit ${inFit.misfit.toFixed(2)}, `
+  + `${apart.misfit.toFixed(2)}`,
+)
 
 console.log(`${percent(inFit.everything)} ${percent(apart.everything)}  every fact of the 1.2 m heap together`)
 
@@ -81,11 +96,18 @@ if (process.env.TENTHS) {
   const middles = (constants: Constants) => {
     const found = some.map(charge => factsOfMix(charge, constants))
     const middle = (of: (one: (typeof found)[number]) => number) => found.map(of).sort((a, b) => a - b)[found.length >> 1]!
-    return [middle(({ readyTurnedDay }) => readyTurnedDay), middle(({ peakC }) => peakC), middle(({ under40Day }) => under40Day), 100 * middle(({ lost90 }) => lost90), 100 * middle(({ vapourShare }) => vapourShare)]
+    return [
+      middle(({ readyTurnedDay }) => readyTurnedDay), middle(({ peakC }) => peakC), middle(({ under40Day }) => under40Day),
+      100 * middle(({ lost90 }) => lost90), 100 * middle(({ vapourShare }) => vapourShare),
+    ]
   }
   const usual = middles(best)
   for (const name of CONSTANT_NAMES) {
     const changed = middles({ ...best, [name]: best[name] * 1.1 })
-    console.log(`| ${name} | ${best[name].toPrecision(3)} ${CONSTANTS[name].unit} | ${changed.map((value, at) => (value - usual[at]! >= 0 ? '+' : '−') + Math.abs(value - usual[at]!).toFixed(1)).join(' | ')} | ${CONSTANTS[name].source} |`)
+    console.log(
+      `| ${name} | ${best[name].toPrecision(3)} ${CONSTANTS[name].unit} | `
+      + `${changed.map((value, at) => (value - usual[at]! >= 0 ? '+' : '−') + Math.abs(value - usual[at]!).toFixed(1)).join(' | ')} | `
+      + `${CONSTANTS[name].source} |`,
+    )
   }
 }

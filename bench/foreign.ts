@@ -57,12 +57,18 @@ const wetness = (moisture: number) => Math.min(1, Math.max(0, (moisture - 0.2) /
 interface Zone { celsius: number, easyKg: number, easyAtFirstKg: number, hardKg: number, restKg: number, waterKg: number, stale: number }
 
 /** Runs a heap of random nature through its weather; it is turned once it has fallen from a peak, or every so many days. */
-export function foreignCourse(charge: Charge, standing: Standing, airC: (day: number) => number, days: number, turning: { readonly everyDays?: number, readonly most: number }, random: Random): ForeignCourse {
+export function foreignCourse(
+  charge: Charge, standing: Standing, airC: (day: number) => number, days: number,
+  turning: { readonly everyDays?: number, readonly most: number }, random: Random,
+): ForeignCourse {
   const nature = natureOf(random)
   const quick = (charge.rapidKg + charge.mediumKg) * nature.easyShare
   const dryKg = charge.rapidKg + charge.mediumKg + charge.slowKg + charge.restKg
   const slow = charge.slowKg
-  const zone = (share: number): Zone => ({ celsius: airC(0) + 4, easyKg: quick * share, easyAtFirstKg: quick * share, hardKg: slow * share, restKg: (dryKg - quick - slow) * share, waterKg: charge.waterKg * share, stale: 0 })
+  const zone = (share: number): Zone => ({
+    celsius: airC(0) + 4, easyKg: quick * share, easyAtFirstKg: quick * share, hardKg: slow * share,
+    restKg: (dryKg - quick - slow) * share, waterKg: charge.waterKg * share, stale: 0,
+  })
   const inner = zone(nature.innerShare)
   const outer = zone(1 - nature.innerShare)
   let awake = 0.05
@@ -103,8 +109,15 @@ export function foreignCourse(charge: Charge, standing: Standing, airC: (day: nu
       lastTurn = day + 1
       peakC = 0
     }
-    const raw = outer.easyKg / (outer.easyKg + outer.hardKg + outer.restKg) > inner.easyKg / (inner.easyKg + inner.hardKg + inner.restKg) ? outer : inner
-    const breath = 1200 * (raw.easyKg * (1 - Math.exp(-4 * nature.easyAt35 * raw.easyKg / raw.easyAtFirstKg)) + raw.hardKg * (1 - Math.exp(-4 * nature.hardAt35))) / (raw.easyKg + raw.hardKg + raw.restKg)
+    const raw
+      = outer.easyKg / (outer.easyKg + outer.hardKg + outer.restKg) > inner.easyKg / (inner.easyKg + inner.hardKg + inner.restKg)
+        ? outer
+        : inner
+    const breath
+      = (1200
+        * (raw.easyKg * (1 - Math.exp((-4 * nature.easyAt35 * raw.easyKg) / raw.easyAtFirstKg))
+          + raw.hardKg * (1 - Math.exp(-4 * nature.hardAt35))))
+        / (raw.easyKg + raw.hardKg + raw.restKg)
     if (breath > RIPE_MG_G) ready = days
     else if (ready === days) ready = day + 1
   }

@@ -28,8 +28,18 @@ const AHEAD = 4
 const LOOKS = [7, 14, 28] as const
 const LONGEST = 400
 
-interface Truth { readonly coreC: (day: number) => number, readonly turns: readonly number[], readonly waterings: readonly { readonly day: number, readonly litres: number }[], readonly readyDay: number }
-interface Heap { readonly charge: Charge, readonly standing: Standing, readonly meanC: number, readonly turning: { readonly everyDays?: number, readonly most: number } }
+interface Truth {
+  readonly coreC: (day: number) => number
+  readonly turns: readonly number[]
+  readonly waterings: readonly { readonly day: number, readonly litres: number }[]
+  readonly readyDay: number
+}
+interface Heap {
+  readonly charge: Charge
+  readonly standing: Standing
+  readonly meanC: number
+  readonly turning: { readonly everyDays?: number, readonly most: number }
+}
 
 function weather(meanC: number, random: Random): number[] {
   let spell = 0
@@ -55,7 +65,9 @@ function asked({ charge, standing, meanC, turning }: Heap, seed: number): Heated
   return {
     ...base, charge, standing, horizonDay: 300, seed, batchId: `study-${seed}`,
     weather: { airC: new Float64Array(days).fill(meanC), rainMm: new Float64Array(days).fill(1.5), openShare: 0.15 },
-    turning: turning.everyDays ? { kind: 'every', days: [turning.everyDays, turning.everyDays + 1], most: turning.most } : { kind: 'by-heat', most: turning.most },
+    turning: turning.everyDays
+      ? { kind: 'every', days: [turning.everyDays, turning.everyDays + 1], most: turning.most }
+      : { kind: 'by-heat', most: turning.most },
   }
 }
 
@@ -65,11 +77,17 @@ function ownTruth(what: Heap, question: HeatedQuestion, random: Random): Truth {
   const traits = traitsAt(point)
   const course = emptyCourse(Float64Array.from({ length: 301 * 2 }, (_, half) => half / 2))
   const air = Float64Array.from(weather(what.meanC, random))
-  const ran = runCourse({ ...caseOf(question), weather: { ...question.weather, airC: air, measured: new Uint8Array(LONGEST).fill(1) }, habitFromDay: 0 }, traits, course)
+  const ran = runCourse(
+    { ...caseOf(question), weather: { ...question.weather, airC: air, measured: new Uint8Array(LONGEST).fill(1) }, habitFromDay: 0 },
+    traits, course,
+  )
   if (!ran.ok) throw new Error(ran.error.kind)
   let stray = 2.5 * normal(random)
   const strays = Array.from({ length: 302 }, () => (stray = 0.9 * stray + 2.5 * Math.sqrt(1 - 0.81) * normal(random)))
-  return { coreC: day => course.coreC[Math.round(day * 2)]! + strays[Math.floor(day)]!, turns: course.habitTurns, waterings: course.habitWaterings, readyDay: ripeDayOf(course, RIPE_MG_G * traits.ripe) ?? 300 }
+  return {
+    coreC: day => course.coreC[Math.round(day * 2)]! + strays[Math.floor(day)]!, turns: course.habitTurns,
+    waterings: course.habitWaterings, readyDay: ripeDayOf(course, RIPE_MG_G * traits.ripe) ?? 300,
+  }
 }
 
 function foreignTruth(what: Heap, _question: HeatedQuestion, random: Random): Truth {
@@ -92,9 +110,17 @@ function readingsOf({ coreC }: Truth, until: number, random: Random): Seen[] {
 
 /** The forecast of a day, given what was read by then and what is done until the reading that is foretold. */
 function forecastOn(question: HeatedQuestion, truth: Truth, seen: readonly Seen[], today: number): Forecast {
-  const done = [...truth.turns.map((day): Deed => ({ day: day + 0.01, kind: 'turn' })), ...truth.waterings.map(({ day, litres }): Deed => ({ day: day + 0.02, kind: 'water', litres }))]
+  const done = [
+    ...truth.turns.map((day): Deed => ({ day: day + 0.01, kind: 'turn' })),
+    ...truth.waterings.map(({ day, litres }): Deed => ({ day: day + 0.02, kind: 'water', litres })),
+  ]
   const deeds = done.filter(({ day }) => day < today + AHEAD).sort((a, b) => a.day - b.day)
-  const findings = seen.filter(({ day }) => day <= today).map(({ day, coreC }, index): StampedFinding<HeapRow> => ({ eventId: `r${index}`, at: onDay(day), finding: { kind: 'value', row: 'coreC', day, value: Math.round(coreC), spread: 2, trust: 1 } }))
+  const findings = seen
+    .filter(({ day }) => day <= today)
+    .map(({ day, coreC }, index): StampedFinding<HeapRow> => ({
+      eventId: `r${index}`, at: onDay(day),
+      finding: { kind: 'value', row: 'coreC', day, value: Math.round(coreC), spread: 2, trust: 1 },
+    }))
   const steps = answerOf({ ...question, deeds, findings, nowDay: today, habitFromDay: today + AHEAD + 0.5 }, FULL_EFFORT)
   for (;;) {
     const step = steps.next()
@@ -104,7 +130,10 @@ function forecastOn(question: HeatedQuestion, truth: Truth, seen: readonly Seen[
 
 interface Tally { inside: number, below: number, above: number, widths: number[], errors: number[], naive: number[] }
 const tallies = new Map<string, Tally>()
-function count(name: string, truth: number, { low, typical, high }: { readonly low: number, readonly typical: number, readonly high: number }, naive?: number): void {
+function count(
+  name: string, truth: number, { low, typical, high }: { readonly low: number, readonly typical: number, readonly high: number },
+  naive?: number,
+): void {
   const tally = tallies.get(name) ?? { inside: 0, below: 0, above: 0, widths: [], errors: [], naive: [] }
   tallies.set(name, tally)
   if (truth < low) tally.below++
@@ -138,10 +167,16 @@ function study(name: string, truthOf: (what: Heap, question: HeatedQuestion, ran
       took += performance.now() - before
       forecasts++
       effective.push(forecast.effective)
-      count(`${name}: ready, ${today === 0 ? 'at the start' : `on day ${today}`}`, Math.min(300, truth.readyDay), forecast.windows.ready!.now)
+      count(
+        `${name}: ready, ${today === 0 ? 'at the start' : `on day ${today}`}`, Math.min(300, truth.readyDay),
+        forecast.windows.ready!.now,
+      )
       if (today === 0) continue
       const last = seen.findLast(({ day }) => day <= today)
-      count(`${name}: reading ${AHEAD} days on, from day ${today}`, truth.coreC(today + AHEAD) + READING_K * normal(random), bandAt(forecast, today + AHEAD), last?.coreC)
+      count(
+        `${name}: reading ${AHEAD} days on, from day ${today}`, truth.coreC(today + AHEAD) + READING_K * normal(random),
+        bandAt(forecast, today + AHEAD), last?.coreC,
+      )
     }
   })
 }
@@ -153,6 +188,13 @@ study('this model', ownTruth)
 study('foreign', foreignTruth)
 for (const [name, { inside, below, above, widths, errors, naive }] of tallies) {
   const share = (of: number) => `${(100 * of / widths.length).toFixed(1)} %`
-  console.log(`${name.padEnd(42)} ${String(widths.length).padStart(4)}  holds ${share(inside).padStart(7)}  below ${share(below).padStart(7)}  above ${share(above).padStart(7)}  middle width ${middle(widths).toFixed(1).padStart(6)}  mean error ${mean(errors).toFixed(1).padStart(5)}${naive.length > 0 ? `  same as last reading ${mean(naive).toFixed(1)}` : ''}`)
+  console.log(
+    `${name.padEnd(42)} ${String(widths.length).padStart(4)}  holds ${share(inside).padStart(7)}  below ${share(below).padStart(7)}  `
+    + `above ${share(above).padStart(7)}  middle width ${middle(widths).toFixed(1).padStart(6)}  mean error `
+    + `${mean(errors).toFixed(1).padStart(5)}${naive.length > 0 ? `  same as last reading ${mean(naive).toFixed(1)}` : ''}`,
+  )
 }
-console.log(`weights worth: middle ${middle(effective).toFixed(0)}, least ${Math.min(...effective).toFixed(0)} members; ${(took / forecasts).toFixed(0)} ms a forecast`)
+console.log(
+  `weights worth: middle ${middle(effective).toFixed(0)}, least ${Math.min(...effective).toFixed(0)} members; `
+  + `${(took / forecasts).toFixed(0)} ms a forecast`,
+)

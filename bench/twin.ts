@@ -15,7 +15,12 @@ const TRIES = 12
 const DAYS = 180
 /** Boards, as the twin has them. */
 const WALL = { w: 4, bare: 0.35, topBare: 0.3 }
-const NAMES = ['rapidDay', 'mediumDay', 'slowDay', 'coolShare', 'coolLater', 'coolLaterDays', 'growthDay', 'diesDayK', 'reach', 'reachDays', 'heatMJKg', 'oxygenKgKg', 'waterKgKg', 'halfOxygenPct', 'streamKgDayM2K', 'sidesM', 'creepKgDayM', 'matsClose', 'conductivityWmK', 'topW', 'groundW', 'dryingKgDayM2', 'wickDays', 'drainsAt', 'limpMost', 'stiffMost', 'halfLoadKPa', 'settles', 'sinkingPower', 'crumbsHold'] as const
+const NAMES = [
+  'rapidDay', 'mediumDay', 'slowDay', 'coolShare', 'coolLater', 'coolLaterDays', 'growthDay', 'diesDayK', 'reach', 'reachDays',
+  'heatMJKg', 'oxygenKgKg', 'waterKgKg', 'halfOxygenPct', 'streamKgDayM2K', 'sidesM', 'creepKgDayM', 'matsClose', 'conductivityWmK',
+  'topW', 'groundW', 'dryingKgDayM2', 'wickDays', 'drainsAt', 'limpMost', 'stiffMost', 'halfLoadKPa', 'settles', 'sinkingPower',
+  'crumbsHold',
+] as const
 
 /** The same heap in both, in steady air; nothing when there is no compiler. @param what boards, no deeds, steady air. */
 export function twinOf(what: HeapCase): Twin | undefined {
@@ -27,9 +32,31 @@ export function twinOf(what: HeapCase): Twin | undefined {
     const { parts: p, whole: w } = heap
     const { footprintM2, perimeterM } = what.standing
     const input = [
-      RUNS, DAYS, ...NAMES.map(name => USUAL_CONSTANTS[name]), footprintM2, perimeterM, WALL.w, WALL.bare, WALL.topBare, what.weather.airC[0],
+      RUNS,
+      DAYS,
+      ...NAMES.map(name => USUAL_CONSTANTS[name]),
+      footprintM2,
+      perimeterM,
+      WALL.w,
+      WALL.bare,
+      WALL.topBare,
+      what.weather.airC[0],
       p.celsius[0], p.waterKg[0], p.rapidKg[0], p.mediumKg[0], p.slowKg[0], p.restKg[0], p.microbes[0], p.reach[0], 0,
-      w.ashKg, w.nitrogenKg, w.carbonKg, w.mattingShare, w.stiffness, w.holdsKgKg, w.pace, w.looseL, w.looseAir, w.chargedDryKg, w.chargedUsableKg, w.settled, 0, -1, w.strideDays,
+      w.ashKg,
+      w.nitrogenKg,
+      w.carbonKg,
+      w.mattingShare,
+      w.stiffness,
+      w.holdsKgKg,
+      w.pace,
+      w.looseL,
+      w.looseAir,
+      w.chargedDryKg,
+      w.chargedUsableKg,
+      w.settled,
+      0,
+      -1,
+      w.strideDays,
     ].join(' ')
     const tries = Array.from({ length: TRIES }, () => execFileSync(program, { input, encoding: 'utf8' }).trim().split(' ').map(Number))
     const twinMs = Math.min(...tries.map(([ms]) => ms!))

@@ -5,13 +5,18 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { freePort } from './steps.mjs'
 
-const FLAGS = ['--headless', '--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--lang=en-GB', '--accept-lang=en-GB']
+const FLAGS = [
+  '--headless', '--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-component-update',
+  '--disable-sync', '--lang=en-GB', '--accept-lang=en-GB',
+]
 
 /** Serves a build on a port of its own. */
 export async function served(serverFile) {
   const port = await freePort(4500 + Math.floor(Math.random() * 200), '127.0.0.1')
   const home = `http://127.0.0.1:${port}`
-  const child = spawn(process.execPath, [serverFile], { stdio: 'ignore', env: { ...process.env, HOST: '127.0.0.1', PORT: String(port), NITRO_PORT: String(port), NODE_ENV: 'production' } })
+  const child = spawn(process.execPath, [serverFile], {
+    stdio: 'ignore', env: { ...process.env, HOST: '127.0.0.1', PORT: String(port), NITRO_PORT: String(port), NODE_ENV: 'production' },
+  })
   for (let attempt = 0; attempt < 100; attempt++) {
     if (await fetch(`${home}/api/weather`).then(({ ok }) => ok, () => false)) break
     await new Promise(resolve => setTimeout(resolve, 100))
@@ -26,7 +31,10 @@ export function profile() {
     folder,
     launch: async (more = []) => {
       const { default: puppeteer } = await import('puppeteer-core')
-      return puppeteer.launch({ executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', headless: true, userDataDir: folder, args: [...FLAGS, ...more], protocolTimeout: 600_000 })
+      return puppeteer.launch({
+        executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', headless: true, userDataDir: folder,
+        args: [...FLAGS, ...more], protocolTimeout: 600_000,
+      })
     },
     remove: () => rmSync(folder, { recursive: true, force: true, maxRetries: 5 }),
   }

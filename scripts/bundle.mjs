@@ -12,7 +12,10 @@ export async function runBundled(name) {
   try {
     await build({
       configFile: false, root: ROOT, logLevel: 'error', resolve: { alias: { '#core': join(ROOT, 'core') } },
-      build: { ssr: join(ROOT, `bench/${name}.ts`), outDir: out, emptyOutDir: true, rollupOptions: { output: { entryFileNames: `${name}.mjs` } } },
+      build: {
+        ssr: join(ROOT, `bench/${name}.ts`), outDir: out, emptyOutDir: true,
+        rollupOptions: { output: { entryFileNames: `${name}.mjs` } },
+      },
       ssr: { noExternal: true },
     })
     await import(pathToFileURL(join(out, `${name}.mjs`)).href)

@@ -22,9 +22,17 @@ function step(name, done) {
 
 /** The slowest thirty: where a suite that grows too slow is to be mended. */
 function tellSlowest(files) {
-  const all = files.flatMap(({ assertionResults }) => assertionResults).filter(({ duration }) => duration > 0).sort((a, b) => b.duration - a.duration)
+  const all = files
+    .flatMap(({ assertionResults }) => assertionResults)
+    .filter(({ duration }) => duration > 0)
+    .sort((a, b) => b.duration - a.duration)
   const seconds = duration => (duration / 1000).toFixed(1).padStart(6)
-  console.log(`\nThe slowest thirty:\n${all.slice(0, 30).map(({ duration, fullName }) => `  ${seconds(duration)} s  ${fullName.slice(0, 110)}`).join('\n')}`)
+  console.log(
+    `\nThe slowest thirty:\n${all
+      .slice(0, 30)
+      .map(({ duration, fullName }) => `  ${seconds(duration)} s  ${fullName.slice(0, 110)}`)
+      .join('\n')}`,
+  )
 }
 
 /** Adds the counts of one project of tests, from the file that it wrote. */
@@ -36,11 +44,16 @@ function count(project, done) {
   passed += numPassedTests
   failed += numFailedTests
   if (!done && numFailedTests === 0) failed += Math.max(1, numFailedTestSuites)
-  console.log(`\n— ${project}: ${numPassedTests} passed, ${numFailedTests} failed (${Math.round((Date.now() - begun) / 1000)} s from the start)`)
+  console.log(
+    `\n— ${project}: ${numPassedTests} passed, ${numFailedTests} failed (${Math.round((Date.now() - begun) / 1000)} s from the start)`,
+  )
   return done
 }
 
-const vitest = project => ['vitest', 'run', '--project', project, '--maxWorkers=2', '--reporter=default', '--reporter=json', `--outputFile.json=${join(results, `${project}.json`)}`]
+const vitest = project => [
+  'vitest', 'run', '--project', project, '--maxWorkers=2', '--reporter=default', '--reporter=json',
+  `--outputFile.json=${join(results, `${project}.json`)}`,
+]
 const unit = async (env = {}) => count('unit', await toolBeside(vitest('unit'), env))
 const lint = async () => step('lint', await toolBeside(LINT))
 const types = async () => step('types', await toolBeside(['nuxt', 'typecheck']))
@@ -62,7 +75,10 @@ if (process.argv.includes('--fast')) {
 const [, built] = await Promise.all([lint().then(types).then(() => unit()), build()])
 if (built && step('browser', ensureChromium())) {
   const [command, ...args] = vitest('journeys')
-  count('journeys', tool(command, args, { WASTRUM_SEED: seedOfCommit(), ...(process.argv.includes('--whole') ? { WASTRUM_WHOLE: '1' } : {}) }))
+  count(
+    'journeys',
+    tool(command, args, { WASTRUM_SEED: seedOfCommit(), ...(process.argv.includes('--whole') ? { WASTRUM_WHOLE: '1' } : {}) }),
+  )
 }
 finish()
 

@@ -3,7 +3,9 @@ import { existsSync } from 'node:fs'
 import { run } from './steps.mjs'
 
 const SHELL = ['/usr/bin/chromium-headless-shell']
-const WHOLE = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome', '/Applications/Chromium.app/Contents/MacOS/Chromium']
+const WHOLE = [
+  '/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome', '/Applications/Chromium.app/Contents/MacOS/Chromium',
+]
 const there = paths => paths.find(path => path && existsSync(path))
 
 /** Where a browser is, if one is there: the one without windows first, it does the same in three quarters of the time. */

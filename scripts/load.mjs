@@ -5,14 +5,23 @@ import { join } from 'node:path'
 import { withPage } from './browser.mjs'
 
 const line = (name, text) => console.log(`${name.padEnd(58)} ${text}`)
-const tasks = all => all.length === 0 ? 'no task over 50 ms' : `tasks of ${all.sort((a, b) => b - a).slice(0, 6).map(ms => Math.round(ms)).join(', ')} ms`
+const tasks = all =>
+  all.length === 0
+    ? 'no task over 50 ms'
+    : `tasks of ${all
+      .sort((a, b) => b - a)
+      .slice(0, 6)
+      .map(ms => Math.round(ms))
+      .join(', ')} ms`
 const sleep = ms => new Promise(resolve => setTimeout(resolve, ms))
 
 /** Watches every page from its first moment on. */
 async function watch(page) {
   await page.evaluateOnNewDocument(() => {
     globalThis.longTasks = []
-    new PerformanceObserver(list => globalThis.longTasks.push(...list.getEntries().map(({ duration }) => duration))).observe({ type: 'longtask', buffered: true })
+    new PerformanceObserver(list => globalThis.longTasks.push(...list.getEntries().map(({ duration }) => duration))).observe({
+      type: 'longtask', buffered: true,
+    })
   })
 }
 const taken = page => page.evaluate(() => globalThis.longTasks.splice(0))
@@ -47,9 +56,15 @@ export async function measureLoad(serverFile, years = 20) {
     await seen(page, '[data-round]')
     line(`laying out ${years} years with pictures`, `${((performance.now() - before) / 1000).toFixed(1)} s`)
     await sleep(3000)
-    for (const [name, path, useful] of [['round', '/', '[data-task], [data-nothing]'], ['yard', '/yard', '[data-coming]'], ['store', '/store', '[data-lot], h1'], ['batch', '/batch/long-598', '[data-log]'], ['garden', '/garden', '[data-picture]']]) {
+    for (const [name, path, useful] of [
+      ['round', '/', '[data-task], [data-nothing]'], ['yard', '/yard', '[data-coming]'], ['store', '/store', '[data-lot], h1'],
+      ['batch', '/batch/long-598', '[data-log]'], ['garden', '/garden', '[data-picture]'],
+    ]) {
       const { took, long } = await opening(page, go, path, useful)
-      line(`  ${name}: first useful screen`, `${(took / 1000).toFixed(2)} s, ${tasks(long)}, ${(await memoryMb(page)).toFixed(0)} MB of script memory`)
+      line(
+        `  ${name}: first useful screen`,
+        `${(took / 1000).toFixed(2)} s, ${tasks(long)}, ${(await memoryMb(page)).toFixed(0)} MB of script memory`,
+      )
     }
     await go('/batch/long-598')
     await seen(page, '[data-pad="note"]')
@@ -84,7 +99,10 @@ export async function measureLoad(serverFile, years = 20) {
         await page.waitForFunction(() => !document.querySelector('[data-working]'))
         await sleep(700)
       }
-      line(`  saving ${name}`, `${((performance.now() - started) / 1000).toFixed(1)} s, ${tasks(await taken(page))}, ${(await memoryMb(page)).toFixed(0)} MB`)
+      line(
+        `  saving ${name}`,
+        `${((performance.now() - started) / 1000).toFixed(1)} s, ${tasks(await taken(page))}, ${(await memoryMb(page)).toFixed(0)} MB`,
+      )
     }
     await sleep(2000)
     const files = readdirSync(downloads).map(name => join(downloads, name))
@@ -96,9 +114,14 @@ export async function measureLoad(serverFile, years = 20) {
       await seen(page, '[data-import-preview]')
       line(`  looking at ${file.split('.').at(-1)}`, `${((performance.now() - started) / 1000).toFixed(1)} s, ${tasks(await taken(page))}`)
       const took = performance.now()
-      await page.evaluate(() => [...document.querySelectorAll('[data-import-preview] button')].find(({ innerText }) => innerText.startsWith('Add')).click())
+      await page.evaluate(() =>
+        [...document.querySelectorAll('[data-import-preview] button')].find(({ innerText }) => innerText.startsWith('Add')).click(),
+      )
       await seen(page, '[data-taken]')
-      line('  and taking it in', `${((performance.now() - took) / 1000).toFixed(1)} s, ${tasks(await taken(page))}, ${(await memoryMb(page)).toFixed(0)} MB`)
+      line(
+        '  and taking it in',
+        `${((performance.now() - took) / 1000).toFixed(1)} s, ${tasks(await taken(page))}, ${(await memoryMb(page)).toFixed(0)} MB`,
+      )
     }
   }, ['--enable-precise-memory-info'])
   rmSync(downloads, { recursive: true, force: true })

@@ -15,7 +15,7 @@ const MOST_MS = 150_000
 function random(seed) {
   let state = seed >>> 0
   return () => {
-    state = (state + 0x6D2B79F5) >>> 0
+    state = (state + 0x6d2b79f5) >>> 0
     let mixed = Math.imul(state ^ (state >>> 15), 1 | state)
     mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed
     return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296
@@ -24,8 +24,9 @@ function random(seed) {
 
 const SWAPS = new Map([
   [ts.SyntaxKind.PlusToken, '-'], [ts.SyntaxKind.MinusToken, '+'], [ts.SyntaxKind.AsteriskToken, '/'], [ts.SyntaxKind.SlashToken, '*'],
-  [ts.SyntaxKind.LessThanToken, '>='], [ts.SyntaxKind.GreaterThanToken, '<='], [ts.SyntaxKind.LessThanEqualsToken, '>'], [ts.SyntaxKind.GreaterThanEqualsToken, '<'],
-  [ts.SyntaxKind.AmpersandAmpersandToken, '||'], [ts.SyntaxKind.BarBarToken, '&&'], [ts.SyntaxKind.EqualsEqualsEqualsToken, '!=='], [ts.SyntaxKind.ExclamationEqualsEqualsToken, '==='],
+  [ts.SyntaxKind.LessThanToken, '>='], [ts.SyntaxKind.GreaterThanToken, '<='], [ts.SyntaxKind.LessThanEqualsToken, '>'],
+  [ts.SyntaxKind.GreaterThanEqualsToken, '<'], [ts.SyntaxKind.AmpersandAmpersandToken, '||'], [ts.SyntaxKind.BarBarToken, '&&'],
+  [ts.SyntaxKind.EqualsEqualsEqualsToken, '!=='], [ts.SyntaxKind.ExclamationEqualsEqualsToken, '==='],
 ])
 
 /** Every small fault that a file can have: another operator, another number, yes for no. */
@@ -33,7 +34,11 @@ function faultsIn(file) {
   const text = readFileSync(file, 'utf8')
   const source = ts.createSourceFile(file, text, ts.ScriptTarget.Latest, true)
   const faults = []
-  const put = (node, by) => faults.push({ file, from: node.getStart(source), to: node.getEnd(), by, line: source.getLineAndCharacterOfPosition(node.getStart(source)).line + 1, was: node.getText(source) })
+  const put = (node, by) =>
+    faults.push({
+      file, from: node.getStart(source), to: node.getEnd(), by,
+      line: source.getLineAndCharacterOfPosition(node.getStart(source)).line + 1, was: node.getText(source),
+    })
   const visit = (node) => {
     // Words are not faults: what stands in a type or in an import changes nothing that runs.
     if (ts.isTypeNode(node) || ts.isImportDeclaration(node) || ts.isInterfaceDeclaration(node) || ts.isTypeAliasDeclaration(node)) return
@@ -63,7 +68,8 @@ function filesIn(folder) {
 
 function copied() {
   const home = mkdtempSync(join(tmpdir(), 'wastrum-mutate-'))
-  for (const name of ['core', 'app', 'server', 'test', 'vitest.config.ts', 'package.json', 'tsconfig.json']) cpSync(join(ROOT, name), join(home, name), { recursive: true })
+  for (const name of ['core', 'app', 'server', 'test', 'vitest.config.ts', 'package.json', 'tsconfig.json'])
+    cpSync(join(ROOT, name), join(home, name), { recursive: true })
   symlinkSync(join(ROOT, 'node_modules'), join(home, 'node_modules'))
   symlinkSync(join(ROOT, '.nuxt'), join(home, '.nuxt'))
   return home
@@ -73,7 +79,10 @@ function noticed(home, { file, from, to, by }) {
   const path = join(home, relative(ROOT, file))
   const sound = readFileSync(path, 'utf8')
   writeFileSync(path, sound.slice(0, from) + by + sound.slice(to))
-  const done = spawnSync(join(ROOT, 'node_modules/.bin/vitest'), ['related', path, '--run', '--project', 'unit', '--bail', '1', '--reporter', 'dot'], { cwd: home, stdio: 'ignore', timeout: MOST_MS })
+  const done = spawnSync(
+    join(ROOT, 'node_modules/.bin/vitest'), ['related', path, '--run', '--project', 'unit', '--bail', '1', '--reporter', 'dot'],
+    { cwd: home, stdio: 'ignore', timeout: MOST_MS },
+  )
   writeFileSync(path, sound)
   return done.status !== 0
 }
@@ -88,7 +97,11 @@ try {
   for (const folder of folders) {
     const chance = random(SEED)
     const all = filesIn(join(ROOT, folder)).flatMap(faultsIn)
-    const tried = all.map(fault => ({ fault, at: chance() })).sort((a, b) => a.at - b.at).slice(0, EACH).map(({ fault }) => fault)
+    const tried = all
+      .map(fault => ({ fault, at: chance() }))
+      .sort((a, b) => a.at - b.at)
+      .slice(0, EACH)
+      .map(({ fault }) => fault)
     let found = 0
     for (const fault of tried) {
       if (noticed(home, fault)) found++

@@ -16,7 +16,9 @@ if (major < 20 || (major === 20 && minor < 19)) {
 
 /** Runs a command in the project and says whether it went well. */
 export function run(command, args, env = {}) {
-  const done = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env }, shell: process.platform === 'win32' })
+  const done = spawnSync(command, args, {
+    cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env }, shell: process.platform === 'win32',
+  })
   return done.status === 0
 }
 

@@ -8,14 +8,18 @@ import { parseArgs } from 'node:util'
 import { profile, served } from './browser.mjs'
 import { ensureBuilt, ensureInstalled, SERVER } from './steps.mjs'
 
-const { values } = parseArgs({ options: { minutes: { type: 'string', default: '10' }, seed: { type: 'string', default: '7' }, steps: { type: 'string', default: '10000' } } })
+const { values } = parseArgs({
+  options: {
+    minutes: { type: 'string', default: '10' }, seed: { type: 'string', default: '7' }, steps: { type: 'string', default: '10000' },
+  },
+})
 const seed = Number(values.seed)
 const until = Date.now() + Number(values.minutes) * 60_000
 if (!ensureInstalled() || !ensureBuilt()) process.exit(1)
 
 let state = seed >>> 0
 function random() {
-  state = (state + 0x6D2B79F5) >>> 0
+  state = (state + 0x6d2b79f5) >>> 0
   let mixed = Math.imul(state ^ (state >>> 15), 1 | state)
   mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed
   return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296
@@ -62,8 +66,9 @@ class Device {
       globalThis.clockShift = shift
       const Real = Date
       globalThis.Date = new Proxy(Real, {
-        construct: (target, given) => given.length === 0 ? new target(Real.now() + globalThis.clockShift) : Reflect.construct(target, given),
-        get: (target, key) => key === 'now' ? () => Real.now() + globalThis.clockShift : Reflect.get(target, key),
+        construct: (target, given) =>
+          given.length === 0 ? new target(Real.now() + globalThis.clockShift) : Reflect.construct(target, given),
+        get: (target, key) => (key === 'now' ? () => Real.now() + globalThis.clockShift : Reflect.get(target, key)),
       })
     }, this.shiftMs)
     await this.load(page)
@@ -72,7 +77,12 @@ class Device {
 
   async load(page, path = '/materials') {
     await page.goto(`${server.home}${path}`, { waitUntil: 'load' })
-    await page.waitForFunction(() => document.querySelector('#__nuxt')?.__vue_app__?.config.globalProperties.$pinia?._s.get('garden')?.which === 'own' && !document.querySelector('[aria-busy="true"]'), { polling: 50 })
+    await page.waitForFunction(
+      () =>
+        document.querySelector('#__nuxt')?.__vue_app__?.config.globalProperties.$pinia?._s.get('garden')?.which === 'own'
+        && !document.querySelector('[aria-busy="true"]'),
+      { polling: 50 },
+    )
   }
 
   async kill() {
@@ -86,17 +96,33 @@ class Device {
 }
 
 /** Does something with the garden of a tab. */
-const inGarden = (page, work, ...given) => page.evaluate(`(async () => { const garden = document.querySelector('#__nuxt').__vue_app__.config.globalProperties.$pinia._s.get('garden'); return (${work})(garden, ...${JSON.stringify(given)}) })()`)
+const inGarden = (page, work, ...given) =>
+  page.evaluate(
+    `(async () => { const garden = document.querySelector('#__nuxt').__vue_app__.config.globalProperties.$pinia._s.get('garden'); return `
+    + `(${work})(garden, ...${JSON.stringify(given)}) })()`,
+  )
 
-const record = (page, events) => inGarden(page, `async (garden, events) => { const done = await garden.record(events.map(event => ({ ...event, at: new Date().toISOString() }))); return done.ok ? done.value.map(({ id }) => id) : null }`, events)
+const record = (page, events) =>
+  inGarden(
+    page,
+    'async (garden, events) => { const done = await garden.record(events.map(event => ({ ...event, at: new Date().toISOString() }))); '
+    + 'return done.ok ? done.value.map(({ id }) => id) : null }',
+    events,
+  )
 
 let written = 0
 function anEvent() {
   written++
   return pick([
     () => ({ kind: 'noted', batchId: `b${written % 17}`, text: `note ${written} ${'x'.repeat(Math.floor(random() * 300))}` }),
-    () => ({ kind: 'stocked', materialId: 'leaves-mixed', source: '', amount: { count: 1 + written % 5, container: { id: 'sack', name: 'sack', plural: 'sacks', volumeL: 80 }, packing: 'loose' } }),
-    () => ({ kind: 'gauged', batchId: `b${written % 17}`, quantity: 'heat', source: 'hand', values: [{ spot: 'core', value: 20 + written % 50 }] }),
+    () => ({
+      kind: 'stocked', materialId: 'leaves-mixed', source: '',
+      amount: { count: 1 + (written % 5), container: { id: 'sack', name: 'sack', plural: 'sacks', volumeL: 80 }, packing: 'loose' },
+    }),
+    () => ({
+      kind: 'gauged', batchId: `b${written % 17}`, quantity: 'heat', source: 'hand',
+      values: [{ spot: 'core', value: 20 + (written % 50) }],
+    }),
   ])()
 }
 
@@ -114,7 +140,12 @@ async function undoing(device) {
   if (device.events.size === 0) return
   const target = pick([...device.events])
   const page = pick(device.tabs)
-  const done = await inGarden(page, `async (garden, id) => { const event = garden.journal.events.get(id); if (!event || event.kind === 'undone') return 'nothing of the kind'; const done = await garden.undo([id]); return done.ok ? done.value.map(one => one.id) : null }`, target)
+  const done = await inGarden(
+    page,
+    `async (garden, id) => { const event = garden.journal.events.get(id); if (!event || event.kind === 'undone') return 'nothing of the `
+    + `kind'; const done = await garden.undo([id]); return done.ok ? done.value.map(one => one.id) : null }`,
+    target,
+  )
   if (!Array.isArray(done)) return
   device.undone.add(target)
   for (const id of done) device.events.add(id)
@@ -123,8 +154,18 @@ async function undoing(device) {
 async function settings(device) {
   const fields = ['units', 'water', 'gardenName']
   const writes = device.tabs.map((page, index) => ({ page, field: fields[index % fields.length], value: `value ${counts.steps}-${index}` }))
-  const done = await Promise.all(writes.map(({ page, field, value }) => inGarden(page, `async (garden, field, value) => (await garden.write([{ id: 'settings', kind: 'settings', values: { [field]: value } }])).ok`, field, value)))
-  writes.forEach(({ field, value }, index) => { if (done[index]) device.settings[field] = value })
+  const done = await Promise.all(
+    writes.map(({ page, field, value }) =>
+      inGarden(
+        page,
+        `async (garden, field, value) => (await garden.write([{ id: 'settings', kind: 'settings', values: { [field]: value } }])).ok`,
+        field, value,
+      ),
+    ),
+  )
+  writes.forEach(({ field, value }, index) => {
+    if (done[index]) device.settings[field] = value
+  })
 }
 
 async function tabs(device) {
@@ -149,7 +190,10 @@ async function killing(device) {
 async function jumping(device) {
   counts.jumps++
   device.shiftMs = Math.round((random() - 0.5) * 10 * 365) * 86_400_000
-  for (const page of device.tabs) await page.evaluate((shift) => { globalThis.clockShift = shift }, device.shiftMs)
+  for (const page of device.tabs)
+    await page.evaluate((shift) => {
+      globalThis.clockShift = shift
+    }, device.shiftMs)
 }
 
 /** With no room left a picture is refused whole, its line in the log with it. */
@@ -159,10 +203,18 @@ async function full(device) {
   const devtools = await page.createCDPSession()
   await devtools.send('Storage.overrideQuotaForOrigin', { origin: server.home, quotaSize: 1000 })
   const id = `photo-${counts.steps}`
-  const done = await inGarden(page, `async (garden, id) => {
-    const done = await garden.record([{ kind: 'photographed', at: new Date().toISOString(), batchId: 'b1', photoId: id, caption: '', widthPx: 10, heightPx: 10, bytes: 400000 }], [{ id, picture: new Blob([crypto.getRandomValues(new Uint8Array(60000)), new Uint8Array(340000)], { type: 'image/jpeg' }) }])
+  const done = await inGarden(
+    page,
+    `async (garden, id) => {
+    const taken = {
+      kind: 'photographed', at: new Date().toISOString(), batchId: 'b1', photoId: id, caption: '', widthPx: 10, heightPx: 10, bytes: 400000,
+    }
+    const picture = new Blob([crypto.getRandomValues(new Uint8Array(60000)), new Uint8Array(340000)], { type: 'image/jpeg' })
+    const done = await garden.record([taken], [{ id, picture }])
     return done.ok ? done.value.map(one => one.id) : garden.trouble.kind
-  }`, id)
+  }`,
+    id,
+  )
   await devtools.send('Storage.overrideQuotaForOrigin', { origin: server.home })
   await devtools.detach()
   if (Array.isArray(done)) {
@@ -205,9 +257,11 @@ async function importing(device, others) {
   const settingsBefore = { ...device.settings }
   // Another tab goes on recording meanwhile.
   const meanwhile = device.tabs[1] ? record(device.tabs[1], [anEvent()]) : Promise.resolve([])
-  await page.evaluate(() => [...document.querySelectorAll('[data-import-preview] button')].find(({ innerText }) => innerText.startsWith('Add')).click())
+  await page.evaluate(() =>
+    [...document.querySelectorAll('[data-import-preview] button')].find(({ innerText }) => innerText.startsWith('Add')).click(),
+  )
   await page.waitForSelector('[data-taken]')
-  for (const id of await meanwhile ?? []) {
+  for (const id of (await meanwhile) ?? []) {
     device.events.add(id)
     before.add(id)
   }
@@ -241,19 +295,26 @@ async function check(device) {
   counts.checks++
   const page = device.tabs[0]
   await device.load(page)
-  const there = await inGarden(page, `async garden => ({ ids: [...garden.journal.events.keys()], undone: [...garden.journal.undone], settings: garden.fieldsOf('settings'), kept: garden.lasting, leftOut: garden.journal.leftOut.size })`)
+  const there = await inGarden(
+    page,
+    'async garden => ({ ids: [...garden.journal.events.keys()], undone: [...garden.journal.undone], settings: '
+    + `garden.fieldsOf('settings'), kept: garden.lasting, leftOut: garden.journal.leftOut.size })`,
+  )
   const ids = new Set(there.ids)
   const lost = [...device.events].filter(id => !ids.has(id))
   if (lost.length > 0) throw new Difference(`${device.name}: ${lost.length} acknowledged entries are gone, the first ${lost[0]}`)
   const undone = new Set(there.undone)
   const risen = [...device.undone].filter(id => ids.has(id) && !undone.has(id))
   if (risen.length > 0) throw new Difference(`${device.name}: ${risen.length} that were taken back stand again, the first ${risen[0]}`)
-  for (const [field, value] of Object.entries(device.settings)) if (there.settings[field] !== value) throw new Difference(`${device.name}: ${field} is “${there.settings[field]}” and was set to “${value}”`)
+  for (const [field, value] of Object.entries(device.settings))
+    if (there.settings[field] !== value)
+      throw new Difference(`${device.name}: ${field} is “${there.settings[field]}” and was set to “${value}”`)
   if (!there.kept || there.leftOut > 0) throw new Difference(`${device.name}: not kept, or ${there.leftOut} left out`)
 }
 
 const STEPS = [
-  [600, recording], [90, undoing], [90, settings], [24, reloading], [16, tabs], [14, jumping], [6, full], [4, killing], [2, importing], [1, takingBack],
+  [600, recording], [90, undoing], [90, settings], [24, reloading], [16, tabs], [14, jumping], [6, full], [4, killing], [2, importing],
+  [1, takingBack],
 ]
 const total = STEPS.reduce((sum, [weight]) => sum + weight, 0)
 function drawn() {
@@ -271,11 +332,17 @@ try {
     const device = pick(devices)
     const step = drawn()
     trail.push(`${counts.steps} ${device.name} ${step.name}`)
-    await step(device, devices.filter(one => one !== device))
+    await step(
+      device, devices.filter(one => one !== device),
+    )
     if ([killing, reloading, importing, takingBack].includes(step) || counts.steps % 60 === 0) await check(device)
     if (Date.now() - toldAt > 20_000) {
       toldAt = Date.now()
-      console.log(Object.entries(counts).map(([name, count]) => `${name} ${count}`).join(', '))
+      console.log(
+        Object.entries(counts)
+          .map(([name, count]) => `${name} ${count}`)
+          .join(', '),
+      )
     }
   }
   for (const device of devices) await check(device)
@@ -289,9 +356,16 @@ for (const device of devices) {
 }
 server.stop()
 rmSync(folder, { recursive: true, force: true })
-console.log(Object.entries(counts).map(([name, count]) => `${name} ${count}`).join(', '))
+console.log(
+  Object.entries(counts)
+    .map(([name, count]) => `${name} ${count}`)
+    .join(', '),
+)
 if (failed) {
-  console.error(`\nThe first difference, with --seed ${seed}: ${failed instanceof Difference ? failed.message : failed.stack}\nThe last steps:\n  ${trail.slice(-12).join('\n  ')}`)
+  console.error(
+    `\nThe first difference, with --seed ${seed}: ${failed instanceof Difference ? failed.message : failed.stack}\nThe last steps:\n  `
+    + `${trail.slice(-12).join('\n  ')}`,
+  )
   process.exit(1)
 }
 console.log(`Nothing was lost, with --seed ${seed}.`)

@@ -7,7 +7,11 @@ export function useAnother() {
   return async ({ batch }: KnownBatch, anew: Answers = {}): Promise<void> => {
     const { methodId, approachId, site, answers } = batch.began
     const start = inputsOf({ puts: batch.puts.filter(({ atStart }) => atStart) })
-    bench.replace({ methodId, approachId, site, answers: { ...answers, ...anew }, ingredients: start.map(({ materialId, amount, prepared }) => ({ materialId, amount, ...(prepared ? { prepared } : {}) })), pinned: [], capped: [], likeBatchId: batch.id })
+    bench.replace({
+      methodId, approachId, site, answers: { ...answers, ...anew },
+      ingredients: start.map(({ materialId, amount, prepared }) => ({ materialId, amount, ...(prepared ? { prepared } : {}) })),
+      pinned: [], capped: [], likeBatchId: batch.id,
+    })
     await navigateTo('/bench')
   }
 }

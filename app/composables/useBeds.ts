@@ -37,7 +37,10 @@ export const useBeds = createSharedComposable(() => {
   const around = computed(() => ({ school: school.value, now: clock.value, units: units.value, seasonMonth: seasonMonth.value }))
 
   /** How far so many litres of a lot go, and over which beds. */
-  const coveringOf = ({ stuff }: SpreadLot, litres: number) => cover(stuff, litres, beds.value.map(bed => ({ bed, history: historyOf(bed) })), around.value)
+  const coveringOf = ({ stuff }: SpreadLot, litres: number) =>
+    cover(
+      stuff, litres, beds.value.map(bed => ({ bed, history: historyOf(bed) })), around.value,
+    )
   const doseOf = (bed: Bed, { stuff }: SpreadLot) => doseFor({ ...stuff, ...around.value, bed, history: historyOf(bed) })
   /** From when each sort of stuff may go on a bed again. */
   const againOn = (bed: Bed) => ({ bed, history: historyOf(bed), school: school.value })
@@ -47,7 +50,10 @@ export const useBeds = createSharedComposable(() => {
     const at = new Date().toISOString()
     const litres = onto.reduce((sum, one) => sum + one.litres, 0)
     return record(
-      onto.map(one => ({ kind: 'used' as const, at, lotId: lot.id, litres: Math.round(one.litres * 1000) / 1000, place: one.bed.name, areaM2: Math.max(0.01, Math.round(bedAreaM2(one.bed) * 100) / 100), bedId: one.bed.id })),
+      onto.map(one => ({
+        kind: 'used' as const, at, lotId: lot.id, litres: Math.round(one.litres * 1000) / 1000, place: one.bed.name,
+        areaM2: Math.max(0.01, Math.round(bedAreaM2(one.bed) * 100) / 100), bedId: one.bed.id,
+      })),
       `${quantity('volume', litres, 1)} of ${material.short} on ${onto.map(one => one.bed.name).join(', ')}.`,
     )
   }

@@ -36,9 +36,17 @@ export const useBench = createSharedComposable(() => {
   const around = computed(() => aroundHere(materials.value, materialContainers.value, seasonMonth.value, supplies.value))
   const feeds = computed(() => feedsFor(materials.value, stored.value))
   const candidates = computed(() => candidatesFor(filled.value, stored.value, around.value))
-  const levers = computed(() => leversFor(filled.value, candidates.value, comfort.value, { pinned: draft.value.pinned, roomL: vesselVolumeL(vessel.value) / standsShare.value }))
+  const levers = computed(() =>
+    leversFor(filled.value, candidates.value, comfort.value, {
+      pinned: draft.value.pinned, roomL: vesselVolumeL(vessel.value) / standsShare.value,
+    }),
+  )
   /** The plan as it would be begun: with the method and school that are offered while none is chosen. */
-  const effective = computed(() => ({ ...draft.value, methodId: plan.unknownMethod.value ? draft.value.methodId : method.value.id, approachId: approach.value.id }))
+  const effective = computed(() => ({
+    ...draft.value,
+    methodId: plan.unknownMethod.value ? draft.value.methodId : method.value.id,
+    approachId: approach.value.id,
+  }))
   const planned = computed(() => draftFor(effective.value, method.value, surroundings.value))
   const proposal = computed(() => planned.value?.proposal)
   /** The one verdict on mix, size and season. */
@@ -48,32 +56,89 @@ export const useBench = createSharedComposable(() => {
   /** The first thing to do: the mix is mended before its size or season, whatever else is weak. */
   const firstChange = computed(() => verdict.value?.weakest === 'mix' || !verdict.value?.advice ? changes.value[0] : undefined)
   /** All that a good composter would say about the mix. */
-  const counsel = computed(() => judgement.value ? counselFor({ filled: filled.value, judgement: judgement.value, levers: levers.value, comfort: comfort.value, feeds: feeds.value, method: method.value, methods: METHODS, units: units.value, leversSaid: firstChange.value ? 1 : 0 }) : [])
+  const counsel = computed(() =>
+    judgement.value
+      ? counselFor({
+          filled: filled.value,
+          judgement: judgement.value,
+          levers: levers.value,
+          comfort: comfort.value,
+          feeds: feeds.value,
+          method: method.value,
+          methods: METHODS,
+          units: units.value,
+          leversSaid: firstChange.value ? 1 : 0,
+        })
+      : [],
+  )
   /** What goes in: what was said, or what the method says. */
   const goesIn = computed(() => planned.value?.draft.recipe ?? filled.value)
   /** Where each ingredient comes from, ready to be recorded. */
   const drawn = computed(() => drawAll(stored.value, goesIn.value))
-  const warnings = computed(() => method.value.mixing ? method.value.mixing.warnings(filled.value, approach.value.id) : planned.value?.draft.warnings ?? [])
+  const warnings = computed(() =>
+    method.value.mixing ? method.value.mixing.warnings(filled.value, approach.value.id) : (planned.value?.draft.warnings ?? []),
+  )
 
   const problem = (wish: BalanceWish, wishL: number | undefined) => problemOf({
-    vessel: vessel.value, standsShare: standsShare.value, ingredients: ingredients.value, pinned: draft.value.pinned, capped: draft.value.capped, stored: stored.value, around: around.value, feeds: feeds.value, comfort: comfort.value,
+    vessel: vessel.value,
+    standsShare: standsShare.value,
+    ingredients: ingredients.value,
+    pinned: draft.value.pinned,
+    capped: draft.value.capped,
+    stored: stored.value,
+    around: around.value,
+    feeds: feeds.value,
+    comfort: comfort.value,
   }, wish, wishL)
 
   function addMaterial(material: Material): void {
     const lot = stored.value.find(one => one.lot.materialId === material.id)?.lot
-    const amount: Amount = { count: 1, container: lot?.container ?? containerThen(usualContainer(material, materialContainers.value)), packing: lot?.packing ?? 'loose' }
+    const amount: Amount = {
+      count: 1, container: lot?.container ?? containerThen(usualContainer(material, materialContainers.value)),
+      packing: lot?.packing ?? 'loose',
+    }
     const at = draft.value.ingredients.findIndex(({ materialId }) => materialId === material.id)
     if (at < 0) plan.change({ ingredients: [...draft.value.ingredients, { materialId: material.id, amount }] })
     else plan.setAmount(material.id, { ...draft.value.ingredients[at]!.amount, count: draft.value.ingredients[at]!.amount.count + 1 })
   }
 
   /** What of the store this method takes, as a pile: everything that is there, to be changed from there on. */
-  const storeOffers = computed(() => candidatesFor([], stored.value, []).filter(({ material }) => method.value.feeds?.includes(material.family) ?? true))
+  const storeOffers = computed(() =>
+    candidatesFor([], stored.value, []).filter(({ material }) => method.value.feeds?.includes(material.family) ?? true),
+  )
   function fillFromStore(): void {
     const seen = new Map<string, Ingredient>()
-    for (const { material, container, packing, count } of storeOffers.value) if (!seen.has(material.id)) seen.set(material.id, { material, amount: { count, container, packing } })
+    for (const { material, container, packing, count } of storeOffers.value)
+      if (!seen.has(material.id)) seen.set(material.id, { material, amount: { count, container, packing } })
     plan.adopt([...seen.values()])
   }
 
-  return { ...plan, storeOffers, fillFromStore, method, approach, vessel, ingredients, filled, mixing, comfort, judgement, ranges, verdict, changes, counsel, standsShare, firstChange, candidates, effective, planned, proposal, goesIn, drawn, warnings, problem, addMaterial }
+  return {
+    ...plan,
+    storeOffers,
+    fillFromStore,
+    method,
+    approach,
+    vessel,
+    ingredients,
+    filled,
+    mixing,
+    comfort,
+    judgement,
+    ranges,
+    verdict,
+    changes,
+    counsel,
+    standsShare,
+    firstChange,
+    candidates,
+    effective,
+    planned,
+    proposal,
+    goesIn,
+    drawn,
+    warnings,
+    problem,
+    addMaterial,
+  }
 })

@@ -21,7 +21,10 @@ export const useBenchPlan = createSharedComposable(() => {
   let pending = false
   let writing: Promise<void> | undefined
 
-  /** Writes at once what was changed. What is changed meanwhile is written right after: no edit waits for a clock, whatever becomes of the page. */
+  /**
+   * Writes at once what was changed. What is changed meanwhile is written right after: no edit waits for a clock, whatever
+   * becomes of the page.
+   */
   async function writeAll(): Promise<void> {
     while (pending) {
       pending = false
@@ -54,7 +57,10 @@ export const useBenchPlan = createSharedComposable(() => {
     const [site] = method.sites
     if (!approach || !site) return
     const keeps = method.sites.some(one => asVessel(one).id === asVessel(draft.value.site).id)
-    change({ methodId: method.id, approachId: approach.id, site: keeps ? draft.value.site : site, answers: usualAnswers(method.asks(approach.id)) })
+    change({
+      methodId: method.id, approachId: approach.id, site: keeps ? draft.value.site : site,
+      answers: usualAnswers(method.asks(approach.id)),
+    })
   }
   const method = computed<Method | undefined>(() => findMethod(draft.value.methodId))
   /** A method was chosen that this version does not know. */
@@ -70,11 +76,14 @@ export const useBenchPlan = createSharedComposable(() => {
       return { materialId, amount, ...(now ? { prepared: now } : {}) }
     }) })
   }
-  const freedomOf = (materialId: string): Freedom => draft.value.pinned.includes(materialId) ? 'stays' : draft.value.capped.includes(materialId) ? 'at-most' : 'free'
+  const freedomOf = (materialId: string): Freedom =>
+    draft.value.pinned.includes(materialId) ? 'stays' : draft.value.capped.includes(materialId) ? 'at-most' : 'free'
   function setFreedom(materialId: string, freedom: Freedom): void {
     const without = (ids: readonly string[]) => ids.filter(id => id !== materialId)
     const [pinned, capped] = [without(draft.value.pinned), without(draft.value.capped)]
-    change({ pinned: freedom === 'stays' ? [...pinned, materialId] : pinned, capped: freedom === 'at-most' ? [...capped, materialId] : capped })
+    change({
+      pinned: freedom === 'stays' ? [...pinned, materialId] : pinned, capped: freedom === 'at-most' ? [...capped, materialId] : capped,
+    })
   }
   function remove(gone: string): void {
     change({
@@ -84,7 +93,16 @@ export const useBenchPlan = createSharedComposable(() => {
   }
   const adopt = (ingredients: readonly Ingredient[]) => replace({ ingredients: ingredients.map(namedIngredient) })
   /** An empty bench, in the same place and the same way. */
-  const clear = () => replace({ ...EMPTY_PLAN, methodId: draft.value.methodId, approachId: draft.value.approachId, site: draft.value.site, answers: draft.value.answers, wish: undefined, likeBatchId: undefined })
+  const clear = () =>
+    replace({
+      ...EMPTY_PLAN,
+      methodId: draft.value.methodId,
+      approachId: draft.value.approachId,
+      site: draft.value.site,
+      answers: draft.value.answers,
+      wish: undefined,
+      likeBatchId: undefined,
+    })
 
   return {
     draft, before: readonly(before) as Readonly<Ref<Plan | undefined>>, method, unknownMethod,

@@ -8,15 +8,26 @@ import { newId } from '~/storage/identity'
 export function useCollecting() {
   const { store, stored, materials } = useGarden()
   const bench = useBench()
-  const lists = computed(() => readCollecting(store.documents).map(list => ({ list, state: collectingState(list, stored.value, materials.value) })))
+  const lists = computed(() =>
+    readCollecting(store.documents).map(list => ({ list, state: collectingState(list, stored.value, materials.value) })),
+  )
 
   /** Begins to collect what lies on the bench, or what a method says is wanted. @param by day of building, YYYY-MM-DD. */
   async function startCollecting(by: string, wanted?: readonly Ingredient[]): Promise<void> {
     const at = new Date()
     const name = `${bench.vessel.value.name}, ${dayText(`${by}T12:00`)}`
-    await store.write([{ id: `collecting.${newId(at)}`, kind: 'collecting', values: collectingValues({ name, startedAt: at.toISOString(), by, plan: wanted ? { ...bench.effective.value, ingredients: wanted.map(({ material, amount }) => ({ materialId: material.id, amount })) } : bench.draft.value }) }])
+    await store.write([{
+      id: `collecting.${newId(at)}`, kind: 'collecting',
+      values: collectingValues({
+        name, startedAt: at.toISOString(), by,
+        plan: wanted
+          ? { ...bench.effective.value, ingredients: wanted.map(({ material, amount }) => ({ materialId: material.id, amount })) }
+          : bench.draft.value,
+      }),
+    }])
   }
-  const amend = (list: CollectingList, values: Parameters<typeof store.write>[0][number]['values']) => store.write([{ id: list.id, kind: 'collecting', values }])
+  const amend = (list: CollectingList, values: Parameters<typeof store.write>[0][number]['values']) =>
+    store.write([{ id: list.id, kind: 'collecting', values }])
 
   return {
     lists, startCollecting,

@@ -25,7 +25,9 @@ type DeskHere = Pick<Desk, 'look' | 'take' | 'takeBack' | 'save' | 'plan' | 'sav
 
 /** On the page itself only what is soon done is read: more would hold it up. */
 const HERE_MOST_BYTES = 8_000_000
-const BEYOND = 'This browser does not start the part of Wastrum that reads large files. Nothing was changed. Reload the page and try again, or try another browser.'
+const BEYOND
+  = 'This browser does not start the part of Wastrum that reads large files. Nothing was changed. Reload the page and try again, or try '
+    + 'another browser.'
 
 /** "3 heaps, 1 cage and 1 from a newer Wastrum". */
 export function batchesText(batches: Preview['batches']): string {
@@ -36,7 +38,10 @@ export function batchesText(batches: Preview['batches']): string {
   return said.length > 0 ? new Intl.ListFormat(regionLocale()).format(said) : 'nothing begun'
 }
 
-/** Writing the garden to files, reading it back, and taking an import back: away from the page where that is possible, and it can always be stopped. */
+/**
+ * Writing the garden to files, reading it back, and taking an import back: away from the page where that is possible, and it can
+ * always be stopped.
+ */
 export function useFiles() {
   const store = useGardenStore()
   const { saved: backupSaved } = useLastBackup()
@@ -62,16 +67,20 @@ export function useFiles() {
     })
     return {
       look: (file, now, tell) => away.ask(async (desk, alive) => await desk.look(name, file, now, told(tell, alive))),
-      take: (mode, now, tell) => away.ask(async (desk, alive) => await desk.take(name, mode, now, told(tell, alive)), { speaksMs: 120_000 }),
+      take: (mode, now, tell) =>
+        away.ask(async (desk, alive) => await desk.take(name, mode, now, told(tell, alive)), { speaksMs: 120_000 }),
       takeBack: () => away.ask(async desk => await desk.takeBack(name), { speaksMs: 120_000 }),
       save: now => away.ask(async desk => await desk.save(name, now)),
       plan: () => away.ask(async desk => await desk.plan(name)),
-      savePart: (index, now, tell) => away.ask(async (desk, alive) => await desk.savePart(name, index, now, told(tell, alive)), { speaksMs: 120_000 }),
+      savePart: (index, now, tell) =>
+        away.ask(async (desk, alive) => await desk.savePart(name, index, now, told(tell, alive)), { speaksMs: 120_000 }),
     }
   }
 
   /** Does something at the desk and shows how it goes. Where no worker starts, what is small enough is done here. */
-  async function at<T>(what: string, work: (desk: DeskHere, tell: Tell) => Promise<Outcome<T, StorageTrouble | string>>, bytes = 0): Promise<T | undefined> {
+  async function at<T>(
+    what: string, work: (desk: DeskHere, tell: Tell) => Promise<Outcome<T, StorageTrouble | string>>, bytes = 0,
+  ): Promise<T | undefined> {
     const mine = ++asked
     const name = shelfName(store.which ?? 'own')
     const tell = telling(what, mine)
@@ -99,7 +108,12 @@ export function useFiles() {
         here = new Desk(name, store.shelfNow())
         return done(await work(here, tell))
       }
-      state.value = { kind: 'failed', message: greeted ? `This takes longer than it should${lastAt ? `: it hangs at “${lastAt}”` : ''}. It was stopped, and nothing was changed.` : BEYOND }
+      state.value = {
+        kind: 'failed',
+        message: greeted
+          ? `This takes longer than it should${lastAt ? `: it hangs at “${lastAt}”` : ''}. It was stopped, and nothing was changed.`
+          : BEYOND,
+      }
       return undefined
     }
   }

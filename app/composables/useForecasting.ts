@@ -11,13 +11,18 @@ import type { KnownBatch } from './useGarden'
 const SETTLES_MS = 400
 const MOST_WORKERS = 4
 
-/** Works out the forecast of every standing batch, the one in view first, then the youngest, which change fastest; and again whenever its question is another one. */
+/**
+ * Works out the forecast of every standing batch, the one in view first, then the youngest, which change fastest; and again
+ * whenever its question is another one.
+ */
 export function useForecasting() {
   const { standing, surroundings, materials, store } = useGarden()
   const forecasts = useForecastStore()
   const route = useRoute()
   /** As many workers as there are cores, less the one the page needs. */
-  const lines = Array.from({ length: Math.min(MOST_WORKERS, Math.max(1, (navigator.hardwareConcurrency || 2) - 1)) }, () => lineTo<Forecaster>(() => new ForecasterWorker()))
+  const lines = Array.from({ length: Math.min(MOST_WORKERS, Math.max(1, (navigator.hardwareConcurrency || 2) - 1)) }, () =>
+    lineTo<Forecaster>(() => new ForecasterWorker()),
+  )
   /** A batch stays with its worker, which remembers its past. */
   const placed = new Map<string, number>()
   let ticket = 0
@@ -34,7 +39,10 @@ export function useForecasting() {
   })
   const today = computed(() => startOfDay(surroundings.value.now).getTime())
 
-  /** The question as it stands today. It is put for the start of the day or the last record, whichever is later: an hour that passes asks nothing new. */
+  /**
+   * The question as it stands today. It is put for the start of the day or the last record, whichever is later: an hour that
+   * passes asks nothing new.
+   */
   function ask({ batch, method }: KnownBatch): ForecastQuestion | undefined {
     const last = store.journal.events.get(batch.log.at(-1) ?? '')?.at
     const now = new Date(Math.min(surroundings.value.now.getTime(), Math.max(today.value, last ? Date.parse(last) : 0)))
@@ -47,10 +55,14 @@ export function useForecasting() {
     // What is told on the way may arrive after all of it.
     const share = (of: number) => { if (mine === ticket && !answered) forecasts.working = { batchId: question.batchId, share: of } }
     share(0)
-    const forecast = await lines[place]!.ask(async (remote, alive) => await remote.answer(mine, question, proxy(({ done, ofAtMost }: Progress) => {
-      alive()
-      share(done / ofAtMost)
-    }))).catch(() => {
+    const forecast = await lines[place]!.ask(
+      async (remote, alive) =>
+        await remote.answer(
+          mine, question,
+          proxy(({ done, ofAtMost }: Progress) => {
+            alive()
+            share(done / ofAtMost)
+          }))).catch(() => {
       // Nobody waits for a forecast that does not come: the rough window stands, and that is said.
       if (mine === ticket) forecasts.silent = true
       return undefined
@@ -86,6 +98,8 @@ export function useForecasting() {
     if (mine === ticket) forecasts.working = undefined
   }
 
-  watchDebounced([inOrder, today, materials, () => surroundings.value.ambientC], () => void work(), { debounce: SETTLES_MS, immediate: true })
+  watchDebounced([inOrder, today, materials, () => surroundings.value.ambientC], () => void work(), {
+    debounce: SETTLES_MS, immediate: true,
+  })
   watch(() => store.which, () => forecasts.reset())
 }

@@ -20,7 +20,10 @@ export interface KnownBatch {
 /** Screens think anew so often, and at once when something is recorded. */
 const STEP_MS = 15 * 60_000
 
-/** The open garden as the screens need it: everything derived, nothing kept. What has not changed keeps its identity, so that nothing is worked out again. */
+/**
+ * The open garden as the screens need it: everything derived, nothing kept. What has not changed keeps its identity, so that
+ * nothing is worked out again.
+ */
 export const useGarden = createSharedComposable(() => {
   const store = useGardenStore()
   const now = useNow({ interval: 60_000 })
@@ -33,10 +36,14 @@ export const useGarden = createSharedComposable(() => {
   const units = computed(() => settings.value.units)
   const containers = computed(() => readContainers(store.documents, units.value))
   const materialContainers = computed(() => containers.value.filter(({ holds }) => holds === 'material'))
-  const waterCan = computed(() => containers.value.find(({ holds }) => holds === 'water') ?? STARTING_CONTAINERS[units.value].at(-1) as Container)
+  const waterCan = computed(
+    () => containers.value.find(({ holds }) => holds === 'water') ?? (STARTING_CONTAINERS[units.value].at(-1) as Container),
+  )
   const vessels = computed(() => [...readVessels(store.documents), ...VESSEL_PRESETS])
   /** The book changes when something of a material was said or measured, not with every record. */
-  const bookKey = computed(() => JSON.stringify([store.documents.filter(({ kind }) => kind === 'material'), [...store.journal.garden.measurements]]))
+  const bookKey = computed(() =>
+    JSON.stringify([store.documents.filter(({ kind }) => kind === 'material'), [...store.journal.garden.measurements]]),
+  )
   const materials = computed(() => {
     void bookKey.value
     return gardenMaterials(toRaw(store.documents), toRaw(store.journal).garden)
@@ -71,8 +78,12 @@ export const useGarden = createSharedComposable(() => {
     const method = hasBegun(batch) ? findMethod(batch.began.methodId) : undefined
     return hasBegun(batch) && method ? [{ batch, method }] : []
   }))
-  const standing = computed(() => batches.value.filter(({ batch }) => !batch.ended).sort((a, b) => a.batch.began.at < b.batch.began.at ? 1 : -1))
-  const finished = computed(() => batches.value.filter(({ batch }) => batch.ended).sort((a, b) => (a.batch.ended?.at ?? '') < (b.batch.ended?.at ?? '') ? 1 : -1))
+  const standing = computed(() =>
+    batches.value.filter(({ batch }) => !batch.ended).sort((a, b) => (a.batch.began.at < b.batch.began.at ? 1 : -1)),
+  )
+  const finished = computed(() =>
+    batches.value.filter(({ batch }) => batch.ended).sort((a, b) => ((a.batch.ended?.at ?? '') < (b.batch.ended?.at ?? '') ? 1 : -1)),
+  )
   /** What is over changes seldom: as long as it does not, what was learned from it is not learned again. */
   const overKey = computed(() => finished.value.map(({ batch }) => `${batch.id} ${batch.log.length}`).join(';'))
   const past = computed<NonNullable<Surroundings['past']>>(() => {
@@ -81,12 +92,30 @@ export const useGarden = createSharedComposable(() => {
     const began = [...over.values()].filter(hasBegun).filter(({ ended }) => ended).sort((a, b) => a.began.at < b.began.at ? -1 : 1)
     return methodId => began.filter(batch => batch.began.methodId === methodId)
   })
-  const carriersKey = computed(() => JSON.stringify(standing.value.flatMap(({ batch: { id, name }, method }) => method.carriesChar ? [{ batchId: id, name, as: method.carriesChar }] : [])))
+  const carriersKey = computed(() =>
+    JSON.stringify(
+      standing.value.flatMap(({ batch: { id, name }, method }) =>
+        method.carriesChar ? [{ batchId: id, name, as: method.carriesChar }] : [],
+      ),
+    ),
+  )
   const carriers = computed(() => JSON.parse(carriersKey.value) as NonNullable<Surroundings['carriers']>)
   const surroundings = computed<Surroundings>(() => ({
-    now: clock.value, units: units.value, waterCan: waterCan.value, water: settings.value.water, materials: materials.value, spares: spares.value, ...usual.value, forecastOf, past: past.value, carriers: carriers.value,
+    now: clock.value,
+    units: units.value,
+    waterCan: waterCan.value,
+    water: settings.value.water,
+    materials: materials.value,
+    spares: spares.value,
+    ...usual.value,
+    forecastOf,
+    past: past.value,
+    carriers: carriers.value,
   }))
   /** What a newer version began, or of which the beginning is not here: kept and listed, not thought about. */
   const unknown = computed<Batch[]>(() => everything.value.filter(batch => !hasBegun(batch) || !findMethod(batch.began.methodId)))
-  return { store, now, clock, settings, units, containers, materialContainers, waterCan, vessels, materials, seasonMonth, plan, surroundings, stored, supplies, batches, unknown, standing, finished }
+  return {
+    store, now, clock, settings, units, containers, materialContainers, waterCan, vessels, materials, seasonMonth, plan, surroundings,
+    stored, supplies, batches, unknown, standing, finished,
+  }
 })

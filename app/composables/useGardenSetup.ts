@@ -11,7 +11,9 @@ export function useGardenSetup() {
   async function saveContainers(wanted: readonly Container[]): Promise<void> {
     const gone = containers.value.filter(({ id }) => !wanted.some(one => one.id === id))
     await store.write([
-      ...wanted.map(({ id, name, plural, volumeL, holds }) => ({ id: containerDocumentId(id), kind: 'container', values: { name, plural, volumeL, holds, removed: false } })),
+      ...wanted.map(({ id, name, plural, volumeL, holds }) => ({
+        id: containerDocumentId(id), kind: 'container', values: { name, plural, volumeL, holds, removed: false },
+      })),
       ...gone.map(({ id }) => ({ id: containerDocumentId(id), kind: 'container', values: { removed: true } })),
     ])
   }

@@ -16,8 +16,16 @@ export function useLastBackup() {
 
   const since = computed(() => store.journal.events.size - last.value.events)
   const due = computed(() => store.which === 'own' && store.lasting && since.value >= DUE_EVENTS
-    && (last.value.at === '' || now.value.getTime() - Date.parse(last.value.at) > DUE_DAYS * DAY_MS) && waits.value < now.value.toISOString())
-  const lastSaid = computed(() => store.which !== 'own' ? '' : last.value.at ? `Last backup: ${dateText(last.value.at)}.` : 'No backup of this garden has been saved from here yet.')
+    && (last.value.at === '' || now.value.getTime() - Date.parse(last.value.at) > DUE_DAYS * DAY_MS)
+    && waits.value < now.value.toISOString(),
+  )
+  const lastSaid = computed(() =>
+    store.which !== 'own'
+      ? ''
+      : last.value.at
+        ? `Last backup: ${dateText(last.value.at)}.`
+        : 'No backup of this garden has been saved from here yet.',
+  )
 
   return {
     due, lastSaid,

@@ -23,7 +23,10 @@ export function useLiveProbe() {
     probe.batteryPct = answer.batteryPct
     if (Date.now() - probe.keptAt < KEEPS_MS) return
     probe.keptAt = Date.now()
-    await store.record([{ kind: 'gauged', at, batchId: batch.id, quantity: quantity.id, source: 'probe', values: Object.entries(answer.values).map(([spot, value]) => ({ spot, value })) }])
+    await store.record([{
+      kind: 'gauged', at, batchId: batch.id, quantity: quantity.id, source: 'probe',
+      values: Object.entries(answer.values).map(([spot, value]) => ({ spot, value })),
+    }])
   }
 
   const known = computed(() => standing.value.find(({ batch }) => batch.id === probe.connected))

@@ -12,8 +12,10 @@ export function useLogWords() {
   const { quantity, amount, day } = useSay()
   const { waterCan, materials, units, surroundings } = useGarden()
 
-  const what = (one: NamedIngredient) => `${one.prepared ? `${one.prepared} ` : ''}${materialOf(one, materials.value)?.short ?? one.materialId}`
-  const stuff = (all: readonly NamedIngredient[]) => all.map(one => `${amount(one.amount.count, one.amount.container)} of ${what(one)}`).join(', ')
+  const what = (one: NamedIngredient) =>
+    `${one.prepared ? `${one.prepared} ` : ''}${materialOf(one, materials.value)?.short ?? one.materialId}`
+  const stuff = (all: readonly NamedIngredient[]) =>
+    all.map(one => `${amount(one.amount.count, one.amount.container)} of ${what(one)}`).join(', ')
   const water = (litres: number) => `${amount(litres / waterCan.value.volumeL, waterCan.value)} (${quantity('volume', litres)})`
   const sentence = (text: string) => text === '' ? '' : `${text.charAt(0).toUpperCase()}${text.slice(1)}.`
 
@@ -31,9 +33,16 @@ export function useLogWords() {
   function fed(inputs: readonly Input[], pocket: string | undefined, offer: FeedOffer, { batch }: KnownBatch): string {
     const cover = inputs.filter(({ role }) => role === 'cover')
     const where = offer.pockets(batch, surroundings.value).find(({ id }) => id === pocket)?.label
-    return `${offer.said} ${stuff(inputs.filter(({ role }) => role !== 'cover'))}${cover.length > 0 ? `, covered with ${stuff(cover)}` : ''}${where ? `, ${where}` : ''}.`
+    return `${offer.said} `
+      + `${stuff(inputs.filter(({ role }) => role !== 'cover'))}`
+      + (cover.length > 0
+        ? `, covered with ${stuff(cover)}`
+        : '')
+      + `${where ? `, ${where}` : ''}.`
   }
-  function gauged(id: string, values: readonly { readonly spot: string, readonly value: number }[], source: string, { method }: KnownBatch): string {
+  function gauged(
+    id: string, values: readonly { readonly spot: string, readonly value: number }[], source: string, { method }: KnownBatch,
+  ): string {
     const known = quantityOf(method, id)
     const said = values.map(({ spot, value }) => known ? spotText(known, spot, value, units.value) : `${spot} ${value}`).join(', ')
     return `${sentence(`${said}${source === 'probe' ? ', by probe' : ''}`)}`
@@ -50,7 +59,9 @@ export function useLogWords() {
     'renamed': ({ name, place }) => `Now called ${name}${place ? `, ${place}` : ''}.`,
     'put': ({ inputs, waterL, pocket }, known) => {
       const feed = known.method.pads.flatMap(pad => pad.kind === 'feed' ? [pad.feed] : [])[0]
-      return feed && inputs.some(({ role }) => role === 'feed') ? fed(inputs, pocket, feed, known) : putIn(inputs, waterL, inputs[0]?.role, known)
+      return feed && inputs.some(({ role }) => role === 'feed')
+        ? fed(inputs, pocket, feed, known)
+        : putIn(inputs, waterL, inputs[0]?.role, known)
     },
     'added': ({ ingredient }, known) => putIn([ingredient], 0, 'feed', known),
     'watered': ({ litres }, known) => putIn([], litres, undefined, known),
@@ -61,7 +72,12 @@ export function useLogWords() {
     'gauged': ({ quantity: id, values, source }, known) => gauged(id, values, source, known),
     'reading': ({ coreC, edgeC, source }, known) => gauged(HEAT, [...optional(CORE, coreC), ...optional(EDGE, edgeC)], source, known),
     'measured': ({ heightM }, known) => gauged(HEIGHT, [{ spot: 'top', value: heightM }], 'hand', known),
-    'used': ({ litres, place, areaM2, waterL }) => `${quantity('volume', litres, 1)} to ${place || 'a bed'}${areaM2 ? ` of ${quantity('area', areaM2, 0)}` : ''}${waterL ? `, thinned with ${quantity('volume', waterL)} of water` : ''}.`,
+    'used': ({ litres, place, areaM2, waterL }) =>
+      `${quantity('volume', litres, 1)} to `
+      + `${place || 'a bed'}${areaM2 ? ` of ${quantity('area', areaM2, 0)}` : ''}`
+      + (waterL
+        ? `, thinned with ${quantity('volume', waterL)} of water`
+        : '') + '.',
     'observed': ({ sense, finding }, { method }) => {
       const known = sensesOf(method).find(({ id }) => id === sense)
       const found = known?.findings.find(({ id }) => id === finding)

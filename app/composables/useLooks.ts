@@ -17,11 +17,16 @@ const STEP_MS = 15 * 60_000
 /** What was found so far is shown so often: more often, and the page would jump about. */
 const SHOWN_EVERY_MS = 250
 
-/** How every standing batch is today, worked out in slices: forty of them must not hold the page up. What has not changed is not looked at again, and what was found stays when another page is opened. */
+/**
+ * How every standing batch is today, worked out in slices: forty of them must not hold the page up. What has not changed is not
+ * looked at again, and what was found stays when another page is opened.
+ */
 export const useLooks = createGlobalState(() => {
   const { standing, surroundings } = useGarden()
   /** What the store could give, as far as a remedy or a cover would say it otherwise. */
-  const sparesKey = computed(() => (surroundings.value.spares ?? []).map(({ material, count }) => `${material.id} ${Math.round(4 * count)}`).join(';'))
+  const sparesKey = computed(() =>
+    (surroundings.value.spares ?? []).map(({ material, count }) => `${material.id} ${Math.round(4 * count)}`).join(';'),
+  )
   const forecasts = useForecastStore()
   const { asked } = useTrials()
   const kept = new Map<string, Kept>()
@@ -35,7 +40,10 @@ export const useLooks = createGlobalState(() => {
   /** What a look depends on beside its batch. Minutes that pass change nothing. */
   function aroundOf({ batch }: KnownBatch): readonly unknown[] {
     const { now, units, waterCan, water, materials, ambientC, past } = surroundings.value
-    return [Math.floor(now.getTime() / STEP_MS), units, waterCan, water, materials, ambientC, past, sparesKey.value, forecasts.keyOf(batch.id)]
+    return [
+      Math.floor(now.getTime() / STEP_MS), units, waterCan, water, materials, ambientC, past, sparesKey.value,
+      forecasts.keyOf(batch.id),
+    ]
   }
   const isFresh = (known: KnownBatch) => {
     const one = kept.get(known.batch.id)
@@ -60,7 +68,13 @@ export const useLooks = createGlobalState(() => {
   function withTogether(batch: KnownBatch['batch'], look: BatchLook): BatchLook {
     const together = asked.value.get(batch.id) ?? []
     if (together.length === 0) return look
-    return { ...look, tasks: [...look.tasks.filter(({ action }) => !together.some(one => one.action === action)), ...askedAfter(batch, together, surroundings.value)] }
+    return {
+      ...look,
+      tasks: [
+        ...look.tasks.filter(({ action }) => !together.some(one => one.action === action)),
+        ...askedAfter(batch, together, surroundings.value),
+      ],
+    }
   }
   function show(): void {
     looks.value = new Map(standing.value.flatMap(({ batch }) => {
@@ -80,7 +94,11 @@ export const useLooks = createGlobalState(() => {
     const around = surroundings.value
     const stale = standing.value.filter(known => !isFresh(known))
     // What was just recorded is wanted first.
-    stale.sort((a, b) => Number(kept.has(b.batch.id) && kept.get(b.batch.id)!.known !== b.batch) - Number(kept.has(a.batch.id) && kept.get(a.batch.id)!.known !== a.batch))
+    stale.sort(
+      (a, b) =>
+        Number(kept.has(b.batch.id) && kept.get(b.batch.id)!.known !== b.batch)
+        - Number(kept.has(a.batch.id) && kept.get(a.batch.id)!.known !== a.batch),
+    )
     for (const id of [...kept.keys()]) if (!standing.value.some(({ batch }) => batch.id === id)) kept.delete(id)
     let shownAt = performance.now()
     const all = await inSlices(lookAtAll(stale), {

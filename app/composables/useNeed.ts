@@ -1,7 +1,10 @@
 import { planForNeed, type NeedPlan } from '#core/sizing/need'
 import { expectedYield } from '#core/sizing/yields'
 
-/** What comes out of a batch of the bench's method in this garden, and what it takes for what is needed; nothing where the method cannot say. */
+/**
+ * What comes out of a batch of the bench's method in this garden, and what it takes for what is needed; nothing where the method
+ * cannot say.
+ */
 export function useNeed() {
   const { draft, method, approach, vessel } = useBench()
   const { finished, materials, now } = useGarden()
@@ -12,7 +15,9 @@ export function useNeed() {
   function needWith(approachId: string): NeedPlan | undefined {
     const { wish } = draft.value
     if (!wish || !sizing.value || !own.value) return undefined
-    const planned = planForNeed({ litres: wish.litres, by: new Date(`${wish.by}T12:00:00`) }, vessel.value, sizing.value, approachId, own.value.share, now.value)
+    const planned = planForNeed(
+      { litres: wish.litres, by: new Date(`${wish.by}T12:00:00`) }, vessel.value, sizing.value, approachId, own.value.share, now.value,
+    )
     return planned.ok ? planned.value : undefined
   }
   const need = computed(() => needWith(approach.value.id))

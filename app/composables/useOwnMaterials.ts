@@ -8,7 +8,8 @@ import { newId } from '~/storage/identity'
 export function useOwnMaterials() {
   const { store } = useGarden()
   const { showNote } = useRecorder()
-  const write = (id: string, values: Parameters<typeof store.write>[0][number]['values']) => store.write([{ id: materialDocumentId(id), kind: 'material', values }])
+  const write = (id: string, values: Parameters<typeof store.write>[0][number]['values']) =>
+    store.write([{ id: materialDocumentId(id), kind: 'material', values }])
 
   /** Whether the records speak of it: then it cannot go, or they would lose their sense. */
   function isUsed({ id }: Material): boolean {
@@ -34,7 +35,8 @@ export function useOwnMaterials() {
   return {
     setValue, create, remove, isUsed,
     /** Anything else that is said of it; values as its document holds them. */
-    setDetails: (material: Material, details: Partial<Pick<Material, 'name' | 'short' | 'family' | 'keepsDays'>>) => write(material.id, details),
+    setDetails: (material: Material, details: Partial<Pick<Material, 'name' | 'short' | 'family' | 'keepsDays'>>) =>
+      write(material.id, details),
     isOwn: (id: string) => id.startsWith('own-'),
   }
 }

@@ -45,11 +45,15 @@ export function usePhotos() {
     try {
       const { picture, widthPx, heightPx } = await smaller(file)
       if (!await roomFor(picture.size)) {
-        trouble.value = 'The browser has hardly any room left, so this picture was not kept. Save a backup with pictures and free some space.'
+        trouble.value
+          = 'The browser has hardly any room left, so this picture was not kept. Save a backup with pictures and free some space.'
         return
       }
       const photoId = `photo-${randomText(12)}`
-      await record({ kind: 'photographed', at, batchId: batch.id, photoId, caption: '', widthPx, heightPx, bytes: picture.size }, `${batch.name}: a picture, ${Math.round(picture.size / 1000)} kB.`, '', undefined, [{ id: photoId, picture }])
+      await record(
+        { kind: 'photographed', at, batchId: batch.id, photoId, caption: '', widthPx, heightPx, bytes: picture.size },
+        `${batch.name}: a picture, ${Math.round(picture.size / 1000)} kB.`, '', undefined, [{ id: photoId, picture }],
+      )
     }
     catch {
       trouble.value = 'This file could not be opened as a picture. Nothing was changed.'

@@ -46,10 +46,17 @@ export function usePlanAhead(plan: () => Plan | undefined, start: () => Date) {
   }
 
   function show(batch: BegunBatch, method: Method, forecast: Forecast): void {
-    const then = { ...surroundings.value, now: new Date(batch.began.at), forecastOf: (id: string) => id === PLANNED_ID ? forecast : undefined }
+    const then = {
+      ...surroundings.value,
+      now: new Date(batch.began.at),
+      forecastOf: (id: string) => (id === PLANNED_ID ? forecast : undefined),
+    }
     const [chart] = method.look.charts(batch, { ...then, now: addDays(then.now, DRAWN_DAYS) })
     // Nothing was recorded yet: how it looked at the start is how it looks.
-    ahead.value = { chart: chart && { ...chart, atStart: [] }, windows: method.look.windows(batch, then), facts: method.mixing?.ahead(batch, then) ?? [] }
+    ahead.value = {
+      chart: chart && { ...chart, atStart: [] }, windows: method.look.windows(batch, then),
+      facts: method.mixing?.ahead(batch, then) ?? [],
+    }
   }
 
   async function work(): Promise<void> {

@@ -36,14 +36,24 @@ export function usePlanFigures() {
     const { mixing, sizing } = method
     const judgement = mixing && judged(ingredients, mixing.comfort(approach.id))
     if (!mixing || !sizing || !judgement) {
-      return { title, plan, ingredients, picture: draft.picture, lines: [{ label: 'Verdict', value: draft.verdict.grade, note: draft.verdict.text }, ...draft.facts.map(({ label, value, why }) => ({ label, value, note: why ?? '' }))] }
+      return {
+        title, plan, ingredients, picture: draft.picture,
+        lines: [
+          { label: 'Verdict', value: draft.verdict.grade, note: draft.verdict.text },
+          ...draft.facts.map(({ label, value, why }) => ({ label, value, note: why ?? '' })),
+        ],
+      }
     }
     const ranges = mixRanges(ingredients.map(portionOf), judgement.waterL, mixing.comfort(approach.id))
     const { measures, waterL } = judgement
     const share = own.value?.share ?? sizing.usualYield
     const building = draft.work[0]?.minutes.typical ?? 0
-    const ratio = ranges.ok ? `${Math.round(ranges.value.of.carbonToNitrogen.low)}–${Math.round(ranges.value.of.carbonToNitrogen.high)}` : ''
-    const moisture = ranges.ok ? `${Math.round(ranges.value.of.moistureFraction.low * 100)}–${Math.round(ranges.value.of.moistureFraction.high * 100)} %` : ''
+    const ratio = ranges.ok
+      ? `${Math.round(ranges.value.of.carbonToNitrogen.low)}–${Math.round(ranges.value.of.carbonToNitrogen.high)}`
+      : ''
+    const moisture = ranges.ok
+      ? `${Math.round(ranges.value.of.moistureFraction.low * 100)}–${Math.round(ranges.value.of.moistureFraction.high * 100)} %`
+      : ''
     return {
       title, plan, ingredients,
       picture: draft.picture,
@@ -54,9 +64,16 @@ export function usePlanFigures() {
         { label: 'Moisture, watered', value: `${Math.round(measures.moistureFraction * 100)} %`, note: moisture },
         { label: 'Water to add', value: waterL < 0.5 ? 'none' : amount(containersFor(waterL, waterCan.value), waterCan.value), note: '' },
         { label: 'Free air space', value: `${Math.round(measures.freeAirSpace * 100)} %`, note: '' },
-        { label: 'Mixed', value: quantity('volume', measures.volumeL), note: `${Math.round(measures.volumeL * sizing.standsShare / siteVolumeL(plan.site) * 100)} % of the ${siteName(plan.site).toLowerCase()} as it stands` },
+        {
+          label: 'Mixed', value: quantity('volume', measures.volumeL),
+          note: `${Math.round(((measures.volumeL * sizing.standsShare) / siteVolumeL(plan.site)) * 100)} % of the `
+            + `${siteName(plan.site).toLowerCase()} as it stands`,
+        },
         { label: 'Gives', value: span('volume', roughly(measures.volumeL * share.low), roughly(measures.volumeL * share.high)), note: '' },
-        { label: 'Work to build', value: `${Math.round(building / 5) * 5} minutes`, note: `${Math.round(ingredients.reduce((sum, one) => sum + one.amount.count, 0))} containers` },
+        {
+          label: 'Work to build', value: `${Math.round(building / 5) * 5} minutes`,
+          note: `${Math.round(ingredients.reduce((sum, one) => sum + one.amount.count, 0))} containers`,
+        },
       ],
     }
   }

@@ -2,7 +2,10 @@ import * as v from 'valibot'
 import type { Quantity } from '#core/methods/contract'
 
 const answerSchema = v.variant('status', [
-  v.object({ status: v.literal('reading'), coreC: v.pipe(v.number(), v.minValue(-50), v.maxValue(120)), edgeC: v.pipe(v.number(), v.minValue(-50), v.maxValue(120)), batteryPct: v.number() }),
+  v.object({
+    status: v.literal('reading'), coreC: v.pipe(v.number(), v.minValue(-50), v.maxValue(120)),
+    edgeC: v.pipe(v.number(), v.minValue(-50), v.maxValue(120)), batteryPct: v.number(),
+  }),
   v.object({ status: v.literal('no-signal') }),
 ])
 
@@ -18,13 +21,24 @@ export function useProbe() {
   const state = shallowRef<ProbeState>({ kind: 'idle', text: '' })
 
   /** @param expected what is true where it stands, as far as is known: the simulated one reads around that. */
-  async function read(id: string, quantity: Quantity, expected: Readonly<Partial<Record<string, number>>>, day: number): Promise<ProbeValues | undefined> {
+  async function read(
+    id: string, quantity: Quantity, expected: Readonly<Partial<Record<string, number>>>, day: number,
+  ): Promise<ProbeValues | undefined> {
     state.value = { kind: 'asking', text: 'Asking…' }
     const [deep, shallow] = quantity.spots
     const possible = (celsius: number) => Math.min(95, Math.max(-40, celsius))
     const deepC = possible(expected[deep.id] ?? ELSEWHERE_C)
     try {
-      const answer = v.parse(answerSchema, await $fetch(`/api/probe/${id}`, { query: { coreC: deepC.toFixed(1), edgeC: (shallow ? possible(expected[shallow.id] ?? deepC) : deepC).toFixed(1), day: Math.min(1000, Math.max(0, Math.floor(day))), at: new Date().toISOString() }, timeout: 4000 }))
+      const answer = v.parse(
+        answerSchema,
+        await $fetch(`/api/probe/${id}`, {
+          query: {
+            coreC: deepC.toFixed(1), edgeC: (shallow ? possible(expected[shallow.id] ?? deepC) : deepC).toFixed(1),
+            day: Math.min(1000, Math.max(0, Math.floor(day))), at: new Date().toISOString(),
+          },
+          timeout: 4000,
+        }),
+      )
       if (answer.status === 'no-signal') {
         state.value = { kind: 'silent', text: 'No signal just now. Read it by hand or ask again.' }
         return undefined

@@ -24,9 +24,12 @@ export function useRecorder() {
   }
 
   /** @param said in words what was recorded; @param answer what it means, if anything. */
-  async function record(events: NewEvent | readonly NewEvent[], said: string, answer = '', onTakenBack?: () => void, photos: readonly StoredPhoto[] = []): Promise<boolean> {
+  async function record(
+    events: NewEvent | readonly NewEvent[], said: string, answer = '', onTakenBack?: () => void, photos: readonly StoredPhoto[] = [],
+  ): Promise<boolean> {
     const recorded = await store.record(Array.isArray(events) ? events : [events as NewEvent], photos)
-    if (recorded.ok) show({ ids: recorded.value.map(({ id }) => id), said: store.lasting ? said : `On this page only: ${said}`, answer, onTakenBack })
+    if (recorded.ok)
+      show({ ids: recorded.value.map(({ id }) => id), said: store.lasting ? said : `On this page only: ${said}`, answer, onTakenBack })
     return recorded.ok
   }
 

@@ -14,7 +14,11 @@ export function useRecording() {
 
   /** Ingredients as they are written down: with what they are worth today, and the lots of the store that they come from. */
   function inputsFrom(ingredients: readonly Ingredient[], role: Role): (Input & { draws: Input['draws'][number][] })[] {
-    return drawAll(stored.value, ingredients).map(({ draws }, index) => ({ role, ...worthyIngredient(ingredients[index] as Ingredient), draws: [...draws] }))
+    return drawAll(stored.value, ingredients).map(({ draws }, index) => ({
+      role,
+      ...worthyIngredient(ingredients[index] as Ingredient),
+      draws: [...draws],
+    }))
   }
 
   function deed({ batch }: KnownBatch, done: Deed, answers: Answers, at = new Date().toISOString()) {
@@ -22,8 +26,13 @@ export function useRecording() {
     return record({ kind: 'did', at, batchId: batch.id, deed: done.id, answers: { ...answers } }, `${batch.name}: ${said}`, answer)
   }
 
-  function gauge({ batch }: KnownBatch, quantity: Quantity, values: Readonly<Record<string, number>>, source: 'hand' | 'probe', at: string) {
-    const event: NewEvent = { kind: 'gauged', at, batchId: batch.id, quantity: quantity.id, source, values: Object.entries(values).map(([spot, value]) => ({ spot, value })) }
+  function gauge(
+    { batch }: KnownBatch, quantity: Quantity, values: Readonly<Record<string, number>>, source: 'hand' | 'probe', at: string,
+  ) {
+    const event: NewEvent = {
+      kind: 'gauged', at, batchId: batch.id, quantity: quantity.id, source,
+      values: Object.entries(values).map(([spot, value]) => ({ spot, value })),
+    }
     const said = Object.entries(values).map(([spot, value]) => spotText(quantity, spot, value, surroundings.value.units)).join(', ')
     return record(event, `${batch.name}: ${said}.`, quantity.answer?.(batch, surroundings.value, values) ?? '')
   }

@@ -29,7 +29,16 @@ export function useReminders() {
   async function say(due: readonly RoundTask[]): Promise<void> {
     const today = format(now.value, 'yyyy-MM-dd')
     const hour = now.value.getHours()
-    if (!wanted.value || !possible || Notification.permission !== 'granted' || due.length === 0 || hour < HOURS.from || hour >= HOURS.to || remembered(SAID) === today) return
+    if (
+      !wanted.value
+      || !possible
+      || Notification.permission !== 'granted'
+      || due.length === 0
+      || hour < HOURS.from
+      || hour >= HOURS.to
+      || remembered(SAID) === today
+    )
+      return
     remember(SAID, today)
     const title = due.length === 1 ? due[0]!.title : `${due.length} things on today's round`
     const options = { body: due.slice(0, 4).map(task => task.title).join(', '), tag: 'wastrum-round', icon: '/icon-192.png' }

@@ -14,7 +14,15 @@ export function usualUnits(): UnitSystem {
 export function useSettings() {
   const store = useGardenStore()
   async function saveSettings({ climate, ...rest }: Changes): Promise<void> {
-    const place: Record<string, FieldValue> = climate ? { climateId: climate.id, meanC: climate.meanC, rainMm: climate.rainMm, lastFrost: climate.lastFrost, firstFrost: climate.firstFrost } : {}
+    const place: Record<string, FieldValue> = climate
+      ? {
+          climateId: climate.id,
+          meanC: climate.meanC,
+          rainMm: climate.rainMm,
+          lastFrost: climate.lastFrost,
+          firstFrost: climate.firstFrost,
+        }
+      : {}
     await store.write([{ id: SETTINGS_ID, kind: 'settings', values: { ...rest, ...place } }])
   }
   return { saveSettings }

@@ -22,14 +22,26 @@ export function useStarting() {
   const router = useRouter()
   const busy = ref(false)
 
-  /** @returns whether it was recorded. @param onTakenBack what else to set right when the start is taken back. @param onBegun what else to put away before its page opens. */
-  async function start({ name, place, plan, ingredients, waterL }: Started, onTakenBack?: () => void, onBegun?: () => Promise<unknown>): Promise<boolean> {
+  /**
+   * @returns whether it was recorded. @param onTakenBack what else to set right when the start is taken back. @param onBegun
+   * what else to put away before its page opens.
+   */
+  async function start(
+    { name, place, plan, ingredients, waterL }: Started, onTakenBack?: () => void, onBegun?: () => Promise<unknown>,
+  ): Promise<boolean> {
     const method = findMethod(plan.methodId)
     if (!method) return false
     busy.value = true
     const batchId = newId(new Date())
     const begun = await record({
-      kind: 'began', at: new Date().toISOString(), batchId, name, place, methodId: plan.methodId, approachId: plan.approachId, site: plan.site,
+      kind: 'began',
+      at: new Date().toISOString(),
+      batchId,
+      name,
+      place,
+      methodId: plan.methodId,
+      approachId: plan.approachId,
+      site: plan.site,
       answers: completed(method.asks(plan.approachId), plan.answers), waterL, inputs: inputsFrom(ingredients, 'feed'),
     }, `${name} is standing.`, method.words.started, () => {
       bench.change(plan)

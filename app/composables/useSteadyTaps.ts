@@ -7,7 +7,10 @@ const BY_PRESS_MS = 1500
 /** What is opened within a row was asked for, and moves with it. */
 const ROW = 'li:not(form li)'
 
-/** In a list that changes by itself, a tap does nothing on a row that has only just moved there or appeared, or that has come under a finger already down. Keys always count. */
+/**
+ * In a list that changes by itself, a tap does nothing on a row that has only just moved there or appeared, or that has come
+ * under a finger already down. Keys always count.
+ */
 export function useSteadyTaps(list: Readonly<Ref<HTMLElement | null | undefined>>): void {
   const tops = new WeakMap<Element, number>()
   const movedAt = new WeakMap<Element, number>()

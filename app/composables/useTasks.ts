@@ -16,11 +16,17 @@ export function useTasks() {
 
   function restEvent(task: RoundTask, reason?: string): NewEvent {
     const until = putOffUntil(task, now.value, reason !== undefined)
-    return { kind: 'put-off', at: new Date().toISOString(), batchId: task.batchId, task: putOffName(task), until: until.toISOString(), ...(reason === undefined ? {} : { why: reason }) }
+    return {
+      kind: 'put-off', at: new Date().toISOString(), batchId: task.batchId, task: putOffName(task), until: until.toISOString(),
+      ...(reason === undefined ? {} : { why: reason }),
+    }
   }
   /** Till tomorrow without a reason; with one, till its time is over. @param done what was done, where that is the reason. */
   function putOff({ batch }: KnownBatch, task: RoundTask, reason?: string, done?: string): Promise<boolean> {
-    return record(restEvent(task, reason), done !== undefined ? `${batch.name}: ${done}.` : reason === undefined ? `${task.title}: tomorrow.` : `${task.title}: not this time.`)
+    return record(
+      restEvent(task, reason),
+      done !== undefined ? `${batch.name}: ${done}.` : reason === undefined ? `${task.title}: tomorrow.` : `${task.title}: not this time.`,
+    )
   }
   async function doOne(known: KnownBatch, task: RoundTask): Promise<void> {
     if (task.doing.kind === 'rest' || task.doing.kind === 'again') await putOff(known, task, task.doing.why, task.doing.said)
@@ -40,8 +46,13 @@ export function useTasks() {
     await record(events, `${batch.name}: ${tasks.map(({ label }) => label.toLowerCase()).join(', ')}.`)
   }
   /** All of a place looked fine from outside: what it asked for whenever it suits rests, and is taken back together. */
-  async function looksFine(place: string, stops: readonly { readonly known: KnownBatch, readonly tasks: readonly RoundTask[] }[]): Promise<void> {
-    await record(stops.flatMap(({ tasks }) => tasks.map(task => restEvent(task, LOOKS_FINE))), `${place}: ${stops.length === 1 ? 'looks fine' : `all ${stops.length} look fine`}.`)
+  async function looksFine(
+    place: string, stops: readonly { readonly known: KnownBatch, readonly tasks: readonly RoundTask[] }[],
+  ): Promise<void> {
+    await record(
+      stops.flatMap(({ tasks }) => tasks.map(task => restEvent(task, LOOKS_FINE))),
+      `${place}: ${stops.length === 1 ? 'looks fine' : `all ${stops.length} look fine`}.`,
+    )
   }
   return { putOff, doOne, doAtOnce, looksFine }
 }

@@ -38,11 +38,21 @@ export function useThermometerFile() {
   }
 
   /** In the worker; on the page where none starts and the file is short. */
-  async function somewhere<T>(away: () => Promise<Outcome<T, TableTrouble>>, here: () => Promise<Outcome<T, TableTrouble>>, shown: (value: T) => FileState): Promise<void> {
+  async function somewhere<T>(
+    away: () => Promise<Outcome<T, TableTrouble>>, here: () => Promise<Outcome<T, TableTrouble>>, shown: (value: T) => FileState,
+  ): Promise<void> {
     const mine = ++asked
-    const outcome = await away().catch((cause: unknown) => cause instanceof SilentWorker && (file.value?.size ?? 0) <= HERE_MOST_BYTES && mine === asked ? here() : undefined).catch(() => undefined)
+    const outcome = await away()
+      .catch((cause: unknown) =>
+        cause instanceof SilentWorker && (file.value?.size ?? 0) <= HERE_MOST_BYTES && mine === asked ? here() : undefined,
+      )
+      .catch(() => undefined)
     if (mine !== asked) return
-    state.value = !outcome ? { kind: 'failed', message: SILENT } : outcome.ok ? shown(outcome.value) : { kind: 'failed', message: TABLE_TROUBLES[outcome.error] }
+    state.value = !outcome
+      ? { kind: 'failed', message: SILENT }
+      : outcome.ok
+        ? shown(outcome.value)
+        : { kind: 'failed', message: TABLE_TROUBLES[outcome.error] }
   }
 
   async function look(chosen: File): Promise<void> {

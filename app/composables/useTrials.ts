@@ -18,7 +18,8 @@ export const useTrials = createSharedComposable(() => {
   const asked = computed(() => {
     const tasks = new Map<string, Task[]>()
     for (const trial of trials.value) {
-      for (const task of pairsOf(trial).flatMap(pair => askedTogether(trial, pair, clock.value))) tasks.set(task.batchId, [...tasks.get(task.batchId) ?? [], task])
+      for (const task of pairsOf(trial).flatMap(pair => askedTogether(trial, pair, clock.value)))
+        tasks.set(task.batchId, [...(tasks.get(task.batchId) ?? []), task])
     }
     return tasks
   })
@@ -26,7 +27,13 @@ export const useTrials = createSharedComposable(() => {
   async function begin({ name, difference, pairs }: Pick<SideBySide, 'name' | 'difference' | 'pairs'>): Promise<string | undefined> {
     const at = new Date()
     const id = `${SIDE_BY_SIDE_KIND}.${newId(at)}`
-    return (await store.write([{ id, kind: SIDE_BY_SIDE_KIND, values: sideBySideValues({ name, difference, pairs, startedAt: at.toISOString() }) }])).ok ? id : undefined
+    return (
+      await store.write([
+        { id, kind: SIDE_BY_SIDE_KIND, values: sideBySideValues({ name, difference, pairs, startedAt: at.toISOString() }) },
+      ])
+    ).ok
+      ? id
+      : undefined
   }
   async function change(trial: SideBySide): Promise<void> {
     await store.write([{ id: trial.id, kind: SIDE_BY_SIDE_KIND, values: sideBySideValues(trial) }])

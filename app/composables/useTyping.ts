@@ -4,7 +4,8 @@ const touched = new Set<Field>()
 let listening = false
 
 const isText = (target: EventTarget | null): target is Field =>
-  target instanceof HTMLTextAreaElement || (target instanceof HTMLInputElement && !['checkbox', 'radio', 'button', 'submit', 'file', 'range'].includes(target.type))
+  target instanceof HTMLTextAreaElement
+  || (target instanceof HTMLInputElement && !['checkbox', 'radio', 'button', 'submit', 'file', 'range'].includes(target.type))
 
 function listen(): void {
   if (listening || typeof document === 'undefined') return

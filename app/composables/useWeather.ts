@@ -4,7 +4,10 @@ import { dayOfYear, usualTemperatureC } from '#core/garden/climate'
 import { readNotedWeather, weatherDocument, type NotedDay } from '#core/garden/weather-notes'
 
 const daysSchema = v.array(v.object({ date: v.string(), minC: v.number(), maxC: v.number(), rainMm: v.number() }))
-const weatherSchema = v.object({ place: v.string(), days: v.pipe(daysSchema, v.minLength(1), v.maxLength(14)), past: v.optional(v.pipe(daysSchema, v.maxLength(31)), []) })
+const weatherSchema = v.object({
+  place: v.string(), days: v.pipe(daysSchema, v.minLength(1), v.maxLength(14)),
+  past: v.optional(v.pipe(daysSchema, v.maxLength(31)), []),
+})
 type ToldDay = v.InferOutput<typeof daysSchema>[number]
 
 const atNoon = (day: string) => new Date(`${day}T12:00`)
@@ -25,7 +28,12 @@ export function useWeather() {
   async function fetchWeather(): Promise<void> {
     if (!madeUp.value) return weather.hear(undefined)
     try {
-      const answer = v.parse(weatherSchema, await $fetch('/api/weather', { query: { climate: settings.value.climate.id, day: format(new Date(), 'yyyy-MM-dd') }, timeout: 4000 }))
+      const answer = v.parse(
+        weatherSchema,
+        await $fetch('/api/weather', {
+          query: { climate: settings.value.climate.id, day: format(new Date(), 'yyyy-MM-dd') }, timeout: 4000,
+        }),
+      )
       weather.hear(answer.days.map(({ date, ...day }) => ({ ...day, at: atNoon(date) })))
       await keepPast([...answer.past, answer.days[0]!])
     }
@@ -36,7 +44,9 @@ export function useWeather() {
   /** What has been is written down, a day a line, so that it is not forgotten: it counts for what a heap went through. */
   async function keepPast(told: readonly ToldDay[]): Promise<void> {
     const known = new Set(noted.value.map(({ day }) => day))
-    const fresh = told.filter(({ date }) => !known.has(date)).map(({ date, minC, maxC, rainMm }) => weatherDocument({ day: date, minC, maxC, rainMm }))
+    const fresh = told
+      .filter(({ date }) => !known.has(date))
+      .map(({ date, minC, maxC, rainMm }) => weatherDocument({ day: date, minC, maxC, rainMm }))
     if (fresh.length > 0) await store.write(fresh)
   }
   watch(notedKey, () => weather.keep(noted.value.map(({ day, ...of }) => ({ ...of, at: atNoon(day) }))), { immediate: true })
@@ -55,5 +65,8 @@ export function useWeather() {
   async function note(values: NotedDay): Promise<void> {
     await store.write([weatherDocument(values)])
   }
-  return { days: computed(() => madeUp.value ? weather.days : undefined), reached: computed(() => weather.reached), madeUp, usualC, usualRainMm, notable, today, note }
+  return {
+    days: computed(() => (madeUp.value ? weather.days : undefined)), reached: computed(() => weather.reached), madeUp, usualC,
+    usualRainMm, notable, today, note,
+  }
 }

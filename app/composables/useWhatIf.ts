@@ -5,6 +5,8 @@ import type { KnownBatch } from './useGarden'
 export function useWhatIf(known: () => KnownBatch) {
   const { surroundings } = useGarden()
   const supposed = shallowRef<readonly Supposed[]>([])
-  const whatIf = computed(() => supposed.value.length === 0 ? undefined : known().method.supposing?.suppose(known().batch, surroundings.value, supposed.value))
+  const whatIf = computed(() =>
+    supposed.value.length === 0 ? undefined : known().method.supposing?.suppose(known().batch, surroundings.value, supposed.value),
+  )
   return { supposed, whatIf }
 }

@@ -35,7 +35,8 @@ const adding = ref(false)
       v-if="beds.length === 0 && !adding"
       class="mt-3 max-w-2xl"
     >
-      Say once what your beds are: how large, what soil, what grows there. From then on compost, leaf mould and char know where they go, how much of it, and where they must not.
+      Say once what your beds are: how large, what soil, what grows there. From then on compost, leaf mould and char know where they go, how
+      much of it, and where they must not.
     </p>
     <BedsPlan
       v-else-if="beds.length > 0"

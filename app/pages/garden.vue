@@ -11,8 +11,18 @@ const { store, settings, containers, units } = useGarden()
 const { saveSettings, saveContainers } = useGardenSetup()
 const router = useRouter()
 
-const system = computed({ get: () => units.value, set: (value: UnitSystem | undefined) => { if (value) void saveSettings({ units: value }) } })
-const water = computed({ get: () => settings.value.water, set: (value: WaterSource | undefined) => { if (value) void saveSettings({ water: value }) } })
+const system = computed({
+  get: () => units.value,
+  set: (value: UnitSystem | undefined) => {
+    if (value) void saveSettings({ units: value })
+  },
+})
+const water = computed({
+  get: () => settings.value.water,
+  set: (value: WaterSource | undefined) => {
+    if (value) void saveSettings({ water: value })
+  },
+})
 const climate = computed({ get: () => settings.value.climate, set: (value: Climate) => { void saveSettings({ climate: value }) } })
 const owned = computed({ get: () => containers.value, set: (value: readonly Container[]) => { void saveContainers(value) } })
 const name = ref(settings.value.gardenName)

@@ -16,10 +16,12 @@ const byId = computed(() => new Map(standing.value.map(known => [known.batch.id,
 const tasks = computed(() => [...looks.value.values()].flatMap(look => look.tasks))
 const today = computed(() => inRoundOrder(tasks.value.filter(({ due }) => due <= endOfDay(now.value))))
 /** In the order of the walk, each batch once. */
-const stops = computed(() => [...new Set(today.value.map(({ batchId }) => batchId))].flatMap((id) => {
-  const known = byId.value.get(id)
-  return known ? [{ known, tasks: today.value.filter(({ batchId }) => batchId === id) }] : []
-}))
+const stops = computed(() =>
+  [...new Set(today.value.map(({ batchId }) => batchId))].flatMap((id) => {
+    const known = byId.value.get(id)
+    return known ? [{ known, tasks: today.value.filter(({ batchId }) => batchId === id) }] : []
+  }),
+)
 /** A long round is a list to walk along, and reasons wait behind each step. */
 const narrow = useMediaQuery('(max-width: 639px)')
 const many = computed(() => stops.value.length > (narrow.value ? 6 : 12))
@@ -41,11 +43,19 @@ const { save: saveCalendar } = useCalendarFile()
 const reminders = useReminders()
 const { due: backupDue, lastSaid, later: backupLater } = useLastBackup()
 watch(today, due => void reminders.say(due), { immediate: true })
-const week = computed(() => tasks.value.filter(({ due }) => due > endOfDay(now.value) && due <= addDays(now.value, 7)).sort((a, b) => a.due.getTime() - b.due.getTime()))
-const spoiling = computed(() => stored.value.filter(({ keeping }) => keeping.freshness === 'use-soon' || keeping.freshness === 'spoiling').slice(0, 5))
+const week = computed(() =>
+  tasks.value
+    .filter(({ due }) => due > endOfDay(now.value) && due <= addDays(now.value, 7))
+    .sort((a, b) => a.due.getTime() - b.due.getTime()),
+)
+const spoiling = computed(() =>
+  stored.value.filter(({ keeping }) => keeping.freshness === 'use-soon' || keeping.freshness === 'spoiling').slice(0, 5),
+)
 const { lists } = useCollecting()
-const gathering = computed(() => lists.value.flatMap(({ list, state }) => toGatherNow(state, now.value).map(line => ({ list, line }))).slice(0, 6))
-const left = (days: number) => days < 0 ? 'past its best' : days < 1 ? 'today' : `${daysText(Math.ceil(days))} left`
+const gathering = computed(() =>
+  lists.value.flatMap(({ list, state }) => toGatherNow(state, now.value).map(line => ({ list, line }))).slice(0, 6),
+)
+const left = (days: number) => (days < 0 ? 'past its best' : days < 1 ? 'today' : `${daysText(Math.ceil(days))} left`)
 </script>
 
 <template>

@@ -9,7 +9,10 @@ definePageMeta({ title: 'Labels' })
 /** Labels to print and cut out: for what stands, and for what lies in sacks. */
 const { store, clock, materials, standing, stored } = useGarden()
 const { amount, sieve } = useSay()
-const minded = ({ lot }: StoredLot) => [...charWords(lot.char), ...carriedCautions(carriedByLot(store.journal.garden, lot.id, materials.value, clock.value))]
+const minded = ({ lot }: StoredLot) => [
+  ...charWords(lot.char),
+  ...carriedCautions(carriedByLot(store.journal.garden, lot.id, materials.value, clock.value)),
+]
 </script>
 
 <template>
@@ -49,7 +52,8 @@ const minded = ({ lot }: StoredLot) => [...charWords(lot.char), ...carriedCautio
           {{ caution }}
         </p>
         <p class="aside-note">
-          {{ amount(lot.leftCount, lot.lot.container) }}{{ lot.lot.packing === 'loose' ? '' : `, ${lot.lot.packing}` }}{{ lot.lot.sieveMm ? `, sieved ${sieve(lot.lot.sieveMm)}` : '' }}{{ lot.lot.source ? ` · ${lot.lot.source}` : '' }}
+          {{ amount(lot.leftCount, lot.lot.container) }}{{ lot.lot.packing === 'loose' ? '' : `, ${lot.lot.packing}`
+          }}{{ lot.lot.sieveMm ? `, sieved ${sieve(lot.lot.sieveMm)}` : '' }}{{ lot.lot.source ? ` · ${lot.lot.source}` : '' }}
         </p>
       </li>
     </ul>

@@ -17,7 +17,10 @@ const laidOut = computed(() => !picking.value && bringing.value.length > 0)
 
 watch(() => route.query.add, (add) => { if (add === '1') picking.value = true })
 
-const SHOWS = [{ id: 'all', label: 'all' }, { id: 'spoils', label: 'spoils soon' }, { id: 'brown', label: 'brown' }, { id: 'green', label: 'green' }, { id: 'made', label: 'made' }] as const
+const SHOWS = [
+  { id: 'all', label: 'all' }, { id: 'spoils', label: 'spoils soon' }, { id: 'brown', label: 'brown' }, { id: 'green', label: 'green' },
+  { id: 'made', label: 'made' },
+] as const
 type Show = typeof SHOWS[number]['id']
 const show = ref<Show>('all')
 const text = ref('')
@@ -45,7 +48,9 @@ function brought(materialId: string): void {
 }
 /** A second tap takes it off the list again. */
 function pick(material: Material): void {
-  bringing.value = bringing.value.some(({ id }) => id === material.id) ? bringing.value.filter(({ id }) => id !== material.id) : [...bringing.value, material]
+  bringing.value = bringing.value.some(({ id }) => id === material.id)
+    ? bringing.value.filter(({ id }) => id !== material.id)
+    : [...bringing.value, material]
 }
 </script>
 
@@ -109,7 +114,17 @@ function pick(material: Material): void {
     </div>
     <div class="grid lg:grid-cols-[3fr_2fr] gap-x-10 gap-y-6 mt-4">
       <section
-        v-for="part in [{ id: 'gathered', title: 'Gathered', groups: gathered, drawn: gatheredDrawn, none: 'Nothing gathered yet. Sacks of leaves, buckets of grass, a barrow of manure: put in what you have, and the bench takes from it.' }, { id: 'made', title: 'Made', groups: made, drawn: madeDrawn, none: 'What comes out of your heaps lands here.' }]"
+        v-for="part in [
+          {
+            id: 'gathered',
+            title: 'Gathered',
+            groups: gathered,
+            drawn: gatheredDrawn,
+            none: 'Nothing gathered yet. Sacks of leaves, buckets of grass, a barrow of manure: put in what you have, '
+              + 'and the bench takes from it.',
+          },
+          { id: 'made', title: 'Made', groups: made, drawn: madeDrawn, none: 'What comes out of your heaps lands here.' },
+        ]"
         :key="part.id"
         :aria-labelledby="part.id"
       >

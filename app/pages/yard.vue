@@ -17,13 +17,21 @@ function windowText({ label, from, to, orLater }: NamedWindow): string {
   return `${label.toLowerCase()} ${window(from, to)}${orLater ? ' or later' : ''}`
 }
 const pipelines = computed(() => METHODS.flatMap((method) => {
-  const laid = lookedAt.value && method.pipeline?.(standing.value.filter(known => known.method === method).map(({ batch }) => batch), lookedAt.value)
+  const laid
+    = lookedAt.value
+      && method.pipeline?.(
+        standing.value.filter(known => known.method === method).map(({ batch }) => batch), lookedAt.value,
+      )
   return laid ? [laid] : []
 }))
 const drawn = useGrowing(() => finished.value.length, 20)
 const gave = (batch: typeof finished.value[number]['batch']) => {
   const [inL, outL] = [goneInL(batch, materials.value), cameOutL(batch)]
-  return inL > 0 ? `${quantity('volume', outL)} from ${quantity('volume', inL)}, ${Math.round(outL / inL * 100)} %` : outL > 0 ? quantity('volume', outL) : ''
+  return inL > 0
+    ? `${quantity('volume', outL)} from ${quantity('volume', inL)}, ${Math.round((outL / inL) * 100)} %`
+    : outL > 0
+      ? quantity('volume', outL)
+      : ''
 }
 </script>
 

@@ -30,6 +30,7 @@ export default defineNuxtPlugin(() => {
     // Another tab may have been quicker: then it is in use already, and only this page is old.
     if (!known?.waiting) return startedElsewhere()
     // While the worker of now still fetches for a page, browsers may let the request pass: it is made again.
-    for (; known.waiting; await new Promise(resolve => setTimeout(resolve, ASK_AGAIN_MS))) known.waiting.postMessage({ type: 'SKIP_WAITING' })
+    for (; known.waiting; await new Promise(resolve => setTimeout(resolve, ASK_AGAIN_MS)))
+      known.waiting.postMessage({ type: 'SKIP_WAITING' })
   })
 })

@@ -66,26 +66,38 @@ function placing(requests: readonly (() => Promise<unknown>)[]): Promise<unknown
 async function contentsOf(transaction: Reading): Promise<Contents> {
   const events: unknown[] = []
   for await (const some of handfulsOf(transaction, 'events')) for (const one of some) events.push(one)
-  return { events: takenEvents(events), documents: await transaction.objectStore('documents').getAll() as GardenDocument[] }
+  return { events: takenEvents(events), documents: (await transaction.objectStore('documents').getAll()) as GardenDocument[] }
 }
 
-interface EarlierKeepsake { readonly takenAt: string, readonly events: readonly unknown[], readonly documents: readonly GardenDocument[], readonly importedIds: readonly string[] }
+interface EarlierKeepsake {
+  readonly takenAt: string
+  readonly events: readonly unknown[]
+  readonly documents: readonly GardenDocument[]
+  readonly importedIds: readonly string[]
+}
 
 async function keepsakeOf(transaction: Reading): Promise<Keepsake | undefined> {
-  const kept = await transaction.objectStore('keepsakes').get(BEFORE) as Omit<Keepsake, 'removed'> & { removed: unknown[] } | undefined
+  const kept = (await transaction.objectStore('keepsakes').get(BEFORE)) as (Omit<Keepsake, 'removed'> & { removed: unknown[] }) | undefined
   if (kept) return { ...kept, removed: takenEvents(kept.removed) }
-  const earlier = await transaction.objectStore('keepsakes').get(EARLIER) as EarlierKeepsake | undefined
-  return earlier && { takenAt: earlier.takenAt, importedIds: earlier.importedIds, removed: takenEvents(earlier.events), documents: earlier.documents, photoIds: [] }
+  const earlier = (await transaction.objectStore('keepsakes').get(EARLIER)) as EarlierKeepsake | undefined
+  return (
+    earlier && {
+      takenAt: earlier.takenAt, importedIds: earlier.importedIds, removed: takenEvents(earlier.events), documents: earlier.documents,
+      photoIds: [],
+    }
+  )
 }
 
 async function markOf(transaction: Reading): Promise<ImportMark | undefined> {
-  const mark = await transaction.objectStore('keepsakes').get(MARK) as ImportMark | undefined
+  const mark = (await transaction.objectStore('keepsakes').get(MARK)) as ImportMark | undefined
   if (mark) return { takenAt: mark.takenAt }
-  return await transaction.objectStore('keepsakes').count(EARLIER) > 0 ? { takenAt: '' } : undefined
+  return (await transaction.objectStore('keepsakes').count(EARLIER)) > 0 ? { takenAt: '' } : undefined
 }
 
 async function makeChange(transaction: Writing, { put, removeEvents, removeDocuments, removePhotos, keepsake }: Exchange): Promise<void> {
-  const [events, documents, keepsakes, photos, thumbs] = (['events', 'documents', 'keepsakes', 'photos', 'thumbs'] as const).map(name => transaction.objectStore(name))
+  const [events, documents, keepsakes, photos, thumbs] = (['events', 'documents', 'keepsakes', 'photos', 'thumbs'] as const).map(name =>
+    transaction.objectStore(name),
+  )
   await placing([
     ...removeEvents.map(id => () => events!.delete(id)),
     ...removeDocuments.map(id => () => documents!.delete(id)),
@@ -93,12 +105,17 @@ async function makeChange(transaction: Writing, { put, removeEvents, removeDocum
     ...put.events.map(event => () => events!.put(writtenEvent(event))),
     ...put.documents.map(document => () => documents!.put(document)),
     ...[MARK, BEFORE, EARLIER, ARRIVING].map(id => () => keepsakes!.delete(id)),
-    ...(keepsake ? [() => keepsakes!.put({ id: MARK, takenAt: keepsake.takenAt }), () => keepsakes!.put({ ...keepsake, id: BEFORE, removed: keepsake.removed.map(writtenEvent) })] : []),
+    ...(keepsake
+      ? [
+          () => keepsakes!.put({ id: MARK, takenAt: keepsake.takenAt }),
+          () => keepsakes!.put({ ...keepsake, id: BEFORE, removed: keepsake.removed.map(writtenEvent) }),
+        ]
+      : []),
   ])
 }
 
 async function arrivingIn(transaction: Reading): Promise<readonly string[]> {
-  const note = await transaction.objectStore('keepsakes').get(ARRIVING) as { readonly photoIds: readonly string[] } | undefined
+  const note = (await transaction.objectStore('keepsakes').get(ARRIVING)) as { readonly photoIds: readonly string[] } | undefined
   return note?.photoIds ?? []
 }
 
@@ -108,56 +125,79 @@ const dropPhotos = (transaction: Writing, ids: readonly string[]) =>
 function databaseShelf(database: IDBPDatabase): Shelf {
   return {
     lasting: true,
-    load: () => outcomeOf(async () => {
-      const reading = database.transaction(ROOMS)
-      const packed = await packedIn(reading)
-      const imported = await markOf(reading)
-      if (!packed) return { ...await contentsOf(reading), imported }
-      const documents = await reading.objectStore('documents').getAll() as GardenDocument[]
-      return { events: takenEvents(await unpacked(packed)), documents, imported }
-    }),
-    add: ({ events, documents }, photos = []) => outcomeOf(() => whole(database, async (transaction) => {
-      const there: GardenDocument[] = []
-      for (const document of documents) {
-        const known = await transaction.objectStore('documents').get(document.id) as GardenDocument | undefined
-        there.push(known ? mergeDocument(known, document) : document)
-      }
-      const placed = placing([
-        ...events.flatMap((event: GardenEvent) => ['events' as const, 'recent' as const].map(store => () => transaction.objectStore(store).put(writtenEvent(event)))),
-        ...photos.map(photo => () => transaction.objectStore('photos').put(photo)),
-        ...there.map(document => () => transaction.objectStore('documents').put(document)),
-      ])
-      // At once, not when every answer has come back: a page that is left meanwhile takes nothing with it.
-      transaction.commit()
-      await placed
-      return there
-    })),
-    exchange: work => outcomeOf(() => whole(database, async (transaction) => {
-      const here = await contentsOf(transaction)
-      const change = work(here, await keepsakeOf(transaction))
-      if (!change) return change
-      await makeChange(transaction, change)
-      await packAnew(transaction, exchanged(here, change).events.map(writtenEvent))
-      return change
-    })),
+    load: () =>
+      outcomeOf(async () => {
+        const reading = database.transaction(ROOMS)
+        const packed = await packedIn(reading)
+        const imported = await markOf(reading)
+        if (!packed) return { ...(await contentsOf(reading)), imported }
+        const documents = (await reading.objectStore('documents').getAll()) as GardenDocument[]
+        return { events: takenEvents(await unpacked(packed)), documents, imported }
+      }),
+    add: ({ events, documents }, photos = []) =>
+      outcomeOf(() =>
+        whole(database, async (transaction) => {
+          const there: GardenDocument[] = []
+          for (const document of documents) {
+            const known = (await transaction.objectStore('documents').get(document.id)) as GardenDocument | undefined
+            there.push(known ? mergeDocument(known, document) : document)
+          }
+          const placed = placing([
+            ...events.flatMap((event: GardenEvent) =>
+              ['events' as const, 'recent' as const].map(store => () => transaction.objectStore(store).put(writtenEvent(event))),
+            ),
+            ...photos.map(photo => () => transaction.objectStore('photos').put(photo)),
+            ...there.map(document => () => transaction.objectStore('documents').put(document)),
+          ])
+          // At once, not when every answer has come back: a page that is left meanwhile takes nothing with it.
+          transaction.commit()
+          await placed
+          return there
+        }),
+      ),
+    exchange: work =>
+      outcomeOf(() =>
+        whole(database, async (transaction) => {
+          const here = await contentsOf(transaction)
+          const change = work(here, await keepsakeOf(transaction))
+          if (!change) return change
+          await makeChange(transaction, change)
+          await packAnew(transaction, exchanged(here, change).events.map(writtenEvent))
+          return change
+        }),
+      ),
     tidy: () => outcomeOf(() => whole(database, tidied)),
-    photoIds: () => outcomeOf(async () => await database.getAllKeys('photos') as string[]),
-    photo: id => outcomeOf(async () => (await database.get('photos', id) as StoredPhoto | undefined)?.picture),
-    addArriving: photos => outcomeOf(() => whole(database, async (transaction) => {
-      const known = await Promise.all(photos.map(({ id }) => transaction.objectStore('photos').count(id)))
-      const fresh = photos.filter((_, index) => known[index] === 0)
-      const ids = fresh.map(({ id }) => id)
-      await Promise.all(fresh.map(photo => transaction.objectStore('photos').put(photo)))
-      await transaction.objectStore('keepsakes').put({ id: ARRIVING, photoIds: [...await arrivingIn(transaction), ...ids] })
-      return ids
-    })),
-    clearArriving: () => outcomeOf(() => whole(database, async (transaction) => {
-      await dropPhotos(transaction, await arrivingIn(transaction))
-      await transaction.objectStore('keepsakes').delete(ARRIVING)
-    })),
-    removePhotos: ids => outcomeOf(() => whole(database, async (transaction) => { await dropPhotos(transaction, ids) })),
-    thumb: id => outcomeOf(async () => (await database.get('thumbs', id) as StoredPhoto | undefined)?.picture),
-    keepThumb: (id, picture) => outcomeOf(async () => { await database.put('thumbs', { id, picture }) }),
+    photoIds: () => outcomeOf(async () => (await database.getAllKeys('photos')) as string[]),
+    photo: id => outcomeOf(async () => ((await database.get('photos', id)) as StoredPhoto | undefined)?.picture),
+    addArriving: photos =>
+      outcomeOf(() =>
+        whole(database, async (transaction) => {
+          const known = await Promise.all(photos.map(({ id }) => transaction.objectStore('photos').count(id)))
+          const fresh = photos.filter((_, index) => known[index] === 0)
+          const ids = fresh.map(({ id }) => id)
+          await Promise.all(fresh.map(photo => transaction.objectStore('photos').put(photo)))
+          await transaction.objectStore('keepsakes').put({ id: ARRIVING, photoIds: [...(await arrivingIn(transaction)), ...ids] })
+          return ids
+        }),
+      ),
+    clearArriving: () =>
+      outcomeOf(() =>
+        whole(database, async (transaction) => {
+          await dropPhotos(transaction, await arrivingIn(transaction))
+          await transaction.objectStore('keepsakes').delete(ARRIVING)
+        }),
+      ),
+    removePhotos: ids =>
+      outcomeOf(() =>
+        whole(database, async (transaction) => {
+          await dropPhotos(transaction, ids)
+        }),
+      ),
+    thumb: id => outcomeOf(async () => ((await database.get('thumbs', id)) as StoredPhoto | undefined)?.picture),
+    keepThumb: (id, picture) =>
+      outcomeOf(async () => {
+        await database.put('thumbs', { id, picture })
+      }),
     close: () => database.close(),
   }
 }
@@ -167,7 +207,7 @@ export type Lost = 'newer' | 'deleted' | 'closed'
 
 /** What came of opening: a shelf, or why there is none; with `later`, it may still come by itself. */
 export type Opened
-  = | { readonly shelf: Shelf }
+  = { readonly shelf: Shelf }
     | { readonly shelf?: undefined, readonly trouble: StorageTrouble, readonly later?: Promise<Shelf | undefined> }
 
 /** Longer than this no storage takes that works. */
@@ -185,22 +225,28 @@ async function isThere(name: string): Promise<boolean> {
 export async function openShelf(name: string, onLost: (why: Lost) => void = () => {}, silentMs = SILENT_MS): Promise<Opened> {
   if (typeof indexedDB === 'undefined') return { trouble: storageTrouble('unavailable') }
   let refuse: (kind: StorageTrouble['kind']) => void = () => {}
-  const refused = new Promise<StorageTrouble>((resolve) => { refuse = kind => resolve(storageTrouble(kind)) })
-  const opened = outcomeOf(async () => databaseShelf(await openDB(name, DATABASE_VERSION, {
-    upgrade: (growing, from) => {
-      for (const { grow } of migrationsFrom(from)) grow(growing)
-    },
-    blocked: () => refuse('blocked'),
-    blocking: (_current, wanted, event) => {
-      (event.target as IDBDatabase).close()
-      onLost(wanted === null ? 'deleted' : 'newer')
-    },
-    terminated: () => void isThere(name).then(there => onLost(there ? 'closed' : 'deleted')),
-  })))
+  const refused = new Promise<StorageTrouble>((resolve) => {
+    refuse = kind => resolve(storageTrouble(kind))
+  })
+  const opened = outcomeOf(async () =>
+    databaseShelf(
+      await openDB(name, DATABASE_VERSION, {
+        upgrade: (growing, from) => {
+          for (const { grow } of migrationsFrom(from)) grow(growing)
+        },
+        blocked: () => refuse('blocked'),
+        blocking: (_current, wanted, event) => {
+          ;(event.target as IDBDatabase).close()
+          onLost(wanted === null ? 'deleted' : 'newer')
+        },
+        terminated: () => void isThere(name).then(there => onLost(there ? 'closed' : 'deleted')),
+      }),
+    ),
+  )
   const silence = setTimeout(() => refuse('silent'), silentMs)
   const first = await Promise.race([opened, refused])
   clearTimeout(silence)
-  if ('kind' in first) return { trouble: first, later: opened.then(late => late.ok ? late.value : undefined) }
+  if ('kind' in first) return { trouble: first, later: opened.then(late => (late.ok ? late.value : undefined)) }
   return first.ok ? { shelf: first.value } : { trouble: first.error }
 }
 

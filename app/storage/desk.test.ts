@@ -12,8 +12,8 @@ import type { Shelf } from './shelf'
 const now = new Date('2026-06-20T10:00:00.000Z')
 const { events, documents } = demoGarden(now)
 const quiet = () => {}
-const jpeg = (...rest: number[]) => new Blob([Uint8Array.of(0xFF, 0xD8, 0xFF, 0xE0, ...rest)], { type: 'image/jpeg' })
-const text = (more: readonly unknown[] = []) => writeBackup([...events, ...more as GardenEvent[]], documents, now.toISOString())
+const jpeg = (...rest: number[]) => new Blob([Uint8Array.of(0xff, 0xd8, 0xff, 0xe0, ...rest)], { type: 'image/jpeg' })
+const text = (more: readonly unknown[] = []) => writeBackup([...events, ...(more as GardenEvent[])], documents, now.toISOString())
 const fileOf = (content: BlobPart, name = 'wastrum.json') => new File([content], name)
 /** Whatever holds a 9 is no picture. */
 const canShow = async (picture: Blob) => !new Uint8Array(await picture.arrayBuffer()).includes(9)
@@ -55,7 +55,9 @@ describe('a file at the desk', () => {
       shares.push(share)
       at.push(where)
     })
-    expect(preview.ok && preview.value).toMatchObject({ entries: events.length + documents.length, fresh: events.length, different: 0, pictures: 0, doubts: [], leftOutCount: 0 })
+    expect(preview.ok && preview.value).toMatchObject({
+      entries: events.length + documents.length, fresh: events.length, different: 0, pictures: 0, doubts: [], leftOutCount: 0,
+    })
     expect(preview.ok && preview.value.batches.reduce((sum, one) => sum + one.count, 0)).toBeGreaterThan(8)
     expect(shares).toEqual([...shares].sort((a, b) => a - b))
     expect(at.some(one => one.startsWith('trying out'))).toBe(true)
@@ -67,16 +69,27 @@ describe('a file at the desk', () => {
   })
 
   it('that holds one event reaching out of all time is taken without it, and the garden opens', async () => {
-    const far = { kind: 'logged', id: 'far', at: now.toISOString(), recordedAt: now.toISOString(), by: 'x', batchId: 'demo-apple-bay', depth: 'core', source: 'f', minutes: [9e15], tenthsC: [400] }
+    const far = {
+      kind: 'logged', id: 'far', at: now.toISOString(), recordedAt: now.toISOString(), by: 'x', batchId: 'demo-apple-bay',
+      depth: 'core', source: 'f', minutes: [9e15], tenthsC: [400],
+    }
     const preview = await seen(fileOf(text([far]).replace(/ {2}"seal".*\n/, '')))
-    expect(preview.leftOut.map(({ what }) => what)).toEqual([expect.stringMatching(/^readings from a thermometer's file of 20 June 2026, Apple bay: the time of one of its readings .*reaches too far\.$/)])
+    expect(preview.leftOut.map(({ what }) => what)).toEqual([
+      expect.stringMatching(
+        /^readings from a thermometer's file of 20 June 2026, Apple bay: the time of one of its readings .*reaches too far\.$/,
+      ),
+    ])
     await taken()
     expect((await contents()).events.some(({ id }) => id === 'far')).toBe(false)
   })
 
   it('that holds an entry which passes every check and still cannot be drawn is taken without it', async () => {
     // Readings of a thousand years: each is sound, together they are more than a heap holds.
-    const log = (index: number) => ({ kind: 'logged', id: `log-${index}`, at: now.toISOString(), recordedAt: now.toISOString(), by: 'x', batchId: 'demo-apple-bay', depth: 'core', source: 'f', minutes: Array.from({ length: 2000 }, (_, minute) => minute), tenthsC: Array.from({ length: 2000 }, () => 400) })
+    const log = (index: number) => ({
+      kind: 'logged', id: `log-${index}`, at: now.toISOString(), recordedAt: now.toISOString(), by: 'x', batchId: 'demo-apple-bay',
+      depth: 'core', source: 'f', minutes: Array.from({ length: 2000 }, (_, minute) => minute),
+      tenthsC: Array.from({ length: 2000 }, () => 400),
+    })
     const preview = await seen(fileOf(text(Array.from({ length: 142 }, (_, index) => log(index)))))
     // Apple bay has a few values of its own.
     expect(preview.leftOutCount).toBe(3)
@@ -92,9 +105,11 @@ describe('a file at the desk', () => {
     expect(await refusal(fileOf('date;temperature'))).toMatch(/some other kind of file/)
     expect(await refusal(fileOf('['.repeat(5000)))).toMatch(/knotted/)
     expect(await refusal(fileOf(new Uint8Array(65 * 1024 * 1024)))).toMatch(/larger than any garden backup/)
-    expect(await refusal(fileOf(Uint8Array.of(0x50, 0x4B, 3, 4, 9, 9), 'x.zip'))).toMatch(/damaged/)
+    expect(await refusal(fileOf(Uint8Array.of(0x50, 0x4b, 3, 4, 9, 9), 'x.zip'))).toMatch(/damaged/)
     const gone = fileOf('x')
-    gone.slice = () => { throw new Error('gone') }
+    gone.slice = () => {
+      throw new Error('gone')
+    }
     expect(await refusal(gone)).toMatch(/could not be read/)
     expect((await contents()).events).toEqual([])
   })
@@ -102,7 +117,9 @@ describe('a file at the desk', () => {
   it('says what is here already and says something else, and leaves it', async () => {
     await seen(fileOf(text()))
     await taken()
-    const forged = text().replace('Grass from three lawns', 'Grass from four lawns').replace(/ {2}"seal".*\n/, '')
+    const forged = text()
+      .replace('Grass from three lawns', 'Grass from four lawns')
+      .replace(/ {2}"seal".*\n/, '')
     expect(await seen(fileOf(forged))).toMatchObject({ fresh: 0, different: 1 })
     await taken()
     expect(JSON.stringify(await contents())).toContain('Grass from three lawns')
@@ -111,7 +128,10 @@ describe('a file at the desk', () => {
 
 describe('pictures at the desk', () => {
   const zip = (pictures: Readonly<Record<string, Blob>>, backup: string | null = text(), part = 1, of = 1) =>
-    writeArchive({ backup: backup ?? undefined, mark: { part, of, picturesHere: Object.keys(pictures).length, picturesInAll: 9 }, photos: Object.entries(pictures).map(([id, picture]) => ({ id, picture })) })
+    writeArchive({
+      backup: backup ?? undefined, mark: { part, of, picturesHere: Object.keys(pictures).length, picturesInAll: 9 },
+      photos: Object.entries(pictures).map(([id, picture]) => ({ id, picture })),
+    })
 
   it('count only when they can be shown, never take the place of others, and go when the import is taken back', async () => {
     await shelf.add({ events: [], documents: [] }, [{ id: 'mine', picture: jpeg(1, 1, 1) }])
@@ -141,7 +161,12 @@ describe('pictures at the desk', () => {
     await shelf.add({ events, documents }, pictures)
     const plan = await desk.plan(25)
     if (!plan.ok) throw new Error(plan.error.message)
-    expect(plan.value).toEqual({ pictures: 7, parts: [{ pictures: 2, bytes: 20 }, { pictures: 2, bytes: 20 }, { pictures: 2, bytes: 20 }, { pictures: 1, bytes: 10 }] })
+    expect(plan.value).toEqual({
+      pictures: 7,
+      parts: [
+        { pictures: 2, bytes: 20 }, { pictures: 2, bytes: 20 }, { pictures: 2, bytes: 20 }, { pictures: 1, bytes: 10 },
+      ],
+    })
     const elsewhere = memoryShelf()
     const other = new Desk('other', elsewhere, canShow)
     for (const index of plan.value.parts.keys()) {

@@ -47,7 +47,8 @@ export interface Taken {
 export interface SavePlan { readonly parts: readonly { readonly pictures: number, readonly bytes: number }[], readonly pictures: number }
 
 const NOTHING: Contents = { events: [], documents: [] }
-const TOO_BIG = 'This file is larger than any garden backup: it was not opened. Your garden is as it was. Look for the file that Wastrum saved.'
+const TOO_BIG
+  = 'This file is larger than any garden backup: it was not opened. Your garden is as it was. Look for the file that Wastrum saved.'
 const UNREAD = 'This file could not be read: perhaps it is no longer where it was. Your garden is as it was. Choose it again.'
 
 /** Whether a picture can be shown. Where nobody can tell, its first bytes have been looked at. */
@@ -96,7 +97,10 @@ export class Desk {
     catch {
       return fail(UNREAD)
     }
-    const read = text === undefined ? ok({ ...NOTHING, writtenAt: '', doubts: [], leftOut: [], leftOutCount: 0 }) : readBackup(text, share => tell(0.1 + 0.4 * share, 'checking every entry'))
+    const read
+      = text === undefined
+        ? ok({ ...NOTHING, writtenAt: '', doubts: [], leftOut: [], leftOutCount: 0 })
+        : readBackup(text, share => tell(0.1 + 0.4 * share, 'checking every entry'))
     if (!read.ok) return fail(read.error.message)
     const here = await this.shelf.load()
     if (!here.ok) return fail(here.error.message)
@@ -104,7 +108,10 @@ export class Desk {
     this.file = { events: read.value.events.filter(({ id }) => !strange.has(id)), documents: read.value.documents }
     const photoIds = await this.shelf.photoIds()
     return ok(this.previewOf(file.name, here.value, photoIds.ok ? photoIds.value : [], {
-      picturesOnly: text === undefined, doubts: read.value.doubts, leftOut: [...read.value.leftOut, ...strange.values()], leftOutCount: read.value.leftOutCount + strange.size,
+      picturesOnly: text === undefined,
+      doubts: read.value.doubts,
+      leftOut: [...read.value.leftOut, ...strange.values()],
+      leftOutCount: read.value.leftOutCount + strange.size,
     }))
   }
 
@@ -127,10 +134,14 @@ export class Desk {
     }
   }
 
-  private previewOf(fileName: string, here: Contents, photoIds: readonly string[], found: Pick<Preview, 'picturesOnly' | 'doubts' | 'leftOut' | 'leftOutCount'>): Preview {
+  private previewOf(
+    fileName: string, here: Contents, photoIds: readonly string[],
+    found: Pick<Preview, 'picturesOnly' | 'doubts' | 'leftOut' | 'leftOutCount'>,
+  ): Preview {
     const known = new Map(here.events.map(event => [event.id, event]))
     const counts = new Map<string, number>()
-    for (const event of this.file.events) if (event.kind === 'began' || event.kind === 'built') counts.set(event.methodId, (counts.get(event.methodId) ?? 0) + 1)
+    for (const event of this.file.events)
+      if (event.kind === 'began' || event.kind === 'built') counts.set(event.methodId, (counts.get(event.methodId) ?? 0) + 1)
     const pictures = this.archive?.photos ?? []
     return {
       ...found, fileName, gardenName: readSettings(this.file.documents).gardenName,
@@ -153,7 +164,9 @@ export class Desk {
       const done = await this.shelf.exchange((here, kept) => {
         const change = importing(here, this.file, picturesOnly ? 'merge' : mode, now.toISOString(), photoIds)
         // A later file of several belongs to the import that the first one was.
-        return picturesOnly && kept && change.keepsake ? { ...change, keepsake: { ...kept, photoIds: [...kept.photoIds, ...photoIds] } } : change
+        return picturesOnly && kept && change.keepsake
+          ? { ...change, keepsake: { ...kept, photoIds: [...kept.photoIds, ...photoIds] } }
+          : change
       })
       if (!done.ok) {
         await this.shelf.clearArriving()
@@ -163,7 +176,11 @@ export class Desk {
     })
   }
 
-  private async takePictures(tell: Tell): Promise<Outcome<{ readonly photoIds: readonly string[], readonly brokenPictures: number, readonly differentPictures: number }, StorageTrouble>> {
+  private async takePictures(
+    tell: Tell,
+  ): Promise<
+    Outcome<{ readonly photoIds: readonly string[], readonly brokenPictures: number, readonly differentPictures: number }, StorageTrouble>
+  > {
     const photos = this.archive?.photos ?? []
     const known = await this.shelf.photoIds()
     if (!known.ok) return known
@@ -215,7 +232,9 @@ export class Desk {
   /** The garden as one file of text, without its pictures. */
   async save(now: Date): Promise<Outcome<Blob, StorageTrouble>> {
     const here = await this.shelf.load()
-    return here.ok ? ok(new Blob([writeBackup(here.value.events, here.value.documents, now.toISOString())], { type: 'application/json' })) : here
+    return here.ok
+      ? ok(new Blob([writeBackup(here.value.events, here.value.documents, now.toISOString())], { type: 'application/json' }))
+      : here
   }
 
   /** How many files the garden and its pictures will be. */
@@ -228,7 +247,10 @@ export class Desk {
       if (photo.ok && photo.value) sized.push({ id, bytes: photo.value.size })
     }
     this.parts = partsOf(sized, most)
-    return ok({ parts: this.parts.map(part => ({ pictures: part.length, bytes: part.reduce((sum, { bytes }) => sum + bytes, 0) })), pictures: sized.length })
+    return ok({
+      parts: this.parts.map(part => ({ pictures: part.length, bytes: part.reduce((sum, { bytes }) => sum + bytes, 0) })),
+      pictures: sized.length,
+    })
   }
 
   /** One of the files that were planned, counted from 0. The first holds the garden. */

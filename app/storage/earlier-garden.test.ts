@@ -29,7 +29,10 @@ interface Earlier {
     readonly verdicts: readonly { readonly use: string, readonly fit: string, readonly missing: readonly string[] }[]
     readonly readings: number
     readonly log: number
-    readonly forecast?: { readonly ready: { readonly start: object, readonly now: object, readonly moves: number }, readonly effective: number }
+    readonly forecast?: {
+      readonly ready: { readonly start: object, readonly now: object, readonly moves: number }
+      readonly effective: number
+    }
   }[]
 }
 
@@ -53,23 +56,35 @@ describe('a garden that an earlier version wrote', () => {
 
   it('opens with every batch and every lot', () => {
     expect([...garden.batches.values()].filter(hasBegun).map(({ id }) => id).sort()).toEqual(said.batches.map(({ id }) => id).sort())
-    expect(storedLots(garden, around.now, around.materials).map(({ lot, leftL, leftMassKg }) => ({ id: lot.id, leftL, massKg: leftMassKg }))).toEqual(said.store)
+    expect(
+      storedLots(garden, around.now, around.materials).map(({ lot, leftL, leftMassKg }) => ({ id: lot.id, leftL, massKg: leftMassKg })),
+    ).toEqual(said.store)
   })
 
-  it.each(said.batches.map(batch => [batch.name, batch] as const))('%s: the same standing, window, round, figures and verdicts', (_, earlier) => {
-    const batch = batchOf(earlier.id)
-    const method = findMethod(batch.began.methodId)!
-    const [window] = method.look.windows(batch, around)
-    expect(method.look.standing(batch, around)).toMatchObject(earlier.standing)
-    expect({ from: window!.from.toISOString(), to: window!.to.toISOString(), reasons: window!.reasons }).toEqual(earlier.window)
-    expect(askedOf(batch, method, around).map(({ id, title, reason, due, until, urgency }) => ({ id, title, reason, due: due.toISOString(), until: until.toISOString(), urgency }))).toEqual(earlier.tasks)
-    expect(batchProposal(batch, around.materials).volumeL).toBeCloseTo(earlier.volumeL, 9)
-    expect(inAndOut(batch, around.materials) ?? null).toEqual(earlier.inAndOut)
-    // Seeds, smells and open food were not said of then: what is said on top of them stays as it was.
-    expect(fitFor({ ...method, ripeness: method.ripeness! }, batch, around)).toMatchObject(earlier.verdicts.map(({ use, fit, missing }) => ({ use, fit, missing: expect.arrayContaining(missing.filter(one => !NOT_SAID_ANY_MORE.includes(one))) as string[] })))
-    expect(batch.log).toHaveLength(earlier.log)
-    expect(new Set((batch.gauged.heat ?? []).map(({ eventId, at }) => `${eventId} ${at}`)).size).toBe(earlier.readings)
-  })
+  it.each(said.batches.map(batch => [batch.name, batch] as const))(
+    '%s: the same standing, window, round, figures and verdicts',
+    (_, earlier) => {
+      const batch = batchOf(earlier.id)
+      const method = findMethod(batch.began.methodId)!
+      const [window] = method.look.windows(batch, around)
+      expect(method.look.standing(batch, around)).toMatchObject(earlier.standing)
+      expect({ from: window!.from.toISOString(), to: window!.to.toISOString(), reasons: window!.reasons }).toEqual(earlier.window)
+      expect(
+        askedOf(batch, method, around).map(({ id, title, reason, due, until, urgency }) => ({
+          id, title, reason, due: due.toISOString(), until: until.toISOString(), urgency,
+        })),
+      ).toEqual(earlier.tasks)
+      expect(batchProposal(batch, around.materials).volumeL).toBeCloseTo(earlier.volumeL, 9)
+      expect(inAndOut(batch, around.materials) ?? null).toEqual(earlier.inAndOut)
+      // Seeds, smells and open food were not said of then: what is said on top of them stays as it was.
+      expect(fitFor({ ...method, ripeness: method.ripeness! }, batch, around)).toMatchObject(
+        earlier.verdicts.map(({ use, fit, missing }) => ({
+          use, fit, missing: expect.arrayContaining(missing.filter(one => !NOT_SAID_ANY_MORE.includes(one))) as string[],
+        })),
+      )
+      expect(batch.log).toHaveLength(earlier.log)
+      expect(new Set((batch.gauged.heat ?? []).map(({ eventId, at }) => `${eventId} ${at}`)).size).toBe(earlier.readings)
+    })
 
   it('is forecast as it was: the same window at the start, now, and as many moves', () => {
     for (const { id, forecast } of said.batches) {
@@ -88,7 +103,10 @@ describe('a garden that an earlier version wrote', () => {
   })
 
   it('is written again as it was', () => {
-    const entries = (file: string) => { const { events: all, documents: some } = JSON.parse(file) as Record<string, unknown>; return { all, some } }
+    const entries = (file: string) => {
+      const { events: all, documents: some } = JSON.parse(file) as Record<string, unknown>
+      return { all, some }
+    }
     expect(entries(writeBackup(events, documents, read.value.writtenAt))).toEqual(entries(text))
   })
 })

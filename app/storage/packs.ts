@@ -30,16 +30,25 @@ export async function* handfulsOf(transaction: Reading, store: 'events' | 'recen
 }
 
 /** What the packs hold, still as text, and the recent ones; nothing when they are not all of it. */
-export async function packedIn(transaction: Reading): Promise<{ readonly packs: readonly Pack[], readonly recent: readonly unknown[] } | undefined> {
+export async function packedIn(
+  transaction: Reading,
+): Promise<{ readonly packs: readonly Pack[], readonly recent: readonly unknown[] } | undefined> {
   if (!await isPacked(transaction)) return undefined
-  const [packs, recent] = await Promise.all([transaction.objectStore('packs').getAll() as Promise<Pack[]>, transaction.objectStore('recent').getAll() as Promise<unknown[]>])
+  const [packs, recent] = await Promise.all([
+    transaction.objectStore('packs').getAll() as Promise<Pack[]>, transaction.objectStore('recent').getAll() as Promise<unknown[]>,
+  ])
   return { packs, recent }
 }
 
 const isPacked = async (transaction: Reading) => await transaction.objectStore('keepsakes').getKey(MARK.id) !== undefined
 
 /** The events of packs, unwrapped between breaths. */
-export async function unpacked({ packs, recent }: { readonly packs: readonly Pack[], readonly recent: readonly unknown[] }): Promise<unknown[]> {
+export async function unpacked({
+  packs, recent,
+}: {
+  readonly packs: readonly Pack[]
+  readonly recent: readonly unknown[]
+}): Promise<unknown[]> {
   const events: unknown[] = []
   let since = performance.now()
   for (const { text } of packs) {
@@ -57,7 +66,8 @@ const packOf = (events: readonly unknown[]): Pack => ({ text: JSON.stringify(eve
 /** Lays events, written out, into packs in place of all that there were. */
 export async function packAnew(transaction: Writing, events: readonly unknown[]): Promise<void> {
   await Promise.all([transaction.objectStore('packs').clear(), transaction.objectStore('recent').clear()])
-  for (let from = 0; from < events.length; from += IN_A_PACK) await transaction.objectStore('packs').add(packOf(events.slice(from, from + IN_A_PACK)))
+  for (let from = 0; from < events.length; from += IN_A_PACK)
+    await transaction.objectStore('packs').add(packOf(events.slice(from, from + IN_A_PACK)))
   await transaction.objectStore('keepsakes').put(MARK)
 }
 

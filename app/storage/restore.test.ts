@@ -7,7 +7,9 @@ import { seededRandom } from '#core/random/random'
 import { exchanged, importing, takingBack, type ImportMode } from './restore'
 import type { Contents } from './shelf'
 
-const garden = (seed: number, by: string, length = 20): Contents => ({ events: randomJournal(seededRandom(seed), length, by), documents: randomDocuments(seededRandom(seed), by) })
+const garden = (seed: number, by: string, length = 20): Contents => ({
+  events: randomJournal(seededRandom(seed), length, by), documents: randomDocuments(seededRandom(seed), by),
+})
 const idsOf = ({ events }: Contents) => events.map(({ id }) => id).sort()
 const sorted = ({ events, documents }: Contents) => JSON.stringify([mergeEvents(events), mergeDocuments(documents)])
 const TAKEN = '2026-06-01T00:00:00.000Z'
@@ -27,7 +29,9 @@ describe('importing', () => {
     const here = garden(7, 'phone')
     for (const mode of MODES) {
       const change = importing(here, here, mode, TAKEN)
-      expect([change.put.events, change.put.documents, change.removeEvents, change.removeDocuments, change.keepsake!.importedIds]).toEqual([[], [], [], [], []])
+      expect([change.put.events, change.put.documents, change.removeEvents, change.removeDocuments, change.keepsake!.importedIds]).toEqual([
+        [], [], [], [], [],
+      ])
     }
   })
 
@@ -36,7 +40,10 @@ describe('importing', () => {
     const [here, file] = [{ events: [note('mine')], documents: [] }, { events: [note('a forged one')], documents: [] }]
     expect(after(here, file, 'merge').events).toEqual([note('mine')])
     expect(after(here, file, 'replace').events).toEqual([note('a forged one')])
-    expect(exchanged(after(here, file, 'replace'), takingBack(after(here, file, 'replace'), importing(here, file, 'replace', TAKEN).keepsake!)).events).toEqual([note('mine')])
+    expect(
+      exchanged(after(here, file, 'replace'), takingBack(after(here, file, 'replace'), importing(here, file, 'replace', TAKEN).keepsake!))
+        .events,
+    ).toEqual([note('mine')])
   })
 })
 
@@ -59,27 +66,38 @@ describe('taking an import back', () => {
 
   const settings = (values: Record<string, string>, at: string) => writeDocument(undefined, 'settings', 'settings', values, at, 'phone')
 
-  it.each(['2026-03-01T00:00:00.000Z', '2031-03-01T00:00:00.000Z'])('brings settings back as they were, but for what was set since, when the file was written by a clock at %s', (written) => {
-    const here = { events: [], documents: [settings({ units: 'metric', water: 'rain' }, '2026-01-01T00:00:00.000Z')] }
-    const file = { events: [], documents: [settings({ units: 'us', water: 'well' }, written)] }
-    const change = importing(here, file, 'merge', TAKEN)
-    const now = exchanged(here, change)
-    expect(now.documents[0]!.fields.units!.value).toBe('us')
-    const later = { events: [], documents: [writeDocument(now.documents[0], 'settings', 'settings', { water: 'mains' }, '2026-07-01T00:00:00.000Z', 'phone')] }
-    const back = exchanged(later, takingBack(later, change.keepsake!)).documents[0]!
-    expect([back.fields.units!.value, back.fields.water!.value]).toEqual(['metric', 'mains'])
-  })
+  it.each(['2026-03-01T00:00:00.000Z', '2031-03-01T00:00:00.000Z'])(
+    'brings settings back as they were, but for what was set since, when the file was written by a clock at %s',
+    (written) => {
+      const here = { events: [], documents: [settings({ units: 'metric', water: 'rain' }, '2026-01-01T00:00:00.000Z')] }
+      const file = { events: [], documents: [settings({ units: 'us', water: 'well' }, written)] }
+      const change = importing(here, file, 'merge', TAKEN)
+      const now = exchanged(here, change)
+      expect(now.documents[0]!.fields.units!.value).toBe('us')
+      const later = {
+        events: [],
+        documents: [writeDocument(now.documents[0], 'settings', 'settings', { water: 'mains' }, '2026-07-01T00:00:00.000Z', 'phone')],
+      }
+      const back = exchanged(later, takingBack(later, change.keepsake!)).documents[0]!
+      expect([back.fields.units!.value, back.fields.water!.value]).toEqual(['metric', 'mains'])
+    })
 
   it('of a document that came with it leaves none of it, unless something was written into it since', () => {
     const file = { events: [], documents: [settings({ units: 'us' }, TAKEN)] }
     const change = importing({ events: [], documents: [] }, file, 'merge', TAKEN)
     expect(takingBack(file, change.keepsake!).removeDocuments).toEqual(['settings'])
-    const written = { events: [], documents: [writeDocument(file.documents[0], 'settings', 'settings', { water: 'mains' }, '2026-07-01T00:00:00.000Z', 'phone')] }
+    const written = {
+      events: [],
+      documents: [writeDocument(file.documents[0], 'settings', 'settings', { water: 'mains' }, '2026-07-01T00:00:00.000Z', 'phone')],
+    }
     expect(Object.keys(exchanged(written, takingBack(written, change.keepsake!)).documents[0]!.fields)).toEqual(['water'])
   })
 
   it('takes its pictures along, but for those that something still shows', () => {
-    const photo = (id: string, photoId: string): GardenEvent => ({ kind: 'photographed', id, at: TAKEN, recordedAt: TAKEN, by: 'phone', batchId: 'b', photoId, caption: '', widthPx: 1, heightPx: 1, bytes: 1 })
+    const photo = (id: string, photoId: string): GardenEvent => ({
+      kind: 'photographed', id, at: TAKEN, recordedAt: TAKEN, by: 'phone', batchId: 'b', photoId, caption: '', widthPx: 1, heightPx: 1,
+      bytes: 1,
+    })
     const here = { events: [photo('mine', 'shared')], documents: [] }
     const file = { events: [photo('theirs', 'new')], documents: [] }
     const change = importing(here, file, 'merge', TAKEN, ['new', 'shared'])

@@ -33,18 +33,24 @@ export function importing(here: Contents, file: Contents, mode: ImportMode, take
 }
 
 /** A document with the fields it had before an import, but for those written since. Nothing when none is left. */
-function documentBefore(now: GardenDocument | undefined, before: GardenDocument | undefined, isSince: (name: string, field: Field) => boolean): GardenDocument | undefined {
+function documentBefore(
+  now: GardenDocument | undefined, before: GardenDocument | undefined, isSince: (name: string, field: Field) => boolean,
+): GardenDocument | undefined {
   const since = Object.entries(now?.fields ?? {}).filter(([name, field]) => isSince(name, field))
   const base = before ?? now
   if (!base || (!before && since.length === 0)) return undefined
   return { id: base.id, kind: base.kind, fields: { ...before?.fields, ...Object.fromEntries(since) } }
 }
 
-/** What taking an import back changes: everything is as it was before, with what was recorded since. Its pictures go unless something still shows them. */
+/**
+ * What taking an import back changes: everything is as it was before, with what was recorded since. Its pictures go unless
+ * something still shows them.
+ */
 export function takingBack(now: Contents, keepsake: Keepsake): Exchange {
   const imported = new Set(keepsake.importedIds)
   const [current, before, after] = [byId(now.documents), byId(keepsake.documents), keepsake.documentsAfter && byId(keepsake.documentsAfter)]
-  const isSince = (id: string) => (name: string, field: Field) => after ? !sameData(after.get(id)?.fields[name], field) : field.at > keepsake.takenAt
+  const isSince = (id: string) => (name: string, field: Field) =>
+    after ? !sameData(after.get(id)?.fields[name], field) : field.at > keepsake.takenAt
   const ids = [...new Set([...current.keys(), ...before.keys()])]
   const documents = ids.flatMap(id => documentBefore(current.get(id), before.get(id), isSince(id)) ?? [])
   const there = byId(documents)

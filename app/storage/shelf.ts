@@ -56,7 +56,10 @@ export interface Shelf {
   tidy(): Kept<void>
   photoIds(): Kept<readonly string[]>
   photo(id: string): Kept<Blob | undefined>
-  /** Keeps pictures that are not there yet, and remembers them as arriving until an exchange says that they belong. @returns those that were new. */
+  /**
+   * Keeps pictures that are not there yet, and remembers them as arriving until an exchange says that they belong. @returns
+   * those that were new.
+   */
   addArriving(photos: readonly StoredPhoto[]): Kept<readonly string[]>
   /** Removes pictures that were arriving when something broke off. */
   clearArriving(): Kept<void>

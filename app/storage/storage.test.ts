@@ -29,7 +29,9 @@ async function contentsOf(shelf: Shelf) {
   return { events: sorted(loaded.value.events), documents: sorted(loaded.value.documents) }
 }
 
-const garden = (seed: number, by: string): Contents => ({ events: randomJournal(seededRandom(seed), 40, by), documents: randomDocuments(seededRandom(seed), by) })
+const garden = (seed: number, by: string): Contents => ({
+  events: randomJournal(seededRandom(seed), 40, by), documents: randomDocuments(seededRandom(seed), by),
+})
 
 describe('the shelf', () => {
   it('keeps what was added after it is closed and opened again', async () => {
@@ -44,7 +46,8 @@ describe('the shelf', () => {
 
   const TAKEN = '2026-06-01T00:00:00.000Z'
   const picture = (id: string) => ({ id, picture: new Blob([Uint8Array.of(255, 216, 255)], { type: 'image/jpeg' }) })
-  const take = (shelf: Shelf, file: Contents, photoIds: readonly string[] = []) => shelf.exchange(here => importing(here, file, 'merge', TAKEN, photoIds))
+  const take = (shelf: Shelf, file: Contents, photoIds: readonly string[] = []) =>
+    shelf.exchange(here => importing(here, file, 'merge', TAKEN, photoIds))
   const idsOf = async (shelf: Shelf) => {
     const ids = await shelf.photoIds()
     return ids.ok ? [...ids.value].sort() : ids
@@ -80,7 +83,8 @@ describe('the shelf', () => {
 
   it('puts documents together field by field with what another tab has written meanwhile', async () => {
     for (const shelf of [await opened(), memoryShelf()]) {
-      const written = (values: Record<string, string>, at: string, by: string) => writeDocument(undefined, 'settings', 'settings', values, at, by)
+      const written = (values: Record<string, string>, at: string, by: string) =>
+        writeDocument(undefined, 'settings', 'settings', values, at, by)
       await Promise.all([
         shelf.add({ events: [], documents: [written({ units: 'us' }, '2026-05-01T10:00:00.000Z', 'one')] }),
         shelf.add({ events: [], documents: [written({ water: 'well' }, '2026-05-01T10:00:00.000Z', 'two')] }),
@@ -103,7 +107,9 @@ describe('the shelf', () => {
     // Those before the import were replaced, and come back when it is taken back; those after it stand.
     expect(loaded.events.filter(({ id }) => id.startsWith('r')).length).toBe(17)
     await shelf.exchange((now, keepsake) => keepsake && takingBack(now, keepsake))
-    expect((await contentsOf(shelf)).events.map(({ id }) => id).sort()).toEqual(Array.from({ length: 30 }, (_, index) => `r${index}`).sort())
+    expect((await contentsOf(shelf)).events.map(({ id }) => id).sort()).toEqual(
+      Array.from({ length: 30 }, (_, index) => `r${index}`).sort(),
+    )
   })
 
   it('grows from the first released schema without losing anything', async () => {
@@ -114,7 +120,9 @@ describe('the shelf', () => {
         database.createObjectStore('documents', { keyPath: 'id' })
       },
     })
-    const event: GardenEvent = { kind: 'turned', id: 'e1', at: '2026-05-01T10:00:00.000Z', recordedAt: '2026-05-01T10:00:00.000Z', by: 'phone', batchId: 'b' }
+    const event: GardenEvent = {
+      kind: 'turned', id: 'e1', at: '2026-05-01T10:00:00.000Z', recordedAt: '2026-05-01T10:00:00.000Z', by: 'phone', batchId: 'b',
+    }
     await old.put('events', event)
     old.close()
     const shelf = await opened()
@@ -132,16 +140,24 @@ describe('the shelf', () => {
     await shelf.add(garden(3, 'phone'))
     const before = await contentsOf(shelf)
     const broken = { ...garden(4, 'other').events[0], note: () => {} } as unknown as GardenEvent
-    const failed = await shelf.exchange(() => ({ put: { events: [...garden(4, 'other').events, broken], documents: [] }, removeEvents: before.events.map(({ id }) => id), removeDocuments: [], removePhotos: [], keepsake: undefined }))
+    const failed = await shelf.exchange(() => ({
+      put: { events: [...garden(4, 'other').events, broken], documents: [] }, removeEvents: before.events.map(({ id }) => id),
+      removeDocuments: [], removePhotos: [], keepsake: undefined,
+    }))
     expect(failed.ok).toBe(false)
     expect(await contentsOf(shelf)).toEqual(before)
   })
 
   describe('a long journal in packs', () => {
-    const long = (from: number, count: number): GardenEvent[] => Array.from({ length: count }, (_, index) => ({ kind: 'turned', id: `t${String(from + index).padStart(5, '0')}`, at: TAKEN, recordedAt: TAKEN, by: 'phone', batchId: 'b' }))
+    const long = (from: number, count: number): GardenEvent[] =>
+      Array.from({ length: count }, (_, index) => ({
+        kind: 'turned', id: `t${String(from + index).padStart(5, '0')}`, at: TAKEN, recordedAt: TAKEN, by: 'phone', batchId: 'b',
+      }))
     const rooms = async () => {
       const raw = await openDB(name)
-      const [events, packs, recent] = [await raw.count('events'), await raw.getAll('packs') as { text: string }[], await raw.count('recent')]
+      const [events, packs, recent] = [
+        await raw.count('events'), (await raw.getAll('packs')) as { text: string }[], await raw.count('recent'),
+      ]
       raw.close()
       return { events, packed: packs.map(({ text }) => (JSON.parse(text) as unknown[]).length), recent }
     }
@@ -187,7 +203,9 @@ describe('the shelf', () => {
     const [before, came] = [garden(1, 'phone'), garden(2, 'laptop')]
     await shelf.add({ events: [...before.events, ...came.events], documents: [] })
     const raw = await openDB(name)
-    await raw.put('keepsakes', { id: 'before-import', takenAt: TAKEN, events: before.events, documents: [], importedIds: came.events.map(({ id }) => id) })
+    await raw.put('keepsakes', {
+      id: 'before-import', takenAt: TAKEN, events: before.events, documents: [], importedIds: came.events.map(({ id }) => id),
+    })
     raw.close()
     const loaded = await shelf.load()
     expect(loaded.ok && loaded.value.imported).toEqual({ takenAt: '' })
@@ -214,7 +232,9 @@ describe('the shelf', () => {
   })
 
   it('says so when the storage does not answer', async () => {
-    const silent = Object.assign(Object.create(IDBOpenDBRequest.prototype) as IDBOpenDBRequest, { addEventListener: () => {}, removeEventListener: () => {} })
+    const silent = Object.assign(Object.create(IDBOpenDBRequest.prototype) as IDBOpenDBRequest, {
+      addEventListener: () => {}, removeEventListener: () => {},
+    })
     const opening = vi.spyOn(indexedDB, 'open').mockReturnValue(silent)
     const refused = await openShelf(name, undefined, 20)
     opening.mockRestore()

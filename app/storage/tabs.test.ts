@@ -3,7 +3,13 @@ import { newId, randomText } from './identity'
 import { remember, remembered } from './remembered'
 import { joinTabs, type TabNews } from './tabs'
 
-const news: TabNews = { kind: 'added', contents: { events: [], documents: [{ id: 'settings', kind: 'settings', fields: { units: { value: 'us', at: '2026-05-01T10:00:00.000Z', by: 'phone' } } }] } }
+const news: TabNews = {
+  kind: 'added',
+  contents: {
+    events: [],
+    documents: [{ id: 'settings', kind: 'settings', fields: { units: { value: 'us', at: '2026-05-01T10:00:00.000Z', by: 'phone' } } }],
+  },
+}
 
 describe('tabs of one garden', () => {
   it('hear each other but not themselves, and nobody after leaving', async () => {

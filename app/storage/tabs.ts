@@ -14,8 +14,10 @@ export interface Tabs {
 export function joinTabs(name: string, hear: (news: TabNews) => void): Tabs {
   if (typeof BroadcastChannel === 'undefined') return { tell: () => {}, leave: () => {} }
   const channel = new BroadcastChannel(name)
-  channel.onmessage = ({ data }: MessageEvent<TabNews>) => hear(data.kind === 'added' ? { ...data, contents: { ...data.contents, events: takenEvents(data.contents.events) } } : data)
+  channel.onmessage = ({ data }: MessageEvent<TabNews>) =>
+    hear(data.kind === 'added' ? { ...data, contents: { ...data.contents, events: takenEvents(data.contents.events) } } : data)
   // Plain data only: what is shown may be wrapped by the framework.
-  const written = (news: TabNews) => news.kind === 'added' ? { ...news, contents: { ...news.contents, events: news.contents.events.map(writtenEvent) } } : news
+  const written = (news: TabNews) =>
+    news.kind === 'added' ? { ...news, contents: { ...news.contents, events: news.contents.events.map(writtenEvent) } } : news
   return { tell: news => channel.postMessage(JSON.parse(JSON.stringify(written(news)))), leave: () => channel.close() }
 }

@@ -5,13 +5,24 @@ export interface StorageTrouble {
 }
 
 const MESSAGES: Readonly<Record<StorageTrouble['kind'], string>> = {
-  unavailable: 'This browser keeps nothing (a private window, perhaps): what you record is on this page alone and gone when it is closed. Save a backup before that.',
-  full: 'The browser has no room left, so this was not recorded. What was recorded before is safe. Save a backup, delete some pictures on the garden page, then try again.',
-  blocked: 'Wastrum is open in another tab with an older version, so your garden cannot be shown here. It is safe. Close that tab. What you record before that is on this page alone; after it, it is kept by itself.',
-  newer: 'Your garden was last opened with a newer Wastrum, so it cannot be shown here. It is safe. Reload to get the newer one. What you record here is on this page alone: save a backup of it first.',
+  unavailable:
+    'This browser keeps nothing (a private window, perhaps): what you record is on this page alone and gone when it is closed. Save a '
+    + 'backup before that.',
+  full: 'The browser has no room left, so this was not recorded. What was recorded before is safe. Save a backup, delete some pictures '
+    + 'on the garden page, then try again.',
+  blocked:
+    'Wastrum is open in another tab with an older version, so your garden cannot be shown here. It is safe. Close that tab. What you '
+    + 'record before that is on this page alone; after it, it is kept by itself.',
+  newer:
+    'Your garden was last opened with a newer Wastrum, so it cannot be shown here. It is safe. Reload to get the newer one. What you '
+    + 'record here is on this page alone: save a backup of it first.',
   closed: 'The browser has closed the garden. What was recorded is safe. What you record now is on this page alone: reload it to go on.',
-  deleted: 'The garden was removed from this browser, in another tab or with the browser\'s own clearing. This page still holds what it showed, but not for long: save it, or put it back.',
-  silent: 'The browser\'s storage does not answer. What was recorded before is safe. What you record now is on this page alone until it answers; then it is kept by itself.',
+  deleted:
+    'The garden was removed from this browser, in another tab or with the browser\'s own clearing. This page still holds what it showed, '
+    + 'but not for long: save it, or put it back.',
+  silent:
+    'The browser\'s storage does not answer. What was recorded before is safe. What you record now is on this page alone until it '
+    + 'answers; then it is kept by itself.',
   unknown: 'This could not be recorded. What was recorded before is safe. Reload the page and try again.',
 }
 
@@ -20,7 +31,8 @@ export function storageTrouble(kind: StorageTrouble['kind']): StorageTrouble {
 }
 
 const BY_NAME: Readonly<Record<string, StorageTrouble['kind']>> = {
-  QuotaExceededError: 'full', VersionError: 'newer', InvalidStateError: 'closed', SecurityError: 'unavailable', UnknownError: 'unavailable',
+  QuotaExceededError: 'full', VersionError: 'newer', InvalidStateError: 'closed', SecurityError: 'unavailable',
+  UnknownError: 'unavailable',
 }
 
 /** The trouble behind something thrown by the browser's database. */

@@ -26,7 +26,10 @@ beforeEach(async () => {
 })
 
 const bucket = { id: 'bucket', name: 'bucket', plural: 'buckets', volumeL: 12 }
-const stocked = (count: number): NewEvent => ({ kind: 'stocked', at: new Date().toISOString(), materialId: 'leaves-mixed', source: '', amount: { count, container: bucket, packing: 'loose' } })
+const stocked = (count: number): NewEvent => ({
+  kind: 'stocked', at: new Date().toISOString(), materialId: 'leaves-mixed', source: '',
+  amount: { count, container: bucket, packing: 'loose' },
+})
 const turned = (batchId: string): NewEvent => ({ kind: 'turned', at: new Date().toISOString(), batchId })
 
 describe('the garden that is open', () => {
@@ -51,7 +54,9 @@ describe('the garden that is open', () => {
   it('refuses what cannot be, says why, and records nothing of it', async () => {
     const store = useGardenStore()
     await store.open('own')
-    const refused = await store.record([stocked(1), { kind: 'reading', at: new Date().toISOString(), batchId: 'b', coreC: 5000, source: 'hand' }])
+    const refused = await store.record([
+      stocked(1), { kind: 'reading', at: new Date().toISOString(), batchId: 'b', coreC: 5000, source: 'hand' },
+    ])
     expect(refused.ok).toBe(false)
     expect(store.trouble?.message).toMatch(/not recorded: a reading of .*: the warmth of the core \(5000\) is above 120/)
     expect(store.journal.events.size).toBe(0)
@@ -93,7 +98,11 @@ describe('the garden that is open', () => {
 
   it('writes what was recorded on the page alone as soon as the way is free', async () => {
     await removeShelf('wastrum-own')
-    const older = await openDB('wastrum-own', 1, { upgrade: (database) => { for (const name of ['events', 'documents']) database.createObjectStore(name, { keyPath: 'id' }) } })
+    const older = await openDB('wastrum-own', 1, {
+      upgrade: (database) => {
+        for (const name of ['events', 'documents']) database.createObjectStore(name, { keyPath: 'id' })
+      },
+    })
     const store = useGardenStore()
     await store.open('own')
     expect([store.lasting, store.notKept?.kind]).toEqual([false, 'blocked'])
@@ -148,7 +157,9 @@ describe('the garden that is open', () => {
     const store = useGardenStore()
     await store.open('own')
     const at = new Date().toISOString()
-    const recorded = await store.record(Array.from({ length: 12 }, (_, index) => ({ kind: 'renamed' as const, at, batchId: 'b', name: `name ${index}`, place: '' })))
+    const recorded = await store.record(
+      Array.from({ length: 12 }, (_, index) => ({ kind: 'renamed' as const, at, batchId: 'b', name: `name ${index}`, place: '' })),
+    )
     expect(recorded.ok).toBe(true)
     expect(store.journal.garden.batches.get('b')!.name).toBe('name 11')
     await store.open('own')
@@ -162,7 +173,9 @@ describe('the garden that is open', () => {
     const raw = await openDB('wastrum-own')
     const at = new Date().toISOString()
     await raw.delete('keepsakes', 'packed')
-    await raw.put('events', { kind: 'gauged', id: 'odd', at, recordedAt: at, by: 'x', batchId: 'b', quantity: 'heat', source: 'hand', values: null })
+    await raw.put('events', {
+      kind: 'gauged', id: 'odd', at, recordedAt: at, by: 'x', batchId: 'b', quantity: 'heat', source: 'hand', values: null,
+    })
     raw.close()
     await store.open('own')
     expect([[...store.journal.leftOut.keys()], store.journal.garden.lots.size]).toEqual([['odd'], 1])
@@ -176,7 +189,12 @@ describe('the garden that is open', () => {
     await store.open('own')
     await store.record([stocked(3)])
     const other = await openShelf('wastrum-own')
-    const file = { events: [{ kind: 'turned' as const, id: 't', at: '2026-05-01T10:00:00.000Z', recordedAt: '2026-05-01T10:00:00.000Z', by: 'x', batchId: 'b' }], documents: [] }
+    const file = {
+      events: [
+        { kind: 'turned' as const, id: 't', at: '2026-05-01T10:00:00.000Z', recordedAt: '2026-05-01T10:00:00.000Z', by: 'x', batchId: 'b' },
+      ],
+      documents: [],
+    }
     await other.shelf!.exchange(here => importing(here, file, 'merge', '2026-06-01T00:00:00.000Z'))
     const showing = store.replaced()
     const recording = store.record([stocked(4)])

@@ -3,7 +3,9 @@ import * as v from 'valibot'
 import { computed, ref, shallowRef } from 'vue'
 import { CLIMATES } from '#core/garden/climate'
 import { usualClimate } from '#core/garden/whereabouts'
-import { documentValues, freshFields, lastTurnOf, mergeDocuments, writeDocument, type FieldValue, type GardenDocument } from '#core/journal/document'
+import {
+  documentValues, freshFields, lastTurnOf, mergeDocuments, writeDocument, type FieldValue, type GardenDocument,
+} from '#core/journal/document'
 import { knownEventSchema, type GardenEvent, type NewEvent } from '#core/journal/event'
 import { extendJournal, openingJournal, openJournal } from '#core/journal/journal'
 import { clockMoment, laterTurn, nextTurn, turnBeside } from '#core/journal/turn'
@@ -37,7 +39,10 @@ const AHEAD_MS = 5 * 60_000
 const A_HANDFUL = 2000
 
 /** When the page has nothing else to do; where no browser says so, a while later. */
-const quiet = () => new Promise<void>(resolve => typeof requestIdleCallback === 'undefined' ? setTimeout(resolve, 5000) : requestIdleCallback(() => resolve(), { timeout: 20_000 }))
+const quiet = () =>
+  new Promise<void>(resolve =>
+    typeof requestIdleCallback === 'undefined' ? setTimeout(resolve, 5000) : requestIdleCallback(() => resolve(), { timeout: 20_000 }),
+  )
 
 const after = (ms: number) => new Promise<undefined>(resolve => setTimeout(() => resolve(undefined), ms))
 
@@ -67,7 +72,10 @@ export const useGardenStore = defineStore('garden', () => {
     meanwhile?.push(contents)
     if (contents.events.length > 0) journal.value = extendJournal(journal.value, contents.events)
     if (contents.documents.length > 0) documents.value = mergeDocuments(documents.value, contents.documents)
-    changedAtMs.value = Math.max(Date.now(), ...contents.events.map(({ recordedAt }) => Date.parse(recordedAt)).filter(ms => ms < Date.now() + AHEAD_MS))
+    changedAtMs.value = Math.max(
+      Date.now(),
+      ...contents.events.map(({ recordedAt }) => Date.parse(recordedAt)).filter(ms => ms < Date.now() + AHEAD_MS),
+    )
   }
 
   let reading: Promise<void> = Promise.resolve()
@@ -87,7 +95,12 @@ export const useGardenStore = defineStore('garden', () => {
       meanwhile = undefined
       return
     }
-    const fresh = await inSlices(openingJournal(loaded.value.events), { stillWanted: () => mine === opening, onStep: (share) => { opened.value = share } })
+    const fresh = await inSlices(openingJournal(loaded.value.events), {
+      stillWanted: () => mine === opening,
+      onStep: (share) => {
+        opened.value = share
+      },
+    })
     if (!fresh || mine !== opening) return
     journal.value = fresh
     documents.value = mergeDocuments(loaded.value.documents)
@@ -137,7 +150,10 @@ export const useGardenStore = defineStore('garden', () => {
   function lose(name: string, why: Lost, mine: number): void {
     if (mine !== opening) return
     // Of a garden that is gone the page holds the last copy.
-    onThisPage(storageTrouble(why), why === 'deleted' ? { events: [...journal.value.events.values()], documents: documents.value } : { events: [], documents: [] })
+    onThisPage(
+      storageTrouble(why),
+      why === 'deleted' ? { events: [...journal.value.events.values()], documents: documents.value } : { events: [], documents: [] },
+    )
     if (why === 'closed') void openAgain(name, mine)
   }
 
@@ -151,7 +167,10 @@ export const useGardenStore = defineStore('garden', () => {
     if (which.value) await openAgain(shelfName(which.value), opening)
   }
 
-  /** Opens a garden. While the browser keeps nothing, it opens in memory and `notKept` says why. @param years how many years a made-up garden is to have. */
+  /**
+   * Opens a garden. While the browser keeps nothing, it opens in memory and `notKept` says why. @param years how many years a
+   * made-up garden is to have.
+   */
   async function open(wanted: WhichGarden, years = 0): Promise<void> {
     letGo()
     const mine = ++opening
@@ -170,7 +189,7 @@ export const useGardenStore = defineStore('garden', () => {
     }
     await reload()
     if (mine !== opening) return
-    void quiet().then(() => mine === opening ? shelf.tidy() : undefined)
+    void quiet().then(() => (mine === opening ? shelf.tidy() : undefined))
     if (wanted === 'demo' && journal.value.events.size === 0) await layOutDemo(years)
     which.value = wanted
     remember('wastrum.garden', wanted)
@@ -229,7 +248,10 @@ export const useGardenStore = defineStore('garden', () => {
     const added = await Promise.race([adding, after(SILENT_MS)])
     if (added === undefined) {
       // It may still arrive: then it is shown, and until then nothing claims that it is kept.
-      trouble.value = { kind: 'silent', message: 'The browser\'s storage does not answer, so this is not recorded so far. It is shown here as soon as it is.' }
+      trouble.value = {
+        kind: 'silent',
+        message: 'The browser\'s storage does not answer, so this is not recorded so far. It is shown here as soon as it is.',
+      }
       void adding.then((late) => {
         if (late.ok && mine === opening) take({ events: contents.events, documents: late.value })
       })
@@ -246,7 +268,9 @@ export const useGardenStore = defineStore('garden', () => {
   }
 
   /** Records what happened, all of it or nothing, and pictures with it. */
-  async function record(happened: readonly NewEvent[], photos: readonly StoredPhoto[] = []): Promise<Outcome<readonly GardenEvent[], StorageTrouble>> {
+  async function record(
+    happened: readonly NewEvent[], photos: readonly StoredPhoto[] = [],
+  ): Promise<Outcome<readonly GardenEvent[], StorageTrouble>> {
     const now = Date.now()
     const recordedAt = clockMoment(now)
     const by = deviceName(which.value ?? 'own')
@@ -264,7 +288,11 @@ export const useGardenStore = defineStore('garden', () => {
       }
       // The words for it are wanted seldom.
       const { oddEntry } = await import('#core/formats/backup/odd')
-      trouble.value = { kind: 'unknown', message: `This was not recorded: ${oddEntry('event', 0, event, checked.issues, new Map()).what} Check what was typed and try again.` }
+      trouble.value = {
+        kind: 'unknown',
+        message: `This was not recorded: ${oddEntry('event', 0, event, checked.issues, new Map()).what} Check what was typed and try `
+          + 'again.',
+      }
       return fail(trouble.value)
     }
     const added = await add({ events: good, documents: [] }, photos)
@@ -283,11 +311,17 @@ export const useGardenStore = defineStore('garden', () => {
     return document ? documentValues(document) : {}
   }
 
-  /** Writes fields of documents: settings, containers, vessels, the plan on the bench. Only what changed is written, so that nothing of another tab is lost. */
-  async function write(changes: readonly { id: string, kind: string, values: Readonly<Record<string, FieldValue>> }[]): Promise<Outcome<void, StorageTrouble>> {
+  /**
+   * Writes fields of documents: settings, containers, vessels, the plan on the bench. Only what changed is written, so that
+   * nothing of another tab is lost.
+   */
+  async function write(
+    changes: readonly { id: string, kind: string, values: Readonly<Record<string, FieldValue>> }[],
+  ): Promise<Outcome<void, StorageTrouble>> {
     const at = clockMoment(Date.now())
     const by = deviceName(which.value ?? 'own')
-    const written = changes.map(({ id, kind, values }) => freshFields(writeDocument(documentOf(id), id, kind, values, at, by, lastTurn.value), documentOf(id)))
+    const written = changes
+      .map(({ id, kind, values }) => freshFields(writeDocument(documentOf(id), id, kind, values, at, by, lastTurn.value), documentOf(id)))
       .filter(({ id, fields }) => Object.keys(fields).length > 0 || !documentOf(id))
     return written.length > 0 ? add({ events: [], documents: written }) : ok(undefined)
   }
@@ -299,7 +333,8 @@ export const useGardenStore = defineStore('garden', () => {
   }
 
   return {
-    which, lasting, notKept, trouble, journal, documents, imported, opened, changedAtMs, open, openRemembered, leaveDemo, record, undo, write, fieldsOf, replaced, putBack,
+    which, lasting, notKept, trouble, journal, documents, imported, opened, changedAtMs, open, openRemembered, leaveDemo, record, undo,
+    write, fieldsOf, replaced, putBack,
     /** Where the garden is kept just now. */
     shelfNow: () => shelf,
   }

@@ -41,7 +41,10 @@ export const usePictureStore = defineStore('pictures', () => {
     return picture ? URL.createObjectURL(picture) : undefined
   }
   const keyOf = (photoId: string, whole: boolean) => whole ? `${photoId} whole` : photoId
-  /** An address for a picture, small unless the whole of it is wanted, or nothing when it is not in this browser. Whoever takes one gives it back. */
+  /**
+   * An address for a picture, small unless the whole of it is wanted, or nothing when it is not in this browser. Whoever takes
+   * one gives it back.
+   */
   function take(photoId: string, whole = false): Promise<string | undefined> {
     const key = keyOf(photoId, whole)
     const known = held.get(key) ?? { url: addressOf(photoId, whole), holders: 0 }

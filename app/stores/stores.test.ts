@@ -12,7 +12,10 @@ const remembered = new Map<string, string>()
 
 beforeEach(() => {
   remembered.clear()
-  vi.stubGlobal('localStorage', { getItem: (key: string) => remembered.get(key) ?? null, setItem: (key: string, value: string) => void remembered.set(key, value), removeItem: (key: string) => void remembered.delete(key) })
+  vi.stubGlobal('localStorage', {
+    getItem: (key: string) => remembered.get(key) ?? null, setItem: (key: string, value: string) => void remembered.set(key, value),
+    removeItem: (key: string) => void remembered.delete(key),
+  })
   setActivePinia(createPinia())
 })
 
@@ -41,7 +44,8 @@ describe('the weather that is known', () => {
     expect(weather.reached).toBe(true)
     expect(weather.known(new Date(2026, 5, 10, 23, 30))).toEqual({ minC: 8, maxC: 20, meanC: 14, rainMm: 3 })
     expect(weather.known(new Date(2026, 5, 11, 0, 1))).toMatchObject({ meanC: 13, rainMm: 0 })
-    for (const other of [new Date(2026, 5, 9, 12), new Date(2026, 5, 12, 12), new Date(2027, 5, 10)]) expect(weather.known(other)).toBeUndefined()
+    for (const other of [new Date(2026, 5, 9, 12), new Date(2026, 5, 12, 12), new Date(2027, 5, 10)])
+      expect(weather.known(other)).toBeUndefined()
   })
 
   it('that was written down counts, before the station\'s and when it is silent', () => {
@@ -65,7 +69,8 @@ describe('the weather that is known', () => {
 })
 
 describe('what a new forecast changed', () => {
-  const forecastWith = (typical: number) => ({ windows: { ready: { now: { low: typical - 9, typical, high: typical + 9 } } } }) as unknown as Forecast
+  const forecastWith = (typical: number) =>
+    ({ windows: { ready: { now: { low: typical - 9, typical, high: typical + 9 } } } }) as unknown as Forecast
 
   it('is told beside what was believed before, with the record in between or none', () => {
     const forecasts = useForecastStore()
@@ -107,7 +112,9 @@ describe('addresses of pictures', () => {
   it('are given out once, and given back by the last who holds one', async () => {
     const [made, back] = [vi.fn(() => 'blob:one'), vi.fn()]
     vi.stubGlobal('URL', { createObjectURL: made, revokeObjectURL: back })
-    await useGardenStore().shelfNow().add({ events: [], documents: [] }, [{ id: 'p', picture: new Blob(['x']) }])
+    await useGardenStore()
+      .shelfNow()
+      .add({ events: [], documents: [] }, [{ id: 'p', picture: new Blob(['x']) }])
     const pictures = usePictureStore()
     expect(await Promise.all([pictures.take('p'), pictures.take('p')])).toEqual(['blob:one', 'blob:one'])
     expect(made).toHaveBeenCalledTimes(1)
@@ -123,7 +130,9 @@ describe('addresses of pictures', () => {
   it('all go back at a reset, and a picture that is not here has none', async () => {
     const back = vi.fn()
     vi.stubGlobal('URL', { createObjectURL: () => 'blob:two', revokeObjectURL: back })
-    await useGardenStore().shelfNow().add({ events: [], documents: [] }, [{ id: 'p', picture: new Blob(['x']) }])
+    await useGardenStore()
+      .shelfNow()
+      .add({ events: [], documents: [] }, [{ id: 'p', picture: new Blob(['x']) }])
     const pictures = usePictureStore()
     await Promise.all([pictures.take('p'), pictures.take('p')])
     expect(await pictures.take('q')).toBeUndefined()

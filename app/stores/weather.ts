@@ -17,9 +17,21 @@ export const useWeatherStore = defineStore('weather', () => {
   /** What was written down counts over what was foretold. */
   const all = computed(() => [...(days.value ?? []), ...kept.value])
   /** Most days that are asked for lie far outside of what is known: they are told apart without writing them out. */
-  const span = computed(() => all.value.reduce(({ from, to }, { at }) => ({ from: Math.min(from, at.getTime() - DAY_MS), to: Math.max(to, at.getTime() + DAY_MS) }), { from: Infinity, to: -Infinity }))
-  const byDay = computed(() => new Map(all.value.map(day => [format(day.at, 'yyyy-MM-dd'), { minC: day.minC, maxC: day.maxC, meanC: (day.minC + day.maxC) / 2, rainMm: day.rainMm }])))
-  const known = (moment: Date) => moment.getTime() >= span.value.from && moment.getTime() <= span.value.to ? byDay.value.get(format(moment, 'yyyy-MM-dd')) : undefined
+  const span = computed(() =>
+    all.value.reduce(({ from, to }, { at }) => ({ from: Math.min(from, at.getTime() - DAY_MS), to: Math.max(to, at.getTime() + DAY_MS) }), {
+      from: Infinity, to: -Infinity,
+    }),
+  )
+  const byDay = computed(
+    () =>
+      new Map(
+        all.value.map(day => [
+          format(day.at, 'yyyy-MM-dd'), { minC: day.minC, maxC: day.maxC, meanC: (day.minC + day.maxC) / 2, rainMm: day.rainMm },
+        ]),
+      ),
+  )
+  const known = (moment: Date) =>
+    moment.getTime() >= span.value.from && moment.getTime() <= span.value.to ? byDay.value.get(format(moment, 'yyyy-MM-dd')) : undefined
 
   function hear(told: readonly KnownDay[] | undefined): void {
     days.value = told

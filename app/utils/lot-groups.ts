@@ -10,13 +10,17 @@ export interface GroupOfLots {
   readonly made: boolean
 }
 
-const isMade = ({ material, lot }: StoredLot) => material.family === 'finished' || lot.fromBatchId !== undefined || lot.fromLotIds !== undefined
+const isMade = ({ material, lot }: StoredLot) =>
+  material.family === 'finished' || lot.fromBatchId !== undefined || lot.fromLotIds !== undefined
 const spoils = ({ keeping }: StoredLot) => keeping.freshness === 'use-soon' || keeping.freshness === 'spoiling'
 
 /** Lots by material, as they are looked for. What spoils first keeps its place at the top. */
-export function groupedLots(stored: readonly StoredLot[], show: 'all' | 'spoils' | 'brown' | 'green' | 'made', text: string): GroupOfLots[] {
+export function groupedLots(
+  stored: readonly StoredLot[], show: 'all' | 'spoils' | 'brown' | 'green' | 'made', text: string,
+): GroupOfLots[] {
   const wanted = text.trim().toLowerCase()
-  const fits = (lot: StoredLot) => (show === 'all' || (show === 'spoils' ? spoils(lot) : show === 'made' ? isMade(lot) : !isMade(lot) && leaningOf(lot.material) === show))
+  const fits = (lot: StoredLot) =>
+    (show === 'all' || (show === 'spoils' ? spoils(lot) : show === 'made' ? isMade(lot) : !isMade(lot) && leaningOf(lot.material) === show))
     && (wanted === '' || `${lot.material.name} ${lot.material.short} ${lot.lot.source}`.toLowerCase().includes(wanted))
   const groups = new Map<string, StoredLot[]>()
   for (const lot of stored.filter(fits)) groups.set(lot.material.id, [...groups.get(lot.material.id) ?? [], lot])

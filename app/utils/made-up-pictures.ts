@@ -24,10 +24,15 @@ export async function layOutPictures(store: ReturnType<typeof useGardenStore>): 
   const shelf = store.shelfNow()
   const known = await shelf.photoIds()
   const there = new Set(known.ok ? known.value : [])
-  const wanted = [...store.journal.events.values()].flatMap(event => event.kind === 'photographed' && !there.has(event.photoId) ? [event.photoId] : [])
+  const wanted = [...store.journal.events.values()].flatMap(event =>
+    event.kind === 'photographed' && !there.has(event.photoId) ? [event.photoId] : [],
+  )
   if (wanted.length === 0) return
   const drawn = await Promise.all(Array.from({ length: DIFFERENT }, (_, seed) => crumbs(seed)))
   for (let from = 0; from < wanted.length; from += A_HANDFUL) {
-    await shelf.add({ events: [], documents: [] }, wanted.slice(from, from + A_HANDFUL).map((id, index) => ({ id, picture: drawn[(from + index) % DIFFERENT]! })))
+    await shelf.add(
+      { events: [], documents: [] },
+      wanted.slice(from, from + A_HANDFUL).map((id, index) => ({ id, picture: drawn[(from + index) % DIFFERENT]! })),
+    )
   }
 }

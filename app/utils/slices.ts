@@ -19,7 +19,10 @@ export function breath(): Promise<void> {
  * Drives work that is done in steps, a slice at a time. @param stillWanted ends it early, with nothing.
  * @param onStep hears what a slice ended with.
  */
-export async function inSlices<S, R>(work: Generator<S, R>, { stillWanted = () => true, onStep = () => {} }: { readonly stillWanted?: () => boolean, readonly onStep?: (step: S) => void } = {}): Promise<R | undefined> {
+export async function inSlices<S, R>(
+  work: Generator<S, R>,
+  { stillWanted = () => true, onStep = () => {} }: { readonly stillWanted?: () => boolean, readonly onStep?: (step: S) => void } = {},
+): Promise<R | undefined> {
   let since = performance.now()
   for (let step = work.next(); ; step = work.next()) {
     if (step.done) return step.value

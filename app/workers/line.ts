@@ -14,7 +14,10 @@ const SPEAKS_MS = 25_000
 /** A line to a worker that is begun when it is wanted, watched while it works, and ended when it hangs. */
 export interface Line<T> {
   /** Asks; `alive` is to be called whenever the worker tells something. Fails with `SilentWorker` when it says nothing for too long. */
-  ask<R>(call: (remote: Remote<T & Greeting>, alive: () => void) => Promise<R>, limits?: { readonly startsMs?: number, readonly speaksMs?: number }): Promise<R>
+  ask<R>(
+    call: (remote: Remote<T & Greeting>, alive: () => void) => Promise<R>,
+    limits?: { readonly startsMs?: number, readonly speaksMs?: number },
+  ): Promise<R>
   /** Ends the worker and whatever it was at. */
   end(): void
 }

@@ -42,19 +42,42 @@ export function usualCost({ offers, limits: { volumeL } }: Problem, costs: Costs
  * Draws the choice towards the middle of what is comfortable and to what lies there already: each way of missing it costs in proportion.
  * @param costs of the offers by container. @param offers as the programme has them, where they are more than the problem's.
  */
-export function aiming(problem: Problem, costs: Costs, weight = WEIGHT * usualCost(problem, costs), offers: readonly Offer[] = problem.offers): Extra {
+export function aiming(
+  problem: Problem, costs: Costs, weight = WEIGHT * usualCost(problem, costs), offers: readonly Offer[] = problem.offers,
+): Extra {
   const units = offers.map(unitOf)
   const ways = deviations(problem).map(deviation => units.map(deviation))
   const first = units.length + 1
   const leaving = offers.flatMap(({ lies, pinned, daysLeft }, index) => lies && pinned === undefined
-    ? [{ index, lies, share: (daysLeft <= SPOILS_WITHIN_DAYS ? LEFT_LYING.spoils : LEFT_LYING.keeps) * units[index]!.looseL / ((problem.limits.volumeL.low + problem.limits.volumeL.high) / 2) }]
+    ? [
+        {
+          index, lies,
+          share:
+              ((daysLeft <= SPOILS_WITHIN_DAYS ? LEFT_LYING.spoils : LEFT_LYING.keeps) * units[index]!.looseL)
+              / ((problem.limits.volumeL.low + problem.limits.volumeL.high) / 2),
+        },
+      ]
     : [])
-  const left = (counts: readonly number[]) => leaving.reduce((sum, { index, lies, share }) => sum + share * Math.max(0, lies - (counts[index] ?? 0)), 0)
-  const missed = (counts: readonly number[]) => left(counts) + ways.reduce((sum, each) => sum + Math.max(0, each.reduce((total, one, index) => total + one * (counts[index] ?? 0), 0)), 0)
+  const left = (counts: readonly number[]) =>
+    leaving.reduce((sum, { index, lies, share }) => sum + share * Math.max(0, lies - (counts[index] ?? 0)), 0)
+  const missed = (counts: readonly number[]) =>
+    left(counts)
+    + ways.reduce(
+      (sum, each) =>
+        sum
+        + Math.max(
+          0, each.reduce((total, one, index) => total + one * (counts[index] ?? 0), 0),
+        ),
+      0,
+    )
   return {
-    variables: [...ways.map(() => weight), ...leaving.map(({ share }) => weight * share)].map(cost => ({ low: 0, high: Infinity, integer: false, cost })),
+    variables: [...ways.map(() => weight), ...leaving.map(({ share }) => weight * share)].map(cost => ({
+      low: 0, high: Infinity, integer: false, cost,
+    })),
     rows: [
-      ...ways.map((each, way) => ({ terms: new Map([...each.map((one, index) => [index, one] as const), [first + way, -1] as const]), most: 0 })),
+      ...ways.map((each, way) => ({
+        terms: new Map([...each.map((one, index) => [index, one] as const), [first + way, -1] as const]), most: 0,
+      })),
       ...leaving.map(({ index, lies }, at) => ({ terms: new Map([[index, -1], [first + ways.length + at, -1]]), most: -lies })),
     ],
     scale: weight / WEIGHT,

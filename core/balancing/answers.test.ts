@@ -32,11 +32,24 @@ const bucket = { id: 'bucket', name: 'bucket', plural: 'buckets', volumeL: 12 }
 const sack = { id: 'sack', name: 'sack', plural: 'sacks', volumeL: 80 }
 const offer = (id: string, most: number, more: Partial<Offer> = {}): Offer => {
   const material = findMaterial(id)!
-  return { material, most, container: material.bulkDensityKgM3.typical < 160 ? sack : bucket, packing: 'loose', inStore: true, daysLeft: material.keepsDays - 1, ...more }
+  return {
+    material, most, container: material.bulkDensityKgM3.typical < 160 ? sack : bucket, packing: 'loose', inStore: true,
+    daysLeft: material.keepsDays - 1,
+    ...more,
+  }
 }
 const STORE = [
-  offer('leaves-mixed', 14), offer('leaves-shredded', 5), offer('grass-clippings', 40), offer('kitchen-veg', 6), offer('cardboard', 4), offer('twigs', 2),
-  offer('straw-wheat', 6), offer('horse-manure-straw', 24), offer('coffee-grounds', 3), offer('weeds-soft', 8), offer('hay-grass', 3, { inStore: false }),
+  offer('leaves-mixed', 14),
+  offer('leaves-shredded', 5),
+  offer('grass-clippings', 40),
+  offer('kitchen-veg', 6),
+  offer('cardboard', 4),
+  offer('twigs', 2),
+  offer('straw-wheat', 6),
+  offer('horse-manure-straw', 24),
+  offer('coffee-grounds', 3),
+  offer('weeds-soft', 8),
+  offer('hay-grass', 3, { inStore: false }),
 ]
 const problemOf = (offers: readonly Offer[], litres: number, step = 1): Problem => ({
   offers, step,
@@ -85,7 +98,8 @@ describe('balanced answers', () => {
     const pinned = STORE.map(one => one.material.id === 'grass-clippings' ? { ...one, pinned: 17 } : one)
     const found = balancedAnswers(problemOf(pinned, 1200), { goalId: 'fewest-trips' }, solver)
     if (!found.ok) throw new Error(found.error)
-    for (const { ingredients } of found.value) expect(ingredients.find(({ material }) => material.id === 'grass-clippings')?.amount.count).toBe(17)
+    for (const { ingredients } of found.value)
+      expect(ingredients.find(({ material }) => material.id === 'grass-clippings')?.amount.count).toBe(17)
   })
 
   it('may come in any amounts, and then cost no more than in whole containers', () => {
@@ -97,7 +111,9 @@ describe('balanced answers', () => {
   })
 
   it('say that nothing fits rather than make something up', () => {
-    expect(balancedAnswers(problemOf([offer('grass-clippings', 200)], 1000), { goalId: 'fastest' }, solver)).toEqual({ ok: false, error: 'impossible' })
+    expect(balancedAnswers(problemOf([offer('grass-clippings', 200)], 1000), { goalId: 'fastest' }, solver)).toEqual({
+      ok: false, error: 'impossible',
+    })
     expect(balancedAnswers(problemOf([], 1000), { goalId: 'fastest' }, solver)).toEqual({ ok: false, error: 'impossible' })
   })
 })
@@ -115,7 +131,12 @@ describe('when nothing fits', () => {
     const fetching = found.ways.find(({ changes }) => changes.length > 0 && changes.every(change => change.kind === 'fetch'))!
     expect(wayOutText(fetching)).toMatch(/^\d+½? more sacks of leaves$/)
     for (const { ingredients } of found.ways) expect(ingredients[0]!.amount.count).toBe(17)
-    for (const { counts, kind } of found.ways) expect(keepsTo({ ...problemOf([offer('grass-clippings', 99), offer('leaves-mixed', 99)], 700), step: 0.5 }, counts, { dropped: kind === 'smaller-heap' ? ['too-little'] : [] })).toBe(true)
+    for (const { counts, kind } of found.ways)
+      expect(
+        keepsTo({ ...problemOf([offer('grass-clippings', 99), offer('leaves-mixed', 99)], 700), step: 0.5 }, counts, {
+          dropped: kind === 'smaller-heap' ? ['too-little'] : [],
+        }),
+      ).toBe(true)
   })
 
   it('for want of stuff, says how much all of it makes, and what a smaller heap could be', () => {
@@ -152,8 +173,12 @@ describe('when nothing fits', () => {
   })
 
   it('wilts and leaves unsoaked before anything is fetched', () => {
-    const found = ways(problemOf([offer('grass-clippings', 14, { lies: 14 }), offer('leaves-mixed', 1, { lies: 1, prepared: 'soaked' })], 250))
-    expect(found.ways.find(({ kind }) => kind === 'prepared')?.changes).toEqual(expect.arrayContaining([expect.objectContaining({ kind: 'prepare', as: 'wilted' })]))
+    const found = ways(
+      problemOf([offer('grass-clippings', 14, { lies: 14 }), offer('leaves-mixed', 1, { lies: 1, prepared: 'soaked' })], 250),
+    )
+    expect(found.ways.find(({ kind }) => kind === 'prepared')?.changes).toEqual(
+      expect.arrayContaining([expect.objectContaining({ kind: 'prepare', as: 'wilted' })]),
+    )
     expect(wayOutText(found.ways.find(({ kind }) => kind === 'prepared')!)).toMatch(/wilt the grass first/)
   })
 
@@ -165,7 +190,9 @@ describe('when nothing fits', () => {
     expect(changeText({ kind: 'fetch', offer: offer('straw-wheat', 0), count: 1 })).toBe('1 sack of straw')
     expect(changeText({ kind: 'leave', offer: grass, from: 6, to: 2 })).toBe('2 buckets of grass instead of 6')
     expect(changeText({ kind: 'prepare', offer: grass, as: 'wilted' })).toBe('wilt the grass first')
-    expect(changeText({ kind: 'prepare', offer: offer('leaves-mixed', 3, { prepared: 'soaked' }), as: undefined })).toBe('don’t soak the leaves')
+    expect(changeText({ kind: 'prepare', offer: offer('leaves-mixed', 3, { prepared: 'soaked' }), as: undefined })).toBe(
+      'don’t soak the leaves',
+    )
   })
 })
 
@@ -177,12 +204,20 @@ describe('a second solver', () => {
     solve: ({ variables, rows }) => {
       const constraints = Object.fromEntries([
         ...rows.map(({ most }, index) => [`r${index}`, lessEq(most)] as const),
-        ...variables.flatMap(({ low, high }, index) => [[`l${index}`, { min: low }], ...(high < Infinity ? [[`h${index}`, lessEq(high)]] : [])] as const),
+        ...variables.flatMap(
+          ({ low, high }, index) => [[`l${index}`, { min: low }], ...(high < Infinity ? [[`h${index}`, lessEq(high)]] : [])] as const,
+        ),
       ])
       const columns = Object.fromEntries(variables.map(({ cost }, index) => [`x${index}`, {
         cost, [`l${index}`]: 1, [`h${index}`]: 1, ...Object.fromEntries(rows.map(({ terms }, row) => [`r${row}`, terms.get(index) ?? 0])),
       }]))
-      const solved = solveSmall({ direction: 'minimize', objective: 'cost', constraints, variables: columns, integers: variables.flatMap(({ integer }, index) => integer ? [`x${index}`] : []) }, { maxIterations: 200_000, tolerance: 0, timeout: 5000, includeZeroVariables: true })
+      const solved = solveSmall(
+        {
+          direction: 'minimize', objective: 'cost', constraints, variables: columns,
+          integers: variables.flatMap(({ integer }, index) => (integer ? [`x${index}`] : [])),
+        },
+        { maxIterations: 200_000, tolerance: 0, timeout: 5000, includeZeroVariables: true },
+      )
       if (solved.status !== 'optimal') return fail('impossible')
       const values = new Map(solved.variables as [string, number][])
       return ok(variables.map((_, index) => values.get(`x${index}`) ?? 0))

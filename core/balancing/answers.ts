@@ -66,7 +66,8 @@ function litresByThing(ingredients: readonly Ingredient[]): ReadonlyMap<string, 
 export function difference(a: Pick<Answer, 'ingredients'>, b: Pick<Answer, 'ingredients'>): number {
   const [one, other] = [litresByThing(a.ingredients), litresByThing(b.ingredients)]
   const things = new Set([...one.keys(), ...other.keys()])
-  const sum = (of: (first: number, second: number) => number) => [...things].reduce((total, thing) => total + of(one.get(thing) ?? 0, other.get(thing) ?? 0), 0)
+  const sum = (of: (first: number, second: number) => number) =>
+    [...things].reduce((total, thing) => total + of(one.get(thing) ?? 0, other.get(thing) ?? 0), 0)
   const both = sum((first, second) => first + second)
   return both > 0 ? sum((first, second) => Math.abs(first - second)) / both : 0
 }
@@ -78,7 +79,12 @@ function mainstay({ offers }: Problem, counts: readonly number[]): number | unde
   return most > 0 ? litres.indexOf(most) : undefined
 }
 
-const without = (problem: Problem, left: number): Problem => ({ ...problem, offers: problem.offers.map(offer => offer.material.id === problem.offers[left]?.material.id && offer.pinned === undefined ? { ...offer, most: 0 } : offer) })
+const without = (problem: Problem, left: number): Problem => ({
+  ...problem,
+  offers: problem.offers.map(offer =>
+    offer.material.id === problem.offers[left]?.material.id && offer.pinned === undefined ? { ...offer, most: 0 } : offer,
+  ),
+})
 
 const FINER_STEP = 0.5
 /** Halves must bring it nearer by so much: half of the way from comfortable to barely working. */
@@ -105,9 +111,12 @@ export interface AnswerWish {
 
 /**
  * Up to three clearly different good answers: the best for what matters most; then the best for other goals; then the best
- * without the mainstay of the first. The first is best within the solver's gap, the others nearly; each is worked out anew with the plain mix arithmetic.
+ * without the mainstay of the first. The first is best within the solver's gap, the others nearly; each is worked out anew with
+ * the plain mix arithmetic.
  */
-export function balancedAnswers(problem: Problem, { goalId, most = 3, onAnswer }: AnswerWish, solver: Solver): Outcome<readonly Answer[], SolveTrouble> {
+export function balancedAnswers(
+  problem: Problem, { goalId, most = 3, onAnswer }: AnswerWish, solver: Solver,
+): Outcome<readonly Answer[], SolveTrouble> {
   const wanted = goalOf(goalId)
   const first = bestFor(problem, wanted, solver)
   if (!first.ok) return first
@@ -126,13 +135,20 @@ export function balancedAnswers(problem: Problem, { goalId, most = 3, onAnswer }
   else take(problem, wanted, wanted.title, first.value.counts)
   const main = mainstay(problem, first.value.counts)
   const others = GOALS.filter(({ id }) => id !== wanted.id).map(goal => ({ problem, goal, title: goal.title }))
-  const left = main === undefined ? [] : [{ problem: without(problem, main), goal: wanted, title: `Without the ${problem.offers[main]?.material.short ?? ''}` }]
+  const left
+    = main === undefined
+      ? []
+      : [{ problem: without(problem, main), goal: wanted, title: `Without the ${problem.offers[main]?.material.short ?? ''}` }]
   const easier = easierToMix(problem, first.value.counts)
   const prepared = easier ? [{ problem: easier, goal: wanted, title: '' }] : []
   for (const other of [...prepared, ...others, ...left]) {
     if (answers.length >= most) break
     const found = bestFor(other.problem, other.goal, beside)
-    if (found.ok) take(other.problem, other.goal, preparedTitle(problem, other.problem, found.value.counts) || other.title || wanted.title, found.value.counts)
+    if (found.ok)
+      take(
+        other.problem, other.goal, preparedTitle(problem, other.problem, found.value.counts) || other.title || wanted.title,
+        found.value.counts,
+      )
   }
   return answers.length > 0 ? ok(answers) : fail('gave-up')
 }

@@ -17,27 +17,53 @@ import { GARDEN_EFFORT, solverOf, type LpSolver, type Solver } from './program'
 let solver: Solver
 beforeAll(async () => { solver = solverOf(await highsLoader() as unknown as LpSolver, GARDEN_EFFORT) })
 
-const of = (id: string, count: number, container: ContainerThen = BUCKET): Ingredient => ({ material: findMaterial(id)!, amount: { count, container, packing: 'loose' } })
-const stock = (lots: readonly (readonly [string, number, ContainerThen, string])[]): StoredLot[] => storedLots(foldGarden(lots.map(([materialId, count, container, day], index): GardenEvent => ({
-  kind: 'stocked', id: `l${index}`, at: `${day}T08:00:00.000Z`, recordedAt: `${day}T08:00:00.000Z`, by: 'phone', materialId, source: '', amount: { count, container, packing: 'loose' },
-}))), new Date('2026-10-10T08:00:00.000Z'), LIBRARY_BOOK)
+const of = (id: string, count: number, container: ContainerThen = BUCKET): Ingredient => ({
+  material: findMaterial(id)!, amount: { count, container, packing: 'loose' },
+})
+const stock = (lots: readonly (readonly [string, number, ContainerThen, string])[]): StoredLot[] =>
+  storedLots(
+    foldGarden(
+      lots.map(([materialId, count, container, day], index): GardenEvent => ({
+        kind: 'stocked', id: `l${index}`, at: `${day}T08:00:00.000Z`, recordedAt: `${day}T08:00:00.000Z`, by: 'phone', materialId,
+        source: '', amount: { count, container, packing: 'loose' },
+      }))), new Date('2026-10-10T08:00:00.000Z'), LIBRARY_BOOK)
 const AROUND = [{ material: findMaterial('straw-wheat')!, container: SACK }, { material: findMaterial('leaves-mixed')!, container: SACK }]
-const hand = (more: Partial<AtHand>): AtHand => ({ bench: [], pinned: [], capped: [], stored: [], around: AROUND, fetching: false, ...more })
+const hand = (more: Partial<AtHand>): AtHand => ({
+  bench: [], pinned: [], capped: [], stored: [], around: AROUND, fetching: false,
+  ...more,
+})
 const asked = (at: AtHand, litres: number, more: Partial<Asked> = {}): Asked => ({
   goalId: 'fewest-trips', asBigAsCan: false, ...more,
-  problem: { offers: offersAtHand(at), step: 1, limits: { comfort: hotHeap.mixing!.comfort('by-thermometer'), volumeL: { low: litres * 0.75, high: litres }, oneMaterialMost: 1, charMost: 0.1 } },
+  problem: {
+    offers: offersAtHand(at), step: 1,
+    limits: {
+      comfort: hotHeap.mixing!.comfort('by-thermometer'), volumeL: { low: litres * 0.75, high: litres }, oneMaterialMost: 1,
+      charMost: 0.1,
+    },
+  },
 })
 
 describe('what is at hand', () => {
-  const stored = stock([['leaves-mixed', 4, SACK, '2026-10-01'], ['leaves-mixed', 3, SACK, '2026-10-05'], ['grass-clippings', 10, BUCKET, '2026-10-09'], ['wood-ash', 1, BUCKET, '2026-10-01']])
+  const stored = stock([
+    ['leaves-mixed', 4, SACK, '2026-10-01'], ['leaves-mixed', 3, SACK, '2026-10-05'], ['grass-clippings', 10, BUCKET, '2026-10-09'],
+    ['wood-ash', 1, BUCKET, '2026-10-01'],
+  ])
   const summary = (at: AtHand) => offersAtHand(at).map(({ material, most, inStore, pinned }) => [material.id, most, inStore, pinned])
 
   it('is the store, lots of one kind together, and what could be fetched', () => {
     // Grass of yesterday spoils first. Ash is not balanced with.
-    expect(summary(hand({ stored }))).toEqual([['grass-clippings', 10, true, undefined], ['leaves-mixed', 7, true, undefined], ['straw-wheat', 0, false, undefined]])
+    expect(summary(hand({ stored }))).toEqual([
+      ['grass-clippings', 10, true, undefined], ['leaves-mixed', 7, true, undefined], ['straw-wheat', 0, false, undefined],
+    ])
     // Fetching, more of the leaves may come as well.
-    expect(summary(hand({ stored, fetching: true })).slice(-2)).toEqual([['straw-wheat', Infinity, false, undefined], ['leaves-mixed', Infinity, false, undefined]])
-    expect(summary(hand({ stored, fetching: true, bench: [of('leaves-mixed', 2, SACK)], pinned: ['leaves-mixed'] })).filter(([id]) => id === 'leaves-mixed')).toEqual([['leaves-mixed', 7, true, 2]])
+    expect(summary(hand({ stored, fetching: true })).slice(-2)).toEqual([
+      ['straw-wheat', Infinity, false, undefined], ['leaves-mixed', Infinity, false, undefined],
+    ])
+    expect(
+      summary(hand({ stored, fetching: true, bench: [of('leaves-mixed', 2, SACK)], pinned: ['leaves-mixed'] })).filter(
+        ([id]) => id === 'leaves-mixed',
+      ),
+    ).toEqual([['leaves-mixed', 7, true, 2]])
   })
 
   it('begins with the bench: as much as the store has or as was said', () => {
@@ -58,12 +84,16 @@ describe('a cap', () => {
     expect(offersAtHand(at).filter(({ material }) => material.id === 'leaves-mixed').map(({ most }) => most)).toEqual([5])
     const found = balanceAsked(asked(at, 700), solver)
     if (found.kind !== 'answers') throw new Error(found.kind)
-    for (const { ingredients } of found.answers) expect(ingredients.find(({ material }) => material.id === 'leaves-mixed')?.amount.count ?? 0).toBeLessThanOrEqual(5)
+    for (const { ingredients } of found.answers)
+      expect(ingredients.find(({ material }) => material.id === 'leaves-mixed')?.amount.count ?? 0).toBeLessThanOrEqual(5)
   })
 })
 
 describe('what was asked', () => {
-  const stored = stock([['leaves-mixed', 9, SACK, '2026-10-01'], ['grass-clippings', 30, BUCKET, '2026-10-09'], ['horse-manure-straw', 10, BUCKET, '2026-10-01']])
+  const stored = stock([
+    ['leaves-mixed', 9, SACK, '2026-10-01'], ['grass-clippings', 30, BUCKET, '2026-10-09'],
+    ['horse-manure-straw', 10, BUCKET, '2026-10-01'],
+  ])
 
   it('is answered step by step and ends with all of it', () => {
     const steps: number[] = []
@@ -83,13 +113,23 @@ describe('what was asked', () => {
   })
 
   it('with fetching puts what is there and what is fetched together', () => {
-    const found = balanceAsked(asked(hand({ stored, fetching: true, around: [...AROUND, { material: findMaterial('grass-clippings')!, container: BUCKET }] }), 2400, { goalId: 'least-bought' }), solver)
+    const found = balanceAsked(
+      asked(
+        hand({ stored, fetching: true, around: [...AROUND, { material: findMaterial('grass-clippings')!, container: BUCKET }] }), 2400,
+        { goalId: 'least-bought' },
+      ),
+      solver,
+    )
     if (found.kind !== 'answers') throw new Error(found.kind)
     for (const { ingredients, fetchL } of found.answers) {
       expect(new Set(ingredients.map(({ material }) => material.id)).size).toBe(ingredients.length)
       expect(fetchL).toBeGreaterThan(0)
     }
-    expect(found.answers.some(({ ingredients }) => ingredients.some(({ material, amount }) => material.id === 'grass-clippings' && amount.count > 30))).toBe(true)
+    expect(
+      found.answers.some(({ ingredients }) =>
+        ingredients.some(({ material, amount }) => material.id === 'grass-clippings' && amount.count > 30),
+      ),
+    ).toBe(true)
   })
 
   it('that cannot be comes with the way out', () => {
@@ -104,7 +144,19 @@ describe('what was asked', () => {
   })
 
   it('of nothing at all is impossible, with what to fetch', () => {
-    const found = balanceAsked(asked(hand({ around: [...AROUND, { material: findMaterial('horse-manure-straw')!, container: BUCKET }, { material: findMaterial('grass-clippings')!, container: BUCKET }] }), 700), solver)
+    const found = balanceAsked(
+      asked(
+        hand({
+          around: [
+            ...AROUND,
+            { material: findMaterial('horse-manure-straw')!, container: BUCKET },
+            { material: findMaterial('grass-clippings')!, container: BUCKET },
+          ],
+        }),
+        700,
+      ),
+      solver,
+    )
     if (found.kind !== 'impossible') throw new Error(found.kind)
     expect(found.impossible.ways[0]!.changes.every(({ kind }) => kind === 'fetch')).toBe(true)
   })

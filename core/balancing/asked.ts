@@ -25,7 +25,10 @@ const NEARLY_AS_BIG = 0.85
 
 /** The same problem with its volume between nearly the biggest heap that can be and what the place holds; as it was when there is none. */
 export function asBigAsCan(problem: Problem, solver: Solver): Problem {
-  const biggest = cheapest(problem, problem.offers.map(offer => -unitOf(offer).looseL), solver.gap > 0 ? solver.within(NEARLY) : solver, undefined, ['too-little'])
+  const biggest = cheapest(
+    problem, problem.offers.map(offer => -unitOf(offer).looseL), solver.gap > 0 ? solver.within(NEARLY) : solver, undefined,
+    ['too-little'],
+  )
   const worked = biggest.ok ? workOut(problem, biggest.value.counts) : undefined
   if (!worked) return problem
   const low = Math.min(problem.limits.volumeL.low, worked.measures.volumeL * NEARLY_AS_BIG)
@@ -36,7 +39,9 @@ export function asBigAsCan(problem: Problem, solver: Solver): Problem {
  * Answers what was asked: up to three good ways, or the smallest changes that make one possible.
  * @param onAnswer told of the answers so far, each time one is found.
  */
-export function balanceAsked({ problem: given, goalId, asBigAsCan: big }: Asked, solver: Solver, onAnswer?: (answers: readonly Answer[]) => void): Found {
+export function balanceAsked(
+  { problem: given, goalId, asBigAsCan: big }: Asked, solver: Solver, onAnswer?: (answers: readonly Answer[]) => void,
+): Found {
   const problem = big ? asBigAsCan(given, solver) : given
   const found = balancedAnswers(problem, { goalId, ...(onAnswer ? { onAnswer } : {}) }, solver)
   if (found.ok) return { kind: 'answers', answers: found.value }

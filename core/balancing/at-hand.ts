@@ -13,7 +13,11 @@ export interface AtHand {
   readonly capped: readonly string[]
   readonly stored: readonly StoredLot[]
   /** Things to be had nearly anywhere, in the container a gardener would take. */
-  readonly around: readonly { readonly material: Material, readonly container: ContainerThen, /** Most containers of it that come in while the rest keeps. */ readonly obtainable?: number }[]
+  readonly around: readonly {
+    readonly material: Material
+    readonly container: ContainerThen
+    /** Most containers of it that come in while the rest keeps. */ readonly obtainable?: number
+  }[]
   /** May things that are around be fetched without asking. */
   readonly fetching: boolean
 }
@@ -53,28 +57,48 @@ export function offersAtHand({ bench, pinned, capped, stored, around, fetching }
     const there = looseL / packingFactor(material, amount.packing) / amount.container.volumeL
     return {
       material, container: amount.container, packing: amount.packing, ...(prepared ? { prepared } : {}),
-      inStore: true, most: capped.includes(material.id) ? amount.count : looseL > 0 ? there : amount.count, daysLeft: looseL > 0 ? daysLeft : material.keepsDays,
-      lies: amount.count, ...obtainableOf(around, material, amount.container), ...(pinned.includes(material.id) || !isForBalancing(material) ? { pinned: amount.count } : {}),
+      inStore: true,
+      most: capped.includes(material.id) ? amount.count : looseL > 0 ? there : amount.count,
+      daysLeft: looseL > 0 ? daysLeft : material.keepsDays,
+      lies: amount.count,
+      ...obtainableOf(around, material, amount.container),
+      ...(pinned.includes(material.id) || !isForBalancing(material) ? { pinned: amount.count } : {}),
     }
   })
   const known = new Set(bench.map(({ material }) => material.id))
-  const fromStore = stored.filter(({ material }) => !known.has(material.id) && isForBalancing(material)).flatMap(({ lot, material }): Offer[] => {
-    if (known.has(material.id)) return []
-    known.add(material.id)
-    const { looseL, daysLeft } = inStore(stored, material.id)
-    return [{ material, container: lot.container, packing: lot.packing, inStore: true, daysLeft, most: looseL / packingFactor(material, lot.packing) / lot.container.volumeL }]
-  })
+  const fromStore = stored
+    .filter(({ material }) => !known.has(material.id) && isForBalancing(material))
+    .flatMap(({ lot, material }): Offer[] => {
+      if (known.has(material.id)) return []
+      known.add(material.id)
+      const { looseL, daysLeft } = inStore(stored, material.id)
+      return [{
+        material, container: lot.container, packing: lot.packing, inStore: true, daysLeft,
+        most: looseL / packingFactor(material, lot.packing) / lot.container.volumeL,
+      }]
+    })
   const there = [...onBench, ...fromStore.slice(0, MOST_STORED)]
   const toFetch = around.flatMap(({ material, container }): Offer[] => {
     const known = there.find(offer => offer.material.id === material.id)
     const ends = obtainableOf(around, material, known?.container ?? container)
-    const fetched: Offer = { material, container, packing: 'loose', inStore: false, most: fetching ? ends.obtainable ?? Infinity : 0, daysLeft: material.keepsDays, ...ends }
+    const fetched: Offer = {
+      material, container, packing: 'loose', inStore: false, most: fetching ? (ends.obtainable ?? Infinity) : 0,
+      daysLeft: material.keepsDays,
+      ...ends,
+    }
     if (!known) return [fetched]
     // More of what is there, in the same containers; when nothing is fetched the smallest changes see to that.
     if (!fetching || known.pinned !== undefined || capped.includes(material.id)) return []
     // What is fetched comes as it is: nobody soaks it on the way.
     const { prepared, lies: _, ...same } = known
-    return [{ ...same, ...(prepared && prepared !== 'soaked' ? { prepared } : {}), inStore: false, most: ends.obtainable ?? Infinity, daysLeft: material.keepsDays, ...ends }]
+    return [{
+      ...same,
+      ...(prepared && prepared !== 'soaked' ? { prepared } : {}),
+      inStore: false,
+      most: ends.obtainable ?? Infinity,
+      daysLeft: material.keepsDays,
+      ...ends,
+    }]
   })
   return [...there, ...toFetch]
 }

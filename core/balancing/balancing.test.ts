@@ -58,7 +58,12 @@ describe('the smallest change', () => {
     for (let trial = 0; trial < 200; trial++) {
       const drawn = { ...randomProblem(random, 2 + trial % 2, 4), step: 0.5 }
       // What lies on the bench is left out at a cost, and what is pinned stays.
-      const problem: Problem = { ...drawn, offers: drawn.offers.map(one => one.pinned === undefined && one.most > 0 ? { ...one, lies: Math.min(one.most, 1 + trial % 3) } : one) }
+      const problem: Problem = {
+        ...drawn,
+        offers: drawn.offers.map(one =>
+          one.pinned === undefined && one.most > 0 ? { ...one, lies: Math.min(one.most, 1 + (trial % 3)) } : one,
+        ),
+      }
       if (cheapest(problem, problem.offers.map(() => 1), solver).ok) continue
       const found = smallestChanges(problem, solver)
       if (!found.ok) throw new Error(found.error)

@@ -12,14 +12,20 @@ import { workOut } from './region'
 import { mostOf, together, type Bounds, type Extra } from './relaxation'
 import { cheapest } from './search'
 
-/** One change that would help: more of something than there is, less of what lies there, another count of what was pinned, or other preparation. */
+/**
+ * One change that would help: more of something than there is, less of what lies there, another count of what was pinned, or
+ * other preparation.
+ */
 export type Change
   = | { readonly kind: 'fetch', readonly offer: Offer, readonly count: number }
     | { readonly kind: 'leave', readonly offer: Offer, readonly from: number, readonly to: number }
     | { readonly kind: 'pin', readonly offer: Offer, readonly from: number, readonly to: number }
     | { readonly kind: 'prepare', readonly offer: Offer, readonly as: Preparation | undefined }
 
-/** The kind of move: measured out in halves, prepared otherwise, more or less of things, a feed strewn in, a smaller heap, or pins that give way. */
+/**
+ * The kind of move: measured out in halves, prepared otherwise, more or less of things, a feed strewn in, a smaller heap, or
+ * pins that give way.
+ */
 export type WayKind = 'halves' | 'prepared' | 'smallest' | 'feed' | 'smaller-heap' | 'pins'
 
 /** Changes that make a balance possible, as few as can be of their kind, and the heap that comes of them. */
@@ -48,7 +54,9 @@ export interface Impossible {
  */
 export const CHANGE_COST = { fetch: 1, fetchNew: 1.25, leave: 0.4, leaveSpoiling: 1.5, pin: 3 } as const
 /** The work of a move besides its containers. */
-const MOVE_COST: Readonly<Record<WayKind, number>> = { 'halves': 0.1, 'prepared': 0.5, 'smallest': 0, 'feed': 1, 'smaller-heap': 2, 'pins': 4 }
+const MOVE_COST: Readonly<Record<WayKind, number>> = {
+  'halves': 0.1, 'prepared': 0.5, 'smallest': 0, 'feed': 1, 'smaller-heap': 2, 'pins': 4,
+}
 /** Of changes that cost the same, the one with fewer containers in all. */
 const TIE = 0.001
 /** Missing the middle of what is comfortable by all that is acceptable is as bad as so many containers. */
@@ -65,7 +73,9 @@ export function changeCost(problem: Problem, counts: readonly number[]): number 
   return problem.offers.reduce((sum, offer, index) => {
     const count = counts[index] ?? 0
     if (offer.pinned !== undefined) return sum + CHANGE_COST.pin * Math.abs(count - offer.pinned)
-    return sum + fetchCost(offer) * Math.max(0, count - atHand(offer, problem.step)) + leaveCost(offer) * Math.max(0, (offer.lies ?? 0) - count)
+    return (
+      sum + fetchCost(offer) * Math.max(0, count - atHand(offer, problem.step)) + leaveCost(offer) * Math.max(0, (offer.lies ?? 0) - count)
+    )
   }, 0)
 }
 
@@ -73,7 +83,8 @@ function changesOf(problem: Problem, asked: Problem, counts: readonly number[]):
   return problem.offers.flatMap((offer, index): Change[] => {
     const count = counts[index] ?? 0
     const before = asked.offers[index]
-    const prepared: Change[] = before && count > 0 && before.prepared !== offer.prepared ? [{ kind: 'prepare', offer: before, as: offer.prepared }] : []
+    const prepared: Change[]
+      = before && count > 0 && before.prepared !== offer.prepared ? [{ kind: 'prepare', offer: before, as: offer.prepared }] : []
     if (offer.pinned !== undefined) return count === offer.pinned ? prepared : [{ kind: 'pin', offer, from: offer.pinned, to: count }]
     const there = atHand(offer, problem.step)
     if (count > there + 1e-9) return [...prepared, { kind: 'fetch', offer, count: count - there }]
@@ -124,13 +135,25 @@ function wayOf(kind: WayKind, asked: Problem, problem: Problem, solver: Solver, 
   const none = problem.offers.map(() => 0)
   const costs = kind === 'smaller-heap' ? problem.offers.map(offer => -unitOf(offer).looseL / problem.limits.volumeL.low * 10) : ties
   const changing = elastic(problem, kind)
-  const costing = kind === 'smaller-heap' ? { ...changing, costOf: (counts: readonly number[]) => (changing.costOf?.(counts) ?? 0) + counts.reduce((sum, count, index) => sum + (costs[index] ?? 0) * count, 0) } : changing
+  const costing
+    = kind === 'smaller-heap'
+      ? {
+          ...changing,
+          costOf: (counts: readonly number[]) =>
+            (changing.costOf?.(counts) ?? 0) + counts.reduce((sum, count, index) => sum + (costs[index] ?? 0) * count, 0),
+        }
+      : changing
   const found = cheapest(problem, costs, solver, together(problem.offers.length, costing, aiming(problem, none, AIM_WEIGHT)), dropped)
   return found.ok ? wayOut(kind, problem, asked, found.value.counts) : undefined
 }
 
 const alike = (a: WayOut, b: WayOut) => a.ingredients.length === b.ingredients.length
-  && a.ingredients.every((one, index) => one.material.id === b.ingredients[index]?.material.id && one.prepared === b.ingredients[index]?.prepared && Math.abs(one.amount.count - (b.ingredients[index]?.amount.count ?? 0)) < 1e-6)
+  && a.ingredients.every(
+    (one, index) =>
+      one.material.id === b.ingredients[index]?.material.id
+      && one.prepared === b.ingredients[index]?.prepared
+      && Math.abs(one.amount.count - (b.ingredients[index]?.amount.count ?? 0)) < 1e-6,
+  )
 
 /**
  * Names the smallest changes after which the limits can be kept (elastic constraints), each kind of move for itself, the least
@@ -140,7 +163,13 @@ export function smallestChanges(problem: Problem, solver: Solver): Outcome<Impos
   const missed = whatIsMissed(problem, solver)
   if (!missed.ok) return missed
   const limits = missed.value.map(({ limit }) => limit)
-  const eased = easierToMix(problem, problem.offers.map(({ lies = 0, pinned = lies }) => pinned)) ?? prepare(problem, limits.flatMap(limit => limit === 'too-wet' || limit === 'mats' ? [limit] : []))
+  const eased
+    = easierToMix(
+      problem, problem.offers.map(({ lies = 0, pinned = lies }) => pinned),
+    )
+    ?? prepare(
+      problem, limits.flatMap(limit => (limit === 'too-wet' || limit === 'mats' ? [limit] : [])),
+    )
   const wantsNitrogen = limits.includes('too-brown') && (problem.feeds?.length ?? 0) > 0
   const fed = wantsNitrogen ? { ...problem, offers: [...problem.offers, ...problem.feeds ?? []] } : undefined
   const kinds: (() => WayOut | undefined)[] = [
@@ -148,10 +177,16 @@ export function smallestChanges(problem: Problem, solver: Solver): Outcome<Impos
     ...(eased ? [() => wayOf('prepared', problem, eased, solver)] : []),
     () => wayOf('smallest', problem, problem, solver),
     ...(fed ? [() => wayOf('feed', problem, { ...fed, step: Math.min(0.5, problem.step) }, solver)] : []),
-    ...(limits.includes('too-little') ? [() => wayOf('smaller-heap', problem, { ...problem, step: Math.min(0.5, problem.step) }, solver, ['too-little'])] : []),
+    ...(limits.includes('too-little')
+      ? [() => wayOf('smaller-heap', problem, { ...problem, step: Math.min(0.5, problem.step) }, solver, ['too-little'])]
+      : []),
   ]
   const found = kinds.flatMap(way => way() ?? [])
-  if (found.length === 0 && problem.offers.some(({ pinned }) => pinned !== undefined)) found.push(...[wayOf('pins', problem, problem, solver)].flatMap(way => way ?? []))
+  if (found.length === 0 && problem.offers.some(({ pinned }) => pinned !== undefined))
+    found.push(...[wayOf('pins', problem, problem, solver)].flatMap(way => way ?? []))
   const sorted = found.sort((a, b) => a.effort - b.effort)
-  return ok({ missed: missed.value, ways: sorted.filter((way, index) => !sorted.slice(0, index).some(earlier => alike(earlier, way))).slice(0, MOST_WAYS) })
+  return ok({
+    missed: missed.value,
+    ways: sorted.filter((way, index) => !sorted.slice(0, index).some(earlier => alike(earlier, way))).slice(0, MOST_WAYS),
+  })
 }

@@ -13,7 +13,9 @@ export interface Missed extends LimitValue {
 }
 
 /** How dear it is to miss each: how big it is was asked for, so that what is wrong with the stuff comes out. */
-const WEIGHT: Readonly<Record<LimitName, number>> = { 'too-green': 3, 'too-brown': 3, 'too-wet': 3, 'airless': 3, 'mats': 2, 'one-material': 1, 'char': 1, 'too-little': 20, 'too-much': 20 }
+const WEIGHT: Readonly<Record<LimitName, number>> = {
+  'too-green': 3, 'too-brown': 3, 'too-wet': 3, 'airless': 3, 'mats': 2, 'one-material': 1, 'char': 1, 'too-little': 20, 'too-much': 20,
+}
 /** With a good heap of so much of the wanted litres, only the size is missed. */
 const A_HEAP_OF_SORTS = 0.3
 /** Spans of coarseness that are looked at: the volume is then right to a few per cent. */
@@ -55,14 +57,28 @@ export function whatIsMissed(problem: Problem, solver: Solver): Outcome<readonly
   const units = problem.offers.map(unitOf)
   const coarse = units.map(({ coarseness }) => coarseness)
   const [from, to] = [Math.min(...coarse), Math.max(...coarse)]
-  const tried = Array.from({ length: to > from ? SPANS : 1 }, (_, part): Span => ({ from: from + (to - from) * part / SPANS, to: to > from ? from + (to - from) * (part + 1) / SPANS : to })).flatMap((span) => {
+  const tried = Array.from({ length: to > from ? SPANS : 1 }, (_, part): Span => ({
+    from: from + ((to - from) * part) / SPANS, to: to > from ? from + ((to - from) * (part + 1)) / SPANS : to,
+  })).flatMap((span) => {
     const program = rubbery(problem, units, span)
     const solved = solver.solve(program)
-    return solved.ok ? [{ counts: solved.value.slice(0, units.length), cost: program.variables.reduce((sum, { cost }, index) => sum + cost * (solved.value[index] ?? 0), 0) }] : []
+    return solved.ok
+      ? [
+          {
+            counts: solved.value.slice(0, units.length),
+            cost: program.variables.reduce((sum, { cost }, index) => sum + cost * (solved.value[index] ?? 0), 0),
+          },
+        ]
+      : []
   })
   const smaller = cheapest(problem, units.map(({ looseL }) => -looseL), solver, undefined, ['too-little'])
   const biggest = smaller.ok ? workOut(problem, smaller.value.counts) : undefined
-  if (biggest && biggest.measures.volumeL >= A_HEAP_OF_SORTS * problem.limits.volumeL.low && biggest.measures.volumeL < problem.limits.volumeL.low) return ok([{ ...nothing, is: biggest.measures.volumeL }])
+  if (
+    biggest
+    && biggest.measures.volumeL >= A_HEAP_OF_SORTS * problem.limits.volumeL.low
+    && biggest.measures.volumeL < problem.limits.volumeL.low
+  )
+    return ok([{ ...nothing, is: biggest.measures.volumeL }])
   const nearest = tried.sort((a, b) => a.cost - b.cost)[0]
   const worked = nearest && workOut(problem, nearest.counts)
   if (!worked) return ok([nothing])

@@ -56,7 +56,11 @@ export function taken({ material, prepared, container, packing }: Offer, count: 
   return { material, amount: { count, container, packing }, ...(prepared ? { prepared } : {}) }
 }
 
-const alike = (a: Ingredient, b: Ingredient) => a.material.id === b.material.id && a.prepared === b.prepared && a.amount.packing === b.amount.packing && a.amount.container.id === b.amount.container.id
+const alike = (a: Ingredient, b: Ingredient) =>
+  a.material.id === b.material.id
+  && a.prepared === b.prepared
+  && a.amount.packing === b.amount.packing
+  && a.amount.container.id === b.amount.container.id
 
 /** A choice of counts as ingredients; what is partly there and partly fetched becomes one. */
 export function ingredientsTaken(offers: readonly Offer[], counts: readonly number[]): Ingredient[] {

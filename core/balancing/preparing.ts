@@ -36,6 +36,8 @@ export function easierToMix(problem: Problem, counts: readonly number[]): Proble
 
 /** What is prepared otherwise in a choice than was asked, in a few words: "With the grass wilted". */
 export function preparedTitle(asked: Problem, problem: Problem, counts: readonly number[]): string {
-  const said = problem.offers.flatMap(({ material, prepared }, index) => (counts[index] ?? 0) > 0 && asked.offers[index]?.prepared !== prepared ? [`the ${material.short} ${prepared ?? 'not soaked'}`] : [])
+  const said = problem.offers.flatMap(({ material, prepared }, index) =>
+    (counts[index] ?? 0) > 0 && asked.offers[index]?.prepared !== prepared ? [`the ${material.short} ${prepared ?? 'not soaked'}`] : [],
+  )
   return said.length > 0 ? `With ${[...new Set(said)].join(' and ')}` : ''
 }

@@ -23,5 +23,7 @@ export interface Problem {
 }
 
 /** The limits by name, as they can stand in the way. */
-export const LIMIT_NAMES = ['too-green', 'too-brown', 'too-wet', 'airless', 'mats', 'one-material', 'char', 'too-little', 'too-much'] as const
+export const LIMIT_NAMES = [
+  'too-green', 'too-brown', 'too-wet', 'airless', 'mats', 'one-material', 'char', 'too-little', 'too-much',
+] as const
 export type LimitName = typeof LIMIT_NAMES[number]

@@ -9,14 +9,19 @@ const program: Program = {
 type Reply = ReturnType<LpSolver['solve']>
 
 /** A solver that answers from a list and remembers what it was asked. */
-function scripted(replies: readonly Reply[]): { readonly solver: LpSolver, readonly asked: { readonly text: string, readonly options: unknown }[] } {
+function scripted(replies: readonly Reply[]): {
+  readonly solver: LpSolver
+  readonly asked: { readonly text: string, readonly options: unknown }[]
+} {
   const asked: { text: string, options: unknown }[] = []
   return { asked, solver: { solve: (text, options) => {
     asked.push({ text, options })
     return replies[Math.min(asked.length, replies.length) - 1]!
   } } }
 }
-const optimal = (first: number, second: number): Reply => ({ Status: 'Optimal', Columns: { x0: { Primal: first }, x1: { Primal: second } } })
+const optimal = (first: number, second: number): Reply => ({
+  Status: 'Optimal', Columns: { x0: { Primal: first }, x1: { Primal: second } },
+})
 
 describe('a programme as text', () => {
   it('names the aim, the rows, the bounds and what is whole', () => {

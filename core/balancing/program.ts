@@ -42,7 +42,9 @@ function sumText(terms: Iterable<readonly [number, number]>): string {
 
 /** A programme in the CPLEX LP text format, which most solvers read. Coefficients keep 13 digits. */
 export function programText({ variables, rows }: Program): string {
-  const bounds = variables.map(({ low, high }, index) => high === Infinity ? `${name(index)} >= ${low}` : `${low} <= ${name(index)} <= ${high}`)
+  const bounds = variables.map(({ low, high }, index) =>
+    high === Infinity ? `${name(index)} >= ${low}` : `${low} <= ${name(index)} <= ${high}`,
+  )
   const integers = variables.flatMap(({ integer }, index) => integer ? [name(index)] : [])
   return [
     'Minimize',
@@ -79,7 +81,9 @@ export const GARDEN_EFFORT: Effort = { gap: 0.05, seconds: 2 }
 /** Answers that stand; all others are asked for again, more carefully. */
 const SETTLED = ['Optimal', 'Infeasible', 'Unbounded']
 
-const TROUBLE: Readonly<Record<string, SolveTrouble>> = { 'Infeasible': 'impossible', 'Primal infeasible or unbounded': 'impossible', 'Unbounded': 'unbounded' }
+const TROUBLE: Readonly<Record<string, SolveTrouble>> = {
+  'Infeasible': 'impossible', 'Primal infeasible or unbounded': 'impossible', 'Unbounded': 'unbounded',
+}
 
 /** HiGHS (Huangfu and Hall 2018) as a `Solver`. What it answers is rounded to whole numbers where they were asked for. */
 export function solverOf(highs: LpSolver, effort: Effort): Solver {
@@ -87,7 +91,9 @@ export function solverOf(highs: LpSolver, effort: Effort): Solver {
     const text = programText(program)
     const attempt = (options: Readonly<Record<string, string | number>>) =>
       highs.solve(text, { mip_rel_gap: effort.gap, mip_abs_gap: effort.gap, time_limit: effort.seconds, output_flag: false, ...options })
-    const solved = ATTEMPTS.reduce<ReturnType<typeof attempt> | undefined>((known, options) => known && SETTLED.includes(known.Status) ? known : attempt(options), undefined)
+    const solved = ATTEMPTS.reduce<ReturnType<typeof attempt> | undefined>(
+      (known, options) => (known && SETTLED.includes(known.Status) ? known : attempt(options)), undefined,
+    )
     if (solved?.Status !== 'Optimal') return fail(TROUBLE[solved?.Status ?? ''] ?? 'gave-up')
     const values = program.variables.map(({ integer, low, high }, index) => {
       const value = solved.Columns[name(index)]?.Primal ?? 0

@@ -63,7 +63,9 @@ export function workOut(problem: Problem, counts: readonly number[]): Worked | u
   const { carbonToNitrogen: band, availableCarbonToNitrogen: floor } = comfort
   const ammonia = floor.least / measures.availableCarbonToNitrogen > band.least / measures.carbonToNitrogen
   const of: Readonly<Record<LimitName, LimitValue>> = {
-    'too-green': ammonia ? { is: measures.availableCarbonToNitrogen, edge: floor.least } : { is: measures.carbonToNitrogen, edge: band.least },
+    'too-green': ammonia
+      ? { is: measures.availableCarbonToNitrogen, edge: floor.least }
+      : { is: measures.carbonToNitrogen, edge: band.least },
     'too-brown': { is: measures.availableCarbonToNitrogen, edge: band.most },
     'too-wet': { is: measures.moistureFraction, edge: measures.workableMoisture },
     'airless': { is: measures.freeAirSpace, edge: comfort.freeAirSpace.low },
@@ -86,7 +88,10 @@ export function workOut(problem: Problem, counts: readonly number[]): Worked | u
     'too-little': 1 - measures.volumeL / volumeL.low,
     'too-much': share(of['too-much']),
   }
-  const broken = (Object.entries(over) as [LimitName, number][]).filter(([, by]) => by > ON_THE_LIMIT).map(([limit, by]) => ({ limit, by })).sort((a, b) => b.by - a.by)
+  const broken = (Object.entries(over) as [LimitName, number][])
+    .filter(([, by]) => by > ON_THE_LIMIT)
+    .map(([limit, by]) => ({ limit, by }))
+    .sort((a, b) => b.by - a.by)
   return { measures, waterL, of, broken }
 }
 
@@ -98,8 +103,14 @@ export interface Strictness {
 }
 
 /** Whether a choice keeps to all limits and holds no sliver of anything. */
-export function keepsTo(problem: Problem, counts: readonly number[], { tolerance = ON_THE_LIMIT, volumeTolerance = tolerance, dropped = [] }: Strictness = {}): boolean {
+export function keepsTo(
+  problem: Problem, counts: readonly number[], { tolerance = ON_THE_LIMIT, volumeTolerance = tolerance, dropped = [] }: Strictness = {},
+): boolean {
   const worked = workOut(problem, counts)
   const allowed = (limit: LimitName) => limit === 'too-little' || limit === 'too-much' ? volumeTolerance : tolerance
-  return worked !== undefined && sliverOf(problem, counts) === undefined && worked.broken.every(({ limit, by }) => by <= allowed(limit) || dropped.includes(limit))
+  return (
+    worked !== undefined
+    && sliverOf(problem, counts) === undefined
+    && worked.broken.every(({ limit, by }) => by <= allowed(limit) || dropped.includes(limit))
+  )
 }

@@ -30,7 +30,12 @@ export function together(offers: number, first: Extra, second: Extra): Extra {
   const bounds = first.bounds ?? second.bounds
   return {
     variables: [...first.variables, ...second.variables],
-    rows: [...first.rows, ...second.rows.map(({ terms, most }) => ({ terms: new Map([...terms].map(([index, value]) => [index >= own ? index + shift : index, value])), most }))],
+    rows: [
+      ...first.rows,
+      ...second.rows.map(({ terms, most }) => ({
+        terms: new Map([...terms].map(([index, value]) => [index >= own ? index + shift : index, value])), most,
+      })),
+    ],
     ...(bounds ? { bounds } : {}),
     costOf: counts => (first.costOf?.(counts) ?? 0) + (second.costOf?.(counts) ?? 0),
     scale: Math.max(first.scale ?? 0, second.scale ?? 0),
@@ -70,7 +75,9 @@ export interface Relaxation {
 }
 
 /** An offer as a variable. Measured out in steps, it counts steps, so that halves are whole numbers to the solver. */
-function offerVariable({ most, pinned }: Problem['offers'][number], step: number, cost: number, fits: number, bounds: Bounds | undefined): Variable {
+function offerVariable(
+  { most, pinned }: Problem['offers'][number], step: number, cost: number, fits: number, bounds: Bounds | undefined,
+): Variable {
   const low = bounds?.low ?? pinned ?? 0
   const high = Math.max(low, bounds || pinned === undefined ? Math.min(fits, bounds?.high ?? mostOf(most)) : pinned)
   const betweenSteps = pinned !== undefined && step > 0 && Math.abs(pinned / step - Math.round(pinned / step)) > 1e-9
@@ -86,15 +93,21 @@ export function relaxationOf(problem: Problem, costs: Costs, extra: Extra, dropp
   const units = problem.offers.map(unitOf)
   const mostLooseL = dropped.includes('too-much') ? Infinity : problem.limits.volumeL.high / LEAST_MIXED_SHARE
   const fits = (index: number) => mostLooseL / (units[index]?.looseL ?? 1)
-  const offers = problem.offers.map((offer, index) => offerVariable(offer, problem.step, costs[index] ?? 0, fits(index), extra.bounds?.[index]))
+  const offers = problem.offers.map((offer, index) =>
+    offerVariable(offer, problem.step, costs[index] ?? 0, fits(index), extra.bounds?.[index]),
+  )
   const variables = [...offers, { low: 0, high: Infinity, integer: false, cost: 0 }, ...extra.variables]
   const sizes = offers.map(({ integer }) => integer ? problem.step : 1)
   // Rows are written by the container.
-  const inSteps = ({ terms, most }: Row): Row => ({ terms: new Map([...terms].map(([index, value]) => [index, value * (sizes[index] ?? 1)])), most })
+  const inSteps = ({ terms, most }: Row): Row => ({
+    terms: new Map([...terms].map(([index, value]) => [index, value * (sizes[index] ?? 1)])), most,
+  })
   return {
     units,
     scale: extra.scale ?? 0,
-    countables: offers.map(({ integer, low, high }, index) => ({ size: integer ? problem.step : 0, low: low * (sizes[index] ?? 1), high: high * (sizes[index] ?? 1) })),
+    countables: offers.map(({ integer, low, high }, index) => ({
+      size: integer ? problem.step : 0, low: low * (sizes[index] ?? 1), high: high * (sizes[index] ?? 1),
+    })),
     costOfCounts: extra.costOf ?? (counts => counts.reduce((sum, count, index) => sum + (costs[index] ?? 0) * count, 0)),
     program: (span, also = []) => {
       const { byLimit, always } = limitRows(problem, units, span)

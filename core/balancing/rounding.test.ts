@@ -18,15 +18,26 @@ describe('counts that can be measured out', () => {
   })
 
   it('leave alone what may come in any amount, and count in halves where halves are measured', () => {
-    const found = measurableNear([1.3, 2.3], [{ size: 0, low: 0, high: 9 }, { size: 0.5, low: 0, high: 9 }], { fits: ([, b = 0]) => b >= 2.3, costOf: ([, b = 0]) => b })
+    const found = measurableNear(
+      [1.3, 2.3],
+      [
+        { size: 0, low: 0, high: 9 }, { size: 0.5, low: 0, high: 9 },
+      ],
+      { fits: ([, b = 0]) => b >= 2.3, costOf: ([, b = 0]) => b },
+    )
     expect(found).toEqual([1.3, 2.5])
   })
 
   it('always fit and keep to their bounds', () => {
-    const problem = fc.record({ start: fc.array(fc.double({ min: 0, max: 8, noNaN: true }), { minLength: 1, maxLength: 5 }), least: fc.integer({ min: 0, max: 20 }) })
+    const problem = fc.record({
+      start: fc.array(fc.double({ min: 0, max: 8, noNaN: true }), { minLength: 1, maxLength: 5 }),
+      least: fc.integer({ min: 0, max: 20 }),
+    })
     fc.assert(fc.property(problem, ({ start, least }) => {
       const fits = (counts: readonly number[]) => counts.reduce((sum, one) => sum + one, 0) >= least
-      const found = measurableNear(start, start.map(() => whole(8)), { fits, costOf: counts => counts.reduce((sum, one, index) => sum + one * (index + 1), 0) })
+      const found = measurableNear(
+        start, start.map(() => whole(8)), { fits, costOf: counts => counts.reduce((sum, one, index) => sum + one * (index + 1), 0) },
+      )
       if (!found) return
       expect(fits(found)).toBe(true)
       for (const count of found) {

@@ -27,7 +27,8 @@ function* corners(start: readonly number[], ways: readonly Countable[]): Generat
       const way = ways[index]
       if (!way || way.size === 0) return count
       const bit = broken.indexOf(index)
-      const steps = bit < 0 ? Math.round(count / way.size) : (mask >> bit & 1) === 1 ? Math.ceil(count / way.size) : Math.floor(count / way.size)
+      const steps
+        = bit < 0 ? Math.round(count / way.size) : ((mask >> bit) & 1) === 1 ? Math.ceil(count / way.size) : Math.floor(count / way.size)
       return within(steps * way.size, way)
     })
   }
@@ -38,7 +39,9 @@ function* moves(counts: readonly number[], ways: readonly Countable[]): Generato
   const moved = (changes: readonly (readonly [index: number, by: number])[]) => {
     const next = [...counts]
     for (const [index, by] of changes) next[index] = (next[index] ?? 0) + by
-    return changes.every(([index]) => next[index] === within(next[index] ?? 0, ways[index] ?? { size: 0, low: 0, high: 0 })) ? next : undefined
+    return changes.every(([index]) => next[index] === within(next[index] ?? 0, ways[index] ?? { size: 0, low: 0, high: 0 }))
+      ? next
+      : undefined
   }
   const steps = ways.flatMap(({ size }, index) => size > 0 ? [[index, size] as const, [index, -size] as const] : [])
   for (const one of steps) {

@@ -30,7 +30,8 @@ describe('the limits in straight lines', () => {
       const span = { from: mean - random() * mean, to: mean + random() * (1 - mean) }
       const { byLimit, always } = limitRows(problem, units, span)
       const values = [...counts, worked.waterL]
-      for (const row of [...always, ...LIMIT_NAMES.flatMap(limit => byLimit[limit])]) expect(keeps(row, values), `trial ${trial}`).toBe(true)
+      for (const row of [...always, ...LIMIT_NAMES.flatMap(limit => byLimit[limit])])
+        expect(keeps(row, values), `trial ${trial}`).toBe(true)
     }
     expect(good).toBeGreaterThan(100)
   })

@@ -36,7 +36,8 @@ export function limitRows({ offers, limits }: Problem, units: readonly OfferUnit
   const tangentL = (at: number): PerUnit => ({ looseL, coarseness: c }) => looseL * (1 - (c - at) ** 2)
   const { target } = comfort.moistureFraction
   const { carbonToNitrogen: band, availableCarbonToNitrogen: floor } = comfort
-  const solidL: PerUnit = ({ totals, mineralKg }) => totals.waterKg * LITRES_PER_KG.water + totals.organicKg * LITRES_PER_KG.organic + mineralKg * LITRES_PER_KG.mineral
+  const solidL: PerUnit = ({ totals, mineralKg }) =>
+    totals.waterKg * LITRES_PER_KG.water + totals.organicKg * LITRES_PER_KG.organic + mineralKg * LITRES_PER_KG.mineral
   const byLimit: Record<LimitName, readonly Row[]> = {
     'too-green': [
       row(({ totals }) => band.least * totals.nitrogenKg - totals.carbonKg),

@@ -47,7 +47,9 @@ function meanCoarseness(units: readonly OfferUnit[], counts: readonly number[]):
 
 function parted({ from, to }: Span): Span[] {
   const parts = Math.max(1, Math.ceil((to - from) / WIDE - 1e-9))
-  return Array.from({ length: parts }, (_, part) => ({ from: from + (to - from) * part / parts, to: from + (to - from) * (part + 1) / parts }))
+  return Array.from({ length: parts }, (_, part) => ({
+    from: from + ((to - from) * part) / parts, to: from + ((to - from) * (part + 1)) / parts,
+  }))
 }
 
 /** Where to cut a span that a wrong candidate came from: at its own coarseness, unless that is an end. */
@@ -72,7 +74,10 @@ class Search {
   private gaveUp = false
   private readonly open: Open[] = []
 
-  constructor(private readonly problem: Problem, private readonly relaxation: Relaxation, private readonly strictness: Strictness, private readonly solver: Solver) {}
+  constructor(
+    private readonly problem: Problem, private readonly relaxation: Relaxation, private readonly strictness: Strictness,
+    private readonly solver: Solver,
+  ) {}
 
   run(): Outcome<Found, SolveTrouble> {
     const coarse = this.relaxation.units.map(({ coarseness }) => coarseness)
@@ -135,7 +140,9 @@ class Search {
   private solved(program: Program): readonly number[] | undefined {
     // By the scale of what counts, so that the solver's own gap means the same.
     const scale = this.solver.gap > 0 && this.relaxation.scale > 0 ? this.relaxation.scale : 1
-    const solved = this.solver.solve(scale === 1 ? program : { ...program, variables: program.variables.map(variable => ({ ...variable, cost: variable.cost / scale })) })
+    const solved = this.solver.solve(
+      scale === 1 ? program : { ...program, variables: program.variables.map(variable => ({ ...variable, cost: variable.cost / scale })) },
+    )
     if (!solved.ok && solved.error !== 'impossible') this.gaveUp = true
     return solved.ok ? solved.value : undefined
   }
@@ -147,7 +154,9 @@ class Search {
  * arithmetic agrees that it keeps to the limits.
  * @param dropped limits that are not asked for.
  */
-export function cheapest(problem: Problem, costs: Costs, solver: Solver, extra: Extra = NO_EXTRA, dropped: readonly LimitName[] = []): Outcome<Found, SolveTrouble> {
+export function cheapest(
+  problem: Problem, costs: Costs, solver: Solver, extra: Extra = NO_EXTRA, dropped: readonly LimitName[] = [],
+): Outcome<Found, SolveTrouble> {
   if (problem.offers.length === 0) return fail('impossible')
   const tolerance = problem.step > 0 ? ON_THE_LIMIT : FREE_TOLERANCE
   // When exactly the best is not asked for, nor is exactly the volume.

@@ -16,7 +16,9 @@ export function changeText(change: Change): string {
   if (change.kind === 'fetch') {
     const { container } = offer
     const one = roundedCount(change.count) > 1 ? container.plural : container.name
-    return offer.most > 0 ? `${countText(change.count)} more ${one} of ${nameOf(offer)}` : `${containerText(change.count, container)} of ${nameOf(offer)}`
+    return offer.most > 0
+      ? `${countText(change.count)} more ${one} of ${nameOf(offer)}`
+      : `${containerText(change.count, container)} of ${nameOf(offer)}`
   }
   if (change.to === 0) return `no ${nameOf(offer)}`
   if (Math.abs(change.to * 2 - change.from) < 1e-9) return `half of the ${nameOf(offer)}`

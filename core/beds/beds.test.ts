@@ -14,12 +14,24 @@ import { doseFor, spreadKindOf, type Asked } from './spreading'
 
 const AT = '2026-10-01T10:00:00.000Z'
 const AUTUMN = new Date(AT)
-const bed = (over: Partial<Bed> = {}): Bed => ({ id: 'b', name: 'Bed', ground: { shape: 'rectangle', widthM: 1, lengthM: 1 }, soil: 'loam', reaction: 'neutral', grows: 'usual', eaten: 'touching', depthM: 0.1, ...over })
+const bed = (over: Partial<Bed> = {}): Bed => ({
+  id: 'b', name: 'Bed', ground: { shape: 'rectangle', widthM: 1, lengthM: 1 }, soil: 'loam', reaction: 'neutral', grows: 'usual',
+  eaten: 'touching', depthM: 0.1,
+  ...over,
+})
 const of = (id: string) => findMaterial(id)!
 /** What a material carries as it comes. */
-const asItComes = (materialId: string, at = AT): Carried => of(materialId).brings.map(risk => ({ risk, lastAt: at, found: false, still: 'fresh' }))
-const onBed = (materialId: string, litres: number, charShare = 0, at = AT): OnBed => ({ eventId: `${materialId}-${litres}`, at, material: of(materialId), litres, charL: litres * charShare, carried: asItComes(materialId, at) })
-const asked = (materialId: string, over: Partial<Asked> = {}): Asked => ({ bed: bed(), history: [], school: 'once', now: AUTUMN, units: 'metric', seasonMonth: 10, material: of(materialId), charShare: of(materialId).family === 'char' ? 1 : 0, carried: asItComes(materialId), ...over })
+const asItComes = (materialId: string, at = AT): Carried =>
+  of(materialId).brings.map(risk => ({ risk, lastAt: at, found: false, still: 'fresh' }))
+const onBed = (materialId: string, litres: number, charShare = 0, at = AT): OnBed => ({
+  eventId: `${materialId}-${litres}`, at, material: of(materialId), litres, charL: litres * charShare,
+  carried: asItComes(materialId, at),
+})
+const asked = (materialId: string, over: Partial<Asked> = {}): Asked => ({
+  bed: bed(), history: [], school: 'once', now: AUTUMN, units: 'metric', seasonMonth: 10, material: of(materialId),
+  charShare: of(materialId).family === 'char' ? 1 : 0, carried: asItComes(materialId),
+  ...over,
+})
 const dose = (one: Asked) => {
   const result = doseFor(one)
   if (!result.ok) throw new Error(result.error)
@@ -33,7 +45,10 @@ const why = (one: Asked) => {
 describe('a dose of char', () => {
   it('40 L at a tenth of the top 10 cm cover 4 m²: 10 L a square metre', () => {
     const beds = ['a', 'b', 'c', 'd', 'e'].map(id => ({ bed: bed({ id, name: id }), history: [] }))
-    const { covered, waiting, leftL, m2PerL, wantedL } = cover({ material: of('char-charged'), charShare: 1, carried: NOTHING_CARRIED }, 40, beds, { school: 'once', now: AUTUMN, units: 'metric', seasonMonth: 10 })
+    const { covered, waiting, leftL, m2PerL, wantedL } = cover(
+      { material: of('char-charged'), charShare: 1, carried: NOTHING_CARRIED }, 40, beds,
+      { school: 'once', now: AUTUMN, units: 'metric', seasonMonth: 10 },
+    )
     expect(covered.map(({ litres }) => litres)).toEqual([10, 10, 10, 10])
     expect(waiting).toHaveLength(1)
     expect(wantedL).toBeCloseTo(50, 9)
@@ -57,9 +72,13 @@ describe('a dose of char', () => {
   it('the other school gives 3 L a square metre every three years, up to the same sum', () => {
     const two = bed({ ground: { shape: 'rectangle', widthM: 1, lengthM: 2 } })
     expect(dose(asked('char-charged', { school: 'every-few-years', bed: two })).usualL).toBeCloseTo(6, 9)
-    expect(dose(asked('char-charged', { school: 'every-few-years', bed: two, history: [onBed('char-charged', 18, 1)] })).usualL).toBeCloseTo(2, 9)
+    expect(
+      dose(asked('char-charged', { school: 'every-few-years', bed: two, history: [onBed('char-charged', 18, 1)] })).usualL,
+    ).toBeCloseTo(2, 9)
     const kind = spreadKindOf({ material: of('char-charged'), charShare: 1, carried: NOTHING_CARRIED })!
-    expect(kind.again({ bed: two, history: [onBed('char-charged', 6, 1)], school: 'every-few-years' })?.toISOString()).toBe('2029-10-01T10:00:00.000Z')
+    expect(kind.again({ bed: two, history: [onBed('char-charged', 6, 1)], school: 'every-few-years' })?.toISOString()).toBe(
+      '2029-10-01T10:00:00.000Z',
+    )
     expect(kind.again({ bed: two, history: [onBed('char-charged', 6, 1)], school: 'once' })).toBeUndefined()
   })
 
@@ -74,26 +93,34 @@ describe('a dose of char', () => {
     expect(dose(asked('biochar-crushed', { seasonMonth: 10 })).notes.join(' ')).toMatch(/raw: give a nitrogen feed/)
   })
 
-  it('never goes above the ceiling, in whatever order and by whatever school things are spread; taking one back gives its room back', () => {
-    const stuffs = [['char-charged', 1], ['char-charged', 0.6], ['biochar-crushed', 1], ['compost-finished', 0.1], ['leaf-mould', 0]] as const
-    fc.assert(fc.property(fc.array(fc.tuple(fc.nat(stuffs.length - 1), fc.boolean(), fc.constantFrom<CharSchool>('once', 'every-few-years')), { maxLength: 14 }), fc.double({ min: 0.3, max: 9, noNaN: true }), (steps, side) => {
-      const one = bed({ ground: { shape: 'rectangle', widthM: side, lengthM: 1 } })
-      let history: OnBed[] = []
-      for (const [index, most, school] of steps) {
-        const [id, charShare] = stuffs[index]!
-        const result = doseFor(asked(id, { bed: one, history, charShare, school }))
-        if (!result.ok) continue
-        expect(result.value.usualL).toBeLessThanOrEqual(result.value.mostL + 1e-9)
-        history = [...history, onBed(id, most ? result.value.mostL : result.value.usualL, charShare)]
-        expect(charShareOfBed(one, history)).toBeLessThanOrEqual(0.2 + 1e-9)
-      }
-      const room = (given: OnBed[]) => {
-        const result = doseFor(asked('char-charged', { bed: one, history: given }))
-        return result.ok ? result.value.mostL : 0
-      }
-      const last = history.at(-1)
-      if (last) expect(room(history.slice(0, -1))).toBeCloseTo(room(history) + last.charL, 6)
-    }))
+  it('never goes above the ceiling, in whatever order and school; taking one back gives its room back', () => {
+    const stuffs = [
+      ['char-charged', 1], ['char-charged', 0.6], ['biochar-crushed', 1], ['compost-finished', 0.1], ['leaf-mould', 0],
+    ] as const
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.nat(stuffs.length - 1), fc.boolean(), fc.constantFrom<CharSchool>('once', 'every-few-years')), {
+          maxLength: 14,
+        }),
+        fc.double({ min: 0.3, max: 9, noNaN: true }),
+        (steps, side) => {
+          const one = bed({ ground: { shape: 'rectangle', widthM: side, lengthM: 1 } })
+          let history: OnBed[] = []
+          for (const [index, most, school] of steps) {
+            const [id, charShare] = stuffs[index]!
+            const result = doseFor(asked(id, { bed: one, history, charShare, school }))
+            if (!result.ok) continue
+            expect(result.value.usualL).toBeLessThanOrEqual(result.value.mostL + 1e-9)
+            history = [...history, onBed(id, most ? result.value.mostL : result.value.usualL, charShare)]
+            expect(charShareOfBed(one, history)).toBeLessThanOrEqual(0.2 + 1e-9)
+          }
+          const room = (given: OnBed[]) => {
+            const result = doseFor(asked('char-charged', { bed: one, history: given }))
+            return result.ok ? result.value.mostL : 0
+          }
+          const last = history.at(-1)
+          if (last) expect(room(history.slice(0, -1))).toBeCloseTo(room(history) + last.charL, 6)
+        }))
   })
 })
 
@@ -138,7 +165,9 @@ describe('what else is spread', () => {
     // 2 cm on a square metre are 20 L, 3 cm the most.
     expect(dose(asked('horse-manure-straw'))).toMatchObject({ usualL: expect.closeTo(20, 9), mostL: expect.closeTo(30, 9) })
     // Chicken droppings: 650 g/L · 0.35 · 0.052 = 11.8 g of nitrogen a litre; 40 g on a square metre are 3.4 L.
-    expect(dose(asked('chicken-manure'))).toMatchObject({ usualL: expect.closeTo(3.38, 2), mostL: expect.closeTo(5.07, 2), why: expect.stringMatching(/strong/) })
+    expect(dose(asked('chicken-manure'))).toMatchObject({
+      usualL: expect.closeTo(3.38, 2), mostL: expect.closeTo(5.07, 2), why: expect.stringMatching(/strong/),
+    })
     expect(spreadKindOf({ material: of('mushroom-substrate'), charShare: 0, carried: asItComes('mushroom-substrate') })?.id).toBe('compost')
     const history = [onBed('horse-manure-straw', 20), onBed('compost-finished', 20)]
     expect(harvestWait(bed(), history, AUTUMN)?.until.toISOString().slice(0, 10)).toBe('2027-01-29')
@@ -172,7 +201,9 @@ describe('which beds first', () => {
 
   it('never gives more than there is, and leaves nothing unsaid', () => {
     fc.assert(fc.property(fc.double({ min: 0, max: 60, noNaN: true }), (litres) => {
-      const { covered, refused, waiting, leftL } = cover({ material: of('char-charged'), charShare: 1, carried: NOTHING_CARRIED }, litres, beds, around)
+      const { covered, refused, waiting, leftL } = cover(
+        { material: of('char-charged'), charShare: 1, carried: NOTHING_CARRIED }, litres, beds, around,
+      )
       expect(covered.reduce((sum, one) => sum + one.litres, 0) + leftL).toBeCloseTo(litres, 9)
       expect(covered.length + refused.length + waiting.length).toBe(beds.length)
     }))
@@ -182,7 +213,9 @@ describe('which beds first', () => {
 describe('beds and the journal', () => {
   const LITRE = { id: 'litre', name: 'litre', plural: 'litres', volumeL: 1 }
   const event = (id: string, one: NewEvent): GardenEvent => ({ ...one, id, by: 'test', recordedAt: one.at }) as GardenEvent
-  const char = event('char', { kind: 'stocked', at: AT, materialId: 'char-charged', amount: { count: 30, container: LITRE, packing: 'loose' }, source: '' })
+  const char = event('char', {
+    kind: 'stocked', at: AT, materialId: 'char-charged', amount: { count: 30, container: LITRE, packing: 'loose' }, source: '',
+  })
   const used = event('used', { kind: 'used', at: '2026-10-02T10:00:00.000Z', lotId: 'char', litres: 8, place: 'Bed', bedId: 'b' })
   const undone = event('undo', { kind: 'undone', at: '2026-10-03T10:00:00.000Z', targetId: 'used' })
   const history = (events: readonly GardenEvent[]) => bedHistories(foldGarden(events), [bed()], LIBRARY_BOOK).get('b')!
@@ -207,12 +240,18 @@ describe('beds and the journal', () => {
     expect(readBeds([kept])).toEqual([one])
     expect(bedAreaM2(one)).toBeCloseTo(Math.PI, 9)
     expect(readBeds([writeDocument(kept, one.id, BED_KIND, { removed: true }, '2026-10-02T10:00:00.000Z', 'test')])).toEqual([])
-    expect(readBeds([writeDocument(undefined, 'bed.2', BED_KIND, { ...bedValues(one), ground: { shape: 'circle', diameterM: -3 } }, AT, 'test')])).toEqual([])
+    expect(
+      readBeds([
+        writeDocument(undefined, 'bed.2', BED_KIND, { ...bedValues(one), ground: { shape: 'circle', diameterM: -3 } }, AT, 'test'),
+      ]),
+    ).toEqual([])
     expect(readBeds([writeDocument(undefined, 'bed.3', BED_KIND, { ...bedValues(one), soil: 'moon' }, AT, 'test')])[0]?.soil).toBe('loam')
   })
 
   it('the school is once for good until it is said otherwise', () => {
     expect(readCharSchool([])).toBe('once')
-    expect(readCharSchool([writeDocument(undefined, 'beds-choices', 'beds-choices', { charSchool: 'every-few-years' }, AT, 'test')])).toBe('every-few-years')
+    expect(readCharSchool([writeDocument(undefined, 'beds-choices', 'beds-choices', { charSchool: 'every-few-years' }, AT, 'test')])).toBe(
+      'every-few-years',
+    )
   })
 })

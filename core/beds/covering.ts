@@ -37,10 +37,17 @@ function gainOf(bed: Bed, history: BedHistory): number {
 const WORTH_L = 0.05
 
 /** Lays so many litres out over beds, each its usual dose, the one that gains most first. @param litres not negative. */
-export function cover(stuff: Stuff, litres: number, beds: readonly { readonly bed: Bed, readonly history: BedHistory }[], around: Pick<Asked, 'school' | 'now' | 'seasonMonth' | 'units'>): Covering {
+export function cover(
+  stuff: Stuff, litres: number, beds: readonly { readonly bed: Bed, readonly history: BedHistory }[],
+  around: Pick<Asked, 'school' | 'now' | 'seasonMonth' | 'units'>,
+): Covering {
   const asked = beds.map(({ bed, history }) => ({ bed, history, dose: doseFor({ ...stuff, ...around, bed, history }) }))
   const refused = asked.flatMap(({ bed, dose }) => dose.ok ? [] : [{ bed, why: dose.error }])
-  const wanting = asked.flatMap(({ bed, history, dose }) => dose.ok && dose.value.usualL > WORTH_L ? [{ bed, dose: dose.value, gain: gainOf(bed, history) }] : []).sort((a, b) => b.gain - a.gain)
+  const wanting = asked
+    .flatMap(({ bed, history, dose }) =>
+      dose.ok && dose.value.usualL > WORTH_L ? [{ bed, dose: dose.value, gain: gainOf(bed, history) }] : [],
+    )
+    .sort((a, b) => b.gain - a.gain)
   const enough = asked.flatMap(({ bed, dose }) => dose.ok && dose.value.usualL <= WORTH_L ? [{ bed, why: 'It has had its dose.' }] : [])
   let leftL = litres
   const covered = wanting.flatMap(({ bed, dose }): Covered[] => {

@@ -4,7 +4,10 @@ import { whyRaw } from '../lots/words'
 import type { Bed } from './bed'
 import type { BedHistory } from './history'
 
-/** Days from raw manure to a harvest: of what touches the soil, and of what does not. The usual rule of growers' food safety; local rules may ask for more. */
+/**
+ * Days from raw manure to a harvest: of what touches the soil, and of what does not. The usual rule of growers' food safety;
+ * local rules may ask for more.
+ */
 const INTERVAL_DAYS = { touching: 120, clear: 90, not: 0 } as const
 
 /** Whether nothing of an animal or of people is raw in it any more. */
@@ -36,5 +39,8 @@ export function rawNote({ eaten }: Pick<Bed, 'eaten'>, carried: Carried): string
   if (!why) return []
   return [eaten === 'not'
     ? `${why} Nothing is eaten from this bed: still, gloves on and hands washed.`
-    : `${why} Nothing is harvested for ${eaten === 'touching' ? '120 days where it touches the soil' : '90 days where it stays clear of the soil'}; rules where you live may ask for more.`]
+    : `${why} Nothing is harvested for `
+      + `${eaten === 'touching' ? '120 days where it touches the soil' : '90 days where it stays clear of the soil'}; rules where you `
+      + 'live may ask for more.',
+  ]
 }

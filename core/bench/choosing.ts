@@ -19,7 +19,10 @@ export interface Fit {
   readonly speaksAgainst: readonly string[]
 }
 
-const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = { beds: 'compost for beds', potting: 'potting mixes', seeds: 'seed mixes', mulch: 'mulch', feeding: 'a feed', microbes: 'life for the soil', lasting: 'char that stays in the soil' }
+const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = {
+  beds: 'compost for beds', potting: 'potting mixes', seeds: 'seed mixes', mulch: 'mulch', feeding: 'a feed',
+  microbes: 'life for the soil', lasting: 'char that stays in the soil',
+}
 
 /** The name of a purpose as it is asked for. */
 export function purposeName(purpose: Purpose): string {
@@ -29,14 +32,38 @@ export function purposeName(purpose: Purpose): string {
 interface Reason { readonly points: number, readonly text: string }
 
 function reasons({ choosing }: Method, choice: Choice, stored: readonly StoredLot[]): Reason[] {
-  const eatenL = stored.filter(({ material }) => choosing.eats.includes(material.family)).reduce((sum, { leftLooseL }) => sum + leftLooseL, 0)
+  const eatenL = stored
+    .filter(({ material }) => choosing.eats.includes(material.family))
+    .reduce((sum, { leftLooseL }) => sum + leftLooseL, 0)
   const { purpose, minutesAWeek, weeks, lifting } = choice
   return [
-    ...(purpose ? [choosing.purposes.includes(purpose) ? { points: 3, text: `gives ${PURPOSE_WORDS[purpose]}` } : { points: -6, text: `does not give ${PURPOSE_WORDS[purpose]}` }] : []),
-    ...(minutesAWeek !== undefined ? [choosing.minutesAWeek.typical <= minutesAWeek ? { points: 1, text: 'little enough work' } : { points: -2, text: `about ${Math.round(choosing.minutesAWeek.typical)} minutes a week` }] : []),
-    ...(weeks !== undefined ? [choosing.weeks.typical <= weeks ? { points: 1, text: 'in time' } : { points: -3, text: `takes about ${Math.round(choosing.weeks.typical)} weeks` }] : []),
+    ...(purpose
+      ? [
+          choosing.purposes.includes(purpose)
+            ? { points: 3, text: `gives ${PURPOSE_WORDS[purpose]}` }
+            : { points: -6, text: `does not give ${PURPOSE_WORDS[purpose]}` },
+        ]
+      : []),
+    ...(minutesAWeek !== undefined
+      ? [
+          choosing.minutesAWeek.typical <= minutesAWeek
+            ? { points: 1, text: 'little enough work' }
+            : { points: -2, text: `about ${Math.round(choosing.minutesAWeek.typical)} minutes a week` },
+        ]
+      : []),
+    ...(weeks !== undefined
+      ? [
+          choosing.weeks.typical <= weeks
+            ? { points: 1, text: 'in time' }
+            : { points: -3, text: `takes about ${Math.round(choosing.weeks.typical)} weeks` },
+        ]
+      : []),
     ...(lifting === false && choosing.heavy ? [{ points: -2, text: 'heavy work' }] : []),
-    ...(choosing.eats.length === 0 || choosing.leastL <= 5 ? [] : eatenL >= choosing.leastL ? [{ points: 2, text: 'the store has enough for it' }] : [{ points: -1, text: `wants about ${Math.round(choosing.leastL)} L to begin with; the store has ${Math.round(eatenL)}` }]),
+    ...(choosing.eats.length === 0 || choosing.leastL <= 5
+      ? []
+      : eatenL >= choosing.leastL
+        ? [{ points: 2, text: 'the store has enough for it' }]
+        : [{ points: -1, text: `wants about ${Math.round(choosing.leastL)} L to begin with; the store has ${Math.round(eatenL)}` }]),
   ]
 }
 
@@ -46,7 +73,8 @@ export function fittingMethods(methods: readonly Method[], choice: Choice, store
     const found = reasons(method, choice, stored)
     return {
       method, points: found.reduce((sum, { points }) => sum + points, 0),
-      speaksFor: found.filter(({ points }) => points > 0).map(({ text }) => text), speaksAgainst: found.filter(({ points }) => points < 0).map(({ text }) => text),
+      speaksFor: found.filter(({ points }) => points > 0).map(({ text }) => text),
+      speaksAgainst: found.filter(({ points }) => points < 0).map(({ text }) => text),
     }
   }).sort((a, b) => b.points - a.points)
 }

@@ -12,7 +12,11 @@ import { feedsFor } from './offered'
 const hot = METHODS[0]!
 const judged = (filled: readonly Ingredient[]) => must(judge(typicalTotals(filled.map(portionOf)), BANDS))
 const counsel = (filled: readonly Ingredient[], more: Partial<Parameters<typeof counselFor>[0]> = {}) =>
-  counselFor({ filled, judgement: judged(filled), levers: undefined, comfort: BANDS, feeds: feedsFor(LIBRARY_BOOK, []), method: hot, methods: METHODS, units: 'metric', ...more })
+  counselFor({
+    filled, judgement: judged(filled), levers: undefined, comfort: BANDS, feeds: feedsFor(LIBRARY_BOOK, []), method: hot,
+    methods: METHODS, units: 'metric',
+    ...more,
+  })
 
 describe('counsel', () => {
   it('is none for a good mix', () => {
@@ -24,7 +28,8 @@ describe('counsel', () => {
     const [urine] = feedsFor(LIBRARY_BOOK, [])
     const line = counsel(leaves).find(one => one.includes('nitrogen feed'))!
     const count = Number(line.match(/: (\d+(?:\.\d)?) L of urine/)![1])
-    const withFeed = (litres: number) => judged([...leaves, { material: urine!.material, amount: { count: litres, container: urine!.container, packing: 'loose' } }])
+    const withFeed = (litres: number) =>
+      judged([...leaves, { material: urine!.material, amount: { count: litres, container: urine!.container, packing: 'loose' } }])
     expect(withFeed(count).measures.availableCarbonToNitrogen).toBeLessThanOrEqual(40)
     expect(withFeed(count - 0.5).measures.availableCarbonToNitrogen).toBeGreaterThan(40)
   })
@@ -35,7 +40,9 @@ describe('counsel', () => {
   })
 
   it('sends a surplus to a method that takes it gladly, and only where there is one', () => {
-    expect(counsel([some('leaves-mixed', 9, 'sack')])[0]).toMatch(/^Not a hot heap yet: cage as leaf mould about 9 of the 9 sacks of leaves/)
+    expect(counsel([some('leaves-mixed', 9, 'sack')])[0]).toMatch(
+      /^Not a hot heap yet: cage as leaf mould about 9 of the 9 sacks of leaves/,
+    )
     expect(counsel([some('cardboard', 9, 'sack')]).join(' ')).not.toMatch(/cage/)
     expect(counsel([some('leaves-mixed', 9, 'sack')], { methods: [hot] }).join(' ')).not.toMatch(/cage/)
     // What is left over must be worth a cage.

@@ -43,7 +43,8 @@ const availableOf = (ingredients: readonly Ingredient[], comfort: Comfort): numb
 /** The least of a feed that makes a brown mix work, in half litres; nothing when it would take more than one strews. */
 function feedNeeded(feed: Offer, { filled, comfort }: CounselAsked): number | undefined {
   const { material, container, packing } = feed
-  const works = (count: number) => availableOf([...filled, { material, amount: { count, container, packing } }], comfort) <= comfort.carbonToNitrogen.most
+  const works = (count: number) =>
+    availableOf([...filled, { material, amount: { count, container, packing } }], comfort) <= comfort.carbonToNitrogen.most
   const most = feed.obtainable ?? Infinity
   if (!works(most)) return undefined
   let [none, enough] = [0, most]
@@ -60,7 +61,9 @@ function feedText(feed: Offer, count: number, units: UnitSystem): string {
   const litres = count * container.volumeL
   const amount = quantityText('volume', units, litres, 1)
   const massKg = litres * material.bulkDensityKgM3.typical / 1000
-  return material.moistureFraction.typical > 0.5 ? `${amount} of ${material.short}, diluted` : `${amount} (${quantityText('mass', units, massKg, 1)}) of ${material.short}`
+  return material.moistureFraction.typical > 0.5
+    ? `${amount} of ${material.short}, diluted`
+    : `${amount} (${quantityText('mass', units, massKg, 1)}) of ${material.short}`
 }
 
 /** Nitrogen to strew in where greens are missing. */
@@ -78,7 +81,12 @@ function balancedCount(index: number, { filled, comfort }: CounselAsked): number
   let [fits, tooMuch] = [0, filled[index]!.amount.count]
   for (let halving = 0; halving < HALVINGS; halving++) {
     const middle = (fits + tooMuch) / 2
-    if (availableOf(withCount(filled, index, middle).filter(({ amount }) => amount.count > 0), comfort) <= comfort.carbonToNitrogen.high) fits = middle
+    if (
+      availableOf(
+        withCount(filled, index, middle).filter(({ amount }) => amount.count > 0), comfort,
+      ) <= comfort.carbonToNitrogen.high
+    )
+      fits = middle
     else tooMuch = middle
   }
   return fits
@@ -92,12 +100,17 @@ function surplusLine(asked: CounselAsked): string[] {
   const whole = litres.reduce((sum, one) => sum + one, 0)
   const index = litres.findIndex(one => one > MOST_OF_IT * whole)
   const main = filled[index]
-  const other = main && methods.find(one => one.id !== method.id && one.choosing.surplus !== undefined && one.choosing.eats.includes(main.material.family))
+  const other
+    = main
+      && methods.find(one => one.id !== method.id && one.choosing.surplus !== undefined && one.choosing.eats.includes(main.material.family))
   if (!main || !other) return []
   const { material, amount } = main
   const over = amount.count - balancedCount(index, asked)
   if (over * amount.container.volumeL * packingFactor(material, amount.packing) < other.choosing.leastL) return []
-  return [`Not a hot heap yet: ${other.choosing.surplus} about ${countText(over)} of the ${containerText(amount.count, amount.container)} of ${material.short}, and feed the rest to a heap week by week, two to three of ${material.short} to one of what comes in.`]
+  return [
+    `Not a hot heap yet: ${other.choosing.surplus} about ${countText(over)} of the ${containerText(amount.count, amount.container)} of `
+    + `${material.short}, and feed the rest to a heap week by week, two to three of ${material.short} to one of what comes in.`,
+  ]
 }
 
 /** What to do about a mix, the best first: whole sentences, none where it is a good one. */

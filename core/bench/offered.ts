@@ -38,7 +38,9 @@ export function usualContainer({ bulkDensityKgM3 }: Pick<Material, 'bulkDensityK
 export interface Around { readonly material: Material, readonly container: ContainerThen, readonly obtainable?: number }
 
 /** What can be had in this month of the northern year, in the gardener's containers, and no more of it than comes in. */
-export function aroundHere(materials: MaterialBook, containers: readonly Container[], month: number, supplies: readonly Supply[]): Around[] {
+export function aroundHere(
+  materials: MaterialBook, containers: readonly Container[], month: number, supplies: readonly Supply[],
+): Around[] {
   return aroundIn(month, COMMON.flatMap(id => materials.find(id) ?? [])).map((material) => {
     const container = containerThen(usualContainer(material, containers))
     const supply = supplies.find(({ materialId }) => materialId === material.id)
@@ -58,7 +60,14 @@ export function feedsFor(materials: MaterialBook, stored: readonly StoredLot[]):
   return FEEDS.flatMap((id): Offer[] => {
     const material = materials.find(id)
     const leftL = stored.filter(one => one.material.id === id).reduce((sum, one) => sum + one.leftLooseL, 0)
-    return material ? [{ material, container: JUG, packing: 'loose', inStore: leftL > 0, most: leftL, obtainable: FEED_MOST_L, daysLeft: material.keepsDays }] : []
+    return material
+      ? [
+          {
+            material, container: JUG, packing: 'loose', inStore: leftL > 0, most: leftL, obtainable: FEED_MOST_L,
+            daysLeft: material.keepsDays,
+          },
+        ]
+      : []
   })
 }
 
@@ -66,9 +75,15 @@ export function feedsFor(materials: MaterialBook, stored: readonly StoredLot[]):
 export function candidatesFor(filled: readonly Ingredient[], stored: readonly StoredLot[], around: readonly Around[]): Candidate[] {
   const left = stored.map(({ lot, material, leftLooseL }) => {
     const planned = filled.filter(one => one.material.id === material.id).reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
-    return { material, container: lot.container, packing: lot.packing, count: Math.floor(Math.max(0, leftLooseL - planned) / packingFactor(material, lot.packing) / lot.container.volumeL * 2) / 2, inStore: true }
+    return {
+      material, container: lot.container, packing: lot.packing,
+      count: Math.floor((Math.max(0, leftLooseL - planned) / packingFactor(material, lot.packing) / lot.container.volumeL) * 2) / 2,
+      inStore: true,
+    }
   })
-  const offered = around.map(({ material, container, obtainable = Infinity }) => ({ material, container, packing: 'loose' as const, count: Math.floor(obtainable * 2) / 2, inStore: false }))
+  const offered = around.map(({ material, container, obtainable = Infinity }) => ({
+    material, container, packing: 'loose' as const, count: Math.floor(obtainable * 2) / 2, inStore: false,
+  }))
   return [...left.filter(({ material }) => isForBalancing(material)), ...offered].filter(({ count }) => count >= 0.5)
 }
 
@@ -98,7 +113,10 @@ export interface OnTheBench {
 }
 
 /** The bench and the store as a problem for the solver. @param wishL litres to build in this vessel, when a size is wished. */
-export function problemOf({ vessel, standsShare, ingredients, pinned, capped, stored, around, comfort, feeds }: OnTheBench, { step, fetching, fill, oneMaterialMost }: BalanceWish, wishL: number | undefined): Problem {
+export function problemOf(
+  { vessel, standsShare, ingredients, pinned, capped, stored, around, comfort, feeds }: OnTheBench,
+  { step, fetching, fill, oneMaterialMost }: BalanceWish, wishL: number | undefined,
+): Problem {
   const wholeL = vesselVolumeL(vessel) / standsShare
   const pileL = ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
   const volumeL = fill === 'pile' && pileL > 0

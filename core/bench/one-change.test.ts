@@ -14,7 +14,9 @@ import { changedBy } from './one-change'
 
 const comfort = METHODS[0]!.mixing!.comfort('weekly')
 const around = aroundHere(LIBRARY_BOOK, STARTING_CONTAINERS.metric, 10, [])
-const of = (id: string, count: number, container = BUCKET): Ingredient => ({ material: findMaterial(id)!, amount: { count, container, packing: 'loose' } })
+const of = (id: string, count: number, container = BUCKET): Ingredient => ({
+  material: findMaterial(id)!, amount: { count, container, packing: 'loose' },
+})
 const leversOf = (mix: readonly Ingredient[]) => leversFor(mix, candidatesFor(mix, [], around), comfort, { pinned: [], roomL: 1e6 })!
 
 describe('one change', () => {
@@ -38,11 +40,19 @@ describe('one change', () => {
     const { material, container } = lever.candidate
     const same = changedBy(lever, [of('leaves-mixed', 4, SACK), { material, amount: { count: 1, container, packing: 'loose' } }])
     expect(same.map(({ amount }) => amount.count)).toEqual([4, 1 + lever.count])
-    expect(changedBy(lever, [of('leaves-mixed', 4, SACK), { material, amount: { count: 1, container: { ...container, id: 'other' }, packing: 'loose' } }])).toHaveLength(3)
+    expect(
+      changedBy(lever, [
+        of('leaves-mixed', 4, SACK), { material, amount: { count: 1, container: { ...container, id: 'other' }, packing: 'loose' } },
+      ]),
+    ).toHaveLength(3)
   })
 
   it('takes the whole of something off the bench', () => {
     const after = leversOf([of('leaves-mixed', 1, SACK)]).now
-    expect(changedBy({ kind: 'take-out', ingredientIndex: 0, count: 2, all: true, half: false, after }, [of('grass-clippings', 2), of('leaves-mixed', 1, SACK)]).map(({ material }) => material.id)).toEqual(['leaves-mixed'])
+    expect(
+      changedBy({ kind: 'take-out', ingredientIndex: 0, count: 2, all: true, half: false, after }, [
+        of('grass-clippings', 2), of('leaves-mixed', 1, SACK),
+      ]).map(({ material }) => material.id),
+    ).toEqual(['leaves-mixed'])
   })
 })

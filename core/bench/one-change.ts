@@ -2,7 +2,10 @@ import type { Lever } from '../mix/lever'
 import type { Ingredient } from '../mix/portion'
 
 const sameContainer = (one: Ingredient, { candidate }: Extract<Lever, { kind: 'add' }>) =>
-  one.material.id === candidate.material.id && one.amount.container.id === candidate.container.id && one.amount.packing === candidate.packing && !one.prepared
+  one.material.id === candidate.material.id
+  && one.amount.container.id === candidate.container.id
+  && one.amount.packing === candidate.packing
+  && !one.prepared
 
 /** What lies on the bench after one change: more of something, something new, some of it taken out, or prepared otherwise. */
 export function changedBy(lever: Lever, ingredients: readonly Ingredient[]): Ingredient[] {

@@ -33,12 +33,15 @@ export function proposalOf(plan: Plan, method: Method, filled: readonly Ingredie
   const { site, approachId, answers } = plan
   return {
     site, approachId, answers: completed(method.asks(approachId), answers), ingredients: filled,
-    waterL: judgement?.waterL ?? 0, volumeL: judgement?.measures.volumeL ?? filled.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0),
+    waterL: judgement?.waterL ?? 0,
+    volumeL: judgement?.measures.volumeL ?? filled.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0),
   }
 }
 
 /** A plan thought through: the proposal and what it comes to. Nothing while a mix that matters is empty. */
-export function draftFor(plan: Plan, method: Method, surroundings: Surroundings): { readonly proposal: Proposal, readonly draft: Draft } | undefined {
+export function draftFor(
+  plan: Plan, method: Method, surroundings: Surroundings,
+): { readonly proposal: Proposal, readonly draft: Draft } | undefined {
   const filled = filledOf(plan, surroundings.materials)
   const judgement = method.mixing && judged(filled, method.mixing.comfort(plan.approachId))
   if (method.mixing && !judgement) return undefined

@@ -18,7 +18,11 @@ export function oneLayer(ingredients: readonly Ingredient[], times: number, vess
 
 /** The same layer so many times instead: a base lies once, all else goes along. */
 export function layersInstead(ingredients: readonly Ingredient[], from: number, to: number): Ingredient[] {
-  return ingredients.map(one => one.material.part === 'base' ? one : { ...one, amount: { ...one.amount, count: Math.round(one.amount.count * to / from * 100) / 100 } })
+  return ingredients.map(one =>
+    one.material.part === 'base'
+      ? one
+      : { ...one, amount: { ...one.amount, count: Math.round(((one.amount.count * to) / from) * 100) / 100 } },
+  )
 }
 
 /** How many of these layers until the place is full. @param volumeL litres of all layers, loosely mixed. */

@@ -22,7 +22,8 @@ export interface Burnt {
 export type BurnTrouble = 'too-wet' | 'nothing'
 
 /**
- * Share of dry wood that becomes char, when so much water has to be boiled off first: the heat for water beyond the usual comes out of the char.
+ * Share of dry wood that becomes char, when so much water has to be boiled off first: the heat for water beyond the usual comes
+ * out of the char.
  * @param usual share at a moisture of 15 %, 0 to 0.4. @param moisture wet basis, 0 to below 1.
  */
 export function yieldAt(usual: number, moisture: number): number {
@@ -40,12 +41,17 @@ export function burnt(wetKg: number, moisture: number, usualYield: number): Outc
   if (moisture >= TOO_WET) return fail('too-wet')
   const dryKg = wetKg * (1 - moisture)
   const ashKg = dryKg * WOOD_ASH
-  const wood: Parts = { ash: ashKg, carbon: (dryKg - ashKg) * CARBON.wood, rest: (dryKg - ashKg) * (1 - CARBON.wood), water: wetKg * moisture }
+  const wood: Parts = {
+    ash: ashKg, carbon: (dryKg - ashKg) * CARBON.wood, rest: (dryKg - ashKg) * (1 - CARBON.wood), water: wetKg * moisture,
+  }
   const yieldOfDry = yieldAt(usualYield, moisture)
   const charKg = dryKg * yieldOfDry
   const charAsh = Math.min(ashKg * ASH_IN_PIECES, charKg / 2)
   const char: Parts = { ash: charAsh, carbon: (charKg - charAsh) * CARBON.char, rest: (charKg - charAsh) * (1 - CARBON.char), water: 0 }
   const looseAsh: Parts = { ash: ashKg - charAsh, carbon: 0, rest: 0, water: 0 }
   const air: Parts = { ash: 0, carbon: wood.carbon - char.carbon, rest: wood.rest - char.rest, water: wood.water }
-  return ok({ wood, char, looseAsh, air, charKg, looseAshKg: looseAsh.ash, lumpL: charKg / LUMP_KG_L, crushedL: charKg / CRUSHED_KG_L.typical, yieldOfDry })
+  return ok({
+    wood, char, looseAsh, air, charKg, looseAshKg: looseAsh.ash, lumpL: charKg / LUMP_KG_L, crushedL: charKg / CRUSHED_KG_L.typical,
+    yieldOfDry,
+  })
 }

@@ -18,11 +18,15 @@ describe('how dry wood is', () => {
   it('by a meter: 20 % of the dry wood are 16.7 % of the wet, and up to 2 points off', () => {
     const known = woodMoisture({ kind: 'meter', percentOfDry: 20 })
     // 0.20 / 1.20 = 0.1667; 0.18 / 1.18 = 0.1525; 0.22 / 1.22 = 0.1803
-    expect(known).toMatchObject({ ok: true, value: { typical: expect.closeTo(0.1667, 4), low: expect.closeTo(0.1525, 4), high: expect.closeTo(0.1803, 4) } })
+    expect(known).toMatchObject({
+      ok: true, value: { typical: expect.closeTo(0.1667, 4), low: expect.closeTo(0.1525, 4), high: expect.closeTo(0.1803, 4) },
+    })
   })
 
   it('by a split: 500 g that dry to 400 g held 20 % water', () => {
-    expect(woodMoisture({ kind: 'weighed', before: 500, after: 400 })).toMatchObject({ ok: true, value: { typical: expect.closeTo(0.2, 6) } })
+    expect(woodMoisture({ kind: 'weighed', before: 500, after: 400 })).toMatchObject({
+      ok: true, value: { typical: expect.closeTo(0.2, 6) },
+    })
     expect(woodMoisture({ kind: 'weighed', before: 400, after: 500 })).toEqual({ ok: false, error: 'heavier-dry' })
     expect(woodMoisture({ kind: 'weighed', before: 0, after: 0 })).toEqual({ ok: false, error: 'no-number' })
   })
@@ -38,7 +42,12 @@ describe('how dry wood is', () => {
     expect(typical(12, 'finger')).toBeLessThan(0.17)
     expect(typical(3, 'finger')).toBeLessThan(typical(3, 'wrist'))
     expect(typical(3, 'wrist')).toBeLessThan(typical(3, 'split'))
-    fc.assert(fc.property(fc.double({ min: 0, max: 60, noNaN: true }), fc.double({ min: 0, max: 12, noNaN: true }), (from, more) => typical(from + more, 'split') <= typical(from, 'split') + 1e-12))
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 60, noNaN: true }), fc.double({ min: 0, max: 12, noNaN: true }),
+        (from, more) => typical(from + more, 'split') <= typical(from, 'split') + 1e-12,
+      ),
+    )
   })
 
   it('is refused where numbers make no sense', () => {
@@ -69,14 +78,18 @@ describe('a burn by mass', () => {
   })
 
   it('loses nothing: carbon, ash, water and the rest are in char, ash or air, whatever the load', () => {
-    fc.assert(fc.property(fc.double({ min: 0.1, max: 5000, noNaN: true }), fc.double({ min: 0, max: 0.449, noNaN: true }), fc.double({ min: 0.02, max: 0.4, noNaN: true }), (kg, moisture, share) => {
-      const { wood, char, looseAsh, air } = burn(kg, moisture, share)
-      expect(sum(wood)).toBeCloseTo(kg, 6)
-      for (const part of ['carbon', 'ash', 'water', 'rest'] as const) {
-        expect(char[part] + looseAsh[part] + air[part]).toBeCloseTo(wood[part], 6)
-        expect(Math.min(char[part], looseAsh[part], air[part])).toBeGreaterThanOrEqual(-1e-9)
-      }
-    }))
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.1, max: 5000, noNaN: true }), fc.double({ min: 0, max: 0.449, noNaN: true }),
+        fc.double({ min: 0.02, max: 0.4, noNaN: true }),
+        (kg, moisture, share) => {
+          const { wood, char, looseAsh, air } = burn(kg, moisture, share)
+          expect(sum(wood)).toBeCloseTo(kg, 6)
+          for (const part of ['carbon', 'ash', 'water', 'rest'] as const) {
+            expect(char[part] + looseAsh[part] + air[part]).toBeCloseTo(wood[part], 6)
+            expect(Math.min(char[part], looseAsh[part], air[part])).toBeGreaterThanOrEqual(-1e-9)
+          }
+        }))
   })
 
   it('refuses what will not burn, and nothing at all', () => {

@@ -1,6 +1,9 @@
 import { range } from '../units/range'
 
-/** Kilograms in a litre of crushed, dry char. Range of garden chars 0.15 to 0.25; bags of lump are reckoned with the same 0.2 (kg ÷ 0.2 = L). */
+/**
+ * Kilograms in a litre of crushed, dry char. Range of garden chars 0.15 to 0.25; bags of lump are reckoned with the same 0.2 (kg
+ * ÷ 0.2 = L).
+ */
 export const CRUSHED_KG_L = range(0.15, 0.2, 0.25)
 /** Crushing takes the bulk of lumps down to about two thirds. Practice: 0.55 to 0.75. */
 export const CRUSHED_SHARE = range(0.55, 2 / 3, 0.75)
@@ -9,7 +12,10 @@ export const LUMP_KG_L = CRUSHED_KG_L.typical * CRUSHED_SHARE.typical
 /** Water that char takes up, kilograms a kilogram of dry char. */
 export const UPTAKE_KG_KG = range(1.5, 2, 3)
 
-/** Carbon in dry wood without its ash, and in char without its ash. Elemental analyses: wood 0.49 to 0.52, char of 450 to 650 °C 0.80 to 0.92. */
+/**
+ * Carbon in dry wood without its ash, and in char without its ash. Elemental analyses: wood 0.49 to 0.52, char of 450 to 650 °C
+ * 0.80 to 0.92.
+ */
 export const CARBON = { wood: 0.5, char: 0.87 } as const
 /** Ash in dry wood with bark; thin wood 0.01 to 0.03. */
 export const WOOD_ASH = 0.015

@@ -21,7 +21,10 @@ export interface Slurry {
   readonly drunkL: number
 }
 
-/** What so much char comes to with living matter and water to cover. @param charL crushed, not negative. @param livingShare litres of compost or castings a litre of char, 0 to 1. */
+/**
+ * What so much char comes to with living matter and water to cover. @param charL crushed, not negative. @param livingShare
+ * litres of compost or castings a litre of char, 0 to 1.
+ */
 export function slurryOf(charL: number, livingShare: number): Slurry {
   const livingL = charL * livingShare
   return {

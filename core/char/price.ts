@@ -2,7 +2,9 @@ import { fail, ok, type Outcome } from '../outcome/outcome'
 import { CRUSHED_KG_L } from './constants'
 
 /** A bag that is offered: by weight as lumps, or by volume as it is used. */
-export type BagOffer = { readonly price: number } & ({ readonly sold: 'weight', readonly kg: number } | { readonly sold: 'volume', readonly litres: number })
+export type BagOffer = { readonly price: number } & (
+  { readonly sold: 'weight', readonly kg: number } | { readonly sold: 'volume', readonly litres: number }
+)
 
 /** Of a bag of lumps so much is usable when it is crushed and sifted: dust in the bag and stones go. Own estimate, 0.8 to 0.95. */
 export const USABLE_OF_LUMP = 0.9

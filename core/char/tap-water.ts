@@ -1,4 +1,7 @@
-/** Hours in which half of the chlorine leaves an open vessel: standing in a bucket, and stirred or bubbled now and then. Practice: gone in a day; own estimate for stirring. */
+/**
+ * Hours in which half of the chlorine leaves an open vessel: standing in a bucket, and stirred or bubbled now and then.
+ * Practice: gone in a day; own estimate for stirring.
+ */
 const HALF_HOURS = { still: 7.2, stirred: 3 } as const
 /** Milligrams of ascorbic acid for a milligram of chloramine. */
 const ASCORBIC = { low: 2.5, high: 3 } as const
@@ -15,7 +18,10 @@ export function hoursUntilChlorine(share: number, stirred: boolean): number {
   return Math.max(0, Math.log2(1 / share) * HALF_HOURS[stirred ? 'stirred' : 'still'])
 }
 
-/** Grams of ascorbic acid that take the chloramine out of so much water; standing does not. @param mgPerL of chloramine, usually up to 3. */
+/**
+ * Grams of ascorbic acid that take the chloramine out of so much water; standing does not. @param mgPerL of chloramine, usually
+ * up to 3.
+ */
 export function ascorbicAcidG(litres: number, mgPerL: number): { readonly low: number, readonly high: number } {
   return { low: litres * mgPerL * ASCORBIC.low / 1000, high: litres * mgPerL * ASCORBIC.high / 1000 }
 }

@@ -9,13 +9,32 @@ const AT = '2026-03-01T10:00:00.000Z'
 const LITRE = { id: 'litre', name: 'litre', plural: 'litres', volumeL: 1 }
 const litres = (count: number) => ({ count, container: LITRE, packing: 'loose' as const })
 const SITE: Site = { kind: 'vessel', vessel: { id: 'bay', name: 'Bay', wall: 'boards', shape: 'box', widthM: 1, depthM: 1, heightM: 1 } }
-const gardenOf = (events: readonly (NewEvent & { id: string })[]) => foldGarden(events.map(event => ({ ...event, by: 'test', recordedAt: event.at }) as GardenEvent))
-const stocked = (id: string, materialId: string, count: number) => ({ id, kind: 'stocked' as const, at: AT, materialId, amount: litres(count), source: '' })
-const heap = (charDraw: readonly { lotId: string, litres: number }[], charL: number, extra = 200) => ({
-  id: 'heap', kind: 'began' as const, at: AT, batchId: 'h', name: 'Heap', place: '', methodId: 'x', approachId: 'y', site: SITE, answers: {}, waterL: 0,
-  inputs: [{ role: 'feed' as const, materialId: 'leaves-mixed', amount: litres(extra), draws: [] }, { role: 'feed' as const, materialId: 'biochar-crushed', amount: litres(charL), draws: [...charDraw] }],
+const gardenOf = (events: readonly (NewEvent & { id: string })[]) =>
+  foldGarden(events.map(event => ({ ...event, by: 'test', recordedAt: event.at }) as GardenEvent))
+const stocked = (id: string, materialId: string, count: number) => ({
+  id, kind: 'stocked' as const, at: AT, materialId, amount: litres(count), source: '',
 })
-const took = (id: string, count: number, ends: boolean) => ({ id, kind: 'took' as const, at: '2026-08-01T10:00:00.000Z', batchId: 'h', ends, products: [{ materialId: 'compost-finished', amount: litres(count) }] })
+const heap = (charDraw: readonly { lotId: string, litres: number }[], charL: number, extra = 200) => ({
+  id: 'heap',
+  kind: 'began' as const,
+  at: AT,
+  batchId: 'h',
+  name: 'Heap',
+  place: '',
+  methodId: 'x',
+  approachId: 'y',
+  site: SITE,
+  answers: {},
+  waterL: 0,
+  inputs: [
+    { role: 'feed' as const, materialId: 'leaves-mixed', amount: litres(extra), draws: [] },
+    { role: 'feed' as const, materialId: 'biochar-crushed', amount: litres(charL), draws: [...charDraw] },
+  ],
+})
+const took = (id: string, count: number, ends: boolean) => ({
+  id, kind: 'took' as const, at: '2026-08-01T10:00:00.000Z', batchId: 'h', ends,
+  products: [{ materialId: 'compost-finished', amount: litres(count) }],
+})
 const share = (garden: ReturnType<typeof gardenOf>, lotId: string) => charShareOf(garden, lotId, LIBRARY_BOOK)
 
 describe('char on its way', () => {
@@ -38,7 +57,13 @@ describe('char on its way', () => {
   it('goes on through a mix of that compost: a quarter of a fifth', () => {
     const garden = gardenOf([
       heap([], 20), took('t', 100, true), stocked('mould', 'leaf-mould', 60),
-      { id: 'mix', kind: 'made', at: '2026-09-01T10:00:00.000Z', how: 'mixed', draws: [{ lotId: 't.0', litres: 20 }, { lotId: 'mould', litres: 60 }], products: [{ materialId: 'compost-finished', amount: litres(80) }] },
+      {
+        id: 'mix', kind: 'made', at: '2026-09-01T10:00:00.000Z', how: 'mixed',
+        draws: [
+          { lotId: 't.0', litres: 20 }, { lotId: 'mould', litres: 60 },
+        ],
+        products: [{ materialId: 'compost-finished', amount: litres(80) }],
+      },
     ])
     expect(share(garden, 'mix.0')).toBeCloseTo(0.05, 6)
   })

@@ -19,25 +19,37 @@ describe('from wood to bed', () => {
   const amount = (count: number) => ({ count, container: LITRE, packing: 'loose' as const })
   const event = (id: string, one: NewEvent): GardenEvent => ({ ...one, id, by: 'test', recordedAt: one.at }) as GardenEvent
   const at = (day: number) => new Date(Date.UTC(2026, 8, day, 10)).toISOString()
-  const site = { kind: 'vessel' as const, vessel: { id: 't', name: 'Tub', wall: 'plastic' as const, shape: 'cylinder' as const, diameterM: 0.6, heightM: 0.5 } }
+  const site = {
+    kind: 'vessel' as const,
+    vessel: { id: 't', name: 'Tub', wall: 'plastic' as const, shape: 'cylinder' as const, diameterM: 0.6, heightM: 0.5 },
+  }
   const soak = slurryOf(crushedL, 0.6)
   const OUT_L = 40
   const garden = foldGarden([
     event('char', { kind: 'stocked', at: at(1), materialId: 'biochar-crushed', amount: amount(crushedL), source: '' }),
-    event('soak', { kind: 'began', at: at(2), batchId: 's', name: 'Soak', place: '', methodId: 'm', approachId: 'a', site, answers: {}, waterL: soak.waterL, inputs: [
-      { role: 'feed', materialId: 'biochar-crushed', amount: amount(crushedL), draws: [{ lotId: 'char', litres: crushedL }] }, { role: 'feed', materialId: 'worm-castings', amount: amount(soak.livingL), draws: [] },
-    ] }),
+    event('soak', {
+      kind: 'began', at: at(2), batchId: 's', name: 'Soak', place: '', methodId: 'm', approachId: 'a', site, answers: {},
+      waterL: soak.waterL,
+      inputs: [
+        { role: 'feed', materialId: 'biochar-crushed', amount: amount(crushedL), draws: [{ lotId: 'char', litres: crushedL }] },
+        { role: 'feed', materialId: 'worm-castings', amount: amount(soak.livingL), draws: [] },
+      ],
+    }),
     event('out', { kind: 'took', at: at(20), batchId: 's', ends: true, products: [{ materialId: 'char-charged', amount: amount(OUT_L) }] }),
-    event('one', { kind: 'used', at: at(21), lotId: 'out.0', litres: 25, place: 'A', bedId: 'a' }), event('two', { kind: 'used', at: at(22), lotId: 'out.0', litres: 15, place: 'B', bedId: 'b' }),
+    event('one', { kind: 'used', at: at(21), lotId: 'out.0', litres: 25, place: 'A', bedId: 'a' }),
+    event('two', { kind: 'used', at: at(22), lotId: 'out.0', litres: 15, place: 'B', bedId: 'b' }),
   ])
-  const beds = ['a', 'b'].map((id): Bed => ({ id, name: id, ground: { shape: 'rectangle', widthM: 1, lengthM: 3 }, soil: 'loam', reaction: 'neutral', grows: 'usual', eaten: 'clear', depthM: 0.1 }))
+  const beds = ['a', 'b'].map((id): Bed => ({
+    id, name: id, ground: { shape: 'rectangle', widthM: 1, lengthM: 3 }, soil: 'loam', reaction: 'neutral', grows: 'usual',
+    eaten: 'clear', depthM: 0.1,
+  }))
   const histories = bedHistories(garden, beds, LIBRARY_BOOK)
   const charL = (id: string) => histories.get(id)!.reduce((sum, one) => sum + one.charL, 0)
 
   it('the char that was burnt lies on the beds, to the litre: nothing of it decays on the way', () => {
     expect(charL('a') + charL('b')).toBeCloseTo(crushedL, 6)
     // 25 of 40 litres of what came out.
-    expect(charL('a')).toBeCloseTo(crushedL * 25 / OUT_L, 6)
+    expect(charL('a')).toBeCloseTo((crushedL * 25) / OUT_L, 6)
     expect(charShareOfBed(beds[0]!, histories.get('a')!)).toBeCloseTo(charL('a') / 300, 9)
     expect(garden.drawnL.get('out.0')).toBeCloseTo(OUT_L, 9)
   })

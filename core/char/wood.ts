@@ -3,22 +3,25 @@ import { range, type Range } from '../units/range'
 
 /** How thick wood is: finger, wrist, or split logs. */
 export const THICKNESSES = ['finger', 'wrist', 'split'] as const
-export type Thickness = typeof THICKNESSES[number]
+export type Thickness = (typeof THICKNESSES)[number]
 
 /** How a gardener knows how dry wood is. */
 export type Dryness
   /** A moisture meter reads water by dry wood, in per cent. */
   = | { readonly kind: 'meter', readonly percentOfDry: number }
-    /** A split weighed, dried until it loses no more, and weighed again; any unit. */
+  /** A split weighed, dried until it loses no more, and weighed again; any unit. */
     | { readonly kind: 'weighed', readonly before: number, readonly after: number }
-    /** Months under cover since it was cut green. */
+  /** Months under cover since it was cut green. */
     | { readonly kind: 'months', readonly months: number, readonly thickness: Thickness }
-    /** It snaps and rings, or it bends and thuds. */
+  /** It snaps and rings, or it bends and thuds. */
     | { readonly kind: 'snap', readonly snaps: boolean }
 
 export type DrynessTrouble = 'no-number' | 'heavier-dry'
 
-/** Water in green wood and in wood that dries no further under cover, wet basis; and months after which a third of the difference is left. */
+/**
+ * Water in green wood and in wood that dries no further under cover, wet basis; and months after which a third of the difference
+ * is left.
+ */
 const GREEN = range(0.4, 0.47, 0.55)
 const AT_REST = range(0.13, 0.16, 0.2)
 const MONTHS: Readonly<Record<Thickness, Range>> = { finger: range(1, 1.5, 2.2), wrist: range(2.8, 4, 5.6), split: range(5, 8, 12) }
@@ -53,7 +56,9 @@ export function woodMoisture(known: Dryness): Outcome<Range, DrynessTrouble> {
       const moisture = 1 - after / before
       return ok(range(Math.max(0, moisture - 0.01), moisture, Math.min(0.95, moisture + 0.01)))
     }
-    case 'months': return known.months >= 0 && Number.isFinite(known.months) ? ok(afterMonths(known.months, known.thickness)) : fail('no-number')
-    case 'snap': return ok(known.snaps ? range(0.12, 0.16, 0.2) : range(0.25, 0.36, 0.5))
+    case 'months':
+      return known.months >= 0 && Number.isFinite(known.months) ? ok(afterMonths(known.months, known.thickness)) : fail('no-number')
+    case 'snap':
+      return ok(known.snaps ? range(0.12, 0.16, 0.2) : range(0.25, 0.36, 0.5))
   }
 }

@@ -35,7 +35,9 @@ const GATHERED: readonly (readonly [materialId: string, amount: Amount, daysAgo:
 ]
 
 /** Measured so many days ago with the kitchen scale. */
-const MEASURED: readonly (readonly [daysAgo: number, event: Omit<Extract<NewEvent, { kind: 'weighed' }>, 'at'> | Omit<Extract<NewEvent, { kind: 'dried' }>, 'at'>])[] = [
+const MEASURED: readonly (readonly [
+  daysAgo: number, event: Omit<Extract<NewEvent, { kind: 'weighed' }>, 'at'> | Omit<Extract<NewEvent, { kind: 'dried' }>, 'at'>,
+])[] = [
   [70, { kind: 'weighed', materialId: 'coffee-grounds', amount: some(1, 'bucket'), massKg: 5.4 }],
   [41, { kind: 'weighed', materialId: 'coffee-grounds', amount: some(1, 'bucket'), massKg: 5.9 }],
   [5, { kind: 'dried', materialId: 'leaves-shredded', wetMassKg: 0.1, dryMassKg: 0.058 }],
@@ -47,12 +49,16 @@ const CARRIED_OFF: readonly (readonly [lot: string, share: number, daysAgo: numb
 ]
 
 function withIds(events: readonly NewEvent[]): GardenEvent[] {
-  return events.map((event, index) => ({ ...event, id: `demo-${String(index + 1).padStart(4, '0')}`, recordedAt: event.at, by: 'demo' }) as GardenEvent)
+  return events.map(
+    (event, index) => ({ ...event, id: `demo-${String(index + 1).padStart(4, '0')}`, recordedAt: event.at, by: 'demo' }) as GardenEvent,
+  )
 }
 
 function carriedOff(events: readonly GardenEvent[], today: Date): NewEvent[] {
   return CARRIED_OFF.flatMap(([batchId, share, daysAgo]) => {
-    const finished = events.find((event): event is Extract<GardenEvent, { kind: 'finished' }> => event.kind === 'finished' && event.batchId === batchId)
+    const finished = events.find(
+      (event): event is Extract<GardenEvent, { kind: 'finished' }> => event.kind === 'finished' && event.batchId === batchId,
+    )
     return (finished?.products ?? []).map((product, index): NewEvent => ({
       kind: 'stock-removed', at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString(), lotId: `${finished!.id}.${index}`,
       litres: Math.round(product.amount.count * product.amount.container.volumeL * share), why: 'used-elsewhere',
@@ -68,17 +74,32 @@ function lotOf(events: readonly GardenEvent[], batchId: string, materialId: stri
 }
 
 /** The demo garden as it stands today: made up, and the same for the same day and climate. */
-export function demoGarden(now: Date, climate: Climate = CLIMATES[0] as Climate): { readonly events: GardenEvent[], readonly documents: GardenDocument[] } {
+export function demoGarden(
+  now: Date, climate: Climate = CLIMATES[0] as Climate,
+): { readonly events: GardenEvent[], readonly documents: GardenDocument[] } {
   // Work is done at nine in the morning: of today, or of yesterday while it is still earlier.
   const today = new Date(now.getFullYear(), now.getMonth(), now.getDate() - (now.getHours() < 9 ? 1 : 0), 9)
   const random = seededRandom(DEMO_SEED)
   const outdoors = { ambientC: (at: Date) => usualTemperatureC(climate, dayOfYear(at)), rainMm: (at: Date) => usualRainMm(climate, at) }
-  const gathered = GATHERED.map(([materialId, amount, daysAgo, source]): NewEvent => ({ kind: 'stocked', at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString(), materialId, amount, source }))
-  const measured = MEASURED.map(([daysAgo, event]): NewEvent => ({ ...event, at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString() }))
+  const gathered = GATHERED.map(([materialId, amount, daysAgo, source]): NewEvent => ({
+    kind: 'stocked', at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString(), materialId, amount, source,
+  }))
+  const measured = MEASURED.map(([daysAgo, event]): NewEvent => ({
+    ...event,
+    at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString(),
+  }))
   const heaps = DEMO_HEAPS.flatMap(heap => demoHeapEvents(heap, today, outdoors, random))
-  const others = [...demoLeaves(today, outdoors, random), ...demoBrews(today), ...demoFed(today, outdoors, random), ...demoTower(today, outdoors, random), ...demoBurns(today), ...demoGround(today, outdoors, random)]
+  const others = [
+    ...demoLeaves(today, outdoors, random),
+    ...demoBrews(today),
+    ...demoFed(today, outdoors, random),
+    ...demoTower(today, outdoors, random),
+    ...demoBurns(today),
+    ...demoGround(today, outdoors, random),
+  ]
   const happened = withIds([...heaps, ...gathered, ...measured, ...others])
-  const asEvents = (events: readonly NewEvent[], prefix: string) => events.map((event, index) => ({ ...event, id: `${prefix}-${index}`, recordedAt: event.at, by: 'demo' }) as GardenEvent)
+  const asEvents = (events: readonly NewEvent[], prefix: string) =>
+    events.map((event, index) => ({ ...event, id: `${prefix}-${index}`, recordedAt: event.at, by: 'demo' }) as GardenEvent)
   const removed = asEvents(carriedOff(happened, today), 'demo-off')
   const soaks = asEvents(demoSoaks(today, (batchId, materialId) => lotOf(happened, batchId, materialId)), 'demo-char')
   const spread = asEvents(demoSpreads(today, (batchId, materialId) => lotOf(soaks, batchId, materialId)), 'demo-bed')
@@ -92,22 +113,42 @@ function demoDocuments(today: Date, { id: climateId }: Climate): GardenDocument[
   const at = new Date(today.getTime() - 300 * DAY_MS).toISOString()
   const plan = planValues({
     ...EMPTY_PLAN, ...HOT_PLAN, site: bay(0),
-    ingredients: [{ materialId: 'leaves-mixed', amount: some(4, 'sack', 'packed') }, { materialId: 'grass-clippings', amount: some(5, 'bucket', 'shaken') }, { materialId: 'horse-manure-straw', amount: some(8, 'bucket') }],
+    ingredients: [
+      { materialId: 'leaves-mixed', amount: some(4, 'sack', 'packed') },
+      { materialId: 'grass-clippings', amount: some(5, 'bucket', 'shaken') },
+      { materialId: 'horse-manure-straw', amount: some(8, 'bucket') },
+    ],
   })
   const aside = planValues({
     ...EMPTY_PLAN, ...HOT_PLAN, site: bay(0),
-    ingredients: [{ materialId: 'leaves-shredded', amount: some(4, 'sack') }, { materialId: 'cardboard', amount: some(2, 'sack', 'shaken') }, { materialId: 'horse-manure-straw', amount: some(56, 'bucket') }, { materialId: 'coffee-grounds', amount: some(5, 'bucket') }],
+    ingredients: [
+      { materialId: 'leaves-shredded', amount: some(4, 'sack') }, { materialId: 'cardboard', amount: some(2, 'sack', 'shaken') },
+      { materialId: 'horse-manure-straw', amount: some(56, 'bucket') }, { materialId: 'coffee-grounds', amount: some(5, 'bucket') },
+    ],
   })
   const spring: Plan = {
     ...EMPTY_PLAN, ...HOT_PLAN, approachId: 'weekly', site: bay(1),
-    ingredients: [{ materialId: 'leaves-mixed', amount: some(5, 'sack', 'packed') }, { materialId: 'straw-wheat', amount: some(3, 'sack') }, { materialId: 'grass-clippings', amount: some(24, 'bucket') }, { materialId: 'horse-manure-straw', amount: some(20, 'bucket') }],
+    ingredients: [
+      { materialId: 'leaves-mixed', amount: some(5, 'sack', 'packed') }, { materialId: 'straw-wheat', amount: some(3, 'sack') },
+      { materialId: 'grass-clippings', amount: some(24, 'bucket') }, { materialId: 'horse-manure-straw', amount: some(20, 'bucket') },
+    ],
   }
   const springDay = new Date(today.getTime() + 130 * DAY_MS)
   return [
-    writeDocument(undefined, 'plan.demo-card', 'plan', { ...aside, name: 'With card', keptAt: new Date(today.getTime() - 3 * DAY_MS).toISOString() }, at, 'demo'),
-    writeDocument(undefined, 'collecting.demo-spring', 'collecting', collectingValues({ name: 'First heap of spring', startedAt: at, by: format(springDay, 'yyyy-MM-dd'), plan: spring }), at, 'demo'),
-    writeDocument(undefined, SETTINGS_ID, 'settings', { gardenName: 'Terrace garden', units: 'metric', water: 'rain', climateId }, at, 'demo'),
-    ...STARTING_CONTAINERS.metric.map(({ id, ...container }) => writeDocument(undefined, containerDocumentId(id), 'container', container, at, 'demo')),
+    writeDocument(
+      undefined, 'plan.demo-card', 'plan',
+      { ...aside, name: 'With card', keptAt: new Date(today.getTime() - 3 * DAY_MS).toISOString() }, at, 'demo',
+    ),
+    writeDocument(
+      undefined, 'collecting.demo-spring', 'collecting',
+      collectingValues({ name: 'First heap of spring', startedAt: at, by: format(springDay, 'yyyy-MM-dd'), plan: spring }), at, 'demo',
+    ),
+    writeDocument(
+      undefined, SETTINGS_ID, 'settings', { gardenName: 'Terrace garden', units: 'metric', water: 'rain', climateId }, at, 'demo',
+    ),
+    ...STARTING_CONTAINERS.metric.map(({ id, ...container }) =>
+      writeDocument(undefined, containerDocumentId(id), 'container', container, at, 'demo'),
+    ),
     writeDocument(undefined, BENCH_PLAN_ID, 'plan', plan, at, 'demo'),
     demoTrial(today),
     ...demoBeds(at),

@@ -46,13 +46,24 @@ export interface DemoHeap {
 type Outdoors = Pick<Surroundings, 'ambientC' | 'rainMm'>
 
 /** What really went on in the heap, hour by hour as it will be looked at. */
-function truthOf(heap: DemoHeap, batch: HeapLog, today: Date, outdoors: Outdoors, days: Float64Array): { readonly course: Course, readonly builtM: number } {
-  const surroundings: Surroundings = { ...outdoors, now: today, units: 'metric', materials: LIBRARY_BOOK, waterCan: containerThen(STARTING_CONTAINERS.metric.at(-1)!) }
+function truthOf(
+  heap: DemoHeap, batch: HeapLog, today: Date, outdoors: Outdoors, days: Float64Array,
+): { readonly course: Course, readonly builtM: number } {
+  const surroundings: Surroundings = {
+    ...outdoors,
+    now: today,
+    units: 'metric',
+    materials: LIBRARY_BOOK,
+    waterCan: containerThen(STARTING_CONTAINERS.metric.at(-1)!),
+  }
   const question = questionOf(batch, surroundings)
   if (!question) throw new Error(`${heap.name} is made of nothing known`)
   const course = emptyCourse(days)
   const deeds = heap.turnDays.map(day => ({ day, kind: 'turn' as const }))
-  const ran = runCourse({ ...caseOf(question), deeds, habitFromDay: Number.POSITIVE_INFINITY }, traitsAt(TRAIT_NAMES.map(name => heap.truth[name] ?? 0)), course)
+  const ran = runCourse(
+    { ...caseOf(question), deeds, habitFromDay: Number.POSITIVE_INFINITY }, traitsAt(TRAIT_NAMES.map(name => heap.truth[name] ?? 0)),
+    course,
+  )
   if (!ran.ok) throw new Error(`${heap.name} cannot be run: ${ran.error.kind}`)
   return { course, builtM: question.builtHeightM }
 }
@@ -71,13 +82,27 @@ export function demoHeapEvents(heap: DemoHeap, today: Date, outdoors: Outdoors, 
     built,
     ...heap.turnDays.map((day): NewEvent => ({ kind: 'turned', at: onDay(day), batchId: heap.id })),
     ...heap.readingDays.map((day): NewEvent => {
-      const coreC = Math.round(day === heap.wrongOnDay ? outdoors.ambientC(new Date(onDay(day))) : of('coreC', readAt(day)) + 1.2 * normal(random))
-      return { kind: 'reading', at: onDay(day, -0.6), batchId: heap.id, coreC, edgeC: Math.round(of('edgeC', readAt(day)) + normal(random)), source: 'hand' }
+      const coreC = Math.round(
+        day === heap.wrongOnDay ? outdoors.ambientC(new Date(onDay(day))) : of('coreC', readAt(day)) + 1.2 * normal(random),
+      )
+      return {
+        kind: 'reading', at: onDay(day, -0.6), batchId: heap.id, coreC, edgeC: Math.round(of('edgeC', readAt(day)) + normal(random)),
+        source: 'hand',
+      }
     }),
-    ...heap.heightDays.map((day): NewEvent => ({ kind: 'measured', at: onDay(day, 0.2), batchId: heap.id, heightM: Math.round(100 * builtM * of('volumeShare', day) * (1 + 0.02 * normal(random))) / 100 })),
-    ...heap.observed.map(([day, sense, finding]): NewEvent => ({ kind: 'observed', at: onDay(day, 0.1), batchId: heap.id, sense, finding })),
+    ...heap.heightDays.map((day): NewEvent => ({
+      kind: 'measured', at: onDay(day, 0.2), batchId: heap.id,
+      heightM: Math.round(100 * builtM * of('volumeShare', day) * (1 + 0.02 * normal(random))) / 100,
+    })),
+    ...heap.observed.map(([day, sense, finding]): NewEvent => ({
+      kind: 'observed', at: onDay(day, 0.1), batchId: heap.id, sense, finding,
+    })),
     ...(heap.notes ?? []).map(([day, text]): NewEvent => ({ kind: 'noted', at: onDay(day, 0.3), batchId: heap.id, text })),
-    ...(heap.tests ?? []).map(([day, test, answers]): NewEvent => answers ? { kind: 'test-read', at: onDay(day, 0.4), batchId: heap.id, test, answers: { ...answers } } : { kind: 'test-begun', at: onDay(day, 0.4), batchId: heap.id, test, answers: {} }),
+    ...(heap.tests ?? []).map(([day, test, answers]): NewEvent =>
+      answers
+        ? { kind: 'test-read', at: onDay(day, 0.4), batchId: heap.id, test, answers: { ...answers } }
+        : { kind: 'test-begun', at: onDay(day, 0.4), batchId: heap.id, test, answers: {} },
+    ),
     ...finishing(heap, onDay),
   ]
 }
@@ -86,7 +111,15 @@ function building(heap: DemoHeap, at: string): NewEvent & { kind: 'built' } {
   const mixed = ingredientsOf(heap.ingredients.map(([materialId, amount]) => ({ materialId, amount })), LIBRARY_BOOK).map(portionOf)
   const waterL = Math.round(waterToAddL(waterNeed(typicalTotals(mixed), 0.55)) * heap.waterShare)
   return {
-    kind: 'built', at, batchId: heap.id, name: heap.name, place: heap.place, methodId: 'hot-heap', approachId: heap.approachId, vessel: heap.vessel, waterL,
+    kind: 'built',
+    at,
+    batchId: heap.id,
+    name: heap.name,
+    place: heap.place,
+    methodId: 'hot-heap',
+    approachId: heap.approachId,
+    vessel: heap.vessel,
+    waterL,
     ingredients: heap.ingredients.map(([materialId, amount]) => ({ materialId, amount, draws: [] })),
   }
 }

@@ -12,12 +12,19 @@ import { demoGarden } from './demo-garden'
 import { readyWindow } from '../methods/hot-heap/ready'
 
 /** The demo garden has to look alive whenever somebody opens it. */
-describe.each([0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11].flatMap(month => [[month, 3, 7], [month, 17, 15]]))('the demo garden in month %i, on day %i at %i o\'clock', (month, day, hour) => {
+describe.each(
+  [0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11].flatMap(month => [
+    [month, 3, 7], [month, 17, 15],
+  ]),
+)('the demo garden in month %i, on day %i at %i o\'clock', (month, day, hour) => {
   const now = new Date(2027, month, day, hour)
   const { events, documents } = demoGarden(now)
   const garden = foldGarden(events)
   const { climate } = readSettings(documents)
-  const surroundings = { now, units: 'metric' as const, ambientC: (at: Date) => usualTemperatureC(climate, dayOfYear(at)), rainMm: () => 1, waterCan: CAN, materials: LIBRARY_BOOK }
+  const surroundings = {
+    now, units: 'metric' as const, ambientC: (at: Date) => usualTemperatureC(climate, dayOfYear(at)), rainMm: () => 1, waterCan: CAN,
+    materials: LIBRARY_BOOK,
+  }
   const batch = (id: string) => heapLogOf(garden.batches.get(id) as BegunBatch)
 
   it('lies in the past, with a heap that works, one that does not and one that is ready', () => {

@@ -18,7 +18,10 @@ const NOW = new Date(2026, 10, 25, 14)
 const { events, documents } = demoGarden(NOW)
 const garden = foldGarden(events)
 const settings = readSettings(documents)
-const surroundings = { now: NOW, units: 'metric' as const, ambientC: (at: Date) => usualTemperatureC(settings.climate, dayOfYear(at)), rainMm: () => 1, waterCan: CAN, materials: LIBRARY_BOOK }
+const surroundings = {
+  now: NOW, units: 'metric' as const, ambientC: (at: Date) => usualTemperatureC(settings.climate, dayOfYear(at)), rainMm: () => 1,
+  waterCan: CAN, materials: LIBRARY_BOOK,
+}
 const batch = (id: string) => heapLogOf(garden.batches.get(id) as BegunBatch)
 
 describe('the demo garden', () => {
@@ -42,7 +45,9 @@ describe('the demo garden', () => {
     expect([...garden.batches.values()].filter(one => one.ended)).toHaveLength(8)
     const stored = storedLots(garden, NOW, LIBRARY_BOOK)
     expect(stored[0]!.keeping.freshness).toMatch(/use-soon|spoiling/)
-    expect(stored.map(({ lot }) => lot.materialId)).toEqual(expect.arrayContaining(['leaves-mixed', 'grass-clippings', 'compost-finished', 'overs']))
+    expect(stored.map(({ lot }) => lot.materialId)).toEqual(
+      expect.arrayContaining(['leaves-mixed', 'grass-clippings', 'compost-finished', 'overs']),
+    )
   })
 
   it.each(['demo-apple-bay', 'demo-plum-bay', 'demo-shed-ring', 'demo-wall-bay'])('%s fits its vessel', (id) => {

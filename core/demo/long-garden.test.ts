@@ -31,6 +31,7 @@ describe('a garden of many years', () => {
     let step = trial.next()
     while (!step.done) step = trial.next()
     expect(step.value.leftOut.size).toBe(0)
-    for (const batch of openJournal(events).garden.batches.values()) expect(hasBegun(batch) ? findMethod(batch.began.methodId) : undefined).toBeDefined()
+    for (const batch of openJournal(events).garden.batches.values())
+      expect(hasBegun(batch) ? findMethod(batch.began.methodId) : undefined).toBeDefined()
   })
 })

@@ -3,8 +3,11 @@ import { describe, expect, it } from 'vitest'
 import { given, judgeCauses, type PossibleCause } from './judge'
 
 type Cause = PossibleCause<number, string>
-const cause = (id: string, symptoms: Record<string, number>, weigh: Cause['weigh'] = () => []): Cause => ({ id, title: id, symptoms, weigh, remedy: facts => `${id} ${facts}` })
-const likelihoodOf = (pointing: number, ...weights: number[]) => judgeCauses([cause('c', { cold: pointing }, () => weights.map(weight => ({ weight, text: '' })))], 0, ['cold'])[0]?.likelihood
+const cause = (id: string, symptoms: Record<string, number>, weigh: Cause['weigh'] = () => []): Cause => ({
+  id, title: id, symptoms, weigh, remedy: facts => `${id} ${facts}`,
+})
+const likelihoodOf = (pointing: number, ...weights: number[]) =>
+  judgeCauses([cause('c', { cold: pointing }, () => weights.map(weight => ({ weight, text: '' })))], 0, ['cold'])[0]?.likelihood
 
 describe('judging causes', () => {
   it('counts a symptom and evidence as odds', () => {
@@ -30,17 +33,27 @@ describe('judging causes', () => {
   })
 
   it('tells what speaks for and against, the strongest first', () => {
-    const weighed = cause('a', { cold: 0.9 }, facts => [...given(facts > 1, 0.3, 'a little'), ...given(facts > 1, 0.9, 'much'), ...given(true, -0.1, 'hardly'), ...given(true, -0.4, 'somewhat'), ...given(facts > 9, 1, 'never')])
+    const weighed = cause('a', { cold: 0.9 }, facts => [
+      ...given(facts > 1, 0.3, 'a little'),
+      ...given(facts > 1, 0.9, 'much'),
+      ...given(true, -0.1, 'hardly'),
+      ...given(true, -0.4, 'somewhat'),
+      ...given(facts > 9, 1, 'never'),
+    ])
     expect(judgeCauses([weighed], 2, ['cold'])[0]).toMatchObject({ speaksFor: ['much', 'a little'], speaksAgainst: ['somewhat', 'hardly'] })
     expect(judgeCauses([{ ...weighed, caution: 'mind' }], 2, ['cold'])[0]!.caution).toBe('mind')
     expect(judgeCauses([weighed], 2, ['cold'])[0]).not.toHaveProperty('caution')
   })
 
   it('is surer with more evidence for it, and never certain', () => {
-    fc.assert(fc.property(fc.double({ min: 0.4, max: 1, noNaN: true }), fc.double({ min: 0, max: 3, noNaN: true }), fc.double({ min: 0.01, max: 2, noNaN: true }), (pointing, weight, more) => {
-      const [less, likelier] = [likelihoodOf(pointing, weight)!, likelihoodOf(pointing, weight + more)!]
-      expect(likelier).toBeGreaterThan(less)
-      expect(likelier).toBeLessThan(1)
-    }))
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.4, max: 1, noNaN: true }), fc.double({ min: 0, max: 3, noNaN: true }),
+        fc.double({ min: 0.01, max: 2, noNaN: true }),
+        (pointing, weight, more) => {
+          const [less, likelier] = [likelihoodOf(pointing, weight)!, likelihoodOf(pointing, weight + more)!]
+          expect(likelier).toBeGreaterThan(less)
+          expect(likelier).toBeLessThan(1)
+        }))
   })
 })

@@ -49,11 +49,20 @@ function judged<Facts, Remedy>(cause: PossibleCause<Facts, Remedy>, facts: Facts
   const evidence = cause.weigh(facts)
   const likely = likelihood(pointing, evidence.reduce((sum, { weight }) => sum + weight, 0))
   if (likely < NAMED_FROM) return []
-  const words = (sign: 1 | -1) => evidence.filter(({ weight }) => weight * sign > 0).sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight)).map(({ text }) => text)
-  return [{ id: cause.id, title: cause.title, likelihood: likely, speaksFor: words(1), speaksAgainst: words(-1), remedy: cause.remedy(facts), ...(cause.caution ? { caution: cause.caution } : {}) }]
+  const words = (sign: 1 | -1) =>
+    evidence
+      .filter(({ weight }) => weight * sign > 0)
+      .sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight))
+      .map(({ text }) => text)
+  return [{
+    id: cause.id, title: cause.title, likelihood: likely, speaksFor: words(1), speaksAgainst: words(-1), remedy: cause.remedy(facts),
+    ...(cause.caution ? { caution: cause.caution } : {}),
+  }]
 }
 
 /** The likely causes of what is noticed, the likeliest first. */
-export function judgeCauses<Facts, Remedy>(causes: readonly PossibleCause<Facts, Remedy>[], facts: Facts, symptoms: readonly string[]): JudgedCause<Remedy>[] {
+export function judgeCauses<Facts, Remedy>(
+  causes: readonly PossibleCause<Facts, Remedy>[], facts: Facts, symptoms: readonly string[],
+): JudgedCause<Remedy>[] {
   return causes.flatMap(cause => judged(cause, facts, symptoms)).sort((a, b) => b.likelihood - a.likelihood)
 }

@@ -1,4 +1,6 @@
-import { BlobReader, BlobWriter, configure, TextReader, ZipReader, ZipWriter, type FileEntry, type Entry } from '@zip.js/zip.js/index-native.js'
+import {
+  BlobReader, BlobWriter, configure, TextReader, ZipReader, ZipWriter, type FileEntry, type Entry,
+} from '@zip.js/zip.js/index-native.js'
 import * as v from 'valibot'
 import { fail, ok, type Outcome } from '../outcome/outcome'
 import { BACKUP_MOST_BYTES } from './backup'
@@ -35,9 +37,9 @@ const MOST_UNPACKED_OF = { garden: 200, photo: 20 } as const
 const MARK_MOST_BYTES = 2000
 
 const markSchema = v.object({
-  format: v.literal('wastrum-part'),
-  part: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(10_000)), of: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(10_000)),
-  picturesHere: v.pipe(v.number(), v.integer(), v.minValue(0)), picturesInAll: v.pipe(v.number(), v.integer(), v.minValue(0)),
+  format: v.literal('wastrum-part'), part: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(10_000)),
+  of: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(10_000)), picturesHere: v.pipe(v.number(), v.integer(), v.minValue(0)),
+  picturesInAll: v.pipe(v.number(), v.integer(), v.minValue(0)),
 })
 
 /** How pictures are shared out among files: in their order, none larger than a part may be, and at least one. */
@@ -59,7 +61,9 @@ export function partsOf<T extends { readonly bytes: number }>(photos: readonly T
  * One zip: the backup as people can read it (in the first part), and pictures. Pictures are packed as they are: they are small already.
  * They are asked for one after the other, so that no more than one is in memory.
  */
-export async function writeArchive({ backup, mark, photos, onShare = () => {} }: {
+export async function writeArchive({
+  backup, mark, photos, onShare = () => {},
+}: {
   readonly backup?: string | undefined
   readonly mark: PartMark
   readonly photos: AsyncIterable<PhotoFile> | Iterable<PhotoFile>
@@ -77,17 +81,19 @@ export async function writeArchive({ backup, mark, photos, onShare = () => {} }:
 }
 
 /** Why a file was not opened, in a gardener's words. */
-export interface ArchiveTrouble { readonly message: string }
+export interface ArchiveTrouble {
+  readonly message: string
+}
 
 /** Whether these bytes begin as a zip does. */
 export function isArchive(bytes: Uint8Array): boolean {
-  return bytes[0] === 0x50 && bytes[1] === 0x4B && bytes[2] === 0x03 && bytes[3] === 0x04
+  return bytes[0] === 0x50 && bytes[1] === 0x4b && bytes[2] === 0x03 && bytes[3] === 0x04
 }
 
 /** The start of a JPEG: anything else under photos/ is not a picture of ours. */
 async function isJpeg(picture: Blob): Promise<boolean> {
   const [first, second, third] = new Uint8Array(await picture.slice(0, 3).arrayBuffer())
-  return first === 0xFF && second === 0xD8 && third === 0xFF
+  return first === 0xff && second === 0xd8 && third === 0xff
 }
 
 /** A picture that is listed in a file; it is unpacked when it is asked for. */
@@ -105,20 +111,24 @@ export interface OpenedArchive {
   readonly photos: readonly PackedPhoto[]
 }
 
-const unpackedTooFar = ({ uncompressedSize, compressedSize }: Entry, most: number) => uncompressedSize > 100_000 && uncompressedSize > compressedSize * most
+const unpackedTooFar = ({ uncompressedSize, compressedSize }: Entry, most: number) =>
+  uncompressedSize > 100_000 && uncompressedSize > compressedSize * most
 
 /** Unpacks one file of a zip, its check sum looked at. What comes out is counted while it comes: more than was promised ends it. */
 async function unpacked(entry: FileEntry, most: number, type: string): Promise<Blob> {
   const promised = Math.min(most, entry.uncompressedSize)
   const pieces: Uint8Array<ArrayBuffer>[] = []
   let size = 0
-  await entry.getData(new WritableStream<Uint8Array>({
-    write: (piece) => {
-      size += piece.length
-      if (size > promised) throw new Error('more than was promised')
-      pieces.push(new Uint8Array(piece))
-    },
-  }), { checkSignature: true })
+  await entry.getData(
+    new WritableStream<Uint8Array>({
+      write: (piece) => {
+        size += piece.length
+        if (size > promised) throw new Error('more than was promised')
+        pieces.push(new Uint8Array(piece))
+      },
+    }),
+    { checkSignature: true },
+  )
   if (size !== entry.uncompressedSize) throw new Error('less than was promised')
   return new Blob(pieces, { type })
 }
@@ -133,14 +143,16 @@ function packedPhoto(id: string, entry: FileEntry): PackedPhoto {
     open: async () => {
       if (entry.uncompressedSize > PHOTO_MOST_BYTES || unpackedTooFar(entry, MOST_UNPACKED_OF.photo)) return undefined
       const picture = await unpacked(entry, PHOTO_MOST_BYTES, 'image/jpeg').catch(() => undefined)
-      return picture && await isJpeg(picture) ? picture : undefined
+      return picture && (await isJpeg(picture)) ? picture : undefined
     },
   }
 }
 
 async function markOf(entry: FileEntry | undefined): Promise<PartMark | undefined> {
   if (!entry) return undefined
-  const text = await unpacked(entry, MARK_MOST_BYTES, 'application/json').then(blob => blob.text(), () => '')
+  const text = await unpacked(entry, MARK_MOST_BYTES, 'application/json').then(
+    blob => blob.text(), () => '',
+  )
   const json = parsedWithin(text)
   const mark = json.ok ? v.safeParse(markSchema, json.value) : undefined
   return mark?.success ? mark.output : undefined
@@ -171,8 +183,9 @@ export async function openArchive(file: Blob, mostEntries = MOST_ENTRIES): Promi
       }
     }
     if (!garden && photos.length === 0) return fail({ message: OTHER })
-    if (garden && (garden.uncompressedSize > BACKUP_MOST_BYTES || unpackedTooFar(garden, MOST_UNPACKED_OF.garden))) return fail({ message: TOO_LARGE })
-    const backup = garden && await (await unpacked(garden, BACKUP_MOST_BYTES, 'application/json')).text()
+    if (garden && (garden.uncompressedSize > BACKUP_MOST_BYTES || unpackedTooFar(garden, MOST_UNPACKED_OF.garden)))
+      return fail({ message: TOO_LARGE })
+    const backup = garden && (await (await unpacked(garden, BACKUP_MOST_BYTES, 'application/json')).text())
     return ok({ backup, mark: await markOf(marked), photos })
   }
   catch {

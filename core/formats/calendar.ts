@@ -29,12 +29,17 @@ function oneLine(text: string): string {
  * @param writtenAt when the file is made: it stamps the entries, and a later file counts as newer.
  */
 export function calendarText(name: string, entries: readonly CalendarEntry[], writtenAt: Date): string {
-  const calendar = ical({ name: oneLine(name), prodId: { company: 'Wastrum', product: 'tasks', language: 'EN' }, method: ICalCalendarMethod.PUBLISH })
+  const calendar = ical({
+    name: oneLine(name), prodId: { company: 'Wastrum', product: 'tasks', language: 'EN' }, method: ICalCalendarMethod.PUBLISH,
+  })
   for (const { id, title, text, place, from, to } of entries) {
     const start = wholeDay(from)
     // The end of a whole-day entry is the day after its last.
     const end = new Date(Math.max(wholeDay(to).getTime(), start.getTime()) + DAY_MS)
-    calendar.createEvent({ id: `${id}@${HOST}`, start, end, allDay: true, timezone: 'UTC', summary: oneLine(title), description: text, location: oneLine(place), stamp: writtenAt, sequence: Math.floor(writtenAt.getTime() / 60_000) % 2_000_000_000 })
+    calendar.createEvent({
+      id: `${id}@${HOST}`, start, end, allDay: true, timezone: 'UTC', summary: oneLine(title), description: text,
+      location: oneLine(place), stamp: writtenAt, sequence: Math.floor(writtenAt.getTime() / 60_000) % 2_000_000_000,
+    })
   }
   return calendar.toString()
 }

@@ -33,7 +33,10 @@ describe('the calendar file', () => {
   })
 
   it('holds signs that mean something to calendars as plain text', () => {
-    const odd = [{ id: 'a', title: 'Turn; water, and \\ look', text: 'one\ntwo', place: 'by; the wall', from: new Date(2026, 4, 4, 9), to: new Date(2026, 4, 6, 9) }]
+    const odd = [{
+      id: 'a', title: 'Turn; water, and \\ look', text: 'one\ntwo', place: 'by; the wall', from: new Date(2026, 4, 4, 9),
+      to: new Date(2026, 4, 6, 9),
+    }]
     const [event] = parse(calendarText('x', odd, new Date('2026-05-04T10:00:00Z')))
     expect(event!.summary).toBe('Turn; water, and \\ look')
     expect(event!.description).toBe('one\ntwo')
@@ -43,7 +46,11 @@ describe('the calendar file', () => {
 
 describe('a name with a line break', () => {
   it('stays on its line in a calendar file', () => {
-    const text = calendarText('Back\r\nBEGIN:VEVENT\u2028garden', [{ id: 'a', title: 'Turn\nit', text: '', place: 'by\rthe wall', from: new Date(2026, 4, 4), to: new Date(2026, 4, 4) }], new Date('2026-05-04T10:00:00Z'))
+    const text = calendarText(
+      'Back\r\nBEGIN:VEVENT\u2028garden',
+      [{ id: 'a', title: 'Turn\nit', text: '', place: 'by\rthe wall', from: new Date(2026, 4, 4), to: new Date(2026, 4, 4) }],
+      new Date('2026-05-04T10:00:00Z'),
+    )
     expect(text).toMatch(/NAME:Back BEGIN:VEVENT garden\r\n/)
     expect(text).toMatch(/SUMMARY:Turn it\r\n/)
     expect(text).toMatch(/LOCATION:by the wall\r\n/)
@@ -51,11 +58,19 @@ describe('a name with a line break', () => {
   })
 })
 
-const gauge = (eventId: string, day: number, spot: string, value: number, source: Gauge['source']): Gauge => ({ eventId, at: `2026-05-0${day}T10:00:00.000Z`, spot, value, source })
+const gauge = (eventId: string, day: number, spot: string, value: number, source: Gauge['source']): Gauge => ({
+  eventId, at: `2026-05-0${day}T10:00:00.000Z`, spot, value, source,
+})
 
 describe('readings as a table', () => {
   it('come out as they went in', () => {
-    const rows = Papa.parse<string[]>(readingsCsv('Apple bay', ['core', 'edge'], [gauge('a', 4, 'core', 58.25, 'hand'), gauge('b', 5, 'core', -3, 'probe'), gauge('b', 5, 'edge', 21, 'probe')]), { skipEmptyLines: true }).data
+    const rows = Papa.parse<string[]>(
+      readingsCsv(
+        'Apple bay', ['core', 'edge'],
+        [gauge('a', 4, 'core', 58.25, 'hand'), gauge('b', 5, 'core', -3, 'probe'), gauge('b', 5, 'edge', 21, 'probe')],
+      ),
+      { skipEmptyLines: true },
+    ).data
     expect(rows).toEqual([
       ['time', 'core °C', 'edge °C', 'source', 'batch'],
       ['2026-05-04T10:00:00.000Z', '58.3', '', 'hand', 'Apple bay'],

@@ -10,7 +10,8 @@ export function plainCell(text: string): string {
 /** Without it, spreadsheet programs take the degree sign for something else. */
 const BYTE_ORDER_MARK = '\uFEFF'
 
-const tenth = (value: number | undefined, units: UnitSystem) => value === undefined ? '' : String(Math.round(toShown('temperature', units, value) * 10) / 10)
+const tenth = (value: number | undefined, units: UnitSystem) =>
+  value === undefined ? '' : String(Math.round(toShown('temperature', units, value) * 10) / 10)
 
 /** Values read at one time, by spot. */
 interface Row { readonly eventId: string, readonly at: string, readonly source: string, readonly values: Record<string, number> }
@@ -26,8 +27,17 @@ function rowsOf(gauges: readonly Gauge[]): Row[] {
   return rows
 }
 
-/** Temperatures of a batch as a table that spreadsheet programs open and that can be read in again: UTC moments, a column a spot in °C or °F. */
+/**
+ * Temperatures of a batch as a table that spreadsheet programs open and that can be read in again: UTC moments, a column a spot
+ * in °C or °F.
+ */
 export function readingsCsv(batchName: string, spots: readonly string[], gauges: readonly Gauge[], units: UnitSystem = 'metric'): string {
-  const rows = rowsOf(gauges).map(({ at, source, values }) => [at, ...spots.map(spot => tenth(values[spot], units)), source, plainCell(batchName)])
-  return `${BYTE_ORDER_MARK}${Papa.unparse({ fields: ['time', ...spots.map(spot => `${spot} ${SHOWN_UNITS.temperature[units].symbol}`), 'source', 'batch'], data: rows }, { newline: '\r\n' })}\r\n`
+  const rows = rowsOf(gauges).map(({ at, source, values }) => [
+    at,
+    ...spots.map(spot => tenth(values[spot], units)),
+    source,
+    plainCell(batchName),
+  ])
+  const fields = ['time', ...spots.map(spot => `${spot} ${SHOWN_UNITS.temperature[units].symbol}`), 'source', 'batch']
+  return `${BYTE_ORDER_MARK}${Papa.unparse({ fields, data: rows }, { newline: '\r\n' })}\r\n`
 }

@@ -7,7 +7,10 @@ import { LIBRARY_BOOK } from '../materials/book'
 import { inAndOut } from './batch'
 
 const grassAdded = (count: number) => ({
-  kind: 'added' as const, at: onDay(3), batchId: 'heap', ingredient: { materialId: 'grass-clippings', amount: { count, container: BUCKET, packing: 'loose' as const }, draws: [] },
+  kind: 'added' as const,
+  at: onDay(3),
+  batchId: 'heap',
+  ingredient: { materialId: 'grass-clippings', amount: { count, container: BUCKET, packing: 'loose' as const }, draws: [] },
 })
 
 describe('a batch as it was built', () => {
@@ -49,7 +52,10 @@ describe('in and out', () => {
   it('counts loose litres in, additions too, and containers out', () => {
     const finished = heap(GOOD_HEAP, [grassAdded(10), {
       kind: 'finished', at: onDay(90), batchId: 'heap',
-      products: [{ materialId: 'compost-finished', amount: { count: 50, container: BUCKET, packing: 'loose' } }, { materialId: 'overs', amount: { count: 2, container: SACK, packing: 'loose' } }],
+      products: [
+        { materialId: 'compost-finished', amount: { count: 50, container: BUCKET, packing: 'loose' } },
+        { materialId: 'overs', amount: { count: 2, container: SACK, packing: 'loose' } },
+      ],
     }])
     // 1,720 + 120 L in; 600 + 160 L out.
     expect(inAndOut(finished, LIBRARY_BOOK)).toEqual({ inL: 1840, outL: 760, share: 760 / 1840 })

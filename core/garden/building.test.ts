@@ -17,8 +17,12 @@ const building: Building = {
     { materialId: 'grass-clippings', amount: { count: 20, container: BUCKET, packing: 'loose' } },
   ] },
 }
-const write = (one: Building, extra = {}) => writeDocument(undefined, BUILDING_ID, BUILDING_KIND, { ...buildingValues(one), ...extra }, at, 'phone')
-const strata = strataOf({ vessel: asVessel(building.plan.site), approachId: building.plan.approachId, answers: {}, ingredients: ingredientsOf(building.plan.ingredients, LIBRARY_BOOK), waterL: 40, volumeL: 600 })
+const write = (one: Building, extra = {}) =>
+  writeDocument(undefined, BUILDING_ID, BUILDING_KIND, { ...buildingValues(one), ...extra }, at, 'phone')
+const strata = strataOf({
+  vessel: asVessel(building.plan.site), approachId: building.plan.approachId, answers: {},
+  ingredients: ingredientsOf(building.plan.ingredients, LIBRARY_BOOK), waterL: 40, volumeL: 600,
+})
 const counts = (one: Building) => usedIngredients(one, strata, LIBRARY_BOOK).map(({ material, amount }) => [material.id, amount.count])
 
 describe('a heap under way', () => {
@@ -47,12 +51,17 @@ describe('a heap under way', () => {
   })
 
   it('has used none of what was left out of every layer', () => {
-    const without = strata.reduce((one, { materialId, amount }, layer) => materialId === 'grass-clippings' ? withUsed(one, layer, 0, amount.count) : one, building)
+    const without = strata.reduce(
+      (one, { materialId, amount }, layer) => (materialId === 'grass-clippings' ? withUsed(one, layer, 0, amount.count) : one),
+      building,
+    )
     expect(counts(without)).toEqual([['leaves-mixed', 6]])
   })
 
   it('adds up what was said of each layer', () => {
-    const said = fc.array(fc.record({ layer: fc.nat({ max: strata.length - 1 }), count: fc.double({ min: 0, max: 50, noNaN: true }) }), { maxLength: 12 })
+    const said = fc.array(fc.record({ layer: fc.nat({ max: strata.length - 1 }), count: fc.double({ min: 0, max: 50, noNaN: true }) }), {
+      maxLength: 12,
+    })
     fc.assert(fc.property(said, (all) => {
       const changed = all.reduce((one, { layer, count }) => withUsed(one, layer, count, strata[layer]!.amount.count), building)
       const expected = strata.map(({ amount }, layer) => all.filter(one => one.layer === layer).at(-1)?.count ?? amount.count)

@@ -46,7 +46,17 @@ export function readBuilding(documents: readonly GardenDocument[]): Building | u
 
 /** A building under way as fields of its document. */
 export function buildingValues({ startedAt, name, place, plan, waterL, done, used, usedWaterL }: Building): Record<string, FieldValue> {
-  return { ...planValues(plan), startedAt, name, place, waterL, done: [...done], used: used.map(one => ({ ...one })), usedWaterL: usedWaterL ?? null, removed: false }
+  return {
+    ...planValues(plan),
+    startedAt,
+    name,
+    place,
+    waterL,
+    done: [...done],
+    used: used.map(one => ({ ...one })),
+    usedWaterL: usedWaterL ?? null,
+    removed: false,
+  }
 }
 
 /** A step ticked or unticked. */

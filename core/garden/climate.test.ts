@@ -27,7 +27,12 @@ describe('the made-up climates', () => {
 
   it.each<readonly [string, number, number, number]>([
     // Mean of the year, °C; warmest less coldest, K; rain of the year, mm.
-    ['mild-coast', 11.25, 11, 885], ['inland-plain', 9.92, 20, 595], ['high-valley', 5.58, 19, 990], ['dry-south', 16.33, 18, 515], ['humid-lowland', 16.58, 22, 1190], ['southern-hills', 13.5, 13, 690],
+    ['mild-coast', 11.25, 11, 885],
+    ['inland-plain', 9.92, 20, 595],
+    ['high-valley', 5.58, 19, 990],
+    ['dry-south', 16.33, 18, 515],
+    ['humid-lowland', 16.58, 22, 1190],
+    ['southern-hills', 13.5, 13, 690],
   ])('%s is what its hint says', (id, yearC, spanK, yearMm) => {
     const { meanC, rainMm } = of(id)
     expect(mean(meanC)).toBeCloseTo(yearC, 1)

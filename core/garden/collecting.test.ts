@@ -9,19 +9,30 @@ import { EMPTY_PLAN } from './plan'
 import { storedLots } from './store'
 
 const at = '2026-10-01T08:00:00.000Z'
-const named = (materialId: string, count: number, container = BUCKET) => ({ materialId, amount: { count, container, packing: 'loose' as const } })
+const named = (materialId: string, count: number, container = BUCKET) => ({
+  materialId, amount: { count, container, packing: 'loose' as const },
+})
 const list: CollectingList = {
   id: 'collecting.a', name: 'Autumn heap', startedAt: at, by: '2026-11-10',
   plan: { ...EMPTY_PLAN, ingredients: [named('leaves-mixed', 6, SACK), named('grass-clippings', 10)] },
 }
 const stocked = (id: string, day: string, count: number, materialId: string, container = SACK): GardenEvent => ({
-  kind: 'stocked', id, at: `${day}T10:00:00.000Z`, recordedAt: `${day}T10:00:00.000Z`, by: 'phone', materialId, source: '', amount: { count, container, packing: 'loose' },
+  kind: 'stocked',
+  id,
+  at: `${day}T10:00:00.000Z`,
+  recordedAt: `${day}T10:00:00.000Z`,
+  by: 'phone',
+  materialId,
+  source: '',
+  amount: { count, container, packing: 'loose' },
 })
-const state = (events: readonly GardenEvent[], day: string, of = list) => collectingState(of, storedLots(foldGarden(events), new Date(`${day}T12:00:00.000Z`), LIBRARY_BOOK), LIBRARY_BOOK)
+const state = (events: readonly GardenEvent[], day: string, of = list) =>
+  collectingState(of, storedLots(foldGarden(events), new Date(`${day}T12:00:00.000Z`), LIBRARY_BOOK), LIBRARY_BOOK)
 
 describe('a collecting list', () => {
   it('is written and read back, the earliest day first, and goes when it is removed', () => {
-    const write = (one: CollectingList, extra = {}) => writeDocument(undefined, one.id, 'collecting', { ...collectingValues(one), ...extra }, at, 'phone')
+    const write = (one: CollectingList, extra = {}) =>
+      writeDocument(undefined, one.id, 'collecting', { ...collectingValues(one), ...extra }, at, 'phone')
     const later = { ...list, id: 'collecting.b', by: '2027-03-01' }
     expect(readCollecting([write(later), write(list)])).toEqual([list, later])
     expect(readCollecting([write(list, { removed: true })])).toEqual([])
@@ -44,13 +55,17 @@ describe('a collecting list', () => {
   })
 
   it('is complete when all is there, though a sackful was scant', () => {
-    const all = state([stocked('a', '2026-10-01', 5.9, 'leaves-mixed'), stocked('b', '2026-11-09', 10, 'grass-clippings', BUCKET)], '2026-11-09')
+    const all = state(
+      [stocked('a', '2026-10-01', 5.9, 'leaves-mixed'), stocked('b', '2026-11-09', 10, 'grass-clippings', BUCKET)], '2026-11-09',
+    )
     expect(all.complete).toBe(true)
     expect(all.share).toBeGreaterThan(0.97)
   })
 
   it('says from which day on what spoils is worth gathering, and what will not last', () => {
-    const [leaves, grass] = state([stocked('g', '2026-10-01', 10, 'grass-clippings', BUCKET), stocked('l', '2026-10-01', 6, 'leaves-mixed')], '2026-10-01').lines
+    const [leaves, grass] = state(
+      [stocked('g', '2026-10-01', 10, 'grass-clippings', BUCKET), stocked('l', '2026-10-01', 6, 'leaves-mixed')], '2026-10-01',
+    ).lines
     // Grass keeps two days in the bucket.
     expect(grass!.gatherFrom.toISOString().slice(0, 10)).toBe('2026-11-08')
     expect(leaves!.gatherFrom < new Date(at)).toBe(true)
@@ -64,7 +79,8 @@ describe('a collecting list', () => {
   })
 
   it('reminds of what spoils once its days have come, and of the rest a fortnight before', () => {
-    const due = (day: string) => toGatherNow(state([], day), new Date(`${day}T12:00:00.000Z`)).map(({ ingredient }) => ingredient.material.id)
+    const due = (day: string) =>
+      toGatherNow(state([], day), new Date(`${day}T12:00:00.000Z`)).map(({ ingredient }) => ingredient.material.id)
     expect(due('2026-10-20')).toEqual([])
     expect(due('2026-10-28')).toEqual(['leaves-mixed'])
     expect(due('2026-11-09')).toEqual(['leaves-mixed', 'grass-clippings'])

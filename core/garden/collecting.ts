@@ -64,7 +64,8 @@ const ENOUGH = 0.12
 const GRACE_DAYS = 1
 
 /**
- * How a collecting list stands against what of the store will last until its day: nothing of this is kept, so that it fills by itself as stock comes in
+ * How a collecting list stands against what of the store will last until its day: nothing of this is kept, so that it fills by
+ * itself as stock comes in
  * and empties when it is used. Two lists that want one material both count what is there.
  */
 export function collectingState(list: CollectingList, stored: readonly StoredLot[], book: MaterialBook): CollectingState {
@@ -82,9 +83,13 @@ export function collectingState(list: CollectingList, stored: readonly StoredLot
       spoilsBefore: stored.some(one => one.material.id === material.id && !lastsUntilThen(one)),
     }
   })
-  const litres = (of: (line: CollectingLine) => number) => lines.reduce((sum, line) => sum + of(line) * line.ingredient.amount.container.volumeL, 0)
+  const litres = (of: (line: CollectingLine) => number) =>
+    lines.reduce((sum, line) => sum + of(line) * line.ingredient.amount.container.volumeL, 0)
   const wanted = litres(({ wantedCount }) => wantedCount)
-  return { lines, share: wanted > 0 ? litres(({ thereCount }) => thereCount) / wanted : 0, complete: lines.every(({ missingCount }) => missingCount === 0) }
+  return {
+    lines, share: wanted > 0 ? litres(({ thereCount }) => thereCount) / wanted : 0,
+    complete: lines.every(({ missingCount }) => missingCount === 0),
+  }
 }
 
 /** In the last days before building, everything that is missing is worth a reminder. */

@@ -29,9 +29,14 @@ describe('a material of one\'s own', () => {
       nitrogenFraction: fc.option(fc.double({ min: 0.001, max: 0.3, noNaN: true }), { nil: undefined }),
     })
     const likes = LIBRARY.filter(({ family, part }) => part === 'mix' && family !== 'char')
-    fc.assert(fc.property(fc.constantFrom(...likes), said, (base, { carbonToNitrogen, nitrogenFraction }) => {
-      const own = ownMaterial('mine', base, { ...(carbonToNitrogen ? { carbonToNitrogen: exactly(carbonToNitrogen) } : {}), ...(nitrogenFraction ? { nitrogenFraction: exactly(nitrogenFraction) } : {}) })
-      expect(carbonFraction(own)).toBeLessThanOrEqual(TOO_MUCH * (1 - own.ashFraction))
-    }))
+    fc.assert(
+      fc.property(fc.constantFrom(...likes), said, (base, { carbonToNitrogen, nitrogenFraction }) => {
+        const own = ownMaterial('mine', base, {
+          ...(carbonToNitrogen ? { carbonToNitrogen: exactly(carbonToNitrogen) } : {}),
+          ...(nitrogenFraction ? { nitrogenFraction: exactly(nitrogenFraction) } : {}),
+        })
+        expect(carbonFraction(own)).toBeLessThanOrEqual(TOO_MUCH * (1 - own.ashFraction))
+      }),
+    )
   })
 })

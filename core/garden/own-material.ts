@@ -1,7 +1,9 @@
 import * as v from 'valibot'
 import type { FieldValue } from '../journal/document'
 import { between, idSchema, nameSchema, noteSchema } from '../journal/kinds/base'
-import { carbonFraction, FAMILIES, RANGED_VALUES, RISKS, usualKind, type Material, type RangedValue, type Risk } from '../materials/material'
+import {
+  carbonFraction, FAMILIES, RANGED_VALUES, RISKS, usualKind, type Material, type RangedValue, type Risk,
+} from '../materials/material'
 import { range, type Range } from '../units/range'
 
 const MONTH = between(1, 12)
@@ -52,7 +54,11 @@ export function basedOn(values: Readonly<Record<string, FieldValue>>): string | 
 const CARBON_LIMIT = 0.6
 /** What a gardener's own word says of it, whatever it was begun from. */
 const NAMED: Readonly<Partial<Record<Risk, RegExp>>> = {
-  dung: /\b(dung|manure|droppings|slurry|muck)\b/i, urine: /\burine\b/i, meat: /\b(meat|fish|bones?|offal|carcass|blood)\b/i, juglone: /\bwalnut/i, weedkiller: /weedkiller|sprayed/i,
+  dung: /\b(dung|manure|droppings|slurry|muck)\b/i,
+  urine: /\burine\b/i,
+  meat: /\b(meat|fish|bones?|offal|carcass|blood)\b/i,
+  juglone: /\bwalnut/i,
+  weedkiller: /weedkiller|sprayed/i,
 }
 
 /**
@@ -66,7 +72,9 @@ function inKeeping(said: Material, base: Material, typed: readonly RangedValue[]
   if (ratio && !nitrogen) return { nitrogenFraction: over(said.carbonToNitrogen, carbon) }
   if (nitrogen && !ratio) return { carbonToNitrogen: over(said.nitrogenFraction, carbon) }
   const most = CARBON_LIMIT * (1 - said.ashFraction)
-  return nitrogen && ratio && carbonFraction(said) > most && said.family !== 'char' ? { nitrogenFraction: over(said.carbonToNitrogen, most) } : {}
+  return nitrogen && ratio && carbonFraction(said) > most && said.family !== 'char'
+    ? { nitrogenFraction: over(said.carbonToNitrogen, most) }
+    : {}
 }
 
 /**
@@ -81,7 +89,12 @@ export function ownMaterial(id: string, base: Material, values: Readonly<Record<
   const fields = Object.fromEntries(said.filter(([field]) => field !== 'note')) as Partial<Material>
   const typed = RANGED_VALUES.filter(value => fields[value] !== undefined)
   const kind = usualKind({ ...base, ...fields })
-  const brings = RISKS.filter(risk => base.brings.includes(risk) || (fields.family !== undefined && kind.brings.includes(risk)) || NAMED[risk]?.test(`${fields.name ?? ''} ${fields.short ?? ''}`))
+  const brings = RISKS.filter(
+    risk =>
+      base.brings.includes(risk)
+      || (fields.family !== undefined && kind.brings.includes(risk))
+      || NAMED[risk]?.test(`${fields.name ?? ''} ${fields.short ?? ''}`),
+  )
   const derived = inKeeping({ ...base, ...fields }, base, typed)
   return Object.freeze({
     ...base,

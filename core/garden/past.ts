@@ -20,13 +20,24 @@ function warmest({ gauged }: BegunBatch, pads: readonly Pad[], units: UnitSystem
 
 /** What was done to it, in the words of its pads. */
 function work({ did, puts }: BegunBatch, pads: readonly Pad[]): string[] {
-  const deeds = pads.flatMap(pad => pad.kind === 'deed' ? [{ word: pad.deed.label, times: did.filter(({ deed }) => deed === pad.deed.id).length }] : [])
-  const watered = { word: 'watered', times: puts.filter(({ atStart, waterL, inputs }) => !atStart && waterL > 0 && inputs.length === 0).length }
-  return [...deeds, watered].filter(({ times }) => times > 0).sort((a, b) => b.times - a.times).slice(0, TOLD).map(({ word, times }) => `${word.toLowerCase()} ${timesText(times)}`)
+  const deeds = pads.flatMap(pad =>
+    pad.kind === 'deed' ? [{ word: pad.deed.label, times: did.filter(({ deed }) => deed === pad.deed.id).length }] : [],
+  )
+  const watered = {
+    word: 'watered', times: puts.filter(({ atStart, waterL, inputs }) => !atStart && waterL > 0 && inputs.length === 0).length,
+  }
+  return [...deeds, watered]
+    .filter(({ times }) => times > 0)
+    .sort((a, b) => b.times - a.times)
+    .slice(0, TOLD)
+    .map(({ word, times }) => `${word.toLowerCase()} ${timesText(times)}`)
 }
 
 /** How a batch went, in a few words, for a plan that follows it. */
-export function howItWent(batch: BegunBatch, method: Pick<Method, 'pads'> | undefined, { materials, units }: { readonly materials: MaterialBook, readonly units: UnitSystem }): string[] {
+export function howItWent(
+  batch: BegunBatch, method: Pick<Method, 'pads'> | undefined,
+  { materials, units }: { readonly materials: MaterialBook, readonly units: UnitSystem },
+): string[] {
   const pads = method?.pads ?? []
   const out = inAndOut(batch, materials)
   return [

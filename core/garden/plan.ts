@@ -42,10 +42,16 @@ export interface KeptPlan extends Plan {
 
 export const BENCH_PLAN_ID = 'plan.bench'
 
-const ingredients = v.pipe(v.array(v.object({ materialId: idSchema, amount: amountSchema, prepared: v.optional(v.picklist(PREPARATIONS)) })), v.maxLength(LIMITS.items))
+const ingredients = v.pipe(
+  v.array(v.object({ materialId: idSchema, amount: amountSchema, prepared: v.optional(v.picklist(PREPARATIONS)) })),
+  v.maxLength(LIMITS.items),
+)
 
 /** An empty bench. */
-export const EMPTY_PLAN: Plan = { methodId: '', approachId: '', site: { kind: 'vessel', vessel: VESSEL_PRESETS[0] as Vessel }, answers: {}, ingredients: [], pinned: [], capped: [] }
+export const EMPTY_PLAN: Plan = {
+  methodId: '', approachId: '', site: { kind: 'vessel', vessel: VESSEL_PRESETS[0] as Vessel }, answers: {}, ingredients: [], pinned: [],
+  capped: [],
+}
 
 const someIds = v.pipe(v.array(idSchema), v.maxLength(LIMITS.items))
 
@@ -58,12 +64,19 @@ const planSchema = v.object({
   likeBatchId: v.fallback(v.optional(idSchema), undefined),
 })
 
-/** A plan from the fields of its document, or nothing when they make none. Fields that are not set are kept as null, so that an older writing does not shine through. */
+/**
+ * A plan from the fields of its document, or nothing when they make none. Fields that are not set are kept as null, so that an
+ * older writing does not shine through.
+ */
 export function readPlanValues(values: Readonly<Record<string, FieldValue>>): Plan | undefined {
   const present = Object.fromEntries(Object.entries(values).filter(([, value]) => value !== null))
   // Earlier versions wrote the vessel alone.
   const vessel = v.safeParse(vesselSchema, present.vessel)
-  const parsed = v.safeParse(planSchema, { ...EMPTY_PLAN, ...(vessel.success ? { site: { kind: 'vessel', vessel: vessel.output } } : {}), ...present })
+  const parsed = v.safeParse(planSchema, {
+    ...EMPTY_PLAN,
+    ...(vessel.success ? { site: { kind: 'vessel', vessel: vessel.output } } : {}),
+    ...present,
+  })
   return parsed.success ? parsed.output : undefined
 }
 
@@ -89,6 +102,11 @@ export function namedValues({ materialId, amount, prepared }: NamedIngredient): 
 }
 
 /** A plan as fields of its document. */
-export function planValues({ methodId, approachId, site, answers, ingredients: planned, pinned, capped, wish, likeBatchId }: Plan): Record<string, FieldValue> {
-  return { methodId, approachId, site: site as unknown as FieldValue, answers: { ...answers }, ingredients: planned.map(namedValues), pinned: [...pinned], capped: [...capped], wish: wish ? { ...wish } : null, likeBatchId: likeBatchId ?? null }
+export function planValues({
+  methodId, approachId, site, answers, ingredients: planned, pinned, capped, wish, likeBatchId,
+}: Plan): Record<string, FieldValue> {
+  return {
+    methodId, approachId, site: site as unknown as FieldValue, answers: { ...answers }, ingredients: planned.map(namedValues),
+    pinned: [...pinned], capped: [...capped], wish: wish ? { ...wish } : null, likeBatchId: likeBatchId ?? null,
+  }
 }

@@ -30,7 +30,10 @@ export function askedAfter(batch: BegunBatch, tasks: readonly Task[], surroundin
   })
 }
 
-/** How long a task stays away when it is put off or skipped: till tomorrow, or till its window is over. What is urgent comes back tomorrow in any case. */
+/**
+ * How long a task stays away when it is put off or skipped: till tomorrow, or till its window is over. What is urgent comes back
+ * tomorrow in any case.
+ */
 export function putOffUntil(task: Task, now: Date, skipped: boolean): Date {
   const tomorrow = addDays(now, 1)
   if (!skipped || task.urgency === 'now') return tomorrow
@@ -44,7 +47,14 @@ export function inRoundOrder<T extends Pick<RoundTask, 'urgency' | 'due' | 'plac
   const placeOf = (task: T) => `${task.place} ${task.batchId}`
   const urgent = tasks.filter(({ urgency }) => urgency === 'now')
   const rest = tasks.filter(({ urgency }) => urgency !== 'now')
-  const order = [...new Set([...urgent, ...[...rest].sort((a, b) => RANK[a.urgency] - RANK[b.urgency] || a.due.getTime() - b.due.getTime())].map(placeOf))]
+  const order = [
+    ...new Set(
+      [...urgent, ...[...rest].sort((a, b) => RANK[a.urgency] - RANK[b.urgency] || a.due.getTime() - b.due.getTime())].map(placeOf),
+    ),
+  ]
   const byPlace = (a: T, b: T) => order.indexOf(placeOf(a)) - order.indexOf(placeOf(b))
-  return [...[...urgent].sort((a, b) => a.due.getTime() - b.due.getTime()), ...rest.sort((a, b) => byPlace(a, b) || RANK[a.urgency] - RANK[b.urgency] || a.due.getTime() - b.due.getTime())]
+  return [
+    ...[...urgent].sort((a, b) => a.due.getTime() - b.due.getTime()),
+    ...rest.sort((a, b) => byPlace(a, b) || RANK[a.urgency] - RANK[b.urgency] || a.due.getTime() - b.due.getTime()),
+  ]
 }

@@ -64,7 +64,9 @@ export function readSettings(documents: readonly GardenDocument[]): Settings {
 /** From a spoon to a trailer, litres. */
 export const CONTAINER_L = { least: 0.01, most: 5000 } as const
 
-const containerSchema = v.object({ name: nameSchema, plural: nameSchema, volumeL: between(CONTAINER_L.least, CONTAINER_L.most), holds: v.picklist(['material', 'water']) })
+const containerSchema = v.object({
+  name: nameSchema, plural: nameSchema, volumeL: between(CONTAINER_L.least, CONTAINER_L.most), holds: v.picklist(['material', 'water']),
+})
 
 function ofKind(documents: readonly GardenDocument[], kind: string): { id: string, values: Record<string, FieldValue> }[] {
   return documents.filter(document => document.kind === kind)

@@ -18,12 +18,17 @@ function handyFor({ bulkDensityKgM3 }: Material, containers: readonly Container[
 }
 
 /** Things a remedy may take: what lies in the store, each kind once, and after it what is easy to get. */
-export function sparesOf(stored: readonly StoredLot[], find: (id: string) => Material | undefined, containers: readonly Container[]): Spare[] {
+export function sparesOf(
+  stored: readonly StoredLot[], find: (id: string) => Material | undefined, containers: readonly Container[],
+): Spare[] {
   const spares = new Map<string, Spare>()
   for (const { material, lot, leftCount } of stored) {
     const known = spares.get(material.id)
     const more = known ? leftCount * lot.container.volumeL / known.container.volumeL : leftCount
-    spares.set(material.id, known ? { ...known, count: known.count + more } : { material, container: lot.container, packing: lot.packing, count: leftCount })
+    spares.set(
+      material.id,
+      known ? { ...known, count: known.count + more } : { material, container: lot.container, packing: lot.packing, count: leftCount },
+    )
   }
   const easy = EASY_TO_GET.flatMap((id): Spare[] => {
     const material = find(id)

@@ -50,7 +50,9 @@ export interface Drawing {
 export function drawFromStore(stored: readonly StoredLot[], { material, amount }: Ingredient): Drawing {
   let wantedLooseL = looseVolumeL(material, amount)
   const draws: Draw[] = []
-  const fitting = stored.filter(({ lot }) => lot.materialId === material.id).sort((a, b) => a.lot.gatheredAt.localeCompare(b.lot.gatheredAt))
+  const fitting = stored
+    .filter(({ lot }) => lot.materialId === material.id)
+    .sort((a, b) => a.lot.gatheredAt.localeCompare(b.lot.gatheredAt))
   for (const { lot, leftLooseL } of fitting) {
     const takenLooseL = Math.min(wantedLooseL, leftLooseL)
     if (takenLooseL <= 0) continue
@@ -69,7 +71,14 @@ export function drawAll(stored: readonly StoredLot[], ingredients: readonly Ingr
   return ingredients.map((ingredient) => {
     const { material, amount, prepared } = ingredient
     const drawing = drawFromStore(left, ingredient)
-    left = left.map(one => ({ ...one, leftLooseL: one.leftLooseL - drawing.draws.filter(({ lotId }) => lotId === one.lot.id).reduce((sum, { litres }) => sum + litres * packingFactor(material, one.lot.packing), 0) }))
+    left = left.map(one => ({
+      ...one,
+      leftLooseL:
+        one.leftLooseL
+        - drawing.draws
+          .filter(({ lotId }) => lotId === one.lot.id)
+          .reduce((sum, { litres }) => sum + litres * packingFactor(material, one.lot.packing), 0),
+    }))
     return { materialId: material.id, amount, ...(prepared ? { prepared } : {}), ...drawing }
   })
 }

@@ -51,6 +51,9 @@ export function supplies(documents: readonly GardenDocument[], garden: Garden, n
     const fromStore = learned(garden, materialId, now, book)
     const litresAWeek = answers.get(materialId) ?? fromStore ?? USUAL_L_A_WEEK[materialId] ?? 0
     const weeks = Math.max(7, Math.min(HOARDED_DAYS, material.keepsDays)) / 7
-    return [{ materialId, litresAWeek, from: answers.has(materialId) ? 'said' : fromStore === undefined ? 'usual' : 'store', obtainableL: litresAWeek * weeks }]
+    return [{
+      materialId, litresAWeek, from: answers.has(materialId) ? 'said' : fromStore === undefined ? 'usual' : 'store',
+      obtainableL: litresAWeek * weeks,
+    }]
   })
 }

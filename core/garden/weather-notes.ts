@@ -11,12 +11,19 @@ const ID = /^weather\.(\d{4}-\d\d-\d\d)$/
 /** What can be at all, in °C and in mm a day. */
 export const WEATHER_LIMITS = { low: -60, high: 60, rainMm: 500 } as const
 const schema = v.pipe(
-  v.object({ minC: between(WEATHER_LIMITS.low, WEATHER_LIMITS.high), maxC: between(WEATHER_LIMITS.low, WEATHER_LIMITS.high), rainMm: between(0, WEATHER_LIMITS.rainMm) }),
+  v.object({
+    minC: between(WEATHER_LIMITS.low, WEATHER_LIMITS.high), maxC: between(WEATHER_LIMITS.low, WEATHER_LIMITS.high),
+    rainMm: between(0, WEATHER_LIMITS.rainMm),
+  }),
   v.check(({ minC, maxC }) => minC <= maxC),
 )
 
 /** A day of weather as the document that keeps it: one a day, so that writing it again sets it right. */
-export function weatherDocument({ day, minC, maxC, rainMm }: NotedDay): { readonly id: string, readonly kind: string, readonly values: Record<string, FieldValue> } {
+export function weatherDocument({ day, minC, maxC, rainMm }: NotedDay): {
+  readonly id: string
+  readonly kind: string
+  readonly values: Record<string, FieldValue>
+} {
   return { id: `weather.${day}`, kind: WEATHER_KIND, values: { minC: Math.min(minC, maxC), maxC: Math.max(minC, maxC), rainMm } }
 }
 

@@ -5,7 +5,9 @@ import { isSouthern, usualClimate } from './whereabouts'
 describe('the half of the globe', () => {
   it('is known by the time zone, and is the northern one where nothing is known', () => {
     expect(['Australia/Hobart', 'Pacific/Auckland', 'America/Argentina/Salta', 'Africa/Windhoek'].every(isSouthern)).toBe(true)
-    expect([undefined, '', 'UTC', 'Europe/Lisbon', 'America/New_York', 'Asia/Tokyo', 'Africa/Nairobi', 'Pacific/Honolulu'].some(isSouthern)).toBe(false)
+    expect(
+      [undefined, '', 'UTC', 'Europe/Lisbon', 'America/New_York', 'Asia/Tokyo', 'Africa/Nairobi', 'Pacific/Honolulu'].some(isSouthern),
+    ).toBe(false)
   })
 
   it('begins a garden in a climate whose summer is where it is', () => {

@@ -10,12 +10,19 @@ import { spotDocument, yardOf, yardSize, YARD_M } from './yard'
 const NOW = new Date('2026-11-26T10:00:00.000Z')
 const batch = (id: string, place: string, endedAt?: string): BegunBatch => ({
   ...emptyBatch(id), name: `Heap ${id}`, place,
-  began: { at: '2026-05-01T10:00:00.000Z', methodId: 'm', approachId: 'a', site: { kind: 'vessel', vessel: VESSEL_PRESETS[0]! }, answers: {} },
+  began: {
+    at: '2026-05-01T10:00:00.000Z', methodId: 'm', approachId: 'a', site: { kind: 'vessel', vessel: VESSEL_PRESETS[0]! }, answers: {},
+  },
   ...(endedAt ? { ended: { at: endedAt } } : {}),
 } as BegunBatch)
 const kept = (key: string, xM: number, yM: number): GardenDocument => {
   const { id, kind, values } = spotDocument(key, { xM, yM })
-  return { id, kind, fields: Object.fromEntries(Object.entries(values).map(([name, value]) => [name, { value, at: '2026-05-01T10:00:00.000Z', by: 'phone' }])) } as unknown as GardenDocument
+  return {
+    id, kind,
+    fields: Object.fromEntries(
+      Object.entries(values).map(([name, value]) => [name, { value, at: '2026-05-01T10:00:00.000Z', by: 'phone' }]),
+    ),
+  } as unknown as GardenDocument
 }
 
 describe('the yard', () => {
@@ -43,7 +50,10 @@ describe('the yard', () => {
   })
 
   it('shows a bay as free when the last that stood there is over, for three years', () => {
-    const names = (ended: readonly BegunBatch[], standing: readonly BegunBatch[] = []) => yardOf(standing, ended, [], NOW).filter(one => !one.batch).map(({ name }) => name)
+    const names = (ended: readonly BegunBatch[], standing: readonly BegunBatch[] = []) =>
+      yardOf(standing, ended, [], NOW)
+        .filter(one => !one.batch)
+        .map(({ name }) => name)
     expect(names([batch('a', 'Left bay', '2026-08-01T10:00:00.000Z')])).toEqual(['Left bay'])
     expect(names([batch('a', 'Left bay', '2026-08-01T10:00:00.000Z')], [batch('b', 'left BAY')])).toEqual([])
     expect(names([batch('a', 'Left bay', '2023-10-01T10:00:00.000Z')])).toEqual([])

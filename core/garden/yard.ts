@@ -37,7 +37,9 @@ function placeOf({ place, name }: BegunBatch): string {
 }
 
 /** Somewhere in the yard as the document that keeps it. */
-export function spotDocument(key: string, { xM, yM }: Spot): { readonly id: string, readonly kind: string, readonly values: Record<string, FieldValue> } {
+export function spotDocument(
+  key: string, { xM, yM }: Spot,
+): { readonly id: string, readonly kind: string, readonly values: Record<string, FieldValue> } {
   const inside = (metres: number) => Math.round(Math.min(YARD_M, Math.max(0, metres)) * 100) / 100
   return { id: `spot.${key}`, kind: SPOT_KIND, values: { xM: inside(xM), yM: inside(yM) } }
 }
@@ -57,13 +59,22 @@ const ROW_DEPTH_M = 5
 const FREE_DAYS = 3 * 365
 const DAY_MS = 86_400_000
 
-interface Standing { readonly key: string, readonly name: string, readonly vessel: Vessel, readonly ground?: AreaShape, readonly batch?: BegunBatch }
+interface Standing {
+  readonly key: string
+  readonly name: string
+  readonly vessel: Vessel
+  readonly ground?: AreaShape
+  readonly batch?: BegunBatch
+}
 
 /** Ground as it lies in the plan: the long side across. */
 function lying(site: Site): Pick<Standing, 'vessel' | 'ground'> {
   if (site.kind !== 'area') return { vessel: asVessel(site) }
   const { ground } = site
-  const across: AreaShape = ground.shape === 'rectangle' && ground.lengthM > ground.widthM ? { ...ground, widthM: ground.lengthM, lengthM: ground.widthM } : ground
+  const across: AreaShape
+    = ground.shape === 'rectangle' && ground.lengthM > ground.widthM
+      ? { ...ground, widthM: ground.lengthM, lengthM: ground.widthM }
+      : ground
   return { vessel: asVessel({ ...site, ground: across }), ground: across }
 }
 
@@ -80,7 +91,9 @@ function standingOf(batches: readonly BegunBatch[]): Standing[] {
 
 /** Bays that stand empty: the last that stood there is over, and nothing has begun there since. */
 function freeOf(ended: readonly BegunBatch[], taken: ReadonlySet<string>, now: Date): Standing[] {
-  const recent = [...ended].filter(({ ended: end }) => end && now.getTime() - Date.parse(end.at) < FREE_DAYS * DAY_MS).sort((a, b) => (a.ended?.at ?? '') < (b.ended?.at ?? '') ? 1 : -1)
+  const recent = [...ended]
+    .filter(({ ended: end }) => end && now.getTime() - Date.parse(end.at) < FREE_DAYS * DAY_MS)
+    .sort((a, b) => ((a.ended?.at ?? '') < (b.ended?.at ?? '') ? 1 : -1))
   const found = new Map<string, Standing>()
   for (const batch of recent) {
     const key = keyOf(placeOf(batch))
@@ -91,7 +104,9 @@ function freeOf(ended: readonly BegunBatch[], taken: ReadonlySet<string>, now: D
 }
 
 /** The yard as it stands: each batch at its place, free bays beside them; what was never placed stands in rows. */
-export function yardOf(standing: readonly BegunBatch[], ended: readonly BegunBatch[], documents: readonly GardenDocument[], now: Date): YardPlace[] {
+export function yardOf(
+  standing: readonly BegunBatch[], ended: readonly BegunBatch[], documents: readonly GardenDocument[], now: Date,
+): YardPlace[] {
   const spots = readSpots(documents)
   const here = standingOf(standing)
   const all = [...here, ...freeOf(ended, new Set(here.map(({ key }) => key)), now)]

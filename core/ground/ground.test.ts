@@ -42,16 +42,25 @@ describe('ground', () => {
   })
 
   it('lies within the stretches of a band: every spot of it, and none where it is not in any of the band', () => {
-    const around = fc.array(fc.double({ min: 0.4, max: 3, noNaN: true }), { minLength: 5, maxLength: 10 }).map(far => far.map((metres, at): Corner => [metres * Math.cos(2 * Math.PI * at / far.length), metres * Math.sin(2 * Math.PI * at / far.length)]))
-    fc.assert(fc.property(around, fc.double({ min: -2.5, max: 2, noNaN: true }), fc.double({ min: 0.1, max: 1, noNaN: true }), (corners, from, high) => {
-      const spans = spansWithin(corners, from, from + high)
-      const within = (x: number) => spans.some(span => x >= span.from - 1e-6 && x <= span.to + 1e-6)
-      for (let x = -3; x <= 3; x += 0.17) {
-        const column = Array.from({ length: 23 }, (_, at) => from + (at + 0.5) / 23 * high)
-        if (column.some(y => holds(corners, [x, y]))) expect(within(x)).toBe(true)
-      }
-      expect(spans.every((span, at) => span.from <= span.to && (at === 0 || span.from > spans[at - 1]!.to))).toBe(true)
-    }))
+    const around = fc
+      .array(fc.double({ min: 0.4, max: 3, noNaN: true }), { minLength: 5, maxLength: 10 })
+      .map(far =>
+        far.map((metres, at): Corner => [
+          metres * Math.cos((2 * Math.PI * at) / far.length), metres * Math.sin((2 * Math.PI * at) / far.length),
+        ]),
+      )
+    fc.assert(
+      fc.property(
+        around, fc.double({ min: -2.5, max: 2, noNaN: true }), fc.double({ min: 0.1, max: 1, noNaN: true }),
+        (corners, from, high) => {
+          const spans = spansWithin(corners, from, from + high)
+          const within = (x: number) => spans.some(span => x >= span.from - 1e-6 && x <= span.to + 1e-6)
+          for (let x = -3; x <= 3; x += 0.17) {
+            const column = Array.from({ length: 23 }, (_, at) => from + (at + 0.5) / 23 * high)
+            if (column.some(y => holds(corners, [x, y]))) expect(within(x)).toBe(true)
+          }
+          expect(spans.every((span, at) => span.from <= span.to && (at === 0 || span.from > spans[at - 1]!.to))).toBe(true)
+        }))
     expect(spansWithin(L, 1.2, 1.5)).toEqual([{ from: 0, to: 1 }])
     expect(spansWithin(L, 0.5, 1.5)).toEqual([{ from: 0, to: 3 }])
     expect(spansWithin(L, 3, 4)).toEqual([])

@@ -1,7 +1,8 @@
 /** A corner of a piece of ground: metres to the right, and away from whoever looks. */
 export type Corner = readonly [xM: number, yM: number]
 
-const sides = (corners: readonly Corner[]) => corners.map((from, at): readonly [Corner, Corner] => [from, corners[(at + 1) % corners.length]!])
+const sides = (corners: readonly Corner[]) =>
+  corners.map((from, at): readonly [Corner, Corner] => [from, corners[(at + 1) % corners.length]!])
 
 /** Ground within corners, m², whichever way round they go. */
 export function areaOf(corners: readonly Corner[]): number {
@@ -50,7 +51,8 @@ function joined(spans: readonly Span[]): Span[] {
 const xAt = ([[x1, y1], [x2, y2]]: readonly [Corner, Corner], y: number) => x1 + (x2 - x1) * (y - y1) / (y2 - y1)
 
 /**
- * From where to where the ground lies within a band of heights, as stretches from the left: everything of it that the band holds is within them.
+ * From where to where the ground lies within a band of heights, as stretches from the left: everything of it that the band holds
+ * is within them.
  * Between two heights of corners it is made of trapezoids, so nothing is guessed.
  */
 export function spansWithin(corners: readonly Corner[], fromY: number, toY: number): Span[] {
@@ -59,7 +61,9 @@ export function spansWithin(corners: readonly Corner[], fromY: number, toY: numb
   const found = heights.slice(1).flatMap((top, at): Span[] => {
     const bottom = heights[at]!
     const middle = (bottom + top) / 2
-    const crossing = sides(corners).filter(([[, y1], [, y2]]) => Math.min(y1, y2) <= middle && Math.max(y1, y2) > middle).sort((a, b) => xAt(a, middle) - xAt(b, middle))
+    const crossing = sides(corners)
+      .filter(([[, y1], [, y2]]) => Math.min(y1, y2) <= middle && Math.max(y1, y2) > middle)
+      .sort((a, b) => xAt(a, middle) - xAt(b, middle))
     return Array.from({ length: Math.floor(crossing.length / 2) }, (_, pair): Span => {
       const [left, right] = [crossing[2 * pair]!, crossing[2 * pair + 1]!]
       return { from: Math.min(xAt(left, bottom), xAt(left, top)), to: Math.max(xAt(right, bottom), xAt(right, top)) }
@@ -70,5 +74,6 @@ export function spansWithin(corners: readonly Corner[], fromY: number, toY: numb
 
 /** Whether a point lies within. */
 export function holds(corners: readonly Corner[], [x, y]: Corner): boolean {
-  return sides(corners).filter(([[x1, y1], [x2, y2]]) => (y1 > y) !== (y2 > y) && x < x1 + (x2 - x1) * (y - y1) / (y2 - y1)).length % 2 === 1
+  return sides(corners).filter(([[x1, y1], [x2, y2]]) => (y1 > y) !== (y2 > y)
+    && x < x1 + ((x2 - x1) * (y - y1)) / (y2 - y1)).length % 2 === 1
 }

@@ -9,7 +9,15 @@ export function shapeSchema(lowM: number, highM: number) {
   return v.variant('shape', [
     v.object({ shape: v.literal('rectangle'), widthM: side, lengthM: side }),
     v.object({ shape: v.literal('circle'), diameterM: side }),
-    v.object({ shape: v.literal('strip'), widthM: side, lengthM: side, count: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(60)) }),
-    v.object({ shape: v.literal('outline'), corners: v.pipe(v.array(corner), v.maxLength(OUTLINE_LIMITS.most, 'has too many corners'), v.check(corners => isGround(corners), 'bounds no ground: too few corners, or sides that cross'), v.readonly()) }),
+    v.object({
+      shape: v.literal('strip'), widthM: side, lengthM: side, count: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(60)),
+    }),
+    v.object({
+      shape: v.literal('outline'),
+      corners: v.pipe(
+        v.array(corner), v.maxLength(OUTLINE_LIMITS.most, 'has too many corners'),
+        v.check(corners => isGround(corners), 'bounds no ground: too few corners, or sides that cross'), v.readonly(),
+      ),
+    }),
   ])
 }

@@ -12,7 +12,12 @@ export const OUTLINE_LIMITS = { fewest: 3, most: 24, leastM2: 0.05 } as const
 
 /** Whether corners bound a piece of ground: enough of them, around something, no side crossing another. */
 export function isGround(corners: readonly Corner[]): boolean {
-  return corners.length >= OUTLINE_LIMITS.fewest && corners.length <= OUTLINE_LIMITS.most && areaOf(corners) >= OUTLINE_LIMITS.leastM2 && !crossesItself(corners)
+  return (
+    corners.length >= OUTLINE_LIMITS.fewest
+    && corners.length <= OUTLINE_LIMITS.most
+    && areaOf(corners) >= OUTLINE_LIMITS.leastM2
+    && !crossesItself(corners)
+  )
 }
 
 /** Ground of a shape, m². */
@@ -54,7 +59,9 @@ export function shapeBounds(ground: AreaShape): { readonly widthM: number, reado
 /** A circle is taken as a polygon of so many sides, drawn around it: nothing of the ground is left out. */
 const ROUND_SIDES = 48
 
-const box = (x: number, y: number, width: number, depth: number): Corner[] => [[x, y], [x + width, y], [x + width, y + depth], [x, y + depth]]
+const box = (x: number, y: number, width: number, depth: number): Corner[] => [
+  [x, y], [x + width, y], [x + width, y + depth], [x, y + depth],
+]
 
 /** The pieces of ground it is made of, as corners, metres from the front left of all of it. */
 export function shapePieces(ground: AreaShape): readonly (readonly Corner[])[] {
@@ -68,7 +75,8 @@ export function shapePieces(ground: AreaShape): readonly (readonly Corner[])[] {
         return [radius + around * Math.cos(angle), radius + around * Math.sin(angle)]
       })]
     }
-    case 'strip': return Array.from({ length: ground.count }, (_, at) => box(0, at * (ground.widthM + BETWEEN_STRIPS_M), ground.lengthM, ground.widthM))
+    case 'strip':
+      return Array.from({ length: ground.count }, (_, at) => box(0, at * (ground.widthM + BETWEEN_STRIPS_M), ground.lengthM, ground.widthM))
     case 'outline': {
       const [left, front] = [Math.min(...ground.corners.map(([x]) => x)), Math.min(...ground.corners.map(([, y]) => y))]
       return [ground.corners.map(([x, y]): Corner => [x - left, y - front])]

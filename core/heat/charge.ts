@@ -20,7 +20,10 @@ export interface Charge {
   /** Carbon and nitrogen of what decays quickly: the two that microbes meet at one time. */
   readonly carbonKg: number
   readonly nitrogenKg: number
-  /** Share of the loose volume that packs into mats by itself: what only mats when it lies wet and unmixed, such as whole leaves, was fitted without. */
+  /**
+   * Share of the loose volume that packs into mats by itself: what only mats when it lies wet and unmixed, such as whole leaves,
+   * was fitted without.
+   */
   readonly mattingShare: number
   /** How stiff it stands under load, 0 limp to 1 like twigs. */
   readonly stiffness: number
@@ -54,7 +57,17 @@ function rapidShare(carbonToNitrogen: number): number {
 /** Water that it holds and still works, kg a dry kilogram. */
 const heldBy = (material: Material) => waterAt(workableMoisture(material))
 
-interface Sums { rapidKg: number, mediumKg: number, slowKg: number, carbonKg: number, nitrogenKg: number, heldKg: number, stiffL: number, mattingL: number, looseL: number }
+interface Sums {
+  rapidKg: number
+  mediumKg: number
+  slowKg: number
+  carbonKg: number
+  nitrogenKg: number
+  heldKg: number
+  stiffL: number
+  mattingL: number
+  looseL: number
+}
 
 function sumUp(sums: Sums, { material, looseVolumeL }: Portion): void {
   const dryKg = looseVolumeL * material.bulkDensityKgM3.typical / 1000 * (1 - material.moistureFraction.typical)

@@ -9,9 +9,28 @@ import { add, turn, water } from './happenings'
 import { traitsAt, TRAIT_NAMES, USUAL_TRAITS } from './traits'
 
 const charge = chargeFrom(BALANCED, 25)
-const standings = fc.array(fc.double({ min: -2.5, max: 2.5, noNaN: true }), { minLength: TRAIT_NAMES.length, maxLength: TRAIT_NAMES.length })
-const deeds = fc.array(fc.record({ day: fc.double({ min: 0, max: 40, noNaN: true }), what: fc.integer({ min: 0, max: 2 }), litres: fc.double({ min: 0, max: 120, noNaN: true }) }), { maxLength: 5 })
-  .map(list => list.sort((a, b) => a.day - b.day).map(({ day, what, litres }): Deed => what === 0 ? { day, kind: 'turn' } : what === 1 ? { day, kind: 'water', litres } : { day, kind: 'add', charge: chargeFrom(BALANCED, 10, 0.1) }))
+const standings = fc.array(fc.double({ min: -2.5, max: 2.5, noNaN: true }), {
+  minLength: TRAIT_NAMES.length, maxLength: TRAIT_NAMES.length,
+})
+const deeds = fc
+  .array(
+    fc.record({
+      day: fc.double({ min: 0, max: 40, noNaN: true }), what: fc.integer({ min: 0, max: 2 }),
+      litres: fc.double({ min: 0, max: 120, noNaN: true }),
+    }),
+    { maxLength: 5 },
+  )
+  .map(list =>
+    list
+      .sort((a, b) => a.day - b.day)
+      .map(({ day, what, litres }): Deed =>
+        what === 0
+          ? { day, kind: 'turn' }
+          : what === 1
+            ? { day, kind: 'water', litres }
+            : { day, kind: 'add', charge: chargeFrom(BALANCED, 10, 0.1) },
+      ),
+  )
 const air = fc.double({ min: -15, max: 35, noNaN: true })
 
 function run(traits: number[], what: readonly Deed[], airC: number, rainMm: number, days = 50): Heap {
@@ -45,7 +64,8 @@ describe('the numbers stay possible', () => {
   it('whatever the heap, the weather and the deeds: finite, not negative, not hotter than microbes can make it', () => {
     fc.assert(fc.property(standings, deeds, air, fc.double({ min: 0.02, max: 0.9, noNaN: true }), (traits, what, airC, moisture) => {
       const course = courseOf(cube(atMoisture(charge, moisture), { airC, deeds: what }), 60, traitsAt(traits))
-      for (const row of ['coreC', 'edgeC', 'moisture', 'used', 'volumeShare', 'coreOxygenPct'] as const) expect(course[row].every(Number.isFinite)).toBe(true)
+      for (const row of ['coreC', 'edgeC', 'moisture', 'used', 'volumeShare', 'coreOxygenPct'] as const)
+        expect(course[row].every(Number.isFinite)).toBe(true)
       expect(course.coreC.every(core => core > airC - 20 && core < 88)).toBe(true)
       expect(course.moisture.every(share => share >= 0 && share <= 0.951)).toBe(true)
       expect(course.used.every(share => share > -1e-6 && share <= 1)).toBe(true)
@@ -55,7 +75,9 @@ describe('the numbers stay possible', () => {
 
   it('a step of a week comes out near the same week in hours', () => {
     const outside = { airC: 15, rainMmDay: 0, openShare: 0 }
-    const [coarse, fine] = [newHeap(charge, cube(charge).standing, USUAL_TRAITS, 19), newHeap(charge, cube(charge).standing, USUAL_TRAITS, 19)]
+    const [coarse, fine] = [
+      newHeap(charge, cube(charge).standing, USUAL_TRAITS, 19), newHeap(charge, cube(charge).standing, USUAL_TRAITS, 19),
+    ]
     for (let week = 0; week < 4; week++) advance(coarse, outside, 7)
     for (let hour = 0; hour < 28 * 24; hour++) advance(fine, outside, 1 / 24)
     expect(Math.abs(coarse.parts.celsius[0]! - fine.parts.celsius[0]!)).toBeLessThan(1.5)
@@ -63,7 +85,13 @@ describe('the numbers stay possible', () => {
   })
 
   it('a heap without any food is as warm as the air in the end, from above and from below', () => {
-    const dead = { ...charge, restKg: charge.restKg + charge.rapidKg + charge.mediumKg + charge.slowKg, rapidKg: 0, mediumKg: 0, slowKg: 1e-9 }
+    const dead = {
+      ...charge,
+      restKg: charge.restKg + charge.rapidKg + charge.mediumKg + charge.slowKg,
+      rapidKg: 0,
+      mediumKg: 0,
+      slowKg: 1e-9,
+    }
     for (const startC of [2, 60]) {
       const heap = newHeap(dead, cube(charge).standing, USUAL_TRAITS, startC)
       advance(heap, { airC: 20, rainMmDay: 0, openShare: 0 }, 60)

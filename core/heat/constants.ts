@@ -30,8 +30,14 @@ export const CONSTANTS = {
   waterKgKg: of(0.5, 0.45, 0.6, 'kg/kg', 'Haug 1993'),
   halfOxygenPct: of(2, 1, 4, '% O₂', 'Haug 1993'),
   // Air.
-  streamKgDayM2K: of(24, 8, 50, 'kg/d·m²·K', 'slow convection (Darcy): with warmth, not with height; fitted so that half to three quarters of the heat leaves with vapour'),
-  sidesM: of(0.18, 0.1, 1, 'm', 'air comes in from the sides: a wide heap gets less for each m² of ground, half where ground over rim is so much; assumption, fitted'),
+  streamKgDayM2K: of(
+    24, 8, 50, 'kg/d·m²·K',
+    'slow convection (Darcy): with warmth, not with height; fitted so that half to three quarters of the heat leaves with vapour',
+  ),
+  sidesM: of(
+    0.18, 0.1, 1, 'm',
+    'air comes in from the sides: a wide heap gets less for each m² of ground, half where ground over rim is so much; assumption, fitted',
+  ),
   creepKgDayM: of(4.1, 2, 6, 'kg/d·m', 'diffusion of oxygen in free air, 2·D·ρ; Millington and Quirk 1961 for pores'),
   matsClose: of(0.7, 0.6, 0.95, '', 'so much of the way is closed where all of it mats; assumption'),
   // Heat out.
@@ -41,7 +47,10 @@ export const CONSTANTS = {
   // Water.
   dryingKgDayM2: of(52, 8, 60, 'kg/d·m²', 'air that the bare outside exchanges by wind: boundary layer behind a dry crust; assumption'),
   wickDays: of(5, 1, 30, 'd', 'water and vapour even out between neighbouring shells; assumption'),
-  crumbsHold: of(1.2, 0.4, 2, '', 'crumbs hold more water and still work: so much more for all that is gone beyond the first fifth of the dry matter; assumption'),
+  crumbsHold: of(
+    1.2, 0.4, 2, '',
+    'crumbs hold more water and still work: so much more for all that is gone beyond the first fifth of the dry matter; assumption',
+  ),
   drainsAt: of(1.7, 1.4, 2.2, '', 'holds so many times the water at which its stuff still works; assumption'),
   // Weight and settling.
   limpMost: of(0.7, 0.4, 0.75, '', 'limp wet stuff is pressed together by so much at most; assumption'),
@@ -63,4 +72,6 @@ export const CONSTANT_NAMES = Object.keys(CONSTANTS) as ConstantName[]
 export type Constants = Readonly<Record<ConstantName, number>>
 
 /** The constants as they are used. */
-export const USUAL_CONSTANTS: Constants = Object.freeze(Object.fromEntries(CONSTANT_NAMES.map(name => [name, CONSTANTS[name].value])) as Record<ConstantName, number>)
+export const USUAL_CONSTANTS: Constants = Object.freeze(
+  Object.fromEntries(CONSTANT_NAMES.map(name => [name, CONSTANTS[name].value])) as Record<ConstantName, number>,
+)

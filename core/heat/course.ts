@@ -2,7 +2,9 @@ import { fail, ok, type Outcome } from '../outcome/outcome'
 import type { Charge } from './charge'
 import type { Constants } from './constants'
 import { add, turn, water } from './happenings'
-import { coreC, dryKgOf, dryMassKg, edgeC, moistureOf, newHeap, restore, SHELLS, snapshotOf, total, usedShare, type Heap, type Snapshot } from './heap'
+import {
+  coreC, dryKgOf, dryMassKg, edgeC, moistureOf, newHeap, restore, SHELLS, snapshotOf, total, usedShare, type Heap, type Snapshot,
+} from './heap'
 import { pack, volumeL } from './packing'
 import { breathOf, respirationMgG, type Breath } from './respiration'
 import { spellsAt, type Spells } from './spells'
@@ -36,7 +38,10 @@ export interface TurningHabit {
   readonly watered?: Watering
 }
 
-/** Felt every so many days and found drier than this, it is watered by whoever looks after it, up to the other; when it is turned, somewhat sooner. Shares of wet mass. */
+/**
+ * Felt every so many days and found drier than this, it is watered by whoever looks after it, up to the other; when it is
+ * turned, somewhat sooner. Shares of wet mass.
+ */
 export interface Watering {
   readonly everyDays: number
   readonly below: number
@@ -88,7 +93,10 @@ export type CourseRow = typeof COURSE_ROWS[number]
 /** Room for a course at these times, days ascending, none before 0. */
 export function emptyCourse(days: Float64Array): Course {
   const row = () => new Float32Array(days.length)
-  return { days, coreC: row(), edgeC: row(), volumeShare: row(), moisture: row(), used: row(), coreOxygenPct: row(), respirationMgG: row(), shellsC: new Float32Array(days.length * SHELLS), habitTurns: [], habitWaterings: [] }
+  return {
+    days, coreC: row(), edgeC: row(), volumeShare: row(), moisture: row(), used: row(), coreOxygenPct: row(), respirationMgG: row(),
+    shellsC: new Float32Array(days.length * SHELLS), habitTurns: [], habitWaterings: [],
+  }
 }
 
 /** Four times a day for the first month, then daily. */
@@ -114,7 +122,11 @@ const notBelow = (charge: Charge) => numbersOf(charge).every(value => Number.isF
 
 function deedTrouble(deed: Deed): boolean {
   if (!Number.isFinite(deed.day)) return true
-  return deed.kind === 'water' ? !(deed.litres >= 0 && deed.litres < 1e6) : deed.kind === 'add' ? !notBelow(deed.charge) || !(dryKgOf(deed.charge) > 0) || !(deed.charge.volumeL > 0) : false
+  return deed.kind === 'water'
+    ? !(deed.litres >= 0 && deed.litres < 1e6)
+    : deed.kind === 'add'
+      ? !notBelow(deed.charge) || !(dryKgOf(deed.charge) > 0) || !(deed.charge.volumeL > 0)
+      : false
 }
 
 /** What is wrong with a case, if anything: what is run afterwards stays finite. */
@@ -122,8 +134,16 @@ export function troubleOf({ charge, standing, weather, deeds }: HeapCase, days: 
   if (!notBelow(charge)) return { kind: 'bad-number', what: 'charge' }
   if (!(dryKgOf(charge) > 1e-6)) return { kind: 'nothing-in-it' }
   if (!(charge.volumeL > 1e-6)) return { kind: 'no-volume' }
-  if (!(standing.footprintM2 > 1e-6) || !(standing.perimeterM > 0) || !Number.isFinite(standing.footprintM2 + standing.perimeterM)) return { kind: 'no-ground' }
-  if (weather.airC.length === 0 || weather.rainMm.length === 0 || !sound(weather.airC) || !sound(weather.rainMm) || !Number.isFinite(weather.openShare)) return { kind: 'bad-number', what: 'weather' }
+  if (!(standing.footprintM2 > 1e-6) || !(standing.perimeterM > 0) || !Number.isFinite(standing.footprintM2 + standing.perimeterM))
+    return { kind: 'no-ground' }
+  if (
+    weather.airC.length === 0
+    || weather.rainMm.length === 0
+    || !sound(weather.airC)
+    || !sound(weather.rainMm)
+    || !Number.isFinite(weather.openShare)
+  )
+    return { kind: 'bad-number', what: 'weather' }
   if (deeds.some(deedTrouble)) return { kind: 'bad-number', what: 'deed' }
   return sound(days) ? undefined : { kind: 'bad-number', what: 'times' }
 }
@@ -217,7 +237,9 @@ export class Run {
   private rainOn(day: number): number {
     const { rainMm, measured } = this.what.weather
     const place = Math.min(rainMm.length - 1, Math.max(0, Math.floor(day)))
-    return this.spells && !measured?.[place] ? rainMm[place]! * this.spells.rainTimes[Math.floor(day) % this.spells.rainTimes.length]! : rainMm[place]!
+    return this.spells && !measured?.[place]
+      ? rainMm[place]! * this.spells.rainTimes[Math.floor(day) % this.spells.rainTimes.length]!
+      : rainMm[place]!
   }
 
   private apply(deed: Deed, airC: number): void {
@@ -244,7 +266,8 @@ export class Run {
       this.turns++
     }
     const { watered } = this.what.habit
-    if (watered && (turns || day % watered.everyDays === 0)) this.waterIfDry(turns ? watered.belowWhenTurned : watered.below, watered.to, airC, into)
+    if (watered && (turns || day % watered.everyDays === 0))
+      this.waterIfDry(turns ? watered.belowWhenTurned : watered.below, watered.to, airC, into)
   }
 
   private waterIfDry(below: number, to: number, airC: number, into: Course): void {
@@ -306,7 +329,8 @@ export class Run {
       if (!noted) continue
       note(this.after, 0, heap, builtL, this.breath)
       this.afterDay = whole.day
-      while (at < days.length && days[at]! < whole.day - SOON) between(into, at, this.before, this.after, (days[at++]! - from) / (whole.day - from))
+      while (at < days.length && days[at]! < whole.day - SOON)
+        between(into, at, this.before, this.after, (days[at++]! - from) / (whole.day - from))
     }
   }
 }

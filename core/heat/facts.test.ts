@@ -132,7 +132,9 @@ describe('drying', () => {
   it('90 days at 35 °C without rain dry it out and stall it; watered it goes on', () => {
     const settings = { airC: 35, wall: 'wire', openTop: true } as const
     const dry = heapAfter(cube(balanced, settings), 90)
-    const watered = heapAfter(cube(balanced, { ...settings, deeds: [10, 20, 30, 40, 50, 60].map(day => ({ day, kind: 'water', litres: 60 })) }), 90)
+    const watered = heapAfter(
+      cube(balanced, { ...settings, deeds: [10, 20, 30, 40, 50, 60].map(day => ({ day, kind: 'water', litres: 60 })) }), 90,
+    )
     expect(moistureOf(dry)).toBeLessThan(0.4)
     expect(watered.ledger.decayedKg).toBeGreaterThan(dry.ledger.decayedKg * 1.1)
   })
@@ -149,7 +151,10 @@ describe('weight', () => {
   it('presses the lower layers more, and more where stuff is limp and wet', () => {
     const keeps = (recipe: readonly (readonly [string, number])[], moisture: number) => {
       const heap = heapAfter(cube(atMoisture(chargeFrom(recipe, 0), moisture)), 6)
-      return { layers: [...heap.work.layers], share: heap.work.volumeM3 * 1000 / heap.whole.looseL, density: (total(heap.parts.waterKg) + dryMassKg(heap)) / heap.work.volumeM3 }
+      return {
+        layers: [...heap.work.layers], share: (heap.work.volumeM3 * 1000) / heap.whole.looseL,
+        density: (total(heap.parts.waterKg) + dryMassKg(heap)) / heap.work.volumeM3,
+      }
     }
     const grass = keeps([['grass-clippings', 900], ['leaves-mixed', 900]], 0.6)
     expect(grass.layers[0]).toBeGreaterThan(grass.layers[2]!)

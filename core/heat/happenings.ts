@@ -1,5 +1,8 @@
 import type { Charge } from './charge'
-import { capacityMJK, DRY_MJ_KGK, dryKgOf, dryMassKg, FIRST_STRIDE_DAYS, heldMJ, looseAirOf, poolsOf, SHELLS, TOP, total, WATER_MJ_KGK, type Heap } from './heap'
+import {
+  capacityMJK, DRY_MJ_KGK, dryKgOf, dryMassKg, FIRST_STRIDE_DAYS, heldMJ, looseAirOf, poolsOf, SHELLS, TOP, total, WATER_MJ_KGK,
+  type Heap,
+} from './heap'
 import { EVAPORATION_MJ_KG } from './laws'
 import { pack } from './packing'
 import { pourInto } from './step'
@@ -40,7 +43,10 @@ function mixedMicrobes({ parts, whole }: Heap, dryKg: number, topKg: number): vo
   whole.topCarbonKg = whole.topNitrogenKg = 0
 }
 
-/** Forks the heap over: what was outside comes inside, most is mixed, loosened, cooled towards the air, and steams. What lay on top comes in. */
+/**
+ * Forks the heap over: what was outside comes inside, most is mixed, loosened, cooled towards the air, and steams. What lay on
+ * top comes in.
+ */
 export function turn(heap: Heap, airC: number): void {
   const { parts, whole, ledger, constants: k } = heap
   const before = heldMJ(heap)

@@ -124,7 +124,9 @@ export function looseAirOf({ waterKg, ashKg, volumeL }: Charge, dryKg: number): 
 }
 
 /** The pools of a charge as this heap's traits have them; what they take or leave comes from the rest. */
-export function poolsOf(charge: Charge, traits: Traits): { readonly rapidKg: number, readonly mediumKg: number, readonly slowKg: number, readonly restKg: number } {
+export function poolsOf(
+  charge: Charge, traits: Traits,
+): { readonly rapidKg: number, readonly mediumKg: number, readonly slowKg: number, readonly restKg: number } {
   const dryKg = dryKgOf(charge)
   const quickKg = charge.rapidKg + charge.mediumKg
   const rapidKg = Math.min(charge.rapidKg * traits.rapid, quickKg)
@@ -146,7 +148,9 @@ const TRODDEN_IN = 0.5
  * @param startC its temperature when built, °C.
  * @param starter microbes to begin with, 0 to 1; finished compost brings more.
  */
-export function newHeap(charge: Charge, standing: Standing, traits: Traits, startC: number, starter = 0.15, constants: Constants = USUAL_CONSTANTS): Heap {
+export function newHeap(
+  charge: Charge, standing: Standing, traits: Traits, startC: number, starter = 0.15, constants: Constants = USUAL_CONSTANTS,
+): Heap {
   const { rapidKg, mediumKg, slowKg, restKg } = poolsOf(charge, traits)
   const dryKg = dryKgOf(charge)
   return {
@@ -164,8 +168,21 @@ export function newHeap(charge: Charge, standing: Standing, traits: Traits, star
     },
     ledger: { decayedKg: 0, waterMadeKg: 0, evaporatedKg: 0, drainedKg: 0, pouredKg: 0, releasedMJ: 0, lostMJ: 0, carriedMJ: 0 },
     work: {
-      surface: { areaM2: 0, meanW_M2K: 0, bareM2: 0 }, volumeM3: charge.volumeL / 1000, layers: new Float64Array(LAYERS).fill(1), holdsKgKg: charge.holdsKgKg, passes: 1, open: 1,
-      diagonal: numbers(), link: numbers(), right: numbers(), dryKg: numbers(), paceDay: numbers(), airKgDay: numbers(), carries: numbers(), carriesMore: numbers(), comfort: numbers(),
+      surface: { areaM2: 0, meanW_M2K: 0, bareM2: 0 },
+      volumeM3: charge.volumeL / 1000,
+      layers: new Float64Array(LAYERS).fill(1),
+      holdsKgKg: charge.holdsKgKg,
+      passes: 1,
+      open: 1,
+      diagonal: numbers(),
+      link: numbers(),
+      right: numbers(),
+      dryKg: numbers(),
+      paceDay: numbers(),
+      airKgDay: numbers(),
+      carries: numbers(),
+      carriesMore: numbers(),
+      comfort: numbers(),
     },
   }
 }
@@ -173,7 +190,9 @@ export function newHeap(charge: Charge, standing: Standing, traits: Traits, star
 /** After anything sudden the first step is so long, days. */
 export const FIRST_STRIDE_DAYS = 1 / 32
 
-const PART_NAMES = ['celsius', 'waterKg', 'rapidKg', 'mediumKg', 'slowKg', 'restKg', 'microbes', 'reach', 'oxygenPct', 'warming'] as const satisfies readonly (keyof Parts)[]
+const PART_NAMES = [
+  'celsius', 'waterKg', 'rapidKg', 'mediumKg', 'slowKg', 'restKg', 'microbes', 'reach', 'oxygenPct', 'warming',
+] as const satisfies readonly (keyof Parts)[]
 
 /** A heap as it stood once, to go on from. */
 export interface Snapshot {
@@ -264,7 +283,8 @@ export function edgeC({ parts, work }: Heap): number {
 function celsiusAt(celsius: Float64Array, share: number): number {
   if (share <= MIDDLES[0]!) return celsius[0]!
   for (let i = 1; i < SHELLS; i++) {
-    if (share <= MIDDLES[i]!) return celsius[i - 1]! + (celsius[i]! - celsius[i - 1]!) * (share - MIDDLES[i - 1]!) / (MIDDLES[i]! - MIDDLES[i - 1]!)
+    if (share <= MIDDLES[i]!)
+      return celsius[i - 1]! + ((celsius[i]! - celsius[i - 1]!) * (share - MIDDLES[i - 1]!)) / (MIDDLES[i]! - MIDDLES[i - 1]!)
   }
   return celsius[SHELLS - 1]!
 }

@@ -39,14 +39,15 @@ describe('what holds decay back', () => {
   })
 
   it('oxygen is where supply and use meet', () => {
-    fc.assert(fc.property(fc.double({ min: 1e-6, max: 1e4, noNaN: true }), fc.double({ min: 0, max: 1e4, noNaN: true }), (supply, demand) => {
-      const oxygen = steadyOxygenPct(supply, demand, 2)
-      expect(oxygen).toBeGreaterThanOrEqual(0)
-      expect(oxygen).toBeLessThanOrEqual(20.9 + 1e-9)
-      const comes = supply * (1 - oxygen / 20.9)
-      const goes = demand * oxygenShare(oxygen, 2)
-      expect(Math.abs(comes - goes)).toBeLessThan(1e-6 * (supply + demand))
-    }))
+    fc.assert(
+      fc.property(fc.double({ min: 1e-6, max: 1e4, noNaN: true }), fc.double({ min: 0, max: 1e4, noNaN: true }), (supply, demand) => {
+        const oxygen = steadyOxygenPct(supply, demand, 2)
+        expect(oxygen).toBeGreaterThanOrEqual(0)
+        expect(oxygen).toBeLessThanOrEqual(20.9 + 1e-9)
+        const comes = supply * (1 - oxygen / 20.9)
+        const goes = demand * oxygenShare(oxygen, 2)
+        expect(Math.abs(comes - goes)).toBeLessThan(1e-6 * (supply + demand))
+      }))
     expect(steadyOxygenPct(5, 0, 2)).toBeCloseTo(20.9, 9)
   })
 })
@@ -74,7 +75,9 @@ describe('linked temperatures', () => {
     fc.assert(fc.property(row, links, (wanted, given) => {
       const link = Float64Array.from([...given, 0])
       const diagonal = Float64Array.from(wanted, (_, i) => 1 + (i > 0 ? link[i - 1]! : 0) + link[i]!)
-      const right = Float64Array.from(wanted, (x, i) => diagonal[i]! * x - (i > 0 ? link[i - 1]! * wanted[i - 1]! : 0) - (i < 5 ? link[i]! * wanted[i + 1]! : 0))
+      const right = Float64Array.from(
+        wanted, (x, i) => diagonal[i]! * x - (i > 0 ? link[i - 1]! * wanted[i - 1]! : 0) - (i < 5 ? link[i]! * wanted[i + 1]! : 0),
+      )
       solveLinked(6, diagonal, link, right)
       right.forEach((x, i) => expect(Math.abs(x - wanted[i]!)).toBeLessThan(1e-6 * (1 + Math.abs(wanted[i]!)) + 1e-7))
     }))

@@ -28,7 +28,8 @@ export function respirationMgG({ parts, whole, constants: k }: Heap, { rapid, me
   let massKg = 0
   for (let i = 0; i < count; i++) {
     masses[i] = parts.rapidKg[i]! + parts.mediumKg[i]! + parts.slowKg[i]! + parts.restKg[i]!
-    breaths[i] = 1000 * k.oxygenKgKg * (rapid * parts.rapidKg[i]! + medium * parts.mediumKg[i]! + slow * parts.slowKg[i]!) / (masses[i]! + 1e-12)
+    breaths[i]
+      = (1000 * k.oxygenKgKg * (rapid * parts.rapidKg[i]! + medium * parts.mediumKg[i]! + slow * parts.slowKg[i]!)) / (masses[i]! + 1e-12)
     massKg += masses[i]!
   }
   return rawest(count, RAWER * massKg)

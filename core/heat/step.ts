@@ -14,7 +14,10 @@ const HUMIDITY = { at8: 0.85, perK: 0.012, least: 0.4 }
 /** Drier than this, the stuff gives its water up reluctantly: half of it at this much water for each dry kilogram. */
 const HELD_WATER_KG_KG = 0.12
 const SETTLING_DAYS = 2.5
-/** A step may warm by so much and multiply the microbes by so much (as a logarithm); it grows from step to step by so much, and is never longer than the last. */
+/**
+ * A step may warm by so much and multiply the microbes by so much (as a logarithm); it grows from step to step by so much, and
+ * is never longer than the last.
+ */
 const STEP = { warmsK: 2.5, grows: 0.25, stretches: 1.6, mostDays: 1, warmMostDays: 0.5 }
 /** A heap this much above the air is still at work. */
 const AT_WORK_K = 6
@@ -60,7 +63,10 @@ function respire(heap: Heap, airC: number, days: number, count: number): void {
   for (let i = 0; i < SHELLS; i++) warmth += (celsius[i]! - airC) / SHELLS
   // Warm air rises through it; in a heap cooler than the day it sinks.
   const unmatted = 1 - k.matsClose * whole.mattingShare
-  const stream = k.streamKgDayM2K * traits.air * unmatted * work.passes * Math.abs(warmth) * standing.footprintM2 / (1 + standing.footprintM2 / ((standing.airRimM ?? standing.perimeterM) * k.sidesM)) / SHELLS
+  const stream
+    = (k.streamKgDayM2K * traits.air * unmatted * work.passes * Math.abs(warmth) * standing.footprintM2)
+      / (1 + standing.footprintM2 / ((standing.airRimM ?? standing.perimeterM) * k.sidesM))
+      / SHELLS
   const ashShare = whole.ashKg / whole.chargedDryKg
   const solidM3Kg = (1 - ashShare) / 1600 + ashShare / 2500
   const reachM = standing.reachM ?? Infinity
@@ -81,7 +87,10 @@ function respire(heap: Heap, airC: number, days: number, count: number): void {
     const solidM3 = dry * solidM3Kg
     const pores = Math.max(0.02, 1 - solidM3 / roomM3)
     const space = Math.max(0, pores - water / 1000 / roomM3)
-    const depthM = i === TOP ? Math.max(LEAST_DEPTH_M, roomM3 / standing.footprintM2 / 2) : Math.max(LEAST_DEPTH_M, Math.min(reachM, radiusM * (1 - MIDDLES[i]!)))
+    const depthM
+      = i === TOP
+        ? Math.max(LEAST_DEPTH_M, roomM3 / standing.footprintM2 / 2)
+        : Math.max(LEAST_DEPTH_M, Math.min(reachM, radiusM * (1 - MIDDLES[i]!)))
     const air = i === TOP ? stream * 0.5 : stream
     airKgDay[i] = air
     const supply = OXYGEN_IN_AIR * (air + creep * atShare(CREEPS, space) / (pores * pores) * roomM3 / (depthM * depthM)) + 1e-7
@@ -183,13 +192,17 @@ function exchange(heap: Heap, airC: number, days: number, count: number): number
   const { carries, carriesMore, airKgDay, dryKg } = work
   let massKg = 0
   for (let i = 0; i < count; i++) massKg += waterKg[i]! + dryKg[i]!
-  const conducts = traits.conductivity * Math.min(CONDUCTS.most, Math.max(CONDUCTS.least, k.conductivityWmK * Math.sqrt(massKg / volumeM3 / CONDUCTS.atKgM3))) * MJ_DAY_W
+  const conducts
+    = traits.conductivity
+      * Math.min(CONDUCTS.most, Math.max(CONDUCTS.least, k.conductivityWmK * Math.sqrt(massKg / volumeM3 / CONDUCTS.atKgM3)))
+      * MJ_DAY_W
   const humidity = Math.max(HUMIDITY.least, Math.min(HUMIDITY.at8, HUMIDITY.at8 - HUMIDITY.perK * (airC - 8)))
   const outsideX = humidity * atCelsius(SATURATED, airC)
   const outer = SHELLS - 1
   const topShare = count > SHELLS ? Math.min(1, standing.footprintM2 / surface.areaM2) : 0
   const wind = k.dryingKgDayM2 * surface.bareM2
-  for (let i = 0; i < count; i++) evaporation(heap, i, airC, outsideX, days, i === outer ? wind * (1 - topShare) : i === TOP ? wind * topShare : 0)
+  for (let i = 0; i < count; i++)
+    evaporation(heap, i, airC, outsideX, days, i === outer ? wind * (1 - topShare) : i === TOP ? wind * topShare : 0)
   for (let i = 0; i < outer; i++) {
     const conductance = days * spheres * conducts * 4 * Math.PI * radiusM * BOUNDS[i]! * BOUNDS[i]! / (MIDDLES[i + 1]! - MIDDLES[i]!)
     link[i] = conductance
@@ -233,7 +246,9 @@ function exchange(heap: Heap, airC: number, days: number, count: number): number
   ledger.lostMJ += lostMJ
   ledger.evaporatedKg += steamKg
   ledger.carriedMJ -= steamMJ
-  return warmest - airC > AT_WORK_K ? Math.min(STEP.warmMostDays, STEP.warmsK / (fastest + 1e-9)) : Math.min(STEP.mostDays, STEP.warmsK / (fastest + 1e-9))
+  return warmest - airC > AT_WORK_K
+    ? Math.min(STEP.warmMostDays, STEP.warmsK / (fastest + 1e-9))
+    : Math.min(STEP.mostDays, STEP.warmsK / (fastest + 1e-9))
 }
 
 /** Water evens out between neighbouring shells; rain gets in; what is too much drains away. */

@@ -31,17 +31,27 @@ describe('what can be used of a material', () => {
   })
 
   it('adds up to the dry matter of the portions, whatever they are', () => {
-    fc.assert(fc.property(fc.array(fc.tuple(fc.constantFrom(...LIBRARY), fc.double({ min: 0.1, max: 900, noNaN: true })), { minLength: 1, maxLength: 5 }), (some) => {
-      const charge = chargeOf(some.map(([material, looseVolumeL]) => ({ material, looseVolumeL })), 3)!
-      const dryKg = some.reduce((sum, [{ bulkDensityKgM3, moistureFraction }, litres]) => sum + litres * bulkDensityKgM3.typical / 1000 * (1 - moistureFraction.typical), 0)
-      expect(dryKgOf(charge)).toBeCloseTo(dryKg, 6)
-      expect(Object.values(charge).every(value => Number.isFinite(value) && value >= -1e-9)).toBe(true)
-    }))
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.constantFrom(...LIBRARY), fc.double({ min: 0.1, max: 900, noNaN: true })), { minLength: 1, maxLength: 5 }),
+        (some) => {
+          const charge = chargeOf(some.map(([material, looseVolumeL]) => ({ material, looseVolumeL })), 3)!
+          const dryKg = some.reduce(
+            (sum, [{ bulkDensityKgM3, moistureFraction }, litres]) =>
+              sum + ((litres * bulkDensityKgM3.typical) / 1000) * (1 - moistureFraction.typical),
+            0,
+          )
+          expect(dryKgOf(charge)).toBeCloseTo(dryKg, 6)
+          expect(Object.values(charge).every(value => Number.isFinite(value) && value >= -1e-9)).toBe(true)
+        }))
     expect(chargeOf([], 5)).toBeUndefined()
   })
 
   it('counts its nitrogen by what decays: chips and grass are nearly as rich as the grass', () => {
-    const ratio = (recipe: readonly (readonly [string, number])[]) => { const { carbonKg, nitrogenKg } = chargeFrom(recipe, 0); return carbonKg / nitrogenKg }
+    const ratio = (recipe: readonly (readonly [string, number])[]) => {
+      const { carbonKg, nitrogenKg } = chargeFrom(recipe, 0)
+      return carbonKg / nitrogenKg
+    }
     const [grass, both] = [ratio([['grass-clippings', 700]]), ratio([['grass-clippings', 700], ['wood-chips', 700]])]
     expect(grass).toBeCloseTo(findMaterial('grass-clippings')!.carbonToNitrogen.typical, 6)
     expect(both).toBeLessThan(30)
@@ -85,13 +95,14 @@ describe('weight', () => {
   })
 
   it('never presses anything below the room of its solids and its water', () => {
-    fc.assert(fc.property(fc.double({ min: 0.05, max: 0.94, noNaN: true }), fc.double({ min: 0.2, max: 8, noNaN: true }), (moisture, share) => {
-      const charge = times(atMoisture(chargeFrom(BALANCED, 0), moisture), share)
-      const heap = newHeap(charge, standing, USUAL_TRAITS, 15)
-      pack(heap)
-      expect(heap.work.volumeM3).toBeGreaterThan(charge.waterKg / 1000 + (dryKgOf(charge) - charge.ashKg) / 1600)
-      expect(heap.work.layers[0]! + heap.work.layers[1]! + heap.work.layers[2]!).toBeCloseTo(3, 9)
-    }))
+    fc.assert(
+      fc.property(fc.double({ min: 0.05, max: 0.94, noNaN: true }), fc.double({ min: 0.2, max: 8, noNaN: true }), (moisture, share) => {
+        const charge = times(atMoisture(chargeFrom(BALANCED, 0), moisture), share)
+        const heap = newHeap(charge, standing, USUAL_TRAITS, 15)
+        pack(heap)
+        expect(heap.work.volumeM3).toBeGreaterThan(charge.waterKg / 1000 + (dryKgOf(charge) - charge.ashKg) / 1600)
+        expect(heap.work.layers[0]! + heap.work.layers[1]! + heap.work.layers[2]!).toBeCloseTo(3, 9)
+      }))
   })
 
   it('crumbs hold more water once a fifth of the dry matter is gone: with 0.65 of it left 1 + 1.2·0.15', () => {
@@ -116,7 +127,8 @@ describe('breath', () => {
     const charge = { ...chargeFrom(BALANCED, 0), rapidKg: 0, mediumKg: 10, slowKg: 0, restKg: 90, pace: 1 }
     const heap = newHeap(charge, cube(charge).standing, USUAL_TRAITS, 15)
     const breath = breathOf(heap)
-    // f_T at 35 °C: −47·35² / (59·(59·(−24) + 23·(59 − 70))) = 57575/98471 = 0.58469; 1 − e^(−k·0.58469·4) goes, at 1.2 g of oxygen a gram: 1000·1.2·0.1 of that.
+    // f_T at 35 °C: −47·35² / (59·(59·(−24) + 23·(59 − 70))) = 57575/98471 = 0.58469; 1 − e^(−k·0.58469·4) goes, at 1.2 g of
+    // oxygen a gram: 1000·1.2·0.1 of that.
     const goes = 1 - Math.exp(-CONSTANTS.mediumDay.value * 0.58469 * 4)
     expect(breath.medium).toBeCloseTo(goes, 3)
     expect(respirationMgG(heap, breath)).toBeCloseTo(120 * goes, 1)
@@ -134,7 +146,10 @@ describe('breath', () => {
 
   it('falls as a heap goes on, and does not hear of a cold day', () => {
     const charge = chargeFrom(BALANCED, 0)
-    const on = (day: number, airC: number) => { const heap = heapAfter(cube(charge, { airC }), day); return respirationMgG(heap, breathOf(heap)) }
+    const on = (day: number, airC: number) => {
+      const heap = heapAfter(cube(charge, { airC }), day)
+      return respirationMgG(heap, breathOf(heap))
+    }
     expect([5, 20, 60].map(day => on(day, 15))).toEqual([...[5, 20, 60].map(day => on(day, 15))].sort((a, b) => b - a))
   })
 })
@@ -144,7 +159,8 @@ describe('spells of weather', () => {
     expect(spellsAt(0)).toBeUndefined()
     expect(spellsAt(0.7)).toBe(spellsAt(0.7))
     const all = [-1.5, -1, -0.6, -0.3, 0.3, 0.6, 1, 1.5].map(at => spellsAt(at)!)
-    const mean = (of: (one: (typeof all)[number]) => Float64Array) => all.reduce((sum, one) => sum + of(one).reduce((total, value) => total + value, 0) / of(one).length, 0) / all.length
+    const mean = (of: (one: (typeof all)[number]) => Float64Array) =>
+      all.reduce((sum, one) => sum + of(one).reduce((total, value) => total + value, 0) / of(one).length, 0) / all.length
     expect(Math.abs(mean(({ airK }) => airK))).toBeLessThan(0.4)
     expect(mean(({ rainTimes }) => rainTimes)).toBeCloseTo(1, 0)
     expect(Math.abs(mean(({ rainTimes }) => rainTimes) - 1)).toBeLessThan(0.12)

@@ -14,7 +14,9 @@ export function shareTable(of: (share: number) => number): Float64Array {
 
 /** A function of a temperature, −60 to 110 °C, as a table. */
 export function celsiusTable(of: (celsius: number) => number): Float64Array {
-  return Float64Array.from({ length: (HOTTEST_C - COLDEST_C) * PER_KELVIN + 2 }, (_, at) => of(Math.min(HOTTEST_C, COLDEST_C + at / PER_KELVIN)))
+  return Float64Array.from({ length: (HOTTEST_C - COLDEST_C) * PER_KELVIN + 2 }, (_, at) =>
+    of(Math.min(HOTTEST_C, COLDEST_C + at / PER_KELVIN)),
+  )
 }
 
 /** The value of a table at a share; below 0 and above 1 as at the ends. */

@@ -26,14 +26,20 @@ describe('what is sown in a hotbed', () => {
   })
 
   it('never comes up before it is sown, nor is had before it is up; a warmer soil within its range is never later', () => {
-    fc.assert(fc.property(fc.constantFrom(...CROPS), fc.double({ min: 8, max: 24, noNaN: true }), fc.integer({ min: 0, max: 60 }), (crop, celsius, day) => {
-      const { up, from, to } = sowing(crop, steady(celsius, 400), day)
-      if (up !== undefined) expect(up).toBeGreaterThan(day)
-      if (up !== undefined && from !== undefined) expect(from).toBeGreaterThan(up)
-      if (from !== undefined && to !== undefined) expect(to).toBeGreaterThanOrEqual(from)
-      const warmer = sowing(crop, steady(Math.min(crop.toC, celsius + 1), 400), day)
-      if (up !== undefined && celsius + 1 <= crop.toC) expect(warmer.up).toBeLessThanOrEqual(up)
-    }))
-    for (const { fromC, toC, baseC, toHarvest: { low, typical, high } } of CROPS) expect(baseC < fromC && fromC < toC && low < typical && typical < high).toBe(true)
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...CROPS), fc.double({ min: 8, max: 24, noNaN: true }), fc.integer({ min: 0, max: 60 }),
+        (crop, celsius, day) => {
+          const { up, from, to } = sowing(crop, steady(celsius, 400), day)
+          if (up !== undefined) expect(up).toBeGreaterThan(day)
+          if (up !== undefined && from !== undefined) expect(from).toBeGreaterThan(up)
+          if (from !== undefined && to !== undefined) expect(to).toBeGreaterThanOrEqual(from)
+          const warmer = sowing(crop, steady(Math.min(crop.toC, celsius + 1), 400), day)
+          if (up !== undefined && celsius + 1 <= crop.toC) expect(warmer.up).toBeLessThanOrEqual(up)
+        }))
+    for (const {
+      fromC, toC, baseC, toHarvest: { low, typical, high },
+    } of CROPS)
+      expect(baseC < fromC && fromC < toC && low < typical && typical < high).toBe(true)
   })
 })

@@ -17,19 +17,55 @@ export interface Crop {
   readonly coldSlows: number
 }
 
-/** Usual garden values for minimum soil temperatures of germination, days to emergence, and days to a first harvest: rounded, for early sorts. Own compilation. */
+/**
+ * Usual garden values for minimum soil temperatures of germination, days to emergence, and days to a first harvest: rounded, for
+ * early sorts. Own compilation.
+ */
 export const CROPS: readonly Crop[] = [
-  { id: 'radish', name: 'Radishes', fromC: 7, toC: 32, baseC: 3, upDegreeDays: 60, toHarvest: { low: 22, typical: 28, high: 38 }, end: 'eaten', coldSlows: 12 },
-  { id: 'lettuce', name: 'Cut lettuce', fromC: 5, toC: 25, baseC: 3, upDegreeDays: 75, toHarvest: { low: 30, typical: 40, high: 52 }, end: 'eaten', coldSlows: 12 },
-  { id: 'spinach', name: 'Spinach', fromC: 5, toC: 24, baseC: 2, upDegreeDays: 95, toHarvest: { low: 30, typical: 38, high: 50 }, end: 'eaten', coldSlows: 14 },
-  { id: 'mustard', name: 'Mustard greens, rocket', fromC: 6, toC: 32, baseC: 3, upDegreeDays: 55, toHarvest: { low: 18, typical: 26, high: 36 }, end: 'eaten', coldSlows: 12 },
-  { id: 'carrot', name: 'Early carrots', fromC: 8, toC: 30, baseC: 3, upDegreeDays: 150, toHarvest: { low: 60, typical: 75, high: 95 }, end: 'eaten', coldSlows: 12 },
-  { id: 'kohlrabi', name: 'Kohlrabi, cabbages', fromC: 8, toC: 32, baseC: 3, upDegreeDays: 80, toHarvest: { low: 28, typical: 35, high: 45 }, end: 'planted out', coldSlows: 12 },
-  { id: 'leek', name: 'Leeks, onions', fromC: 8, toC: 30, baseC: 2, upDegreeDays: 160, toHarvest: { low: 50, typical: 60, high: 80 }, end: 'planted out', coldSlows: 12 },
-  { id: 'tomato', name: 'Tomatoes', fromC: 14, toC: 32, baseC: 9, upDegreeDays: 85, toHarvest: { low: 38, typical: 46, high: 58 }, end: 'planted out', coldSlows: 9 },
-  { id: 'pepper', name: 'Peppers, aubergines', fromC: 18, toC: 33, baseC: 11, upDegreeDays: 125, toHarvest: { low: 48, typical: 58, high: 72 }, end: 'planted out', coldSlows: 8 },
-  { id: 'cucumber', name: 'Cucumbers, melons', fromC: 17, toC: 34, baseC: 12, upDegreeDays: 60, toHarvest: { low: 24, typical: 30, high: 40 }, end: 'planted out', coldSlows: 8 },
-  { id: 'pumpkin', name: 'Pumpkins, courgettes', fromC: 14, toC: 34, baseC: 10, upDegreeDays: 70, toHarvest: { low: 22, typical: 28, high: 36 }, end: 'planted out', coldSlows: 8 },
+  {
+    id: 'radish', name: 'Radishes', fromC: 7, toC: 32, baseC: 3, upDegreeDays: 60, toHarvest: { low: 22, typical: 28, high: 38 },
+    end: 'eaten', coldSlows: 12,
+  },
+  {
+    id: 'lettuce', name: 'Cut lettuce', fromC: 5, toC: 25, baseC: 3, upDegreeDays: 75, toHarvest: { low: 30, typical: 40, high: 52 },
+    end: 'eaten', coldSlows: 12,
+  },
+  {
+    id: 'spinach', name: 'Spinach', fromC: 5, toC: 24, baseC: 2, upDegreeDays: 95, toHarvest: { low: 30, typical: 38, high: 50 },
+    end: 'eaten', coldSlows: 14,
+  },
+  {
+    id: 'mustard', name: 'Mustard greens, rocket', fromC: 6, toC: 32, baseC: 3, upDegreeDays: 55,
+    toHarvest: { low: 18, typical: 26, high: 36 }, end: 'eaten', coldSlows: 12,
+  },
+  {
+    id: 'carrot', name: 'Early carrots', fromC: 8, toC: 30, baseC: 3, upDegreeDays: 150, toHarvest: { low: 60, typical: 75, high: 95 },
+    end: 'eaten', coldSlows: 12,
+  },
+  {
+    id: 'kohlrabi', name: 'Kohlrabi, cabbages', fromC: 8, toC: 32, baseC: 3, upDegreeDays: 80,
+    toHarvest: { low: 28, typical: 35, high: 45 }, end: 'planted out', coldSlows: 12,
+  },
+  {
+    id: 'leek', name: 'Leeks, onions', fromC: 8, toC: 30, baseC: 2, upDegreeDays: 160, toHarvest: { low: 50, typical: 60, high: 80 },
+    end: 'planted out', coldSlows: 12,
+  },
+  {
+    id: 'tomato', name: 'Tomatoes', fromC: 14, toC: 32, baseC: 9, upDegreeDays: 85, toHarvest: { low: 38, typical: 46, high: 58 },
+    end: 'planted out', coldSlows: 9,
+  },
+  {
+    id: 'pepper', name: 'Peppers, aubergines', fromC: 18, toC: 33, baseC: 11, upDegreeDays: 125,
+    toHarvest: { low: 48, typical: 58, high: 72 }, end: 'planted out', coldSlows: 8,
+  },
+  {
+    id: 'cucumber', name: 'Cucumbers, melons', fromC: 17, toC: 34, baseC: 12, upDegreeDays: 60,
+    toHarvest: { low: 24, typical: 30, high: 40 }, end: 'planted out', coldSlows: 8,
+  },
+  {
+    id: 'pumpkin', name: 'Pumpkins, courgettes', fromC: 14, toC: 34, baseC: 10, upDegreeDays: 70,
+    toHarvest: { low: 22, typical: 28, high: 36 }, end: 'planted out', coldSlows: 8,
+  },
 ]
 
 /** The crop of this id. */
@@ -41,7 +77,8 @@ export function cropOf(id: unknown): Crop | undefined {
 export interface Sowing { readonly up: number | undefined, readonly from: number | undefined, readonly to: number | undefined }
 
 /** Warmth a day is worth to what grows, beside one of 18 °C: less in the cold, hardly more in the heat. */
-const growsAs = (celsius: number, { coldSlows, baseC }: Crop) => celsius <= baseC - 3 ? 0.02 : Math.min(1.2, 2 ** ((celsius - 18) / coldSlows))
+const growsAs = (celsius: number, { coldSlows, baseC }: Crop) =>
+  celsius <= baseC - 3 ? 0.02 : Math.min(1.2, 2 ** ((celsius - 18) / coldSlows))
 
 /**
  * How a crop goes that is sown on a day into soil of these daily temperatures.

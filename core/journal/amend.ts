@@ -3,7 +3,10 @@ import type { ChargedWith, CharState } from '../lots/char'
 import type { Batch, Draw, Gauge, Lot, Product, StoreState } from './garden'
 
 /** The lists of a batch, open for appending while folding. */
-export type Growing = { -readonly [K in keyof Omit<Batch, 'gauged'>]: Batch[K] extends readonly (infer T)[] ? T[] : Batch[K] } & { gauged: Partial<Record<string, Gauge[]>>, /** Quantities of which something came late and has to be put in order. */ muddled?: Set<string> | undefined }
+export type Growing = { -readonly [K in keyof Omit<Batch, 'gauged'>]: Batch[K] extends readonly (infer T)[] ? T[] : Batch[K] } & {
+  gauged: Partial<Record<string, Gauge[]>>
+  /** Quantities of which something came late and has to be put in order. */ muddled?: Set<string> | undefined
+}
 
 /** What an event says happened to a batch and to the store. An event of no consequence to one of them leaves it out. */
 export interface Effect<E> {
@@ -13,7 +16,10 @@ export interface Effect<E> {
 
 /** A batch of which nothing is known yet. */
 export function emptyBatch(id: string): Growing {
-  return { id, name: '', place: '', puts: [], did: [], gauged: {}, observations: [], takings: [], uses: [], testsBegun: [], testsRead: [], putOffs: [], photos: [], log: [] }
+  return {
+    id, name: '', place: '', puts: [], did: [], gauged: {}, observations: [], takings: [], uses: [], testsBegun: [], testsRead: [],
+    putOffs: [], photos: [], log: [],
+  }
 }
 
 /** Values of one quantity. Those that come late, from a file, are put in order once, by `inOrder`, when everything is in. */
@@ -37,17 +43,33 @@ export function drawFrom(store: StoreState, draws: readonly Draw[]): void {
 }
 
 /** A product before it is a lot. */
-export interface MadeProduct { readonly materialId: string, readonly amount: Amount, readonly sieveMm?: number | undefined, readonly char?: { readonly charged: number, readonly with: readonly ChargedWith[], readonly ashy?: boolean | undefined } | undefined }
+export interface MadeProduct {
+  readonly materialId: string
+  readonly amount: Amount
+  readonly sieveMm?: number | undefined
+  readonly char?: { readonly charged: number, readonly with: readonly ChargedWith[], readonly ashy?: boolean | undefined } | undefined
+}
 
-const charOf = ({ charged, with: by, ashy }: NonNullable<MadeProduct['char']>): CharState => ({ charged, with: by, ...(ashy ? { ashy } : {}) })
+const charOf = ({ charged, with: by, ashy }: NonNullable<MadeProduct['char']>): CharState => ({
+  charged, with: by,
+  ...(ashy ? { ashy } : {}),
+})
 
 /** Products with the lots that they become: the nth of an event is `<event id>.<n>`. */
 export function asLots(eventId: string, products: readonly MadeProduct[]): Product[] {
-  return products.map(({ materialId, amount, sieveMm, char }, index) => ({ materialId, amount, ...(sieveMm ? { sieveMm } : {}), ...(char ? { char: charOf(char) } : {}), lotId: `${eventId}.${index}` }))
+  return products.map(({ materialId, amount, sieveMm, char }, index) => ({
+    materialId, amount,
+    ...(sieveMm ? { sieveMm } : {}),
+    ...(char ? { char: charOf(char) } : {}),
+    lotId: `${eventId}.${index}`,
+  }))
 }
 
 /** Puts products into the store as lots of their own. */
-export function stockProducts(store: StoreState, event: { readonly id: string, readonly at: string }, products: readonly MadeProduct[], from: Pick<Lot, 'fromBatchId' | 'fromLotIds' | 'fromDraws'>): void {
+export function stockProducts(
+  store: StoreState, event: { readonly id: string, readonly at: string }, products: readonly MadeProduct[],
+  from: Pick<Lot, 'fromBatchId' | 'fromLotIds' | 'fromDraws'>,
+): void {
   for (const { lotId, materialId, amount, sieveMm, char } of asLots(event.id, products)) {
     store.lots.set(lotId, {
       id: lotId, materialId, gatheredAt: event.at, initialL: amountVolumeL(amount), container: amount.container,

@@ -30,7 +30,10 @@ export interface GardenDocument {
 /** More than any document of this app or a later one holds. */
 const MOST = { depth: 12, parts: 5000, text: 4000, name: 64, number: 1e15 } as const
 
-/** What is odd about a value of a document, in a few words; nothing when it is sound. One walk over its parts, whatever they are nested in. */
+/**
+ * What is odd about a value of a document, in a few words; nothing when it is sound. One walk over its parts, whatever they are
+ * nested in.
+ */
 function oddInValue(value: unknown): string | undefined {
   let left: number = MOST.parts
   const walk = (part: unknown, depth: number): string | undefined => {
@@ -103,7 +106,10 @@ function mergeField(a: Field | undefined, b: Field | undefined): Field {
 /** Two states of one document in one: field by field, the last writing counts and the one before it is kept. */
 export function mergeDocument(a: GardenDocument, b: GardenDocument): GardenDocument {
   const names = [...new Set([...Object.keys(a.fields), ...Object.keys(b.fields)])].sort()
-  return { id: a.id, kind: a.kind < b.kind ? a.kind : b.kind, fields: Object.fromEntries(names.map(name => [name, mergeField(a.fields[name], b.fields[name])])) }
+  return {
+    id: a.id, kind: a.kind < b.kind ? a.kind : b.kind,
+    fields: Object.fromEntries(names.map(name => [name, mergeField(a.fields[name], b.fields[name])])),
+  }
 }
 
 /** The union of documents, merged by id, in order of their ids. */
@@ -123,9 +129,14 @@ export function mergeDocuments(...sets: readonly Iterable<GardenDocument>[]): Ga
  * @param at when, by the clock of the device `by`.
  * @param last the last turn known in the whole garden: the writing counts from after it, however the clock stands.
  */
-export function writeDocument(known: GardenDocument | undefined, id: string, kind: string, values: Readonly<Record<string, FieldValue>>, at: string, by: string, last: Turn = known ? lastTurnOf([known]) : FIRST_TURN): GardenDocument {
+export function writeDocument(
+  known: GardenDocument | undefined, id: string, kind: string, values: Readonly<Record<string, FieldValue>>, at: string, by: string,
+  last: Turn = known ? lastTurnOf([known]) : FIRST_TURN,
+): GardenDocument {
   const base = known ?? { id, kind, fields: {} }
-  const changed = Object.entries(values).filter(([name, value]) => base.fields[name] === undefined || !sameData(base.fields[name].value, value))
+  const changed = Object.entries(values).filter(
+    ([name, value]) => base.fields[name] === undefined || !sameData(base.fields[name].value, value),
+  )
   const beside = turnBeside(at, nextTurn(last, Date.parse(at)))
   const fields = Object.fromEntries(changed.map(([name, value]) => [name, { value, at, by, ...beside }]))
   return mergeDocument(base, { id, kind, fields })
@@ -133,7 +144,9 @@ export function writeDocument(known: GardenDocument | undefined, id: string, kin
 
 /** The fields of a document that are not as they were before: what is new about it, and no more. */
 export function freshFields(now: GardenDocument, known: GardenDocument | undefined): GardenDocument {
-  return known ? { ...now, fields: Object.fromEntries(Object.entries(now.fields).filter(([name, field]) => !sameData(field, known.fields[name]))) } : now
+  return known
+    ? { ...now, fields: Object.fromEntries(Object.entries(now.fields).filter(([name, field]) => !sameData(field, known.fields[name]))) }
+    : now
 }
 
 /** The values that count, by field. */

@@ -31,9 +31,43 @@ describe('an event', () => {
     ['less than nothing', { ...always, kind: 'watered', batchId: 'b', litres: -1 }, /below 0/],
     ['an empty note', { ...always, kind: 'noted', batchId: 'b', text: '' }, /empty/],
     ['a note without end', { ...always, kind: 'noted', batchId: 'b', text: 'x'.repeat(4001) }, /longer than a note/],
-    ['a container of nothing', { ...always, kind: 'stocked', materialId: 'm', source: '', amount: { ...amount, container: { ...amount.container, volumeL: 0 } } }, /below/],
-    ['a heap of nothing', { ...always, kind: 'built', batchId: 'b', name: 'n', place: '', methodId: 'm', approachId: 'a', waterL: 0, ingredients: [], vessel: { id: 'v', name: 'v', wall: 'wire', shape: 'cylinder', diameterM: 1, heightM: 1 } }, /no ingredients/],
-    ['a vessel of 40 m', { ...always, kind: 'built', batchId: 'b', name: 'n', place: '', methodId: 'm', approachId: 'a', waterL: 0, ingredients: [{ materialId: 'm', amount, draws: [] }], vessel: { id: 'v', name: 'v', wall: 'wire', shape: 'cylinder', diameterM: 40, heightM: 1 } }, /above 6/],
+    [
+      'a container of nothing',
+      { ...always, kind: 'stocked', materialId: 'm', source: '', amount: { ...amount, container: { ...amount.container, volumeL: 0 } } },
+      /below/,
+    ],
+    [
+      'a heap of nothing',
+      {
+        ...always,
+        kind: 'built',
+        batchId: 'b',
+        name: 'n',
+        place: '',
+        methodId: 'm',
+        approachId: 'a',
+        waterL: 0,
+        ingredients: [],
+        vessel: { id: 'v', name: 'v', wall: 'wire', shape: 'cylinder', diameterM: 1, heightM: 1 },
+      },
+      /no ingredients/,
+    ],
+    [
+      'a vessel of 40 m',
+      {
+        ...always,
+        kind: 'built',
+        batchId: 'b',
+        name: 'n',
+        place: '',
+        methodId: 'm',
+        approachId: 'a',
+        waterL: 0,
+        ingredients: [{ materialId: 'm', amount, draws: [] }],
+        vessel: { id: 'v', name: 'v', wall: 'wire', shape: 'cylinder', diameterM: 40, heightM: 1 },
+      },
+      /above 6/,
+    ],
   ])('with %s is refused, with the reason', (_, event, reason) => {
     expect(said(event)).toMatch(reason)
   })

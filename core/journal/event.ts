@@ -106,7 +106,10 @@ export function readEvent(written: unknown): Outcome<GardenEvent, readonly v.Bas
   return parsed.success ? ok(parsed.output) : fail(parsed.issues)
 }
 
-/** Stored events as this version carries them, unchecked: they were checked when they were written. Those that even lack an id are left where they are. */
+/**
+ * Stored events as this version carries them, unchecked: they were checked when they were written. Those that even lack an id
+ * are left where they are.
+ */
 export function takenEvents(written: readonly unknown[]): GardenEvent[] {
   return written.flatMap((one): GardenEvent[] => {
     if (one !== null && typeof one === 'object' && 'kind' in one && isKnownKind(one.kind)) return [one as KnownEvent]

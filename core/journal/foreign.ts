@@ -22,12 +22,25 @@ export interface ForeignEvent {
 /** Larger than any event that makes sense; more is refused. */
 const MOST_SIGNS = 200_000
 
-const baseSchema = v.object({ kind: idSchema, id: idSchema, at: momentSchema, recordedAt: momentSchema, by: idSchema, batchId: v.optional(idSchema), turn: v.optional(turnSchema) })
+const baseSchema = v.object({
+  kind: idSchema, id: idSchema, at: momentSchema, recordedAt: momentSchema, by: idSchema, batchId: v.optional(idSchema),
+  turn: v.optional(turnSchema),
+})
 
 /** An event of an unknown kind as this version carries it, or what is wrong with the little that every event has. */
 export function foreignEvent(written: unknown): Outcome<ForeignEvent, readonly v.BaseIssue<unknown>[]> {
-  const parsed = v.safeParse(v.pipe(baseSchema, v.check(() => JSON.stringify(written).length <= MOST_SIGNS, 'is longer than an event can be')), written)
+  const parsed = v.safeParse(
+    v.pipe(
+      baseSchema, v.check(() => JSON.stringify(written).length <= MOST_SIGNS, 'is longer than an event can be'),
+    ),
+    written,
+  )
   if (!parsed.success) return fail(parsed.issues)
   const { id, at, recordedAt, by, batchId, turn } = parsed.output
-  return ok({ kind: 'foreign', id, at, recordedAt, by, ...(batchId === undefined ? {} : { batchId }), ...(turn ? { turn } : {}), written: written as Record<string, unknown> })
+  return ok({
+    kind: 'foreign', id, at, recordedAt, by,
+    ...(batchId === undefined ? {} : { batchId }),
+    ...(turn ? { turn } : {}),
+    written: written as Record<string, unknown>,
+  })
 }

@@ -58,7 +58,12 @@ export interface Began {
 
 interface Happening { readonly eventId: string, readonly at: string }
 /** Stuff and water that went in at one time, perhaps at a place within it; the first of a batch that is built at once is `atStart`. */
-export interface Put extends Happening { readonly inputs: readonly Input[], readonly waterL: number, readonly atStart: boolean, readonly pocket?: string }
+export interface Put extends Happening {
+  readonly inputs: readonly Input[]
+  readonly waterL: number
+  readonly atStart: boolean
+  readonly pocket?: string
+}
 /** A deed of the method's own words, with its answers. */
 export interface Did extends Happening { readonly deed: string, readonly answers: Answers }
 /** Where a value came from. */
@@ -69,7 +74,10 @@ export interface Gauge extends Happening { readonly spot: string, readonly value
 export interface Observation extends Happening { readonly sense: string, readonly finding: string }
 export interface TestBegun extends Happening { readonly test: string, readonly answers: Answers }
 /** A test that was read. `result` is what it came to when it was read: it stays so. */
-export interface TestRead extends TestBegun { readonly begunId?: string, readonly result?: { readonly grade: 'passed' | 'doubtful' | 'failed', readonly text: string } }
+export interface TestRead extends TestBegun {
+  readonly begunId?: string
+  readonly result?: { readonly grade: 'passed' | 'doubtful' | 'failed', readonly text: string }
+}
 /** A task put off until a moment; skipped, when there is a reason. */
 export interface PutOff extends Happening { readonly task: string, readonly until: string, readonly why?: string }
 /** A picture taken of a batch; the picture itself lies beside the journal. */
@@ -86,7 +94,12 @@ export interface Product {
 /** Products taken out, in part or for good, and how high it stood before. */
 export interface Taking extends Happening { readonly products: readonly Product[], readonly ends: boolean, readonly heightM?: number }
 /** Litres given straight from a batch to a place. */
-export interface Use extends Happening { readonly litres: number, readonly place: string, readonly areaM2?: number, readonly waterL?: number }
+export interface Use extends Happening {
+  readonly litres: number
+  readonly place: string
+  readonly areaM2?: number
+  readonly waterL?: number
+}
 
 /** Something that went to a bed or another place, out of the store or straight from a batch. */
 export interface Spread extends Happening {

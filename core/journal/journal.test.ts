@@ -41,7 +41,9 @@ describe('2,000 random journals', () => {
   it('merge commutatively, associatively and idempotently', () => {
     for (const seed of seeds) {
       const random = seededRandom(seed)
-      const [a, b, c] = ['phone', 'laptop', 'tablet'].map(by => randomJournal(random, 3 + seed % 9, by)) as [GardenEvent[], GardenEvent[], GardenEvent[]]
+      const [a, b, c] = ['phone', 'laptop', 'tablet'].map(by => randomJournal(random, 3 + (seed % 9), by)) as [
+        GardenEvent[], GardenEvent[], GardenEvent[],
+      ]
       const ab = mergeEvents(a, b)
       expect(ab).toEqual(mergeEvents(b, a))
       expect(mergeEvents(ab, c)).toEqual(mergeEvents(a, mergeEvents(b, c)))
@@ -64,21 +66,55 @@ describe('2,000 random journals', () => {
       if (!target) continue
       const at = '2027-01-01T00:00:00.000Z'
       const undo: GardenEvent = { kind: 'undone', id: 'undo', at, recordedAt: at, by: 'phone', targetId: target.id }
-      expect(told(extendJournal(openJournal(events), [undo]).garden), `seed ${seed}`).toBe(told(foldGarden(events.filter(({ id }) => id !== target.id))))
-      const redo: GardenEvent = { ...undo, id: 'redo', at: '2027-01-02T00:00:00.000Z', recordedAt: '2027-01-02T00:00:00.000Z', targetId: 'undo' }
+      expect(told(extendJournal(openJournal(events), [undo]).garden), `seed ${seed}`).toBe(
+        told(foldGarden(events.filter(({ id }) => id !== target.id))),
+      )
+      const redo: GardenEvent = {
+        ...undo,
+        id: 'redo',
+        at: '2027-01-02T00:00:00.000Z',
+        recordedAt: '2027-01-02T00:00:00.000Z',
+        targetId: 'undo',
+      }
       expect(told(foldGarden([...events, undo, redo]))).toBe(told(foldGarden(events)))
     }
   })
 })
 
 describe('a small garden', () => {
-  const stocked: GardenEvent = { ...always, kind: 'stocked', id: 'lot-1', materialId: 'leaves-mixed', amount: { count: 4, container: bucket, packing: 'loose' }, source: '' }
-  const built: GardenEvent = {
-    ...always, at: '2026-05-02T10:00:00.000Z', kind: 'built', id: 'built-1', batchId: 'b1', name: 'First', place: '', methodId: 'hot-heap', approachId: 'weekly', waterL: 0,
-    vessel: { id: 'v', name: 'Bay', shape: 'box', wall: 'boards', widthM: 1, depthM: 1, heightM: 1 },
-    ingredients: [{ materialId: 'leaves-mixed', amount: { count: 3, container: bucket, packing: 'loose' }, draws: [{ lotId: 'lot-1', litres: 36 }] }],
+  const stocked: GardenEvent = {
+    ...always,
+    kind: 'stocked',
+    id: 'lot-1',
+    materialId: 'leaves-mixed',
+    amount: { count: 4, container: bucket, packing: 'loose' },
+    source: '',
   }
-  const finished: GardenEvent = { ...always, at: '2026-09-02T10:00:00.000Z', kind: 'finished', id: 'done-1', batchId: 'b1', heightM: 0.4, products: [{ materialId: 'compost-finished', amount: { count: 2, container: bucket, packing: 'loose' }, sieveMm: 10 }] }
+  const built: GardenEvent = {
+    ...always,
+    at: '2026-05-02T10:00:00.000Z',
+    kind: 'built',
+    id: 'built-1',
+    batchId: 'b1',
+    name: 'First',
+    place: '',
+    methodId: 'hot-heap',
+    approachId: 'weekly',
+    waterL: 0,
+    vessel: { id: 'v', name: 'Bay', shape: 'box', wall: 'boards', widthM: 1, depthM: 1, heightM: 1 },
+    ingredients: [
+      { materialId: 'leaves-mixed', amount: { count: 3, container: bucket, packing: 'loose' }, draws: [{ lotId: 'lot-1', litres: 36 }] },
+    ],
+  }
+  const finished: GardenEvent = {
+    ...always,
+    at: '2026-09-02T10:00:00.000Z',
+    kind: 'finished',
+    id: 'done-1',
+    batchId: 'b1',
+    heightM: 0.4,
+    products: [{ materialId: 'compost-finished', amount: { count: 2, container: bucket, packing: 'loose' }, sieveMm: 10 }],
+  }
 
   it('takes from the store what is built and puts what is finished back', () => {
     const garden = foldGarden([finished, built, stocked])
@@ -96,12 +132,30 @@ describe('a small garden', () => {
   })
 
   it('sets a lot right, and leaves taken what was taken from it', () => {
-    const amended: GardenEvent = { ...always, kind: 'stock-amended', id: 'amended', at: '2026-05-09T10:00:00.000Z', lotId: 'lot-1', gatheredAt: '2026-04-30T10:00:00.000Z', amount: { count: 6, container: bucket, packing: 'packed' }, source: 'the lane' }
+    const amended: GardenEvent = {
+      ...always,
+      kind: 'stock-amended',
+      id: 'amended',
+      at: '2026-05-09T10:00:00.000Z',
+      lotId: 'lot-1',
+      gatheredAt: '2026-04-30T10:00:00.000Z',
+      amount: { count: 6, container: bucket, packing: 'packed' },
+      source: 'the lane',
+    }
     const before = foldGarden([stocked]).lots.get('lot-1')!
     const after = foldGarden([amended, stocked])
-    expect(after.lots.get('lot-1')).toEqual({ ...before, gatheredAt: '2026-04-30T10:00:00.000Z', initialL: 6 * bucket.volumeL, packing: 'packed', source: 'the lane' })
+    expect(after.lots.get('lot-1')).toEqual({
+      ...before,
+      gatheredAt: '2026-04-30T10:00:00.000Z',
+      initialL: 6 * bucket.volumeL,
+      packing: 'packed',
+      source: 'the lane',
+    })
     const { gatheredAt: _, amount: __, ...onlySource } = amended
-    expect(foldGarden([stocked, { ...onlySource, source: 'elsewhere' } as GardenEvent]).lots.get('lot-1')).toEqual({ ...before, source: 'elsewhere' })
+    expect(foldGarden([stocked, { ...onlySource, source: 'elsewhere' } as GardenEvent]).lots.get('lot-1')).toEqual({
+      ...before,
+      source: 'elsewhere',
+    })
     // Of a lot that is not there, nothing becomes.
     expect(foldGarden([{ ...amended, lotId: 'gone' }]).lots.size).toBe(0)
   })
@@ -114,7 +168,15 @@ describe('a small garden', () => {
 
   describe('an event that cannot be folded', () => {
     // Nothing that passes its schema is like this; it stands for a fault in this program.
-    const odd = { ...always, kind: 'gauged', id: 'odd', batchId: 'b1', quantity: 'heat', source: 'hand', values: null } as unknown as GardenEvent
+    const odd = {
+      ...always,
+      kind: 'gauged',
+      id: 'odd',
+      batchId: 'b1',
+      quantity: 'heat',
+      source: 'hand',
+      values: null,
+    } as unknown as GardenEvent
 
     it('is left out and named, and everything else stands', () => {
       const journal = openJournal([stocked, built, odd])
@@ -147,8 +209,12 @@ describe('the turn of the last writing', () => {
 
   it('is the latest that any device has shown', () => {
     expect(openJournal([]).lastTurn).toEqual([0, 0])
-    expect(openJournal([written('2030-05-01T10:00:00.000Z'), written('2026-05-01T10:00:00.000Z', 's')]).lastTurn).toEqual([Date.parse('2030-05-01T10:00:00.000Z'), 0])
-    expect(openJournal([{ ...written('2026-05-01T10:00:00.000Z'), turn: [Date.parse('2031-01-01T00:00:00.000Z'), 4] }]).lastTurn).toEqual([Date.parse('2031-01-01T00:00:00.000Z'), 4])
+    expect(openJournal([written('2030-05-01T10:00:00.000Z'), written('2026-05-01T10:00:00.000Z', 's')]).lastTurn).toEqual([
+      Date.parse('2030-05-01T10:00:00.000Z'), 0,
+    ])
+    expect(openJournal([{ ...written('2026-05-01T10:00:00.000Z'), turn: [Date.parse('2031-01-01T00:00:00.000Z'), 4] }]).lastTurn).toEqual([
+      Date.parse('2031-01-01T00:00:00.000Z'), 4,
+    ])
   })
 
   it('is known step by step as it is known whole', () => {
@@ -175,16 +241,25 @@ describe('a document', () => {
   })
 
   it('is a value of plain data, checked in one walk whatever it is nested in', () => {
-    const parse = (value: unknown) => v.safeParse(documentSchema, { id: 'plan', kind: 'plan', fields: { a: { value, at: '2026-01-01T00:00:00.000Z', by: 'phone' } } }).success
+    const parse = (value: unknown) =>
+      v.safeParse(documentSchema, { id: 'plan', kind: 'plan', fields: { a: { value, at: '2026-01-01T00:00:00.000Z', by: 'phone' } } })
+        .success
     const nested = (depth: number, inner: unknown): unknown => depth === 0 ? inner : [nested(depth - 1, inner)]
-    expect([1, 'a', null, true, [1, { a: [] }], nested(11, 0), nested(11, { a: 1 })].map(parse)).toEqual([true, true, true, true, true, true, true])
-    expect([nested(30, 0), Array.from({ length: 5001 }, () => 0), 'x'.repeat(4001), 1e16, Number.NaN, undefined, () => 1].map(parse)).toEqual([false, false, false, false, false, false, false])
+    expect([1, 'a', null, true, [1, { a: [] }], nested(11, 0), nested(11, { a: 1 })].map(parse)).toEqual([
+      true, true, true, true, true, true, true,
+    ])
+    expect(
+      [nested(30, 0), Array.from({ length: 5001 }, () => 0), 'x'.repeat(4001), 1e16, Number.NaN, undefined, () => 1].map(parse),
+    ).toEqual([false, false, false, false, false, false, false])
   })
 
   it('keeps the last writing of each field and the one it replaced', () => {
     const first = writeDocument(undefined, 'settings', 'settings', { units: 'metric', water: 'rain' }, '2026-01-01T00:00:00.000Z', 'phone')
     const second = writeDocument(first, 'settings', 'settings', { units: 'us', water: 'rain' }, '2026-01-02T00:00:00.000Z', 'laptop')
-    expect(second.fields.units).toEqual({ value: 'us', at: '2026-01-02T00:00:00.000Z', by: 'laptop', before: { value: 'metric', at: '2026-01-01T00:00:00.000Z', by: 'phone' } })
+    expect(second.fields.units).toEqual({
+      value: 'us', at: '2026-01-02T00:00:00.000Z', by: 'laptop',
+      before: { value: 'metric', at: '2026-01-01T00:00:00.000Z', by: 'phone' },
+    })
     expect(second.fields.water).toEqual({ value: 'rain', at: '2026-01-01T00:00:00.000Z', by: 'phone' })
   })
 })
@@ -192,7 +267,16 @@ describe('a document', () => {
 describe('readings from a file', () => {
   const base = { by: 'phone', batchId: 'b', recordedAt: '2026-05-10T10:00:00.000Z' }
   const at = (day: number) => `2026-05-${String(day).padStart(2, '0')}T10:00:00.000Z`
-  const file: GardenEvent = { ...base, kind: 'logged', id: 'f', at: at(1), depth: 'core', source: 'probe.csv', minutes: [0, 4 * 1440, 6 * 1440], tenthsC: [300, 605, 550] }
+  const file: GardenEvent = {
+    ...base,
+    kind: 'logged',
+    id: 'f',
+    at: at(1),
+    depth: 'core',
+    source: 'probe.csv',
+    minutes: [0, 4 * 1440, 6 * 1440],
+    tenthsC: [300, 605, 550],
+  }
   const hand = (day: number): GardenEvent => ({ ...base, kind: 'reading', id: `h${day}`, at: at(day), coreC: 50, source: 'hand' })
 
   it('are told among those by hand in the order in which they happened, in whatever order they arrive', () => {

@@ -108,7 +108,9 @@ export function* openingJournal(events: Iterable<GardenEvent>): Generator<number
   const garden = emptyGarden()
   let folded = 0
   // In the order in which they began, whatever order their events came in.
-  const inTurn = [...strands.batches].map(([id, strand]) => ({ id, strand: strand.sort(byHappening) })).sort((a, b) => byHappening(a.strand[0]!, b.strand[0]!))
+  const inTurn = [...strands.batches]
+    .map(([id, strand]) => ({ id, strand: strand.sort(byHappening) }))
+    .sort((a, b) => byHappening(a.strand[0]!, b.strand[0]!))
   yield 0.4
   for (const { id, strand } of inTurn) {
     settle(garden, id, foldBatch(id, strand, undone, leftOut))
@@ -212,5 +214,12 @@ export function extendJournal(journal: Journal, events: readonly GardenEvent[]):
     else if (stands) effected(leftOut, event, () => onStore(journal.garden, event))
   }
   foldStale(journal, undone, stale, leftOut)
-  return { ...journal, undone, undos, leftOut, undoTargets: more.length > 0 ? targetsOf(undos) : journal.undoTargets, lastTurn: latestTurn(journal.lastTurn, fresh) }
+  return {
+    ...journal,
+    undone,
+    undos,
+    leftOut,
+    undoTargets: more.length > 0 ? targetsOf(undos) : journal.undoTargets,
+    lastTurn: latestTurn(journal.lastTurn, fresh),
+  }
 }

@@ -7,10 +7,17 @@ import { byHappening, standingEvents, undoneIds } from './order'
 import { clockMoment, compareTurns, LAST_MOMENT_MS, nextTurn, turnBeside } from './turn'
 
 const at = (minute: number) => new Date(Date.UTC(2026, 4, 1, 10, minute)).toISOString()
-const turned = (id: string, minute: number, recorded = minute): GardenEvent => ({ kind: 'turned', id, at: at(minute), recordedAt: at(recorded), by: 'phone', batchId: 'b' })
-const undone = (id: string, targetId: string, minute: number): GardenEvent => ({ kind: 'undone', id, at: at(minute), recordedAt: at(minute), by: 'phone', targetId })
+const turned = (id: string, minute: number, recorded = minute): GardenEvent => ({
+  kind: 'turned', id, at: at(minute), recordedAt: at(recorded), by: 'phone', batchId: 'b',
+})
+const undone = (id: string, targetId: string, minute: number): GardenEvent => ({
+  kind: 'undone', id, at: at(minute), recordedAt: at(minute), by: 'phone', targetId,
+})
 
-/** The rule as it is said: an undo counts as long as no undo that counts points at it; those that go round in a circle count for nothing. */
+/**
+ * The rule as it is said: an undo counts as long as no undo that counts points at it; those that go round in a circle count for
+ * nothing.
+ */
 function undoneByTheRule(events: readonly GardenEvent[]): string[] {
   const undos = events.flatMap(event => event.kind === 'undone' ? [event] : [])
   const counts = new Map<string, boolean>()
@@ -40,7 +47,9 @@ describe('undoing', () => {
 
   it('takes back, brings back, and takes back again', () => {
     const chain = [first, undone('u1', 'first', 2), undone('u2', 'u1', 3), undone('u3', 'u2', 4)]
-    expect(chain.map((_, length) => standingEvents(chain.slice(0, length + 1)).some(({ id }) => id === 'first'))).toEqual([true, false, true, false])
+    expect(chain.map((_, length) => standingEvents(chain.slice(0, length + 1)).some(({ id }) => id === 'first'))).toEqual([
+      true, false, true, false,
+    ])
   })
 
   it('twice is undoing once', () => {
@@ -63,7 +72,12 @@ describe('undoing', () => {
   it('follows the rule as it is said, in any tangle and any order', () => {
     fc.assert(fc.property(fc.integer({ min: 0, max: 20_000 }), (seed) => {
       const random = seededRandom(seed)
-      const events = [first, ...Array.from({ length: 8 }, (_, index) => undone(`u${index}`, random() < 0.4 ? 'first' : `u${Math.floor(random() * 8)}`, 2 + Math.floor(random() * 6)))]
+      const events = [
+        first,
+        ...Array.from({ length: 8 }, (_, index) =>
+          undone(`u${index}`, random() < 0.4 ? 'first' : `u${Math.floor(random() * 8)}`, 2 + Math.floor(random() * 6)),
+        ),
+      ]
       expect([...undoneIds(shuffled(events, random))].sort()).toEqual(undoneByTheRule(events))
     }))
   })
@@ -80,21 +94,28 @@ describe('turns', () => {
   })
 
   it('never run backwards, whatever the clock shows', () => {
-    fc.assert(fc.property(fc.array(fc.oneof(fc.integer({ min: -1e13, max: 3e14 }), fc.constantFrom(0, noon, LAST_MOMENT_MS, LAST_MOMENT_MS + 5)), { minLength: 1, maxLength: 30 }), (clocks) => {
-      let last = nextTurn([0, 0], clocks[0]!)
-      for (const clock of clocks) {
-        const next = nextTurn(last, clock)
-        expect(compareTurns(next, last)).toBeGreaterThan(0)
-        expect(next[0]).toBeLessThanOrEqual(LAST_MOMENT_MS)
-        last = next
-      }
-    }))
+    fc.assert(
+      fc.property(
+        fc.array(fc.oneof(fc.integer({ min: -1e13, max: 3e14 }), fc.constantFrom(0, noon, LAST_MOMENT_MS, LAST_MOMENT_MS + 5)), {
+          minLength: 1, maxLength: 30,
+        }),
+        (clocks) => {
+          let last = nextTurn([0, 0], clocks[0]!)
+          for (const clock of clocks) {
+            const next = nextTurn(last, clock)
+            expect(compareTurns(next, last)).toBeGreaterThan(0)
+            expect(next[0]).toBeLessThanOrEqual(LAST_MOMENT_MS)
+            last = next
+          }
+        }))
   })
 
   it('stay where they are at the end of all time, and a clock that cannot be written is taken to the nearest that can', () => {
     expect(nextTurn([LAST_MOMENT_MS, 1_000_000_000], noon)).toEqual([LAST_MOMENT_MS, 1_000_000_000])
     expect(nextTurn([noon, 1_000_000_000], noon)).toEqual([noon + 1, 0])
-    expect([clockMoment(-5), clockMoment(9e15), clockMoment(Number.NaN), clockMoment(noon)]).toEqual(['1970-01-01T00:00:00.000Z', '9999-12-31T23:59:59.999Z', '1970-01-01T00:00:00.000Z', '2026-05-01T12:00:00.000Z'])
+    expect([clockMoment(-5), clockMoment(9e15), clockMoment(Number.NaN), clockMoment(noon)]).toEqual([
+      '1970-01-01T00:00:00.000Z', '9999-12-31T23:59:59.999Z', '1970-01-01T00:00:00.000Z', '2026-05-01T12:00:00.000Z',
+    ])
   })
 
   it('are written down only where the moment does not say them', () => {

@@ -10,7 +10,11 @@ export function turnOf({ recordedAt, turn }: GardenEvent): Turn {
 
 /** The order in which things happened; what happened at once, in the order of writing, then by id. */
 export function byHappening(a: GardenEvent, b: GardenEvent): number {
-  return textOrder(a.at, b.at) || (a.turn || b.turn ? compareTurns(turnOf(a), turnOf(b)) : textOrder(a.recordedAt, b.recordedAt)) || textOrder(a.id, b.id)
+  return (
+    textOrder(a.at, b.at)
+    || (a.turn || b.turn ? compareTurns(turnOf(a), turnOf(b)) : textOrder(a.recordedAt, b.recordedAt))
+    || textOrder(a.id, b.id)
+  )
 }
 
 interface Undo { readonly id: string, readonly targetId: string }
@@ -45,7 +49,10 @@ function standingUndos(undos: readonly Undo[]): Undo[] {
 
 const byId = (events: Iterable<GardenEvent>) => new Map(Array.from(events, event => [event.id, event]))
 
-/** The ids of events that are undone. An undo refers to its target alone: it counts whatever any clock said, as long as it stands itself. */
+/**
+ * The ids of events that are undone. An undo refers to its target alone: it counts whatever any clock said, as long as it stands
+ * itself.
+ */
 export function undoneIds(events: Iterable<GardenEvent>, all: ReadonlyMap<string, GardenEvent> = byId(events)): Set<string> {
   return new Set(standingUndos(undosAmong(events)).flatMap(({ targetId }) => all.has(targetId) ? [targetId] : []))
 }

@@ -1,4 +1,5 @@
-const isRecord = (value: unknown): value is Readonly<Record<string, unknown>> => value !== null && typeof value === 'object' && !Array.isArray(value)
+const isRecord = (value: unknown): value is Readonly<Record<string, unknown>> =>
+  value !== null && typeof value === 'object' && !Array.isArray(value)
 
 /** Whether two pieces of plain data say the same, in whatever order their parts were written; a part that is not set is none. */
 export function sameData(a: unknown, b: unknown): boolean {

@@ -8,8 +8,18 @@ import { extendJournal, foldGarden, openJournal } from './journal'
 
 const at = (day: number, minute = 0) => new Date(Date.UTC(2026, 3, day, 9, minute)).toISOString()
 const always = (id: string, day: number, written = day) => ({ id, by: 'phone', at: at(day), recordedAt: at(written) })
-const turned = (id: string, batchId: string, day: number, written = day): GardenEvent => ({ ...always(id, day, written), kind: 'turned', batchId })
-const stocked = (id: string, day: number): GardenEvent => ({ ...always(id, day), kind: 'stocked', materialId: 'leaves-mixed', source: '', amount: { count: 10, container: BUCKET, packing: 'loose' } })
+const turned = (id: string, batchId: string, day: number, written = day): GardenEvent => ({
+  ...always(id, day, written),
+  kind: 'turned',
+  batchId,
+})
+const stocked = (id: string, day: number): GardenEvent => ({
+  ...always(id, day),
+  kind: 'stocked',
+  materialId: 'leaves-mixed',
+  source: '',
+  amount: { count: 10, container: BUCKET, packing: 'loose' },
+})
 const undo = (id: string, targetId: string, day: number): GardenEvent => ({ ...always(id, day), kind: 'undone', targetId })
 
 describe('a batch folds by itself', () => {
@@ -47,7 +57,18 @@ describe('a batch folds by itself', () => {
   })
 
   it('draws that are undone come back into the store', () => {
-    const put: GardenEvent = { ...always('p', 5), kind: 'put', batchId: 'a', waterL: 0, inputs: [{ role: 'feed', materialId: 'leaves-mixed', amount: { count: 2, container: BUCKET, packing: 'loose' }, draws: [{ lotId: 'lot', litres: 24 }] }] }
+    const put: GardenEvent = {
+      ...always('p', 5),
+      kind: 'put',
+      batchId: 'a',
+      waterL: 0,
+      inputs: [{
+        role: 'feed',
+        materialId: 'leaves-mixed',
+        amount: { count: 2, container: BUCKET, packing: 'loose' },
+        draws: [{ lotId: 'lot', litres: 24 }],
+      }],
+    }
     const drawn = extendJournal(journal(), [put])
     expect(drawn.garden.drawnL.get('lot')).toBe(24)
     expect(extendJournal(drawn, [undo('u', 'p', 6)]).garden.drawnL.get('lot')).toBeUndefined()
@@ -74,8 +95,17 @@ describe('what is not known', () => {
   it('never breaks a random journal, wherever it stands in it', () => {
     for (let seed = 0; seed < 150; seed++) {
       const events = randomJournal(seededRandom(seed), 25)
-      const mixed = events.flatMap((event, index) => index % 4 === 0 ? [event, strange(`x${index}`, `batch-${index % 5}`, 1 + index % 20)] : [event])
-      const told = (all: readonly GardenEvent[]) => JSON.stringify([[...foldGarden(all).lots], [...foldGarden(all).drawnL], [...foldGarden(all).batches].map(([id, { puts, did, gauged, takings }]) => [id, puts, did, gauged, takings]).filter(([, ...lists]) => lists.some(list => JSON.stringify(list).length > 2)).sort()])
+      const mixed = events.flatMap((event, index) =>
+        index % 4 === 0 ? [event, strange(`x${index}`, `batch-${index % 5}`, 1 + (index % 20))] : [event],
+      )
+      const told = (all: readonly GardenEvent[]) =>
+        JSON.stringify([
+          [...foldGarden(all).lots], [...foldGarden(all).drawnL],
+          [...foldGarden(all).batches]
+            .map(([id, { puts, did, gauged, takings }]) => [id, puts, did, gauged, takings])
+            .filter(([, ...lists]) => lists.some(list => JSON.stringify(list).length > 2))
+            .sort(),
+        ])
       expect(told(mixed), `seed ${seed}`).toBe(told(events))
     }
   })
@@ -97,11 +127,28 @@ describe('kinds of earlier versions', () => {
       { ...always('7', 7), kind: 'finished', batchId: 'a', heightM: 0.4, products: [{ materialId: 'overs', amount }] },
     ]
     const today: GardenEvent[] = [
-      { ...always('1', 1), kind: 'began', ...base, site: { kind: 'vessel', vessel }, answers: {}, inputs: [{ role: 'feed', ...ingredient }], waterL: 20 },
+      {
+        ...always('1', 1),
+        kind: 'began',
+        ...base,
+        site: { kind: 'vessel', vessel },
+        answers: {},
+        inputs: [{ role: 'feed', ...ingredient }],
+        waterL: 20,
+      },
       { ...always('2', 2), kind: 'did', batchId: 'a', deed: 'turned', answers: {} },
       { ...always('3', 3), kind: 'put', batchId: 'a', inputs: [], waterL: 10 },
       { ...always('4', 4), kind: 'put', batchId: 'a', inputs: [{ role: 'feed', ...ingredient }], waterL: 0 },
-      { ...always('5', 5), kind: 'gauged', batchId: 'a', quantity: 'heat', source: 'hand', values: [{ spot: 'core', value: 55 }, { spot: 'edge', value: 30 }] },
+      {
+        ...always('5', 5),
+        kind: 'gauged',
+        batchId: 'a',
+        quantity: 'heat',
+        source: 'hand',
+        values: [
+          { spot: 'core', value: 55 }, { spot: 'edge', value: 30 },
+        ],
+      },
       { ...always('6', 6), kind: 'gauged', batchId: 'a', quantity: 'height', source: 'hand', values: [{ spot: 'top', value: 0.7 }] },
       { ...always('7', 7), kind: 'took', batchId: 'a', heightM: 0.4, products: [{ materialId: 'overs', amount }], ends: true },
     ]
@@ -115,7 +162,15 @@ describe('lots of lots', () => {
   it('what is sieved, mixed and used comes out of the store and knows where it came from', () => {
     const garden = foldGarden([
       stocked('lot', 1),
-      { ...always('m', 2), kind: 'made', how: 'sieved', draws: [{ lotId: 'lot', litres: 60 }], products: [{ materialId: 'compost-finished', amount: amount(3), sieveMm: 10 }, { materialId: 'overs', amount: amount(1) }] },
+      {
+        ...always('m', 2),
+        kind: 'made',
+        how: 'sieved',
+        draws: [{ lotId: 'lot', litres: 60 }],
+        products: [
+          { materialId: 'compost-finished', amount: amount(3), sieveMm: 10 }, { materialId: 'overs', amount: amount(1) },
+        ],
+      },
       { ...always('u', 3), kind: 'used', lotId: 'm.0', litres: 12, place: 'bean bed', areaM2: 4 },
       { ...always('v', 3), kind: 'used', batchId: 'a', litres: 2, place: 'leeks', waterL: 20 },
       { ...always('w', 4), kind: 'used', batchId: 'a', litres: 1, place: 'chard', areaM2: 3 },
@@ -127,7 +182,12 @@ describe('lots of lots', () => {
     expect(garden.lots.get('m.1')).toMatchObject({ initialL: 12, fromLotIds: ['lot'] })
     expect(garden.drawnL.get('m.0')).toBe(12)
     expect(garden.lots.get('m.1')).not.toHaveProperty('sieveMm', 10)
-    expect(garden.batches.get('a')!.uses).toStrictEqual([{ eventId: 'v', at: at(3), litres: 2, place: 'leeks', waterL: 20 }, { eventId: 'w', at: at(4), litres: 1, place: 'chard', areaM2: 3 }])
-    expect(garden.batches.get('a')!.takings).toStrictEqual([{ eventId: 't', at: at(5), products: [], ends: false, heightM: 0.4 }, { eventId: 'o', at: at(6), products: [], ends: true }])
+    expect(garden.batches.get('a')!.uses).toStrictEqual([
+      { eventId: 'v', at: at(3), litres: 2, place: 'leeks', waterL: 20 },
+      { eventId: 'w', at: at(4), litres: 1, place: 'chard', areaM2: 3 },
+    ])
+    expect(garden.batches.get('a')!.takings).toStrictEqual([
+      { eventId: 't', at: at(5), products: [], ends: false, heightM: 0.4 }, { eventId: 'o', at: at(6), products: [], ends: true },
+    ])
   })
 })

@@ -13,8 +13,14 @@ const MOST_AT_ONCE = 1_000_000_000
 
 export const turnSchema = v.pipe(
   v.tuple([
-    v.pipe(v.number('is not a number'), v.integer('is not a whole number'), v.minValue(0, 'is before 1970'), v.maxValue(LAST_MOMENT_MS, 'is after the year 9999')),
-    v.pipe(v.number('is not a number'), v.integer('is not a whole number'), v.minValue(0, 'is below 0'), v.maxValue(MOST_AT_ONCE, 'is more than can be')),
+    v.pipe(
+      v.number('is not a number'), v.integer('is not a whole number'), v.minValue(0, 'is before 1970'),
+      v.maxValue(LAST_MOMENT_MS, 'is after the year 9999'),
+    ),
+    v.pipe(
+      v.number('is not a number'), v.integer('is not a whole number'), v.minValue(0, 'is below 0'),
+      v.maxValue(MOST_AT_ONCE, 'is more than can be'),
+    ),
   ]),
   v.readonly(),
 )

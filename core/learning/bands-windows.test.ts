@@ -17,8 +17,13 @@ describe('a window', () => {
   })
 
   it('tells one move an event, and the moves add up', () => {
-    const finding = (eventId: string) => ({ eventId, at: '2026-05-01T10:00:00.000Z', finding: { kind: 'value' as const, row: 'x', day: 1, value: 1, spread: 1, trust: 1 } })
-    const learnt = { points: [], rounds: 1, effective: 3, weightsAfter: (count: number) => Float64Array.from([0, 0, 0].map((_, index) => index === Math.min(2, count) ? 1 : 0)) }
+    const finding = (eventId: string) => ({
+      eventId, at: '2026-05-01T10:00:00.000Z', finding: { kind: 'value' as const, row: 'x', day: 1, value: 1, spread: 1, trust: 1 },
+    })
+    const learnt = {
+      points: [], rounds: 1, effective: 3,
+      weightsAfter: (count: number) => Float64Array.from([0, 0, 0].map((_, index) => (index === Math.min(2, count) ? 1 : 0))),
+    }
     const moves = movesOf([finding('a'), finding('b'), finding('b')], learnt, windowBy([10, 20, 40]))
     expect(moves.map(({ eventId, movedDays }) => [eventId, movedDays])).toEqual([['a', 10], ['b', 20]])
   })

@@ -33,15 +33,20 @@ describe('what is carried forward of a residual', () => {
   })
 
   it('is finite whatever was read', () => {
-    fc.assert(fc.property(fc.array(fc.tuple(fc.double({ min: 0, max: 200, noNaN: true }), fc.double({ min: -300, max: 300, noNaN: true })), { maxLength: 20 }), (pairs) => {
-      const residuals = pairs.sort(([a], [b]) => a - b).map(([day, value]) => ({ day, value }))
-      const { at, fits } = carried(residuals, WHAT)
-      expect(fits.every(Number.isFinite)).toBe(true)
-      for (const day of [0, 3.3, 50, 300]) {
-        expect(Number.isFinite(at(day).mean)).toBe(true)
-        expect(at(day).variance).toBeGreaterThanOrEqual(0)
-      }
-    }))
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.double({ min: 0, max: 200, noNaN: true }), fc.double({ min: -300, max: 300, noNaN: true })), {
+          maxLength: 20,
+        }),
+        (pairs) => {
+          const residuals = pairs.sort(([a], [b]) => a - b).map(([day, value]) => ({ day, value }))
+          const { at, fits } = carried(residuals, WHAT)
+          expect(fits.every(Number.isFinite)).toBe(true)
+          for (const day of [0, 3.3, 50, 300]) {
+            expect(Number.isFinite(at(day).mean)).toBe(true)
+            expect(at(day).variance).toBeGreaterThanOrEqual(0)
+          }
+        }))
   })
 
   it('likes a residual of its own kind better than one that jumps', () => {

@@ -29,7 +29,9 @@ export interface Carried {
   readonly at: (day: number) => { readonly mean: number, readonly variance: number }
 }
 
-function ahead({ mean, variance, day }: Belief, { spread, keepsDays }: Discrepancy, to: number): { readonly mean: number, readonly variance: number, readonly keeps: number } {
+function ahead(
+  { mean, variance, day }: Belief, { spread, keepsDays }: Discrepancy, to: number,
+): { readonly mean: number, readonly variance: number, readonly keeps: number } {
   const keeps = Math.exp(-Math.max(0, to - day) / keepsDays)
   const own = spread(to) ** 2
   return { mean: keeps * mean, variance: keeps * keeps * variance + own * (1 - keeps * keeps), keeps }
@@ -62,7 +64,10 @@ function smoothed(seen: readonly Seen[], what: Discrepancy): Belief[] {
     const { mean, variance, day } = seen[i]!
     const next = seen[i + 1]!
     const gain = variance * Math.exp(-(next.day - day) / what.keepsDays) / next.predictedVariance
-    back[i] = { day, mean: mean + gain * (back[i + 1]!.mean - next.predictedMean), variance: Math.max(0, variance + gain * gain * (back[i + 1]!.variance - next.predictedVariance)) }
+    back[i] = {
+      day, mean: mean + gain * (back[i + 1]!.mean - next.predictedMean),
+      variance: Math.max(0, variance + gain * gain * (back[i + 1]!.variance - next.predictedVariance)),
+    }
   }
   return back
 }
@@ -90,7 +95,10 @@ export function carried(residuals: readonly Residual[], what: Discrepancy): Carr
     if (!next) return { mean: here.mean, variance: here.variance + noise }
     const gain = here.variance * Math.exp(-(next.day - day) / what.keepsDays) / next.predictedVariance
     const later = back[index + 1]!
-    return { mean: here.mean + gain * (later.mean - next.predictedMean), variance: Math.max(0, here.variance + gain * gain * (later.variance - next.predictedVariance)) + noise }
+    return {
+      mean: here.mean + gain * (later.mean - next.predictedMean),
+      variance: Math.max(0, here.variance + gain * gain * (later.variance - next.predictedVariance)) + noise,
+    }
   }
   return { fits, at }
 }

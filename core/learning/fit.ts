@@ -1,9 +1,27 @@
 import { normalShare } from '../statistics/normal'
 
-/** Something that was found of a batch, as far as it can tell one possible course from another. `row` names what of a course it speaks of. */
+/**
+ * Something that was found of a batch, as far as it can tell one possible course from another. `row` names what of a course it
+ * speaks of.
+ */
 export type Finding<Row extends string = string>
-  = | { readonly kind: 'value', readonly row: Row, readonly day: number, readonly value: number, readonly spread: number, readonly trust: number }
-    | { readonly kind: 'between', readonly row: Row, readonly day: number, readonly low: number, readonly high: number, readonly spread: number, readonly trust: number }
+  = | {
+    readonly kind: 'value'
+    readonly row: Row
+    readonly day: number
+    readonly value: number
+    readonly spread: number
+    readonly trust: number
+  }
+  | {
+    readonly kind: 'between'
+    readonly row: Row
+    readonly day: number
+    readonly low: number
+    readonly high: number
+    readonly spread: number
+    readonly trust: number
+  }
 
 /** A finding with the event it came from. */
 export interface StampedFinding<Row extends string = string> {

@@ -4,7 +4,9 @@ import { foresee, timesEvery, type Foreseeing } from './foresee'
 import type { StampedFinding } from './fit'
 
 const BEGAN = '2025-11-01T10:00:00.000Z'
-const reading = (day: number, value: number): StampedFinding<'soilC'> => ({ eventId: `r${day}`, at: BEGAN, finding: { kind: 'value', row: 'soilC', day, value, spread: 1, trust: 1 } })
+const reading = (day: number, value: number): StampedFinding<'soilC'> => ({
+  eventId: `r${day}`, at: BEGAN, finding: { kind: 'value', row: 'soilC', day, value, spread: 1, trust: 1 },
+})
 const CARRIES = { soilC: { read: 'soilC', what: { spread: () => 3, keepsDays: 9, noise: 1 } } } as const
 
 /** Something that stays at 20 °C whatever is drawn: all that moves a band is what is carried. */
@@ -12,7 +14,15 @@ function even(findings: readonly StampedFinding<'soilC'>[], carries: Foreseeing<
   const horizonDay = 40
   const times = timesEvery(1, { horizonDay, nowDay: 10, findings })
   const forecast = finished(foresee<Float32Array, 'soilC'>({
-    times, horizonDay, seed: 5, findings, dimensions: 1, members: 200, mostRounds: 1, run: () => new Float32Array(times.length).fill(20), row: course => course,
+    times,
+    horizonDay,
+    seed: 5,
+    findings,
+    dimensions: 1,
+    members: 200,
+    mostRounds: 1,
+    run: () => new Float32Array(times.length).fill(20),
+    row: course => course,
     bands: { soilC: 'soilC' }, bandsAtStart: { soilAtStartC: 'soilC' }, windows: {}, ...(carries ? { carries } : {}),
   }))
   return (series: 'soilC' | 'soilAtStartC', day: number) => {

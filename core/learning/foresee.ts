@@ -24,7 +24,10 @@ export interface Foreseeing<C, Row extends string> {
   readonly bandsAtStart: Readonly<Record<string, Row>>
   /** How far what is read strays from any one course, as a standard deviation of the row; its bands are so much wider. */
   readonly strays?: Readonly<Partial<Record<Row, number>>>
-  /** Rows whose residual is carried from reading to reading: their readings are weighed by it, their bands follow it and are so much wider. */
+  /**
+   * Rows whose residual is carried from reading to reading: their readings are weighed by it, their bands follow it and are so
+   * much wider.
+   */
   readonly carries?: Readonly<Partial<Record<Row, Carrying<Row>>>>
   /** Windows by the day on which a course comes so far. */
   readonly windows: Readonly<Record<string, (course: C) => number>>
@@ -34,9 +37,14 @@ export interface Foreseeing<C, Row extends string> {
 export interface Carrying<Row extends string> { readonly read: Row, readonly what: Discrepancy }
 
 /** The times of a forecast: every so many days, now, the end, and whenever something was found. */
-export function timesEvery(everyDays: number, { horizonDay, findings, nowDay }: { readonly horizonDay: number, readonly nowDay: number, readonly findings: readonly StampedFinding[] }): Float64Array {
+export function timesEvery(
+  everyDays: number,
+  { horizonDay, findings, nowDay }: { readonly horizonDay: number, readonly nowDay: number, readonly findings: readonly StampedFinding[] },
+): Float64Array {
   const even = Array.from({ length: Math.floor(horizonDay / everyDays) + 1 }, (_, index) => index * everyDays)
-  return Float64Array.from(new Set([...even, Math.min(horizonDay, nowDay), horizonDay, ...findings.map(({ finding }) => Math.min(horizonDay, finding.day))])).sort()
+  return Float64Array.from(
+    new Set([...even, Math.min(horizonDay, nowDay), horizonDay, ...findings.map(({ finding }) => Math.min(horizonDay, finding.day))]),
+  ).sort()
 }
 
 /** What will be, learnt from everything found. A generator: it can be stopped between members. */
@@ -46,10 +54,15 @@ export function* foresee<C, Row extends string>(what: Foreseeing<C, Row>): Gener
   const kept: C[] = []
   const modelled = (course: C, index: number) => row(course, findings[index]!.finding.row)[places[index]!]!
   const carrying = Object.values<Carrying<Row> | undefined>(what.carries ?? {}).flatMap(one => one ? [one] : [])
-  const readIn = (read: Row) => findings.flatMap(({ finding }, index) => finding.kind === 'value' && finding.row === read ? [{ index, finding }] : [])
-  const residuals = (course: C, read: Row): Residual[] => readIn(read).map(({ index, finding: { day, value } }) => ({ day, value: value - modelled(course, index) }))
+  const readIn = (read: Row) =>
+    findings.flatMap(({ finding }, index) => (finding.kind === 'value' && finding.row === read ? [{ index, finding }] : []))
+  const residuals = (course: C, read: Row): Residual[] =>
+    readIn(read).map(({ index, finding: { day, value } }) => ({ day, value: value - modelled(course, index) }))
   const learnt = yield* learning({
-    dimensions: what.dimensions, members: what.members, mostRounds: findings.length > 0 ? what.mostRounds : 1, random: seededRandom(what.seed),
+    dimensions: what.dimensions,
+    members: what.members,
+    mostRounds: findings.length > 0 ? what.mostRounds : 1,
+    random: seededRandom(what.seed),
     run: (point) => {
       const course = what.run(point)
       kept.push(course)
@@ -66,7 +79,13 @@ export function* foresee<C, Row extends string>(what: Foreseeing<C, Row>): Gener
   const bands = (of: Readonly<Record<string, Row>>, members: readonly number[], seen: boolean) => Object.entries(of).map(([name, from]) => {
     const rows = members.map(index => row(kept[index]!, from))
     const carries = what.carries?.[from]
-    if (carries) return [name, bandOfReadings(times, rows, members.map(index => carried(seen ? residuals(kept[index]!, carries.read) : [], carries.what)))] as const
+    if (carries)
+      return [
+        name,
+        bandOfReadings(
+          times, rows, members.map(index => carried(seen ? residuals(kept[index]!, carries.read) : [], carries.what)),
+        ),
+      ] as const
     const spread = what.strays?.[from]
     const steady = { at: () => ({ mean: 0, variance: (spread ?? 0) ** 2 }) }
     return [name, spread === undefined ? bandOf(times, rows, 1) : bandOfReadings(times, rows, rows.map(() => steady))] as const

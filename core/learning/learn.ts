@@ -62,7 +62,10 @@ export function* learning({ dimensions, members, mostRounds, random, run }: Less
     const weighed = logWeights(points, fits, bells, start)
     const effective = effectiveSize(normalised(weighed))
     if (effective >= ENOUGH || round + 1 >= mostRounds)
-      return { points, rounds: round + 1, effective: Math.max(effective, Math.min(AT_LEAST, points.length)), weightsAfter: weightsByCount(points, fits, bells, start) }
+      return {
+        points, rounds: round + 1, effective: Math.max(effective, Math.min(AT_LEAST, points.length)),
+        weightsAfter: weightsByCount(points, fits, bells, start),
+      }
   }
 }
 
@@ -78,12 +81,14 @@ function logOdds(points: readonly Float64Array[], bells: readonly Bell[], start:
   return Float64Array.from(points, (point) => {
     const prior = logDensity(start, point)
     let drawn = 0
-    for (const bell of bells) drawn += FROM_THE_START + (1 - FROM_THE_START) * (bell === start ? 1 : Math.exp(logDensity(bell, point) - prior))
+    for (const bell of bells)
+      drawn += FROM_THE_START + (1 - FROM_THE_START) * (bell === start ? 1 : Math.exp(logDensity(bell, point) - prior))
     return -Math.log(drawn / bells.length)
   })
 }
 
-const logWeights: Weigh = (points, fits, bells, start) => logOdds(points, bells, start).map((odds, index) => odds + sumOf(fits[index]!, Infinity))
+const logWeights: Weigh = (points, fits, bells, start) =>
+  logOdds(points, bells, start).map((odds, index) => odds + sumOf(fits[index]!, Infinity))
 
 function weightsByCount(...[points, fits, bells, start]: Parameters<Weigh>): Learnt['weightsAfter'] {
   const odds = logOdds(points, bells, start)
@@ -97,7 +102,9 @@ function weightsByCount(...[points, fits, bells, start]: Parameters<Weigh>): Lea
 
 /** The power to which the likelihood is taken so that the weights are worth enough members; 1 when they are. */
 function beliefIn(odds: Float64Array, found: Float64Array): number {
-  return powerWorth(power => effectiveSize(normalised(odds.map((one, index) => one + power * found[index]!))), Math.min(AT_LEAST, odds.length), 20)
+  return powerWorth(
+    power => effectiveSize(normalised(odds.map((one, index) => one + power * found[index]!))), Math.min(AT_LEAST, odds.length), 20,
+  )
 }
 
 function sumOf(values: ArrayLike<number>, count: number): number {

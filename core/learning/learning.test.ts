@@ -96,7 +96,9 @@ describe('learning', () => {
   })
 
   it('gives back the beginning when nothing counts yet', () => {
-    const { points, weightsAfter } = learnt({ dimensions: 1, members: 400, mostRounds: 3, run: point => [-((point[0]! - 3) ** 2) / (2 * 0.02)] })
+    const { points, weightsAfter } = learnt({
+      dimensions: 1, members: 400, mostRounds: 3, run: point => [-((point[0]! - 3) ** 2) / (2 * 0.02)],
+    })
     const start = weightsAfter(0)
     const mean = points.reduce((sum, point, index) => sum + start[index]! * point[0]!, 0)
     expect(Math.abs(mean)).toBeLessThan(0.25)

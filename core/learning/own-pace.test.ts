@@ -22,26 +22,34 @@ describe('a pace of one\'s own', () => {
   })
 
   it('comes to the own pace with many, and stays as wide as one time differs from the next', () => {
-    const one = ownPace(Array.from({ length: 400 }, () => 1.8), SPREAD)
+    const one = ownPace(
+      Array.from({ length: 400 }, () => 1.8), SPREAD,
+    )
     expect(one.typical).toBeCloseTo(1.8, 2)
     expect(Math.log(one.high / one.typical)).toBeCloseTo(1.2816 * 0.2, 2)
   })
 
   it('leaves out what is no pace, and does not mind the order', () => {
     expect(ownPace([0, -1, Number.NaN, Infinity], SPREAD)).toEqual(ownPace([], SPREAD))
-    fc.assert(fc.property(fc.array(fc.double({ min: 0.2, max: 5, noNaN: true }), { maxLength: 8 }), ratios => Math.abs(ownPace(ratios, SPREAD).typical - ownPace([...ratios].reverse(), SPREAD).typical) < 1e-9))
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 0.2, max: 5, noNaN: true }), { maxLength: 8 }),
+        ratios => Math.abs(ownPace(ratios, SPREAD).typical - ownPace([...ratios].reverse(), SPREAD).typical) < 1e-9,
+      ),
+    )
   })
 
   it('holds the next one eight times in ten, on a gardener who strays otherwise than thought', () => {
     const random = seededRandom(5)
     // Gardeners stray evenly between 0.6 and 1.6 and each time by an even ±30 %: another law than the one it reckons with.
-    const held = Array.from({ length: 600 }, () => {
-      const own = 0.6 + random()
-      const once = () => own * (0.7 + 0.6 * random())
-      const { low, high } = ownPace([once(), once()], { between: 0.33, each: 0.2 })
-      const next = once()
-      return next >= low && next <= high
-    }).filter(Boolean).length / 600
+    const held
+      = Array.from({ length: 600 }, () => {
+        const own = 0.6 + random()
+        const once = () => own * (0.7 + 0.6 * random())
+        const { low, high } = ownPace([once(), once()], { between: 0.33, each: 0.2 })
+        const next = once()
+        return next >= low && next <= high
+      }).filter(Boolean).length / 600
     expect(held).toBeGreaterThan(0.72)
     expect(held).toBeLessThan(0.92)
   })

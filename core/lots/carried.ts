@@ -44,7 +44,17 @@ function together(parts: readonly CarriedPart[]): Carried {
   const byRisk = new Map<Risk, CarriedPart>()
   for (const one of parts) {
     const known = byRisk.get(one.risk)
-    byRisk.set(one.risk, known ? { risk: one.risk, lastAt: known.lastAt > one.lastAt ? known.lastAt : one.lastAt, found: known.found || one.found, still: WORSE[known.still] >= WORSE[one.still] ? known.still : one.still } : one)
+    byRisk.set(
+      one.risk,
+      known
+        ? {
+            risk: one.risk,
+            lastAt: known.lastAt > one.lastAt ? known.lastAt : one.lastAt,
+            found: known.found || one.found,
+            still: WORSE[known.still] >= WORSE[one.still] ? known.still : one.still,
+          }
+        : one,
+    )
   }
   return [...byRisk.values()]
 }
@@ -56,7 +66,9 @@ function brought(materialId: string, at: string, { book }: Pick<Trail, 'book'>):
 
 /** Whether a batch was hot long enough after a moment, and turned after that: the usual yardstick, by what was read. */
 function wasHot({ gauged, did }: Pick<Batch, 'gauged' | 'did'>, after: string): boolean {
-  const readings = (gauged[HEAT] ?? []).filter(({ spot, at }) => spot === CORE && at >= after).map(({ at, value }) => ({ at, coreC: value }))
+  const readings = (gauged[HEAT] ?? [])
+    .filter(({ spot, at }) => spot === CORE && at >= after)
+    .map(({ at, value }) => ({ at, coreC: value }))
   const { longestDays, turnsAfter } = heatLog({ readings, turns: did.filter(({ deed }) => deed === TURNED) })
   return longestDays >= YARDSTICK_DAYS && turnsAfter >= 1
 }
@@ -81,7 +93,8 @@ function afterBatch(one: CarriedPart, batch: Batch, { now }: Trail): CarriedPart
   const tests = results(batch, one.lastAt)
   const hot = wasHot(batch, one.lastAt)
   if (isRawRisk(one.risk)) return hot && wasTested(tests) ? [] : [{ ...one, still: hot ? 'untested' : 'never-hot' }]
-  if (one.risk === 'weedkiller') return tests.get('weedkiller') === 'passed' ? [] : [{ ...one, found: one.found || tests.get('weedkiller') === 'failed' }]
+  if (one.risk === 'weedkiller')
+    return tests.get('weedkiller') === 'passed' ? [] : [{ ...one, found: one.found || tests.get('weedkiller') === 'failed' }]
   if (one.risk === 'juglone') return tests.get('sprout') === 'passed' || daysBetween(one.lastAt, now) >= JUGLONE_DAYS ? [] : [one]
   if (one.risk === 'salts') return tests.get('sprout') === 'passed' ? [] : [one]
   return hot ? [] : [one]
@@ -100,11 +113,17 @@ function ofBatch(batch: Batch, until: string, trail: Trail): Carried {
 function ofLot(lot: Lot | undefined, trail: Trail): Carried {
   if (!lot || trail.seen.has(lot.id)) return NOTHING_CARRIED
   const onward = { ...trail, seen: new Set([...trail.seen, lot.id]) }
-  const own = [...brought(lot.materialId, lot.gatheredAt, trail), ...(lot.char?.with ?? []).flatMap(how => how === 'urine' || how === 'dung' ? [part(how, lot.gatheredAt)] : [])]
+  const own = [
+    ...brought(lot.materialId, lot.gatheredAt, trail),
+    ...(lot.char?.with ?? []).flatMap(how => (how === 'urine' || how === 'dung' ? [part(how, lot.gatheredAt)] : [])),
+  ]
   const from = lot.fromDraws?.draws.map(({ lotId }) => lotId) ?? lot.fromLotIds ?? []
   const batch = lot.fromBatchId === undefined ? undefined : trail.garden.batches.get(lot.fromBatchId)
-  return together([...own, ...from.flatMap(lotId => ofLot(trail.garden.lots.get(lotId), onward)), ...(batch ? ofBatch(batch, lot.gatheredAt, onward) : [])])
-    .filter(({ risk, lastAt }) => risk !== 'juglone' || daysBetween(lastAt, trail.now) < JUGLONE_DAYS)
+  return together([
+    ...own,
+    ...from.flatMap(lotId => ofLot(trail.garden.lots.get(lotId), onward)),
+    ...(batch ? ofBatch(batch, lot.gatheredAt, onward) : []),
+  ]).filter(({ risk, lastAt }) => risk !== 'juglone' || daysBetween(lastAt, trail.now) < JUGLONE_DAYS)
 }
 
 /**

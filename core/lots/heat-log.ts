@@ -59,7 +59,8 @@ export function heatLog({ readings, turns }: HeatRecord): HeatLog {
   }
 }
 
-const days = (count: number) => count < 0.3 ? 'less than half a day' : `${count < 10 ? Math.round(count * 2) / 2 : Math.round(count)} ${count === 1 ? 'day' : 'days'}`
+const days = (count: number) =>
+  count < 0.3 ? 'less than half a day' : `${count < 10 ? Math.round(count * 2) / 2 : Math.round(count)} ${count === 1 ? 'day' : 'days'}`
 
 /** The log in words that promise nothing. */
 export function heatLogWords(log: HeatLog, units: UnitSystem): string[] {
@@ -67,10 +68,12 @@ export function heatLogWords(log: HeatLog, units: UnitSystem): string[] {
   if (log.readings === 0) return ['No reading of the core: nothing can be said about heat.']
   if (!log.firstAt) return [`Never read at ${yardstick}: count on living seeds.`]
   return [
-    `At ${yardstick} or more in the core for ${days(log.longestDays)} at a stretch, ${days(log.totalDays)} in all; a hand's breadth in: ${log.edgeDays > 0 ? days(log.edgeDays) : 'never read so hot'}.`,
+    `At ${yardstick} or more in the core for ${days(log.longestDays)} at a stretch, ${days(log.totalDays)} in all; a hand's breadth in: `
+    + `${log.edgeDays > 0 ? days(log.edgeDays) : 'never read so hot'}.`,
     log.turnsAfter === 0
       ? 'Not turned since: what lay outside has not been inside.'
-      : `Turned ${counted(log.turnsAfter, 'time', 'times')} since: each turn brings other parts inside, and it would take several to reach nearly all.`,
+      : `Turned ${counted(log.turnsAfter, 'time', 'times')} since: each turn brings other parts inside, and it would take several to `
+        + 'reach nearly all.',
     log.longestDays >= YARDSTICK_DAYS
       ? 'That is the usual yardstick for weed seeds and germs. At home it lowers them; it certifies nothing.'
       : `The usual yardstick is ${YARDSTICK_DAYS} days without a break, more than once with turns between. This falls short of it.`,

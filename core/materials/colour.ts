@@ -4,7 +4,9 @@ import type { Material } from './material'
 export type Leaning = 'green' | 'brown' | 'balanced' | 'neither'
 
 /** How a leaning is said. */
-export const LEANING_WORDS: Readonly<Record<Leaning, string>> = { green: 'green', brown: 'brown', balanced: 'near balance', neither: 'neither green nor brown' }
+export const LEANING_WORDS: Readonly<Record<Leaning, string>> = {
+  green: 'green', brown: 'brown', balanced: 'near balance', neither: 'neither green nor brown',
+}
 
 /** Below this ratio a material brings more nitrogen than a heap needs; above the other, more carbon. */
 export const GREEN_BELOW = 25

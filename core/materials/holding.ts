@@ -5,7 +5,18 @@ import type { Material } from './material'
  * straw 75–85, wood 75–90; leaves own estimate).
  */
 const WORKABLE: Readonly<Record<Material['family'], number>> = {
-  kitchen: 0.54, grass: 0.55, plant: 0.6, feed: 0.53, manure: 0.64, leaf: 0.7, straw: 0.75, paper: 0.75, wood: 0.77, finished: 0.55, mineral: 0.3, char: 0.7,
+  kitchen: 0.54,
+  grass: 0.55,
+  plant: 0.6,
+  feed: 0.53,
+  manure: 0.64,
+  leaf: 0.7,
+  straw: 0.75,
+  paper: 0.75,
+  wood: 0.77,
+  finished: 0.55,
+  mineral: 0.3,
+  char: 0.7,
 }
 const MORE_BY_STRUCTURE = 0.03
 

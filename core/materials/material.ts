@@ -1,19 +1,21 @@
 import { range, scaleRange, type Range } from '../units/range'
 
 /** What a material is drawn and grouped as. */
-export const FAMILIES = ['leaf', 'grass', 'straw', 'paper', 'wood', 'kitchen', 'plant', 'manure', 'feed', 'finished', 'mineral', 'char'] as const
-export type Family = typeof FAMILIES[number]
+export const FAMILIES = [
+  'leaf', 'grass', 'straw', 'paper', 'wood', 'kitchen', 'plant', 'manure', 'feed', 'finished', 'mineral', 'char',
+] as const
+export type Family = (typeof FAMILIES)[number]
 
 /** What a material is to a heap: mixed in, a coarse layer under it, something to start it, or ballast that decays next to nothing. */
 export const PARTS = ['mix', 'base', 'starter', 'ballast'] as const
-export type Part = typeof PARTS[number]
+export type Part = (typeof PARTS)[number]
 
 /** Whether compost worms take it. */
 export type WormTaste = 'yes' | 'some' | 'little' | 'thin' | 'aged' | 'no'
 
 /** What a material may bring along that outlasts it: into a batch, what comes of it, and the bed. */
 export const RISKS = ['dung', 'urine', 'meat', 'weedkiller', 'juglone', 'salts', 'seeds', 'sickness'] as const
-export type Risk = typeof RISKS[number]
+export type Risk = (typeof RISKS)[number]
 
 /** How coarse char is, where it is not crushed. */
 export type CharPieces = 'lump' | 'coarse'
@@ -69,17 +71,18 @@ export interface Material {
 
 /** The values of a material that have a range. */
 export const RANGED_VALUES = ['nitrogenFraction', 'carbonToNitrogen', 'moistureFraction', 'bulkDensityKgM3'] as const
-export type RangedValue = typeof RANGED_VALUES[number]
+export type RangedValue = (typeof RANGED_VALUES)[number]
 
 /** How a gardener came to a value of their own. */
-export type Known
-  = | { readonly kind: 'measured', readonly times: number, readonly lastAt: string }
-    | { readonly kind: 'typed' }
+export type Known = { readonly kind: 'measured', readonly times: number, readonly lastAt: string } | { readonly kind: 'typed' }
 
 type Triple = readonly [low: number, typical: number, high: number]
 
 /** A library row in the units such tables are usually written in. */
-export interface MaterialRow extends Pick<Material, 'id' | 'name' | 'short' | 'family' | 'structure' | 'keepsDays' | 'worms' | 'months' | 'cautions'> {
+export interface MaterialRow extends Pick<
+  Material,
+  'id' | 'name' | 'short' | 'family' | 'structure' | 'keepsDays' | 'worms' | 'months' | 'cautions'
+> {
   readonly nitrogenPct: Triple
   readonly carbonToNitrogen: Triple
   readonly moisturePct: Triple
@@ -102,7 +105,10 @@ const BALLAST_FAMILIES: readonly Family[] = ['char', 'mineral']
 
 /** What a material of a family is to a heap, how much of it mats by how it stands, and what it brings, where nothing else is said of it. */
 export function usualKind({ family, structure }: Pick<Material, 'family' | 'structure'>): Pick<Material, 'mats' | 'part' | 'brings'> {
-  return { mats: structure === 0 ? 1 : 0, part: BALLAST_FAMILIES.includes(family) ? 'ballast' : 'mix', brings: family === 'manure' ? ['dung'] : [] }
+  return {
+    mats: structure === 0 ? 1 : 0, part: BALLAST_FAMILIES.includes(family) ? 'ballast' : 'mix',
+    brings: family === 'manure' ? ['dung'] : [],
+  }
 }
 
 /** A material in the core's units from a row in table units (per cent and kg/m³). */
@@ -136,7 +142,7 @@ export function carbonFraction(of: Material): number {
  * 0.830 − 0.028·L with L lignin in % of volatile solids, never below 0.05 (Chandler et al. 1980); of keratin what is known of it.
  */
 export function biodegradableFraction(of: Material): number {
-  return of.usableFraction ?? Math.max(0.05, 0.830 - 0.028 * of.ligninFraction * 100)
+  return of.usableFraction ?? Math.max(0.05, 0.83 - 0.028 * of.ligninFraction * 100)
 }
 
 /** What decays at least so far within a season counts in full: the middle of what gardens bring (docs/models.md). */
@@ -151,8 +157,10 @@ const WOOD_REACHED = [1, 1, 0.8, 0.3] as const
 export function partakingShare(of: Material): number {
   if (of.part !== 'mix') return 0
   const reached = of.family === 'wood' ? WOOD_REACHED[of.structure] : 1
-  return Math.min(1, biodegradableFraction(of) * reached / FULLY_DECAYING)
+  return Math.min(1, (biodegradableFraction(of) * reached) / FULLY_DECAYING)
 }
 
 /** What is taken of a material of which only its worth is known. */
-export const BLANK_MATERIAL: Pick<Material, 'keepsDays' | 'worms' | 'months' | 'cautions' | 'known' | 'words' | 'charged'> = { keepsDays: 365, worms: 'some', months: [], cautions: [], known: {}, words: '', charged: false }
+export const BLANK_MATERIAL: Pick<Material, 'keepsDays' | 'worms' | 'months' | 'cautions' | 'known' | 'words' | 'charged'> = {
+  keepsDays: 365, worms: 'some', months: [], cautions: [], known: {}, words: '', charged: false,
+}

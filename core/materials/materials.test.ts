@@ -36,8 +36,23 @@ describe('the library', () => {
 
   it('is found by the words people use', () => {
     const firsts: Readonly<Record<string, string>> = {
-      'lawn clippings': 'grass-clippings', 'peelings': 'kitchen-veg', 'apple': 'fruit-waste', 'dung': 'horse-manure-straw', 'poultry': 'chicken-manure', 'toilet roll': 'card-tubes', 'egg box': 'egg-cartons',
-      'hen': 'chicken-manure', 'guinea pig': 'rabbit-bedding', 'christmas tree': 'pine-needles', 'urea': 'mineral-n', 'pee': 'urine', 'box': 'cardboard', 'moss': 'lawn-moss', 'fern': 'bracken', 'wool': 'hair-wool', 'alfalfa': 'lucerne-pellets',
+      'lawn clippings': 'grass-clippings',
+      'peelings': 'kitchen-veg',
+      'apple': 'fruit-waste',
+      'dung': 'horse-manure-straw',
+      'poultry': 'chicken-manure',
+      'toilet roll': 'card-tubes',
+      'egg box': 'egg-cartons',
+      'hen': 'chicken-manure',
+      'guinea pig': 'rabbit-bedding',
+      'christmas tree': 'pine-needles',
+      'urea': 'mineral-n',
+      'pee': 'urine',
+      'box': 'cardboard',
+      'moss': 'lawn-moss',
+      'fern': 'bracken',
+      'wool': 'hair-wool',
+      'alfalfa': 'lucerne-pellets',
     }
     for (const [word, id] of Object.entries(firsts)) expect(searchMaterials(word).map(m => m.id), word).toContain(id)
     // The plain word for something leads to it first.
@@ -45,7 +60,10 @@ describe('the library', () => {
   })
 
   it('forgives typing errors, where nothing is spelt so', () => {
-    const wrong: Readonly<Record<string, string>> = { carboard: 'cardboard', leavs: 'leaves-mixed', cofee: 'coffee-grounds', nettels: 'nettles', manuer: 'horse-manure-straw', strw: 'straw-wheat', graas: 'grass-clippings' }
+    const wrong: Readonly<Record<string, string>> = {
+      carboard: 'cardboard', leavs: 'leaves-mixed', cofee: 'coffee-grounds', nettels: 'nettles', manuer: 'horse-manure-straw',
+      strw: 'straw-wheat', graas: 'grass-clippings',
+    }
     for (const [word, id] of Object.entries(wrong)) expect(searchMaterials(word).map(m => m.id), word).toContain(id)
     expect(searchMaterials('leaves')).not.toContainEqual(expect.objectContaining({ id: 'chips-ramial' }))
   })
@@ -67,7 +85,9 @@ describe('brown or green', () => {
     expect(leaningOf(of('horse-manure-shavings'))).toBe('brown')
     // Windfalls and citrus are at 38 to 1, and no brown: wet and without room for air.
     expect([leaningOf(of('fruit-waste')), leaningOf(of('citrus'))]).toEqual(['balanced', 'balanced'])
-    expect(['wood-ash', 'twigs', 'molasses', 'eggshells', 'turf'].map(id => leaningOf(of(id)))).toEqual(['neither', 'neither', 'neither', 'neither', 'neither'])
+    expect(['wood-ash', 'twigs', 'molasses', 'eggshells', 'turf'].map(id => leaningOf(of(id)))).toEqual([
+      'neither', 'neither', 'neither', 'neither', 'neither',
+    ])
     expect(leaningOf(of('biochar-crushed'))).toBe('neither')
   })
 })

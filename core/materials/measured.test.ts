@@ -59,7 +59,8 @@ describe('measurements of one’s own', () => {
 })
 
 describe('the materials of a garden', () => {
-  const events = (...some: Record<string, unknown>[]) => some.map((one, index) => v.parse(knownEventSchema, { id: `e${index}`, at, recordedAt: at, by: 't', ...one })) as GardenEvent[]
+  const events = (...some: Record<string, unknown>[]) =>
+    some.map((one, index) => v.parse(knownEventSchema, { id: `e${index}`, at, recordedAt: at, by: 't', ...one })) as GardenEvent[]
   const book = (documents: GardenDocument[], ...some: Record<string, unknown>[]) => gardenMaterials(documents, foldGarden(events(...some)))
 
   it('are the library until something is measured or said', () => {
@@ -70,7 +71,9 @@ describe('the materials of a garden', () => {
   it('know a weighing from the journal, and forget it when it is undone', () => {
     const weighed = { kind: 'weighed', materialId: 'grass-clippings', amount: loose(3).amount, massKg: 3 }
     expect(book([], weighed).find('grass-clippings')!.bulkDensityKgM3.typical).toBeCloseTo(250, 9)
-    expect(book([], weighed, { kind: 'undone', targetId: 'e0', recordedAt: '2026-10-01T08:00:01.000Z' }).find('grass-clippings')).toBe(grass)
+    expect(book([], weighed, { kind: 'undone', targetId: 'e0', recordedAt: '2026-10-01T08:00:01.000Z' }).find('grass-clippings')).toBe(
+      grass,
+    )
   })
 
   it('take what the gardener says over the table, field by field, and leave damaged fields out', () => {
@@ -90,13 +93,20 @@ describe('the materials of a garden', () => {
     expect(book([own]).find('own-1')).toMatchObject({ short: 'wall leaves', family: 'leaf', keepsDays: 365 })
     const gone = writeDocument(own, own.id, 'material', { removed: true }, '2026-10-02T08:00:00.000Z', 't')
     expect(book([gone]).find('own-1')).toBeUndefined()
-    expect(book([writeDocument(undefined, materialDocumentId('x'), 'material', { name: 'Nothing known' }, at, 't')]).find('x')).toBeUndefined()
+    expect(
+      book([writeDocument(undefined, materialDocumentId('x'), 'material', { name: 'Nothing known' }, at, 't')]).find('x'),
+    ).toBeUndefined()
   })
 
   it('refuse a bucket heavier than rock and a sample that gains by drying', () => {
-    const heavy = v.safeParse(knownEventSchema, { ...events({ kind: 'weighed', materialId: 'soil', amount: loose(3).amount, massKg: 3 })[0], massKg: 200 })
+    const heavy = v.safeParse(knownEventSchema, {
+      ...events({ kind: 'weighed', materialId: 'soil', amount: loose(3).amount, massKg: 3 })[0],
+      massKg: 200,
+    })
     expect(heavy.success).toBe(false)
-    const gaining = v.safeParse(knownEventSchema, { kind: 'dried', id: 'e', at, recordedAt: at, by: 't', materialId: 'soil', wetMassKg: 0.1, dryMassKg: 0.2 })
+    const gaining = v.safeParse(knownEventSchema, {
+      kind: 'dried', id: 'e', at, recordedAt: at, by: 't', materialId: 'soil', wetMassKg: 0.1, dryMassKg: 0.2,
+    })
     expect(gaining.success).toBe(false)
   })
 })

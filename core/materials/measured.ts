@@ -38,7 +38,10 @@ function seenSpread(values: readonly number[]): number {
   return values.length < 2 ? 0 : Math.sqrt(values.reduce((sum, value) => sum + (value - middle) ** 2, 0) / (values.length - 1))
 }
 
-/** Half the width that is left: what one measurement leaves open, less with more of them, but never less than they differ among themselves. */
+/**
+ * Half the width that is left: what one measurement leaves open, less with more of them, but never less than they differ among
+ * themselves.
+ */
 function halfWidth(values: readonly number[], single: number, floor: number): number {
   return Math.max(floor, single / Math.sqrt(values.length), seenSpread(values))
 }
@@ -64,7 +67,10 @@ export function driedMoistureFraction({ wetMassKg, dryMassKg }: Pick<Drying, 'we
   return (wetMassKg - dryMassKg) / wetMassKg
 }
 
-/** A material with the gardener's own measurements in place of what was known before, and its uncertainty shrunk to what they leave open. */
+/**
+ * A material with the gardener's own measurements in place of what was known before, and its uncertainty shrunk to what they
+ * leave open.
+ */
 export function measuredMaterial(material: Material, { weighings, dryings }: Measurements): Material {
   const densities = weighings.map(one => weighedDensityKgM3(material, one))
   const moistures = dryings.map(driedMoistureFraction)
@@ -72,9 +78,17 @@ export function measuredMaterial(material: Material, { weighings, dryings }: Mea
   return Object.freeze({
     ...material,
     ...(densities.length > 0
-      ? { packsLikeKgM3, bulkDensityKgM3: around(mean(densities), halfWidth(densities, WEIGHING_SPREAD * mean(densities), WEIGHING_FLOOR * mean(densities)), material.bulkDensityKgM3, 1, 3000) }
+      ? {
+          packsLikeKgM3,
+          bulkDensityKgM3: around(
+            mean(densities), halfWidth(densities, WEIGHING_SPREAD * mean(densities), WEIGHING_FLOOR * mean(densities)),
+            material.bulkDensityKgM3, 1, 3000,
+          ),
+        }
       : {}),
-    ...(moistures.length > 0 ? { moistureFraction: around(mean(moistures), halfWidth(moistures, DRYING_SPREAD, DRYING_FLOOR), material.moistureFraction, 0, 0.98) } : {}),
+    ...(moistures.length > 0
+      ? { moistureFraction: around(mean(moistures), halfWidth(moistures, DRYING_SPREAD, DRYING_FLOOR), material.moistureFraction, 0, 0.98) }
+      : {}),
     known: {
       ...material.known,
       ...(densities.length > 0 ? { bulkDensityKgM3: known(weighings) } : {}),

@@ -4,7 +4,11 @@ import { findMaterial } from './book'
 import type { Material } from './material'
 import { amountMassKg, looseVolumeL, packingFactor } from './packing'
 
-const of = (typical: number, packsLikeKgM3?: number): Material => ({ ...findMaterial('leaves-mixed')!, bulkDensityKgM3: { low: typical, typical, high: typical }, ...(packsLikeKgM3 ? { packsLikeKgM3 } : {}) })
+const of = (typical: number, packsLikeKgM3?: number): Material => ({
+  ...findMaterial('leaves-mixed')!,
+  bulkDensityKgM3: { low: typical, typical, high: typical },
+  ...(packsLikeKgM3 ? { packsLikeKgM3 } : {}),
+})
 
 describe('a filled container', () => {
   it.each<readonly [number, number, number]>([

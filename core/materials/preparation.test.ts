@@ -7,7 +7,9 @@ import { preparationsFor, preparedMaterial, type Preparation } from './preparati
 
 const bucket = { id: 'bucket', name: 'bucket', plural: 'buckets', volumeL: 10 }
 const of = (id: string) => findMaterial(id)!
-const ten = (id: string, prepared?: Preparation) => ({ material: of(id), amount: { count: 10, container: bucket, packing: 'loose' as const }, prepared })
+const ten = (id: string, prepared?: Preparation) => ({
+  material: of(id), amount: { count: 10, container: bucket, packing: 'loose' as const }, prepared,
+})
 
 describe('preparing a material', () => {
   it('wilted grass holds the same dry matter in less room with less water', () => {
@@ -30,7 +32,9 @@ describe('preparing a material', () => {
   })
 
   it('keeps carbon, nitrogen and dry matter whatever is done, for every material it suits', () => {
-    const cases = LIBRARY_BOOK.all.filter(({ part }) => part === 'mix').flatMap(material => preparationsFor(material).map(prepared => [material.id, prepared] as const))
+    const cases = LIBRARY_BOOK.all
+      .filter(({ part }) => part === 'mix')
+      .flatMap(material => preparationsFor(material).map(prepared => [material.id, prepared] as const))
     expect(cases.length).toBeGreaterThan(40)
     fc.assert(fc.property(fc.constantFrom(...cases), ([id, prepared]) => {
       const before = mixBalance([portionOf(ten(id))])

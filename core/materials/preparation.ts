@@ -28,10 +28,22 @@ const same = (before: Material['structure']) => before
 const finer = (before: Material['structure']) => before === 3 ? 2 : before
 
 const EFFECTS: Readonly<Record<Preparation, Effect>> = {
-  shredded: { families: ['leaf', 'straw', 'paper', 'wood', 'plant'], volumeShare: 0.6, pace: 1.6, structure: finer, matsShare: 0, mixedIn: true, hint: 'mown over or torn to hand size: less room, quicker, mats less' },
-  chopped: { families: ['kitchen', 'plant'], volumeShare: 0.85, pace: 1.3, structure: same, matsShare: 1, mixedIn: true, hint: 'cut short with a spade: quicker' },
-  soaked: { families: ['leaf', 'straw', 'paper', 'wood', 'char'], volumeShare: 0.85, pace: 1, moistureFraction: range(0.58, 0.66, 0.74), structure: same, matsShare: 1, hint: 'overnight in a tub, drained: brings its own water' },
-  wilted: { families: ['grass', 'plant'], volumeShare: 0.6, pace: 1, moistureFraction: range(0.4, 0.55, 0.68), structure: before => before === 0 ? 1 : before, matsShare: 0.3, hint: 'a day or two spread thin: less water, mats less' },
+  shredded: {
+    families: ['leaf', 'straw', 'paper', 'wood', 'plant'], volumeShare: 0.6, pace: 1.6, structure: finer, matsShare: 0, mixedIn: true,
+    hint: 'mown over or torn to hand size: less room, quicker, mats less',
+  },
+  chopped: {
+    families: ['kitchen', 'plant'], volumeShare: 0.85, pace: 1.3, structure: same, matsShare: 1, mixedIn: true,
+    hint: 'cut short with a spade: quicker',
+  },
+  soaked: {
+    families: ['leaf', 'straw', 'paper', 'wood', 'char'], volumeShare: 0.85, pace: 1, moistureFraction: range(0.58, 0.66, 0.74),
+    structure: same, matsShare: 1, hint: 'overnight in a tub, drained: brings its own water',
+  },
+  wilted: {
+    families: ['grass', 'plant'], volumeShare: 0.6, pace: 1, moistureFraction: range(0.4, 0.55, 0.68),
+    structure: before => (before === 0 ? 1 : before), matsShare: 0.3, hint: 'a day or two spread thin: less water, mats less',
+  },
 }
 
 /** What a preparation means, in a few words. */

@@ -11,7 +11,9 @@ export type Worth = Pick<Material, Exclude<typeof WORTH_FIELDS[number], 'packsLi
 
 /** The worth of a material today, to be written into an event. */
 export function worthOf(material: Material): Worth {
-  return Object.fromEntries(WORTH_FIELDS.flatMap(field => material[field] === undefined ? [] : [[field, material[field]]])) as unknown as Worth
+  return Object.fromEntries(
+    WORTH_FIELDS.flatMap(field => (material[field] === undefined ? [] : [[field, material[field]]])),
+  ) as unknown as Worth
 }
 
 /** Materials made of a worth, once each: samples and preparations are kept by a material's identity. */

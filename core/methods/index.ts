@@ -11,11 +11,17 @@ import { slowHeap } from './slow-heap'
 import { staticTower } from './static-tower'
 import { worms } from './worm-bin'
 
-/** What a test lays beside the shipped methods before the app begins, to show that a method needs no screen of its own. Nothing that is shipped sets it. */
+/**
+ * What a test lays beside the shipped methods before the app begins, to show that a method needs no screen of its own. Nothing
+ * that is shipped sets it.
+ */
 const BESIDE = (globalThis as { readonly wastrumMethodsBeside?: readonly Method[] }).wastrumMethodsBeside ?? []
 
 /** Every method there is; the first is offered first. A new method is a new folder and a line here. */
-export const METHODS: readonly Method[] = [hotHeap, slowHeap, staticTower, leafmould, worms, sheet, mulch, hotbed, brew, charMaking, charCharging, ...BESIDE]
+export const METHODS: readonly Method[] = [
+  hotHeap, slowHeap, staticTower, leafmould, worms, sheet, mulch, hotbed, brew, charMaking, charCharging,
+  ...BESIDE,
+]
 
 /** The method of this id, if this version knows it. */
 export function findMethod(id: string): Method | undefined {

@@ -125,7 +125,10 @@ describe.each(ALL_CASES.map(cases => [cases.method.id, cases] as const))('%s', (
       const around = { ...surroundings, units: 'us' as const }
       const { look } = method
       const { verdict, facts, warnings, steps, summary } = method.draft(cases.proposal(seededRandom(seed)), around)
-      const told = [verdict, facts, warnings, steps, summary, look.standing(batch, around), look.windows(batch, around), look.tasks(batch, around), look.facts(batch, around), look.charts(batch, around).map(({ title, legend }) => [title, legend])]
+      const told = [
+        verdict, facts, warnings, steps, summary, look.standing(batch, around), look.windows(batch, around), look.tasks(batch, around),
+        look.facts(batch, around), look.charts(batch, around).map(({ title, legend }) => [title, legend]),
+      ]
       for (const sentence of sentencesIn(told)) expect(sentence).not.toMatch(METRIC)
     }
   })

@@ -37,7 +37,10 @@ function without(totals: Totals, { material, looseVolumeL }: Portion): Totals {
 }
 
 /** The measures when an ingredient is added to the rest with one value other than typical. */
-function shifted(rest: Totals, { material, looseVolumeL }: Portion, typical: IngredientValues, value: keyof IngredientValues, to: number, addedWaterL: number): Shifted {
+function shifted(
+  rest: Totals, { material, looseVolumeL }: Portion, typical: IngredientValues, value: keyof IngredientValues, to: number,
+  addedWaterL: number,
+): Shifted {
   const changed = { ...rest }
   addToTotals(changed, material, looseVolumeL, { ...typical, [value]: to })
   const measures = measuresOf(changed, addedWaterL)
@@ -48,7 +51,9 @@ function shifted(rest: Totals, { material, looseVolumeL }: Portion, typical: Ing
  * For each measure the value that moves it most when taken from its 10th to its 90th percentile
  * with all else typical (one at a time).
  */
-export function driversOf<M extends keyof Measures>(names: readonly M[], portions: readonly Portion[], totals: Totals, addedWaterL: number): Record<M, Driver> {
+export function driversOf<M extends keyof Measures>(
+  names: readonly M[], portions: readonly Portion[], totals: Totals, addedWaterL: number,
+): Record<M, Driver> {
   const widest = {} as Record<M, Driver>
   const spread: Numbers = {}
   portions.forEach((portion, portionIndex) => {

@@ -9,7 +9,20 @@ import { verdictText } from './words'
 
 const comfort = BANDS
 /** Sums that are comfortable in every way, to be spoilt one by one: 100 kg at 55 % water, 30 : 1, 300 L, works up to 70 %. */
-const sound: Totals = { ...emptyTotals(), wetMassKg: 100, waterKg: 55, carbonKg: 18, nitrogenKg: 0.6, availableCarbonKg: 15, availableNitrogenKg: 0.5, workableWaterKg: 105, organicKg: 40, looseVolumeL: 300, coarseVolumeL: 100, coarseSquaredL: 100 / 3 }
+const sound: Totals = {
+  ...emptyTotals(),
+  wetMassKg: 100,
+  waterKg: 55,
+  carbonKg: 18,
+  nitrogenKg: 0.6,
+  availableCarbonKg: 15,
+  availableNitrogenKg: 0.5,
+  workableWaterKg: 105,
+  organicKg: 40,
+  looseVolumeL: 300,
+  coarseVolumeL: 100,
+  coarseSquaredL: 100 / 3,
+}
 const judged = (totals: Totals) => must(judge(totals, comfort))
 
 describe('judging a mix', () => {
@@ -20,7 +33,11 @@ describe('judging a mix', () => {
   it('goes by what takes part in the heat when it is brown: 35 is comfortable, 40 acceptable', () => {
     // 15 / N = 40 → N = 0.375: a severity of 1.
     const edge = judged({ ...sound, availableNitrogenKg: 15 / 40 })
-    expect(edge.ills).toEqual([expect.objectContaining({ ill: 'too-brown', is: expect.closeTo(40, 9), comfortable: 35, acceptable: 40, severity: expect.closeTo(1, 9) })])
+    expect(edge.ills).toEqual([
+      expect.objectContaining({
+        ill: 'too-brown', is: expect.closeTo(40, 9), comfortable: 35, acceptable: 40, severity: expect.closeTo(1, 9),
+      }),
+    ])
     expect(edge.grade).toBe('workable')
     expect(judged({ ...sound, availableNitrogenKg: 15 / 41 }).grade).toBe('poor')
     // A hair beyond is not told apart by any bucket.
@@ -31,16 +48,22 @@ describe('judging a mix', () => {
 
   it('goes by all of it when it is green, and by what takes part where that lacks carbon', () => {
     // √(25·20) = 22.36 lies half way between the two on a ratio's own scale.
-    expect(judged({ ...sound, nitrogenKg: 18 / Math.sqrt(500) }).ills[0]).toMatchObject({ ill: 'too-green', severity: expect.closeTo(0.5, 9) })
+    expect(judged({ ...sound, nitrogenKg: 18 / Math.sqrt(500) }).ills[0]).toMatchObject({
+      ill: 'too-green', severity: expect.closeTo(0.5, 9),
+    })
     expect(judged({ ...sound, nitrogenKg: 18 / 19 }).grade).toBe('poor')
-    expect(judged({ ...sound, availableNitrogenKg: 15 / 12 }).ills[0]).toMatchObject({ ill: 'too-green', is: expect.closeTo(12, 9), acceptable: 11 })
+    expect(judged({ ...sound, availableNitrogenKg: 15 / 12 }).ills[0]).toMatchObject({
+      ill: 'too-green', is: expect.closeTo(12, 9), acceptable: 11,
+    })
     expect(judged({ ...sound, availableNitrogenKg: 15 / 10 }).grade).toBe('poor')
   })
 
   it('takes more water where the stuff stands open: 62 % is comfortable, up to what it works with acceptable', () => {
     // Works up to 105 / 150 = 70 %: 66 % is half way. 45 kg dry and 87.35 kg of water are 66 %.
     const wet = judged({ ...sound, wetMassKg: 45 / 0.34, waterKg: 45 / 0.34 - 45 })
-    expect(wet.ills[0]).toMatchObject({ ill: 'too-wet', is: expect.closeTo(0.66, 9), acceptable: expect.closeTo(0.7, 9), severity: expect.closeTo(0.5, 9) })
+    expect(wet.ills[0]).toMatchObject({
+      ill: 'too-wet', is: expect.closeTo(0.66, 9), acceptable: expect.closeTo(0.7, 9), severity: expect.closeTo(0.5, 9),
+    })
     // Dense stuff that works up to 65 % is past it.
     expect(judged({ ...sound, wetMassKg: 45 / 0.34, waterKg: 45 / 0.34 - 45, workableWaterKg: 45 * 65 / 35 }).grade).toBe('poor')
   })
@@ -63,11 +86,16 @@ describe('judging a mix', () => {
   it('says nothing of nothing, nor of what does not decay', () => {
     expect(judge(emptyTotals(), comfort)).toEqual({ ok: false, error: { kind: 'empty' } })
     expect(judge({ ...emptyTotals(), wetMassKg: 10, waterKg: 10 }, comfort)).toEqual({ ok: false, error: { kind: 'empty' } })
-    expect(judge({ ...sound, carbonKg: 0, nitrogenKg: 0, availableCarbonKg: 0, availableNitrogenKg: 0 }, comfort)).toEqual({ ok: false, error: { kind: 'nothing-decays' } })
+    expect(judge({ ...sound, carbonKg: 0, nitrogenKg: 0, availableCarbonKg: 0, availableNitrogenKg: 0 }, comfort)).toEqual({
+      ok: false, error: { kind: 'nothing-decays' },
+    })
   })
 
   it('puts the worst ill first and adds them all up, whatever the mix', () => {
-    const portion = fc.record({ material: fc.constantFrom(...LIBRARY.filter(({ part }) => part === 'mix')), looseVolumeL: fc.double({ min: 1, max: 900, noNaN: true }) })
+    const portion = fc.record({
+      material: fc.constantFrom(...LIBRARY.filter(({ part }) => part === 'mix')),
+      looseVolumeL: fc.double({ min: 1, max: 900, noNaN: true }),
+    })
     fc.assert(fc.property(fc.array(portion, { minLength: 1, maxLength: 8 }), (portions) => {
       const { ills, distance, grade } = judged(typicalTotals(portions))
       expect(ills.map(({ severity }) => severity)).toEqual([...ills].map(({ severity }) => severity).sort((a, b) => b - a))
@@ -78,7 +106,11 @@ describe('judging a mix', () => {
   })
 
   it('has a sentence of its own for every ill, mild and bad', () => {
-    const sentences = ILLS.flatMap(ill => (['workable', 'poor'] as const).map(grade => verdictText({ grade, ills: [{ ill, severity: 1, is: 0.71, comfortable: 0.6, acceptable: 0.66 }] })))
+    const sentences = ILLS.flatMap(ill =>
+      (['workable', 'poor'] as const).map(grade =>
+        verdictText({ grade, ills: [{ ill, severity: 1, is: 0.71, comfortable: 0.6, acceptable: 0.66 }] }),
+      ),
+    )
     expect(new Set(sentences).size).toBe(ILLS.length * 2)
   })
 })

@@ -47,19 +47,30 @@ const UNNOTICED = 0.1
 /** However wet its stuff may be, the acceptable lies above the comfortable by so much at least. */
 const WETTER_BY = 0.03
 
-function found(ill: Ill, is: number, comfortable: number, acceptable: number, scaled: (value: number) => number = value => value): FoundIll {
+function found(
+  ill: Ill, is: number, comfortable: number, acceptable: number, scaled: (value: number) => number = value => value,
+): FoundIll {
   return { ill, is, comfortable, acceptable, severity: (scaled(is) - scaled(comfortable)) / (scaled(acceptable) - scaled(comfortable)) }
 }
 
 /** All ills of a mix as severities, below 0 where there is room. Brown by what takes part in the heat, green by all of it. */
-function illsOf({ carbonToNitrogen: ratio, availableCarbonToNitrogen: available, moistureFraction, workableMoisture, freeAirSpace, mattingShare }: Measures, comfort: Comfort): FoundIll[] {
+function illsOf(
+  {
+    carbonToNitrogen: ratio, availableCarbonToNitrogen: available, moistureFraction, workableMoisture, freeAirSpace, mattingShare,
+  }: Measures,
+  comfort: Comfort,
+): FoundIll[] {
   const band = comfort.carbonToNitrogen
   const floor = comfort.availableCarbonToNitrogen
-  const greens = [found('too-green', ratio, band.low, band.least, Math.log), found('too-green', available, floor.low, floor.least, Math.log)]
+  const greens = [
+    found('too-green', ratio, band.low, band.least, Math.log), found('too-green', available, floor.low, floor.least, Math.log),
+  ]
   return [
     found('too-brown', available, band.high, band.most, Math.log),
     greens[1]!.severity > greens[0]!.severity ? greens[1]! : greens[0]!,
-    found('too-wet', moistureFraction, comfort.moistureFraction.high, Math.max(comfort.moistureFraction.high + WETTER_BY, workableMoisture)),
+    found(
+      'too-wet', moistureFraction, comfort.moistureFraction.high, Math.max(comfort.moistureFraction.high + WETTER_BY, workableMoisture),
+    ),
     found('mats', mattingShare, comfort.mattingShare.high, comfort.mattingShare.most),
     found('airless', freeAirSpace, comfort.freeAirSpace.low, comfort.freeAirSpace.least),
   ]
@@ -82,5 +93,7 @@ export function judge(totals: Totals, comfort: Comfort): Outcome<Judgement, Meas
   const measures = measuresOf(totals, waterL)
   if (!measures.ok) return measures
   const ills = illsIn(measures.value, comfort)
-  return ok({ measures: measures.value, waterL, ills, distance: ills.reduce((sum, { severity }) => sum + severity, 0), grade: gradeOf(ills) })
+  return ok({
+    measures: measures.value, waterL, ills, distance: ills.reduce((sum, { severity }) => sum + severity, 0), grade: gradeOf(ills),
+  })
 }

@@ -13,11 +13,16 @@ const anyway: Leeway = { pinned: [], roomL: 1e6 }
 const bucket = containerThen(STARTING_CONTAINERS.metric[0]!)
 const sack = containerThen(STARTING_CONTAINERS.metric[1]!)
 const of = (id: string) => findMaterial(id)!
-const some = (id: string, count: number, container = bucket): Ingredient => ({ material: of(id), amount: { count, container, packing: 'loose' } })
-const around = (id: string, container = bucket): Candidate => ({ material: of(id), container, packing: 'loose', count: Infinity, inStore: false })
+const some = (id: string, count: number, container = bucket): Ingredient => ({
+  material: of(id), amount: { count, container, packing: 'loose' },
+})
+const around = (id: string, container = bucket): Candidate => ({
+  material: of(id), container, packing: 'loose', count: Infinity, inStore: false,
+})
 const candidates = [around('cardboard'), around('leaves-mixed', sack), around('grass-clippings'), around('kitchen-veg')]
 const judged = (ingredients: Ingredient[]) => must(judge(typicalTotals(ingredients.map(portionOf)), comfort))
-const leversOf = (ingredients: readonly Ingredient[], offered: readonly Candidate[] = candidates, leeway = anyway) => leversFor(ingredients, offered, comfort, leeway)!
+const leversOf = (ingredients: readonly Ingredient[], offered: readonly Candidate[] = candidates, leeway = anyway) =>
+  leversFor(ingredients, offered, comfort, leeway)!
 
 describe('the verdict', () => {
   it('calls leaves alone too brown and grass alone a wet, matting mess', () => {
@@ -31,7 +36,8 @@ describe('the verdict', () => {
 
   it('is content with four sacks of leaves and sixteen buckets of grass', () => {
     // 320 L leaves: 28.8 kg, 17.856 kg dry, N 0.160704, C 8.678016, 0.675 of them taking part
-    // 96 L grass: 19.2 kg, 3.456 kg dry, N 2.7 % = 0.093312, C 1.586304: in all 10.26432 / 0.254016 = 40.4; taking part (5.857661 + 1.586304) / (0.108475 + 0.093312) = 36.9
+    // 96 L grass: 19.2 kg, 3.456 kg dry, N 2.7 % = 0.093312, C 1.586304: in all 10.26432 / 0.254016 = 40.4; taking part (5.857661
+    // + 1.586304) / (0.108475 + 0.093312) = 36.9
     const eight = judged([some('leaves-mixed', 4, sack), some('grass-clippings', 8)])
     expect(eight.measures.carbonToNitrogen).toBeCloseTo(40.4, 1)
     expect(eight.measures.availableCarbonToNitrogen).toBeCloseTo(36.9, 1)

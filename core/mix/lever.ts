@@ -20,7 +20,14 @@ export interface Candidate {
 /** One change to a mix, in whole or half containers, or one thing prepared otherwise, and what the mix would then be. */
 export type Lever
   = | { readonly kind: 'add', readonly candidate: Candidate, readonly count: number, readonly after: Judgement }
-    | { readonly kind: 'take-out', readonly ingredientIndex: number, readonly count: number, readonly all: boolean, readonly half: boolean, readonly after: Judgement }
+    | {
+      readonly kind: 'take-out'
+      readonly ingredientIndex: number
+      readonly count: number
+      readonly all: boolean
+      readonly half: boolean
+      readonly after: Judgement
+    }
     | { readonly kind: 'prepare', readonly ingredientIndex: number, readonly as: Preparation | undefined, readonly after: Judgement }
 
 /** What a single change has to leave alone. */
@@ -64,11 +71,17 @@ function weighed(totals: Totals, comfort: Comfort, roomL: number, effort: number
 }
 
 function additions(totals: Totals, candidates: readonly Candidate[], comfort: Comfort, { pinned, roomL }: Leeway): Weighed[] {
-  return candidates.filter(({ material }) => !pinned.includes(material.id)).flatMap(candidate => STEPS.filter(count => count <= candidate.count).flatMap((count) => {
-    const { material, container, packing, inStore } = candidate
-    const looseVolumeL = count * container.volumeL * packingFactor(material, packing)
-    return weighed(totalsWith(totals, { material, looseVolumeL }, 1), comfort, roomL, count * EFFORT_PER_CONTAINER + (inStore ? 0 : NOT_AT_HAND), after => ({ kind: 'add', candidate, count, after }))
-  }))
+  return candidates
+    .filter(({ material }) => !pinned.includes(material.id))
+    .flatMap(candidate =>
+      STEPS.filter(count => count <= candidate.count).flatMap((count) => {
+        const { material, container, packing, inStore } = candidate
+        const looseVolumeL = count * container.volumeL * packingFactor(material, packing)
+        return weighed(
+          totalsWith(totals, { material, looseVolumeL }, 1), comfort, roomL, count * EFFORT_PER_CONTAINER + (inStore ? 0 : NOT_AT_HAND),
+          after => ({ kind: 'add', candidate, count, after }),
+        )
+      }))
 }
 
 function removals(totals: Totals, ingredients: readonly Ingredient[], comfort: Comfort, { pinned }: Leeway): Weighed[] {
@@ -80,7 +93,9 @@ function removals(totals: Totals, ingredients: readonly Ingredient[], comfort: C
     const leftOut = material.keepsDays <= SPOILS_WITHIN_DAYS ? LEFT_OUT.spoils : LEFT_OUT.keeps
     return STEPS.filter(count => count < whole).concat(whole / 2, minor ? [whole] : []).flatMap((count) => {
       const gone = portionOf({ ...ingredient, amount: { ...amount, count } })
-      return weighed(totalsWith(totals, gone, -1), comfort, Infinity, count * EFFORT_PER_CONTAINER + leftOut, after => ({ kind: 'take-out', ingredientIndex, count, all: count === whole, half: count === whole / 2, after }))
+      return weighed(totalsWith(totals, gone, -1), comfort, Infinity, count * EFFORT_PER_CONTAINER + leftOut, after => ({
+        kind: 'take-out', ingredientIndex, count, all: count === whole, half: count === whole / 2, after,
+      }))
     })
   })
 }
@@ -92,7 +107,12 @@ function preparings(totals: Totals, ingredients: readonly Ingredient[], comfort:
     const rest = totalsWith(totals, portionOf(ingredient), -1)
     const { prepared, ...plain } = ingredient
     const ways = [...(prepared === 'soaked' ? [undefined] : []), ...preparationsFor(ingredient.material).filter(one => one !== prepared)]
-    return ways.flatMap(as => weighed(totalsWith(rest, portionOf(as ? { ...plain, prepared: as } : plain), 1), comfort, Infinity, as ? PREPARING : LEFT_UNPREPARED, after => ({ kind: 'prepare', ingredientIndex, as, after })))
+    return ways.flatMap(as =>
+      weighed(
+        totalsWith(rest, portionOf(as ? { ...plain, prepared: as } : plain), 1), comfort, Infinity, as ? PREPARING : LEFT_UNPREPARED,
+        after => ({ kind: 'prepare', ingredientIndex, as, after }),
+      ),
+    )
   })
 }
 
@@ -114,7 +134,9 @@ export interface Levers {
  * Tries each single change a gardener could make by hand and keeps the best of each kind.
  * Nothing is proposed for a mix that is comfortable, and nothing at all where there is no mix.
  */
-export function leversFor(ingredients: readonly Ingredient[], candidates: readonly Candidate[], comfort: Comfort, leeway: Leeway): Levers | undefined {
+export function leversFor(
+  ingredients: readonly Ingredient[], candidates: readonly Candidate[], comfort: Comfort, leeway: Leeway,
+): Levers | undefined {
   const totals = typicalTotals(ingredients.map(portionOf))
   const judged = judge(totals, comfort)
   if (!judged.ok) return undefined
@@ -131,6 +153,8 @@ export function leversFor(ingredients: readonly Ingredient[], candidates: readon
 
 /** The levers that make it a good mix, or one that works where it is not one; the nearest to good first. */
 export function leversThatHelp({ now, add, takeOut, prepare }: Levers): Lever[] {
-  const helping = [add, ...prepare, takeOut].flatMap(lever => lever && (lever.after.grade === 'good' || (now.grade === 'poor' && lever.after.grade === 'workable')) ? [lever] : [])
+  const helping = [add, ...prepare, takeOut].flatMap(lever =>
+    lever && (lever.after.grade === 'good' || (now.grade === 'poor' && lever.after.grade === 'workable')) ? [lever] : [],
+  )
   return helping.sort((a, b) => Number(a.after.grade !== 'good') - Number(b.after.grade !== 'good'))
 }

@@ -18,8 +18,34 @@ import { waterNeed, waterToAddL } from './water'
 
 /** Two made-up materials with round numbers, so that the working below can be followed on paper. */
 const ROUND = { worms: 'yes', keepsDays: 10, months: [], cautions: [] } as const
-const brown = material({ ...ROUND, id: 'brown', name: 'Brown', short: 'brown', family: 'leaf', nitrogenPct: [0.8, 0.8, 0.8], carbonToNitrogen: [50, 60, 70], moisturePct: [10, 20, 30], bulkKgM3: [80, 100, 120], ligninPctVs: 20, ashPct: 10, structure: 3 })
-const green = material({ ...ROUND, id: 'green', name: 'Green', short: 'green', family: 'grass', nitrogenPct: [3, 3, 3], carbonToNitrogen: [12, 15, 18], moisturePct: [70, 80, 90], bulkKgM3: [300, 400, 500], ligninPctVs: 5, ashPct: 10, structure: 0 })
+const brown = material({
+  ...ROUND,
+  id: 'brown',
+  name: 'Brown',
+  short: 'brown',
+  family: 'leaf',
+  nitrogenPct: [0.8, 0.8, 0.8],
+  carbonToNitrogen: [50, 60, 70],
+  moisturePct: [10, 20, 30],
+  bulkKgM3: [80, 100, 120],
+  ligninPctVs: 20,
+  ashPct: 10,
+  structure: 3,
+})
+const green = material({
+  ...ROUND,
+  id: 'green',
+  name: 'Green',
+  short: 'green',
+  family: 'grass',
+  nitrogenPct: [3, 3, 3],
+  carbonToNitrogen: [12, 15, 18],
+  moisturePct: [70, 80, 90],
+  bulkKgM3: [300, 400, 500],
+  ligninPctVs: 5,
+  ashPct: 10,
+  structure: 0,
+})
 
 /** What is mixed in; what stays apart is tested by itself. */
 const MIXED = LIBRARY.filter(({ part }) => part === 'mix')
@@ -133,7 +159,9 @@ describe('any mix', () => {
 describe('bad input', () => {
   const leaves = findMaterial('leaves-mixed')!
   it.each([NaN, Infinity, -1])('an amount of %s is refused by name', (looseVolumeL) => {
-    expect(mixBalance([{ material: leaves, looseVolumeL }])).toEqual({ ok: false, error: { kind: 'bad-amount', materialId: 'leaves-mixed' } })
+    expect(mixBalance([{ material: leaves, looseVolumeL }])).toEqual({
+      ok: false, error: { kind: 'bad-amount', materialId: 'leaves-mixed' },
+    })
     expect(mixRanges([{ material: leaves, looseVolumeL }], 0, BANDS).ok).toBe(false)
   })
 
@@ -143,38 +171,47 @@ describe('bad input', () => {
     expect(mixBalance([{ material: leaves, looseVolumeL: 5 }], -1)).toEqual({ ok: false, error: { kind: 'bad-water' } })
   })
 
-  it.each(['biochar-crushed', 'wood-ash', 'garden-soil', 'eggshells', 'twigs', 'molasses', 'turf'])('%s alone is no mix: nothing of it decays', (id) => {
-    const alone = [{ material: findMaterial(id)!, looseVolumeL: 50 }]
-    expect(mixBalance(alone)).toEqual({ ok: false, error: { kind: 'nothing-decays' } })
-    expect(mixRanges(alone, 0, BANDS)).toEqual({ ok: false, error: { kind: 'nothing-decays' } })
-  })
+  it.each(['biochar-crushed', 'wood-ash', 'garden-soil', 'eggshells', 'twigs', 'molasses', 'turf'])(
+    '%s alone is no mix: nothing of it decays',
+    (id) => {
+      const alone = [{ material: findMaterial(id)!, looseVolumeL: 50 }]
+      expect(mixBalance(alone)).toEqual({ ok: false, error: { kind: 'nothing-decays' } })
+      expect(mixRanges(alone, 0, BANDS)).toEqual({ ok: false, error: { kind: 'nothing-decays' } })
+    })
 })
 
 describe('what is not mixed in', () => {
   it('leaves the ratio as it was, however much of it there is, and still weighs and takes room', () => {
-    fc.assert(fc.property(portions, fc.constantFrom(...LIBRARY.filter(({ part }) => part !== 'mix')), fc.double({ min: 1, max: 900, noNaN: true }), (given, apart, looseVolumeL) => {
-      const [before, after] = [balanceOf(given), balanceOf([...given, { material: apart, looseVolumeL }])]
-      expect(after.carbonToNitrogen).toBeCloseTo(before.carbonToNitrogen, 6)
-      expect(after.availableCarbonToNitrogen).toBeCloseTo(before.availableCarbonToNitrogen, 6)
-      expect(after.wetMassKg).toBeGreaterThan(before.wetMassKg)
-    }))
+    fc.assert(
+      fc.property(
+        portions, fc.constantFrom(...LIBRARY.filter(({ part }) => part !== 'mix')), fc.double({ min: 1, max: 900, noNaN: true }),
+        (given, apart, looseVolumeL) => {
+          const [before, after] = [balanceOf(given), balanceOf([...given, { material: apart, looseVolumeL }])]
+          expect(after.carbonToNitrogen).toBeCloseTo(before.carbonToNitrogen, 6)
+          expect(after.availableCarbonToNitrogen).toBeCloseTo(before.availableCarbonToNitrogen, 6)
+          expect(after.wetMassKg).toBeGreaterThan(before.wetMassKg)
+        }))
   })
 })
 
 describe('the middle part', () => {
   it('lies between the same quantiles as those of the sorted values, whatever their shape', () => {
-    fc.assert(fc.property(fc.array(fc.double({ min: -1e6, max: 1e6, noNaN: true }), { minLength: 1, maxLength: 300 }), fc.double({ min: 0, max: 0.5, noNaN: true }), (values, share) => {
-      const sorted = [...values].sort((a, b) => a - b)
-      const at = (wanted: number) => {
-        const position = Math.min(sorted.length - 1, Math.max(0, wanted * sorted.length - 0.5))
-        const lower = sorted[Math.floor(position)]!
-        const upper = sorted[Math.min(sorted.length - 1, Math.floor(position) + 1)]!
-        return lower + (upper - lower) * (position - Math.floor(position))
-      }
-      const { low, high } = middlePart(Float64Array.from(values), share)
-      expect(Math.abs(low - at(share))).toBeLessThan(1e-6)
-      expect(Math.abs(high - at(1 - share))).toBeLessThan(1e-6)
-    }))
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: -1e6, max: 1e6, noNaN: true }), { minLength: 1, maxLength: 300 }),
+        fc.double({ min: 0, max: 0.5, noNaN: true }),
+        (values, share) => {
+          const sorted = [...values].sort((a, b) => a - b)
+          const at = (wanted: number) => {
+            const position = Math.min(sorted.length - 1, Math.max(0, wanted * sorted.length - 0.5))
+            const lower = sorted[Math.floor(position)]!
+            const upper = sorted[Math.min(sorted.length - 1, Math.floor(position) + 1)]!
+            return lower + (upper - lower) * (position - Math.floor(position))
+          }
+          const { low, high } = middlePart(Float64Array.from(values), share)
+          expect(Math.abs(low - at(share))).toBeLessThan(1e-6)
+          expect(Math.abs(high - at(1 - share))).toBeLessThan(1e-6)
+        }))
   })
 })
 
@@ -184,7 +221,9 @@ describe('ranges', () => {
   it('hold 78 to 82 % of freshly sampled mixes', () => {
     const random = seededRandom(7)
     for (let trial = 0; trial < 50; trial++) {
-      const given = Array.from({ length: 2 + trial % 6 }, () => ({ material: MIXED[Math.floor(random() * MIXED.length)]!, looseVolumeL: 20 + 200 * random() }))
+      const given = Array.from({ length: 2 + (trial % 6) }, () => ({
+        material: MIXED[Math.floor(random() * MIXED.length)]!, looseVolumeL: 20 + 200 * random(),
+      }))
       const shown = mixRanges(given, 0, BANDS)
       if (!shown.ok) throw new Error('no ranges')
       const inside = { carbonToNitrogen: 0, moistureFraction: 0, volumeL: 0 }
@@ -212,11 +251,14 @@ describe('ranges', () => {
       for (let sample = 0; sample < SAMPLES; sample += 400) {
         const totals = emptyTotals()
         given.forEach((p, index) => {
-          const values = UNCERTAIN_NAMES.map((name, offset) => [name, valueAt(UNCERTAIN[name](p), standingsTable(index * 4 + offset)[sample]!)])
+          const values = UNCERTAIN_NAMES.map((name, offset) => [
+            name, valueAt(UNCERTAIN[name](p), standingsTable(index * 4 + offset)[sample]!),
+          ])
           addToTotals(totals, p.material, p.looseVolumeL, { ...typicalValues(p.material), ...Object.fromEntries(values) })
         })
         const plain = must(measuresOf(totals, 10))
-        for (const name of RANGED) expect(Math.abs(columns[name][sample]! - plain[name]), name).toBeLessThan(1e-5 * Math.max(1, plain[name]))
+        for (const name of RANGED)
+          expect(Math.abs(columns[name][sample]! - plain[name]), name).toBeLessThan(1e-5 * Math.max(1, plain[name]))
       }
     }), { numRuns: 30 })
   })
@@ -241,7 +283,20 @@ describe('ranges', () => {
   })
 
   it('shrink when an ingredient is known better', () => {
-    const measured = material({ ...ROUND, id: 'green', name: 'Green', short: 'green', family: 'grass', nitrogenPct: [3, 3, 3], carbonToNitrogen: [12, 15, 18], moisturePct: [79, 80, 81], bulkKgM3: [395, 400, 405], ligninPctVs: 5, ashPct: 10, structure: 0 })
+    const measured = material({
+      ...ROUND,
+      id: 'green',
+      name: 'Green',
+      short: 'green',
+      family: 'grass',
+      nitrogenPct: [3, 3, 3],
+      carbonToNitrogen: [12, 15, 18],
+      moisturePct: [79, 80, 81],
+      bulkKgM3: [395, 400, 405],
+      ligninPctVs: 5,
+      ashPct: 10,
+      structure: 0,
+    })
     const width = (green: typeof measured) => {
       const shown = mixRanges([mix[0]!, { material: green, looseVolumeL: 100 }], 0, BANDS)
       return shown.ok ? shown.value.of.moistureFraction.high - shown.value.of.moistureFraction.low : NaN

@@ -6,7 +6,9 @@ import type { Ingredient } from './portion'
 import { pullEnd, pullPath, withCount } from './pull'
 
 const comfort = hotHeap.mixing!.comfort('by-thermometer')
-const of = (id: string, count: number, container = BUCKET): Ingredient => ({ material: findMaterial(id)!, amount: { count, container, packing: 'loose' } })
+const of = (id: string, count: number, container = BUCKET): Ingredient => ({
+  material: findMaterial(id)!, amount: { count, container, packing: 'loose' },
+})
 const mix = [of('leaves-mixed', 6, SACK), of('grass-clippings', 20)]
 const ratio = (points: ReturnType<typeof pullPath>) => points.map(({ judgement }) => judgement.measures.carbonToNitrogen)
 
@@ -22,7 +24,9 @@ describe('the pull of an ingredient', () => {
 
   it('goes through the mix as it is', () => {
     const path = pullPath(mix, 0, comfort, 6)
-    expect(path.at(-1)!.judgement.measures.carbonToNitrogen).toBeCloseTo(pullPath(mix, 1, comfort, 20).at(-1)!.judgement.measures.carbonToNitrogen, 9)
+    expect(path.at(-1)!.judgement.measures.carbonToNitrogen).toBeCloseTo(
+      pullPath(mix, 1, comfort, 20).at(-1)!.judgement.measures.carbonToNitrogen, 9,
+    )
   })
 
   it('has no point where there would be no heap, and room to pull out what is not there yet', () => {

@@ -46,7 +46,9 @@ function chanceOf(columns: SampledMeasures, typical: Measures, comfort: Comfort)
   let good = 0, works = 0, judged = 0
   for (let sample = 0; sample < columns.volumeL.length; sample += JUDGED_EVERY) {
     const grade = gradeOf(illsIn({
-      ...typical, carbonToNitrogen: columns.carbonToNitrogen[sample]!, availableCarbonToNitrogen: columns.availableCarbonToNitrogen[sample]!,
+      ...typical,
+      carbonToNitrogen: columns.carbonToNitrogen[sample]!,
+      availableCarbonToNitrogen: columns.availableCarbonToNitrogen[sample]!,
       moistureFraction: columns.moistureFraction[sample]!, workableMoisture: columns.workableMoisture[sample]!,
       freeAirSpace: columns.freeAirSpace[sample]!, mattingShare: columns.mattingShare[sample]!,
     }, comfort))

@@ -28,7 +28,9 @@ function drawLitre(portion: Portion, place: number): Float32Array {
   const columns = ranges.map((_, offset) => standingsTable(place * WIDTH + offset))
   const table = new Float32Array(SAMPLES * WIDTH)
   for (let sample = 0; sample < SAMPLES; sample++) {
-    const [fill, bulkKgM3, moisture, ratio] = ranges.map((range, offset) => valueAt(range, columns[offset]![sample]!)) as [number, number, number, number]
+    const [fill, bulkKgM3, moisture, ratio] = ranges.map((range, offset) => valueAt(range, columns[offset]![sample]!)) as [
+      number, number, number, number,
+    ]
     const wetKg = fill * bulkKgM3 / 1000
     table.set([fill, wetKg, wetKg * moisture, wetKg * (1 - moisture) * carbon / ratio], sample * WIDTH)
   }
@@ -41,7 +43,10 @@ const WEIGHTS = 7
 function weightsOf(portions: readonly Portion[]): Float64Array {
   return Float64Array.from(portions.flatMap(({ material, looseVolumeL }) => {
     const carbon = material.part === 'mix' ? carbonFraction(material) : 0
-    return [looseVolumeL, carbon, partakingShare(material), 1 - material.ashFraction, material.structure / 3, waterAt(acceptableMoisture(material)), material.mats]
+    return [
+      looseVolumeL, carbon, partakingShare(material), 1 - material.ashFraction, material.structure / 3,
+      waterAt(acceptableMoisture(material)), material.mats,
+    ]
   }))
 }
 
@@ -69,7 +74,18 @@ export function sampledMeasures(portions: readonly Portion[], addedWaterL: numbe
   const carbonToNitrogen = column(), availableCarbonToNitrogen = column(), moistureFraction = column()
   const volumeL = column(), airSpace = column(), missing = column(), workableMoisture = column(), mattingShare = column()
   for (let sample = 0, at = 0; sample < SAMPLES; sample++, at += WIDTH) {
-    let wet = 0, water = 0, nitrogen = 0, carbon = 0, takingCarbon = 0, takingNitrogen = 0, workable = 0, mats = 0, organic = 0, loose = 0, coarse = 0, coarseSquared = 0
+    let wet = 0,
+      water = 0,
+      nitrogen = 0,
+      carbon = 0,
+      takingCarbon = 0,
+      takingNitrogen = 0,
+      workable = 0,
+      mats = 0,
+      organic = 0,
+      loose = 0,
+      coarse = 0,
+      coarseSquared = 0
     for (let index = 0, weight = 0; index < litres.length; index++, weight += WEIGHTS) {
       const litre = litres[index]!
       const litresOf = weights[weight]!
@@ -106,5 +122,8 @@ export function sampledMeasures(portions: readonly Portion[], addedWaterL: numbe
     airSpace[sample] = freeAirSpace(wateredKg / mixedL * 1000, 1 - moisture, organic / (wet - water))
     missing[sample] = missingWaterL(wet, water, targetMoisture)
   }
-  return { carbonToNitrogen, availableCarbonToNitrogen, moistureFraction, volumeL, freeAirSpace: airSpace, workableMoisture, mattingShare, missingWaterL: missing }
+  return {
+    carbonToNitrogen, availableCarbonToNitrogen, moistureFraction, volumeL, freeAirSpace: airSpace, workableMoisture, mattingShare,
+    missingWaterL: missing,
+  }
 }

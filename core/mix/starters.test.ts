@@ -17,7 +17,9 @@ describe('a starter', () => {
   it('of sugar goes by the greens alone, in whole spoons: two to a hundred litres', () => {
     const grass = { material: findMaterial('grass-clippings')!, amount: { count: 25, container: BUCKET, packing: 'loose' as const } }
     // 300 L × 0.0003 = 0.09 L: six spoons of 15 mL.
-    expect(starterFor(starter('sugar'), [leaves, grass], BUCKET, LIBRARY_BOOK)?.amount).toMatchObject({ count: 6, container: { name: 'spoon' } })
+    expect(starterFor(starter('sugar'), [leaves, grass], BUCKET, LIBRARY_BOOK)?.amount).toMatchObject({
+      count: 6, container: { name: 'spoon' },
+    })
     expect(starterFor(starter('sugar'), [leaves], BUCKET, LIBRARY_BOOK)).toBeUndefined()
   })
 

@@ -40,13 +40,18 @@ export function emptyTotals(): Totals {
   }
 }
 
-/** So wet anything that is mixed in may be, as long as there is air in it; what stands open may be wetter, up to the most; ballast takes what a mix is watered to. */
+/**
+ * So wet anything that is mixed in may be, as long as there is air in it; what stands open may be wetter, up to the most;
+ * ballast takes what a mix is watered to.
+ */
 const ACCEPTABLE_MOISTURE = { ballast: 0.55, least: 0.65, most: 0.72 }
 
 /** Water as a fraction of wet mass that a material may bring or take up, by how it stands. */
 export function acceptableMoisture(material: Material): number {
   const works = workableMoisture(material)
-  return Math.min(ACCEPTABLE_MOISTURE.most, Math.max(material.part === 'ballast' ? ACCEPTABLE_MOISTURE.ballast : ACCEPTABLE_MOISTURE.least, works))
+  return Math.min(
+    ACCEPTABLE_MOISTURE.most, Math.max(material.part === 'ballast' ? ACCEPTABLE_MOISTURE.ballast : ACCEPTABLE_MOISTURE.least, works),
+  )
 }
 
 /** What a material is taken to be when nothing better is known. */

@@ -24,22 +24,28 @@ const WORDS: Readonly<Record<Ill, IllWords>> = {
   'too-brown': {
     short: { workable: 'a little brown', poor: 'too brown' },
     workable: ({ is }) => `This will work, slowly: a little brown, ${ratioText(is)} in what decays.`,
-    poor: ({ is, acceptable, severity }) => `Too brown: ${beyond(is, acceptable)} in what decays, where ${ratioText(acceptable)} still works. ${severity > FAR_OUT ? 'It would stay cool and sit for a year or more.' : 'It would heat slowly.'}`,
+    poor: ({ is, acceptable, severity }) =>
+      `Too brown: ${beyond(is, acceptable)} in what decays, where ${ratioText(acceptable)} still works. `
+      + `${severity > FAR_OUT ? 'It would stay cool and sit for a year or more.' : 'It would heat slowly.'}`,
   },
   'too-green': {
     short: { workable: 'rather green', poor: 'too green' },
     workable: ({ is }) => `This will work, but it is rather green, ${ratioText(is)}: expect some smell.`,
-    poor: ({ is, acceptable, severity }) => `Too green: ${beyond(is, acceptable)}, where ${ratioText(acceptable)} still works. It would smell of ammonia${severity > FAR_OUT ? ' and turn slimy' : ''}.`,
+    poor: ({ is, acceptable, severity }) =>
+      `Too green: ${beyond(is, acceptable)}, where ${ratioText(acceptable)} still works. It would smell of `
+      + `ammonia${severity > FAR_OUT ? ' and turn slimy' : ''}.`,
   },
   'too-wet': {
     short: { workable: 'on the wet side', poor: 'too wet' },
     workable: ({ is }) => `This will work, but it is on the wet side, ${percent(is)} water.`,
-    poor: ({ is, acceptable }) => `Too wet: ${percent(is)} water, where this stuff works up to ${percent(acceptable)}. It would go sour for want of air.`,
+    poor: ({ is, acceptable }) =>
+      `Too wet: ${percent(is)} water, where this stuff works up to ${percent(acceptable)}. It would go sour for want of air.`,
   },
   'mats': {
     short: { workable: 'a good part mats', poor: 'too much that mats' },
     workable: ({ is }) => `This will work in thin layers, well mixed: ${percent(is)} of it mats.`,
-    poor: ({ is, acceptable }) => `Too much that mats, ${percent(is)} of it, where ${percent(acceptable)} still works: air would not get through.`,
+    poor: ({ is, acceptable }) =>
+      `Too much that mats, ${percent(is)} of it, where ${percent(acceptable)} still works: air would not get through.`,
   },
   'airless': {
     short: { workable: 'little air in it', poor: 'too dense' },

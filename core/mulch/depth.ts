@@ -53,7 +53,9 @@ export function thinnedDay(days: Float64Array, depthM: Float32Array, belowM: num
   for (let at = 0; at < days.length; at++) {
     if (days[at]! < fromDay || depthM[at]! > belowM) continue
     const before = at > 0 ? depthM[at - 1]! : depthM[at]!
-    return at > 0 && days[at - 1]! >= fromDay && before > belowM ? days[at - 1]! + (days[at]! - days[at - 1]!) * (before - belowM) / (before - depthM[at]!) : days[at]!
+    return at > 0 && days[at - 1]! >= fromDay && before > belowM
+      ? days[at - 1]! + ((days[at]! - days[at - 1]!) * (before - belowM)) / (before - depthM[at]!)
+      : days[at]!
   }
   return days.at(-1) ?? fromDay
 }

@@ -14,7 +14,8 @@ const traits = (id: string): MulchTraits => {
 
 describe('how deep a mulch lies', () => {
   it('sinks as by hand: 30 cm of leaves to about 10 cm in their first winter', () => {
-    // Settled to 0.34; a winter of 120 days at 5 °C counts half: 60 days of 0.95 a year take e^(−0.156) = 0.855: 0.3 × 0.34 × 0.855 = 8.7 cm.
+    // Settled to 0.34; a winter of 120 days at 5 °C counts half: 60 days of 0.95 a year take e^(−0.156) = 0.855: 0.3 × 0.34 ×
+    // 0.855 = 8.7 cm.
     const [start, winter] = depthsOf([{ day: 0, depthM: 0.3 }], traits('leaves'), steady(5), days(0, 120))
     expect(start).toBeCloseTo(0.3, 6)
     expect(winter).toBeCloseTo(0.3 * (0.34 + 0.66 * Math.exp(-120 / 18)) * Math.exp(-0.95 / 365.25 * 60), 4)
@@ -40,14 +41,18 @@ describe('how deep a mulch lies', () => {
   })
 
   it('never grows by itself, and more spread is never less', () => {
-    const spreads = fc.array(fc.record({ day: fc.double({ min: 0, max: 200, noNaN: true }), depthM: fc.double({ min: 0, max: 0.3, noNaN: true }) }), { minLength: 1, maxLength: 4 })
-    fc.assert(fc.property(spreads, fc.constantFrom(...MULCH_KINDS), fc.double({ min: -10, max: 25, noNaN: true }), (put, { id }, celsius) => {
-      const times = Float64Array.from({ length: 30 }, (_, index) => 200 + index * 10)
-      const depth = depthsOf(put, traits(id), steady(celsius), times)
-      expect(depth.every((one, at) => Number.isFinite(one) && (at === 0 || one <= depth[at - 1]! + 1e-7))).toBe(true)
-      const more = depthsOf([...put, { day: 100, depthM: 0.05 }], traits(id), steady(celsius), times)
-      expect(more.every((one, at) => one >= depth[at]!)).toBe(true)
-    }))
+    const spreads = fc.array(
+      fc.record({ day: fc.double({ min: 0, max: 200, noNaN: true }), depthM: fc.double({ min: 0, max: 0.3, noNaN: true }) }),
+      { minLength: 1, maxLength: 4 },
+    )
+    fc.assert(
+      fc.property(spreads, fc.constantFrom(...MULCH_KINDS), fc.double({ min: -10, max: 25, noNaN: true }), (put, { id }, celsius) => {
+        const times = Float64Array.from({ length: 30 }, (_, index) => 200 + index * 10)
+        const depth = depthsOf(put, traits(id), steady(celsius), times)
+        expect(depth.every((one, at) => Number.isFinite(one) && (at === 0 || one <= depth[at - 1]! + 1e-7))).toBe(true)
+        const more = depthsOf([...put, { day: 100, depthM: 0.05 }], traits(id), steady(celsius), times)
+        expect(more.every((one, at) => one >= depth[at]!)).toBe(true)
+      }))
   })
 
   it('says a depth that every crop bears: seedlings least, never beyond what the kind allows', () => {
@@ -69,7 +74,9 @@ describe('how deep a mulch lies', () => {
 
   it('knows as what a material lies', () => {
     const as = (id: string) => mulchKindFor(findMaterial(id)!).id
-    expect(['leaves-oak', 'wood-chips', 'straw-wheat', 'hay-grass', 'grass-clippings', 'compost-finished', 'weeds-soft'].map(as)).toEqual(['leaves', 'chips', 'straw', 'straw', 'grass', 'compost', 'green-dry'])
+    expect(['leaves-oak', 'wood-chips', 'straw-wheat', 'hay-grass', 'grass-clippings', 'compost-finished', 'weeds-soft'].map(as)).toEqual([
+      'leaves', 'chips', 'straw', 'straw', 'grass', 'compost', 'green-dry',
+    ])
   })
 })
 
@@ -88,7 +95,8 @@ describe('nitrogen that a layer takes from the soil', () => {
   it('is none for what brings enough of its own', () => {
     expect(boundNitrogenGM2(findMaterial('grass-clippings')!, 0.05, 'dug-in').typical).toBe(0)
     expect(boundNitrogenGM2(findMaterial('compost-finished')!, 0.05, 'dug-in').typical).toBe(0)
-    // 10 cm of straw: 5.28 kg dry, 48.5 % carbon: 2.56 kg; goes 0.8 × (1 − 0.13 − 1.15 × 0.18) = 0.53: 1.358 kg; × (0.0389 − 1 ÷ 97) = 38.8 g.
+    // 10 cm of straw: 5.28 kg dry, 48.5 % carbon: 2.56 kg; goes 0.8 × (1 − 0.13 − 1.15 × 0.18) = 0.53: 1.358 kg; × (0.0389 − 1 ÷
+    // 97) = 38.8 g.
     expect(boundNitrogenGM2(findMaterial('straw-wheat')!, 0.1, 'dug-in').typical).toBeCloseTo(38.8, 0)
   })
 

@@ -14,17 +14,44 @@ export type GroundShape
 /** One thing seen from above. Measures in metres from the middle of the ground, `xM` to the right, `yM` away from whoever looks. */
 export type GroundPart
   /** An upright air channel with its number, and the ring that it reaches. */
-  = | { readonly kind: 'channel', readonly number: number, readonly xM: number, readonly yM: number, readonly diameterM: number, readonly reachM: number, readonly pulled: boolean }
+  = | {
+    readonly kind: 'channel'
+    readonly number: number
+    readonly xM: number
+    readonly yM: number
+    readonly diameterM: number
+    readonly reachM: number
+    readonly pulled: boolean
+  }
   /** A pocket or a field of the ground: what it is filled with and how full, whether it is its turn. */
-    | { readonly kind: 'field', readonly label: string, readonly xM: number, readonly yM: number, readonly widthM: number, readonly depthM: number, readonly family: Family, readonly share: number, readonly next: boolean, readonly said: string }
+  | {
+    readonly kind: 'field'
+    readonly label: string
+    readonly xM: number
+    readonly yM: number
+    readonly widthM: number
+    readonly depthM: number
+    readonly family: Family
+    readonly share: number
+    readonly next: boolean
+    readonly said: string
+  }
   /** A flat piece laid on the ground, the later on the earlier: one of one's own, or one that is still missing. */
-    | { readonly kind: 'sheet', readonly corners: readonly Corner[], readonly missing: boolean }
+  | { readonly kind: 'sheet', readonly corners: readonly Corner[], readonly missing: boolean }
   /** What all or part of the ground is covered with. */
-    | { readonly kind: 'cover', readonly family: Family, readonly xM: number, readonly yM: number, readonly widthM: number, readonly depthM: number, readonly said: string }
+  | {
+    readonly kind: 'cover'
+    readonly family: Family
+    readonly xM: number
+    readonly yM: number
+    readonly widthM: number
+    readonly depthM: number
+    readonly said: string
+  }
   /** Something that grows there, kept clear of what is spread. */
-    | { readonly kind: 'stem', readonly xM: number, readonly yM: number, readonly clearM: number }
+  | { readonly kind: 'stem', readonly xM: number, readonly yM: number, readonly clearM: number }
   /** A distance between two points, written beside its line. */
-    | { readonly kind: 'distance', readonly fromM: readonly [x: number, y: number], readonly toM: readonly [x: number, y: number] }
+  | { readonly kind: 'distance', readonly fromM: readonly [x: number, y: number], readonly toM: readonly [x: number, y: number] }
 
 /** Something seen from above, to scale. */
 export interface GroundPlan {
@@ -50,28 +77,37 @@ export function groundOf(area: AreaShape): GroundShape {
   if (area.shape === 'circle') return area
   const { widthM, depthM } = shapeBounds(area)
   if (area.shape === 'rectangle') return { shape: 'box', widthM, depthM }
-  return { shape: 'pieces', widthM, depthM, pieces: shapePieces(area).map(corners => corners.map(([x, y]): Corner => [x - widthM / 2, y - depthM / 2])) }
+  return {
+    shape: 'pieces', widthM, depthM,
+    pieces: shapePieces(area).map(corners => corners.map(([x, y]): Corner => [x - widthM / 2, y - depthM / 2])),
+  }
 }
 
 function partWords(part: GroundPart, units: UnitSystem): string {
-  const side = (metres: number, low: string, high: string) => Math.abs(metres) < 0.02 ? '' : `${quantityText('length', units, Math.abs(metres))} ${metres < 0 ? low : high}`
+  const side = (metres: number, low: string, high: string) =>
+    Math.abs(metres) < 0.02 ? '' : `${quantityText('length', units, Math.abs(metres))} ${metres < 0 ? low : high}`
   switch (part.kind) {
     case 'channel': {
       const where = [side(part.xM, 'left', 'right'), side(part.yM, 'in front', 'behind')].filter(Boolean).join(' and ')
       return `channel ${part.number} ${where ? `${where} of the middle` : 'in the middle'}${part.pulled ? '' : ', pipe still in'}`
     }
     case 'field':
-    case 'cover': return part.said
+    case 'cover':
+      return part.said
     case 'sheet':
     case 'stem':
-    case 'distance': return ''
+    case 'distance':
+      return ''
   }
 }
 
 /** A plan said to whoever cannot see it. */
 export function groundWords({ of, ground, parts }: GroundPlan, units: UnitSystem): string {
   const { widthM, depthM } = groundSize(ground)
-  const size = ground.shape === 'circle' ? `${quantityText('length', units, widthM)} across` : `${quantityText('length', units, widthM)} by ${quantityText('length', units, depthM)}`
+  const size
+    = ground.shape === 'circle'
+      ? `${quantityText('length', units, widthM)} across`
+      : `${quantityText('length', units, widthM)} by ${quantityText('length', units, depthM)}`
   const own = parts.filter(part => part.kind === 'sheet' && !part.missing).length
   const missing = parts.filter(part => part.kind === 'sheet' && part.missing).length
   const sheets = own + missing > 0 ? [`${own} pieces laid${missing > 0 ? `, ${missing} still missing` : ''}`] : []

@@ -15,7 +15,12 @@ export interface PictureBand {
  */
 export type Primitive
   = | { readonly kind: 'walls', readonly vessel: Vessel }
-    | { readonly kind: 'fill', readonly heightM: number, readonly bands: readonly PictureBand[], /** A piece out of something wider: its sides are cut, not heaped. */ readonly cut?: boolean }
+    | {
+      readonly kind: 'fill'
+      readonly heightM: number
+      readonly bands: readonly PictureBand[]
+      /** A piece out of something wider: its sides are cut, not heaped. */ readonly cut?: boolean
+    }
     /** The layers fade into what they become. */
     | { readonly kind: 'fading', readonly share: number, readonly family: Family }
     /** Warmth in the middle, K above the air at most; by depth from the core outwards where it is known. */
@@ -25,9 +30,26 @@ export type Primitive
     | { readonly kind: 'level', readonly yM: number, readonly said: string }
     | { readonly kind: 'liquid', readonly levelM: number, readonly said: string, readonly dark: number }
     | { readonly kind: 'foam', readonly fromM: number, readonly heightM: number }
-    | { readonly kind: 'pocket', readonly xM: number, readonly yM: number, readonly widthM: number, readonly heightM: number, readonly family: Family, readonly said: string, readonly hung?: boolean }
+    | {
+      readonly kind: 'pocket'
+      readonly xM: number
+      readonly yM: number
+      readonly widthM: number
+      readonly heightM: number
+      readonly family: Family
+      readonly said: string
+      readonly hung?: boolean
+    }
     /** A glazed frame that stands on something: lower in front, its lid sloping. */
-    | { readonly kind: 'frame', readonly xM: number, readonly yM: number, readonly widthM: number, readonly frontM: number, readonly backM: number, readonly said: string }
+    | {
+      readonly kind: 'frame'
+      readonly xM: number
+      readonly yM: number
+      readonly widthM: number
+      readonly frontM: number
+      readonly backM: number
+      readonly said: string
+    }
     | { readonly kind: 'channel', readonly channel: Channel, readonly heightM: number }
     | { readonly kind: 'mark', readonly xM: number, readonly yM: number, readonly temperatureC?: number, readonly text?: string }
     | { readonly kind: 'soil' }

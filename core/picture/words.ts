@@ -6,14 +6,17 @@ import type { Picture, Primitive } from './picture'
 function glowWords(depthsK: readonly number[] | undefined, units: UnitSystem): string {
   const [core, edge] = [depthsK?.[0], depthsK?.at(-1)]
   if (core === undefined || edge === undefined || core - edge < 3) return 'warm inside'
-  return `warm inside, ${quantityText('temperatureStep', units, core)} above the air in the core and ${quantityText('temperatureStep', units, Math.max(0, edge))} at the edge`
+  return `warm inside, ${quantityText('temperatureStep', units, core)} above the air in the core and `
+    + `${quantityText('temperatureStep', units, Math.max(0, edge))} at the edge`
 }
 
 /** What one part of a picture shows, in words; nothing where it is only there for the eye. */
 function partWords(part: Primitive, units: UnitSystem): string {
   const metres = (value: number) => quantityText('length', units, value)
   switch (part.kind) {
-    case 'fill': return `${metres(part.heightM)} high${part.bands.length > 0 ? `, from the ground up: ${[...new Set(part.bands.map(({ short }) => short))].join(', ')}` : ''}`
+    case 'fill':
+      return `${metres(part.heightM)} `
+        + `high${part.bands.length > 0 ? `, from the ground up: ${[...new Set(part.bands.map(({ short }) => short))].join(', ')}` : ''}`
     case 'shell': return `${part.said}, ${metres(part.thickM)} thick`
     case 'level': return `${part.said} at ${metres(part.yM)}`
     case 'liquid': return `${part.said} up to ${metres(part.levelM)}`

@@ -4,10 +4,24 @@ import type { Answers } from '../journal/garden'
 /** One thing that is asked: when a batch is planned, a deed is recorded, or a test is set up or read. */
 type Asked
   = | { readonly id: string, readonly kind: 'choice', readonly label: string, readonly choices: readonly Choice[], readonly usual?: string }
-    | { readonly id: string, readonly kind: 'count', readonly label: string, readonly usual: number, readonly most: number, readonly unit?: string, /** Digits after the point; whole ones where nothing is said. */ readonly digits?: number }
+    | {
+      readonly id: string
+      readonly kind: 'count'
+      readonly label: string
+      readonly usual: number
+      readonly most: number
+      readonly unit?: string
+      /** Digits after the point; whole ones where nothing is said. */ readonly digits?: number
+    }
     | { readonly id: string, readonly kind: 'temperature', readonly label: string, readonly usual?: number }
     | { readonly id: string, readonly kind: 'percent', readonly label: string, readonly usual: number }
-    | { readonly id: string, readonly kind: 'volume' | 'length' | 'area' | 'mass', readonly label: string, readonly usual: number, readonly most: number }
+    | {
+      readonly id: string
+      readonly kind: 'volume' | 'length' | 'area' | 'mass'
+      readonly label: string
+      readonly usual: number
+      readonly most: number
+    }
     /** A day, as YYYY-MM-DD; none is an answer too. */
     | { readonly id: string, readonly kind: 'day', readonly label: string }
     /** Flat pieces by their sizes, as `core/sheets/pieces.ts` writes them; none is an answer too. */
@@ -39,7 +53,9 @@ export function dayOf(answers: Answers, id: string): Date | undefined {
 
 /** The answers as they stand before anything was said. */
 export function usualAnswers(questions: readonly Question[]): Answers {
-  return Object.fromEntries(questions.flatMap(question => 'usual' in question && question.usual !== undefined ? [[question.id, question.usual]] : []))
+  return Object.fromEntries(
+    questions.flatMap(question => ('usual' in question && question.usual !== undefined ? [[question.id, question.usual]] : [])),
+  )
 }
 
 /** Answers with the usual one wherever nothing, or nothing that can be, was said. */

@@ -31,7 +31,9 @@ describe('the sprout test', () => {
 
   it('crippled roots fail whatever the counts; a bad control tells nothing', () => {
     expect(judge('sprout', { up: 10, upControl: 10, roots: 'crippled' }, sown).grade).toBe('failed')
-    expect(judge('sprout', { up: 1, upControl: 2, roots: 'sound' }, sown)).toMatchObject({ grade: 'doubtful', text: expect.stringContaining('seed or the watering') as string })
+    expect(judge('sprout', { up: 1, upControl: 2, roots: 'sound' }, sown)).toMatchObject({
+      grade: 'doubtful', text: expect.stringContaining('seed or the watering') as string,
+    })
   })
 
   it('refuses counts that do not fit', () => {
@@ -42,11 +44,32 @@ describe('the sprout test', () => {
 
 describe('the other tests', () => {
   it.each([
-    ['no-reheat', { core: 18, air: 15 }, 'passed'], ['no-reheat', { core: 21.5, air: 15 }, 'doubtful'], ['no-reheat', { core: 30, air: 15 }, 'failed'], ['no-reheat', { core: 30 }, 'trouble'],
-    ['bag', { smell: 'earthy' }, 'passed'], ['bag', { smell: 'faint' }, 'doubtful'], ['bag', { smell: 'ammonia' }, 'failed'], ['bag', {}, 'trouble'],
-    ['weedkiller', { plants: 9, twisted: 0, control: 'sound' }, 'passed'], ['weedkiller', { plants: 9, twisted: 1, control: 'sound' }, 'failed'], ['weedkiller', { plants: 9, twisted: 1, control: 'twisted' }, 'doubtful'],
-    ['weedkiller', { plants: 3, twisted: 0, control: 'sound' }, 'doubtful'], ['weedkiller', { plants: 2, twisted: 3, control: 'sound' }, 'trouble'],
-    ['look', { left: 10, texture: 'crumbly' }, 'passed'], ['look', { left: 30, texture: 'crumbly' }, 'doubtful'], ['look', { left: 60, texture: 'crumbly' }, 'failed'], ['look', { left: 5, texture: 'slimy' }, 'failed'], ['look', { left: 15, texture: 'crumbly' }, 'passed'], ['look', { left: 16, texture: 'crumbly' }, 'doubtful'], ['look', { left: 15, texture: 'fibrous' }, 'doubtful'], ['look', { left: 40, texture: 'crumbly' }, 'doubtful'], ['look', { left: 41, texture: 'crumbly' }, 'failed'], ['look', { left: 0, texture: 'crumbly' }, 'passed'], ['look', { left: 100, texture: 'crumbly' }, 'failed'], ['look', { left: -1, texture: 'crumbly' }, 'trouble'], ['look', { left: 101, texture: 'crumbly' }, 'trouble'],
+    ['no-reheat', { core: 18, air: 15 }, 'passed'],
+    ['no-reheat', { core: 21.5, air: 15 }, 'doubtful'],
+    ['no-reheat', { core: 30, air: 15 }, 'failed'],
+    ['no-reheat', { core: 30 }, 'trouble'],
+    ['bag', { smell: 'earthy' }, 'passed'],
+    ['bag', { smell: 'faint' }, 'doubtful'],
+    ['bag', { smell: 'ammonia' }, 'failed'],
+    ['bag', {}, 'trouble'],
+    ['weedkiller', { plants: 9, twisted: 0, control: 'sound' }, 'passed'],
+    ['weedkiller', { plants: 9, twisted: 1, control: 'sound' }, 'failed'],
+    ['weedkiller', { plants: 9, twisted: 1, control: 'twisted' }, 'doubtful'],
+    ['weedkiller', { plants: 3, twisted: 0, control: 'sound' }, 'doubtful'],
+    ['weedkiller', { plants: 2, twisted: 3, control: 'sound' }, 'trouble'],
+    ['look', { left: 10, texture: 'crumbly' }, 'passed'],
+    ['look', { left: 30, texture: 'crumbly' }, 'doubtful'],
+    ['look', { left: 60, texture: 'crumbly' }, 'failed'],
+    ['look', { left: 5, texture: 'slimy' }, 'failed'],
+    ['look', { left: 15, texture: 'crumbly' }, 'passed'],
+    ['look', { left: 16, texture: 'crumbly' }, 'doubtful'],
+    ['look', { left: 15, texture: 'fibrous' }, 'doubtful'],
+    ['look', { left: 40, texture: 'crumbly' }, 'doubtful'],
+    ['look', { left: 41, texture: 'crumbly' }, 'failed'],
+    ['look', { left: 0, texture: 'crumbly' }, 'passed'],
+    ['look', { left: 100, texture: 'crumbly' }, 'failed'],
+    ['look', { left: -1, texture: 'crumbly' }, 'trouble'],
+    ['look', { left: 101, texture: 'crumbly' }, 'trouble'],
     ['look', { left: 120, texture: 'crumbly' }, 'trouble'],
   ] as const)('%s with %o: %s', (id, answers, grade) => {
     expect(judge(id, answers as Answers).grade).toBe(grade)
@@ -63,8 +86,13 @@ describe('the other tests', () => {
 
 describe('tests of a batch', () => {
   const begun = (day: number, test: string): NewEvent => ({ kind: 'test-begun', at: onDay(day), batchId: 'heap', test, answers: {} })
-  const read = (day: number, test: string, answers: Answers, begunId?: string): NewEvent => ({ kind: 'test-read', at: onDay(day), batchId: 'heap', test, ...(begunId ? { begunId } : {}), answers: { ...answers } })
-  const state = (events: readonly NewEvent[], id: string) => testStates(heap(GOOD_HEAP, events), READINESS_TESTS).find(({ test }) => test.id === id)!
+  const read = (day: number, test: string, answers: Answers, begunId?: string): NewEvent => ({
+    kind: 'test-read', at: onDay(day), batchId: 'heap', test,
+    ...(begunId ? { begunId } : {}),
+    answers: { ...answers },
+  })
+  const state = (events: readonly NewEvent[], id: string) =>
+    testStates(heap(GOOD_HEAP, events), READINESS_TESTS).find(({ test }) => test.id === id)!
 
   it('run, are read, and can be repeated: a new set-up counts before the old result', () => {
     expect(state([], 'bag').kind).toBe('open')
@@ -72,19 +100,34 @@ describe('tests of a batch', () => {
     const once = [begun(60, 'bag'), read(63, 'bag', { smell: 'sour' }, 'e1')]
     expect(state(once, 'bag')).toMatchObject({ kind: 'read', result: { grade: 'failed' } })
     expect(state([...once, begun(80, 'bag')], 'bag').kind).toBe('running')
-    expect(state([...once, begun(80, 'bag'), read(83, 'bag', { smell: 'earthy' }, 'e3')], 'bag')).toMatchObject({ kind: 'read', result: { grade: 'passed' } })
+    expect(state([...once, begun(80, 'bag'), read(83, 'bag', { smell: 'earthy' }, 'e3')], 'bag')).toMatchObject({
+      kind: 'read', result: { grade: 'passed' },
+    })
   })
 
   it('the sprout test takes what was sown from its set-up', () => {
-    const events: NewEvent[] = [{ ...begun(60, 'sprout'), answers: { sown: 100, sownControl: 100 } } as NewEvent, read(66, 'sprout', { up: 85, upControl: 86, roots: 'sound' }, 'e1')]
+    const events: NewEvent[] = [
+      { ...begun(60, 'sprout'), answers: { sown: 100, sownControl: 100 } } as NewEvent,
+      read(66, 'sprout', { up: 85, upControl: 86, roots: 'sound' }, 'e1'),
+    ]
     expect(state(events, 'sprout')).toMatchObject({ kind: 'read', result: { grade: 'passed' } })
   })
 })
 
 describe('the verdict', () => {
   const ripe: Stages = { cool: true, curedShare: 1.2, rottedShare: 1.1 }
-  const passed = (...ids: string[]) => READINESS_TESTS.map(test => ids.includes(test.id) ? { kind: 'read' as const, test, at: onDay(60), result: { grade: 'passed' as const, text: '' } } : { kind: 'open' as const, test })
-  const failed = (id: string) => READINESS_TESTS.map(test => test.id === id ? { kind: 'read' as const, test, at: onDay(60), result: { grade: 'failed' as const, text: '' } } : { kind: 'open' as const, test })
+  const passed = (...ids: string[]) =>
+    READINESS_TESTS.map(test =>
+      ids.includes(test.id)
+        ? { kind: 'read' as const, test, at: onDay(60), result: { grade: 'passed' as const, text: '' } }
+        : { kind: 'open' as const, test },
+    )
+  const failed = (id: string) =>
+    READINESS_TESTS.map(test =>
+      test.id === id
+        ? { kind: 'read' as const, test, at: onDay(60), result: { grade: 'failed' as const, text: '' } }
+        : { kind: 'open' as const, test },
+    )
 
   it('one green light does not do, several do, and more is asked for seeds than for beds', () => {
     expect(verdictFor('beds', passed('look'), ripe)).toMatchObject({ fit: 'not-yet' })
@@ -111,7 +154,10 @@ describe('the verdict', () => {
   })
 
   it('of a test stays what it was when it was read, even if it were judged otherwise today', () => {
-    const events: NewEvent[] = [{ kind: 'test-read', at: onDay(60), batchId: 'heap', test: 'bag', answers: { smell: 'earthy' }, result: { grade: 'doubtful', text: 'As it was judged then.' } }]
+    const events: NewEvent[] = [{
+      kind: 'test-read', at: onDay(60), batchId: 'heap', test: 'bag', answers: { smell: 'earthy' },
+      result: { grade: 'doubtful', text: 'As it was judged then.' },
+    }]
     const state = testStates(heap(GOOD_HEAP, events), READINESS_TESTS).find(({ test }) => test.id === 'bag')
     expect(state).toMatchObject({ kind: 'read', result: { grade: 'doubtful', text: 'As it was judged then.' } })
   })
@@ -125,7 +171,9 @@ describe('the verdict', () => {
 describe('the 55 °C log', () => {
   it('counts only time between hot readings that are close enough', () => {
     // Day 2 to 5 hot without a gap: 3 days. Day 8 stands alone. Between 5 and 8 nothing is known.
-    const batch = heap(GOOD_HEAP, [reading(1, 40), reading(2, 58), reading(3, 62), reading(4, 60), reading(5, 56), turned(6), reading(8, 57), reading(10, 50)])
+    const batch = heap(GOOD_HEAP, [
+      reading(1, 40), reading(2, 58), reading(3, 62), reading(4, 60), reading(5, 56), turned(6), reading(8, 57), reading(10, 50),
+    ])
     expect(heatLog(batch)).toMatchObject({ longestDays: 3, totalDays: 3, edgeDays: 0, readings: 7, turnsAfter: 1 })
     expect(heatLogWords(heatLog(batch), 'metric').join(' ')).toMatch(/for 3 days at a stretch.*Turned 1 time since.*certifies nothing/)
   })

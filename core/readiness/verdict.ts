@@ -57,7 +57,9 @@ function stagesMissing(use: Use, { cool, notCool, curedShare, rottedShare }: Sta
 }
 
 /** Several tests together give the verdict; one green light does not. */
-export function verdictFor(use: Use, states: readonly TestState[], stages: Stages, { against, begun, minds }: Evidence = NOTHING_SEEN): UseVerdict {
+export function verdictFor(
+  use: Use, states: readonly TestState[], stages: Stages, { against, begun, minds }: Evidence = NOTHING_SEEN,
+): UseVerdict {
   const read = states.flatMap(state => state.kind === 'read' ? [state] : [])
   const failed = read.filter(({ test, result }) => result.grade === 'failed' && reaches(test.failsFrom, use))
   if (failed.length > 0) return { use, fit: 'no', missing: failed.map(({ test }) => `“${test.name}” failed`), minds }
@@ -65,6 +67,16 @@ export function verdictFor(use: Use, states: readonly TestState[], stages: Stage
   const passed = wanted.filter(state => state.kind === 'read' && state.result.grade === 'passed').length
   const open = wanted.filter(state => !(state.kind === 'read' && state.result.grade === 'passed'))
   const short = Math.max(0, Math.min(ENOUGH_PASSED[use], wanted.length) - passed)
-  const missing = [...against, ...(begun ? [] : ['what went in last has hardly begun to rot']), ...stagesMissing(use, stages), ...(short > 0 ? [`${short} more ${short === 1 ? 'test' : 'tests'} passed, of: ${open.map(({ test }) => test.name.toLowerCase().replace(/\?$/, '')).join(', ')}`] : [])]
+  const missing = [
+    ...against,
+    ...(begun ? [] : ['what went in last has hardly begun to rot']),
+    ...stagesMissing(use, stages),
+    ...(short > 0
+      ? [
+          `${short} more ${short === 1 ? 'test' : 'tests'} passed, of: `
+          + `${open.map(({ test }) => test.name.toLowerCase().replace(/\?$/, '')).join(', ')}`,
+        ]
+      : []),
+  ]
   return { use, fit: missing.length > 0 ? 'not-yet' : 'yes', missing, minds }
 }

@@ -18,7 +18,9 @@ const LINE = /^(card|news|roll) (\d{1,4}) of (\d+(?:\.\d+)?) x (\d+(?:\.\d+)?)$/
 /** Pieces as they stand in an answer: "card 12 of 0.8 x 0.6; roll 1 of 10 x 1.2", metres. */
 export function piecesText(pieces: readonly Piece[]): string {
   const metres = (value: number) => String(Math.round(value * 1000) / 1000)
-  return pieces.map(({ sort, count, widthM, lengthM }) => `${sort} ${Math.round(count)} of ${metres(lengthM)} x ${metres(widthM)}`).join('; ')
+  return pieces
+    .map(({ sort, count, widthM, lengthM }) => `${sort} ${Math.round(count)} of ${metres(lengthM)} x ${metres(widthM)}`)
+    .join('; ')
 }
 
 const fits = (metres: number) => metres >= PIECE_LIMITS.lowM && metres <= PIECE_LIMITS.highM

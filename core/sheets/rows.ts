@@ -28,7 +28,10 @@ const NEARLY = 1e-9
 
 /** Both ways a piece can lie, net; a roll lies along the row only. */
 function waysOf(supply: Supply, overlapM: number): Lying[] {
-  const [width, length] = [supply.widthM - overlapM, (supply.sort === 'roll' ? Math.max(supply.begunM, supply.left > 0 ? supply.lengthM : 0) : supply.lengthM) - overlapM]
+  const [width, length] = [
+    supply.widthM - overlapM,
+    (supply.sort === 'roll' ? Math.max(supply.begunM, supply.left > 0 ? supply.lengthM : 0) : supply.lengthM) - overlapM,
+  ]
   if (width <= 0.02 || length <= 0.02) return []
   const one = { supply, along: length, across: width }
   return supply.sort === 'roll' ? [one] : [one, { supply, along: width, across: length }]
@@ -38,7 +41,9 @@ const isLeft = ({ sort, left, begunM }: Supply) => left > 0 || (sort === 'roll' 
 
 /** The net depths that rows can have with what is left. */
 export function depthsOf(supplies: readonly Supply[], overlapM: number): number[] {
-  return [...new Set(supplies.filter(isLeft).flatMap(supply => waysOf(supply, overlapM).map(({ across }) => Math.round(across * 1e6) / 1e6)))]
+  return [
+    ...new Set(supplies.filter(isLeft).flatMap(supply => waysOf(supply, overlapM).map(({ across }) => Math.round(across * 1e6) / 1e6))),
+  ]
 }
 
 function take({ supply }: Lying, netM: number, overlapM: number): void {
@@ -54,14 +59,20 @@ function take({ supply }: Lying, netM: number, overlapM: number): void {
   if (supply.begunM <= overlapM + 0.05) supply.begunM = 0
 }
 
-/** The piece to lay next where so much of the row is left: the smallest that ends it, or the longest; among equals the one that wastes least across. One's own come first. */
+/**
+ * The piece to lay next where so much of the row is left: the smallest that ends it, or the longest; among equals the one that
+ * wastes least across. One's own come first.
+ */
 function next(ways: readonly Lying[], restM: number): Lying | undefined {
-  const cost = ({ along, across, supply }: Lying) => (supply.missing ? 1e3 : 0) + (along >= restM - NEARLY ? (supply.sort === 'roll' ? restM : along) * across : 100 - along + across)
+  const cost = ({ along, across, supply }: Lying) =>
+    (supply.missing ? 1e3 : 0) + (along >= restM - NEARLY ? (supply.sort === 'roll' ? restM : along) * across : 100 - along + across)
   return ways.reduce<Lying | undefined>((best, one) => best === undefined || cost(one) < cost(best) - NEARLY ? one : best, undefined)
 }
 
 /** Lays one stretch of a row, so deep, with what is left. @returns its cells, and how far they reach. Takes from the supplies. */
-export function fillSpan({ from, to }: Span, y: number, depthM: number, supplies: readonly Supply[], overlapM: number): { readonly cells: Cell[], readonly reaches: number } {
+export function fillSpan(
+  { from, to }: Span, y: number, depthM: number, supplies: readonly Supply[], overlapM: number,
+): { readonly cells: Cell[], readonly reaches: number } {
   const cells: Cell[] = []
   let x = from
   while (x < to - NEARLY) {

@@ -8,7 +8,8 @@ import { waterToSoakL } from './soaking'
 
 const card = (count: number, lengthM: number, widthM: number): Piece => ({ sort: 'card', count, lengthM, widthM })
 const BOX = card(0, 0.8, 0.6)
-const lay = (ground: AreaShape, pieces: readonly Piece[], overlapM = 0.15, missingLike: Piece = BOX) => layOut({ ground: shapePieces(ground), pieces, missingLike, overlapM })
+const lay = (ground: AreaShape, pieces: readonly Piece[], overlapM = 0.15, missingLike: Piece = BOX) =>
+  layOut({ ground: shapePieces(ground), pieces, missingLike, overlapM })
 
 /** A piece shrunk by half the overlap on each side: its net cell. */
 function net({ corners }: Laid, overlapM: number): Corner[] {
@@ -26,7 +27,8 @@ function bare(ground: AreaShape, layout: Layout, overlapM: number): Corner[] {
   return shapePieces(ground).flatMap((corners) => {
     const [xs, ys] = [corners.map(([x]) => x), corners.map(([, y]) => y)]
     const spots: Corner[] = []
-    for (let x = Math.min(...xs) + 0.011; x < Math.max(...xs); x += 0.09) for (let y = Math.min(...ys) + 0.013; y < Math.max(...ys); y += 0.09) if (holds(corners, [x, y])) spots.push([x, y])
+    for (let x = Math.min(...xs) + 0.011; x < Math.max(...xs); x += 0.09)
+      for (let y = Math.min(...ys) + 0.013; y < Math.max(...ys); y += 0.09) if (holds(corners, [x, y])) spots.push([x, y])
     return spots.filter(spot => !cells.some(cell => holds(cell, spot)))
   })
 }
@@ -59,37 +61,54 @@ describe('pieces laid over ground', () => {
     expect(lay(ground, [roll(10.2)]).missing).toBeGreaterThan(0)
   })
 
-  it('leaves no spot of any ground bare, with odd boxes, and never lays fewer than ground over net piece, nor more than a plain grid', () => {
+  it('leaves no spot of any ground bare, with odd boxes, never lays fewer than ground over net piece, nor more than a plain grid', () => {
     const metres = (low: number, high: number) => fc.integer({ min: low * 20, max: high * 20 }).map(one => one / 20)
     const shapes: fc.Arbitrary<AreaShape> = fc.oneof(
       fc.record({ shape: fc.constant('rectangle' as const), widthM: metres(1, 6), lengthM: metres(1, 5) }),
       fc.record({ shape: fc.constant('circle' as const), diameterM: metres(1, 4) }),
-      fc.record({ shape: fc.constant('strip' as const), widthM: metres(0.4, 1), lengthM: metres(1, 6), count: fc.integer({ min: 1, max: 3 }) }),
-      fc.tuple(metres(2, 4), metres(2, 4), metres(0.5, 1.5), metres(0.5, 1.5)).map(([w, d, a, b]): AreaShape => ({ shape: 'outline', corners: [[0, 0], [w, 0], [w, d - b], [w - a, d - b], [w - a * 0.5, d], [0.3, d]] })),
+      fc.record({
+        shape: fc.constant('strip' as const), widthM: metres(0.4, 1), lengthM: metres(1, 6), count: fc.integer({ min: 1, max: 3 }),
+      }),
+      fc.tuple(metres(2, 4), metres(2, 4), metres(0.5, 1.5), metres(0.5, 1.5)).map(([w, d, a, b]): AreaShape => ({
+        shape: 'outline',
+        corners: [
+          [0, 0], [w, 0], [w, d - b], [w - a, d - b], [w - a * 0.5, d], [0.3, d],
+        ],
+      })),
     )
     const size = fc.tuple(metres(0.35, 1.2), metres(0.35, 1.2))
-    fc.assert(fc.property(shapes, fc.array(fc.tuple(size, fc.integer({ min: 1, max: 30 })), { minLength: 1, maxLength: 4 }), fc.constantFrom(0.1, 0.15), (ground, boxes, overlapM) => {
-      const pieces = boxes.map(([[lengthM, widthM], count]) => card(count, lengthM, widthM))
-      const layout = lay(ground, pieces, overlapM)
-      expect(bare(ground, layout, overlapM)).toEqual([])
-      expect(layout.used.every((count, at) => count <= pieces[at]!.count)).toBe(true)
-      const netM2 = layout.laid.reduce((sum, one) => sum + areaOf(net(one, overlapM)), 0)
-      const groundM2 = shapePieces(ground).reduce((sum, corners) => sum + areaOf(corners), 0)
-      expect(netM2).toBeGreaterThanOrEqual(groundM2 - 1e-6)
-      expect(layout.laidM2).toBeCloseTo(groundM2 + layout.wasteM2 + layout.overlapM2, 6)
-      const first = card(2000, pieces[0]!.lengthM, pieces[0]!.widthM)
-      const plain = lay(ground, [first], overlapM)
-      const cell = (first.lengthM - overlapM) * (first.widthM - overlapM)
-      expect(plain.laid.length).toBeGreaterThanOrEqual(Math.ceil(groundM2 / cell - 1e-9))
-      if (ground.shape !== 'rectangle') return
-      const rows = (metresLong: number, netM: number) => Math.ceil(metresLong / netM - 1e-9)
-      const grid = [[first.lengthM, first.widthM], [first.widthM, first.lengthM]].map(([a, b]) => rows(ground.widthM, a! - overlapM) * rows(ground.lengthM, b! - overlapM))
-      expect(plain.laid.length).toBeLessThanOrEqual(Math.min(...grid))
-    }), { numRuns: 120 })
+    fc.assert(
+      fc.property(
+        shapes, fc.array(fc.tuple(size, fc.integer({ min: 1, max: 30 })), { minLength: 1, maxLength: 4 }), fc.constantFrom(0.1, 0.15),
+        (ground, boxes, overlapM) => {
+          const pieces = boxes.map(([[lengthM, widthM], count]) => card(count, lengthM, widthM))
+          const layout = lay(ground, pieces, overlapM)
+          expect(bare(ground, layout, overlapM)).toEqual([])
+          expect(layout.used.every((count, at) => count <= pieces[at]!.count)).toBe(true)
+          const netM2 = layout.laid.reduce((sum, one) => sum + areaOf(net(one, overlapM)), 0)
+          const groundM2 = shapePieces(ground).reduce((sum, corners) => sum + areaOf(corners), 0)
+          expect(netM2).toBeGreaterThanOrEqual(groundM2 - 1e-6)
+          expect(layout.laidM2).toBeCloseTo(groundM2 + layout.wasteM2 + layout.overlapM2, 6)
+          const first = card(2000, pieces[0]!.lengthM, pieces[0]!.widthM)
+          const plain = lay(ground, [first], overlapM)
+          const cell = (first.lengthM - overlapM) * (first.widthM - overlapM)
+          expect(plain.laid.length).toBeGreaterThanOrEqual(Math.ceil(groundM2 / cell - 1e-9))
+          if (ground.shape !== 'rectangle') return
+          const rows = (metresLong: number, netM: number) => Math.ceil(metresLong / netM - 1e-9)
+          const grid = [
+            [first.lengthM, first.widthM], [first.widthM, first.lengthM],
+          ].map(([a, b]) => rows(ground.widthM, a! - overlapM) * rows(ground.lengthM, b! - overlapM))
+          expect(plain.laid.length).toBeLessThanOrEqual(Math.min(...grid))
+        }), { numRuns: 120 })
   })
 
   it('is the same ground whichever way it is turned', () => {
-    const turnedBy = (angle: number): AreaShape => ({ shape: 'outline', corners: [[0, 0], [4, 0], [4, 3], [0, 3]].map(([x, y]): Corner => [x! * Math.cos(angle) - y! * Math.sin(angle), x! * Math.sin(angle) + y! * Math.cos(angle)]) })
+    const turnedBy = (angle: number): AreaShape => ({
+      shape: 'outline',
+      corners: [
+        [0, 0], [4, 0], [4, 3], [0, 3],
+      ].map(([x, y]): Corner => [x! * Math.cos(angle) - y! * Math.sin(angle), x! * Math.sin(angle) + y! * Math.cos(angle)]),
+    })
     expect(lay(turnedBy(0.4), [card(60, 0.8, 0.6)]).laid.length).toBe(lay(turnedBy(0), [card(60, 0.8, 0.6)]).laid.length)
   })
 })
@@ -104,10 +123,14 @@ describe('soaking', () => {
 
 describe('pieces in an answer', () => {
   it('come back as they were written, and what is no piece is left out', () => {
-    const pieces: Piece[] = [card(12, 0.8, 0.6), { sort: 'roll', count: 1, lengthM: 10, widthM: 1.2 }, { sort: 'news', count: 80, lengthM: 0.57, widthM: 0.4 }]
+    const pieces: Piece[] = [
+      card(12, 0.8, 0.6), { sort: 'roll', count: 1, lengthM: 10, widthM: 1.2 }, { sort: 'news', count: 80, lengthM: 0.57, widthM: 0.4 },
+    ]
     expect(piecesText(pieces)).toBe('card 12 of 0.8 x 0.6; roll 1 of 10 x 1.2; news 80 of 0.57 x 0.4')
     expect(readPieces(piecesText(pieces))).toEqual(pieces)
     expect(readPieces('card 12 of 0.8 x 0.6; card x of 1 x 1; card 3 of 0.01 x 2; tin 4 of 1 x 1')).toEqual([pieces[0]])
-    expect([readPieces(7), readPieces(''), arePieces(''), arePieces('card 1 of 1 x 1'), arePieces('a heap'), arePieces(4)]).toEqual([[], [], true, true, false, false])
+    expect([readPieces(7), readPieces(''), arePieces(''), arePieces('card 1 of 1 x 1'), arePieces('a heap'), arePieces(4)]).toEqual([
+      [], [], true, true, false, false,
+    ])
   })
 })

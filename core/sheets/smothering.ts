@@ -15,10 +15,22 @@ export interface GrownOver {
  * so that a winter in frost does not count. Working values, own estimates of the ranges.
  */
 export const GROWN_OVER: readonly GrownOver[] = [
-  { id: 'turf', label: 'turf, lawn', hint: 'a season', darkDays: { low: 85, typical: 120, high: 170 }, says: 'Turf lives off its roots for a season; what is dead by spring is crumb by summer.' },
-  { id: 'soft', label: 'soft weeds', hint: 'two to three months', darkDays: { low: 40, typical: 60, high: 90 }, says: 'Soft weeds are gone after two to three months of warmth.' },
-  { id: 'creeping', label: 'couch, bindweed, ground elder', hint: 'two seasons', darkDays: { low: 230, typical: 320, high: 450 }, says: 'Creeping roots outlive one cover: double sheets, new ones where they tear, two seasons; dig out what comes up at the edge.' },
-  { id: 'bare', label: 'hardly anything', hint: 'a bed in use', darkDays: { low: 5, typical: 12, high: 25 }, says: 'A bed that is clean already can be planted as soon as it has settled.' },
+  {
+    id: 'turf', label: 'turf, lawn', hint: 'a season', darkDays: { low: 85, typical: 120, high: 170 },
+    says: 'Turf lives off its roots for a season; what is dead by spring is crumb by summer.',
+  },
+  {
+    id: 'soft', label: 'soft weeds', hint: 'two to three months', darkDays: { low: 40, typical: 60, high: 90 },
+    says: 'Soft weeds are gone after two to three months of warmth.',
+  },
+  {
+    id: 'creeping', label: 'couch, bindweed, ground elder', hint: 'two seasons', darkDays: { low: 230, typical: 320, high: 450 },
+    says: 'Creeping roots outlive one cover: double sheets, new ones where they tear, two seasons; dig out what comes up at the edge.',
+  },
+  {
+    id: 'bare', label: 'hardly anything', hint: 'a bed in use', darkDays: { low: 5, typical: 12, high: 25 },
+    says: 'A bed that is clean already can be planted as soon as it has settled.',
+  },
 ]
 
 /** What is grown over, of this id, or turf. */
@@ -34,7 +46,10 @@ export function darkDayCounts(celsius: number): number {
   return celsius <= SPENDS.fromC ? 0 : Math.min(SPENDS.most, SPENDS.q10 ** ((celsius - SPENDS.atC) / 10))
 }
 
-/** The day on which so many have counted, between whole days; nothing where they never do. @param airC air of each day from the first in the dark. */
+/**
+ * The day on which so many have counted, between whole days; nothing where they never do. @param airC air of each day from the
+ * first in the dark.
+ */
 export function spentDay(airC: ArrayLike<number>, wantedDays: number): number | undefined {
   let sum = 0
   for (let day = 0; day < airC.length; day++) {

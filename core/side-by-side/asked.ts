@@ -28,7 +28,11 @@ export function sharedBy({ with: one, without: other }: KnownPair): Shared {
   const [theirGauges, theirSenses] = [gauges(other.method), senses(other.method)]
   return {
     quantities: gauges(one.method).filter(({ id, unit }) => theirGauges.some(their => their.id === id && their.unit === unit)),
-    senses: senses(one.method).filter(({ id, findings }) => theirSenses.some(their => their.id === id && their.findings.filter(finding => findings.some(mine => mine.id === finding.id)).length > 1)),
+    senses: senses(one.method).filter(({ id, findings }) =>
+      theirSenses.some(
+        their => their.id === id && their.findings.filter(finding => findings.some(mine => mine.id === finding.id)).length > 1,
+      ),
+    ),
   }
 }
 
@@ -56,13 +60,25 @@ export function askedTogether(trial: SideBySide, pair: KnownPair, now: Date): Ta
   if (pair.with.batch.ended || pair.without.batch.ended) return []
   const due = lastDay(trial, now)
   const { quantities, senses: felt } = sharedBy(pair)
-  const wanted = [...quantities.map(({ id, label, icon }) => ({ id, label, icon })), ...felt.map(({ id, label, icon }) => ({ id, label, icon }))].slice(0, ASKED_MOST)
+  const wanted = [
+    ...quantities.map(({ id, label, icon }) => ({ id, label, icon })),
+    ...felt.map(({ id, label, icon }) => ({ id, label, icon })),
+  ].slice(0, ASKED_MOST)
   return [pair.with, pair.without].flatMap(side => wanted.flatMap(({ id, label, icon }): Task[] => {
     if (lastFound(side, id) >= addDays(due, -EARLY_DAYS).getTime()) return []
     const other = side === pair.with ? pair.without : pair.with
     return [{
-      id: `${side.batch.id}.${trial.id}.${id}`, batchId: side.batch.id, action: id, doing: { kind: 'pad', pad: id }, label, icon, title: `${label}, for the trial`,
-      reason: `“${trial.name}”: the same of ${other.batch.name} on the same day, so that the two can be held against each other.`, due, until: endOfDay(addDays(due, EVERY_DAYS - 1)), urgency: 'whenever',
+      id: `${side.batch.id}.${trial.id}.${id}`,
+      batchId: side.batch.id,
+      action: id,
+      doing: { kind: 'pad', pad: id },
+      label,
+      icon,
+      title: `${label}, for the trial`,
+      reason: `“${trial.name}”: the same of ${other.batch.name} on the same day, so that the two can be held against each other.`,
+      due,
+      until: endOfDay(addDays(due, EVERY_DAYS - 1)),
+      urgency: 'whenever',
     }]
   }))
 }

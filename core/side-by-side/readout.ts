@@ -41,10 +41,13 @@ const SAME_DAY = 1.5 * DAY_MS
 
 function besides({ id, spots }: Quantity, one: Side, other: Side): Beside[] {
   const spot = spots[0].id
-  const values = ({ batch }: Side) => (batch.gauged[id] ?? []).filter(gauge => gauge.spot === spot).map(({ at, value }) => ({ at: Date.parse(at), value }))
+  const values = ({ batch }: Side) =>
+    (batch.gauged[id] ?? []).filter(gauge => gauge.spot === spot).map(({ at, value }) => ({ at: Date.parse(at), value }))
   const theirs = values(other)
   return values(one).flatMap(({ at, value }): Beside[] => {
-    const near = theirs.reduce<{ readonly at: number, readonly value: number } | undefined>((best, their) => !best || Math.abs(their.at - at) < Math.abs(best.at - at) ? their : best, undefined)
+    const near = theirs.reduce<{ readonly at: number, readonly value: number } | undefined>(
+      (best, their) => (!best || Math.abs(their.at - at) < Math.abs(best.at - at) ? their : best), undefined,
+    )
     return near && Math.abs(near.at - at) <= SAME_DAY ? [{ at, mine: value, theirs: near.value }] : []
   })
 }
@@ -54,7 +57,10 @@ function quantityRow(quantity: Quantity, one: Side, other: Side): QuantityRow[] 
   const difference = meanInterval(beside.map(({ mine, theirs }) => mine - theirs))
   if (!difference) return []
   const mean = (of: (one: Beside) => number) => beside.reduce((sum, each) => sum + of(each), 0) / beside.length
-  return [{ quantity, beside, mine: mean(({ mine }) => mine), theirs: mean(({ theirs }) => theirs), difference: difference.mean, ...(difference.low === undefined ? {} : { low: difference.low, high: difference.high! }) }]
+  return [{
+    quantity, beside, mine: mean(({ mine }) => mine), theirs: mean(({ theirs }) => theirs), difference: difference.mean,
+    ...(difference.low === undefined ? {} : { low: difference.low, high: difference.high! }),
+  }]
 }
 
 function countOf({ batch, method }: Side, { id }: Sense): Count {
@@ -71,10 +77,16 @@ function senseRow(sense: Sense, one: Side, other: Side): SenseRow[] {
 /** What was found of a pair, held against each other. */
 export function readPair(pair: KnownPair): PairRead {
   const shared = sharedBy(pair)
-  return { pair, quantities: shared.quantities.flatMap(one => quantityRow(one, pair.with, pair.without)), senses: shared.senses.flatMap(one => senseRow(one, pair.with, pair.without)) }
+  return {
+    pair, quantities: shared.quantities.flatMap(one => quantityRow(one, pair.with, pair.without)),
+    senses: shared.senses.flatMap(one => senseRow(one, pair.with, pair.without)),
+  }
 }
 
-/** How far two batches of one kind lie apart by themselves: a share of what is read, degrees for warmth (own estimate, from how far heaps of one mix differ). */
+/**
+ * How far two batches of one kind lie apart by themselves: a share of what is read, degrees for warmth (own estimate, from how
+ * far heaps of one mix differ).
+ */
 const BY_ITSELF = { share: 0.12, kelvin: 5 } as const
 /** With fewer pairs, all the same way, chance alone does it too often: one in 32. */
 export const LEAST_PAIRS = 6
@@ -106,12 +118,14 @@ export function quantityWords(row: QuantityRow, { with: one, without: other }: K
   const { quantity, beside, mine, theirs, difference, low, high } = row
   const even = low !== undefined && high !== undefined && low <= 0 && high >= 0
   const times = counted(beside.length, 'day', 'days')
-  const both = `${one.batch.name} ${valueText(quantity, mine, units)}, ${other.batch.name} ${valueText(quantity, theirs, units)} on the mean of ${times}`
+  const both = `${one.batch.name} ${valueText(quantity, mine, units)}, ${other.batch.name} ${valueText(quantity, theirs, units)} on the `
+    + `mean of ${times}`
   if (low === undefined || high === undefined) return `${quantity.label}: ${both}. One day says nothing of a difference.`
   const span = [Math.abs(low), Math.abs(high)].sort((a, b) => a - b) as [number, number]
   return even
     ? `${quantity.label}: ${both}. No difference that stands out from day to day.`
-    : `${quantity.label}: ${both}; ${difference > 0 ? one.batch.name : other.batch.name} by ${apartText(quantity, span[0], units)} to ${apartText(quantity, span[1], units)} more, as far as these days tell.`
+    : `${quantity.label}: ${both}; ${difference > 0 ? one.batch.name : other.batch.name} by ${apartText(quantity, span[0], units)} to `
+      + `${apartText(quantity, span[1], units)} more, as far as these days tell.`
 }
 
 /** With fewer looks than this at either, a count says nothing. */
@@ -125,17 +139,26 @@ export function senseWords({ sense, mine, theirs, chance }: SenseRow, { with: on
   }
   const better = chance >= 0.5 ? one.batch.name : other.batch.name
   const few = Math.min(mine.of, theirs.of) < LEAST_LOOKS
-  return `${sense.label}: ${one.batch.name} ${share(mine)}, ${other.batch.name} ${share(theirs)}. ${few ? 'Too few looks to tell.' : Math.max(chance, 1 - chance) < 0.8 ? 'That may well be chance.' : `${better} was the better of these two, ${Math.round(100 * Math.max(chance, 1 - chance))} to ${Math.round(100 * Math.min(chance, 1 - chance))}.`}`
+  return `${sense.label}: ${one.batch.name} ${share(mine)}, ${other.batch.name} ${share(theirs)}. `
+    + (few
+      ? 'Too few looks to tell.'
+      : Math.max(chance, 1 - chance) < 0.8
+        ? 'That may well be chance.'
+        : `${better} was the better of these two, `
+          + `${Math.round(100 * Math.max(chance, 1 - chance))} to ${Math.round(100 * Math.min(chance, 1 - chance))}.`)
 }
 
 /** Of one pair: what it can and cannot show. */
 function onePair({ pair, quantities, senses }: PairRead, { difference }: SideBySide): string[] {
-  if (quantities.length === 0 && senses.length === 0) return ['Nothing to hold against each other yet: look at both on the same day, a few times.']
+  if (quantities.length === 0 && senses.length === 0)
+    return ['Nothing to hold against each other yet: look at both on the same day, a few times.']
   const needed = quantities.map(row => pairsNeeded(row.difference, spreadOf(row))).filter(Number.isFinite)
   const least = needed.length > 0 ? Math.min(...needed) : LEAST_PAIRS
   return [
-    `What differs between ${pair.with.batch.name} and ${pair.without.batch.name} may be due to “${difference}”, or to anything else about these two: one pair cannot show it.`,
-    `Two batches of one kind differ by about a tenth by themselves. ${needs(least).replace(/^./, letter => letter.toUpperCase())} could show a difference as large as the largest here; fewer than ${LEAST_PAIRS} can never, even when all point the same way.`,
+    `What differs between ${pair.with.batch.name} and ${pair.without.batch.name} may be due to “${difference}”, or to anything else `
+    + 'about these two: one pair cannot show it.',
+    `Two batches of one kind differ by about a tenth by themselves. ${needs(least).replace(/^./, letter => letter.toUpperCase())} could `
+    + `show a difference as large as the largest here; fewer than ${LEAST_PAIRS} can never, even when all point the same way.`,
   ]
 }
 
@@ -152,8 +175,20 @@ function severalPairs(reads: readonly PairRead[], units: UnitSystem): string[] {
     const count = Math.max(more, rows.length - more)
     const needed = pairsNeeded(mean.mean, mean.spread ?? 0)
     const crosses = mean.low <= 0 && mean.high >= 0
-    const size = crosses ? 'the mean difference may as well be none' : `by ${apartText(quantity, mean.mean, units)} on the mean (${[Math.abs(mean.low), Math.abs(mean.high)].sort((a, b) => a - b).map(value => apartText(quantity, value, units)).join(' to ')})`
-    return [`${quantity.label}: ${way} in ${count} of ${rows.length} pairs, ${size}. By chance alone that happens ${Math.round(100 * chance)} times in a hundred${chance <= 0.05 ? ': it shows a difference.' : `: it shows nothing yet; ${needs(Math.max(needed, rows.length + 1))} could.`}`]
+    const size = crosses
+      ? 'the mean difference may as well be none'
+      : `by ${apartText(quantity, mean.mean, units)} on the mean (${[Math.abs(mean.low), Math.abs(mean.high)]
+        .sort((a, b) => a - b)
+        .map(value => apartText(quantity, value, units))
+        .join(' to ')})`
+    return [
+      `${quantity.label}: ${way} in ${count} of ${rows.length} pairs, ${size}. By chance alone that happens ${Math.round(100 * chance)} `
+      + 'times in a '
+      + 'hundred'
+      + (chance <= 0.05
+        ? ': it shows a difference.'
+        : `: it shows nothing yet; ${needs(Math.max(needed, rows.length + 1))} could.`),
+    ]
   })
   return lines.length > 0 ? lines : ['Nothing to hold against each other yet in two pairs or more.']
 }

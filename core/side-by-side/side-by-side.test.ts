@@ -13,14 +13,32 @@ import { readSideBySide, SIDE_BY_SIDE_KIND, sideBySideValues, type SideBySide } 
 import { pairsNeeded, quantityWords, readPair, senseWords, verdictLines } from './readout'
 import { unequalStarts } from './starts'
 
-const trial: SideBySide = { id: 'side-by-side.t', name: 'Tower or pile', difference: 'air channels', startedAt: BEGAN_AT, pairs: [{ withId: 'tower', withoutId: 'pile' }] }
-const side = (batch: Side['batch'], id: string, name: string): Side => ({ batch: { ...batch, id, name }, method: findMethod(batch.began.methodId)! })
-const pile = (since: readonly NewEvent[] = [], sacks = 10) => begun({ methodId: 'leafmould', approachId: 'alone', site: { kind: 'vessel', vessel: { id: 'p', name: 'Pile', wall: 'none', shape: 'box', widthM: 1.1, depthM: 1, heightM: 1 } }, inputs: [input('chips-ramial', sacks, SACK), input('leaves-mixed', sacks, SACK)], waterL: 300 }, since)
+const trial: SideBySide = {
+  id: 'side-by-side.t', name: 'Tower or pile', difference: 'air channels', startedAt: BEGAN_AT,
+  pairs: [{ withId: 'tower', withoutId: 'pile' }],
+}
+const side = (batch: Side['batch'], id: string, name: string): Side => ({
+  batch: { ...batch, id, name }, method: findMethod(batch.began.methodId)!,
+})
+const pile = (since: readonly NewEvent[] = [], sacks = 10) =>
+  begun(
+    {
+      methodId: 'leafmould', approachId: 'alone',
+      site: { kind: 'vessel', vessel: { id: 'p', name: 'Pile', wall: 'none', shape: 'box', widthM: 1.1, depthM: 1, heightM: 1 } },
+      inputs: [input('chips-ramial', sacks, SACK), input('leaves-mixed', sacks, SACK)], waterL: 300,
+    },
+    since,
+  )
 const heights = (...values: readonly number[]) => values.map((value, index) => gauged(2 + index * 14, 'height', 'top', value))
-const pair = (mine: readonly NewEvent[], theirs: readonly NewEvent[]): KnownPair => ({ with: side(tower(mine), 'tower', 'Tower'), without: side(pile(theirs), 'pile', 'Pile') })
+const pair = (mine: readonly NewEvent[], theirs: readonly NewEvent[]): KnownPair => ({
+  with: side(tower(mine), 'tower', 'Tower'), without: side(pile(theirs), 'pile', 'Pile'),
+})
 
 describe('a trial as a document', () => {
-  const read = (values: Record<string, unknown>) => readSideBySide([writeDocument(undefined, 'side-by-side.t', SIDE_BY_SIDE_KIND, { ...sideBySideValues(trial), ...values } as never, BEGAN_AT, 'd')])
+  const read = (values: Record<string, unknown>) =>
+    readSideBySide([
+      writeDocument(undefined, 'side-by-side.t', SIDE_BY_SIDE_KIND, { ...sideBySideValues(trial), ...values } as never, BEGAN_AT, 'd'),
+    ])
   it('comes back as it was written, and goes when it is put away', () => {
     expect(read({})).toEqual([trial])
     expect(read({ removed: true })).toEqual([])
@@ -58,7 +76,12 @@ describe('what a trial asks', () => {
 
   it('is silent when one of them has ended or is not there', () => {
     const over = { ...pair([], []) }
-    expect(askedTogether(trial, { ...over, with: { ...over.with, batch: { ...over.with.batch, ended: { eventId: 'e', at: afterDays(3) } } } }, new Date(afterDays(20)))).toEqual([])
+    expect(
+      askedTogether(
+        trial, { ...over, with: { ...over.with, batch: { ...over.with.batch, ended: { eventId: 'e', at: afterDays(3) } } } },
+        new Date(afterDays(20)),
+      ),
+    ).toEqual([])
     expect(knownPairs(trial, id => id === 'tower' ? over.with : undefined)).toEqual([])
   })
 })
@@ -71,7 +94,9 @@ describe('what is found', () => {
     expect(row!.difference).toBeCloseTo(0.12, 6)
     expect(row!.low).toBeCloseTo(0.12 - 1.886 * 0.02 / Math.sqrt(3), 3)
     expect(row!.high).toBeCloseTo(0.12 + 1.886 * 0.02 / Math.sqrt(3), 3)
-    expect(quantityWords(row!, read.pair, 'metric').replaceAll('\u00A0', ' ')).toBe('Height: Tower 90 cm, Pile 78 cm on the mean of 3 days; Tower by 9.8 cm to 14 cm more, as far as these days tell.')
+    expect(quantityWords(row!, read.pair, 'metric').replaceAll('\u00A0', ' ')).toBe(
+      'Height: Tower 90 cm, Pile 78 cm on the mean of 3 days; Tower by 9.8 cm to 14 cm more, as far as these days tell.',
+    )
   })
 
   it('counts only what was found on about the same day', () => {
@@ -113,8 +138,12 @@ describe('the verdict', () => {
 
   it('of several goes by how many point the same way', () => {
     const reads = (values: readonly number[]) => values.map(value => readPair(pair(heights(value, value), heights(0.8, 0.8))))
-    expect(verdictLines(trial, reads([0.9, 0.95, 0.92, 0.91, 0.9, 0.94]), 'metric')[0]).toMatch(/more in 6 of 6 pairs.*3 times in a hundred: it shows a difference/)
-    expect(verdictLines(trial, reads([0.9, 0.95, 0.92]), 'metric')[0]).toMatch(/more in 3 of 3 pairs.*25 times in a hundred: it shows nothing yet/)
+    expect(verdictLines(trial, reads([0.9, 0.95, 0.92, 0.91, 0.9, 0.94]), 'metric')[0]).toMatch(
+      /more in 6 of 6 pairs.*3 times in a hundred: it shows a difference/,
+    )
+    expect(verdictLines(trial, reads([0.9, 0.95, 0.92]), 'metric')[0]).toMatch(
+      /more in 3 of 3 pairs.*25 times in a hundred: it shows nothing yet/,
+    )
     expect(verdictLines(trial, reads([0.9, 0.7, 0.85, 0.75]), 'metric')[0]).toContain('it shows nothing yet')
   })
 
@@ -142,7 +171,10 @@ describe('unequal starts', () => {
     expect(said).toContain('static tower and leaf mould')
     const less = { ...even, without: side(pile([], 5), 'pile', 'Pile') }
     expect(unequalStarts(less, LIBRARY_BOOK, 'metric').join(' ')).toContain('Unequal amounts')
-    const later = { ...even, without: { ...even.without, batch: { ...even.without.batch, began: { ...even.without.batch.began, at: afterDays(9) } } } }
+    const later = {
+      ...even,
+      without: { ...even.without, batch: { ...even.without.batch, began: { ...even.without.batch.began, at: afterDays(9) } } },
+    }
     expect(unequalStarts(later, LIBRARY_BOOK, 'metric').join(' ')).toContain('Tower was begun 9 days before the other')
   })
 })

@@ -17,14 +17,23 @@ interface Start { readonly litres: number, readonly moisture: number, readonly r
 
 function startOf({ puts }: BegunBatch, book: MaterialBook): Start | undefined {
   const first = puts.filter(({ atStart }) => atStart)
-  const balance = mixBalance(ingredientsOf(first.flatMap(({ inputs }) => inputs), book).map(portionOf), first.reduce((sum, { waterL }) => sum + waterL, 0))
-  return balance.ok ? { litres: balance.value.volumeL, moisture: balance.value.moistureFraction, ratio: balance.value.carbonToNitrogen } : undefined
+  const balance = mixBalance(
+    ingredientsOf(
+      first.flatMap(({ inputs }) => inputs), book,
+    ).map(portionOf),
+    first.reduce((sum, { waterL }) => sum + waterL, 0),
+  )
+  return balance.ok
+    ? { litres: balance.value.volumeL, moisture: balance.value.moistureFraction, ratio: balance.value.carbonToNitrogen }
+    : undefined
 }
 
 const apart = (a: number, b: number) => Math.abs(a - b) / Math.max(1e-9, Math.max(Math.abs(a), Math.abs(b)))
 
 /** In what a pair was unequal from the start, beside the one thing that is tried: each may be the reason for what is found. */
-export function unequalStarts({ with: { batch: one, method }, without: { batch: other, method: theirs } }: KnownPair, book: MaterialBook, units: UnitSystem): string[] {
+export function unequalStarts(
+  { with: { batch: one, method }, without: { batch: other, method: theirs } }: KnownPair, book: MaterialBook, units: UnitSystem,
+): string[] {
   const days = daysBetween(one.began.at, other.began.at)
   const [mine, their] = [startOf(one, book), startOf(other, book)]
   const [area, otherArea] = [siteAreaM2(one.began.site), siteAreaM2(other.began.site)]
@@ -33,9 +42,17 @@ export function unequalStarts({ with: { batch: one, method }, without: { batch: 
   return [
     ...(Math.abs(days) > DAYS_APART ? [`${days > 0 ? one.name : other.name} was begun ${daysText(Math.abs(days))} before the other.`] : []),
     ...(method.id !== theirs.id ? [`They are kept in different ways: ${method.name.toLowerCase()} and ${theirs.name.toLowerCase()}.`] : []),
-    ...(apart(area, otherArea) > APART.area ? [`They stand on unequal ground: ${siteName(one.began.site).toLowerCase()} and ${siteName(other.began.site).toLowerCase()}.`] : []),
-    ...(mine && their && apart(mine.litres, their.litres) > APART.litres ? [`Unequal amounts: ${litres(mine.litres)} and ${litres(their.litres)}.`] : []),
-    ...(mine && their && Math.abs(mine.moisture - their.moisture) > APART.moisture ? [`Unequal water at the start: ${percent(mine.moisture)} and ${percent(their.moisture)}.`] : []),
-    ...(mine && their && apart(mine.ratio, their.ratio) > APART.ratio ? [`Unequal mixes: ${ratioText(mine.ratio)} and ${ratioText(their.ratio)}.`] : []),
+    ...(apart(area, otherArea) > APART.area
+      ? [`They stand on unequal ground: ${siteName(one.began.site).toLowerCase()} and ${siteName(other.began.site).toLowerCase()}.`]
+      : []),
+    ...(mine && their && apart(mine.litres, their.litres) > APART.litres
+      ? [`Unequal amounts: ${litres(mine.litres)} and ${litres(their.litres)}.`]
+      : []),
+    ...(mine && their && Math.abs(mine.moisture - their.moisture) > APART.moisture
+      ? [`Unequal water at the start: ${percent(mine.moisture)} and ${percent(their.moisture)}.`]
+      : []),
+    ...(mine && their && apart(mine.ratio, their.ratio) > APART.ratio
+      ? [`Unequal mixes: ${ratioText(mine.ratio)} and ${ratioText(their.ratio)}.`]
+      : []),
   ]
 }

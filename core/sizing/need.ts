@@ -36,7 +36,9 @@ const MOST_L = 100_000
  * What to build, in how many vessels and by when, for so many litres by a day.
  * @param share litres out per litre built, within 0..1. @param need litres above 0 and at most 100,000.
  */
-export function planForNeed(need: Need, vessel: Vessel, sizing: Sizing, approachId: string, share: Range, now: Date): Outcome<NeedPlan, NeedTrouble> {
+export function planForNeed(
+  need: Need, vessel: Vessel, sizing: Sizing, approachId: string, share: Range, now: Date,
+): Outcome<NeedPlan, NeedTrouble> {
   if (!(need.litres > 0) || need.litres > MOST_L) return fail('no-litres')
   if (Number.isNaN(need.by.getTime())) return fail('bad-date')
   const buildL = range(need.litres / share.high, need.litres / share.typical, need.litres / share.low)

@@ -24,7 +24,21 @@ function finished(share: number): Batch {
   const batch = heap(GOOD_HEAP)
   const { volumeL } = batchMeasures(batch, LIBRARY_BOOK)!
   const at = '2026-08-01T12:00:00.000Z'
-  return { ...batch, ended: { eventId: 'end', at }, takings: [{ eventId: 'end', at, ends: true, heightM: 0.4, products: [{ lotId: 'l', materialId: 'compost-finished', amount: { count: volumeL * share / BUCKET.volumeL, container: BUCKET, packing: 'loose' } }] }] }
+  return {
+    ...batch,
+    ended: { eventId: 'end', at },
+    takings: [{
+      eventId: 'end',
+      at,
+      ends: true,
+      heightM: 0.4,
+      products: [{
+        lotId: 'l',
+        materialId: 'compost-finished',
+        amount: { count: (volumeL * share) / BUCKET.volumeL, container: BUCKET, packing: 'loose' },
+      }],
+    }],
+  }
 }
 
 describe('what comes out', () => {
@@ -94,18 +108,30 @@ describe('a need', () => {
   })
 
   it('that is none is refused', () => {
-    for (const litres of [0, -5, NaN, Infinity, 1e9]) expect(planForNeed({ litres, by: now }, BAY, hotHeap.sizing!, 'weekly', usual, now)).toEqual({ ok: false, error: 'no-litres' })
-    expect(planForNeed({ litres: 10, by: new Date('nonsense') }, BAY, hotHeap.sizing!, 'weekly', usual, now)).toEqual({ ok: false, error: 'bad-date' })
+    for (const litres of [0, -5, NaN, Infinity, 1e9])
+      expect(planForNeed({ litres, by: now }, BAY, hotHeap.sizing!, 'weekly', usual, now)).toEqual({ ok: false, error: 'no-litres' })
+    expect(planForNeed({ litres: 10, by: new Date('nonsense') }, BAY, hotHeap.sizing!, 'weekly', usual, now)).toEqual({
+      ok: false, error: 'bad-date',
+    })
   })
 
   it('is always met by what is built at the low yield, and no vessel is over the rim', () => {
-    fc.assert(fc.property(fc.double({ min: 1, max: 5000, noNaN: true }), fc.double({ min: 0.1, max: 0.4, noNaN: true }), fc.constantFrom(...VESSEL_PRESETS), (litres, low, vessel) => {
-      const found = planForNeed({ litres, by: day('2027-06-01') }, vessel, hotHeap.sizing!, 'weekly', range(low, low + 0.1, low + 0.2), now)
-      if (!found.ok) throw new Error(found.error)
-      expect(found.value.buildL.high * low).toBeCloseTo(litres, 6)
-      const capacityL = (vessel.shape === 'box' ? vessel.widthM * vessel.depthM : Math.PI * vessel.diameterM ** 2 / 4) * vessel.heightM * 1000
-      expect(found.value.eachL * hotHeap.sizing!.standsShare).toBeLessThanOrEqual(capacityL * 1.000001)
-      expect(found.value.vessels).toBeGreaterThanOrEqual(1)
-    }))
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1, max: 5000, noNaN: true }), fc.double({ min: 0.1, max: 0.4, noNaN: true }),
+        fc.constantFrom(...VESSEL_PRESETS),
+        (litres, low, vessel) => {
+          const found = planForNeed(
+            { litres, by: day('2027-06-01') }, vessel, hotHeap.sizing!, 'weekly', range(low, low + 0.1, low + 0.2), now,
+          )
+          if (!found.ok) throw new Error(found.error)
+          expect(found.value.buildL.high * low).toBeCloseTo(litres, 6)
+          const capacityL
+            = (vessel.shape === 'box' ? vessel.widthM * vessel.depthM : (Math.PI * vessel.diameterM ** 2) / 4) * vessel.heightM * 1000
+          expect(found.value.eachL * hotHeap.sizing!.standsShare).toBeLessThanOrEqual(capacityL * 1.000001)
+          expect(found.value.vessels).toBeGreaterThanOrEqual(1)
+        },
+      ),
+    )
   })
 })

@@ -2,8 +2,15 @@ import { normal, seededRandom, seedFromText } from '../random/random'
 
 /** What the simulated two-depth thermometer says, or that it could not be reached. */
 export type ProbeAnswer
-  = | { readonly status: 'reading', readonly probe: string, readonly at: string, readonly coreC: number, readonly edgeC: number, readonly batteryPct: number }
-    | { readonly status: 'no-signal', readonly probe: string, readonly at: string }
+  = | {
+    readonly status: 'reading'
+    readonly probe: string
+    readonly at: string
+    readonly coreC: number
+    readonly edgeC: number
+    readonly batteryPct: number
+  }
+  | { readonly status: 'no-signal', readonly probe: string, readonly at: string }
 
 const SLOT_MS = 5 * 60_000
 /** One slot in so many has no signal, as radio through a wet heap has. */

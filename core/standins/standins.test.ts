@@ -17,7 +17,9 @@ describe('the simulated probe', () => {
   })
 
   it('reads what is true of its place, a little off', () => {
-    const answer = Array.from({ length: 5 }, (_, slot) => simulatedProbe('p2', later(5 * slot), PLACE)).find(({ status }) => status === 'reading')
+    const answer = Array.from({ length: 5 }, (_, slot) => simulatedProbe('p2', later(5 * slot), PLACE)).find(
+      ({ status }) => status === 'reading',
+    )
     if (answer?.status !== 'reading') throw new Error('no reading in five slots')
     expect(Math.abs(answer.coreC - PLACE.coreC)).toBeLessThan(3)
     expect(Math.abs(answer.edgeC - PLACE.edgeC)).toBeLessThan(4)

@@ -56,7 +56,10 @@ export function chanceAtLeast(one: Count, other: Count, factor: number): number 
   return Math.min(1, chance)
 }
 
-/** The 80 % interval of the ratio of two shares (logarithmic, half a hit added to each, as Walter 1975); `typical` is the plain ratio, or that with the halves when a share is 0. */
+/**
+ * The 80 % interval of the ratio of two shares (logarithmic, half a hit added to each, as Walter 1975); `typical` is the plain
+ * ratio, or that with the halves when a share is 0.
+ */
 export function ratioOf(one: Count, other: Count, z = Z80): Range {
   const [a, n, b, m] = [one.hits + 0.5, one.of + 0.5, other.hits + 0.5, other.of + 0.5]
   const middle = Math.log(a / n) - Math.log(b / m)

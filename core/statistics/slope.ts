@@ -9,7 +9,10 @@ function thinned(points: readonly Point[]): readonly Point[] {
   return Array.from({ length: MOST_POINTS }, (_, index) => points[Math.round(index * step)] as Point)
 }
 
-/** The middle of all slopes between two of the points (Theil 1950, Sen 1968); nothing when no two differ in x. Of very many points, 200 spread evenly over their order count. */
+/**
+ * The middle of all slopes between two of the points (Theil 1950, Sen 1968); nothing when no two differ in x. Of very many
+ * points, 200 spread evenly over their order count.
+ */
 export function robustSlope(points: readonly Point[]): number | undefined {
   const some = thinned(points)
   const slopes: number[] = []

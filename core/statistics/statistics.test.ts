@@ -24,7 +24,10 @@ describe('counts', () => {
   })
 
   it('of nonsense are refused', () => {
-    for (const bad of [{ hits: 11, of: 10 }, { hits: -1, of: 10 }, { hits: 1.5, of: 3 }, { hits: 0, of: 0 }, { hits: Number.NaN, of: 3 }]) expect(checkedCount(bad).ok).toBe(false)
+    for (const bad of [
+      { hits: 11, of: 10 }, { hits: -1, of: 10 }, { hits: 1.5, of: 3 }, { hits: 0, of: 0 }, { hits: Number.NaN, of: 3 },
+    ])
+      expect(checkedCount(bad).ok).toBe(false)
     expect(checkedCount({ hits: 0, of: 3 }).ok).toBe(true)
   })
 

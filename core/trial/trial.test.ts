@@ -26,7 +26,10 @@ describe('a garden on trial', () => {
   })
 
   it('is rid of the one entry that cannot be told', () => {
-    const odd = { kind: 'gauged', id: 'odd', at: now.toISOString(), recordedAt: now.toISOString(), by: 'x', batchId: 'demo-apple-bay', quantity: 'heat', source: 'hand', values: null } as unknown as GardenEvent
+    const odd = {
+      kind: 'gauged', id: 'odd', at: now.toISOString(), recordedAt: now.toISOString(), by: 'x', batchId: 'demo-apple-bay',
+      quantity: 'heat', source: 'hand', values: null,
+    } as unknown as GardenEvent
     // Its values are counted before it is folded.
     expect(() => triedOut([...events, odd])).toThrow()
     const folded = { ...odd, values: [null] } as unknown as GardenEvent
@@ -36,23 +39,42 @@ describe('a garden on trial', () => {
   })
 
   it('is rid of the one entry that stumbles half way or cannot be drawn', () => {
-    const odd = { kind: 'did', id: 'odd', at: '2026-06-19T10:00:00.000Z', recordedAt: now.toISOString(), by: 'x', batchId: 'demo-apple-bay', deed: 'turn', answers: null } as unknown as GardenEvent
+    const odd = {
+      kind: 'did', id: 'odd', at: '2026-06-19T10:00:00.000Z', recordedAt: now.toISOString(), by: 'x', batchId: 'demo-apple-bay',
+      deed: 'turn', answers: null,
+    } as unknown as GardenEvent
     const sound = triedOut([...events, { ...odd, answers: {} } as GardenEvent])
     expect(sound.leftOut.size).toBe(0)
     const broken = { ...odd, kind: 'put', inputs: [null], waterL: 0 } as unknown as GardenEvent
     expect([...triedOut([...events, broken]).leftOut.keys()]).toEqual(['odd'])
     // Folds as it is, and stops whoever asks for its site.
-    const elsewhere = { ...events.find(({ kind }) => kind === 'built' || kind === 'began')!, id: 'nowhere', batchId: 'nowhere', kind: 'began', methodId: 'hot-heap', approachId: 'weekly', site: null, answers: {}, inputs: [], waterL: 0 } as unknown as GardenEvent
+    const elsewhere = {
+      ...events.find(({ kind }) => kind === 'built' || kind === 'began')!,
+      id: 'nowhere',
+      batchId: 'nowhere',
+      kind: 'began',
+      methodId: 'hot-heap',
+      approachId: 'weekly',
+      site: null,
+      answers: {},
+      inputs: [],
+      waterL: 0,
+    } as unknown as GardenEvent
     expect([...triedOut([...events, elsewhere]).leftOut.keys()]).toEqual(['nowhere'])
   })
 
   it('is rid of readings beyond what any thermometer writes', () => {
-    const log = (index: number): GardenEvent => ({ kind: 'logged', id: `log-${index}`, at: now.toISOString(), recordedAt: now.toISOString(), by: 'x', batchId: 'b', depth: 'core', source: 'f', minutes: Array.from({ length: 2000 }, (_, minute) => minute), tenthsC: Array.from({ length: 2000 }, () => 400) })
+    const log = (index: number): GardenEvent => ({
+      kind: 'logged', id: `log-${index}`, at: now.toISOString(), recordedAt: now.toISOString(), by: 'x', batchId: 'b', depth: 'core',
+      source: 'f', minutes: Array.from({ length: 2000 }, (_, minute) => minute), tenthsC: Array.from({ length: 2000 }, () => 400),
+    })
     // Seven years of half hours at two depths fit (7 × 365 × 48 × 2 = 245,280), ten do not (350,400).
     expect(VALUES_MOST).toBeGreaterThan(245_280)
     expect(VALUES_MOST).toBeLessThan(350_400)
     const most = VALUES_MOST / 2000
     expect(triedOut(Array.from({ length: most }, (_, index) => log(index))).leftOut.size).toBe(0)
-    expect([...triedOut(Array.from({ length: most + 3 }, (_, index) => log(index))).leftOut.keys()]).toEqual([`log-${most}`, `log-${most + 1}`, `log-${most + 2}`])
+    expect([...triedOut(Array.from({ length: most + 3 }, (_, index) => log(index))).leftOut.keys()]).toEqual([
+      `log-${most}`, `log-${most + 1}`, `log-${most + 2}`,
+    ])
   })
 })

@@ -55,7 +55,9 @@ function stumble(batch: Batch | undefined, around: Surroundings): string | undef
 
 /** The entries without which a batch can be drawn: the one it takes, or all of them when no single one is the cause. */
 function culprits(batchId: string, strand: readonly GardenEvent[], around: Surroundings): readonly GardenEvent[] {
-  const one = strand.findLast(event => stumble(foldGarden(strand.filter(other => other !== event)).batches.get(batchId), around) === undefined)
+  const one = strand.findLast(
+    event => stumble(foldGarden(strand.filter(other => other !== event)).batches.get(batchId), around) === undefined,
+  )
   return one ? [one] : strand
 }
 
@@ -75,7 +77,8 @@ function strandOf(strands: Map<string, GardenEvent[]>, id: string): GardenEvent[
   return known
 }
 
-const valuesOf = (event: GardenEvent) => event.kind === 'logged' ? event.minutes.length : event.kind === 'gauged' ? event.values.length : event.kind === 'reading' ? 2 : 0
+const valuesOf = (event: GardenEvent) =>
+  event.kind === 'logged' ? event.minutes.length : event.kind === 'gauged' ? event.values.length : event.kind === 'reading' ? 2 : 0
 
 /** Entries that bring a batch beyond what it can hold. */
 function tooMany(strand: readonly GardenEvent[]): readonly GardenEvent[] {
@@ -91,7 +94,9 @@ function tooMany(strand: readonly GardenEvent[]): readonly GardenEvent[] {
  * drives it may stop in between, and sees at which one it hangs.
  * @param touched the batches that are to be drawn, when the others were drawn before.
  */
-export function* tryOut(events: readonly GardenEvent[], documents: readonly GardenDocument[], now: Date, touched?: ReadonlySet<string>): Generator<TrialStep, Trial> {
+export function* tryOut(
+  events: readonly GardenEvent[], documents: readonly GardenDocument[], now: Date, touched?: ReadonlySet<string>,
+): Generator<TrialStep, Trial> {
   const leftOut = new Map<string, LeftOut>()
   const strands = new Map<string, GardenEvent[]>()
   for (const event of events) {
@@ -120,7 +125,11 @@ export function* tryOut(events: readonly GardenEvent[], documents: readonly Gard
   for (const [index, batch] of drawn.entries()) {
     yield { share: 0.4 + 0.6 * index / drawn.length, at: batch.name }
     const why = stumble(batch, around)
-    if (why !== undefined) for (const event of culprits(batch.id, (strands.get(batch.id) ?? []).filter(({ id }) => !leftOut.has(id)), around)) leave(event, why)
+    if (why !== undefined)
+      for (const event of culprits(
+        batch.id, (strands.get(batch.id) ?? []).filter(({ id }) => !leftOut.has(id)), around,
+      ))
+        leave(event, why)
   }
   return { leftOut }
 }

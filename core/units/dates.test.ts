@@ -10,9 +10,13 @@ describe('numbers and dates of a region', () => {
   it('keep English words: the comma and the order are of the place', () => {
     expect([dayText(NOON), numberText(1234.5, 1), decimalSign()]).toEqual(['26 November', '1,234.5', '.'])
     writeAsIn('de-DE')
-    expect([dayText(NOON), numberText(1234.5, 1), decimalSign(), quantityText('mass', 'metric', 3.5, 1)]).toEqual(['26 November', '1.234,5', ',', '3,5 kg'])
+    expect([dayText(NOON), numberText(1234.5, 1), decimalSign(), quantityText('mass', 'metric', 3.5, 1)]).toEqual([
+      '26 November', '1.234,5', ',', '3,5 kg',
+    ])
     writeAsIn('en-US')
-    expect([dayText(NOON), weekdayDateText(NOON), monthYearText(NOON), numberText(1234.5, 1)]).toEqual(['November 26', 'Thursday, November 26', 'November 2026', '1,234.5'])
+    expect([dayText(NOON), weekdayDateText(NOON), monthYearText(NOON), numberText(1234.5, 1)]).toEqual([
+      'November 26', 'Thursday, November 26', 'November 2026', '1,234.5',
+    ])
     expect(timeText(NOON).replace(/\s/g, ' ')).toBe('02:05 PM')
   })
 

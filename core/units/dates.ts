@@ -9,7 +9,8 @@ function shaped(shape: string, options: Intl.DateTimeFormatOptions): Intl.DateTi
   MADE.set(key, known)
   return known
 }
-const write = (at: string | number | Date, shape: string, options: Intl.DateTimeFormatOptions) => shaped(shape, options).format(new Date(at))
+const write = (at: string | number | Date, shape: string, options: Intl.DateTimeFormatOptions) =>
+  shaped(shape, options).format(new Date(at))
 
 /** "26 November", in the order of the gardener's region. */
 export const dayText = (at: string | number | Date) => write(at, 'day', { day: 'numeric', month: 'long' })

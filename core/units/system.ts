@@ -14,7 +14,9 @@ export interface ShownUnit {
   readonly digits: number
 }
 
-const unit = (symbol: string, spoken: string, perCoreUnit: number, digits: number, offset = 0): ShownUnit => ({ symbol, spoken, perCoreUnit, digits, offset })
+const unit = (symbol: string, spoken: string, perCoreUnit: number, digits: number, offset = 0): ShownUnit => ({
+  symbol, spoken, perCoreUnit, digits, offset,
+})
 
 /** Exact definitions: 1 US gal = 3.785411784 L, 1 in = 2.54 cm, 1 lb = 0.45359237 kg (NIST Special Publication 811). */
 export const SHOWN_UNITS: Readonly<Record<Quantity, Readonly<Record<UnitSystem, ShownUnit>>>> = {

@@ -31,7 +31,9 @@ describe('units', () => {
   })
 
   it('in a metric garden are those of the core, metres in centimetres and shares in their own', () => {
-    expect(Object.fromEntries(quantities.map(quantity => [quantity, toShown(quantity, 'metric', 3)]))).toEqual({ density: 3, volume: 3, length: 300, mass: 3, temperature: 3, temperatureStep: 3, area: 3, rain: 3 })
+    expect(Object.fromEntries(quantities.map(quantity => [quantity, toShown(quantity, 'metric', 3)]))).toEqual({
+      density: 3, volume: 3, length: 300, mass: 3, temperature: 3, temperatureStep: 3, area: 3, rain: 3,
+    })
   })
 })
 

@@ -13,17 +13,28 @@ export type Site
   = | { readonly kind: 'vessel', readonly vessel: Vessel }
     | { readonly kind: 'channelled', readonly vessel: Vessel, readonly channels: readonly Channel[] }
     | { readonly kind: 'area', readonly id: string, readonly name: string, readonly ground: AreaShape }
-    | { readonly kind: 'frame', readonly id: string, readonly name: string, readonly widthM: number, readonly depthM: number, readonly heightM: number }
+    | {
+      readonly kind: 'frame'
+      readonly id: string
+      readonly name: string
+      readonly widthM: number
+      readonly depthM: number
+      readonly heightM: number
+    }
 export type SiteKind = Site['kind']
 
 /** Depth that stuff on an open area or under a frame is drawn and reckoned to at most, metres. */
 const OPEN_HEIGHT_M = 0.5
 
-/** The vessel of a site; an area or a frame as the box that it takes up: of an area as wide as it is, and as deep as its ground makes it. */
+/**
+ * The vessel of a site; an area or a frame as the box that it takes up: of an area as wide as it is, and as deep as its ground
+ * makes it.
+ */
 export function asVessel(site: Site): Vessel {
   if (site.kind === 'vessel' || site.kind === 'channelled') return site.vessel
   const base = { id: site.id, name: site.name }
-  if (site.kind === 'frame') return { ...base, wall: 'boards', shape: 'box', widthM: site.widthM, depthM: site.depthM, heightM: site.heightM }
+  if (site.kind === 'frame')
+    return { ...base, wall: 'boards', shape: 'box', widthM: site.widthM, depthM: site.depthM, heightM: site.heightM }
   const { ground } = site
   if (ground.shape === 'circle') return { ...base, wall: 'none', shape: 'cylinder', diameterM: ground.diameterM, heightM: OPEN_HEIGHT_M }
   const { widthM } = shapeBounds(ground)

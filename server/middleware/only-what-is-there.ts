@@ -5,5 +5,6 @@ export default defineEventHandler((event) => {
     setHeader(event, 'allow', 'GET, HEAD')
     throw createError({ statusCode: 405, statusMessage: 'Nothing can be sent here' })
   }
-  if (!event.path.startsWith('/api/') && !event.path.startsWith('/_nuxt/') && !isPage(event.path)) throw createError({ statusCode: 404, statusMessage: 'Nothing of that name' })
+  if (!event.path.startsWith('/api/') && !event.path.startsWith('/_nuxt/') && !isPage(event.path))
+    throw createError({ statusCode: 404, statusMessage: 'Nothing of that name' })
 })

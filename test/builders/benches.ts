@@ -29,8 +29,14 @@ export const CUBE: Vessel = { id: 'bay', name: 'Square bay', wall: 'boards', sha
 export const DRUM: Vessel = { id: 'drum', name: 'Drum', wall: 'plastic', shape: 'cylinder', diameterM: 0.58, heightM: 0.757 }
 
 /** So many of a gardener's containers of something. */
-export function some(id: string, count: number, container: 'bucket' | 'sack' | 'barrow' | 'caddy', { packing = 'loose', prepared }: { readonly packing?: Packing, readonly prepared?: Preparation } = {}): Ingredient {
-  return { material: findMaterial(id)!, amount: { count, container: containerThen(CONTAINERS.find(one => one.id === container)!), packing }, ...(prepared ? { prepared } : {}) }
+export function some(
+  id: string, count: number, container: 'bucket' | 'sack' | 'barrow' | 'caddy',
+  { packing = 'loose', prepared }: { readonly packing?: Packing, readonly prepared?: Preparation } = {},
+): Ingredient {
+  return {
+    material: findMaterial(id)!, amount: { count, container: containerThen(CONTAINERS.find(one => one.id === container)!), packing },
+    ...(prepared ? { prepared } : {}),
+  }
 }
 
 /** What lies on a bench, where, and when. */
@@ -64,8 +70,17 @@ export function saidOf({ lies, vessel = CUBE, month = 10, around: only, fetching
   const judgement = must(judge(typicalTotals(lies.map(portionOf)), COMFORT))
   const standsShare = HOT.sizing!.standsShare
   const levers = leversFor(lies, candidatesFor(lies, [], around), COMFORT, { pinned: [], roomL: vesselVolumeL(vessel) / standsShare })!
-  const plan = { ...EMPTY_PLAN, methodId: HOT.id, approachId: 'by-thermometer', site: { kind: 'vessel' as const, vessel }, ingredients: lies.map(({ material, amount, prepared }) => ({ materialId: material.id, amount, prepared })) }
-  const problem = problemOf({ vessel, standsShare, ingredients: lies, pinned: [], capped: [], stored: [], around, feeds, comfort: COMFORT }, { goalId: 'spoils-first', step: 1, fetching, fill, oneMaterialMost: 1 }, undefined)
+  const plan = {
+    ...EMPTY_PLAN,
+    methodId: HOT.id,
+    approachId: 'by-thermometer',
+    site: { kind: 'vessel' as const, vessel },
+    ingredients: lies.map(({ material, amount, prepared }) => ({ materialId: material.id, amount, prepared })),
+  }
+  const problem = problemOf(
+    { vessel, standsShare, ingredients: lies, pinned: [], capped: [], stored: [], around, feeds, comfort: COMFORT },
+    { goalId: 'spoils-first', step: 1, fetching, fill, oneMaterialMost: 1 }, undefined,
+  )
   const found = balanceAsked({ problem, goalId: 'spoils-first', asBigAsCan: false }, solver)
   return {
     judgement, levers, found, answers: found.kind === 'answers' ? found.answers : [],
@@ -76,10 +91,16 @@ export function saidOf({ lies, vessel = CUBE, month = 10, around: only, fetching
 
 /** Loose litres of something in ingredients, prepared in this way or in any. */
 export function litresOf(ingredients: readonly Ingredient[], id: string, prepared?: Preparation): number {
-  return ingredients.filter(one => one.material.id === id && (prepared === undefined || one.prepared === prepared)).reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+  return ingredients
+    .filter(one => one.material.id === id && (prepared === undefined || one.prepared === prepared))
+    .reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
 }
 
-const PILED = ['leaves-mixed', 'leaves-shredded', 'leaves-oak', 'grass-clippings', 'kitchen-veg', 'cardboard', 'straw-wheat', 'horse-manure-straw', 'coffee-grounds', 'weeds-soft', 'wood-chips', 'veg-haulm', 'chicken-manure', 'hay-grass', 'fruit-waste', 'hedge-clippings', 'nettles', 'newsprint']
+const PILED = [
+  'leaves-mixed', 'leaves-shredded', 'leaves-oak', 'grass-clippings', 'kitchen-veg', 'cardboard', 'straw-wheat', 'horse-manure-straw',
+  'coffee-grounds', 'weeds-soft', 'wood-chips', 'veg-haulm', 'chicken-manure', 'hay-grass', 'fruit-waste', 'hedge-clippings', 'nettles',
+  'newsprint',
+]
 
 /** A pile as gardens have them: light stuff in sacks, heavy in buckets. */
 export function randomLies(random: Random, most: number): Ingredient[] {
@@ -93,7 +114,13 @@ export function randomLies(random: Random, most: number): Ingredient[] {
 /** What lies there as a problem for the balancing, in some month, with what can be fetched then. */
 export function problemFor(lies: readonly Ingredient[], random: Random, fetching = true): Problem {
   const around = aroundHere(LIBRARY_BOOK, CONTAINERS, 1 + Math.floor(random() * 12), [])
-  return problemOf({ vessel: CUBE, standsShare: HOT.sizing!.standsShare, ingredients: lies, pinned: [], capped: [], stored: [], around, feeds: [], comfort: COMFORT }, { goalId: '', step: 1, fetching, fill: 'pile', oneMaterialMost: 1 }, undefined)
+  return problemOf(
+    {
+      vessel: CUBE, standsShare: HOT.sizing!.standsShare, ingredients: lies, pinned: [], capped: [], stored: [], around, feeds: [],
+      comfort: COMFORT,
+    },
+    { goalId: '', step: 1, fetching, fill: 'pile', oneMaterialMost: 1 }, undefined,
+  )
 }
 
 /** A random pile of two to nine things, with what can be fetched or without. */

@@ -22,7 +22,18 @@ export function chargeFrom(recipe: LooseRecipe, waterL: number, share = 1): Char
 /** So many times the same. */
 export function times(charge: Charge, factor: number): Charge {
   const { rapidKg, mediumKg, slowKg, restKg, ashKg, waterKg, volumeL, carbonKg, nitrogenKg } = charge
-  return { ...charge, rapidKg: rapidKg * factor, mediumKg: mediumKg * factor, slowKg: slowKg * factor, restKg: restKg * factor, ashKg: ashKg * factor, waterKg: waterKg * factor, volumeL: volumeL * factor, carbonKg: carbonKg * factor, nitrogenKg: nitrogenKg * factor }
+  return {
+    ...charge,
+    rapidKg: rapidKg * factor,
+    mediumKg: mediumKg * factor,
+    slowKg: slowKg * factor,
+    restKg: restKg * factor,
+    ashKg: ashKg * factor,
+    waterKg: waterKg * factor,
+    volumeL: volumeL * factor,
+    carbonKg: carbonKg * factor,
+    nitrogenKg: nitrogenKg * factor,
+  }
 }
 
 /** The same stuff with so much of its wet mass as water. */
@@ -44,7 +55,12 @@ export interface CubeSettings {
 }
 
 /** A square heap in steady air that nobody turns unless the deeds say so. */
-export function cube(charge: Charge, { sideM = 1.2, airC = 15, rainMm = 0, openShare = 0, openTop = false, wall = 'boards', deeds = [], constants = USUAL_CONSTANTS }: CubeSettings = {}): HeapCase {
+export function cube(
+  charge: Charge,
+  {
+    sideM = 1.2, airC = 15, rainMm = 0, openShare = 0, openTop = false, wall = 'boards', deeds = [], constants = USUAL_CONSTANTS,
+  }: CubeSettings = {},
+): HeapCase {
   return {
     charge, standing: { wall, footprintM2: sideM * sideM, perimeterM: 4 * sideM, openTop },
     weather: { airC: Float64Array.of(airC), rainMm: Float64Array.of(rainMm), openShare },

@@ -29,17 +29,29 @@ export interface HeapRecipe {
 }
 
 /** Leaves and grass that fill a square bay at 33 to 1. */
-export const GOOD_HEAP: HeapRecipe = { vessel: VESSEL_PRESETS[1], waterL: 40, ingredients: [['leaves-mixed', 14, SACK], ['grass-clippings', 50, BUCKET]] }
+export const GOOD_HEAP: HeapRecipe = {
+  vessel: VESSEL_PRESETS[1], waterL: 40,
+  ingredients: [
+    ['leaves-mixed', 14, SACK], ['grass-clippings', 50, BUCKET],
+  ],
+}
 
 /** Manure with straw, grass and leaves: the heap that holds its heat for longest. */
-export const RICH_HEAP: HeapRecipe = { vessel: VESSEL_PRESETS[1], waterL: 25, ingredients: [['horse-manure-straw', 70, BUCKET], ['straw-wheat', 4, SACK], ['grass-clippings', 25, BUCKET], ['leaves-shredded', 3, SACK]] }
+export const RICH_HEAP: HeapRecipe = {
+  vessel: VESSEL_PRESETS[1], waterL: 25,
+  ingredients: [
+    ['horse-manure-straw', 70, BUCKET], ['straw-wheat', 4, SACK], ['grass-clippings', 25, BUCKET], ['leaves-shredded', 3, SACK],
+  ],
+}
 
 /** A heap of made-up ingredients with whatever happened to it since. */
 export function heap({ vessel, approachId, waterL, ingredients }: HeapRecipe, since: readonly NewEvent[] = []): HeapLog {
   const built: NewEvent = {
     kind: 'built', at: BUILT_AT, batchId: 'heap', name: 'Heap', place: '', methodId: 'hot-heap', approachId: approachId ?? 'by-thermometer',
     vessel: vessel ?? VESSEL_PRESETS[1]!, waterL: waterL ?? 0,
-    ingredients: ingredients.map(([materialId, count, container]) => ({ materialId, amount: { count, container, packing: 'loose' as const }, draws: [] })),
+    ingredients: ingredients.map(([materialId, count, container]) => ({
+      materialId, amount: { count, container, packing: 'loose' as const }, draws: [],
+    })),
   }
   const events = [built, ...since].map((event, index) => ({ ...event, id: `e${index}`, by: 'test', recordedAt: event.at }) as GardenEvent)
   const batch = foldGarden(events).batches.get('heap')
@@ -47,6 +59,10 @@ export function heap({ vessel, approachId, waterL, ingredients }: HeapRecipe, si
   return heapLogOf(batch)
 }
 
-export const reading = (day: number, coreC: number): NewEvent => ({ kind: 'reading', at: onDay(day), batchId: 'heap', coreC, source: 'hand' })
-export const observed = (day: number, sense: string, finding: string): NewEvent => ({ kind: 'observed', at: onDay(day), batchId: 'heap', sense, finding })
+export const reading = (day: number, coreC: number): NewEvent => ({
+  kind: 'reading', at: onDay(day), batchId: 'heap', coreC, source: 'hand',
+})
+export const observed = (day: number, sense: string, finding: string): NewEvent => ({
+  kind: 'observed', at: onDay(day), batchId: 'heap', sense, finding,
+})
 export const turned = (day: number): NewEvent => ({ kind: 'turned', at: onDay(day), batchId: 'heap' })

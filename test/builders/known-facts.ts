@@ -66,10 +66,13 @@ export function factsOfMix(loose: Charge, constants?: Constants): Found {
   const few = heapAfter(cube(charge, settings), 4)
   const end = heapAfter(cube(charge, { deeds: managed, ...settings }), 300)
   return {
-    firstHotDay: firstHot === undefined ? Infinity : plain.days[firstHot]!, peakC: highest(plain.coreC), edgeCoolerK: plain.coreC[peakAt]! - plain.edgeC[peakAt]!,
+    firstHotDay: firstHot === undefined ? Infinity : plain.days[firstHot]!,
+    peakC: highest(plain.coreC),
+    edgeCoolerK: plain.coreC[peakAt]! - plain.edgeC[peakAt]!,
     under40Day: lastWarm === undefined ? 0 : plain.days[lastWarm + 1] ?? 300, turnGainK: highest(gains),
     lost90: three.ledger.decayedKg / three.whole.chargedDryKg, lostInTheEnd: end.ledger.decayedKg / end.whole.chargedDryKg,
-    vapourShare: early.ledger.evaporatedKg * 2.43 / early.ledger.releasedMJ, densityKgM3: (total(few.parts.waterKg) + dryMassKg(few)) / few.work.volumeM3,
+    vapourShare: (early.ledger.evaporatedKg * 2.43) / early.ledger.releasedMJ,
+    densityKgM3: (total(few.parts.waterKg) + dryMassKg(few)) / few.work.volumeM3,
     readyUnturnedDay: ripeDay(plain), readyTurnedDay: ripeDay(worked),
   }
 }
@@ -79,13 +82,22 @@ export const FACTS: readonly { readonly id: string, readonly said: string, reado
   { id: 'hot-soon', said: '55 °C within one to four days', off: ({ firstHotDay }) => outside(Math.min(8, firstHotDay), 1, 4, 2) },
   { id: 'peak', said: 'peak 58–72 °C', off: ({ peakC }) => outside(peakC, 58, 72, 6) },
   { id: 'edge', said: 'edge 20 K cooler at the peak', off: ({ edgeCoolerK }) => outside(edgeCoolerK, 20, 60, 6) },
-  { id: 'cools', said: 'under 40 °C between day 10 and 25, unturned', off: ({ under40Day }) => outside(Math.min(40, under40Day), 10, 25, 5) },
+  {
+    id: 'cools', said: 'under 40 °C between day 10 and 25, unturned',
+    off: ({ under40Day }) => outside(Math.min(40, under40Day), 10, 25, 5),
+  },
   { id: 'turn', said: 'turned on day 7: 3 K warmer on a day of the next week', off: ({ turnGainK }) => outside(turnGainK, 3, 40, 3) },
   { id: 'lost-90', said: '25–45 % of dry matter lost in 90 days', off: ({ lost90 }) => outside(lost90, 0.25, 0.45, 0.07) },
   { id: 'lost', said: '40–60 % lost by maturity', off: ({ lostInTheEnd }) => outside(lostInTheEnd, 0.4, 0.6, 0.07) },
-  { id: 'vapour', said: 'half to three quarters of the heat leaves with vapour in the first two weeks', off: ({ vapourShare }) => outside(vapourShare, 0.45, 0.8, 0.1) },
+  {
+    id: 'vapour', said: 'half to three quarters of the heat leaves with vapour in the first two weeks',
+    off: ({ vapourShare }) => outside(vapourShare, 0.45, 0.8, 0.1),
+  },
   { id: 'density', said: '250–500 kg/m³ after the first days', off: ({ densityKgM3 }) => outside(densityKgM3, 230, 520, 80) },
-  { id: 'sooner', said: 'turned five times: ripe at least a week sooner', off: ({ readyUnturnedDay, readyTurnedDay }) => outside(readyUnturnedDay - readyTurnedDay, 7, 400, 20) },
+  {
+    id: 'sooner', said: 'turned five times: ripe at least a week sooner',
+    off: ({ readyUnturnedDay, readyTurnedDay }) => outside(readyUnturnedDay - readyTurnedDay, 7, 400, 20),
+  },
   { id: 'ripe', said: 'turned five times: ripe within 45–150 days', off: ({ readyTurnedDay }) => outside(readyTurnedDay, 45, 150, 30) },
 ]
 
@@ -97,15 +109,37 @@ function outside(value: number, low: number, high: number, scale: number): numbe
 export const OF_THE_PLAIN_HEAP = FACTS.slice(0, 4)
 
 /** What is known of other sizes, seasons and stuff; each with how far off the model is. */
-export const CASES: readonly { readonly id: string, readonly said: string, readonly of: 'each' | 'once', readonly off: (charge: Charge, constants?: Constants) => number }[] = [
-  { id: 'two-metres', said: '2 m each way: above 55 °C for two to four weeks', of: 'each', off: (charge, constants) => outside(daysAbove(charge, 55, 60, { sideM: 2 }, constants), 14, 30, 5) },
-  { id: 'small', said: '0.6 m each way: above 55 °C for two days at most', of: 'each', off: (charge, constants) => outside(daysAbove(charge, 55, 30, { sideM: 0.6 }, constants), 0, 2, 1.5) },
-  { id: 'winter', said: '1.2 m at 2 °C: at 45 °C within two weeks', of: 'each', off: (charge, constants) => daysAbove(charge, 45, 14, { airC: 2 }, constants) > 0.2 ? 0 : 1 },
-  { id: 'hotbed', said: 'trodden, insulated hotbed of 0.9 m at 3 °C: 20 °C and more for four to ten weeks', of: 'once', off: (_, constants) => outside(hotbedDays(0.9, constants), 28, 70, 10) },
-  { id: 'dry', said: 'at 35 % moisture: peak 12 K lower', of: 'each', off: (charge, constants) => outside(peakAt(charge, 0.58, constants) - peakAt(charge, 0.35, constants), 12, 80, 5) },
+export const CASES: readonly {
+  readonly id: string
+  readonly said: string
+  readonly of: 'each' | 'once'
+  readonly off: (charge: Charge, constants?: Constants) => number
+}[] = [
+  {
+    id: 'two-metres', said: '2 m each way: above 55 °C for two to four weeks', of: 'each',
+    off: (charge, constants) => outside(daysAbove(charge, 55, 60, { sideM: 2 }, constants), 14, 30, 5),
+  },
+  {
+    id: 'small', said: '0.6 m each way: above 55 °C for two days at most', of: 'each',
+    off: (charge, constants) => outside(daysAbove(charge, 55, 30, { sideM: 0.6 }, constants), 0, 2, 1.5),
+  },
+  {
+    id: 'winter', said: '1.2 m at 2 °C: at 45 °C within two weeks', of: 'each',
+    off: (charge, constants) => (daysAbove(charge, 45, 14, { airC: 2 }, constants) > 0.2 ? 0 : 1),
+  },
+  {
+    id: 'hotbed', said: 'trodden, insulated hotbed of 0.9 m at 3 °C: 20 °C and more for four to ten weeks', of: 'once',
+    off: (_, constants) => outside(hotbedDays(0.9, constants), 28, 70, 10),
+  },
+  {
+    id: 'dry', said: 'at 35 % moisture: peak 12 K lower', of: 'each',
+    off: (charge, constants) => outside(peakAt(charge, 0.58, constants) - peakAt(charge, 0.35, constants), 12, 80, 5),
+  },
 ]
 
-function settled(charge: Charge, settings: CubeSettings, constants: Constants | undefined): { readonly charge: Charge, readonly settings: CubeSettings } {
+function settled(
+  charge: Charge, settings: CubeSettings, constants: Constants | undefined,
+): { readonly charge: Charge, readonly settings: CubeSettings } {
   const all = constants ? { ...settings, constants } : settings
   return { charge: filled(charge, all), settings: all }
 }

@@ -13,15 +13,25 @@ const splice: Mangle = (text, random) => {
 }
 const twice: Mangle = text => text + text
 const swapDigits: Mangle = (text, random) => text.replace(/\d/g, digit => random() < 0.02 ? String((Number(digit) + 1) % 10) : digit)
-const foreign: Mangle = (text, random) => pick(random, ['', 'hello', '[]', 'null', '42', '{"format":"something-else"}', '<html></html>', '{"format":"wastrum-garden","version":1,"events":{},"documents":[]}', text.replace('"version": 1', '"version": 99')])
-const proto: Mangle = text => text.replace('"events": [', '"__proto__": {"polluted": true},\n  "events": [{"__proto__": {"polluted": true}, "kind": "turned"},')
+const foreign: Mangle = (text, random) =>
+  pick(random, [
+    '', 'hello', '[]', 'null', '42', '{"format":"something-else"}', '<html></html>',
+    '{"format":"wastrum-garden","version":1,"events":{},"documents":[]}', text.replace('"version": 1', '"version": 99'),
+  ])
+const proto: Mangle = text =>
+  text.replace('"events": [', '"__proto__": {"polluted": true},\n  "events": [{"__proto__": {"polluted": true}, "kind": "turned"},')
 const wrongType: Mangle = (text, random) => {
   const values = [...text.matchAll(/:(?:"[^"]*"|[\d.]+)/g)]
   const chosen = pick(random, values)
-  return text.slice(0, chosen.index) + `:${pick(random, ['null', '[]', '{}', '-1e308', '"\\u0000"', 'true', '1e999'])}` + text.slice(chosen.index + chosen[0].length)
+  return (
+    text.slice(0, chosen.index)
+    + `:${pick(random, ['null', '[]', '{}', '-1e308', '"\\u0000"', 'true', '1e999'])}`
+    + text.slice(chosen.index + chosen[0].length)
+  )
 }
 /** Without the seal the entries themselves have to be caught. */
-const unsealed: Mangle = (text, random) => wrongType(text.replace(/ {2}"seal".*\n/, ''), random).replace('"kind":"', pick(random, ['"kind":"z z/', '"kond":"']))
+const unsealed: Mangle = (text, random) =>
+  wrongType(text.replace(/ {2}"seal".*\n/, ''), random).replace('"kind":"', pick(random, ['"kind":"z z/', '"kond":"']))
 
 const MANGLES: readonly Mangle[] = [cut, cutFront, splice, twice, swapDigits, foreign, proto, wrongType, unsealed]
 

@@ -31,8 +31,19 @@ function anyRecord(method: Method, random: Random, day: number, stuff: readonly 
     }
     case 'sense': return [seen(day, pad.sense.id, pick(random, pad.sense.findings).id)]
     case 'deed': return [did(day, pad.deed.id, { ...completed(pad.deed.asks, {}) })]
-    case 'put': return pad.put.what === 'water' ? [put(day, [], Math.round(30 * random()))] : [put(day, [input(pick(random, stuff), 1 + Math.floor(6 * random()), SACK)])]
-    case 'feed': return [{ ...put(day, [input(pick(random, stuff), 1 + Math.floor(3 * random()), BUCKET), { ...input('leaves-mixed', 1, BUCKET), role: 'cover' }]), ...(random() < 0.5 ? { pocket: 'a' } : {}) } as NewEvent]
+    case 'put':
+      return pad.put.what === 'water'
+        ? [put(day, [], Math.round(30 * random()))]
+        : [put(day, [input(pick(random, stuff), 1 + Math.floor(6 * random()), SACK)])]
+    case 'feed':
+      return [
+        {
+          ...put(day, [
+            input(pick(random, stuff), 1 + Math.floor(3 * random()), BUCKET), { ...input('leaves-mixed', 1, BUCKET), role: 'cover' },
+          ]),
+          ...(random() < 0.5 ? { pocket: 'a' } : {}),
+        } as NewEvent,
+      ]
     case 'use': return [{ kind: 'used', at: afterDays(day), batchId: 'b', litres: random(), place: 'bed', areaM2: 5, waterL: 10 }]
   }
 }
@@ -40,14 +51,25 @@ function anyRecord(method: Method, random: Random, day: number, stuff: readonly 
 function casesOf(method: Method, stuff: readonly string[], days: readonly number[], product: string): MethodCases {
   const beginning = (random: Random) => {
     const approachId = pick(random, method.approaches).id
-    return { methodId: method.id, approachId, site: pick(random, method.sites), answers: completed(method.asks(approachId), {}), inputs: stuff.length > 0 ? [input(pick(random, stuff), 1 + Math.floor(9 * random()), SACK)] : [], waterL: Math.round(40 * random()) }
+    return {
+      methodId: method.id, approachId, site: pick(random, method.sites), answers: completed(method.asks(approachId), {}),
+      inputs: stuff.length > 0 ? [input(pick(random, stuff), 1 + Math.floor(9 * random()), SACK)] : [],
+      waterL: Math.round(40 * random()),
+    }
   }
-  const life = (random: Random, day: number) => Array.from({ length: Math.floor(10 * random()) }, () => day * random()).sort((a, b) => a - b).flatMap(on => anyRecord(method, random, on, stuff))
+  const life = (random: Random, day: number) =>
+    Array.from({ length: Math.floor(10 * random()) }, () => day * random())
+      .sort((a, b) => a - b)
+      .flatMap(on => anyRecord(method, random, on, stuff))
   return {
     method,
     proposal: (random) => {
       const { site, approachId, answers } = beginning(random)
-      const ingredients = stuff.filter(() => random() < 0.5).map(id => ({ material: findMaterial(id)!, amount: { count: 1 + Math.floor(8 * random()), container: SACK, packing: 'loose' as const } }))
+      const ingredients = stuff
+        .filter(() => random() < 0.5)
+        .map(id => ({
+          material: findMaterial(id)!, amount: { count: 1 + Math.floor(8 * random()), container: SACK, packing: 'loose' as const },
+        }))
       return { site, approachId, answers, ingredients, waterL: 0, volumeL: 0 }
     },
     standing: (random) => {
@@ -56,7 +78,10 @@ function casesOf(method: Method, stuff: readonly string[], days: readonly number
     },
     ended: (random) => {
       const last = days.at(-1)!
-      return { batch: begun(beginning(random), [...life(random, last), took(last, [[product, 2, BUCKET]], true)]), surroundings: aroundOn(last + 5) }
+      return {
+        batch: begun(beginning(random), [...life(random, last), took(last, [[product, 2, BUCKET]], true)]),
+        surroundings: aroundOn(last + 5),
+      }
     },
   }
 }
@@ -70,7 +95,9 @@ export const ALL_CASES: readonly MethodCases[] = [
   casesOf(worms, ['cardboard', 'leaves-shredded'], [0, 0.5, 10, 60, 200, 500, 1200], 'worm-castings'),
   casesOf(sheet, ['cardboard', 'compost-finished', 'leaves-shredded'], [0, 0.5, 12, 40, 120, 300, 900], 'compost-finished'),
   casesOf(mulch, ['leaves-mixed', 'wood-chips', 'straw-wheat', 'grass-clippings'], [0, 0.5, 5, 20, 60, 200, 700], 'compost-finished'),
-  casesOf(hotbed, ['horse-manure-straw', 'leaves-mixed', 'straw-wheat', 'grass-clippings'], [0, 0.5, 4, 12, 30, 70, 130], 'heap-half-rotted'),
+  casesOf(
+    hotbed, ['horse-manure-straw', 'leaves-mixed', 'straw-wheat', 'grass-clippings'], [0, 0.5, 4, 12, 30, 70, 130], 'heap-half-rotted',
+  ),
   casesOf(brew, ['leaf-mould'], [0, 0.1, 1, 3, 7, 20, 60], 'brew-solids'),
   casesOf(charMaking, ['wood-dry', 'peels-dry', 'stems-invasive'], [0, 0.02, 0.1, 0.4, 1, 3, 30], 'biochar-crushed'),
   casesOf(charCharging, ['biochar-crushed', 'worm-castings'], [0, 0.5, 2, 7, 20, 90, 300], 'char-charged'),

@@ -11,7 +11,10 @@ const between = (random: Random, low: number, high: number) => low + (high - low
 const whole = (random: Random, low: number, high: number) => Math.floor(between(random, low, high + 1))
 
 /** What heaps are really made of, so that a fair share of random problems has an answer. */
-const USUAL = ['leaves-mixed', 'leaves-shredded', 'grass-clippings', 'kitchen-veg', 'cardboard', 'twigs', 'straw-wheat', 'horse-manure-straw', 'coffee-grounds', 'weeds-soft', 'wood-chips', 'veg-haulm', 'chicken-manure', 'biochar-crushed', 'hay-grass', 'sawdust-soft']
+const USUAL = [
+  'leaves-mixed', 'leaves-shredded', 'grass-clippings', 'kitchen-veg', 'cardboard', 'twigs', 'straw-wheat', 'horse-manure-straw',
+  'coffee-grounds', 'weeds-soft', 'wood-chips', 'veg-haulm', 'chicken-manure', 'biochar-crushed', 'hay-grass', 'sawdust-soft',
+]
 
 function randomOffer(random: Random, mostCount: number): Offer {
   // Now and then anything of the library, so that odd things are among them.
@@ -37,7 +40,9 @@ export function randomProblem(random: Random, offers: number, mostCount: number)
     offers: Array.from({ length: offers }, () => randomOffer(random, mostCount)),
     limits: {
       comfort: {
-        ...COMFORT, freeAirSpace: { least: 0.22, low: between(random, 0.3, 0.7) }, mattingShare: { high: 0.3, most: between(random, 0.3, 0.8) },
+        ...COMFORT,
+        freeAirSpace: { least: 0.22, low: between(random, 0.3, 0.7) },
+        mattingShare: { high: 0.3, most: between(random, 0.3, 0.8) },
         carbonToNitrogen: { least: between(random, 12, 25), low: 26, high: 29, most: between(random, 30, 55) },
       },
       volumeL: { low, high: low * between(random, 1.15, 3) },
@@ -50,7 +55,11 @@ export function randomProblem(random: Random, offers: number, mostCount: number)
 
 /** Every choice of counts up to these many steps of each offer; a pinned one has only its own. */
 export function* everyChoice({ offers, step }: Problem, mostOf: (offer: Offer) => number, pinsHold = true): Generator<number[]> {
-  const choices = offers.map(offer => pinsHold && offer.pinned !== undefined ? [offer.pinned] : Array.from({ length: Math.floor(mostOf(offer) / step + 1e-9) + 1 }, (_, index) => index * step))
+  const choices = offers.map(offer =>
+    pinsHold && offer.pinned !== undefined
+      ? [offer.pinned]
+      : Array.from({ length: Math.floor(mostOf(offer) / step + 1e-9) + 1 }, (_, index) => index * step),
+  )
   const at = choices.map(() => 0)
   while (true) {
     yield choices.map((options, index) => options[at[index]!]!)

@@ -27,7 +27,13 @@ describe.each<Screen>(inTurn(['phone', 'laptop'], 1))('what it will do, on a %s'
       expect(now).toMatch(/\d+–\d+ °C/)
       await gardener.press(button('4 weeks later'))
       await gardener.press(button('4 weeks later'))
-      await gardener.page.waitForFunction(was => !document.querySelector('[data-ahead] [role="status"]')?.textContent?.includes('Working') && (document.querySelector('[data-ahead] dl') as HTMLElement | null)?.innerText !== was, { polling: 50, timeout: 30_000 }, now)
+      await gardener.page.waitForFunction(
+        was =>
+          !document.querySelector('[data-ahead] [role="status"]')?.textContent?.includes('Working')
+          && (document.querySelector('[data-ahead] dl') as HTMLElement | null)?.innerText !== was,
+        { polling: 50, timeout: 30_000 },
+        now,
+      )
       expect(gardener.complaints).toEqual([])
     }
     finally { await gardener.close() }
@@ -36,7 +42,9 @@ describe.each<Screen>(inTurn(['phone', 'laptop'], 1))('what it will do, on a %s'
 
 describe('counsel', () => {
   it('sends most of a pile of leaves to a cage, with amounts, and names a feed', async () => {
-    const gardener = await benchWith('phone', ['leaves-mixed', 'coffee-grounds'], { 'sacks of leaves': 14, 'buckets of coffee grounds': 0.5 })
+    const gardener = await benchWith('phone', ['leaves-mixed', 'coffee-grounds'], {
+      'sacks of leaves': 14, 'buckets of coffee grounds': 0.5,
+    })
     try {
       await gardener.see(/Not a hot heap yet: cage as leaf mould about \d+½? of the 14 sacks of leaves|[Aa]dd \d+ buckets/)
       await gardener.press('[data-panel="why"]')
@@ -69,7 +77,15 @@ describe('a plan by the layer', () => {
       expect(before).toMatch(/sacks? of leaves\s*about \d+ cm thick/)
       const times = Number(await gardener.page.$eval('[data-layer-recipe] input', one => (one as HTMLInputElement).value))
       await gardener.type(field('Laid so many times'), String(times * 2))
-      await gardener.page.waitForFunction(() => [...document.querySelectorAll('input[inputmode="decimal"]')].some(input => document.querySelector(`label[for="${input.id}"]`)?.textContent?.includes('sacks of leaves') && (input as HTMLInputElement).value === '16'), { polling: 50 })
+      await gardener.page.waitForFunction(
+        () =>
+          [...document.querySelectorAll('input[inputmode="decimal"]')].some(
+            input =>
+              document.querySelector(`label[for="${input.id}"]`)?.textContent?.includes('sacks of leaves')
+              && (input as HTMLInputElement).value === '16',
+          ),
+        { polling: 50 },
+      )
       expect(await shown(gardener, '[data-layer-recipe] ul')).toBe(before)
       await gardener.go('/bench/sheet')
       await gardener.see(`Layer 1 of ${times * 2}`)
@@ -85,7 +101,10 @@ describe('what comes in by the week', () => {
     await gardener.type(field('Kitchen scraps'), '48')
     await gardener.see('as you said')
     await gardener.go('/garden')
-    await gardener.page.waitForFunction(() => [...document.querySelectorAll('[data-supply] input')].some(input => (input as HTMLInputElement).value === '48'), { polling: 50 })
+    await gardener.page.waitForFunction(
+      () => [...document.querySelectorAll('[data-supply] input')].some(input => (input as HTMLInputElement).value === '48'),
+      { polling: 50 },
+    )
   }))
 })
 
@@ -101,7 +120,9 @@ describe('searching', () => {
   it('finds by everyday words and forgives typing errors', () => walk('laptop', async (gardener) => {
     await gardener.go('/')
     await gardener.press(button('Is my pile any good'))
-    for (const [word, id] of [['lawn clippings', 'grass-clippings'], ['toilet roll', 'card-tubes'], ['manuer', 'horse-manure-straw']] as const) {
+    for (const [word, id] of [
+      ['lawn clippings', 'grass-clippings'], ['toilet roll', 'card-tubes'], ['manuer', 'horse-manure-straw'],
+    ] as const) {
       await gardener.type('input[type="search"]', word)
       await gardener.page.waitForSelector(`[data-material="${id}"]`)
     }

@@ -6,10 +6,25 @@ const inPad = (label: string) => `::-p-xpath(//div[contains(@class, "border-l-4"
 const logOf = (kind: string) => `[data-log="${kind}"]`
 
 /** Everything that can be recorded of a heap: the pad, what is done on it, what the bar and the log then say. */
-const RECORDINGS: readonly { readonly pad: string, readonly act: (gardener: Visit) => Promise<void>, readonly bar: RegExp, readonly kind: string, readonly log: RegExp }[] = [
-  { pad: 'squeeze', act: gardener => gardener.press(inPad('Damp, no drop')), bar: /squeeze, damp, no drop\.\s+On the dry side/, kind: 'observed', log: /Squeeze: damp, no drop\./ },
-  { pad: 'smell', act: gardener => gardener.press(inPad('Woodland')), bar: /smell, woodland\./, kind: 'observed', log: /Smell: woodland\./ },
-  { pad: 'look', act: gardener => gardener.press(inPad('White threads')), bar: /look, white threads\.\s+Fungi at work/, kind: 'observed', log: /Look: white threads\./ },
+const RECORDINGS: readonly {
+  readonly pad: string
+  readonly act: (gardener: Visit) => Promise<void>
+  readonly bar: RegExp
+  readonly kind: string
+  readonly log: RegExp
+}[] = [
+  {
+    pad: 'squeeze', act: gardener => gardener.press(inPad('Damp, no drop')), bar: /squeeze, damp, no drop\.\s+On the dry side/,
+    kind: 'observed', log: /Squeeze: damp, no drop\./,
+  },
+  {
+    pad: 'smell', act: gardener => gardener.press(inPad('Woodland')), bar: /smell, woodland\./, kind: 'observed',
+    log: /Smell: woodland\./,
+  },
+  {
+    pad: 'look', act: gardener => gardener.press(inPad('White threads')), bar: /look, white threads\.\s+Fungi at work/,
+    kind: 'observed', log: /Look: white threads\./,
+  },
   { pad: 'turned', act: gardener => gardener.press(inPad('Turned')), bar: /turned/, kind: 'did', log: /Turned\./ },
   {
     pad: 'watered', bar: /1½ cans of water/, kind: 'put', log: /Watered: 1½ cans \(15 L\)\./,
@@ -43,46 +58,52 @@ const RECORDINGS: readonly { readonly pad: string, readonly act: (gardener: Visi
 ]
 
 describe.each<Screen>(inTurn(['phone', 'laptop'], 0))('on a %s', (screen) => {
-  it('everything that can be seen, felt and done is recorded, said and taken back', () => walkDemo(screen, '/batch/demo-apple-bay', async (gardener) => {
-    await gardener.press(button('All '))
-    for (const { pad, act, bar, kind, log } of RECORDINGS) {
-      const before = (await gardener.page.$$(logOf(kind))).length
-      await gardener.press(`[data-pad="${pad}"]`)
-      await act(gardener)
-      await gardener.see(bar)
-      await gardener.page.waitForFunction((selector, count) => document.querySelectorAll(selector).length === count, {}, logOf(kind), before + 1)
-      const newest = await gardener.page.$eval(logOf(kind), entry => (entry as HTMLElement).innerText.replace(/\u00A0/g, ' '))
-      expect(newest).toMatch(log)
-      await gardener.press(button('Take back'))
-      await gardener.page.waitForFunction((selector, count) => document.querySelectorAll(selector).length === count, {}, logOf(kind), before)
-    }
-  }))
+  it('everything that can be seen, felt and done is recorded, said and taken back', () =>
+    walkDemo(screen, '/batch/demo-apple-bay', async (gardener) => {
+      await gardener.press(button('All '))
+      for (const { pad, act, bar, kind, log } of RECORDINGS) {
+        const before = (await gardener.page.$$(logOf(kind))).length
+        await gardener.press(`[data-pad="${pad}"]`)
+        await act(gardener)
+        await gardener.see(bar)
+        await gardener.page.waitForFunction(
+          (selector, count) => document.querySelectorAll(selector).length === count, {}, logOf(kind), before + 1,
+        )
+        const newest = await gardener.page.$eval(logOf(kind), entry => (entry as HTMLElement).innerText.replace(/\u00A0/g, ' '))
+        expect(newest).toMatch(log)
+        await gardener.press(button('Take back'))
+        await gardener.page.waitForFunction(
+          (selector, count) => document.querySelectorAll(selector).length === count, {}, logOf(kind), before,
+        )
+      }
+    }))
 
-  it('a heap is renamed, a month and a container are changed, nonsense is refused and a spoilt lot leaves the store', () => walkDemo(screen, '/batch/demo-plum-bay', async (gardener) => {
-    await gardener.press('button[aria-label="change name and place"]')
-    await gardener.type(field('Name'), 'Damson bay')
-    await gardener.press(button('Keep'))
-    await gardener.see('Now called Damson bay')
-    expect(await gardener.page.$eval('h1', heading => heading.textContent)).toBe('Damson bay')
+  it('a heap is renamed, a month and a container are changed, nonsense is refused and a spoilt lot leaves the store', () =>
+    walkDemo(screen, '/batch/demo-plum-bay', async (gardener) => {
+      await gardener.press('button[aria-label="change name and place"]')
+      await gardener.type(field('Name'), 'Damson bay')
+      await gardener.press(button('Keep'))
+      await gardener.see('Now called Damson bay')
+      expect(await gardener.page.$eval('h1', heading => heading.textContent)).toBe('Damson bay')
 
-    await gardener.go('/garden')
-    await gardener.press(button('Months and frosts'))
-    await gardener.type(field('Jan'), '-3,5')
-    await gardener.type(field('Feb'), '400')
-    await gardener.see('February cannot be 400. It stays as it was.')
-    await gardener.type(field('volume of the bucket'), '14')
-    await gardener.type(field('volume of the sack'), 'many')
-    await gardener.type(field('Another container'), 'trug')
-    await gardener.press(button('Add'))
-    await gardener.see('trug')
-    await gardener.go('/garden')
-    const values = await gardener.page.$$eval('input', inputs => inputs.map(({ value }) => value))
-    expect(values).toEqual(expect.arrayContaining(['-3.5', '14', '80', '20']))
+      await gardener.go('/garden')
+      await gardener.press(button('Months and frosts'))
+      await gardener.type(field('Jan'), '-3,5')
+      await gardener.type(field('Feb'), '400')
+      await gardener.see('February cannot be 400. It stays as it was.')
+      await gardener.type(field('volume of the bucket'), '14')
+      await gardener.type(field('volume of the sack'), 'many')
+      await gardener.type(field('Another container'), 'trug')
+      await gardener.press(button('Add'))
+      await gardener.see('trug')
+      await gardener.go('/garden')
+      const values = await gardener.page.$$eval('input', inputs => inputs.map(({ value }) => value))
+      expect(values).toEqual(expect.arrayContaining(['-3.5', '14', '80', '20']))
 
-    await gardener.go('/store')
-    await gardener.press('[data-lot="grass-clippings"] [data-lot-more]')
-    await gardener.press(button('spoiled'))
-    await gardener.see('5 buckets of grass out of the store.')
-    await gardener.page.waitForFunction(() => !document.querySelector('[data-lot="grass-clippings"]'))
-  }))
+      await gardener.go('/store')
+      await gardener.press('[data-lot="grass-clippings"] [data-lot-more]')
+      await gardener.press(button('spoiled'))
+      await gardener.see('5 buckets of grass out of the store.')
+      await gardener.page.waitForFunction(() => !document.querySelector('[data-lot="grass-clippings"]'))
+    }))
 })

@@ -7,7 +7,8 @@ describe.each<Screen>(inTurn(['phone', 'laptop'], 0))('the demo garden on a %s',
     await gardener.go('/')
     await gardener.press(button('Look around a demo garden'))
     await gardener.see('Find out why it stays cool')
-    for (const seen of ['Apple bay', 'Hot', 'Wall bay', 'Not heating', 'Shed ring', 'Curing', 'Spoils in the store']) await gardener.see(seen)
+    for (const seen of ['Apple bay', 'Hot', 'Wall bay', 'Not heating', 'Shed ring', 'Curing', 'Spoils in the store'])
+      await gardener.see(seen)
     await gardener.press('[data-task="turned"] button')
     await gardener.see(/: turned|turned\./)
     await gardener.press(button('Take back'))
@@ -22,15 +23,16 @@ describe.each<Screen>(inTurn(['phone', 'laptop'], 0))('the demo garden on a %s',
 })
 
 describe('taking back', () => {
-  it('a start puts the ingredients on the bench and the stock into the store again', () => walkDemo('phone', '/bench/sheet', async (gardener) => {
-    await gardener.press(button('It is built: start it'))
-    await gardener.see('Pallet bay is standing.')
-    await gardener.press(button('Take back'))
-    await gardener.see('The bench')
-    await gardener.see('packed · 320 L')
-    await gardener.go('/store')
-    await gardener.see(/6 sacks\s+of leaves, packed/)
-  }))
+  it('a start puts the ingredients on the bench and the stock into the store again', () =>
+    walkDemo('phone', '/bench/sheet', async (gardener) => {
+      await gardener.press(button('It is built: start it'))
+      await gardener.see('Pallet bay is standing.')
+      await gardener.press(button('Take back'))
+      await gardener.see('The bench')
+      await gardener.see('packed · 320 L')
+      await gardener.go('/store')
+      await gardener.see(/6 sacks\s+of leaves, packed/)
+    }))
 
   it('what happened earlier is recorded for when it was', () => walkDemo('laptop', '/batch/demo-plum-bay', async (gardener) => {
     const turns = (await gardener.text()).match(/Turned\./g)?.length ?? 0

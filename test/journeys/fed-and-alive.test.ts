@@ -3,7 +3,8 @@ import { SPRING } from '../clock/days'
 import { button, field, visit, type Visit } from './support/visit'
 
 const strong = '::-p-xpath(//div[contains(@class, "border-l-4")]//button[contains(@class, "strong")])'
-const told = (gardener: Visit, selector: string) => gardener.page.$eval(selector, one => (one as HTMLElement).innerText.replace(/\u00A0/g, ' '))
+const told = (gardener: Visit, selector: string) =>
+  gardener.page.$eval(selector, one => (one as HTMLElement).innerText.replace(/\u00A0/g, ' '))
 
 /** A garden of one's own with a method chosen on the bench. */
 async function choose(gardener: Visit, method: string): Promise<void> {
@@ -79,7 +80,9 @@ describe('on a phone', () => {
       await choose(gardener, 'static-tower')
       await gardener.see(/Air channels/)
       expect(await told(gardener, '[data-draft]')).toMatch(/Air channels\s+1, each 10 cm across/)
-      expect(await gardener.page.$eval('[data-from-above]', one => one.getAttribute('aria-label') ?? '')).toContain('channel 1 in the middle')
+      expect(await gardener.page.$eval('[data-from-above]', one => one.getAttribute('aria-label') ?? '')).toContain(
+        'channel 1 in the middle',
+      )
       await start(gardener, 'Plan and sheet', 'Chip tower', 'It is loaded: start it')
       await gardener.daysLater(1)
       await gardener.go('/')

@@ -14,7 +14,8 @@ const exactly = (label: string) => `::-p-xpath(//button[normalize-space(.)="${la
 const PIECE_FIELDS = ['Boxes', 'long', 'wide']
 const inPiece = (at: number, label: string) => `[data-pieces] li:nth-child(${at}) > div:nth-child(${PIECE_FIELDS.indexOf(label) + 1}) input`
 const record = (label: string) => `::-p-xpath(//form//button[normalize-space(.)="${label}"])`
-const finding = (gardener: Visit, pad: string, said: string) => gardener.press(`[data-pad="${pad}"]`).then(() => gardener.press(button(said)))
+const finding = (gardener: Visit, pad: string, said: string) =>
+  gardener.press(`[data-pad="${pad}"]`).then(() => gardener.press(button(said)))
 const count = (gardener: Visit, selector: string) => gardener.page.$$eval(selector, all => all.length)
 
 async function fromTheEnd(gardener: Visit): Promise<void> {

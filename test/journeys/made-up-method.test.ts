@@ -10,7 +10,10 @@ let beside = ''
 beforeAll(async () => {
   const made = await build({
     configFile: false, logLevel: 'silent', resolve: { alias: { '#core': at('../../core') } },
-    build: { write: false, minify: false, lib: { entry: at('../builders/echo-method.ts'), formats: ['iife'], name: 'madeUp', fileName: 'made-up' } },
+    build: {
+      write: false, minify: false,
+      lib: { entry: at('../builders/echo-method.ts'), formats: ['iife'], name: 'madeUp', fileName: 'made-up' },
+    },
   })
   const [output] = [made].flat().flatMap(one => 'output' in one ? one.output : [])
   if (output?.type !== 'chunk') throw new Error('the made-up method was not built')
@@ -32,7 +35,8 @@ describe.each<Screen>(inTurn(['phone', 'laptop'], 0))('a method that only tests 
     await gardener.press(button('Begin listening'))
     await gardener.see('Far side is standing')
     await gardener.see(/Ringing\. 0 hours/)
-    for (const absent of ['What is wrong?', 'Is it ready?', 'Probe and files', 'What if I']) expect(await gardener.text()).not.toContain(absent)
+    for (const absent of ['What is wrong?', 'Is it ready?', 'Probe and files', 'What if I'])
+      expect(await gardener.text()).not.toContain(absent)
     expect(await gardener.shown('[data-chart]')).toBe(false)
 
     await gardener.press('[data-pad="called"]')

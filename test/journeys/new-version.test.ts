@@ -8,14 +8,20 @@ import { button, visit, type Visit } from './support/visit'
 function inFront(target: string): { readonly server: Server, newVersion: () => void } {
   let suffix = ''
   const server = createServer((incoming, outgoing) => {
-    const onward = request(`${target}${incoming.url}`, { method: incoming.method, headers: { ...incoming.headers, 'accept-encoding': 'identity', 'if-none-match': '', 'if-modified-since': '' } }, (answer) => {
-      const changed = incoming.url === '/sw.js' && suffix !== ''
-      const headers = { ...answer.headers }
-      if (changed) delete headers['content-length']
-      outgoing.writeHead(answer.statusCode ?? 500, headers)
-      answer.pipe(outgoing, { end: !changed })
-      if (changed) answer.on('end', () => outgoing.end(suffix))
-    })
+    const onward = request(
+      `${target}${incoming.url}`,
+      {
+        method: incoming.method,
+        headers: { ...incoming.headers, 'accept-encoding': 'identity', 'if-none-match': '', 'if-modified-since': '' },
+      },
+      (answer) => {
+        const changed = incoming.url === '/sw.js' && suffix !== ''
+        const headers = { ...answer.headers }
+        if (changed) delete headers['content-length']
+        outgoing.writeHead(answer.statusCode ?? 500, headers)
+        answer.pipe(outgoing, { end: !changed })
+        if (changed) answer.on('end', () => outgoing.end(suffix))
+      })
     incoming.pipe(onward)
   })
   return { server, newVersion: () => { suffix = '\n// a newer build' } }
@@ -78,7 +84,9 @@ describe('a new version', () => {
     // While the worker of now is still asked for things, the browser itself puts the change off, by minutes when it is being debugged.
     await new Promise(resolve => setTimeout(resolve, 3000))
     await (await other.waitForSelector(button('Take it now'), { visible: true }))!.evaluate(one => (one as HTMLElement).click())
-    await other.waitForFunction(() => document.querySelector('main h1') !== null && !document.body.innerText.includes('Take it now'), { polling: 50 })
+    await other.waitForFunction(() => document.querySelector('main h1') !== null && !document.body.innerText.includes('Take it now'), {
+      polling: 50,
+    })
     await gardener.page.bringToFront()
     await gardener.see('loaded again as soon as you have finished')
     expect(await gardener.page.$eval('textarea', one => one.value)).toBe('Half of what I wanted')

@@ -48,7 +48,12 @@ describe.each<Screen>(inTurn(['phone', 'laptop'], 1))('without a server, on a %s
           })
           return new Promise<number>((resolve) => {
             const all = opened.transaction('events').objectStore('events').getAll()
-            all.onsuccess = () => resolve((all.result as { values?: { spot: string, value: number }[], by: string }[]).filter(({ values, by }) => by === 'demo-visitor' && values?.some(({ spot, value }) => spot === 'core' && value === 52)).length)
+            all.onsuccess = () =>
+              resolve(
+                (all.result as { values?: { spot: string, value: number }[], by: string }[]).filter(
+                  ({ values, by }) => by === 'demo-visitor' && values?.some(({ spot, value }) => spot === 'core' && value === 52),
+                ).length,
+              )
           })
         })
         expect(readings).toBe(1)

@@ -4,29 +4,43 @@ import { button, walk, walkDemo } from './support/visit'
 const home = inject('home')
 
 describe('the build sheet on paper', () => {
-  it('prints on A4 and Letter without what belongs to the screen', () => walkDemo('laptop', '/batch/demo-apple-bay/sheet', async (gardener) => {
-    await gardener.see('Sort and prepare')
-    await gardener.page.emulateMediaType('print')
-    const shown = await gardener.text()
-    expect(shown).toContain('Gloves on')
-    expect(shown).not.toContain('Back to the heap')
-    expect(await gardener.page.$eval('nav', nav => getComputedStyle(nav).display)).toBe('none')
-    for (const format of ['A4', 'Letter'] as const) {
-      const pdf = Buffer.from(await gardener.page.pdf({ format, printBackground: true })).toString('latin1')
-      const pages = pdf.match(/\/Type \/Page\b/g)?.length ?? 0
-      expect(pages).toBe(1)
-      expect(shown).toMatch(/In all\s+\d+ sacks? of twigs\s+\d+ sacks? of leaves\s+\d+ buckets? of grass/)
-      const [, , width] = /\/MediaBox \[([\d.]+) ([\d.]+) ([\d.]+)/.exec(pdf)?.slice(1).map(Number) ?? []
-      expect(Math.abs(width! - (format === 'A4' ? 595.3 : 612))).toBeLessThan(1.5)
-    }
-  }))
+  it('prints on A4 and Letter without what belongs to the screen', () =>
+    walkDemo('laptop', '/batch/demo-apple-bay/sheet', async (gardener) => {
+      await gardener.see('Sort and prepare')
+      await gardener.page.emulateMediaType('print')
+      const shown = await gardener.text()
+      expect(shown).toContain('Gloves on')
+      expect(shown).not.toContain('Back to the heap')
+      expect(await gardener.page.$eval('nav', nav => getComputedStyle(nav).display)).toBe('none')
+      for (const format of ['A4', 'Letter'] as const) {
+        const pdf = Buffer.from(await gardener.page.pdf({ format, printBackground: true })).toString('latin1')
+        const pages = pdf.match(/\/Type \/Page\b/g)?.length ?? 0
+        expect(pages).toBe(1)
+        expect(shown).toMatch(/In all\s+\d+ sacks? of twigs\s+\d+ sacks? of leaves\s+\d+ buckets? of grass/)
+        const [, , width] = /\/MediaBox \[([\d.]+) ([\d.]+) ([\d.]+)/.exec(pdf)?.slice(1).map(Number) ?? []
+        expect(Math.abs(width! - (format === 'A4' ? 595.3 : 612))).toBeLessThan(1.5)
+      }
+    }))
 })
 
 describe('the server', () => {
   it.each([
-    ['GET', '/yard', 200], ['HEAD', '/yard', 200], ['GET', '/trials/side-by-side.demo-tower', 200], ['HEAD', '/api/weather', 200], ['GET', '/api/weather?climate=', 200], ['GET', '/api/probe/a', 200],
-    ['POST', '/', 405], ['DELETE', '/api/weather', 405], ['GET', '/.env', 404], ['GET', '/.git/config', 404], ['GET', '/wp-login.php', 404], ['GET', '/api/none', 404],
-    ['GET', '/api/probe/a?coreC=', 400], ['GET', '/api/probe/a?coreC=hot', 400], ['GET', '/api/probe/a?coreC=400', 400], ['GET', '/api/probe/a?coreC=0', 200],
+    ['GET', '/yard', 200],
+    ['HEAD', '/yard', 200],
+    ['GET', '/trials/side-by-side.demo-tower', 200],
+    ['HEAD', '/api/weather', 200],
+    ['GET', '/api/weather?climate=', 200],
+    ['GET', '/api/probe/a', 200],
+    ['POST', '/', 405],
+    ['DELETE', '/api/weather', 405],
+    ['GET', '/.env', 404],
+    ['GET', '/.git/config', 404],
+    ['GET', '/wp-login.php', 404],
+    ['GET', '/api/none', 404],
+    ['GET', '/api/probe/a?coreC=', 400],
+    ['GET', '/api/probe/a?coreC=hot', 400],
+    ['GET', '/api/probe/a?coreC=400', 400],
+    ['GET', '/api/probe/a?coreC=0', 200],
   ] as const)('answers %s %s with %i, and does not say what it runs on', async (method, path, status) => {
     const answer = await fetch(`${home}${path}`, { method })
     expect([answer.status, answer.headers.get('x-powered-by')]).toEqual([status, null])
@@ -66,7 +80,9 @@ describe('the server', () => {
     const again = await fetch(`${home}/api/probe/heap-1?day=5`).then(answer => answer.json() as Promise<{ status: string, at: string }>)
     expect(['reading', 'no-signal']).toContain(first.status)
     if (first.at === again.at) expect(again).toEqual(first)
-    const weather = await fetch(`${home}/api/weather?climate=high-valley`).then(answer => answer.json() as Promise<{ place: string, days: unknown[] }>)
+    const weather = await fetch(`${home}/api/weather?climate=high-valley`).then(
+      answer => answer.json() as Promise<{ place: string, days: unknown[] }>,
+    )
     expect(weather.place).toBe('High valley')
     expect(weather.days).toHaveLength(7)
     expect((await fetch(`${home}/api/probe/..%2Fetc`)).status).toBe(400)

@@ -32,10 +32,35 @@ const nested = (depth: number): unknown => depth === 0 ? 0 : [nested(depth - 1)]
 const ODD_FILES: readonly (readonly [name: string, text: string, said: RegExp])[] = [
   ['truncated', good.slice(0, 5000), /This file breaks off/],
   ['altered', good.replace('"litres":', '"litres":1'), /changed or damaged after it was written/],
-  ['with an impossible value', withoutSeal.replace(/"coreC":\d+/, '"coreC":4000'), /a reading of .*: the warmth of the core \(4000\) is above 120\./],
-  ['hostile', withoutSeal.replace('"Apple bay"', '"<img src=x onerror=alert(1)>"').replace(/"coreC":\d+/, '"coreC":"<script>alert(1)</script>"'), /the warmth of the core is not a number/],
-  ['reaching out of all time', withoutSeal.replace('"events": [', `"events": [{"kind":"logged","id":"far","at":"2026-05-01T10:00:00.000Z","recordedAt":"2026-05-01T10:00:00.000Z","by":"x","batchId":"demo-apple-bay","depth":"core","source":"f","minutes":[9e15],"tenthsC":[1]},`), /readings from a thermometer's file of 1 May 2026, Apple bay: the time of one of its readings/],
-  ['of nested lists', withoutSeal.replace('"documents": [', `"documents": [{"id":"plan.knot","kind":"plan","fields":{"a":{"value":${JSON.stringify(nested(14))},"at":"2026-05-01T10:00:00.000Z","by":"x"}}},`), /a plan: a value is nested too deeply/],
+  [
+    'with an impossible value', withoutSeal.replace(/"coreC":\d+/, '"coreC":4000'),
+    /a reading of .*: the warmth of the core \(4000\) is above 120\./,
+  ],
+  [
+    'hostile',
+    withoutSeal.replace('"Apple bay"', '"<img src=x onerror=alert(1)>"').replace(/"coreC":\d+/, '"coreC":"<script>alert(1)</script>"'),
+    /the warmth of the core is not a number/,
+  ],
+  [
+    'reaching out of all time',
+    withoutSeal.replace(
+      '"events": [',
+      '"events": '
+      + '[{"kind":"logged","id":"far","at":"2026-05-01T10:00:00.000Z","recordedAt":"2026-05-01T10:00:00.000Z","by":"x",'
+      + '"batchId":"demo-apple-bay","depth":"core","source":"f","minutes":[9e15],"tenthsC":[1]},',
+    ),
+    /readings from a thermometer's file of 1 May 2026, Apple bay: the time of one of its readings/,
+  ],
+  [
+    'of nested lists',
+    withoutSeal.replace(
+      '"documents": [',
+      '"documents": '
+      + `[{"id":"plan.knot","kind":"plan"`
+      + `,"fields":{"a":{"value":${JSON.stringify(nested(14))},"at":"2026-05-01T10:00:00.000Z","by":"x"}}},`,
+    ),
+    /a plan: a value is nested too deeply/,
+  ],
 ]
 
 async function offer(gardener: Visit, name: string, text: string): Promise<void> {
@@ -84,7 +109,9 @@ describe('reading backups', () => {
     }
     for (const [name, text, said] of ODD_FILES) {
       await offer(gardener, name, text)
-      await gardener.page.waitForSelector('[data-import-preview]').catch(async (cause: unknown) => { throw new Error(`${name}: ${(await gardener.text()).slice(0, 900)}`, { cause }) })
+      await gardener.page.waitForSelector('[data-import-preview]').catch(async (cause: unknown) => {
+        throw new Error(`${name}: ${(await gardener.text()).slice(0, 900)}`, { cause })
+      })
       await gardener.see(said)
       expect(await gardener.text()).not.toMatch(/Expected|Invalid/)
       await gardener.press(button('Not now'))
@@ -121,7 +148,9 @@ describe('two tabs', () => {
     await gardener.press('[data-pad="look"]')
     await gardener.press(button('Worms arriving'))
     await gardener.see('Plum bay: look, worms arriving.')
-    await other.waitForFunction(() => document.body.innerText.includes('Worms arriving') || document.body.innerText.includes('worms arriving'))
+    await other.waitForFunction(
+      () => document.body.innerText.includes('Worms arriving') || document.body.innerText.includes('worms arriving'),
+    )
     expect(before).toBeGreaterThan(3)
   }))
 })

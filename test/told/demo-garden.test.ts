@@ -14,16 +14,34 @@ import { demoGarden } from '#core/demo/demo-garden'
 // Everything that the made-up garden says on a day, as a text to be read: a figure, a date or a word that changes is a line
 // that changes. Read what changes before you take it over (`vitest -u`): would a good composter say so?
 const day = (at: Date) => format(at, 'd MMM yyyy')
-const shortly = (value: unknown): string => typeof value === 'number' ? String(Math.round(value * 1000) / 1000) : Array.isArray(value) ? `[${value.map(shortly).join(' ')}]` : typeof value === 'object' && value !== null ? `{${Object.entries(value).map(([name, one]) => `${name} ${shortly(one)}`).join(', ')}}` : String(value)
+const shortly = (value: unknown): string =>
+  typeof value === 'number'
+    ? String(Math.round(value * 1000) / 1000)
+    : Array.isArray(value)
+      ? `[${value.map(shortly).join(' ')}]`
+      : typeof value === 'object' && value !== null
+        ? `{${Object.entries(value)
+          .map(([name, one]) => `${name} ${shortly(one)}`)
+          .join(', ')}}`
+        : String(value)
 const facts = (all: readonly Fact[]) => all.map(({ label, value, why }) => `  ${label}: ${value}${why ? ` (${why})` : ''}`)
-const drawn = ({ of, widthM, heightM, parts }: Picture) => [`  drawn: ${of}, ${shortly(widthM)} × ${shortly(heightM)} m`, ...parts.map(({ kind, ...rest }) => `    ${kind} ${'vessel' in rest ? rest.vessel.id : shortly(rest)}`)]
+const drawn = ({ of, widthM, heightM, parts }: Picture) => [
+  `  drawn: ${of}, ${shortly(widthM)} × ${shortly(heightM)} m`,
+  ...parts.map(({ kind, ...rest }) => `    ${kind} ${'vessel' in rest ? rest.vessel.id : shortly(rest)}`),
+]
 
 function drafted({ summary, verdict, facts: told, warnings, picture, steps, work, gives, waterL, recipe }: Draft): string[] {
   return [
-    `  planned: ${summary} ${verdict.grade}: ${verdict.text} Water ${shortly(waterL)} L.`, ...facts(told), ...warnings.map(({ text }) => `  mind: ${text}`),
-    ...steps.map(({ title, detail, cautions }) => `  step: ${title}. ${detail}${cautions.length > 0 ? ` Caution: ${cautions.join(' ')}` : ''}`),
-    ...work.map(({ label, minutes }) => `  work: ${label} ${shortly(minutes)}`), ...gives.map(({ label, litres, from, to }) => `  gives: ${label} ${shortly(litres)} ${day(from)} – ${day(to)}`),
-    ...(recipe ?? []).map(({ material, amount }) => `  recipe: ${shortly(amount.count)} ${amount.container.plural} of ${material.short}`), ...drawn(picture),
+    `  planned: ${summary} ${verdict.grade}: ${verdict.text} Water ${shortly(waterL)} L.`,
+    ...facts(told),
+    ...warnings.map(({ text }) => `  mind: ${text}`),
+    ...steps.map(
+      ({ title, detail, cautions }) => `  step: ${title}. ${detail}${cautions.length > 0 ? ` Caution: ${cautions.join(' ')}` : ''}`,
+    ),
+    ...work.map(({ label, minutes }) => `  work: ${label} ${shortly(minutes)}`),
+    ...gives.map(({ label, litres, from, to }) => `  gives: ${label} ${shortly(litres)} ${day(from)} – ${day(to)}`),
+    ...(recipe ?? []).map(({ material, amount }) => `  recipe: ${shortly(amount.count)} ${amount.container.plural} of ${material.short}`),
+    ...drawn(picture),
   ]
 }
 
@@ -33,16 +51,37 @@ function toldOf(batch: BegunBatch, { look, diagnosis, ripeness, ...method }: Met
   const begun = new Date(batch.began.at)
   return [
     `${batch.name} (${method.name}, ${batch.began.approachId}), ${day(begun)}: ${label} [${tone}, ${figure ?? 'no figure'}]. ${sentence}`,
-    ...look.windows(batch, around).map(one => `  ${one.label}: ${day(one.from)} – ${day(one.to)}${one.orLater ? ' or later' : ''}. ${one.reasons.join(' ')}`),
+    ...look
+      .windows(batch, around)
+      .map(one => `  ${one.label}: ${day(one.from)} – ${day(one.to)}${one.orLater ? ' or later' : ''}. ${one.reasons.join(' ')}`),
     ...facts(look.facts(batch, around)),
     ...look.gates(batch, around).map(({ label: gate, open, reason }) => `  ${gate}: ${open ? 'yes' : 'no'}, ${reason}`),
-    ...look.tasks(batch, around).map(({ title, reason, due, until, urgency }) => `  ${urgency}: ${title}, ${day(due)} – ${day(until)}. ${reason}`),
-    ...look.outputs(batch, around).map(({ label: output, expectedL }) => `  out: ${output} ${expectedL === undefined ? '' : shortly(expectedL)} L`),
+    ...look
+      .tasks(batch, around)
+      .map(({ title, reason, due, until, urgency }) => `  ${urgency}: ${title}, ${day(due)} – ${day(until)}. ${reason}`),
+    ...look
+      .outputs(batch, around)
+      .map(({ label: output, expectedL }) => `  out: ${output} ${expectedL === undefined ? '' : shortly(expectedL)} L`),
     ...noticed.map(one => `  noticed: ${one}`),
-    ...(diagnosis && noticed.length > 0 ? diagnosis.causes(batch, around, noticed).slice(0, 3).map(({ title, likelihood, speaksFor, speaksAgainst, remedy }) => `  cause: ${title} ${shortly(likelihood)}. For: ${speaksFor.join(' ')} Against: ${speaksAgainst.join(' ')} Remedy: ${remedy.text} ${remedy.waterL} L`) : []),
+    ...(diagnosis && noticed.length > 0
+      ? diagnosis
+          .causes(batch, around, noticed)
+          .slice(0, 3)
+          .map(
+            ({ title, likelihood, speaksFor, speaksAgainst, remedy }) =>
+              `  cause: ${title} ${shortly(likelihood)}. For: ${speaksFor.join(' ')} Against: ${speaksAgainst.join(' ')} Remedy: `
+              + `${remedy.text} ${remedy.waterL} L`,
+          )
+      : []),
     ...(ripeness ? [`  ripeness: ${shortly(ripeness.stages(batch, around))}. ${ripeness.notes(batch, around).lines.join(' ')}`] : []),
     ...[0, 0.5, 1].map(share => `  told: ${look.told(batch, around, share * look.lastDay(batch, around))}`),
-    ...look.charts(batch, around).map(({ title, expected, dots, marks }) => `  chart: ${title}, ${expected.length} expected, ${dots.map(({ name, points }) => `${name} ${points.length}`).join(', ')}, ${marks.length} marks`),
+    ...look
+      .charts(batch, around)
+      .map(
+        ({ title, expected, dots, marks }) =>
+          `  chart: ${title}, ${expected.length} expected, ${dots.map(({ name, points }) => `${name} ${points.length}`).join(', ')}, `
+          + `${marks.length} marks`,
+      ),
     ...drawn(look.picture(batch, around)),
   ]
 }
@@ -68,7 +107,24 @@ describe('the made-up garden', () => {
       const proposal = batchProposal(batch, around.materials)
       return [`${batch.name}, planned again`, ...drafted(findMethod(batch.began.methodId)!.draft(proposal, around)), '']
     })
-    const pipelines = METHODS.flatMap(({ name, pipeline }) => pipeline ? [`${name} along the years`, ...(pipeline(batches.filter(({ began }) => findMethod(began.methodId)?.name === name), around)?.rows ?? []).map(row => `  ${row.name}: ${row.stages.map(({ label, tone, from, to }) => `${label} (${tone}) ${day(from)} – ${day(to)}`).join('; ')}`)] : [])
-    await expect([...lines, ...plans, ...pipelines].join('\n')).toMatchFileSnapshot(fileURLToPath(new URL(`../fixtures/demo-garden-${date}.txt`, import.meta.url)))
+    const pipelines = METHODS.flatMap(({ name, pipeline }) =>
+      pipeline
+        ? [
+            `${name} along the years`,
+            ...(
+              pipeline(
+                batches.filter(({ began }) => findMethod(began.methodId)?.name === name), around,
+              )?.rows ?? []
+            ).map(
+              row =>
+                `  ${row.name}: `
+                + `${row.stages.map(({ label, tone, from, to }) => `${label} (${tone}) ${day(from)} – ${day(to)}`).join('; ')}`,
+            ),
+          ]
+        : [],
+    )
+    await expect([...lines, ...plans, ...pipelines].join('\n')).toMatchFileSnapshot(
+      fileURLToPath(new URL(`../fixtures/demo-garden-${date}.txt`, import.meta.url)),
+    )
   })
 })

@@ -13,22 +13,40 @@ import { BUCKET, GOOD_HEAP, heap, observed, reading, RICH_HEAP, SACK, surroundin
 
 // Every symptom asked of a dozen heaps and cages, each with one thing wrong: what is named first is what a good composter
 // would look at first, and the whole list with its evidence is kept as a text to be read.
-const spare = (id: string, count: number, container: ContainerThen = BUCKET): Spare => ({ material: findMaterial(id)!, container, packing: 'loose', count })
-const STORE: readonly Spare[] = [spare('grass-clippings', 40), spare('straw-wheat', 8, SACK), spare('cardboard', 6, SACK), spare('twigs', 3, SACK)]
+const spare = (id: string, count: number, container: ContainerThen = BUCKET): Spare => ({
+  material: findMaterial(id)!, container, packing: 'loose', count,
+})
+const STORE: readonly Spare[] = [
+  spare('grass-clippings', 40), spare('straw-wheat', 8, SACK), spare('cardboard', 6, SACK), spare('twigs', 3, SACK),
+]
 const SMALL: HeapRecipe = { waterL: 8, ingredients: [['leaves-mixed', 3, SACK], ['grass-clippings', 11, BUCKET]] }
 const BROWN: HeapRecipe = { waterL: 90, ingredients: [['leaves-mixed', 16, SACK], ['straw-wheat', 4, SACK]] }
 const GREEN: HeapRecipe = { waterL: 0, ingredients: [['grass-clippings', 90, BUCKET], ['leaves-mixed', 3, SACK]] }
 const SCRAPS: HeapRecipe = { waterL: 0, ingredients: [['kitchen-veg', 40, BUCKET], ['leaves-mixed', 8, SACK]] }
 const WET: HeapRecipe = { waterL: 260, ingredients: GOOD_HEAP.ingredients }
-const DRY: HeapRecipe = { ...GOOD_HEAP, waterL: 0, ingredients: [['leaves-mixed', 18, SACK], ['straw-wheat', 6, SACK], ['chicken-manure', 8, BUCKET]] }
+const DRY: HeapRecipe = {
+  ...GOOD_HEAP,
+  waterL: 0,
+  ingredients: [
+    ['leaves-mixed', 18, SACK], ['straw-wheat', 6, SACK], ['chicken-manure', 8, BUCKET],
+  ],
+}
 const warmAndDown = [reading(2, 60), reading(3, 65), reading(6, 52), reading(9, 40)]
 const cool = [reading(2, 17), reading(5, 18)]
 
 interface Case { readonly name: string, readonly method: Method, readonly batch: BegunBatch, readonly around: Surroundings }
-const heapCase = (name: string, recipe: HeapRecipe, events: readonly NewEvent[], day: number, airC = 15): Case => ({ name, method: hotHeap, batch: heap(recipe, events), around: { ...surroundingsOn(day, airC), spares: STORE } })
+const heapCase = (name: string, recipe: HeapRecipe, events: readonly NewEvent[], day: number, airC = 15): Case => ({
+  name, method: hotHeap, batch: heap(recipe, events), around: { ...surroundingsOn(day, airC), spares: STORE },
+})
 const cageCase = (name: string, leaf: string, since: readonly NewEvent[], day: number, rainMm = 2, answers = {}): Case => ({
   name, method: leafmould, around: aroundOn(day, { rainMm }),
-  batch: begun({ methodId: 'leafmould', approachId: 'alone', site: leafmould.sites.find(site => asVessel(site).wall === 'wire')!, answers, inputs: [input(leaf, 9, SACK)], waterL: 40 }, since),
+  batch: begun(
+    {
+      methodId: 'leafmould', approachId: 'alone', site: leafmould.sites.find(site => asVessel(site).wall === 'wire')!, answers,
+      inputs: [input(leaf, 9, SACK)], waterL: 40,
+    },
+    since,
+  ),
 })
 
 const CASES: readonly Case[] = [
@@ -52,14 +70,27 @@ const CASES: readonly Case[] = [
   cageCase('a cage in bags', 'leaves-fast', [did(120, 'bagged', { bags: 4 })], 500),
 ]
 const caseOf = (name: string) => CASES.find(one => one.name === name)!
-const causesOf = ({ method, batch, around }: Case, symptoms: readonly string[]): readonly Cause[] => method.diagnosis!.causes(batch, around, symptoms)
+const causesOf = ({ method, batch, around }: Case, symptoms: readonly string[]): readonly Cause[] =>
+  method.diagnosis!.causes(batch, around, symptoms)
 
 describe('what is wrong', () => {
   it.each<readonly [string, string, string]>([
-    ['a brown heap', 'no-heat', 'nitrogen-poor'], ['a small heap', 'no-heat', 'small'], ['a wet heap', 'no-heat', 'wet-airless'], ['a dry heap', 'no-heat', 'dry'], ['a heap in frost', 'no-heat', 'cold'],
-    ['a heap that wants turning', 'died', 'stale'], ['a green heap', 'ammonia', 'nitrogen-rich'], ['a wet heap', 'eggs', 'wet-airless'], ['a heap of scraps', 'flies', 'open-food'], ['a heap of scraps', 'rats', 'open-food'],
+    ['a brown heap', 'no-heat', 'nitrogen-poor'],
+    ['a small heap', 'no-heat', 'small'],
+    ['a wet heap', 'no-heat', 'wet-airless'],
+    ['a dry heap', 'no-heat', 'dry'],
+    ['a heap in frost', 'no-heat', 'cold'],
+    ['a heap that wants turning', 'died', 'stale'],
+    ['a green heap', 'ammonia', 'nitrogen-rich'],
+    ['a wet heap', 'eggs', 'wet-airless'],
+    ['a heap of scraps', 'flies', 'open-food'],
+    ['a heap of scraps', 'rats', 'open-food'],
     ['a dry heap', 'ants', 'dry'], ['a heap that is too hot', 'too-hot', 'overheated'],
-    ['a young cage', 'still-whole', 'young'], ['a cage dry as dust', 'still-whole', 'dry'], ['a cage under a roof', 'not-sinking', 'dry'], ['an oak cage', 'still-whole', 'slow-kind'], ['a matted cage', 'matted', 'mats'],
+    ['a young cage', 'still-whole', 'young'],
+    ['a cage dry as dust', 'still-whole', 'dry'],
+    ['a cage under a roof', 'not-sinking', 'dry'],
+    ['an oak cage', 'still-whole', 'slow-kind'],
+    ['a matted cage', 'matted', 'mats'],
   ])('with %s, of “%s”, is first of all: %s', (name, symptom, wanted) => {
     expect(causesOf(caseOf(name), [symptom])[0]?.id).toBe(wanted)
   })
@@ -67,8 +98,20 @@ describe('what is wrong', () => {
   it('is told as it was when it was last read', async () => {
     const lines = CASES.flatMap(one => [
       one.name,
-      ...one.method.diagnosis!.symptoms.filter(({ good }) => good === undefined).flatMap(({ id, label }) => causesOf(one, [id]).map(({ title, likelihood, speaksFor, speaksAgainst, remedy, caution }, place) =>
-        `  ${label}: ${likelihood.toFixed(2)} ${title}${speaksFor.map(text => ` + ${text}`).join('')}${speaksAgainst.map(text => ` − ${text}`).join('')}${place === 0 ? ` → ${remedy.text}${caution ? ` Mind: ${caution}` : ''} (${Math.round(remedy.waterL)} L; ${remedy.deeds.join(', ')}; ${remedy.parts.map(({ short, amount }) => `${amount.count} ${short}`).join(', ')})` : ''}`)),
+      ...one.method
+        .diagnosis!.symptoms.filter(({ good }) => good === undefined)
+        .flatMap(({ id, label }) =>
+          causesOf(one, [id]).map(
+            ({ title, likelihood, speaksFor, speaksAgainst, remedy, caution }, place) =>
+              `  ${label}: ${likelihood.toFixed(2)} `
+              + `${title}${speaksFor.map(text => ` + ${text}`).join('')}${speaksAgainst.map(text => ` − ${text}`).join('')}`
+              + (place === 0
+                ? ` → ${remedy.text}${caution ? ` Mind: ${caution}` : ''} `
+                + `(${Math.round(remedy.waterL)} L; ${remedy.deeds.join(', ')}; `
+                + `${remedy.parts.map(({ short, amount }) => `${amount.count} ${short}`).join(', ')})`
+                : ''),
+          ),
+        ),
     ])
     await expect(lines.join('\n')).toMatchFileSnapshot(fileURLToPath(new URL('../fixtures/what-is-wrong.txt', import.meta.url)))
   }, 120_000)

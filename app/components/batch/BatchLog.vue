@@ -26,7 +26,13 @@ async function takeBack(id: string): Promise<void> {
   if (kind !== 'began' && kind !== 'built') return
   // What it was made from lies on the bench again, as it was prepared; what lay there can be brought back.
   const { methodId, approachId, site, answers } = began
-  bench.replace({ methodId, approachId, site, answers, ingredients: inputsOf({ puts: beginning ? [beginning] : [] }).map(({ materialId, amount, prepared }) => ({ materialId, amount, ...(prepared ? { prepared } : {}) })) })
+  bench.replace({
+    methodId, approachId, site, answers,
+    ingredients: inputsOf({ puts: beginning ? [beginning] : [] }).map(({ materialId, amount, prepared }) => ({
+      materialId, amount,
+      ...(prepared ? { prepared } : {}),
+    })),
+  })
   await router.push('/bench')
 }
 </script>

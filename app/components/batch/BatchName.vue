@@ -11,7 +11,10 @@ const place = ref(batch.place)
 async function save(): Promise<void> {
   const given = name.value.trim()
   if (!given) return
-  const done = await record({ kind: 'renamed', at: new Date().toISOString(), batchId: batch.id, name: given, place: place.value.trim() }, `Now called ${given}.`)
+  const done = await record(
+    { kind: 'renamed', at: new Date().toISOString(), batchId: batch.id, name: given, place: place.value.trim() },
+    `Now called ${given}.`,
+  )
   if (done) editing.value = false
 }
 </script>

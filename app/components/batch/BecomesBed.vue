@@ -8,9 +8,22 @@ const { beds, save } = useBeds()
 const { surroundings } = useGarden()
 const site = computed(() => known.batch.began.site)
 const bed = computed(() => beds.value.find(({ id, name }) => ('id' in site.value && id === site.value.id) || name === known.batch.name))
-const ground = computed<Bed['ground'] | undefined>(() => site.value.kind === 'area' ? site.value.ground : site.value.kind === 'frame' ? { shape: 'rectangle', widthM: site.value.widthM, lengthM: site.value.depthM } : undefined)
+const ground = computed<Bed['ground'] | undefined>(() =>
+  site.value.kind === 'area'
+    ? site.value.ground
+    : site.value.kind === 'frame'
+      ? { shape: 'rectangle', widthM: site.value.widthM, lengthM: site.value.depthM }
+      : undefined,
+)
 async function keep(): Promise<void> {
-  if (ground.value && await save({ name: known.batch.name, ground: ground.value, soil: 'loam', reaction: 'untested', grows: 'hungry', eaten: 'clear', depthM: USUAL_DEPTH_M })) await navigateTo('/beds')
+  if (
+    ground.value
+    && (await save({
+      name: known.batch.name, ground: ground.value, soil: 'loam', reaction: 'untested', grows: 'hungry', eaten: 'clear',
+      depthM: USUAL_DEPTH_M,
+    }))
+  )
+    await navigateTo('/beds')
 }
 </script>
 

@@ -5,22 +5,43 @@ import { numberText } from '#core/units/format'
 import { gatheredCautions } from '#core/materials/gathered'
 import { containersFor } from '#core/units/container'
 import { asVessel, siteFillM } from '#core/vessel/site'
+import type { Stratum } from '#core/vessel/strata'
 import { frontWidthM } from '#core/vessel/vessel'
 
 /** The sheet to work from, on one page: what it takes in all, the steps in order, layers as a table, cautions beside the step. */
-const { proposal, draft, method, name, place } = defineProps<{ proposal: Proposal, draft: Draft, method: Method, name: string, place: string }>()
+const { proposal, draft, method, name, place } = defineProps<{
+  proposal: Proposal
+  draft: Draft
+  method: Method
+  name: string
+  place: string
+}>()
 const { quantity, amount } = useSay()
 const { waterCan, now } = useGarden()
 
 const fillM = computed(() => siteFillM(proposal.site, proposal.volumeL))
 const siteText = computed(() => {
   const vessel = asVessel(proposal.site)
-  const across = vessel.shape === 'box' ? `${quantity('length', vessel.widthM)} × ${quantity('length', vessel.depthM)}` : `${quantity('length', frontWidthM(vessel))} across`
+  const across
+    = vessel.shape === 'box'
+      ? `${quantity('length', vessel.widthM)} × ${quantity('length', vessel.depthM)}`
+      : `${quantity('length', frontWidthM(vessel))} across`
   return `${vessel.name}, ${across}${proposal.site.kind === 'area' ? '' : `, ${quantity('length', vessel.heightM)} high`}`
 })
-const minutes = (low: number, high: number) => high < 15 ? `${Math.round(low)}–${Math.round(high)} minutes` : high < 90 ? `${Math.max(5, Math.round(low / 5) * 5)}–${Math.round(high / 5) * 5} minutes` : `${numberText(low / 60, 1)}–${numberText(high / 60, 1)} hours`
+const minutes = (low: number, high: number) =>
+  high < 15
+    ? `${Math.round(low)}–${Math.round(high)} minutes`
+    : high < 90
+      ? `${Math.max(5, Math.round(low / 5) * 5)}–${Math.round(high / 5) * 5} minutes`
+      : `${numberText(low / 60, 1)}–${numberText(high / 60, 1)} hours`
 const cans = (litres: number) => amount(containersFor(litres, waterCan.value), waterCan.value)
-const spreadText = ({ strata }: Spread) => `${strata.map(one => `${amount(one.amount.count, one.amount.container)} of ${one.prepared ? `${one.prepared} ` : ''}${one.short}${one.amount.packing === 'loose' ? '' : `, ${one.amount.packing}`}`).join(' + ')} (${quantity('length', strata.reduce((sum, { heightShare }) => sum + heightShare, 0) * fillM.value, 0)})`
+const stratumText = ({ amount: laid, prepared, short }: Stratum) => {
+  const packing = laid.packing === 'loose' ? '' : `, ${laid.packing}`
+  return `${amount(laid.count, laid.container)} of ${prepared ? `${prepared} ` : ''}${short}${packing}`
+}
+const spreadText = ({ strata }: Spread) =>
+  `${strata.map(stratumText).join(' + ')} `
+  + `(${quantity('length', strata.reduce((sum, { heightShare }) => sum + heightShare, 0) * fillM.value, 0)})`
 
 const totals = computed(() => (draft.recipe ?? proposal.ingredients).filter(one => one.amount.count > 0))
 /** What the stuff brings along is minded on paper too: the bench is far away then. */
@@ -38,10 +59,12 @@ const hows = computed(() => layers.value.flatMap(({ detail, cautions }) => [deta
       <div class="flex-1 min-w-60">
         <h1>{{ name || 'Build sheet' }}</h1>
         <p class="aside-note">
-          {{ dateText(now) }} · {{ place ? `${place} · ` : '' }}{{ siteText }} · {{ approachOf(method, proposal.approachId).name.toLowerCase() }}
+          {{ dateText(now) }} · {{ place ? `${place} · ` : '' }}{{ siteText }} ·
+          {{ approachOf(method, proposal.approachId).name.toLowerCase() }}
         </p>
         <p class="mt-1">
-          {{ draft.summary }} Work for one: {{ draft.work.map(({ label, minutes: { low, high } }) => `${minutes(low, high)} ${label}`).join(', ') }}.
+          {{ draft.summary }} Work for one:
+          {{ draft.work.map(({ label, minutes: { low, high } }) => `${minutes(low, high)} ${label}`).join(', ') }}.
         </p>
       </div>
       <PictureDrawing

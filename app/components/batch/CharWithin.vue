@@ -16,6 +16,7 @@ const litres = computed(() => known.method.carriesChar ? charInBatchL(store.jour
     class="aside-note"
     data-char-within
   >
-    {{ quantity('volume', litres) }} of char {{ known.batch.ended ? 'went through with it' : 'travel with it' }}: char does not decay, so what comes out holds all of it, and the beds count it.
+    {{ quantity('volume', litres) }} of char {{ known.batch.ended ? 'went through with it' : 'travel with it' }}: char does not decay, so
+    what comes out holds all of it, and the beds count it.
   </p>
 </template>

@@ -2,7 +2,10 @@
 import { padFace, stepNow, type GuideStep } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
-/** Something done in one go, one step at a time: what to do, what to see first, how long, what to mind, and the form that records it. The screen stays on. */
+/**
+ * Something done in one go, one step at a time: what to do, what to see first, how long, what to mind, and the form that records
+ * it. The screen stays on.
+ */
 const { known } = defineProps<{ known: KnownBatch }>()
 const { surroundings } = useGarden()
 const wake = reactive(useWakeLock())
@@ -35,7 +38,8 @@ const isOpen = (step: GuideStep) => step.id === now.value?.id || step.id === aga
       class="aside-note"
       role="status"
     >
-      {{ guide.steps.filter(one => one.done).length }} of {{ guide.steps.length }} steps done · {{ wake.isActive ? 'the screen stays on' : 'everything recorded is kept' }}
+      {{ guide.steps.filter(one => one.done).length }} of {{ guide.steps.length }} steps done ·
+      {{ wake.isActive ? 'the screen stays on' : 'everything recorded is kept' }}
     </p>
     <ol class="mt-2">
       <li

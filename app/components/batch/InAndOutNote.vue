@@ -13,11 +13,20 @@ const { materials } = useGarden()
 const balance = computed(() => inAndOut(known.batch, materials.value))
 const goneIn = computed(() => inputsOf(known.batch).flatMap((one) => {
   const material = materialOf(one, materials.value)
-  return material ? [{ material, text: `${amount(one.amount.count, one.amount.container)} of ${one.prepared ? `${one.prepared} ` : ''}${material.short}` }] : []
+  return material
+    ? [
+        {
+          material,
+          text: `${amount(one.amount.count, one.amount.container)} of ${one.prepared ? `${one.prepared} ` : ''}${material.short}`,
+        },
+      ]
+    : []
 }))
 const cameOut = computed(() => known.batch.takings.flatMap(({ products }) => products).flatMap(({ materialId, amount: given, sieveMm }) => {
   const material = materials.value.find(materialId)
-  return material ? [{ material, text: `${amount(given.count, given.container)} of ${material.short}${sieveMm ? `, sieved ${sieve(sieveMm)}` : ''}` }] : []
+  return material
+    ? [{ material, text: `${amount(given.count, given.container)} of ${material.short}${sieveMm ? `, sieved ${sieve(sieveMm)}` : ''}` }]
+    : []
 }))
 </script>
 
@@ -25,7 +34,10 @@ const cameOut = computed(() => known.batch.takings.flatMap(({ products }) => pro
   <div v-if="balance && known.batch.ended && balance.inL + balance.outL > 0">
     <div class="grid grid-cols-2 gap-6 max-w-xl">
       <section
-        v-for="side in [{ title: 'Went in', litres: balance.inL, list: goneIn, family: goneIn[0]?.material.family ?? 'leaf' }, { title: 'Came out', litres: balance.outL, list: cameOut, family: cameOut[0]?.material.family ?? 'finished' }]"
+        v-for="side in [
+          { title: 'Went in', litres: balance.inL, list: goneIn, family: goneIn[0]?.material.family ?? 'leaf' },
+          { title: 'Came out', litres: balance.outL, list: cameOut, family: cameOut[0]?.material.family ?? 'finished' },
+        ]"
         :key="side.title"
       >
         <h2>{{ side.title }}</h2>
@@ -63,7 +75,8 @@ const cameOut = computed(() => known.batch.takings.flatMap(({ products }) => pro
     <p class="mt-2">
       <template v-if="balance.inL > 0">
         {{ Math.round(balance.share * 100) }} % of the loose volume came out.
-      </template> Ended after {{ Math.round(daysBetween(known.batch.began.at, known.batch.ended.at)) }} days, on {{ day(known.batch.ended.at) }}.
+      </template> Ended after
+      {{ Math.round(daysBetween(known.batch.began.at, known.batch.ended.at)) }} days, on {{ day(known.batch.ended.at) }}.
     </p>
   </div>
 </template>

@@ -9,7 +9,9 @@ import type { KnownBatch } from '~/composables/useGarden'
 /** A label to cut out and tie on: what it is, from when, of what, when to look. */
 const { known } = defineProps<{ known: KnownBatch }>()
 const { store, clock, materials, surroundings } = useGarden()
-const kinds = computed(() => [...new Set(inputsOf(known.batch).flatMap(one => materialOf(one, materials.value)?.name ?? []))].slice(0, 4).join(', '))
+const kinds = computed(() =>
+  [...new Set(inputsOf(known.batch).flatMap(one => materialOf(one, materials.value)?.name ?? []))].slice(0, 4).join(', '),
+)
 const minded = computed(() => carriedCautions(carriedByBatch(store.journal.garden, known.batch, materials.value, clock.value)))
 const windows = computed(() => known.method.look.windows(known.batch, surroundings.value))
 </script>
@@ -38,7 +40,9 @@ const windows = computed(() => known.method.look.windows(known.batch, surroundin
         :key="window.id"
         class="line-rule py-1 flex justify-between gap-4"
       >
-        <span class="font-semibold text-highlighted">{{ window.label }}</span><span>{{ monthYearText(window.from) }} – {{ monthYearText(window.to) }}{{ window.orLater ? ' or later' : '' }}</span>
+        <span class="font-semibold text-highlighted">{{ window.label }}</span><span>{{
+          monthYearText(window.from)
+        }} – {{ monthYearText(window.to) }}{{ window.orLater ? ' or later' : '' }}</span>
       </li>
     </ul>
     <p

@@ -25,7 +25,8 @@ const share = (min: number) => `${Math.min(100, min / end.value * 100)}%`
         aria-live="off"
         :aria-label="`${Math.floor(minutes)} minutes so far`"
       >{{ clock }}</span>
-      <span>usually between {{ at(timer.minutes.low) }} and {{ at(timer.minutes.high) }}, <span class="aside-note">{{ timer.label }}</span></span>
+      <span>usually between {{ at(timer.minutes.low) }} and {{ at(timer.minutes.high) }},
+        <span class="aside-note">{{ timer.label }}</span></span>
     </p>
     <div
       class="relative h-4 mt-1 bg-elevated border border-accented"

@@ -37,11 +37,13 @@ const shut = computed(() => look.gates(known.batch, surroundings.value).find(({ 
 const anyway = ref(false)
 
 /** What can hardly be is asked back before it is written: nothing out at the end, or far more out than ever went in. */
-const doubt = computed(() => ends.value === 'ends' && !shut.value && outputs.value.length > 0 && known.batch.uses.length === 0 && outL.value + before.value === 0
-  ? 'Nothing came out of it at all? Say how much there is; or, if it is truly gone, say so once more.'
-  : inL.value > 0 && outL.value + before.value > inL.value * MOST_SHARE
-    ? `${quantity('volume', outL.value + before.value)} out of ${quantity('volume', inL.value)} is more than went in: check the number and the container. If it is so, say so once more.`
-    : '')
+const doubt = computed(() =>
+  ends.value === 'ends' && !shut.value && outputs.value.length > 0 && known.batch.uses.length === 0 && outL.value + before.value === 0
+    ? 'Nothing came out of it at all? Say how much there is; or, if it is truly gone, say so once more.'
+    : inL.value > 0 && outL.value + before.value > inL.value * MOST_SHARE
+      ? `${quantity('volume', outL.value + before.value)} out of ${quantity('volume', inL.value)} is more than went in: check the number `
+      + 'and the container. If it is so, say so once more.'
+      : '')
 /** What went in goes with whatever comes out. */
 const carried = computed(() => carriedCautions(carriedByBatch(store.journal.garden, known.batch, materials.value, now.value)))
 const asked = ref('')
@@ -52,12 +54,20 @@ async function save(): Promise<void> {
   }
   const products = outputs.value.flatMap(({ materialId, sieveMm, char }, index) => {
     const amount = amounts.value[index]
-    return amount && amount.count > 0 ? [{ materialId, amount, ...(sieveMm ? { sieveMm } : {}), ...(char ? { char: { ...char, with: [...char.with] } } : {}) }] : []
+    return amount && amount.count > 0
+      ? [{ materialId, amount, ...(sieveMm ? { sieveMm } : {}), ...(char ? { char: { ...char, with: [...char.with] } } : {}) }]
+      : []
   })
   const over = ends.value === 'ends' && !shut.value
   const done = await record(
-    { kind: 'took', at: new Date().toISOString(), batchId: known.batch.id, ...(height ? { heightM: heightM.value } : {}), products, ends: over },
-    over ? `${known.batch.name} is ${words.takenDown.toLowerCase()}.` : `${known.batch.name}: ${quantity('volume', outL.value)} taken out.`, outL.value > 0 ? `${quantity('volume', outL.value)} went into the store.` : '',
+    {
+      kind: 'took', at: new Date().toISOString(), batchId: known.batch.id,
+      ...(height ? { heightM: heightM.value } : {}),
+      products,
+      ends: over,
+    },
+    over ? `${known.batch.name} is ${words.takenDown.toLowerCase()}.` : `${known.batch.name}: ${quantity('volume', outL.value)} taken out.`,
+    outL.value > 0 ? `${quantity('volume', outL.value)} went into the store.` : '',
   )
   if (done) await router.push(`/batch/${known.batch.id}`)
 }
@@ -140,8 +150,9 @@ async function save(): Promise<void> {
         v-if="outputs.length > 0"
         class="text-lg"
       >
-        <strong class="font-serif">{{ quantity('volume', outL + before) }}</strong> out of {{ quantity('volume', inL) }} that went in loosely<template v-if="outL + before > 0 && inL > 0">
-          : {{ numberText(Math.round((outL + before) / inL * 100)) }} %
+        <strong class="font-serif">{{ quantity('volume', outL + before) }}</strong> out of {{ quantity('volume', inL) }} that went in
+        loosely<template v-if="outL + before > 0 && inL > 0">
+          : {{ numberText(Math.round(((outL + before) / inL) * 100)) }} %
         </template>.
       </p>
       <p
@@ -181,7 +192,13 @@ async function save(): Promise<void> {
         class="label-button strong w-full sm:w-auto"
         :disabled="(ends === 'goes-on' || shut !== undefined) && outL === 0"
       >
-        {{ asked && asked === doubt ? 'It is so: record it' : outputs.length > 0 && (outL > 0 || !known.method.inParts) ? 'Into the store with it' : words.takenDown }}
+        {{
+          asked && asked === doubt
+            ? 'It is so: record it'
+            : outputs.length > 0 && (outL > 0 || !known.method.inParts)
+              ? 'Into the store with it'
+              : words.takenDown
+        }}
       </button>
     </section>
   </form>

@@ -20,7 +20,8 @@ const entries = computed(() => batch.log.flatMap(id => store.journal.events.get(
       class="text-lg"
       data-newer
     >
-      From a newer Wastrum. This version does not know how it is done, so it cannot be looked after here. Everything of it is kept and goes into your backup.
+      From a newer Wastrum. This version does not know how it is done, so it cannot be looked after here. Everything of it is kept and goes
+      into your backup.
     </p>
     <section aria-labelledby="entries">
       <h2
@@ -35,7 +36,8 @@ const entries = computed(() => batch.log.flatMap(id => store.journal.events.get(
           :key="entry.id"
           class="line-rule py-1.5"
         >
-          <span class="aside-note">{{ moment(entry.at) }}</span> {{ entry.kind === 'foreign' ? 'an entry of a kind not known here' : entry.kind }}
+          <span class="aside-note">{{ moment(entry.at) }}</span>
+          {{ entry.kind === 'foreign' ? 'an entry of a kind not known here' : entry.kind }}
         </li>
       </ol>
     </section>

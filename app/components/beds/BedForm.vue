@@ -20,7 +20,16 @@ const choices = <K extends string>(words: Readonly<Record<K, string>>) => Object
 })
 
 async function keep(): Promise<void> {
-  if (await save({ name: name.value.trim(), ground: ground.value, soil: soil.value ?? 'loam', reaction: reaction.value ?? 'untested', grows: grows.value ?? 'usual', eaten: eaten.value ?? 'touching', depthM: depthM.value }, bed?.id)) emit('done')
+  if (
+    await save(
+      {
+        name: name.value.trim(), ground: ground.value, soil: soil.value ?? 'loam', reaction: reaction.value ?? 'untested',
+        grows: grows.value ?? 'usual', eaten: eaten.value ?? 'touching', depthM: depthM.value,
+      },
+      bed?.id,
+    )
+  )
+    emit('done')
 }
 </script>
 

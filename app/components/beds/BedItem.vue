@@ -23,7 +23,17 @@ const again = computed(() => SPREAD_KINDS.flatMap((kind) => {
 const spreads = computed(() => history.value.filter(({ laid }) => !laid))
 const times = computed(() => spreads.value.length === 0 ? 'Nothing spread so far' : `Spread ${timesText(spreads.value.length)}`)
 /** What lies on it, or lay on it: batches that were begun on this very ground. */
-const laid = computed(() => batches.value.filter(({ batch: { began: { site } } }) => 'id' in site && site.id === bed.id).sort((a, b) => a.batch.began.at < b.batch.began.at ? 1 : -1))
+const laid = computed(() =>
+  batches.value
+    .filter(
+      ({
+        batch: {
+          began: { site },
+        },
+      }) => 'id' in site && site.id === bed.id,
+    )
+    .sort((a, b) => (a.batch.began.at < b.batch.began.at ? 1 : -1)),
+)
 const deep = (one: OnBed) => spreadDepthM(bed, one.litres)
 const what = (one: OnBed) => `${quantity('volume', one.litres, 1)} of ${one.material?.short ?? one.batchName ?? 'something unknown here'}`
 </script>
@@ -60,7 +70,8 @@ const what = (one: OnBed) => `${quantity('volume', one.litres, 1)} of ${one.mate
       <NuxtLink
         :to="`/batch/${batch.id}`"
         class="underline underline-offset-3"
-      >{{ batch.name }}</NuxtLink>, {{ method.words.one }}, {{ batch.ended ? `from ${day(batch.began.at)} to ${day(batch.ended.at)}` : `since ${day(batch.began.at)}` }}.
+      >{{ batch.name }}</NuxtLink>, {{ method.words.one }},
+      {{ batch.ended ? `from ${day(batch.began.at)} to ${day(batch.ended.at)}` : `since ${day(batch.began.at)}` }}.
     </p>
     <p
       v-for="one in again"
@@ -105,7 +116,8 @@ const what = (one: OnBed) => `${quantity('volume', one.litres, 1)} of ${one.mate
         class="line-rule py-1 flex flex-wrap gap-x-4 items-center"
       >
         <span class="aside-note w-24">{{ day(one.at) }}</span>
-        <span class="flex-1 min-w-44">{{ what(one) }}, {{ quantity('length', deep(one), 1) }} deep<template v-if="one.charL > 0.05">, {{ quantity('volume', one.charL, 1) }} of it char</template></span>
+        <span class="flex-1 min-w-44">{{ what(one) }}, {{ quantity('length', deep(one), 1) }} deep<template v-if="one.charL > 0.05">, {{
+          quantity('volume', one.charL, 1) }} of it char</template></span>
         <button
           type="button"
           class="tap aside-note underline underline-offset-3 decoration-dotted"

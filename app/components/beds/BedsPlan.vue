@@ -24,7 +24,10 @@ const sizeOf = (bed: Bed) => {
   const { widthM, depthM } = shapeBounds(bed.ground)
   return isTurned(bed) ? { w: depthM, h: widthM } : { w: widthM, h: depthM }
 }
-const outlineOf = (bed: Bed, high: number) => shapePieces(bed.ground).map(corners => corners.map(([x, y]) => isTurned(bed) ? `${y * 100},${x * 100}` : `${x * 100},${(high - y) * 100}`).join(' '))
+const outlineOf = (bed: Bed, high: number) =>
+  shapePieces(bed.ground).map(corners =>
+    corners.map(([x, y]) => (isTurned(bed) ? `${y * 100},${x * 100}` : `${x * 100},${(high - y) * 100}`)).join(' '),
+  )
 /** Laid in rows as they would be walked. */
 const laid = computed(() => {
   let [x, y, high] = [0, 0, 0]
@@ -40,10 +43,17 @@ const laid = computed(() => {
 })
 const width = computed(() => Math.max(4, ...laid.value.map(({ x, w }) => x + Math.max(w, LEAST_M))))
 const height = computed(() => Math.max(1, ...laid.value.map(({ y, h }) => y + h + 0.6)))
-const yearly = (bed: Bed) => historyOf(bed).filter(({ material, at }) => material?.family === 'finished' && now.value.getTime() - Date.parse(at) < A_YEAR_MS)
+const yearly = (bed: Bed) =>
+  historyOf(bed).filter(({ material, at }) => material?.family === 'finished' && now.value.getTime() - Date.parse(at) < A_YEAR_MS)
 const depthOf = (bed: Bed) => spreadDepthM(bed, yearly(bed).reduce((sum, { litres }) => sum + litres, 0))
 const shareOf = (bed: Bed) => charShareOfBed(bed, historyOf(bed))
-const dose = (bed: Bed) => [shareOf(bed) > 0.001 ? `char ${Math.round(1000 * shareOf(bed)) / 10} %` : '', depthOf(bed) > 0.0005 ? `compost ${quantity('length', depthOf(bed), 1)} this year` : ''].filter(Boolean).join(', ') || 'nothing so far'
+const dose = (bed: Bed) =>
+  [
+    shareOf(bed) > 0.001 ? `char ${Math.round(1000 * shareOf(bed)) / 10} %` : '',
+    depthOf(bed) > 0.0005 ? `compost ${quantity('length', depthOf(bed), 1)} this year` : '',
+  ]
+    .filter(Boolean)
+    .join(', ') || 'nothing so far'
 const said = computed(() => `Beds from above: ${beds.map(bed => `${bed.name}, ${bedWords(bed)}, ${dose(bed)}`).join('; ')}`)
 </script>
 
@@ -62,7 +72,11 @@ const said = computed(() => `Beds from above: ${beds.map(bed => `${bed.name}, ${
       :transform="`translate(${x} ${y})`"
     >
       <template
-        v-for="layer in [{ fill: 'var(--ground)', opacity: 1 }, { fill: 'url(#hatch-finished)', opacity: depthOf(bed) > 0.0005 ? Math.min(0.95, 0.3 + depthOf(bed) / 0.05) : 0 }, { fill: 'url(#hatch-char)', opacity: shareOf(bed) > 0.001 ? Math.min(0.95, 0.3 + shareOf(bed) / CHAR_CEILING) : 0 }]"
+        v-for="layer in [
+          { fill: 'var(--ground)', opacity: 1 },
+          { fill: 'url(#hatch-finished)', opacity: depthOf(bed) > 0.0005 ? Math.min(0.95, 0.3 + depthOf(bed) / 0.05) : 0 },
+          { fill: 'url(#hatch-char)', opacity: shareOf(bed) > 0.001 ? Math.min(0.95, 0.3 + shareOf(bed) / CHAR_CEILING) : 0 },
+        ]"
         :key="layer.fill"
       >
         <ellipse

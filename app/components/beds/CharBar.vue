@@ -4,14 +4,20 @@ import { charOnBedL, charShareOfBed, type BedHistory } from '#core/beds/history'
 import { CHAR_CEILING, CHAR_TARGET } from '#core/beds/schools'
 
 /** The top layer of a bed cut open: how much of it is char, against what is aimed at and what is too much. */
-const { bed, history, extraL = 0 } = defineProps<{ bed: Bed, history: BedHistory, /** Char that would come on top, litres. */ extraL?: number }>()
+const {
+  bed, history, extraL = 0,
+} = defineProps<{ bed: Bed, history: BedHistory, /** Char that would come on top, litres. */ extraL?: number }>()
 const { quantity } = useSay()
 const share = computed(() => charShareOfBed(bed, history))
 const more = computed(() => extraL > 0 ? share.value * (charOnBedL(history) + extraL) / Math.max(1e-9, charOnBedL(history)) : share.value)
 const END = CHAR_CEILING * 1.15
 const x = (of: number) => 400 * Math.min(1, of / END)
 const percent = (of: number) => `${Math.round(1000 * of) / 10} %`
-const said = computed(() => `${percent(share.value)} char in the top ${quantity('length', bed.depthM)}; ${percent(CHAR_TARGET)} is aimed at, ${percent(CHAR_CEILING)} is too much`)
+const said = computed(
+  () =>
+    `${percent(share.value)} char in the top ${quantity('length', bed.depthM)}; ${percent(CHAR_TARGET)} is aimed at, `
+    + `${percent(CHAR_CEILING)} is too much`,
+)
 </script>
 
 <template>

@@ -18,13 +18,22 @@ const bucket = computed(() => materialContainers.value.find(({ id }) => id === '
 const SCHOOLS = [{ id: 'once', label: 'once for good' }, { id: 'every-few-years', label: 'a little every few years' }] as const
 const isChar = computed(() => (lot.value?.stuff.charShare ?? 0) >= 0.25)
 const notes = computed(() => [...new Set((covering.value?.covered ?? []).flatMap(({ dose }) => dose.notes))])
-const sayLot = ({ stored }: NonNullable<typeof lot.value>) => `${quantity('volume', stored.leftL)} of ${stored.material.short}, ${day(stored.lot.gatheredAt)}`
+const sayLot = ({ stored }: NonNullable<typeof lot.value>) =>
+  `${quantity('volume', stored.leftL)} of ${stored.material.short}, ${day(stored.lot.gatheredAt)}`
 const covers = computed(() => {
   const { covered, m2PerL, leftL } = covering.value ?? { covered: [], leftL: 0 }
   if (covered.length === 0) return beds.value.length === 0 ? 'There is no bed so far: add one above.' : 'It covers no bed just now.'
-  return `It covers ${covered.length === 1 ? 'one bed' : `${covered.length} beds`}${m2PerL ? `, ${quantity('area', covered.reduce((sum, one) => sum + one.litres, 0) * m2PerL, 1)} at the usual dose` : ''}; ${quantity('volume', leftL, 1)} are left.`
+  return 'It covers '
+    + `${covered.length === 1 ? 'one bed' : `${covered.length} beds`}${
+      m2PerL ? `, ${quantity('area', covered.reduce((sum, one) => sum + one.litres, 0) * m2PerL, 1)} at the usual dose` : ''
+    }; `
+    + `${quantity('volume', leftL, 1)} are left.`
 })
-const next = computed(() => covering.value && covering.value.waiting.length > 0 ? ` Next, when there is more: ${covering.value.waiting.map(({ name }) => name).join(', ')}.` : '')
+const next = computed(() =>
+  covering.value && covering.value.waiting.length > 0
+    ? ` Next, when there is more: ${covering.value.waiting.map(({ name }) => name).join(', ')}.`
+    : '',
+)
 const reach = (one: Covered) => `: ${goes(one)}${one.whole ? '' : ', not all of its dose'}`
 const goes = (one: Covered) => `${amount(containersFor(one.litres, bucket.value), bucket.value)} (${quantity('volume', one.litres, 1)})`
 </script>
@@ -95,7 +104,9 @@ const goes = (one: Covered) => `${amount(containersFor(one.litres, bucket.value)
           data-covered
         >
           <span class="font-serif font-semibold text-highlighted w-6">{{ index + 1 }}</span>
-          <span class="flex-1 min-w-52"><strong class="font-semibold text-highlighted">{{ one.bed.name }}</strong>{{ reach(one) }}<span class="aside-note block">{{ quantity('length', spreadDepthM(one.bed, one.litres), 1) }} deep; {{ one.dose.why }}</span></span>
+          <span class="flex-1 min-w-52"><strong class="font-semibold text-highlighted">{{ one.bed.name }}</strong>{{ reach(one)
+          }}<span class="aside-note block">{{
+            quantity('length', spreadDepthM(one.bed, one.litres), 1) }} deep; {{ one.dose.why }}</span></span>
           <button
             type="button"
             class="label-button"

@@ -8,7 +8,13 @@ import { cloudDots, farRatio, fieldPoints, fieldScale, NARROW, WIDE } from './fi
 import { nearestCount, pathPoints, placeOf, pulledCount, pullStep, tickCounts } from './pull'
 
 /** Another mix shown beside this one: a rule of thumb, an answer. */
-export interface Ghost { readonly id: string, readonly mark: string, readonly label: string, readonly carbonToNitrogen: number, readonly moistureFraction: number }
+export interface Ghost {
+  readonly id: string
+  readonly mark: string
+  readonly label: string
+  readonly carbonToNitrogen: number
+  readonly moistureFraction: number
+}
 
 /**
  * Carbon to nitrogen across, moisture up: every ingredient, the mix, where it is comfortable and how sure that is.
@@ -30,24 +36,35 @@ const scale = computed(() => fieldScale(narrow.value ? NARROW : WIDE, farRatio(i
 const frame = computed(() => scale.value.frame)
 const points = computed(() => fieldPoints(ingredients, scale.value))
 const mix = computed(() => ({
-  x: scale.value.ratioX(ranges.typical.availableCarbonToNitrogen), y: scale.value.moistureY(ranges.typical.moistureFraction), dryY: scale.value.moistureY(dryMoisture),
+  x: scale.value.ratioX(ranges.typical.availableCarbonToNitrogen),
+  y: scale.value.moistureY(ranges.typical.moistureFraction),
+  dryY: scale.value.moistureY(dryMoisture),
 }))
 const dots = computed(() => cloudDots(ranges, scale.value, 14))
 /** From left to right, so that their marks can stand above and below in turn. */
-const haunts = computed(() => ghosts.map(ghost => ({ ...ghost, x: scale.value.ratioX(ghost.carbonToNitrogen), y: scale.value.moistureY(ghost.moistureFraction) })).sort((a, b) => a.x - b.x))
+const haunts = computed(() =>
+  ghosts
+    .map(ghost => ({ ...ghost, x: scale.value.ratioX(ghost.carbonToNitrogen), y: scale.value.moistureY(ghost.moistureFraction) }))
+    .sort((a, b) => a.x - b.x),
+)
 const percent = (fraction: number) => `${Math.round(fraction * 100)} %`
 const described = computed(() => {
   const { availableCarbonToNitrogen: ratio, moistureFraction: moisture } = ranges.of
-  return `What decays of the mix stands at ${Math.round(ratio.typical)} to 1 (${Math.round(ratio.low)} to ${Math.round(ratio.high)}), and it holds ${percent(moisture.typical)} moisture. Comfortable is ${comfort.carbonToNitrogen.low} to ${comfort.carbonToNitrogen.high} to 1 and ${percent(comfort.moistureFraction.low)} to ${percent(comfort.moistureFraction.high)}.`
+  return `What decays of the mix stands at ${Math.round(ratio.typical)} to 1 (${Math.round(ratio.low)} to ${Math.round(ratio.high)}), `
+    + `and it holds ${percent(moisture.typical)} moisture. Comfortable is ${comfort.carbonToNitrogen.low} to `
+    + `${comfort.carbonToNitrogen.high} to 1 and ${percent(comfort.moistureFraction.low)} to ${percent(comfort.moistureFraction.high)}.`
 })
 const watered = computed(() => mix.value.dryY - mix.value.y > 8)
 const labels = computed(() => points.value.map(({ x, y, radius }, index) => {
   // A label goes to the left when another point or the right edge would cover it.
   const crowded = points.value.some((other, at) => at !== index && other.x > x && other.x - x < 110 && Math.abs(other.y - y) < 18)
-  return x > frame.value.width - frame.value.right - 110 || crowded ? { x: x - radius - 5, anchor: 'end' as const } : { x: x + radius + 5, anchor: 'start' as const }
+  return x > frame.value.width - frame.value.right - 110 || crowded
+    ? { x: x - radius - 5, anchor: 'end' as const }
+    : { x: x + radius + 5, anchor: 'start' as const }
 }))
 const saidOf = ({ material, amount: { count, container } }: Ingredient) =>
-  `${amount(count, container)} of ${material.short}; the mix at ${Math.round(ranges.typical.availableCarbonToNitrogen)} to 1, ${percent(ranges.typical.moistureFraction)} moisture`
+  `${amount(count, container)} of ${material.short}; the mix at ${Math.round(ranges.typical.availableCarbonToNitrogen)} to 1, `
+  + `${percent(ranges.typical.moistureFraction)} moisture`
 
 /** What is being pulled, and how far its path runs; that stays while it is held, so that the path does not run away. */
 const taken = shallowRef<{ readonly id: string, readonly end: number }>()
@@ -254,7 +271,10 @@ function letGo(): void {
         v-if="pulled"
         data-pulled
       >
-        <strong class="font-semibold">{{ amount(pulled.ingredient.amount.count, pulled.ingredient.amount.container) }} of {{ pulled.ingredient.material.short }}</strong>: {{ ratioText(ranges.typical.availableCarbonToNitrogen) }}, {{ percent(ranges.typical.moistureFraction) }} moist. <span class="aside-note">Pull it or the mix along the line.</span>
+        <strong class="font-semibold">{{ amount(pulled.ingredient.amount.count, pulled.ingredient.amount.container) }} of
+          {{ pulled.ingredient.material.short }}</strong>: {{ ratioText(ranges.typical.availableCarbonToNitrogen) }}, {{
+            percent(ranges.typical.moistureFraction) }} moist.
+        <span class="aside-note">Pull it or the mix along the line.</span>
         <button
           type="button"
           class="tap underline underline-offset-3 decoration-dotted ml-1"
@@ -264,7 +284,8 @@ function letGo(): void {
         </button>
       </p>
       <p class="aside-note">
-        <span class="inline-block size-3 rotate-45 bg-inverted ml-1 mr-1.5 align-baseline" />the mix{{ watered ? ', watered' : '' }}; dots: how sure; patch: best; dashed: still works{{ pulled ? '' : '. Pull an ingredient to see where it leads' }}
+        <span class="inline-block size-3 rotate-45 bg-inverted ml-1 mr-1.5 align-baseline" />the mix{{ watered ? ', watered' : '' }}; dots:
+        how sure; patch: best; dashed: still works{{ pulled ? '' : '. Pull an ingredient to see where it leads' }}
       </p>
     </figcaption>
     <ul class="sr-only">
@@ -272,7 +293,8 @@ function letGo(): void {
         v-for="{ material } in ingredients"
         :key="material.id"
       >
-        {{ material.short }}: {{ material.carbonToNitrogen.typical }} to 1 ({{ material.carbonToNitrogen.low }} to {{ material.carbonToNitrogen.high }}), {{ percent(material.moistureFraction.typical) }} moisture
+        {{ material.short }}: {{ material.carbonToNitrogen.typical }} to 1 ({{ material.carbonToNitrogen.low }} to
+        {{ material.carbonToNitrogen.high }}), {{ percent(material.moistureFraction.typical) }} moisture
       </li>
       <li
         v-for="ghost in ghosts"

@@ -15,7 +15,11 @@ const PANELS = [
   { id: 'rules', label: 'Rules of thumb' },
   { id: 'how-much', label: 'How much' },
 ]
-const panels = computed(() => PANELS.filter(({ id: panel }) => panel === 'how-much' ? sizing.value : panel === 'ahead' ? method.value.forecaster && method.value.mixing : true))
+const panels = computed(() =>
+  PANELS.filter(({ id: panel }) =>
+    panel === 'how-much' ? sizing.value : panel === 'ahead' ? method.value.forecaster && method.value.mixing : true,
+  ),
+)
 </script>
 
 <template>

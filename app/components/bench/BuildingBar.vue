@@ -17,7 +17,8 @@ async function give(): Promise<void> {
     data-building
   >
     <p class="flex-1 min-w-48">
-      <strong class="font-semibold text-highlighted">{{ building.name }}</strong> is being built: {{ building.done.length }} of {{ steps.length }} steps done.
+      <strong class="font-semibold text-highlighted">{{ building.name }}</strong> is being built: {{ building.done.length }} of
+      {{ steps.length }} steps done.
     </p>
     <NuxtLink
       to="/bench/build"

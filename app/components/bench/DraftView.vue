@@ -5,7 +5,10 @@ import type { Draft } from '#core/methods/contract'
 const { draft, approachId = '' } = defineProps<{ draft: Draft, approachId?: string }>()
 const emit = defineEmits<{ way: [approachId: string] }>()
 const { span, window } = useSay()
-const GRADES = { good: { icon: 'i-ph-check', tone: 'text-primary' }, workable: { icon: 'i-ph-warning-circle', tone: 'text-warning' }, poor: { icon: 'i-ph-warning', tone: 'text-error' } } as const
+const GRADES = {
+  good: { icon: 'i-ph-check', tone: 'text-primary' }, workable: { icon: 'i-ph-warning-circle', tone: 'text-warning' },
+  poor: { icon: 'i-ph-warning', tone: 'text-error' },
+} as const
 const general = computed(() => draft.warnings.filter(({ materialId }) => materialId === undefined))
 </script>
 

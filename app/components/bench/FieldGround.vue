@@ -3,7 +3,12 @@ import type { Comfort } from '#core/mix/judgement'
 import { regionPath, type FieldScale } from './field'
 
 /** The ground of the balance field: paper, grid, words at the edges and the patch where a mix is comfortable. */
-const { scale, comfort, narrow, wettest } = defineProps<{ scale: FieldScale, comfort: Comfort, narrow: boolean, /** Moisture up to which this stuff still works. */ wettest: number }>()
+const { scale, comfort, narrow, wettest } = defineProps<{
+  scale: FieldScale
+  comfort: Comfort
+  narrow: boolean
+  /** Moisture up to which this stuff still works. */ wettest: number
+}>()
 /** Where a mix still works, around where it is comfortable. */
 const works = computed<Comfort>(() => ({
   ...comfort, carbonToNitrogen: { ...comfort.carbonToNitrogen, low: comfort.carbonToNitrogen.least, high: comfort.carbonToNitrogen.most },

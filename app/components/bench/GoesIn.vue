@@ -9,10 +9,14 @@ const { stored, materials } = useGarden()
 const { quantity, amount: amountText } = useSay()
 
 const recipe = computed(() => planned.value?.draft.recipe)
-const missingOf = (materialId: string) => drawn.value.filter(one => one.materialId === materialId).reduce((sum, { missingLooseL }) => sum + missingLooseL, 0)
+const missingOf = (materialId: string) =>
+  drawn.value.filter(one => one.materialId === materialId).reduce((sum, { missingLooseL }) => sum + missingLooseL, 0)
 const warningsOf = (materialId: string) => warnings.value.filter(one => one.materialId === materialId).map(({ text }) => text)
 /** Whole containers are said as such, small amounts by their litres. */
-const wanted = ({ amount }: Ingredient) => Number.isInteger(amount.count) ? amountText(amount.count, amount.container) : quantity('volume', amount.count * amount.container.volumeL, 1)
+const wanted = ({ amount }: Ingredient) =>
+  Number.isInteger(amount.count)
+    ? amountText(amount.count, amount.container)
+    : quantity('volume', amount.count * amount.container.volumeL, 1)
 </script>
 
 <template>
@@ -41,7 +45,11 @@ const wanted = ({ amount }: Ingredient) => Number.isInteger(amount.count) ? amou
         :key="`${one.material.id} ${one.amount.container.id}`"
         class="line-rule py-2 aside-note"
       >
-        {{ missingOf(one.material.id) < 0.05 ? `The store has the ${materials.find(one.material.id)?.short ?? ''} for it.` : `The store has no ${materials.find(one.material.id)?.short ?? ''} (${wanted(one)} wanted): it is taken as brought along.` }}
+        {{
+          missingOf(one.material.id) < 0.05
+            ? `The store has the ${materials.find(one.material.id)?.short ?? ''} for it.`
+            : `The store has no ${materials.find(one.material.id)?.short ?? ''} (${wanted(one)} wanted): it is taken as brought along.`
+        }}
       </li>
     </ul>
     <template v-else>

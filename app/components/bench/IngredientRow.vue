@@ -30,7 +30,9 @@ const prepared = computed({
   set: (value: string | undefined) => emit('prepare', ways.value.find(one => one === value)),
 })
 const free = computed({ get: () => freedom, set: (value: Freedom | undefined) => emit('free', value ?? 'free') })
-const FREEDOMS: readonly { id: Freedom, label: string }[] = [{ id: 'free', label: 'may change' }, { id: 'at-most', label: 'at most so many' }, { id: 'stays', label: 'stays as it is' }]
+const FREEDOMS: readonly { id: Freedom, label: string }[] = [
+  { id: 'free', label: 'may change' }, { id: 'at-most', label: 'at most so many' }, { id: 'stays', label: 'stays as it is' },
+]
 const own = computed(() => Object.keys(ingredient.material.known).length > 0)
 const whole = computed({ get: () => ingredient.amount, set: value => emit('amount', value) })
 const inStore = computed(() => stored.value.some(({ lot }) => lot.materialId === ingredient.material.id))
@@ -131,7 +133,8 @@ const inStore = computed(() => stored.value.some(({ lot }) => lot.materialId ===
         :choices="FREEDOMS"
       />
       <p class="aside-note">
-        {{ ingredient.material.carbonToNitrogen.typical }} parts of carbon to one of nitrogen; about {{ quantity('mass', amountMassKg(ingredient.material, ingredient.amount)) }}.
+        {{ ingredient.material.carbonToNitrogen.typical }} parts of carbon to one of nitrogen; about
+        {{ quantity('mass', amountMassKg(ingredient.material, ingredient.amount)) }}.
       </p>
       <p
         v-for="caution in ingredient.material.cautions"

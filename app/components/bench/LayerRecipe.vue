@@ -20,7 +20,9 @@ const times = computed({
   },
 })
 const parts = computed(() => oneLayer(filled.value, times.value, vessel.value))
-const full = computed(() => layersToFill(judgement.value?.measures.volumeL ?? 0, times.value, vesselVolumeL(vessel.value), standsShare.value))
+const full = computed(() =>
+  layersToFill(judgement.value?.measures.volumeL ?? 0, times.value, vesselVolumeL(vessel.value), standsShare.value),
+)
 </script>
 
 <template>
@@ -43,7 +45,8 @@ const full = computed(() => layersToFill(judgement.value?.measures.volumeL ?? 0,
             :family="part.ingredient.material.family"
             :size="20"
           />
-          <span>{{ amount(part.count, part.ingredient.amount.container) }} of {{ part.ingredient.material.short }} <span class="aside-note">about {{ quantity('length', part.thicknessM) }} thick as it falls</span></span>
+          <span>{{ amount(part.count, part.ingredient.amount.container) }} of {{ part.ingredient.material.short }}
+            <span class="aside-note">about {{ quantity('length', part.thicknessM) }} thick as it falls</span></span>
         </li>
       </ul>
       <StepNumber
@@ -55,7 +58,8 @@ const full = computed(() => layersToFill(judgement.value?.measures.volumeL ?? 0,
         :digits="0"
       />
       <p class="aside-note">
-        {{ full === times ? 'That fills the place.' : `${full} of them fill the ${vessel.name.toLowerCase()}.` }} More or fewer changes the amounts above, not the mix.
+        {{ full === times ? 'That fills the place.' : `${full} of them fill the ${vessel.name.toLowerCase()}.` }} More or fewer changes the
+        amounts above, not the mix.
       </p>
     </div>
   </details>

@@ -7,7 +7,14 @@ import type { Family, Material } from '#core/materials/material'
 import { searchUnwelcome } from '#core/materials/unwelcome'
 
 /** Choosing materials: what is in the store first, then what is around now, then everything. */
-const { chosen = [], title, done = 'Done', families = undefined } = defineProps<{ title: string, chosen?: readonly string[], done?: string, /** Only these, where not everything is wanted. */ families?: readonly Family[] }>()
+const {
+  chosen = [], title, done = 'Done', families = undefined,
+} = defineProps<{
+  title: string
+  chosen?: readonly string[]
+  done?: string
+  /** Only these, where not everything is wanted. */ families?: readonly Family[]
+}>()
 const emit = defineEmits<{ pick: [material: Material] }>()
 const open = defineModel<boolean>('open', { required: true })
 const { stored, materials, seasonMonth } = useGarden()
@@ -20,7 +27,10 @@ function toSearch(event: Event): void {
   event.preventDefault()
   search.value?.focus()
 }
-const EVERYDAY = ['leaves-mixed', 'grass-clippings', 'kitchen-veg', 'cardboard', 'twigs', 'coffee-grounds', 'straw-wheat', 'horse-manure-straw', 'leaves-shredded', 'weeds-soft', 'veg-haulm', 'wood-chips']
+const EVERYDAY = [
+  'leaves-mixed', 'grass-clippings', 'kitchen-veg', 'cardboard', 'twigs', 'coffee-grounds', 'straw-wheat', 'horse-manure-straw',
+  'leaves-shredded', 'weeds-soft', 'veg-haulm', 'wood-chips',
+]
 
 interface Group { readonly title: string, readonly materials: readonly Material[] }
 
@@ -32,7 +42,10 @@ const groups = computed<Group[]>(() => {
   const around = aroundIn(seasonMonth.value, found.filter(({ id }) => EVERYDAY.includes(id))).filter(one => !inStore.includes(one))
     .sort((a, b) => EVERYDAY.indexOf(a.id) - EVERYDAY.indexOf(b.id))
   const rest = found.filter(one => !inStore.includes(one) && !around.includes(one))
-  return [{ title: 'In your store', materials: inStore }, { title: 'Around now', materials: around }, { title: 'Everything else', materials: rest }].filter(({ materials }) => materials.length > 0)
+  return [
+    { title: 'In your store', materials: inStore }, { title: 'Around now', materials: around },
+    { title: 'Everything else', materials: rest },
+  ].filter(({ materials }) => materials.length > 0)
 })
 const unwelcome = computed(() => searchUnwelcome(text.value))
 </script>
@@ -79,7 +92,9 @@ const unwelcome = computed(() => searchUnwelcome(text.value))
               @click="emit('pick', material)"
             >
               <HatchSwatch :family="material.family" />
-              <span class="flex-1 leading-tight">{{ material.name }}<span class="block aside-note">{{ LEANING_WORDS[leaningOf(material)] }}, {{ ratioText(material.carbonToNitrogen.typical) }}</span></span>
+              <span class="flex-1 leading-tight">{{ material.name
+              }}<span class="block aside-note">{{
+                LEANING_WORDS[leaningOf(material)] }}, {{ ratioText(material.carbonToNitrogen.typical) }}</span></span>
               <UIcon
                 :name="chosen.includes(material.id) ? 'i-ph-check' : 'i-ph-plus'"
                 class="size-6 mr-2"

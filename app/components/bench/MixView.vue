@@ -14,7 +14,11 @@ const mixes = computed(() => mixesByRule(filled.value, comfort.value))
 const ghosts = computed(() => open.value !== 'rules'
   ? []
   : mixes.value.map(({ rule, judgement: { measures } }) => ({
-      id: rule.id, mark: String(RULES.indexOf(rule) + 1), label: rule.name, carbonToNitrogen: measures.availableCarbonToNitrogen, moistureFraction: measures.moistureFraction,
+      id: rule.id,
+      mark: String(RULES.indexOf(rule) + 1),
+      label: rule.name,
+      carbonToNitrogen: measures.availableCarbonToNitrogen,
+      moistureFraction: measures.moistureFraction,
     })))
 const dryMoisture = computed(() => {
   const dry = mixBalance(filled.value.map(portionOf))

@@ -12,7 +12,9 @@ const past = computed(() => {
   const batch = draft.value.likeBatchId ? store.journal.garden.batches.get(draft.value.likeBatchId) : undefined
   return batch && hasBegun(batch) ? batch : undefined
 })
-const outcome = computed(() => past.value ? howItWent(past.value, findMethod(past.value.began.methodId), { materials: materials.value, units: units.value }) : [])
+const outcome = computed(() =>
+  past.value ? howItWent(past.value, findMethod(past.value.began.methodId), { materials: materials.value, units: units.value }) : [],
+)
 </script>
 
 <template>

@@ -13,7 +13,15 @@ const name = ref('')
 
 async function keep(): Promise<void> {
   const at = new Date()
-  await store.write([{ id: `plan.${newId(at)}`, kind: 'plan', values: { ...planValues(draft.value), name: name.value.trim() || `Plan ${kept.value.length + 1}`, keptAt: at.toISOString(), removed: false } }])
+  await store.write([{
+    id: `plan.${newId(at)}`, kind: 'plan',
+    values: {
+      ...planValues(draft.value),
+      name: name.value.trim() || `Plan ${kept.value.length + 1}`,
+      keptAt: at.toISOString(),
+      removed: false,
+    },
+  }])
   name.value = ''
 }
 async function drop({ id, name: gone }: KeptPlan): Promise<void> {

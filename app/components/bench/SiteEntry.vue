@@ -12,16 +12,23 @@ const { quantity } = useSay()
 
 const presets = computed(() => sites.flatMap(site => site.kind === 'vessel' || site.kind === 'channelled' ? [site.vessel] : []))
 /** The usual ones of the method, then those the gardener has measured. */
-const vessels = computed(() => [...presets.value, ...owned.value.filter(({ id }) => id.startsWith('own-') && !presets.value.some(one => one.id === id))])
+const vessels = computed(() => [
+  ...presets.value,
+  ...owned.value.filter(({ id }) => id.startsWith('own-') && !presets.value.some(one => one.id === id)),
+])
 const vessel = computed({
   get: () => asVessel(model.value),
-  set: (chosen: Vessel) => { model.value = model.value.kind === 'channelled' ? { ...model.value, vessel: chosen } : { kind: 'vessel', vessel: chosen } },
+  set: (chosen: Vessel) => {
+    model.value = model.value.kind === 'channelled' ? { ...model.value, vessel: chosen } : { kind: 'vessel', vessel: chosen }
+  },
 })
 type Ground = Extract<Site, { kind: 'area' | 'frame' }>
 /** Ground of one's own beds is ground too. */
 const grounds = computed<Ground[]>(() => {
   const usual = sites.flatMap(site => site.kind === 'area' || site.kind === 'frame' ? [site] : [])
-  return usual.some(({ kind }) => kind === 'area') ? [...usual, ...beds.value.map(({ id, name, ground }): Ground => ({ kind: 'area', id, name, ground }))] : usual
+  return usual.some(({ kind }) => kind === 'area')
+    ? [...usual, ...beds.value.map(({ id, name, ground }): Ground => ({ kind: 'area', id, name, ground }))]
+    : usual
 })
 const ground = computed({
   get: () => asVessel(model.value).id,
@@ -34,7 +41,10 @@ const ground = computed({
 function measured(shape: AreaShape): void {
   if (model.value.kind !== 'area') return
   const { id, name } = model.value
-  model.value = { kind: 'area', id: 'own-ground', name: id === 'own-ground' ? name : beds.value.some(bed => bed.id === id) ? `Part of ${name}` : name, ground: shape }
+  model.value = {
+    kind: 'area', id: 'own-ground', name: id === 'own-ground' ? name : beds.value.some(bed => bed.id === id) ? `Part of ${name}` : name,
+    ground: shape,
+  }
 }
 </script>
 

@@ -11,11 +11,21 @@ const { amount } = useSay()
 
 const offered = computed(() => STARTERS.flatMap((starter) => {
   const material = materials.value.find(starter.materialId)
-  const ingredient = material && starterFor(starter, filled.value, containerThen(usualContainer({ ...material, bulkDensityKgM3: { low: 500, typical: 500, high: 500 } }, materialContainers.value)), materials.value)
-  return ingredient ? [{ starter, ingredient, in: draft.value.ingredients.findIndex(({ materialId }) => materialId === starter.materialId) }] : []
+  const ingredient
+    = material
+      && starterFor(
+        starter, filled.value,
+        containerThen(usualContainer({ ...material, bulkDensityKgM3: { low: 500, typical: 500, high: 500 } }, materialContainers.value)),
+        materials.value,
+      )
+  return ingredient
+    ? [{ starter, ingredient, in: draft.value.ingredients.findIndex(({ materialId }) => materialId === starter.materialId) }]
+    : []
 }))
 /** Twigs that lie in the store are offered for the base, unless there is one. */
-const inStore = computed(() => stored.value.some(({ material }) => material.part === 'base') && !filled.value.some(({ material }) => material.part === 'base'))
+const inStore = computed(
+  () => stored.value.some(({ material }) => material.part === 'base') && !filled.value.some(({ material }) => material.part === 'base'),
+)
 const shown = shallowRef<Starter>()
 
 function toggle({ starter, ingredient, in: at }: typeof offered.value[number]): void {
@@ -39,7 +49,10 @@ function toggle({ starter, ingredient, in: at }: typeof offered.value[number]): 
         :aria-pressed="one.in >= 0"
         @click="toggle(one)"
       >
-        <span>{{ one.starter.name }}<span class="block text-[0.82rem] font-normal opacity-85">{{ amount(one.ingredient.amount.count, one.ingredient.amount.container) }}</span></span>
+        <span>{{ one.starter.name
+        }}<span class="block text-[0.82rem] font-normal opacity-85">{{
+          amount(one.ingredient.amount.count, one.ingredient.amount.container)
+        }}</span></span>
       </button>
     </div>
     <p class="aside-note pb-2">

@@ -13,7 +13,10 @@ const { verdict, picture, todo = '', action = '' } = defineProps<{
 }>()
 const emit = defineEmits<{ act: [] }>()
 
-const MARKS = { good: { icon: 'i-ph-check-circle', tone: 'text-primary' }, workable: { icon: 'i-ph-warning-circle', tone: 'text-warning' }, poor: { icon: 'i-ph-x-circle', tone: 'text-error' } } as const
+const MARKS = {
+  good: { icon: 'i-ph-check-circle', tone: 'text-primary' }, workable: { icon: 'i-ph-warning-circle', tone: 'text-warning' },
+  poor: { icon: 'i-ph-x-circle', tone: 'text-error' },
+} as const
 const mark = computed(() => MARKS[verdict.grade])
 const narrow = useMediaQuery('(max-width: 639px)')
 </script>

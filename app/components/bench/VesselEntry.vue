@@ -9,7 +9,12 @@ const { store } = useGarden()
 const { quantity } = useSay()
 
 const WALLS: readonly { id: Wall, label: string }[] = [
-  { id: 'boards', label: 'boards' }, { id: 'wire', label: 'wire' }, { id: 'straw-bales', label: 'straw bales' }, { id: 'plastic', label: 'plastic' }, { id: 'insulated', label: 'insulated' }, { id: 'none', label: 'none' },
+  { id: 'boards', label: 'boards' },
+  { id: 'wire', label: 'wire' },
+  { id: 'straw-bales', label: 'straw bales' },
+  { id: 'plastic', label: 'plastic' },
+  { id: 'insulated', label: 'insulated' },
+  { id: 'none', label: 'none' },
 ]
 const name = ref('')
 watch(() => model.value.name, (fresh) => { name.value = fresh }, { immediate: true })
@@ -23,7 +28,12 @@ const chosen = computed({
 
 /** Own measures make it a vessel of one's own. */
 function changed(part: Record<string, number | string>): void {
-  const own = { ...model.value, ...part, id: 'own-measures', name: model.value.id === 'own-measures' ? model.value.name : `My ${model.value.name.toLowerCase()}` }
+  const own = {
+    ...model.value,
+    ...part,
+    id: 'own-measures',
+    name: model.value.id === 'own-measures' ? model.value.name : `My ${model.value.name.toLowerCase()}`,
+  }
   model.value = own as Vessel
 }
 function reshape(shape: Vessel['shape'] | undefined): void {

@@ -50,7 +50,9 @@ describe('the balance field', () => {
   })
 
   it('thins the cloud evenly and leaves none of it outside', () => {
-    const portions = [{ material: findMaterial('leaves-mixed')!, looseVolumeL: 300 }, { material: findMaterial('grass-clippings')!, looseVolumeL: 90 }]
+    const portions = [
+      { material: findMaterial('leaves-mixed')!, looseVolumeL: 300 }, { material: findMaterial('grass-clippings')!, looseVolumeL: 90 },
+    ]
     const ranges = mixRanges(portions, 10, BANDS)
     if (!ranges.ok) throw new Error('no ranges')
     const few = cloudDots(ranges.value, fieldScale(WIDE), 20)

@@ -4,7 +4,14 @@ import { portionOf } from '#core/mix/portion'
 import type { MixRanges } from '#core/mix/ranges'
 
 /** The frame of the field in its own units. */
-export interface Frame { readonly width: number, readonly height: number, readonly left: number, readonly right: number, readonly top: number, readonly bottom: number }
+export interface Frame {
+  readonly width: number
+  readonly height: number
+  readonly left: number
+  readonly right: number
+  readonly top: number
+  readonly bottom: number
+}
 
 /** Beside other things, and alone on a phone: there it is squarer, so that words stay readable. */
 export const WIDE: Frame = { width: 640, height: 430, left: 46, right: 14, top: 16, bottom: 44 }
@@ -35,7 +42,9 @@ export interface FieldScale {
 export function fieldScale(frame: Frame, highRatio: number = HIGH_RATIOS[2]): FieldScale {
   return {
     frame,
-    marks: [10, 15, 20, 30, 40, 50, 70, 100, 200, 500].filter(mark => mark < highRatio && (highRatio <= HIGH_RATIOS[0] || ![15, 40, 70].includes(mark))),
+    marks: [10, 15, 20, 30, 40, 50, 70, 100, 200, 500].filter(
+      mark => mark < highRatio && (highRatio <= HIGH_RATIOS[0] || ![15, 40, 70].includes(mark)),
+    ),
     ratioX: (ratio) => {
       const share = Math.log(Math.min(highRatio, Math.max(LOW_RATIO, ratio)) / LOW_RATIO) / Math.log(highRatio / LOW_RATIO)
       return frame.left + share * (frame.width - frame.left - frame.right)
@@ -49,7 +58,8 @@ export function regionPath({ carbonToNitrogen, moistureFraction }: Comfort, { ra
   const [left, right] = [ratioX(carbonToNitrogen.low), ratioX(carbonToNitrogen.high)]
   const [top, bottom] = [moistureY(moistureFraction.high), moistureY(moistureFraction.low)]
   const [middleX, middleY] = [(left + right) / 2, (top + bottom) / 2]
-  return `M${left} ${middleY} Q${left} ${top - 4} ${middleX} ${top - 3} Q${right + 2} ${top} ${right} ${middleY} Q${right} ${bottom + 4} ${middleX} ${bottom + 3} Q${left - 2} ${bottom} ${left} ${middleY}Z`
+  return `M${left} ${middleY} Q${left} ${top - 4} ${middleX} ${top - 3} Q${right + 2} ${top} ${right} ${middleY} Q${right} ${bottom + 4} `
+    + `${middleX} ${bottom + 3} Q${left - 2} ${bottom} ${left} ${middleY}Z`
 }
 
 /** One ingredient on the field, with the spread of its values and its weight in the mix. */
@@ -81,7 +91,9 @@ export function fieldPoints(ingredients: readonly Ingredient[], { ratioX, moistu
 }
 
 /** Every so many sampled mixes, as dots: the honest cloud behind the mix point. */
-export function cloudDots({ cloud }: MixRanges, { ratioX, moistureY }: FieldScale, every = 7): { readonly x: number, readonly y: number }[] {
+export function cloudDots(
+  { cloud }: MixRanges, { ratioX, moistureY }: FieldScale, every = 7,
+): { readonly x: number, readonly y: number }[] {
   return Array.from({ length: Math.floor(cloud.carbonToNitrogen.length / every) }, (_, dot) => ({
     x: ratioX(cloud.carbonToNitrogen[dot * every] ?? 0), y: moistureY(cloud.moistureFraction[dot * every] ?? 0),
   }))

@@ -6,7 +6,9 @@ export interface PathPoint { readonly x: number, readonly y: number, readonly co
 
 /** A pull path in the units of the field. */
 export function pathPoints(path: readonly PullPoint[], { ratioX, moistureY }: FieldScale): PathPoint[] {
-  return path.map(({ count, judgement: { measures } }) => ({ count, x: ratioX(measures.availableCarbonToNitrogen), y: moistureY(measures.moistureFraction) }))
+  return path.map(({ count, judgement: { measures } }) => ({
+    count, x: ratioX(measures.availableCarbonToNitrogen), y: moistureY(measures.moistureFraction),
+  }))
 }
 
 /** The count whose place on the path is nearest to a point. @param path at least one point. */

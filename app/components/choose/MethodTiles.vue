@@ -17,7 +17,9 @@ const patience = ref<string>()
 const asked = ref(false)
 const EFFORTS = [{ id: '5', label: 'a few minutes' }, { id: '25', label: 'half an hour' }, { id: '120', label: 'as much as it takes' }]
 const PATIENCE = [{ id: '2', label: 'days' }, { id: '20', label: 'a season' }, { id: '130', label: 'a year or two' }]
-const purposes = computed(() => [...new Set(METHODS.flatMap(({ choosing }) => choosing.purposes))].map(id => ({ id, label: purposeName(id) })))
+const purposes = computed(() =>
+  [...new Set(METHODS.flatMap(({ choosing }) => choosing.purposes))].map(id => ({ id, label: purposeName(id) })),
+)
 const choice = computed<Choice>(() => ({
   purpose: purpose.value as Purpose | undefined,
   minutesAWeek: effort.value ? Number(effort.value) : undefined, weeks: patience.value ? Number(patience.value) : undefined,
@@ -30,7 +32,12 @@ const EXAMPLE_MONTH = 10
 
 /** What a mix is drawn with as long as nothing lies on the bench: six containers of whatever can be had. */
 function stuffFor(some: boolean): Pick<Proposal, 'ingredients' | 'volumeL'> {
-  const ingredients = some ? aroundHere(materials.value, materialContainers.value, EXAMPLE_MONTH, []).map(({ material, container }) => ({ material, amount: { count: 6, container, packing: 'loose' as const } })) : []
+  const ingredients = some
+    ? aroundHere(materials.value, materialContainers.value, EXAMPLE_MONTH, []).map(({ material, container }) => ({
+        material,
+        amount: { count: 6, container, packing: 'loose' as const },
+      }))
+    : []
   return { ingredients, volumeL: some ? EXAMPLE_L : 0 }
 }
 
@@ -39,7 +46,11 @@ function pictureOf(method: Method): Picture {
   const [approach] = method.approaches
   const [site] = method.sites
   const drawn = (some: boolean) => {
-    const proposal: Proposal = { site: site!, approachId: approach!.id, answers: completed(method.asks(approach!.id), {}), ...stuffFor(some), waterL: 0 }
+    const proposal: Proposal = {
+      site: site!, approachId: approach!.id, answers: completed(method.asks(approach!.id), {}),
+      ...stuffFor(some),
+      waterL: 0,
+    }
     return method.draft(proposal, surroundings.value).picture
   }
   const plain = drawn(method.mixing !== undefined)
@@ -49,8 +60,12 @@ function pictureOf(method: Method): Picture {
 const pictures = computed(() => new Map(METHODS.map(method => [method.id, pictureOf(method)])))
 const time = ({ choosing: { weeks } }: Method) => weeks.high < 8
   ? `${Math.max(1, Math.round(weeks.low * 7))} days to ${Math.round(weeks.high)} weeks`
-  : weeks.high < 60 ? `${Math.round(weeks.low / 4.35)} to ${Math.round(weeks.high / 4.35)} months` : `${Math.round(weeks.low / 4.35)} months to ${Math.round(weeks.high / 52)} years`
-const work = ({ choosing: { minutesAWeek, heavy } }: Method) => `about ${Math.round(minutesAWeek.typical)} ${Math.round(minutesAWeek.typical) === 1 ? 'minute' : 'minutes'} a week${heavy ? ', heavy at times' : ''}`
+  : weeks.high < 60
+    ? `${Math.round(weeks.low / 4.35)} to ${Math.round(weeks.high / 4.35)} months`
+    : `${Math.round(weeks.low / 4.35)} months to ${Math.round(weeks.high / 52)} years`
+const work = ({ choosing: { minutesAWeek, heavy } }: Method) =>
+  `about ${Math.round(minutesAWeek.typical)} ${Math.round(minutesAWeek.typical) === 1 ? 'minute' : 'minutes'} a `
+  + `week${heavy ? ', heavy at times' : ''}`
 </script>
 
 <template>
@@ -76,7 +91,8 @@ const work = ({ choosing: { minutesAWeek, heavy } }: Method) => `about ${Math.ro
           <span class="min-w-0">
             <span class="block font-serif text-xl font-semibold text-highlighted">{{ method.name }}</span>
             <span class="block leading-snug">{{ method.choosing.line }}</span>
-            <span class="block aside-note">{{ time(method) }}; {{ work(method) }}; for {{ method.choosing.purposes.map(purposeName).join(', ') }}.</span>
+            <span class="block aside-note">{{ time(method) }}; {{ work(method) }}; for {{
+              method.choosing.purposes.map(purposeName).join(', ') }}.</span>
           </span>
         </button>
         <p

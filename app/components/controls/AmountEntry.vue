@@ -7,10 +7,17 @@ const model = defineModel<Amount>({ required: true })
 const { materialContainers } = useGarden()
 const { quantity } = useSay()
 
-const PACKING_CHOICES: readonly { id: Packing, label: string }[] = [{ id: 'loose', label: 'loose' }, { id: 'shaken', label: 'shaken down' }, { id: 'packed', label: 'packed tight' }]
+const PACKING_CHOICES: readonly { id: Packing, label: string }[] = [
+  { id: 'loose', label: 'loose' }, { id: 'shaken', label: 'shaken down' }, { id: 'packed', label: 'packed tight' },
+]
 
 const count = computed({ get: () => model.value.count, set: (value: number) => { model.value = { ...model.value, count: value } } })
-const packing = computed({ get: () => model.value.packing, set: (value: Packing | undefined) => { model.value = { ...model.value, packing: value ?? 'loose' } } })
+const packing = computed({
+  get: () => model.value.packing,
+  set: (value: Packing | undefined) => {
+    model.value = { ...model.value, packing: value ?? 'loose' }
+  },
+})
 /** What was measured with stays choosable even when the container is no longer owned. */
 const choices = computed(() => materialContainers.value.some(({ id }) => id === model.value.container.id)
   ? materialContainers.value

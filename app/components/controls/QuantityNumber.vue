@@ -25,7 +25,9 @@ const OTHER: Readonly<Record<UnitSystem, UnitSystem>> = { metric: 'us', us: 'met
 /** A value that cannot be in this unit may be one of the other: "131 °F would be 55 °C". */
 function doubt(value: number): string | undefined {
   const meant = fromShown(quantity, OTHER[units.value], value)
-  return meant >= min && meant <= max ? `${value} ${SHOWN_UNITS[quantity][OTHER[units.value]].symbol} would be ${quantityText(quantity, units.value, meant)}.` : undefined
+  return meant >= min && meant <= max
+    ? `${value} ${SHOWN_UNITS[quantity][OTHER[units.value]].symbol} would be ${quantityText(quantity, units.value, meant)}.`
+    : undefined
 }
 </script>
 

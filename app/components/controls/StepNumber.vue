@@ -3,8 +3,13 @@ import { numberText } from '#core/units/format'
 import { readNumber, type NumberTrouble } from '#core/units/number'
 import { decimalSign } from '#core/units/region'
 
-/** A number with big minus and plus, for gloves; it can be typed as people write: ½, 3,5, "3 sacks". What cannot be is said and not taken. */
-const { label, min = 0, max = 10_000, step = 1, unit = '', spoken = '', digits = 2, hideLabel = false, start = undefined, doubt = undefined } = defineProps<{
+/**
+ * A number with big minus and plus, for gloves; it can be typed as people write: ½, 3,5, "3 sacks". What cannot be is said and
+ * not taken.
+ */
+const {
+  label, min = 0, max = 10_000, step = 1, unit = '', spoken = '', digits = 2, hideLabel = false, start = undefined, doubt = undefined,
+} = defineProps<{
   label: string
   min?: number
   max?: number
@@ -25,9 +30,17 @@ const field = useTemplateRef('field')
 
 const HOLD_MS = 450
 const AGAIN_MS = 130
-const WRONG: Readonly<Record<NumberTrouble, string>> = { 'empty': '', 'no-number': 'That is no number.', 'more-than-one': 'One number, please: 3½ or 3.5.' }
+const WRONG: Readonly<Record<NumberTrouble, string>> = {
+  'empty': '', 'no-number': 'That is no number.', 'more-than-one': 'One number, please: 3½ or 3.5.',
+}
 
-const shown = computed(() => model.value === undefined ? '' : numberText(Number(model.value.toFixed(digits)), digits).replace(/(?<=\d)[.,\s](?=\d{3}(\D|$))/g, match => match === decimalSign() ? match : ''))
+const shown = computed(() =>
+  model.value === undefined
+    ? ''
+    : numberText(Number(model.value.toFixed(digits)), digits).replace(/(?<=\d)[.,\s](?=\d{3}(\D|$))/g, match =>
+        match === decimalSign() ? match : '',
+      ),
+)
 /** What stands there and was not taken, with why. */
 const refused = ref<{ readonly text: string, readonly why: string }>()
 watch(refused, one => field.value?.setCustomValidity(one?.why ?? ''))
@@ -35,7 +48,9 @@ watch(model, () => { refused.value = undefined })
 
 const bounds = computed(() => `From ${numberText(min, digits)} to ${numberText(max, digits)}${unit ? ` ${unit}` : ''}.`)
 function why(value: number): string {
-  return value < min || value > max ? [`${numberText(value, digits)}${unit ? ` ${unit}` : ''} cannot be.`, bounds.value, doubt?.(value) ?? ''].filter(Boolean).join(' ') : ''
+  return value < min || value > max
+    ? [`${numberText(value, digits)}${unit ? ` ${unit}` : ''} cannot be.`, bounds.value, doubt?.(value) ?? ''].filter(Boolean).join(' ')
+    : ''
 }
 function take(value: number): void {
   refused.value = undefined

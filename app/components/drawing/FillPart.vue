@@ -5,7 +5,13 @@ import { bandsOf, outlineOf, shellOf, warmthStops } from './cutaway'
 
 /** A fill with its layers, how far they have faded, the glow of its warmth and the shell that is unlike the middle. */
 type Part<K extends Primitive['kind']> = Extract<Primitive, { kind: K }>
-const { vessel, fill, fading, glow, shell } = defineProps<{ vessel: Vessel, fill: Part<'fill'>, fading?: Part<'fading'>, glow?: Part<'glow'>, shell?: Part<'shell'> }>()
+const { vessel, fill, fading, glow, shell } = defineProps<{
+  vessel: Vessel
+  fill: Part<'fill'>
+  fading?: Part<'fading'>
+  glow?: Part<'glow'>
+  shell?: Part<'shell'>
+}>()
 
 const id = useId()
 const bands = computed(() => bandsOf(vessel, fill.bands, fill.heightM))

@@ -11,9 +11,25 @@ const size = computed(() => groundSize(plan.ground))
 const scale = computed(() => Math.max(0.45, Math.min(3, 0.8 / size.value.widthM)))
 const half = computed(() => ({ x: size.value.widthM * 50, y: size.value.depthM * 50 }))
 /** Measures beside the ground, and pieces that pass its edge, need room. */
-const passes = computed(() => Math.max(0, ...plan.parts.flatMap(part => part.kind === 'sheet' ? part.corners.map(([x, y]) => Math.max(Math.abs(x) * 100 - half.value.x, Math.abs(y) * 100 - half.value.y)) : [])))
-const margin = computed(() => plan.parts.some(part => part.kind === 'sheet' || part.kind === 'stem' || part.kind === 'cover') ? Math.max(BESIDE_CM, passes.value + MARGIN_CM) : MARGIN_CM)
-const box = computed(() => ({ x: -half.value.x - margin.value, y: -half.value.y - margin.value, width: 2 * (half.value.x + margin.value), height: 2 * (half.value.y + margin.value) }))
+const passes = computed(() =>
+  Math.max(
+    0,
+    ...plan.parts.flatMap(part =>
+      part.kind === 'sheet'
+        ? part.corners.map(([x, y]) => Math.max(Math.abs(x) * 100 - half.value.x, Math.abs(y) * 100 - half.value.y))
+        : [],
+    ),
+  ),
+)
+const margin = computed(() =>
+  plan.parts.some(part => part.kind === 'sheet' || part.kind === 'stem' || part.kind === 'cover')
+    ? Math.max(BESIDE_CM, passes.value + MARGIN_CM)
+    : MARGIN_CM,
+)
+const box = computed(() => ({
+  x: -half.value.x - margin.value, y: -half.value.y - margin.value, width: 2 * (half.value.x + margin.value),
+  height: 2 * (half.value.y + margin.value),
+}))
 type Part<K extends GroundPart['kind']> = Extract<GroundPart, { kind: K }>
 const of = <K extends GroundPart['kind']>(kind: K) => plan.parts.filter((part): part is Part<K> => part.kind === kind)
 const distances = computed(() => of('distance').map((part) => {

@@ -1,6 +1,12 @@
 <script setup lang="ts">
 /** The hatch of each family of material, drawn once and used by name everywhere. */
-interface Hatch { readonly family: string, readonly size: number, readonly paths: readonly string[], readonly dots?: readonly (readonly [x: number, y: number, r: number])[], readonly width?: number }
+interface Hatch {
+  readonly family: string
+  readonly size: number
+  readonly paths: readonly string[]
+  readonly dots?: readonly (readonly [x: number, y: number, r: number])[]
+  readonly width?: number
+}
 
 const HATCHES: readonly Hatch[] = [
   { family: 'leaf', size: 14, paths: ['M2 5q4-4 8 0q-4 4-8 0z', 'M9 12q2-2 4 0q-2 2-4 0z'], width: 0.9 },

@@ -23,14 +23,31 @@ const topCm = computed(() => props.picture.heightM * 100 + 12)
 const margin = computed(() => MARGIN_CM / scale.value)
 const ground = computed(() => GROUND_CM / scale.value)
 const rulerCm = computed(() => props.detail ? 34 / scale.value : 0)
-const box = computed(() => ({ x: -margin.value, y: -topCm.value, width: widthCm.value + 2 * margin.value + rulerCm.value, height: topCm.value + ground.value }))
+const box = computed(() => ({
+  x: -margin.value, y: -topCm.value, width: widthCm.value + 2 * margin.value + rulerCm.value, height: topCm.value + ground.value,
+}))
 type Part<K extends Primitive['kind']> = Extract<Primitive, { kind: K }>
 const of = <K extends Primitive['kind']>(kind: K) => props.picture.parts.filter((part): part is Part<K> => part.kind === kind)
-const vessel = computed<Vessel>(() => of('walls')[0]?.vessel ?? { id: 'open', name: '', wall: 'none', shape: 'box', widthM: props.picture.widthM, depthM: props.picture.widthM, heightM: props.picture.heightM })
+const vessel = computed<Vessel>(
+  () =>
+    of('walls')[0]?.vessel ?? {
+      id: 'open', name: '', wall: 'none', shape: 'box', widthM: props.picture.widthM, depthM: props.picture.widthM,
+      heightM: props.picture.heightM,
+    },
+)
 const marks = computed(() => props.detail ? of('mark') : [])
 const step = computed(() => props.picture.heightM > 0.6 ? 20 : 5)
-const ticks = computed(() => Array.from({ length: Math.floor(topCm.value / step.value) + 1 }, (_, index) => index * step.value).filter(tick => tick > 0 && tick <= topCm.value - 8 / scale.value))
-const frameCorners = ({ xM, yM, widthM, frontM, backM }: Part<'frame'>) => [[xM, yM], [xM, yM + frontM], [xM + widthM, yM + backM], [xM + widthM, yM]].map(([x, y]) => `${x! * 100},${-y! * 100}`).join(' ')
+const ticks = computed(() =>
+  Array.from({ length: Math.floor(topCm.value / step.value) + 1 }, (_, index) => index * step.value).filter(
+    tick => tick > 0 && tick <= topCm.value - 8 / scale.value,
+  ),
+)
+const frameCorners = ({ xM, yM, widthM, frontM, backM }: Part<'frame'>) =>
+  [
+    [xM, yM], [xM, yM + frontM], [xM + widthM, yM + backM], [xM + widthM, yM],
+  ]
+    .map(([x, y]) => `${x! * 100},${-y! * 100}`)
+    .join(' ')
 const words = computed(() => props.label || pictureWords(props.picture, units.value))
 </script>
 

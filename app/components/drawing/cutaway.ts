@@ -84,14 +84,21 @@ const USUAL: readonly (readonly [offset: number, share: number])[] = [[0, 1], [3
 /** The glow by depth, K above the air: equal shells of a sphere lie at the cube roots of their share. */
 export function warmthStops(aboveAirK: number, depthsK: readonly number[] | undefined): WarmthStop[] {
   const strength = (kelvin: number) => Math.min(1, Math.max(0, kelvin / FULL_GLOW_K))
-  if (!depthsK || depthsK.length === 0) return USUAL.map(([offset, share]) => ({ offset, opacity: 0.9 * strength(aboveAirK) * share, hot: offset < 50 }))
-  const shells = depthsK.map((kelvin, index): WarmthStop => ({ offset: Math.round(100 * Math.cbrt((index + 0.5) / depthsK.length)), opacity: FULL_OPACITY * strength(kelvin), hot: strength(kelvin) > HOT_FROM }))
+  if (!depthsK || depthsK.length === 0)
+    return USUAL.map(([offset, share]) => ({ offset, opacity: 0.9 * strength(aboveAirK) * share, hot: offset < 50 }))
+  const shells = depthsK.map((kelvin, index): WarmthStop => ({
+    offset: Math.round(100 * Math.cbrt((index + 0.5) / depthsK.length)), opacity: FULL_OPACITY * strength(kelvin),
+    hot: strength(kelvin) > HOT_FROM,
+  }))
   return [{ ...shells[0]!, offset: 0 }, ...shells]
 }
 
 /** The sides and the top of a fill as a shell of even thickness, cm: the outline with a hole in it. */
 export function shellOf(vessel: Vessel, fillM: number, layers: number, thickCm: number): string {
   const widthCm = frontWidthM(vessel) * 100
-  const inner = [[thickCm, 0], [thickCm, -Math.max(0, fillM * 100 - thickCm)], [widthCm - thickCm, -Math.max(0, fillM * 100 - thickCm)], [widthCm - thickCm, 0]] as const
+  const inner = [
+    [thickCm, 0], [thickCm, -Math.max(0, fillM * 100 - thickCm)], [widthCm - thickCm, -Math.max(0, fillM * 100 - thickCm)],
+    [widthCm - thickCm, 0],
+  ] as const
   return `${outlineOf(vessel, fillM, layers)} M${points(inner)} Z`
 }

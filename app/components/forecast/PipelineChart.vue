@@ -10,14 +10,30 @@ const { now } = useGarden()
 
 const span = computed(() => pipeline.to.getTime() - pipeline.from.getTime())
 const at = (moment: Date) => 100 * (moment.getTime() - pipeline.from.getTime()) / span.value
-const HATCHES: Readonly<Record<PipelineStage['tone'], Family>> = { filling: 'leaf', resting: 'straw', first: 'wood', second: 'finished', third: 'mineral' }
+const HATCHES: Readonly<Record<PipelineStage['tone'], Family>> = {
+  filling: 'leaf', resting: 'straw', first: 'wood', second: 'finished', third: 'mineral',
+}
 /** Over years their turns are marked, over months the months: as many as can be read. */
 const MONTHS_UNTIL_MS = 430 * 86_400_000
 const marks = computed(() => span.value > MONTHS_UNTIL_MS
-  ? Array.from({ length: getYear(pipeline.to) - getYear(pipeline.from) }, (_, index) => new Date(getYear(pipeline.from) + index + 1, 0, 1)).map(at => ({ at, text: String(at.getFullYear()) }))
-  : eachMonthOfInterval({ start: pipeline.from, end: pipeline.to }).filter(at => at > pipeline.from).map(at => ({ at, text: shortDayText(at).replace(/[^\p{L}]/gu, '') })))
-const legend = computed(() => [...new Map(pipeline.rows.filter(({ named }) => !named).flatMap(({ stages }) => stages).map(stage => [stage.tone, stage.label])).entries()])
-const said = (stages: readonly PipelineStage[]) => stages.map(({ label, from }) => `${label} from ${span.value > MONTHS_UNTIL_MS ? monthYearText(from) : dayText(from)}`).join(', ')
+  ? Array.from(
+      { length: getYear(pipeline.to) - getYear(pipeline.from) },
+      (_, index) => new Date(getYear(pipeline.from) + index + 1, 0, 1),
+    ).map(at => ({ at, text: String(at.getFullYear()) }))
+  : eachMonthOfInterval({ start: pipeline.from, end: pipeline.to })
+      .filter(at => at > pipeline.from)
+      .map(at => ({ at, text: shortDayText(at).replace(/[^\p{L}]/gu, '') })),
+)
+const legend = computed(() => [
+  ...new Map(
+    pipeline.rows
+      .filter(({ named }) => !named)
+      .flatMap(({ stages }) => stages)
+      .map(stage => [stage.tone, stage.label]),
+  ).entries(),
+])
+const said = (stages: readonly PipelineStage[]) =>
+  stages.map(({ label, from }) => `${label} from ${span.value > MONTHS_UNTIL_MS ? monthYearText(from) : dayText(from)}`).join(', ')
 </script>
 
 <template>

@@ -19,20 +19,29 @@ const picking = ref(false)
 const material = shallowRef<Material>()
 const amount = shallowRef<Amount>()
 
-const when = computed(() => [0, 1, 2, 3, 5, 7].map(days => ({ id: String(days), label: days === 0 ? 'today' : days === 1 ? 'tomorrow' : weekdayText(addDays(now.value, days)) })))
+const when = computed(() =>
+  [0, 1, 2, 3, 5, 7].map(days => ({
+    id: String(days), label: days === 0 ? 'today' : days === 1 ? 'tomorrow' : weekdayText(addDays(now.value, days)),
+  })),
+)
 const chosenDay = computed({ get: () => String(inDays.value), set: (id: string | undefined) => { inDays.value = Number(id ?? 0) } })
 
 function pick(picked: Material): void {
   const lot = stored.value.find(one => one.material.id === picked.id)?.lot
   material.value = picked
-  amount.value = { count: 2, container: lot?.container ?? containerThen(usualContainer(picked, materialContainers.value)), packing: lot?.packing ?? 'loose' }
+  amount.value = {
+    count: 2, container: lot?.container ?? containerThen(usualContainer(picked, materialContainers.value)),
+    packing: lot?.packing ?? 'loose',
+  }
   picking.value = false
 }
 
 watch([turning, cans, inDays, material, amount], () => {
   const at = addDays(now.value, inDays.value).toISOString()
   supposed.value = [
-    ...(material.value && amount.value && amount.value.count > 0 ? [{ kind: 'add' as const, at, portion: portionOf({ material: material.value, amount: amount.value }) }] : []),
+    ...(material.value && amount.value && amount.value.count > 0
+      ? [{ kind: 'add' as const, at, portion: portionOf({ material: material.value, amount: amount.value }) }]
+      : []),
     ...(cans.value > 0 ? [{ kind: 'water' as const, at, litres: cans.value * waterCan.value.volumeL }] : []),
     ...(turning.value ? [{ kind: 'deed' as const, deed: supposing.deed, at }] : []),
   ]

@@ -6,7 +6,9 @@ import type { DayWindow, NamedWindow, WindowMove } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** One window: at the start and now on one line, how it moved, and what moved it most. `endMs` lets several share one line of time. */
-const { known, window, endMs, brief = false } = defineProps<{ known: KnownBatch, window: NamedWindow, endMs: number, /** Its story only where it is asked for. */ brief?: boolean }>()
+const {
+  known, window, endMs, brief = false,
+} = defineProps<{ known: KnownBatch, window: NamedWindow, endMs: number, /** Its story only where it is asked for. */ brief?: boolean }>()
 const { now, store } = useGarden()
 const forecasts = useForecastStore()
 const { wordsOf } = useLogWords()
@@ -55,7 +57,9 @@ const sure = computed(() => course.value && !open.value ? howSure(course.value.n
   <div>
     <p class="text-lg leading-snug">
       <span class="aside-note block"><TermNote :word="open ? window.begun : window.coming" /></span>
-      <strong class="font-serif font-semibold text-highlighted">{{ open ? say.day(window.from) : say.window(window.from, window.to) }}</strong><span v-if="window.orLater"> or later</span>
+      <strong class="font-serif font-semibold text-highlighted">{{
+        open ? say.day(window.from) : say.window(window.from, window.to)
+      }}</strong><span v-if="window.orLater"> or later</span>
     </p>
     <svg
       viewBox="0 0 100 16"
@@ -123,7 +127,8 @@ const sure = computed(() => course.value && !open.value ? howSure(course.value.n
     >
       <p>At the start (dashed) it looked like {{ dates(atStart) }}. {{ change }}</p>
       <p v-if="strongest && Math.abs(strongest.movedDays) >= 1">
-        Moved most on {{ say.day(strongest.at) }}, {{ moved(strongest.movedDays) }}: <span class="text-toned">{{ eventWords(strongest) }}</span>
+        Moved most on {{ say.day(strongest.at) }}, {{ moved(strongest.movedDays) }}:
+        <span class="text-toned">{{ eventWords(strongest) }}</span>
       </p>
     </div>
     <details>
@@ -151,7 +156,8 @@ const sure = computed(() => course.value && !open.value ? howSure(course.value.n
           v-if="forecast"
           class="aside-note"
         >
-          {{ forecast.members }} possible courses, weighed by everything recorded (worth about {{ Math.round(forecast.effective) }} equal ones). Eight in ten of them come within the window, if it is looked after as the approach says.
+          {{ forecast.members }} possible courses, weighed by everything recorded (worth about {{ Math.round(forecast.effective) }} equal
+          ones). Eight in ten of them come within the window, if it is looked after as the approach says.
         </li>
         <li
           v-if="window.leavesOut"

@@ -12,7 +12,8 @@ const unpromised = ref(false)
 onMounted(async () => {
   unpromised.value = store.which === 'own' && store.lasting && await navigator.storage?.persisted?.() === false
   const estimate = await navigator.storage?.estimate?.()
-  if (estimate?.quota && estimate.usage !== undefined) room.value = `About ${Math.max(1, Math.round(estimate.usage / 1e6))} MB of the browser's room is used.`
+  if (estimate?.quota && estimate.usage !== undefined)
+    room.value = `About ${Math.max(1, Math.round(estimate.usage / 1e6))} MB of the browser's room is used.`
 })
 
 async function chosen(event: Event): Promise<void> {
@@ -25,7 +26,10 @@ async function chosen(event: Event): Promise<void> {
 
 <template>
   <div class="space-y-4 max-w-2xl">
-    <p>Everything is in this browser alone. A backup is one file that holds all of it; keep it somewhere else now and then. <span class="aside-note">{{ room }}</span></p>
+    <p>
+      Everything is in this browser alone. A backup is one file that holds all of it; keep it somewhere else now and then.
+      <span class="aside-note">{{ room }}</span>
+    </p>
     <p data-last-backup>
       {{ lastSaid }}
     </p>
@@ -33,7 +37,8 @@ async function chosen(event: Event): Promise<void> {
       v-if="unpromised"
       data-unpromised
     >
-      This browser does not promise to keep it: it may clear it when room is short, and a private window forgets everything when it is closed. A backup is the way to be sure.
+      This browser does not promise to keep it: it may clear it when room is short, and a private window forgets everything when it is
+      closed. A backup is the way to be sure.
     </p>
     <div class="flex flex-wrap gap-3">
       <button

@@ -20,13 +20,19 @@ const several = (count: number, one: string, more: string) => count === 1 ? one 
     data-import-preview
   >
     <p v-if="preview.picturesOnly">
-      <strong class="font-semibold break-all">{{ preview.fileName }}</strong> is file {{ preview.mark?.part ?? 1 }} of {{ preview.mark?.of ?? 1 }}: {{ preview.pictures }} {{ several(preview.pictures, 'picture', 'pictures') }}, {{ preview.freshPictures }} not here yet.
+      <strong class="font-semibold break-all">{{ preview.fileName }}</strong> is file {{ preview.mark?.part ?? 1 }} of
+      {{ preview.mark?.of ?? 1 }}: {{ preview.pictures }} {{ several(preview.pictures, 'picture', 'pictures') }},
+      {{ preview.freshPictures }} not here yet.
     </p>
     <p v-else>
-      <strong class="font-semibold break-all">{{ preview.fileName }}</strong> holds {{ batchesText(preview.batches) }} in {{ preview.entries }} entries{{ preview.gardenName ? ` of “${preview.gardenName}”` : '' }}; {{ preview.fresh }} {{ several(preview.fresh, 'is', 'are') }} not here yet.<template v-if="preview.pictures > 0">
-        {{ preview.pictures }} {{ several(preview.pictures, 'picture comes', 'pictures come') }} with it, {{ preview.freshPictures }} not here yet.
+      <strong class="font-semibold break-all">{{ preview.fileName }}</strong> holds {{ batchesText(preview.batches) }} in
+      {{ preview.entries }} entries{{ preview.gardenName ? ` of “${preview.gardenName}”` : '' }}; {{ preview.fresh }}
+      {{ several(preview.fresh, 'is', 'are') }} not here yet.<template v-if="preview.pictures > 0">
+        {{ preview.pictures }} {{ several(preview.pictures, 'picture comes', 'pictures come') }} with it, {{ preview.freshPictures }} not
+        here yet.
       </template><template v-if="preview.mark && preview.mark.of > 1">
-        This is file {{ preview.mark.part }} of {{ preview.mark.of }}; the other files hold {{ preview.mark.picturesInAll - preview.mark.picturesHere }} more pictures.
+        This is file {{ preview.mark.part }} of {{ preview.mark.of }}; the other files hold
+        {{ preview.mark.picturesInAll - preview.mark.picturesHere }} more pictures.
       </template>
     </p>
     <p
@@ -39,10 +45,13 @@ const several = (count: number, one: string, more: string) => count === 1 ? one 
       v-if="preview.doubts.includes('altered')"
       class="caution"
     >
-      This file was changed or damaged after it was written. What can be read may hold a wrong figure: look through it after taking it in. It can be taken back.
+      This file was changed or damaged after it was written. What can be read may hold a wrong figure: look through it after taking it in.
+      It can be taken back.
     </p>
     <p v-if="preview.different > 0">
-      {{ preview.different }} {{ several(preview.different, 'entry is', 'entries are') }} here already and {{ several(preview.different, 'says', 'say') }} something else in the file: adding leaves yours as {{ several(preview.different, 'it is', 'they are') }}.
+      {{ preview.different }} {{ several(preview.different, 'entry is', 'entries are') }} here already and
+      {{ several(preview.different, 'says', 'say') }} something else in the file: adding leaves yours as
+      {{ several(preview.different, 'it is', 'they are') }}.
     </p>
     <div
       v-if="odd"

@@ -19,7 +19,9 @@ function setVolume(id: string, text: string): void {
   const read = readNumber(text, decimalSign())
   const volumeL = read.ok ? fromShown('volume', units, read.value) : Number.NaN
   const sound = volumeL >= CONTAINER_L.least && volumeL <= CONTAINER_L.most
-  trouble.value = sound ? '' : `A container of “${text}” cannot be: from ${bound(CONTAINER_L.least)} to ${bound(CONTAINER_L.most)}. It stays as it was.`
+  trouble.value = sound
+    ? ''
+    : `A container of “${text}” cannot be: from ${bound(CONTAINER_L.least)} to ${bound(CONTAINER_L.most)}. It stays as it was.`
   if (sound) model.value = model.value.map(one => one.id === id ? { ...one, volumeL } : one)
 }
 
@@ -27,7 +29,10 @@ function add(): void {
   const name = fresh.value.trim().slice(0, 40)
   if (!name) return
   const id = `${name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-${model.value.length}`
-  model.value = [...model.value, { id, name, plural: `${name}s`, volumeL: fromShown('volume', units, units === 'us' ? 5 : 20), holds: 'material' }]
+  model.value = [
+    ...model.value,
+    { id, name, plural: `${name}s`, volumeL: fromShown('volume', units, units === 'us' ? 5 : 20), holds: 'material' },
+  ]
   fresh.value = ''
 }
 

@@ -27,11 +27,14 @@ const marks = computed(() => {
   return known
 })
 /** Latest first; those that nothing shows any more come before all, for they are the first to go. */
-const kept = computed<Kept[]>(() => ids.value.map(id => ({ id, mark: marks.value.get(id) })).sort((a, b) => (b.mark?.at ?? '9').localeCompare(a.mark?.at ?? '9')))
+const kept = computed<Kept[]>(() =>
+  ids.value.map(id => ({ id, mark: marks.value.get(id) })).sort((a, b) => (b.mark?.at ?? '9').localeCompare(a.mark?.at ?? '9')),
+)
 const page = computed(() => kept.value.slice(0, shown.value))
 const bytes = computed(() => [...marks.value.values()].reduce((sum, mark) => sum + mark.bytes, 0))
 const stray = computed(() => kept.value.filter(({ mark }) => !mark))
-const nameOf = ({ mark }: Kept) => mark ? `${store.journal.garden.batches.get(mark.batchId)?.name ?? 'a batch'}, ${day(mark.at)}` : 'of nothing that stands in a log'
+const nameOf = ({ mark }: Kept) =>
+  mark ? `${store.journal.garden.batches.get(mark.batchId)?.name ?? 'a batch'}, ${day(mark.at)}` : 'of nothing that stands in a log'
 
 async function refresh(): Promise<void> {
   const found = await store.shelfNow().photoIds()
@@ -68,7 +71,9 @@ async function remove(gone: readonly string[]): Promise<void> {
       Pictures
     </h2>
     <p>
-      {{ ids.length }} {{ ids.length === 1 ? 'picture is' : 'pictures are' }} kept in this browser, about {{ Math.max(1, Math.round(bytes / 1e6)) }} MB. A deleted one is gone for good, unless a backup with pictures holds it; its line in the log stays.
+      {{ ids.length }} {{ ids.length === 1 ? 'picture is' : 'pictures are' }} kept in this browser, about
+      {{ Math.max(1, Math.round(bytes / 1e6)) }} MB. A deleted one is gone for good, unless a backup with pictures holds it; its line in the
+      log stays.
     </p>
     <p
       v-if="trouble"

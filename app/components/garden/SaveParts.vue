@@ -12,7 +12,10 @@ const size = (bytes: number) => `${Math.max(1, Math.round(bytes / 1e6))} MB`
     class="border-l-4 border-accented pl-3 space-y-2"
     data-save-parts
   >
-    <p>With {{ plan.pictures }} pictures the garden goes into {{ plan.parts.length }} files. Save each of them; read them in again in any order, the first one first.</p>
+    <p>
+      With {{ plan.pictures }} pictures the garden goes into {{ plan.parts.length }} files. Save each of them; read them in again in any
+      order, the first one first.
+    </p>
     <ul class="space-y-2">
       <li
         v-for="(part, index) in plan.parts"

@@ -10,10 +10,15 @@ const FROM = { said: 'as you said', store: 'as your store shows', usual: 'as is 
 const rows = computed(() => ASKED.flatMap((materialId) => {
   const material = materials.value.find(materialId)
   const supply = supplies.value.find(one => one.materialId === materialId)
-  return material ? [{ materialId, short: material.short, litres: supply?.litresAWeek, from: supply ? FROM[supply.from] : 'as much as you fetch' }] : []
+  return material
+    ? [{ materialId, short: material.short, litres: supply?.litresAWeek, from: supply ? FROM[supply.from] : 'as much as you fetch' }]
+    : []
 }))
 async function say(materialId: string, litresAWeek: number | undefined): Promise<void> {
-  await store.write([{ id: supplyDocumentId(materialId), kind: SUPPLY_KIND, values: litresAWeek === undefined ? { materialId, litresAWeek: null } : { materialId, litresAWeek } }])
+  await store.write([{
+    id: supplyDocumentId(materialId), kind: SUPPLY_KIND,
+    values: litresAWeek === undefined ? { materialId, litresAWeek: null } : { materialId, litresAWeek },
+  }])
 }
 </script>
 

@@ -5,7 +5,14 @@ import type { Site } from '#core/vessel/site'
 type Frame = Extract<Site, { kind: 'frame' }>
 const model = defineModel<Frame>({ required: true })
 const limits = { quantity: 'length', min: 0.4, max: 6, step: 10 } as const
-const changed = (part: Partial<Frame>) => { model.value = { ...model.value, ...part, id: 'own-frame', name: model.value.id === 'own-frame' ? model.value.name : `My ${model.value.name.toLowerCase()}` } }
+const changed = (part: Partial<Frame>) => {
+  model.value = {
+    ...model.value,
+    ...part,
+    id: 'own-frame',
+    name: model.value.id === 'own-frame' ? model.value.name : `My ${model.value.name.toLowerCase()}`,
+  }
+}
 </script>
 
 <template>

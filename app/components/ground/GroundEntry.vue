@@ -6,7 +6,10 @@ const { lowM = 0.2, highM = 100, label = 'Its shape' } = defineProps<{ lowM?: nu
 const model = defineModel<AreaShape>({ required: true })
 const { quantity } = useSay()
 
-const SHAPES = [{ id: 'rectangle', label: 'rectangle' }, { id: 'circle', label: 'round' }, { id: 'strip', label: 'strips' }, { id: 'outline', label: 'any outline' }] as const
+const SHAPES = [
+  { id: 'rectangle', label: 'rectangle' }, { id: 'circle', label: 'round' }, { id: 'strip', label: 'strips' },
+  { id: 'outline', label: 'any outline' },
+] as const
 /** Another shape of about the same ground. */
 function reshape(shape: string | undefined): void {
   if (shape === model.value.shape) return

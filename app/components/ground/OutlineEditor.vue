@@ -2,7 +2,10 @@
 import type { Corner } from '#core/ground/outline'
 import { isGround, OUTLINE_LIMITS } from '#core/ground/shape'
 
-/** An outline drawn by its corners: dragged, moved by the arrow keys, or typed; each side says how long it is. A half-drawn one that bounds nothing is shown, and not taken. */
+/**
+ * An outline drawn by its corners: dragged, moved by the arrow keys, or typed; each side says how long it is. A half-drawn one
+ * that bounds nothing is shown, and not taken.
+ */
 const { highM = 100 } = defineProps<{ highM?: number }>()
 const model = defineModel<readonly Corner[]>({ required: true })
 const { quantity } = useSay()
@@ -19,7 +22,8 @@ function set(corners: Corner[]): void {
   drawn.value = corners
   if (isGround(corners)) model.value = corners
 }
-const move = (at: number, x: number, y: number) => set(drawn.value.map((corner, index): Corner => index === at ? [round(x), round(y)] : corner))
+const move = (at: number, x: number, y: number) =>
+  set(drawn.value.map((corner, index): Corner => (index === at ? [round(x), round(y)] : corner)))
 /** A new corner in the middle of a side. */
 function split(at: number): void {
   const [from, to] = [drawn.value[at]!, drawn.value[(at + 1) % drawn.value.length]!]
@@ -51,7 +55,11 @@ function take(event: PointerEvent, at: number): void {
   if (!(handle instanceof SVGElement) || !svg.value) return
   held.value = box.value
   const { left, top, width, height } = svg.value.getBoundingClientRect()
-  const drag = (moved: PointerEvent) => move(at, snapped(paper.value.x + (moved.clientX - left) / width * paper.value.width), snapped(-(paper.value.y + (moved.clientY - top) / height * paper.value.height)))
+  const drag = (moved: PointerEvent) =>
+    move(
+      at, snapped(paper.value.x + ((moved.clientX - left) / width) * paper.value.width),
+      snapped(-(paper.value.y + ((moved.clientY - top) / height) * paper.value.height)),
+    )
   const letGo = () => {
     handle.removeEventListener('pointermove', drag)
     held.value = undefined
@@ -61,7 +69,9 @@ function take(event: PointerEvent, at: number): void {
   handle.addEventListener('pointerup', letGo, { once: true })
   handle.addEventListener('pointercancel', letGo, { once: true })
 }
-const ARROWS: Readonly<Record<string, readonly [number, number]>> = { ArrowLeft: [-STEP_M, 0], ArrowRight: [STEP_M, 0], ArrowUp: [0, STEP_M], ArrowDown: [0, -STEP_M] }
+const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [-STEP_M, 0], ArrowRight: [STEP_M, 0], ArrowUp: [0, STEP_M], ArrowDown: [0, -STEP_M],
+}
 function byKey(event: KeyboardEvent, at: number): void {
   const arrow = ARROWS[event.key]
   if (!arrow) return

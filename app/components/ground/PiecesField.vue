@@ -6,7 +6,10 @@ const { label } = defineProps<{ label: string }>()
 const model = defineModel<string>({ required: true })
 const pieces = computed(() => readPieces(model.value))
 const SORTS = [{ id: 'card', label: 'boxes, flat' }, { id: 'news', label: 'newsprint' }, { id: 'roll', label: 'a roll' }] as const
-const NEW: Readonly<Record<Sort, Piece>> = { card: { sort: 'card', count: 10, lengthM: 0.8, widthM: 0.6 }, news: { sort: 'news', count: 100, lengthM: 0.57, widthM: 0.4 }, roll: { sort: 'roll', count: 1, lengthM: 10, widthM: 1 } }
+const NEW: Readonly<Record<Sort, Piece>> = {
+  card: { sort: 'card', count: 10, lengthM: 0.8, widthM: 0.6 }, news: { sort: 'news', count: 100, lengthM: 0.57, widthM: 0.4 },
+  roll: { sort: 'roll', count: 1, lengthM: 10, widthM: 1 },
+}
 const set = (fresh: readonly Piece[]) => { model.value = piecesText(fresh) }
 const change = (at: number, part: Partial<Piece>) => set(pieces.value.map((one, index) => index === at ? { ...one, ...part } : one))
 const limits = { quantity: 'length', min: PIECE_LIMITS.lowM, max: PIECE_LIMITS.highM, step: 5 } as const

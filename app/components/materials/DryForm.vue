@@ -13,7 +13,8 @@ const possible = computed(() => wetG.value >= 1 && dryG.value >= 1 && dryG.value
 const moisture = computed(() => possible.value ? driedMoistureFraction({ wetMassKg: wetG.value, dryMassKg: dryG.value }) : 0)
 
 async function save(): Promise<void> {
-  const done = await record({ kind: 'dried', at: new Date().toISOString(), materialId: material.id, wetMassKg: wetG.value / 1000, dryMassKg: dryG.value / 1000 },
+  const done = await record(
+    { kind: 'dried', at: new Date().toISOString(), materialId: material.id, wetMassKg: wetG.value / 1000, dryMassKg: dryG.value / 1000 },
     `${Math.round(moisture.value * 100)} % moisture in the ${material.short}.`, 'Weather changes it: dry another handful when it does.')
   if (done) open.value = false
 }
@@ -28,7 +29,8 @@ async function save(): Promise<void> {
       Dry a handful
     </h2>
     <p class="aside-note">
-      Weigh it fresh on the kitchen scale. Dry it on a tray near the stove or in the sun until it weighs the same twice, and weigh it again. Not in a microwave, and never unwatched in an oven: dry stuff catches fire.
+      Weigh it fresh on the kitchen scale. Dry it on a tray near the stove or in the sun until it weighs the same twice, and weigh it again.
+      Not in a microwave, and never unwatched in an oven: dry stuff catches fire.
     </p>
     <button
       v-if="!open"

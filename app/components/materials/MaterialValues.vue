@@ -20,7 +20,10 @@ const rows = computed(() => {
   }
   const row = (value: RangedValue, label: string, say: (number: number) => string, bar: { from: number, to: number, log?: boolean }) => {
     const before = library?.[value]
-    return { value, label, typical: say(of[value].typical), spread: `${say(of[value].low)} to ${say(of[value].high)}`, range: of[value], bar, from: from(value), was: of.known[value] && before ? `the table says ${say(before.typical)}` : '' }
+    return {
+      value, label, typical: say(of[value].typical), spread: `${say(of[value].low)} to ${say(of[value].high)}`, range: of[value], bar,
+      from: from(value), was: of.known[value] && before ? `the table says ${say(before.typical)}` : '',
+    }
   }
   return [
     row('carbonToNitrogen', 'Carbon to nitrogen', ratioText, { from: 3, to: 700, log: true }),
@@ -50,7 +53,8 @@ const rows = computed(() => {
           {{ row.label }}
         </dt>
         <dd>
-          <span class="font-serif text-lg font-semibold text-highlighted">{{ row.typical }}</span> <span class="aside-note">{{ row.spread }}</span>
+          <span class="font-serif text-lg font-semibold text-highlighted">{{ row.typical }}</span>
+          <span class="aside-note">{{ row.spread }}</span>
           <RangeBar
             :value="row.range"
             v-bind="row.bar"

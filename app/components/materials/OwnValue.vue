@@ -10,7 +10,9 @@ const { material, value } = defineProps<{ material: Material, value: RangedValue
 const { setValue } = useOwnMaterials()
 
 /** Fractions are shown in per cent, grams a litre are kilograms a cubic metre. */
-const FACTORS: Readonly<Record<RangedValue, number>> = { carbonToNitrogen: 1, nitrogenFraction: 100, moistureFraction: 100, bulkDensityKgM3: 1 }
+const FACTORS: Readonly<Record<RangedValue, number>> = {
+  carbonToNitrogen: 1, nitrogenFraction: 100, moistureFraction: 100, bulkDensityKgM3: 1,
+}
 const factor = computed(() => FACTORS[value])
 const open = ref(false)
 const shown = reactive({ low: '', typical: '', high: '' })

@@ -12,7 +12,9 @@ const { record } = useRecorder()
 const { quantity } = useSay()
 
 const open = ref(false)
-const amount = shallowRef<Amount>({ count: 1, container: containerThen(usualContainer(material, materialContainers.value)), packing: 'loose' })
+const amount = shallowRef<Amount>({
+  count: 1, container: containerThen(usualContainer(material, materialContainers.value)), packing: 'loose',
+})
 const massKg = ref(0)
 /** Heavier than stone or lighter than foam is a slip. */
 const likely = computed(() => {
@@ -21,8 +23,11 @@ const likely = computed(() => {
 })
 async function save(): Promise<void> {
   const before = material.bulkDensityKgM3
-  const done = await record({ kind: 'weighed', at: new Date().toISOString(), materialId: material.id, amount: amount.value, massKg: massKg.value },
-    `${quantity('mass', massKg.value, 1)} of ${material.short} weighed.`, `It was ${Math.round(before.low)} to ${Math.round(before.high)} g a litre; now it is yours.`)
+  const done = await record(
+    { kind: 'weighed', at: new Date().toISOString(), materialId: material.id, amount: amount.value, massKg: massKg.value },
+    `${quantity('mass', massKg.value, 1)} of ${material.short} weighed.`,
+    `It was ${Math.round(before.low)} to ${Math.round(before.high)} g a litre; now it is yours.`,
+  )
   if (done) {
     open.value = false
     massKg.value = 0
@@ -39,7 +44,8 @@ async function save(): Promise<void> {
       Weigh my bucket
     </h2>
     <p class="aside-note">
-      Fill it as you always do, weigh it, take the empty one off. It should weigh about {{ quantity('mass', amountMassKg(material, amount), 1) }}.
+      Fill it as you always do, weigh it, take the empty one off. It should weigh about
+      {{ quantity('mass', amountMassKg(material, amount), 1) }}.
     </p>
     <button
       v-if="!open"

@@ -8,7 +8,12 @@ const { questions } = defineProps<{ questions: readonly Question[] }>()
 const answers = defineModel<Answers>({ required: true })
 
 const START_C = 18
-const usual = (question: Question): number | string | undefined => question.kind === 'temperature' ? question.usual ?? START_C : question.kind === 'text' || question.kind === 'day' || question.kind === 'pieces' ? undefined : question.usual
+const usual = (question: Question): number | string | undefined =>
+  question.kind === 'temperature'
+    ? (question.usual ?? START_C)
+    : question.kind === 'text' || question.kind === 'day' || question.kind === 'pieces'
+      ? undefined
+      : question.usual
 const set = (id: string, value: number | string) => { answers.value = { ...answers.value, [id]: value } }
 watch(() => questions, (all) => {
   const missing = all.flatMap((question) => {
@@ -18,7 +23,14 @@ watch(() => questions, (all) => {
   if (missing.length > 0) answers.value = { ...answers.value, ...Object.fromEntries(missing) }
 }, { immediate: true })
 const numberAt = (id: string) => Number(answers.value[id] ?? 0)
-const measured = (question: Question): Quantity | undefined => question.kind === 'temperature' || question.kind === 'volume' || question.kind === 'length' || question.kind === 'area' || question.kind === 'mass' ? question.kind : undefined
+const measured = (question: Question): Quantity | undefined =>
+  question.kind === 'temperature'
+  || question.kind === 'volume'
+  || question.kind === 'length'
+  || question.kind === 'area'
+  || question.kind === 'mass'
+    ? question.kind
+    : undefined
 const put = computed(() => questions.filter(question => isPut(question, answers.value)))
 const most = (question: Question) => 'most' in question ? question.most : 95
 </script>

@@ -19,7 +19,8 @@ const low = computed(() => probe.batteryPct !== undefined && probe.batteryPct < 
 <template>
   <div class="space-y-3">
     <p class="aside-note">
-      A simulated probe with two depths ships with Wastrum: it reads what the forecast expects of this one, a little off, with dropouts. While it is connected and this page is open, one reading an hour goes into the log.
+      A simulated probe with two depths ships with Wastrum: it reads what the forecast expects of this one, a little off, with dropouts.
+      While it is connected and this page is open, one reading an hour goes into the log.
     </p>
     <div class="flex flex-wrap gap-2 items-center">
       <button
@@ -55,7 +56,9 @@ const low = computed(() => probe.batteryPct !== undefined && probe.batteryPct < 
           v-for="spot in spots"
           :key="spot.id"
         >
-          <span class="field-label">{{ spot.said.replace(' {}', '') }}</span><span class="figure">{{ quantity('temperature', last.values?.[spot.id] ?? 0, 1) }}</span>
+          <span class="field-label">{{ spot.said.replace(' {}', '') }}</span><span class="figure">{{
+            quantity('temperature', last.values?.[spot.id] ?? 0, 1)
+          }}</span>
         </p>
       </template>
       <p v-if="probe.batteryPct !== undefined">

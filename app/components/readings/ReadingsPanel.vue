@@ -11,7 +11,12 @@ const { now, store } = useGarden()
 const { surroundings } = useGarden()
 const quantity = computed(() => quantityByThermometer(known.method))
 const gauges = computed(() => quantity.value ? known.batch.gauged[quantity.value.id] ?? [] : [])
-const odd = computed(() => known.method.look.charts(known.batch, surroundings.value).flatMap(({ dots }) => dots.flatMap(({ points }) => points.filter(one => one.odd))).length)
+const odd = computed(
+  () =>
+    known.method.look
+      .charts(known.batch, surroundings.value)
+      .flatMap(({ dots }) => dots.flatMap(({ points }) => points.filter(one => one.odd))).length,
+)
 /** Values of one event and moment are one reading. */
 const readings = computed(() => new Map(gauges.value.map(({ eventId, at, source }) => [`${eventId} ${at}`, source])))
 const counts = computed(() => {
@@ -22,13 +27,19 @@ const counts = computed(() => {
 const told = computed(() => {
   const { all, file, probe } = counts.value
   const parts = [`${all} readings`, ...(file > 0 ? [`${file} of them from files`] : []), ...(probe > 0 ? [`${probe} from the probe`] : [])]
-  return `${parts.join(', ')}.${odd.value > 0 ? ` ${odd.value} ${odd.value === 1 ? 'stands apart from its' : 'stand apart from their'} neighbours: kept, and given little weight.` : ''}`
+  const stands = odd.value === 1 ? 'stands apart from its' : 'stand apart from their'
+  return `${parts.join(', ')}.${odd.value > 0 ? ` ${odd.value} ${stands} neighbours: kept, and given little weight.` : ''}`
 })
 
 const column = ref<UnitSystem>(surroundings.value.units)
 async function save(): Promise<void> {
   const { readingsCsv } = await import('#core/formats/readings-csv')
-  download(readingsCsv(known.batch.name, (quantity.value?.spots ?? []).map(({ id }) => id), gauges.value, column.value), 'text/csv', `${known.batch.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-${format(now.value, 'yyyy-MM-dd')}.csv`)
+  download(
+    readingsCsv(
+      known.batch.name, (quantity.value?.spots ?? []).map(({ id }) => id), gauges.value, column.value,
+    ),
+    'text/csv', `${known.batch.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-${format(now.value, 'yyyy-MM-dd')}.csv`,
+  )
 }
 </script>
 

@@ -11,7 +11,12 @@ const { record } = useRecorder()
 const { day } = useSay()
 
 const ROLES: readonly { readonly id: ColumnRole, readonly label: string }[] = [
-  { id: 'ignore', label: 'leave out' }, { id: 'time', label: 'date and time' }, { id: 'date', label: 'date' }, { id: 'clock', label: 'time of day' }, { id: 'core', label: 'core' }, { id: 'edge', label: 'edge' },
+  { id: 'ignore', label: 'leave out' },
+  { id: 'time', label: 'date and time' },
+  { id: 'date', label: 'date' },
+  { id: 'clock', label: 'time of day' },
+  { id: 'core', label: 'core' },
+  { id: 'edge', label: 'edge' },
 ]
 const ORDERS: Readonly<Record<DateOrder, string>> = { ymd: 'year, month, day', dmy: 'day, month, year', mdy: 'month, day, year' }
 const UNITS = [{ id: 'C', label: '°C' }, { id: 'F', label: '°F' }] as const
@@ -21,10 +26,21 @@ watch(state, (now) => { if (now.kind === 'seen') reading.value = now.preview.pro
 const rows = computed(() => state.value.kind === 'seen' ? state.value.preview.rows : [])
 const doubts = computed(() => state.value.kind === 'seen' ? state.value.preview.proposal.doubts : [])
 const found = computed(() => state.value.kind === 'read' ? state.value.found : undefined)
-const span = computed(() => found.value?.from !== undefined && found.value.to !== undefined ? `, ${day(new Date(found.value.from))} to ${day(new Date(found.value.to))}` : '')
-const events = computed(() => found.value ? eventsOfSeries(found.value.series, known.batch.id, known.batch.began.at, file.value?.name ?? 'file') : [])
+const span = computed(() =>
+  found.value?.from !== undefined && found.value.to !== undefined
+    ? `, ${day(new Date(found.value.from))} to ${day(new Date(found.value.to))}`
+    : '',
+)
+const events = computed(() =>
+  found.value ? eventsOfSeries(found.value.series, known.batch.id, known.batch.began.at, file.value?.name ?? 'file') : [],
+)
 const taken = computed(() => events.value.reduce((sum, event) => sum + (event.kind === 'logged' ? event.minutes.length : 0), 0))
-const complete = computed(() => reading.value && (reading.value.roles.includes('time') || reading.value.roles.includes('date')) && (reading.value.roles.includes('core') || reading.value.roles.includes('edge')))
+const complete = computed(
+  () =>
+    reading.value
+    && (reading.value.roles.includes('time') || reading.value.roles.includes('date'))
+    && (reading.value.roles.includes('core') || reading.value.roles.includes('edge')),
+)
 
 function setRole(column: number, role: ColumnRole): void {
   if (!reading.value) return
@@ -196,7 +212,8 @@ async function take(): Promise<void> {
       data-found
     >
       <p>
-        <strong class="font-semibold">{{ taken }} readings</strong> from {{ found.rows }} rows{{ span }}. One each half hour is kept: the middle one.
+        <strong class="font-semibold">{{ taken }} readings</strong> from {{ found.rows }} rows{{ span }}. One each half hour is kept: the
+        middle one.
       </p>
       <ul class="aside-note">
         <li v-if="found.unread > 0">

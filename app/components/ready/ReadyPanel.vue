@@ -13,10 +13,19 @@ const verdict = computed(() => fitFor({ ...known.method, ripeness }, known.batch
 /** What holds for every use is said once. */
 const shared = computed(() => (verdict.value[0]?.missing ?? []).filter(one => verdict.value.every(({ missing }) => missing.includes(one))))
 const own = ({ missing }: UseVerdict) => missing.filter(one => !shared.value.includes(one))
-const said = (one: UseVerdict) => own(one).length > 0 ? `${one.fit === 'no' ? '' : 'Missing: '}${own(one).join('; ')}.` : one.missing.length > 0 ? 'Nothing more is missing.' : 'Nothing missing.'
+const said = (one: UseVerdict) =>
+  own(one).length > 0
+    ? `${one.fit === 'no' ? '' : 'Missing: '}${own(one).join('; ')}.`
+    : one.missing.length > 0
+      ? 'Nothing more is missing.'
+      : 'Nothing missing.'
 const minds = computed(() => [...new Set(verdict.value.flatMap(one => one.minds))])
 const notes = computed(() => ripeness.notes(known.batch, surroundings.value))
-const FITS = { 'yes': { icon: 'i-ph-check', tone: 'text-primary', label: 'fit' }, 'not-yet': { icon: 'i-ph-hourglass', tone: 'text-warning', label: 'not yet' }, 'no': { icon: 'i-ph-x', tone: 'text-error', label: 'no' } } as const
+const FITS = {
+  'yes': { icon: 'i-ph-check', tone: 'text-primary', label: 'fit' },
+  'not-yet': { icon: 'i-ph-hourglass', tone: 'text-warning', label: 'not yet' },
+  'no': { icon: 'i-ph-x', tone: 'text-error', label: 'no' },
+} as const
 const best = computed(() => verdict.value.filter(({ fit }) => fit === 'yes').at(-1))
 </script>
 
@@ -62,7 +71,9 @@ const best = computed(() => verdict.value.filter(({ fit }) => fit === 'yes').at(
           class="size-6 shrink-0"
           :class="FITS[one.fit].tone"
         />
-        <span class="w-28 shrink-0 font-semibold text-highlighted">{{ useName(one.use) }}<span class="block aside-note">{{ FITS[one.fit].label }}</span></span>
+        <span class="w-28 shrink-0 font-semibold text-highlighted">{{
+          useName(one.use)
+        }}<span class="block aside-note">{{ FITS[one.fit].label }}</span></span>
         <span class="flex-1">{{ said(one) }}</span>
       </li>
     </ul>

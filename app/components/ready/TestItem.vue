@@ -13,7 +13,10 @@ const { record } = useRecorder()
 const open = ref(state.kind === 'running')
 const answers = ref<Answers>({})
 const trouble = ref('')
-const GRADES = { passed: { label: 'passed', tone: 'text-primary' }, doubtful: { label: 'cannot tell', tone: 'text-warning' }, failed: { label: 'failed', tone: 'text-error' } } as const
+const GRADES = {
+  passed: { label: 'passed', tone: 'text-primary' }, doubtful: { label: 'cannot tell', tone: 'text-warning' },
+  failed: { label: 'failed', tone: 'text-error' },
+} as const
 
 const step = computed(() => state.kind === 'running' || state.test.days === 0 ? 'reading' : 'setUp')
 const questions = computed(() => step.value === 'reading' ? state.test.atReading : state.test.atSetUp)
@@ -29,7 +32,10 @@ watch(() => state.kind, () => {
 })
 
 async function setUp(): Promise<void> {
-  await record({ kind: 'test-begun', at: new Date().toISOString(), batchId: known.batch.id, test: state.test.id, answers: { ...answers.value } }, `${state.test.name}: set up.`, `Read it from ${day(addDays(now.value, state.test.days))}; it comes up on the round.`)
+  await record(
+    { kind: 'test-begun', at: new Date().toISOString(), batchId: known.batch.id, test: state.test.id, answers: { ...answers.value } },
+    `${state.test.name}: set up.`, `Read it from ${day(addDays(now.value, state.test.days))}; it comes up on the round.`,
+  )
 }
 
 async function read(): Promise<void> {
@@ -38,7 +44,15 @@ async function read(): Promise<void> {
   trouble.value = result.ok ? '' : result.error.message
   if (!result.ok) return
   const begun = state.kind === 'running' ? { begunId: state.begun.eventId } : {}
-  await record({ kind: 'test-read', at: new Date().toISOString(), batchId: known.batch.id, test: state.test.id, ...begun, answers: { ...answers.value }, result: { grade: result.value.grade, text: result.value.text } }, `${state.test.name}: ${GRADES[result.value.grade].label}.`, result.value.text)
+  await record(
+    {
+      kind: 'test-read', at: new Date().toISOString(), batchId: known.batch.id, test: state.test.id,
+      ...begun,
+      answers: { ...answers.value },
+      result: { grade: result.value.grade, text: result.value.text },
+    },
+    `${state.test.name}: ${GRADES[result.value.grade].label}.`, result.value.text,
+  )
   open.value = false
 }
 </script>

@@ -12,7 +12,11 @@ const { at } = useWhen()
 const answers = ref<Answers>(usualAnswers(deed.asks))
 const { surroundings } = useGarden()
 /** What has to come first, while it has not. */
-const shut = computed(() => deed.gate === undefined ? undefined : known.method.look.gates(known.batch, surroundings.value).find(({ id, open }) => id === deed.gate && !open))
+const shut = computed(() =>
+  deed.gate === undefined
+    ? undefined
+    : known.method.look.gates(known.batch, surroundings.value).find(({ id, open }) => id === deed.gate && !open),
+)
 /** It was done all the same: what happened is recorded. */
 const anyway = ref(false)
 

@@ -27,7 +27,8 @@ const picking = ref<number | 'more' | 'cover'>()
 const changing = ref<number | 'cover'>()
 const words = (one: Ingredient) => `${amountText(one.amount.count, one.amount.container)} of ${one.material.short}`
 const amountOf = computed<Amount | undefined>({
-  get: () => changing.value === 'cover' ? cover.value?.amount : changing.value === undefined ? undefined : fed.value[changing.value]?.amount,
+  get: () =>
+    changing.value === 'cover' ? cover.value?.amount : changing.value === undefined ? undefined : fed.value[changing.value]?.amount,
   set: (amount) => {
     if (!amount) return
     if (changing.value === 'cover') own.value = cover.value && { ...cover.value, amount }
@@ -37,7 +38,13 @@ const amountOf = computed<Amount | undefined>({
 
 function startWith(material: Material): Ingredient {
   const lot = stored.value.find(one => one.material.id === material.id)?.lot
-  return { material, amount: { count: 1, container: lot?.container ?? containerThen(usualContainer(material, materialContainers.value)), packing: lot?.packing ?? 'loose' } }
+  return {
+    material,
+    amount: {
+      count: 1, container: lot?.container ?? containerThen(usualContainer(material, materialContainers.value)),
+      packing: lot?.packing ?? 'loose',
+    },
+  }
 }
 function pick(material: Material): void {
   const target = picking.value
@@ -51,9 +58,15 @@ async function save(): Promise<void> {
   if (!moment || fed.value.length === 0) return
   const inputs = [...inputsFrom(fed.value, 'feed'), ...(cover.value ? inputsFrom([cover.value], 'cover') : [])]
   const where = pockets.value.find(({ id }) => id === pocket.value)
-  const said = `${known.batch.name}: ${fed.value.map(words).join(', ')}${cover.value ? `, covered with ${words(cover.value)}` : ''}${where ? `, ${where.label}` : ''}.`
+  const said = `${known.batch.name}: `
+    + `${fed.value.map(words).join(', ')}${cover.value ? `, covered with ${words(cover.value)}` : ''}${where ? `, ${where.label}` : ''}.`
   const answer = feed.answer(known.batch, surroundings.value, fed.value, cover.value)
-  if (await record({ kind: 'put', at: moment, batchId: known.batch.id, inputs, waterL: 0, ...(where ? { pocket: where.id } : {}) }, said, answer)) emit('done')
+  if (
+    await record(
+      { kind: 'put', at: moment, batchId: known.batch.id, inputs, waterL: 0, ...(where ? { pocket: where.id } : {}) }, said, answer,
+    )
+  )
+    emit('done')
 }
 </script>
 

@@ -10,10 +10,18 @@ import type { Pad } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** The form of one pad, with when it was. Nothing else. */
-const { known, pad, calm = false } = defineProps<{ known: KnownBatch, /** Nothing for a note. */ pad: Pad | undefined, /** It stands there by itself: nothing is scrolled to or focused. */ calm?: boolean }>()
+const {
+  known, pad, calm = false,
+} = defineProps<{
+  known: KnownBatch
+  /** Nothing for a note. */ pad: Pad | undefined
+  /** It stands there by itself: nothing is scrolled to or focused. */ calm?: boolean
+}>()
 const emit = defineEmits<{ done: [] }>()
 provideWhen(known.batch.began.at)
-const COMPONENTS: Readonly<Record<Pad['kind'], Component>> = { gauge: GaugePad, sense: SensePad, deed: DeedPad, feed: FeedPad, put: PutPad, use: UsePad }
+const COMPONENTS: Readonly<Record<Pad['kind'], Component>> = {
+  gauge: GaugePad, sense: SensePad, deed: DeedPad, feed: FeedPad, put: PutPad, use: UsePad,
+}
 const props = computed(() => {
   if (!pad) return {}
   const { kind: _, fits: __, ...rest } = pad
@@ -24,7 +32,8 @@ const form = useTemplateRef('form')
 onMounted(() => {
   if (calm) return
   form.value?.scrollIntoView({ block: 'center', behavior: 'instant' })
-  const first = form.value?.querySelector<HTMLElement>('input:not([type="checkbox"]), textarea') ?? form.value?.querySelector<HTMLElement>('button')
+  const first
+    = form.value?.querySelector<HTMLElement>('input:not([type="checkbox"]), textarea') ?? form.value?.querySelector<HTMLElement>('button')
   first?.focus({ preventScroll: true })
 })
 </script>

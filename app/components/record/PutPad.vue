@@ -31,21 +31,35 @@ function pick(picked: Material): void {
   const lot = stored.value.find(one => one.material.id === picked.id)?.lot
   material.value = picked
   prepared.value = AS_IT_COMES
-  amount.value = { count: 1, container: lot?.container ?? containerThen(usualContainer(picked, materialContainers.value)), packing: lot?.packing ?? 'loose' }
+  amount.value = {
+    count: 1, container: lot?.container ?? containerThen(usualContainer(picked, materialContainers.value)),
+    packing: lot?.packing ?? 'loose',
+  }
   picking.value = false
 }
 
 async function water(): Promise<void> {
   const litres = cans.value * waterCan.value.volumeL
   const moment = at()
-  if (moment && await record({ kind: 'put', at: moment, batchId: known.batch.id, inputs: [], waterL: litres }, `${known.batch.name}: ${amountText(cans.value, waterCan.value)} of water.`)) emit('done')
+  if (
+    moment
+    && (await record(
+      { kind: 'put', at: moment, batchId: known.batch.id, inputs: [], waterL: litres },
+      `${known.batch.name}: ${amountText(cans.value, waterCan.value)} of water.`,
+    ))
+  )
+    emit('done')
 }
 async function stuff(): Promise<void> {
   const moment = at()
   if (!material.value || !amount.value || !moment) return
   const way = ways.value.find((one): one is Preparation => one === prepared.value)
   const inputs = inputsFrom([{ material: material.value, amount: amount.value, ...(way ? { prepared: way } : {}) }], put.role)
-  const done = await record({ kind: 'put', at: moment, batchId: known.batch.id, inputs, waterL: 0 }, `${known.batch.name}: ${amountText(amount.value.count, amount.value.container)} of ${material.value.short} ${put.button.toLowerCase()}.`)
+  const done = await record(
+    { kind: 'put', at: moment, batchId: known.batch.id, inputs, waterL: 0 },
+    `${known.batch.name}: ${amountText(amount.value.count, amount.value.container)} of ${material.value.short} `
+    + `${put.button.toLowerCase()}.`,
+  )
   if (done) emit('done')
 }
 </script>

@@ -2,7 +2,10 @@
 import { padFace } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
-/** Everything that can be recorded of a batch: choose, tap, done. Where one thing was asked for, the others wait behind "something else". */
+/**
+ * Everything that can be recorded of a batch: choose, tap, done. Where one thing was asked for, the others wait behind
+ * "something else".
+ */
 const { known, only = false } = defineProps<{ known: KnownBatch, only?: boolean }>()
 const chosen = defineModel<string | undefined>('chosen')
 const all = ref(!only)

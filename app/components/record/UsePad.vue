@@ -26,7 +26,10 @@ async function save(): Promise<void> {
   const given = Math.min(litres.value, leftL.value)
   const where = place.value.trim() || 'a bed'
   const done = await record(
-    { kind: 'used', at: moment, batchId: known.batch.id, litres: Math.round(given * 1000) / 1000, place: where, areaM2: areaM2.value, waterL: Math.round(given * parts.value * 100) / 100 },
+    {
+      kind: 'used', at: moment, batchId: known.batch.id, litres: Math.round(given * 1000) / 1000, place: where, areaM2: areaM2.value,
+      waterL: Math.round(given * parts.value * 100) / 100,
+    },
     `${known.batch.name}: ${quantity('volume', given, 1)} to ${where}.`, `${quantity('volume', Math.max(0, leftL.value - given), 1)} left.`,
   )
   if (done) emit('done')
@@ -69,7 +72,8 @@ async function save(): Promise<void> {
       role="status"
       data-dilution
     >
-      {{ quantity('volume', litres, 1) }} in {{ amount(containersFor(totalL, waterCan), waterCan) }} ({{ quantity('volume', totalL) }}), 1 to {{ parts }}.
+      {{ quantity('volume', litres, 1) }} in {{ amount(containersFor(totalL, waterCan), waterCan) }} ({{ quantity('volume', totalL) }}), 1
+      to {{ parts }}.
     </p>
     <p
       v-if="tooMuch"
@@ -79,7 +83,8 @@ async function save(): Promise<void> {
       Only {{ quantity('volume', leftL, 1) }} are left: thinner, or a part of the bed. What is there will be recorded.
     </p>
     <p class="aside-note">
-      Usual now: 1 to {{ offered.low }} up to 1 to {{ offered.high }}, {{ quantity('volume', use.litresPerM2) }} on each {{ quantity('area', 1, 0).replace('1 ', '') }}.
+      Usual now: 1 to {{ offered.low }} up to 1 to {{ offered.high }}, {{ quantity('volume', use.litresPerM2) }} on each
+      {{ quantity('area', 1, 0).replace('1 ', '') }}.
     </p>
     <WhenRow />
     <button

@@ -4,10 +4,14 @@ import { sayable, type Said } from '#core/journal/when'
 
 /** When it was: now, unless it is said otherwise. What cannot have been is asked back. */
 const { said, other, trouble } = useWhen()
-const WORDS: Readonly<Record<Said, string>> = { 'now': 'now', 'this-morning': 'this morning', 'yesterday': 'yesterday', 'another-day': 'another day' }
+const WORDS: Readonly<Record<Said, string>> = {
+  'now': 'now', 'this-morning': 'this morning', 'yesterday': 'yesterday', 'another-day': 'another day',
+}
 const local = (date: Date) => format(date, 'yyyy-MM-dd\'T\'HH:mm')
 const choices = sayable(new Date())
-watch(said, (chosen) => { if (chosen === 'another-day' && !other.value) other.value = local(new Date()) })
+watch(said, (chosen) => {
+  if (chosen === 'another-day' && !other.value) other.value = local(new Date())
+})
 </script>
 
 <template>

@@ -9,7 +9,13 @@ const { clock } = useGarden()
 const day = computed(() => Math.max(0, daysBetween(known.batch.began.at, clock.value)))
 
 const TONES = { good: 'text-primary', mind: 'text-warning', bad: 'text-error' } as const
-const age = computed(() => day.value < 2 ? `${Math.round(day.value * 24)} h` : day.value < 120 ? `day ${Math.floor(day.value)}` : `month ${Math.floor(day.value / 30.4)}`)
+const age = computed(() =>
+  day.value < 2
+    ? `${Math.round(day.value * 24)} h`
+    : day.value < 120
+      ? `day ${Math.floor(day.value)}`
+      : `month ${Math.floor(day.value / 30.4)}`,
+)
 </script>
 
 <template>
@@ -29,7 +35,9 @@ const age = computed(() => day.value < 2 ? `${Math.round(day.value * 24)} h` : d
           class="block font-semibold"
           :class="TONES[look.standing.tone]"
         >{{ look.standing.label }}</span>
-        <span class="aside-note">{{ age }}<template v-if="look.standing.figure && look.standing.figure !== age"> · {{ look.standing.figure }}</template></span>
+        <span class="aside-note">{{
+          age
+        }}<template v-if="look.standing.figure && look.standing.figure !== age"> · {{ look.standing.figure }}</template></span>
       </span>
     </NuxtLink>
   </li>

@@ -4,7 +4,11 @@ import type { KnownBatch } from '~/composables/useGarden'
 
 /** All that stands at one place: what presses with its steps, the rest in a line each; what looks fine there is ticked at once. */
 export interface RoundStop { readonly known: KnownBatch, readonly tasks: readonly RoundTask[] }
-const { place, stops, calm } = defineProps<{ place: string, stops: readonly RoundStop[], /** A long round: one line where nothing presses. */ calm: boolean }>()
+const { place, stops, calm } = defineProps<{
+  place: string
+  stops: readonly RoundStop[]
+  /** A long round: one line where nothing presses. */ calm: boolean
+}>()
 const { looksFine } = useTasks()
 const isQuiet = ({ tasks }: RoundStop) => tasks.every(({ urgency, doing }) => urgency === 'whenever' && doing.kind !== 'deed')
 const quiet = computed(() => calm ? stops.filter(isQuiet) : [])

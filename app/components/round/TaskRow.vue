@@ -4,7 +4,14 @@ import type { RoundTask } from '#core/garden/round'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** One thing a batch asks for today: what, why, and the tap that does it. */
-const { task, known, brief = false, named = false } = defineProps<{ task: RoundTask, known: KnownBatch, /** The reason waits behind the dots, unless it is urgent. */ brief?: boolean, /** The only step of its stop: the batch is named in the same line. */ named?: boolean }>()
+const {
+  task, known, brief = false, named = false,
+} = defineProps<{
+  task: RoundTask
+  known: KnownBatch
+  /** The reason waits behind the dots, unless it is urgent. */ brief?: boolean
+  /** The only step of its stop: the batch is named in the same line. */ named?: boolean
+}>()
 const { day } = useSay()
 const route = useRoute()
 const { now } = useGarden()

@@ -56,10 +56,12 @@ const dayName = (index: number, at: Date) => index === 0 ? 'today' : index === 1
     <template v-else>
       <p class="aside-note">
         <template v-if="today">
-          Noted today: {{ span('temperature', today.minC, today.maxC) }}, {{ today.rainMm >= 0.5 ? quantity('rain', today.rainMm) : 'dry' }}.
+          Noted today: {{ span('temperature', today.minC, today.maxC) }},
+          {{ today.rainMm >= 0.5 ? quantity('rain', today.rainMm) : 'dry' }}.
         </template>
         <template v-else>
-          Reckoned with a usual {{ monthText(now) }}: {{ quantity('temperature', usualC) }}, {{ quantity('rain', usualRainMm) }} of rain in the month.
+          Reckoned with a usual {{ monthText(now) }}: {{ quantity('temperature', usualC) }}, {{ quantity('rain', usualRainMm) }} of rain in
+          the month.
         </template>
         <button
           type="button"

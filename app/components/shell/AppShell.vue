@@ -17,7 +17,8 @@ const route = useRoute()
 const store = useGardenStore()
 // The last line of a page stays reachable above the bar that says what was recorded.
 const { shown } = useRecorder()
-const here = (place: Place) => place.to === '/' ? route.path === '/' : route.path.startsWith(place.to) || (place.to === '/yard' && route.path.startsWith('/batch'))
+const here = (place: Place) =>
+  place.to === '/' ? route.path === '/' : route.path.startsWith(place.to) || (place.to === '/yard' && route.path.startsWith('/batch'))
 /** Views of many things beside each other take the width there is. */
 const WIDE = ['/', '/store', '/yard', '/beds', '/garden']
 const MAIN_ID = 'page'
@@ -35,7 +36,8 @@ useForecasting()
     >Skip to the page</a>
     <nav
       aria-label="Places"
-      class="edge-bar no-print fixed z-30 bg-default inset-x-0 bottom-0 border-t-2 border-inverted/60 pb-[env(safe-area-inset-bottom)] md:inset-y-0 md:right-auto md:w-26 md:border-t-0 md:border-r-2"
+      class="edge-bar no-print fixed z-30 bg-default inset-x-0 bottom-0 border-t-2 border-inverted/60
+        pb-[env(safe-area-inset-bottom)] md:inset-y-0 md:right-auto md:w-26 md:border-t-0 md:border-r-2"
     >
       <ul class="flex md:flex-col md:h-full">
         <li

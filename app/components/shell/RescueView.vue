@@ -29,7 +29,10 @@ async function leaveOut(): Promise<void> {
     data-rescue
   >
     <h1>Something in your garden cannot be read</h1>
-    <p>Wastrum stumbles over {{ entries.length === 1 ? 'one entry' : `${entries.length} entries` }}. Everything else is here, and nothing is lost: the {{ entries.length === 1 ? 'entry stays' : 'entries stay' }} in your garden's file.</p>
+    <p>
+      Wastrum stumbles over {{ entries.length === 1 ? 'one entry' : `${entries.length} entries` }}. Everything else is here, and nothing is
+      lost: the {{ entries.length === 1 ? 'entry stays' : 'entries stay' }} in your garden's file.
+    </p>
     <ul class="list-disc pl-5">
       <li
         v-for="entry in entries.slice(0, 20)"

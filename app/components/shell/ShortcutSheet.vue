@@ -34,10 +34,17 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     <template #body>
       <dl class="grid grid-cols-[3rem_1fr] gap-y-2">
         <template
-          v-for="shortcut in [...SHORTCUTS, { key: 'u', label: 'Take back what was just recorded' }, { key: '← →', label: 'On an ingredient of the balance: less, more of it' }, { key: '?', label: 'This sheet' }]"
+          v-for="shortcut in [
+            ...SHORTCUTS,
+            { key: 'u', label: 'Take back what was just recorded' },
+            { key: '← →', label: 'On an ingredient of the balance: less, more of it' },
+            { key: '?', label: 'This sheet' },
+          ]"
           :key="shortcut.key"
         >
-          <dt><kbd class="inline-block min-w-8 text-center border border-accented rounded-sm px-1.5 font-semibold">{{ shortcut.key }}</kbd></dt>
+          <dt>
+            <kbd class="inline-block min-w-8 text-center border border-accented rounded-sm px-1.5 font-semibold">{{ shortcut.key }}</kbd>
+          </dt>
           <dd>{{ shortcut.label }}</dd>
         </template>
       </dl>

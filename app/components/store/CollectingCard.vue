@@ -14,9 +14,13 @@ function when({ gatherFrom, gatherBy, ingredient, missingCount, spoilsBefore }: 
   if (missingCount === 0) return 'there'
   const days = Math.floor(ingredient.material.keepsDays)
   const old = spoilsBefore ? '; what lies there now will not last' : ''
-  return days >= 90 || gatherFrom <= now.value ? `any day until ${day(gatherBy)}${old}` : `from ${day(gatherFrom)} on, it keeps ${daysText(days)}${old}`
+  return days >= 90 || gatherFrom <= now.value
+    ? `any day until ${day(gatherBy)}${old}`
+    : `from ${day(gatherFrom)} on, it keeps ${daysText(days)}${old}`
 }
-const rows = computed(() => state.lines.map(line => ({ line, share: line.wantedCount > 0 ? line.thereCount / line.wantedCount : 1, when: when(line) })))
+const rows = computed(() =>
+  state.lines.map(line => ({ line, share: line.wantedCount > 0 ? line.thereCount / line.wantedCount : 1, when: when(line) })),
+)
 </script>
 
 <template>
@@ -41,7 +45,8 @@ const rows = computed(() => state.lines.map(line => ({ line, share: line.wantedC
         <div class="flex-1 min-w-0 leading-snug">
           <p class="text-highlighted">
             <template v-if="line.missingCount > 0">
-              <strong class="font-semibold">{{ amount(line.missingCount, line.ingredient.amount.container) }}</strong> of {{ line.ingredient.material.short }} still to come
+              <strong class="font-semibold">{{ amount(line.missingCount, line.ingredient.amount.container) }}</strong> of
+              {{ line.ingredient.material.short }} still to come
             </template>
             <template v-else>
               {{ amount(line.wantedCount, line.ingredient.amount.container) }} of {{ line.ingredient.material.short }}
@@ -49,7 +54,8 @@ const rows = computed(() => state.lines.map(line => ({ line, share: line.wantedC
           </p>
           <p class="aside-note">
             <template v-if="line.missingCount > 0">
-              {{ line.thereCount > 0 ? amount(line.thereCount, line.ingredient.amount.container) : 'none' }} of {{ amount(line.wantedCount, line.ingredient.amount.container) }} ·
+              {{ line.thereCount > 0 ? amount(line.thereCount, line.ingredient.amount.container) : 'none' }} of
+              {{ amount(line.wantedCount, line.ingredient.amount.container) }} ·
             </template>{{ said }}
           </p>
           <div

@@ -26,7 +26,14 @@ const rest = computed(() => group.lots.slice(shown.value.length))
       :aria-expanded="open"
       @click="open = !open"
     >
-      {{ open ? `fewer of ${group.material.short}` : `${rest.length} more of ${group.material.short}, ${quantity('volume', rest.reduce((sum, { leftL }) => sum + leftL, 0))}` }}
+      {{
+        open
+          ? `fewer of ${group.material.short}`
+          : `${rest.length} more of ${group.material.short}, ${quantity(
+            'volume',
+            rest.reduce((sum, { leftL }) => sum + leftL, 0),
+          )}`
+      }}
     </button>
   </li>
 </template>

@@ -24,7 +24,10 @@ const count = ref(stored.leftCount)
 watch(() => stored.leftCount, (left) => { count.value = left })
 
 type Why = Extract<NewEvent, { kind: 'stock-removed' }>['why']
-const WHY: readonly { id: Why, label: string }[] = [{ id: 'spoiled', label: 'spoiled' }, { id: 'used-elsewhere', label: 'used elsewhere' }, { id: 'given-away', label: 'given away' }, { id: 'miscounted', label: 'miscounted' }]
+const WHY: readonly { id: Why, label: string }[] = [
+  { id: 'spoiled', label: 'spoiled' }, { id: 'used-elsewhere', label: 'used elsewhere' }, { id: 'given-away', label: 'given away' },
+  { id: 'miscounted', label: 'miscounted' },
+]
 
 const from = computed(() => stored.lot.fromBatchId ? store.journal.garden.batches.get(stored.lot.fromBatchId)?.name : undefined)
 const finished = computed(() => stored.material.family === 'finished')
@@ -39,7 +42,12 @@ const rescue = computed(() => finished.value || stored.keeping.freshness === 'ke
   ? ''
   : stored.keeping.daysLeft < 0
     ? 'Bury it thinly in a standing heap with browns, or let it go.'
-    : stored.material.family === 'kitchen' ? 'Use it in a heap now, or freeze it.' : stored.material.family === 'grass' ? 'Use it in a heap now, or spread it thin to wilt.' : 'Use it in a heap now.')
+    : stored.material.family === 'kitchen'
+      ? 'Use it in a heap now, or freeze it.'
+      : stored.material.family === 'grass'
+        ? 'Use it in a heap now, or spread it thin to wilt.'
+        : 'Use it in a heap now.',
+)
 const onBench = computed(() => bench.ingredients.value.some(({ material }) => material.id === stored.material.id))
 const said = computed(() => `${amount(stored.leftCount, stored.lot.container)} of ${stored.material.short}, ${day(stored.lot.gatheredAt)}`)
 
@@ -48,7 +56,10 @@ const whole = ref<Amount>(wholeNow())
 const gathered = ref(format(new Date(stored.lot.gatheredAt), 'yyyy-MM-dd'))
 const source = ref(stored.lot.source)
 function wholeNow(): Amount {
-  return { count: stored.lot.initialL / stored.lot.container.volumeL, container: containerThen({ ...stored.lot.container, holds: 'material' }), packing: stored.lot.packing }
+  return {
+    count: stored.lot.initialL / stored.lot.container.volumeL, container: containerThen({ ...stored.lot.container, holds: 'material' }),
+    packing: stored.lot.packing,
+  }
 }
 function unfold(): void {
   whole.value = wholeNow()
@@ -59,14 +70,24 @@ function unfold(): void {
 async function setRight(): Promise<void> {
   const sameDay = gathered.value === format(new Date(stored.lot.gatheredAt), 'yyyy-MM-dd')
   const done = await record(
-    { kind: 'stock-amended', at: new Date().toISOString(), lotId: stored.lot.id, amount: { ...whole.value }, source: source.value.trim(), ...(sameDay ? {} : { gatheredAt: new Date(`${gathered.value}T12:00`).toISOString() }) },
+    {
+      kind: 'stock-amended', at: new Date().toISOString(), lotId: stored.lot.id, amount: { ...whole.value },
+      source: source.value.trim(),
+      ...(sameDay ? {} : { gatheredAt: new Date(`${gathered.value}T12:00`).toISOString() }),
+    },
     `${capital(stored.material.short)} in the store set right.`,
   )
   if (done) open.value = false
 }
 async function remove(why: Why): Promise<void> {
   const litres = Math.min(stored.leftL, count.value * stored.lot.container.volumeL)
-  if (await record({ kind: 'stock-removed', at: new Date().toISOString(), lotId: stored.lot.id, litres, why }, `${amount(count.value, stored.lot.container)} of ${stored.material.short} out of the store.`)) open.value = false
+  if (
+    await record(
+      { kind: 'stock-removed', at: new Date().toISOString(), lotId: stored.lot.id, litres, why },
+      `${amount(count.value, stored.lot.container)} of ${stored.material.short} out of the store.`,
+    )
+  )
+    open.value = false
 }
 </script>
 
@@ -82,7 +103,10 @@ async function remove(why: Why): Promise<void> {
       />
       <div class="flex-1 min-w-0">
         <p class="leading-tight text-highlighted">
-          <strong class="font-semibold">{{ amount(stored.leftCount, stored.lot.container) }}</strong> of {{ stored.material.short }}<span v-if="stored.lot.packing !== 'loose'">, {{ stored.lot.packing }}</span><span v-if="stored.lot.sieveMm">, sieved {{ sieve(stored.lot.sieveMm) }}</span>
+          <strong class="font-semibold">{{ amount(stored.leftCount, stored.lot.container) }}</strong> of {{ stored.material.short
+          }}<span v-if="stored.lot.packing !== 'loose'">, {{ stored.lot.packing }}</span><span
+            v-if="stored.lot.sieveMm"
+          >, sieved {{ sieve(stored.lot.sieveMm) }}</span>
         </p>
         <p class="aside-note leading-snug">
           {{ day(stored.lot.gatheredAt) }}<template v-if="from">
@@ -90,7 +114,13 @@ async function remove(why: Why): Promise<void> {
           </template><span
             v-if="keeps"
             class="whitespace-nowrap"
-            :class="stored.keeping.daysLeft < 1 ? 'text-error font-semibold' : stored.keeping.freshness === 'use-soon' ? 'text-warning font-semibold' : ''"
+            :class="
+              stored.keeping.daysLeft < 1
+                ? 'text-error font-semibold'
+                : stored.keeping.freshness === 'use-soon'
+                  ? 'text-warning font-semibold'
+                  : ''
+            "
           > · {{ keeps }}</span>
         </p>
       </div>
@@ -132,7 +162,8 @@ async function remove(why: Why): Promise<void> {
       class="pl-12 space-y-4 pt-1 pb-3"
     >
       <p class="aside-note">
-        {{ quantity('volume', stored.leftL) }}, about {{ quantity('mass', stored.leftMassKg) }}{{ stored.lot.source ? ` · ${stored.lot.source}` : '' }} ·
+        {{ quantity('volume', stored.leftL) }}, about {{ quantity('mass', stored.leftMassKg)
+        }}{{ stored.lot.source ? ` · ${stored.lot.source}` : '' }} ·
         <NuxtLink
           :to="`/materials/${stored.material.id}`"
           class="tap inline-flex items-center underline underline-offset-3 decoration-dotted"

@@ -14,14 +14,18 @@ const { record } = useRecorder()
 const { amount: amountText } = useSay()
 const form = useTemplateRef('form')
 
-const usual = (material: Material): Amount => ({ count: 1, container: containerThen(usualContainer(material, materialContainers.value)), packing: 'loose' })
+const usual = (material: Material): Amount => ({
+  count: 1, container: containerThen(usualContainer(material, materialContainers.value)), packing: 'loose',
+})
 const amounts = ref<Record<string, Amount>>({})
 watch(() => materials, (all) => {
   amounts.value = Object.fromEntries(all.map(material => [material.id, amounts.value[material.id] ?? usual(material)]))
 }, { immediate: true })
 const gathered = ref(format(now.value, 'yyyy-MM-dd'))
 const source = useDraft('stock.visit')
-const cautions = computed(() => materials.flatMap(({ id, short, cautions: own }) => own.length > 0 ? [{ id, text: `${capital(short)}: ${own.join('; ')}.` }] : []))
+const cautions = computed(() =>
+  materials.flatMap(({ id, short, cautions: own }) => (own.length > 0 ? [{ id, text: `${capital(short)}: ${own.join('; ')}.` }] : [])),
+)
 const PACKING_WORDS: Readonly<Record<Packing, string>> = { loose: 'loose', shaken: 'shaken down', packed: 'packed tight' }
 
 onMounted(async () => {
@@ -58,11 +62,16 @@ async function save(): Promise<void> {
     const amount = amounts.value[material.id]
     return amount && amount.count > 0 ? [{ material, amount }] : []
   })
-  const events = filled.map(({ material, amount }): NewEvent => ({ kind: 'stocked', at: gatheredAt(), materialId: material.id, amount, source: source.value.trim() }))
+  const events = filled.map(({ material, amount }): NewEvent => ({
+    kind: 'stocked', at: gatheredAt(), materialId: material.id, amount, source: source.value.trim(),
+  }))
   if (events.length === 0) return
   const said = filled.map(({ material, amount: { count, container } }) => `${amountText(count, container)} of ${material.short}`)
   const soonest = filled.map(({ material }) => material).sort((a, b) => a.keepsDays - b.keepsDays)[0]
-  const done = await record(events, `${said.join(', ')} in the store.`, soonest && soonest.keepsDays < 90 ? `${capital(soonest.short)}: ${daysText(soonest.keepsDays)} to use it.` : '')
+  const done = await record(
+    events, `${said.join(', ')} in the store.`,
+    soonest && soonest.keepsDays < 90 ? `${capital(soonest.short)}: ${daysText(soonest.keepsDays)} to use it.` : '',
+  )
   if (!done) return
   source.value = ''
   emit('done')

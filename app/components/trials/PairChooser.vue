@@ -2,7 +2,11 @@
 /** Two batches: the one with what is tried, and its control. */
 const model = defineModel<{ withId: string, withoutId: string }>({ required: true })
 const { batches } = useGarden()
-const choices = computed(() => batches.value.map(({ batch, method }) => ({ id: batch.id, label: `${batch.name}, ${method.name.toLowerCase()}${batch.ended ? ', ended' : ''}` })))
+const choices = computed(() =>
+  batches.value.map(({ batch, method }) => ({
+    id: batch.id, label: `${batch.name}, ${method.name.toLowerCase()}${batch.ended ? ', ended' : ''}`,
+  })),
+)
 const set = (side: 'withId' | 'withoutId', id: string) => { model.value = { ...model.value, [side]: id } }
 const SIDES = [['withId', 'With it'], ['withoutId', 'Without it, the control']] as const
 </script>

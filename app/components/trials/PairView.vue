@@ -8,16 +8,25 @@ const { read } = defineProps<{ read: PairRead }>()
 const BatchChart = defineAsyncComponent(() => import('../batch/BatchChart.vue'))
 const { surroundings, units, materials } = useGarden()
 const sides = computed(() => [read.pair.with, read.pair.without].map((side, index) => ({
-  ...side, label: index === 0 ? 'with' : 'without', picture: side.method.look.picture(side.batch, surroundings.value), standing: side.method.look.standing(side.batch, surroundings.value),
+  ...side,
+  label: index === 0 ? 'with' : 'without',
+  picture: side.method.look.picture(side.batch, surroundings.value),
+  standing: side.method.look.standing(side.batch, surroundings.value),
 })))
 const starts = computed(() => unequalStarts(read.pair, materials.value, units.value))
 /** Both in one chart: dots of the one, squares of the other. */
 const charts = computed(() => read.quantities.flatMap(({ quantity }): Chart[] => {
   if (quantity.unit === 'none') return []
-  const points = (side: typeof read.pair.with) => (side.batch.gauged[quantity.id] ?? []).filter(({ spot }) => spot === quantity.spots[0].id).map(({ at, value }) => ({ at: Date.parse(at), value }))
+  const points = (side: typeof read.pair.with) =>
+    (side.batch.gauged[quantity.id] ?? [])
+      .filter(({ spot }) => spot === quantity.spots[0].id)
+      .map(({ at, value }) => ({ at: Date.parse(at), value }))
   return [{
     id: `both-${quantity.id}`, title: `${quantity.label} of both`, unit: quantity.unit, expected: [], atStart: [], marks: [],
-    dots: [{ name: read.pair.without.batch.name, main: false, points: points(read.pair.without) }, { name: read.pair.with.batch.name, main: true, points: points(read.pair.with) }],
+    dots: [
+      { name: read.pair.without.batch.name, main: false, points: points(read.pair.without) },
+      { name: read.pair.with.batch.name, main: true, points: points(read.pair.with) },
+    ],
     legend: `Dots: ${read.pair.with.batch.name}. Squares: ${read.pair.without.batch.name}.`,
   }]
 }))

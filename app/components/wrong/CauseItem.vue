@@ -20,7 +20,9 @@ async function done(): Promise<void> {
     return material ? [{ material, amount }] : []
   })
   const events: NewEvent[] = [
-    ...(ingredients.length > 0 ? [{ kind: 'put' as const, at, batchId: known.batch.id, inputs: inputsFrom(ingredients, 'feed'), waterL: 0 }] : []),
+    ...(ingredients.length > 0
+      ? [{ kind: 'put' as const, at, batchId: known.batch.id, inputs: inputsFrom(ingredients, 'feed'), waterL: 0 }]
+      : []),
     ...(cause.remedy.waterL > 0 ? [{ kind: 'put' as const, at, batchId: known.batch.id, inputs: [], waterL: cause.remedy.waterL }] : []),
     ...cause.remedy.deeds.map(deed => ({ kind: 'did' as const, at, batchId: known.batch.id, deed, answers: {} })),
   ]

@@ -12,8 +12,18 @@ const { quantity } = useSay()
 const arranging = ref(false)
 const dragged = shallowRef<{ readonly key: string, readonly xM: number, readonly yM: number }>()
 
-const places = computed(() => yardOf(standing.value.map(({ batch }) => batch), finished.value.map(({ batch }) => batch), store.documents, now.value))
-const shown = computed(() => places.value.map(place => ({ ...place, ...(dragged.value?.key === place.key ? dragged.value : {}), look: place.batch && looks.value.get(place.batch.id) })))
+const places = computed(() =>
+  yardOf(
+    standing.value.map(({ batch }) => batch), finished.value.map(({ batch }) => batch), store.documents, now.value,
+  ),
+)
+const shown = computed(() =>
+  places.value.map(place => ({
+    ...place,
+    ...(dragged.value?.key === place.key ? dragged.value : {}),
+    look: place.batch && looks.value.get(place.batch.id),
+  })),
+)
 const size = computed(() => yardSize(places.value))
 const ground = useTemplateRef<HTMLElement>('ground')
 const { width } = useElementSize(ground)
@@ -24,10 +34,17 @@ const SLANT = 0.42
 const TALLEST_M = 1.5
 const depthOf = ({ vessel }: Pick<YardPlace, 'vessel'>) => footprintM2(vessel) / frontWidthM(vessel)
 /** What an area is covered with, from above. */
-const coverOf = ({ look }: { readonly look?: { readonly picture: Picture } | undefined }) => look?.picture.parts.flatMap(part => part.kind === 'fill' ? part.bands.slice(-1) : [])[0]?.family
+const coverOf = ({ look }: { readonly look?: { readonly picture: Picture } | undefined }) =>
+  look?.picture.parts.flatMap(part => (part.kind === 'fill' ? part.bands.slice(-1) : []))[0]?.family
 const cornersOf = ({ ground, vessel }: YardPlace) => {
   const deep = depthOf({ vessel })
-  return ground ? shapePieces(ground).map(corners => corners.map(([x, y]) => `${x * px.value},${(shapeBounds(ground).depthM - y) * px.value * SLANT * deep / shapeBounds(ground).depthM}`).join(' ')) : []
+  return ground
+    ? shapePieces(ground).map(corners =>
+        corners
+          .map(([x, y]) => `${x * px.value},${((shapeBounds(ground).depthM - y) * px.value * SLANT * deep) / shapeBounds(ground).depthM}`)
+          .join(' '),
+      )
+    : []
 }
 const TONES = { good: 'text-primary', mind: 'text-warning', bad: 'text-error' } as const
 
@@ -38,7 +55,9 @@ async function move(key: string, xM: number, yM: number): Promise<void> {
   dragged.value = undefined
 }
 const STEP_M = 0.25
-const ARROWS: Readonly<Record<string, readonly [number, number]>> = { ArrowLeft: [-STEP_M, 0], ArrowRight: [STEP_M, 0], ArrowUp: [0, -STEP_M], ArrowDown: [0, STEP_M] }
+const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [-STEP_M, 0], ArrowRight: [STEP_M, 0], ArrowUp: [0, -STEP_M], ArrowDown: [0, STEP_M],
+}
 function byKey(event: KeyboardEvent, place: YardPlace): void {
   const arrow = arranging.value ? ARROWS[event.key] : undefined
   if (!arrow) return
@@ -49,7 +68,10 @@ function take(event: PointerEvent, place: YardPlace): void {
   if (!arranging.value || !(event.currentTarget instanceof HTMLElement)) return
   const item = event.currentTarget
   const [fromX, fromY] = [event.clientX, event.clientY]
-  const at = ({ clientX, clientY }: PointerEvent) => ({ key: place.key, xM: Math.max(0, place.xM + (clientX - fromX) / px.value), yM: Math.max(0, place.yM + (clientY - fromY) / px.value / SLANT) })
+  const at = ({ clientX, clientY }: PointerEvent) => ({
+    key: place.key, xM: Math.max(0, place.xM + (clientX - fromX) / px.value),
+    yM: Math.max(0, place.yM + (clientY - fromY) / px.value / SLANT),
+  })
   const drag = (moved: PointerEvent) => { dragged.value = at(moved) }
   const drop = (moved: PointerEvent) => {
     item.removeEventListener('pointermove', drag)
@@ -60,7 +82,8 @@ function take(event: PointerEvent, place: YardPlace): void {
   item.addEventListener('pointermove', drag)
   item.addEventListener('pointerup', drop, { once: true })
 }
-const told = (place: typeof shown.value[number]) => `: ${quantity('length', place.xM)} from the left, ${quantity('length', place.yM)} from the back. The arrow keys move it.`
+const told = (place: (typeof shown.value)[number]) =>
+  `: ${quantity('length', place.xM)} from the left, ${quantity('length', place.yM)} from the back. The arrow keys move it.`
 </script>
 
 <template>
@@ -90,7 +113,11 @@ const told = (place: typeof shown.value[number]) => `: ${quantity('length', plac
     >
       <div
         class="relative yard-ground"
-        :style="{ width: `${size.widthM * px}px`, height: `${(TALLEST_M + size.depthM * SLANT) * px + 40}px`, backgroundSize: `${px}px ${px * SLANT}px` }"
+        :style="{
+          width: `${size.widthM * px}px`,
+          height: `${(TALLEST_M + size.depthM * SLANT) * px + 40}px`,
+          backgroundSize: `${px}px ${px * SLANT}px`,
+        }"
       >
         <div
           v-for="place in shown"
@@ -125,7 +152,11 @@ const told = (place: typeof shown.value[number]) => `: ${quantity('length', plac
               <component
                 :is="place.vessel.shape === 'cylinder' ? 'ellipse' : 'rect'"
                 v-else
-                v-bind="place.vessel.shape === 'cylinder' ? { cx: '50%', cy: '50%', rx: '48%', ry: '46%' } : { x: 1, y: 1, width: '97%', height: '94%' }"
+                v-bind="
+                  place.vessel.shape === 'cylinder'
+                    ? { cx: '50%', cy: '50%', rx: '48%', ry: '46%' }
+                    : { x: 1, y: 1, width: '97%', height: '94%' }
+                "
                 :fill="place.batch ? 'var(--ground)' : 'none'"
                 :fill-opacity="place.batch ? 0.5 : 0"
                 stroke="var(--ui-border-accented)"
@@ -169,7 +200,9 @@ const told = (place: typeof shown.value[number]) => `: ${quantity('length', plac
 
 <style scoped>
 .yard-ground {
-  background-image: linear-gradient(to right, var(--ui-border-muted) 1px, transparent 1px), linear-gradient(to bottom, var(--ui-border-muted) 1px, transparent 1px);
+  background-image:
+    linear-gradient(to right, var(--ui-border-muted) 1px, transparent 1px),
+    linear-gradient(to bottom, var(--ui-border-muted) 1px, transparent 1px);
   border: 1px solid var(--ui-border);
 }
 </style>

@@ -111,7 +111,11 @@ async function finish(): Promise<void> {
                   <template
                     v-for="({ stratum, layer }, index) in spread.parts"
                     :key="layer"
-                  >{{ index > 0 ? ', ' : '' }}{{ usedCount(layer, stratum.amount.count) !== stratum.amount.count ? 'really ' : '' }}{{ amount(usedCount(layer, stratum.amount.count), stratum.amount.container).replace(/^0 /, 'no ') }} of {{ stratum.prepared ? `${stratum.prepared} ` : '' }}{{ stratum.short }}</template><span class="aside-note"> · {{ spread.label.toLowerCase() }}</span>
+                  >{{ index > 0 ? ', ' : '' }}{{ usedCount(layer, stratum.amount.count) !== stratum.amount.count ? 'really ' : ''
+                  }}{{ amount(usedCount(layer, stratum.amount.count), stratum.amount.container).replace(/^0 /, 'no ') }} of
+                    {{ stratum.prepared ? `${stratum.prepared} ` : '' }}{{ stratum.short }}</template><span
+                    class="aside-note"
+                  > · {{ spread.label.toLowerCase() }}</span>
                 </span>
               </li>
             </ul>

@@ -23,7 +23,10 @@ const aheadLabels = computed(() => [...new Set(courses.flatMap(({ ahead }) => ah
 const aheadOf = (side: number, label: string) => courses[side]?.ahead.value?.facts.find(fact => fact.label === label)
 const busy = computed(() => courses.some(({ working }) => working.value))
 
-const sides = computed(() => [figuresOf('On the bench', bench.draft.value), ...(other.value ? [figuresOf(other.value.name, other.value)] : [])])
+const sides = computed(() => [
+  figuresOf('On the bench', bench.draft.value),
+  ...(other.value ? [figuresOf(other.value.name, other.value)] : []),
+])
 const labels = computed(() => sides.value.find(({ lines }) => lines.length > 0)?.lines.map(({ label }) => label) ?? [])
 
 async function swap(): Promise<void> {
@@ -100,7 +103,8 @@ async function swap(): Promise<void> {
                 <HatchSwatch
                   :family="one.material.family"
                   :size="18"
-                />{{ amount(one.amount.count, one.amount.container) }} of {{ one.prepared ? `${one.prepared} ` : '' }}{{ one.material.short }}
+                />{{ amount(one.amount.count, one.amount.container) }} of
+                {{ one.prepared ? `${one.prepared} ` : '' }}{{ one.material.short }}
               </p>
               <p v-if="side.ingredients.length === 0">
                 nothing
@@ -123,7 +127,8 @@ async function swap(): Promise<void> {
               :key="side.title"
               class="p-2"
             >
-              <span class="font-serif text-lg text-highlighted">{{ side.lines[row]?.value ?? '–' }}</span> <span class="aside-note">{{ side.lines[row]?.note }}</span>
+              <span class="font-serif text-lg text-highlighted">{{ side.lines[row]?.value ?? '–' }}</span>
+              <span class="aside-note">{{ side.lines[row]?.note }}</span>
             </td>
           </tr>
           <tr
@@ -143,7 +148,8 @@ async function swap(): Promise<void> {
               :key="side.title"
               class="p-2"
             >
-              <span class="font-serif text-lg text-highlighted">{{ aheadOf(index, label)?.value ?? '–' }}</span> <span class="aside-note">{{ aheadOf(index, label)?.why }}</span>
+              <span class="font-serif text-lg text-highlighted">{{ aheadOf(index, label)?.value ?? '–' }}</span>
+              <span class="aside-note">{{ aheadOf(index, label)?.why }}</span>
             </td>
           </tr>
         </tbody>

@@ -17,7 +17,8 @@ const mix = useTemplateRef<{ show: () => Promise<void> }>('mix')
 
 /** Whoever asks whether their pile is any good has chosen: something that is mixed. */
 const asksForAPile = route.query.start === 'pick'
-if (asksForAPile && ingredients.value.length === 0 && draft.value.methodId === '') bench.choose(METHODS.find(({ mixing }) => mixing) ?? METHODS[0]!)
+if (asksForAPile && ingredients.value.length === 0 && draft.value.methodId === '')
+  bench.choose(METHODS.find(({ mixing }) => mixing) ?? METHODS[0]!)
 const picking = ref(asksForAPile && ingredients.value.length === 0)
 const choosing = ref(draft.value.methodId === '' && ingredients.value.length === 0)
 const PANELS = ['why', 'balance', 'ahead', 'rules', 'how-much']
@@ -48,12 +49,20 @@ const sites = computed(() => method.value.sitesOf?.(approach.value.id) ?? method
 const approachId = computed({ get: () => approach.value.id, set: (id) => {
   const chosen = id ?? approach.value.id
   const offered = method.value.sitesOf?.(chosen)
-  bench.change({ approachId: chosen, ...(offered && !offered.some(one => asVessel(one).id === asVessel(site.value).id) ? { site: offered[0]! } : {}) })
+  bench.change({
+    approachId: chosen,
+    ...(offered && !offered.some(one => asVessel(one).id === asVessel(site.value).id) ? { site: offered[0]! } : {}),
+  })
 } })
 const questions = computed(() => method.value.asks(approach.value.id))
-const answers = computed<Answers>({ get: () => completed(questions.value, draft.value.answers), set: fresh => bench.change({ answers: { ...draft.value.answers, ...fresh } }) })
+const answers = computed<Answers>({
+  get: () => completed(questions.value, draft.value.answers),
+  set: fresh => bench.change({ answers: { ...draft.value.answers, ...fresh } }),
+})
 const mixIsWeak = computed(() => verdict.value?.weakest === 'mix' && verdict.value.grade !== 'good')
-const action = computed(() => firstChange.value ? capital(leverText(firstChange.value, filled.value)) : mixIsWeak.value ? 'Balance it for me' : '')
+const action = computed(() =>
+  firstChange.value ? capital(leverText(firstChange.value, filled.value)) : mixIsWeak.value ? 'Balance it for me' : '',
+)
 const todo = computed(() => verdict.value?.advice ?? '')
 /** Takes the change that was offered, with the way back as for any other answer. */
 function change(): void {
@@ -61,7 +70,16 @@ function change(): void {
   else bench.adopt(changedBy(firstChange.value, filled.value))
 }
 /** A mix wants something on the bench; other methods can be begun as they are. */
-const ready = computed(() => planned.value !== undefined && planned.value.draft.refusal === undefined && (method.value.mixing !== undefined || planned.value.draft.recipe !== undefined || filled.value.length > 0 || method.value.feeds?.length === 0 || method.value.beginsEmpty))
+const ready = computed(
+  () =>
+    planned.value !== undefined
+    && planned.value.draft.refusal === undefined
+    && (method.value.mixing !== undefined
+      || planned.value.draft.recipe !== undefined
+      || filled.value.length > 0
+      || method.value.feeds?.length === 0
+      || method.value.beginsEmpty),
+)
 </script>
 
 <template>
@@ -113,7 +131,8 @@ const ready = computed(() => planned.value !== undefined && planned.value.draft.
       class="my-3 max-w-xl"
       role="status"
     >
-      The plan on the bench was made with a newer Wastrum, in a way this one does not know. It is kept as it is; choose another method to plan something here.
+      The plan on the bench was made with a newer Wastrum, in a way this one does not know. It is kept as it is; choose another method to
+      plan something here.
     </p>
     <template v-else>
       <div

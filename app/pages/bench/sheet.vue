@@ -16,7 +16,10 @@ const suggested = computed(() => {
 })
 const short = computed(() => drawn.value.filter(({ missingLooseL, draws }) => draws.length > 0 && missingLooseL > 0.5))
 const fromStore = computed(() => drawn.value.some(({ draws }) => draws.length > 0))
-const heap = computed(() => ({ name: name.value.trim() || suggested.value, place: place.value.trim(), plan: effective.value, waterL: planned.value?.draft.waterL ?? 0 }))
+const heap = computed(() => ({
+  name: name.value.trim() || suggested.value, place: place.value.trim(), plan: effective.value,
+  waterL: planned.value?.draft.waterL ?? 0,
+}))
 
 async function checklist(): Promise<void> {
   await begin(heap.value)
@@ -84,7 +87,9 @@ async function checklist(): Promise<void> {
           What the store holds of it is taken out when you start.
         </template>
         <template v-if="short.length > 0">
-          The store is short of {{ short.map(one => `${quantity('volume', one.missingLooseL)} of ${materials.find(one.materialId)?.short}`).join(', ') }}; the rest is taken as brought along.
+          The store is short of
+          {{ short.map(one => `${quantity('volume', one.missingLooseL)} of ${materials.find(one.materialId)?.short}`).join(', ') }}; the
+          rest is taken as brought along.
         </template>
       </p>
     </div>

@@ -47,7 +47,9 @@ function toBench(): void {
       <h1>{{ material.name }}</h1>
     </header>
     <p class="mt-1">
-      {{ LEANING_WORDS[leaningOf(material)] }} · {{ STRUCTURES[material.structure] }} · keeps {{ material.keepsDays >= 365 ? 'a year and more' : `${material.keepsDays} ${material.keepsDays === 1 ? 'day' : 'days'}` }} · around: {{ season(material) }}
+      {{ LEANING_WORDS[leaningOf(material)] }} · {{ STRUCTURES[material.structure] }} · keeps
+      {{ material.keepsDays >= 365 ? 'a year and more' : `${material.keepsDays} ${material.keepsDays === 1 ? 'day' : 'days'}` }} · around:
+      {{ season(material) }}
     </p>
     <div class="grid lg:grid-cols-2 gap-x-10 gap-y-6 mt-4">
       <MaterialValues :material="material" />

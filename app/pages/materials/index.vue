@@ -18,7 +18,12 @@ const family = ref<Family>()
 
 const known = computed(() => {
   const all = searchMaterials(text.value, materials.value.all)
-  const chosen = which.value === 'now' ? aroundIn(seasonMonth.value, all) : which.value === 'own' ? all.filter(({ id, known: own }) => isOwn(id) || Object.keys(own).length > 0) : all
+  const chosen
+    = which.value === 'now'
+      ? aroundIn(seasonMonth.value, all)
+      : which.value === 'own'
+        ? all.filter(({ id, known: own }) => isOwn(id) || Object.keys(own).length > 0)
+        : all
   return family.value ? chosen.filter(one => one.family === family.value) : chosen
 })
 const unwelcome = computed(() => searchUnwelcome(text.value))
@@ -78,7 +83,8 @@ const { quantity } = useSay()
         :key="one.id"
         class="line-rule py-2"
       >
-        <strong class="font-semibold text-highlighted">{{ one.name }}.</strong> {{ one.why }} <span class="aside-note">Instead: {{ one.instead }} Local rules come first.</span>
+        <strong class="font-semibold text-highlighted">{{ one.name }}.</strong> {{ one.why }}
+        <span class="aside-note">Instead: {{ one.instead }} Local rules come first.</span>
       </p>
     </section>
     <ul class="section-rule grid sm:grid-cols-2 xl:grid-cols-3 gap-x-8">
@@ -93,7 +99,9 @@ const { quantity } = useSay()
         >
           <HatchSwatch :family="material.family" />
           <span class="flex-1 leading-tight text-highlighted">{{ material.name }}
-            <span class="block aside-note">{{ LEANING_WORDS[leaningOf(material)] }}, {{ ratioText(material.carbonToNitrogen.typical) }} · {{ percent(material.moistureFraction) }} water · {{ quantity('density', material.bulkDensityKgM3.typical) }}{{ Object.keys(material.known).length > 0 ? ' · yours' : '' }}</span></span>
+            <span class="block aside-note">{{ LEANING_WORDS[leaningOf(material)] }}, {{ ratioText(material.carbonToNitrogen.typical) }} ·
+              {{ percent(material.moistureFraction) }} water · {{ quantity('density', material.bulkDensityKgM3.typical)
+              }}{{ Object.keys(material.known).length > 0 ? ' · yours' : '' }}</span></span>
         </NuxtLink>
       </li>
     </ul>

@@ -10,12 +10,19 @@ const pair = ref({ withId: first.value, withoutId: '' })
 const difference = ref('')
 const name = ref('')
 const starting = ref(first.value !== '')
-const ready = computed(() => pair.value.withId !== '' && pair.value.withoutId !== '' && pair.value.withId !== pair.value.withoutId && difference.value.trim() !== '')
-const IDEAS = ['a tower instead of a plain pile', 'sugar on the greens', 'citrus in the feed', 'shredded instead of whole', 'turned instead of left'] as const
+const ready = computed(
+  () =>
+    pair.value.withId !== '' && pair.value.withoutId !== '' && pair.value.withId !== pair.value.withoutId && difference.value.trim() !== '',
+)
+const IDEAS = [
+  'a tower instead of a plain pile', 'sugar on the greens', 'citrus in the feed', 'shredded instead of whole', 'turned instead of left',
+] as const
 
 async function save(): Promise<void> {
   const said = difference.value.trim()
-  const id = await begin({ name: name.value.trim() || said.replace(/^./, letter => letter.toUpperCase()), difference: said, pairs: [{ ...pair.value }] })
+  const id = await begin({
+    name: name.value.trim() || said.replace(/^./, letter => letter.toUpperCase()), difference: said, pairs: [{ ...pair.value }],
+  })
   if (id) await navigateTo(`/trials/${id}`)
 }
 </script>
@@ -24,7 +31,8 @@ async function save(): Promise<void> {
   <div>
     <h1>Trials</h1>
     <p class="max-w-2xl mt-2">
-      Two batches that are alike but for one thing. The round asks the same of both on the same day; here they stand side by side, with what can be said of them and what cannot.
+      Two batches that are alike but for one thing. The round asks the same of both on the same day; here they stand side by side, with what
+      can be said of them and what cannot.
     </p>
     <ul
       v-if="trials.length > 0"
@@ -39,7 +47,11 @@ async function save(): Promise<void> {
           :to="`/trials/${trial.id}`"
           class="tap inline-flex items-center font-semibold underline underline-offset-3 decoration-dotted"
         >{{ trial.name }}</NuxtLink>
-        <span class="aside-note flex-1 min-w-48">{{ pairsOf(trial).map(one => `${one.with.batch.name} against ${one.without.batch.name}`).join('; ') || 'its batches are not here any more' }}</span>
+        <span class="aside-note flex-1 min-w-48">{{
+          pairsOf(trial)
+            .map(one => `${one.with.batch.name} against ${one.without.batch.name}`)
+            .join('; ') || 'its batches are not here any more'
+        }}</span>
         <span class="aside-note">since {{ day(trial.startedAt) }}</span>
       </li>
     </ul>

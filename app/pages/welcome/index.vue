@@ -16,7 +16,15 @@ const DRAWN: Picture = {
   of: 'A heap cut open', widthM: 1.2, heightM: 1,
   parts: [
     { kind: 'walls', vessel: BAY },
-    { kind: 'fill', heightM: 0.86, bands: ([['wood', 0.14], ['leaf', 0.2], ['grass', 0.11], ['paper', 0.1], ['kitchen', 0.1], ['leaf', 0.17], ['manure', 0.1], ['straw', 0.08]] as const).map(([family, heightShare]) => ({ family, short: family, heightShare })) },
+    {
+      kind: 'fill', heightM: 0.86,
+      bands: (
+        [
+          ['wood', 0.14], ['leaf', 0.2], ['grass', 0.11], ['paper', 0.1], ['kitchen', 0.1], ['leaf', 0.17], ['manure', 0.1],
+          ['straw', 0.08],
+        ] as const
+      ).map(([family, heightShare]) => ({ family, short: family, heightShare })),
+    },
     { kind: 'glow', aboveAirK: 40 }, { kind: 'soil' },
   ],
 }
@@ -25,7 +33,8 @@ async function go(which: 'own' | 'demo', to: string): Promise<void> {
   busy.value = true
   await store.open(which)
   // A garden that comes from a backup brings its own settings.
-  if (store.documents.length === 0 && !to.startsWith('/garden')) await saveSettings({ units: usualUnits(), ...(isSouthern(timeZoneHere()) ? { climate: usualClimate(timeZoneHere()) } : {}) })
+  if (store.documents.length === 0 && !to.startsWith('/garden'))
+    await saveSettings({ units: usualUnits(), ...(isSouthern(timeZoneHere()) ? { climate: usualClimate(timeZoneHere()) } : {}) })
   await router.replace(to)
 }
 </script>

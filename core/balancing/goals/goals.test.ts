@@ -5,7 +5,10 @@ import { biodegradableFraction } from '../../materials/material'
 import { unitOf, type Offer } from '../offer'
 import { GOALS, goalOf } from './index'
 
-const offer = (id: string, more: Partial<Offer> = {}): Offer => ({ material: findMaterial(id)!, container: BUCKET, packing: 'loose', inStore: true, most: 5, daysLeft: 400, ...more })
+const offer = (id: string, more: Partial<Offer> = {}): Offer => ({
+  material: findMaterial(id)!, container: BUCKET, packing: 'loose', inStore: true, most: 5, daysLeft: 400,
+  ...more,
+})
 const cost = (goalId: string, one: Offer) => goalOf(goalId).costPerContainer(one, unitOf(one))
 
 describe('what matters most', () => {
@@ -27,7 +30,10 @@ describe('what matters most', () => {
   })
 
   it('least to fetch: litres that are not there', () => {
-    expect([cost('least-bought', offer('leaves-mixed', { container: SACK })), cost('least-bought', offer('leaves-mixed', { container: SACK, inStore: false }))]).toEqual([0, 80])
+    expect([
+      cost('least-bought', offer('leaves-mixed', { container: SACK })),
+      cost('least-bought', offer('leaves-mixed', { container: SACK, inStore: false })),
+    ]).toEqual([0, 80])
   })
 
   it('most compost: a bucket of woody stuff leaves more than the same dry mass of grass', () => {

@@ -17,13 +17,20 @@ export const ash: SpreadKind = {
     if (bed.grows === 'sour-loving') return 'Ash is as sharp as lime: never where sour-loving plants grow.'
     if (bed.reaction === 'limy') return 'The soil is limy already, and ash is more lime.'
     if (bed.reaction === 'untested') return 'Ash only where a soil test says sour. Test it first.'
-    if (bed.reaction === 'neutral' && bed.grows !== 'lime-loving') return 'The soil is neutral: ash would make it limy. Keep it dry for the cabbages, or a handful for the heap.'
-    if (history.some(({ material, at }) => material?.id === ASH && now.getTime() - Date.parse(at) < A_YEAR_MS)) return 'It had ash within the year, and once a year is enough.'
+    if (bed.reaction === 'neutral' && bed.grows !== 'lime-loving')
+      return 'The soil is neutral: ash would make it limy. Keep it dry for the cabbages, or a handful for the heap.'
+    if (history.some(({ material, at }) => material?.id === ASH && now.getTime() - Date.parse(at) < A_YEAR_MS))
+      return 'It had ash within the year, and once a year is enough.'
     return undefined
   },
   dose: ({ bed, units }) => ({
-    usualL: USUAL_L_M2 * bedAreaM2(bed), mostL: MOST_L_M2 * bedAreaM2(bed), why: `a handful to ${quantityText('area', units, 1, 0)}, once a year`,
-    notes: ['Gloves, goggles, no wind: it burns skin and eyes.', 'Never together with manure or a nitrogen feed: it drives the nitrogen off.', 'Ash of plain, untreated wood only.'],
+    usualL: USUAL_L_M2 * bedAreaM2(bed),
+    mostL: MOST_L_M2 * bedAreaM2(bed),
+    why: `a handful to ${quantityText('area', units, 1, 0)}, once a year`,
+    notes: [
+      'Gloves, goggles, no wind: it burns skin and eyes.', 'Never together with manure or a nitrogen feed: it drives the nitrogen off.',
+      'Ash of plain, untreated wood only.',
+    ],
   }),
   again: ({ history }) => {
     const last = history.findLast(({ material }) => material?.id === ASH)

@@ -23,7 +23,10 @@ export function charRoomL(bed: Pick<Bed, 'ground' | 'depthM'>, history: BedHisto
   return Math.max(0, CHAR_CEILING * layerL(bed) - charOnBedL(history))
 }
 
-/** Whether it no longer robs what is sown in it. Charged char of which nobody wrote down how far counts as charged, plain char as raw; what went through a batch was charged there. */
+/**
+ * Whether it no longer robs what is sown in it. Charged char of which nobody wrote down how far counts as charged, plain char as
+ * raw; what went through a batch was charged there.
+ */
 function isCharged({ material, charShare, char: state }: Pick<Asked, 'material' | 'charShare' | 'char'>): boolean {
   if (state) return state.charged >= A_START
   return material.family !== 'char' ? charShare > 0 : material.charged
@@ -34,8 +37,10 @@ function unfit({ bed, material, char: state, carried }: Asked): string | undefin
   const raw = rawOf(carried)
   if (material.pieces === 'lump') return 'Lumps: damp it and crush it first, then charge it.'
   if (bed.eaten === 'not') return undefined
-  if (state?.with.includes('dung') && raw.some(({ risk }) => risk === 'dung')) return 'It lay under animals and is raw dung: through a heap with it first.'
-  if (bed.eaten === 'touching' && raw.some(({ risk }) => risk === 'urine')) return 'It was charged with urine: not where salad and roots grow against the soil.'
+  if (state?.with.includes('dung') && raw.some(({ risk }) => risk === 'dung'))
+    return 'It lay under animals and is raw dung: through a heap with it first.'
+  if (bed.eaten === 'touching' && raw.some(({ risk }) => risk === 'urine'))
+    return 'It was charged with urine: not where salad and roots grow against the soil.'
   return undefined
 }
 
@@ -51,10 +56,17 @@ export const char: SpreadKind = {
     const { bed, history, seasonMonth, charShare } = asked
     const against = unfit(asked)
     if (against) return against
-    if (asked.char?.ashy && bed.reaction === 'limy') return 'There is ash in it, as sharp as lime, and the soil is limy already. Rinse it first.'
+    if (asked.char?.ashy && bed.reaction === 'limy')
+      return 'There is ash in it, as sharp as lime, and the soil is limy already. Rinse it first.'
     if (bed.grows === 'sour-loving') return 'Char makes soil less sour: not where blueberries, heather and their like grow.'
-    if (!isCharged(asked) && SPRING.includes(seasonMonth)) return `${asked.char && asked.char.charged > 0 ? `It is ${Math.round(100 * asked.char.charged)} % charged, which is as good as raw: it` : 'Raw char'} takes food and water from what is sown now. Charge it first, or dig it in in autumn.`
-    if (charRoomL(bed, history) < NOTHING_L * charShare) return `It has ${Math.round(100 * CHAR_CEILING)} % char in its top layer already, with all that was ever given: more brings salts and too much lime.`
+    if (!isCharged(asked) && SPRING.includes(seasonMonth))
+      return (asked.char && asked.char.charged > 0
+        ? `It is ${Math.round(100 * asked.char.charged)} % charged, which is as good as raw: it`
+        : 'Raw char') + ' '
+        + 'takes food and water from what is sown now. Charge it first, or dig it in in autumn.'
+    if (charRoomL(bed, history) < NOTHING_L * charShare)
+      return `It has ${Math.round(100 * CHAR_CEILING)} % char in its top layer already, with all that was ever given: more brings salts `
+        + 'and too much lime.'
     return undefined
   },
   dose: (asked) => {
@@ -65,16 +77,27 @@ export const char: SpreadKind = {
     const room = charRoomL(bed, history)
     return {
       usualL: Math.min(wanted, room) / charShare, mostL: room / charShare,
-      why: school === 'once' ? `${Math.round(100 * CHAR_TARGET)} % of the top layer, once for good` : `${quantityText('volume', units, LITTLE_L_M2, 1)} of char to ${quantityText('area', units, 1, 0)}, every ${YEARS_BETWEEN} years, up to ${Math.round(100 * CHAR_TARGET)} % of the top layer`,
+      why:
+        school === 'once'
+          ? `${Math.round(100 * CHAR_TARGET)} % of the top layer, once for good`
+          : `${quantityText('volume', units, LITTLE_L_M2, 1)} of char to ${quantityText('area', units, 1, 0)}, every ${YEARS_BETWEEN} `
+            + `years, up to ${Math.round(100 * CHAR_TARGET)} % of the top layer`,
       notes: [
         'Damp it, rake it into the top few centimetres on a still day, and water it.',
         ...(isCharged(asked) ? [] : ['It is raw: give a nitrogen feed with it, and let it lie over winter.']),
-        ...(isCharged(asked) && asked.char && asked.char.charged < ENOUGH ? [`It is about ${Math.round(100 * asked.char.charged)} % charged: give a nitrogen feed with it, or let it lie some weeks before sowing.`] : []),
+        ...(isCharged(asked) && asked.char && asked.char.charged < ENOUGH
+          ? [
+              `It is about ${Math.round(100 * asked.char.charged)} % charged: give a nitrogen feed with it, or let it lie some weeks `
+              + 'before sowing.',
+            ]
+          : []),
         ...(asked.char?.ashy ? ['There is ash in it, as sharp as lime: rinse it, or test the soil first.'] : []),
         ...rawNote(bed, asked.carried), ...doubtNotes(asked.carried),
         ...(bed.reaction === 'limy' ? ['The soil is limy: test again before the next dose, char is limy too.'] : []),
         ...(bed.reaction === 'untested' ? ['A soil test first: char raises the pH.'] : []),
-        ...(charShare < 0.999 && material.family === 'char' ? [`${Math.round(100 * charShare)} % of it is char, the rest is what it was charged with.`] : []),
+        ...(charShare < 0.999 && material.family === 'char'
+          ? [`${Math.round(100 * charShare)} % of it is char, the rest is what it was charged with.`]
+          : []),
       ],
     }
   },

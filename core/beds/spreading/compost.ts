@@ -12,7 +12,11 @@ import type { SpreadKind } from './kind'
 
 /** Metres a year, and at most: practice spreads 2 to 5 cm, new and hungry beds up to 8. */
 const DEPTHS: Readonly<Record<Bed['grows'], { readonly usualM: number, readonly mostM: number }>> = {
-  'hungry': { usualM: 0.04, mostM: 0.08 }, 'usual': { usualM: 0.02, mostM: 0.05 }, 'poor': { usualM: 0.005, mostM: 0.01 }, 'sour-loving': { usualM: 0.02, mostM: 0.05 }, 'lime-loving': { usualM: 0.03, mostM: 0.05 },
+  'hungry': { usualM: 0.04, mostM: 0.08 },
+  'usual': { usualM: 0.02, mostM: 0.05 },
+  'poor': { usualM: 0.005, mostM: 0.01 },
+  'sour-loving': { usualM: 0.02, mostM: 0.05 },
+  'lime-loving': { usualM: 0.03, mostM: 0.05 },
 }
 /** Castings are strong: a film of them. */
 const CASTINGS = { id: 'worm-castings', usualM: 0.005, mostM: 0.01 }
@@ -25,9 +29,11 @@ export const compost: SpreadKind = {
   id: 'compost',
   takes: stuff => stuff.material.family === FINISHED || (stuff.material.family === 'manure' && !manureAsItComes(stuff)),
   refuses: ({ bed, history, charShare, material }) => {
-    if (bed.grows === 'sour-loving' && charShare > SOME_CHAR) return 'There is char in it, and char makes soil less sour: not where sour-loving plants grow.'
+    if (bed.grows === 'sour-loving' && charShare > SOME_CHAR)
+      return 'There is char in it, and char makes soil less sour: not where sour-loving plants grow.'
     if (bed.grows === 'sour-loving' && material.id !== MOULD) return 'Compost is limy as a rule: for sour-loving plants take leaf mould.'
-    if (charShare > SOME_CHAR && charRoomL(bed, history) < 0.05) return `There is char in it, and the bed has ${Math.round(100 * CHAR_CEILING)} % in its top layer already.`
+    if (charShare > SOME_CHAR && charRoomL(bed, history) < 0.05)
+      return `There is char in it, and the bed has ${Math.round(100 * CHAR_CEILING)} % in its top layer already.`
     return undefined
   },
   dose: ({ bed, history, material, charShare, carried, units }) => {
@@ -36,10 +42,20 @@ export const compost: SpreadKind = {
     const mostL = Math.min(litresForDepth(bed, depth.mostM), ceilingL)
     return {
       usualL: Math.min(litresForDepth(bed, depth.usualM), mostL), mostL,
-      why: `${quantityText('length', units, depth.usualM, 1)}, at most ${quantityText('length', units, depth.mostM, 1)} a year${bed.grows === 'poor' ? ': what grows there wants it lean' : ''}`,
+      why: `${quantityText('length', units, depth.usualM, 1)}, at most ${quantityText('length', units, depth.mostM, 1)} a `
+        + `year${bed.grows === 'poor' ? ': what grows there wants it lean' : ''}`,
       notes: [
-        ...(charShare > SOME_CHAR ? [`About ${Math.round(100 * charShare)} % of it is char that went through the batch with it; it counts.`] : []),
-        ...rawNote(bed, carried), ...(isRaw({ carried }) ? [`Next time: three days at ${quantityText('temperature', units, YARDSTICK_C)}, turned, and cress sown in it; then it waits no more.`] : []), ...doubtNotes(carried),
+        ...(charShare > SOME_CHAR
+          ? [`About ${Math.round(100 * charShare)} % of it is char that went through the batch with it; it counts.`]
+          : []),
+        ...rawNote(bed, carried),
+        ...(isRaw({ carried })
+          ? [
+              `Next time: three days at ${quantityText('temperature', units, YARDSTICK_C)}, turned, and cress sown in it; then it waits `
+              + 'no more.',
+            ]
+          : []),
+        ...doubtNotes(carried),
         'A mask when it is dusty, gloves, hands washed: spores and soil.',
       ],
     }

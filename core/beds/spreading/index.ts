@@ -17,7 +17,9 @@ export function spreadKindOf(stuff: Stuff): SpreadKind | undefined {
 
 /** What a test has found in it: then it goes on no bed, whatever it is. */
 function poisoned({ carried }: Stuff): string | undefined {
-  return carried.some(({ risk, found }) => risk === 'weedkiller' && found) ? 'Beans found weedkiller in it: on no bed, and not passed on. Ask your local advisory service.' : undefined
+  return carried.some(({ risk, found }) => risk === 'weedkiller' && found)
+    ? 'Beans found weedkiller in it: on no bed, and not passed on. Ask your local advisory service.'
+    : undefined
 }
 
 /** How much of it may go on a bed now; a refusal with its reason in a gardener's words. */

@@ -7,7 +7,10 @@ import type { SpreadKind, Stuff } from './kind'
 
 const USUAL_M = 0.02
 const MOST_M = 0.03
-/** Strong ones are strewn thinner: so much nitrogen a square metre, grams, in all its forms. Practice spreads 3 to 5 kg of stable manure a m², 15 to 40 g. */
+/**
+ * Strong ones are strewn thinner: so much nitrogen a square metre, grams, in all its forms. Practice spreads 3 to 5 kg of stable
+ * manure a m², 15 to 40 g.
+ */
 const NITROGEN_G_M2 = { usual: 40, most: 60 }
 
 /** Grams of nitrogen in a litre as it lies: bulk density × dry share × nitrogen of the dry matter. */
@@ -26,14 +29,18 @@ export const manure: SpreadKind = {
   takes: manureAsItComes,
   refuses: ({ bed }) => bed.grows === 'poor' || bed.grows === 'sour-loving' ? 'Too rich for what grows there.' : undefined,
   dose: ({ bed, units, material, carried }) => {
-    const within = (depthM: number, gramsM2: number) => Math.min(litresForDepth(bed, depthM), bedAreaM2(bed) * gramsM2 / nitrogenGPerL(material))
+    const within = (depthM: number, gramsM2: number) =>
+      Math.min(litresForDepth(bed, depthM), (bedAreaM2(bed) * gramsM2) / nitrogenGPerL(material))
     const usualL = within(USUAL_M, NITROGEN_G_M2.usual)
     const thin = usualL < litresForDepth(bed, USUAL_M) - 1e-9
     return {
-      usualL, mostL: within(MOST_M, NITROGEN_G_M2.most), why: `${quantityText('length', units, spreadDepthM(bed, usualL), 1)}, dug in in autumn${thin ? ': it is strong' : ''}`,
+      usualL,
+      mostL: within(MOST_M, NITROGEN_G_M2.most),
+      why: `${quantityText('length', units, spreadDepthM(bed, usualL), 1)}, dug in in autumn${thin ? ': it is strong' : ''}`,
       notes: [
         ...rawNote(bed, carried),
-        'Ask whether hay or straw in it was sprayed with a lasting weedkiller; a bean test tells.', 'Composted first it is safer, and loses less.',
+        'Ask whether hay or straw in it was sprayed with a lasting weedkiller; a bean test tells.',
+        'Composted first it is safer, and loses less.',
       ],
     }
   },

@@ -56,7 +56,9 @@ describe('a backup', () => {
     const read = readOf(unsealed.replace(/"coreC":[\d.]+/, '"coreC":900'))
     expect(read.events).toHaveLength(119)
     expect(read.leftOut).toHaveLength(1)
-    expect(read.leftOut[0]!.what).toMatch(/^a reading of \d+ [A-Z][a-z]+ \d{4}(, (Heap|Cage) batch-\d)?: the warmth of the core \(900\) is above 120\.$/)
+    expect(read.leftOut[0]!.what).toMatch(
+      /^a reading of \d+ [A-Z][a-z]+ \d{4}(, (Heap|Cage) batch-\d)?: the warmth of the core \(900\) is above 120\.$/,
+    )
     expect(read.leftOut[0]!.technical).toMatch(/^event \d+ \(reading\): coreC is above 120$/)
   })
 
@@ -68,8 +70,13 @@ describe('a backup', () => {
   })
 
   it('never says what the check said to a programmer', () => {
-    const odd = { id: 'settings', kind: 'settings', fields: { units: { value: { a: [[[[[[[[[[[[[1]]]]]]]]]]]]] }, at: WRITTEN, by: 'phone' } } }
-    const entries = [{ kind: 'turned' }, 7, null, { kind: 'reading', at: WRITTEN, batchId: 'b', coreC: 'hot' }, { kind: 'logged', minutes: [9e15] }, { kind: 'stocked', amount: { count: -4 } }, { kind: 'built' }]
+    const odd = {
+      id: 'settings', kind: 'settings', fields: { units: { value: { a: [[[[[[[[[[[[[1]]]]]]]]]]]]] }, at: WRITTEN, by: 'phone' } },
+    }
+    const entries = [
+      { kind: 'turned' }, 7, null, { kind: 'reading', at: WRITTEN, batchId: 'b', coreC: 'hot' }, { kind: 'logged', minutes: [9e15] },
+      { kind: 'stocked', amount: { count: -4 } }, { kind: 'built' },
+    ]
     const read = readOf(JSON.stringify({ format: 'wastrum-garden', version: 1, events: [...events, ...entries], documents: [odd] }))
     expect(read.leftOutCount).toBe(8)
     for (const { what } of read.leftOut) expect(what, what).not.toMatch(/Invalid|Expected|undefined|\bnull\b|[a-z][A-Z]/)
@@ -85,7 +92,12 @@ describe('a backup', () => {
 
   it('tells how far it is, never backwards', () => {
     const shares: number[] = []
-    readBackup(writeBackup(Array.from({ length: 3000 }, (_, index) => ({ ...events[0]!, id: `e${index}` })), [], WRITTEN), share => shares.push(share))
+    readBackup(
+      writeBackup(
+        Array.from({ length: 3000 }, (_, index) => ({ ...events[0]!, id: `e${index}` })), [], WRITTEN,
+      ),
+      share => shares.push(share),
+    )
     expect(shares.length).toBeGreaterThan(3)
     expect(shares).toEqual([...shares].sort((a, b) => a - b))
   })

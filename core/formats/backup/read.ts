@@ -32,7 +32,8 @@ export interface BackupTrouble {
 }
 
 const MESSAGES: Readonly<Record<BackupTrouble['kind'], string>> = {
-  'too-big': 'This file is larger than any garden backup: it was not opened. Your garden is as it was. Look for the file that Wastrum saved.',
+  'too-big':
+    'This file is larger than any garden backup: it was not opened. Your garden is as it was. Look for the file that Wastrum saved.',
   'too-nested': 'This file is knotted in a way that no garden backup is: it was not opened. Your garden is as it was.',
   'cut-off': 'This backup breaks off before its first entry: nothing in it can be read. Copy it over again from where it was saved.',
   'not-json': 'This is not a garden backup but some other kind of file. Look for one that is called wastrum with a date.',
@@ -41,7 +42,8 @@ const MESSAGES: Readonly<Record<BackupTrouble['kind'], string>> = {
   'nothing-sound': 'Nothing in this backup can be read. Copy it over again from where it was saved, or take an older one.',
 }
 
-const refused = (kind: BackupTrouble['kind']): { readonly ok: false, readonly error: BackupTrouble } => fail({ kind, message: MESSAGES[kind] })
+const refused = (kind: BackupTrouble['kind']): { readonly ok: false, readonly error: BackupTrouble } =>
+  fail({ kind, message: MESSAGES[kind] })
 
 const headSchema = v.object({
   format: v.literal(BACKUP_FORMAT),

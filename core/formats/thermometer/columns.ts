@@ -52,7 +52,10 @@ function rolesOf(columns: readonly Column[]): ColumnRole[] {
     roles[moments[0].index] = clock ? 'date' : 'time'
     if (clock) roles[clock.index] = 'clock'
   }
-  const numbers = columns.filter(({ values, index, name }) => roles[index] === 'ignore' && !NOT_OURS.test(name) && shareOf(values, text => readNumber(text) !== undefined) > 0.6)
+  const numbers = columns.filter(
+    ({ values, index, name }) =>
+      roles[index] === 'ignore' && !NOT_OURS.test(name) && shareOf(values, text => readNumber(text) !== undefined) > 0.6,
+  )
   const edge = numbers.find(({ name }) => NAMES.edge.test(name))
   const core = numbers.find(one => one !== edge && NAMES.core.test(one.name)) ?? numbers.find(one => one !== edge)
   if (core) roles[core.index] = 'core'
@@ -62,11 +65,15 @@ function rolesOf(columns: readonly Column[]): ColumnRole[] {
 
 function unitOf(columns: readonly Column[], roles: readonly ColumnRole[]): { readonly unit: 'C' | 'F', readonly sure: boolean } {
   const heat = columns.filter(({ index }) => roles[index] === 'core' || roles[index] === 'edge')
-  if (heat.some(({ name, values }) => /°?\s*F\b|fahrenheit/i.test(name) || values.some(text => /°?\s*F\s*$/i.test(text)))) return { unit: 'F', sure: true }
-  if (heat.some(({ name, values }) => /°\s*C|\bC\b|celsius/i.test(name) || values.some(text => /°\s*C/i.test(text)))) return { unit: 'C', sure: true }
+  if (heat.some(({ name, values }) => /°?\s*F\b|fahrenheit/i.test(name) || values.some(text => /°?\s*F\s*$/i.test(text))))
+    return { unit: 'F', sure: true }
+  if (heat.some(({ name, values }) => /°\s*C|\bC\b|celsius/i.test(name) || values.some(text => /°\s*C/i.test(text))))
+    return { unit: 'C', sure: true }
   const values = heat.flatMap(one => one.values.flatMap(text => readNumber(text) ?? []))
   // No heap is above 95 °C.
-  return values.some(value => value > 95) ? { unit: 'F', sure: true } : { unit: 'C', sure: values.every(value => value < 45) || values.some(value => value < 20) }
+  return values.some(value => value > 95)
+    ? { unit: 'F', sure: true }
+    : { unit: 'C', sure: values.every(value => value < 45) || values.some(value => value < 20) }
 }
 
 /** Looks at the first rows of a file and says how it would read it. */
@@ -74,7 +81,9 @@ export function proposeReading(rows: readonly (readonly string[])[]): Proposal {
   const heading = hasHeading(rows)
   const body = rows.slice(heading ? 1 : 0, SAMPLE)
   const width = Math.max(0, ...rows.slice(0, SAMPLE).map(row => row.length))
-  const columns = Array.from({ length: width }, (_, index): Column => ({ index, name: heading ? rows[0]?.[index] ?? '' : '', values: body.map(row => row[index] ?? '') }))
+  const columns = Array.from({ length: width }, (_, index): Column => ({
+    index, name: heading ? (rows[0]?.[index] ?? '') : '', values: body.map(row => row[index] ?? ''),
+  }))
   const roles = rolesOf(columns)
   const dated = columns.find(({ index }) => roles[index] === 'time' || roles[index] === 'date')
   const { order, sure } = guessOrder(dated?.values.filter(text => text.trim() !== '') ?? [])

@@ -22,11 +22,14 @@ function clock(text: string): Clock | undefined {
   if (hour > 23 || minutes > 59 || seconds > 59) return undefined
   const zone = match[5]
   const sign = zone?.startsWith('-') ? -1 : 1
-  const offsetMinutes = zone === undefined ? undefined : /^[+-]/.test(zone) ? sign * (Number(zone.slice(1, 3)) * 60 + Number(zone.slice(-2))) : 0
+  const offsetMinutes
+    = zone === undefined ? undefined : /^[+-]/.test(zone) ? sign * (Number(zone.slice(1, 3)) * 60 + Number(zone.slice(-2))) : 0
   return { hours: hour, minutes, seconds, ...(offsetMinutes === undefined ? {} : { offsetMinutes }) }
 }
 
-function ordered({ first, second, third }: Parts, order: DateOrder): { readonly year: number, readonly month: number, readonly day: number } {
+function ordered(
+  { first, second, third }: Parts, order: DateOrder,
+): { readonly year: number, readonly month: number, readonly day: number } {
   const [year, month, day] = order === 'ymd' ? [first, second, third] : order === 'dmy' ? [third, second, first] : [third, first, second]
   return { year: year < 100 ? 2000 + year : year, month, day }
 }
@@ -42,7 +45,10 @@ function fromEpoch(text: string): number | undefined {
   return Number(text) * (text.trim().length === 10 ? 1000 : 1)
 }
 
-/** A moment as milliseconds since 1970, in the given order of day and month; without a zone it is the reader's own time. Nothing when it is no date. */
+/**
+ * A moment as milliseconds since 1970, in the given order of day and month; without a zone it is the reader's own time. Nothing
+ * when it is no date.
+ */
 export function readMoment(text: string, order: DateOrder): number | undefined {
   const epoch = fromEpoch(text)
   if (epoch !== undefined) return epoch
@@ -51,7 +57,8 @@ export function readMoment(text: string, order: DateOrder): number | undefined {
   if (!date || !time) return undefined
   const { year, month, day } = ordered(date, date.first > 31 ? 'ymd' : order)
   if (!exists(year, month, day)) return undefined
-  if (time.offsetMinutes !== undefined) return Date.UTC(year, month - 1, day, time.hours, time.minutes, time.seconds) - time.offsetMinutes * 60_000
+  if (time.offsetMinutes !== undefined)
+    return Date.UTC(year, month - 1, day, time.hours, time.minutes, time.seconds) - time.offsetMinutes * 60_000
   return new Date(year, month - 1, day, time.hours, time.minutes, time.seconds).getTime()
 }
 

@@ -6,7 +6,9 @@ import type { Series } from './gather'
 export function eventsOfSeries(series: readonly Series[], batchId: string, builtAt: string, source: string): NewEvent[] {
   const since = Date.parse(builtAt)
   return series.flatMap(({ depth, moments, celsius }) => {
-    const kept = Array.from(moments, (moment, index) => ({ moment, tenthsC: Math.round((celsius[index] ?? 0) * 10) })).filter(({ moment }) => moment >= since)
+    const kept = Array.from(moments, (moment, index) => ({ moment, tenthsC: Math.round((celsius[index] ?? 0) * 10) })).filter(
+      ({ moment }) => moment >= since,
+    )
     return Array.from({ length: Math.ceil(kept.length / LOGGED_MOST) }, (_, part): NewEvent => {
       const piece = kept.slice(part * LOGGED_MOST, (part + 1) * LOGGED_MOST)
       const first = piece[0]!.moment

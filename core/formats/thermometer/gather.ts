@@ -80,7 +80,12 @@ export class Gatherer {
     const moments = series.flatMap(({ moments: all }) => Array.from(all)).sort((a, b) => a - b)
     const gaps = moments.slice(1).map((moment, index) => moment - moments[index]!)
     return {
-      series, rows: this.rows, unread: this.unread, ...(this.firstUnread ? { firstUnread: this.firstUnread } : {}), impossible: this.impossible, repeated: this.repeated,
+      series,
+      rows: this.rows,
+      unread: this.unread,
+      ...(this.firstUnread ? { firstUnread: this.firstUnread } : {}),
+      impossible: this.impossible,
+      repeated: this.repeated,
       longestGapDays: gaps.reduce((most, gap) => Math.max(most, gap), 0) / DAY_MS,
       ...(moments.length > 0 ? { from: moments[0]!, to: moments.at(-1)! } : {}),
     }

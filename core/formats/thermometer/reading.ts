@@ -27,7 +27,9 @@ export async function previewed(file: Blob): Promise<Outcome<TablePreview, Table
 }
 
 /** Gathers the readings of a whole file. @param onProgress hears the share that is read. */
-export async function gathered(file: Blob, reading: Reading, onProgress: (share: number) => void): Promise<Outcome<Gathered, TableTrouble>> {
+export async function gathered(
+  file: Blob, reading: Reading, onProgress: (share: number) => void,
+): Promise<Outcome<Gathered, TableTrouble>> {
   const gatherer = new Gatherer(reading)
   const table = tableOf(file)
   let heading = reading.heading

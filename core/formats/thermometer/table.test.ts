@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { encodingOf, tableOf, TABLE_LIMITS, type TableTrouble } from './table'
 
-async function read(file: Blob, limits: Parameters<typeof tableOf>[1] = TABLE_LIMITS): Promise<{ rows: string[][], trouble: TableTrouble | undefined, shares: number[] }> {
+async function read(
+  file: Blob, limits: Parameters<typeof tableOf>[1] = TABLE_LIMITS,
+): Promise<{ rows: string[][], trouble: TableTrouble | undefined, shares: number[] }> {
   const rows: string[][] = []
   const shares: number[] = []
   const pieces = tableOf(file, limits)
@@ -27,8 +29,10 @@ describe('a table of a thermometer', () => {
     const latin = Uint8Array.from('zeit;kern °C\n1;20', sign => sign.charCodeAt(0))
     expect(encodingOf(latin)).toBe('windows-1252')
     expect((await read(new Blob([latin]))).rows[0]).toEqual(['zeit', 'kern °C'])
-    const wide = Uint8Array.of(0xFF, 0xFE, ...[...'a,°\n1,2'].flatMap(sign => [sign.charCodeAt(0) & 255, sign.charCodeAt(0) >> 8]))
-    expect((await read(new Blob([wide]))).rows).toEqual([['a', '°'], ['1', '2']])
+    const wide = Uint8Array.of(0xff, 0xfe, ...[...'a,°\n1,2'].flatMap(sign => [sign.charCodeAt(0) & 255, sign.charCodeAt(0) >> 8]))
+    expect((await read(new Blob([wide]))).rows).toEqual([
+      ['a', '°'], ['1', '2'],
+    ])
     expect(encodingOf(new TextEncoder().encode('kern °C').slice(0, 6))).toBe('utf-8')
   })
 

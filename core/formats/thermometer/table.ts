@@ -18,7 +18,7 @@ const PIECE_BYTES = 256 * 1024
 
 /** Old loggers write in the letters of western Europe, in which a degree sign is no UTF-8; some write two bytes a letter. */
 export function encodingOf(head: Uint8Array): 'utf-8' | 'utf-16le' | 'windows-1252' {
-  if (head[0] === 0xFF && head[1] === 0xFE) return 'utf-16le'
+  if (head[0] === 0xff && head[1] === 0xfe) return 'utf-16le'
   try {
     // `stream`, so that a letter cut in two at the end of the head is no fault.
     new TextDecoder('utf-8', { fatal: true }).decode(head, { stream: true })
@@ -30,13 +30,18 @@ export function encodingOf(head: Uint8Array): 'utf-8' | 'utf-16le' | 'windows-12
 }
 
 /** Some rows of a table, and how much of it is read, 0 to 1. */
-export interface TablePiece { readonly rows: readonly string[][], readonly share: number }
+export interface TablePiece {
+  readonly rows: readonly string[][]
+  readonly share: number
+}
 
 /**
  * Reads a table of any size piece by piece, whole lines at a time. What no thermometer writes ends it at once: a line without an end is
  * not waited for.
  */
-export async function* tableOf(file: Blob, limits: { readonly lineSigns: number, readonly columns: number, readonly rows: number } = TABLE_LIMITS): AsyncGenerator<TablePiece, TableTrouble | undefined> {
+export async function* tableOf(
+  file: Blob, limits: { readonly lineSigns: number, readonly columns: number, readonly rows: number } = TABLE_LIMITS,
+): AsyncGenerator<TablePiece, TableTrouble | undefined> {
   let delimiter: string | undefined
   let rest = ''
   let count = 0

@@ -14,7 +14,10 @@ function gather(table: readonly (readonly string[])[], reading: Reading) {
 }
 
 describe('numbers', () => {
-  it.each([['21.5', 21.5], ['21,5', 21.5], ['1.021,5', 1021.5], ['1,021.5', 1021.5], ['−3,2 °C', -3.2], ['140 °F', 140], ['+7', 7], ['', undefined], ['n/a', undefined], ['--', undefined], ['1e3', undefined]])('%s is read as %s', (text, value) => {
+  it.each([
+    ['21.5', 21.5], ['21,5', 21.5], ['1.021,5', 1021.5], ['1,021.5', 1021.5], ['−3,2 °C', -3.2], ['140 °F', 140], ['+7', 7],
+    ['', undefined], ['n/a', undefined], ['--', undefined], ['1e3', undefined],
+  ])('%s is read as %s', (text, value) => {
     expect(readNumber(text)).toBe(value)
   })
 })
@@ -22,9 +25,16 @@ describe('numbers', () => {
 describe('dates', () => {
   const local = (...parts: [number, number, number, number, number]) => new Date(...parts).getTime()
   it.each([
-    ['2026-05-04 14:05', 'dmy', local(2026, 4, 4, 14, 5)], ['04.05.2026 14:05', 'dmy', local(2026, 4, 4, 14, 5)], ['05/04/26 2:05 pm', 'mdy', local(2026, 4, 4, 14, 5)],
-    ['4.5.2026, 14.05', 'dmy', local(2026, 4, 4, 14, 5)], ['2026-05-04T14:05:00Z', 'dmy', Date.UTC(2026, 4, 4, 14, 5)], ['2026-05-04T14:05:00+02:00', 'dmy', Date.UTC(2026, 4, 4, 12, 5)],
-    ['1777903500', 'dmy', 1777903500000], ['31/02/2026 10:00', 'dmy', undefined], ['yesterday', 'dmy', undefined], ['04.05.2026 25:00', 'dmy', undefined],
+    ['2026-05-04 14:05', 'dmy', local(2026, 4, 4, 14, 5)],
+    ['04.05.2026 14:05', 'dmy', local(2026, 4, 4, 14, 5)],
+    ['05/04/26 2:05 pm', 'mdy', local(2026, 4, 4, 14, 5)],
+    ['4.5.2026, 14.05', 'dmy', local(2026, 4, 4, 14, 5)],
+    ['2026-05-04T14:05:00Z', 'dmy', Date.UTC(2026, 4, 4, 14, 5)],
+    ['2026-05-04T14:05:00+02:00', 'dmy', Date.UTC(2026, 4, 4, 12, 5)],
+    ['1777903500', 'dmy', 1777903500000],
+    ['31/02/2026 10:00', 'dmy', undefined],
+    ['yesterday', 'dmy', undefined],
+    ['04.05.2026 25:00', 'dmy', undefined],
   ] as const)('%s in order %s', (text, order, moment) => {
     expect(readMoment(text, order)).toBe(moment)
   })
@@ -38,7 +48,9 @@ describe('dates', () => {
 
 describe('what a file is taken for', () => {
   it('one column for the moment, two depths, a battery that is not ours', () => {
-    const found = proposeReading(rows(`Timestamp;Core (°C);Edge (°C);Battery\n2026-05-04 10:00;58,2;31,0;97\n2026-05-04 11:00;58,9;31,4;97`))
+    const found = proposeReading(
+      rows(`Timestamp;Core (°C);Edge (°C);Battery\n2026-05-04 10:00;58,2;31,0;97\n2026-05-04 11:00;58,9;31,4;97`),
+    )
     expect(found).toMatchObject({ roles: ['time', 'core', 'edge', 'ignore'], order: 'ymd', unit: 'C', heading: true, doubts: [] })
   })
 
@@ -80,10 +92,17 @@ describe('gathering', () => {
   })
 
   it('comes out the same whatever the order of the rows', () => {
-    const table = Array.from({ length: 60 }, (_, index) => [new Date(Date.UTC(2026, 4, 4, 0, index * 17)).toISOString(), String(40 + index % 7)])
+    const table = Array.from({ length: 60 }, (_, index) => [
+      new Date(Date.UTC(2026, 4, 4, 0, index * 17)).toISOString(), String(40 + (index % 7)),
+    ])
     const reading: Reading = { roles: ['time', 'core'], order: 'ymd', unit: 'C', heading: false }
     const sorted = gather(table, reading)
-    fc.assert(fc.property(fc.shuffledSubarray(table, { minLength: 60, maxLength: 60 }), (shuffled) => { expect(gather(shuffled, reading)).toEqual(sorted) }), { numRuns: 20 })
+    fc.assert(
+      fc.property(fc.shuffledSubarray(table, { minLength: 60, maxLength: 60 }), (shuffled) => {
+        expect(gather(shuffled, reading)).toEqual(sorted)
+      }),
+      { numRuns: 20 },
+    )
   })
 
   it('becomes events that none is too long, from the day of building on', () => {

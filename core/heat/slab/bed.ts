@@ -27,7 +27,9 @@ export interface SlabTraits {
   readonly weatherK: number
   readonly sun: number
 }
-export const USUAL_SLAB: SlabTraits = { pace: 1, usable: 1, growth: 1, air: 1, conducts: 1, losses: 1, moisture: 0, ratio: 1, weatherK: 0, sun: 1 }
+export const USUAL_SLAB: SlabTraits = {
+  pace: 1, usable: 1, growth: 1, air: 1, conducts: 1, losses: 1, moisture: 0, ratio: 1, weatherK: 0, sun: 1,
+}
 
 /** The weather of each day from the day of building on: mean of the air, half of what lies between night and day, sun. */
 export interface SlabWeather {
@@ -61,7 +63,18 @@ export type SlabDeed
     | { readonly day: number, readonly kind: 'top', readonly top: Top }
 
 /** What came and went since it was built, MJ and kg: kept so that heat and mass can be accounted for. */
-export interface SlabLedger { releasedMJ: number, lostMJ: number, sunMJ: number, carriedMJ: number, decayedKg: number, madeKg: number, evaporatedKg: number, condensedKg: number, pouredKg: number, drainedKg: number }
+export interface SlabLedger {
+  releasedMJ: number
+  lostMJ: number
+  sunMJ: number
+  carriedMJ: number
+  decayedKg: number
+  madeKg: number
+  evaporatedKg: number
+  condensedKg: number
+  pouredKg: number
+  drainedKg: number
+}
 
 /** A hotbed as it stands; changed in place. */
 export interface Slab extends Cells {
@@ -98,15 +111,28 @@ export function newSlab({ charge, footprintM2, startsAboveK, starter, weather }:
   // Soil comes as warm as the day, never as ice.
   celsius.fill(Math.max(2, weather.airC[0] ?? airC), LAYERS)
   return {
-    celsius, waterKg: shared(dryKg * moisture / (1 - moisture)), rapidKg: shared(rapidKg), mediumKg: shared(mediumKg), slowKg: shared(slowKg), restKg: shared(dryKg - rapidKg - mediumKg - slowKg),
-    microbes: new Float64Array(LAYERS).fill(starter), reach: new Float64Array(LAYERS).fill(1), oxygenPct: new Float64Array(LAYERS).fill(20.9),
-    ledger: { releasedMJ: 0, lostMJ: 0, sunMJ: 0, carriedMJ: 0, decayedKg: 0, madeKg: 0, evaporatedKg: 0, condensedKg: 0, pouredKg: 0, drainedKg: 0 },
-    builtLayerM: troddenM(charge, footprintM2) / LAYERS, builtLayerKg: dryKg / LAYERS, usableLayerKg: (rapidKg + mediumKg + slowKg) / LAYERS, day: 0,
+    celsius,
+    waterKg: shared((dryKg * moisture) / (1 - moisture)),
+    rapidKg: shared(rapidKg),
+    mediumKg: shared(mediumKg),
+    slowKg: shared(slowKg),
+    restKg: shared(dryKg - rapidKg - mediumKg - slowKg),
+    microbes: new Float64Array(LAYERS).fill(starter),
+    reach: new Float64Array(LAYERS).fill(1),
+    oxygenPct: new Float64Array(LAYERS).fill(20.9),
+    ledger: {
+      releasedMJ: 0, lostMJ: 0, sunMJ: 0, carriedMJ: 0, decayedKg: 0, madeKg: 0, evaporatedKg: 0, condensedKg: 0, pouredKg: 0,
+      drainedKg: 0,
+    },
+    builtLayerM: troddenM(charge, footprintM2) / LAYERS, builtLayerKg: dryKg / LAYERS,
+    usableLayerKg: (rapidKg + mediumKg + slowKg) / LAYERS, day: 0,
   }
 }
 
 /** Dry mass of a layer, kg. */
-export function layerDryKg({ rapidKg, mediumKg, slowKg, restKg }: Pick<Slab, 'rapidKg' | 'mediumKg' | 'slowKg' | 'restKg'>, layer: number): number {
+export function layerDryKg(
+  { rapidKg, mediumKg, slowKg, restKg }: Pick<Slab, 'rapidKg' | 'mediumKg' | 'slowKg' | 'restKg'>, layer: number,
+): number {
   return rapidKg[layer]! + mediumKg[layer]! + slowKg[layer]! + restKg[layer]!
 }
 
@@ -130,7 +156,9 @@ export function slabM(slab: Slab): number {
 
 /** Heat that warms a node by a kelvin, MJ/K: of stuff, or of soil. */
 export function nodeMJK(slab: Slab, node: number, footprintM2: number, soilM: number): number {
-  return node < LAYERS ? slab.waterKg[node]! * WATER_MJ_KGK + layerDryKg(slab, node) * DRY_MJ_KGK : footprintM2 * soilM / SOILS * SLAB.soilMJ
+  return node < LAYERS
+    ? slab.waterKg[node]! * WATER_MJ_KGK + layerDryKg(slab, node) * DRY_MJ_KGK
+    : ((footprintM2 * soilM) / SOILS) * SLAB.soilMJ
 }
 
 /** Heat held above 0 °C, MJ: by stuff and soil. */

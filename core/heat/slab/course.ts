@@ -25,7 +25,9 @@ export interface SlabTrouble { readonly kind: 'nothing-in-it' | 'no-ground' | 'b
 /** Room for a course at these times, in order. */
 export function emptySlabCourse(days: Float64Array): SlabCourse {
   const row = () => new Float32Array(days.length)
-  return { days, soilC: row(), coreC: row(), soilDayC: row(), heightM: row(), moisture: row(), nodesC: new Float32Array(days.length * NODES) }
+  return {
+    days, soilC: row(), coreC: row(), soilDayC: row(), heightM: row(), moisture: row(), nodesC: new Float32Array(days.length * NODES),
+  }
 }
 
 /** Steps to a day. */
@@ -49,7 +51,10 @@ function soilOf({ celsius }: Slab): number {
   return (celsius[NODES - 2]! + celsius[NODES - 1]!) / 2
 }
 
-/** Runs one bed through its weather and notes it at the times of `into`. Deterministic. Gives the bed as it stands at the last time, or why it cannot be run. */
+/**
+ * Runs one bed through its weather and notes it at the times of `into`. Deterministic. Gives the bed as it stands at the last
+ * time, or why it cannot be run.
+ */
 export function runSlab(what: SlabCase, traits: SlabTraits, into: SlabCourse): Outcome<Slab, SlabTrouble> {
   const trouble = slabTroubleOf(what)
   if (trouble) return fail(trouble)
@@ -57,7 +62,9 @@ export function runSlab(what: SlabCase, traits: SlabTraits, into: SlabCourse): O
   const pick = (values: readonly number[], day: number) => values[Math.min(values.length - 1, Math.max(0, Math.floor(day)))]!
   const shift = (day: number) => pick(weather.measured ?? [0], day) === 1 && weather.measured ? 0 : traits.weatherK
   const hourAt = (day: number) => (startHour + day * 24) % 24
-  const airAt = (day: number) => airAtHour(pick(weather.airC, day + startHour / 24), pick(weather.swingK, day + startHour / 24), hourAt(day)) + shift(day + startHour / 24)
+  const airAt = (day: number) =>
+    airAtHour(pick(weather.airC, day + startHour / 24), pick(weather.swingK, day + startHour / 24), hourAt(day))
+    + shift(day + startHour / 24)
   const slab = newSlab(what, traits, pick(weather.airC, 0) + shift(0))
   const steady = steadyOf(what, traits)
   const work = newWork()
@@ -87,7 +94,9 @@ export function runSlab(what: SlabCase, traits: SlabTraits, into: SlabCourse): O
     }
     while (at < days.length && days[at]! <= slab.day + 1e-9) note(at++)
     if (at >= days.length) break
-    const until = Math.min((stepNumber + 1) / STEPS, last, nextDeed < deeds.length ? Math.max(slab.day + 1e-4, deeds[nextDeed]!.day) : Infinity, days[at]!)
+    const until = Math.min(
+      (stepNumber + 1) / STEPS, last, nextDeed < deeds.length ? Math.max(slab.day + 1e-4, deeds[nextDeed]!.day) : Infinity, days[at]!,
+    )
     const length = until - slab.day
     const middle = slab.day + length / 2
     const calendar = middle + startHour / 24

@@ -29,7 +29,10 @@ export function frameC(soilC: number, outsideC: number, sunInW: number, passesW:
   return (insideW * soilC + passesW * outsideC + SUN_GOES.air * sunInW) / (insideW + passesW)
 }
 
-/** What the top does at a moment. Writes into `into`: nothing is allocated. @param sunW on level ground, W/m². @param dark whether it is night. */
+/**
+ * What the top does at a moment. Writes into `into`: nothing is allocated. @param sunW on level ground, W/m². @param dark
+ * whether it is night.
+ */
 export function topNow(top: Top, soilC: number, outsideC: number, sunW: number, dark: boolean, into: TopNow): TopNow {
   const { passesW, lets } = COVERS[top.cover]
   const insideW = soilGivesW(soilC)

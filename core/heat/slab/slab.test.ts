@@ -11,7 +11,10 @@ import { airAtHour, daylightHours, sunMJ, sunWatts } from './sun'
 const SQUARE = { footprintM2: 2.56, perimeterM: 6.4 }
 const GLASS: Top = { cover: 'single', share: 0.56, matsAtNight: true, aired: true, sunny: 1 }
 const DAYS = Float64Array.from({ length: 141 }, (_, day) => day)
-const weather = (airC: number, sun = 5, swingK = 4, length = 160) => ({ airC: Array<number>(length).fill(airC), swingK: Array<number>(length).fill(swingK), sunMJ: Array<number>(length).fill(sun), daylight: Array<number>(length).fill(10) })
+const weather = (airC: number, sun = 5, swingK = 4, length = 160) => ({
+  airC: Array<number>(length).fill(airC), swingK: Array<number>(length).fill(swingK), sunMJ: Array<number>(length).fill(sun),
+  daylight: Array<number>(length).fill(10),
+})
 
 type Parts = readonly (readonly [materialId: string, share: number])[]
 const MANURE: Parts = [['horse-manure-straw', 1]]
@@ -22,12 +25,30 @@ const AS_IT_COMES = 0.7
 
 /** A mix as moist as said, so much of it that it lies so deep when trodden. */
 function deep(parts: Parts, moisture: number, depthM: number): Charge {
-  const loose = (litres: number) => atMoisture(chargeOf(parts.map(([id, share]) => ({ material: findMaterial(id)!, looseVolumeL: litres * share })), 0)!, moisture)
+  const loose = (litres: number) =>
+    atMoisture(
+      chargeOf(
+        parts.map(([id, share]) => ({ material: findMaterial(id)!, looseVolumeL: litres * share })), 0,
+      )!,
+      moisture,
+    )
   let litres = 1000
   for (let round = 0; round < 12; round++) litres *= depthM / troddenM(loose(litres), SQUARE.footprintM2)
   return loose(litres)
 }
-const bed = (charge: Charge, over: Partial<SlabCase> = {}): SlabCase => ({ charge, ...SQUARE, sides: 'banked', soilM: 0.15, top: GLASS, weather: weather(3), startHour: 12, startsAboveK: 17, starter: 0.5, deeds: [], ...over })
+const bed = (charge: Charge, over: Partial<SlabCase> = {}): SlabCase => ({
+  charge,
+  ...SQUARE,
+  sides: 'banked',
+  soilM: 0.15,
+  top: GLASS,
+  weather: weather(3),
+  startHour: 12,
+  startsAboveK: 17,
+  starter: 0.5,
+  deeds: [],
+  ...over,
+})
 function course(what: SlabCase, traits: SlabTraits = USUAL_SLAB, days = DAYS): SlabCourse {
   const into = emptySlabCourse(days)
   const result = runSlab(what, traits, into)
@@ -75,7 +96,9 @@ describe('a hotbed by its heat', () => {
     for (const day of [7, 14, 21]) expect(manure.soilDayC[day]! - bare.soilDayC[day]!, `day ${day}`).toBeGreaterThan(3)
     const open = course(bed(deep(MANURE, AS_IT_COMES, 0.9), { sides: 'open' }))
     expect(warmDays(manure)).toBeGreaterThan(warmDays(open) + 7)
-    expect(course(bed(deep(MANURE, AS_IT_COMES, 0.9), { top: { ...GLASS, cover: 'double', aired: false } })).soilDayC[14]!).toBeGreaterThan(manure.soilDayC[14]! + 1)
+    expect(course(bed(deep(MANURE, AS_IT_COMES, 0.9), { top: { ...GLASS, cover: 'double', aired: false } })).soilDayC[14]!).toBeGreaterThan(
+      manure.soilDayC[14]! + 1,
+    )
   })
 
   it('is raised by the sun of the month, by day', () => {
@@ -102,10 +125,17 @@ describe('a hotbed by its heat', () => {
   })
 
   it('keeps account of every megajoule and kilogram, of slab, soil and frame', () => {
-    const some = fc.record({ depthM: fc.double({ min: 0.3, max: 1.1, noNaN: true }), airC: fc.double({ min: -12, max: 22, noNaN: true }), sun: fc.double({ min: 0, max: 20, noNaN: true }), soilM: fc.double({ min: 0.05, max: 0.3, noNaN: true }), sides: fc.constantFrom('open', 'boards', 'banked', 'sunk'), cover: fc.constantFrom('single', 'double', 'fleece', 'none'), aired: fc.boolean(), litres: fc.double({ min: 0, max: 300, noNaN: true }), losses: fc.double({ min: 0.5, max: 2, noNaN: true }) })
+    const some = fc.record({
+      depthM: fc.double({ min: 0.3, max: 1.1, noNaN: true }), airC: fc.double({ min: -12, max: 22, noNaN: true }),
+      sun: fc.double({ min: 0, max: 20, noNaN: true }), soilM: fc.double({ min: 0.05, max: 0.3, noNaN: true }),
+      sides: fc.constantFrom('open', 'boards', 'banked', 'sunk'), cover: fc.constantFrom('single', 'double', 'fleece', 'none'),
+      aired: fc.boolean(), litres: fc.double({ min: 0, max: 300, noNaN: true }), losses: fc.double({ min: 0.5, max: 2, noNaN: true }),
+    })
     fc.assert(fc.property(some, ({ depthM, airC, sun, soilM, sides, cover, aired, litres, losses }) => {
       const charge = deep(MANURE, AS_IT_COMES, depthM)
-      const what = bed(charge, { soilM, sides, top: { ...GLASS, cover, aired }, weather: weather(airC, sun), deeds: [{ day: 5.3, kind: 'water', litres }] } as Partial<SlabCase>)
+      const what = bed(charge, {
+        soilM, sides, top: { ...GLASS, cover, aired }, weather: weather(airC, sun), deeds: [{ day: 5.3, kind: 'water', litres }],
+      } as Partial<SlabCase>)
       const traits = { ...USUAL_SLAB, losses }
       const before = newSlab(what, traits, airC)
       const ran = runSlab(what, traits, emptySlabCourse(Float64Array.of(40)))
@@ -114,9 +144,12 @@ describe('a hotbed by its heat', () => {
       const held = slabHeldMJ(ran.value, what) - slabHeldMJ(before, what)
       const came = ledger.releasedMJ + ledger.sunMJ + ledger.carriedMJ - ledger.lostMJ
       expect(Math.abs(held - came)).toBeLessThan(1e-6 * (Math.abs(ledger.releasedMJ) + Math.abs(ledger.lostMJ) + 1))
-      const sum = (of: (layer: number) => number) => Array.from({ length: LAYERS }, (_, layer) => of(layer)).reduce((all, one) => all + one, 0)
+      const sum = (of: (layer: number) => number) =>
+        Array.from({ length: LAYERS }, (_, layer) => of(layer)).reduce((all, one) => all + one, 0)
       expect(sum(layer => layerDryKg(before, layer)) - sum(layer => layerDryKg(ran.value, layer))).toBeCloseTo(ledger.decayedKg, 6)
-      expect(sum(layer => ran.value.waterKg[layer]!) - sum(layer => before.waterKg[layer]!)).toBeCloseTo(ledger.madeKg + ledger.pouredKg - ledger.evaporatedKg - ledger.drainedKg, 6)
+      expect(sum(layer => ran.value.waterKg[layer]!) - sum(layer => before.waterKg[layer]!)).toBeCloseTo(
+        ledger.madeKg + ledger.pouredKg - ledger.evaporatedKg - ledger.drainedKg, 6,
+      )
       expect(ran.value.celsius.every(Number.isFinite)).toBe(true)
     }), { numRuns: 40 })
   })
@@ -151,10 +184,12 @@ describe('treading', () => {
 
 describe('a frame', () => {
   const shut = (over: Partial<Top>): Top => ({ ...GLASS, aired: false, ...over })
-  const now = (top: Top, soil: number, outside: number, sun: number, dark = false) => topNow(top, soil, outside, sun, dark, { passesW: 0, sunW: 0, frameC: 0, airedW: 0 })
+  const now = (top: Top, soil: number, outside: number, sun: number, dark = false) =>
+    topNow(top, soil, outside, sun, dark, { passesW: 0, sunW: 0, frameC: 0, airedW: 0 })
 
   it('is as warm inside as its soil and the air outside make it, weighed by what passes', () => {
-    // 8 W/m²K to the soil at 20, 6 to the air at 0: 160 ÷ 14 = 11.4 °C; with 200 W of sun on it a quarter warms its air: (160 + 50) ÷ 14 = 15.
+    // 8 W/m²K to the soil at 20, 6 to the air at 0: 160 ÷ 14 = 11.4 °C; with 200 W of sun on it a quarter warms its air: (160 +
+    // 50) ÷ 14 = 15.
     expect(frameC(20, 0, 0, 6)).toBeCloseTo(160 / 14, 9)
     expect(frameC(20, 0, 200, 6)).toBeCloseTo(15, 9)
   })
@@ -176,13 +211,17 @@ describe('a frame', () => {
   })
 
   it('gets hotter shut the more sun, the warmer the day', () => {
-    fc.assert(fc.property(fc.double({ min: 5, max: 35, noNaN: true }), fc.double({ min: -10, max: 25, noNaN: true }), fc.double({ min: 0, max: 700, noNaN: true }), (soil, outside, sun) => {
-      const peak = shutPeakC(GLASS, soil, outside, sun)
-      expect(Number.isFinite(peak)).toBe(true)
-      expect(shutPeakC(GLASS, soil, outside, sun + 50)).toBeGreaterThan(peak)
-      expect(shutPeakC(GLASS, soil, outside + 2, sun)).toBeGreaterThan(peak)
-      expect(shutPeakC({ ...GLASS, sunny: 0.5 }, soil, outside, sun)).toBeLessThanOrEqual(peak)
-    }))
+    fc.assert(
+      fc.property(
+        fc.double({ min: 5, max: 35, noNaN: true }), fc.double({ min: -10, max: 25, noNaN: true }),
+        fc.double({ min: 0, max: 700, noNaN: true }),
+        (soil, outside, sun) => {
+          const peak = shutPeakC(GLASS, soil, outside, sun)
+          expect(Number.isFinite(peak)).toBe(true)
+          expect(shutPeakC(GLASS, soil, outside, sun + 50)).toBeGreaterThan(peak)
+          expect(shutPeakC(GLASS, soil, outside + 2, sun)).toBeGreaterThan(peak)
+          expect(shutPeakC({ ...GLASS, sunny: 0.5 }, soil, outside, sun)).toBeLessThanOrEqual(peak)
+        }))
   })
 })
 

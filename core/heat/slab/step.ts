@@ -11,7 +11,10 @@ import { SIDES, SLAB } from './constants'
 import type { TopNow } from './frame'
 
 /** Read once: the inner loop asks for them millions of times. */
-const { coolLater, coolLaterDays, coolShare, creepKgDayM, diesDayK, drainsAt, growthDay, halfOxygenPct, heatMJKg, matsClose, mediumDay, oxygenKgKg, rapidDay, reach: buries, reachDays, sidesM, slowDay, streamKgDayM2K, waterKgKg } = USUAL_CONSTANTS
+const {
+  coolLater, coolLaterDays, coolShare, creepKgDayM, diesDayK, drainsAt, growthDay, halfOxygenPct, heatMJKg, matsClose, mediumDay,
+  oxygenKgKg, rapidDay, reach: buries, reachDays, sidesM, slowDay, streamKgDayM2K, waterKgKg,
+} = USUAL_CONSTANTS
 const HOT = celsiusTable(hotLoversShare)
 const COOL = celsiusTable(coolLoversShare)
 const MOISTURE = shareTable(moistureShare)
@@ -23,18 +26,40 @@ const FULL_MICROBES = 0.999
 const AT_KG_M3 = 600
 
 /** Room for the numbers of one step. */
-export interface SlabWork { readonly diagonal: Float64Array, readonly link: Float64Array, readonly right: Float64Array, readonly flow: Float64Array, readonly thick: Float64Array, readonly conducts: Float64Array, readonly resists: Float64Array, readonly top: TopNow }
-export const newWork = (): SlabWork => ({ diagonal: new Float64Array(NODES), link: new Float64Array(NODES), right: new Float64Array(NODES), flow: new Float64Array(LAYERS), thick: new Float64Array(LAYERS), conducts: new Float64Array(NODES), resists: new Float64Array(NODES), top: { passesW: 0, sunW: 0, frameC: 0, airedW: 0 } })
+export interface SlabWork {
+  readonly diagonal: Float64Array
+  readonly link: Float64Array
+  readonly right: Float64Array
+  readonly flow: Float64Array
+  readonly thick: Float64Array
+  readonly conducts: Float64Array
+  readonly resists: Float64Array
+  readonly top: TopNow
+}
+export const newWork = (): SlabWork => ({
+  diagonal: new Float64Array(NODES), link: new Float64Array(NODES), right: new Float64Array(NODES), flow: new Float64Array(LAYERS),
+  thick: new Float64Array(LAYERS), conducts: new Float64Array(NODES), resists: new Float64Array(NODES),
+  top: { passesW: 0, sunW: 0, frameC: 0, airedW: 0 },
+})
 
 /** What of a case stays the same through its life. */
-export interface Steady { readonly what: SlabCase, readonly traits: SlabTraits, readonly nitrogen: number, readonly halfWidthM: number, readonly solidM3Kg: number }
+export interface Steady {
+  readonly what: SlabCase
+  readonly traits: SlabTraits
+  readonly nitrogen: number
+  readonly halfWidthM: number
+  readonly solidM3Kg: number
+}
 
 /** Works out what stays the same. */
 export function steadyOf(what: SlabCase, traits: SlabTraits): Steady {
   const { charge } = what
   const dryKg = charge.rapidKg + charge.mediumKg + charge.slowKg + charge.restKg
   const ash = charge.ashKg / dryKg
-  return { what, traits, nitrogen: nitrogenShare(charge.carbonKg * traits.ratio, charge.nitrogenKg), halfWidthM: 2 * what.footprintM2 / what.perimeterM, solidM3Kg: (1 - ash) / 1600 + ash / 2500 }
+  return {
+    what, traits, nitrogen: nitrogenShare(charge.carbonKg * traits.ratio, charge.nitrogenKg),
+    halfWidthM: (2 * what.footprintM2) / what.perimeterM, solidM3Kg: (1 - ash) / 1600 + ash / 2500,
+  }
 }
 
 /** Decay in each layer for the length of a step: heat into `right`, water made, and the air that it draws into `flow`. */
@@ -55,7 +80,10 @@ function decay(slab: Slab, { what, traits, nitrogen, halfWidthM, solidM3Kg }: St
     warmth += (celsius[i]! - airC) / LAYERS
     passes += permeability(Math.max(0.02, 1 - layerDryKg(slab, i) * solidM3Kg / roomM3 - waterKg[i]! / 1000 / roomM3)) / LAYERS
   }
-  const stream = SLAB.streamShare * streamKgDayM2K * traits.air * unmatted * passes * Math.abs(warmth) * footprintM2 / (1 + footprintM2 / (perimeterM * sidesM)) / LAYERS
+  const stream
+    = (SLAB.streamShare * streamKgDayM2K * traits.air * unmatted * passes * Math.abs(warmth) * footprintM2)
+      / (1 + footprintM2 / (perimeterM * sidesM))
+      / LAYERS
   let belowM = 0
   for (let i = 0; i < LAYERS; i++) {
     const thick = work.thick[i]!
@@ -67,7 +95,10 @@ function decay(slab: Slab, { what, traits, nitrogen, halfWidthM, solidM3Kg }: St
     // The nearest air is at a side, or above through the soil.
     const overM = fullM - belowM - thick / 2 + what.soilM
     belowM += thick
-    const creep = SLAB.creepShare * traits.air * creepKgDayM * unmatted * atShare(CREEPS, space) / (pores * pores) * roomM3 * (1 / (overM * overM) + 2 / (halfWidthM * halfWidthM))
+    const creep
+      = ((SLAB.creepShare * traits.air * creepKgDayM * unmatted * atShare(CREEPS, space)) / (pores * pores))
+        * roomM3
+        * (1 / (overM * overM) + 2 / (halfWidthM * halfWidthM))
     const temperature = celsius[i]!
     const comfort = greaterAtCelsius(HOT, COOL, cool, temperature) * atShare(MOISTURE, water / (water + dry + 1e-12))
     const pace = traits.pace * charge.pace * nitrogen * comfort * byAirSpace(space) * microbes[i]! * reach[i]!
@@ -145,7 +176,12 @@ export function stepSlab(slab: Slab, steady: Steady, airC: number, groundC: numb
   const soilThick = soilM / SOILS
   const { conducts, resists } = work
   for (let i = 0; i < NODES; i++) {
-    conducts[i] = i < LAYERS ? traits.conducts * SLAB.conductsWmK * Math.sqrt(Math.min(2, (waterKg[i]! + layerDryKg(slab, i)) / (thick[i]! * footprintM2) / AT_KG_M3)) : SLAB.soilWmK
+    conducts[i]
+      = i < LAYERS
+        ? traits.conducts
+        * SLAB.conductsWmK
+        * Math.sqrt(Math.min(2, (waterKg[i]! + layerDryKg(slab, i)) / (thick[i]! * footprintM2) / AT_KG_M3))
+        : SLAB.soilWmK
     resists[i] = (i < LAYERS ? thick[i]! : soilThick) / 2 / conducts[i]!
   }
   for (let i = 0; i < NODES - 1; i++) {

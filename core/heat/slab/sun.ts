@@ -1,4 +1,7 @@
-/** Sun on level ground in the middle of each month, January to December, MJ a square metre and day: usual for 48° north under usual clouds. */
+/**
+ * Sun on level ground in the middle of each month, January to December, MJ a square metre and day: usual for 48° north under
+ * usual clouds.
+ */
 const NORTH_MJ = [3.4, 5.8, 9.7, 14.2, 17.8, 19.4, 19.2, 16.2, 11.6, 7, 3.9, 2.7] as const
 /** Hours between sunrise and sunset there. */
 const NORTH_HOURS = [8.8, 10.3, 11.9, 13.7, 15.2, 16, 15.6, 14.2, 12.5, 10.8, 9.2, 8.4] as const

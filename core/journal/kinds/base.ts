@@ -13,7 +13,9 @@ export { between }
 export const LIMITS = { id: 64, name: 80, note: 4000, items: 60, litres: 100_000 } as const
 
 /** Letters, digits, dot, dash and underscore: safe in file names, addresses and keys. */
-export const idSchema = v.pipe(v.string(), v.regex(/^[\w.-]+$/, 'has signs that an id cannot have'), v.maxLength(LIMITS.id, 'is longer than an id can be'))
+export const idSchema = v.pipe(
+  v.string(), v.regex(/^[\w.-]+$/, 'has signs that an id cannot have'), v.maxLength(LIMITS.id, 'is longer than an id can be'),
+)
 
 /** A moment, always in UTC with milliseconds, so that text order is time order. */
 export const momentSchema = v.pipe(
@@ -53,7 +55,10 @@ export const answersSchema = v.pipe(
 )
 
 /** How far char was charged when it came out, and with what. */
-const charSchema = v.object({ charged: between(0, 1), with: v.pipe(v.array(v.picklist(CHARGED_WITH)), v.maxLength(CHARGED_WITH.length)), ashy: v.optional(v.boolean()) })
+const charSchema = v.object({
+  charged: between(0, 1), with: v.pipe(v.array(v.picklist(CHARGED_WITH)), v.maxLength(CHARGED_WITH.length)),
+  ashy: v.optional(v.boolean()),
+})
 
 /** Something that came out, before it lies in the store. */
 export const productsSchema = v.pipe(

@@ -3,7 +3,9 @@ import { siteSchema, vesselSchema } from './siting'
 import { MEASURE_LIMITS_M } from '../../vessel/vessel'
 import { asLots, drawFrom, stockProducts, type Effect, type Growing, type MadeProduct } from '../amend'
 import type { Input } from '../garden'
-import { answersSchema, between, eventSchemaOf, idSchema, ingredientSchema, inputsSchema, LIMITS, litresSchema, nameSchema, productsSchema } from './base'
+import {
+  answersSchema, between, eventSchemaOf, idSchema, ingredientSchema, inputsSchema, LIMITS, litresSchema, nameSchema, productsSchema,
+} from './base'
 
 const place = v.pipe(v.string(), v.maxLength(LIMITS.name, 'is too long for a place'))
 const names = { batchId: idSchema, name: nameSchema, place }
@@ -35,7 +37,9 @@ export const builtSchema = eventSchemaOf('built', {
   methodId: idSchema,
   approachId: idSchema,
   vessel: vesselSchema,
-  ingredients: v.pipe(v.array(ingredientSchema), v.minLength(1, 'has no ingredients'), v.maxLength(LIMITS.items, 'has too many ingredients')),
+  ingredients: v.pipe(
+    v.array(ingredientSchema), v.minLength(1, 'has no ingredients'), v.maxLength(LIMITS.items, 'has too many ingredients'),
+  ),
   waterL: litresSchema,
 })
 
@@ -58,7 +62,13 @@ export const renamed: Effect<v.InferOutput<typeof renamedSchema>> = {
   },
 }
 
-interface TakenEvent { readonly id: string, readonly at: string, readonly batchId: string, readonly products: readonly MadeProduct[], readonly heightM?: number | undefined }
+interface TakenEvent {
+  readonly id: string
+  readonly at: string
+  readonly batchId: string
+  readonly products: readonly MadeProduct[]
+  readonly heightM?: number | undefined
+}
 
 function taken(batch: Growing, { id, at, products, heightM: high }: TakenEvent, ends: boolean): void {
   batch.takings.push({ eventId: id, at, products: asLots(id, products), ends, ...(high === undefined ? {} : { heightM: high }) })

@@ -7,7 +7,9 @@ import { amountSchema, between, eventSchemaOf, idSchema } from './base'
 const kilograms = between(0.001, 20_000)
 
 /** Measurements of a material with more of them. */
-function amendMeasurements({ measurements }: StoreState, materialId: string, more: { readonly weighing?: Weighing, readonly drying?: Drying }): void {
+function amendMeasurements(
+  { measurements }: StoreState, materialId: string, more: { readonly weighing?: Weighing, readonly drying?: Drying },
+): void {
   const known: Measurements = measurements.get(materialId) ?? { weighings: [], dryings: [] }
   measurements.set(materialId, {
     weighings: more.weighing ? [...known.weighings, more.weighing] : known.weighings,
@@ -18,7 +20,10 @@ function amendMeasurements({ measurements }: StoreState, materialId: string, mor
 /** A container of a material was weighed, the container itself taken off. */
 export const weighedSchema = v.pipe(
   eventSchemaOf('weighed', { materialId: idSchema, amount: amountSchema, massKg: kilograms }),
-  v.check(({ amount, massKg }) => amount.count > 0 && massKg / (amount.count * amount.container.volumeL) <= 8, 'is heavier than anything of that size'),
+  v.check(
+    ({ amount, massKg }) => amount.count > 0 && massKg / (amount.count * amount.container.volumeL) <= 8,
+    'is heavier than anything of that size',
+  ),
 )
 
 export const weighed: Effect<v.InferOutput<typeof weighedSchema>> = {
@@ -32,5 +37,6 @@ export const driedSchema = v.pipe(
 )
 
 export const dried: Effect<v.InferOutput<typeof driedSchema>> = {
-  onStore: (store, { at, materialId, wetMassKg, dryMassKg }) => amendMeasurements(store, materialId, { drying: { at, wetMassKg, dryMassKg } }),
+  onStore: (store, { at, materialId, wetMassKg, dryMassKg }) =>
+    amendMeasurements(store, materialId, { drying: { at, wetMassKg, dryMassKg } }),
 }

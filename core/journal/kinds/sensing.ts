@@ -14,11 +14,17 @@ const LONGEST_MIN = 5_260_000
 /** Quantities were read, each at a spot, in the core's unit for it; the method's own words. */
 export const gaugedSchema = eventSchemaOf('gauged', {
   batchId: idSchema, quantity: idSchema, source: v.picklist(SOURCES),
-  values: v.pipe(v.array(v.object({ spot: idSchema, value: between(-1e6, 1e6) })), v.minLength(1, 'is empty'), v.maxLength(LIMITS.items, 'has too many values')),
+  values: v.pipe(
+    v.array(v.object({ spot: idSchema, value: between(-1e6, 1e6) })), v.minLength(1, 'is empty'),
+    v.maxLength(LIMITS.items, 'has too many values'),
+  ),
 })
 
 export const gauged: Effect<v.InferOutput<typeof gaugedSchema>> = {
-  onBatch: (batch, { id, at, quantity, source, values }) => gauge(batch, quantity, values.map(({ spot, value }): Gauge => ({ eventId: id, at, spot, value, source }))),
+  onBatch: (batch, { id, at, quantity, source, values }) =>
+    gauge(
+      batch, quantity, values.map(({ spot, value }): Gauge => ({ eventId: id, at, spot, value, source })),
+    ),
 }
 
 /** A thermometer was read: in the core, at the edge a hand's breadth in, or both. Written by earlier versions. */
@@ -31,7 +37,8 @@ export const readingSchema = eventSchemaOf('reading', {
 
 export const reading: Effect<v.InferOutput<typeof readingSchema>> = {
   onBatch: (batch, { id, at, coreC, edgeC, source }) => {
-    const value = (spot: string, celsius: number | undefined): Gauge[] => celsius === undefined ? [] : [{ eventId: id, at, spot, value: celsius, source }]
+    const value = (spot: string, celsius: number | undefined): Gauge[] =>
+      celsius === undefined ? [] : [{ eventId: id, at, spot, value: celsius, source }]
     gauge(batch, HEAT, [...value(CORE, coreC), ...value(EDGE, edgeC)])
   },
 }
@@ -59,7 +66,10 @@ export const loggedSchema = v.pipe(
     batchId: idSchema,
     depth: v.picklist(['core', 'edge']),
     source: v.pipe(v.string(), v.maxLength(LIMITS.name)),
-    minutes: v.pipe(v.array(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(LONGEST_MIN, 'reaches too far'))), v.minLength(1, 'is empty'), v.maxLength(LOGGED_MOST, 'holds too many readings')),
+    minutes: v.pipe(
+      v.array(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(LONGEST_MIN, 'reaches too far'))), v.minLength(1, 'is empty'),
+      v.maxLength(LOGGED_MOST, 'holds too many readings'),
+    ),
     tenthsC: v.array(v.pipe(v.number(), v.integer(), v.minValue(-500), v.maxValue(1200))),
   }),
   v.check(({ minutes, tenthsC }) => minutes.length === tenthsC.length, 'does not have a temperature for each moment'),
@@ -69,7 +79,12 @@ export const loggedSchema = v.pipe(
 export const logged: Effect<v.InferOutput<typeof loggedSchema>> = {
   onBatch: (batch, { id, at, depth, minutes, tenthsC }) => {
     const from = Date.parse(at)
-    gauge(batch, HEAT, minutes.map((minute, index): Gauge => ({ eventId: id, at: new Date(from + minute * 60_000).toISOString(), spot: depth, value: (tenthsC[index] ?? 0) / 10, source: 'file' })))
+    gauge(
+      batch, HEAT,
+      minutes.map((minute, index): Gauge => ({
+        eventId: id, at: new Date(from + minute * 60_000).toISOString(), spot: depth, value: (tenthsC[index] ?? 0) / 10, source: 'file',
+      })),
+    )
   },
 }
 

@@ -17,7 +17,10 @@ const channelSchema = v.object({ xM: between(-10, 10), yM: between(-10, 10), dia
 /** Where a batch is. */
 export const siteSchema = v.variant('kind', [
   v.object({ kind: v.literal('vessel'), vessel: vesselSchema }),
-  v.object({ kind: v.literal('channelled'), vessel: vesselSchema, channels: v.pipe(v.array(channelSchema), v.maxLength(60, 'has too many channels'), v.readonly()) }),
+  v.object({
+    kind: v.literal('channelled'), vessel: vesselSchema,
+    channels: v.pipe(v.array(channelSchema), v.maxLength(60, 'has too many channels'), v.readonly()),
+  }),
   v.object({
     kind: v.literal('area'), id: idSchema, name: nameSchema,
     ground: shapeSchema(MEASURE_LIMITS_M.low, GROUND_MOST_M),

@@ -1,19 +1,25 @@
 import * as v from 'valibot'
 import { amountVolumeL } from '../../units/container'
 import { drawFrom, stockProducts, type Effect } from '../amend'
-import { amountSchema, between, drawSchema, eventSchemaOf, idSchema, LIMITS, litresSchema, momentSchema, noteSchema, productsSchema } from './base'
+import {
+  amountSchema, between, drawSchema, eventSchemaOf, idSchema, LIMITS, litresSchema, momentSchema, noteSchema, productsSchema,
+} from './base'
 
 /** Something was gathered; the lot carries the id of the event. */
 export const stockedSchema = eventSchemaOf('stocked', { materialId: idSchema, amount: amountSchema, source: noteSchema })
 
 export const stocked: Effect<v.InferOutput<typeof stockedSchema>> = {
   onStore: ({ lots }, { id, materialId, at, amount, source }) => {
-    lots.set(id, { id, materialId, gatheredAt: at, initialL: amountVolumeL(amount), container: amount.container, packing: amount.packing, source })
+    lots.set(id, {
+      id, materialId, gatheredAt: at, initialL: amountVolumeL(amount), container: amount.container, packing: amount.packing, source,
+    })
   },
 }
 
 /** What was said of a lot is set right: when it was gathered, how much it was, where from. What was taken from it stays taken. */
-export const stockAmendedSchema = eventSchemaOf('stock-amended', { lotId: idSchema, gatheredAt: v.optional(momentSchema), amount: v.optional(amountSchema), source: v.optional(noteSchema) })
+export const stockAmendedSchema = eventSchemaOf('stock-amended', {
+  lotId: idSchema, gatheredAt: v.optional(momentSchema), amount: v.optional(amountSchema), source: v.optional(noteSchema),
+})
 
 export const stockAmended: Effect<v.InferOutput<typeof stockAmendedSchema>> = {
   onStore: ({ lots }, { lotId, gatheredAt, amount, source }) => {
@@ -29,7 +35,9 @@ export const stockAmended: Effect<v.InferOutput<typeof stockAmendedSchema>> = {
 export const REMOVAL_REASONS = ['spoiled', 'used-elsewhere', 'given-away', 'miscounted'] as const
 
 /** Something left the store other than into a batch. */
-export const stockRemovedSchema = eventSchemaOf('stock-removed', { lotId: idSchema, litres: litresSchema, why: v.picklist(REMOVAL_REASONS) })
+export const stockRemovedSchema = eventSchemaOf('stock-removed', {
+  lotId: idSchema, litres: litresSchema, why: v.picklist(REMOVAL_REASONS),
+})
 
 export const stockRemoved: Effect<v.InferOutput<typeof stockRemovedSchema>> = {
   onStore: (store, event) => drawFrom(store, [event]),
@@ -37,25 +45,36 @@ export const stockRemoved: Effect<v.InferOutput<typeof stockRemovedSchema>> = {
 
 const draws = v.pipe(v.array(drawSchema), v.minLength(1, 'takes nothing'), v.maxLength(LIMITS.items, 'has too many parts'))
 
-/** Something was made of what lay in the store: sieved, mixed, charged. The products are lots of their own and know where they come from. */
+/**
+ * Something was made of what lay in the store: sieved, mixed, charged. The products are lots of their own and know where they
+ * come from.
+ */
 export const madeSchema = eventSchemaOf('made', { how: v.picklist(['sieved', 'mixed', 'charged']), draws, products: productsSchema })
 
 export const made: Effect<v.InferOutput<typeof madeSchema>> = {
   onStore: (store, event) => {
     drawFrom(store, event.draws)
     const litres = event.products.reduce((sum, { amount }) => sum + amountVolumeL(amount), 0)
-    stockProducts(store, event, event.products, { fromLotIds: event.draws.map(({ lotId }) => lotId), fromDraws: { draws: event.draws, litres } })
+    stockProducts(store, event, event.products, {
+      fromLotIds: event.draws.map(({ lotId }) => lotId), fromDraws: { draws: event.draws, litres },
+    })
   },
 }
 
-/** Something went to a bed or another place: out of the store, or straight from a batch. `waterL` is the water it was thinned with, `bedId` the bed where it is one that is kept. */
+/**
+ * Something went to a bed or another place: out of the store, or straight from a batch. `waterL` is the water it was thinned
+ * with, `bedId` the bed where it is one that is kept.
+ */
 export const usedSchema = v.pipe(
   eventSchemaOf('used', {
     lotId: v.optional(idSchema), batchId: v.optional(idSchema), litres: litresSchema,
     place: v.pipe(v.string(), v.maxLength(LIMITS.name, 'is too long for a place')),
     areaM2: v.optional(between(0.01, 100_000)), waterL: v.optional(litresSchema), bedId: v.optional(idSchema),
   }),
-  v.check(({ lotId, batchId }) => (lotId === undefined) !== (batchId === undefined), 'comes from a lot or from a batch, not from both or neither'),
+  v.check(
+    ({ lotId, batchId }) => (lotId === undefined) !== (batchId === undefined),
+    'comes from a lot or from a batch, not from both or neither',
+  ),
 )
 
 export const used: Effect<v.InferOutput<typeof usedSchema>> = {
@@ -65,6 +84,10 @@ export const used: Effect<v.InferOutput<typeof usedSchema>> = {
     store.spreads.push({ eventId: id, at, litres, place, ...said })
   },
   onBatch: (batch, { id, at, litres, place, areaM2, waterL }) => {
-    batch.uses.push({ eventId: id, at, litres, place, ...(areaM2 === undefined ? {} : { areaM2 }), ...(waterL === undefined ? {} : { waterL }) })
+    batch.uses.push({
+      eventId: id, at, litres, place,
+      ...(areaM2 === undefined ? {} : { areaM2 }),
+      ...(waterL === undefined ? {} : { waterL }),
+    })
   },
 }

@@ -11,10 +11,14 @@ export const did: Effect<v.InferOutput<typeof didSchema>> = {
 }
 
 /** Stuff or water was put in; at a place within the batch, where that is told. */
-export const putSchema = eventSchemaOf('put', { batchId: idSchema, inputs: inputsSchema, waterL: litresSchema, pocket: v.optional(idSchema) })
+export const putSchema = eventSchemaOf('put', {
+  batchId: idSchema, inputs: inputsSchema, waterL: litresSchema, pocket: v.optional(idSchema),
+})
 
 export const put: Effect<v.InferOutput<typeof putSchema>> = {
-  onBatch: (batch, { id, at, inputs, waterL, pocket }) => { batch.puts.push({ eventId: id, at, inputs, waterL, atStart: false, ...(pocket === undefined ? {} : { pocket }) }) },
+  onBatch: (batch, { id, at, inputs, waterL, pocket }) => {
+    batch.puts.push({ eventId: id, at, inputs, waterL, atStart: false, ...(pocket === undefined ? {} : { pocket }) })
+  },
   onStore: (store, { inputs }) => { for (const { draws } of inputs) drawFrom(store, draws) },
 }
 
@@ -36,6 +40,8 @@ export const watered: Effect<v.InferOutput<typeof wateredSchema>> = {
 export const addedSchema = eventSchemaOf('added', { batchId: idSchema, ingredient: ingredientSchema })
 
 export const added: Effect<v.InferOutput<typeof addedSchema>> = {
-  onBatch: (batch, { id, at, ingredient }) => { batch.puts.push({ eventId: id, at, inputs: [{ ...ingredient, role: 'feed' }], waterL: 0, atStart: false }) },
+  onBatch: (batch, { id, at, ingredient }) => {
+    batch.puts.push({ eventId: id, at, inputs: [{ ...ingredient, role: 'feed' }], waterL: 0, atStart: false })
+  },
   onStore: (store, { ingredient }) => drawFrom(store, ingredient.draws),
 }

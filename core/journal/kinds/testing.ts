@@ -22,7 +22,9 @@ export const testRead: Effect<v.InferOutput<typeof testReadSchema>> = {
 }
 
 /** A task was put off until a moment; with a reason it is skipped, without one it waits. */
-export const putOffSchema = eventSchemaOf('put-off', { batchId: idSchema, task: idSchema, until: momentSchema, why: v.optional(noteSchema) })
+export const putOffSchema = eventSchemaOf('put-off', {
+  batchId: idSchema, task: idSchema, until: momentSchema, why: v.optional(noteSchema),
+})
 
 export const putOff: Effect<v.InferOutput<typeof putOffSchema>> = {
   onBatch: (batch, { id, at, task, until, why }) => { batch.putOffs.push({ eventId: id, at, task, until, why }) },

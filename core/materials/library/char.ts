@@ -18,7 +18,8 @@ export const CHAR: readonly Material[] = [
     nitrogenPct: [0.2, 0.4, 0.8], carbonToNitrogen: [100, 200, 400],
     moisturePct: [2, 5, 12], bulkKgM3: [110, 140, 180],
     ligninPctVs: 100, ashPct: 4, structure: 3, keepsDays: 3650, worms: 'no', months: [],
-    pieces: 'lump', cautions: ['plain wood only: no briquettes, nothing scented or made to light quickly', 'dusty: damp it before it is crushed'],
+    pieces: 'lump',
+    cautions: ['plain wood only: no briquettes, nothing scented or made to light quickly', 'dusty: damp it before it is crushed'],
   }),
   material({
     id: 'char-coarse', name: 'Char, coarse pieces', short: 'coarse char', family: 'char',

@@ -121,7 +121,10 @@ export const WOOD: readonly Material[] = [
     nitrogenPct: [0.2, 0.4, 0.8], carbonToNitrogen: [60, 120, 220],
     moisturePct: [10, 16, 28], bulkKgM3: [60, 90, 140],
     ligninPctVs: 22, ashPct: 4, structure: 3, keepsDays: 365, worms: 'no', months: [11, 12, 1, 2, 3],
-    cautions: ['burn them where they grew: carrying them off spreads them, and is often against the law', 'some give off sap that burns the skin: ask the local authority first'],
+    cautions: [
+      'burn them where they grew: carrying them off spreads them, and is often against the law',
+      'some give off sap that burns the skin: ask the local authority first',
+    ],
   }),
   material({
     id: 'char-unfinished', name: 'Half-charred ends', short: 'half-charred ends', family: 'wood',

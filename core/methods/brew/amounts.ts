@@ -24,7 +24,10 @@ export interface Dilution {
   readonly waterL: number
 }
 
-/** So much of it for an area: 1 part to `parts` of water, so many litres of the thinned stuff a square metre. @param areaM2 and `parts` not negative. */
+/**
+ * So much of it for an area: 1 part to `parts` of water, so many litres of the thinned stuff a square metre. @param areaM2 and
+ * `parts` not negative.
+ */
 export function dilutionFor(areaM2: number, parts: number, litresPerM2: number): Dilution {
   const totalL = areaM2 * litresPerM2
   const concentrateL = totalL / (1 + parts)

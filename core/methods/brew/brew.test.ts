@@ -14,7 +14,10 @@ import { brew } from '.'
 
 const STARTER = kindOf('starter')
 const usual = (q10 = STARTER.q10) => traitsAt([], q10)
-const steady = (celsius: number, days = 40) => runBrew(STARTER, [celsius], usual(), Float64Array.from({ length: days * 20 }, (_, index) => index / 20))
+const steady = (celsius: number, days = 40) =>
+  runBrew(
+    STARTER, [celsius], usual(), Float64Array.from({ length: days * 20 }, (_, index) => index / 20),
+  )
 
 describe('the height of a brew', () => {
   it('comes after 4.5 days at 20 °C, 10.4 at 10 °C and 2.0 at 30 °C', () => {
@@ -26,7 +29,9 @@ describe('the height of a brew', () => {
   })
 
   it('adds up warm and cool days: two at 30 °C are most of the way, then it hardly moves at 2 °C', () => {
-    const course = runBrew(STARTER, [...Array.from({ length: 6 }, () => 30), 2], usual(), Float64Array.from({ length: 400 }, (_, index) => index / 20))
+    const course = runBrew(
+      STARTER, [...Array.from({ length: 6 }, () => 30), 2], usual(), Float64Array.from({ length: 400 }, (_, index) => index / 20),
+    )
     expect(course.progress[30]!).toBeGreaterThan(0.7)
     expect(course.progress[200]! - course.progress[80]!).toBeLessThan(0.35)
   })
@@ -68,8 +73,10 @@ describe('amounts', () => {
   })
 })
 
-const bucket = (approachId = 'starter', since: readonly NewEvent[] = [], stands = 'room') => begun({ methodId: 'brew', approachId, site: SITES[0]!, answers: { stands, areaM2: 30 }, waterL: 10 }, since)
-const foams = (...heights: readonly (readonly [day: number, cm: number])[]): NewEvent[] => heights.map(([day, cm]) => gauged(day, 'foam', 'top', cm / 100))
+const bucket = (approachId = 'starter', since: readonly NewEvent[] = [], stands = 'room') =>
+  begun({ methodId: 'brew', approachId, site: SITES[0]!, answers: { stands, areaM2: 30 }, waterL: 10 }, since)
+const foams = (...heights: readonly (readonly [day: number, cm: number])[]): NewEvent[] =>
+  heights.map(([day, cm]) => gauged(day, 'foam', 'top', cm / 100))
 const height = (batch: ReturnType<typeof bucket>, day: number) => finished(answerOf(questionOf(batch, aroundOn(day)))).windows.height!
 
 describe('foam that is measured', () => {
@@ -95,7 +102,11 @@ describe('foam that is measured', () => {
 
 describe('a brew on its way', () => {
   const phase = (batch: ReturnType<typeof bucket>, day: number) => brew.look.standing(batch, aroundOn(day)).phase
-  const titles = (batch: ReturnType<typeof bucket>, day: number) => brew.look.tasks(batch, aroundOn(day)).filter(({ due }) => due.getTime() <= Date.parse(afterDays(day)) + 1000).map(({ title }) => title)
+  const titles = (batch: ReturnType<typeof bucket>, day: number) =>
+    brew.look
+      .tasks(batch, aroundOn(day))
+      .filter(({ due }) => due.getTime() <= Date.parse(afterDays(day)) + 1000)
+      .map(({ title }) => title)
 
   it('begins, works, is at its height and past it', () => {
     expect([0.2, 2.5, 4.5, 9].map(day => phase(bucket(), day))).toEqual(['resting', 'working', 'ready', 'past'])
@@ -103,7 +114,9 @@ describe('a brew on its way', () => {
 
   it('calls the height, with what the beds take', () => {
     expect(titles(bucket(), 4.5)).toContain('Use it now')
-    expect(brew.look.tasks(bucket(), aroundOn(4.5)).find(({ title }) => title === 'Use it now')!.reason).toMatch(/For 30 m².*: 1\.9 L of it in 3 cans, 1 to 15/)
+    expect(brew.look.tasks(bucket(), aroundOn(4.5)).find(({ title }) => title === 'Use it now')!.reason).toMatch(
+      /For 30 m².*: 1\.9 L of it in 3 cans, 1 to 15/,
+    )
     expect(titles(bucket(), 1.2)).not.toContain('Use it now')
     expect(titles(bucket(), 9)).toContain('Use it as a feed')
   })
@@ -133,7 +146,9 @@ describe('a brew on its way', () => {
   })
 
   it('is used up by what is given and taken, never below nothing', () => {
-    const given = (litres: number): NewEvent => ({ kind: 'used', at: afterDays(4.6), batchId: 'b', litres, place: 'bean bed', areaM2: 15, waterL: litres * 15 })
+    const given = (litres: number): NewEvent => ({
+      kind: 'used', at: afterDays(4.6), batchId: 'b', litres, place: 'bean bed', areaM2: 15, waterL: litres * 15,
+    })
     const use = brew.pads.flatMap(pad => pad.kind === 'use' ? [pad.use] : [])[0]!
     expect(use.left(bucket())).toBe(10)
     expect(use.left(bucket('starter', [given(1.9), given(2.1)]))).toBeCloseTo(6, 9)
@@ -149,7 +164,10 @@ describe('a brew on its way', () => {
   })
 
   it('offers what its kind needs: foam where it foams, stirring, air, straining', () => {
-    const pads = (approachId: string) => brew.pads.filter(({ fits }) => fits?.(bucket(approachId)) ?? true).map(pad => pad.kind === 'gauge' ? pad.quantity.id : pad.kind === 'deed' ? pad.deed.id : pad.kind)
+    const pads = (approachId: string) =>
+      brew.pads
+        .filter(({ fits }) => fits?.(bucket(approachId)) ?? true)
+        .map(pad => (pad.kind === 'gauge' ? pad.quantity.id : pad.kind === 'deed' ? pad.deed.id : pad.kind))
     expect(pads('starter')).toEqual(['foam', 'sense', 'use', 'warmth', 'sense'])
     expect(pads('tea')).toEqual(['sense', 'use', 'air', 'warmth', 'sense'])
     expect(pads('green')).toEqual(['sense', 'stirred', 'use', 'strained', 'warmth', 'sense'])
@@ -161,7 +179,11 @@ describe('a brew on its way', () => {
 })
 
 describe('the draft of a brew', () => {
-  const draft = (approachId: string, answers: Record<string, number | string> = {}, site = SITES[0]!) => brew.draft({ site, approachId, answers: { stands: 'room', areaM2: 10, ...answers }, ingredients: [], waterL: 0, volumeL: 0 }, { ...aroundOn(0), water: 'mains' })
+  const draft = (approachId: string, answers: Record<string, number | string> = {}, site = SITES[0]!) =>
+    brew.draft(
+      { site, approachId, answers: { stands: 'room', areaM2: 10, ...answers }, ingredients: [], waterL: 0, volumeL: 0 },
+      { ...aroundOn(0), water: 'mains' },
+    )
 
   it('says cautions at the step: loose lid, mains water, soil only', () => {
     const cautions = draft('starter').steps.flatMap(step => step.cautions).join(' ')
@@ -174,7 +196,10 @@ describe('the draft of a brew', () => {
   it('says when the vessel is too small for the beds, and when the place is too cold', () => {
     expect(draft('starter', { areaM2: 2000 }).verdict.grade).toBe('workable')
     expect(draft('starter').verdict.grade).toBe('good')
-    const frosty = brew.draft({ site: SITES[0]!, approachId: 'starter', answers: { stands: 'outside' }, ingredients: [], waterL: 0, volumeL: 0 }, aroundOn(0, { meanC: [1] }))
+    const frosty = brew.draft(
+      { site: SITES[0]!, approachId: 'starter', answers: { stands: 'outside' }, ingredients: [], waterL: 0, volumeL: 0 },
+      aroundOn(0, { meanC: [1] }),
+    )
     expect(frosty.warnings[0]!.text).toMatch(/take very long/)
   })
 

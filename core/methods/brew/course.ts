@@ -34,7 +34,9 @@ export function foamAt(progress: number, heightM: number, breadth: number): numb
 }
 
 /** Runs a brew through the warmth of its place. @param placeC by six hours from the start. @param days ascending from 0. */
-export function runBrew(kind: Pick<BrewKind, 'days20' | 'q10' | 'foamM'>, placeC: ArrayLike<number>, traits: BrewTraits, days: Float64Array): BrewCourse {
+export function runBrew(
+  kind: Pick<BrewKind, 'days20' | 'q10' | 'foamM'>, placeC: ArrayLike<number>, traits: BrewTraits, days: Float64Array,
+): BrewCourse {
   const row = () => new Float32Array(days.length)
   const course: BrewCourse = { days, progress: row(), foamM: row(), liquidC: row() }
   const airAt = (day: number) => (placeC[Math.min(placeC.length - 1, Math.floor(day * 4))] ?? 15) + traits.warmerK

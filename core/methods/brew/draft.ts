@@ -6,7 +6,9 @@ import { numberText, quantityText, roughly } from '../../units/format'
 import type { UnitSystem } from '../../units/system'
 import { range } from '../../units/range'
 import { asVessel } from '../../vessel/site'
-import { placeCFrom, placeOf, PLACES, type BuildStep, type Draft, type Fact, type Proposal, type Surroundings, type Warning } from '../contract'
+import {
+  placeCFrom, placeOf, PLACES, type BuildStep, type Draft, type Fact, type Proposal, type Surroundings, type Warning,
+} from '../contract'
 import { amountsFor, dilutionFor, type BrewAmounts } from './amounts'
 import { FOUL, setUpCautions, SOIL_ONLY } from './cautions'
 import { dayAt, runBrew } from './course'
@@ -20,7 +22,10 @@ const HORIZON_DAYS = 120
 /** What is asked beside kind and vessel. */
 export function asksOf(): readonly Question[] {
   return [
-    { id: STANDS, kind: 'choice', label: 'Where it stands', choices: PLACES.map(({ id, label, hint }) => ({ id, label, hint })), usual: 'outside' },
+    {
+      id: STANDS, kind: 'choice', label: 'Where it stands', choices: PLACES.map(({ id, label, hint }) => ({ id, label, hint })),
+      usual: 'outside',
+    },
     { id: AREA, kind: 'area', label: 'Beds it is for', usual: 10, most: 2000 },
   ]
 }
@@ -46,37 +51,93 @@ function recipeOf({ portions }: BrewAmounts, { materials }: Surroundings): Ingre
     const material = portion.materialId ? materialOf({ materialId: portion.materialId }, materials) : undefined
     if (!material) return []
     const litres = kg / material.bulkDensityKgM3.typical * 1000
-    return [{ material, amount: { count: litres / HANDY.volumeL, container: { id: HANDY.id, name: HANDY.name, plural: HANDY.plural, volumeL: HANDY.volumeL }, packing: 'loose' } }]
+    return [{
+      material,
+      amount: {
+        count: litres / HANDY.volumeL, container: { id: HANDY.id, name: HANDY.name, plural: HANDY.plural, volumeL: HANDY.volumeL },
+        packing: 'loose',
+      },
+    }]
   })
 }
 
 function stepsOf(kind: BrewKind, amounts: BrewAmounts, surroundings: Surroundings): BuildStep[] {
   const { waterCan, units } = surroundings
   const litres = (value: number) => quantityText('volume', units, value, 1)
-  const going = kind.aired ? 'Air on, day and night, until it is used.' : kind.strained ? 'Lid on loosely; stir it as the round says.' : 'Cover it with a cloth and a loose lid; measure the foam once a day.'
+  const going = kind.aired
+    ? 'Air on, day and night, until it is used.'
+    : kind.strained
+      ? 'Lid on loosely; stir it as the round says.'
+      : 'Cover it with a cloth and a loose lid; measure the foam once a day.'
   return [
-    { title: `${containerText(amounts.waterL / waterCan.volumeL, waterCan)} of water (${litres(amounts.waterL)})`, detail: `Rain water for choice, not colder than the place. It fills the vessel to ${Math.round(100 * kind.fill)} %: the rest is for foam and stirring.`, cautions: setUpCautions(kind, surroundings) },
-    ...amounts.portions.map(({ portion, kg }): BuildStep => ({ title: `${kitchenText(kg, surroundings)} of ${portion.name}`, detail: `${portion.how.charAt(0).toUpperCase()}${portion.how.slice(1)}.`, cautions: [] })),
+    {
+      title: `${containerText(amounts.waterL / waterCan.volumeL, waterCan)} of water (${litres(amounts.waterL)})`,
+      detail: `Rain water for choice, not colder than the place. It fills the vessel to ${Math.round(100 * kind.fill)} %: the rest is `
+        + 'for foam and stirring.',
+      cautions: setUpCautions(kind, surroundings),
+    },
+    ...amounts.portions.map(({ portion, kg }): BuildStep => ({
+      title: `${kitchenText(kg, surroundings)} of ${portion.name}`,
+      detail: `${portion.how.charAt(0).toUpperCase()}${portion.how.slice(1)}.`, cautions: [],
+    })),
     { title: 'Cover and let it work', detail: going, cautions: [FOUL] },
-    { title: kind.strained ? 'Strain it, thin it, give it' : 'Thin it and give it', detail: `1 part to ${kind.parts.low} to ${kind.parts.high} of water, in the evening or on a dull day.${kind.strained ? ' The solids go into the heap, well covered, or under mulch.' : ''}`, cautions: [SOIL_ONLY] },
+    {
+      title: kind.strained ? 'Strain it, thin it, give it' : 'Thin it and give it',
+      detail: `1 part to ${kind.parts.low} to ${kind.parts.high} of water, in the evening or on a dull `
+        + `day.${kind.strained ? ' The solids go into the heap, well covered, or under mulch.' : ''}`,
+      cautions: [SOIL_ONLY],
+    },
   ]
 }
 
-function factsOf(kind: BrewKind, amounts: BrewAmounts, area: number, spread: readonly [number, number, number], until: readonly [number, number, number], { units, waterCan }: Surroundings): Fact[] {
-  const days = (low: number, high: number) => high < 3 ? `${Math.round(low * 24)} to ${Math.round(high * 24)} hours` : `${numberText(low, 0)} to ${numberText(high, 0)} days`
+function factsOf(
+  kind: BrewKind, amounts: BrewAmounts, area: number, spread: readonly [number, number, number],
+  until: readonly [number, number, number], { units, waterCan }: Surroundings,
+): Fact[] {
+  const days = (low: number, high: number) =>
+    high < 3 ? `${Math.round(low * 24)} to ${Math.round(high * 24)} hours` : `${numberText(low, 0)} to ${numberText(high, 0)} days`
   const { concentrateL, totalL } = dilutionFor(area, kind.parts.usual, 1)
   return [
-    { label: kind.height.label, value: `after ${days(spread[0], spread[2])}`, why: `${numberText(kind.days20, 1)} days at ${quantityText('temperature', units, 20)}; ${quantityText('temperatureStep', units, 10)} less take ${numberText(kind.q10, 1)} times as long` },
-    { label: 'Use it by', value: `day ${numberText(until[1], 0)}`, why: kind.aired ? 'aired tea dies within hours once the air is off' : 'later it is a plain feed, thinned half as much again' },
-    { label: 'Gives', value: `${quantityText('volume', units, amounts.waterL, 1)}`, why: `thinned 1 to ${kind.parts.usual}, thinly on: enough for ${quantityText('area', units, roughly(amounts.waterL * (1 + kind.parts.usual)), 0)}` },
-    ...(area > 0 ? [{ label: `For your ${quantityText('area', units, area, 0)}`, value: `${quantityText('volume', units, concentrateL, 1)} in ${containerText(totalL / waterCan.volumeL, waterCan)}`, why: concentrateL > amounts.waterL ? 'more than this vessel gives: a bigger one, or thinner' : 'the rest can go to other beds, or onto the heap' }] : []),
+    {
+      label: kind.height.label, value: `after ${days(spread[0], spread[2])}`,
+      why: `${numberText(kind.days20, 1)} days at ${quantityText('temperature', units, 20)}; `
+        + `${quantityText('temperatureStep', units, 10)} less take ${numberText(kind.q10, 1)} times as long`,
+    },
+    {
+      label: 'Use it by', value: `day ${numberText(until[1], 0)}`,
+      why: kind.aired ? 'aired tea dies within hours once the air is off' : 'later it is a plain feed, thinned half as much again',
+    },
+    {
+      label: 'Gives', value: `${quantityText('volume', units, amounts.waterL, 1)}`,
+      why: `thinned 1 to ${kind.parts.usual}, thinly on: enough for `
+        + `${quantityText('area', units, roughly(amounts.waterL * (1 + kind.parts.usual)), 0)}`,
+    },
+    ...(area > 0
+      ? [
+          {
+            label: `For your ${quantityText('area', units, area, 0)}`,
+            value: `${quantityText('volume', units, concentrateL, 1)} in ${containerText(totalL / waterCan.volumeL, waterCan)}`,
+            why:
+              concentrateL > amounts.waterL
+                ? 'more than this vessel gives: a bigger one, or thinner'
+                : 'the rest can go to other beds, or onto the heap',
+          },
+        ]
+      : []),
   ]
 }
 
 function warningsOf(kind: BrewKind, placeC: readonly number[], units: UnitSystem): Warning[] {
   const mean = placeC.slice(0, 40).reduce((sum, one, _, all) => sum + one / all.length, 0)
   return [
-    ...(mean < 6 ? [{ text: `Only about ${quantityText('temperature', units, mean)} where it stands: it will take very long. Bring it into a shed or a room.` }] : []),
+    ...(mean < 6
+      ? [
+          {
+            text: `Only about ${quantityText('temperature', units, mean)} where it stands: it will take very long. Bring it into a shed `
+              + 'or a room.',
+          },
+        ]
+      : []),
     ...(mean > 30 ? [{ text: `Above ${quantityText('temperature', units, 30)} it turns foul easily: shade, and look twice a day.` }] : []),
     ...(kind.stinks ? [{ text: 'It stinks: far from windows and neighbours.' }] : []),
   ]
@@ -95,15 +156,40 @@ export function draftOf({ site, approachId, answers }: Proposal, surroundings: S
   const vessel = asVessel(site)
   const on = (days: number) => addMinutes(now, Math.round(days * 1440))
   return {
-    summary: `${quantityText('volume', units, amounts.waterL, 1)} of water and ${amounts.portions.map(({ portion, kg }) => `${kitchenText(kg, surroundings)} of ${portion.name}`).join(', ')}.`,
+    summary: `${quantityText('volume', units, amounts.waterL, 1)} of water and `
+      + `${amounts.portions.map(({ portion, kg }) => `${kitchenText(kg, surroundings)} of ${portion.name}`).join(', ')}.`,
     verdict: tooLittle
-      ? { grade: 'workable', text: `The ${vessel.name.toLowerCase()} gives too little for ${quantityText('area', units, area, 0)} even thinned 1 to ${kind.parts.high}: a bigger vessel, or fewer beds.` }
-      : { grade: 'good', text: `${quantityText('volume', units, amounts.waterL, 1)} in the ${vessel.name.toLowerCase()}, ${kind.height.label.toLowerCase()} in about ${spread[2] < 3 ? `${Math.round(spread[1] * 24)} hours` : `${Math.round(spread[1])} days`} ${place.id === 'outside' ? 'outside' : place.label.toLowerCase()}.` },
+      ? {
+          grade: 'workable',
+          text: `The ${vessel.name.toLowerCase()} gives too little for ${quantityText('area', units, area, 0)} even thinned 1 to `
+            + `${kind.parts.high}: a bigger vessel, or fewer beds.`,
+        }
+      : {
+          grade: 'good',
+          text: `${quantityText('volume', units, amounts.waterL, 1)} in the ${vessel.name.toLowerCase()}, `
+            + `${kind.height.label.toLowerCase()} in about `
+            + `${spread[2] < 3 ? `${Math.round(spread[1] * 24)} hours` : `${Math.round(spread[1])} days`} `
+            + `${place.id === 'outside' ? 'outside' : place.label.toLowerCase()}.`,
+        },
     facts: factsOf(kind, amounts, area, spread, until, surroundings), warnings: warningsOf(kind, placeC, surroundings.units),
-    picture: brewPicture({ of: `${kind.name} in the ${vessel.name.toLowerCase()}`, kind, site, share: 1, progress: 0.6, foamM: (kind.foamM ?? 0) * 0.8, aired: kind.aired }),
+    picture: brewPicture({
+      of: `${kind.name} in the ${vessel.name.toLowerCase()}`, kind, site, share: 1, progress: 0.6, foamM: (kind.foamM ?? 0) * 0.8,
+      aired: kind.aired,
+    }),
     steps: stepsOf(kind, amounts, surroundings),
-    work: [{ label: 'to set up', minutes: range(10, 20, 40) }, ...(kind.stirEveryDays === undefined ? [{ label: 'a look a day', minutes: range(1, 2, 4) }] : [{ label: 'each stir', minutes: range(1, 2, 5) }]), { label: 'to thin and give', minutes: range(10, 20, 40) }],
-    gives: [{ label: kind.name, litres: range(amounts.waterL * 0.85, amounts.waterL * 0.95, amounts.waterL), from: on(spread[0]), to: on(spread[2]) }],
+    work: [
+      { label: 'to set up', minutes: range(10, 20, 40) },
+      ...(kind.stirEveryDays === undefined
+        ? [{ label: 'a look a day', minutes: range(1, 2, 4) }]
+        : [{ label: 'each stir', minutes: range(1, 2, 5) }]),
+      { label: 'to thin and give', minutes: range(10, 20, 40) },
+    ],
+    gives: [{
+      label: kind.name,
+      litres: range(amounts.waterL * 0.85, amounts.waterL * 0.95, amounts.waterL),
+      from: on(spread[0]),
+      to: on(spread[2]),
+    }],
     waterL: amounts.waterL, recipe: recipeOf(amounts, surroundings),
   }
 }

@@ -11,7 +11,10 @@ import { kindOf } from './kinds'
 import { questionOf, type BrewQuestion, type BrewRow } from './question'
 
 const DIMENSIONS = 5
-/** What is uncertain, as standard normals: days, Q10, warmth of the place, foam, its breadth. Days vary by about a quarter: D20 of 4 to 5 and more between buckets. */
+/**
+ * What is uncertain, as standard normals: days, Q10, warmth of the place, foam, its breadth. Days vary by about a quarter: D20
+ * of 4 to 5 and more between buckets.
+ */
 const SPREAD = { slower: 0.25, q10: 0.15, warmerK: 1.5, foam: 0.45, breadth: 0.2 }
 const MEMBERS = 300
 const MOST_ROUNDS = 4
@@ -29,7 +32,9 @@ export function traitsAt(point: ArrayLike<number>, q10: number): BrewTraits {
 export function timesOf({ horizonDay, findings, nowDay }: Pick<BrewQuestion, 'horizonDay' | 'findings' | 'nowDay'>): Float64Array {
   const step = Math.min(0.5, horizonDay / 120)
   const regular = Array.from({ length: Math.floor(horizonDay / step) + 1 }, (_, index) => index * step)
-  return Float64Array.from(new Set([...regular, Math.min(horizonDay, nowDay), horizonDay, ...findings.map(({ finding }) => Math.min(horizonDay, finding.day))])).sort()
+  return Float64Array.from(
+    new Set([...regular, Math.min(horizonDay, nowDay), horizonDay, ...findings.map(({ finding }) => Math.min(horizonDay, finding.day))]),
+  ).sort()
 }
 
 /** What a brew will do, learnt from its foam and its warmth. A generator: it can be stopped between members. */
@@ -39,7 +44,10 @@ export function* answerOf(question: BrewQuestion): Generator<Progress, Forecast>
   const places = question.findings.map(({ finding }) => times.indexOf(Math.min(question.horizonDay, finding.day)))
   const kept: BrewCourse[] = []
   const learnt = yield* learning({
-    dimensions: DIMENSIONS, members: MEMBERS, mostRounds: question.findings.length > 0 ? MOST_ROUNDS : 1, random: seededRandom(question.seed),
+    dimensions: DIMENSIONS,
+    members: MEMBERS,
+    mostRounds: question.findings.length > 0 ? MOST_ROUNDS : 1,
+    random: seededRandom(question.seed),
     run: (point) => {
       const course = runBrew(kind, question.placeC, traitsAt(point, kind.q10), times)
       kept.push(course)
@@ -67,7 +75,11 @@ export interface Middle {
   readonly course: BrewCourse
 }
 
-interface Kept extends Middle { readonly quarter: number, readonly ambientC: Surroundings['ambientC'], readonly forecast: Forecast | undefined }
+interface Kept extends Middle {
+  readonly quarter: number
+  readonly ambientC: Surroundings['ambientC']
+  readonly forecast: Forecast | undefined
+}
 const kept = new WeakMap<BegunBatch, Kept>()
 const QUARTER_MS = 15 * 60_000
 

@@ -34,41 +34,79 @@ export interface Portion {
   readonly how: string
 }
 
-const FOAM = { label: 'Foam at its height', coming: 'Foam at its height between', begun: 'Foam near its height since', announced: 'has its foam at its height' } as const
-const READY = { label: 'Ready to strain', coming: 'Ready to strain between', begun: 'May be ready to strain since', announced: 'may be ready to strain' } as const
+const FOAM = {
+  label: 'Foam at its height', coming: 'Foam at its height between', begun: 'Foam near its height since',
+  announced: 'has its foam at its height',
+} as const
+const READY = {
+  label: 'Ready to strain', coming: 'Ready to strain between', begun: 'May be ready to strain since',
+  announced: 'may be ready to strain',
+} as const
 
 /** The kinds, with working values of garden practice; each with its range in `forecast.ts`. */
 export const KINDS: readonly BrewKind[] = [
   {
-    id: 'starter', name: 'Leaf-mould starter', summary: 'Rain water, boiled potato, a little sea salt and a handful of threaded leaf mould: given when the foam is highest.',
+    id: 'starter',
+    name: 'Leaf-mould starter',
+    summary: 'Rain water, boiled potato, a little sea salt and a handful of threaded leaf mould: given when the foam is highest.',
     days20: 4.5, q10: 2.3, use: { from: 0.85, until: 1.35 }, height: FOAM, foamM: 0.07,
     parts: { low: 10, usual: 15, high: 20 }, stirEveryDays: undefined, aired: false, strained: false, stinks: false, fill: 0.8,
     perLitre: [
-      { id: 'mould', materialId: 'leaf-mould', name: 'leaf mould with white threads', kgPerL: 0.018, takesL: 0.9, how: 'from under the top litter of a healthy tree, in a weighted cloth bag' },
+      {
+        id: 'mould', materialId: 'leaf-mould', name: 'leaf mould with white threads', kgPerL: 0.018, takesL: 0.9,
+        how: 'from under the top litter of a healthy tree, in a weighted cloth bag',
+      },
       { id: 'starch', name: 'boiled potato', kgPerL: 0.015, takesL: 0.9, how: 'in a second bag, kneaded into the water until it is milky' },
       { id: 'salt', name: 'sea salt', kgPerL: 0.001, takesL: 0, how: 'stirred in, for its minerals' },
     ],
   },
   {
-    id: 'tea', name: 'Aerated compost tea', summary: 'Compost or castings in a bag, water without chlorine, air for a day or two, used at once.',
-    days20: 1.5, q10: 1.8, use: { from: 0.65, until: 1.35 }, height: { label: 'Tea at its best', coming: 'At its best between', begun: 'Near its best since', announced: 'is at its best' },
+    id: 'tea',
+    name: 'Aerated compost tea',
+    summary: 'Compost or castings in a bag, water without chlorine, air for a day or two, used at once.',
+    days20: 1.5,
+    q10: 1.8,
+    use: { from: 0.65, until: 1.35 },
+    height: { label: 'Tea at its best', coming: 'At its best between', begun: 'Near its best since', announced: 'is at its best' },
     parts: { low: 1, usual: 4, high: 10 }, stirEveryDays: undefined, aired: true, strained: false, stinks: false, fill: 0.75,
-    perLitre: [{ id: 'compost', materialId: 'worm-castings', name: 'castings or ripe compost', kgPerL: 0.05, takesL: 0.8, how: 'in a cloth bag hung in the stream of air' }],
+    perLitre: [{
+      id: 'compost',
+      materialId: 'worm-castings',
+      name: 'castings or ripe compost',
+      kgPerL: 0.05,
+      takesL: 0.8,
+      how: 'in a cloth bag hung in the stream of air',
+    }],
   },
   {
-    id: 'green', name: 'Fermented green liquor', summary: 'Fresh greens and a little dry stuff under water, lid loose, stirred daily for about a week, strained.',
+    id: 'green',
+    name: 'Fermented green liquor',
+    summary: 'Fresh greens and a little dry stuff under water, lid loose, stirred daily for about a week, strained.',
     days20: 7, q10: 2, use: { from: 0.8, until: 2.5 }, height: READY,
     parts: { low: 5, usual: 7, high: 10 }, stirEveryDays: 1, aired: false, strained: true, stinks: false, fill: 0.85,
     perLitre: [
-      { id: 'greens', materialId: 'weeds-soft', name: 'fresh greens without seeds', kgPerL: 0.6, takesL: 0.95, how: 'chopped, pushed under with a stone on a lid of mesh' },
-      { id: 'dry', materialId: 'straw-wheat', name: 'dry straw or leaves', kgPerL: 0.067, takesL: 0.8, how: 'among the greens: with nothing but green it turns slimy and draws flies' },
+      {
+        id: 'greens', materialId: 'weeds-soft', name: 'fresh greens without seeds', kgPerL: 0.6, takesL: 0.95,
+        how: 'chopped, pushed under with a stone on a lid of mesh',
+      },
+      {
+        id: 'dry', materialId: 'straw-wheat', name: 'dry straw or leaves', kgPerL: 0.067, takesL: 0.8,
+        how: 'among the greens: with nothing but green it turns slimy and draws flies',
+      },
     ],
   },
   {
     id: 'weed', name: 'Weed or nettle liquor', summary: 'Weeds, roots and all, drowned for two to four weeks. It stinks, and feeds.',
     days20: 20, q10: 2, use: { from: 0.7, until: 3 }, height: READY,
     parts: { low: 8, usual: 10, high: 15 }, stirEveryDays: 3, aired: false, strained: true, stinks: true, fill: 0.85,
-    perLitre: [{ id: 'weeds', materialId: 'weeds-soft', name: 'weeds or nettles', kgPerL: 0.1, takesL: 0.95, how: 'roots and seeds too: in four weeks they are drowned' }],
+    perLitre: [{
+      id: 'weeds',
+      materialId: 'weeds-soft',
+      name: 'weeds or nettles',
+      kgPerL: 0.1,
+      takesL: 0.95,
+      how: 'roots and seeds too: in four weeks they are drowned',
+    }],
   },
 ]
 

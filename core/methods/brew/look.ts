@@ -33,13 +33,22 @@ function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): P
   const { question, course } = middleCourse(batch, surroundings)
   const wanted = day ?? question.nowDay
   const here = at(course.days, wanted)
-  const gauged = day === undefined ? (batch.gauged[FOAM] ?? []).findLast(one => daysBetween(one.at, surroundings.now) < 0.8)?.value : undefined
+  const gauged
+    = day === undefined ? (batch.gauged[FOAM] ?? []).findLast(one => daysBetween(one.at, surroundings.now) < 0.8)?.value : undefined
   const inL = batch.puts.reduce((sum, { waterL }) => sum + waterL, 0)
   const share = batch.ended ? 0 : day === undefined && inL > 0 ? leftL(batch) / inL : 1
-  return brewPicture({ of: batch.name, kind, site: batch.began.site, share, progress: course.progress[here]!, foamM: gauged ?? course.foamM[here]!, aired: airIsOn(batch) })
+  return brewPicture({
+    of: batch.name, kind, site: batch.began.site, share, progress: course.progress[here]!, foamM: gauged ?? course.foamM[here]!,
+    aired: airIsOn(batch),
+  })
 }
 
-const wayWords = ({ use }: BrewKind, progress: number) => progress > use.until ? 'past its best' : progress >= use.from ? 'at its height' : `${Math.round(100 * progress)} % of the way to its height`
+const wayWords = ({ use }: BrewKind, progress: number) =>
+  progress > use.until
+    ? 'past its best'
+    : progress >= use.from
+      ? 'at its height'
+      : `${Math.round(100 * progress)} % of the way to its height`
 
 function told(batch: BegunBatch, surroundings: Surroundings, day?: number): string {
   const { question, course } = middleCourse(batch, surroundings)
@@ -48,7 +57,8 @@ function told(batch: BegunBatch, surroundings: Surroundings, day?: number): stri
   const here = at(course.days, wanted)
   const when = Math.abs(wanted - question.nowDay) < 0.1 ? 'Now' : momentOf(addMinutes(new Date(batch.began.at), Math.round(wanted * 1440)))
   const foam = kind.foamM ? `foam about ${quantityText('length', surroundings.units, course.foamM[here]!)}, ` : ''
-  return `${when}: ${foam}${quantityText('temperature', surroundings.units, course.liquidC[here]!)} in it, ${wayWords(kind, course.progress[here]!)}.`
+  return `${when}: ${foam}${quantityText('temperature', surroundings.units, course.liquidC[here]!)} in it, `
+    + `${wayWords(kind, course.progress[here]!)}.`
 }
 
 function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
@@ -58,14 +68,25 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   const startMs = Date.parse(batch.began.at)
   const last = lastDay(batch, surroundings)
   const forecast = surroundings.forecastOf?.(batch.id)
-  const points = (days: Float64Array, band: Pick<Band, 'low' | 'typical' | 'high'>): ChartPoint[] => Array.from(days).flatMap((day, index) => day <= last ? [{ at: startMs + day * DAY_MS, low: band.low[index]!, typical: band.typical[index]!, high: band.high[index]! }] : [])
+  const points = (days: Float64Array, band: Pick<Band, 'low' | 'typical' | 'high'>): ChartPoint[] =>
+    Array.from(days).flatMap((day, index) =>
+      day <= last ? [{ at: startMs + day * DAY_MS, low: band.low[index]!, typical: band.typical[index]!, high: band.high[index]! }] : [],
+    )
   return [{
     id: 'foam', title: 'Foam', unit: 'length',
-    expected: forecast ? points(forecast.days, forecast.series.foamM!) : points(course.days, { low: course.foamM, typical: course.foamM, high: course.foamM }),
+    expected: forecast
+      ? points(forecast.days, forecast.series.foamM!)
+      : points(course.days, { low: course.foamM, typical: course.foamM, high: course.foamM }),
     atStart: forecast ? points(forecast.days, forecast.series.foamAtStartM!) : [],
-    dots: [{ name: 'foam', main: true, points: (batch.gauged[FOAM] ?? []).map(({ at: moment, value }) => ({ at: Date.parse(moment), value })) }],
+    dots: [{
+      name: 'foam',
+      main: true,
+      points: (batch.gauged[FOAM] ?? []).map(({ at: moment, value }) => ({ at: Date.parse(moment), value })),
+    }],
     marks: batch.uses.map(({ at: moment }) => Date.parse(moment)),
-    legend: 'Dots: foam as measured. Dashed in its band: what is expected, eight times in ten. Dotted: as it looked at the start. Upright lines: given.',
+    legend:
+        'Dots: foam as measured. Dashed in its band: what is expected, eight times in ten. Dotted: as it looked at the start. Upright '
+        + 'lines: given.',
   }]
 }
 
@@ -79,19 +100,50 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const { concentrateL, totalL } = dilutionFor(area, parts, 1)
   if (isFoul(batch)) return [{ label: 'Left', value: litres(leftL(batch)), why: 'none of it for beds: it is foul' }]
   return [
-    { label: 'Left', value: litres(leftL(batch)), why: `enough for about ${quantityText('area', units, roughly(leftL(batch) * (1 + parts)), 0)} at 1 to ${parts}` },
-    ...(area > 0 ? [{ label: `For your ${quantityText('area', units, area, 0)}`, value: `${litres(concentrateL)} in ${containerText(totalL / waterCan.volumeL, waterCan)}`, why: `1 part to ${parts} of water, ${litres(DOSE_AREA[units].areaM2)} of it on ${DOSE_AREA[units].words}` }] : []),
+    {
+      label: 'Left', value: litres(leftL(batch)),
+      why: `enough for about ${quantityText('area', units, roughly(leftL(batch) * (1 + parts)), 0)} at 1 to ${parts}`,
+    },
+    ...(area > 0
+      ? [
+          {
+            label: `For your ${quantityText('area', units, area, 0)}`,
+            value: `${litres(concentrateL)} in ${containerText(totalL / waterCan.volumeL, waterCan)}`,
+            why: `1 part to ${parts} of water, ${litres(DOSE_AREA[units].areaM2)} of it on ${DOSE_AREA[units].words}`,
+          },
+        ]
+      : []),
   ]
 }
 
 /** How a brew looks. */
 export const look: Look = {
-  standing: standingOf, windows: (batch, surroundings) => batch.ended || isFoul(batch) ? [] : windowsOf(batch, surroundings), tasks: tasksOf, picture, told, lastDay, charts, facts,
+  standing: standingOf,
+  windows: (batch, surroundings) => (batch.ended || isFoul(batch) ? [] : windowsOf(batch, surroundings)),
+  tasks: tasksOf,
+  picture,
+  told,
+  lastDay,
+  charts,
+  facts,
   gates: (batch, surroundings) => {
     const kind = kindOf(batch.began.approachId)
     const progress = progressOf(batch, surroundings)
-    if (isFoul(batch) && !batch.ended) return [{ id: 'give', label: 'Onto beds', open: false, reason: 'Foul: onto the heap, not onto beds.' }]
-    return batch.ended ? [] : [{ id: 'give', label: 'Onto beds', open: progress >= kind.use.from && progress <= kind.use.until, reason: progress < kind.use.from ? 'Not before its height: raw starch and greens rob the soil of air.' : progress <= kind.use.until ? 'At its height: now.' : 'Past its height: thinner, as a feed only.' }]
+    if (isFoul(batch) && !batch.ended)
+      return [{ id: 'give', label: 'Onto beds', open: false, reason: 'Foul: onto the heap, not onto beds.' }]
+    return batch.ended
+      ? []
+      : [
+          {
+            id: 'give', label: 'Onto beds', open: progress >= kind.use.from && progress <= kind.use.until,
+            reason:
+              progress < kind.use.from
+                ? 'Not before its height: raw starch and greens rob the soil of air.'
+                : progress <= kind.use.until
+                  ? 'At its height: now.'
+                  : 'Past its height: thinner, as a feed only.',
+          },
+        ]
   },
   outputs: () => [{ materialId: 'brew-solids', label: 'Strained solids', hint: 'into the next heap, well covered, or under mulch' }],
 }

@@ -19,7 +19,11 @@ const foam: Quantity = {
   answer: (batch, _, { top }) => {
     const before = batch.gauged[FOAM]?.at(-1)?.value
     if (before === undefined || top === undefined) return ''
-    return top > before + 0.004 ? 'Still rising.' : top < before - 0.004 ? 'Falling: it has had its height.' : 'Hardly changed: this may be its height.'
+    return top > before + 0.004
+      ? 'Still rising.'
+      : top < before - 0.004
+        ? 'Falling: it has had its height.'
+        : 'Hardly changed: this may be its height.'
   },
 }
 
@@ -42,7 +46,15 @@ const PAST_TIMES = 1.5
 export const PADS: readonly Pad[] = [
   { kind: 'gauge', quantity: foam, fits: batch => kindNow(batch).foamM !== undefined },
   { kind: 'sense', sense: SENSES[0]! },
-  { kind: 'deed', fits: batch => kindNow(batch).stirEveryDays !== undefined, deed: { id: STIRRED, label: 'Stirred', icon: 'i-ph-arrows-clockwise', asks: [], cautions: [], how: 'To the bottom and up, a minute long; everything under water again.', said: ({ did }) => ({ said: `stirred${did.some(({ deed }) => deed === STIRRED) ? ', again' : ''}.`, answer: '' }), words: () => 'Stirred.' } },
+  {
+    kind: 'deed', fits: batch => kindNow(batch).stirEveryDays !== undefined,
+    deed: {
+      id: STIRRED, label: 'Stirred', icon: 'i-ph-arrows-clockwise', asks: [], cautions: [],
+      how: 'To the bottom and up, a minute long; everything under water again.',
+      said: ({ did }) => ({ said: `stirred${did.some(({ deed }) => deed === STIRRED) ? ', again' : ''}.`, answer: '' }),
+      words: () => 'Stirred.',
+    },
+  },
   { kind: 'use', use: {
     id: 'given', label: 'Give', icon: 'i-ph-plant', button: 'Given', litresPerM2: 1, left: leftL, cautions: useCautions,
     parts: (batch, surroundings) => {
@@ -53,13 +65,40 @@ export const PADS: readonly Pad[] = [
   } },
   { kind: 'deed', fits: batch => kindNow(batch).aired, deed: {
     id: AIR, label: 'Air', icon: 'i-ph-wind', how: 'The air stone or pump, for tea that needs it.', cautions: ['Wet hands off the plug.'],
-    asks: [{ id: 'state', kind: 'choice', label: 'The air is', choices: [{ id: 'on', label: 'on' }, { id: 'off', label: 'off' }], usual: 'off' }],
-    said: (_, { state }) => ({ said: `air ${state === 'on' ? 'on' : 'off'}.`, answer: state === 'on' ? '' : 'Use tea within a few hours now.' }), words: ({ state }) => `Air ${state === 'on' ? 'on' : 'off'}.`,
+    asks: [{
+      id: 'state',
+      kind: 'choice',
+      label: 'The air is',
+      choices: [
+        { id: 'on', label: 'on' }, { id: 'off', label: 'off' },
+      ],
+      usual: 'off',
+    }],
+    said: (_, { state }) => ({
+      said: `air ${state === 'on' ? 'on' : 'off'}.`, answer: state === 'on' ? '' : 'Use tea within a few hours now.',
+    }),
+    words: ({ state }) => `Air ${state === 'on' ? 'on' : 'off'}.`,
   } },
   { kind: 'deed', fits: batch => kindNow(batch).strained, deed: {
-    id: STRAINED, label: 'Strained', icon: 'i-ph-funnel', how: 'Through a sieve or an old cloth; the solids go into the heap, well covered, or under mulch.', cautions: ['Gloves: the smell stays on hands for days.'],
-    asks: [{ id: 'where', kind: 'choice', label: 'The solids went', choices: [{ id: 'heap', label: 'into the heap' }, { id: 'mulch', label: 'under mulch' }], usual: 'heap' }, { id: 'solidsL', kind: 'volume', label: 'Litres of solids', usual: 5, most: 500 }],
-    said: (_, answers) => ({ said: `strained, ${numberOf(answers, 'solidsL') ?? 0} L of solids ${answers.where === 'mulch' ? 'under mulch' : 'into the heap'}.`, answer: 'What is left keeps for weeks in a closed can, filled to the top.' }),
+    id: STRAINED,
+    label: 'Strained',
+    icon: 'i-ph-funnel',
+    how: 'Through a sieve or an old cloth; the solids go into the heap, well covered, or under mulch.',
+    cautions: ['Gloves: the smell stays on hands for days.'],
+    asks: [
+      {
+        id: 'where', kind: 'choice', label: 'The solids went',
+        choices: [
+          { id: 'heap', label: 'into the heap' }, { id: 'mulch', label: 'under mulch' },
+        ],
+        usual: 'heap',
+      },
+      { id: 'solidsL', kind: 'volume', label: 'Litres of solids', usual: 5, most: 500 },
+    ],
+    said: (_, answers) => ({
+      said: `strained, ${numberOf(answers, 'solidsL') ?? 0} L of solids ${answers.where === 'mulch' ? 'under mulch' : 'into the heap'}.`,
+      answer: 'What is left keeps for weeks in a closed can, filled to the top.',
+    }),
     words: answers => `Strained; the solids went ${answers.where === 'mulch' ? 'under mulch' : 'into the heap'}.`,
   } },
   { kind: 'gauge', quantity: warmth },

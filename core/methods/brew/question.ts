@@ -28,8 +28,10 @@ const HORIZON = { times: 5, least: 6, most: 160 }
 
 function findingsOf(batch: BegunBatch): StampedFinding<BrewRow>[] {
   const dayOf = (at: string) => daysBetween(batch.began.at, at)
-  const foam = (batch.gauged[FOAM] ?? []).map(({ eventId, at, value }): StampedFinding<BrewRow> =>
-    ({ eventId, at, finding: { kind: 'value', row: 'foamM', day: dayOf(at), value, spread: FOAM_SPREAD.fixedM + FOAM_SPREAD.share * value, trust: 1 } }))
+  const foam = (batch.gauged[FOAM] ?? []).map(({ eventId, at, value }): StampedFinding<BrewRow> => ({
+    eventId, at,
+    finding: { kind: 'value', row: 'foamM', day: dayOf(at), value, spread: FOAM_SPREAD.fixedM + FOAM_SPREAD.share * value, trust: 1 },
+  }))
   const warm = (batch.gauged[WARMTH] ?? []).map(({ eventId, at, value }): StampedFinding<BrewRow> =>
     ({ eventId, at, finding: { kind: 'value', row: 'liquidC', day: dayOf(at), value, spread: WARMTH_SPREAD_K, trust: 0.8 } }))
   return [...foam, ...warm].filter(({ finding }) => finding.day >= 0).sort((a, b) => a.finding.day - b.finding.day)

@@ -1,6 +1,8 @@
 import type { Site } from '../../vessel/site'
 
-const vessel = (id: string, name: string, diameterM: number, heightM: number): Site => ({ kind: 'vessel', vessel: { id, name, wall: 'plastic', shape: 'cylinder', diameterM, heightM } })
+const vessel = (id: string, name: string, diameterM: number, heightM: number): Site => ({
+  kind: 'vessel', vessel: { id, name, wall: 'plastic', shape: 'cylinder', diameterM, heightM },
+})
 
 /** What a brew is made in. */
 export const SITES: readonly Site[] = [

@@ -30,7 +30,10 @@ export function airIsOn({ did, began }: BegunBatch): boolean {
 export function leftL({ puts, uses, takings, ended }: BegunBatch): number {
   if (ended) return 0
   const inL = puts.reduce((sum, { waterL }) => sum + waterL, 0)
-  const liquidOut = takings.flatMap(({ products }) => products).filter(({ materialId }) => materialId !== 'brew-solids').reduce((sum, { amount }) => sum + amountVolumeL(amount), 0)
+  const liquidOut = takings
+    .flatMap(({ products }) => products)
+    .filter(({ materialId }) => materialId !== 'brew-solids')
+    .reduce((sum, { amount }) => sum + amountVolumeL(amount), 0)
   return Math.max(0, inL - uses.reduce((sum, { litres }) => sum + litres, 0) - liquidOut)
 }
 
@@ -50,14 +53,29 @@ export function standingOf(batch: BegunBatch, surroundings: Surroundings): Stand
   const toGo = dayAt(course, 1) - days
   const place = placeOf(batch.began.answers[STANDS]).label.toLowerCase()
   const figure = since(days).toLowerCase()
-  const sentence = `${since(days)} ${place}, about ${quantityText('temperature', surroundings.units, liquidC)} in it; ${quantityText('volume', surroundings.units, leftL(batch), 1)} left.`
-  if (isFoul(batch)) return { phase: 'foul', label: 'Foul', sentence: `${sentence} Onto the heap with it, not onto beds.`, figure, tone: 'bad' }
+  const sentence = `${since(days)} ${place}, about ${quantityText('temperature', surroundings.units, liquidC)} in it; `
+    + `${quantityText('volume', surroundings.units, leftL(batch), 1)} left.`
+  if (isFoul(batch))
+    return { phase: 'foul', label: 'Foul', sentence: `${sentence} Onto the heap with it, not onto beds.`, figure, tone: 'bad' }
   const airOff = kind.aired ? batch.did.findLast(({ deed, answers }) => deed === AIR && answers.state === 'off') : undefined
-  if (airOff && !airIsOn(batch) && surroundings.now.getTime() - Date.parse(airOff.at) > AIRLESS_HOURS * HOUR_MS) return { phase: 'flat', label: 'Without air too long', sentence: `${sentence} Without air it turns within hours: onto the heap with it.`, figure, tone: 'bad' }
+  if (airOff && !airIsOn(batch) && surroundings.now.getTime() - Date.parse(airOff.at) > AIRLESS_HOURS * HOUR_MS)
+    return {
+      phase: 'flat', label: 'Without air too long', sentence: `${sentence} Without air it turns within hours: onto the heap with it.`,
+      figure, tone: 'bad',
+    }
   if (progress < 0.25) return { phase: 'resting', label: 'Just begun', sentence, figure, tone: 'good' }
-  if (progress < kind.use.from) return { phase: 'working', label: kind.foamM ? 'Foam rising' : 'Working', sentence: `${sentence} About ${toGo < 1.5 ? `${Math.max(1, Math.round(toGo * 24))} hours` : `${Math.round(toGo)} days`} to go.`, figure, tone: 'good' }
-  if (progress <= kind.use.until) return { phase: 'ready', label: kind.strained ? 'Ready to strain and use' : 'At its best: use it', sentence, figure, tone: 'good' }
-  return { phase: 'past', label: 'Past its best', sentence: `${sentence} ${kind.aired ? 'Pour it on the heap.' : 'Still a feed: thin it half as much again.'}`, figure, tone: 'mind' }
+  if (progress < kind.use.from)
+    return {
+      phase: 'working', label: kind.foamM ? 'Foam rising' : 'Working',
+      sentence: `${sentence} About ${toGo < 1.5 ? `${Math.max(1, Math.round(toGo * 24))} hours` : `${Math.round(toGo)} days`} to go.`,
+      figure, tone: 'good',
+    }
+  if (progress <= kind.use.until)
+    return { phase: 'ready', label: kind.strained ? 'Ready to strain and use' : 'At its best: use it', sentence, figure, tone: 'good' }
+  return {
+    phase: 'past', label: 'Past its best',
+    sentence: `${sentence} ${kind.aired ? 'Pour it on the heap.' : 'Still a feed: thin it half as much again.'}`, figure, tone: 'mind',
+  }
 }
 
 /** Days since it began. */

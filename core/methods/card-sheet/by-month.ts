@@ -27,5 +27,13 @@ export function byMonth(answers: Answers, surroundings: Surroundings): Pipeline 
     }
   })
   const until = new Date(Math.max(...rows.map(({ stages }) => stages.at(-1)!.to.getTime())))
-  return { title: `Over ${label}: covered when, planted from when`, words: [says, 'Roots rest in the cold and spend nothing: a winter hardly counts. Pumpkins and potatoes may go through the card sooner, into a fork of soil.'], from: first, to: until, rows }
+  return {
+    title: `Over ${label}: covered when, planted from when`,
+    words: [
+      says,
+      'Roots rest in the cold and spend nothing: a winter hardly counts. Pumpkins and potatoes may go through the card sooner, into a '
+      + 'fork of soil.',
+    ],
+    from: first, to: until, rows,
+  }
 }

@@ -18,19 +18,33 @@ import * as words from './words'
 
 const LAWN: Site = { kind: 'area', id: 'lawn', name: 'Piece of lawn', ground: { shape: 'rectangle', widthM: 4, lengthM: 3 } }
 const answersOf = (approachId: string, answers: Record<string, number | string>) => completed(sheet.asks(approachId), answers)
-const proposal = (answers: Record<string, number | string> = {}, approachId = 'whole', site: Site = LAWN): Proposal => ({ site, approachId, answers: answersOf(approachId, answers), ingredients: [], waterL: 0, volumeL: 0 })
+const proposal = (answers: Record<string, number | string> = {}, approachId = 'whole', site: Site = LAWN): Proposal => ({
+  site, approachId, answers: answersOf(approachId, answers), ingredients: [], waterL: 0, volumeL: 0,
+})
 const draft = (one: Proposal, around: Surroundings = aroundOn(0)) => sheet.draft(one, around)
 const laid = (since: readonly NewEvent[] = [], answers: Record<string, number | string> = {}, approachId = 'whole') =>
-  begun({ methodId: sheet.id, approachId, site: approachId === 'whole' ? LAWN : sheet.sitesOf!(approachId)[0]!, answers: answersOf(approachId, { [words.PIECES]: 'card 60 of 0.8 x 0.6', ...answers }), inputs: [input('card-flat', 60, BUCKET), input('compost-finished', 9, SACK)], waterL: 100 }, since)
+  begun(
+    {
+      methodId: sheet.id, approachId, site: approachId === 'whole' ? LAWN : sheet.sitesOf!(approachId)[0]!,
+      answers: answersOf(approachId, { [words.PIECES]: 'card 60 of 0.8 x 0.6', ...answers }),
+      inputs: [input('card-flat', 60, BUCKET), input('compost-finished', 9, SACK)], waterL: 100,
+    },
+    since,
+  )
 const tasks = (batch: ReturnType<typeof laid>, around: Surroundings) => sheet.look.tasks(batch, around)
-const actions = (batch: ReturnType<typeof laid>, around: Surroundings) => tasks(batch, around).filter(({ due }) => due <= around.now).map(({ action }) => action)
+const actions = (batch: ReturnType<typeof laid>, around: Surroundings) =>
+  tasks(batch, around)
+    .filter(({ due }) => due <= around.now)
+    .map(({ action }) => action)
 const fact = (one: Proposal, label: string) => draft(one).facts.find(found => found.label === label)!
 
 describe('what a sheet takes', () => {
   it('says the pieces that are missing, and puts them and the cover on the list', () => {
     const { verdict, wants, fromAbove, recipe } = draft(proposal({ [words.PIECES]: 'card 30 of 0.8 x 0.6' }))
     expect(verdict.text).toBe('Your pieces cover 30 of 43 places: 13 boxes of 80 × 60 cm are missing.')
-    expect(wants!.ingredients.map(({ material, amount }) => [material.id, amount.count, amount.container.plural])).toEqual([['card-flat', 13, 'boxes opened flat, 80 × 60 cm'], ['compost-finished', 8.5, 'barrows']])
+    expect(wants!.ingredients.map(({ material, amount }) => [material.id, amount.count, amount.container.plural])).toEqual([
+      ['card-flat', 13, 'boxes opened flat, 80 × 60 cm'], ['compost-finished', 8.5, 'barrows'],
+    ])
     expect(fromAbove!.parts.filter(part => part.kind === 'sheet' && part.missing)).toHaveLength(13)
     expect(recipe!.find(({ material }) => material.id === 'card-flat')!.amount.count).toBe(30)
     expect(draft(proposal({ [words.PIECES]: 'card 43 of 0.8 x 0.6' })).verdict.grade).toBe('good')
@@ -44,13 +58,16 @@ describe('what a sheet takes', () => {
     // 21 boxes, two deep, are ten places and one box over.
     expect(trench.pieces[0]!.count).toBe(10)
     const doubled = draft(proposal({ [words.PIECES]: 'card 4 of 0.8 x 0.6' }, 'trench', sheet.sitesOf!('trench')[0]!))
-    const { laid: places, missing } = sheetPlan(proposal({ [words.PIECES]: 'card 4 of 0.8 x 0.6' }, 'trench', sheet.sitesOf!('trench')[0]!)).layout!
+    const { laid: places, missing } = sheetPlan(
+      proposal({ [words.PIECES]: 'card 4 of 0.8 x 0.6' }, 'trench', sheet.sitesOf!('trench')[0]!),
+    ).layout!
     expect(places.length - missing).toBe(2)
     expect(doubled.facts[0]).toMatchObject({ value: `4 of yours, ${2 * missing} missing`, why: expect.stringContaining('two deep') })
     expect(doubled.verdict.text).toContain(`${2 * missing} boxes`)
     expect(trench.coverL).toBe(0)
     const { layout } = sheetPlan(proposal({ [words.PIECES]: 'card 43 of 0.8 x 0.6' }))
-    // Four rows 65 cm deep of 4 ÷ 0.45 = 9 boxes, one of 45 cm of 4 ÷ 0.65 = 7: 43. Each 0.48 m²: 20.64 laid, 12.5775 net of which 0.5775 beyond the ground.
+    // Four rows 65 cm deep of 4 ÷ 0.45 = 9 boxes, one of 45 cm of 4 ÷ 0.65 = 7: 43. Each 0.48 m²: 20.64 laid, 12.5775 net of which
+    // 0.5775 beyond the ground.
     expect(layout!.laid).toHaveLength(43)
     // 12 ÷ (0.45 × 0.65) = 41.03: 42 with no waste at all.
     expect(fact(proposal({ [words.PIECES]: 'card 43 of 0.8 x 0.6' }), 'Pieces').why).toMatch(/with no waste at all 42 would do/)
@@ -60,7 +77,9 @@ describe('what a sheet takes', () => {
   })
 
   it('does not lie in a pot, and says so', () => {
-    expect(draft(proposal({}, 'whole', sheet.sitesOf!('torn')[0]!)).verdict).toEqual({ grade: 'poor', text: 'Card is laid on the ground: choose a piece of it, not a pot.' })
+    expect(draft(proposal({}, 'whole', sheet.sitesOf!('torn')[0]!)).verdict).toEqual({
+      grade: 'poor', text: 'Card is laid on the ground: choose a piece of it, not a pot.',
+    })
   })
 
   it('waters ground, card and cover by their dryness', () => {
@@ -79,7 +98,9 @@ describe('what a sheet takes', () => {
     expect(sheetPlan(proposal({ [words.COVER]: 'leaves', [words.COVER_M]: 0.3 })).water.coverL).toBeCloseTo(240, 0)
     // 12 m² × 6 cm of compost.
     expect(wet.coverL).toBeCloseTo(720, 9)
-    expect(fact(proposal({ [words.COVER]: 'leaves', [words.COVER_M]: 0.3 }), 'Cover').why).toMatch(/^3,600 L of .*30 cm deep; it settles to about 10 cm/)
+    expect(fact(proposal({ [words.COVER]: 'leaves', [words.COVER_M]: 0.3 }), 'Cover').why).toMatch(
+      /^3,600 L of .*30 cm deep; it settles to about 10 cm/,
+    )
   })
 
   it('mixes torn card with compost by either school, for the room there is', () => {
@@ -99,7 +120,10 @@ describe('what a sheet takes', () => {
     expect(warned({ [words.PIECES]: 'news 50 of 0.5 x 0.4', [words.NEWS_LAYERS]: 4 })).toMatch(/Six to ten/)
     expect(warned({})).toMatch(/No lime .* unless a soil test/)
     expect(draft(proposal({}, 'torn', sheet.sitesOf!('torn')[0]!)).warnings[0]!.text).toMatch(/a tenth/)
-    expect(draft(proposal()).steps.map(({ title }) => title)).toEqual(['Mow it low, leave it lying', expect.stringMatching(/^Wet the ground/), expect.stringMatching(/^Soak the card half an hour/), expect.stringMatching(/^Lay 43 pieces/), expect.stringMatching(/^Cover it at once/), 'Cut an edge'])
+    expect(draft(proposal()).steps.map(({ title }) => title)).toEqual([
+      'Mow it low, leave it lying', expect.stringMatching(/^Wet the ground/), expect.stringMatching(/^Soak the card half an hour/),
+      expect.stringMatching(/^Lay 43 pieces/), expect.stringMatching(/^Cover it at once/), 'Cut an edge',
+    ])
   })
 
   it('says a size with its unit once, in both systems', () => {
@@ -109,7 +133,8 @@ describe('what a sheet takes', () => {
 })
 
 describe('when it can be planted', () => {
-  const ends = (grown: string, around = aroundOn(0)) => byMonth({ [words.GROWN]: grown }, around).rows.map(({ stages }) => ({ laid: stages[0]!.from, low: stages[0]!.to, high: stages[1]!.to }))
+  const ends = (grown: string, around = aroundOn(0)) =>
+    byMonth({ [words.GROWN]: grown }, around).rows.map(({ stages }) => ({ laid: stages[0]!.from, low: stages[0]!.to, high: stages[1]!.to }))
 
   it('turf laid in autumn is through in spring, in spring within the season; soft weeds within a quarter of a year of warmth', () => {
     const turf = ends('turf')
@@ -147,7 +172,8 @@ describe('when it can be planted', () => {
 
 describe('a sheet that lies', () => {
   it('learns from a look under a corner: still green is later, crumb is now', () => {
-    const ask = (finding?: string) => finished(answerOf(questionOf(laid(finding ? [seen(150, words.BELOW, finding)] : []), aroundOn(150)))).windows.through!
+    const ask = (finding?: string) =>
+      finished(answerOf(questionOf(laid(finding ? [seen(150, words.BELOW, finding)] : []), aroundOn(150)))).windows.through!
     const [plain, green, dead] = [ask(), ask('green'), ask('dead')]
     expect(green.now.typical).toBeGreaterThan(plain.now.typical + 10)
     expect(dead.now.high).toBeLessThan(plain.now.high)
@@ -191,7 +217,9 @@ describe('a sheet that lies', () => {
     expect([stiff.urgency, stiff.reason]).toEqual(['now', expect.stringMatching(/pale and stiff.*96 L/)])
     const through = laid([seen(230, words.BELOW, 'dead')])
     expect(actions(through, aroundOn(231))).toContain('planted')
-    expect(actions(laid([seen(230, words.BELOW, 'dead'), did(232, words.PLANTED, { what: 'pumpkins' })]), aroundOn(240))).not.toContain('planted')
+    expect(actions(laid([seen(230, words.BELOW, 'dead'), did(232, words.PLANTED, { what: 'pumpkins' })]), aroundOn(240))).not.toContain(
+      'planted',
+    )
     expect(sheet.look.standing(laid([did(232, words.PLANTED)]), aroundOn(240)).phase).toBe('planted')
   })
 
@@ -204,7 +232,8 @@ describe('a sheet that lies', () => {
   })
 
   it('its cover sinks, and is asked for again when it is thin; more of it shows', () => {
-    const depth = (batch: ReturnType<typeof laid>, day: number) => sheet.look.facts(batch, aroundOn(day)).find(({ label }) => label === 'Cover')!.value
+    const depth = (batch: ReturnType<typeof laid>, day: number) =>
+      sheet.look.facts(batch, aroundOn(day)).find(({ label }) => label === 'Cover')!.value
     expect(depth(laid(), 0)).toBe('about 6 cm deep')
     expect(depth(laid(), 60)).toBe('about 5 cm deep')
     const old = laid([], {})
@@ -234,11 +263,14 @@ describe('a sheet that lies', () => {
 })
 
 describe('what is wrong with a sheet', () => {
-  const causes = (batch: ReturnType<typeof laid>, around: Surroundings, ...symptoms: string[]) => sheet.diagnosis!.causes(batch, around, symptoms)
+  const causes = (batch: ReturnType<typeof laid>, around: Surroundings, ...symptoms: string[]) =>
+    sheet.diagnosis!.causes(batch, around, symptoms)
 
   it('dried card in a dry spell, turf that had no time, creeping roots where they were named', () => {
     expect(causes(laid(), aroundOn(200, { rainMm: 0 }), 'stiff')[0]!.id).toBe('dry-card')
-    expect(causes(laid(), aroundOn(60), 'still-green')[0]).toMatchObject({ id: 'time', speaksFor: [expect.stringMatching(/only about \d+ %/)] })
+    expect(causes(laid(), aroundOn(60), 'still-green')[0]).toMatchObject({
+      id: 'time', speaksFor: [expect.stringMatching(/only about \d+ %/)],
+    })
     expect(causes(laid([], { [words.OVERLAP_M]: 0.05 }), aroundOn(300), 'still-green')[0]!.id).toBe('light')
     expect(causes(laid([], { [words.GROWN]: 'creeping' }), aroundOn(200), 'through').map(({ id }) => id)[0]).toBe('creeping')
     expect(causes(laid(), aroundOn(200), 'slugs')[0]!.id).toBe('shelter')
@@ -246,6 +278,8 @@ describe('what is wrong with a sheet', () => {
   })
 
   it('notices what was seen', () => {
-    expect(sheet.diagnosis!.noticed(laid([seen(50, words.CARD, 'torn'), seen(50, 'above', 'slugs')]), aroundOn(51))).toEqual(['blown', 'slugs'])
+    expect(sheet.diagnosis!.noticed(laid([seen(50, words.CARD, 'torn'), seen(50, 'above', 'slugs')]), aroundOn(51))).toEqual([
+      'blown', 'slugs',
+    ])
   })
 })

@@ -12,7 +12,12 @@ export const COVERS = [
 ] as const
 
 /** A cover of this id, or compost: what it is, and how it lies and goes. */
-export function coverOf(id: unknown): { readonly id: string, readonly material: Material, readonly kind: MulchKind, readonly usualM: number } {
+export function coverOf(id: unknown): {
+  readonly id: string
+  readonly material: Material
+  readonly kind: MulchKind
+  readonly usualM: number
+} {
   const cover = COVERS.find(one => one.id === id) ?? COVERS[0]
   return { id: cover.id, material: findMaterial(cover.materialId) as Material, kind: mulchKindOf(cover.kindId), usualM: cover.usualM }
 }

@@ -20,38 +20,74 @@ const SYMPTOMS: readonly Symptom[] = [
   { id: 'fading', label: 'The card is going', group: 'The card', good: 'It should: by the time it is gone, what grew there is too.' },
 ]
 
-interface Facts { readonly sheet: Sheet, readonly surroundings: Surroundings, readonly creeping: boolean, readonly mended: boolean, readonly symptoms: readonly string[] }
+interface Facts {
+  readonly sheet: Sheet
+  readonly surroundings: Surroundings
+  readonly creeping: boolean
+  readonly mended: boolean
+  readonly symptoms: readonly string[]
+}
 const remedy = (text: string, deeds: readonly string[] = [], waterL = 0): Remedy => ({ text, parts: [], waterL, deeds })
 const percent = (share: number) => `${Math.round(100 * share)} %`
 
 const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   {
     id: 'dry-card', title: 'The card has dried', symptoms: { 'stiff': 0.95, 'blown': 0.4, 'still-green': 0.1, 'no-threads': 0.5 },
-    weigh: ({ sheet: { rainMm, warm } }) => [...given(rainMm < 12 && warm, 0.7, `Only ${Math.round(rainMm)} mm of rain in two weeks, and it was warm.`), ...given(rainMm > 30, -0.7, `${Math.round(rainMm)} mm of rain in two weeks.`)],
+    weigh: ({ sheet: { rainMm, warm } }) => [
+      ...given(rainMm < 12 && warm, 0.7, `Only ${Math.round(rainMm)} mm of rain in two weeks, and it was warm.`),
+      ...given(rainMm > 30, -0.7, `${Math.round(rainMm)} mm of rain in two weeks.`),
+    ],
     remedy: ({ sheet: { plan }, surroundings: { units } }) => {
       const litres = plan.way.laid ? plan.areaM2 * 8 : plan.water.cardL / 2
-      return remedy(`${quantityText('volume', units, litres)} over it, slowly, in two goes: dry card sheds the first. Then more cover, so that it stays damp.`, [], Math.round(litres))
+      return remedy(
+        `${quantityText('volume', units, litres)} over it, slowly, in two goes: dry card sheds the first. Then more cover, so that it `
+        + 'stays damp.',
+        [], Math.round(litres),
+      )
     },
   },
   {
     id: 'light-cover', title: 'Too little lay on it', symptoms: { blown: 0.8, stiff: 0.3 },
-    weigh: ({ sheet: { coverM, plan } }) => [...given(plan.coverM > 0 && coverM < 0.03, 0.7, 'Hardly a finger of cover should be left.'), ...given(coverM > 0.06, -0.6, 'It should be covered deep enough.')],
-    remedy: ({ sheet: { plan } }) => remedy(`A new soaked piece over the gap, then ${plan.cover.material.short} on all of it, ${Math.round(100 * (plan.coverM || 0.06))} cm deep; stones or boards until it has settled.`, [MENDED]),
+    weigh: ({ sheet: { coverM, plan } }) => [
+      ...given(plan.coverM > 0 && coverM < 0.03, 0.7, 'Hardly a finger of cover should be left.'),
+      ...given(coverM > 0.06, -0.6, 'It should be covered deep enough.'),
+    ],
+    remedy: ({ sheet: { plan } }) =>
+      remedy(
+        `A new soaked piece over the gap, then ${plan.cover.material.short} on all of it, ${Math.round(100 * (plan.coverM || 0.06))} cm `
+        + 'deep; stones or boards until it has settled.',
+        [MENDED],
+      ),
   },
   {
     id: 'time', title: 'It has not had its time', symptoms: { 'still-green': 0.7, 'no-threads': 0.6 },
-    weigh: ({ sheet: { spent } }) => [...given(spent < 0.7, 0.9, `By the warmth it had, only about ${percent(spent)} should be spent.`), ...given(spent > 1.3, -1, 'By the warmth it had, it should long be through.')],
+    weigh: ({ sheet: { spent } }) => [
+      ...given(spent < 0.7, 0.9, `By the warmth it had, only about ${percent(spent)} should be spent.`),
+      ...given(spent > 1.3, -1, 'By the warmth it had, it should long be through.'),
+    ],
     remedy: () => remedy('Leave it dark and damp. A winter hardly counts: roots rest in the cold.'),
   },
   {
     id: 'light', title: 'Light gets in', symptoms: { 'still-green': 0.4, 'through': 0.7 },
-    weigh: ({ sheet: { plan, card } }) => [...given(plan.overlapM < 0.1, 0.6, `It overlaps by ${Math.round(100 * plan.overlapM)} cm only.`), ...given(card === 'torn', 0.8, 'It was torn when it was last felt.'), ...given(plan.overlapM >= 0.14, -0.2, 'It overlaps by a hand and more.')],
+    weigh: ({ sheet: { plan, card } }) => [
+      ...given(plan.overlapM < 0.1, 0.6, `It overlaps by ${Math.round(100 * plan.overlapM)} cm only.`),
+      ...given(card === 'torn', 0.8, 'It was torn when it was last felt.'),
+      ...given(plan.overlapM >= 0.14, -0.2, 'It overlaps by a hand and more.'),
+    ],
     remedy: () => remedy('Find the gap, pull what grows in it, a new soaked piece over it with a hand on each side.', [MENDED]),
   },
   {
     id: 'creeping', title: 'Creeping roots', symptoms: { through: 0.6, edge: 0.4 },
-    weigh: ({ creeping }) => [...given(creeping, 0.9, 'That is what grew there: it has stores for two seasons.'), ...given(!creeping, -0.3, 'None was named when it was laid; look at what comes.')],
-    remedy: () => remedy('Pull each shoot as soon as it shows: it is the store that must run dry. Double card where they come, two seasons, and a barrier at the edge.', [MENDED]),
+    weigh: ({ creeping }) => [
+      ...given(creeping, 0.9, 'That is what grew there: it has stores for two seasons.'),
+      ...given(!creeping, -0.3, 'None was named when it was laid; look at what comes.'),
+    ],
+    remedy: () =>
+      remedy(
+        'Pull each shoot as soon as it shows: it is the store that must run dry. Double card where they come, two seasons, and a barrier '
+        + 'at the edge.',
+        [MENDED],
+      ),
     caution: 'Some creeping plants must not be moved or thrown away: look at your local rules for invasive plants.',
   },
   {
@@ -61,23 +97,40 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   },
   {
     id: 'shelter', title: 'It shelters slugs', symptoms: { slugs: 0.9 },
-    weigh: ({ sheet: { rainMm, phase } }) => [...given(rainMm > 25, 0.4, `${Math.round(rainMm)} mm of rain in two weeks.`), ...given(phase === 'planted', 0.4, 'Young plants stand in it.')],
-    remedy: () => remedy('Card a hand away from each plant, bare soil round it; lift the edge at dusk and gather them. In a wet spring plant tough ones only.'),
+    weigh: ({ sheet: { rainMm, phase } }) => [
+      ...given(rainMm > 25, 0.4, `${Math.round(rainMm)} mm of rain in two weeks.`),
+      ...given(phase === 'planted', 0.4, 'Young plants stand in it.'),
+    ],
+    remedy: () =>
+      remedy(
+        'Card a hand away from each plant, bare soil round it; lift the edge at dusk and gather them. In a wet spring plant tough ones '
+        + 'only.',
+      ),
   },
   {
     id: 'airless', title: 'Too wet, no air', symptoms: { 'sour': 0.95, 'no-threads': 0.3 },
-    weigh: ({ sheet: { rainMm, plan } }) => [...given(rainMm > 50, 0.4, 'Much rain.'), ...given(!plan.way.laid, 0.3, 'It is shut in a box.')],
+    weigh: ({ sheet: { rainMm, plan } }) => [
+      ...given(rainMm > 50, 0.4, 'Much rain.'),
+      ...given(!plan.way.laid, 0.3, 'It is shut in a box.'),
+    ],
     remedy: () => remedy('Drain it, turn it over, tear dry card in. On the ground: lift it at a few places and let it dry for a day.'),
   },
   {
     id: 'robs', title: 'Card takes nitrogen', symptoms: { hungry: 0.7 },
-    weigh: ({ sheet: { plan, nowDay } }) => [...given(plan.cover.id !== 'compost', 0.5, `The cover of ${plan.cover.material.short} brings little nitrogen.`), ...given(plan.cover.id === 'compost', -0.4, 'There is compost on it: that usually feeds enough.'), ...given(nowDay > 400, -0.4, 'The card should be gone by now.')],
+    weigh: ({ sheet: { plan, nowDay } }) => [
+      ...given(plan.cover.id !== 'compost', 0.5, `The cover of ${plan.cover.material.short} brings little nitrogen.`),
+      ...given(plan.cover.id === 'compost', -0.4, 'There is compost on it: that usually feeds enough.'),
+      ...given(nowDay > 400, -0.4, 'The card should be gone by now.'),
+    ],
     remedy: () => remedy('A liquid feed or a handful of horn meal at each plant; next time compost into the planting hole.'),
   },
 ]
 
 const FRESH_DAYS = 45
-const NOTICED: Readonly<Record<string, Readonly<Record<string, string>>>> = { [CARD]: { torn: 'blown', stiff: 'stiff' }, [TORN]: { 'stiff': 'stiff', 'sour': 'sour', 'no-threads': 'no-threads' }, above: { edge: 'edge', through: 'through', slugs: 'slugs', bare: 'blown' } }
+const NOTICED: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+  [CARD]: { torn: 'blown', stiff: 'stiff' }, [TORN]: { 'stiff': 'stiff', 'sour': 'sour', 'no-threads': 'no-threads' },
+  above: { edge: 'edge', through: 'through', slugs: 'slugs', bare: 'blown' },
+}
 
 /** What may be wrong with a sheet. */
 export const diagnosis: Diagnosis = {
@@ -88,5 +141,15 @@ export const diagnosis: Diagnosis = {
     const green = spent > 0.9 && fresh.findLast(({ sense }) => sense === BELOW)?.finding === 'green' ? ['still-green'] : []
     return [...new Set([...green, ...fresh.flatMap(({ sense, finding }) => NOTICED[sense]?.[finding] ?? [])])]
   },
-  causes: (batch, surroundings, symptoms) => symptoms.length === 0 ? [] : judgeCauses(CAUSES, { symptoms, surroundings, sheet: sheetOf(batch, surroundings), creeping: batch.began.answers[GROWN] === 'creeping', mended: batch.did.some(({ deed }) => deed === MENDED) }, symptoms),
+  causes: (batch, surroundings, symptoms) =>
+    symptoms.length === 0
+      ? []
+      : judgeCauses(
+          CAUSES,
+          {
+            symptoms, surroundings, sheet: sheetOf(batch, surroundings), creeping: batch.began.answers[GROWN] === 'creeping',
+            mended: batch.did.some(({ deed }) => deed === MENDED),
+          },
+          symptoms,
+        ),
 }

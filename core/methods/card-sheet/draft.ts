@@ -7,7 +7,9 @@ import { numberText, quantityText, roughly } from '../../units/format'
 import { counted } from '../../units/plural'
 import { range } from '../../units/range'
 import { asVessel } from '../../vessel/site'
-import { weatherFrom, type BuildStep, type Draft, type Fact, type Proposal, type Surroundings, type Verdict, type Warning } from '../contract'
+import {
+  weatherFrom, type BuildStep, type Draft, type Fact, type Proposal, type Surroundings, type Verdict, type Warning,
+} from '../contract'
 import { byMonth } from './by-month'
 import { CLEAN, DUST, LIME, PIPES, SOIL, TILES } from './care'
 import { COVERS } from './covers'
@@ -20,18 +22,36 @@ import { COVER, COVER_M, GROUND, GROWN, NEWS_LAYERS, OVERLAP_M, PIECES, SHARES }
 /** What is asked beside way and ground. */
 export function asksOf(approachId: string): readonly Question[] {
   const { laid, id } = sheetWayOf(approachId)
-  if (!laid) return [{ id: SHARES, kind: 'choice', label: 'Card and compost', usual: 'half', choices: [{ id: 'half', label: 'one part to two', hint: 'feeds and holds together' }, { id: 'double', label: 'two parts to one', hint: 'for the fungi' }] }]
+  if (!laid)
+    return [{
+      id: SHARES, kind: 'choice', label: 'Card and compost', usual: 'half',
+      choices: [
+        { id: 'half', label: 'one part to two', hint: 'feeds and holds together' },
+        { id: 'double', label: 'two parts to one', hint: 'for the fungi' },
+      ],
+    }]
   const flat: Question[] = [
     { id: PIECES, kind: 'pieces', label: 'What you have, opened flat' },
     { id: OVERLAP_M, kind: 'length', label: 'Overlap', usual: USUAL_OVERLAP_M, most: 0.3 },
     { id: NEWS_LAYERS, kind: 'count', label: 'Newsprint, so many sheets thick', usual: USUAL_NEWS_LAYERS, most: 16 },
-    { id: GROUND, kind: 'choice', label: 'The ground is', usual: 'moist', choices: [{ id: 'dry', label: 'dry' }, { id: 'moist', label: 'moist' }, { id: 'wet', label: 'wet' }] },
+    {
+      id: GROUND, kind: 'choice', label: 'The ground is', usual: 'moist',
+      choices: [
+        { id: 'dry', label: 'dry' }, { id: 'moist', label: 'moist' }, { id: 'wet', label: 'wet' },
+      ],
+    },
   ]
   if (id !== 'whole') return flat
   return [
     ...flat.slice(0, 1),
-    { id: GROWN, kind: 'choice', label: 'What grows there', usual: 'turf', choices: GROWN_OVER.map(({ id: grown, label, hint }) => ({ id: grown, label, hint })) },
-    { id: COVER, kind: 'choice', label: 'Covered with', usual: 'compost', choices: COVERS.map(({ id: cover, label }) => ({ id: cover, label })) },
+    {
+      id: GROWN, kind: 'choice', label: 'What grows there', usual: 'turf',
+      choices: GROWN_OVER.map(({ id: grown, label, hint }) => ({ id: grown, label, hint })),
+    },
+    {
+      id: COVER, kind: 'choice', label: 'Covered with', usual: 'compost',
+      choices: COVERS.map(({ id: cover, label }) => ({ id: cover, label })),
+    },
     { id: COVER_M, kind: 'length', label: 'So deep, if not as usual', usual: 0, most: 0.4 },
     ...flat.slice(1),
   ]
@@ -40,7 +60,9 @@ export function asksOf(approachId: string): readonly Question[] {
 const HORIZON_DAYS = 1000
 
 /** From when it is through, laid today, by the usual weather. */
-function throughBetween({ way }: SheetPlan, answers: Proposal['answers'], surroundings: Surroundings): { readonly from: Date, readonly to: Date } {
+function throughBetween(
+  { way }: SheetPlan, answers: Proposal['answers'], surroundings: Surroundings,
+): { readonly from: Date, readonly to: Date } {
   const { airC } = weatherFrom(surroundings.now, HORIZON_DAYS, surroundings)
   const wants = way.wants(answers)
   const on = (wanted: number) => {
@@ -55,19 +77,45 @@ function throughBetween({ way }: SheetPlan, answers: Proposal['answers'], surrou
 function verdictOf(plan: SheetPlan, { from, to }: { readonly from: Date, readonly to: Date }, units: Surroundings['units']): Verdict {
   const when = `${dateText(from)} and ${dateText(to)}`
   const { layout, way } = plan
-  if (!layout) return way.laid ? { grade: 'poor', text: 'Card is laid on the ground: choose a piece of it, not a pot.' } : { grade: 'good', text: `${quantityText('volume', units, plan.torn.cardL)} of torn card with ${quantityText('volume', units, plan.torn.compostL)} of compost: white threads between ${when}.` }
+  if (!layout)
+    return way.laid
+      ? { grade: 'poor', text: 'Card is laid on the ground: choose a piece of it, not a pot.' }
+      : {
+          grade: 'good',
+          text: `${quantityText('volume', units, plan.torn.cardL)} of torn card with `
+            + `${quantityText('volume', units, plan.torn.compostL)} of compost: white threads between ${when}.`,
+        }
   const { missing } = layout
   const own = layout.laid.length - missing
-  if (missing > 0) return { grade: 'workable', text: own === 0 ? `It takes ${counted(missing * plan.layers, 'box', 'boxes')} of ${sizeText(plan.missingLike, units)}, opened flat.` : `Your pieces cover ${own} of ${layout.laid.length} places: ${counted(missing * plan.layers, 'box', 'boxes')} of ${sizeText(plan.missingLike, units)} are missing.` }
-  return { grade: 'good', text: `Your pieces are enough: ${counted(own, 'piece', 'pieces')}${plan.layers > 1 ? ', doubled' : ''}, and ${way.id === 'trench' ? 'settled' : 'to be planted'} from between ${when}.` }
+  if (missing > 0)
+    return {
+      grade: 'workable',
+      text:
+        own === 0
+          ? `It takes ${counted(missing * plan.layers, 'box', 'boxes')} of ${sizeText(plan.missingLike, units)}, opened flat.`
+          : `Your pieces cover ${own} of ${layout.laid.length} places: ${counted(missing * plan.layers, 'box', 'boxes')} of `
+            + `${sizeText(plan.missingLike, units)} are missing.`,
+    }
+  return {
+    grade: 'good',
+    text: `Your pieces are enough: ${counted(own, 'piece', 'pieces')}${plan.layers > 1 ? ', doubled' : ''}, and `
+      + `${way.id === 'trench' ? 'settled' : 'to be planted'} from between ${when}.`,
+  }
 }
 
 /** So many would do if nothing were cut, where all are of one size. */
 function leastText({ layout, layers, pieces, missingLike, overlapM }: SheetPlan): string {
   const sizes = [...pieces.filter((_, at) => (layout?.used[at] ?? 0) > 0), ...(layout && layout.missing > 0 ? [missingLike] : [])]
   const [first] = sizes
-  if (!layout || !first || first.sort === 'roll' || sizes.some(({ widthM, lengthM }) => widthM !== first.widthM || lengthM !== first.lengthM)) return ''
-  return `; with no waste at all ${numberText(layers * Math.ceil(layout.groundM2 / ((first.widthM - overlapM) * (first.lengthM - overlapM)) - 1e-9))} would do`
+  if (
+    !layout
+    || !first
+    || first.sort === 'roll'
+    || sizes.some(({ widthM, lengthM }) => widthM !== first.widthM || lengthM !== first.lengthM)
+  )
+    return ''
+  return '; with no waste at all '
+    + `${numberText(layers * Math.ceil(layout.groundM2 / ((first.widthM - overlapM) * (first.lengthM - overlapM)) - 1e-9))} would do`
 }
 
 function factsOf(plan: SheetPlan, { from, to }: { readonly from: Date, readonly to: Date }, surroundings: Surroundings): Fact[] {
@@ -82,13 +130,43 @@ function factsOf(plan: SheetPlan, { from, to }: { readonly from: Date, readonly 
   return [
     ...(layout
       ? [
-          { label: 'Pieces', value: `${numberText(plan.layers * (layout.laid.length - layout.missing))} of yours${layout.missing > 0 ? `, ${numberText(plan.layers * layout.missing)} missing` : ''}`, why: `for ${area(layout.groundM2)}${plan.layers > 1 ? ', two deep' : ''}; neighbours share ${quantityText('length', units, plan.overlapM)}, the edge is passed by half of that${leastText(plan)}` },
-          { label: 'Of all that is laid', value: `${area(layout.laidM2)}`, why: `${area(layout.overlapM2)} lie double, as they should; ${area(layout.wasteM2)} (${numberText(100 * lapped)} %) cover nothing: cut or folded under` },
+          {
+            label: 'Pieces',
+            value: `${numberText(plan.layers * (layout.laid.length - layout.missing))} of `
+              + `yours${layout.missing > 0 ? `, ${numberText(plan.layers * layout.missing)} missing` : ''}`,
+            why: `for ${area(layout.groundM2)}${plan.layers > 1 ? ', two deep' : ''}; neighbours share `
+              + `${quantityText('length', units, plan.overlapM)}, the edge is passed by half of that${leastText(plan)}`,
+          },
+          {
+            label: 'Of all that is laid', value: `${area(layout.laidM2)}`,
+            why: `${area(layout.overlapM2)} lie double, as they should; ${area(layout.wasteM2)} (${numberText(100 * lapped)} %) cover `
+              + 'nothing: cut or folded under',
+          },
         ]
       : []),
-    { label: 'Water', value: cans(allL), why: [...(water.groundL > 0 ? [`${litres(water.groundL)} into the ground`] : []), `${litres(water.cardL)} into ${quantityText('mass', units, plan.cardKg)} of card and paper, from dry to dripping`, ...(water.coverL > 1 ? [`${litres(water.coverL)} over the cover`] : [])].join(', ') },
-    ...(coverL > 0 ? [{ label: 'Cover', value: containerText(coverL / barrow.volumeL, barrow), why: `${litres(coverL)} of ${cover.material.short}, ${quantityText('length', units, coverM)} deep; it settles to about ${quantityText('length', units, coverM * cover.kind.settles.typical)} (${litres(coverL * cover.kind.settles.typical)})` }] : []),
-    { label: plan.way.through.label, value: `${dateText(from)} to ${dateText(to)}`, why: plan.way.laid ? 'begun today, with the usual weather; what you see under a corner sharpens it' : 'begun today, outdoors; indoors sooner' },
+    {
+      label: 'Water', value: cans(allL),
+      why: [
+        ...(water.groundL > 0 ? [`${litres(water.groundL)} into the ground`] : []),
+        `${litres(water.cardL)} into ${quantityText('mass', units, plan.cardKg)} of card and paper, from dry to dripping`,
+        ...(water.coverL > 1 ? [`${litres(water.coverL)} over the cover`] : []),
+      ].join(', '),
+    },
+    ...(coverL > 0
+      ? [
+          {
+            label: 'Cover', value: containerText(coverL / barrow.volumeL, barrow),
+            why: `${litres(coverL)} of ${cover.material.short}, ${quantityText('length', units, coverM)} deep; it settles to about `
+              + `${quantityText('length', units, coverM * cover.kind.settles.typical)} (${litres(coverL * cover.kind.settles.typical)})`,
+          },
+        ]
+      : []),
+    {
+      label: plan.way.through.label, value: `${dateText(from)} to ${dateText(to)}`,
+      why: plan.way.laid
+        ? 'begun today, with the usual weather; what you see under a corner sharpens it'
+        : 'begun today, outdoors; indoors sooner',
+    },
   ]
 }
 
@@ -96,19 +174,59 @@ function stepsOf(plan: SheetPlan, { units, waterCan }: Surroundings): BuildStep[
   const { layout, water, way } = plan
   const cans = (value: number) => `${containerText(containersFor(value, waterCan), waterCan)} (${quantityText('volume', units, value)})`
   const news = plan.pieces.some(({ sort }, at) => sort === 'news' && (layout?.used[at] ?? 0) > 0)
-  const soak: BuildStep = { title: news ? 'Soak card half an hour, newsprint an hour' : 'Soak the card half an hour', detail: `In a tub or under the hose, until it hangs limp: it drinks ${quantityText('volume', units, water.cardL)}. Dry card sheds rain and starves what is below.`, waterL: water.cardL, cautions: [CLEAN, TILES] }
+  const soak: BuildStep = {
+    title: news ? 'Soak card half an hour, newsprint an hour' : 'Soak the card half an hour',
+    detail: `In a tub or under the hose, until it hangs limp: it drinks ${quantityText('volume', units, water.cardL)}. Dry card sheds `
+      + 'rain and starves what is below.',
+    waterL: water.cardL, cautions: [CLEAN, TILES],
+  }
   if (!way.laid) return [
-    { title: 'Tear it hand-sized', detail: `${quantityText('volume', units, plan.torn.cardL)} of torn card, tape and labels off. Along the grain it tears by itself.`, cautions: [CLEAN] }, soak,
-    { title: `Mix in ${quantityText('volume', units, plan.torn.compostL)} of compost`, detail: 'Or layer it, card and compost in turn; press it down.', cautions: [SOIL] },
-    { title: 'Keep it damp and dim', detail: 'Under a lid or a board, never dripping. Lift a corner after two weeks: white threads and a smell of the wood.', cautions: ['Mould of other colours, black or pink: outdoors with it, do not breathe it.'] },
+    {
+      title: 'Tear it hand-sized',
+      detail: `${quantityText('volume', units, plan.torn.cardL)} of torn card, tape and labels off. Along the grain it tears by itself.`,
+      cautions: [CLEAN],
+    },
+    soak,
+    {
+      title: `Mix in ${quantityText('volume', units, plan.torn.compostL)} of compost`,
+      detail: 'Or layer it, card and compost in turn; press it down.', cautions: [SOIL],
+    },
+    {
+      title: 'Keep it damp and dim',
+      detail: 'Under a lid or a board, never dripping. Lift a corner after two weeks: white threads and a smell of the wood.',
+      cautions: ['Mould of other colours, black or pink: outdoors with it, do not breathe it.'],
+    },
   ]
-  const lay: BuildStep = { title: `Lay ${counted(layout?.laid.length ?? 0, 'piece', 'pieces')}${plan.layers > 1 ? ', two deep' : ''}, from the far end`, detail: `Each ${quantityText('length', units, plan.overlapM)} over the next, over the edge by half of that. The drawing says where.`, cautions: [] }
-  if (way.id === 'trench') return [{ title: 'Open the trench', detail: 'A spade deep and as wide as it is drawn, the soil beside it.', cautions: [PIPES, SOIL] }, soak, lay, { title: 'The soil back on it', detail: 'A hand deep over the card. Sow and plant beside it; roots find the damp.', cautions: [] }]
+  const lay: BuildStep = {
+    title: `Lay ${counted(layout?.laid.length ?? 0, 'piece', 'pieces')}${plan.layers > 1 ? ', two deep' : ''}, from the far end`,
+    detail: `Each ${quantityText('length', units, plan.overlapM)} over the next, over the edge by half of that. The drawing says where.`,
+    cautions: [],
+  }
+  if (way.id === 'trench')
+    return [
+      { title: 'Open the trench', detail: 'A spade deep and as wide as it is drawn, the soil beside it.', cautions: [PIPES, SOIL] },
+      soak, lay,
+      { title: 'The soil back on it', detail: 'A hand deep over the card. Sow and plant beside it; roots find the damp.', cautions: [] },
+    ]
   return [
-    { title: 'Mow it low, leave it lying', detail: 'What is cut stays: it feeds the worms. Woody stems off at the ground, creeping roots forked out at the edge.', cautions: [PIPES] },
-    { title: water.groundL > 0 ? `Wet the ground: ${cans(water.groundL)}` : 'The ground is wet enough', detail: 'Under card nothing gets wet again by itself for a while.', ...(water.groundL > 0 ? { waterL: water.groundL } : {}), cautions: [] },
+    {
+      title: 'Mow it low, leave it lying',
+      detail: 'What is cut stays: it feeds the worms. Woody stems off at the ground, creeping roots forked out at the edge.',
+      cautions: [PIPES],
+    },
+    {
+      title: water.groundL > 0 ? `Wet the ground: ${cans(water.groundL)}` : 'The ground is wet enough',
+      detail: 'Under card nothing gets wet again by itself for a while.',
+      ...(water.groundL > 0 ? { waterL: water.groundL } : {}),
+      cautions: [],
+    },
     soak, lay,
-    { title: `Cover it at once: ${quantityText('volume', units, roughly(plan.coverL))} of ${plan.cover.material.short}`, detail: `${quantityText('length', units, plan.coverM)} deep, before the card dries and before the wind has it.`, ...(water.coverL > 1 ? { waterL: water.coverL } : {}), cautions: [DUST, SOIL] },
+    {
+      title: `Cover it at once: ${quantityText('volume', units, roughly(plan.coverL))} of ${plan.cover.material.short}`,
+      detail: `${quantityText('length', units, plan.coverM)} deep, before the card dries and before the wind has it.`,
+      ...(water.coverL > 1 ? { waterL: water.coverL } : {}),
+      cautions: [DUST, SOIL],
+    },
     { title: 'Cut an edge', detail: 'A spade deep all round, or card folded up: turf creeps in from the side.', cautions: [] },
   ]
 }
@@ -123,21 +241,42 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const pieces = plan.layout?.laid.length ?? 0
   const warnings: Warning[] = [
     ...(plan.way.laid && plan.overlapM < 0.1 ? [{ text: 'Less than a hand of overlap: light gets in, and grass finds the gap.' }] : []),
-    ...(proposal.answers[GROWN] === 'creeping' && plan.way.id === 'whole' ? [{ text: 'Creeping roots come up at edges and joints for two seasons: pull what shows, lay new card where it tears.' }] : []),
-    ...(plan.way.id === 'whole' && plan.cover.id === 'chips' ? [{ text: 'Chips stay on top: plant through them, never dig them in.' }] : []),
-    ...(plan.way.id === 'whole' && plan.cover.id === 'straw' ? [{ text: 'Ask whether the straw was sprayed: weedkiller in it outlives the summer.' }] : []),
-    ...(plan.way.laid && plan.newsLayers < 6 && plan.pieces.some(({ sort }) => sort === 'news') ? [{ text: 'Six to ten sheets of newsprint: fewer are through before the weeds are.' }] : []),
+    ...(proposal.answers[GROWN] === 'creeping' && plan.way.id === 'whole'
+      ? [{ text: 'Creeping roots come up at edges and joints for two seasons: pull what shows, lay new card where it tears.' }]
+      : []),
+    ...(plan.way.id === 'whole' && plan.cover.id === 'chips'
+      ? [{ text: 'Chips stay on top: plant through them, never dig them in.' }]
+      : []),
+    ...(plan.way.id === 'whole' && plan.cover.id === 'straw'
+      ? [{ text: 'Ask whether the straw was sprayed: weedkiller in it outlives the summer.' }]
+      : []),
+    ...(plan.way.laid && plan.newsLayers < 6 && plan.pieces.some(({ sort }) => sort === 'news')
+      ? [{ text: 'Six to ten sheets of newsprint: fewer are through before the weeds are.' }]
+      : []),
     ...(plan.way.laid ? [{ text: LIME }] : [{ text: 'In pots at most a tenth of such a mix: rotting card takes nitrogen.' }]),
   ]
   const drawing = sheetPlanDrawing(name, plan, proposal.site)
   return {
-    summary: plan.way.laid ? `${counted(pieces, 'piece', 'pieces')} on ${quantityText('area', units, plan.areaM2, 1)}${plan.coverL > 0 ? `, ${quantityText('volume', units, roughly(plan.coverL))} of ${plan.cover.material.short} on them` : ''}.` : `${quantityText('volume', units, plan.torn.cardL)} of torn card, ${quantityText('volume', units, plan.torn.compostL)} of compost.`,
+    summary: plan.way.laid
+      ? `${counted(pieces, 'piece', 'pieces')} on `
+      + `${quantityText('area', units, plan.areaM2, 1)}`
+      + (plan.coverL > 0
+        ? `, ${quantityText('volume', units, roughly(plan.coverL))} of ${plan.cover.material.short} on them`
+        : '') + '.'
+      : `${quantityText('volume', units, plan.torn.cardL)} of torn card, ${quantityText('volume', units, plan.torn.compostL)} of compost.`,
     verdict: verdictOf(plan, between, units), facts: factsOf(plan, between, surroundings), warnings,
     picture: sheetPicture(name, plan, proposal.site, { coverM: plan.coverM, spent: 0 }), ...(drawing ? { fromAbove: drawing } : {}),
     ...(plan.way.id === 'whole' ? { pipeline: byMonth(proposal.answers, surroundings) } : {}),
     steps: stepsOf(plan, surroundings),
     work: [{ label: 'in all', minutes: range(20 + plan.areaM2 * 6, 30 + plan.areaM2 * 12, 45 + plan.areaM2 * 25) }],
-    gives: plan.way.laid ? [] : [{ label: 'Threaded card', litres: range(plan.torn.compostL * 0.9, plan.torn.compostL * 1.1, plan.torn.compostL * 1.3), ...between }],
+    gives: plan.way.laid
+      ? []
+      : [
+          {
+            label: 'Threaded card', litres: range(plan.torn.compostL * 0.9, plan.torn.compostL * 1.1, plan.torn.compostL * 1.3),
+            ...between,
+          },
+        ],
     waterL, recipe: recipeOf(plan, units), wants: { ingredients: wantsOf(plan, units), by: addDays(surroundings.now, 14) },
   }
 }

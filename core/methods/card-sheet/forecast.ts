@@ -17,11 +17,15 @@ const EVERY_DAYS = 3
 const timesOf = (question: Pick<SheetQuestion, 'horizonDay' | 'findings' | 'nowDay'>) => timesEvery(EVERY_DAYS, question)
 
 /** How far it is at each of the times: 1 when it is through, on beyond it. */
-export function spentAt({ wayId, wants, airC, horizonDay }: Pick<SheetQuestion, 'wayId' | 'wants' | 'airC' | 'horizonDay'>, point: ArrayLike<number>, times: Float64Array): Float32Array {
+export function spentAt(
+  { wayId, wants, airC, horizonDay }: Pick<SheetQuestion, 'wayId' | 'wants' | 'airC' | 'horizonDay'>, point: ArrayLike<number>,
+  times: Float64Array,
+): Float32Array {
   const { counts } = sheetWayOf(wayId)
   const wanted = wants.typical * Math.exp(Math.log(wants.high / wants.low) / (2 * Z80) * (point[0] ?? 0))
   const sums = new Float64Array(horizonDay + 2)
-  for (let day = 0; day <= horizonDay; day++) sums[day + 1] = sums[day]! + counts((airC[Math.min(day, airC.length - 1)] ?? 10) + WEATHER_K * (point[1] ?? 0))
+  for (let day = 0; day <= horizonDay; day++)
+    sums[day + 1] = sums[day]! + counts((airC[Math.min(day, airC.length - 1)] ?? 10) + WEATHER_K * (point[1] ?? 0))
   return Float32Array.from(times, (time) => {
     const below = Math.min(horizonDay, Math.floor(time))
     return (sums[below]! + (time - below) * (sums[below + 1]! - sums[below]!)) / wanted

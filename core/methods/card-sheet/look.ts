@@ -23,10 +23,34 @@ function standingOf(batch: BegunBatch, surroundings: Surroundings): Standing {
   const day = `Day ${Math.floor(nowDay)}`
   const known: Readonly<Record<Sheet['phase'], Standing>> = {
     'ended': { phase: 'ended', label: torn ? 'Taken out' : 'A bed now', sentence: 'Its work is done.', tone: 'good' },
-    'planted': { phase: 'planted', label: 'Planted', sentence: `${daysText(nowDay)} after it was laid, what grew there is gone or going.`, figure: 'planted', tone: 'good' },
-    'torn-up': { phase: 'torn-up', label: 'There is a gap', sentence: `${day}. Close it before what grows there has light again.`, figure, tone: 'bad' },
-    'dark': { phase: 'dark', label: torn ? 'Fungi at work' : 'In the dark', sentence: torn ? `${day}: about ${percent(spent)} of the way to white threads.` : `${day}: ${plan.way.id === 'whole' ? `what grew there has spent about ${percent(spent)} of what it stored` : `settled by about ${percent(spent)}`}.`, figure, tone: 'good' },
-    'through': { phase: 'through', label: torn ? 'Should have threads' : 'Through', sentence: below === 'dead' ? `${day}: nothing green is left below it.` : `${day}: by the warmth it had it should be through. Look under a corner.`, figure, tone: 'good' },
+    'planted': {
+      phase: 'planted', label: 'Planted', sentence: `${daysText(nowDay)} after it was laid, what grew there is gone or going.`,
+      figure: 'planted', tone: 'good',
+    },
+    'torn-up': {
+      phase: 'torn-up', label: 'There is a gap', sentence: `${day}. Close it before what grows there has light again.`, figure,
+      tone: 'bad',
+    },
+    'dark': {
+      phase: 'dark', label: torn ? 'Fungi at work' : 'In the dark',
+      sentence: torn
+        ? `${day}: about ${percent(spent)} of the way to white threads.`
+        : `${day}: `
+          + (plan.way.id === 'whole'
+            ? `what grew there has spent about ${percent(spent)} of what it stored`
+            : `settled by about ${percent(spent)}`) + '.',
+      figure,
+      tone: 'good',
+    },
+    'through': {
+      phase: 'through', label: torn ? 'Should have threads' : 'Through',
+      sentence:
+        below === 'dead'
+          ? `${day}: nothing green is left below it.`
+          : `${day}: by the warmth it had it should be through. Look under a corner.`,
+      figure,
+      tone: 'good',
+    },
   }
   return known[sheet.phase]
 }
@@ -42,9 +66,21 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
     id: 'through', title: 'How far it is', unit: 'percent',
     expected: forecast ? points(forecast.days, forecast.series.spent!) : points(days, { low: spent, typical: spent, high: spent }),
     atStart: forecast ? points(forecast.days, forecast.series.spentAtStart!) : [],
-    dots: [{ name: 'under a corner', main: true, points: batch.observations.flatMap(({ at, sense, finding }) => sense === BELOW || sense === TORN ? LOOKED[finding] === undefined ? [] : [{ at: Date.parse(at), value: LOOKED[finding] }] : []) }],
+    dots: [{
+      name: 'under a corner',
+      main: true,
+      points: batch.observations.flatMap(({ at, sense, finding }) =>
+        sense === BELOW || sense === TORN
+          ? LOOKED[finding] === undefined
+            ? []
+            : [{ at: Date.parse(at), value: LOOKED[finding] }]
+          : [],
+      ),
+    }],
     marks: batch.puts.filter(({ waterL, atStart }) => waterL > 0 && !atStart).map(({ at }) => Date.parse(at)),
-    legend: 'Dots: what a look under a corner told, roughly. Dashed in its band: what is expected, eight times in ten. Dotted: as it looked at the start. Upright lines: watered.',
+    legend:
+        'Dots: what a look under a corner told, roughly. Dashed in its band: what is expected, eight times in ten. Dotted: as it looked '
+        + 'at the start. Upright lines: watered.',
   }]
 }
 
@@ -53,9 +89,30 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const { units } = surroundings
   if (batch.ended) return []
   return [
-    ...(plan.way.laid ? [{ label: 'It lies on', value: quantityText('area', units, plan.areaM2, 1), why: plan.layout ? `${plan.layout.laid.length} pieces; rain of the last two weeks: ${quantityText('rain', units, rainMm)}` : '' }] : []),
-    ...(plan.coverM > 0 ? [{ label: 'Cover', value: `about ${quantityText('length', units, coverM)} deep`, why: `of ${quantityText('length', units, plan.coverM)} as laid` }] : []),
-    ...(plan.way.id === 'whole' ? [{ label: 'What grew there', value: grownOverOf(batch.began.answers[GROWN]).label, why: grownOverOf(batch.began.answers[GROWN]).says }] : []),
+    ...(plan.way.laid
+      ? [
+          {
+            label: 'It lies on', value: quantityText('area', units, plan.areaM2, 1),
+            why: plan.layout ? `${plan.layout.laid.length} pieces; rain of the last two weeks: ${quantityText('rain', units, rainMm)}` : '',
+          },
+        ]
+      : []),
+    ...(plan.coverM > 0
+      ? [
+          {
+            label: 'Cover', value: `about ${quantityText('length', units, coverM)} deep`,
+            why: `of ${quantityText('length', units, plan.coverM)} as laid`,
+          },
+        ]
+      : []),
+    ...(plan.way.id === 'whole'
+      ? [
+          {
+            label: 'What grew there', value: grownOverOf(batch.began.answers[GROWN]).label,
+            why: grownOverOf(batch.began.answers[GROWN]).says,
+          },
+        ]
+      : []),
   ]
 }
 
@@ -64,17 +121,34 @@ export const look: Look = {
   standing: standingOf, windows: windowsOf, tasks: tasksOf, charts, facts,
   picture: (batch, surroundings, day) => {
     const middle = middleOf(batch, surroundings)
-    return sheetPicture(batch.name, sheetPlan(batch.began), batch.began.site, { coverM: coverOn(batch, surroundings, day), spent: spentOn(middle, day ?? middle.question.nowDay) })
+    return sheetPicture(batch.name, sheetPlan(batch.began), batch.began.site, {
+      coverM: coverOn(batch, surroundings, day), spent: spentOn(middle, day ?? middle.question.nowDay),
+    })
   },
   fromAbove: batch => sheetPlanDrawing(batch.name, sheetPlan(batch.began), batch.began.site),
   told: (batch, surroundings, day) => {
     const middle = middleOf(batch, surroundings)
     const wanted = Math.min(middle.question.horizonDay, day ?? middle.question.nowDay)
-    const when = Math.abs(wanted - middle.question.nowDay) < 0.6 ? 'Now' : weekdayDateText(new Date(Date.parse(batch.began.at) + wanted * DAY_MS))
+    const when
+      = Math.abs(wanted - middle.question.nowDay) < 0.6 ? 'Now' : weekdayDateText(new Date(Date.parse(batch.began.at) + wanted * DAY_MS))
     const { way } = sheetPlan(batch.began)
-    return `${when}: about ${percent(spentOn(middle, wanted))} ${way.laid ? way.id === 'whole' ? 'of what grew there spent' : 'settled' : 'of the way to threads'}${way.id === 'whole' ? `, ${quantityText('length', surroundings.units, coverOn(batch, surroundings, wanted))} of cover` : ''}.`
+    return `${when}: about ${percent(spentOn(middle, wanted))} `
+      + (way.laid
+        ? (way.id === 'whole' ? 'of what grew there spent' : 'settled')
+        : 'of the way to threads')
+      + (way.id === 'whole'
+        ? `, ${quantityText('length', surroundings.units, coverOn(batch, surroundings, wanted))} of cover`
+        : '') + '.'
   },
   lastDay: (batch, surroundings) => middleOf(batch, surroundings).question.horizonDay,
   gates: () => [],
-  outputs: batch => sheetPlan(batch.began).way.laid ? [] : [{ materialId: 'heap-half-rotted', label: 'Threaded card and compost', hint: 'under mulch, into planting holes, into the next crate', expectedL: sheetPlan(batch.began).torn.compostL * 1.1 }],
+  outputs: batch =>
+    sheetPlan(batch.began).way.laid
+      ? []
+      : [
+          {
+            materialId: 'heap-half-rotted', label: 'Threaded card and compost',
+            hint: 'under mulch, into planting holes, into the next crate', expectedL: sheetPlan(batch.began).torn.compostL * 1.1,
+          },
+        ],
 }

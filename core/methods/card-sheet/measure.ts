@@ -15,7 +15,9 @@ export function sizeText({ lengthM, widthM }: Pick<Piece, 'lengthM' | 'widthM'>,
   return unit !== undefined && wide.endsWith(unit) ? `${number} × ${wide}` : `${long} × ${wide}`
 }
 
-const NAMES = { card: ['box opened flat', 'boxes opened flat'], news: ['sheet of newsprint', 'sheets of newsprint'], roll: ['roll', 'rolls'] } as const
+const NAMES = {
+  card: ['box opened flat', 'boxes opened flat'], news: ['sheet of newsprint', 'sheets of newsprint'], roll: ['roll', 'rolls'],
+} as const
 
 /** A flat piece as something that can be counted and kept: as many litres as its card would be, torn. */
 export function pieceContainer(piece: Piece, units: UnitSystem): { readonly material: Material, readonly container: ContainerThen } {
@@ -25,11 +27,16 @@ export function pieceContainer(piece: Piece, units: UnitSystem): { readonly mate
   const [name, plural] = NAMES[piece.sort]
   return {
     material,
-    container: { id: `flat-${piece.sort}-${cm(piece.lengthM)}x${cm(piece.widthM)}`, name: `${name}, ${sizeText(piece, units)}`, plural: `${plural}, ${sizeText(piece, units)}`, volumeL: Math.max(0.02, kg / material.bulkDensityKgM3.typical * 1000) },
+    container: {
+      id: `flat-${piece.sort}-${cm(piece.lengthM)}x${cm(piece.widthM)}`, name: `${name}, ${sizeText(piece, units)}`,
+      plural: `${plural}, ${sizeText(piece, units)}`, volumeL: Math.max(0.02, (kg / material.bulkDensityKgM3.typical) * 1000),
+    },
   }
 }
 
-const of = (material: Material, count: number, container: ContainerThen): Ingredient => ({ material, amount: { count, container, packing: 'loose' } })
+const of = (material: Material, count: number, container: ContainerThen): Ingredient => ({
+  material, amount: { count, container, packing: 'loose' },
+})
 const barrow = (units: UnitSystem): ContainerThen => {
   const { id, name, plural, volumeL } = STARTING_CONTAINERS[units][2]!
   return { id, name, plural, volumeL }
@@ -60,7 +67,10 @@ export function recipeOf(plan: SheetPlan, units: UnitSystem): Ingredient[] {
   if (plan.way.laid) return [...piecesOf(plan, units), ...coverOf(plan, units)]
   const container = bucket(units)
   const litres = (value: number) => Math.round(value / container.volumeL * 10) / 10
-  return [of(findMaterial('cardboard') as Material, litres(plan.torn.cardL), container), of(findMaterial('compost-finished') as Material, litres(plan.torn.compostL), container)]
+  return [
+    of(findMaterial('cardboard') as Material, litres(plan.torn.cardL), container),
+    of(findMaterial('compost-finished') as Material, litres(plan.torn.compostL), container),
+  ]
 }
 
 /** What has to be gathered: the pieces that are missing, and the cover. */

@@ -45,7 +45,11 @@ const PARTS: Readonly<Record<string, readonly [card: number, compost: number]>> 
 /** Torn card as it lies loosely, kg a litre. */
 const TORN_KG_L = 0.06
 
-const stackOf = (newsLayers: number, layers: number) => ({ sort, count, widthM, lengthM }: Piece): Piece => ({ sort, widthM, lengthM, count: Math.floor(count / (sort === 'news' ? newsLayers : sort === 'card' ? layers : 1)) })
+const stackOf
+  = (newsLayers: number, layers: number) =>
+    ({ sort, count, widthM, lengthM }: Piece): Piece => ({
+      sort, widthM, lengthM, count: Math.floor(count / (sort === 'news' ? newsLayers : sort === 'card' ? layers : 1)),
+    })
 
 function kilograms(laid: Layout, pieces: readonly Piece[], missingLike: Piece, newsLayers: number, layers: number): number {
   const all = [...pieces, missingLike]
@@ -70,7 +74,13 @@ export function sheetPlan(given: { readonly site: Site, readonly approachId: str
   return made
 }
 
-function planFor({ site, approachId, answers }: { readonly site: Site, readonly approachId: string, readonly answers: Answers }): SheetPlan {
+function planFor({
+  site, approachId, answers,
+}: {
+  readonly site: Site
+  readonly approachId: string
+  readonly answers: Answers
+}): SheetPlan {
   const way = sheetWayOf(approachId)
   const areaM2 = siteAreaM2(site)
   const overlapM = Math.min(0.3, numberOf(answers, OVERLAP_M) ?? USUAL_OVERLAP_M)
@@ -92,6 +102,9 @@ function planFor({ site, approachId, answers }: { readonly site: Site, readonly 
   const { bulkDensityKgM3, moistureFraction } = cover.material
   return {
     way, areaM2, overlapM, pieces, missingLike, newsLayers, layers, layout, cover, coverM, coverL, cardKg, torn,
-    water: { groundL: way.laid ? ground * areaM2 : 0, cardL: waterToSoakL(cardKg, CARD_MOISTURE.dry, CARD_MOISTURE.soaked), coverL: waterToSoakL(coverL / 1000 * bulkDensityKgM3.typical, moistureFraction.typical, COVER_MOISTURE) },
+    water: {
+      groundL: way.laid ? ground * areaM2 : 0, cardL: waterToSoakL(cardKg, CARD_MOISTURE.dry, CARD_MOISTURE.soaked),
+      coverL: waterToSoakL((coverL / 1000) * bulkDensityKgM3.typical, moistureFraction.typical, COVER_MOISTURE),
+    },
   }
 }

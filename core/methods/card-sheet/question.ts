@@ -36,7 +36,12 @@ export function questionOf(batch: BegunBatch, surroundings: Surroundings): Sheet
   const findings = observations.flatMap(({ eventId, at, sense, finding }): StampedFinding<'spent'>[] => {
     const means = SIGNS[sense]?.[finding]
     const day = daysBetween(began.at, at)
-    return means && day >= 0 ? [{ eventId, at, finding: { kind: 'between', row: 'spent', day, low: means[0], high: means[1], spread: BLUR, trust: TRUST } }] : []
+    return means && day >= 0
+      ? [{ eventId, at, finding: { kind: 'between', row: 'spent', day, low: means[0], high: means[1], spread: BLUR, trust: TRUST } }]
+      : []
   })
-  return { methodId: began.methodId, batchId: batch.id, wayId: way.id, wants: way.wants(began.answers), airC: weatherFrom(new Date(began.at), horizonDay, surroundings).airC, nowDay, horizonDay, findings, seed: seedFromText(batch.id) }
+  return {
+    methodId: began.methodId, batchId: batch.id, wayId: way.id, wants: way.wants(began.answers),
+    airC: weatherFrom(new Date(began.at), horizonDay, surroundings).airC, nowDay, horizonDay, findings, seed: seedFromText(batch.id),
+  }
 }

@@ -32,11 +32,16 @@ export function coverOn(batch: BegunBatch, surroundings: Surroundings, day?: num
   if (!way.laid) return 0
   const { question: { airC, horizonDay, nowDay } } = middleOf(batch, surroundings)
   const at = Float64Array.of(Math.min(horizonDay, day ?? nowDay))
-  return batch.puts.flatMap(({ at: when, inputs }) => ingredientsOf(inputs, surroundings.materials).filter(({ material }) => material.family !== 'paper').map((one) => {
-    const { settles, settlingDays, goesYear } = mulchKindFor(one.material)
-    const spread = { day: Math.max(0, daysBetween(batch.began.at, when)), depthM: portionOf(one).looseVolumeL / 1000 / areaM2 }
-    return depthsOf([spread], { settles: settles.typical, settlingDays, goesYear: goesYear.typical, spread: 1, weatherK: 0 }, airC, at)[0]!
-  })).reduce((sum, one) => sum + one, 0)
+  return batch.puts
+    .flatMap(({ at: when, inputs }) =>
+      ingredientsOf(inputs, surroundings.materials)
+        .filter(({ material }) => material.family !== 'paper')
+        .map((one) => {
+          const { settles, settlingDays, goesYear } = mulchKindFor(one.material)
+          const spread = { day: Math.max(0, daysBetween(batch.began.at, when)), depthM: portionOf(one).looseVolumeL / 1000 / areaM2 }
+          const traits = { settles: settles.typical, settlingDays, goesYear: goesYear.typical, spread: 1, weatherK: 0 }
+          return depthsOf([spread], traits, airC, at)[0]!
+        })).reduce((sum, one) => sum + one, 0)
 }
 
 /** How far it is on a day, in the middle of what is possible. */
@@ -63,8 +68,15 @@ export function sheetOf(batch: BegunBatch, surroundings: Surroundings): Sheet {
   const plantedAt = batch.did.find(({ deed }) => deed === PLANTED)?.at
   const spent = spentOn(middle, nowDay)
   return {
-    plan, nowDay, spent, coverM: coverOn(batch, surroundings), card, below: batch.observations.findLast(({ sense }) => sense === BELOW)?.finding, plantedAt,
-    rainMm: Array.from({ length: RAIN_DAYS }, (_, day) => surroundings.rainMm(ago(day))).reduce((sum, one) => sum + one, 0), warm: surroundings.ambientC(now) > WARM_C,
+    plan,
+    nowDay,
+    spent,
+    coverM: coverOn(batch, surroundings),
+    card,
+    below: batch.observations.findLast(({ sense }) => sense === BELOW)?.finding,
+    plantedAt,
+    rainMm: Array.from({ length: RAIN_DAYS }, (_, day) => surroundings.rainMm(ago(day))).reduce((sum, one) => sum + one, 0),
+    warm: surroundings.ambientC(now) > WARM_C,
     phase: batch.ended ? 'ended' : plantedAt ? 'planted' : card === 'torn' ? 'torn-up' : spent >= 1 ? 'through' : 'dark',
   }
 }

@@ -25,11 +25,26 @@ function wetAgain({ batch, sheet: { card, rainMm, warm, plan, nowDay, phase }, s
   const stiff = card === 'stiff'
   if (!stiff && (fresh || !warm || !plan.way.laid || rainMm >= DRY_MM || nowDay < 10)) return []
   const litres = plan.way.laid ? plan.areaM2 * WETS_L_M2 : plan.water.cardL / 2
-  return [{ action: 'watered', doing: pad(WATERED), label: 'Watered', icon: 'i-ph-drop', title: 'Wet the card again', reason: `${stiff ? 'It was pale and stiff: rain runs off it.' : `Only ${Math.round(rainMm)} mm of rain in two weeks: dry card sheds what falls.`} About ${quantityText('volume', units, litres)}, slowly, so that it drinks.`, due: now, until: addDays(now, stiff ? 2 : 7), urgency: stiff ? 'now' : 'usual' }]
+  return [{
+    action: 'watered', doing: pad(WATERED), label: 'Watered', icon: 'i-ph-drop', title: 'Wet the card again',
+    reason: (stiff
+      ? 'It was pale and stiff: rain runs off it.'
+      : `Only ${Math.round(rainMm)} mm of rain in two weeks: dry card sheds what falls.`) + ' '
+      + `About ${quantityText('volume', units, litres)}, slowly, so that it drinks.`,
+    due: now, until: addDays(now, stiff ? 2 : 7), urgency: stiff ? 'now' : 'usual',
+  }]
 }
 
 function mendIt({ sheet: { phase }, surroundings: { now } }: Seen): Ask[] {
-  return phase === 'torn-up' ? [{ action: 'mended', doing: { kind: 'deed', deed: MENDED }, label: 'Mended', icon: 'i-ph-bandaids', title: 'Close the gap', reason: 'It was torn or blown off: where light gets in, everything begins again.', due: now, until: addDays(now, 3), urgency: 'now' }] : []
+  return phase === 'torn-up'
+    ? [
+        {
+          action: 'mended', doing: { kind: 'deed', deed: MENDED }, label: 'Mended', icon: 'i-ph-bandaids', title: 'Close the gap',
+          reason: 'It was torn or blown off: where light gets in, everything begins again.', due: now, until: addDays(now, 3),
+          urgency: 'now',
+        },
+      ]
+    : []
 }
 
 function lookUnder({ batch, sheet: { plan, spent, phase, nowDay }, surroundings }: Seen): Ask[] {
@@ -40,18 +55,43 @@ function lookUnder({ batch, sheet: { plan, spent, phase, nowDay }, surroundings 
   if (last?.finding === 'dead' || last?.finding === 'threads') return []
   const { tornFirst, tornEvery, flatFirst, flatEvery, nearDays } = LOOKS
   const near = window !== undefined && window.from <= surroundings.now
-  const due = last ? addDays(new Date(last.at), plan.way.laid ? (near ? nearDays : flatEvery) : tornEvery) : addDays(new Date(batch.began.at), plan.way.laid ? flatFirst : tornFirst)
-  const expected = plan.way.laid ? spent < 0.4 ? 'It should still be green or yellowing' : spent < 0.8 ? 'It should be yellow and limp' : 'It should be white or gone' : 'Threads come after two to three weeks of warmth'
+  const due = last
+    ? addDays(new Date(last.at), plan.way.laid ? (near ? nearDays : flatEvery) : tornEvery)
+    : addDays(new Date(batch.began.at), plan.way.laid ? flatFirst : tornFirst)
+  const expected = plan.way.laid
+    ? spent < 0.4
+      ? 'It should still be green or yellowing'
+      : spent < 0.8
+        ? 'It should be yellow and limp'
+        : 'It should be white or gone'
+    : 'Threads come after two to three weeks of warmth'
   const frozen = plan.way.laid && surroundings.ambientC(due > surroundings.now ? due : surroundings.now) < 2
   if (frozen && last) return []
-  return [{ action: 'below', doing: pad(sense), label: 'Look', icon: 'i-ph-eye', title: 'Lift a corner', reason: `${expected}${nowDay > 1 ? ` on day ${Math.floor(nowDay)}` : ''}${window ? `; ${window.label.toLowerCase()} between ${dayText(window.from)} and ${dateText(window.to)}` : ''}. What you see sharpens that.`, due, until: addDays(due, plan.way.laid ? 21 : 7), urgency: near ? 'usual' : 'whenever' }]
+  return [{
+    action: 'below', doing: pad(sense), label: 'Look', icon: 'i-ph-eye', title: 'Lift a corner',
+    reason: `${expected}${nowDay > 1 ? ` on day ${Math.floor(nowDay)}` : ''}`
+      + (window
+        ? `; ${window.label.toLowerCase()} between ${dayText(window.from)} and ${dateText(window.to)}`
+        : '') + '. '
+        + 'What you see sharpens that.',
+    due, until: addDays(due, plan.way.laid ? 21 : 7), urgency: near ? 'usual' : 'whenever',
+  }]
 }
 
 function feelCard({ batch, sheet: { plan, phase }, surroundings: { now } }: Seen): Ask[] {
   if (!plan.way.laid || phase === 'planted' || phase === 'ended') return []
   const last = batch.observations.findLast(({ sense }) => sense === CARD)
   const due = addDays(new Date(last?.at ?? batch.began.at), last ? 30 : 10)
-  return last?.finding === 'gone' || phase === 'torn-up' ? [] : [{ action: 'card', doing: pad(CARD), label: 'Feel', icon: 'i-ph-hand-tap', title: 'Feel the card', reason: `${last ? `Last felt on ${dayText(last.at)}` : 'Not felt yet'}. Pale and stiff it wants water; torn it wants a new piece.`, due, until: addDays(due, 20), urgency: daysBetween(due, now) > 10 ? 'usual' : 'whenever' }]
+  return last?.finding === 'gone' || phase === 'torn-up'
+    ? []
+    : [
+        {
+          action: 'card', doing: pad(CARD), label: 'Feel', icon: 'i-ph-hand-tap', title: 'Feel the card',
+          reason: `${last ? `Last felt on ${dayText(last.at)}` : 'Not felt yet'}. Pale and stiff it wants water; torn it wants a new `
+            + 'piece.',
+          due, until: addDays(due, 20), urgency: daysBetween(due, now) > 10 ? 'usual' : 'whenever',
+        },
+      ]
 }
 
 function coverAgain({ sheet: { plan, coverM, phase }, batch, surroundings: { now, units } }: Seen): Ask[] {
@@ -61,7 +101,12 @@ function coverAgain({ sheet: { plan, coverM, phase }, batch, surroundings: { now
   const shows = bare?.finding === 'bare' && !batch.puts.some(({ at, inputs }) => inputs.length > 0 && at > bare.at)
   if (!shows && coverM > wantedM * plan.cover.kind.refreshedAt) return []
   const barrows = Math.max(0, wantedM - coverM) * plan.areaM2 * 1000 / plan.cover.kind.settles.typical
-  return [{ action: 'covered', doing: pad(COVERED), label: 'Covered', icon: 'i-ph-stack', title: 'Top up the cover', reason: `${shows ? 'The card shows.' : `It should lie about ${quantityText('length', units, coverM)} deep by now.`} About ${quantityText('volume', units, Math.max(10, barrows))} of ${plan.cover.material.short} bring it back.`, due: now, until: addDays(now, 14), urgency: shows ? 'usual' : 'whenever' }]
+  return [{
+    action: 'covered', doing: pad(COVERED), label: 'Covered', icon: 'i-ph-stack', title: 'Top up the cover',
+    reason: `${shows ? 'The card shows.' : `It should lie about ${quantityText('length', units, coverM)} deep by now.`} About `
+      + `${quantityText('volume', units, Math.max(10, barrows))} of ${plan.cover.material.short} bring it back.`,
+    due: now, until: addDays(now, 14), urgency: shows ? 'usual' : 'whenever',
+  }]
 }
 
 function plantIt({ batch, sheet: { plan, phase, below, spent }, surroundings }: Seen): Ask[] {
@@ -71,18 +116,32 @@ function plantIt({ batch, sheet: { plan, phase, below, spent }, surroundings }: 
   const through = below === 'dead' || (spent >= 1 && below !== 'green')
   if (!through || !window) return []
   const cold = ambientC(now) < 5
-  return [{ action: 'planted', doing: pad(PLANTED), label: 'Planted', icon: 'i-ph-plant', title: cold ? 'It can be planted when it is warm' : 'Plant it', reason: `${below === 'dead' ? 'There is nothing green below it any more.' : 'By the warmth it had, what grew there should be through.'} Through a cross cut in the card, or straight into it where the card is gone.`, due: now, until: addDays(now, 60), urgency: cold ? 'whenever' : 'usual' }]
+  return [{
+    action: 'planted', doing: pad(PLANTED), label: 'Planted', icon: 'i-ph-plant',
+    title: cold ? 'It can be planted when it is warm' : 'Plant it',
+    reason: (below === 'dead'
+      ? 'There is nothing green below it any more.'
+      : 'By the warmth it had, what grew there should be through.') + ' '
+      + 'Through a cross cut in the card, or straight into it where the card is gone.',
+    due: now, until: addDays(now, 60), urgency: cold ? 'whenever' : 'usual',
+  }]
 }
 
 function moveOn({ batch, sheet: { plan, phase }, surroundings: { now } }: Seen): Ask[] {
   const seen = batch.observations.findLast(({ sense }) => sense === TORN)
   if (plan.way.laid || phase === 'ended' || seen?.finding !== 'threads') return []
-  return [{ action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Take it', icon: 'i-ph-basket', title: 'It has threads: move it on', reason: 'Under mulch, into a planting hole, or a handful into the next crate. In pots a tenth at most.', due: new Date(seen.at), until: addDays(now, 30), urgency: 'whenever' }]
+  return [{
+    action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Take it', icon: 'i-ph-basket', title: 'It has threads: move it on',
+    reason: 'Under mulch, into a planting hole, or a handful into the next crate. In pots a tenth at most.', due: new Date(seen.at),
+    until: addDays(now, 30), urgency: 'whenever',
+  }]
 }
 
 /** What a sheet asks for. */
 export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
   if (batch.ended) return []
   const seen = { batch, surroundings, sheet: sheetOf(batch, surroundings) }
-  return [mendIt, wetAgain, plantIt, lookUnder, feelCard, coverAgain, moveOn].flatMap(make => make(seen)).map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: one.until < one.due ? one.due : one.until }))
+  return [mendIt, wetAgain, plantIt, lookUnder, feelCard, coverAgain, moveOn]
+    .flatMap(make => make(seen))
+    .map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: one.until < one.due ? one.due : one.until }))
 }

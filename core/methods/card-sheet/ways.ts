@@ -13,7 +13,13 @@ export interface SheetWay extends Approach {
   /** What a day of so much warmth counts for. */
   readonly counts: (celsius: number) => number
   /** Its window, in words. */
-  readonly through: { readonly id: string, readonly label: string, readonly coming: string, readonly begun: string, readonly announced: string }
+  readonly through: {
+    readonly id: string
+    readonly label: string
+    readonly coming: string
+    readonly begun: string
+    readonly announced: string
+  }
 }
 
 /** Threads run through damp card in two to three weeks of room warmth, slower in the cool; nothing in frost. */
@@ -22,19 +28,38 @@ const threadDays = (celsius: number) => celsius <= 1 ? 0 : Math.min(1.6, 2.2 ** 
 /** Every way, the first offered first. */
 export const WAYS: readonly SheetWay[] = [
   {
-    id: 'whole', name: 'Over all of it', summary: 'Whole sheets on mown, wetted ground, overlapping, soaked, covered at once: what grew there dies in the dark.', laid: true,
+    id: 'whole',
+    name: 'Over all of it',
+    summary: 'Whole sheets on mown, wetted ground, overlapping, soaked, covered at once: what grew there dies in the dark.',
+    laid: true,
     wants: answers => grownOverOf(answers[GROWN]).darkDays, counts: darkDayCounts,
-    through: { id: 'plant', label: 'To be planted', coming: 'To be planted from between', begun: 'May be planted since', announced: 'may be planted' },
+    through: {
+      id: 'plant', label: 'To be planted', coming: 'To be planted from between', begun: 'May be planted since',
+      announced: 'may be planted',
+    },
   },
   {
-    id: 'trench', name: 'Strips in a trench', summary: 'In a bed that is there: a spade deep, two layers of soaked card, the soil back on it. It holds water under what is sown beside it.', laid: true,
+    id: 'trench',
+    name: 'Strips in a trench',
+    summary:
+      'In a bed that is there: a spade deep, two layers of soaked card, the soil back on it. It holds water under what is sown beside it.',
+    laid: true,
     wants: () => ({ low: 8, typical: 14, high: 24 }), counts: darkDayCounts,
-    through: { id: 'plant', label: 'Settled', coming: 'Settled enough to plant between', begun: 'May be settled since', announced: 'may be settled' },
+    through: {
+      id: 'plant', label: 'Settled', coming: 'Settled enough to plant between', begun: 'May be settled since',
+      announced: 'may be settled',
+    },
   },
   {
-    id: 'torn', name: 'Torn, for fungi', summary: 'Hand-sized pieces, soaked and mixed with compost, kept damp: white threads run through it in weeks.', laid: false,
+    id: 'torn',
+    name: 'Torn, for fungi',
+    summary: 'Hand-sized pieces, soaked and mixed with compost, kept damp: white threads run through it in weeks.',
+    laid: false,
     wants: () => ({ low: 13, typical: 18, high: 28 }), counts: threadDays,
-    through: { id: 'threads', label: 'White threads', coming: 'White threads between', begun: 'Threads may be there since', announced: 'may show white threads' },
+    through: {
+      id: 'threads', label: 'White threads', coming: 'White threads between', begun: 'Threads may be there since',
+      announced: 'may show white threads',
+    },
   },
 ]
 

@@ -22,6 +22,13 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
   const counted = `${Math.round(wants.low)} to ${Math.round(wants.high)} days of growing warmth`
   return [{
     ...way.through, from: later(low), to: later(high), ...(high >= horizonDay - 1 ? { orLater: true } : {}),
-    reasons: way.id === 'whole' ? [`${grownOverOf(batch.began.answers[GROWN]).says}`, `It takes ${counted} in the dark; cold days count little, frozen ones not at all.`, 'What you see under a corner sharpens this.'] : [`It takes about ${counted}.`, 'What you see under a corner sharpens this.'],
+    reasons:
+        way.id === 'whole'
+          ? [
+              `${grownOverOf(batch.began.answers[GROWN]).says}`,
+              `It takes ${counted} in the dark; cold days count little, frozen ones not at all.`,
+              'What you see under a corner sharpens this.',
+            ]
+          : [`It takes about ${counted}.`, 'What you see under a corner sharpens this.'],
   }]
 }

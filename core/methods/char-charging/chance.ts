@@ -20,7 +20,10 @@ export interface Deadline {
   readonly by: (day: Date) => number
 }
 
-/** Charging and drying of a way that is begun now: warmth of the place by the usual weather, pace as practice varies. @param waterDays that the water stands first. */
+/**
+ * Charging and drying of a way that is begun now: warmth of the place by the usual weather, pace as practice varies. @param
+ * waterDays that the water stands first.
+ */
 export function deadlineOf(way: ChargeWay, sizeTimes: number, stands: unknown, waterDays: number, surroundings: Surroundings): Deadline {
   const { now } = surroundings
   const placeC = way.q10 === 1 ? [] : placeCFrom(now, HORIZON_DAYS, placeFor(way, stands), surroundings)

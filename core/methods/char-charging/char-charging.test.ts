@@ -24,20 +24,34 @@ const BUCKET = { id: 'bucket', name: 'bucket', plural: 'buckets', volumeL: 10 }
 /** A place of 18 °C all year: the warmth that the times of practice hold for. */
 const WARM = Array.from({ length: 12 }, () => 18)
 const soak = (since: readonly NewEvent[] = [], answers: Record<string, number | string> = {}, approachId = 'soak', waterL = 25) =>
-  begun({ methodId: charCharging.id, approachId, site: charCharging.sitesOf!(approachId)[0]!, answers: { ...completed(charCharging.asks(approachId), { [words.TAP]: 'sound', ...answers }) }, inputs: [input('biochar-crushed', 2, BUCKET), input('worm-castings', 1.2, BUCKET)], waterL }, since)
+  begun(
+    {
+      methodId: charCharging.id, approachId, site: charCharging.sitesOf!(approachId)[0]!,
+      answers: { ...completed(charCharging.asks(approachId), { [words.TAP]: 'sound', ...answers }) },
+      inputs: [input('biochar-crushed', 2, BUCKET), input('worm-castings', 1.2, BUCKET)], waterL,
+    },
+    since,
+  )
 const warm = (day: number, over: Partial<Surroundings> = {}): Surroundings => ({ ...aroundOn(day, { meanC: WARM }), ...over })
-const proposal = (approachId: string, answers: Record<string, number | string> = {}): Proposal => ({ site: charCharging.sitesOf!(approachId)[0]!, approachId, answers: completed(charCharging.asks(approachId), answers), ingredients: [], waterL: 0, volumeL: 0 })
+const proposal = (approachId: string, answers: Record<string, number | string> = {}): Proposal => ({
+  site: charCharging.sitesOf!(approachId)[0]!, approachId, answers: completed(charCharging.asks(approachId), answers), ingredients: [],
+  waterL: 0, volumeL: 0,
+})
 const actions = (batch: ReturnType<typeof soak>, around: Surroundings) => charCharging.look.tasks(batch, around).map(({ action }) => action)
 const forecast = (batch: ReturnType<typeof soak>, around: Surroundings): Forecast => finished(answerOf(questionOf(batch, around)))
 
 describe('how long it takes', () => {
   const times = Float64Array.from({ length: 4001 }, (_, index) => index / 10)
   const day80 = (id: string, sizeTimes: number, celsius: number) => {
-    const course = chargedAt({ way: wayOf(id), sizeTimes, placeC: Array.from({ length: 1700 }, () => celsius), filledDay: 0, drainedDay: undefined }, traitsAt([], wayOf(id)), times)
+    const course = chargedAt(
+      { way: wayOf(id), sizeTimes, placeC: Array.from({ length: 1700 }, () => celsius), filledDay: 0, drainedDay: undefined },
+      traitsAt([], wayOf(id)), times,
+    )
     return dayCharged(times, course, ENOUGH)
   }
 
-  it('fine pieces in a soak are four fifths charged after 3 to 7 days, chunks after 7 to 14, in a pond about two weeks, in a heap two to six months', () => {
+  it('fine pieces in a soak are four fifths charged after 3 to 7 days, chunks after 7 to 14, in a pond about two weeks, in a heap two to '
+    + 'six months', () => {
     const [fine, , coarse] = SIZES
     expect(usualDays(wayOf('soak'), fine.times)).toMatchObject({ low: 3, high: 7 })
     expect(usualDays(wayOf('soak'), coarse.times).low).toBeGreaterThan(6)
@@ -54,22 +68,36 @@ describe('how long it takes', () => {
   })
 
   it('by hand: half the time constant of ln 5 gives 1 − √0.2 = 55 %', () => {
-    const course = chargedAt({ way: wayOf('soak'), sizeTimes: 1, placeC: [18, 18], filledDay: 0, drainedDay: undefined }, traitsAt([], wayOf('soak')), Float64Array.from([2.3]))
+    const course = chargedAt(
+      { way: wayOf('soak'), sizeTimes: 1, placeC: [18, 18], filledDay: 0, drainedDay: undefined }, traitsAt([], wayOf('soak')),
+      Float64Array.from([2.3]),
+    )
     expect(course[0]).toBeCloseTo(1 - Math.sqrt(0.2), 3)
   })
 
   it('larger is never sooner, warmer never later, and frost stands still', () => {
-    fc.assert(fc.property(fc.constantFrom(...WAYS.map(({ id }) => id)), fc.double({ min: 1, max: 3, noNaN: true }), fc.double({ min: 0, max: 2, noNaN: true }), fc.double({ min: 1, max: 30, noNaN: true }), fc.double({ min: 0, max: 10, noNaN: true }), (id, size, more, celsius, warmer) => {
-      expect(day80(id, size + more, celsius)).toBeGreaterThanOrEqual(day80(id, size, celsius) - 1e-6)
-      expect(day80(id, size, celsius + warmer)).toBeLessThanOrEqual(day80(id, size, celsius) + 1e-6)
-    }), { numRuns: 40 })
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...WAYS.map(({ id }) => id)), fc.double({ min: 1, max: 3, noNaN: true }),
+        fc.double({ min: 0, max: 2, noNaN: true }), fc.double({ min: 1, max: 30, noNaN: true }),
+        fc.double({ min: 0, max: 10, noNaN: true }),
+        (id, size, more, celsius, warmer) => {
+          expect(day80(id, size + more, celsius)).toBeGreaterThanOrEqual(day80(id, size, celsius) - 1e-6)
+          expect(day80(id, size, celsius + warmer)).toBeLessThanOrEqual(day80(id, size, celsius) + 1e-6)
+        }), { numRuns: 40 })
     expect(day80('soak', 1, -2)).toBe(400)
     // 8 °C colder: 1.6^0.8 = 1.456 times as long.
     expect(day80('soak', 1, 10)).toBeCloseTo(4.6 * 1.6 ** 0.8, 1)
   })
 
   it('drained it stays as it is', () => {
-    const { days, charged } = { days: Float64Array.from([1, 3, 9]), charged: chargedAt({ way: wayOf('soak'), sizeTimes: 1, placeC: [18], filledDay: 0, drainedDay: 3 }, traitsAt([], wayOf('soak')), Float64Array.from([1, 3, 9])) }
+    const { days, charged } = {
+      days: Float64Array.from([1, 3, 9]),
+      charged: chargedAt(
+        { way: wayOf('soak'), sizeTimes: 1, placeC: [18], filledDay: 0, drainedDay: 3 }, traitsAt([], wayOf('soak')),
+        Float64Array.from([1, 3, 9]),
+      ),
+    }
     expect(days).toHaveLength(3)
     expect(charged[2]).toBe(charged[1])
     expect(charged[1]).toBeGreaterThan(charged[0]!)
@@ -77,7 +105,8 @@ describe('how long it takes', () => {
 })
 
 describe('chosen by a day', () => {
-  const by = (id: string, days: number, waterDays = 0) => deadlineOf(wayOf(id), 1, 'outside', waterDays, warm(0)).by(new Date(afterDays(days)))
+  const by = (id: string, days: number, waterDays = 0) =>
+    deadlineOf(wayOf(id), 1, 'outside', waterDays, warm(0)).by(new Date(afterDays(days)))
 
   it('a soak with its week of drying is an even chance in 11.6 days, sure in three weeks, and nothing in a week', () => {
     expect(by('soak', 11.6)).toBeCloseTo(0.5, 1)
@@ -88,10 +117,14 @@ describe('chosen by a day', () => {
   })
 
   it('later is never less likely, and water that has to stand first never makes it likelier', () => {
-    fc.assert(fc.property(fc.constantFrom(...WAYS.map(({ id }) => id)), fc.double({ min: 1, max: 200, noNaN: true }), fc.double({ min: 0, max: 60, noNaN: true }), (id, day, more) => {
-      expect(by(id, day + more)).toBeGreaterThanOrEqual(by(id, day) - 1e-9)
-      expect(by(id, day, 1)).toBeLessThanOrEqual(by(id, day) + 1e-9)
-    }), { numRuns: 25 })
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...WAYS.map(({ id }) => id)), fc.double({ min: 1, max: 200, noNaN: true }),
+        fc.double({ min: 0, max: 60, noNaN: true }),
+        (id, day, more) => {
+          expect(by(id, day + more)).toBeGreaterThanOrEqual(by(id, day) - 1e-9)
+          expect(by(id, day, 1)).toBeLessThanOrEqual(by(id, day) + 1e-9)
+        }), { numRuns: 25 })
   })
 
   it('its window ends where nine in ten are through', () => {
@@ -101,13 +134,16 @@ describe('chosen by a day', () => {
   })
 
   it('says what is too late, what no heap stands for, and where a heap does stand', () => {
-    const compared = (around: Surroundings) => charCharging.draft(proposal('soak', { [words.BY]: afterDays(25).slice(0, 10) }), around).compared!
+    const compared = (around: Surroundings) =>
+      charCharging.draft(proposal('soak', { [words.BY]: afterDays(25).slice(0, 10) }), around).compared!
     const row = (around: Surroundings, id: string) => compared(around).rows.find(({ approachId }) => approachId === id)!
     expect(row(warm(0), 'soak')).toMatchObject({ fits: true })
     expect(row(warm(0), 'bedding')).toMatchObject({ fits: false, but: 'too late' })
     expect(row(warm(0), 'in-heap').but).toBe('no heap stands')
     // Even chances are no plan: two in three are wanted.
-    const evenly = charCharging.draft(proposal('soak', { [words.SIZE]: 'fine', [words.BY]: afterDays(12).slice(0, 10) }), warm(0)).compared!.rows.find(({ approachId }) => approachId === 'soak')!
+    const evenly = charCharging
+      .draft(proposal('soak', { [words.SIZE]: 'fine', [words.BY]: afterDays(12).slice(0, 10) }), warm(0))
+      .compared!.rows.find(({ approachId }) => approachId === 'soak')!
     expect(evenly).toMatchObject({ fits: false, but: 'may be too late' })
     const heaps = warm(0, { carriers: [{ batchId: 'h', name: 'Big bay', as: 'heap' }] })
     expect(row(heaps, 'in-heap').cells).toContain('in Big bay')
@@ -124,13 +160,21 @@ describe('the recipe', () => {
     // The tub holds 78.5 L; two thirds are 52.4 L; a litre of char with 0.6 of compost stands 1.62 L: 32.3 L fit.
     expect(recipeFor(tub!, wayOf('soak'), { [words.CHAR_L]: 20 })).toMatchObject({ charL: 20, livingL: 12, tubs: 1 })
     expect(recipeFor(tub!, wayOf('soak'), { [words.CHAR_L]: 80 })).toMatchObject({ charL: expect.closeTo(32.32, 1), tubs: 3 })
-    expect(recipeFor(sitesOfKind('bag')[0]!, wayOf('pond'), { [words.CHAR_L]: 16, [words.BAG_L]: 5 })).toMatchObject({ charL: 16, bags: 4, waterL: 0 })
+    expect(recipeFor(sitesOfKind('bag')[0]!, wayOf('pond'), { [words.CHAR_L]: 16, [words.BAG_L]: 5 })).toMatchObject({
+      charL: 16, bags: 4, waterL: 0,
+    })
   })
 
   it('no char is no plan, and in the cold it says what a warm room would change', () => {
-    expect(charCharging.draft(proposal('soak', { [words.CHAR_L]: 0 }), warm(0))).toMatchObject({ refusal: 'Say how much char there is.', verdict: { grade: 'poor' }, gives: [] })
+    expect(charCharging.draft(proposal('soak', { [words.CHAR_L]: 0 }), warm(0))).toMatchObject({
+      refusal: 'Say how much char there is.', verdict: { grade: 'poor' }, gives: [],
+    })
     const frost = aroundOn(30, { meanC: [-8, -6, -1, 5, 11, 16, 18, 17, 12, 6, 0, -5] })
-    const texts = (stands: string, around: Surroundings) => charCharging.draft(proposal('soak', { [words.STANDS]: stands }), around).warnings.map(({ text }) => text).join(' ')
+    const texts = (stands: string, around: Surroundings) =>
+      charCharging
+        .draft(proposal('soak', { [words.STANDS]: stands }), around)
+        .warnings.map(({ text }) => text)
+        .join(' ')
     expect(texts('outside', frost)).toMatch(/in a warm room it would be charged and dry by \d+ December 2025/)
     expect(texts('room', frost)).toBe('')
     expect(texts('outside', warm(0))).toBe('')
@@ -156,7 +200,9 @@ describe('water first', () => {
   })
 
   it('takes the settings where nothing else was said', () => {
-    expect(waterState(soak([], { [words.TAP]: 'settings' }), warm(1, { water: 'mains' })).water).toMatchObject({ kind: 'chloramine', feared: true })
+    expect(waterState(soak([], { [words.TAP]: 'settings' }), warm(1, { water: 'mains' })).water).toMatchObject({
+      kind: 'chloramine', feared: true,
+    })
     expect(waterState(soak([], { [words.TAP]: 'settings' }), warm(1, { water: 'rain' })).water.kind).toBe('sound')
     // Whoever stirred it had put the char in, whatever the settings say later.
     expect(waterState(soak([did(2, words.STIRRED)], { [words.TAP]: 'settings' }), warm(9, { water: 'mains' })).filledAt).toBe(afterDays(2))
@@ -193,7 +239,9 @@ describe('a soak at work', () => {
     const foul = soak([seen(2, words.SMELL, 'foul')])
     expect(charCharging.look.standing(foul, warm(2.1))).toMatchObject({ phase: 'foul', tone: 'bad' })
     expect(actions(foul, warm(2.1))).toEqual(['smell'])
-    expect(charCharging.look.standing(soak([seen(2, words.SMELL, 'foul'), seen(3, words.SMELL, 'earthy')]), warm(3.1)).phase).toBe('charging')
+    expect(charCharging.look.standing(soak([seen(2, words.SMELL, 'foul'), seen(3, words.SMELL, 'earthy')]), warm(3.1)).phase).toBe(
+      'charging',
+    )
   })
 
   it('knows its liquor: water in, less what the char drank and what was given', () => {
@@ -255,7 +303,8 @@ describe('a soak at work', () => {
           const told = at(day) + 0.12 * normal(random)
           return seen(day, words.SINKS, told < 0.4 ? 'floats' : told < 0.72 ? 'half' : 'sunk')
         }
-        const { low, high } = forecast(soak([look(2), look(4)], { [words.SIZE]: 'fine', [words.STANDS]: 'room' }), warm(4)).windows.charged!.now
+        const { low, high } = forecast(soak([look(2), look(4)], { [words.SIZE]: 'fine', [words.STANDS]: 'room' }), warm(4)).windows.charged!
+          .now
         return real >= low - 0.15 && real <= high + 0.15
       })
       return hits.filter(Boolean).length / hits.length
@@ -274,7 +323,8 @@ describe('a soak at work', () => {
 })
 
 describe('the cress trial', () => {
-  const judge = (up: number, upControl: number, upRaw: number) => cress.judge({ sown: 20, sownControl: 20, sownRaw: 20 }, { up, upControl, upRaw, roots: 'sound' })
+  const judge = (up: number, upControl: number, upRaw: number) =>
+    cress.judge({ sown: 20, sownControl: 20, sownRaw: 20 }, { up, upControl, upRaw, roots: 'sound' })
 
   it('charged as good as without passes, and raw that did worse is said', () => {
     const one = judge(19, 19, 8)

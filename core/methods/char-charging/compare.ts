@@ -31,7 +31,13 @@ function rowOf(way: ChargeWay, answers: Answers, surroundings: Surroundings): Co
   const within = carriersFor(way, surroundings)
   const missing = way.travels !== undefined && within.length === 0
   const late = chance !== undefined && chance < LIKELY
-  const but = missing ? `no ${way.travels === 'heap' ? 'heap' : 'worm bin'} stands` : late && chance < 0.15 ? 'too late' : late ? 'may be too late' : undefined
+  const but = missing
+    ? `no ${way.travels === 'heap' ? 'heap' : 'worm bin'} stands`
+    : late && chance < 0.15
+      ? 'too late'
+      : late
+        ? 'may be too late'
+        : undefined
   return {
     approachId: way.id, name: way.name, fits: but === undefined, ...(but ? { but } : {}),
     cells: [
@@ -51,6 +57,7 @@ export function compared(answers: Answers, surroundings: Surroundings): Comparis
     title: by ? `What is ready by ${dateText(by)}?` : 'The ways side by side',
     heads: ['Way', 'Charged and dry', ...(by ? [`By ${shortDayText(by)}`] : []), 'Wants', 'Work'],
     rows: WAYS.map(way => rowOf(way, answers, surroundings)),
-    note: `Begun today, pieces ${size.label}, the usual weather; eight times in ten between the days. Charged is four fifths of what it can take up; tubs with a week of drying in the shade.`,
+    note: `Begun today, pieces ${size.label}, the usual weather; eight times in ten between the days. Charged is four fifths of what it `
+      + 'can take up; tubs with a week of drying in the shade.',
   }
 }

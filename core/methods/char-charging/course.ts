@@ -41,12 +41,15 @@ export function dayCounts(celsius: number, q10: number): number {
 }
 
 /** How far it is charged, 0 to 1, at each of the days: 1 − e^(−t/τ) over the days that count. */
-export function chargedAt({ way, sizeTimes, placeC, filledDay, drainedDay }: ChargeCase, { slower, warmerK, q10 }: ChargeTraits, days: Float64Array): Float32Array {
+export function chargedAt(
+  { way, sizeTimes, placeC, filledDay, drainedDay }: ChargeCase, { slower, warmerK, q10 }: ChargeTraits, days: Float64Array,
+): Float32Array {
   const charged = new Float32Array(days.length)
   if (filledDay === undefined) return charged
   const tau = usualDays(way, sizeTimes).typical * slower / LN5
   const warmth = 1 + (way.q10 - 1) * q10
-  const at = (day: number) => dayCounts((placeC[Math.min(placeC.length - 1, Math.max(0, Math.floor(day * 4)))] ?? USUAL_C) + warmerK, way.q10 === 1 ? 1 : warmth)
+  const at = (day: number) =>
+    dayCounts((placeC[Math.min(placeC.length - 1, Math.max(0, Math.floor(day * 4)))] ?? USUAL_C) + warmerK, way.q10 === 1 ? 1 : warmth)
   let [counted, here] = [0, filledDay]
   days.forEach((day, index) => {
     const until = Math.min(day, drainedDay ?? Infinity)

@@ -1,7 +1,10 @@
 import type { Batch } from '../../journal/garden'
 import { numberOf } from '../../questions/question'
 
-/** Something that feeds the life in a soak, and the most of it, grams in a litre of its water. Own estimates on the safe side of what practice stirs in. */
+/**
+ * Something that feeds the life in a soak, and the most of it, grams in a litre of its water. Own estimates on the safe side of
+ * what practice stirs in.
+ */
 export interface SoakFeed { readonly id: string, readonly label: string, readonly mostGPerL: number, readonly late: boolean }
 
 export const FEEDS: readonly SoakFeed[] = [
@@ -20,5 +23,7 @@ export function feedRoomG(feed: SoakFeed, waterL: number, given: readonly { read
 
 /** What was stirred into a soak. */
 export function feedsGiven({ did }: Pick<Batch, 'did'>, deed: string): { readonly id: string, readonly grams: number }[] {
-  return did.filter(one => one.deed === deed).map(({ answers }) => ({ id: String(answers.what ?? ''), grams: numberOf(answers, 'grams') ?? 0 }))
+  return did
+    .filter(one => one.deed === deed)
+    .map(({ answers }) => ({ id: String(answers.what ?? ''), grams: numberOf(answers, 'grams') ?? 0 }))
 }

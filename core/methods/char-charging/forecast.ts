@@ -14,7 +14,8 @@ const MOST_ROUNDS = 4
 const STEPS = 160
 
 /** The times of a forecast. */
-export const timesOf = (question: Pick<ChargeQuestion, 'horizonDay' | 'findings' | 'nowDay'>): Float64Array => timesEvery(question.horizonDay / STEPS, question)
+export const timesOf = (question: Pick<ChargeQuestion, 'horizonDay' | 'findings' | 'nowDay'>): Float64Array =>
+  timesEvery(question.horizonDay / STEPS, question)
 
 interface Course { readonly charged: Float32Array }
 

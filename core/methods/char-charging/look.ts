@@ -28,8 +28,15 @@ function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): P
   const { filledDay, drainedDay } = middle.question
   const { standsL } = slurryOf(soak.charL, soak.charL > 0 ? Math.min(1, soak.livingL / soak.charL) : 0)
   return soakPicture({
-    of: batch.name, site: batch.began.site, way: soak.way, standsL, charL: soak.charL, bags: recipeFor(batch.began.site, soak.way, batch.began.answers).bags,
-    charged: chargedOn(middle, wanted), filled: filledDay !== undefined && wanted >= filledDay - 1e-6, drained: drainedDay !== undefined && wanted >= drainedDay - 1e-6,
+    of: batch.name,
+    site: batch.began.site,
+    way: soak.way,
+    standsL,
+    charL: soak.charL,
+    bags: recipeFor(batch.began.site, soak.way, batch.began.answers).bags,
+    charged: chargedOn(middle, wanted),
+    filled: filledDay !== undefined && wanted >= filledDay - 1e-6,
+    drained: drainedDay !== undefined && wanted >= drainedDay - 1e-6,
   })
 }
 
@@ -37,7 +44,8 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   const { days, charged, question } = middleOf(batch, surroundings)
   if (question.filledDay === undefined) return []
   const forecast = surroundings.forecastOf?.(batch.id)
-  const points = (times: Float64Array, band: Parameters<typeof chartPoints>[2]) => chartPoints(batch.began.at, times, band, value => 100 * value)
+  const points = (times: Float64Array, band: Parameters<typeof chartPoints>[2]) =>
+    chartPoints(batch.began.at, times, band, value => 100 * value)
   const dots = batch.observations.flatMap(({ at, sense, finding }) => {
     const told = sense === SINKS ? toldBySinking(finding) : undefined
     return told === undefined ? [] : [{ at: Date.parse(at), value: Math.round(100 * told) }]
@@ -46,8 +54,11 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
     id: 'charged', title: 'How far it is charged', unit: 'percent',
     expected: forecast ? points(forecast.days, forecast.series.charged!) : points(days, { low: charged, typical: charged, high: charged }),
     atStart: forecast ? points(forecast.days, forecast.series.chargedAtStart!) : [],
-    dots: [{ name: 'by sinking', main: true, points: dots }], marks: batch.did.filter(({ deed }) => deed === DRAINED || deed === LIFTED).map(({ at }) => Date.parse(at)),
-    legend: 'Dots: what floating and sinking told, roughly. Dashed in its band: what is expected, eight times in ten. Dotted: as it looked at the start. Upright line: taken out of the water.',
+    dots: [{ name: 'by sinking', main: true, points: dots }],
+    marks: batch.did.filter(({ deed }) => deed === DRAINED || deed === LIFTED).map(({ at }) => Date.parse(at)),
+    legend:
+        'Dots: what floating and sinking told, roughly. Dashed in its band: what is expected, eight times in ten. Dotted: as it looked '
+        + 'at the start. Upright line: taken out of the water.',
   }]
 }
 
@@ -59,10 +70,24 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const waterL = batch.puts.reduce((sum, one) => sum + one.waterL, 0)
   return [
     { label: 'Taken now', value: percent(soak.charged), why: takenNow(soak) },
-    { label: 'In it', value: `${litres(soak.charL)} of char${soak.livingL > 0 ? `, ${litres(soak.livingL)} of compost or castings` : ''}`, why: waterL > 0 ? `and ${litres(waterL)} of water so far` : 'it comes out as it went in: char does not decay' },
-    ...(soak.charL > 0 ? [{ label: 'Enough for', value: `about ${quantityText('area', units, soak.charL / (CHAR_TARGET * USUAL_DEPTH_M * 1000), 1)}`, why: `at ${Math.round(100 * CHAR_TARGET)} % of the top ${quantityText('length', units, USUAL_DEPTH_M)}; the beds page says which beds first` }] : []),
+    {
+      label: 'In it',
+      value: `${litres(soak.charL)} of char${soak.livingL > 0 ? `, ${litres(soak.livingL)} of compost or castings` : ''}`,
+      why: waterL > 0 ? `and ${litres(waterL)} of water so far` : 'it comes out as it went in: char does not decay',
+    },
+    ...(soak.charL > 0
+      ? [
+          {
+            label: 'Enough for', value: `about ${quantityText('area', units, soak.charL / (CHAR_TARGET * USUAL_DEPTH_M * 1000), 1)}`,
+            why: `at ${Math.round(100 * CHAR_TARGET)} % of the top ${quantityText('length', units, USUAL_DEPTH_M)}; the beds page says `
+              + 'which beds first',
+          },
+        ]
+      : []),
     ...(soak.way.kind === 'tub' && waterL > 0 ? [{ label: 'Liquor', value: litres(soak.liquorL), why: 'a thin feed, one to ten' }] : []),
-    ...(soak.phase === 'water' && soak.water.water.kind === 'chloramine' && !soak.water.acidGiven ? [{ label: 'Against chloramine', value: acidText(waterL, soak.water.water.mgPerL), why: '2.5 to 3 mg for each mg of it' }] : []),
+    ...(soak.phase === 'water' && soak.water.water.kind === 'chloramine' && !soak.water.acidGiven
+      ? [{ label: 'Against chloramine', value: acidText(waterL, soak.water.water.mgPerL), why: '2.5 to 3 mg for each mg of it' }]
+      : []),
   ]
 }
 
@@ -81,19 +106,29 @@ export const look: Look = {
   told: (batch, surroundings, day) => {
     const middle = middleOf(batch, surroundings)
     const wanted = Math.min(middle.question.horizonDay, day ?? middle.question.nowDay)
-    const when = Math.abs(wanted - middle.question.nowDay) < 0.1 ? 'Now' : weekdayDateText(new Date(Date.parse(batch.began.at) + wanted * DAY_MS))
+    const when
+      = Math.abs(wanted - middle.question.nowDay) < 0.1 ? 'Now' : weekdayDateText(new Date(Date.parse(batch.began.at) + wanted * DAY_MS))
     return `${when}: about ${percent(chargedOn(middle, wanted))} charged.`
   },
   lastDay: (batch, surroundings) => middleOf(batch, surroundings).question.horizonDay,
   gates: (batch, surroundings) => {
     const { water, phase } = soakOf(batch, surroundings)
     if (phase !== 'water') return []
-    const reason = water.fit ? 'The water is fit for life.' : water.water.kind === 'chlorine' ? `Not yet: ${percent(water.chlorineLeft)} of the chlorine is still in it.` : 'Not yet: chloramine stays until it is bound, with ascorbic acid.'
+    const reason = water.fit
+      ? 'The water is fit for life.'
+      : water.water.kind === 'chlorine'
+        ? `Not yet: ${percent(water.chlorineLeft)} of the chlorine is still in it.`
+        : 'Not yet: chloramine stays until it is bound, with ascorbic acid.'
     return [{ id: WATER_FIT, label: 'Char into the water', open: water.fit, reason }]
   },
   outputs: (batch, surroundings) => {
     const soak = soakOf(batch, surroundings)
     const charged = chargedBySight(batch, surroundings) ?? soak.charged
-    return [{ materialId: 'char-charged', label: soak.way.kind === 'bedding' ? 'Char with dung' : charged < A_START ? 'Char, hardly charged' : 'Charged char', hint: takenNow({ charged, way: soak.way }), expectedL: soak.charL + 0.5 * soak.livingL, char: { charged: Math.round(100 * charged) / 100, with: [soak.way.with] } }]
+    return [{
+      materialId: 'char-charged',
+      label: soak.way.kind === 'bedding' ? 'Char with dung' : charged < A_START ? 'Char, hardly charged' : 'Charged char',
+      hint: takenNow({ charged, way: soak.way }), expectedL: soak.charL + 0.5 * soak.livingL,
+      char: { charged: Math.round(100 * charged) / 100, with: [soak.way.with] },
+    }]
   },
 }

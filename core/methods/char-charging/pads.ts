@@ -12,37 +12,89 @@ import { PORES_L_L } from '../../char/pores'
 const kindNow = ({ began }: BegunBatch) => wayOf(began.approachId).kind
 const inTub = (batch: BegunBatch) => kindNow(batch) === 'tub'
 const waterL = ({ puts }: BegunBatch) => puts.reduce((sum, one) => sum + one.waterL, 0)
-const plain = (id: string, label: string, icon: string, how: string, said: string, answer: string, cautions: readonly string[] = [], gate?: string): Deed =>
-  ({ id, label, icon, how, asks: [], cautions, ...(gate ? { gate } : {}), said: () => ({ said: said.toLowerCase(), answer }), words: () => said })
+const plain = (
+  id: string, label: string, icon: string, how: string, said: string, answer: string, cautions: readonly string[] = [], gate?: string,
+): Deed => ({
+  id, label, icon, how, asks: [], cautions,
+  ...(gate ? { gate } : {}),
+  said: () => ({ said: said.toLowerCase(), answer }),
+  words: () => said,
+})
 
-const stirred = plain(STIRRED, 'Stirred', 'i-ph-arrows-clockwise', 'To the bottom and up, until nothing dry floats in nests.', 'Stirred.', 'Keep all of it covered: top it up.')
-const filled = plain(FILLED, 'Char in', 'i-ph-arrow-fat-line-down', 'Damped char and what lives, stirred under.', 'Char and life went into the water.', 'From now on it charges.', ['Dust: damp it first, outdoors, mask on.'], WATER_FIT)
-const drained = plain(DRAINED, 'Drained', 'i-ph-funnel', 'Through a cloth or a sieve; keep the liquor. Spread it in the shade.', 'Drained, spread in the shade.', 'A week in the shade, until it crumbles.')
-const lifted = plain(LIFTED, 'Lifted out', 'i-ph-anchor-simple', 'By its line, slowly: wet it weighs three times as much.', 'Lifted out, left to drain.', 'Some days to drain and air.', ['Ponds and children: never alone beside it.'])
+const stirred = plain(
+  STIRRED, 'Stirred', 'i-ph-arrows-clockwise', 'To the bottom and up, until nothing dry floats in nests.', 'Stirred.',
+  'Keep all of it covered: top it up.',
+)
+const filled = plain(
+  FILLED, 'Char in', 'i-ph-arrow-fat-line-down', 'Damped char and what lives, stirred under.', 'Char and life went into the water.',
+  'From now on it charges.', ['Dust: damp it first, outdoors, mask on.'], WATER_FIT,
+)
+const drained = plain(
+  DRAINED, 'Drained', 'i-ph-funnel', 'Through a cloth or a sieve; keep the liquor. Spread it in the shade.',
+  'Drained, spread in the shade.', 'A week in the shade, until it crumbles.',
+)
+const lifted = plain(
+  LIFTED, 'Lifted out', 'i-ph-anchor-simple', 'By its line, slowly: wet it weighs three times as much.', 'Lifted out, left to drain.',
+  'Some days to drain and air.', ['Ponds and children: never alone beside it.'],
+)
 
 const acid: Deed = {
-  id: ACID, label: 'Ascorbic acid', icon: 'i-ph-flask', how: 'Plain vitamin C, dissolved in a glass of water, stirred in: it works within minutes.', cautions: ['A pinch too much does no harm; strong acids and bleach do. Nothing else in its place.'],
+  id: ACID,
+  label: 'Ascorbic acid',
+  icon: 'i-ph-flask',
+  how: 'Plain vitamin C, dissolved in a glass of water, stirred in: it works within minutes.',
+  cautions: ['A pinch too much does no harm; strong acids and bleach do. Nothing else in its place.'],
   asks: [{ id: 'grams', kind: 'count', label: 'Stirred in, g', usual: 0.3, most: 100, digits: 1 }],
-  said: (_, answers) => ({ said: `${numberText(numberOf(answers, 'grams') ?? 0, 1)} g of ascorbic acid stirred in.`, answer: 'In a quarter of an hour the char may go in.' }),
+  said: (_, answers) => ({
+    said: `${numberText(numberOf(answers, 'grams') ?? 0, 1)} g of ascorbic acid stirred in.`,
+    answer: 'In a quarter of an hour the char may go in.',
+  }),
   words: answers => `${numberText(numberOf(answers, 'grams') ?? 0, 1)} g of ascorbic acid against chloramine.`,
 }
 
 const air: Deed = {
-  id: AIR, label: 'Air', icon: 'i-ph-wind', how: 'The air stone or pump.', cautions: ['Wet hands off the plug; a circuit with a fault switch.'],
-  asks: [{ id: 'state', kind: 'choice', label: 'The air is', choices: [{ id: 'on', label: 'on' }, { id: 'off', label: 'off' }], usual: 'off' }],
-  said: (_, { state }) => ({ said: `air ${state === 'on' ? 'on' : 'off'}.`, answer: state === 'on' ? '' : 'It fizzes on for a while; lid ajar, a warm place, about a week.' }), words: ({ state }) => `Air ${state === 'on' ? 'on' : 'off'}.`,
+  id: AIR,
+  label: 'Air',
+  icon: 'i-ph-wind',
+  how: 'The air stone or pump.',
+  cautions: ['Wet hands off the plug; a circuit with a fault switch.'],
+  asks: [{
+    id: 'state',
+    kind: 'choice',
+    label: 'The air is',
+    choices: [
+      { id: 'on', label: 'on' }, { id: 'off', label: 'off' },
+    ],
+    usual: 'off',
+  }],
+  said: (_, { state }) => ({
+    said: `air ${state === 'on' ? 'on' : 'off'}.`,
+    answer: state === 'on' ? '' : 'It fizzes on for a while; lid ajar, a warm place, about a week.',
+  }),
+  words: ({ state }) => `Air ${state === 'on' ? 'on' : 'off'}.`,
 }
 
 const feed: Deed = {
   id: FEED, label: 'Feed', icon: 'i-ph-bowl-food', how: 'Little: it feeds the life, not the char. Flour and molasses last.', cautions: [],
-  asks: [{ id: 'what', kind: 'choice', label: 'What', choices: FEEDS.map(({ id, label }) => ({ id, label })), usual: 'meal' }, { id: 'grams', kind: 'count', label: 'How much, g', usual: 50, most: 20_000 }],
+  asks: [
+    { id: 'what', kind: 'choice', label: 'What', choices: FEEDS.map(({ id, label }) => ({ id, label })), usual: 'meal' },
+    { id: 'grams', kind: 'count', label: 'How much, g', usual: 50, most: 20_000 },
+  ],
   said: (batch, answers) => {
     const one = FEEDS.find(({ id }) => id === answers.what) ?? FEEDS[0]!
     const grams = numberOf(answers, 'grams') ?? 0
     const room = feedRoomG(one, waterL(batch), feedsGiven(batch, FEED))
-    return { said: `${numberText(grams)} g of ${one.label} stirred in.`, answer: grams > room ? `That is more than ${numberText(one.mostGPerL)} g a litre, ${numberText(grams - room)} g too much: stir oftener, or thin it; it turns foul easily.` : `Up to ${numberText(room - grams)} g more would do.` }
+    return {
+      said: `${numberText(grams)} g of ${one.label} stirred in.`,
+      answer:
+        grams > room
+          ? `That is more than ${numberText(one.mostGPerL)} g a litre, ${numberText(grams - room)} g too much: stir oftener, or thin it; `
+          + 'it turns foul easily.'
+          : `Up to ${numberText(room - grams)} g more would do.`,
+    }
   },
-  words: answers => `${numberText(numberOf(answers, 'grams') ?? 0)} g of ${(FEEDS.find(({ id }) => id === answers.what) ?? FEEDS[0]!).label} stirred in.`,
+  words: answers =>
+    `${numberText(numberOf(answers, 'grams') ?? 0)} g of ${(FEEDS.find(({ id }) => id === answers.what) ?? FEEDS[0]!).label} stirred in.`,
 }
 
 /** Litres of liquor that are left: what the char did not drink and nobody gave. */
@@ -57,7 +109,11 @@ function liquorL(batch: BegunBatch): number {
 export const PADS: readonly Pad[] = [
   { kind: 'sense', sense: SENSES[0]! },
   { kind: 'deed', deed: stirred, fits: inTub },
-  { kind: 'put', put: { id: 'topped', label: 'Top up', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Topped up', said: 'Topped up with' }, fits: inTub },
+  {
+    kind: 'put',
+    put: { id: 'topped', label: 'Top up', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Topped up', said: 'Topped up with' },
+    fits: inTub,
+  },
   { kind: 'deed', deed: acid, fits: inTub },
   { kind: 'deed', deed: filled, fits: inTub },
   { kind: 'sense', sense: SENSES[1]! },
@@ -67,5 +123,11 @@ export const PADS: readonly Pad[] = [
   { kind: 'deed', deed: feed, fits: inTub },
   { kind: 'deed', deed: drained, fits: inTub },
   { kind: 'deed', deed: lifted, fits: batch => kindNow(batch) === 'bag' },
-  { kind: 'use', fits: inTub, use: { id: 'liquor-given', label: 'Give liquor', icon: 'i-ph-plant', button: 'Given', litresPerM2: 1, left: liquorL, parts: () => ({ low: 5, usual: 10, high: 20 }), cautions: () => [LIQUOR_CARE] } },
+  {
+    kind: 'use', fits: inTub,
+    use: {
+      id: 'liquor-given', label: 'Give liquor', icon: 'i-ph-plant', button: 'Given', litresPerM2: 1, left: liquorL,
+      parts: () => ({ low: 5, usual: 10, high: 20 }), cautions: () => [LIQUOR_CARE],
+    },
+  },
 ]

@@ -17,7 +17,9 @@ export interface ChargeQuestion extends ForecastQuestion, ChargeCase {
 }
 
 /** What each sign tells of how far it is charged, and how much it is trusted. Own estimates from how practice reads them. */
-const SIGNS: Readonly<Record<string, { readonly trust: number, readonly means: Readonly<Record<string, readonly [low: number, high: number]>> }>> = {
+const SIGNS: Readonly<
+  Record<string, { readonly trust: number, readonly means: Readonly<Record<string, readonly [low: number, high: number]>> }>
+> = {
   [SINKS]: { trust: 0.8, means: { floats: [-0.05, 0.45], half: [0.35, 0.75], sunk: [0.68, 1.05] } },
   [BUBBLES]: { trust: 0.6, means: { many: [-0.05, 0.5], few: [0.35, 0.85], none: [0.68, 1.05] } },
   [SMELL]: { trust: 0.3, means: { raw: [-0.05, 0.6], earthy: [0.5, 1.05] } },
@@ -42,7 +44,9 @@ function findingsOf({ began, observations }: BegunBatch): StampedFinding<'charge
     const sign = SIGNS[sense]
     const means = sign?.means[finding]
     const day = daysBetween(began.at, at)
-    return sign && means && day >= 0 ? [{ eventId, at, finding: { kind: 'between', row: 'charged', day, low: means[0], high: means[1], spread: BLUR, trust: sign.trust } }] : []
+    return sign && means && day >= 0
+      ? [{ eventId, at, finding: { kind: 'between', row: 'charged', day, low: means[0], high: means[1], spread: BLUR, trust: sign.trust } }]
+      : []
   })
 }
 
@@ -56,9 +60,15 @@ export function questionOf(batch: BegunBatch, surroundings: Surroundings): Charg
   const { filledAt } = waterState(batch, surroundings)
   const horizonDay = Math.ceil(Math.min(HORIZON.most, Math.max(HORIZON.least, nowDay + HORIZON.times * usualDays(way, sizeTimes).high)))
   return {
-    methodId: began.methodId, batchId: batch.id, way: { days80: way.days80, sizePower: way.sizePower, q10: way.q10 }, sizeTimes, nowDay, horizonDay,
+    methodId: began.methodId,
+    batchId: batch.id,
+    way: { days80: way.days80, sizePower: way.sizePower, q10: way.q10 },
+    sizeTimes,
+    nowDay,
+    horizonDay,
     placeC: way.q10 === 1 ? [] : placeCFrom(new Date(began.at), horizonDay, placeFor(way, began.answers[STANDS]), surroundings),
-    filledDay: filledAt === undefined ? undefined : Math.max(0, daysBetween(began.at, filledAt)), drainedDay: out && daysBetween(began.at, out.at),
+    filledDay: filledAt === undefined ? undefined : Math.max(0, daysBetween(began.at, filledAt)),
+    drainedDay: out && daysBetween(began.at, out.at),
     findings: findingsOf(batch), seed: seedFromText(batch.id),
   }
 }

@@ -6,14 +6,19 @@ import { takenNow } from './standing'
 
 /** How ready charged char is: by how far it is charged and dried, and by sown seeds. */
 export const ripeness: Ripeness = {
-  uses: ['beds', 'potting', 'seeds'],
-  tests: () => [cress],
+  uses: ['beds', 'potting', 'seeds'], tests: () => [cress],
   stages: (batch, surroundings) => {
     const { charged, dryingDays, way } = soakOf(batch, surroundings)
-    return { cool: true, rottedShare: charged / ENOUGH, curedShare: way.driesDays === 0 ? 1 : Math.min(1, (dryingDays ?? 0) / way.driesDays) }
+    return {
+      cool: true, rottedShare: charged / ENOUGH, curedShare: way.driesDays === 0 ? 1 : Math.min(1, (dryingDays ?? 0) / way.driesDays),
+    }
   },
   notes: (batch, surroundings) => ({
-    title: 'Taken as it is now', caution: 'Char makes soil less sour: not for blueberries and heather, and a soil test before the next dose.',
-    lines: [takenNow(soakOf(batch, surroundings)), 'Beds: a tenth of the top hand\'s breadth, all that was ever given counted.', 'Pots: a tenth of the mix at most.'],
+    title: 'Taken as it is now',
+    caution: 'Char makes soil less sour: not for blueberries and heather, and a soil test before the next dose.',
+    lines: [
+      takenNow(soakOf(batch, surroundings)), 'Beds: a tenth of the top hand\'s breadth, all that was ever given counted.',
+      'Pots: a tenth of the mix at most.',
+    ],
   }),
 }

@@ -16,7 +16,10 @@ export const SENSES: readonly Sense[] = [
     id: BUBBLES, label: 'Bubbles', icon: 'i-ph-dots-nine', question: 'Press a piece under water: does air come out of it?',
     findings: [
       { id: 'many', label: 'Strings of bubbles', sign: 'mind', answer: 'There is air in it still.', drawn: DRAWINGS.bubbles },
-      { id: 'few', label: 'Now and then one', sign: 'mind', answer: 'Nearly full. With the air pump just off it fizzes for a while: wait an hour.' },
+      {
+        id: 'few', label: 'Now and then one', sign: 'mind',
+        answer: 'Nearly full. With the air pump just off it fizzes for a while: wait an hour.',
+      },
       { id: 'none', label: 'None', sign: 'good', answer: 'Full.', drawn: DRAWINGS.still },
     ],
   },
@@ -25,7 +28,10 @@ export const SENSES: readonly Sense[] = [
     findings: [
       { id: 'earthy', label: 'Earth', sign: 'good', answer: 'As it should be.', drawn: DRAWINGS.mushroom },
       { id: 'raw', label: 'Nothing, or smoke', sign: 'mind', answer: 'Raw so far.' },
-      { id: 'foul', label: 'Rot, sewage', sign: 'bad', answer: 'Foul: pour the liquor on the heap, rinse the char, begin again with more air.', drawn: DRAWINGS.egg },
+      {
+        id: 'foul', label: 'Rot, sewage', sign: 'bad',
+        answer: 'Foul: pour the liquor on the heap, rinse the char, begin again with more air.', drawn: DRAWINGS.egg,
+      },
     ],
   },
   {

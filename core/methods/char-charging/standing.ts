@@ -12,7 +12,9 @@ const percent = (share: number) => `${Math.round(100 * share)} %`
 export function takenNow({ charged, way }: Pick<Soak, 'charged' | 'way'>): string {
   if (charged >= 0.8) return `About ${percent(charged)} charged: it gives more than it takes.`
   const missing = `About ${percent(charged)} charged; the other ${percent(1 - charged)} it takes from the soil.`
-  return charged >= A_START ? `${missing} Give a nitrogen feed with it, or let it lie some weeks before sowing.` : `${missing} Too early: it would rob what is sown in it${way.kind === 'tub' ? '' : ' for a season'}.`
+  return charged >= A_START
+    ? `${missing} Give a nitrogen feed with it, or let it lie some weeks before sowing.`
+    : `${missing} Too early: it would rob what is sown in it${way.kind === 'tub' ? '' : ' for a season'}.`
 }
 
 /** Where a soak stands. */
@@ -26,11 +28,28 @@ export function standingOf(batch: BegunBatch, surroundings: Surroundings): Stand
   const known: Readonly<Record<Soak['phase'], Standing>> = {
     ended: { phase: 'ended', label: 'Taken out', sentence: 'What was charged is in the store.', tone: 'good' },
     foul: { phase: 'foul', label: 'Foul', sentence: `${sentence} Liquor onto the heap, rinse the char, begin again.`, figure, tone: 'bad' },
-    water: { phase: 'water', label: 'The water stands', sentence: water.fit ? 'It is fit for life now: in with the char.' : water.fitAt ? `Chlorine ${percent(water.chlorineLeft)} of what it was; under a tenth from ${dayText(water.fitAt)}, ${timeText(water.fitAt)}.` : 'Chloramine does not leave by standing: ascorbic acid, or other water.', figure: 'water', tone: water.fit ? 'good' : 'mind' },
+    water: {
+      phase: 'water', label: 'The water stands',
+      sentence: water.fit
+        ? 'It is fit for life now: in with the char.'
+        : water.fitAt
+          ? `Chlorine ${percent(water.chlorineLeft)} of what it was; under a tenth from ${dayText(water.fitAt)}, ${timeText(water.fitAt)}.`
+          : 'Chloramine does not leave by standing: ascorbic acid, or other water.',
+      figure: 'water',
+      tone: water.fit ? 'good' : 'mind',
+    },
     charging: { phase: 'charging', label: charged < A_START ? 'Drinking' : 'Charging', sentence, figure, tone: 'good' },
     charged: { phase: 'charged', label: way.kind === 'tub' ? 'Charged: drain it' : 'Charged', sentence, figure, tone: 'good' },
-    drying: { phase: 'drying', label: 'Drying', sentence: `Drained ${daysText(dryingDays)} ago, about ${percent(charged)} charged; ${daysText(Math.max(1, way.driesDays - dryingDays))} more in the shade.`, figure, tone: 'good' },
-    dry: { phase: 'dry', label: 'Ready to spread', sentence: `Drained ${daysText(dryingDays)} ago. ${takenNow(soak)}`, figure, tone: charged >= 0.8 ? 'good' : 'mind' },
+    drying: {
+      phase: 'drying', label: 'Drying',
+      sentence: `Drained ${daysText(dryingDays)} ago, about ${percent(charged)} charged; `
+        + `${daysText(Math.max(1, way.driesDays - dryingDays))} more in the shade.`,
+      figure, tone: 'good',
+    },
+    dry: {
+      phase: 'dry', label: 'Ready to spread', sentence: `Drained ${daysText(dryingDays)} ago. ${takenNow(soak)}`, figure,
+      tone: charged >= 0.8 ? 'good' : 'mind',
+    },
   }
   return known[soak.phase]
 }

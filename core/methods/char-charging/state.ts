@@ -28,9 +28,14 @@ export interface Soak {
 }
 
 /** Litres of char and of other stuff that went in. */
-export function inside({ puts }: Pick<BegunBatch, 'puts'>, { materials }: Pick<Surroundings, 'materials'>): { readonly charL: number, readonly livingL: number } {
+export function inside(
+  { puts }: Pick<BegunBatch, 'puts'>, { materials }: Pick<Surroundings, 'materials'>,
+): { readonly charL: number, readonly livingL: number } {
   const inputs = puts.flatMap(one => one.inputs)
-  const litresOf = (wanted: boolean) => inputs.filter(({ materialId }) => (materials.find(materialId)?.family === 'char') === wanted).reduce((sum, { amount }) => sum + amountVolumeL(amount), 0)
+  const litresOf = (wanted: boolean) =>
+    inputs
+      .filter(({ materialId }) => (materials.find(materialId)?.family === 'char') === wanted)
+      .reduce((sum, { amount }) => sum + amountVolumeL(amount), 0)
   return { charL: litresOf(true), livingL: litresOf(false) }
 }
 

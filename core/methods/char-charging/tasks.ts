@@ -18,10 +18,33 @@ const percent = (share: number) => `${Math.round(100 * share)} %`
 function waterFirst({ batch, soak: { phase, water }, surroundings: { now, units } }: Seen): Ask[] {
   if (phase !== 'water') return []
   const waterL = batch.puts.reduce((sum, one) => sum + one.waterL, 0)
-  if (water.fit) return [{ action: 'fill', doing: { kind: 'pad', pad: FILLED }, label: 'Char in', icon: 'i-ph-arrow-fat-line-down', title: 'In with the char', reason: water.water.kind === 'chlorine' ? `Of the chlorine ${percent(water.chlorineLeft)} is left: life can go in.` : 'The chloramine is bound: life can go in.', due: now, until: addDays(now, 2), urgency: 'usual' }]
-  if (water.water.kind === 'chloramine') return [{ action: 'acid', doing: { kind: 'pad', pad: ACID }, label: 'Bind it', icon: 'i-ph-flask', title: 'Bind the chloramine', reason: `It does not leave by standing: ${acidText(waterL, water.water.mgPerL)} for ${quantityText('volume', units, waterL)}, or pour it on a path and take rain water.`, due: now, until: addDays(now, 1), urgency: 'usual' }]
+  if (water.fit)
+    return [{
+      action: 'fill', doing: { kind: 'pad', pad: FILLED }, label: 'Char in', icon: 'i-ph-arrow-fat-line-down',
+      title: 'In with the char',
+      reason:
+        water.water.kind === 'chlorine'
+          ? `Of the chlorine ${percent(water.chlorineLeft)} is left: life can go in.`
+          : 'The chloramine is bound: life can go in.',
+      due: now,
+      until: addDays(now, 2),
+      urgency: 'usual',
+    }]
+  if (water.water.kind === 'chloramine')
+    return [{
+      action: 'acid', doing: { kind: 'pad', pad: ACID }, label: 'Bind it', icon: 'i-ph-flask', title: 'Bind the chloramine',
+      reason: `It does not leave by standing: ${acidText(waterL, water.water.mgPerL)} for ${quantityText('volume', units, waterL)}, or `
+        + 'pour it on a path and take rain water.',
+      due: now, until: addDays(now, 1), urgency: 'usual',
+    }]
   const fitAt = water.fitAt ?? now
-  return [{ action: 'fill', doing: { kind: 'pad', pad: FILLED }, label: 'Char in', icon: 'i-ph-arrow-fat-line-down', title: 'Let the water stand, then in with the char', reason: `Chlorine leaves an open tub: ${percent(water.chlorineLeft)} are left now, under a tenth from ${dayText(fitAt)}, ${timeText(fitAt)}.`, due: fitAt, until: addDays(fitAt, 1), urgency: 'whenever' }]
+  return [{
+    action: 'fill', doing: { kind: 'pad', pad: FILLED }, label: 'Char in', icon: 'i-ph-arrow-fat-line-down',
+    title: 'Let the water stand, then in with the char',
+    reason: `Chlorine leaves an open tub: ${percent(water.chlorineLeft)} are left now, under a tenth from ${dayText(fitAt)}, `
+      + `${timeText(fitAt)}.`,
+    due: fitAt, until: addDays(fitAt, 1), urgency: 'whenever',
+  }]
 }
 
 function stir({ batch, soak, surroundings: { units } }: Seen): Ask[] {
@@ -30,7 +53,14 @@ function stir({ batch, soak, surroundings: { units } }: Seen): Ask[] {
   const last = batch.did.findLast(({ deed }) => deed === STIRRED)?.at ?? soak.water.filledAt ?? batch.began.at
   const due = addDays(new Date(last), way.stirEveryDays)
   const drinks = soak.charL * 0.4 * (1 - soak.charged)
-  return [{ action: 'stirred', doing: { kind: 'deed', deed: STIRRED }, label: 'Stirred', icon: 'i-ph-arrows-clockwise', title: 'Stir it', reason: `${way.stirEveryDays === 1 ? 'Once a day' : `Every ${way.stirEveryDays} days`}: what floats dries out on top. ${drinks >= 1 ? `It will drink about ${quantityText('volume', units, drinks)} more: top it up.` : 'It has drunk nearly all it can.'}`, due, until: addDays(due, 1), urgency: 'usual' }]
+  return [{
+    action: 'stirred', doing: { kind: 'deed', deed: STIRRED }, label: 'Stirred', icon: 'i-ph-arrows-clockwise', title: 'Stir it',
+    reason: `${way.stirEveryDays === 1 ? 'Once a day' : `Every ${way.stirEveryDays} days`}: what floats dries out on top. `
+      + (drinks >= 1
+        ? `It will drink about ${quantityText('volume', units, drinks)} more: top it up.`
+        : 'It has drunk nearly all it can.'),
+    due, until: addDays(due, 1), urgency: 'usual',
+  }]
 }
 
 function lookAtIt({ batch, soak, surroundings }: Seen): Ask[] {
@@ -40,29 +70,57 @@ function lookAtIt({ batch, soak, surroundings }: Seen): Ask[] {
   const every = slow ? 21 : soak.way.kind === 'bag' ? 5 : 2
   const from = seen ? new Date(seen.at) : new Date(soak.water.filledAt ?? batch.began.at)
   const due = addDays(from, every)
-  return [{ action: 'look', doing: { kind: 'pad', pad: SINKS }, label: 'Look', icon: 'i-ph-anchor', title: 'Does it sink?', reason: `By the days about ${percent(soak.charged)} charged. What floats and what sinks says it better than the days.`, due, until: addDays(due, slow ? 7 : 1), urgency: daysBetween(due, surroundings.now) > 3 ? 'usual' : 'whenever' }]
+  return [{
+    action: 'look', doing: { kind: 'pad', pad: SINKS }, label: 'Look', icon: 'i-ph-anchor', title: 'Does it sink?',
+    reason: `By the days about ${percent(soak.charged)} charged. What floats and what sinks says it better than the days.`, due,
+    until: addDays(due, slow ? 7 : 1), urgency: daysBetween(due, surroundings.now) > 3 ? 'usual' : 'whenever',
+  }]
 }
 
 function checkAir({ batch, soak: { airOn, phase } }: Seen): Ask[] {
   if (!airOn || phase !== 'charging') return []
   const last = batch.did.findLast(({ deed }) => deed === AIR)?.at ?? batch.began.at
   const due = addHours(new Date(last), 12)
-  return [{ action: 'air', doing: { kind: 'rest', why: 'air checked', said: 'air checked' }, label: 'It bubbles', icon: 'i-ph-wind', title: 'Check the air', reason: 'Two days of air at least; without it the soak turns within the hour.', due, until: addHours(due, 12), urgency: 'usual' }]
+  return [{
+    action: 'air', doing: { kind: 'rest', why: 'air checked', said: 'air checked' }, label: 'It bubbles', icon: 'i-ph-wind',
+    title: 'Check the air', reason: 'Two days of air at least; without it the soak turns within the hour.', due,
+    until: addHours(due, 12), urgency: 'usual',
+  }]
 }
 
 function takeIt({ batch, soak, surroundings }: Seen): Ask[] {
   const { now } = surroundings
   const { phase, way } = soak
-  if (phase === 'foul') return [{ action: 'smell', doing: { kind: 'pad', pad: SMELL }, label: 'Smell again', icon: 'i-ph-wind', title: 'Begin it again', reason: 'It stank: liquor onto the heap, rinse the char, fresh water and compost, more air. Then smell again.', due: now, until: addDays(now, 1), urgency: 'now' }]
+  if (phase === 'foul')
+    return [{
+      action: 'smell', doing: { kind: 'pad', pad: SMELL }, label: 'Smell again', icon: 'i-ph-wind', title: 'Begin it again',
+      reason: 'It stank: liquor onto the heap, rinse the char, fresh water and compost, more air. Then smell again.', due: now,
+      until: addDays(now, 1), urgency: 'now',
+    }]
   if (phase === 'charged' && way.driesDays > 0) {
     const deed = way.kind === 'bag' ? LIFTED : DRAINED
-    return [{ action: 'drain', doing: { kind: 'pad', pad: deed }, label: way.kind === 'bag' ? 'Lifted out' : 'Drained', icon: 'i-ph-funnel', title: way.kind === 'bag' ? 'Lift the bags' : 'Drain it', reason: `About ${percent(soak.charged)} charged. ${way.kind === 'bag' ? 'Some days to drain and air.' : 'A week in the shade, then it crumbles.'}`, due: now, until: addDays(now, 10), urgency: 'usual' }]
+    return [{
+      action: 'drain', doing: { kind: 'pad', pad: deed }, label: way.kind === 'bag' ? 'Lifted out' : 'Drained', icon: 'i-ph-funnel',
+      title: way.kind === 'bag' ? 'Lift the bags' : 'Drain it',
+      reason: `About ${percent(soak.charged)} charged. `
+        + `${way.kind === 'bag' ? 'Some days to drain and air.' : 'A week in the shade, then it crumbles.'}`,
+      due: now, until: addDays(now, 10), urgency: 'usual',
+    }]
   }
-  if (phase === 'dry' || (phase === 'charged' && way.driesDays === 0)) return [{ action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Into the store', icon: 'i-ph-basket', title: way.kind === 'bedding' ? 'Muck it out' : 'Put it into the store', reason: takenNow(soak), due: now, until: addDays(now, 14), urgency: 'whenever' }]
+  if (phase === 'dry' || (phase === 'charged' && way.driesDays === 0))
+    return [{
+      action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Into the store', icon: 'i-ph-basket',
+      title: way.kind === 'bedding' ? 'Muck it out' : 'Put it into the store', reason: takenNow(soak), due: now,
+      until: addDays(now, 14), urgency: 'whenever',
+    }]
   if (phase === 'drying') {
     const [, dry] = windowsOf(batch, surroundings)
     const due = dry?.from ?? now
-    return [{ action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Into the store', icon: 'i-ph-basket', title: 'Put it into the store', reason: `Crumbly from about ${dayText(due)}. ${takenNow(soak)}`, due, until: addDays(due, 14), urgency: 'whenever' }]
+    return [{
+      action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Into the store', icon: 'i-ph-basket',
+      title: 'Put it into the store', reason: `Crumbly from about ${dayText(due)}. ${takenNow(soak)}`, due, until: addDays(due, 14),
+      urgency: 'whenever',
+    }]
   }
   return []
 }
@@ -71,5 +129,7 @@ function takeIt({ batch, soak, surroundings }: Seen): Ask[] {
 export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
   if (batch.ended) return []
   const seen = { batch, surroundings, soak: soakOf(batch, surroundings) }
-  return [waterFirst, stir, checkAir, lookAtIt, takeIt].flatMap(make => make(seen)).map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: one.until < one.due ? one.due : one.until }))
+  return [waterFirst, stir, checkAir, lookAtIt, takeIt]
+    .flatMap(make => make(seen))
+    .map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: one.until < one.due ? one.due : one.until }))
 }

@@ -23,7 +23,9 @@ const SOUND: SoakWater = { kind: 'sound', feared: false, mgPerL: 0, standsHours:
 /** The water of a plan: out of the settings, unless it was said. */
 export function waterOf(approachId: string, answers: Answers, { water }: Pick<Surroundings, 'water'>): SoakWater {
   const said = answers[TAP]
-  const mains = said === 'chlorine' || said === 'chloramine' || said === 'unknown' || ((said === 'settings' || said === undefined) && water === 'mains')
+  const mains
+    = said === 'chlorine' || said === 'chloramine' || said === 'unknown'
+      || ((said === 'settings' || said === undefined) && water === 'mains')
   if (wayOf(approachId).kind !== 'tub' || !mains) return SOUND
   const stands = hoursUntilChlorine(GONE, false)
   if (said === 'chlorine') return { kind: 'chlorine', feared: false, mgPerL: USUAL_MG_L, standsHours: stands }
@@ -54,7 +56,11 @@ export function waterState(batch: Pick<BegunBatch, 'began' | 'did' | 'observatio
   // Who looks at the char, or stirs it, has put it in.
   const worked = did.find(({ deed }) => deed === FILLED) ?? did.find(({ deed }) => deed !== ACID) ?? observations[0]
   return {
-    water, fit, acidGiven, chlorineLeft: left, fitAt: water.kind === 'chlorine' ? new Date(Date.parse(began.at) + water.standsHours * HOUR_MS) : undefined,
+    water,
+    fit,
+    acidGiven,
+    chlorineLeft: left,
+    fitAt: water.kind === 'chlorine' ? new Date(Date.parse(began.at) + water.standsHours * HOUR_MS) : undefined,
     filledAt: water.kind === 'sound' ? began.at : worked?.at,
   }
 }

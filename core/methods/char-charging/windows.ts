@@ -19,15 +19,41 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
   const { began, did } = batch
   const way = wayOf(began.approachId)
   const out = did.find(({ deed }) => deed === DRAINED || deed === LIFTED)
-  const dry = (from: Date, to: Date): NamedWindow[] => way.driesDays === 0 ? [] : [{ id: 'dry', label: 'Dry enough to spread', coming: 'Dry enough to spread between', begun: 'May be dry enough since', announced: 'may be dry enough to spread', from: addDays(from, way.driesDays), to: addDays(to, way.driesDays + 2), reasons: [`${way.driesDays} days in the shade after it was ${way.kind === 'bag' ? 'lifted' : 'drained'}; rain and cold make it longer.`] }]
+  const dry = (from: Date, to: Date): NamedWindow[] =>
+    way.driesDays === 0
+      ? []
+      : [
+          {
+            id: 'dry', label: 'Dry enough to spread', coming: 'Dry enough to spread between', begun: 'May be dry enough since',
+            announced: 'may be dry enough to spread', from: addDays(from, way.driesDays), to: addDays(to, way.driesDays + 2),
+            reasons: [
+              `${way.driesDays} days in the shade after it was ${way.kind === 'bag' ? 'lifted' : 'drained'}; rain and cold make it longer.`,
+            ],
+          },
+        ]
   const middle = middleOf(batch, surroundings)
   const typical = dayCharged(middle.days, middle.charged, ENOUGH)
-  const { low, high } = surroundings.forecastOf?.(batch.id)?.windows.charged?.now ?? { low: typical * ROUGHLY.sooner, high: typical * ROUGHLY.later }
+  const { low, high } = surroundings.forecastOf?.(batch.id)?.windows.charged?.now ?? {
+    low: typical * ROUGHLY.sooner, high: typical * ROUGHLY.later,
+  }
   const usual = usualDays(way, sizeOf(began.answers[SIZE]).times)
   const [from, to] = [later(began.at, low), later(began.at, Math.max(low, high))]
   const charged: NamedWindow = {
-    id: 'charged', label: 'Charged', coming: 'Charged between', begun: 'May be charged since', announced: 'may be charged', from, to, ...(high >= middle.question.horizonDay - 0.6 ? { orLater: true } : {}),
-    reasons: [`${way.name}, pieces ${sizeOf(began.answers[SIZE]).label}: usually ${Math.round(usual.low)} to ${Math.round(usual.high)} days.`, way.q10 === 1 ? 'It makes its own warmth.' : `${placeFor(way, began.answers[STANDS]).label}: the colder, the slower; in frost not at all.`, 'What floats and what bubbles sharpens it.'],
+    id: 'charged',
+    label: 'Charged',
+    coming: 'Charged between',
+    begun: 'May be charged since',
+    announced: 'may be charged',
+    from,
+    to,
+    ...(high >= middle.question.horizonDay - 0.6 ? { orLater: true } : {}),
+    reasons: [
+      `${way.name}, pieces ${sizeOf(began.answers[SIZE]).label}: usually ${Math.round(usual.low)} to ${Math.round(usual.high)} days.`,
+      way.q10 === 1
+        ? 'It makes its own warmth.'
+        : `${placeFor(way, began.answers[STANDS]).label}: the colder, the slower; in frost not at all.`,
+      'What floats and what bubbles sharpens it.',
+    ],
   }
   return out ? [charged, ...dry(new Date(out.at), new Date(out.at))] : [charged, ...dry(from, to)]
 }

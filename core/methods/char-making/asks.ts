@@ -11,11 +11,21 @@ const PRICES: readonly Question[] = [
 
 const DRY: readonly Question[] = [
   { id: KNOWN_BY, kind: 'choice', label: 'Dry enough? Known by', usual: 'snaps', choices: [
-    { id: 'snaps', label: 'it snaps and rings' }, { id: 'bends', label: 'it bends, thuds' }, { id: 'meter', label: 'a meter' }, { id: 'months', label: 'months dried' }, { id: 'weighed', label: 'a split weighed' },
+    { id: 'snaps', label: 'it snaps and rings' },
+    { id: 'bends', label: 'it bends, thuds' },
+    { id: 'meter', label: 'a meter' },
+    { id: 'months', label: 'months dried' },
+    { id: 'weighed', label: 'a split weighed' },
   ] },
   { id: METER, kind: 'count', label: 'The meter says, % of dry wood', usual: 18, most: 100, unit: '%', when: [KNOWN_BY, 'meter'] },
   { id: MONTHS, kind: 'count', label: 'Months under cover', usual: 8, most: 120, when: [KNOWN_BY, 'months'] },
-  { id: THICK, kind: 'choice', label: 'As thick as', usual: 'wrist', choices: [{ id: 'finger', label: 'a finger' }, { id: 'wrist', label: 'a wrist' }, { id: 'split', label: 'split logs' }], when: [KNOWN_BY, 'months'] },
+  {
+    id: THICK, kind: 'choice', label: 'As thick as', usual: 'wrist',
+    choices: [
+      { id: 'finger', label: 'a finger' }, { id: 'wrist', label: 'a wrist' }, { id: 'split', label: 'split logs' },
+    ],
+    when: [KNOWN_BY, 'months'],
+  },
   { id: BEFORE, kind: 'count', label: 'The split weighed, g', usual: 500, most: 20_000, when: [KNOWN_BY, 'weighed'] },
   { id: AFTER, kind: 'count', label: 'dried until it loses no more, g', usual: 420, most: 20_000, when: [KNOWN_BY, 'weighed'] },
 ]
@@ -26,8 +36,26 @@ export function asksOf(approachId: string): readonly Question[] {
   return [
     { id: WANTED, kind: 'volume', label: 'Crushed char wanted', usual: 40, most: 5000 },
     ...(burns
-      ? [{ id: WHERE, kind: 'choice', label: 'It burns', usual: 'outdoors', choices: [{ id: 'outdoors', label: 'outdoors' }, { id: 'indoors', label: 'indoors, on a hearth or a cooker' }] } satisfies Question, ...DRY]
+      ? [
+          {
+            id: WHERE, kind: 'choice', label: 'It burns', usual: 'outdoors',
+            choices: [
+              { id: 'outdoors', label: 'outdoors' }, { id: 'indoors', label: 'indoors, on a hearth or a cooker' },
+            ],
+          } satisfies Question,
+          ...DRY,
+        ]
       : []),
-    ...(bought ? PRICES : [{ id: BUYING, kind: 'choice', label: 'Against bought char', usual: 'no', choices: [{ id: 'no', label: 'leave prices out' }, { id: 'yes', label: 'compare prices' }] } satisfies Question, ...PRICES.map((one): Question => ({ ...one, when: [BUYING, 'yes'] }))]),
+    ...(bought
+      ? PRICES
+      : [
+          {
+            id: BUYING, kind: 'choice', label: 'Against bought char', usual: 'no',
+            choices: [
+              { id: 'no', label: 'leave prices out' }, { id: 'yes', label: 'compare prices' },
+            ],
+          } satisfies Question,
+          ...PRICES.map((one): Question => ({ ...one, when: [BUYING, 'yes'] })),
+        ]),
   ]
 }

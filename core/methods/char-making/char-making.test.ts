@@ -19,16 +19,27 @@ import * as words from './words'
 
 const SACK = { id: 'sack', name: 'sack', plural: 'sacks', volumeL: 80 }
 const MINUTE = 1 / 1440
-const GO = { ground: 'bare', rules: 'allowed', wind: 'still', drought: 'damp', wood: 'snaps', neighbours: 'told', water: 'cans', waterL: 200 }
+const GO = {
+  ground: 'bare', rules: 'allowed', wind: 'still', drought: 'damp', wood: 'snaps', neighbours: 'told', water: 'cans', waterL: 200,
+}
 const FIRE = { needL: 100, units: 'metric', can: aroundOn(0).waterCan, lostL: () => 4 } as const
 const fireIn = (units: 'metric' | 'us', needL: number) => ({ ...FIRE, units, needL })
 const burn = (since: readonly NewEvent[] = [], approachId = 'top-lit', answers: Record<string, number | string> = {}, sacks = 2) =>
-  begun({ methodId: charMaking.id, approachId, site: sitesOf(approachId)[0]!, answers: { ...completed(charMaking.asks(approachId), answers) }, inputs: wayOf(approachId).bought ? [] : [input('wood-dry', sacks, SACK)] }, since)
+  begun(
+    {
+      methodId: charMaking.id, approachId, site: sitesOf(approachId)[0]!,
+      answers: { ...completed(charMaking.asks(approachId), answers) },
+      inputs: wayOf(approachId).bought ? [] : [input('wood-dry', sacks, SACK)],
+    },
+    since,
+  )
 const proposal = (approachId: string, answers: Record<string, number | string> = {}, stuff = 'wood-dry', sacks = 2): Proposal => ({
   site: sitesOf(approachId)[0]!, approachId, answers: completed(charMaking.asks(approachId), answers), waterL: 0, volumeL: 0,
   ingredients: sacks > 0 ? [{ material: findMaterial(stuff)!, amount: { count: sacks, container: SACK, packing: 'loose' } }] : [],
 })
-const draft = (approachId: string, answers: Record<string, number | string> = {}, stuff = 'wood-dry', sacks = 2, around: Surroundings = aroundOn(0)) => charMaking.draft(proposal(approachId, answers, stuff, sacks), around)
+const draft = (
+  approachId: string, answers: Record<string, number | string> = {}, stuff = 'wood-dry', sacks = 2, around: Surroundings = aroundOn(0),
+) => charMaking.draft(proposal(approachId, answers, stuff, sacks), around)
 const actions = (batch: ReturnType<typeof burn>, day: number) => charMaking.look.tasks(batch, aroundOn(day)).map(({ action }) => action)
 const stepAt = (batch: ReturnType<typeof burn>, day: number) => {
   const guide = charMaking.look.guide!(batch, aroundOn(day))
@@ -38,12 +49,20 @@ const stepAt = (batch: ReturnType<typeof burn>, day: number) => {
 describe('go or no-go', () => {
   it('is go only when all of it was answered and nothing speaks against it', () => {
     expect(goingOf(GO, FIRE)).toEqual({ go: true, stops: [], minds: [] })
-    expect(goingOf({}, FIRE).stops[0]).toBe('Not said: where it stands, the rules, the wind, the ground, how dry the wood is, the neighbours, the water.')
+    expect(goingOf({}, FIRE).stops[0]).toBe(
+      'Not said: where it stands, the rules, the wind, the ground, how dry the wood is, the neighbours, the water.',
+    )
   })
 
   it.each([
-    ['ground', 'near', /Too near/], ['ground', 'roofed', /carbon monoxide/], ['rules', 'banned', /not allowed/], ['rules', 'unknown', /ask the local authority/],
-    ['wind', 'strong', /Too much wind/], ['drought', 'parched', /rained well/], ['neighbours', 'smoked', /windows/], ['wood', 'bends', /36 % water: it would smoke for hours/],
+    ['ground', 'near', /Too near/],
+    ['ground', 'roofed', /carbon monoxide/],
+    ['rules', 'banned', /not allowed/],
+    ['rules', 'unknown', /ask the local authority/],
+    ['wind', 'strong', /Too much wind/],
+    ['drought', 'parched', /rained well/],
+    ['neighbours', 'smoked', /windows/],
+    ['wood', 'bends', /36 % water: it would smoke for hours/],
   ])('%s “%s” stops it', (id, answer, reason) => {
     const going = goingOf({ ...GO, [id]: answer }, FIRE)
     expect(going.go).toBe(false)
@@ -52,8 +71,12 @@ describe('go or no-go', () => {
   })
 
   it('minds light wind, dry ground and neighbours who do not know, and is stopped by too little water', () => {
-    expect(goingOf({ ...GO, wind: 'light', drought: 'dry', neighbours: 'not-told' }, FIRE)).toMatchObject({ go: true, minds: { length: 3 } })
-    expect(goingOf({ ...GO, waterL: 40 }, FIRE).stops).toEqual([expect.stringMatching(/^40.L of water at hand: a hose that runs, or 10 cans of water \(100.L\) first\.$/)])
+    expect(goingOf({ ...GO, wind: 'light', drought: 'dry', neighbours: 'not-told' }, FIRE)).toMatchObject({
+      go: true, minds: { length: 3 },
+    })
+    expect(goingOf({ ...GO, waterL: 40 }, FIRE).stops).toEqual([
+      expect.stringMatching(/^40.L of water at hand: a hose that runs, or 10 cans of water \(100.L\) first\.$/),
+    ])
     expect(goingOf({ ...GO, water: 'none' }, FIRE).stops).toEqual([expect.stringMatching(/^No water at hand/)])
     expect(goingOf({ ...GO, water: 'hose', waterL: 0 }, FIRE).go).toBe(true)
   })
@@ -70,17 +93,18 @@ describe('go or no-go', () => {
   })
 
   it('never asks for more water than it says, nor says the same number twice: go exactly from what is written on', () => {
-    fc.assert(fc.property(fc.constantFrom('metric' as const, 'us' as const), fc.double({ min: 0, max: 300, noNaN: true }), (units, stopL) => {
-      const needL = atHandL(stopL, units)
-      expect(needL).toBeGreaterThanOrEqual(Math.max(40, stopL) - 1e-6)
-      // As it would be typed from what is read: in whole litres or gallons.
-      const typed = fromShown('volume', units, Math.round(toShown('volume', units, needL)))
-      expect(goingOf({ ...GO, waterL: typed }, fireIn(units, needL)).go).toBe(true)
-      const less = fromShown('volume', units, Math.round(toShown('volume', units, needL)) - 1)
-      const { stops: [stop] } = goingOf({ ...GO, waterL: less }, fireIn(units, needL))
-      const [here, asked] = stop!.match(/[\d.]+(?=.(?:L|gal))/g)!.map(Number)
-      expect(asked).toBeGreaterThan(here!)
-    }))
+    fc.assert(
+      fc.property(fc.constantFrom('metric' as const, 'us' as const), fc.double({ min: 0, max: 300, noNaN: true }), (units, stopL) => {
+        const needL = atHandL(stopL, units)
+        expect(needL).toBeGreaterThanOrEqual(Math.max(40, stopL) - 1e-6)
+        // As it would be typed from what is read: in whole litres or gallons.
+        const typed = fromShown('volume', units, Math.round(toShown('volume', units, needL)))
+        expect(goingOf({ ...GO, waterL: typed }, fireIn(units, needL)).go).toBe(true)
+        const less = fromShown('volume', units, Math.round(toShown('volume', units, needL)) - 1)
+        const { stops: [stop] } = goingOf({ ...GO, waterL: less }, fireIn(units, needL))
+        const [here, asked] = stop!.match(/[\d.]+(?=.(?:L|gal))/g)!.map(Number)
+        expect(asked).toBeGreaterThan(here!)
+      }))
   })
 
   it('holds for three hours: then wind and rules are asked again', () => {
@@ -117,7 +141,9 @@ describe('before anything is lit', () => {
     const damp = draft('top-lit', { [words.KNOWN_BY]: 'meter', [words.METER]: 54 })
     // 54 % of dry wood are 35 % of wet: it is not lit. 28 % are 22 %: it is, and that costs.
     expect(damp.verdict).toMatchObject({ grade: 'poor', text: expect.stringMatching(/35 % water it is not lit.*about \d+.L less/) })
-    expect(draft('top-lit', { [words.KNOWN_BY]: 'meter', [words.METER]: 28 }).verdict).toMatchObject({ grade: 'workable', text: expect.stringMatching(/22 % water it smokes, and gives about [\d.]+.L less/) })
+    expect(draft('top-lit', { [words.KNOWN_BY]: 'meter', [words.METER]: 28 }).verdict).toMatchObject({
+      grade: 'workable', text: expect.stringMatching(/22 % water it smokes, and gives about [\d.]+.L less/),
+    })
     expect(draft('top-lit').verdict.grade).toBe('good')
     expect(damp.gives[0]!.litres.typical).toBeLessThan(draft('top-lit').gives[0]!.litres.typical * 0.9)
   })
@@ -160,7 +186,11 @@ describe('before anything is lit', () => {
     expect(row('lump').cells[2]).toBe('0.33 a litre')
     expect(row('horticultural').cells[2]).toBe('say what a bag costs')
     expect(row('embers')).toMatchObject({ fits: false, but: 'too little at a time' })
-    expect(draft('lidded-pot', { [words.WHERE]: 'indoors' }).compared!.rows.filter(({ but }) => but === 'not indoors').map(({ approachId }) => approachId)).toEqual(['top-lit', 'cone', 'lidded-pot', 'smother'])
+    expect(
+      draft('lidded-pot', { [words.WHERE]: 'indoors' })
+        .compared!.rows.filter(({ but }) => but === 'not indoors')
+        .map(({ approachId }) => approachId),
+    ).toEqual(['top-lit', 'cone', 'lidded-pot', 'smother'])
   })
 
   it('a price is the same whatever it is written in: by the gallon 3.785 times that by the litre', () => {
@@ -188,7 +218,8 @@ describe('the burn', () => {
     expect(charMaking.look.windows(batch, aroundOn(0.53))[0]?.id).toBe('done')
   })
 
-  it('usual minutes by hand: 60 cm of dry wood in a barrel 55, a cone of 170 L an hour, a pot of 10 L 100; ten points of water more a third longer', () => {
+  it('usual minutes by hand: 60 cm of dry wood in a barrel 55, a cone of 170 L an hour, a pot of 10 L 100; ten points of water more a '
+    + 'third longer', () => {
     const minutes = (id: string, litres: number, heightM: number, moisture = 0.15) => wayOf(id).minutes({ litres, heightM, moisture })
     expect(minutes('top-lit', 0, 0.6)).toBeCloseTo(0.6 / 0.011, 6)
     expect(minutes('cone', 170, 0.3)).toBeCloseTo(60, 6)
@@ -212,14 +243,29 @@ describe('the burn', () => {
     expect(charMaking.look.standing(burn(drowned), aroundOn(0.9)).phase).toBe('cooling')
     expect(actions(burn(drowned), 1.5)).toEqual([words.MORNING])
     // Eleven hours after the first cold look do not count, thirteen do.
-    expect(charMaking.look.standing(burn([...drowned, did(0.8 + 11 / 24, words.MORNING, { found: 'cold' })]), aroundOn(1.5)).phase).toBe('cooling')
-    expect(charMaking.look.standing(burn([...drowned, did(0.8 + 13 / 24, words.MORNING, { found: 'cold' })]), aroundOn(1.5)).phase).toBe('to-crush')
+    expect(charMaking.look.standing(burn([...drowned, did(0.8 + 11 / 24, words.MORNING, { found: 'cold' })]), aroundOn(1.5)).phase).toBe(
+      'cooling',
+    )
+    expect(charMaking.look.standing(burn([...drowned, did(0.8 + 13 / 24, words.MORNING, { found: 'cold' })]), aroundOn(1.5)).phase).toBe(
+      'to-crush',
+    )
   })
 
   it('is worked up in order: test, rinse until neutral, crush, store', () => {
-    const cold = [...lit, did(0.55, words.DONE), did(0.553, words.QUENCHED, { litres: 60 }), did(0.8, words.EVENING, { found: 'cold' }), did(1.4, words.MORNING, { found: 'cold' })]
+    const cold = [
+      ...lit,
+      did(0.55, words.DONE),
+      did(0.553, words.QUENCHED, { litres: 60 }),
+      did(0.8, words.EVENING, { found: 'cold' }),
+      did(1.4, words.MORNING, { found: 'cold' }),
+    ]
     expect(actions(burn(cold), 1.5)).toEqual(['snap'])
-    const tested = [...cold, did(1.5, words.SNAPPED, { snaps: 'yes', streak: 'yes', tar: 'no' }), did(1.51, words.ASHED, { kg: 0.4 }), gauged(1.6, words.RINSE, 'water', 9.4)]
+    const tested = [
+      ...cold,
+      did(1.5, words.SNAPPED, { snaps: 'yes', streak: 'yes', tar: 'no' }),
+      did(1.51, words.ASHED, { kg: 0.4 }),
+      gauged(1.6, words.RINSE, 'water', 9.4),
+    ]
     expect(actions(burn(tested), 1.7)).toEqual(['rinse'])
     const neutral = [...tested, gauged(1.8, words.RINSE, 'water', 8.6), gauged(1.9, words.RINSE, 'water', 7.8)]
     expect(actions(burn(neutral), 2)).toEqual(['crush'])
@@ -251,7 +297,11 @@ describe('the burn', () => {
 })
 
 describe('learned from own burns', () => {
-  const past = (minutes: number, afterL: number) => burn([did(0.5, words.LIT), did(0.5 + minutes * MINUTE, words.DONE), did(3, words.CRUSHED, { beforeL: afterL * 1.5, afterL }), took(3, [['biochar-crushed', 1, { id: 'l', name: 'l', plural: 'l', volumeL: afterL }]], true)])
+  const past = (minutes: number, afterL: number) =>
+    burn([
+      did(0.5, words.LIT), did(0.5 + minutes * MINUTE, words.DONE), did(3, words.CRUSHED, { beforeL: afterL * 1.5, afterL }),
+      took(3, [['biochar-crushed', 1, { id: 'l', name: 'l', plural: 'l', volumeL: afterL }]], true),
+    ])
   const around = (...batches: ReturnType<typeof past>[]): Surroundings => ({ ...aroundOn(20), past: () => batches })
   const way = wayOf('top-lit')
 
@@ -275,7 +325,9 @@ describe('learned from own burns', () => {
 
   it('says so where it is used, before lighting and while it burns', () => {
     const surroundings = around(past(90, 40), past(80, 38))
-    expect(draft('top-lit', {}, 'wood-dry', 2, surroundings).facts.find(({ label }) => label === 'It takes')?.why).toMatch(/2 burns of your own/)
+    expect(draft('top-lit', {}, 'wood-dry', 2, surroundings).facts.find(({ label }) => label === 'It takes')?.why).toMatch(
+      /2 burns of your own/,
+    )
     const burning = burn([did(0.5, words.CHECKED, GO), did(0.51, words.LIT)])
     expect(charMaking.look.windows(burning, { ...surroundings, now: new Date(afterDays(0.52)) })[0]?.reasons[0]).toMatch(/2 burns/)
   })

@@ -25,7 +25,9 @@ export function bagOf({ bought }: Way, answers: Answers): BagOffer {
 /** Money for a litre or a gallon, in the gardener's own money; nothing where no price was said. */
 export function priceText(offer: BagOffer, units: UnitSystem): string {
   const price = pricePerUsableL(offer)
-  return price.ok ? `${numberText(price.value * fromShown('volume', units, 1), 2)} a ${units === 'us' ? 'gallon' : 'litre'}` : 'say what a bag costs'
+  return price.ok
+    ? `${numberText(price.value * fromShown('volume', units, 1), 2)} a ${units === 'us' ? 'gallon' : 'litre'}`
+    : 'say what a bag costs'
 }
 
 /** Litres that one load or one bag of a way gives. */
@@ -47,7 +49,11 @@ function rowOf(way: Way, answers: Answers, surroundings: Surroundings): Compared
   const indoors = way.burns && answers[WHERE] === 'indoors'
   const but = indoors
     ? 'not indoors'
-    : way.burns && moisture.typical > DRY_ENOUGH ? 'the wood is too damp' : loads > MANY_LOADS && !way.bought ? 'too little at a time' : undefined
+    : way.burns && moisture.typical > DRY_ENOUGH
+      ? 'the wood is too damp'
+      : loads > MANY_LOADS && !way.bought
+        ? 'too little at a time'
+        : undefined
   const hours = (each: number) => each * loads
   return {
     approachId: way.id, name: way.name, fits: but === undefined, ...(but ? { but } : {}),
@@ -63,7 +69,10 @@ function rowOf(way: Way, answers: Answers, surroundings: Surroundings): Compared
 /** The ways side by side for the litres wanted, with the wood, the place and the prices that were said. */
 export function compared(answers: Answers, surroundings: Surroundings): Comparison {
   return {
-    title: 'The ways side by side', heads: ['Way', 'Usable, crushed', 'Your hours', 'Costs', 'Mind'], rows: WAYS.map(way => rowOf(way, answers, surroundings)),
-    note: 'A bag by weight: kilograms ÷ 0.2 are litres of crushed char, less a tenth that is sifted out. Hours are yours, beside it; crushing comes on top.',
+    title: 'The ways side by side',
+    heads: ['Way', 'Usable, crushed', 'Your hours', 'Costs', 'Mind'],
+    rows: WAYS.map(way => rowOf(way, answers, surroundings)),
+    note: 'A bag by weight: kilograms ÷ 0.2 are litres of crushed char, less a tenth that is sifted out. Hours are yours, beside it; '
+      + 'crushing comes on top.',
   }
 }

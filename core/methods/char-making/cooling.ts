@@ -5,7 +5,10 @@ import { endingAt, type Ending } from './endings'
 import { wayOf } from './ways'
 import { EVENING, MORNING } from './words'
 
-/** Cold is what was cold at two looks so far apart, hours: by then what still glowed inside has been felt. Practice of fire services: half a day. */
+/**
+ * Cold is what was cold at two looks so far apart, hours: by then what still glowed inside has been felt. Practice of fire
+ * services: half a day.
+ */
 const APART_HOURS = 12
 
 /** How far a fire that was stopped is on its way to being cold: by looks, the clock and nothing else. */
@@ -37,8 +40,12 @@ export function coolingOf({ did }: Pick<BegunBatch, 'did'>, ending: Ending): Coo
   const isCold = ({ answers }: Did) => answers.found === 'cold'
   const isOpen = (look: Did) => !isCold(look) && (!stopped || stopped.at <= look.at) && !(ending.warmWaits && look.answers.found === 'warm')
   const stoppedAt = stopped && new Date(stopped.at)
-  if (!stoppedAt) return { stoppedAt, firstColdAt: undefined, coldAt: undefined, hotAgain: last !== undefined && isOpen(last), next: undefined }
-  const since = looks.slice(looks.findLastIndex(look => !isCold(look)) + 1).filter(({ at }) => at >= stopped.at).map(({ at }) => new Date(at))
+  if (!stoppedAt)
+    return { stoppedAt, firstColdAt: undefined, coldAt: undefined, hotAgain: last !== undefined && isOpen(last), next: undefined }
+  const since = looks
+    .slice(looks.findLastIndex(look => !isCold(look)) + 1)
+    .filter(({ at }) => at >= stopped.at)
+    .map(({ at }) => new Date(at))
   const firstColdAt = since[0]
   const earliest = firstColdAt && latest(addHours(firstColdAt, APART_HOURS), addHours(stoppedAt, ending.coldAfterHours))
   const coldAt = earliest && since.find(at => at.getTime() >= earliest.getTime() - HOUR_MS / 60)

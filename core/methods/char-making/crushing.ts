@@ -6,7 +6,13 @@ import { numberOf } from '../../questions/question'
 export const USUAL_CRUSHED = CRUSHED_SHARE
 
 /** What crushing came to, by pieces: litres that stay on a 15 mm sieve, fall through 5 mm, and lie between. */
-export interface Crushed { readonly beforeL: number, readonly afterL: number, readonly coarseL: number, readonly fineL: number, readonly middleL: number }
+export interface Crushed {
+  readonly beforeL: number
+  readonly afterL: number
+  readonly coarseL: number
+  readonly fineL: number
+  readonly middleL: number
+}
 
 /** All that was crushed of a batch. */
 export function crushedOf({ did }: Pick<Batch, 'did'>, deed: string): Crushed | undefined {
@@ -14,7 +20,10 @@ export function crushedOf({ did }: Pick<Batch, 'did'>, deed: string): Crushed | 
     const afterL = numberOf(answers, 'afterL') ?? 0
     const [coarse, fine] = [Math.min(100, numberOf(answers, 'coarsePct') ?? 0) / 100, (numberOf(answers, 'finePct') ?? 0) / 100]
     const fineShare = Math.min(fine, 1 - coarse)
-    return { beforeL: numberOf(answers, 'beforeL') ?? 0, afterL, coarseL: afterL * coarse, fineL: afterL * fineShare, middleL: afterL * (1 - coarse - fineShare) }
+    return {
+      beforeL: numberOf(answers, 'beforeL') ?? 0, afterL, coarseL: afterL * coarse, fineL: afterL * fineShare,
+      middleL: afterL * (1 - coarse - fineShare),
+    }
   })
   if (rounds.length === 0) return undefined
   const sum = (key: keyof Crushed) => rounds.reduce((total, one) => total + one[key], 0)

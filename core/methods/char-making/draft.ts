@@ -43,16 +43,25 @@ const OVERFULL = 1.15
 const WET_AS_IT_COMES = 0.3
 
 /** Why it is not to be done like this. */
-export function refusalOf({ way, proposal, load, surroundings }: Pick<Thought, 'way' | 'proposal' | 'load' | 'surroundings'>): string | undefined {
-  if (way.burns && proposal.answers[WHERE] === 'indoors') return 'Not indoors, ever: charring gives off carbon monoxide, which kills without a smell, and gas that flares up. No lid, hood or open window makes it safe. Outdoors, on bare ground.'
-  if (way.burns && load.moisture >= TOO_WET) return 'That wood is as good as green: it will smoke for hours and give next to nothing. Dry it under cover first.'
+export function refusalOf({
+  way, proposal, load, surroundings,
+}: Pick<Thought, 'way' | 'proposal' | 'load' | 'surroundings'>): string | undefined {
+  if (way.burns && proposal.answers[WHERE] === 'indoors')
+    return 'Not indoors, ever: charring gives off carbon monoxide, which kills without a smell, and gas that flares up. No lid, hood or '
+      + 'open window makes it safe. Outdoors, on bare ground.'
+  if (way.burns && load.moisture >= TOO_WET)
+    return 'That wood is as good as green: it will smoke for hours and give next to nothing. Dry it under cover first.'
   const other = way.bought ? [] : proposal.ingredients.filter(({ material }) => !isBurnable(material))
-  if (other.length > 0) return `Only dry wood, stems and dried peels are charred. Take off the bench: ${other.map(({ material }) => material.short).join(', ')}.`
+  if (other.length > 0)
+    return 'Only dry wood, stems and dried peels are charred. Take off the bench: '
+      + `${other.map(({ material }) => material.short).join(', ')}.`
   if (way.bought && usableL(bagOf(way, proposal.answers)) < LEAST_L) return 'Say what a bag holds.'
   const { units } = surroundings
   const roomL = siteVolumeL(proposal.site) * way.fills
   // A cone or a pit is fed while it burns down; everything else is stacked at once.
-  if (way.burns && !way.begins.includes(FED) && load.litres > roomL * OVERFULL) return `The ${asVessel(proposal.site).name.toLowerCase()} takes ${quantityText('volume', units, roomL)} at a time, and ${quantityText('volume', units, load.litres)} lie on the bench: what is too much is the next load.`
+  if (way.burns && !way.begins.includes(FED) && load.litres > roomL * OVERFULL)
+    return `The ${asVessel(proposal.site).name.toLowerCase()} takes ${quantityText('volume', units, roomL)} at a time, and `
+      + `${quantityText('volume', units, load.litres)} lie on the bench: what is too much is the next load.`
   return load.odd
 }
 
@@ -63,13 +72,44 @@ function verdictOf(thought: Thought): Verdict {
   const refused = refusalOf(thought)
   if (refused) return { grade: 'poor', text: refused }
   const loads = Math.max(1, Math.ceil(wantedL / Math.max(0.1, crushedL.typical)))
-  if (way.bought) return { grade: 'good', text: `${counted(loads, 'bag gives', 'bags give')} the ${litres(wantedL)} wanted: about ${litres(crushedL.typical)} a bag, crushed and sifted.` }
-  if (!way.burns) return { grade: 'good', text: `About ${litres(Math.max(1, crushedL.typical))} a pail, crushed: ${counted(loads, 'evening', 'evenings')} for the ${litres(wantedL)} wanted. Picked up as it comes.` }
+  if (way.bought)
+    return {
+      grade: 'good',
+      text: `${counted(loads, 'bag gives', 'bags give')} the ${litres(wantedL)} wanted: about ${litres(crushedL.typical)} a bag, crushed `
+        + 'and sifted.',
+    }
+  if (!way.burns)
+    return {
+      grade: 'good',
+      text: `About ${litres(Math.max(1, crushedL.typical))} a pail, crushed: ${counted(loads, 'evening', 'evenings')} for the `
+        + `${litres(wantedL)} wanted. Picked up as it comes.`,
+    }
   const lost = lostL(load, way)
-  if (load.moisture > NO_GO_MOISTURE) return { grade: 'poor', text: `At ${Math.round(100 * load.moisture)} % water it is not lit: it would smoke for hours, and give about ${litres(lost)} less. Go or no-go stops above ${Math.round(100 * NO_GO_MOISTURE)} %.`, advice: 'Dry it under cover for some weeks.' }
-  if (load.moisture > DRY_ENOUGH) return { grade: 'workable', text: `At ${Math.round(100 * load.moisture)} % water it smokes, and gives about ${litres(lost)} less: ${span}. Under ${Math.round(100 * DRY_ENOUGH)} % it burns clean.`, advice: 'Dry it under cover for some weeks.' }
-  if (crushedL.high < A_POT_L && wantedL > A_POT_L) return { grade: 'workable', text: `This gives ${span}: enough for a few pots, not for a bed. ${counted(loads, 'load', 'loads')} for the ${litres(wantedL)} wanted.` }
-  return { grade: loads > 3 ? 'workable' : 'good', text: `One load gives ${span} of crushed char${load.assumed ? ', with the vessel full of dry wood' : ''}: ${counted(loads, 'load', 'loads')} for the ${litres(wantedL)} wanted.` }
+  if (load.moisture > NO_GO_MOISTURE)
+    return {
+      grade: 'poor',
+      text: `At ${Math.round(100 * load.moisture)} % water it is not lit: it would smoke for hours, and give about ${litres(lost)} less. `
+        + `Go or no-go stops above ${Math.round(100 * NO_GO_MOISTURE)} %.`,
+      advice: 'Dry it under cover for some weeks.',
+    }
+  if (load.moisture > DRY_ENOUGH)
+    return {
+      grade: 'workable',
+      text: `At ${Math.round(100 * load.moisture)} % water it smokes, and gives about ${litres(lost)} less: ${span}. Under `
+        + `${Math.round(100 * DRY_ENOUGH)} % it burns clean.`,
+      advice: 'Dry it under cover for some weeks.',
+    }
+  if (crushedL.high < A_POT_L && wantedL > A_POT_L)
+    return {
+      grade: 'workable',
+      text: `This gives ${span}: enough for a few pots, not for a bed. ${counted(loads, 'load', 'loads')} for the ${litres(wantedL)} `
+        + 'wanted.',
+    }
+  return {
+    grade: loads > 3 ? 'workable' : 'good',
+    text: `One load gives ${span} of crushed char${load.assumed ? ', with the vessel full of dry wood' : ''}: `
+      + `${counted(loads, 'load', 'loads')} for the ${litres(wantedL)} wanted.`,
+  }
 }
 
 function factsOf({ way, ending, load, gives, crushedL, proposal, surroundings }: Thought): Fact[] {
@@ -78,19 +118,58 @@ function factsOf({ way, ending, load, gives, crushedL, proposal, surroundings }:
   const kilograms = (value: number) => quantityText('mass', units, value, 1)
   if (way.bought) {
     const bag = bagOf(way, proposal.answers)
-    return [{ label: 'A usable litre costs', value: priceText(bag, units), why: bag.sold === 'weight' ? `${kilograms(bag.kg)} ÷ ${quantityText('density', units, 200)}, a tenth sifted out: ${litres(usableL(bag))}` : 'as sold, used as it is' }]
+    return [{
+      label: 'A usable litre costs', value: priceText(bag, units),
+      why:
+        bag.sold === 'weight'
+          ? `${kilograms(bag.kg)} ÷ ${quantityText('density', units, 200)}, a tenth sifted out: ${litres(usableL(bag))}`
+          : 'as sold, used as it is',
+    }]
   }
   const { minutes, litres: yields } = ownBurns(way, surroundings)
   const usual = way.minutes(load)
   const burn = gives.typical.ok ? gives.typical.value : undefined
   const { stopL, needL } = fireWater(ending, gives, units)
   return [
-    { label: 'Crushed char', value: spanText('volume', units, crushedL.low, crushedL.high), why: yields.from > 0 ? `learned from ${counted(yields.from, 'burn', 'burns')} of your own` : `${kilograms(load.wetKg * (1 - load.moisture))} of dry wood, ${Math.round(100 * way.yieldOfDry.low)} to ${Math.round(100 * way.yieldOfDry.high)} % of it becomes char; crushing takes a third of the bulk` },
-    ...(way.burns ? [{ label: 'It takes', value: `${Math.round(usual * minutes.low / 5) * 5} to ${Math.round(usual * minutes.high / 5) * 5} minutes`, why: minutes.from > 0 ? `learned from ${counted(minutes.from, 'burn', 'burns')} of your own` : 'as is usual for such a load; your own burns sharpen it' }] : []),
+    {
+      label: 'Crushed char', value: spanText('volume', units, crushedL.low, crushedL.high),
+      why:
+        yields.from > 0
+          ? `learned from ${counted(yields.from, 'burn', 'burns')} of your own`
+          : `${kilograms(load.wetKg * (1 - load.moisture))} of dry wood, ${Math.round(100 * way.yieldOfDry.low)} to `
+            + `${Math.round(100 * way.yieldOfDry.high)} % of it becomes char; crushing takes a third of the bulk`,
+    },
+    ...(way.burns
+      ? [
+          {
+            label: 'It takes',
+            value: `${Math.round((usual * minutes.low) / 5) * 5} to ${Math.round((usual * minutes.high) / 5) * 5} minutes`,
+            why:
+              minutes.from > 0
+                ? `learned from ${counted(minutes.from, 'burn', 'burns')} of your own`
+                : 'as is usual for such a load; your own burns sharpen it',
+          },
+        ]
+      : []),
     ...(burn
       ? [
-          ...(way.burns ? [{ label: 'Water at hand', value: atHandText(needL, units, surroundings.waterCan), why: stopL > 0 ? `beside any fire; stopping this one takes about ${litres(roundedUpL(stopL, units))}: the char's own bulk (${litres(burn.lumpL)} of lumps), and what boils off or runs away` : 'beside any fire; this one is stopped by its lid' }] : []),
-          { label: 'Where it goes', value: `${Math.round(100 * burn.char.carbon / burn.wood.carbon)} % of the carbon stays`, why: `${kilograms(burn.air.water)} of water and the rest of the carbon go up; ${kilograms(burn.char.ash)} of ash stays in the pieces, ${kilograms(burn.looseAshKg)} lies loose` },
+          ...(way.burns
+            ? [
+                {
+                  label: 'Water at hand', value: atHandText(needL, units, surroundings.waterCan),
+                  why:
+                    stopL > 0
+                      ? `beside any fire; stopping this one takes about ${litres(roundedUpL(stopL, units))}: the char's own bulk `
+                      + `(${litres(burn.lumpL)} of lumps), and what boils off or runs away`
+                      : 'beside any fire; this one is stopped by its lid',
+                },
+              ]
+            : []),
+          {
+            label: 'Where it goes', value: `${Math.round((100 * burn.char.carbon) / burn.wood.carbon)} % of the carbon stays`,
+            why: `${kilograms(burn.air.water)} of water and the rest of the carbon go up; ${kilograms(burn.char.ash)} of ash stays in `
+              + `the pieces, ${kilograms(burn.looseAshKg)} lies loose`,
+          },
         ]
       : []),
   ]
@@ -104,8 +183,22 @@ function isSalty({ ingredients }: Pick<Proposal, 'ingredients'>): boolean {
 function warningsOf({ proposal, load, way }: Thought): Warning[] {
   const invasive = proposal.ingredients.some(({ material }) => material.id === INVASIVE)
   return [
-    ...(invasive ? [{ materialId: INVASIVE, text: 'Burn it where it grew, dead stems of winter: carried off, seeds and roots travel, and that is often against the law. Ask the local authority.' }] : []),
-    ...proposal.ingredients.filter(({ material }) => way.burns && material.moistureFraction.typical > WET_AS_IT_COMES && load.moisture <= DRY_ENOUGH).map(({ material }) => ({ materialId: material.id, text: `${material.short.replace(/^./, letter => letter.toUpperCase())} come wet: only after months under cover are they as dry as was said.` })),
+    ...(invasive
+      ? [
+          {
+            materialId: INVASIVE,
+            text: 'Burn it where it grew, dead stems of winter: carried off, seeds and roots travel, and that is often against the law. '
+              + 'Ask the local authority.',
+          },
+        ]
+      : []),
+    ...proposal.ingredients
+      .filter(({ material }) => way.burns && material.moistureFraction.typical > WET_AS_IT_COMES && load.moisture <= DRY_ENOUGH)
+      .map(({ material }) => ({
+        materialId: material.id,
+        text: `${material.short.replace(/^./, letter => letter.toUpperCase())} come wet: only after months under cover are they as dry `
+          + 'as was said.',
+      })),
     ...(way.burns ? [{ text: MONOXIDE }] : []),
   ]
 }
@@ -114,11 +207,24 @@ function stepsOf({ way, ending, load, gives, surroundings, proposal }: Thought):
   const { units } = surroundings
   const after: BuildStep[] = [
     { title: 'Test it', detail: 'It snaps, rings, marks paper black, smells of nothing. Brown ends go into the next burn.', cautions: [] },
-    ...(way.bought ? [] : [{ title: 'Shake out the ash, rinse', detail: `Ash is a lot of its own. Rinse until the water is as good as neutral${way.ashy ? ': this way it usually takes several rounds' : ''}.`, cautions: [ASH_BURNS, ...(isSalty(proposal) ? [SALTY] : [])] }]),
+    ...(way.bought
+      ? []
+      : [
+          {
+            title: 'Shake out the ash, rinse',
+            detail: 'Ash is a lot of its own. Rinse until the water is as good as '
+              + `neutral${way.ashy ? ': this way it usually takes several rounds' : ''}.`,
+            cautions: [ASH_BURNS, ...(isSalty(proposal) ? [SALTY] : [])],
+          },
+        ]),
     { title: 'Damp it and crush it', detail: 'Most of it 5 to 15 mm; two thirds of the litres are left.', cautions: [DUST] },
     { title: 'Into the store, raw', detail: 'Fine and coarse apart. Charged before it goes on a bed.', cautions: [] },
   ]
-  if (way.bought) return [{ title: 'Read the bag', detail: 'Plain wood, no binder, no lighter. Knock on a piece: it rings.', cautions: beforeCautions(way) }, ...after]
+  if (way.bought)
+    return [
+      { title: 'Read the bag', detail: 'Plain wood, no binder, no lighter. Knock on a piece: it rings.', cautions: beforeCautions(way) },
+      ...after,
+    ]
   const burning = stepsIn(way, ending).flatMap((id): BuildStep[] => {
     const step = stepOf(id)
     const signs = id === DONE ? `${way.signs.join('. ')}. ` : ''
@@ -127,7 +233,9 @@ function stepsOf({ way, ending, load, gives, surroundings, proposal }: Thought):
     return [{ title: titleOf(step, fire), detail: `${signs}${step.how(fire)}`, cautions: step.cautions }]
   })
   const wood = `${quantityText('volume', units, load.litres)} of ${load.moisture > DRY_ENOUGH ? 'wood' : 'dry wood'}`
-  const stacked = way.closed ? { title: 'Fill it', detail: `${wood}, cut short, the lid on, one hole open.` } : { title: 'Stack it', detail: `${wood}, dense stems below, kindling on top.` }
+  const stacked = way.closed
+    ? { title: 'Fill it', detail: `${wood}, cut short, the lid on, one hole open.` }
+    : { title: 'Stack it', detail: `${wood}, dense stems below, kindling on top.` }
   return [{ ...stacked, cautions: beforeCautions(way) }, ...burning, ...after]
 }
 
@@ -137,7 +245,13 @@ function bagged({ way, proposal, surroundings }: Thought): Ingredient[] | undefi
   const material = materialOf({ materialId: bag.sold === 'weight' ? 'char-lump' : 'biochar-crushed' }, surroundings.materials)
   if (!material) return undefined
   const litres = bag.sold === 'weight' ? bag.kg / material.bulkDensityKgM3.typical * 1000 : bag.litres
-  return [{ material, amount: { count: 1, container: { id: 'bag', name: 'bag', plural: 'bags', volumeL: Math.max(0.01, Math.round(litres * 10) / 10) }, packing: 'loose' } }]
+  return [{
+    material,
+    amount: {
+      count: 1, container: { id: 'bag', name: 'bag', plural: 'bags', volumeL: Math.max(0.01, Math.round(litres * 10) / 10) },
+      packing: 'loose',
+    },
+  }]
 }
 
 /** What a way would give, before anything is lit. */
@@ -148,20 +262,42 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const gives = yielded(load, way)
   const own = ownBurns(way, surroundings)
   const bag = bagOf(way, answers)
-  const of = (typical: number, by: { low: number, typical: number, high: number }) => range(typical * by.low, typical * by.typical, typical * by.high)
-  const crushedL = way.bought ? of(usableL(bag), { low: 0.85, typical: 1, high: 1.1 }) : own.litres.from > 0 ? of(gives.crushedL.typical, own.litres) : gives.crushedL
-  const thought: Thought = { proposal, surroundings, way, ending: way.endings && endingAt(site, way.endings), load, gives, crushedL, wantedL: numberOf(answers, WANTED) ?? 40 }
+  const of = (typical: number, by: { low: number, typical: number, high: number }) =>
+    range(typical * by.low, typical * by.typical, typical * by.high)
+  const crushedL = way.bought
+    ? of(usableL(bag), { low: 0.85, typical: 1, high: 1.1 })
+    : own.litres.from > 0
+      ? of(gives.crushedL.typical, own.litres)
+      : gives.crushedL
+  const thought: Thought = {
+    proposal, surroundings, way, ending: way.endings && endingAt(site, way.endings), load, gives, crushedL,
+    wantedL: numberOf(answers, WANTED) ?? 40,
+  }
   const { units, now } = surroundings
   const refusal = refusalOf(thought)
   const recipe = bagged(thought)
   const loadM = way.bought ? Math.min(asVessel(site).heightM, siteFillM(site, usableL(bag) * 1.5)) : load.heightM
   return {
-    summary: way.bought ? `${way.name}: about ${quantityText('volume', units, crushedL.typical)} of usable char a bag.` : `${quantityText('volume', units, load.litres)} of wood, ${Math.round(100 * load.moisture)} % water, about ${quantityText('mass', units, load.wetKg)}.`,
+    summary: way.bought
+      ? `${way.name}: about ${quantityText('volume', units, crushedL.typical)} of usable char a bag.`
+      : `${quantityText('volume', units, load.litres)} of wood, ${Math.round(100 * load.moisture)} % water, about `
+        + `${quantityText('mass', units, load.wetKg)}.`,
     verdict: verdictOf(thought), facts: factsOf(thought), warnings: warningsOf(thought),
-    picture: burnPicture({ of: `${way.name} in the ${asVessel(site).name.toLowerCase()}`, site, way, loadM, progress: way.burns ? 0.55 : way.bought ? 1 : 0.99, glowing: way.burns, leavesShare: way.bought ? 1 : 0.5, quenched: false }),
+    picture: burnPicture({
+      of: `${way.name} in the ${asVessel(site).name.toLowerCase()}`, site, way, loadM,
+      progress: way.burns ? 0.55 : way.bought ? 1 : 0.99, glowing: way.burns, leavesShare: way.bought ? 1 : 0.5, quenched: false,
+    }),
     steps: stepsOf(thought),
-    work: [{ label: way.bought ? 'to fetch and sift' : 'beside it', minutes: range(way.hours.low * 60, way.hours.typical * 60, way.hours.high * 60) }, { label: 'to crush', minutes: range(10, 10 + crushedL.typical * 0.8, 20 + crushedL.high) }],
-    gives: refusal ? [] : [{ label: 'Crushed char, raw', litres: crushedL, from: addDays(now, way.bought ? 0 : 1), to: addDays(now, way.bought ? 1 : 3) }],
+    work: [
+      {
+        label: way.bought ? 'to fetch and sift' : 'beside it',
+        minutes: range(way.hours.low * 60, way.hours.typical * 60, way.hours.high * 60),
+      },
+      { label: 'to crush', minutes: range(10, 10 + crushedL.typical * 0.8, 20 + crushedL.high) },
+    ],
+    gives: refusal
+      ? []
+      : [{ label: 'Crushed char, raw', litres: crushedL, from: addDays(now, way.bought ? 0 : 1), to: addDays(now, way.bought ? 1 : 3) }],
     compared: compared(answers, surroundings), ...(refusal ? { refusal } : {}),
     waterL: 0, ...(recipe ? { recipe } : {}),
   }

@@ -11,13 +11,19 @@ function timerOf(id: string, burn: Burn): Timer | undefined {
   const lit = burn.at(LIT)
   if (id === DONE && lit) {
     const { from } = burn.own.minutes
-    return { label: from > 0 ? `as your last ${from === 1 ? 'burn' : `${from} burns`} went` : 'as is usual for such a load', from: lit, minutes: burn.minutes }
+    return {
+      label: from > 0 ? `as your last ${from === 1 ? 'burn' : `${from} burns`} went` : 'as is usual for such a load', from: lit,
+      minutes: burn.minutes,
+    }
   }
   if (id === 'chimney' && lit) return { label: 'when the whole top burns', from: lit, minutes: CHIMNEY_MIN }
   const { stoppedAt, next } = burn.cooling ?? {}
   if (!stoppedAt || next?.deed !== id) return undefined
   const minutes = Math.max(1, (next.due.getTime() - stoppedAt.getTime()) / 60_000)
-  return { label: id === EVENING ? 'after it was stopped' : 'twelve hours after the first look', from: stoppedAt, minutes: { low: minutes * 0.95, typical: minutes, high: minutes * 1.3 } }
+  return {
+    label: id === EVENING ? 'after it was stopped' : 'twelve hours after the first look', from: stoppedAt,
+    minutes: { low: minutes * 0.95, typical: minutes, high: minutes * 1.3 },
+  }
 }
 
 /** A step after it was done: whoever is further does not go back to what was left out. */
@@ -38,7 +44,9 @@ function isOver(id: string, burn: Burn, now: Date): boolean {
 function why(id: string, burn: Burn, now: Date): string | undefined {
   if (id !== CHECKED || !burn.going || burn.last(LIT)) return undefined
   if (!burn.going.go) return `No-go: ${burn.going.stops.join(' ')}`
-  return mayLight(burn, now) ? undefined : `Checked ${dayText(burn.checkedAt!)}, ${timeText(burn.checkedAt!)}: wind and rules change, so check again.`
+  return mayLight(burn, now)
+    ? undefined
+    : `Checked ${dayText(burn.checkedAt!)}, ${timeText(burn.checkedAt!)}: wind and rules change, so check again.`
 }
 
 const doneText = (at: string | Date | undefined) => at === undefined ? 'left out' : timeText(at)

@@ -13,10 +13,19 @@ import { COLD } from './words'
 export const charMaking: Method = {
   id: 'char-making',
   name: 'Char',
-  summary: 'Dry thin wood burnt with little air, or a bag of plain lump charcoal: tested, cleaned, crushed, and kept raw until it is charged.',
+  summary:
+    'Dry thin wood burnt with little air, or a bag of plain lump charcoal: tested, cleaned, crushed, and kept raw until it is charged.',
   words: {
-    one: 'burn', begun: 'Stacked with', approach: 'Way', sheet: 'Steps and sheet', stepwise: 'Stack it step by step', start: 'It is stacked: begin it', started: 'Nothing is lit before go or no-go was asked.',
-    take: 'Into the store', takenDown: 'Put into the store', early: 'It is not crushed so far: what goes into the store now is as it came out.',
+    one: 'burn',
+    begun: 'Stacked with',
+    approach: 'Way',
+    sheet: 'Steps and sheet',
+    stepwise: 'Stack it step by step',
+    start: 'It is stacked: begin it',
+    started: 'Nothing is lit before go or no-go was asked.',
+    take: 'Into the store',
+    takenDown: 'Put into the store',
+    early: 'It is not crushed so far: what goes into the store now is as it came out.',
   },
   choosing: {
     purposes: ['lasting'], weeks: range(0.4, 0.6, 2), minutesAWeek: range(30, 120, 240), heavy: true, eats: ['wood'], leastL: 20,
@@ -27,7 +36,10 @@ export const charMaking: Method = {
   asks: asksOf,
   feeds: ['wood', 'kitchen', 'char'],
   pads: PADS,
-  taskWords: { burn: 'burning', quench: 'quenching', seal: 'closing it', evening: 'the first look', morning: 'the second look', snap: 'the snap test', rinse: 'rinsing', crush: 'crushing', take: 'putting it into the store' },
+  taskWords: {
+    burn: 'burning', quench: 'quenching', seal: 'closing it', evening: 'the first look', morning: 'the second look',
+    snap: 'the snap test', rinse: 'rinsing', crush: 'crushing', take: 'putting it into the store',
+  },
   takeCautions: [DUST, REIGNITES],
   takeGate: COLD,
   inParts: false,

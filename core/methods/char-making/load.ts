@@ -28,7 +28,11 @@ function drynessOf(answers: Answers): Dryness {
   const by = answers[KNOWN_BY]
   if (by === 'meter') return { kind: 'meter', percentOfDry: numberOf(answers, METER) ?? 18 }
   if (by === 'weighed') return { kind: 'weighed', before: numberOf(answers, BEFORE) ?? 0, after: numberOf(answers, AFTER) ?? 0 }
-  if (by === 'months') return { kind: 'months', months: numberOf(answers, MONTHS) ?? 8, thickness: THICKNESSES.find(one => one === answers[THICK]) as Thickness | undefined ?? 'wrist' }
+  if (by === 'months')
+    return {
+      kind: 'months', months: numberOf(answers, MONTHS) ?? 8,
+      thickness: (THICKNESSES.find(one => one === answers[THICK]) as Thickness | undefined) ?? 'wrist',
+    }
   return { kind: 'snap', snaps: by !== 'bends' }
 }
 
@@ -36,7 +40,13 @@ function drynessOf(answers: Answers): Dryness {
 export function dampnessOf(answers: Answers): { readonly moisture: Range, readonly odd?: string } {
   const known = woodMoisture(drynessOf(answers))
   if (known.ok) return { moisture: known.value }
-  return { moisture: range(0.12, 0.2, 0.4), odd: known.error === 'heavier-dry' ? 'A split cannot weigh more dry than before: weigh again.' : 'Say both weights of the split: before drying and when it loses no more.' }
+  return {
+    moisture: range(0.12, 0.2, 0.4),
+    odd:
+      known.error === 'heavier-dry'
+        ? 'A split cannot weigh more dry than before: weigh again.'
+        : 'Say both weights of the split: before drying and when it loses no more.',
+  }
 }
 
 /** Whether something is charred: wood in any shape, or peels that are dry. All else smokes. */
@@ -44,7 +54,8 @@ export function isBurnable({ family, part }: Pick<Material, 'family' | 'part'>):
   return family === 'wood' || (family === 'kitchen' && part === 'base')
 }
 
-const dryKgOf = (material: Material, litres: number) => litres * material.bulkDensityKgM3.typical / 1000 * (1 - material.moistureFraction.typical)
+const dryKgOf = (material: Material, litres: number) =>
+  ((litres * material.bulkDensityKgM3.typical) / 1000) * (1 - material.moistureFraction.typical)
 
 /** What goes in by what was said of it, as far as it chars; a vessel full of dry wood where nothing was. */
 export function loadOf(ingredients: readonly Ingredient[], answers: Answers, site: Site, way: Way, materials: MaterialBook): Load {
@@ -53,7 +64,12 @@ export function loadOf(ingredients: readonly Ingredient[], answers: Answers, sit
   const roomL = siteVolumeL(site) * way.fills
   const wood = materials.find(WOOD)
   const litres = said.length > 0 ? said.reduce((sum, { looseVolumeL }) => sum + looseVolumeL, 0) : roomL
-  const dryKg = said.length > 0 ? said.reduce((sum, { material, looseVolumeL }) => sum + dryKgOf(material, looseVolumeL), 0) : wood ? dryKgOf(wood, roomL) : 0
+  const dryKg
+    = said.length > 0
+      ? said.reduce((sum, { material, looseVolumeL }) => sum + dryKgOf(material, looseVolumeL), 0)
+      : wood
+        ? dryKgOf(wood, roomL)
+        : 0
   const high = asVessel(site).heightM * way.fills
   return {
     litres, wetKg: dryKg / (1 - moisture.typical), moisture: moisture.typical, dampness: moisture,
@@ -66,12 +82,18 @@ export interface Yielded { readonly typical: Outcome<Burnt, BurnTrouble>, readon
 
 /** What a load gives, with its range: yield and water both vary. */
 export function yielded(load: Pick<Load, 'wetKg' | 'dampness' | 'moisture'>, { yieldOfDry }: Way): Yielded {
-  const at = (share: number, moisture: number) => burnt(load.wetKg * (1 - load.moisture) / (1 - Math.min(0.44, moisture)), Math.min(0.44, moisture), share)
+  const at = (share: number, moisture: number) =>
+    burnt((load.wetKg * (1 - load.moisture)) / (1 - Math.min(0.44, moisture)), Math.min(0.44, moisture), share)
   const litres = (share: number, moisture: number) => {
     const one = at(share, moisture)
     return one.ok ? one.value.crushedL : 0
   }
-  return { typical: burnt(load.wetKg, load.moisture, yieldOfDry.typical), crushedL: range(litres(yieldOfDry.low, load.dampness.high), litres(yieldOfDry.typical, load.moisture), litres(yieldOfDry.high, load.dampness.low)) }
+  return {
+    typical: burnt(load.wetKg, load.moisture, yieldOfDry.typical),
+    crushedL: range(
+      litres(yieldOfDry.low, load.dampness.high), litres(yieldOfDry.typical, load.moisture), litres(yieldOfDry.high, load.dampness.low),
+    ),
+  }
 }
 
 /** Litres of crushed char that water in the wood costs, against the same wood dry; never below 0. */

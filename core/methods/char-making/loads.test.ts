@@ -17,7 +17,10 @@ const BURNING = WAYS.filter(({ burns }) => burns).map(({ id }) => id)
 const { materials } = aroundOn(0)
 const load = (id: string, litres: number, percentOfDry: number, stuff = 'wood-dry') => {
   const answers = completed(charMaking.asks(id), { [words.KNOWN_BY]: 'meter', [words.METER]: percentOfDry })
-  return loadOf([{ material: findMaterial(stuff)!, amount: { count: litres, container: LITRE, packing: 'loose' } }], answers, sitesOf(id)[0]!, wayOf(id), materials)
+  return loadOf(
+    [{ material: findMaterial(stuff)!, amount: { count: litres, container: LITRE, packing: 'loose' } }], answers, sitesOf(id)[0]!,
+    wayOf(id), materials,
+  )
 }
 const way = fc.constantFrom(...BURNING)
 const litres = fc.double({ min: 1, max: 600, noNaN: true })
@@ -44,17 +47,18 @@ describe('loads of any size and dampness', () => {
   })
 
   it('the range holds its middle, char is less than the wood was, and quenching wants more than its bulk', () => {
-    fc.assert(fc.property(way, litres, meter, fc.constantFrom('wood-dry', 'peels-dry', 'stems-invasive', 'twigs'), (id, much, damp, stuff) => {
-      const gives = yielded(load(id, much, damp, stuff), wayOf(id))
-      const { low, typical, high } = gives.crushedL
-      expect(low).toBeLessThanOrEqual(typical + 1e-9)
-      expect(typical).toBeLessThanOrEqual(high + 1e-9)
-      if (!gives.typical.ok) throw new Error(gives.typical.error)
-      expect(gives.typical.value.lumpL).toBeLessThan(much)
-      // What is shut in by its lid gets none.
-      if (wayOf(id).closed) expect(waterNeedL(id, gives)).toBe(0)
-      else expect(waterNeedL(id, gives)).toBeGreaterThan(gives.typical.value.lumpL)
-    }))
+    fc.assert(
+      fc.property(way, litres, meter, fc.constantFrom('wood-dry', 'peels-dry', 'stems-invasive', 'twigs'), (id, much, damp, stuff) => {
+        const gives = yielded(load(id, much, damp, stuff), wayOf(id))
+        const { low, typical, high } = gives.crushedL
+        expect(low).toBeLessThanOrEqual(typical + 1e-9)
+        expect(typical).toBeLessThanOrEqual(high + 1e-9)
+        if (!gives.typical.ok) throw new Error(gives.typical.error)
+        expect(gives.typical.value.lumpL).toBeLessThan(much)
+        // What is shut in by its lid gets none.
+        if (wayOf(id).closed) expect(waterNeedL(id, gives)).toBe(0)
+        else expect(waterNeedL(id, gives)).toBeGreaterThan(gives.typical.value.lumpL)
+      }))
   })
 
   it('a load never stands higher than its vessel, and a full one fills it to its share', () => {

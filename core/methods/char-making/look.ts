@@ -35,8 +35,14 @@ function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): P
   const wet = quenched !== undefined && Date.parse(quenched.at) <= then.getTime()
   const { site } = batch.began
   return burnPicture({
-    of: batch.name, site, way: burn.way, progress, glowing: burn.way.burns && lit !== undefined && then >= lit && !wet && !burn.last(SEALED), quenched: wet && burn.phase === 'cooling',
-    loadM: burn.way.bought ? Math.min(asVessel(site).heightM, siteFillM(site, burn.load.litres)) : burn.load.heightM, leavesShare: burn.way.bought ? 1 : 0.5,
+    of: batch.name,
+    site,
+    way: burn.way,
+    progress,
+    glowing: burn.way.burns && lit !== undefined && then >= lit && !wet && !burn.last(SEALED),
+    quenched: wet && burn.phase === 'cooling',
+    loadM: burn.way.bought ? Math.min(asVessel(site).heightM, siteFillM(site, burn.load.litres)) : burn.load.heightM,
+    leavesShare: burn.way.bought ? 1 : 0.5,
   })
 }
 
@@ -46,20 +52,36 @@ function windows(batch: BegunBatch, surroundings: Surroundings): NamedWindow[] {
   if (burn.phase === 'burning' && lit) {
     const { from } = burn.own.minutes
     return [{
-      id: 'done', label: 'Burnt through', coming: 'Burnt through between', begun: 'May be burnt through since', announced: 'may be burnt through', from: addMinutes(lit, Math.round(burn.minutes.low)), to: addMinutes(lit, Math.round(burn.minutes.high)),
-      reasons: [from > 0 ? `Learned from ${counted(from, 'burn', 'burns')} of your own.` : 'As is usual for such a load; your own burns sharpen it.', 'The signs decide, not the clock.'],
+      id: 'done',
+      label: 'Burnt through',
+      coming: 'Burnt through between',
+      begun: 'May be burnt through since',
+      announced: 'may be burnt through',
+      from: addMinutes(lit, Math.round(burn.minutes.low)),
+      to: addMinutes(lit, Math.round(burn.minutes.high)),
+      reasons: [
+        from > 0
+          ? `Learned from ${counted(from, 'burn', 'burns')} of your own.`
+          : 'As is usual for such a load; your own burns sharpen it.',
+        'The signs decide, not the clock.',
+      ],
     }]
   }
   const { next } = burn.cooling ?? {}
   if (burn.phase === 'cooling' && next) {
-    return [{ id: 'cold', label: 'Cold', coming: 'Cold between', begun: 'May be cold since', announced: 'may be cold', from: next.due, to: addHours(next.due, 24), reasons: ['Char lights again for a day and more; only the hand says that it is cold, and twice.'] }]
+    return [{
+      id: 'cold', label: 'Cold', coming: 'Cold between', begun: 'May be cold since', announced: 'may be cold', from: next.due,
+      to: addHours(next.due, 24), reasons: ['Char lights again for a day and more; only the hand says that it is cold, and twice.'],
+    }]
   }
   return []
 }
 
 /** Why so much water stands ready. */
 function waterWhy({ stopL }: Pick<Burn, 'stopL'>, units: UnitSystem): string {
-  return stopL > 0 ? `beside any fire; stopping this one takes about ${quantityText('volume', units, roundedUpL(stopL, units))}` : 'beside any fire; this one is stopped by its lid'
+  return stopL > 0
+    ? `beside any fire; stopping this one takes about ${quantityText('volume', units, roundedUpL(stopL, units))}`
+    : 'beside any fire; this one is stopped by its lid'
 }
 
 function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
@@ -73,12 +95,55 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const given = litresGiven(batch)
   const charKg = (given ?? burn.crushedL.typical) * CRUSHED_KG_L.typical
   return [
-    ...(burn.way.bought ? [] : [{ label: given ? 'It gave' : 'It should give', value: given ? litres(given) : spanText('volume', units, burn.crushedL.low, burn.crushedL.high), why: given ? `crushed; usual for the load ${litres(burn.gives.crushedL.typical)}` : burn.own.litres.from > 0 ? `learned from ${counted(burn.own.litres.from, 'burn', 'burns')}: ${Math.round(100 * burn.own.litres.typical)} % of what is usual` : `crushed, of ${litres(burn.load.litres)} of wood with ${Math.round(100 * burn.load.moisture)} % water` }]),
-    ...(minutes ? [{ label: 'It burnt', value: `${Math.round(minutes)} minutes`, why: `usual for the load ${Math.round(burn.way.minutes(burn.load))}; the next one learns from it` }] : []),
-    ...(burn.way.burns && !burn.cooling?.stoppedAt ? [{ label: 'Water at hand', value: atHandText(burn.needL, units, surroundings.waterCan), why: waterWhy(burn, units) }] : []),
-    ...(ashKg > 0 ? [{ label: 'Ash', value: `${quantityText('mass', units, ashKg, 1)}, ${numberText(100 * ashKg / (ashKg + charKg))} % of all`, why: `for sour soil only, a handful on ${DOSE_AREA[units].words} a year; the beds page says where` }] : []),
-    ...(rinses.length > 0 ? [{ label: 'Rinsed', value: `pH ${rinses.map(value => numberText(value, 1)).join(', ')}`, why: rinses.at(-1)! <= NEUTRAL_PH ? 'as good as neutral' : 'not neutral so far' }] : []),
-    ...(crushed ? [{ label: 'Crushed', value: `${litres(crushed.beforeL)} to ${litres(crushed.afterL)}`, why: `about ${litres(crushed.fineL)} under 5 mm, ${litres(crushed.middleL)} between, ${litres(crushed.coarseL)} over 15 mm` }] : []),
+    ...(burn.way.bought
+      ? []
+      : [
+          {
+            label: given ? 'It gave' : 'It should give',
+            value: given ? litres(given) : spanText('volume', units, burn.crushedL.low, burn.crushedL.high),
+            why: given
+              ? `crushed; usual for the load ${litres(burn.gives.crushedL.typical)}`
+              : burn.own.litres.from > 0
+                ? `learned from ${counted(burn.own.litres.from, 'burn', 'burns')}: ${Math.round(100 * burn.own.litres.typical)} % of `
+                + 'what is usual'
+                : `crushed, of ${litres(burn.load.litres)} of wood with ${Math.round(100 * burn.load.moisture)} % water`,
+          },
+        ]),
+    ...(minutes
+      ? [
+          {
+            label: 'It burnt', value: `${Math.round(minutes)} minutes`,
+            why: `usual for the load ${Math.round(burn.way.minutes(burn.load))}; the next one learns from it`,
+          },
+        ]
+      : []),
+    ...(burn.way.burns && !burn.cooling?.stoppedAt
+      ? [{ label: 'Water at hand', value: atHandText(burn.needL, units, surroundings.waterCan), why: waterWhy(burn, units) }]
+      : []),
+    ...(ashKg > 0
+      ? [
+          {
+            label: 'Ash', value: `${quantityText('mass', units, ashKg, 1)}, ${numberText((100 * ashKg) / (ashKg + charKg))} % of all`,
+            why: `for sour soil only, a handful on ${DOSE_AREA[units].words} a year; the beds page says where`,
+          },
+        ]
+      : []),
+    ...(rinses.length > 0
+      ? [
+          {
+            label: 'Rinsed', value: `pH ${rinses.map(value => numberText(value, 1)).join(', ')}`,
+            why: rinses.at(-1)! <= NEUTRAL_PH ? 'as good as neutral' : 'not neutral so far',
+          },
+        ]
+      : []),
+    ...(crushed
+      ? [
+          {
+            label: 'Crushed', value: `${litres(crushed.beforeL)} to ${litres(crushed.afterL)}`,
+            why: `about ${litres(crushed.fineL)} under 5 mm, ${litres(crushed.middleL)} between, ${litres(crushed.coarseL)} over 15 mm`,
+          },
+        ]
+      : []),
   ]
 }
 
@@ -92,7 +157,12 @@ function gates(batch: BegunBatch, surroundings: Surroundings): Gate[] {
 function opening({ ending, cooling, last }: Burn): Gate[] {
   if (!ending || !cooling || !(last(DONE) || last(PICKED) || cooling.stoppedAt)) return []
   const waits = cooling.next ? ` The next look is on ${dayText(cooling.next.due)}, from ${timeText(cooling.next.due)} on.` : ''
-  const reason = cooling.coldAt ? 'Cold at both looks.' : `${ending.coldAfterHours > 12 ? 'Cold by hand, and not before a day has gone.' : 'Not before it was cold at two looks, twelve hours apart.'} It lights again, in a store too.${waits}`
+  const reason = cooling.coldAt
+    ? 'Cold at both looks.'
+    : (ending.coldAfterHours > 12
+        ? 'Cold by hand, and not before a day has gone.'
+        : 'Not before it was cold at two looks, twelve hours apart.') + ' '
+        + `It lights again, in a store too.${waits}`
   return [{ id: COLD, label: 'Opened, crushed, stored', open: cooling.coldAt !== undefined, reason }]
 }
 
@@ -101,7 +171,13 @@ function lighting(burn: Burn, surroundings: Surroundings): Gate[] {
   if (!burn.way.burns || burn.last(LIT)) return []
   const open = mayLight(burn, surroundings.now)
   const roofed = burn.going !== undefined && !burn.going.go && burn.last('checked')?.answers.ground === 'roofed'
-  const reason = open ? `Go: nothing speaks against it. ${burn.going?.minds.join(' ') ?? ''}`.trim() : burn.going && !burn.going.go ? burn.going.stops.join(' ') : burn.going ? 'The check is hours old: wind and rules change, so check again.' : 'Not before rules, wind, ground, wood, neighbours and water were asked.'
+  const reason = open
+    ? `Go: nothing speaks against it. ${burn.going?.minds.join(' ') ?? ''}`.trim()
+    : burn.going && !burn.going.go
+      ? burn.going.stops.join(' ')
+      : burn.going
+        ? 'The check is hours old: wind and rules change, so check again.'
+        : 'Not before rules, wind, ground, wood, neighbours and water were asked.'
   return [{ id: GO, label: 'Lighting it', open, reason, ...(roofed ? { never: true } : {}) }]
 }
 
@@ -113,8 +189,14 @@ function outputs(batch: BegunBatch, surroundings: Surroundings): Output[] {
   const rinses = (batch.gauged[RINSE] ?? []).map(({ value }) => value)
   const char = { charged: 0, with: [], ...(burn.way.ashy && !((rinses.at(-1) ?? Infinity) <= NEUTRAL_PH) ? { ashy: true } : {}) }
   return [
-    { materialId: 'biochar-crushed', label: 'Crushed char, raw', hint: 'fine and middle pieces: to be charged before it goes on a bed', sieveMm: 15, expectedL: whole - coarse, char },
-    { materialId: 'char-coarse', label: 'Coarse char, raw', hint: 'what stays on the sieve: into a heap, or crushed again', expectedL: coarse, char },
+    {
+      materialId: 'biochar-crushed', label: 'Crushed char, raw', hint: 'fine and middle pieces: to be charged before it goes on a bed',
+      sieveMm: 15, expectedL: whole - coarse, char,
+    },
+    {
+      materialId: 'char-coarse', label: 'Coarse char, raw', hint: 'what stays on the sieve: into a heap, or crushed again',
+      expectedL: coarse, char,
+    },
     ...(burn.way.bought
       ? []
       : [
@@ -129,7 +211,8 @@ export const look: Look = {
   standing: standingOf, windows, tasks: tasksOf, picture, facts, gates, outputs, guide: guideOf,
   told: (batch, surroundings, day) => {
     const burn = theBurn(batch, surroundings)
-    return `${batch.name}: ${burn.way.bought ? 'char in its sack' : `${Math.round(100 * progressOf(burn, momentOn(batch, surroundings, day)))} % burnt`}.`
+    return `${batch.name}: `
+      + `${burn.way.bought ? 'char in its sack' : `${Math.round(100 * progressOf(burn, momentOn(batch, surroundings, day)))} % burnt`}.`
   },
   lastDay: (batch, { now }) => Math.max(0.05, daysBetween(batch.began.at, now)),
   charts: () => [],

@@ -8,7 +8,10 @@ import { wayOf, type Way } from './ways'
 import { CRUSHED, DONE, LIT, METHOD } from './words'
 import { numberOf } from '../../questions/question'
 
-/** How far one gardener's burns differ from what is usual, and one of them from the next. Own estimates: times by a third and a fifth, yields by a quarter and a sixth. */
+/**
+ * How far one gardener's burns differ from what is usual, and one of them from the next. Own estimates: times by a third and a
+ * fifth, yields by a quarter and a sixth.
+ */
 const TIMES = { between: 0.33, each: 0.2 }
 const YIELDS = { between: 0.25, each: 0.16 }
 const MINUTE_MS = 60_000
@@ -32,7 +35,10 @@ export function minutesTaken(batch: BegunBatch): number | undefined {
 /** Litres of crushed char that a burn gave: as crushed, or as taken. */
 export function litresGiven({ did, takings }: BegunBatch): number | undefined {
   const crushed = did.filter(({ deed }) => deed === CRUSHED).reduce((sum, { answers }) => sum + (numberOf(answers, 'afterL') ?? 0), 0)
-  const taken = takings.flatMap(({ products }) => products).filter(({ materialId }) => materialId !== 'wood-ash' && materialId !== 'char-unfinished').reduce((sum, { amount }) => sum + amountVolumeL(amount), 0)
+  const taken = takings
+    .flatMap(({ products }) => products)
+    .filter(({ materialId }) => materialId !== 'wood-ash' && materialId !== 'char-unfinished')
+    .reduce((sum, { amount }) => sum + amountVolumeL(amount), 0)
   const litres = Math.max(crushed, taken)
   return litres > 0 ? litres : undefined
 }
@@ -52,6 +58,8 @@ export function ownBurns(way: Pick<Way, 'id'>, surroundings: Pick<Surroundings, 
   })
   return {
     minutes: ownPace(ratios(minutesTaken, batch => wayOf(batch.began.approachId).minutes(burnLoad(batch, surroundings))), TIMES),
-    litres: ownPace(ratios(litresGiven, batch => yielded(burnLoad(batch, surroundings), wayOf(batch.began.approachId)).crushedL.typical), YIELDS),
+    litres: ownPace(
+      ratios(litresGiven, batch => yielded(burnLoad(batch, surroundings), wayOf(batch.began.approachId)).crushedL.typical), YIELDS,
+    ),
   }
 }

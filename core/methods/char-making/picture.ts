@@ -29,11 +29,22 @@ export function burnPicture({ of, site, way, loadM, progress, glowing, leavesSha
   const woodM = loadM * (1 - progress)
   const charM = loadM * progress * leavesShare
   const heightM = Math.max(0.02, woodM + charM)
-  const bands = way.bought || progress >= 1 ? [{ ...CHAR, heightShare: 1 }] : [{ ...WOOD, heightShare: woodM / heightM }, { ...CHAR, heightShare: charM / heightM }].filter(({ heightShare }) => heightShare > 0.001)
+  const bands
+    = way.bought || progress >= 1
+      ? [{ ...CHAR, heightShare: 1 }]
+      : [
+          { ...WOOD, heightShare: woodM / heightM },
+          { ...CHAR, heightShare: charM / heightM },
+        ].filter(({ heightShare }) => heightShare > 0.001)
   const parts: Primitive[] = [
     { kind: 'walls', vessel },
     { kind: 'fill', heightM, bands },
-    ...(glowing ? [{ kind: 'glow' as const, aboveAirK: GLOW_K }, { kind: 'level' as const, yM: Math.max(0.03, woodM), said: 'the glow' }] : []),
+    ...(glowing
+      ? [
+          { kind: 'glow' as const, aboveAirK: GLOW_K },
+          { kind: 'level' as const, yM: Math.max(0.03, woodM), said: 'the glow' },
+        ]
+      : []),
     ...(quenched ? [{ kind: 'liquid' as const, levelM: Math.min(vessel.heightM, heightM * 1.05), said: 'water', dark: 0.3 }] : []),
     { kind: 'soil' },
   ]

@@ -27,18 +27,34 @@ export const padsSaid = {
   snapped(answers: Answers) {
     return padsSaid.sound(answers)
       ? { said: 'it snaps: sound char.', answer: 'Shake out the ash, then damp and crush it.' }
-      : { said: 'not all of it is done.', answer: answers.tar === 'yes' || answers.streak === 'greasy' ? 'Tar harms plants: air it for weeks, or into the next burn with it.' : 'Pick the brown ends out: they go into the next burn.' }
+      : {
+          said: 'not all of it is done.',
+          answer:
+            answers.tar === 'yes' || answers.streak === 'greasy'
+              ? 'Tar harms plants: air it for weeks, or into the next burn with it.'
+              : 'Pick the brown ends out: they go into the next burn.',
+        }
   },
   rinsed(before: readonly number[], value: number): string {
     if (value <= NEUTRAL_PH) return 'Neutral: rinsed enough.'
     const togo = roundsToGo([...before, value])
     if (togo !== undefined) return `About ${togo === 1 ? 'one more round' : `${togo} more rounds`}, at this pace.`
-    return before.length > 0 ? 'It hardly fell: stir longer, let it stand overnight, pour off, fill again.' : 'Alkaline: pour off, fill again, stir, wait an hour, measure again.'
+    return before.length > 0
+      ? 'It hardly fell: stir longer, let it stand overnight, pour off, fill again.'
+      : 'Alkaline: pour off, fill again, stir, wait an hour, measure again.'
   },
   crushed(answers: Answers, usual: Range, units: UnitSystem) {
     const [before, after] = [numberOf(answers, 'beforeL') ?? 0, numberOf(answers, 'afterL') ?? 0]
     const share = before > 0 ? after / before : 0
-    const odd = share > 1 ? 'More than before crushing cannot be: check both numbers.' : share > 0 && (share < usual.low * 0.8 || share > usual.high * 1.15) ? 'Two thirds are usual: check both numbers.' : ''
-    return { said: `crushed to ${quantityText('volume', units, after)}${before > 0 ? `, ${Math.round(100 * share)} % of what it was` : ''}.`, answer: [answers.mask === 'yes' ? '' : 'A mask next time: the dust stays in lungs.', odd].filter(Boolean).join(' ') }
+    const odd
+      = share > 1
+        ? 'More than before crushing cannot be: check both numbers.'
+        : share > 0 && (share < usual.low * 0.8 || share > usual.high * 1.15)
+          ? 'Two thirds are usual: check both numbers.'
+          : ''
+    return {
+      said: `crushed to ${quantityText('volume', units, after)}${before > 0 ? `, ${Math.round(100 * share)} % of what it was` : ''}.`,
+      answer: [answers.mask === 'yes' ? '' : 'A mask next time: the dust stays in lungs.', odd].filter(Boolean).join(' '),
+    }
   },
 }

@@ -21,7 +21,9 @@ export function stepsOf({ begins }: Pick<Way, 'begins'>, ending: Ending | undefi
 }
 
 /** Litres that stopping a fire takes, and that stand ready before it is lit. */
-export function fireWater(ending: Ending | undefined, gives: Pick<Yielded, 'typical'>, units: UnitSystem): { readonly stopL: number, readonly needL: number } {
+export function fireWater(
+  ending: Ending | undefined, gives: Pick<Yielded, 'typical'>, units: UnitSystem,
+): { readonly stopL: number, readonly needL: number } {
   const stopL = ending ? stoppingL(ending, gives) : 0
   return { stopL, needL: atHandL(stopL, units) }
 }
@@ -86,7 +88,18 @@ export const burnOf = keptFor((batch: BegunBatch, surroundings: Surroundings): B
   const checked = last(CHECKED)
   const by = (of: number, times: Range): Range => ({ low: of * times.low, typical: of * times.typical, high: of * times.high })
   return {
-    way, load, gives, own, ending, cooling, steps: stepsOf(way, ending), stopL, needL, at, last, phase: phaseOf(batch, ending, cooling, last),
+    way,
+    load,
+    gives,
+    own,
+    ending,
+    cooling,
+    steps: stepsOf(way, ending),
+    stopL,
+    needL,
+    at,
+    last,
+    phase: phaseOf(batch, ending, cooling, last),
     minutes: by(usual, own.minutes),
     crushedL: own.litres.from > 0 ? by(gives.crushedL.typical, own.litres) : gives.crushedL,
     going: checked && goingOf(checked.answers, fireToLight(batch, surroundings)), checkedAt: checked && new Date(checked.at),

@@ -5,10 +5,16 @@ import { fromShown, toShown, type UnitSystem } from '../../units/system'
 import type { Ending } from './endings'
 import type { Yielded } from './load'
 
-/** Beside any fire, however small: four full cans of 10 L, or a hose that runs. Practice of fire services: 30 to 60 L before a garden fire is lit. */
+/**
+ * Beside any fire, however small: four full cans of 10 L, or a hose that runs. Practice of fire services: 30 to 60 L before a
+ * garden fire is lit.
+ */
 export const ANY_FIRE_L = 40
 
-/** Litres that stopping it takes, by the way it ends: the bulk of the char and what boils off, more where water runs away; 0 where none may come to it. */
+/**
+ * Litres that stopping it takes, by the way it ends: the bulk of the char and what boils off, more where water runs away; 0
+ * where none may come to it.
+ */
 export function stoppingL({ waterTimes }: Pick<Ending, 'waterTimes'>, { typical }: Pick<Yielded, 'typical'>): number {
   return typical.ok ? waterTimes * quenchL(typical.value.lumpL, typical.value.charKg) : 0
 }
@@ -25,5 +31,6 @@ export function atHandL(stopL: number, units: UnitSystem): number {
 
 /** What water at hand is asked for: a hose, or so many cans. */
 export function atHandText(needL: number, units: UnitSystem, can: ContainerThen): string {
-  return `a hose that runs, or ${containerText(Math.ceil(containersFor(needL, can) * 2 - 1e-9) / 2, can)} of water (${quantityText('volume', units, needL)})`
+  return `a hose that runs, or ${containerText(Math.ceil(containersFor(needL, can) * 2 - 1e-9) / 2, can)} of water `
+    + `(${quantityText('volume', units, needL)})`
 }

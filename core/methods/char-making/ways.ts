@@ -38,7 +38,10 @@ export interface Way extends Approach {
   readonly lighting?: string
 }
 
-/** A burn front in thin dry wood goes down about so fast, metres a minute: a barrel of 70 cm in about an hour. Own estimate, 0.007 to 0.016. */
+/**
+ * A burn front in thin dry wood goes down about so fast, metres a minute: a barrel of 70 cm in about an hour. Own estimate,
+ * 0.007 to 0.016.
+ */
 const FRONT_M_MIN = 0.011
 /** However little there is, lighting and burning out take so long. */
 const LEAST_MIN = 15
@@ -51,42 +54,84 @@ const always = (ending: Endings['inVessel']): Endings => ({ inVessel: ending, on
 /** The ways, bought ones first; working values of garden practice. */
 export const WAYS: readonly Way[] = [
   {
-    id: 'top-lit', name: 'Top-lit barrel', summary: 'A barrel with holes below, filled with thin dry wood, lit on top, a tall chimney over it: the glow goes down, and what is above it is char.',
+    id: 'top-lit',
+    name: 'Top-lit barrel',
+    summary:
+      'A barrel with holes below, filled with thin dry wood, lit on top, a tall chimney over it: the glow goes down, and what is above '
+      + 'it is char.',
     burns: true, yieldOfDry: range(0.15, 0.2, 0.25), hours: range(1.5, 2.5, 4), fills: 0.85, ashy: false, once: ['load', 'loads'],
     minutes: ({ heightM, moisture }) => Math.max(LEAST_MIN, heightM / FRONT_M_MIN * wet(moisture)),
     signs: ['The glow shows at the holes all round', 'The flame is thin and blue', 'No more smoke'],
     begins: [CHECKED, LIT, CHIMNEY, DONE], endings: always(tipped), risk: 'sparks, smoke when damp, hot steel',
   },
   {
-    id: 'cone', name: 'Cone or pit', summary: 'A cone of steel or a pit: a hot fire fed in thin layers, each put on when the last is veiled with ash; then drowned.',
+    id: 'cone',
+    name: 'Cone or pit',
+    summary: 'A cone of steel or a pit: a hot fire fed in thin layers, each put on when the last is veiled with ash; then drowned.',
     burns: true, yieldOfDry: range(0.12, 0.17, 0.22), hours: range(2, 3, 5), fills: 1, ashy: false, once: ['load', 'loads'],
     minutes: ({ litres, moisture }) => litres / 170 * 60 * wet(moisture),
-    signs: OPEN_END, begins: [CHECKED, LIT, FED, DONE], endings: { inVessel: drowned, onGround: drenched }, risk: 'open flame, radiant heat, a pit stays hot below',
+    signs: OPEN_END,
+    begins: [CHECKED, LIT, FED, DONE],
+    endings: { inVessel: drowned, onGround: drenched },
+    risk: 'open flame, radiant heat, a pit stays hot below',
   },
   {
-    id: 'lidded-pot', name: 'Lidded pot', summary: 'A tin with a lid and one small hole, in a fire or on a burner outdoors: peels, stones, twigs. Litres, not barrows.',
-    burns: true, yieldOfDry: range(0.22, 0.27, 0.32), hours: range(0.5, 0.8, 1.5), fills: 0.9, ashy: false, once: ['load', 'loads'], closed: true, lighting: 'The pot into the fire or on the burner, outdoors, its hole open.',
+    id: 'lidded-pot',
+    name: 'Lidded pot',
+    summary: 'A tin with a lid and one small hole, in a fire or on a burner outdoors: peels, stones, twigs. Litres, not barrows.',
+    burns: true,
+    yieldOfDry: range(0.22, 0.27, 0.32),
+    hours: range(0.5, 0.8, 1.5),
+    fills: 0.9,
+    ashy: false,
+    once: ['load', 'loads'],
+    closed: true,
+    lighting: 'The pot into the fire or on the burner, outdoors, its hole open.',
     minutes: ({ litres, moisture }) => (40 + 6 * litres) * wet(moisture),
-    signs: ['No more smoke from the hole', 'No more flame at the hole'], begins: [CHECKED, LIT, DONE], endings: always(sealed), risk: 'carbon monoxide, a sealed tin bursts, opened hot it flares up',
+    signs: ['No more smoke from the hole', 'No more flame at the hole'],
+    begins: [CHECKED, LIT, DONE],
+    endings: always(sealed),
+    risk: 'carbon monoxide, a sealed tin bursts, opened hot it flares up',
   },
   {
-    id: 'smother', name: 'Smothered mound', summary: 'A stack under leaves and soil, lit in the middle and kept short of air for hours: little tending at a time, but all day.',
-    burns: true, yieldOfDry: range(0.15, 0.2, 0.25), hours: range(4, 7, 12), fills: 0.9, ashy: true, once: ['load', 'loads'], lighting: 'Embers into the shaft in the middle.',
+    id: 'smother',
+    name: 'Smothered mound',
+    summary: 'A stack under leaves and soil, lit in the middle and kept short of air for hours: little tending at a time, but all day.',
+    burns: true,
+    yieldOfDry: range(0.15, 0.2, 0.25),
+    hours: range(4, 7, 12),
+    fills: 0.9,
+    ashy: true,
+    once: ['load', 'loads'],
+    lighting: 'Embers into the shaft in the middle.',
     minutes: ({ litres, moisture }) => (180 + litres * 0.4) * wet(moisture),
-    signs: ['The smoke turns from white to thin and blue', 'The mound has sunk all over'], begins: [CHECKED, LIT, COVERED, DONE], endings: always(drenched), risk: 'hours of smoke, breaks open and flames, hollow inside',
+    signs: ['The smoke turns from white to thin and blue', 'The mound has sunk all over'],
+    begins: [CHECKED, LIT, COVERED, DONE],
+    endings: always(drenched),
+    risk: 'hours of smoke, breaks open and flames, hollow inside',
   },
   {
-    id: 'embers', name: 'Stove embers', summary: 'Glowing embers out of a wood stove into a lidded metal pail, carried out and drowned: a litre or two an evening.',
+    id: 'embers',
+    name: 'Stove embers',
+    summary: 'Glowing embers out of a wood stove into a lidded metal pail, carried out and drowned: a litre or two an evening.',
     burns: false, yieldOfDry: range(0.05, 0.1, 0.15), hours: range(0.1, 0.15, 0.3), fills: 0.5, ashy: true, once: ['evening', 'evenings'],
-    minutes: () => 10, signs: ['They glow without flame'], begins: [PICKED], endings: always(inPail), risk: 'carbon monoxide: the pail never stands indoors, not even closed',
+    minutes: () => 10,
+    signs: ['They glow without flame'],
+    begins: [PICKED],
+    endings: always(inPail),
+    risk: 'carbon monoxide: the pail never stands indoors, not even closed',
   },
   {
-    id: 'lump', name: 'Bought lump charcoal', summary: 'A bag of plain hardwood lump, crushed at home. Never briquettes, nothing scented or made to light quickly.',
+    id: 'lump',
+    name: 'Bought lump charcoal',
+    summary: 'A bag of plain hardwood lump, crushed at home. Never briquettes, nothing scented or made to light quickly.',
     bought: 'weight', burns: false, yieldOfDry: range(0, 0, 0), hours: range(0.2, 0.3, 0.5), fills: 1, ashy: false, once: ['bag', 'bags'],
     minutes: () => 0, signs: [], begins: [], risk: 'dust; ask where the wood came from',
   },
   {
-    id: 'horticultural', name: 'Bought garden char', summary: 'Char made and sieved for soil, by the litre: raw as a rule, so it is charged like any other.',
+    id: 'horticultural',
+    name: 'Bought garden char',
+    summary: 'Char made and sieved for soil, by the litre: raw as a rule, so it is charged like any other.',
     bought: 'volume', burns: false, yieldOfDry: range(0, 0, 0), hours: range(0.1, 0.1, 0.2), fills: 1, ashy: false, once: ['bag', 'bags'],
     minutes: () => 0, signs: [], begins: [], risk: 'the price; some is raw though the bag says charged',
   },

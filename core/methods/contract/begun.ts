@@ -5,7 +5,9 @@ import { ingredientsOf, portionOf, type Ingredient } from '../../mix/portion'
 import type { Proposal } from './draft'
 
 /** What went in at the start, with the materials as they were then. */
-export function startOf({ puts }: Pick<BegunBatch, 'puts'>, book: MaterialBook): { readonly ingredients: Ingredient[], readonly waterL: number } {
+export function startOf(
+  { puts }: Pick<BegunBatch, 'puts'>, book: MaterialBook,
+): { readonly ingredients: Ingredient[], readonly waterL: number } {
   const start = puts.filter(({ atStart }) => atStart)
   return { ingredients: ingredientsOf(inputsOf({ puts: start }), book), waterL: start.reduce((sum, { waterL }) => sum + waterL, 0) }
 }

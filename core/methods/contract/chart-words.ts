@@ -13,8 +13,12 @@ function spanOf({ unit }: Pick<Chart, 'unit'>, { low, high }: ChartPoint, units:
   return unit === 'percent' ? `${numberText(low)}–${numberText(high)} %` : spanText(unit, units, low, high)
 }
 
-const nearest = (points: readonly ChartPoint[], at: number) => points.reduce<ChartPoint | undefined>((best, one) => best === undefined || Math.abs(one.at - at) < Math.abs(best.at - at) ? one : best, undefined)
-const isThere = (points: readonly ChartPoint[], at: number) => points.length > 0 && at >= points[0]!.at - DAY_MS && at <= points.at(-1)!.at + DAY_MS
+const nearest = (points: readonly ChartPoint[], at: number) =>
+  points.reduce<ChartPoint | undefined>(
+    (best, one) => (best === undefined || Math.abs(one.at - at) < Math.abs(best.at - at) ? one : best), undefined,
+  )
+const isThere = (points: readonly ChartPoint[], at: number) =>
+  points.length > 0 && at >= points[0]!.at - DAY_MS && at <= points.at(-1)!.at + DAY_MS
 
 /** A chart in a few sentences: the latest value, the highest, what is expected now and in a week, and the window that matters. */
 export function chartSentences(chart: Chart, windows: readonly NamedWindow[], now: Date, units: UnitSystem): string {
@@ -29,7 +33,13 @@ export function chartSentences(chart: Chart, windows: readonly NamedWindow[], no
   const [today, week] = [coming(0), coming(7)]
   const [window] = windows
   return [
-    latest ? `Latest ${valueText(chart, latest.value, units)} on ${dayText(latest.at)}${highest && highest !== latest ? `, highest ${valueText(chart, highest.value, units)} on ${dayText(highest.at)}` : ''}.` : 'Nothing read so far.',
+    latest
+      ? `Latest ${valueText(chart, latest.value, units)} on `
+      + `${dayText(latest.at)}`
+      + (highest && highest !== latest
+        ? `, highest ${valueText(chart, highest.value, units)} on ${dayText(highest.at)}`
+        : '') + '.'
+      : 'Nothing read so far.',
     ...(today ? [`Expected now ${today}${week ? `, in a week ${week}` : ''}.`] : []),
     ...(window ? [`${window.label}: ${dateText(window.from)} to ${dateText(window.to)}${window.orLater ? ' or later' : ''}.`] : []),
   ].join(' ')

@@ -25,7 +25,10 @@ interface Ripening { readonly pads: readonly Pad[], readonly look: Pick<Look, 's
 /** The last smell, where it was a bad one. */
 function foulSmell(batch: BegunBatch, pads: readonly Pad[]): string[] {
   const last = batch.observations.findLast(({ sense }) => sense === SMELL)
-  const finding = last && pads.flatMap(pad => pad.kind === 'sense' && pad.sense.id === SMELL ? pad.sense.findings : []).find(({ id }) => id === last.finding)
+  const finding
+    = last
+      && pads.flatMap(pad => (pad.kind === 'sense' && pad.sense.id === SMELL ? pad.sense.findings : []))
+        .find(({ id }) => id === last.finding)
   return finding?.sign === 'bad' ? [`its last smell was bad: ${finding.label.toLowerCase()}`] : []
 }
 
@@ -33,9 +36,14 @@ function foulSmell(batch: BegunBatch, pads: readonly Pad[]): string[] {
 export function evidenceOf({ pads, look, ripeness }: Ripening, batch: BegunBatch, surroundings: Surroundings): Evidence {
   const standing = look.standing(batch, surroundings)
   const stages = ripeness?.stages(batch, surroundings)
-  const rots = batch.puts.filter(({ inputs }) => inputs.some(one => !MULCH_AS_IT_IS.includes(materialOf(one, surroundings.materials)?.family ?? 'kitchen')))
+  const rots = batch.puts.filter(({ inputs }) =>
+    inputs.some(one => !MULCH_AS_IT_IS.includes(materialOf(one, surroundings.materials)?.family ?? 'kitchen')),
+  )
   const last = rots.at(-1)
-  const begun = last === undefined ? inputsOf(batch).length > 0 : daysBetween(last.at, surroundings.now) >= BEGUN_DAYS && (stages?.rottedShare ?? 0) >= BEGUN_SHARE
+  const begun
+    = last === undefined
+      ? inputsOf(batch).length > 0
+      : daysBetween(last.at, surroundings.now) >= BEGUN_DAYS && (stages?.rottedShare ?? 0) >= BEGUN_SHARE
   const readings = (batch.gauged[HEAT] ?? []).filter(({ spot }) => spot === CORE).map(({ at, value }) => ({ at, coreC: value }))
   const hot = heatLog({ readings, turns: batch.did.filter(({ deed }) => deed === TURNED) }).longestDays >= YARDSTICK_DAYS
   const noticed = [...(stages?.against ?? []), ...foulSmell(batch, pads)]
@@ -46,7 +54,10 @@ export function evidenceOf({ pads, look, ripeness }: Ripening, batch: BegunBatch
   }
 }
 
-/** What a batch is fit for, from the least demanding use on, by its tests and all that was seen of it. Uses that its stuff is not for are left out. */
+/**
+ * What a batch is fit for, from the least demanding use on, by its tests and all that was seen of it. Uses that its stuff is not
+ * for are left out.
+ */
 export function fitFor(method: Ripening & { readonly ripeness: Ripeness }, batch: BegunBatch, surroundings: Surroundings): UseVerdict[] {
   const { ripeness } = method
   const states = testStates(batch, ripeness.tests(batch, surroundings))

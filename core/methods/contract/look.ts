@@ -117,5 +117,7 @@ export interface Ripeness {
   readonly uses?: readonly Use[]
   tests(batch: BegunBatch, surroundings: Surroundings): readonly ReadinessTest[]
   stages(batch: BegunBatch, surroundings: Surroundings): Stages
-  notes(batch: BegunBatch, surroundings: Surroundings): { readonly title: string, readonly lines: readonly string[], readonly caution: string }
+  notes(
+    batch: BegunBatch, surroundings: Surroundings,
+  ): { readonly title: string, readonly lines: readonly string[], readonly caution: string }
 }

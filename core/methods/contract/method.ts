@@ -57,7 +57,10 @@ export interface MethodWords {
   readonly early: string
 }
 
-/** A way of turning scraps into something useful. All that is particular to it lives behind this; a capability that is absent has no place on the screen. */
+/**
+ * A way of turning scraps into something useful. All that is particular to it lives behind this; a capability that is absent has
+ * no place on the screen.
+ */
 export interface Method {
   readonly id: string
   readonly name: string

@@ -15,5 +15,7 @@ export function placeOf(id: unknown): typeof PLACES[number] {
 
 /** Warmth of a place by six hours from a moment on. */
 export function placeCFrom(from: Date, days: number, place: typeof PLACES[number], { ambientC }: Pick<Surroundings, 'ambientC'>): number[] {
-  return Array.from({ length: Math.ceil(days * 4) + 1 }, (_, quarter) => Math.round(10 * place.warmth(ambientC(addHours(from, quarter * 6 + 3)))) / 10)
+  return Array.from(
+    { length: Math.ceil(days * 4) + 1 }, (_, quarter) => Math.round(10 * place.warmth(ambientC(addHours(from, quarter * 6 + 3)))) / 10,
+  )
 }

@@ -89,7 +89,10 @@ export interface Cover { readonly ingredient?: Ingredient, readonly words: strin
 /** A place within a batch where something is put. */
 export interface Pocket { readonly id: string, readonly label: string }
 
-/** Feeding something little by little: what it usually is, what covers it, and where it goes. One tap opens it as it usually is, the next records it. */
+/**
+ * Feeding something little by little: what it usually is, what covers it, and where it goes. One tap opens it as it usually is,
+ * the next records it.
+ */
 export interface FeedOffer {
   readonly id: string
   readonly label: string

@@ -18,7 +18,12 @@ export interface MiddleCourse {
   readonly point: ArrayLike<number>
 }
 
-interface Kept extends MiddleCourse { readonly quarterDay: number, readonly ambientC: Surroundings['ambientC'], readonly materials: Surroundings['materials'], readonly forecast: Forecast | undefined }
+interface Kept extends MiddleCourse {
+  readonly quarterDay: number
+  readonly ambientC: Surroundings['ambientC']
+  readonly materials: Surroundings['materials']
+  readonly forecast: Forecast | undefined
+}
 
 const USUAL: ArrayLike<number> = []
 
@@ -42,7 +47,10 @@ function dayOfForecast({ days, series, rows }: Forecast, at: number): ExpectedDa
   const { coreC, edgeC, heightM, moisture } = series as Record<HeapSeries, Band>
   const { shellsC, used } = rows as Record<HeapRows, Float32Array>
   const of = ({ low, typical, high }: Band) => range(low[at]!, typical[at]!, high[at]!)
-  return { day: days[at]!, coreC: of(coreC), edgeC: of(edgeC), heightM: of(heightM), moisture: of(moisture), depthsC: Array.from(shellsC.subarray(at * SHELLS, (at + 1) * SHELLS)), usedShare: used[at]! }
+  return {
+    day: days[at]!, coreC: of(coreC), edgeC: of(edgeC), heightM: of(heightM), moisture: of(moisture),
+    depthsC: Array.from(shellsC.subarray(at * SHELLS, (at + 1) * SHELLS)), usedShare: used[at]!,
+  }
 }
 
 const upTo = (days: Float64Array, last: number) => Array.from(days.keys()).filter(at => days[at]! <= last + 1e-9)
@@ -58,7 +66,9 @@ export interface Expecting {
 }
 
 /** Puts the question of a method and expects from its answer. */
-export function expecting(questionOf: (batch: HeapLog, surroundings: Surroundings, supposed?: readonly HeapSupposed[]) => HeatedQuestion | undefined): Expecting {
+export function expecting(
+  questionOf: (batch: HeapLog, surroundings: Surroundings, supposed?: readonly HeapSupposed[]) => HeatedQuestion | undefined,
+): Expecting {
   /** The last course of each batch: a screen asks for it many times over. */
   const kept = new WeakMap<HeapLog, Kept>()
 
@@ -67,13 +77,21 @@ export function expecting(questionOf: (batch: HeapLog, surroundings: Surrounding
     const forecast = surroundings.forecastOf?.(batch.id)
     const quarterDay = Math.floor(surroundings.now.getTime() / (6 * HOUR_MS))
     const known = kept.get(batch)
-    if (supposed.length === 0 && known?.quarterDay === quarterDay && known.ambientC === surroundings.ambientC && known.materials === surroundings.materials && known.forecast === forecast) return known
+    if (
+      supposed.length === 0
+      && known?.quarterDay === quarterDay
+      && known.ambientC === surroundings.ambientC
+      && known.materials === surroundings.materials
+      && known.forecast === forecast
+    )
+      return known
     const question = questionOf(batch, surroundings, supposed)
     if (!question) return undefined
     const point = forecast?.rows.middle ?? USUAL
     const course = emptyCourse(courseDays(question.horizonDay))
     if (!runCourse(caseOf(question), middleTraits(point), course).ok) return undefined
-    if (supposed.length === 0) kept.set(batch, { question, course, point, quarterDay, ambientC: surroundings.ambientC, materials: surroundings.materials, forecast })
+    if (supposed.length === 0)
+      kept.set(batch, { question, course, point, quarterDay, ambientC: surroundings.ambientC, materials: surroundings.materials, forecast })
     return { question, course, point }
   }
 
@@ -103,7 +121,8 @@ export function expecting(questionOf: (batch: HeapLog, surroundings: Surrounding
   function suppose(batch: HeapLog, surroundings: Surroundings, days: number, supposed: readonly HeapSupposed[]): HeapWhatIf | undefined {
     const [before, after] = [middleCourse(batch, surroundings), middleCourse(batch, surroundings, supposed)]
     if (!before || !after) return undefined
-    const readyOn = ({ course, question, point }: MiddleCourse) => ripeDayOf(course, RIPE_MG_G * middleTraits(point).ripe) ?? question.horizonDay
+    const readyOn = ({ course, question, point }: MiddleCourse) =>
+      ripeDayOf(course, RIPE_MG_G * middleTraits(point).ripe) ?? question.horizonDay
     const shown = (middle: MiddleCourse) => upTo(middle.course.days, days).map(at => dayOfCourse(middle, at))
     return { present: shown(before), changed: shown(after), readyShiftDays: readyOn(after) - readyOn(before) }
   }

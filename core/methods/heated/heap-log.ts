@@ -3,7 +3,13 @@ import { asVessel } from '../../vessel/site'
 import type { Vessel } from '../../vessel/vessel'
 import { EDGE, CORE, HEAT, HEIGHT, TURNED } from './words'
 
-export interface Reading { readonly eventId: string, readonly at: string, readonly coreC?: number, readonly edgeC?: number, readonly source: Source }
+export interface Reading {
+  readonly eventId: string
+  readonly at: string
+  readonly coreC?: number
+  readonly edgeC?: number
+  readonly source: Source
+}
 export interface HeightMark { readonly eventId: string, readonly at: string, readonly heightM: number }
 
 /** How a heap was built. */
@@ -56,7 +62,9 @@ function logOf(batch: BegunBatch): HeapLog {
     heights: (gauged[HEIGHT] ?? []).map(({ eventId, at, value }) => ({ eventId, at, heightM: value })),
     turns: did.filter(({ deed }) => deed === TURNED).map(({ at }) => ({ at })),
     waterings: later.flatMap(({ at, waterL }) => waterL > 0 ? [{ at, litres: waterL }] : []),
-    ...(batch.ended && end ? { finish: { at: end.at, products: end.products, ...(end.heightM === undefined ? {} : { heightM: end.heightM }) } } : {}),
+    ...(batch.ended && end
+      ? { finish: { at: end.at, products: end.products, ...(end.heightM === undefined ? {} : { heightM: end.heightM }) } }
+      : {}),
   }
 }
 

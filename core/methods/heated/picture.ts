@@ -23,9 +23,20 @@ export function heapPicture({ of, vessel, bands, heightM, builtM, coreC, ambient
   const sunk: Primitive[] = builtM !== undefined && builtM - heightM > SUNK_M ? [{ kind: 'level', yM: builtM, said: 'built' }] : []
   const warm: Primitive[] = coreC === undefined
     ? []
-    : [{ kind: 'glow', aboveAirK: Math.max(0, coreC - ambientC), ...(depthsC ? { depthsK: depthsC.map(celsius => celsius - ambientC) } : {}) }, { kind: 'mark', xM: frontWidthM(vessel) / 2, yM: heightM * 0.52, temperatureC: coreC }]
+    : [
+        {
+          kind: 'glow', aboveAirK: Math.max(0, coreC - ambientC),
+          ...(depthsC ? { depthsK: depthsC.map(celsius => celsius - ambientC) } : {}),
+        },
+        { kind: 'mark', xM: frontWidthM(vessel) / 2, yM: heightM * 0.52, temperatureC: coreC },
+      ]
   return {
     of, widthM: frontWidthM(vessel), heightM: Math.max(vessel.heightM, heightM, builtM ?? 0),
-    parts: [{ kind: 'walls', vessel }, { kind: 'fill', heightM, bands }, { kind: 'fading', share: usedShare, family: 'finished' }, ...warm, ...sunk, { kind: 'soil' }],
+    parts: [
+      { kind: 'walls', vessel }, { kind: 'fill', heightM, bands }, { kind: 'fading', share: usedShare, family: 'finished' },
+      ...warm,
+      ...sunk,
+      { kind: 'soil' },
+    ],
   }
 }

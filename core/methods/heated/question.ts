@@ -55,7 +55,11 @@ function ratioOf(named: Parameters<typeof ingredientsOf>[0], book: MaterialBook)
 }
 
 function startersOf({ built }: HeapLog, book: MaterialBook): number {
-  return starterOf(built.ingredients.map(one => ({ finished: materialOf(one, book)?.family === 'finished', litres: one.amount.count * one.amount.container.volumeL })))
+  return starterOf(
+    built.ingredients.map(one => ({
+      finished: materialOf(one, book)?.family === 'finished', litres: one.amount.count * one.amount.container.volumeL,
+    })),
+  )
 }
 
 function deedsOf(batch: HeapLog, supposed: readonly HeapSupposed[], book: MaterialBook): Deed[] {
@@ -65,7 +69,8 @@ function deedsOf(batch: HeapLog, supposed: readonly HeapSupposed[], book: Materi
     return charge ? [{ day: day(at), kind: 'add', charge }] : []
   })
   const imagined = supposed.flatMap((one): Deed[] => {
-    if (one.kind !== 'add') return [one.kind === 'turn' ? { day: day(one.at), kind: 'turn' } : { day: day(one.at), kind: 'water', litres: one.litres }]
+    if (one.kind !== 'add')
+      return [one.kind === 'turn' ? { day: day(one.at), kind: 'turn' } : { day: day(one.at), kind: 'water', litres: one.litres }]
     const charge = chargeOf([one.portion], 0)
     return charge ? [{ day: day(one.at), kind: 'add', charge }] : []
   })
@@ -97,7 +102,9 @@ export interface Tending {
 }
 
 /** The question a batch puts, or nothing when none of its materials is known. `supposed` are things that might yet be done to it. */
-export function heatedQuestion(batch: HeapLog, surroundings: Surroundings, tending: Tending, supposed: readonly HeapSupposed[] = []): HeatedQuestion | undefined {
+export function heatedQuestion(
+  batch: HeapLog, surroundings: Surroundings, tending: Tending, supposed: readonly HeapSupposed[] = [],
+): HeatedQuestion | undefined {
   const { built } = batch
   const plain = chargeOfNamed(built.ingredients, built.waterL, surroundings.materials)
   if (!plain) return undefined
@@ -110,10 +117,22 @@ export function heatedQuestion(batch: HeapLog, surroundings: Surroundings, tendi
   return {
     methodId: built.methodId, batchId: batch.id, builtAt: built.at, nowDay, horizonDay, charge, standing: tending.ground(built.vessel),
     weather: openShare === undefined ? weather : { ...weather, openShare },
-    deeds: deedsOf(batch, supposed, surroundings.materials), startsAboveK: STARTS_ABOVE_K, starter: startersOf(batch, surroundings.materials),
-    builtHeightM, turning, watering, workingDays, strays: tending.strays ?? 1, ...(tending.coolBelowC === undefined ? {} : { coolBelowC: tending.coolBelowC }), findings: findingsOf(batch, builtHeightM),
+    deeds: deedsOf(batch, supposed, surroundings.materials),
+    startsAboveK: STARTS_ABOVE_K,
+    starter: startersOf(batch, surroundings.materials),
+    builtHeightM,
+    turning,
+    watering,
+    workingDays,
+    strays: tending.strays ?? 1,
+    ...(tending.coolBelowC === undefined ? {} : { coolBelowC: tending.coolBelowC }),
+    findings: findingsOf(batch, builtHeightM),
     // What is asked today is done by tomorrow; who says when they turn it turns it then, and not before as well.
-    habitFromDay: Math.max(nowDay + DONE_BY_DAYS, ...supposed.filter(({ kind }) => kind === 'turn').map(({ at }) => daysBetween(built.at, at) + 1)), seed: seedFromText(batch.id),
+    habitFromDay: Math.max(
+      nowDay + DONE_BY_DAYS,
+      ...supposed.filter(({ kind }) => kind === 'turn').map(({ at }) => daysBetween(built.at, at) + 1),
+    ),
+    seed: seedFromText(batch.id),
   }
 }
 

@@ -4,7 +4,9 @@ import type { Reading } from './heap-log'
 import { coreReadings, fallenFrom } from './readings'
 
 const read = (temperatures: readonly (number | undefined)[]): { readings: Reading[] } => ({
-  readings: temperatures.map((coreC, day) => ({ eventId: `e${day}`, at: new Date(Date.UTC(2026, 4, 1 + day)).toISOString(), coreC, edgeC: 20, source: 'hand' })),
+  readings: temperatures.map((coreC, day) => ({
+    eventId: `e${day}`, at: new Date(Date.UTC(2026, 4, 1 + day)).toISOString(), coreC, edgeC: 20, source: 'hand',
+  })),
 })
 const odd = (temperatures: readonly number[]) => coreReadings(read(temperatures)).map(one => one.odd)
 const fallen = (temperatures: readonly number[]) => fallenFrom(coreReadings(read(temperatures)))
@@ -56,15 +58,22 @@ describe('edges of the rules', () => {
     expect(fallen([60, 59, 58])).toBeUndefined()
     expect(fallen([60, 59.2, 58.4, 57.6, 56.8])).toMatchObject({ peakC: 60 })
     expect(fallen([60, 59.4, 58.8, 58.2, 57.6, 57, 56.4])).toBeUndefined()
-    const hourly = [60, 57, 54, 51].map((coreC, hour) => ({ eventId: `h${hour}`, at: new Date(Date.UTC(2026, 4, 1, hour * 12)).toISOString(), coreC, odd: false }))
+    const hourly = [60, 57, 54, 51].map((coreC, hour) => ({
+      eventId: `h${hour}`, at: new Date(Date.UTC(2026, 4, 1, hour * 12)).toISOString(), coreC, odd: false,
+    }))
     expect(fallenFrom(hourly.slice(0, 3))).toBeUndefined()
-    expect(fallenFrom([...hourly, { ...hourly[3]!, at: new Date(Date.UTC(2026, 4, 3)).toISOString(), coreC: 48 }])).toMatchObject({ peakC: 60 })
+    expect(fallenFrom([...hourly, { ...hourly[3]!, at: new Date(Date.UTC(2026, 4, 3)).toISOString(), coreC: 48 }])).toMatchObject({
+      peakC: 60,
+    })
   })
 
   it('many readings tell the same fall as few: pooled by half days, one wrong hour in six has no say', () => {
     const every = (minutes: number, days: number) => Array.from({ length: days * 1440 / minutes }, (_, index) => {
       const day = index * minutes / 1440
-      return { eventId: `m${index}`, at: new Date(Date.UTC(2026, 4, 1) + day * 86_400_000).toISOString(), coreC: 62 - 2 * day - (index % 6 === 5 ? 15 : 0), odd: false }
+      return {
+        eventId: `m${index}`, at: new Date(Date.UTC(2026, 4, 1) + day * 86_400_000).toISOString(),
+        coreC: 62 - 2 * day - (index % 6 === 5 ? 15 : 0), odd: false,
+      }
     })
     expect(fallenFrom(every(10, 5))!.perDayK).toBeCloseTo(-2, 1)
     expect(fallenFrom(every(1, 5))!.perDayK).toBeCloseTo(-2, 1)

@@ -19,7 +19,11 @@ export function coreReadings({ readings }: Pick<HeapLog, 'readings'>): CoreReadi
   return core.map(({ eventId, at, coreC }, index) => {
     const before = core[index - 1]?.coreC
     const after = core[index + 1]?.coreC
-    const odd = before !== undefined && after !== undefined && Math.min(Math.abs(coreC - before), Math.abs(coreC - after)) > JUMP_K && (coreC - before) * (coreC - after) > 0
+    const odd
+      = before !== undefined
+        && after !== undefined
+        && Math.min(Math.abs(coreC - before), Math.abs(coreC - after)) > JUMP_K
+        && (coreC - before) * (coreC - after) > 0
     return { eventId, at, coreC, odd }
   })
 }
@@ -29,7 +33,10 @@ const FALLS_K_DAY = 0.7
 const FALLEN_K = 3
 const FALLS_FOR = { readings: 3, days: 2 }
 
-/** Readings closer than this count as one, their middle: a probe that writes every minute tells no more about a fall than one read morning and evening. */
+/**
+ * Readings closer than this count as one, their middle: a probe that writes every minute tells no more about a fall than one
+ * read morning and evening.
+ */
 const POOL_DAYS = 0.5
 /** Few readings are taken as they are. */
 const MANY = 40
@@ -55,7 +62,9 @@ function pooled(points: readonly Point[]): readonly Point[] {
  * Whether the core has been falling since its peak, and from what: by the middle of all slopes between readings, so that
  * one that is off does not decide. Odd readings do not count.
  */
-export function fallenFrom(readings: readonly CoreReading[]): { readonly peakC: number, readonly at: string, readonly perDayK: number } | undefined {
+export function fallenFrom(
+  readings: readonly CoreReading[],
+): { readonly peakC: number, readonly at: string, readonly perDayK: number } | undefined {
   const sound = readings.filter(({ odd }) => !odd)
   const peak = sound.reduce<CoreReading | undefined>((top, one) => !top || one.coreC >= top.coreC ? one : top, undefined)
   if (!peak) return undefined
@@ -63,5 +72,7 @@ export function fallenFrom(readings: readonly CoreReading[]): { readonly peakC: 
   const span = (since.at(-1)?.x ?? 0) - (since[0]?.x ?? 0)
   if (since.length < FALLS_FOR.readings || span < FALLS_FOR.days - 0.1) return undefined
   const perDayK = robustSlope(since)
-  return perDayK !== undefined && perDayK < -FALLS_K_DAY && peak.coreC - (sound.at(-1)?.coreC ?? peak.coreC) >= FALLEN_K ? { peakC: peak.coreC, at: peak.at, perDayK } : undefined
+  return perDayK !== undefined && perDayK < -FALLS_K_DAY && peak.coreC - (sound.at(-1)?.coreC ?? peak.coreC) >= FALLEN_K
+    ? { peakC: peak.coreC, at: peak.at, perDayK }
+    : undefined
 }

@@ -14,7 +14,8 @@ const WEEK = { before: 3, after: 3 }
 export function weekOfAir(airC: Float64Array, day: number): number {
   const last = airC.length - 1
   let sum = 0
-  for (let near = Math.floor(day) - WEEK.before; near <= Math.floor(day) + WEEK.after; near++) sum += airC[Math.min(last, Math.max(0, near))]!
+  for (let near = Math.floor(day) - WEEK.before; near <= Math.floor(day) + WEEK.after; near++)
+    sum += airC[Math.min(last, Math.max(0, near))]!
   return sum / (WEEK.before + WEEK.after + 1)
 }
 

@@ -12,7 +12,9 @@ export function works(coreC: number, moisture: number): boolean {
 }
 
 /** Counts on over a course from a day, until so many days are worked. */
-export function workedUp({ days, coreC, moisture }: Pick<Course, 'days' | 'coreC' | 'moisture'>, from: Worked, fromDay: number, wanted: number): Worked {
+export function workedUp(
+  { days, coreC, moisture }: Pick<Course, 'days' | 'coreC' | 'moisture'>, from: Worked, fromDay: number, wanted: number,
+): Worked {
   if (from.day !== undefined) return from
   if (from.days >= wanted) return { days: from.days, day: fromDay }
   let sum = from.days

@@ -27,7 +27,8 @@ function peakOf(days: Float64Array, row: Float32Array): { readonly celsius: numb
   return { celsius, day: days[within.indexOf(celsius)] ?? 0 }
 }
 
-const wholeDays = (low: number, high: number) => Math.round(low) === Math.round(high) ? `${Math.round(low)}` : `${Math.round(low)}–${Math.round(high)}`
+const wholeDays = (low: number, high: number) =>
+  Math.round(low) === Math.round(high) ? `${Math.round(low)}` : `${Math.round(low)}–${Math.round(high)}`
 
 /** A core that gets no warmer than this has not begun. */
 const COLD_C = 20
@@ -36,25 +37,52 @@ const COLD_C = 20
 export function hottest(lowC: number, typical: { readonly celsius: number, readonly day: number }, highC: number, units: UnitSystem): Fact {
   const degrees = (celsius: number) => quantityText('temperature', units, celsius)
   const day = `around day ${Math.round(typical.day)}`
-  if (highC < LUKEWARM_C) return { label: 'Hottest', value: `under ${degrees(LUKEWARM_C)}: it stays cold`, why: 'as it is now; a larger heap, more greens, a cover or warmer weather change that' }
+  if (highC < LUKEWARM_C)
+    return {
+      label: 'Hottest', value: `under ${degrees(LUKEWARM_C)}: it stays cold`,
+      why: 'as it is now; a larger heap, more greens, a cover or warmer weather change that',
+    }
   if (lowC >= COLD_C) return { label: 'Hottest', value: spanText('temperature', units, lowC, highC), why: `most likely ${day}` }
   return typical.celsius >= LUKEWARM_C
-    ? { label: 'Hottest', value: `about ${degrees(typical.celsius)}, at most ${degrees(highC)}; or it stays cold`, why: `most likely ${day}; cold air can hold it back until it is milder: large, and covered` }
-    : { label: 'Hottest', value: `it may stay cold; at most ${degrees(highC)}`, why: 'cold air holds it back until it is milder: larger, and covered' }
+    ? {
+        label: 'Hottest',
+        value: `about ${degrees(typical.celsius)}, at most ${degrees(highC)}; or it stays cold`,
+        why: `most likely ${day}; cold air can hold it back until it is milder: large, and covered`,
+      }
+    : {
+        label: 'Hottest',
+        value: `it may stay cold; at most ${degrees(highC)}`,
+        why: 'cold air holds it back until it is milder: larger, and covered',
+      }
 }
 
 function facts({ built }: HeapLog, { days, series, windows, horizonDay }: Forecast, { units }: Surroundings): Fact[] {
   const { coreC, heightM } = series as Record<HeapSeries, Band>
-  const [low, typical, high] = [coreC.low, coreC.typical, coreC.high].map(row => peakOf(days, row)) as [ReturnType<typeof peakOf>, ReturnType<typeof peakOf>, ReturnType<typeof peakOf>]
+  const [low, typical, high] = [coreC.low, coreC.typical, coreC.high].map(row => peakOf(days, row)) as [
+    ReturnType<typeof peakOf>, ReturnType<typeof peakOf>, ReturnType<typeof peakOf>,
+  ]
   const hot = [coreC.low, coreC.typical, coreC.high].map(row => daysAbove(days, row, HOT_C)) as [number, number, number]
   const window = windows.ready!.now
   const month = (day: number) => monthText(addDays(new Date(built.at), Math.round(day)))
   const weekAt = days.findIndex(day => day >= 7)
   return [
     hottest(low.celsius, typical, high.celsius, units),
-    { label: 'Hot days', value: hot[2] < 0.5 ? 'hardly any' : wholeDays(hot[0], hot[2]), why: `days in the middle above ${spanText('temperature', units, HOT_C, HOT_C)}, in the first two months` },
-    { label: 'Stands', value: spanText('length', units, heightM.low[0]!, heightM.high[0]!), why: `high when built; ${spanText('length', units, heightM.low[weekAt]!, heightM.high[weekAt]!)} after a week` },
-    { label: 'Ready', value: window.low >= horizonDay ? `later than ${month(horizonDay)}` : `${month(window.low)} to ${month(window.high)}${window.high >= horizonDay ? ' or later' : ''}`, why: `most likely after ${Math.round(window.typical / 7)} weeks, looked after as the approach says` },
+    {
+      label: 'Hot days', value: hot[2] < 0.5 ? 'hardly any' : wholeDays(hot[0], hot[2]),
+      why: `days in the middle above ${spanText('temperature', units, HOT_C, HOT_C)}, in the first two months`,
+    },
+    {
+      label: 'Stands', value: spanText('length', units, heightM.low[0]!, heightM.high[0]!),
+      why: `high when built; ${spanText('length', units, heightM.low[weekAt]!, heightM.high[weekAt]!)} after a week`,
+    },
+    {
+      label: 'Ready',
+      value:
+        window.low >= horizonDay
+          ? `later than ${month(horizonDay)}`
+          : `${month(window.low)} to ${month(window.high)}${window.high >= horizonDay ? ' or later' : ''}`,
+      why: `most likely after ${Math.round(window.typical / 7)} weeks, looked after as the approach says`,
+    },
   ]
 }
 

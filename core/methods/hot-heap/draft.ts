@@ -17,7 +17,9 @@ import { standingL } from './stands'
 import { verdictOf } from './verdict'
 import { buildSteps } from './steps'
 
-const NOTHING_DECAYS: Verdict = { grade: 'poor', weakest: 'mix', text: 'Nothing of this decays: it is a base, a starter or ballast.', advice: 'Add greens and browns.' }
+const NOTHING_DECAYS: Verdict = {
+  grade: 'poor', weakest: 'mix', text: 'Nothing of this decays: it is a base, a starter or ballast.', advice: 'Add greens and browns.',
+}
 
 /** What a planned heap comes to. @param sizing what usually comes out, and when. */
 export function draftOf(planned: Proposal, surroundings: Surroundings, { usualYield, daysToReady }: Sizing): Draft {
@@ -28,13 +30,19 @@ export function draftOf(planned: Proposal, surroundings: Surroundings, { usualYi
   const work = handsOn(proposal)
   const judgement = judge(typicalTotals(ingredients.map(portionOf)), hotHeapApproach(approachId).comfort)
   const { earliest, latest } = daysToReady(approachId)
-  const water = waterL < 0.5 ? 'no water: it is moist enough.' : `water ${containerText(waterL / waterCan.volumeL, waterCan)} (${quantityText('volume', units, waterL)}) in all.`
+  const water
+    = waterL < 0.5
+      ? 'no water: it is moist enough.'
+      : `water ${containerText(waterL / waterCan.volumeL, waterCan)} (${quantityText('volume', units, waterL)}) in all.`
   return {
     summary: `${quantityText('volume', units, volumeL)} mixed, ${quantityText('length', units, fillM)} high; ${water}`,
     verdict: judgement.ok ? verdictOf(planned, judgement.value, surroundings) : NOTHING_DECAYS,
     facts: [],
     warnings: warningsFor(ingredients, approachId),
-    picture: heapPicture({ of: `The heap in the ${vessel.name.toLowerCase()}, cut open`, vessel, heightM: fillM, bands: strataOf(proposal).map(({ family, short, heightShare }) => ({ family, short, heightShare })) }),
+    picture: heapPicture({
+      of: `The heap in the ${vessel.name.toLowerCase()}, cut open`, vessel, heightM: fillM,
+      bands: strataOf(proposal).map(({ family, short, heightShare }) => ({ family, short, heightShare })),
+    }),
     steps: buildSteps(proposal),
     work: [{ label: 'to build', minutes: work.building }, { label: `each turn, ${work.turns} turns at most`, minutes: work.eachTurn }],
     gives: [{ label: 'Compost', litres: scaleRange(usualYield, volumeL), from: addDays(now, earliest), to: addDays(now, latest) }],

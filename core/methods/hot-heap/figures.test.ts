@@ -14,7 +14,8 @@ import { tasksOf } from './tasks'
 
 /** Figures that stand in no formula of the model, each worked by hand, so that a slip of the pen is noticed. */
 describe('a heap\'s question', () => {
-  const question = (recipe: Parameters<typeof heap>[0], events: readonly NewEvent[] = []) => questionOf(heap(recipe, events), surroundingsOn(5))!
+  const question = (recipe: Parameters<typeof heap>[0], events: readonly NewEvent[] = []) =>
+    questionOf(heap(recipe, events), surroundingsOn(5))!
 
   it('lets 15 % of the rain past a sheet, 2 % into a closed bin', () => {
     expect(question(GOOD_HEAP).weather.openShare).toBe(0.15)
@@ -24,14 +25,28 @@ describe('a heap\'s question', () => {
   it('starts with 0.15 of its microbes, and more with finished compost: a tenth of the litres add 0.3', () => {
     expect(question(GOOD_HEAP).starter).toBe(0.15)
     // 9 sacks of leaves, 720 L, and 80 L of compost: a tenth. 0.15 + 3 × 0.1.
-    expect(question({ ingredients: [['leaves-mixed', 9, SACK], ['compost-finished', 1, SACK]] }).starter).toBeCloseTo(0.45, 9)
-    expect(question({ ingredients: [['leaves-mixed', 1, SACK], ['compost-finished', 1, SACK]] }).starter).toBe(0.5)
+    expect(
+      question({
+        ingredients: [
+          ['leaves-mixed', 9, SACK], ['compost-finished', 1, SACK],
+        ],
+      }).starter,
+    ).toBeCloseTo(0.45, 9)
+    expect(
+      question({
+        ingredients: [
+          ['leaves-mixed', 1, SACK], ['compost-finished', 1, SACK],
+        ],
+      }).starter,
+    ).toBe(0.5)
   })
 
   it('pours on what was poured on: 30 L are 30 L', () => {
     const watered: NewEvent = { kind: 'put', at: onDay(3), batchId: 'heap', inputs: [], waterL: 30 }
     expect(question(GOOD_HEAP, [watered]).deeds).toEqual([{ day: 3, kind: 'water', litres: 30 }])
-    const [before, after] = [heap(GOOD_HEAP), heap(GOOD_HEAP, [watered])].map(one => batchMeasures(one, surroundingsOn(5).materials)!.wetMassKg)
+    const [before, after] = [heap(GOOD_HEAP), heap(GOOD_HEAP, [watered])].map(
+      one => batchMeasures(one, surroundingsOn(5).materials)!.wetMassKg,
+    )
     // Half of it is taken to stay.
     expect(after! - before!).toBeCloseTo(15, 9)
   })
@@ -39,16 +54,21 @@ describe('a heap\'s question', () => {
 
 describe('water by layer', () => {
   it('goes where it is missing to 60 %: what is wetter gets none', () => {
-    const of = (id: string, count: number, container = BUCKET): Ingredient => ({ material: findMaterial(id)!, amount: { count, container, packing: 'loose' } })
-    const strata = strataOf({ vessel: VESSEL_PRESETS[0]!, approachId: 'weekly', answers: {}, ingredients: [of('leaves-mixed', 2, SACK), of('kitchen-veg', 4), of('horse-manure-straw', 6)], waterL: 20, volumeL: 260 })
+    const of = (id: string, count: number, container = BUCKET): Ingredient => ({
+      material: findMaterial(id)!, amount: { count, container, packing: 'loose' },
+    })
+    const strata = strataOf({
+      vessel: VESSEL_PRESETS[0]!, approachId: 'weekly', answers: {},
+      ingredients: [of('leaves-mixed', 2, SACK), of('kitchen-veg', 4), of('horse-manure-straw', 6)], waterL: 20, volumeL: 260,
+    })
     const lacking = (id: string) => Math.max(0, 0.6 - findMaterial(id)!.moistureFraction.typical)
     const bySum = (id: string) => strata.filter(({ materialId }) => materialId === id).reduce((sum, { waterL }) => sum + waterL, 0)
     expect(lacking('kitchen-veg')).toBe(0)
     expect(bySum('kitchen-veg')).toBe(0)
     // 160 L of leaves lack 0.22, 72 L of manure with straw what is missing to 0.6.
     const [leaves, manure] = [160 * lacking('leaves-mixed'), 72 * lacking('horse-manure-straw')]
-    expect(bySum('leaves-mixed')).toBeCloseTo(20 * leaves / (leaves + manure), 6)
-    expect(bySum('horse-manure-straw')).toBeCloseTo(20 * manure / (leaves + manure), 6)
+    expect(bySum('leaves-mixed')).toBeCloseTo((20 * leaves) / (leaves + manure), 6)
+    expect(bySum('horse-manure-straw')).toBeCloseTo((20 * manure) / (leaves + manure), 6)
   })
 })
 
@@ -68,7 +88,7 @@ describe('advised water', () => {
   it('after a dusty squeeze is three quarters of the mass times 0.2 over 0.45, in cans', () => {
     const batch = heap(GOOD_HEAP, [observed(4, 'squeeze', 'dust')])
     const { wetMassKg } = batchMeasures(batch, surroundingsOn(5).materials)!
-    const litres = wetMassKg * 0.75 * 0.2 / 0.45
+    const litres = (wetMassKg * 0.75 * 0.2) / 0.45
     const task = tasksOf(batch, surroundingsOn(5)).find(({ action }) => action === 'watered')!
     const [, said] = /\((\d+) L\)/.exec(task.reason.replace(/ /g, ' '))!
     expect(Number(said)).toBe(Math.round(litres))

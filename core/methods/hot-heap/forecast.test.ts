@@ -30,7 +30,9 @@ describe('the forecast of a heap', () => {
 
   it('has bands in order and finite, and a window in order', () => {
     for (const band of [...Object.values(start.series), later.series.coreC!]) {
-      expect(band.low.every((low, index) => Number.isFinite(low) && low <= band.typical[index]! && band.typical[index]! <= band.high[index]!)).toBe(true)
+      expect(
+        band.low.every((low, index) => Number.isFinite(low) && low <= band.typical[index]! && band.typical[index]! <= band.high[index]!),
+      ).toBe(true)
     }
     expect(start.windows.ready!.now.low).toBeLessThan(start.windows.ready!.now.typical)
     expect(start.windows.ready!.now.typical).toBeLessThan(start.windows.ready!.now.high)
@@ -42,7 +44,9 @@ describe('the forecast of a heap', () => {
 
   it('narrows with readings, and keeps what it said at the start beside it', () => {
     expect(width(later)).toBeLessThan(width(start))
-    expect(later.series.coreC!.high[at(later, 6)]! - later.series.coreC!.low[at(later, 6)]!).toBeLessThan(start.series.coreC!.high[at(start, 6)]! - start.series.coreC!.low[at(start, 6)]!)
+    expect(later.series.coreC!.high[at(later, 6)]! - later.series.coreC!.low[at(later, 6)]!).toBeLessThan(
+      start.series.coreC!.high[at(start, 6)]! - start.series.coreC!.low[at(start, 6)]!,
+    )
     expect(Math.abs(later.windows.ready!.start.typical - start.windows.ready!.start.typical)).toBeLessThan(20)
     expect(later.effective).toBeGreaterThan(20)
     expect(Math.abs(later.series.coreC!.typical[at(later, 12)]! - 36)).toBeLessThan(5)
@@ -63,7 +67,7 @@ describe('the forecast of a heap', () => {
 
   it('is moved by three wrong readings in a month by less than it is wide', () => {
     const sound = [...READ, reading(16, 33), reading(20, 30), reading(25, 27), reading(29, 25)]
-    const wrong = [...sound, reading(5.6, 12), reading(14, 66), reading(22, 61)].sort((a, b) => a.at < b.at ? -1 : 1)
+    const wrong = [...sound, reading(5.6, 12), reading(14, 66), reading(22, 61)].sort((a, b) => (a.at < b.at ? -1 : 1))
     const [good, bad] = [forecast(sound, 30), forecast(wrong, 30)]
     expect(Math.abs(bad.windows.ready!.now.typical - good.windows.ready!.now.typical)).toBeLessThan(width(good) / 2)
     expect(Math.abs(bad.windows.ready!.now.low - good.windows.ready!.now.low)).toBeLessThan(width(good) / 2)
@@ -95,12 +99,16 @@ describe('the forecast of a heap', () => {
     expect(Math.abs(on.windows.ready!.now.typical - anew.windows.ready!.now.typical)).toBeLessThan(1)
     expect(Math.abs(on.series.coreC!.typical[at(on, 14)]! - anew.series.coreC!.typical[at(anew, 14)]!)).toBeLessThan(0.5)
     // What was done is another past: a turn that is entered late is not overlooked.
-    const turnedLate = answered([...READ, turned(5)].sort((a, b) => a.at < b.at ? -1 : 1), 12.1, memory)
+    const turnedLate = answered(
+      [...READ, turned(5)].sort((a, b) => (a.at < b.at ? -1 : 1)), 12.1, memory,
+    )
     expect(turnedLate.series.coreC!.typical[at(turnedLate, 5.5)]).not.toBeCloseTo(on.series.coreC!.typical[at(on, 5.5)]!, 1)
   })
 
   it('follows a heap that is cooler than its mix promises', () => {
-    const cool = forecast([2, 3, 4, 5, 6].map(day => reading(day, 38)), 6.1)
+    const cool = forecast(
+      [2, 3, 4, 5, 6].map(day => reading(day, 38)), 6.1,
+    )
     expect(cool.series.coreC!.typical[at(cool, 5)]!).toBeLessThan(start.series.coreC!.typical[at(start, 5)]! - 8)
   })
 

@@ -1,7 +1,9 @@
 import fc from 'fast-check'
 import { findMaterial } from '../../materials/book'
 import { describe, expect, it } from 'vitest'
-import { BUCKET, CAN, GOOD_HEAP, RICH_HEAP, SACK, heap, observed, onDay, reading, surroundingsOn, turned } from '../../../test/builders/heaps'
+import {
+  BUCKET, CAN, GOOD_HEAP, RICH_HEAP, SACK, heap, observed, onDay, reading, surroundingsOn, turned,
+} from '../../../test/builders/heaps'
 import { portionOf, type Ingredient } from '../../mix/portion'
 import { expectCourse, leftAloneDays, middleCourse, suppose } from './expect'
 import { VESSEL_PRESETS } from '../../vessel/presets'
@@ -16,7 +18,9 @@ import { sizeOf } from './size'
 import { phaseNow } from './standing'
 import { STANDS_SHARE } from './stands'
 
-const ingredient = (id: string, count: number, container = BUCKET): Ingredient => ({ material: findMaterial(id)!, amount: { count, container, packing: 'loose' } })
+const ingredient = (id: string, count: number, container = BUCKET): Ingredient => ({
+  material: findMaterial(id)!, amount: { count, container, packing: 'loose' },
+})
 const peakOf = (course: readonly ExpectedDay[]) => Math.max(...course.map(({ coreC }) => coreC.typical))
 const coreAt = (course: readonly ExpectedDay[], day: number) => course.find(one => one.day >= day)!.coreC.typical
 const expected = (batch: ReturnType<typeof heap>, ambientC = 15) => expectCourse(batch, surroundingsOn(0, ambientC), 60)
@@ -66,7 +70,8 @@ describe('the expected course', () => {
 
 describe('the phase', () => {
   it('goes from warming over hot and cooling to curing', () => {
-    const label = (day: number, ...events: Parameters<typeof heap>[1] & object) => hotHeap.look.standing(heap(GOOD_HEAP, events), surroundingsOn(day)).label
+    const label = (day: number, ...events: Parameters<typeof heap>[1] & object) =>
+      hotHeap.look.standing(heap(GOOD_HEAP, events), surroundingsOn(day)).label
     expect(label(1, reading(1, 25))).toBe('Warming up')
     expect(label(3, reading(3, 61))).toBe('Hot')
     expect(label(3, reading(3, 71))).toBe('Too hot')
@@ -75,12 +80,15 @@ describe('the phase', () => {
     expect(label(6, reading(3, 18), reading(6, 19))).toBe('Not heating')
   })
 
-  const phase = (day: number, events: Parameters<typeof heap>[1] & object = [], recipe = GOOD_HEAP) => phaseNow(heap(recipe, events), surroundingsOn(day))
+  const phase = (day: number, events: Parameters<typeof heap>[1] & object = [], recipe = GOOD_HEAP) =>
+    phaseNow(heap(recipe, events), surroundingsOn(day))
 
   it('of a heap that nobody looked at is not curing because the model is cool: it may lie raw', () => {
     const day = Array.from({ length: 120 }, (_, at) => at + 5).find(at => phase(at).coreC - 15 <= 8)!
     expect(phase(day).phase).toBe('unread')
-    expect(hotHeap.look.standing(heap(GOOD_HEAP), surroundingsOn(day))).toMatchObject({ label: 'Not looked at', sentence: expect.stringMatching(/never read or felt/) })
+    expect(hotHeap.look.standing(heap(GOOD_HEAP), surroundingsOn(day))).toMatchObject({
+      label: 'Not looked at', sentence: expect.stringMatching(/never read or felt/),
+    })
     // Once the decay is done it ripens, looked at or not: at two and a half times what is ripe, 37.5 mg a gram.
     const done = Array.from({ length: 140 }, (_, at) => day + at * 5).find(at => phase(at).phase === 'curing')!
     const { course } = middleCourse(heap(GOOD_HEAP), surroundingsOn(0))!
@@ -128,7 +136,9 @@ describe('tasks', () => {
   })
 
   it('follow the rhythm of the approach where it has one', () => {
-    const weekly = hotHeap.look.tasks(heap({ ...GOOD_HEAP, approachId: 'weekly' }, [reading(3, 60)]), surroundingsOn(4)).find(({ action }) => action === 'turned')
+    const weekly = hotHeap.look
+      .tasks(heap({ ...GOOD_HEAP, approachId: 'weekly' }, [reading(3, 60)]), surroundingsOn(4))
+      .find(({ action }) => action === 'turned')
     expect(weekly?.due.toISOString()).toBe(onDay(7))
   })
 
@@ -141,7 +151,9 @@ describe('tasks', () => {
 
   it('take a bad smell back once it smells well again', () => {
     expect(titles(heap(GOOD_HEAP, [observed(4, 'smell', 'ammonia')]), 4)).toContain('Open it with browns')
-    expect(titles(heap(GOOD_HEAP, [observed(4, 'smell', 'ammonia'), observed(5, 'smell', 'earthy')]), 5)).not.toContain('Open it with browns')
+    expect(titles(heap(GOOD_HEAP, [observed(4, 'smell', 'ammonia'), observed(5, 'smell', 'earthy')]), 5)).not.toContain(
+      'Open it with browns',
+    )
   })
 
   it('say why a heap stays cool', () => {
@@ -166,20 +178,28 @@ describe('the ready window', () => {
   })
 
   it('is always a window, in order', () => {
-    fc.assert(fc.property(fc.array(fc.tuple(fc.integer({ min: 1, max: 80 }), fc.integer({ min: -5, max: 75 })), { maxLength: 12 }), fc.constantFrom(...hotHeap.approaches), (pairs, approach) => {
-      const batch = heap({ ...GOOD_HEAP, approachId: approach.id }, pairs.map(([day, core]) => reading(day, core)))
-      const { from, to, reasons } = readyWindow(batch, surroundingsOn(80))
-      expect(from.getTime()).toBeLessThan(to.getTime())
-      expect(reasons.length).toBeGreaterThan(0)
-    }))
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: 1, max: 80 }), fc.integer({ min: -5, max: 75 })), { maxLength: 12 }),
+        fc.constantFrom(...hotHeap.approaches),
+        (pairs, approach) => {
+          const batch = heap({ ...GOOD_HEAP, approachId: approach.id }, pairs.map(([day, core]) => reading(day, core)))
+          const { from, to, reasons } = readyWindow(batch, surroundingsOn(80))
+          expect(from.getTime()).toBeLessThan(to.getTime())
+          expect(reasons.length).toBeGreaterThan(0)
+        }))
   })
 })
 
 describe('layers', () => {
-  const proposal = (ingredients: Ingredient[], volumeL = 1200, waterL = 60) => ({ vessel: VESSEL_PRESETS[0]!, approachId: 'weekly', answers: {}, ingredients, waterL, volumeL })
+  const proposal = (ingredients: Ingredient[], volumeL = 1200, waterL = 60) => ({
+    vessel: VESSEL_PRESETS[0]!, approachId: 'weekly', answers: {}, ingredients, waterL, volumeL,
+  })
 
   it('start with twigs, alternate and end with browns, and use everything exactly once', () => {
-    const layers = strataOf(proposal([ingredient('twigs', 2, SACK), ingredient('leaves-mixed', 8, SACK), ingredient('grass-clippings', 20)]))
+    const layers = strataOf(
+      proposal([ingredient('twigs', 2, SACK), ingredient('leaves-mixed', 8, SACK), ingredient('grass-clippings', 20)]),
+    )
     expect(layers[0]).toMatchObject({ role: 'base', short: 'twigs' })
     expect(layers.at(-1)).toMatchObject({ role: 'cap', short: 'leaves' })
     expect(layers.map(({ role }) => role).join(' ')).toMatch(/^base( brown green)+ cap$/)
@@ -188,12 +208,17 @@ describe('layers', () => {
   })
 
   it('share out the water and the height completely', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 40 }), fc.integer({ min: 1, max: 60 }), fc.double({ min: 0, max: 300, noNaN: true }), (leaves, grass, water) => {
-      const layers = strataOf(proposal([ingredient('leaves-mixed', leaves / 2, SACK), ingredient('grass-clippings', grass / 4)], 1000, water))
-      expect(layers.reduce((sum, { waterL }) => sum + waterL, 0)).toBeCloseTo(water, 6)
-      expect(layers.reduce((sum, { heightShare }) => sum + heightShare, 0)).toBeCloseTo(1, 9)
-      expect(layers.every(({ amount }) => amount.count > 0)).toBe(true)
-    }))
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 40 }), fc.integer({ min: 1, max: 60 }), fc.double({ min: 0, max: 300, noNaN: true }),
+        (leaves, grass, water) => {
+          const layers = strataOf(
+            proposal([ingredient('leaves-mixed', leaves / 2, SACK), ingredient('grass-clippings', grass / 4)], 1000, water),
+          )
+          expect(layers.reduce((sum, { waterL }) => sum + waterL, 0)).toBeCloseTo(water, 6)
+          expect(layers.reduce((sum, { heightShare }) => sum + heightShare, 0)).toBeCloseTo(1, 9)
+          expect(layers.every(({ amount }) => amount.count > 0)).toBe(true)
+        }))
   })
 
   it('come in quarters that can be measured out: 7 in four parts are 1¾ each, 1 in three ¼, ½ and ¼', () => {
@@ -211,7 +236,9 @@ describe('layers', () => {
 })
 
 describe('size', () => {
-  const cube = (side: number): Vessel => ({ id: 'c', name: 'cube', wall: 'boards', shape: 'box', widthM: side, depthM: side, heightM: side })
+  const cube = (side: number): Vessel => ({
+    id: 'c', name: 'cube', wall: 'boards', shape: 'box', widthM: side, depthM: side, heightM: side,
+  })
   // Filled with as much loose stuff as stands level with the rim.
   it.each([[0.5, 'poor'], [0.8, 'workable'], [1.2, 'good'], [1.8, 'workable']] as const)('%s m each way is %s', (side, grade) => {
     expect(sizeOf(cube(side), vesselVolumeL(cube(side)) / STANDS_SHARE, 'metric').grade).toBe(grade)
@@ -221,7 +248,9 @@ describe('size', () => {
     // 500 L of loose stuff stand at 390 L: 0.39 / 1.44 m² are 27 cm.
     expect(sizeOf(cube(1.2), 500, 'metric')).toMatchObject({ kind: 'small', text: '27 cm high: under 90 cm it rots slowly instead.' })
     // 1,500 L stand 1.17 m high, 17 cm above a metre; after a week 0.8 × 1.17 = 0.94 m. 2,000 L stand at 1.56 and then 1.25 m.
-    expect(sizeOf(cube(1), 1500, 'metric').text).toBe('It would stand 17 cm above the rim, and it sinks below it within a week: heap it up, or keep some back.')
+    expect(sizeOf(cube(1), 1500, 'metric').text).toBe(
+      'It would stand 17 cm above the rim, and it sinks below it within a week: heap it up, or keep some back.',
+    )
     expect(sizeOf(cube(1), 2000, 'metric').text).toMatch(/^It would stand 56 cm above the rim, and it is still 25 cm above it after a week/)
   })
 })

@@ -24,7 +24,10 @@ import { supposing } from './suppose'
 
 /** What was run of the heaps asked for last; it lives as long as the worker that answers. */
 const remembered = new PastMemory()
-const forecaster: Forecaster<HeatedQuestion> = { ask: (batch, surroundings) => questionOf(heapLogOf(batch), surroundings), answer: question => answerOf(question, FULL_EFFORT, remembered) }
+const forecaster: Forecaster<HeatedQuestion> = {
+  ask: (batch, surroundings) => questionOf(heapLogOf(batch), surroundings),
+  answer: question => answerOf(question, FULL_EFFORT, remembered),
+}
 
 const mixing: Mixing = {
   comfort: approachId => approachOf({ approaches: APPROACHES }, approachId).comfort,
@@ -52,8 +55,16 @@ export const hotHeap: Method = {
   name: 'Hot heap',
   summary: 'Built in one go, it heats for weeks, is turned and then cures.',
   words: {
-    one: 'heap', begun: 'Built from', approach: 'Turning', sheet: 'Layers and build sheet', stepwise: 'Build it step by step', start: 'It is built: start it', started: 'Read its heat tomorrow.',
-    take: 'Take it down', takenDown: 'Taken down', early: 'It is not expected to be ready yet. Unripe compost robs nitrogen and can hurt seedlings: use it as mulch, or let it cure.',
+    one: 'heap',
+    begun: 'Built from',
+    approach: 'Turning',
+    sheet: 'Layers and build sheet',
+    stepwise: 'Build it step by step',
+    start: 'It is built: start it',
+    started: 'Read its heat tomorrow.',
+    take: 'Take it down',
+    takenDown: 'Taken down',
+    early: 'It is not expected to be ready yet. Unripe compost robs nitrogen and can hurt seedlings: use it as mulch, or let it cure.',
   },
   choosing: {
     purposes: ['beds', 'potting', 'mulch'], weeks: range(9, 14, 45), minutesAWeek: range(15, 30, 60), heavy: true,
@@ -65,7 +76,10 @@ export const hotHeap: Method = {
   sites: VESSEL_PRESETS.map(vessel => ({ kind: 'vessel', vessel })),
   asks: () => [LAYERS_ASKED],
   pads: PADS,
-  taskWords: { reading: 'reading the heat', squeeze: 'squeezing a handful', turned: 'turning', browns: 'opening it with browns', watered: 'watering', cover: 'covering', test: 'testing', finish: 'taking it down', open: 'looking into it' },
+  taskWords: {
+    reading: 'reading the heat', squeeze: 'squeezing a handful', turned: 'turning', browns: 'opening it with browns',
+    watered: 'watering', cover: 'covering', test: 'testing', finish: 'taking it down', open: 'looking into it',
+  },
   takeCautions: FINISHING_CAUTIONS,
   inParts: false,
   draft: (proposal, surroundings) => draftOf(proposal, surroundings, sizing),

@@ -21,7 +21,10 @@ export const LAYERS_ASKED = { id: 'layers', kind: 'count', label: 'Layers (0: by
 /** How many times browns and greens are laid: as was said, else by the height. */
 export function layersOf({ vessel, volumeL, answers }: HeapProposal): { readonly count: number, readonly answerId: string } {
   const said = Math.round(numberOf(answers, LAYERS_ASKED.id) ?? 0)
-  return { count: said > 0 ? said : Math.min(MOST_COURSES, Math.max(1, Math.round(fillHeightM(vessel, volumeL) / COURSE_M))), answerId: LAYERS_ASKED.id }
+  return {
+    count: said > 0 ? said : Math.min(MOST_COURSES, Math.max(1, Math.round(fillHeightM(vessel, volumeL) / COURSE_M))),
+    answerId: LAYERS_ASKED.id,
+  }
 }
 
 type Rough = Omit<Stratum, 'waterL' | 'heightShare'> & { readonly moisture: number, readonly looseL: number }
@@ -34,20 +37,31 @@ function roleOf(ingredient: Ingredient): StratumRole {
 function rough(ingredient: Ingredient, role: StratumRole, count: number): Rough {
   const amount = { ...ingredient.amount, count }
   const { material, looseVolumeL } = portionOf({ ...ingredient, amount })
-  return { materialId: material.id, family: material.family, short: material.short, role, amount, ...(ingredient.prepared ? { prepared: ingredient.prepared } : {}), moisture: material.moistureFraction.typical, looseL: looseVolumeL }
+  return {
+    materialId: material.id, family: material.family, short: material.short, role, amount,
+    ...(ingredient.prepared ? { prepared: ingredient.prepared } : {}),
+    moisture: material.moistureFraction.typical,
+    looseL: looseVolumeL,
+  }
 }
 
 /** Splits a count into parts that can be measured out and that add up to the whole. */
 export function portionedOut(count: number, parts: number): number[] {
-  const marks = Array.from({ length: parts + 1 }, (_, index) => index === parts ? count : Math.round(count * index / parts / LEAST_COUNT) * LEAST_COUNT)
+  const marks = Array.from({ length: parts + 1 }, (_, index) =>
+    index === parts ? count : Math.round((count * index) / parts / LEAST_COUNT) * LEAST_COUNT,
+  )
   return marks.slice(1).map((mark, index) => mark - (marks[index] as number))
 }
 
 /** Coarse stuff for the bottom: what is there for it, else wood that stands open and is not the mainstay. */
 function baseOf(ingredients: readonly Ingredient[]): Ingredient | undefined {
   const wholeL = ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
-  return ingredients.find(({ material, prepared }) => material.part === 'base' && !prepared)
-    ?? ingredients.find(one => one.material.structure === 3 && one.material.family === 'wood' && portionOf(one).looseVolumeL < BASE_MOST * wholeL)
+  return (
+    ingredients.find(({ material, prepared }) => material.part === 'base' && !prepared)
+    ?? ingredients.find(
+      one => one.material.structure === 3 && one.material.family === 'wood' && portionOf(one).looseVolumeL < BASE_MOST * wholeL,
+    )
+  )
 }
 
 function courses(ingredients: readonly Ingredient[], count: number): Rough[] {
@@ -65,7 +79,10 @@ function withoutCap(ingredients: readonly Ingredient[]): { readonly rest: readon
   if (!brown) return { rest: ingredients, cap: [] }
   const kept = Math.min(brown.amount.count, Math.max(LEAST_COUNT, Math.round(brown.amount.count * CAP_SHARE / LEAST_COUNT) * LEAST_COUNT))
   const left = { ...brown, amount: { ...brown.amount, count: brown.amount.count - kept } }
-  return { rest: ingredients.map(one => one === brown ? left : one).filter(({ amount }) => amount.count > 0), cap: [rough(brown, 'cap', kept)] }
+  return {
+    rest: ingredients.map(one => (one === brown ? left : one)).filter(({ amount }) => amount.count > 0),
+    cap: [rough(brown, 'cap', kept)],
+  }
 }
 
 /** Water goes where it is missing: to each layer by what it lacks to a wrung sponge. */

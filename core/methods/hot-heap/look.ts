@@ -103,11 +103,17 @@ function told(log: HeapLog, surroundings: Surroundings, day?: number): string {
   const { isNow, at, expected, readC, heightM } = momentOf(log, surroundings, day)
   if (!expected) return ''
   const degrees = (value: number) => quantityText('temperature', surroundings.units, value)
-  const about = (name: string, { low, typical, high }: ExpectedDay['coreC']) => high - low > 1 ? `${name} ${spanText('temperature', surroundings.units, low, high)}` : `${name} about ${degrees(typical)}`
+  const about = (name: string, { low, typical, high }: ExpectedDay['coreC']) =>
+    high - low > 1 ? `${name} ${spanText('temperature', surroundings.units, low, high)}` : `${name} about ${degrees(typical)}`
   const { moisture } = expected
-  const water = percent(moisture.low) === percent(moisture.high) ? `${percent(moisture.typical)} % water` : `${percent(moisture.low)}–${percent(moisture.high)} % water`
+  const water
+    = percent(moisture.low) === percent(moisture.high)
+      ? `${percent(moisture.typical)} % water`
+      : `${percent(moisture.low)}–${percent(moisture.high)} % water`
   const heat = readC !== undefined ? `core read at ${degrees(readC)}` : about('core', expected.coreC)
-  return `${isNow ? 'Today' : weekdayDateText(at)}: ${heat}, ${about('edge', expected.edgeC)}, ${quantityText('length', surroundings.units, heightM)} high, ${water}, ${percent(expected.usedShare)} % of what can rot has rotted.`
+  return `${isNow ? 'Today' : weekdayDateText(at)}: ${heat}, ${about('edge', expected.edgeC)}, `
+    + `${quantityText('length', surroundings.units, heightM)} high, ${water}, ${percent(expected.usedShare)} % of what can rot has `
+    + 'rotted.'
 }
 
 /** The last day that the chart of the heat shows: the days that matter for heat. */
@@ -125,10 +131,14 @@ export function chartPoint(log: HeapLog, { day, coreC }: ExpectedDay): ChartPoin
 function atStart(log: HeapLog, forecast: Forecast | undefined, last: number): ChartPoint[] {
   const band = forecast?.series.coreAtStartC
   if (!forecast || !band) return []
-  return Array.from(forecast.days).flatMap((day, index) => day <= last ? [{ at: startMs(log) + day * DAY_MS, low: band.low[index]!, typical: band.typical[index]!, high: band.high[index]! }] : [])
+  return Array.from(forecast.days).flatMap((day, index) =>
+    day <= last ? [{ at: startMs(log) + day * DAY_MS, low: band.low[index]!, typical: band.typical[index]!, high: band.high[index]! }] : [],
+  )
 }
 
-const LEGEND = 'Dots: core as read. Squares: edge. Dashed in its band: what a thermometer would read, eight times in ten. Dotted: as it looked at the start. Hollow: stands apart from its neighbours. Upright lines: turned.'
+const LEGEND
+  = 'Dots: core as read. Squares: edge. Dashed in its band: what a thermometer would read, eight times in ten. Dotted: as it looked at the '
+    + 'start. Hollow: stands apart from its neighbours. Upright lines: turned.'
 
 function charts(log: HeapLog, surroundings: Surroundings): Chart[] {
   const last = chartDays(log, surroundings)
@@ -138,7 +148,10 @@ function charts(log: HeapLog, surroundings: Surroundings): Chart[] {
     expected: expectCourse(log, surroundings, last).map(one => chartPoint(log, one)),
     atStart: atStart(log, surroundings.forecastOf?.(log.id), last),
     dots: [
-      { name: 'edge', main: false, points: log.readings.flatMap(({ at, edgeC }) => edgeC === undefined ? [] : [{ at: ms(at), value: edgeC }]) },
+      {
+        name: 'edge', main: false,
+        points: log.readings.flatMap(({ at, edgeC }) => (edgeC === undefined ? [] : [{ at: ms(at), value: edgeC }])),
+      },
       { name: 'core', main: true, points: coreReadings(log).map(({ at, coreC, odd }) => ({ at: ms(at), value: coreC, odd })) },
     ],
     marks: log.turns.map(({ at }) => ms(at)),
@@ -146,12 +159,18 @@ function charts(log: HeapLog, surroundings: Surroundings): Chart[] {
 }
 
 /** What no number of the forecast knows of. */
-const LEAVES_OUT = 'Not reckoned with: clods and layers that were never mixed, air channels, what is dug in or taken out unseen, nitrogen that leaves as ammonia, and shade or wind at the very spot.'
+const LEAVES_OUT
+  = 'Not reckoned with: clods and layers that were never mixed, air channels, what is dug in or taken out unseen, nitrogen that leaves as '
+    + 'ammonia, and shade or wind at the very spot.'
 
 /** How a hot heap looks. */
 export const look: Look = {
   standing: (batch, surroundings) => standingOf(heapLogOf(batch), surroundings),
-  windows: (batch, surroundings) => [{ id: 'ready', label: 'Ready', coming: 'Ready between', announced: 'may be ready', begun: 'Ready to test since', leavesOut: LEAVES_OUT, ...readyWindow(heapLogOf(batch), surroundings) }],
+  windows: (batch, surroundings) => [{
+    id: 'ready', label: 'Ready', coming: 'Ready between', announced: 'may be ready', begun: 'Ready to test since',
+    leavesOut: LEAVES_OUT,
+    ...readyWindow(heapLogOf(batch), surroundings),
+  }],
   tasks: (batch, surroundings) => tasksOf(heapLogOf(batch), surroundings),
   picture: (batch, surroundings, day) => picture(heapLogOf(batch), surroundings, day),
   told: (batch, surroundings, day) => told(heapLogOf(batch), surroundings, day),

@@ -23,14 +23,18 @@ export interface Otherwise {
  * The hottest the core gets in its first eight days, °C: the one heap in the middle of what is possible, in its own vessel and
  * the weather of the season. Nothing when there is nothing in it.
  */
-export function peakOf({ site, ingredients, waterL }: Planned, surroundings: Surroundings, { at = surroundings.now, airC, wall }: Otherwise = {}): number | undefined {
+export function peakOf(
+  { site, ingredients, waterL }: Planned, surroundings: Surroundings, { at = surroundings.now, airC, wall }: Otherwise = {},
+): number | undefined {
   const charge = chargeOf(ingredients.map(portionOf), waterL)
   if (!charge) return undefined
   const vessel = asVessel(site)
   const heap: HeapCase = {
     charge, standing: groundOf(wall ? { ...vessel, wall } : vessel),
     weather: weatherOn(vessel, at, LAST_DAY, airC === undefined ? surroundings : { ...surroundings, ambientC: () => airC }),
-    deeds: [], startsAboveK: STARTS_ABOVE_K, starter: starterOf(ingredients.map(one => ({ finished: one.material.family === 'finished', litres: amountVolumeL(one.amount) }))),
+    deeds: [],
+    startsAboveK: STARTS_ABOVE_K,
+    starter: starterOf(ingredients.map(one => ({ finished: one.material.family === 'finished', litres: amountVolumeL(one.amount) }))),
     habitFromDay: Number.POSITIVE_INFINITY, habit: NEVER,
   }
   const course = emptyCourse(FIRST_DAYS)

@@ -51,7 +51,10 @@ export const PADS: readonly Pad[] = [
   { kind: 'gauge', quantity: heat },
   ...SENSES.map((sense): Pad => ({ kind: 'sense', sense })),
   { kind: 'deed', deed: turned },
-  { kind: 'put', put: { id: 'watered', label: 'Watered', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Watered', said: 'Watered' } },
+  {
+    kind: 'put',
+    put: { id: 'watered', label: 'Watered', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Watered', said: 'Watered' },
+  },
   { kind: 'gauge', quantity: height },
   { kind: 'put', put: { id: 'added', label: 'Added', icon: 'i-ph-plus', what: 'stuff', role: 'feed', button: 'Added', said: 'Added' } },
 ]

@@ -17,7 +17,14 @@ describe('the ready window of a fresh heap', () => {
 
   it('is later for slow stuff, and sooner the more it is turned', () => {
     const from = (recipe: Parameters<typeof heap>[0]) => dayOf(readyWindow(heap(recipe), surroundingsOn(0)).from)
-    expect(from({ waterL: 120, ingredients: [['leaves-oak', 10, SACK], ['twigs', 2, SACK], ['grass-clippings', 20, BUCKET]] })).toBeGreaterThan(from(RICH_HEAP))
+    expect(
+      from({
+        waterL: 120,
+        ingredients: [
+          ['leaves-oak', 10, SACK], ['twigs', 2, SACK], ['grass-clippings', 20, BUCKET],
+        ],
+      }),
+    ).toBeGreaterThan(from(RICH_HEAP))
     expect(from({ ...RICH_HEAP, approachId: 'weekly' })).toBeLessThan(from({ ...RICH_HEAP, approachId: 'seldom' }) - 7)
   })
 
@@ -57,10 +64,14 @@ describe('the ready window of a standing heap', () => {
   })
 
   it('is always in order, whatever was read', () => {
-    fc.assert(fc.property(fc.array(fc.tuple(fc.integer({ min: 1, max: 200 }), fc.integer({ min: -5, max: 80 })), { maxLength: 10 }), fc.integer({ min: 0, max: 400 }), (pairs, today) => {
-      const sorted = pairs.filter(([day]) => day <= today).sort(([a], [b]) => a - b)
-      const window = readyWindow(heap(GOOD_HEAP, sorted.map(([day, core]) => reading(day, core))), surroundingsOn(today))
-      expect(window.to.getTime()).toBeGreaterThan(window.from.getTime())
-    }), { numRuns: 40 })
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: 1, max: 200 }), fc.integer({ min: -5, max: 80 })), { maxLength: 10 }),
+        fc.integer({ min: 0, max: 400 }),
+        (pairs, today) => {
+          const sorted = pairs.filter(([day]) => day <= today).sort(([a], [b]) => a - b)
+          const window = readyWindow(heap(GOOD_HEAP, sorted.map(([day, core]) => reading(day, core))), surroundingsOn(today))
+          expect(window.to.getTime()).toBeGreaterThan(window.from.getTime())
+        }), { numRuns: 40 })
   })
 })

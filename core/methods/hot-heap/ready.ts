@@ -26,7 +26,8 @@ const later = (builtAt: string, days: number) => addHours(new Date(builtAt), Mat
 function leastFromNow(now: PhaseNow, batch: HeapLog): { readonly days: number, readonly reason?: string } {
   const { coolingDays, curingDays } = hotHeapApproach(batch.built.approachId)
   if (now.readAt === undefined) return { days: 0 }
-  if (now.phase === 'hot' || now.phase === 'too-hot') return { days: coolingDays[0] + curingDays[0] / 2, reason: 'It is still hot: cooling and curing come after.' }
+  if (now.phase === 'hot' || now.phase === 'too-hot')
+    return { days: coolingDays[0] + curingDays[0] / 2, reason: 'It is still hot: cooling and curing come after.' }
   if (now.phase === 'cooling') return { days: curingDays[0] / 2, reason: 'It is still cooling: curing comes after.' }
   return { days: 0 }
 }
@@ -38,9 +39,12 @@ const SELDOM = 2
 
 /** What ripe means, and what it hangs on. */
 function why(batch: HeapLog, coolDay: number): string {
-  const cool = `No more heat of its own from about ${dayText(later(batch.built.at, coolDay))}; ripe when its rawest fifth has hardly anything left to rot.`
+  const cool = `No more heat of its own from about ${dayText(later(batch.built.at, coolDay))}; ripe when its rawest fifth has hardly `
+    + 'anything left to rot.'
   const { turning } = hotHeapApproach(batch.built.approachId)
-  return turning.most <= SELDOM || batch.turns.length === 0 ? `${cool} That is its outside: each turn brings it into the warm middle.` : cool
+  return turning.most <= SELDOM || batch.turns.length === 0
+    ? `${cool} That is its outside: each turn brings it into the warm middle.`
+    : cool
 }
 
 function byForecast(batch: HeapLog, surroundings: Surroundings): Stages | undefined {
@@ -48,7 +52,10 @@ function byForecast(batch: HeapLog, surroundings: Surroundings): Stages | undefi
   const middle = middleCourse(batch, surroundings)
   if (!forecast || !middle) return undefined
   const { low, high } = forecast.windows.ready!.now
-  return { from: later(batch.built.at, low), to: later(batch.built.at, high), orLater: high >= forecast.horizonDay - 1, reason: why(batch, coolDayOf(middle.course, middle.question.weather.airC)) }
+  return {
+    from: later(batch.built.at, low), to: later(batch.built.at, high), orLater: high >= forecast.horizonDay - 1,
+    reason: why(batch, coolDayOf(middle.course, middle.question.weather.airC)),
+  }
 }
 
 /** Before the forecast is there: one course, with a rough width. */
@@ -57,7 +64,10 @@ function byOneCourse(batch: HeapLog, surroundings: Surroundings): Stages {
   const middle = middleCourse(batch, surroundings)
   if (!middle) {
     const from = later(batch.built.at, hotDays[1] + coolingDays[1])
-    return { from: addDays(from, curingDays[0]), to: addDays(from, curingDays[1]), reason: `${name}: the usual stages, since none of its materials is known here.` }
+    return {
+      from: addDays(from, curingDays[0]), to: addDays(from, curingDays[1]),
+      reason: `${name}: the usual stages, since none of its materials is known here.`,
+    }
   }
   const { course, question } = middle
   const ripe = ripeDayOf(course, RIPE_MG_G) ?? question.horizonDay
@@ -77,7 +87,8 @@ export function readyWindow(batch: HeapLog, surroundings: Surroundings): ReadyWi
   const least = leastFromNow(now, batch)
   const earliest = addDays(surroundings.now, least.days)
   const stalled = now.phase === 'stalled' ? ['It has not heated: left so, it rots cold.'] : []
-  if (from >= earliest || !least.reason) return { from, to: to > from ? to : addDays(from, 7), reasons: [reason, ...stalled], ...(orLater ? { orLater } : {}) }
+  if (from >= earliest || !least.reason)
+    return { from, to: to > from ? to : addDays(from, 7), reasons: [reason, ...stalled], ...(orLater ? { orLater } : {}) }
   const width = Math.max(7, daysBetween(from, to) / 2)
   const end = addDays(earliest, Math.round(width))
   return { from: earliest, to: to > end ? to : end, reasons: [reason, least.reason, ...stalled], ...(orLater ? { orLater } : {}) }

@@ -14,7 +14,9 @@ import { phaseNow } from './standing'
 const MAY_CARRY_WEEDKILLER = ['straw', 'manure', 'grass']
 
 function mayCarryWeedkiller({ built, additions }: HeapLog, { materials }: Surroundings): boolean {
-  return [...built.ingredients, ...additions.map(({ ingredient }) => ingredient)].some(one => MAY_CARRY_WEEDKILLER.includes(materialOf(one, materials)?.family ?? ''))
+  return [...built.ingredients, ...additions.map(({ ingredient }) => ingredient)].some(one =>
+    MAY_CARRY_WEEDKILLER.includes(materialOf(one, materials)?.family ?? ''),
+  )
 }
 
 /** Cured to seeds' standard it respires no more than ripe stuff; it is no longer raw with half as much again. */
@@ -33,7 +35,9 @@ export function stagesOf(batch: HeapLog, surroundings: Surroundings): Stages {
   return { ...heat, curedShare: cool ? RIPE_MG_G / left : 0, rottedShare: RAW_ABOVE * RIPE_MG_G / left }
 }
 
-const HEAT_CAUTION = 'What was hot in the middle was not hot everywhere. For raw manure, sickness or seeding weeds in it, keep the intervals of your local rules; no home heap replaces them.'
+const HEAT_CAUTION
+  = 'What was hot in the middle was not hot everywhere. For raw manure, sickness or seeding weeds in it, keep the intervals of your local '
+    + 'rules; no home heap replaces them.'
 
 /** The tests that count for a heap. */
 export function testsFor(batch: HeapLog, surroundings: Surroundings): ReadinessTest[] {

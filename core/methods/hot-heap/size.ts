@@ -32,11 +32,29 @@ export function sizeOf(vessel: Vessel, volumeL: number, units: UnitSystem): Size
   const least = Math.min(heightM, acrossM)
   if (heightM > vessel.heightM * 1.02) {
     const afterM = heightM * AFTER_A_WEEK
-    const then = afterM > vessel.heightM ? `it is still ${metres(afterM - vessel.heightM)} above it after a week: keep some back, or start a second one` : 'it sinks below it within a week: heap it up, or keep some back'
+    const then
+      = afterM > vessel.heightM
+        ? `it is still ${metres(afterM - vessel.heightM)} above it after a week: keep some back, or start a second one`
+        : 'it sinks below it within a week: heap it up, or keep some back'
     return { grade: 'workable', kind: 'over', text: `It would stand ${metres(heightM - vessel.heightM)} above the rim, and ${then}.` }
   }
-  if (least < TINY_M) return { grade: 'poor', kind: 'small', text: heightM < acrossM ? `${metres(heightM)} high: under ${metres(SMALLEST_M)} it rots slowly instead.` : `${metres(acrossM)} across: under ${metres(SMALLEST_M)} it rots slowly instead. A wider place helps.` }
-  if (least < SMALLEST_M) return { grade: 'workable', kind: 'smallish', text: `${metres(least)} at its smallest: it will warm, but not for long. From ${metres(SMALLEST_M)} each way it holds its heat.` }
-  if (least > WIDEST_M) return { grade: 'workable', kind: 'wide', text: `Over ${metres(WIDEST_M)} each way, air does not reach the middle unless you turn it often.` }
+  if (least < TINY_M)
+    return {
+      grade: 'poor', kind: 'small',
+      text:
+        heightM < acrossM
+          ? `${metres(heightM)} high: under ${metres(SMALLEST_M)} it rots slowly instead.`
+          : `${metres(acrossM)} across: under ${metres(SMALLEST_M)} it rots slowly instead. A wider place helps.`,
+    }
+  if (least < SMALLEST_M)
+    return {
+      grade: 'workable', kind: 'smallish',
+      text: `${metres(least)} at its smallest: it will warm, but not for long. From ${metres(SMALLEST_M)} each way it holds its heat.`,
+    }
+  if (least > WIDEST_M)
+    return {
+      grade: 'workable', kind: 'wide',
+      text: `Over ${metres(WIDEST_M)} each way, air does not reach the middle unless you turn it often.`,
+    }
   return { grade: 'good', kind: 'right', text: `${metres(acrossM)} across and ${metres(heightM)} high: big enough to hold its heat.` }
 }

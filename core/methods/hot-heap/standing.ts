@@ -44,7 +44,9 @@ function expectedCore(batch: HeapLog, surroundings: Surroundings, day: number): 
 function evidence(batch: HeapLog, now: Date, ambientC: number, expectedC: () => number): Pick<PhaseNow, 'coreC' | 'readAt' | 'feltAt'> {
   const turnedAt = batch.turns.at(-1)?.at ?? ''
   const read = coreReadings(batch).findLast(({ odd, at }) => !odd && at >= turnedAt && daysBetween(at, now) < STALE_DAYS)
-  const felt = batch.observations.findLast(({ sense, finding, at }) => sense === WARMTH && FELT_C[finding] && at >= turnedAt && daysBetween(at, now) < FELT_STALE_DAYS)
+  const felt = batch.observations.findLast(
+    ({ sense, finding, at }) => sense === WARMTH && FELT_C[finding] && at >= turnedAt && daysBetween(at, now) < FELT_STALE_DAYS,
+  )
   if (read && (!felt || read.at >= felt.at)) return { coreC: read.coreC, readAt: read.at }
   const [low, warmest] = felt ? FELT_C[felt.finding]! : [-Infinity, Infinity]
   // No warmer than the air is just that, on a warm day and on a cold one.
@@ -71,7 +73,10 @@ export function phaseNow(batch: HeapLog, surroundings: Surroundings): PhaseNow {
   if (batch.finish) return { ...base, phase: 'finished' }
   const everFeltHot = batch.observations.some(({ sense, finding }) => sense === WARMTH && finding === 'hot')
   const looked = sound.length > 0 || batch.observations.some(({ sense }) => sense === WARMTH)
-  const heated = everFeltHot || sound.some(one => one.coreC >= HOT_C || one.coreC - surroundings.ambientC(new Date(one.at)) >= WELL_ABOVE_K) || (!looked && day > WARM_BY_DAYS)
+  const heated
+    = everFeltHot
+      || sound.some(one => one.coreC >= HOT_C || one.coreC - surroundings.ambientC(new Date(one.at)) >= WELL_ABOVE_K)
+      || (!looked && day > WARM_BY_DAYS)
   if (coreC >= TOO_HOT_C) return { ...base, phase: 'too-hot' }
   if (coreC >= HOT_C) return { ...base, phase: 'hot' }
   if (!heated) return { ...base, phase: day > WARM_BY_DAYS && coreC - ambientC < WELL_ABOVE_K ? 'stalled' : 'warming' }
@@ -101,7 +106,16 @@ export function standingOf(batch: HeapLog, surroundings: Surroundings): Standing
   const { phase, day, coreC, readAt, feltAt } = phaseNow(batch, surroundings)
   const [label, tone] = LABELS[phase]
   const temperature = quantityText('temperature', surroundings.units, coreC)
-  const basis = readAt ? `core read at ${temperature}` : feltAt ? `felt by hand, about ${temperature}` : `core expected around ${temperature}`
-  const sentence = phase === 'finished' ? 'Taken down.' : phase === 'unread' ? `Day ${Math.floor(day)}, never read or felt. It may lie cool and raw: read it, or feel it by hand.` : `Day ${Math.floor(day)}, ${basis}.`
+  const basis = readAt
+    ? `core read at ${temperature}`
+    : feltAt
+      ? `felt by hand, about ${temperature}`
+      : `core expected around ${temperature}`
+  const sentence
+    = phase === 'finished'
+      ? 'Taken down.'
+      : phase === 'unread'
+        ? `Day ${Math.floor(day)}, never read or felt. It may lie cool and raw: read it, or feel it by hand.`
+        : `Day ${Math.floor(day)}, ${basis}.`
   return { phase, label, sentence, tone, figure: temperature }
 }

@@ -16,10 +16,8 @@ const MANURE = 'Raw manure: keep it 90 to 120 days away from harvest; local rule
 
 /** What must be sorted out, once per family that is in the mix. */
 const SORTING: Readonly<Record<string, string>> = {
-  paper: 'Tape, labels, gloss and wax off.',
-  kitchen: 'No meat, fat or cooked food; it draws rats.',
-  manure: 'No cat, dog or human waste: that is for licensed systems.',
-  wood: 'Untreated wood only: no paint, no pressure treatment.',
+  paper: 'Tape, labels, gloss and wax off.', kitchen: 'No meat, fat or cooked food; it draws rats.',
+  manure: 'No cat, dog or human waste: that is for licensed systems.', wood: 'Untreated wood only: no paint, no pressure treatment.',
 }
 
 /** What is done to ingredients beforehand, and how much is then left of them, each in a sentence. */
@@ -34,13 +32,23 @@ function preparations(ingredients: readonly Ingredient[]): string[] {
 
 function preparing({ ingredients, approachId }: HeapProposal): BuildStep {
   const families = new Set(ingredients.map(({ material }) => material.family))
-  const sorted = Object.entries(SORTING).flatMap(([family, text]) => families.has(family as never) ? [text] : [])
+  const sorted = Object.entries(SORTING).flatMap(([family, text]) => (families.has(family as never) ? [text] : []))
   const dusty = ingredients.some(({ material }) => material.moistureFraction.typical < 0.3 || material.family === 'manure')
   const own = gatheredCautions(ingredients)
   return {
     title: 'Sort and prepare',
-    detail: ['Shred or chop what is bigger than a hand. Lay everything out beside the place, browns on one side, greens on the other.', ...preparations(ingredients)].join(' '),
-    cautions: [...warningsFor(ingredients, approachId).map(({ text }) => text), ...sorted, ...own, HYGIENE, ...(dusty ? [DUST] : []), ...(families.has('manure') ? [MANURE] : [])],
+    detail: [
+      'Shred or chop what is bigger than a hand. Lay everything out beside the place, browns on one side, greens on the other.',
+      ...preparations(ingredients),
+    ].join(' '),
+    cautions: [
+      ...warningsFor(ingredients, approachId).map(({ text }) => text),
+      ...sorted,
+      ...own,
+      HYGIENE,
+      ...(dusty ? [DUST] : []),
+      ...(families.has('manure') ? [MANURE] : []),
+    ],
   }
 }
 
@@ -66,11 +74,20 @@ function layering(strata: readonly Stratum[], fillM: number): BuildStep[] {
   const courses = Math.max(0, ...strata.map(({ course }) => course ?? 0))
   const step = (title: string, detail: string, own: readonly Stratum[]): BuildStep[] =>
     own.length === 0 ? [] : [{ title, detail, spreads: spreadsOf(own, fillM), waterL: waterOf(own), cautions: [] }]
-  const how = 'Browns evenly out to the sides; greens thinly, shaken out, a hand\'s breadth from the edge. Water each layer before the next.'
+  const how = 'Browns evenly out to the sides; greens thinly, shaken out, a hand\'s breadth from the edge. '
+    + 'Water each layer before the next.'
   return [
-    ...step('Base', 'Loosely, crosswise: it drains and lets air in from below.', strata.filter(({ role }) => role === 'base')),
-    ...Array.from({ length: courses }, (_, index) => step(`Layer ${index + 1} of ${courses}`, index === 0 ? how : '', strata.filter(({ course }) => course === index + 1))).flat(),
-    ...step('Cap', 'Cover all of the green with it: it keeps flies out and warmth in.', strata.filter(({ role }) => role === 'cap')),
+    ...step(
+      'Base', 'Loosely, crosswise: it drains and lets air in from below.', strata.filter(({ role }) => role === 'base'),
+    ),
+    ...Array.from({ length: courses }, (_, index) =>
+      step(
+        `Layer ${index + 1} of ${courses}`, index === 0 ? how : '', strata.filter(({ course }) => course === index + 1),
+      ),
+    ).flat(),
+    ...step(
+      'Cap', 'Cover all of the green with it: it keeps flies out and warmth in.', strata.filter(({ role }) => role === 'cap'),
+    ),
   ]
 }
 
@@ -79,10 +96,20 @@ export function buildSteps(proposal: HeapProposal): BuildStep[] {
   const layers = layering(strataOf(proposal), fillHeightM(proposal.vessel, proposal.volumeL))
   return [
     preparing(proposal),
-    ...layers.map((step, index) => index === 0 ? { ...step, cautions: [FORK] } : step),
-    { title: 'Cover and mark', detail: 'A lid, old carpet of wool or a sheet against rain, open at the sides. Put the thermometer in, a forearm deep.', cautions: ['Large dry heaps can heat until they smoulder: if it ever smells scorched, spread it, wet it, and call the fire service if it burns.'] },
+    ...layers.map((step, index) => (index === 0 ? { ...step, cautions: [FORK] } : step)),
+    {
+      title: 'Cover and mark',
+      detail: 'A lid, old carpet of wool or a sheet against rain, open at the sides. Put the thermometer in, a forearm deep.',
+      cautions: [
+        'Large dry heaps can heat until they smoulder: if it ever smells scorched, spread it, wet it, and call the fire service if it '
+        + 'burns.',
+      ],
+    },
   ]
 }
 
 export const TURNING_CAUTIONS: readonly string[] = [HYGIENE, 'Steam carries spores: stand upwind, wear a mask.', FORK]
-export const FINISHING_CAUTIONS: readonly string[] = [DUST, 'Heat at home lowers weed seeds and germs but certifies nothing.', 'Heap with manure in it: mind the interval to harvest, and try beans in it first for weedkiller residues.']
+export const FINISHING_CAUTIONS: readonly string[] = [
+  DUST, 'Heat at home lowers weed seeds and germs but certifies nothing.',
+  'Heap with manure in it: mind the interval to harvest, and try beans in it first for weedkiller residues.',
+]

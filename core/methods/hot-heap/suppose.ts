@@ -18,8 +18,14 @@ function asHeap(supposed: readonly Supposed[]): HeapSupposed[] {
 
 function wordsOf(surroundings: Surroundings, withC: number, withoutC: number, shiftDays: number): string {
   const degrees = (value: number) => quantityText('temperature', surroundings.units, value)
-  const heat = Math.abs(withC - withoutC) < HARDLY_K ? 'Hardly any difference in heat.' : `At the warmest ${degrees(withC)} in the next two weeks, against ${degrees(withoutC)}.`
-  const ready = Math.abs(shiftDays) < 1 ? 'Ready at about the same time.' : `Ready about ${daysText(Math.abs(shiftDays))} ${shiftDays < 0 ? 'sooner' : 'later'}.`
+  const heat
+    = Math.abs(withC - withoutC) < HARDLY_K
+      ? 'Hardly any difference in heat.'
+      : `At the warmest ${degrees(withC)} in the next two weeks, against ${degrees(withoutC)}.`
+  const ready
+    = Math.abs(shiftDays) < 1
+      ? 'Ready at about the same time.'
+      : `Ready about ${daysText(Math.abs(shiftDays))} ${shiftDays < 0 ? 'sooner' : 'later'}.`
   return `${heat} ${ready}`
 }
 
@@ -36,8 +42,14 @@ function whatIf(log: HeapLog, surroundings: Surroundings, supposed: readonly Sup
     const core = shown.coreC.typical + one.coreC.typical - without.coreC.typical
     return { ...one, coreC: { low: core, typical: core, high: core } }
   })
-  const warmest = (days: readonly ExpectedDay[]) => days.filter(({ day }) => day > nowDay + 0.4 && day < nowDay + LOOKS_AHEAD_DAYS).reduce((top, { coreC }) => Math.max(top, coreC.typical), -Infinity)
-  return { line: changed.map(one => chartPoint(log, one)), words: wordsOf(surroundings, warmest(changed), warmest(course), Math.round(change.readyShiftDays)) }
+  const warmest = (days: readonly ExpectedDay[]) =>
+    days
+      .filter(({ day }) => day > nowDay + 0.4 && day < nowDay + LOOKS_AHEAD_DAYS)
+      .reduce((top, { coreC }) => Math.max(top, coreC.typical), -Infinity)
+  return {
+    line: changed.map(one => chartPoint(log, one)),
+    words: wordsOf(surroundings, warmest(changed), warmest(course), Math.round(change.readyShiftDays)),
+  }
 }
 
 /** What if I turn it, wet it, work something in? */

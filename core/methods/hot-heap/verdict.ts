@@ -21,7 +21,8 @@ const MONTHS_AHEAD = 9
 
 const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`
 /** The weakest first, unless the mix is praised: "good mix, too small to heat", "too small to heat, and a little brown". */
-const besides = (mix: Judgement, weakest: string) => mix.grade === 'good' ? `Good mix, ${weakest}` : `${capital(weakest)}, and ${mixInShort(mix)}`
+const besides = (mix: Judgement, weakest: string) =>
+  mix.grade === 'good' ? `Good mix, ${weakest}` : `${capital(weakest)}, and ${mixInShort(mix)}`
 
 /** The first month ahead that a heap begun in it would get warm in. */
 function firstWarmMonth(planned: Planned, surroundings: Surroundings): string | undefined {
@@ -55,9 +56,18 @@ function bySize(planned: Proposal, size: Size, mix: Judgement, surroundings: Sur
   const acrossM = Math.cbrt(standingL(planned.volumeL) / 1000)
   if (size.kind === 'small' && ways.length > 0 && acrossM >= NEARLY_M) {
     const heightM = fillHeightM(asVessel(planned.site), standingL(planned.volumeL))
-    return { grade: 'workable', weakest: 'size', text: `Nearly a heap as it is (${mixInShort(mix)}), but spread over this place it stands only ${quantityText('length', units, heightM)} high.`, ...advice }
+    return {
+      grade: 'workable', weakest: 'size',
+      text: `Nearly a heap as it is (${mixInShort(mix)}), but spread over this place it stands only `
+        + `${quantityText('length', units, heightM)} high.`,
+      ...advice,
+    }
   }
-  return { grade: size.grade, weakest: 'size', text: size.kind === 'small' ? `${besides(mix, 'too small to heat')}. ${size.text}` : `${capital(mixInShort(mix))}. ${size.text}`, ...advice }
+  return {
+    grade: size.grade, weakest: 'size',
+    text: size.kind === 'small' ? `${besides(mix, 'too small to heat')}. ${size.text}` : `${capital(mixInShort(mix))}. ${size.text}`,
+    ...advice,
+  }
 }
 
 /** As a cube of so much it is nearly a heap; on a base of the other it warms for days. */
@@ -77,10 +87,21 @@ function waysToBeBigger({ site, volumeL, ingredients }: Proposal, units: UnitSys
   const acrossM = Math.cbrt(standingL(volumeL) / 1000)
   const wide = acrossM >= NEARLY_M && acrossM < narrowestM(vessel) * 0.95
   const moreL = SMALL_BASE_M ** 3 / STANDS_SHARE * 1000 - volumeL
-  const more = main && moreL > 20 ? ` with ${containerText(moreL / volumeL * main.amount.count, main.amount.container)} more of ${main.material.short}` : ''
+  const more
+    = main && moreL > 20
+      ? ` with ${containerText((moreL / volumeL) * main.amount.count, main.amount.container)} more of ${main.material.short}`
+      : ''
   return [
-    ...(missingL > 20 && main ? [`fill it higher: about ${quantityText('volume', units, Math.round(missingL / 10) * 10)} more of the same, say ${containerText(missingL / volumeL * main.amount.count, main.amount.container)} of ${main.material.short} with what goes with it`] : []),
-    ...(missingL > 20 && wide ? [`build it on a smaller base, ${quantityText('length', units, Math.max(acrossM, SMALL_BASE_M))} each way${more}`] : []),
+    ...(missingL > 20 && main
+      ? [
+          `fill it higher: about ${quantityText('volume', units, Math.round(missingL / 10) * 10)} more of the same, say `
+          + `${containerText((missingL / volumeL) * main.amount.count, main.amount.container)} of ${main.material.short} with what `
+          + 'goes with it',
+        ]
+      : []),
+    ...(missingL > 20 && wide
+      ? [`build it on a smaller base, ${quantityText('length', units, Math.max(acrossM, SMALL_BASE_M))} each way${more}`]
+      : []),
   ]
 }
 
@@ -94,8 +115,13 @@ function goesRoundAgain(ingredients: readonly Ingredient[]): string {
     return looseVolumeL * material.bulkDensityKgM3.typical * (1 - material.moistureFraction.typical)
   })
   const whole = dryKg.reduce((sum, mass) => sum + mass, 0)
-  const wood = ingredients.filter(({ material, prepared }, index) => material.family === 'wood' && material.structure === 3 && material.part === 'mix' && !prepared && dryKg[index]! > MUCH_WOOD * whole)
-  return wood.length > 0 ? ` Sieve the ${wood.map(({ material }) => material.short).join(' and ')} out at the end: they go round again.` : ''
+  const wood = ingredients.filter(
+    ({ material, prepared }, index) =>
+      material.family === 'wood' && material.structure === 3 && material.part === 'mix' && !prepared && dryKg[index]! > MUCH_WOOD * whole,
+  )
+  return wood.length > 0
+    ? ` Sieve the ${wood.map(({ material }) => material.short).join(' and ')} out at the end: they go round again.`
+    : ''
 }
 
 /**
@@ -105,13 +131,19 @@ function goesRoundAgain(ingredients: readonly Ingredient[]): string {
 export function verdictOf(planned: Proposal, judgement: Judgement, surroundings: Surroundings): Verdict {
   const size = sizeOf(asVessel(planned.site), planned.volumeL, surroundings.units)
   const again = goesRoundAgain(planned.ingredients)
-  if (judgement.grade === 'poor') return { grade: 'poor', weakest: 'mix', text: `${verdictText(judgement)}${size.grade === 'poor' ? ' And too small to heat.' : ''}` }
+  if (judgement.grade === 'poor')
+    return { grade: 'poor', weakest: 'mix', text: `${verdictText(judgement)}${size.grade === 'poor' ? ' And too small to heat.' : ''}` }
   const peakC = peakOf(planned, surroundings) ?? 0
   if (size.grade === 'poor') {
     if (peakC < WARM_C) return bySize(planned, size, judgement, surroundings)
     const warm = quantityText('temperature', surroundings.units, Math.round(peakC / 5) * 5)
     const small = bySize(planned, size, judgement, surroundings)
-    return { ...small, grade: 'workable', text: `${besides(judgement, peakC < HOT_C ? 'warm rather than hot' : 'hot for a few days only')}: small as it is, expect about ${warm}.` }
+    return {
+      ...small,
+      grade: 'workable',
+      text: `${besides(judgement, peakC < HOT_C ? 'warm rather than hot' : 'hot for a few days only')}: small as it is, expect about `
+        + `${warm}.`,
+    }
   }
   const mildC = peakOf(planned, surroundings, { airC: MILD_C }) ?? 0
   // Where a mild day would not warm it either, the cold is not what is wrong.

@@ -20,7 +20,10 @@ export function frameDay({ ground, soilC }: Pick<Hotbed, 'ground' | 'soilC'>, da
   const [coldestC, warmestC] = [told?.minC ?? mean - USUAL.belowK, told?.maxC ?? mean + USUAL.aboveK]
   const south = isSouth(surroundings)
   const total = sunMJ(dayOfYear(day), south) * (told ? skyTimes(told) : 1)
-  return { shutC: shutPeakC(ground.top, soilC, warmestC, sunWatts(total, daylightHours(dayOfYear(day), south), 12)), warmestC, coldestC, known: told !== undefined }
+  return {
+    shutC: shutPeakC(ground.top, soilC, warmestC, sunWatts(total, daylightHours(dayOfYear(day), south), 12)), warmestC, coldestC,
+    known: told !== undefined,
+  }
 }
 
 /** Whether the frame is to be opened on a day: it would get too hot shut, and it is not freezing outside at noon. */

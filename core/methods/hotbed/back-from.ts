@@ -25,9 +25,16 @@ export interface BedOutlook {
 const ends = (values: readonly number[]) => ({ from: Math.min(...values), typical: values[1]!, to: Math.max(...values) })
 
 /** Runs a bed built at noon of a day, in three corners of what is possible; nothing where it cannot be run. */
-export function outlookFrom(day: Date, ground: BedGround, charge: Charge, ingredients: readonly Ingredient[], surroundings: Surroundings): BedOutlook | undefined {
+export function outlookFrom(
+  day: Date, ground: BedGround, charge: Charge, ingredients: readonly Ingredient[], surroundings: Surroundings,
+): BedOutlook | undefined {
   const builtAt = addMinutes(startOfDay(day), NOON * 60)
-  const bed = { ...bedCase(ground, charge, ingredients), weather: bedWeather(builtAt, HORIZON_DAYS, surroundings), startHour: NOON, deeds: [] }
+  const bed = {
+    ...bedCase(ground, charge, ingredients),
+    weather: bedWeather(builtAt, HORIZON_DAYS, surroundings),
+    startHour: NOON,
+    deeds: [],
+  }
   const days = Float64Array.from({ length: HORIZON_DAYS + 1 }, (_, at) => at)
   const courses = CORNERS.map((traits) => {
     const into = emptySlabCourse(days)
@@ -35,17 +42,27 @@ export function outlookFrom(day: Date, ground: BedGround, charge: Charge, ingred
   })
   if (courses.some(one => one === undefined)) return undefined
   const all = courses as [SlabCourse, SlabCourse, SlabCourse]
-  return { builtAt, courses: all, sow: ends(all.map(sowDay)), cool: ends(all.map(coolDay)), spent: ends(all.map(spentDay)), horizonDay: HORIZON_DAYS }
+  return {
+    builtAt, courses: all, sow: ends(all.map(sowDay)), cool: ends(all.map(coolDay)), spent: ends(all.map(spentDay)),
+    horizonDay: HORIZON_DAYS,
+  }
 }
 
 /** Days from building to sowing that are tried. */
 const TRIED = { from: 4, to: 34, step: 2 }
 
 /** When the middle of what is possible could be sown, built so; undefined where it cannot be run. */
-function middleSowDay(day: Date, ground: BedGround, charge: Charge, ingredients: readonly Ingredient[], surroundings: Surroundings): number | undefined {
+function middleSowDay(
+  day: Date, ground: BedGround, charge: Charge, ingredients: readonly Ingredient[], surroundings: Surroundings,
+): number | undefined {
   const builtAt = addMinutes(startOfDay(day), NOON * 60)
   const into = emptySlabCourse(Float64Array.from({ length: TRIED.to + 6 }, (_, at) => at))
-  return runSlab({ ...bedCase(ground, charge, ingredients), weather: bedWeather(builtAt, TRIED.to + 6, surroundings), startHour: NOON, deeds: [] }, CORNERS[1], into).ok ? sowDay(into) : undefined
+  return runSlab(
+    { ...bedCase(ground, charge, ingredients), weather: bedWeather(builtAt, TRIED.to + 6, surroundings), startHour: NOON, deeds: [] },
+    CORNERS[1], into,
+  ).ok
+    ? sowDay(into)
+    : undefined
 }
 
 /** When to build, to sow on a day. */
@@ -61,17 +78,25 @@ export interface BuildDay {
  * The day on which a bed is built to be sown on another: beds built on days before it are run, and the one that can be sown nearest to the
  * day is taken. Between two such days its burst may pass 30 °C or not, so no guess is bettered step by step. Never before today.
  */
-export function buildDayFor(wanted: Date, ground: BedGround, charge: Charge, ingredients: readonly Ingredient[], surroundings: Surroundings): BuildDay | undefined {
+export function buildDayFor(
+  wanted: Date, ground: BedGround, charge: Charge, ingredients: readonly Ingredient[], surroundings: Surroundings,
+): BuildDay | undefined {
   const today = surroundings.now
   const ahead = daysBetween(today, wanted)
-  const offsets = Array.from({ length: (TRIED.to - TRIED.from) / TRIED.step + 1 }, (_, at) => TRIED.from + at * TRIED.step).filter(days => days <= ahead)
+  const offsets = Array.from({ length: (TRIED.to - TRIED.from) / TRIED.step + 1 }, (_, at) => TRIED.from + at * TRIED.step).filter(
+    days => days <= ahead,
+  )
   const tried = offsets.flatMap((days) => {
     const sow = middleSowDay(addDays(wanted, -days), ground, charge, ingredients, surroundings)
     return sow === undefined ? [] : [{ days, off: Math.abs(sow - days) }]
   })
-  const best = tried.reduce<{ readonly days: number, readonly off: number } | undefined>((least, one) => least === undefined || one.off < least.off ? one : least, undefined)
+  const best = tried.reduce<{ readonly days: number, readonly off: number } | undefined>(
+    (least, one) => (least === undefined || one.off < least.off ? one : least), undefined,
+  )
   const outlook = outlookFrom(best ? addDays(wanted, -best.days) : today, ground, charge, ingredients, surroundings)
   if (!outlook) return undefined
   const on = (days: number) => addDays(wanted, -Math.round(days)) < today ? today : addDays(wanted, -Math.round(days))
-  return { outlook, from: on(outlook.sow.to), to: on(outlook.sow.from), late: daysBetween(outlook.builtAt, wanted) < outlook.sow.typical - 1.5 }
+  return {
+    outlook, from: on(outlook.sow.to), to: on(outlook.sow.from), late: daysBetween(outlook.builtAt, wanted) < outlook.sow.typical - 1.5,
+  }
 }

@@ -24,11 +24,16 @@ export function courseOf({ bed }: Pick<BedQuestion, 'bed'>, point: ArrayLike<num
 export function answerOf(question: BedQuestion): Generator<Progress, Forecast> {
   const { findings, horizonDay, seed } = question
   const times = timesOf(question)
-  const rows = { soilC: (course: SlabCourse) => course.soilC, coreC: (course: SlabCourse) => course.coreC, soilDayC: (course: SlabCourse) => course.soilDayC }
+  const rows = {
+    soilC: (course: SlabCourse) => course.soilC, coreC: (course: SlabCourse) => course.coreC,
+    soilDayC: (course: SlabCourse) => course.soilDayC,
+  }
   return foresee<SlabCourse, BedRow | 'soilDayC'>({
     times, horizonDay, seed, findings, dimensions: DIMENSIONS, members: MEMBERS, mostRounds: MOST_ROUNDS,
     run: point => courseOf(question, point, times), row: (course, row) => rows[row](course),
-    bands: { soilC: 'soilDayC', coreC: 'coreC' }, bandsAtStart: { soilAtStartC: 'soilDayC' }, carries: { soilDayC: { read: 'soilC', what: STRAYS.soilC }, coreC: { read: 'coreC', what: STRAYS.coreC } },
+    bands: { soilC: 'soilDayC', coreC: 'coreC' },
+    bandsAtStart: { soilAtStartC: 'soilDayC' },
+    carries: { soilDayC: { read: 'soilC', what: STRAYS.soilC }, coreC: { read: 'coreC', what: STRAYS.coreC } },
     windows: { sow: sowDay, cool: coolDay, spent: spentDay },
   })
 }
@@ -37,10 +42,11 @@ export function answerOf(question: BedQuestion): Generator<Progress, Forecast> {
 export interface Middle { readonly question: BedQuestion, readonly course: SlabCourse }
 
 /** Runs the middle of what is possible: of what was learnt, where there is a forecast. Nothing while nothing of it decays. */
-export const middleOf: (batch: BegunBatch, surroundings: Surroundings) => Middle | undefined = keptFor((batch, surroundings, forecast): Middle | undefined => {
-  const question = questionOf(batch, surroundings)
-  return question && { question, course: courseOf(question, forecast?.rows.middle ?? [], timesOf(question)) }
-})
+export const middleOf: (batch: BegunBatch, surroundings: Surroundings) => Middle | undefined = keptFor(
+  (batch, surroundings, forecast): Middle | undefined => {
+    const question = questionOf(batch, surroundings)
+    return question && { question, course: courseOf(question, forecast?.rows.middle ?? [], timesOf(question)) }
+  })
 
 /** Where a course stands on a day. */
 export function placeOf({ course }: Pick<Middle, 'course'>, day: number): number {

@@ -22,8 +22,32 @@ export function guideOf(batch: BegunBatch, surroundings: Surroundings): Guide | 
   ]
   const steps = asked.flatMap(({ id, step }): GuideStep[] => {
     const at = batch.did.findLast(({ deed }) => deed === id)?.at
-    return step ? [{ id, pad: id, title: step.title, detail: step.detail, signs: id === TRODDEN ? ['It gives under the boot, and springs back a little.', 'The edges stand up by themselves.'] : id === MIXED ? ['A wrung handful gives a drop.', 'No dry straw, no lumps.'] : [], cautions: step.cautions, ...(at ? { done: timeText(at) } : {}) }] : []
+    return step
+      ? [
+          {
+            id, pad: id, title: step.title, detail: step.detail,
+            signs:
+              id === TRODDEN
+                ? ['It gives under the boot, and springs back a little.', 'The edges stand up by themselves.']
+                : id === MIXED
+                  ? ['A wrung handful gives a drop.', 'No dry straw, no lumps.']
+                  : [],
+            cautions: step.cautions,
+            ...(at ? { done: timeText(at) } : {}),
+          },
+        ]
+      : []
   })
   const first = batch.gauged[WARMTH]?.[0]
-  return { title: 'Built in one day', steps: [...steps, { id: WARMTH, pad: WARMTH, title: 'A thermometer in the soil', detail: 'A finger deep, and the first reading. It is cold today: the heat comes in some days.', signs: [], cautions: [], ...(first ? { done: timeText(first.at) } : {}) }] }
+  return {
+    title: 'Built in one day',
+    steps: [
+      ...steps,
+      {
+        id: WARMTH, pad: WARMTH, title: 'A thermometer in the soil',
+        detail: 'A finger deep, and the first reading. It is cold today: the heat comes in some days.', signs: [], cautions: [],
+        ...(first ? { done: timeText(first.at) } : {}),
+      },
+    ],
+  }
 }

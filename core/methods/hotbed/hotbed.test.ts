@@ -23,14 +23,29 @@ import * as words from './words'
 
 const BARROW = { id: 'barrow', name: 'barrow', plural: 'barrows', volumeL: 85 }
 const COLD = Array.from({ length: 12 }, () => 3)
-const some = (materialId: string, count: number): Ingredient => ({ material: findMaterial(materialId)!, amount: { count, container: BARROW, packing: 'loose' } })
+const some = (materialId: string, count: number): Ingredient => ({
+  material: findMaterial(materialId)!, amount: { count, container: BARROW, packing: 'loose' },
+})
 const answersOf = (answers: Record<string, number | string> = {}, approachId = 'manure') => completed(hotbed.asks(approachId), answers)
 const SQUARE = hotbed.sites[0]!
-const proposal = (ingredients: readonly Ingredient[] = [], answers: Record<string, number | string> = {}, approachId = 'manure'): Proposal => ({ site: hotbed.sitesOf!(approachId)[0]!, approachId, answers: answersOf(answers, approachId), ingredients, waterL: 0, volumeL: 0 })
+const proposal = (
+  ingredients: readonly Ingredient[] = [], answers: Record<string, number | string> = {}, approachId = 'manure',
+): Proposal => ({
+  site: hotbed.sitesOf!(approachId)[0]!, approachId, answers: answersOf(answers, approachId), ingredients, waterL: 0, volumeL: 0,
+})
 const built = (since: readonly NewEvent[] = [], barrows = 38, answers: Record<string, number | string> = {}) =>
-  begun({ methodId: hotbed.id, approachId: 'manure', site: SQUARE, answers: answersOf(answers), inputs: [input('horse-manure-straw', barrows, BARROW)] }, since)
+  begun(
+    {
+      methodId: hotbed.id, approachId: 'manure', site: SQUARE, answers: answersOf(answers),
+      inputs: [input('horse-manure-straw', barrows, BARROW)],
+    },
+    since,
+  )
 const tasks = (batch: ReturnType<typeof built>, around: Surroundings) => hotbed.look.tasks(batch, around)
-const actions = (batch: ReturnType<typeof built>, around: Surroundings) => tasks(batch, around).filter(({ due }) => due <= around.now).map(({ action }) => action)
+const actions = (batch: ReturnType<typeof built>, around: Surroundings) =>
+  tasks(batch, around)
+    .filter(({ due }) => due <= around.now)
+    .map(({ action }) => action)
 const BUILT = [did(0.05, words.MIXED), did(0.1, words.TRODDEN, { heightM: 0.9 }), did(0.15, words.SOILED), did(0.2, words.FRAMED)]
 
 describe('what a hotbed takes', () => {
@@ -45,7 +60,9 @@ describe('what a hotbed takes', () => {
     const half = hotbed.draft(proposal([some('horse-manure-straw', 19)]), aroundOn(80))
     expect(half.verdict).toMatchObject({ grade: 'poor', text: expect.stringMatching(/^Trodden it is 45 cm deep; 90 cm are meant/) })
     expect(half.facts.find(({ label }) => label === 'Missing')!.value).toMatch(/^about 19/)
-    expect(hotbed.draft(proposal([some('horse-manure-straw', 38)]), aroundOn(80)).facts.find(({ label }) => label === 'Missing')!.value).toBe('nothing')
+    expect(
+      hotbed.draft(proposal([some('horse-manure-straw', 38)]), aroundOn(80)).facts.find(({ label }) => label === 'Missing')!.value,
+    ).toBe('nothing')
   })
 
   it('wets what is dry, to a drop in the fist, and nothing that is moist already', () => {
@@ -57,7 +74,11 @@ describe('what a hotbed takes', () => {
 
   it('refuses what does not heat, warns of a low bed, of shade, and of what was sprayed', () => {
     expect(hotbed.draft(proposal([some('biochar-crushed', 10)]), aroundOn(80)).verdict.grade).toBe('poor')
-    const warned = (one: Proposal) => hotbed.draft(one, aroundOn(80)).warnings.map(({ text }) => text).join(' ')
+    const warned = (one: Proposal) =>
+      hotbed
+        .draft(one, aroundOn(80))
+        .warnings.map(({ text }) => text)
+        .join(' ')
     expect(warned({ ...proposal(), site: hotbed.sites[2]! })).toMatch(/cold within about two weeks/)
     expect(warned(proposal([], { [words.SUN]: 'shade' }))).toMatch(/wants sun/)
     expect(warned(proposal())).toMatch(/weedkiller/)
@@ -88,21 +109,31 @@ describe('reckoned back from the sowing day', () => {
     const soon = dayFor(addDays(around.now, 2))
     expect(soon.late).toBe(true)
     expect(soon.from.getTime()).toBeGreaterThanOrEqual(around.now.getTime() - 1)
-    expect(hotbed.draft(proposal([], { [words.SOW_ON]: addDays(around.now, 2).toISOString().slice(0, 10) }), around).verdict).toMatchObject({ grade: 'workable', text: expect.stringMatching(/^It is late/) })
+    expect(hotbed.draft(proposal([], { [words.SOW_ON]: addDays(around.now, 2).toISOString().slice(0, 10) }), around).verdict).toMatchObject(
+      { grade: 'workable', text: expect.stringMatching(/^It is late/) },
+    )
   })
 
   it('a deeper bed is warm for longer, and frost is told of', () => {
-    const low = outlookFrom(around.now, { ...ground, heightM: 0.5 }, bedCharge([some('horse-manure-straw', 20)], 0, ground)!.charge, stuff, aroundOn(80, { meanC: COLD }))!
+    const low = outlookFrom(
+      around.now, { ...ground, heightM: 0.5 }, bedCharge([some('horse-manure-straw', 20)], 0, ground)!.charge, stuff,
+      aroundOn(80, { meanC: COLD }),
+    )!
     const high = outlookFrom(around.now, ground, charge, stuff, aroundOn(80, { meanC: COLD }))!
     expect(high.cool.typical).toBeGreaterThan(low.cool.typical + 10)
     expect(high.cool.from).toBeLessThan(high.cool.to)
-    const told = hotbed.draft(proposal(), { ...aroundOn(80, { meanC: COLD }), nextLastFrost: () => new Date(afterDays(200)) }).facts.find(({ label }) => label === 'Last frost here')!
+    const told = hotbed
+      .draft(proposal(), { ...aroundOn(80, { meanC: COLD }), nextLastFrost: () => new Date(afterDays(200)) })
+      .facts.find(({ label }) => label === 'Last frost here')!
     expect(told.why).toMatch(/heat ends before it/)
   })
 })
 
 describe('marks of its course', () => {
-  const course = (...soil: number[]) => ({ days: Float64Array.from(soil.keys()), soilDayC: Float32Array.from(soil), coreC: Float32Array.from(soil.map(celsius => celsius + 20)) })
+  const course = (...soil: number[]) => ({
+    days: Float64Array.from(soil.keys()), soilDayC: Float32Array.from(soil),
+    coreC: Float32Array.from(soil.map(celsius => celsius + 20)),
+  })
 
   it('are the end of the burst, the fall under 20 °C, and the end of the heat', () => {
     expect(sowDay(course(5, 20, 34, 38, 33, 29, 25))).toBe(5)
@@ -110,9 +141,11 @@ describe('marks of its course', () => {
     expect(sowDay(course(5, 35, 36, 37))).toBe(3)
     expect(coolDay(course(5, 25, 26, 19, 21, 18, 17, 16))).toBe(5)
     expect(coolDay(course(5, 8, 9, 10))).toBe(0)
-    const late = course(...Array.from({ length: 60 }, (_, day) => day < 50 ? 8 : 22))
+    const late = course(...Array.from({ length: 60 }, (_, day) => (day < 50 ? 8 : 22)))
     expect(coolDay(late)).toBe(0)
-    expect(spentDay({ days: Float64Array.of(0, 1, 2, 3), soilDayC: Float32Array.of(5, 20, 20, 18), coreC: Float32Array.of(9, 50, 30, 20) })).toBe(3)
+    expect(
+      spentDay({ days: Float64Array.of(0, 1, 2, 3), soilDayC: Float32Array.of(5, 20, 20, 18), coreC: Float32Array.of(9, 50, 30, 20) }),
+    ).toBe(3)
   })
 })
 
@@ -120,20 +153,29 @@ describe('a hotbed that stands', () => {
   it('is built in one day, step by step, the next step open until each is recorded', () => {
     const guide = (batch: ReturnType<typeof built>, day: number) => hotbed.look.guide!(batch, aroundOn(day))
     expect(stepNow(guide(built(), 0.01)!)!.id).toBe(words.MIXED)
-    expect(stepNow(guide(built(BUILT.slice(0, 2)), 0.12)!)).toMatchObject({ id: words.SOILED, title: expect.stringMatching(/^15 cm of soil/) })
+    expect(stepNow(guide(built(BUILT.slice(0, 2)), 0.12)!)).toMatchObject({
+      id: words.SOILED, title: expect.stringMatching(/^15 cm of soil/),
+    })
     expect(stepNow(guide(built(BUILT), 0.3)!)!.id).toBe(words.WARMTH)
     expect(stepNow(guide(built([...BUILT, gauged(0.25, words.WARMTH, 'soil', 6)]), 0.3)!)).toBeUndefined()
     expect(guide(built(BUILT), 5)).toBeUndefined()
     expect(actions(built(), aroundOn(0.1))).toContain('build')
-    expect(guide(built(), 0.01)!.steps.every(({ cautions, id }) => cautions.length > 0 || id === words.SOILED || id === words.WARMTH)).toBe(true)
+    expect(guide(built(), 0.01)!.steps.every(({ cautions, id }) => cautions.length > 0 || id === words.SOILED || id === words.WARMTH)).toBe(
+      true,
+    )
   })
 
   it('says one and the same of a spot wherever it stands: as read for two days, then as expected', () => {
     const bed = built([...BUILT, gauged(20, words.WARMTH, 'soil', 23), gauged(20, words.WARMTH, 'core', 51)])
     const said = (day: number) => {
       const around = aroundOn(day, { meanC: COLD })
-      const marks = hotbed.look.picture(bed, around).parts.flatMap(one => one.kind === 'mark' && one.temperatureC !== undefined ? [Math.round(one.temperatureC)] : [])
-      return { marks, sentence: hotbed.look.standing(bed, around).sentence, told: hotbed.look.told(bed, around), heart: hotbed.look.facts(bed, around)[0]!.value }
+      const marks = hotbed.look
+        .picture(bed, around)
+        .parts.flatMap(one => (one.kind === 'mark' && one.temperatureC !== undefined ? [Math.round(one.temperatureC)] : []))
+      return {
+        marks, sentence: hotbed.look.standing(bed, around).sentence, told: hotbed.look.told(bed, around),
+        heart: hotbed.look.facts(bed, around)[0]!.value,
+      }
     }
     const near = said(21)
     expect(near.marks).toEqual([51, 23])
@@ -150,7 +192,8 @@ describe('a hotbed that stands', () => {
   })
 
   it('bursts, comes down, is sown, grows, cools and is compost in the end', () => {
-    const phase = (day: number, since: readonly NewEvent[] = []) => hotbedOf(built([...BUILT, ...since]), aroundOn(day, { meanC: COLD }))!.phase
+    const phase = (day: number, since: readonly NewEvent[] = []) =>
+      hotbedOf(built([...BUILT, ...since]), aroundOn(day, { meanC: COLD }))!.phase
     expect(phase(1)).toBe('heating')
     expect(phase(7)).toBe('burst')
     expect(phase(20)).toBe('sow')
@@ -169,7 +212,8 @@ describe('a hotbed that stands', () => {
   })
 
   it('learns from readings: hotter than thought lasts longer, colder is soon over, a hand tells too', () => {
-    const read = (times: number) => [3, 6, 9, 12, 15].map(day => gauged(day, words.WARMTH, 'soil', times * [24, 33, 33, 31, 28][day / 3 - 1]!))
+    const read = (times: number) =>
+      [3, 6, 9, 12, 15].map(day => gauged(day, words.WARMTH, 'soil', times * [24, 33, 33, 31, 28][day / 3 - 1]!))
     const ask = (since: readonly NewEvent[]) => finished(answerOf(questionOf(built(since), aroundOn(15, { meanC: COLD }))!))
     const [warm, cold, none] = [ask(read(1.2)), ask(read(0.6)), ask([])]
     const at = none.days.findIndex(day => day >= 20)
@@ -190,7 +234,9 @@ describe('a hotbed that stands', () => {
       const around = aroundOn(14)
       const truth = otherCourse(anyOtherBed(random), day => around.ambientC(new Date(afterDays(day))), 90, 10)
       const day = (from: number) => truth.soilC.slice((from - 1) * 24, from * 24).reduce((sum, celsius) => sum + celsius, 0) / 24
-      const readings = [1, 2, 3, 4, 5, 6, 8, 10, 12, 14].map(on => gauged(on, words.WARMTH, 'soil', truth.soilC[on * 24]! + 1.5 * normal(random)))
+      const readings = [1, 2, 3, 4, 5, 6, 8, 10, 12, 14].map(on =>
+        gauged(on, words.WARMTH, 'soil', truth.soilC[on * 24]! + 1.5 * normal(random)),
+      )
       const { days, series, windows } = finished(answerOf(questionOf(built(readings), around)!))
       for (const on of [16, 19, 22, 26, 30, 35]) {
         const at = days.findIndex(one => one >= on)
@@ -211,10 +257,11 @@ describe('a hotbed that stands', () => {
     expect(bands.rows[0]!.name).toBe('Radishes, sown')
     expect(bands.rows[1]).toMatchObject({ named: true, name: expect.stringMatching(/^One after the other: /) })
     expect(bands.rows.slice(2).some(({ name }) => name === 'Radishes')).toBe(false)
-    for (const { stages } of bands.rows) stages.forEach(({ from, to }, at) => {
-      expect(from < to).toBe(true)
-      if (at > 0) expect(from.getTime()).toBeGreaterThanOrEqual(stages[at - 1]!.from.getTime())
-    })
+    for (const { stages } of bands.rows)
+      stages.forEach(({ from, to }, at) => {
+        expect(from < to).toBe(true)
+        if (at > 0) expect(from.getTime()).toBeGreaterThanOrEqual(stages[at - 1]!.from.getTime())
+      })
   })
 
   it('says how much of what lies there it holds, and is not begun with more', () => {
@@ -240,7 +287,13 @@ describe('a hotbed that stands', () => {
   it('speaks in the gardener\'s units alone', () => {
     const us = { ...aroundOn(0, { meanC: COLD }), units: 'us' as const }
     const { verdict, facts, steps, warnings } = hotbed.draft(proposal(), us)
-    const said = [verdict.text, ...facts.flatMap(({ value, why }) => [value, why]), ...steps.flatMap(({ title, detail }) => [title, detail]), ...warnings.map(({ text }) => text), ...tasks(built(BUILT), { ...aroundOn(10, { meanC: COLD }), units: 'us' }).map(({ reason }) => reason)].join(' ')
+    const said = [
+      verdict.text,
+      ...facts.flatMap(({ value, why }) => [value, why]),
+      ...steps.flatMap(({ title, detail }) => [title, detail]),
+      ...warnings.map(({ text }) => text),
+      ...tasks(built(BUILT), { ...aroundOn(10, { meanC: COLD }), units: 'us' }).map(({ reason }) => reason),
+    ].join(' ')
     expect(said).toMatch(/°F/)
     expect(said).not.toMatch(/°C|\d (cm|m²|L|kg)\b/)
   })
@@ -248,10 +301,13 @@ describe('a hotbed that stands', () => {
   it('asks to read it, to sow it, to water it, to harvest, and for the second bed in its fourth week', () => {
     expect(actions(built(BUILT), aroundOn(2, { meanC: COLD }))).toContain('warmth')
     // One and the same warmth as in the sentence above: as read where it was read, else as expected.
-    const asked = (since: readonly NewEvent[]) => tasks(built([...BUILT, ...since]), aroundOn(10, { meanC: COLD })).find(({ action }) => action === 'warmth')!.reason
+    const asked = (since: readonly NewEvent[]) =>
+      tasks(built([...BUILT, ...since]), aroundOn(10, { meanC: COLD })).find(({ action }) => action === 'warmth')!.reason
     expect(asked([gauged(9.9, words.WARMTH, 'soil', 27)])).toMatch(/^It was 27 °C when last read/)
     expect(asked([])).toMatch(/^It should be about \d+ °C/)
-    const sow = tasks(built([...BUILT, gauged(19.5, words.WARMTH, 'soil', 24)]), aroundOn(20, { meanC: COLD })).find(({ action }) => action === 'sown')!
+    const sow = tasks(built([...BUILT, gauged(19.5, words.WARMTH, 'soil', 24)]), aroundOn(20, { meanC: COLD })).find(
+      ({ action }) => action === 'sown',
+    )!
     expect(sow.reason).toMatch(/^The soil is at 24 °C, below 30 °C. Now come up: radishes/)
     const sown = built([...BUILT, did(19, words.SOWN, { crop: 'radish' }), gauged(24, words.WARMTH, 'soil', 22)])
     expect(actions(sown, aroundOn(25, { meanC: COLD }))).toContain('watered')
@@ -272,16 +328,21 @@ describe('a hotbed that stands', () => {
   })
 
   it('is taken as it is: soil too hot for these seeds is said, a crop is named in the log', () => {
-    const deed = hotbed.pads.flatMap(pad => pad.kind === 'deed' && pad.deed.id === words.SOWN ? [pad.deed] : [])[0]!
-    expect(deed.said(built([...BUILT, gauged(9.9, words.WARMTH, 'soil', 29)]), { crop: 'lettuce' }, aroundOn(10)).answer).toMatch(/warmer than these seeds like/)
-    expect(deed.said(built([...BUILT, gauged(9.9, words.WARMTH, 'soil', 22)]), { crop: 'lettuce' }, aroundOn(10)).answer).not.toMatch(/warmer/)
+    const deed = hotbed.pads.flatMap(pad => (pad.kind === 'deed' && pad.deed.id === words.SOWN ? [pad.deed] : []))[0]!
+    expect(deed.said(built([...BUILT, gauged(9.9, words.WARMTH, 'soil', 29)]), { crop: 'lettuce' }, aroundOn(10)).answer).toMatch(
+      /warmer than these seeds like/,
+    )
+    expect(deed.said(built([...BUILT, gauged(9.9, words.WARMTH, 'soil', 22)]), { crop: 'lettuce' }, aroundOn(10)).answer).not.toMatch(
+      /warmer/,
+    )
     expect(deed.words({ crop: 'other', other: 'basil' }, aroundOn(10))).toBe('Sown: basil.')
   })
 })
 
 describe('airing the frame', () => {
   const bed = hotbedOf(built(BUILT), aroundOn(20))!
-  const told = (minC: number, maxC: number, day = 120) => frameDay(bed, new Date(afterDays(day)), { ...aroundOn(day), extremesC: () => ({ minC, maxC }) })
+  const told = (minC: number, maxC: number, day = 120) =>
+    frameDay(bed, new Date(afterDays(day)), { ...aroundOn(day), extremesC: () => ({ minC, maxC }) })
 
   it('is asked the day before, by what is foretold: a clear mild day yes, a grey one no', () => {
     const clear = told(2, 16)
@@ -297,8 +358,12 @@ describe('airing the frame', () => {
     const titles = (hour: number) => tasks(built(BUILT), foretold(hour)).map(({ title }) => title)
     expect(titles(18)).toContain('Open the frame tomorrow')
     expect(titles(8)).toContain('Open the frame today')
-    expect(tasks(built([...BUILT, did(19.9, words.AIRED)]), { ...foretold(8), now: new Date(afterDays(20)) }).map(({ title }) => title)).not.toContain('Open the frame today')
-    expect(tasks(built([...BUILT, did(15, words.GLASS, { now: 'off' })]), foretold(18)).some(({ action }) => action === 'aired')).toBe(false)
+    expect(
+      tasks(built([...BUILT, did(19.9, words.AIRED)]), { ...foretold(8), now: new Date(afterDays(20)) }).map(({ title }) => title),
+    ).not.toContain('Open the frame today')
+    expect(tasks(built([...BUILT, did(15, words.GLASS, { now: 'off' })]), foretold(18)).some(({ action }) => action === 'aired')).toBe(
+      false,
+    )
   })
 
   it('mats are asked for a frosty night once something grows', () => {
@@ -319,17 +384,38 @@ describe('airing the frame', () => {
 })
 
 describe('what is wrong with a hotbed', () => {
-  const causes = (batch: ReturnType<typeof built>, around: Surroundings, ...symptoms: string[]) => hotbed.diagnosis!.causes(batch, around, symptoms)
+  const causes = (batch: ReturnType<typeof built>, around: Surroundings, ...symptoms: string[]) =>
+    hotbed.diagnosis!.causes(batch, around, symptoms)
   const cold = (day: number) => aroundOn(day, { meanC: COLD })
 
   it('too hot early is the burst, cold too soon a low or bare bed, never warm a lean or dry one', () => {
-    expect(causes(built(BUILT), cold(6), 'too-hot')[0]).toMatchObject({ id: 'burst', remedy: { text: expect.stringMatching(/^Wait \d+ days/) } })
-    const low = begun({ methodId: hotbed.id, approachId: 'manure', site: hotbed.sites[2]!, answers: answersOf(), inputs: [input('horse-manure-straw', 17, BARROW)] }, BUILT)
+    expect(causes(built(BUILT), cold(6), 'too-hot')[0]).toMatchObject({
+      id: 'burst', remedy: { text: expect.stringMatching(/^Wait \d+ days/) },
+    })
+    const low = begun(
+      {
+        methodId: hotbed.id, approachId: 'manure', site: hotbed.sites[2]!, answers: answersOf(),
+        inputs: [input('horse-manure-straw', 17, BARROW)],
+      },
+      BUILT,
+    )
     expect(causes(low, cold(16), 'cold-soon')[0]!.id).toBe('shallow')
     expect(causes(built(BUILT, 38, { [words.SIDES]: 'open' }), cold(25), 'cold-soon')[0]!.id).toBe('bare-sides')
-    const straw = begun({ methodId: hotbed.id, approachId: 'greens', site: SQUARE, answers: answersOf({}, 'greens'), inputs: [input('straw-wheat', 60, BARROW)], waterL: 700 }, BUILT)
+    const straw = begun(
+      {
+        methodId: hotbed.id, approachId: 'greens', site: SQUARE, answers: answersOf({}, 'greens'),
+        inputs: [input('straw-wheat', 60, BARROW)], waterL: 700,
+      },
+      BUILT,
+    )
     expect(causes(straw, cold(10), 'never-warm')[0]!.id).toBe('lean')
-    const dry = begun({ methodId: hotbed.id, approachId: 'greens', site: SQUARE, answers: answersOf({}, 'greens'), inputs: [input('straw-wheat', 40, BARROW), input('chicken-manure', 4, BARROW)], waterL: 0 }, BUILT)
+    const dry = begun(
+      {
+        methodId: hotbed.id, approachId: 'greens', site: SQUARE, answers: answersOf({}, 'greens'),
+        inputs: [input('straw-wheat', 40, BARROW), input('chicken-manure', 4, BARROW)], waterL: 0,
+      },
+      BUILT,
+    )
     expect(causes(dry, cold(10), 'never-warm')[0]!.id).toBe('dry')
   })
 

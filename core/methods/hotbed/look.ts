@@ -16,11 +16,18 @@ import { tasksOf } from './tasks'
 import { windowsOf } from './windows'
 import { GLASS, WARMTH } from './words'
 
-const stuffOf = (batch: BegunBatch, { materials }: Pick<Surroundings, 'materials'>) => ingredientsOf(batch.puts.flatMap(({ inputs }) => inputs), materials)
+const stuffOf = (batch: BegunBatch, { materials }: Pick<Surroundings, 'materials'>) =>
+  ingredientsOf(
+    batch.puts.flatMap(({ inputs }) => inputs), materials,
+  )
 
 function standingOf(batch: BegunBatch, surroundings: Surroundings): Standing {
   const bed = hotbedOf(batch, surroundings)
-  if (!bed) return { phase: 'unknown', label: batch.ended ? 'Taken down' : 'Nothing heats in it', sentence: 'What is in it is not known, or does not decay.', tone: 'mind' }
+  if (!bed)
+    return {
+      phase: 'unknown', label: batch.ended ? 'Taken down' : 'Nothing heats in it',
+      sentence: 'What is in it is not known, or does not decay.', tone: 'mind',
+    }
   const degrees = (celsius: number) => quantityText('temperature', surroundings.units, celsius)
   const { nowDay, readC, soilC, sowDay, coolDay, sown } = bed
   const day = `Day ${Math.floor(nowDay)}`
@@ -30,11 +37,28 @@ function standingOf(batch: BegunBatch, surroundings: Surroundings): Standing {
   const weeks = (to: number) => `${left(to)} ${left(to) === 1 ? 'week' : 'weeks'}`
   const known: Readonly<Record<Hotbed['phase'], Standing>> = {
     ended: { phase: 'ended', label: 'Taken down', sentence: 'What was left of it is compost.', tone: 'good' },
-    building: { phase: 'building', label: 'Being built', sentence: 'All of it today: mixed, trodden, soil and frame on it.', figure: 'building', tone: 'mind' },
-    heating: { phase: 'heating', label: 'Warming up', sentence: `${day}: ${soil}; to be sown in about ${Math.max(1, Math.round(sowDay - nowDay))} days.`, figure, tone: 'good' },
-    burst: { phase: 'burst', label: 'First burst', sentence: `${day}: ${soil}, too hot for seeds; in about ${Math.max(1, Math.round(sowDay - nowDay))} days it has come down.`, figure, tone: 'mind' },
-    sow: { phase: 'sow', label: 'Sow it', sentence: `${day}: ${soil}. The burst is over; about ${weeks(coolDay)} of warmth are left.`, figure, tone: 'good' },
-    growing: { phase: 'growing', label: 'Warm and sown', sentence: `${day}: ${soil}; ${sown.map(({ name }) => name.toLowerCase()).join(', ')} in it, about ${weeks(coolDay)} of warmth left.`, figure, tone: 'good' },
+    building: {
+      phase: 'building', label: 'Being built', sentence: 'All of it today: mixed, trodden, soil and frame on it.', figure: 'building',
+      tone: 'mind',
+    },
+    heating: {
+      phase: 'heating', label: 'Warming up',
+      sentence: `${day}: ${soil}; to be sown in about ${Math.max(1, Math.round(sowDay - nowDay))} days.`, figure, tone: 'good',
+    },
+    burst: {
+      phase: 'burst', label: 'First burst',
+      sentence: `${day}: ${soil}, too hot for seeds; in about ${Math.max(1, Math.round(sowDay - nowDay))} days it has come down.`,
+      figure, tone: 'mind',
+    },
+    sow: {
+      phase: 'sow', label: 'Sow it', sentence: `${day}: ${soil}. The burst is over; about ${weeks(coolDay)} of warmth are left.`,
+      figure, tone: 'good',
+    },
+    growing: {
+      phase: 'growing', label: 'Warm and sown',
+      sentence: `${day}: ${soil}; ${sown.map(({ name }) => name.toLowerCase()).join(', ')} in it, about ${weeks(coolDay)} of warmth left.`,
+      figure, tone: 'good',
+    },
     cooling: { phase: 'cooling', label: 'Cooling', sentence: `${day}: ${soil}. Glass and sun carry it now.`, figure, tone: 'mind' },
     spent: { phase: 'spent', label: 'Heat over', sentence: `${day}: ${soil}. What lies there is half-ripe compost.`, figure, tone: 'good' },
   }
@@ -48,14 +72,24 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   const startMs = Date.parse(batch.began.at)
   const forecast = surroundings.forecastOf?.(batch.id)
   const points = (times: Float64Array, band: Parameters<typeof chartPoints>[2]) => chartPoints(batch.began.at, times, band)
-  const read = (spot: string) => (batch.gauged[WARMTH] ?? []).filter(one => one.spot === spot).map(({ at, value }) => ({ at: Date.parse(at), value }))
-  const outside = Array.from({ length: Math.min(weather.airC.length, Math.ceil(course.days.at(-1) ?? 0)) }, (_, day) => ({ at: startMs + day * DAY_MS, value: weather.airC[day]! }))
-  const legend = 'Dots: read in the soil; small dots: the air outside, day by day. Dashed in its band: what is expected, eight times in ten. Dotted: as it looked at the start. Upright lines: sown.'
+  const read = (spot: string) =>
+    (batch.gauged[WARMTH] ?? []).filter(one => one.spot === spot).map(({ at, value }) => ({ at: Date.parse(at), value }))
+  const outside = Array.from({ length: Math.min(weather.airC.length, Math.ceil(course.days.at(-1) ?? 0)) }, (_, day) => ({
+    at: startMs + day * DAY_MS, value: weather.airC[day]!,
+  }))
+  const legend
+    = 'Dots: read in the soil; small dots: the air outside, day by day. Dashed in its band: what is expected, eight times in ten. Dotted: '
+      + 'as it looked at the start. Upright lines: sown.'
   return [{
     id: 'soil', title: 'Warmth of the soil', unit: 'temperature',
-    expected: forecast ? points(forecast.days, forecast.series.soilC!) : points(course.days, { low: course.soilDayC, typical: course.soilDayC, high: course.soilDayC }),
+    expected: forecast
+      ? points(forecast.days, forecast.series.soilC!)
+      : points(course.days, { low: course.soilDayC, typical: course.soilDayC, high: course.soilDayC }),
     atStart: forecast ? points(forecast.days, forecast.series.soilAtStartC!) : [],
-    dots: [{ name: 'soil', main: true, points: read('soil') }, { name: 'heart', main: false, points: read('core') }, { name: 'outside', main: false, points: outside.filter((_, day) => day % 3 === 0) }],
+    dots: [
+      { name: 'soil', main: true, points: read('soil') }, { name: 'heart', main: false, points: read('core') },
+      { name: 'outside', main: false, points: outside.filter((_, day) => day % 3 === 0) },
+    ],
     marks: sownIn(batch).map(({ at }) => Date.parse(at)), legend,
   }]
 }
@@ -70,9 +104,24 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const restL = bed.heightM * bed.ground.footprintM2 * 1000
   const heartC = readAt(batch, 'core', bed.nowDay)
   return [
-    { label: 'In its heart', value: heartC === undefined ? `about ${degrees(bed.coreC)}` : `${degrees(heartC)} as read`, why: `${quantityText('length', units, bed.heightM)} high; air outside ${degrees(surroundings.ambientC(now))} over the day` },
-    ...(bed.ground.top.cover === 'none' ? [] : [{ label: `Shut frame ${word}`, value: `up to ${degrees(frame.shutC)}`, why: frame.known ? `by what is foretold: ${degrees(frame.coldestC)} to ${degrees(frame.warmestC)}` : 'by the sun and air that are usual now' }]),
-    { label: 'It will leave', value: `about ${quantityText('volume', units, roughly(restL * 0.85))}`, why: 'half-ripe compost when its heat is over' },
+    {
+      label: 'In its heart', value: heartC === undefined ? `about ${degrees(bed.coreC)}` : `${degrees(heartC)} as read`,
+      why: `${quantityText('length', units, bed.heightM)} high; air outside ${degrees(surroundings.ambientC(now))} over the day`,
+    },
+    ...(bed.ground.top.cover === 'none'
+      ? []
+      : [
+          {
+            label: `Shut frame ${word}`, value: `up to ${degrees(frame.shutC)}`,
+            why: frame.known
+              ? `by what is foretold: ${degrees(frame.coldestC)} to ${degrees(frame.warmestC)}`
+              : 'by the sun and air that are usual now',
+          },
+        ]),
+    {
+      label: 'It will leave', value: `about ${quantityText('volume', units, roughly(restL * 0.85))}`,
+      why: 'half-ripe compost when its heat is over',
+    },
   ]
 }
 
@@ -84,10 +133,26 @@ export const look: Look = {
     const ground = bedGround(batch.began)
     const at = middle ? placeOf(middle, day ?? middle.question.nowDay) : 0
     const when = day ?? middle?.question.nowDay ?? 0
-    const off = batch.did.findLast(({ deed, at: done }) => deed === GLASS && Date.parse(done) <= Date.parse(batch.began.at) + when * DAY_MS)?.answers.now === 'off'
+    const off
+      = batch.did.findLast(({ deed, at: done }) => deed === GLASS
+        && Date.parse(done) <= Date.parse(batch.began.at) + when * DAY_MS)?.answers
+        .now === 'off'
     return bedPicture({
-      of: batch.name, site: batch.began.site, ground, ingredients: stuffOf(batch, surroundings), heightM: Math.max(0.05, middle?.course.heightM[at] ?? 0.3), glass: ground.top.cover !== 'none' && !off, trays: bedWayOf(batch.began.approachId).trays,
-      grows: sownIn(batch).some(one => one.day + 5 < when), ...(middle ? { coreC: readAt(batch, 'core', when) ?? middle.course.coreC[at]!, soilC: readAt(batch, 'soil', when) ?? middle.course.soilDayC[at]!, airC: middle.question.bed.weather.airC[Math.min(middle.question.bed.weather.airC.length - 1, Math.floor(when))] ?? 5 } : {}),
+      of: batch.name,
+      site: batch.began.site,
+      ground,
+      ingredients: stuffOf(batch, surroundings),
+      heightM: Math.max(0.05, middle?.course.heightM[at] ?? 0.3),
+      glass: ground.top.cover !== 'none' && !off,
+      trays: bedWayOf(batch.began.approachId).trays,
+      grows: sownIn(batch).some(one => one.day + 5 < when),
+      ...(middle
+        ? {
+            coreC: readAt(batch, 'core', when) ?? middle.course.coreC[at]!,
+            soilC: readAt(batch, 'soil', when) ?? middle.course.soilDayC[at]!,
+            airC: middle.question.bed.weather.airC[Math.min(middle.question.bed.weather.airC.length - 1, Math.floor(when))] ?? 5,
+          }
+        : {}),
     })
   },
   told: (batch, surroundings, day) => {
@@ -95,27 +160,40 @@ export const look: Look = {
     if (!middle) return 'What is in it is not known.'
     const wanted = Math.min(middle.question.horizonDay, day ?? middle.question.nowDay)
     const at = placeOf(middle, wanted)
-    const when = Math.abs(wanted - middle.question.nowDay) < 0.6 ? 'Now' : weekdayDateText(new Date(Date.parse(batch.began.at) + wanted * DAY_MS))
+    const when
+      = Math.abs(wanted - middle.question.nowDay) < 0.6 ? 'Now' : weekdayDateText(new Date(Date.parse(batch.began.at) + wanted * DAY_MS))
     const degrees = (celsius: number) => quantityText('temperature', surroundings.units, celsius)
     const spot = (name: string, of: 'soil' | 'core', expectedC: number) => {
       const readC = readAt(batch, of, wanted)
       return readC === undefined ? `${name} about ${degrees(expectedC)}` : `${name} read at ${degrees(readC)}`
     }
-    return `${when}: ${spot('soil', 'soil', middle.course.soilDayC[at]!)}, ${spot('heart', 'core', middle.course.coreC[at]!)}, ${quantityText('length', surroundings.units, middle.course.heightM[at]!)} high.`
+    return `${when}: ${spot('soil', 'soil', middle.course.soilDayC[at]!)}, ${spot('heart', 'core', middle.course.coreC[at]!)}, `
+      + `${quantityText('length', surroundings.units, middle.course.heightM[at]!)} high.`
   },
   lastDay: (batch, surroundings) => middleOf(batch, surroundings)?.question.horizonDay ?? 1,
   gates: () => [],
   bands: (batch, surroundings) => {
     const middle = middleOf(batch, surroundings)
     const bed = hotbedOf(batch, surroundings)
-    return middle && bed && !batch.ended ? cropBands({ soilC: dailySoil(middle.course), began: new Date(batch.began.at), sowFromDay: Math.max(bed.sowDay, bed.nowDay) }, bed.sown) : undefined
+    return middle && bed && !batch.ended
+      ? cropBands(
+          { soilC: dailySoil(middle.course), began: new Date(batch.began.at), sowFromDay: Math.max(bed.sowDay, bed.nowDay) },
+          bed.sown,
+        )
+      : undefined
   },
   outputs: (batch, surroundings) => {
     const bed = hotbedOf(batch, surroundings)
     const expectedL = bed ? bed.heightM * bed.ground.footprintM2 * 1000 : 0
     return [
-      { materialId: 'heap-half-rotted', label: 'Compost, half ripe', hint: 'onto beds in autumn, into the next heap, or left to ripen', expectedL },
-      { materialId: 'garden-soil', label: 'The soil of the frame', hint: 'back to the beds, or for the next frame', expectedL: bed ? bed.ground.soilM * bed.ground.footprintM2 * 1000 * 0.9 : 0 },
+      {
+        materialId: 'heap-half-rotted', label: 'Compost, half ripe', hint: 'onto beds in autumn, into the next heap, or left to ripen',
+        expectedL,
+      },
+      {
+        materialId: 'garden-soil', label: 'The soil of the frame', hint: 'back to the beds, or for the next frame',
+        expectedL: bed ? bed.ground.soilM * bed.ground.footprintM2 * 1000 * 0.9 : 0,
+      },
     ]
   },
 }

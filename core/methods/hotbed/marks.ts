@@ -27,7 +27,10 @@ export function sowDay({ days, soilDayC }: Pick<SlabCourse, 'days' | 'soilDayC'>
   return days.at(-1) ?? 0
 }
 
-/** The day from which its soil is colder than that of a warm bed: after it was warm, for three days running. The last where it stays warm; 0 where it never was so within its first weeks. */
+/**
+ * The day from which its soil is colder than that of a warm bed: after it was warm, for three days running. The last where it
+ * stays warm; 0 where it never was so within its first weeks.
+ */
 export function coolDay({ days, soilDayC }: Pick<SlabCourse, 'days' | 'soilDayC'>): number {
   const warmed = soilDayC.findIndex(celsius => celsius >= WARM_C)
   if (warmed < 0 || days[warmed]! > WARMS_WITHIN_DAYS) return 0

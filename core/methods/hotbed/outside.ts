@@ -23,7 +23,9 @@ export function skyTimes({ minC, maxC }: { readonly minC: number, readonly maxC:
 const tenth = (value: number) => Math.round(10 * value) / 10
 
 /** The weather of so many days from one on: air by day and night, sun by month and sky. Equal questions have equal answers. */
-export function bedWeather(from: Date, days: number, surroundings: Pick<Surroundings, 'ambientC' | 'extremesC' | 'weatherKnown' | 'now'>): SlabWeather {
+export function bedWeather(
+  from: Date, days: number, surroundings: Pick<Surroundings, 'ambientC' | 'extremesC' | 'weatherKnown' | 'now'>,
+): SlabWeather {
   const { ambientC, extremesC, weatherKnown } = surroundings
   const south = isSouth(surroundings)
   const first = startOfDay(from)
@@ -31,7 +33,15 @@ export function bedWeather(from: Date, days: number, surroundings: Pick<Surround
     const noon = addDays(first, day + 0.5)
     const known = extremesC?.(noon)
     const when = dayOfYear(noon)
-    return { airC: tenth(ambientC(noon)), swingK: tenth(known ? Math.max(0.5, (known.maxC - known.minC) / 2) : USUAL_SWING_K), sun: tenth(sunMJ(when, south) * (known ? skyTimes(known) : 1)), hours: tenth(daylightHours(when, south)), known: weatherKnown?.(noon) ? 1 : 0 }
+    return {
+      airC: tenth(ambientC(noon)), swingK: tenth(known ? Math.max(0.5, (known.maxC - known.minC) / 2) : USUAL_SWING_K),
+      sun: tenth(sunMJ(when, south) * (known ? skyTimes(known) : 1)), hours: tenth(daylightHours(when, south)),
+      known: weatherKnown?.(noon) ? 1 : 0,
+    }
   })
-  return { airC: all.map(one => one.airC), swingK: all.map(one => one.swingK), sunMJ: all.map(one => one.sun), daylight: all.map(one => one.hours), ...(weatherKnown ? { measured: all.map(one => one.known) } : {}) }
+  return {
+    airC: all.map(one => one.airC), swingK: all.map(one => one.swingK), sunMJ: all.map(one => one.sun),
+    daylight: all.map(one => one.hours),
+    ...(weatherKnown ? { measured: all.map(one => one.known) } : {}),
+  }
 }

@@ -29,18 +29,36 @@ export interface BedGround {
 }
 
 /** The bed behind a site and its answers. */
-export function bedGround({ site, approachId, answers }: { readonly site: Site, readonly approachId: string, readonly answers: Answers }): BedGround {
+export function bedGround({
+  site, approachId, answers,
+}: {
+  readonly site: Site
+  readonly approachId: string
+  readonly answers: Answers
+}): BedGround {
   const vessel = asVessel(site)
   const way = bedWayOf(approachId)
   const footprint = footprintM2(vessel)
   const tub = site.kind !== 'frame'
-  const frameM2 = tub ? footprint : vessel.shape === 'box' ? Math.max(0.3 * footprint, (vessel.widthM - 2 * RIM_M) * (vessel.depthM - 2 * RIM_M)) : footprint
+  const frameM2 = tub
+    ? footprint
+    : vessel.shape === 'box'
+      ? Math.max(0.3 * footprint, (vessel.widthM - 2 * RIM_M) * (vessel.depthM - 2 * RIM_M))
+      : footprint
   const cover = (Object.keys(COVERS) as Cover[]).find(one => one === answers[COVER]) ?? 'single'
   const sides = tub ? 'sunk' : (Object.keys(SIDE_KINDS) as Sides[]).find(one => one === answers[SIDES]) ?? 'banked'
   const said = numberOf(answers, SOIL_M) ?? 0
   return {
-    footprintM2: footprint, perimeterM: perimeterM(vessel), heightM: vessel.heightM, soilM: Math.max(0.03, said > 0 ? said : way.soilM), sides, frameM2,
-    top: { cover, share: Math.min(1, frameM2 / footprint), matsAtNight: answers[MATS_KEPT] !== 'no', aired: true, sunny: SUNNY[String(answers[SUN])] ?? 1 },
+    footprintM2: footprint,
+    perimeterM: perimeterM(vessel),
+    heightM: vessel.heightM,
+    soilM: Math.max(0.03, said > 0 ? said : way.soilM),
+    sides,
+    frameM2,
+    top: {
+      cover, share: Math.min(1, frameM2 / footprint), matsAtNight: answers[MATS_KEPT] !== 'no', aired: true,
+      sunny: SUNNY[String(answers[SUN])] ?? 1,
+    },
   }
 }
 
@@ -62,7 +80,9 @@ export function waterFor(ingredients: readonly Ingredient[]): number {
 }
 
 /** What goes in as decay sees it, and how deep it lies trodden; nothing where nothing of it decays. */
-export function bedCharge(ingredients: readonly Ingredient[], waterL: number, ground: Pick<BedGround, 'footprintM2'>): { readonly charge: Charge, readonly heightM: number } | undefined {
+export function bedCharge(
+  ingredients: readonly Ingredient[], waterL: number, ground: Pick<BedGround, 'footprintM2'>,
+): { readonly charge: Charge, readonly heightM: number } | undefined {
   const charge = chargeOf(ingredients.map(portionOf), waterL)
   return charge && { charge, heightM: troddenM(charge, ground.footprintM2) }
 }
@@ -71,7 +91,9 @@ export function bedCharge(ingredients: readonly Ingredient[], waterL: number, gr
 export function freshness(ingredients: readonly Ingredient[]): { readonly startsAboveK: number, readonly starter: number } {
   const portions = ingredients.map(portionOf)
   const all = portions.reduce((sum, { looseVolumeL }) => sum + looseVolumeL, 0)
-  const fresh = portions.filter(({ material }) => material.family === 'manure' || material.family === 'grass' || material.family === 'kitchen').reduce((sum, { looseVolumeL }) => sum + looseVolumeL, 0)
+  const fresh = portions
+    .filter(({ material }) => material.family === 'manure' || material.family === 'grass' || material.family === 'kitchen')
+    .reduce((sum, { looseVolumeL }) => sum + looseVolumeL, 0)
   const share = all > 0 ? fresh / all : 0
   return { startsAboveK: 3 + 14 * share, starter: 0.15 + 0.35 * share }
 }
@@ -90,6 +112,11 @@ export function timesToFill(ingredients: readonly Ingredient[], ground: Pick<Bed
 }
 
 /** A bed as a case for the model, without its weather. */
-export function bedCase(ground: BedGround, charge: Charge, ingredients: readonly Ingredient[]): Omit<SlabCase, 'weather' | 'startHour' | 'deeds'> {
-  return { charge, footprintM2: ground.footprintM2, perimeterM: ground.perimeterM, sides: ground.sides, soilM: ground.soilM, top: ground.top, ...freshness(ingredients) }
+export function bedCase(
+  ground: BedGround, charge: Charge, ingredients: readonly Ingredient[],
+): Omit<SlabCase, 'weather' | 'startHour' | 'deeds'> {
+  return {
+    charge, footprintM2: ground.footprintM2, perimeterM: ground.perimeterM, sides: ground.sides, soilM: ground.soilM, top: ground.top,
+    ...freshness(ingredients),
+  }
 }

@@ -22,12 +22,17 @@ export interface BedQuestion extends ForecastQuestion {
 }
 
 const HORIZON = { least: 120, beyondNow: 50, most: 220 }
-/** How far a reading lies from any one course, K: what no model has, for days; and from spot to spot, hour to hour. Fitted on beds of another law. */
+/**
+ * How far a reading lies from any one course, K: what no model has, for days; and from spot to spot, hour to hour. Fitted on
+ * beds of another law.
+ */
 export const STRAYS: Readonly<Record<BedRow, Discrepancy>> = {
   soilC: { spread: () => 3.2, keepsDays: 9, noise: 1.5 },
   coreC: { spread: () => 6, keepsDays: 9, noise: 2.5 },
 }
-const FELT: Readonly<Record<string, readonly [low: number, high: number]>> = { cold: [-5, 13], cool: [11, 19], warm: [17, 31], hot: [29, 60] }
+const FELT: Readonly<Record<string, readonly [low: number, high: number]>> = {
+  cold: [-5, 13], cool: [11, 19], warm: [17, 31], hot: [29, 60],
+}
 
 /** Several on one day count as one. */
 function readings({ began, gauged }: BegunBatch): StampedFinding<BedRow>[] {
@@ -39,14 +44,22 @@ function readings({ began, gauged }: BegunBatch): StampedFinding<BedRow>[] {
     const pool = pools.get(key)
     if (day >= 0) pools.set(key, { eventId, at, day, row, values: [...(pool?.values ?? []), value] })
   }
-  return [...pools.values()].map(({ eventId, at, day, row, values }) => ({ eventId, at, finding: { kind: 'value', row, day, value: [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!, spread: STRAYS[row].noise, trust: 1 } }))
+  return [...pools.values()].map(({ eventId, at, day, row, values }) => ({
+    eventId, at,
+    finding: {
+      kind: 'value', row, day, value: [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!, spread: STRAYS[row].noise,
+      trust: 1,
+    },
+  }))
 }
 
 function felt({ began, observations }: BegunBatch): StampedFinding<BedRow>[] {
   return observations.flatMap(({ eventId, at, sense, finding }): StampedFinding<BedRow>[] => {
     const means = sense === FEEL ? FELT[finding] : undefined
     const day = daysBetween(began.at, at)
-    return means && day >= 0 ? [{ eventId, at, finding: { kind: 'between', row: 'soilC', day, low: means[0], high: means[1], spread: 3, trust: 0.8 } }] : []
+    return means && day >= 0
+      ? [{ eventId, at, finding: { kind: 'between', row: 'soilC', day, low: means[0], high: means[1], spread: 3, trust: 0.8 } }]
+      : []
   })
 }
 
@@ -55,8 +68,16 @@ function deedsOf(batch: BegunBatch): SlabDeed[] {
   const { top } = bedGround(began)
   const day = (at: string) => Math.max(0, daysBetween(began.at, at))
   return [
-    ...puts.flatMap(({ at, waterL, atStart }): SlabDeed[] => waterL > 0 && !atStart ? [{ day: day(at), kind: 'water', litres: waterL }] : []),
-    ...did.flatMap(({ at, deed, answers }): SlabDeed[] => deed === GLASS ? [{ day: day(at), kind: 'top', top: answers.now === 'off' ? { ...top, cover: 'none', matsAtNight: false } : top }] : deed === FRAMED ? [{ day: day(at), kind: 'top', top }] : []),
+    ...puts.flatMap(({ at, waterL, atStart }): SlabDeed[] =>
+      waterL > 0 && !atStart ? [{ day: day(at), kind: 'water', litres: waterL }] : [],
+    ),
+    ...did.flatMap(({ at, deed, answers }): SlabDeed[] =>
+      deed === GLASS
+        ? [{ day: day(at), kind: 'top', top: answers.now === 'off' ? { ...top, cover: 'none', matsAtNight: false } : top }]
+        : deed === FRAMED
+          ? [{ day: day(at), kind: 'top', top }]
+          : [],
+    ),
   ].sort((a, b) => a.day - b.day)
 }
 
@@ -73,7 +94,14 @@ export function questionOf(batch: BegunBatch, surroundings: Surroundings): BedQu
   const from = new Date(began.at)
   return {
     methodId: began.methodId, batchId: batch.id, nowDay: Math.min(nowDay, horizonDay), horizonDay, seed: seedFromText(batch.id),
-    bed: { ...bedCase(ground, built.charge, ingredients), weather: bedWeather(from, horizonDay, surroundings), startHour: from.getHours() + from.getMinutes() / 60, deeds: deedsOf(batch) },
-    findings: [...readings(batch), ...felt(batch)].filter(({ finding }) => finding.day <= horizonDay).sort((a, b) => a.finding.day - b.finding.day),
+    bed: {
+      ...bedCase(ground, built.charge, ingredients),
+      weather: bedWeather(from, horizonDay, surroundings),
+      startHour: from.getHours() + from.getMinutes() / 60,
+      deeds: deedsOf(batch),
+    },
+    findings: [...readings(batch), ...felt(batch)]
+      .filter(({ finding }) => finding.day <= horizonDay)
+      .sort((a, b) => a.finding.day - b.finding.day),
   }
 }

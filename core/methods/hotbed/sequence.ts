@@ -14,10 +14,14 @@ const MOST_ROWS = 6
 interface Along { readonly soilC: ArrayLike<number>, readonly began: Date, readonly sowFromDay: number }
 
 const found = (id: string) => CROPS.find(crop => crop.id === id) as Crop
-const stage = (id: string, label: string, from: Date, to: Date, tone: PipelineStage['tone']): PipelineStage => ({ id, label, from, to: to > from ? to : addDays(from, 1), tone })
+const stage = (id: string, label: string, from: Date, to: Date, tone: PipelineStage['tone']): PipelineStage => ({
+  id, label, from, to: to > from ? to : addDays(from, 1), tone,
+})
 
 /** From when on its seeds come up within three weeks. */
-function firstSowing(crop: Crop, { soilC, sowFromDay }: Along): { readonly day: number, readonly up: number, readonly from: number, readonly to: number } | undefined {
+function firstSowing(
+  crop: Crop, { soilC, sowFromDay }: Along,
+): { readonly day: number, readonly up: number, readonly from: number, readonly to: number } | undefined {
   for (let day = Math.ceil(sowFromDay); day < soilC.length - 1; day++) {
     const { up, from, to } = sowing(crop, soilC, day)
     if (up !== undefined && up - day <= UP_WITHIN_DAYS && from !== undefined) return { day, up, from, to: to ?? soilC.length }
@@ -30,7 +34,13 @@ function rowFor(name: string, crop: Crop, day: number, { soilC, began }: Along):
   if (up === undefined) return []
   const on = (at: number) => addDays(began, at)
   const end = soilC.length
-  return [{ name, stages: [stage('up', 'coming up', on(day), on(up), 'resting'), stage('grows', 'growing', on(up), on(from ?? end), 'first'), ...(from === undefined ? [] : [stage('had', 'eaten, or planted out', on(from), on(to ?? end), 'second')])] }]
+  return [{
+    name,
+    stages: [
+      stage('up', 'coming up', on(day), on(up), 'resting'), stage('grows', 'growing', on(up), on(from ?? end), 'first'),
+      ...(from === undefined ? [] : [stage('had', 'eaten, or planted out', on(from), on(to ?? end), 'second')]),
+    ],
+  }]
 }
 
 function followOn(along: Along): PipelineRow[] {
@@ -45,7 +55,9 @@ function followOn(along: Along): PipelineRow[] {
     stages.push(stage(id, crop.name, addDays(began, next.day), addDays(began, free), (['third', 'first', 'second'] as const)[index]!))
     day = free
   }
-  return stages.length > 1 ? [{ name: `One after the other: ${stages.map(({ label }) => label.toLowerCase()).join(', then ')}`, stages, named: true }] : []
+  return stages.length > 1
+    ? [{ name: `One after the other: ${stages.map(({ label }) => label.toLowerCase()).join(', then ')}`, stages, named: true }]
+    : []
 }
 
 /** What comes up in this bed and when it is had, along its weeks; what was sown first, then what could be. */
@@ -59,7 +71,11 @@ export function cropBands(along: Along, sown: readonly Sown[]): Pipeline | undef
   const rows = [...own, ...followOn(along), ...[...could].sort((a, b) => soonest(a) - soonest(b)).slice(0, MOST_ROWS)]
   if (rows.length === 0) return undefined
   const until = new Date(Math.max(...rows.map(({ stages }) => stages.at(-1)!.to.getTime())))
-  return { title: 'What grows in it, and when', words: ['Sown as soon as the soil suits its seeds; a cold spring takes longer, a warm one less.'], from: along.began, to: until, rows }
+  return {
+    title: 'What grows in it, and when',
+    words: ['Sown as soon as the soil suits its seeds; a cold spring takes longer, a warm one less.'], from: along.began, to: until,
+    rows,
+  }
 }
 
 /** The soil of each day from the first, °C, out of a course noted at any times. */

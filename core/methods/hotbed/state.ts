@@ -40,7 +40,10 @@ const FRESH_DAYS = 2
 export function sownIn({ began, did }: Pick<BegunBatch, 'began' | 'did'>): Sown[] {
   return did.filter(({ deed }) => deed === SOWN).map(({ at, answers }) => {
     const crop = cropOf(answers.crop)
-    return { crop, name: crop?.name ?? (typeof answers.other === 'string' && answers.other ? answers.other : 'Something else'), at, day: daysBetween(began.at, at) }
+    return {
+      crop, name: crop?.name ?? (typeof answers.other === 'string' && answers.other ? answers.other : 'Something else'), at,
+      day: daysBetween(began.at, at),
+    }
   })
 }
 
@@ -72,10 +75,15 @@ export function hotbedOf(batch: BegunBatch, surroundings: Surroundings): Hotbed 
   const at = placeOf(middle, nowDay)
   const windows = surroundings.forecastOf?.(batch.id)?.windows
   const known = {
-    way: bedWayOf(batch.began.approachId), ground: bedGround(batch.began), nowDay: Math.max(0, daysBetween(batch.began.at, surroundings.now)),
+    way: bedWayOf(batch.began.approachId),
+    ground: bedGround(batch.began),
+    nowDay: Math.max(0, daysBetween(batch.began.at, surroundings.now)),
     soilC: course.soilDayC[at]!, coreC: course.coreC[at]!, heightM: course.heightM[at]!,
     readC: readAt(batch, 'soil', daysBetween(batch.began.at, surroundings.now)),
-    sowDay: windows?.sow?.now.typical ?? sowDay(course), coolDay: windows?.cool?.now.typical ?? coolDay(course), spentDay: windows?.spent?.now.typical ?? spentDay(course), horizonDay: question.horizonDay,
+    sowDay: windows?.sow?.now.typical ?? sowDay(course),
+    coolDay: windows?.cool?.now.typical ?? coolDay(course),
+    spentDay: windows?.spent?.now.typical ?? spentDay(course),
+    horizonDay: question.horizonDay,
     sown: sownIn(batch), builtL: batch.puts.flatMap(({ inputs }) => inputs).reduce((sum, { amount }) => sum + amountVolumeL(amount), 0),
   }
   return { ...known, phase: phaseOf(known, batch) }

@@ -22,10 +22,38 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
     const high = Math.max(low, known?.[id]?.now.high ?? typical * ROUGHLY.later)
     return { from: later(low), to: later(high), ...(high >= horizonDay - 1 ? { orLater: true } : {}) }
   }
-  const sow: NamedWindow[] = batch.did.some(({ deed }) => deed === SOWN) ? [] : [{ id: 'sow', label: 'To be sown', ...span('sow', sowDay(course)), coming: 'To be sown from between', begun: 'May be sown since', announced: 'may be sown', reasons: [`First it bursts with heat; seeds and roots want less than ${degrees(SOW_BELOW_C)}.`, 'Your readings sharpen it.'] }]
+  const sow: NamedWindow[] = batch.did.some(({ deed }) => deed === SOWN)
+    ? []
+    : [
+        {
+          id: 'sow', label: 'To be sown',
+          ...span('sow', sowDay(course)),
+          coming: 'To be sown from between',
+          begun: 'May be sown since',
+          announced: 'may be sown',
+          reasons: [`First it bursts with heat; seeds and roots want less than ${degrees(SOW_BELOW_C)}.`, 'Your readings sharpen it.'],
+        },
+      ]
   return [
     ...sow,
-    { id: 'cool', label: `Under ${degrees(WARM_C)}`, ...span('cool', coolDay(course)), coming: `The soil falls under ${degrees(WARM_C)} between`, begun: `The soil may be under ${degrees(WARM_C)} since`, announced: `may be cooler than ${degrees(WARM_C)}`, reasons: ['By what is in it, how deep it is, its sides and glass, the sun of the month and the air outside.', 'From then on glass and sun carry it; salads go on.'] },
-    { id: 'spent', label: 'Heat over', ...span('spent', spentDay(course)), coming: 'Its heat is over between', begun: 'Its heat may be over since', announced: 'may have no more heat', reasons: ['When its heart is hardly warmer than its soil. What is left is half-ripe compost.'] },
+    {
+      id: 'cool', label: `Under ${degrees(WARM_C)}`,
+      ...span('cool', coolDay(course)),
+      coming: `The soil falls under ${degrees(WARM_C)} between`,
+      begun: `The soil may be under ${degrees(WARM_C)} since`,
+      announced: `may be cooler than ${degrees(WARM_C)}`,
+      reasons: [
+        'By what is in it, how deep it is, its sides and glass, the sun of the month and the air outside.',
+        'From then on glass and sun carry it; salads go on.',
+      ],
+    },
+    {
+      id: 'spent', label: 'Heat over',
+      ...span('spent', spentDay(course)),
+      coming: 'Its heat is over between',
+      begun: 'Its heat may be over since',
+      announced: 'may have no more heat',
+      reasons: ['When its heart is hardly warmer than its soil. What is left is half-ripe compost.'],
+    },
   ]
 }

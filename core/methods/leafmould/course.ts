@@ -147,7 +147,10 @@ function rotDay(state: State, celsius: number, { pace, q10 }: CageTraits): void 
   const moisture = moistureOf(state)
   for (const part of state.parts) {
     part.left *= 1 - lastingFactor(part.left) * dailyShare(part.fill.perYear * pace, celsius, moisture, q10)
-    part.outside *= 1 - lastingFactor(part.outside) * dailyShare(part.fill.perYear * pace, celsius, state.bagged ? moisture : moisture * SHELL_MOISTURE, q10)
+    part.outside
+      *= 1
+        - lastingFactor(part.outside)
+        * dailyShare(part.fill.perYear * pace, celsius, state.bagged ? moisture : moisture * SHELL_MOISTURE, q10)
   }
 }
 

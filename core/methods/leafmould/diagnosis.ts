@@ -20,7 +20,10 @@ const SYMPTOMS: readonly Symptom[] = [
   { id: 'dust', label: 'Dry inside', group: 'In the hand' },
   { id: 'slimy', label: 'Slimy, smells foul', group: 'In the hand' },
   { id: 'threads', label: 'White threads', group: 'To the eye', good: 'Fungi at work: exactly what you want.' },
-  { id: 'sinking', label: 'It sinks and sinks', group: 'To the eye', good: 'It should: to half in four weeks, to a fifth in the end. Fill it up while leaves fall.' },
+  {
+    id: 'sinking', label: 'It sinks and sinks', group: 'To the eye',
+    good: 'It should: to half in four weeks, to a fifth in the end. Fill it up while leaves fall.',
+  },
 ]
 
 interface Facts {
@@ -42,7 +45,11 @@ function wetting({ surroundings, cage, middle, symptoms }: Facts): Remedy {
   const moisture = symptoms.includes('dust') ? Math.min(cage.moisture, 0.35) : cage.moisture
   const litres = Math.max(surroundings.waterCan.volumeL, Math.round(waterToWetL([{ dryKg, waterKg: dryKg * moisture / (1 - moisture) }])))
   const { waterCan, units } = surroundings
-  return remedy(`Fork it over and pour on ${containerText(litres / waterCan.volumeL, waterCan)} of water (${quantityText('volume', units, litres)}), a little to each forkful. Then a cover against wind and sun.`, [FORKED], litres)
+  return remedy(
+    `Fork it over and pour on ${containerText(litres / waterCan.volumeL, waterCan)} of water (${quantityText('volume', units, litres)}), `
+    + 'a little to each forkful. Then a cover against wind and sun.',
+    [FORKED], litres,
+  )
 }
 
 /** Bags and lidded bins dry hardly, and breathe hardly. */
@@ -54,8 +61,14 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     id: 'dry', title: 'It is too dry', symptoms: { 'still-whole': 0.5, 'not-sinking': 0.5, 'dust': 0.95 },
     weigh: ({ symptoms, cage, bagged }) => [
       ...given(symptoms.includes('dust'), 1, 'It was dry in the hand.'),
-      ...given(cage.moisture < 0.45, 0.9, `By the weather and the water it got it holds ${percent(cage.moisture)} water; from about 50 % on it rots.`),
-      ...given(cage.moisture >= 0.55 && !symptoms.includes('dust'), -0.9, `By the weather it should still hold ${percent(cage.moisture)} water.`),
+      ...given(
+        cage.moisture < 0.45, 0.9,
+        `By the weather and the water it got it holds ${percent(cage.moisture)} water; from about 50 % on it rots.`,
+      ),
+      ...given(
+        cage.moisture >= 0.55 && !symptoms.includes('dust'), -0.9,
+        `By the weather it should still hold ${percent(cage.moisture)} water.`,
+      ),
       ...given(bagged, -0.4, 'Bags hardly dry.'),
     ],
     remedy: wetting,
@@ -63,7 +76,9 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   {
     id: 'young', title: 'It has not had its time yet', symptoms: { 'still-whole': 0.6, 'not-sinking': 0.2 },
     weigh: ({ months, frozenDays, cage, middle, symptoms }) => [
-      ...given(cage.left > 0.65, 0.8, `By the warmth and the water it got, ${percent(cage.left)} of the leaves' mass should still be there.`),
+      ...given(
+        cage.left > 0.65, 0.8, `By the warmth and the water it got, ${percent(cage.left)} of the leaves' mass should still be there.`,
+      ),
       ...given(cage.moisture < 0.45 || symptoms.includes('dust'), -0.9, 'It is dry: time alone does not bring it on.'),
       ...given(cage.left < 0.5, -1, `By the warmth and the water it got, only ${percent(cage.left)} of the mass should be left.`),
       ...given(frozenDays > 20, 0.4, `It was frozen on ${frozenDays} of its ${Math.round(months * 30.4)} days: they do not count.`),
@@ -72,7 +87,10 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     remedy: ({ middle, surroundings }) => {
       const day = dayLeft(middle.course, 0.65, lastFillDay(middle.question))
       const months = Math.max(1, Math.round((day - middle.question.nowDay) / 30.4))
-      return remedy(`Leave it be, moist and covered. Good enough for mulch in about ${months} ${months === 1 ? 'month' : 'months'} at ${surroundings.units === 'us' ? 'this' : 'your'} climate's pace.`)
+      return remedy(
+        `Leave it be, moist and covered. Good enough for mulch in about ${months} ${months === 1 ? 'month' : 'months'} at `
+        + `${surroundings.units === 'us' ? 'this' : 'your'} climate's pace.`,
+      )
     },
   },
   {
@@ -86,7 +104,10 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
         ...given(whole.length > 0, 0.2, 'They went in whole.'),
       ]
     },
-    remedy: () => remedy('Take it out, run the mower over it, and put it back wet with a bucket of grass to each two sacks. Or wait another year.', [FORKED]),
+    remedy: () =>
+      remedy('Take it out, run the mower over it, and put it back wet with a bucket of grass to each two sacks. Or wait another year.', [
+        FORKED,
+      ]),
   },
   {
     id: 'mats', title: 'Leaves stick together in mats', symptoms: { 'matted': 0.9, 'still-whole': 0.3, 'slimy': 0.5 },
@@ -95,7 +116,8 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(leaves.every(isShredded), -1, 'They were shredded: such leaves hardly mat.'),
       ...given(cage.moisture > 0.68, 0.3, `It is wet: ${percent(cage.moisture)} water.`),
     ],
-    remedy: () => remedy('Fork it over and pull the mats apart; a few twigs or stalks between keep them open. Shred them next time.', [FORKED]),
+    remedy: () =>
+      remedy('Fork it over and pull the mats apart; a few twigs or stalks between keep them open. Shred them next time.', [FORKED]),
   },
   {
     id: 'airless', title: 'No air gets in', symptoms: { slimy: 0.8 },
@@ -103,7 +125,13 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(isShut({ bagged, middle }), 0.6, 'It is shut in.'),
       ...given(leaves.some(({ material }) => material.family === 'grass'), 0.4, 'There is grass in it.'),
     ],
-    remedy: facts => remedy(isShut(facts) ? 'More holes, a hand apart, and shake it up. If it stinks, spread it out for a day.' : 'Fork it over and work in twigs or stalks; keep more rain off until it smells of the wood again.', [FORKED]),
+    remedy: facts =>
+      remedy(
+        isShut(facts)
+          ? 'More holes, a hand apart, and shake it up. If it stinks, spread it out for a day.'
+          : 'Fork it over and work in twigs or stalks; keep more rain off until it smells of the wood again.',
+        [FORKED],
+      ),
     caution: 'Open what is foul outdoors, from upwind, and keep your face away.',
   },
   {
@@ -132,7 +160,10 @@ export const diagnosis: Diagnosis = {
   symptoms: SYMPTOMS,
   noticed: (batch, surroundings) => {
     const fresh = batch.observations.filter(({ at }) => daysBetween(at, surroundings.now) < FRESH_DAYS)
-    const whole = daysBetween(batch.began.at, surroundings.now) > 300 && fresh.findLast(({ sense }) => sense === LOOK)?.finding === 'whole' ? ['still-whole'] : []
+    const whole
+      = daysBetween(batch.began.at, surroundings.now) > 300 && fresh.findLast(({ sense }) => sense === LOOK)?.finding === 'whole'
+        ? ['still-whole']
+        : []
     const watered = batch.puts.findLast(({ waterL }) => waterL > 0)?.at ?? ''
     const said = fresh.filter(({ sense, at }) => sense !== SQUEEZE || at > watered).flatMap(({ finding }) => NOTICED[finding] ?? [])
     return [...new Set([...whole, ...said])]

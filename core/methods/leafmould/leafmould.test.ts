@@ -17,10 +17,15 @@ import { leafmould } from '.'
 
 const DAYS = Float64Array.from({ length: 1300 }, (_, day) => day)
 /** Filled on 1 November: a day's mean by its month. */
-const yearFrom = (meanC: readonly number[]) => Array.from({ length: 1300 }, (_, day) => meanC[new Date(Date.parse(afterDays(day))).getUTCMonth()]!)
+const yearFrom = (meanC: readonly number[]) =>
+  Array.from({ length: 1300 }, (_, day) => meanC[new Date(Date.parse(afterDays(day))).getUTCMonth()]!)
 const SHUT: Exposure = { areaM2: 0.8, rainShare: 0, drying: 0, shellM: 0, acrossM: 1 }
-const fill = (perYear: number, day = 0, dryKg = 40): Fill => ({ day, dryKg, waterKg: dryKg * 2, looseL: dryKg * 16, perYear, settlesTo: 0.47, massLeft: 1 })
-const cage = (fills: readonly Fill[], meanC: readonly number[] = MILD_YEAR, deeds: readonly CageDeed[] = [], exposure = SHUT): CageCase => ({ fills, deeds, exposure, airC: yearFrom(meanC), rainMm: [0] })
+const fill = (perYear: number, day = 0, dryKg = 40): Fill => ({
+  day, dryKg, waterKg: dryKg * 2, looseL: dryKg * 16, perYear, settlesTo: 0.47, massLeft: 1,
+})
+const cage = (
+  fills: readonly Fill[], meanC: readonly number[] = MILD_YEAR, deeds: readonly CageDeed[] = [], exposure = SHUT,
+): CageCase => ({ fills, deeds, exposure, airC: yearFrom(meanC), rainMm: [0] })
 const months = (which: CageCase, massLeft: number, from = 0) => dayLeft(runCage(which, USUAL_TRAITS, DAYS), massLeft, from) / 30.44
 const grades = (which: CageCase) => GRADES.map(({ massLeft }) => months(which, massLeft))
 
@@ -51,13 +56,20 @@ describe('a cage in a mild year, filled on 1 November and always moist', () => {
   // k·Σf = ln(1/left); f = 2^((T−15)/10) by month, November first: .62 .54 .50 .50 .57 .66 .81 1 1.15 1.15 .93 .76, twelfths of it add up.
   // Medium leaves, k = 0.9: mulch needs 0.4308/0.9 = 0.479, reached half way through the ninth month.
   it.each([
-    ['fast', 1.5, [6, 9, 13]], ['medium', 0.9, [8.5, 14.5, 21.5]], ['slow', 0.5, [14, 25, 38]], ['medium, shredded', 0.9 * 1.7, [6, 9, 12.5]],
+    ['fast', 1.5, [6, 9, 13]],
+    ['medium', 0.9, [8.5, 14.5, 21.5]],
+    ['slow', 0.5, [14, 25, 38]],
+    ['medium, shredded', 0.9 * 1.7, [6, 9, 12.5]],
   ] as const)('%s leaves are mulch, potting and fine mould when they should be', (_, perYear, wanted) => {
-    grades(cage([fill(perYear)])).forEach((month, index) => expect(Math.abs(month - wanted[index]!), `grade ${index}: ${month}`).toBeLessThan(0.75))
+    grades(cage([fill(perYear)])).forEach((month, index) =>
+      expect(Math.abs(month - wanted[index]!), `grade ${index}: ${month}`).toBeLessThan(0.75),
+    )
   })
 
   it('is between its two single fills when it is filled twice, a month apart', () => {
-    const [first, later, both] = [cage([fill(0.9)]), cage([fill(0.9, 30)]), cage([fill(0.9), fill(0.9, 30)])].map(one => months(one, 0.45, 31))
+    const [first, later, both] = [cage([fill(0.9)]), cage([fill(0.9, 30)]), cage([fill(0.9), fill(0.9, 30)])].map(one =>
+      months(one, 0.45, 31),
+    )
     expect(both).toBeGreaterThan(first!)
     expect(both).toBeLessThan(later!)
   })
@@ -100,8 +112,19 @@ describe('a cage in whatever weather', () => {
       const exposure = open ? OPEN : SHUT
       const plain = cage(fills, MILD_YEAR, [], exposure)
       const from = Math.max(...days)
-      if (!open) expect(months(cage(fills, MILD_YEAR.map(one => one + warmerK), [], exposure), 0.65, from)).toBeLessThanOrEqual(months(plain, 0.65, from) + 0.02)
-      const watered = cage(fills, MILD_YEAR, Array.from({ length: 12 }, (_, index): CageDeed => ({ day: from + 1 + index * 20, kind: 'water', litres: 40 })), exposure)
+      if (!open)
+        expect(
+          months(
+            cage(
+              fills, MILD_YEAR.map(one => one + warmerK), [], exposure,
+            ),
+            0.65, from,
+          ),
+        ).toBeLessThanOrEqual(months(plain, 0.65, from) + 0.02)
+      const watered = cage(
+        fills, MILD_YEAR,
+        Array.from({ length: 12 }, (_, index): CageDeed => ({ day: from + 1 + index * 20, kind: 'water', litres: 40 })), exposure,
+      )
       expect(months(watered, 0.65, from)).toBeLessThanOrEqual(months(plain, 0.65, from) + 0.02)
     }), { numRuns: 60 })
   })
@@ -109,7 +132,8 @@ describe('a cage in whatever weather', () => {
   it('minds the order of its fills only through time', () => {
     fc.assert(fc.property(fc.integer({ min: 0, max: 40 }), fc.integer({ min: 0, max: 40 }), (a, b) => {
       const [one, two] = [fill(1.5, a, 20), fill(0.5, b, 35)]
-      const run = (fills: readonly Fill[]) => runCage(cage([...fills].sort((x, y) => x.day - y.day)), USUAL_TRAITS, Float64Array.of(0, 100, 400))
+      const run = (fills: readonly Fill[]) =>
+        runCage(cage([...fills].sort((x, y) => x.day - y.day)), USUAL_TRAITS, Float64Array.of(0, 100, 400))
       expect(Array.from(run([one, two]).left)).toEqual(Array.from(run([two, one]).left))
     }), { numRuns: 40 })
   })
@@ -141,7 +165,10 @@ describe('a cage in whatever weather', () => {
 })
 
 describe('what goes in with the leaves', () => {
-  const of = (id: string, count: number, prepared?: 'shredded') => ({ material: findMaterial(id)!, amount: { count, container: SACK, packing: 'loose' as const }, ...(prepared ? { prepared } : {}) })
+  const of = (id: string, count: number, prepared?: 'shredded') => ({
+    material: findMaterial(id)!, amount: { count, container: SACK, packing: 'loose' as const },
+    ...(prepared ? { prepared } : {}),
+  })
 
   it('helps: a tenth of grass by 1.3, a starter by 1.1, shredding by 1.7', () => {
     expect(helpOf([of('leaves-mixed', 9)])).toBe(1)
@@ -159,8 +186,12 @@ describe('what goes in with the leaves', () => {
 })
 
 const WIRE = { methodId: 'leafmould', approachId: 'alone', site: SITES[0]! }
-const filled = (since: readonly NewEvent[] = [], count = 9) => begun({ ...WIRE, inputs: [input('leaves-mixed', count, SACK)], waterL: 40 }, since)
-const titles = (batch: ReturnType<typeof filled>, day: number, around = {}) => tasksOf(batch, aroundOn(day, around)).filter(({ due }) => due <= new Date(afterDays(day))).map(({ title }) => title)
+const filled = (since: readonly NewEvent[] = [], count = 9) =>
+  begun({ ...WIRE, inputs: [input('leaves-mixed', count, SACK)], waterL: 40 }, since)
+const titles = (batch: ReturnType<typeof filled>, day: number, around = {}) =>
+  tasksOf(batch, aroundOn(day, around))
+    .filter(({ due }) => due <= new Date(afterDays(day)))
+    .map(({ title }) => title)
 
 describe('what a cage asks for', () => {
   it('is to be filled again after three weeks, with how many sacks, and not once the leaves are down', () => {
@@ -185,7 +216,8 @@ describe('what a cage asks for', () => {
 })
 
 describe('the windows of a cage', () => {
-  const typical = (batch: ReturnType<typeof filled>, day: number, id = 'potting') => finished(answerOf(questionOf(batch, aroundOn(day))!)).windows[id]!
+  const typical = (batch: ReturnType<typeof filled>, day: number, id = 'potting') =>
+    finished(answerOf(questionOf(batch, aroundOn(day))!)).windows[id]!
 
   it('come in order, and hold one course of the middle', () => {
     const [mulch, potting, fine] = windowsOf(filled(), aroundOn(10))
@@ -210,7 +242,9 @@ describe('the windows of a cage', () => {
   })
 
   it('count from the last fill', () => {
-    expect(typical(filled([put(40, [input('leaves-mixed', 9, SACK)])]), 50).now.typical).toBeGreaterThan(typical(filled(), 50).now.typical + 10)
+    expect(typical(filled([put(40, [input('leaves-mixed', 9, SACK)])]), 50).now.typical).toBeGreaterThan(
+      typical(filled(), 50).now.typical + 10,
+    )
   })
 })
 
@@ -234,7 +268,14 @@ describe('taking some', () => {
 })
 
 describe('the draft of a cage', () => {
-  const draft = (count: number, answers = {}, id = 'leaves-mixed') => leafmould.draft({ site: SITES[0]!, approachId: 'alone', answers, waterL: 0, volumeL: 0, ingredients: [{ material: findMaterial(id)!, amount: { count, container: SACK, packing: 'loose' } }] }, aroundOn(0))
+  const draft = (count: number, answers = {}, id = 'leaves-mixed') =>
+    leafmould.draft(
+      {
+        site: SITES[0]!, approachId: 'alone', answers, waterL: 0, volumeL: 0,
+        ingredients: [{ material: findMaterial(id)!, amount: { count, container: SACK, packing: 'loose' } }],
+      },
+      aroundOn(0),
+    )
   const fact = (of: ReturnType<typeof draft>, label: RegExp) => of.facts.find(one => label.test(one.label))!
 
   it('says what it takes today, after it has settled, and how much water', () => {
@@ -264,7 +305,9 @@ describe('the draft of a cage', () => {
 describe('what is wrong with a cage', () => {
   const { diagnosis } = leafmould
   it('is dryness where it is dry, youth where it is young, the kind where it is oak', () => {
-    expect(diagnosis!.causes(filled([seen(200, 'squeeze', 'dust')]), aroundOn(201), ['dust', 'still-whole'])[0]).toMatchObject({ id: 'dry', remedy: { deeds: ['forked'] } })
+    expect(diagnosis!.causes(filled([seen(200, 'squeeze', 'dust')]), aroundOn(201), ['dust', 'still-whole'])[0]).toMatchObject({
+      id: 'dry', remedy: { deeds: ['forked'] },
+    })
     expect(diagnosis!.causes(filled(), aroundOn(90), ['still-whole'])[0]!.id).toBe('young')
     const oak = begun({ ...WIRE, inputs: [input('leaves-oak', 9, SACK)], waterL: 40 })
     expect(diagnosis!.causes(oak, aroundOn(500), ['still-whole']).map(({ id }) => id)).toContain('slow-kind')
@@ -277,7 +320,11 @@ describe('cages over the years', () => {
   it('lie one under the other, and the next autumns follow the newest', () => {
     const pipeline = leafmould.pipeline!([filled()], aroundOn(60))!
     expect(pipeline.rows.map(({ name }) => name)).toEqual(['Batch', 'Autumn 2026', 'Autumn 2027'])
-    for (const { stages } of pipeline.rows) stages.forEach(({ from, to }, index) => { if (index > 0) expect(from.getTime()).toBeGreaterThanOrEqual(stages[index - 1]!.to.getTime() - 1); expect(from.getTime()).toBeLessThanOrEqual(to.getTime()) })
+    for (const { stages } of pipeline.rows)
+      stages.forEach(({ from, to }, index) => {
+        if (index > 0) expect(from.getTime()).toBeGreaterThanOrEqual(stages[index - 1]!.to.getTime() - 1)
+        expect(from.getTime()).toBeLessThanOrEqual(to.getTime())
+      })
     expect(leafmould.pipeline!([], aroundOn(60))).toBeUndefined()
     expect(pipeline.rows[0]!.stages.map(({ tone }) => tone)).toEqual(['filling', 'resting', 'first', 'second', 'third'])
     // Under a roof and never watered nothing comes in sight: it rests to the end.

@@ -6,7 +6,9 @@ import type { Fill } from './course'
 /** What comes mown or shredded already. */
 const SHREDDED = ['leaves-shredded']
 /** What has rotted before it goes in, as the share of its mass that is left. */
-const ROTTED_BEFORE: Readonly<Record<string, number>> = { 'leaves-half-rotted': 0.8, 'leaf-mould-coarse': 0.6, 'leaf-mould': 0.4, 'overs': 0.6 }
+const ROTTED_BEFORE: Readonly<Record<string, number>> = {
+  'leaves-half-rotted': 0.8, 'leaf-mould-coarse': 0.6, 'leaf-mould': 0.4, 'overs': 0.6,
+}
 /** Families that bring nitrogen along. */
 const GREENS = ['grass', 'manure', 'feed', 'kitchen', 'plant']
 /** A few handfuls are a starter. */

@@ -36,7 +36,9 @@ function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   const grade = GRADES.findLast(({ massLeft }) => cage.left <= massLeft)
   if (grade) return { phase: grade.id, label: grade.label, sentence, figure, tone: 'good' }
   if (batch.did.some(({ deed }) => deed === BAGGED)) return { phase: 'bagged', label: 'Rotting in bags', sentence, figure, tone: 'good' }
-  return cage.day < 45 ? { phase: 'settling', label: 'Settling', sentence, figure, tone: 'good' } : { phase: 'rotting', label: 'Rotting', sentence, figure, tone: 'good' }
+  return cage.day < 45
+    ? { phase: 'settling', label: 'Settling', sentence, figure, tone: 'good' }
+    : { phase: 'rotting', label: 'Rotting', sentence, figure, tone: 'good' }
 }
 
 /** Every fill a layer, by what is left of its volume: here alike for all. */
@@ -54,15 +56,21 @@ const SHELL_M = 0.1
 function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): Picture {
   const vessel = vesselOf(batch)
   const cage = cageOn(batch, surroundings, day)
-  const measured = day === undefined ? (batch.gauged[HEIGHT] ?? []).findLast(({ at }) => daysBetween(at, surroundings.now) < HEIGHT_FRESH_DAYS)?.value : undefined
+  const measured
+    = day === undefined
+      ? (batch.gauged[HEIGHT] ?? []).findLast(({ at }) => daysBetween(at, surroundings.now) < HEIGHT_FRESH_DAYS)?.value
+      : undefined
   const heightM = batch.ended && day === undefined ? 0 : Math.min(vessel.heightM * 1.4, measured ?? cage?.heightM ?? 0)
-  const shell: Primitive[] = cage && cage.shellShare > 0 && heightM > SHELL_M ? [{ kind: 'shell', thickM: SHELL_M, said: 'dry, raw outside' }] : []
+  const shell: Primitive[]
+    = cage && cage.shellShare > 0 && heightM > SHELL_M ? [{ kind: 'shell', thickM: SHELL_M, said: 'dry, raw outside' }] : []
   return {
     of: `${batch.name} cut open`, widthM: frontWidthM(vessel), heightM: Math.max(vessel.heightM, heightM),
     parts: [
       { kind: 'walls', vessel }, { kind: 'fill', heightM, bands: bandsOf(batch, surroundings) },
-      { kind: 'fading', share: cage ? 1 - cage.left : 0, family: 'finished' }, ...shell,
-      ...(heightM < vessel.heightM - 0.05 && heightM > 0 ? [{ kind: 'level' as const, yM: vessel.heightM, said: 'full' }] : []), { kind: 'soil' },
+      { kind: 'fading', share: cage ? 1 - cage.left : 0, family: 'finished' },
+      ...shell,
+      ...(heightM < vessel.heightM - 0.05 && heightM > 0 ? [{ kind: 'level' as const, yM: vessel.heightM, said: 'full' }] : []),
+      { kind: 'soil' },
     ],
   }
 }
@@ -73,7 +81,9 @@ function told(batch: BegunBatch, surroundings: Surroundings, day?: number): stri
   const now = daysBetween(batch.began.at, surroundings.now)
   const at = addHours(new Date(batch.began.at), Math.round(cage.day * 24))
   const grade = GRADES.findLast(({ massLeft }) => cage.left <= massLeft)
-  return `${Math.abs(cage.day - now) < 1 ? 'Today' : dateText(at)}: ${quantityText('length', surroundings.units, cage.heightM)} high, ${percent(cage.left)} % of the mass left, ${percent(cage.moisture)} % water inside, ${grade ? `fit for ${grade.label.toLowerCase()}` : 'leaf shapes whole'}.`
+  return `${Math.abs(cage.day - now) < 1 ? 'Today' : dateText(at)}: ${quantityText('length', surroundings.units, cage.heightM)} high, `
+    + `${percent(cage.left)} % of the mass left, ${percent(cage.moisture)} % water inside, `
+    + `${grade ? `fit for ${grade.label.toLowerCase()}` : 'leaf shapes whole'}.`
 }
 
 const lastDay = (batch: BegunBatch, surroundings: Surroundings) => {
@@ -87,7 +97,9 @@ const lastDay = (batch: BegunBatch, surroundings: Surroundings) => {
 
 function points(forecast: Forecast, series: string, startMs: number, last: number): ChartPoint[] {
   const { low, typical, high } = forecast.series[series] as Band
-  return Array.from(forecast.days).flatMap((day, index) => day <= last ? [{ at: startMs + day * DAY_MS, low: 100 * low[index]!, typical: 100 * typical[index]!, high: 100 * high[index]! }] : [])
+  return Array.from(forecast.days).flatMap((day, index) =>
+    day <= last ? [{ at: startMs + day * DAY_MS, low: 100 * low[index]!, typical: 100 * typical[index]!, high: 100 * high[index]! }] : [],
+  )
 }
 
 /** What a look says of the mass left, for a dot on the chart: the middle of what it can mean, in per cent. */
@@ -106,16 +118,26 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
         return day <= last ? [{ at: startMs + day * DAY_MS, low: left, typical: left, high: left }] : []
       })
   return [{
-    id: 'left', title: 'What is left of the leaves', unit: 'percent', expected, atStart: forecast ? points(forecast, 'leftAtStart', startMs, last) : [],
-    dots: [{ name: 'as it looked', main: true, points: batch.observations.flatMap(({ at, finding }) => SEEN[finding] === undefined ? [] : [{ at: Date.parse(at), value: SEEN[finding] }]) }],
+    id: 'left', title: 'What is left of the leaves', unit: 'percent', expected,
+    atStart: forecast ? points(forecast, 'leftAtStart', startMs, last) : [],
+    dots: [{
+      name: 'as it looked',
+      main: true,
+      points: batch.observations.flatMap(({ at, finding }) =>
+        SEEN[finding] === undefined ? [] : [{ at: Date.parse(at), value: SEEN[finding] }],
+      ),
+    }],
     marks: batch.puts.filter(({ inputs }) => inputs.length > 0).map(({ at }) => Date.parse(at)),
-    legend: 'Dashed in its band: the mass that is left, eight times in ten. Dotted: as it looked at the start. Dots: what you saw, turned into a share. Upright lines: filled. Mulch from 65 %, potting from 45 %, fine from 30 %.',
+    legend:
+      'Dashed in its band: the mass that is left, eight times in ten. Dotted: as it looked at the start. Dots: what you saw, turned into '
+      + 'a share. Upright lines: filled. Mulch from 65 %, potting from 45 %, fine from 30 %.',
   }]
 }
 
 /** Leaves still go in: until the season is over, or some was taken or bagged. */
 const FILLING_DAYS = 80
-const isFilling = ({ takings, did }: BegunBatch, day: number) => day < FILLING_DAYS && takings.length === 0 && !did.some(({ deed }) => deed === BAGGED)
+const isFilling = ({ takings, did }: BegunBatch, day: number) =>
+  day < FILLING_DAYS && takings.length === 0 && !did.some(({ deed }) => deed === BAGGED)
 
 function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const cage = cageOn(batch, surroundings)
@@ -126,13 +148,27 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const vessel = vesselOf(batch)
   return [
     { label: 'Holds now', value: litres(cage.volumeL), why: `of ${litres(vesselVolumeL(vessel) * countOf(batch.began))} to the rim` },
-    ...(sack && isFilling(batch, cage.day) && cage.freeL > sack.volumeL / 2 ? [{ label: 'Room for', value: `${containerText(cage.freeL / sack.volumeL, sack)} more`, why: 'filled loosely; they settle to half again' }] : []),
-    ...(cage.shellShare > 0.02 ? [{ label: 'Raw outside', value: `${percent(cage.shellShare)} %`, why: 'the outer hand\'s breadth and the top stay dry: take it off first, into the next cage with it' }] : []),
+    ...(sack && isFilling(batch, cage.day) && cage.freeL > sack.volumeL / 2
+      ? [
+          {
+            label: 'Room for', value: `${containerText(cage.freeL / sack.volumeL, sack)} more`,
+            why: 'filled loosely; they settle to half again',
+          },
+        ]
+      : []),
+    ...(cage.shellShare > 0.02
+      ? [
+          {
+            label: 'Raw outside', value: `${percent(cage.shellShare)} %`,
+            why: 'the outer hand\'s breadth and the top stay dry: take it off first, into the next cage with it',
+          },
+        ]
+      : []),
   ]
 }
 
 /** How a cage of leaves looks. */
 export const look: Look = {
-  standing, windows: (batch, surroundings) => batch.ended ? [] : windowsOf(batch, surroundings),
-  tasks: tasksOf, picture, told, lastDay, charts, facts, gates: () => [], outputs: outputsOf,
+  standing, windows: (batch, surroundings) => (batch.ended ? [] : windowsOf(batch, surroundings)), tasks: tasksOf, picture, told,
+  lastDay, charts, facts, gates: () => [], outputs: outputsOf,
 }

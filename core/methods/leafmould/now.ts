@@ -41,7 +41,9 @@ export function cageOn(batch: BegunBatch, surroundings: Surroundings, day?: numb
   const at = Math.max(0, course.days.findIndex(one => one >= wanted - 1e-6))
   const volumeL = course.volumeL[at]!
   const heightM = volumeL / 1000 / question.groundM2
-  const bagged = batch.did.some(({ deed, at: when }) => deed === BAGGED && new Date(when).getTime() <= new Date(batch.began.at).getTime() + wanted * DAY_MS)
+  const bagged = batch.did.some(
+    ({ deed, at: when }) => deed === BAGGED && new Date(when).getTime() <= new Date(batch.began.at).getTime() + wanted * DAY_MS,
+  )
   return {
     day: wanted, left: course.left[at]!, volumeL, heightM, moisture: course.moisture[at]!,
     shellShare: bagged ? 0 : shellShare(question.exposure, heightM),

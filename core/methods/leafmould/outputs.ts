@@ -4,7 +4,9 @@ import { cageOn } from './now'
 import { GRADES } from './rates'
 
 /** Share of the middle that falls through a fine sieve, by how far it has come: own estimate. */
-const FALLS_THROUGH = [{ left: GRADES[2].massLeft, share: 0.8 }, { left: GRADES[1].massLeft, share: 0.6 }, { left: GRADES[0].massLeft, share: 0.15 }] as const
+const FALLS_THROUGH = [
+  { left: GRADES[2].massLeft, share: 0.8 }, { left: GRADES[1].massLeft, share: 0.6 }, { left: GRADES[0].massLeft, share: 0.15 },
+] as const
 
 /** Share of the middle that is fine enough to be sieved, 0 to 1. */
 export function fineShare(left: number): number {
@@ -14,10 +16,22 @@ export function fineShare(left: number): number {
 /** The three streams of a harvest: raw outside, coarse, fine; with what is expected of each now. */
 export function outputsOf(batch: BegunBatch, surroundings: Surroundings): Output[] {
   const cage = cageOn(batch, surroundings)
-  const litres = cage ? { raw: cage.volumeL * cage.shellShare, core: cage.volumeL * (1 - cage.shellShare), fine: fineShare(cage.left) } : { raw: 0, core: 0, fine: 0 }
+  const litres = cage
+    ? { raw: cage.volumeL * cage.shellShare, core: cage.volumeL * (1 - cage.shellShare), fine: fineShare(cage.left) }
+    : { raw: 0, core: 0, fine: 0 }
   return [
-    { materialId: 'leaves-half-rotted', label: 'Raw outside and top', hint: 'taken off first: mulch, or into the next cage', expectedL: litres.raw },
-    { materialId: 'leaf-mould-coarse', label: 'Coarse mould', hint: 'what stays on the sieve, or all of it while leaf shapes can be seen: mulch, digging in', expectedL: litres.core * (1 - litres.fine) },
-    { materialId: 'leaf-mould', label: 'Fine mould', hint: 'through the sieve: potting and seed mixes', sieveMm: 8, expectedL: litres.core * litres.fine },
+    {
+      materialId: 'leaves-half-rotted', label: 'Raw outside and top', hint: 'taken off first: mulch, or into the next cage',
+      expectedL: litres.raw,
+    },
+    {
+      materialId: 'leaf-mould-coarse', label: 'Coarse mould',
+      hint: 'what stays on the sieve, or all of it while leaf shapes can be seen: mulch, digging in',
+      expectedL: litres.core * (1 - litres.fine),
+    },
+    {
+      materialId: 'leaf-mould', label: 'Fine mould', hint: 'through the sieve: potting and seed mixes', sieveMm: 8,
+      expectedL: litres.core * litres.fine,
+    },
   ]
 }

@@ -8,7 +8,10 @@ const FILLING_DAYS = 45
 const AHEAD_YEARS = 2
 const TONES = { mulch: 'first', potting: 'second', fine: 'third' } as const
 
-function stagesFrom(filled: Date, filledUntil: Date, ends: readonly { readonly id: keyof typeof TONES, readonly label: string, readonly at: Date }[], until: Date): PipelineStage[] {
+function stagesFrom(
+  filled: Date, filledUntil: Date, ends: readonly { readonly id: keyof typeof TONES, readonly label: string, readonly at: Date }[],
+  until: Date,
+): PipelineStage[] {
   const marks = [...ends.map(({ at }) => at), until]
   return [
     { id: 'filling', label: 'filling', from: filled, to: filledUntil, tone: 'filling' },
@@ -22,7 +25,12 @@ function rowOf(batch: BegunBatch, surroundings: Surroundings, until: Date): Pipe
   const lastFill = batch.puts.findLast(({ inputs }) => inputs.length > 0)?.at ?? batch.began.at
   const began = new Date(batch.began.at)
   const filledUntil = addDays(new Date(lastFill), 14)
-  return { batchId: batch.id, name: batch.name, stages: stagesFrom(began, filledUntil, comes.map(one => ({ ...one, at: one.at < filledUntil ? filledUntil : one.at })), until) }
+  return {
+    batchId: batch.id, name: batch.name,
+    stages: stagesFrom(
+      began, filledUntil, comes.map(one => ({ ...one, at: one.at < filledUntil ? filledUntil : one.at })), until,
+    ),
+  }
 }
 
 /** The same again each autumn: filled when the newest was, as far on from it as that one. */
@@ -39,7 +47,9 @@ function nextRows(newest: BegunBatch, surroundings: Surroundings, until: Date): 
 
 /** Cages along the years: those that stand, and one more each autumn. Nothing while there is none. */
 export function pipelineOf(batches: readonly BegunBatch[], surroundings: Surroundings): Pipeline | undefined {
-  const standing = batches.filter(batch => !batch.ended && windowsOf(batch, surroundings).length > 0).sort((a, b) => a.began.at < b.began.at ? -1 : 1)
+  const standing = batches
+    .filter(batch => !batch.ended && windowsOf(batch, surroundings).length > 0)
+    .sort((a, b) => (a.began.at < b.began.at ? -1 : 1))
   const newest = standing.at(-1)
   if (!newest) return undefined
   const from = new Date(standing[0]!.began.at)
@@ -49,7 +59,8 @@ export function pipelineOf(batches: readonly BegunBatch[], surroundings: Surroun
   return {
     title: 'Leaf mould over the years', from, to: until,
     words: [
-      `Leaves filled in one autumn are potting mould after about ${years === 1 ? 'a year' : `${years} years`} here. A cage every autumn gives some every spring from ${getYear(from) + years + 1} on.`,
+      `Leaves filled in one autumn are potting mould after about ${years === 1 ? 'a year' : `${years} years`} here. A cage every autumn `
+      + `gives some every spring from ${getYear(from) + years + 1} on.`,
       'Empty and sieve the oldest before the new leaves fall: its raw outside goes into the new one.',
     ],
     rows: [...standing.map(batch => rowOf(batch, surroundings, until)), ...nextRows(newest, surroundings, until)],

@@ -1,6 +1,9 @@
 import type { Material } from '../../materials/material'
 
-/** How fast leaves of a kind rot, a year at 15 °C and moist (dX/dt = −kX): alder, ash, lime; birch, apple, poplar; oak, beech, plane; needles, holly, chips. */
+/**
+ * How fast leaves of a kind rot, a year at 15 °C and moist (dX/dt = −kX): alder, ash, lime; birch, apple, poplar; oak, beech,
+ * plane; needles, holly, chips.
+ */
 const CLASSES = [
   { id: 'fast', perYear: 1.5, ligninBelow: 0.16 },
   { id: 'medium', perYear: 0.9, ligninBelow: 0.23 },
@@ -50,7 +53,10 @@ export function moistureFactor(moisture: number): number {
 /** From here on more water does not make it faster, wet basis. */
 const MOIST = 0.62
 
-/** Below this share of its mass a leaf is humus, which rots so many times as slowly: mould is still there after years (limit values of litter, Berg 2000). */
+/**
+ * Below this share of its mass a leaf is humus, which rots so many times as slowly: mould is still there after years (limit
+ * values of litter, Berg 2000).
+ */
 const HUMUS = { below: 0.25, pace: 0.12 }
 
 /** How much slower the last of it rots: 1 while there is leaf, 0.12 of pure humus. */

@@ -17,7 +17,10 @@ export const ripeness: Ripeness = {
   notes: (batch, surroundings) => {
     const cage = cageOn(batch, surroundings)
     return {
-      title: 'What it is good for', caution: 'Leaf mould holds water and air and hardly feeds. It never got hot: seeds and sickness in it are alive. Walnut leaves: a year longer.',
+      title: 'What it is good for',
+      caution:
+        'Leaf mould holds water and air and hardly feeds. It never got hot: seeds and sickness in it are alive. Walnut leaves: a year '
+        + 'longer.',
       lines: GRADES.map(({ label, massLeft, use }) => `${label}: ${use}${cage && cage.left <= massLeft ? ', by the model now' : ''}.`),
     }
   },

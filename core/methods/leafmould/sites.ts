@@ -36,5 +36,10 @@ const ROOFED = 0.05
 export function exposureOf(site: Site, count: number, answers: Answers): Exposure {
   const vessel = asVessel(site)
   const open = EXPOSURES[vessel.wall]
-  return { ...open, rainShare: answers[RAIN] === 'roof' ? Math.min(ROOFED, open.rainShare) : open.rainShare, areaM2: footprintM2(vessel) * count, acrossM: narrowestM(vessel) }
+  return {
+    ...open,
+    rainShare: answers[RAIN] === 'roof' ? Math.min(ROOFED, open.rainShare) : open.rainShare,
+    areaM2: footprintM2(vessel) * count,
+    acrossM: narrowestM(vessel),
+  }
 }

@@ -8,13 +8,17 @@ import { SITES } from './sites'
 import { leafmould } from '.'
 
 // What a wire cage of mixed leaves says over two years, in a place with half of what it needs of rain.
-const filled = (since: Parameters<typeof begun>[1] = []) => begun({ methodId: 'leafmould', approachId: 'alone', site: SITES[0]!, inputs: [input('leaves-mixed', 9, SACK)], waterL: 40 }, since)
+const filled = (since: Parameters<typeof begun>[1] = []) =>
+  begun({ methodId: 'leafmould', approachId: 'alone', site: SITES[0]!, inputs: [input('leaves-mixed', 9, SACK)], waterL: 40 }, since)
 const dryYear = (day: number) => aroundOn(day, { rainMm: 0.5 })
 const told = (day: number, since: Parameters<typeof begun>[1] = []) => {
   const batch = filled(since)
   const around = dryYear(day)
   const days = (at: Date) => Math.round(daysBetween(batch.began.at, at))
-  return [leafmould.look.standing(batch, around).phase, ...leafmould.look.tasks(batch, around).map(({ title, due, until, urgency }) => `${title}, ${days(due)} to ${days(until)}, ${urgency}`)]
+  return [
+    leafmould.look.standing(batch, around).phase,
+    ...leafmould.look.tasks(batch, around).map(({ title, due, until, urgency }) => `${title}, ${days(due)} to ${days(until)}, ${urgency}`),
+  ]
 }
 
 describe('what a cage says', () => {
@@ -22,7 +26,13 @@ describe('what a cage says', () => {
     [1, ['settling', 'Fill it up again, 21 to 67, usual', 'Look inside, 135 to 166, whenever']],
     [60, ['rotting', 'Fill it up again, 21 to 67, usual', 'Look inside, 135 to 166, whenever']],
     [160, ['rotting', 'Squeeze a handful from inside, 42 to 64, whenever', 'Look inside, 135 to 166, whenever']],
-    [240, ['dry', 'Water it through, 240 to 248, usual', 'Squeeze a handful from inside, 42 to 64, whenever', 'Look inside, 135 to 166, whenever']],
+    [
+      240,
+      [
+        'dry', 'Water it through, 240 to 248, usual', 'Squeeze a handful from inside, 42 to 64, whenever',
+        'Look inside, 135 to 166, whenever',
+      ],
+    ],
     [420, ['dry', 'Water it through, 420 to 428, usual', 'Look inside, 135 to 166, whenever']],
   ])('on day %d of a dry year', (day, wanted) => {
     expect(told(day)).toEqual(wanted)
@@ -37,7 +47,8 @@ describe('what a cage says', () => {
 
 describe('a cage cut open', () => {
   const parts = (day: number, since: Parameters<typeof begun>[1] = []) => leafmould.look.picture(filled(since), dryYear(day))!.parts
-  const heightOf = (day: number, since: Parameters<typeof begun>[1] = []) => parts(day, since).flatMap(one => one.kind === 'fill' ? [one.heightM] : [])[0]!
+  const heightOf = (day: number, since: Parameters<typeof begun>[1] = []) =>
+    parts(day, since).flatMap(one => (one.kind === 'fill' ? [one.heightM] : []))[0]!
 
   it('stands as high as was measured while that is fresh, then as reckoned', () => {
     const measured = [gauged(100, 'height', 'top', 0.7)]
@@ -75,7 +86,11 @@ describe('what the bench says of leaves', () => {
 })
 
 describe('what a gardener knows of a place', () => {
-  const under = (rain: 'open' | 'roof') => begun({ methodId: 'leafmould', approachId: 'alone', site: SITES[0]!, answers: { rain }, inputs: [input('leaves-mixed', 9, SACK)], waterL: 40 })
+  const under = (rain: 'open' | 'roof') =>
+    begun({
+      methodId: 'leafmould', approachId: 'alone', site: SITES[0]!, answers: { rain }, inputs: [input('leaves-mixed', 9, SACK)],
+      waterL: 40,
+    })
 
   it('under a roof hardly any rain gets in: dry by summer where an open one is not', () => {
     const wet = aroundOn(240, { rainMm: 3 })
@@ -87,7 +102,14 @@ describe('what a gardener knows of a place', () => {
   })
 
   it('a plan under a roof counts on the can and says so; a cage left dry says that nothing is in sight', () => {
-    const draft = (rain: string) => leafmould.draft({ site: SITES[0]!, approachId: 'alone', answers: { rain }, waterL: 0, volumeL: 0, ingredients: [{ material: findMaterial('leaves-mixed')!, amount: { count: 9, container: SACK, packing: 'loose' } }] }, aroundOn(0))
+    const draft = (rain: string) =>
+      leafmould.draft(
+        {
+          site: SITES[0]!, approachId: 'alone', answers: { rain }, waterL: 0, volumeL: 0,
+          ingredients: [{ material: findMaterial('leaves-mixed')!, amount: { count: 9, container: SACK, packing: 'loose' } }],
+        },
+        aroundOn(0),
+      )
     expect(draft('roof').warnings[0]!.text).toMatch(/you who rains/)
     expect(draft('open').warnings).toEqual([])
     expect(draft('roof').verdict).toEqual(draft('open').verdict)
@@ -113,7 +135,8 @@ describe('what a gardener knows of a place', () => {
   })
 
   it('in bags and at the end asks for no squeeze', () => {
-    const titles = (since: Parameters<typeof begun>[1], day: number) => leafmould.look.tasks(filled(since), aroundOn(day)).map(({ title }) => title)
+    const titles = (since: Parameters<typeof begun>[1], day: number) =>
+      leafmould.look.tasks(filled(since), aroundOn(day)).map(({ title }) => title)
     expect(titles([], 200)).toContain('Squeeze a handful from inside')
     expect(titles([did(100, 'bagged', { bags: 4 })], 200)).not.toContain('Squeeze a handful from inside')
     expect(titles([], 1200)).not.toContain('Squeeze a handful from inside')

@@ -15,7 +15,8 @@ type Ask = Omit<Task, 'id' | 'batchId'>
 interface Seen { readonly batch: BegunBatch, readonly surroundings: Surroundings, readonly cage: CageOnDay }
 
 const pad = (id: string): TaskDoing => ({ kind: 'pad', pad: id })
-const water = (litres: number, { waterCan, units }: Surroundings) => `${containerText(litres / waterCan.volumeL, waterCan)} (${quantityText('volume', units, litres)})`
+const water = (litres: number, { waterCan, units }: Surroundings) =>
+  `${containerText(litres / waterCan.volumeL, waterCan)} (${quantityText('volume', units, litres)})`
 
 /** Leaves settle to half within four weeks; topping up is worth it while leaves fall. */
 const TOP_UP = { afterDays: 21, untilDays: 45, seasonDays: 80, leastL: 60 }
@@ -32,8 +33,12 @@ function topUp({ batch, surroundings, cage }: Seen): Ask[] {
   if (!then || !sack || then.freeL < TOP_UP.leastL) return []
   const until = addDays(due, TOP_UP.untilDays)
   if (until < surroundings.now) return []
-  const reason = `Leaves settle to half in four weeks. ${due > surroundings.now ? 'Then there' : 'There'} is room for about ${containerText(then.freeL / sack.volumeL, sack)} more, filled loosely.`
-  return [{ action: 'filled', doing: pad('filled'), label: 'Filled', icon: 'i-ph-leaf', title: 'Fill it up again', reason, due, until, urgency: 'usual' }]
+  const reason = `Leaves settle to half in four weeks. ${due > surroundings.now ? 'Then there' : 'There'} is room for about `
+    + `${containerText(then.freeL / sack.volumeL, sack)} more, filled loosely.`
+  return [{
+    action: 'filled', doing: pad('filled'), label: 'Filled', icon: 'i-ph-leaf', title: 'Fill it up again', reason, due, until,
+    urgency: 'usual',
+  }]
 }
 
 /** Below this the fungi rest, wet basis. */
@@ -43,16 +48,33 @@ const LACKS: Readonly<Record<string, number>> = { dust: 0.28, dry: 0.46 }
 /** A dry squeeze, or a dry spell by the weather: how much water brings it back. */
 function waterIt({ batch, surroundings, cage }: Seen): Ask[] {
   const squeeze = batch.observations.findLast(({ sense }) => sense === SQUEEZE)
-  const felt = squeeze && !batch.puts.some(({ at, waterL }) => waterL > 0 && at > squeeze.at) && daysBetween(squeeze.at, surroundings.now) < 30 ? squeeze : undefined
+  const felt
+    = squeeze && !batch.puts.some(({ at, waterL }) => waterL > 0 && at > squeeze.at) && daysBetween(squeeze.at, surroundings.now) < 30
+      ? squeeze
+      : undefined
   const lacking = felt ? LACKS[felt.finding] : undefined
   const judged = felt && lacking === undefined ? undefined : lacking ?? (cage.moisture < DRY ? cage.moisture : undefined)
   if (judged === undefined) return []
-  const dryKg = middleOf(batch, surroundings)!.question.fills.reduce((sum, { dryKg: kg, massLeft }) => sum + kg * Math.min(1, cage.left / massLeft), 0)
+  const dryKg = middleOf(batch, surroundings)!.question.fills.reduce(
+    (sum, { dryKg: kg, massLeft }) => sum + kg * Math.min(1, cage.left / massLeft), 0,
+  )
   const litres = Math.max(surroundings.waterCan.volumeL, waterToWetL([{ dryKg, waterKg: dryKg * judged / (1 - judged) }]))
-  const why = felt && lacking !== undefined ? `The squeeze on ${dayText(felt.at)} was ${felt.finding === 'dust' ? 'dry as dust' : 'on the dry side'}.` : `By the weather since it was filled it holds about ${Math.round(100 * cage.moisture)} % water; below ${Math.round(100 * DRY)} % hardly anything rots.`
+  const why
+    = felt && lacking !== undefined
+      ? `The squeeze on ${dayText(felt.at)} was ${felt.finding === 'dust' ? 'dry as dust' : 'on the dry side'}.`
+      : `By the weather since it was filled it holds about ${Math.round(100 * cage.moisture)} % water; below ${Math.round(100 * DRY)} % `
+        + 'hardly anything rots.'
   return [{
-    action: 'watered', doing: pad('watered'), label: 'Watered', icon: 'i-ph-drop', title: 'Water it through', due: surroundings.now, until: addDays(surroundings.now, 7),
-    reason: `${why} About ${water(litres, surroundings)} to ${Math.round(100 * MOIST)} %, slowly and from above, into holes made with a fork.`, urgency: felt?.finding === 'dust' ? 'now' : 'usual',
+    action: 'watered',
+    doing: pad('watered'),
+    label: 'Watered',
+    icon: 'i-ph-drop',
+    title: 'Water it through',
+    due: surroundings.now,
+    until: addDays(surroundings.now, 7),
+    reason: `${why} About ${water(litres, surroundings)} to ${Math.round(100 * MOIST)} %, slowly and from above, into holes made with `
+      + 'a fork.',
+    urgency: felt?.finding === 'dust' ? 'now' : 'usual',
   }]
 }
 
@@ -63,11 +85,19 @@ function feelIt({ batch, surroundings, cage }: Seen): Ask[] {
   // In closed bags nothing dries, and fine mould is done.
   if (batch.did.some(({ deed }) => deed === BAGGED) || cage.left <= GRADES[2].massLeft) return []
   const last = batch.observations.findLast(({ sense }) => sense === SQUEEZE)
-  const since = new Date(Math.max(...[last?.at, batch.puts.findLast(({ waterL }) => waterL > 0)?.at, batch.began.at].flatMap(at => at ? [Date.parse(at)] : [])))
+  const since = new Date(
+    Math.max(
+      ...[last?.at, batch.puts.findLast(({ waterL }) => waterL > 0)?.at, batch.began.at].flatMap(at => (at ? [Date.parse(at)] : [])),
+    ),
+  )
   const due = addDays(since, SQUEEZE_EVERY_DAYS)
   const warm = surroundings.ambientC(due > surroundings.now ? due : surroundings.now) > 8
   if (!warm) return []
-  return [{ action: 'squeeze', doing: pad(SQUEEZE), label: 'Feel', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful from inside', reason: `${last ? `Last felt on ${dayText(last.at)}` : 'Not felt yet'}. Dry leaves do not rot, and from outside they look the same.`, due, until: addDays(due, 21), urgency: 'whenever' }]
+  return [{
+    action: 'squeeze', doing: pad(SQUEEZE), label: 'Feel', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful from inside',
+    reason: `${last ? `Last felt on ${dayText(last.at)}` : 'Not felt yet'}. Dry leaves do not rot, and from outside they look the same.`,
+    due, until: addDays(due, 21), urgency: 'whenever',
+  }]
 }
 
 function lookInside({ batch, surroundings }: Seen): Ask[] {
@@ -75,7 +105,12 @@ function lookInside({ batch, surroundings }: Seen): Ask[] {
   const due = addDays(new Date(last?.at ?? batch.began.at), last ? LOOK_EVERY_DAYS : LOOK_EVERY_DAYS * 1.5)
   const [next] = windowsOf(batch, surroundings).filter(({ to }) => to > surroundings.now)
   if (!next) return []
-  return [{ action: 'look', doing: pad(LOOK), label: 'Look', icon: 'i-ph-eye', title: 'Look inside', reason: `${last ? `Last looked on ${dayText(last.at)}` : 'Not looked at yet'}. ${next.label} is expected between ${dayText(next.from)} and ${dateText(next.to)}: what you see sharpens that.`, due, until: addDays(due, 30), urgency: 'whenever' }]
+  return [{
+    action: 'look', doing: pad(LOOK), label: 'Look', icon: 'i-ph-eye', title: 'Look inside',
+    reason: `${last ? `Last looked on ${dayText(last.at)}` : 'Not looked at yet'}. ${next.label} is expected between `
+      + `${dayText(next.from)} and ${dateText(next.to)}: what you see sharpens that.`,
+    due, until: addDays(due, 30), urgency: 'whenever',
+  }]
 }
 
 /** The best grade that has come: take what is needed, the rest goes on. */
@@ -85,7 +120,13 @@ function harvest({ batch, surroundings }: Seen): Ask[] {
   if (!best) return []
   const lastTaken = batch.takings.at(-1)?.at
   if (lastTaken && new Date(lastTaken) > best.from) return []
-  return [{ action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Take some', icon: 'i-ph-funnel', title: `Take ${best.label.toLowerCase()}`, reason: `${best.label} since ${dayText(best.from)}, by the warmth and water it got. Take the dry outside off first; what is left goes on to the next grade.`, due: best.from, until: best.to > surroundings.now ? best.to : addMonths(surroundings.now, 2), urgency: 'whenever' }]
+  return [{
+    action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Take some', icon: 'i-ph-funnel',
+    title: `Take ${best.label.toLowerCase()}`,
+    reason: `${best.label} since ${dayText(best.from)}, by the warmth and water it got. Take the dry outside off first; what is left `
+      + 'goes on to the next grade.',
+    due: best.from, until: best.to > surroundings.now ? best.to : addMonths(surroundings.now, 2), urgency: 'whenever',
+  }]
 }
 
 /** What a cage asks for, now and in the time to come. */
@@ -93,8 +134,14 @@ export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
   const cage = batch.ended ? undefined : cageOn(batch, surroundings)
   if (!cage) {
     if (batch.ended) return []
-    return [{ id: `${batch.id}.filled`, batchId: batch.id, action: 'filled', doing: pad('filled'), label: 'Filled', icon: 'i-ph-leaf', title: 'Fill it with leaves', reason: 'Nothing is in it yet, as far as the log knows.', due: surroundings.now, until: addDays(surroundings.now, 30), urgency: 'usual' }]
+    return [{
+      id: `${batch.id}.filled`, batchId: batch.id, action: 'filled', doing: pad('filled'), label: 'Filled', icon: 'i-ph-leaf',
+      title: 'Fill it with leaves', reason: 'Nothing is in it yet, as far as the log knows.', due: surroundings.now,
+      until: addDays(surroundings.now, 30), urgency: 'usual',
+    }]
   }
   const seen = { batch, surroundings, cage }
-  return [topUp, waterIt, feelIt, lookInside, harvest].flatMap(make => make(seen)).map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: endOfDay(one.until) }))
+  return [topUp, waterIt, feelIt, lookInside, harvest]
+    .flatMap(make => make(seen))
+    .map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: endOfDay(one.until) }))
 }

@@ -28,19 +28,32 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
     const low = known?.low ?? (unseen ? last : from + (typical - from) * ROUGHLY.sooner)
     const high = known?.high ?? (unseen ? last : from + (typical - from) * ROUGHLY.later)
     return {
-      id, label, from: later(batch.began.at, low), to: later(batch.began.at, unseen ? high : Math.max(high, low + 1)), ...(high >= last ? { orLater: true } : {}),
+      id,
+      label,
+      from: later(batch.began.at, low),
+      to: later(batch.began.at, unseen ? high : Math.max(high, low + 1)),
+      ...(high >= last ? { orLater: true } : {}),
       coming: `${label} between`, begun: `${label}, as far as can be told, since`, announced: `may give ${label.toLowerCase()}`,
       reasons: [
-        ...(unseen ? ['As it stands this is not in sight: too dry, too cold, or leaves that take many years. Dry leaves that are wetted through go on at once.'] : []),
+        ...(unseen
+          ? [
+              'As it stands this is not in sight: too dry, too cold, or leaves that take many years. Dry leaves that are wetted through '
+              + 'go on at once.',
+            ]
+          : []),
         `${label}: no more than ${percent(massLeft)} of the leaves' own mass is left; ${use}.`,
-        `Counted from the last filling, with the warmth of this place (${quantityText('temperature', surroundings.units, meanOf(question.airC))} over a year); frozen days do not count, dry ones hardly.`,
+        'Counted from the last filling, with the warmth of this place '
+        + `(${quantityText('temperature', surroundings.units, meanOf(question.airC))} over a year); frozen days do not count, dry ones `
+        + 'hardly.',
       ],
     }
   })
 }
 
 /** When each grade comes in the middle of what is possible; those that are not in sight are left out. */
-export function comingOf(batch: BegunBatch, surroundings: Surroundings): { readonly id: GradeId, readonly label: string, readonly at: Date }[] {
+export function comingOf(
+  batch: BegunBatch, surroundings: Surroundings,
+): { readonly id: GradeId, readonly label: string, readonly at: Date }[] {
   const middle = middleOf(batch, surroundings)
   if (!middle) return []
   return GRADES.flatMap(({ id, label, massLeft }) => {

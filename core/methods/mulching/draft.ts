@@ -24,10 +24,31 @@ const TIES_UP = ['chips', 'straw']
 /** What is asked beside kind and ground. */
 export function asksOf(approachId: string): readonly Question[] {
   return [
-    { id: CROP, kind: 'choice', label: 'What grows there', usual: 'perennials', choices: [{ id: 'trees', label: 'trees, shrubs' }, { id: 'perennials', label: 'perennials, berries' }, { id: 'vegetables', label: 'vegetables' }, { id: 'seedlings', label: 'seedlings' }, { id: 'path', label: 'nothing: a path' }] },
-    { id: REASON, kind: 'choice', label: 'What for', usual: 'weeds', choices: [{ id: 'weeds', label: 'against weeds' }, { id: 'moist', label: 'to keep it moist' }, { id: 'frost', label: 'against frost' }, { id: 'feed', label: 'to feed' }] },
+    {
+      id: CROP, kind: 'choice', label: 'What grows there', usual: 'perennials',
+      choices: [
+        { id: 'trees', label: 'trees, shrubs' }, { id: 'perennials', label: 'perennials, berries' },
+        { id: 'vegetables', label: 'vegetables' }, { id: 'seedlings', label: 'seedlings' }, { id: 'path', label: 'nothing: a path' },
+      ],
+    },
+    {
+      id: REASON, kind: 'choice', label: 'What for', usual: 'weeds',
+      choices: [
+        { id: 'weeds', label: 'against weeds' }, { id: 'moist', label: 'to keep it moist' }, { id: 'frost', label: 'against frost' },
+        { id: 'feed', label: 'to feed' },
+      ],
+    },
     { id: WANTED_M, kind: 'length', label: 'Depth, if not as advised', usual: 0, most: 0.5 },
-    ...(TIES_UP.includes(approachId) ? [{ id: LIES, kind: 'choice', label: 'It stays', usual: 'on-top', choices: [{ id: 'on-top', label: 'on top' }, { id: 'dug-in', label: 'is dug in' }] } satisfies Question] : []),
+    ...(TIES_UP.includes(approachId)
+      ? [
+          {
+            id: LIES, kind: 'choice', label: 'It stays', usual: 'on-top',
+            choices: [
+              { id: 'on-top', label: 'on top' }, { id: 'dug-in', label: 'is dug in' },
+            ],
+          } satisfies Question,
+        ]
+      : []),
     { id: FROM, kind: 'choice', label: 'It comes from', usual: 'garden', choices: SOURCES.map(({ id, label }) => ({ id, label })) },
     { id: CARRIED_IN, kind: 'choice', label: 'Carried in', usual: 'barrow', choices: CARRIER_CHOICES },
     { id: STEMS, kind: 'count', label: 'Stems to keep clear', usual: 1, most: 60 },
@@ -40,7 +61,11 @@ const sackOf = (units: UnitSystem): ContainerThen => {
   return { id, name, plural, volumeL }
 }
 
-interface Stuff { readonly some: readonly Ingredient[], readonly main: Material, readonly materials: readonly Material[] }
+interface Stuff {
+  readonly some: readonly Ingredient[]
+  readonly main: Material
+  readonly materials: readonly Material[]
+}
 
 /** What it is spread of: what lies on the bench, or what is usual for its kind. */
 function stuffOf({ ingredients }: Pick<Proposal, 'ingredients'>, kind: MulchKind): Stuff {
@@ -54,20 +79,42 @@ function stuffOf({ ingredients }: Pick<Proposal, 'ingredients'>, kind: MulchKind
 export function daysToThin({ kind }: Pick<MulchPlan, 'kind'>, goesYear: number, surroundings: Surroundings): number {
   const MOST = 1100
   const sums = countedDays(weatherFrom(surroundings.now, MOST, surroundings).airC, 0)
-  const wanted = -Math.log(kind.refreshedAt) / goesYear * 365.25
+  const wanted = (-Math.log(kind.refreshedAt) / goesYear) * 365.25
   for (let day = 0; day <= MOST; day++) if (countedAt(sums, day) >= wanted) return day
   return MOST
 }
 
 function verdictOf(plan: MulchPlan, { main, some }: Stuff, lies: string, litres: number, units: UnitSystem): Verdict {
   const depth = quantityText('length', units, plan.wantedM)
-  if (some.length > 0 && !plan.kind.families.includes(main.family)) return { grade: 'workable', text: `What lies on the bench is mostly ${main.short}, and this is reckoned for ${plan.kind.name.toLowerCase()}: take it off, or say another kind.` }
+  if (some.length > 0 && !plan.kind.families.includes(main.family))
+    return {
+      grade: 'workable',
+      text: `What lies on the bench is mostly ${main.short}, and this is reckoned for ${plan.kind.name.toLowerCase()}: take it off, or `
+        + 'say another kind.',
+    }
   if (plan.crop === 'seedlings') return { grade: 'workable', text: `Seedlings want bare, warm soil first; then ${depth} at most.` }
-  if (plan.kind.id === 'chips' && lies === 'dug-in') return { grade: 'poor', text: 'Wood that is dug in takes nitrogen from the soil for a year and more. On top it hardly does: leave it there.' }
-  if (lies === 'dug-in') return { grade: 'workable', text: `Dug in, ${plan.kind.name.toLowerCase()} takes nitrogen from the soil for its first year: something to make up for it goes under with it, or it stays on top.` }
-  if (plan.wantedM > plan.advisedM.high * 1.15) return { grade: 'workable', text: `${depth} is thicker than this bears: ${quantityText('length', units, plan.advisedM.high)} at most.` }
-  if (litres > 0 && litres < 0.8 * plan.wantedM * plan.areaM2 * 1000) return { grade: 'workable', text: `What lies on the bench makes ${quantityText('length', units, litres / 1000 / plan.areaM2)}; ${depth} are wanted.` }
-  return { grade: 'good', text: `${depth} of ${plan.kind.name.toLowerCase()}, settling to about ${quantityText('length', units, plan.settledM)}.` }
+  if (plan.kind.id === 'chips' && lies === 'dug-in')
+    return {
+      grade: 'poor',
+      text: 'Wood that is dug in takes nitrogen from the soil for a year and more. On top it hardly does: leave it there.',
+    }
+  if (lies === 'dug-in')
+    return {
+      grade: 'workable',
+      text: `Dug in, ${plan.kind.name.toLowerCase()} takes nitrogen from the soil for its first year: something to make up for it goes `
+        + 'under with it, or it stays on top.',
+    }
+  if (plan.wantedM > plan.advisedM.high * 1.15)
+    return { grade: 'workable', text: `${depth} is thicker than this bears: ${quantityText('length', units, plan.advisedM.high)} at most.` }
+  if (litres > 0 && litres < 0.8 * plan.wantedM * plan.areaM2 * 1000)
+    return {
+      grade: 'workable',
+      text: `What lies on the bench makes ${quantityText('length', units, litres / 1000 / plan.areaM2)}; ${depth} are wanted.`,
+    }
+  return {
+    grade: 'good',
+    text: `${depth} of ${plan.kind.name.toLowerCase()}, settling to about ${quantityText('length', units, plan.settledM)}.`,
+  }
 }
 
 /** What a plan of mulching comes to. */
@@ -89,29 +136,87 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const sack = sackOf(units)
   const clear = CLEAR_M[plan.crop]
   const facts: Fact[] = [
-    { label: 'Depth', value: `${length(plan.wantedM)}, then ${length(plan.settledM)}`, why: `as spread, and settled; ${length(plan.advisedM.low)} to ${length(plan.advisedM.high)} is usual here` },
-    { label: 'It takes', value: containerText(loads, carrier), why: `${litres(neededL)} loose for ${quantityText('area', units, plan.areaM2, 1)}, ${litres(plan.settledM * plan.areaM2 * 1000)} settled; that is ${containerText(neededL / sack.volumeL, sack)}` },
-    { label: 'More of it', value: late >= 1100 ? `not before ${dateText(addDays(now, soon))}` : `between ${dateText(addDays(now, soon))} and ${dateText(addDays(now, late))}`, why: `when it has thinned to ${length(plan.refreshM)}; depths you measure sharpen it` },
+    {
+      label: 'Depth', value: `${length(plan.wantedM)}, then ${length(plan.settledM)}`,
+      why: `as spread, and settled; ${length(plan.advisedM.low)} to ${length(plan.advisedM.high)} is usual here`,
+    },
+    {
+      label: 'It takes', value: containerText(loads, carrier),
+      why: `${litres(neededL)} loose for ${quantityText('area', units, plan.areaM2, 1)}, ${litres(plan.settledM * plan.areaM2 * 1000)} `
+        + `settled; that is ${containerText(neededL / sack.volumeL, sack)}`,
+    },
+    {
+      label: 'More of it',
+      value:
+        late >= 1100
+          ? `not before ${dateText(addDays(now, soon))}`
+          : `between ${dateText(addDays(now, soon))} and ${dateText(addDays(now, late))}`,
+      why: `when it has thinned to ${length(plan.refreshM)}; depths you measure sharpen it`,
+    },
     bindingFact(main, plan, lies, units),
-    ...(clear > 0 ? [{ label: 'Clear of stems', value: length(clear), why: 'bark that stays wet rots, and mice gnaw under cover; a finger\'s breadth at the very least' }] : []),
+    ...(clear > 0
+      ? [
+          {
+            label: 'Clear of stems', value: length(clear),
+            why: 'bark that stays wet rots, and mice gnaw under cover; a finger\'s breadth at the very least',
+          },
+        ]
+      : []),
   ]
   const minds = mindsOf(plan, materials, answers[FROM])
   const wetL = plan.kind.wind === 'much' || plan.kind.id === 'straw' ? plan.areaM2 * 4 : 0
   const steps: BuildStep[] = [
-    { title: 'Weed it, water it', detail: 'Tall weeds out, roots and all. Dry soil under mulch stays dry: water first, and feel it with a finger. Straight over turf works where it is thick, and better with card under it.', cautions: [] },
-    { title: `${containerText(loads, carrier)}, from the far end`, detail: `${litres(neededL)} of ${main.short}, ${length(plan.wantedM)} deep as it falls. Count the loads: each can be recorded as it lands.`, cautions: [...(plan.kind.id === 'leaves' || plan.kind.id === 'straw' || plan.kind.id === 'chips' ? [DUST] : []), LIFTING, TICKS] },
-    ...(plan.kind.id === 'grass' ? [{ title: 'Let it dry for a day', detail: 'Thin and limp, never a wet mat: slime keeps rain and air out.', cautions: [] }] : []),
-    ...(plan.kind.wind === 'much' ? [{ title: 'Tread it, wet it', detail: 'Flat with the feet, then the can over it: it will not fly, and it begins to rot.', waterL: wetL, cautions: [] }] : []),
-    ...(clear > 0 ? [{ title: `Draw it ${length(clear)} from the stems`, detail: plan.crop === 'trees' ? 'A hand\'s breadth of bare ring around each trunk.' : 'A bare ring around each crown.', cautions: [] }] : []),
+    {
+      title: 'Weed it, water it',
+      detail:
+        'Tall weeds out, roots and all. Dry soil under mulch stays dry: water first, and feel it with a finger. Straight over turf works '
+        + 'where it is thick, and better with card under it.',
+      cautions: [],
+    },
+    {
+      title: `${containerText(loads, carrier)}, from the far end`,
+      detail: `${litres(neededL)} of ${main.short}, ${length(plan.wantedM)} deep as it falls. Count the loads: each can be recorded as `
+        + 'it lands.',
+      cautions: [...(plan.kind.id === 'leaves' || plan.kind.id === 'straw' || plan.kind.id === 'chips' ? [DUST] : []), LIFTING, TICKS],
+    },
+    ...(plan.kind.id === 'grass'
+      ? [{ title: 'Let it dry for a day', detail: 'Thin and limp, never a wet mat: slime keeps rain and air out.', cautions: [] }]
+      : []),
+    ...(plan.kind.wind === 'much'
+      ? [
+          {
+            title: 'Tread it, wet it', detail: 'Flat with the feet, then the can over it: it will not fly, and it begins to rot.',
+            waterL: wetL, cautions: [],
+          },
+        ]
+      : []),
+    ...(clear > 0
+      ? [
+          {
+            title: `Draw it ${length(clear)} from the stems`,
+            detail: plan.crop === 'trees' ? 'A hand\'s breadth of bare ring around each trunk.' : 'A bare ring around each crown.',
+            cautions: [],
+          },
+        ]
+      : []),
   ]
-  const wants: Ingredient = { material: main, amount: { count: Math.max(1, Math.round(neededL / sack.volumeL)), container: sack, packing: 'loose' } }
-  const drawing = mulchPlanDrawing(asVessel(site).name, site, { crop: plan.crop, family: main.family, covered: 1, stems: numberOf(answers, STEMS) ?? 1 })
+  const wants: Ingredient = {
+    material: main, amount: { count: Math.max(1, Math.round(neededL / sack.volumeL)), container: sack, packing: 'loose' },
+  }
+  const drawing = mulchPlanDrawing(asVessel(site).name, site, {
+    crop: plan.crop, family: main.family, covered: 1, stems: numberOf(answers, STEMS) ?? 1,
+  })
   return {
     summary: `${litres(neededL)} of ${main.short} on ${quantityText('area', units, plan.areaM2, 1)}: ${containerText(loads, carrier)}.`,
     verdict: verdictOf(plan, stuff, lies, benchL, units), facts, warnings: minds.map(text => ({ text })),
-    picture: mulchPicture(`${plan.kind.name} on the ${asVessel(site).name.toLowerCase()}`, { depthM: plan.settledM, wantedM: plan.wantedM, crop: plan.crop, family: main.family, short: main.short }),
-    ...(drawing ? { fromAbove: drawing } : {}), steps,
-    work: [{ label: `${loads} loads`, minutes: range(loads * 4, loads * 7, loads * 12) }], gives: [], waterL: wetL,
+    picture: mulchPicture(`${plan.kind.name} on the ${asVessel(site).name.toLowerCase()}`, {
+      depthM: plan.settledM, wantedM: plan.wantedM, crop: plan.crop, family: main.family, short: main.short,
+    }),
+    ...(drawing ? { fromAbove: drawing } : {}),
+    steps,
+    work: [{ label: `${loads} loads`, minutes: range(loads * 4, loads * 7, loads * 12) }],
+    gives: [],
+    waterL: wetL,
     wants: { ingredients: some.length > 0 && benchL >= 0.8 * neededL ? some : [wants], by: addDays(now, 14) },
   }
 }

@@ -18,15 +18,21 @@ const STEPS = 170
 const logSpread = ({ low, high }: { readonly low: number, readonly high: number }) => Math.log(high / low) / (2 * Z80)
 
 /** The traits of one that is possible, at standard normals. */
-export function traitsAt(point: ArrayLike<number>, { settles, settlingDays, goesYear }: Pick<MulchKind, 'settles' | 'settlingDays' | 'goesYear'>): MulchTraits {
+export function traitsAt(
+  point: ArrayLike<number>, { settles, settlingDays, goesYear }: Pick<MulchKind, 'settles' | 'settlingDays' | 'goesYear'>,
+): MulchTraits {
   const at = (index: number) => point[index] ?? 0
   return {
-    settles: Math.min(1, settles.typical * Math.exp(logSpread(settles) * at(0))), settlingDays: settlingDays * Math.exp(SPREAD.days * at(1)),
-    goesYear: goesYear.typical * Math.exp(logSpread(goesYear) * at(2)), spread: Math.exp(SPREAD.even * at(3)), weatherK: SPREAD.weatherK * at(4),
+    settles: Math.min(1, settles.typical * Math.exp(logSpread(settles) * at(0))),
+    settlingDays: settlingDays * Math.exp(SPREAD.days * at(1)),
+    goesYear: goesYear.typical * Math.exp(logSpread(goesYear) * at(2)),
+    spread: Math.exp(SPREAD.even * at(3)),
+    weatherK: SPREAD.weatherK * at(4),
   }
 }
 
-const timesOf = (question: Pick<MulchQuestion, 'horizonDay' | 'findings' | 'nowDay'>) => timesEvery(Math.max(1, Math.round(question.horizonDay / STEPS)), question)
+const timesOf = (question: Pick<MulchQuestion, 'horizonDay' | 'findings' | 'nowDay'>) =>
+  timesEvery(Math.max(1, Math.round(question.horizonDay / STEPS)), question)
 
 interface Course { readonly depthM: Float32Array }
 
@@ -44,13 +50,19 @@ export function answerOf(question: MulchQuestion): Generator<Progress, Forecast>
 }
 
 /** One course in the middle of what is possible, with its question. */
-export interface Middle { readonly question: MulchQuestion, readonly days: Float64Array, readonly depthM: Float32Array, readonly traits: MulchTraits }
+export interface Middle {
+  readonly question: MulchQuestion
+  readonly days: Float64Array
+  readonly depthM: Float32Array
+  readonly traits: MulchTraits
+}
 
 /** Runs the middle of what is possible: of what was learnt, where there is a forecast. Nothing while nothing lies there. */
-export const middleOf: (batch: BegunBatch, surroundings: Surroundings) => Middle | undefined = keptFor((batch, surroundings, forecast): Middle | undefined => {
-  const question = questionOf(batch, surroundings)
-  if (!question) return undefined
-  const days = timesOf(question)
-  const traits = traitsAt(forecast?.rows.middle ?? [], mulchKindOf(question.kindId))
-  return { question, days, traits, depthM: depthsOf(question.spreads, traits, question.airC, days) }
-})
+export const middleOf: (batch: BegunBatch, surroundings: Surroundings) => Middle | undefined = keptFor(
+  (batch, surroundings, forecast): Middle | undefined => {
+    const question = questionOf(batch, surroundings)
+    if (!question) return undefined
+    const days = timesOf(question)
+    const traits = traitsAt(forecast?.rows.middle ?? [], mulchKindOf(question.kindId))
+    return { question, days, traits, depthM: depthsOf(question.spreads, traits, question.airC, days) }
+  })

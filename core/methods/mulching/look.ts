@@ -30,10 +30,25 @@ function standingOf(batch: BegunBatch, surroundings: Surroundings): Standing {
   const figure = length(depthM)
   const known: Readonly<Record<Mulch['phase'], Standing>> = {
     ended: { phase: 'ended', label: 'Over', sentence: 'What there was has gone into the soil.', tone: 'good' },
-    bare: { phase: 'bare', label: 'To be spread', sentence: `${containerText(Math.max(1, loadsLeft), carrier)} make ${length(plan.wantedM)}.`, figure: 'bare', tone: 'mind' },
-    laying: { phase: 'laying', label: 'Being spread', sentence: `About ${length(depthM)} so far; ${containerText(Math.max(1, loadsLeft), carrier)} to go.`, figure, tone: 'good' },
-    lying: { phase: 'lying', label: 'Covered', sentence: `Day ${Math.floor(nowDay)}: about ${length(depthM)} deep${refreshed > 0 ? `, topped up ${timesText(refreshed)}` : ''}.`, figure, tone: 'good' },
-    thin: { phase: 'thin', label: 'Thin', sentence: `About ${length(depthM)} deep: ${containerText(Math.max(1, loadsLeft), carrier)} bring it back to ${length(plan.settledM)}.`, figure, tone: 'mind' },
+    bare: {
+      phase: 'bare', label: 'To be spread', sentence: `${containerText(Math.max(1, loadsLeft), carrier)} make ${length(plan.wantedM)}.`,
+      figure: 'bare', tone: 'mind',
+    },
+    laying: {
+      phase: 'laying', label: 'Being spread',
+      sentence: `About ${length(depthM)} so far; ${containerText(Math.max(1, loadsLeft), carrier)} to go.`, figure, tone: 'good',
+    },
+    lying: {
+      phase: 'lying', label: 'Covered',
+      sentence: `Day ${Math.floor(nowDay)}: about ${length(depthM)} deep${refreshed > 0 ? `, topped up ${timesText(refreshed)}` : ''}.`,
+      figure, tone: 'good',
+    },
+    thin: {
+      phase: 'thin', label: 'Thin',
+      sentence: `About ${length(depthM)} deep: ${containerText(Math.max(1, loadsLeft), carrier)} bring it back to `
+        + `${length(plan.settledM)}.`,
+      figure, tone: 'mind',
+    },
   }
   return known[phase]
 }
@@ -45,11 +60,15 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   const points = (times: Float64Array, band: Parameters<typeof chartPoints>[2]) => chartPoints(batch.began.at, times, band)
   return [{
     id: 'depth', title: 'How deep it lies', unit: 'length',
-    expected: forecast ? points(forecast.days, forecast.series.depthM!) : points(middle.days, { low: middle.depthM, typical: middle.depthM, high: middle.depthM }),
+    expected: forecast
+      ? points(forecast.days, forecast.series.depthM!)
+      : points(middle.days, { low: middle.depthM, typical: middle.depthM, high: middle.depthM }),
     atStart: forecast ? points(forecast.days, forecast.series.depthAtStartM!) : [],
     dots: [{ name: 'measured', main: true, points: (batch.gauged[DEPTH] ?? []).map(({ at, value }) => ({ at: Date.parse(at), value })) }],
     marks: batch.puts.filter(({ inputs }) => inputs.length > 0).map(({ at }) => Date.parse(at)),
-    legend: 'Dots: depths you measured. Dashed in its band: what is expected, eight times in ten. Dotted: as it looked at the start. Upright lines: loads.',
+    legend:
+        'Dots: depths you measured. Dashed in its band: what is expected, eight times in ten. Dotted: as it looked at the start. Upright '
+        + 'lines: loads.',
   }]
 }
 
@@ -62,9 +81,21 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   if (batch.ended) return []
   const litres = (value: number) => quantityText('volume', units, roughly(value))
   const main = mainOf(batch, mulch, surroundings)
-  const minds = mindsOf(plan, ingredientsOf(batch.puts.flatMap(({ inputs }) => inputs), surroundings.materials).map(({ material }) => material), batch.began.answers[FROM])
+  const minds = mindsOf(
+    plan,
+    ingredientsOf(
+      batch.puts.flatMap(({ inputs }) => inputs), surroundings.materials,
+    ).map(({ material }) => material),
+    batch.began.answers[FROM],
+  )
   return [
-    { label: 'Loads', value: `${litres(laidL)} spread${loadsLeft > 0 ? `, ${containerText(loadsLeft, carrier)} to go` : ''}`, why: loadsLeft > 0 ? `${litres(missingL)} are missing to ${quantityText('length', units, plan.wantedM)}` : `on ${quantityText('area', units, plan.areaM2, 1)}` },
+    {
+      label: 'Loads', value: `${litres(laidL)} spread${loadsLeft > 0 ? `, ${containerText(loadsLeft, carrier)} to go` : ''}`,
+      why:
+        loadsLeft > 0
+          ? `${litres(missingL)} are missing to ${quantityText('length', units, plan.wantedM)}`
+          : `on ${quantityText('area', units, plan.areaM2, 1)}`,
+    },
     bindingFact(main, plan, liesIn(batch.began.answers), units),
     ...minds.map(text => ({ label: 'Mind', value: text })),
   ]
@@ -76,12 +107,17 @@ export const look: Look = {
   picture: (batch, surroundings, day) => {
     const mulch = mulchOf(batch, surroundings)
     const { family, short } = mainOf(batch, mulch, surroundings)
-    return mulchPicture(batch.name, { depthM: depthOn(batch, surroundings, day), wantedM: mulch.plan.wantedM, crop: mulch.plan.crop, family, short })
+    return mulchPicture(batch.name, {
+      depthM: depthOn(batch, surroundings, day), wantedM: mulch.plan.wantedM, crop: mulch.plan.crop, family, short,
+    })
   },
   fromAbove: (batch, surroundings) => {
     const mulch = mulchOf(batch, surroundings)
     const covered = mulch.phase === 'laying' ? mulch.laidL / (mulch.laidL + mulch.missingL) : mulch.phase === 'bare' ? 0 : 1
-    return mulchPlanDrawing(batch.name, batch.began.site, { crop: mulch.plan.crop, family: mainOf(batch, mulch, surroundings).family, covered, stems: numberOf(batch.began.answers, STEMS) ?? 1 })
+    return mulchPlanDrawing(batch.name, batch.began.site, {
+      crop: mulch.plan.crop, family: mainOf(batch, mulch, surroundings).family, covered,
+      stems: numberOf(batch.began.answers, STEMS) ?? 1,
+    })
   },
   told: (batch, surroundings, day) => {
     const { nowDay } = mulchOf(batch, surroundings)

@@ -23,7 +23,11 @@ const depth: Quantity = {
     const { plan, missingL, carrier } = mulchOf(batch, surroundings)
     if (middle <= plan.refreshM) return `Thin: about ${containerText(Math.max(1, missingL / carrier.volumeL), carrier)} bring it back.`
     const off = middle - depthOn(batch, surroundings)
-    return Math.abs(off) < 0.01 ? 'As expected.' : off > 0 ? 'Deeper than expected: more is wanted later.' : 'Thinner than expected: more is wanted sooner.'
+    return Math.abs(off) < 0.01
+      ? 'As expected.'
+      : off > 0
+        ? 'Deeper than expected: more is wanted later.'
+        : 'Thinner than expected: more is wanted sooner.'
   },
 }
 
@@ -37,12 +41,38 @@ function aLoad({ began, puts }: BegunBatch, { materials }: Pick<Surroundings, 'm
 
 /** What can be recorded of a mulch, in the order in which it is offered. */
 export const PADS: readonly Pad[] = [
-  { kind: 'put', put: { id: LOAD, label: 'A load', icon: 'i-ph-truck', what: 'stuff', role: 'feed', families: FEEDS, button: 'Spread', said: 'Spread', usual: aLoad } },
+  {
+    kind: 'put',
+    put: {
+      id: LOAD, label: 'A load', icon: 'i-ph-truck', what: 'stuff', role: 'feed', families: FEEDS, button: 'Spread', said: 'Spread',
+      usual: aLoad,
+    },
+  },
   { kind: 'gauge', quantity: depth },
   { kind: 'sense', sense: SENSES[0]! },
   { kind: 'sense', sense: SENSES[1]! },
-  { kind: 'put', put: { id: WETTED, label: 'Wetted', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Wetted', said: 'Wetted with' } },
-  { kind: 'deed', deed: { id: ENOUGH, label: 'Enough', icon: 'i-ph-check', asks: [], cautions: [], how: 'All of it is covered, the loads are done.', said: (batch, _, surroundings) => ({ said: `spread, ${quantityText('length', surroundings.units, depthOn(batch, surroundings))} deep.`, answer: 'Measure it once it has settled: then it knows when more is wanted.' }), words: () => 'All of it covered.' } },
-  { kind: 'deed', deed: { id: CLEARED, label: 'Drawn clear', icon: 'i-ph-arrows-out-line-horizontal', asks: [], cautions: [LIFTING], how: 'Back from stems and crowns, or from where slugs eat.', said: () => ({ said: 'drawn back from the stems.', answer: '' }), words: () => 'Drawn back from the stems.' } },
+  {
+    kind: 'put',
+    put: { id: WETTED, label: 'Wetted', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Wetted', said: 'Wetted with' },
+  },
+  {
+    kind: 'deed',
+    deed: {
+      id: ENOUGH, label: 'Enough', icon: 'i-ph-check', asks: [], cautions: [], how: 'All of it is covered, the loads are done.',
+      said: (batch, _, surroundings) => ({
+        said: `spread, ${quantityText('length', surroundings.units, depthOn(batch, surroundings))} deep.`,
+        answer: 'Measure it once it has settled: then it knows when more is wanted.',
+      }),
+      words: () => 'All of it covered.',
+    },
+  },
+  {
+    kind: 'deed',
+    deed: {
+      id: CLEARED, label: 'Drawn clear', icon: 'i-ph-arrows-out-line-horizontal', asks: [], cautions: [LIFTING],
+      how: 'Back from stems and crowns, or from where slugs eat.', said: () => ({ said: 'drawn back from the stems.', answer: '' }),
+      words: () => 'Drawn back from the stems.',
+    },
+  },
   { kind: 'sense', sense: SENSES[2]! },
 ]

@@ -20,7 +20,13 @@ export interface MulchPlan {
 }
 
 /** The plan behind the answers of a batch or a bench. */
-export function mulchPlan({ site, approachId, answers }: { readonly site: Site, readonly approachId: string, readonly answers: Answers }): MulchPlan {
+export function mulchPlan({
+  site, approachId, answers,
+}: {
+  readonly site: Site
+  readonly approachId: string
+  readonly answers: Answers
+}): MulchPlan {
   const kind = mulchKindOf(approachId)
   const crop = CROPS.find(one => one === answers[CROP]) ?? 'perennials'
   const reason = REASONS.find(one => one === answers[REASON]) ?? 'weeds'

@@ -42,10 +42,24 @@ export function questionOf(batch: BegunBatch, surroundings: Surroundings): Mulch
   const nowDay = Math.max(0, daysBetween(began.at, surroundings.now))
   const span = plan.kind.goesYear.typical > 3 ? HORIZON.quick : HORIZON.slow
   const horizonDay = Math.ceil(Math.min(3000, Math.max(span, nowDay + span / HORIZON.beyondNow)))
-  const findings = (batch.gauged[DEPTH] ?? []).map(({ eventId, at, value }): StampedFinding<'depthM'> =>
-    ({ eventId, at, finding: { kind: 'value', row: 'depthM', day: daysBetween(began.at, at), value, spread: Math.max(READ.leastM, READ.share * value), trust: READ.trust } }))
+  const findings = (batch.gauged[DEPTH] ?? []).map(({ eventId, at, value }): StampedFinding<'depthM'> => ({
+    eventId, at,
+    finding: {
+      kind: 'value', row: 'depthM', day: daysBetween(began.at, at), value, spread: Math.max(READ.leastM, READ.share * value),
+      trust: READ.trust,
+    },
+  }))
   return {
-    methodId: began.methodId, batchId: batch.id, kindId: plan.kind.id, spreads, airC: weatherFrom(new Date(began.at), horizonDay, surroundings).airC,
-    refreshM: plan.refreshM, lastDay: spreads.at(-1)!.day, nowDay, horizonDay, findings: findings.filter(({ finding }) => finding.day >= 0), seed: seedFromText(batch.id),
+    methodId: began.methodId,
+    batchId: batch.id,
+    kindId: plan.kind.id,
+    spreads,
+    airC: weatherFrom(new Date(began.at), horizonDay, surroundings).airC,
+    refreshM: plan.refreshM,
+    lastDay: spreads.at(-1)!.day,
+    nowDay,
+    horizonDay,
+    findings: findings.filter(({ finding }) => finding.day >= 0),
+    seed: seedFromText(batch.id),
   }
 }

@@ -54,13 +54,26 @@ export function mulchOf(batch: BegunBatch, surroundings: Surroundings): Mulch {
   const round = rounds.at(-1) ?? 0
   const laidM = spreads.filter(({ day }) => day >= round).reduce((sum, one) => sum + one.depthM, 0)
   // What still has to sink counts as it will lie: loads of today are not taken for depth that stays.
-  const settledM = middle ? depthsOf(spreads, { ...middle.traits, settlingDays: 1e-3 }, middle.question.airC, Float64Array.of(Math.max(nowDay, 0.02)))[0]! : 0
+  const settledM = middle
+    ? depthsOf(spreads, { ...middle.traits, settlingDays: 1e-3 }, middle.question.airC, Float64Array.of(Math.max(nowDay, 0.02)))[0]!
+    : 0
   const settles = middle?.traits.settles ?? mulchKindOf(batch.began.approachId).settles.typical
   const missingL = Math.max(0, plan.wantedM * settles - settledM) / settles * plan.areaM2 * 1000
   const depthM = depthOn(batch, surroundings)
-  const laying = spreads.length > 0 && nowDay - spreads.at(-1)!.day < ROUND_DAYS && settledM < NEARLY * plan.wantedM * settles && !batch.did.some(({ deed, at }) => deed === ENOUGH && daysBetween(batch.began.at, at) >= round)
+  const laying
+    = spreads.length > 0
+      && nowDay - spreads.at(-1)!.day < ROUND_DAYS
+      && settledM < NEARLY * plan.wantedM * settles
+      && !batch.did.some(({ deed, at }) => deed === ENOUGH && daysBetween(batch.began.at, at) >= round)
   return {
-    plan, nowDay, depthM, laidL: laidM * plan.areaM2 * 1000, missingL, carrier, loadsLeft: loadsFor(missingL, carrier), refreshed: Math.max(0, rounds.length - 1),
+    plan,
+    nowDay,
+    depthM,
+    laidL: laidM * plan.areaM2 * 1000,
+    missingL,
+    carrier,
+    loadsLeft: loadsFor(missingL, carrier),
+    refreshed: Math.max(0, rounds.length - 1),
     phase: batch.ended ? 'ended' : spreads.length === 0 ? 'bare' : laying ? 'laying' : depthM <= plan.refreshM ? 'thin' : 'lying',
   }
 }

@@ -24,6 +24,10 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
   return [{
     id: 'refresh', label: 'Top it up', from: later(low), to: later(high), ...(high >= horizonDay - 1 ? { orLater: true } : {}),
     coming: 'More is wanted between', begun: 'More may be wanted since', announced: 'may want more',
-    reasons: [`Spread ${length(plan.wantedM)} deep it settles to about ${length(plan.settledM)}; at ${length(refreshM)} weeds and sun get through.`, 'It goes with warmth and damp: hardly in winter, quickly in a wet summer. A depth you measure sharpens this.'],
+    reasons: [
+      `Spread ${length(plan.wantedM)} deep it settles to about ${length(plan.settledM)}; at ${length(refreshM)} weeds and sun get `
+      + 'through.',
+      'It goes with warmth and damp: hardly in winter, quickly in a wet summer. A depth you measure sharpens this.',
+    ],
   }]
 }

@@ -12,7 +12,10 @@ export interface Addition {
   readonly keepsKgKg: number
 }
 
-/** Water held against draining, kg a dry kilogram, by how open stuff stands: what lies as sludge does not drain, twigs hardly hold any (own estimate). */
+/**
+ * Water held against draining, kg a dry kilogram, by how open stuff stands: what lies as sludge does not drain, twigs hardly
+ * hold any (own estimate).
+ */
 const KEEPS_BY_STRUCTURE = [6, 4.5, 3.4, 2.2] as const
 
 /** Ingredients and water that go in on a day; nothing where there is nothing in them. */
@@ -21,7 +24,13 @@ export function additionOf(day: number, ingredients: readonly Ingredient[], wate
   const charge = chargeOf(portions, waterL)
   if (!charge) return undefined
   const totals = typicalTotals(portions)
-  const dry = portions.map(({ material, looseVolumeL }) => ({ keeps: KEEPS_BY_STRUCTURE[material.structure], kg: looseVolumeL * material.bulkDensityKgM3.typical / 1000 * (1 - material.moistureFraction.typical) }))
+  const dry = portions.map(({ material, looseVolumeL }) => ({
+    keeps: KEEPS_BY_STRUCTURE[material.structure],
+    kg: ((looseVolumeL * material.bulkDensityKgM3.typical) / 1000) * (1 - material.moistureFraction.typical),
+  }))
   const dryKg = dry.reduce((sum, { kg }) => sum + kg, 0)
-  return { day, charge, allCarbonKg: totals.carbonKg, allNitrogenKg: totals.nitrogenKg, keepsKgKg: dry.reduce((sum, { keeps, kg }) => sum + keeps * kg, 0) / dryKg }
+  return {
+    day, charge, allCarbonKg: totals.carbonKg, allNitrogenKg: totals.nitrogenKg,
+    keepsKgKg: dry.reduce((sum, { keeps, kg }) => sum + keeps * kg, 0) / dryKg,
+  }
 }

@@ -23,5 +23,8 @@ export function brownsLeft(batch: BegunBatch, surroundings: Surroundings): Brown
   const weekly = weeklyFeed(batch, now, materials).coverL
   if (!at?.spare || weekly <= 0) return undefined
   const leftL = coverLeftL(spares)
-  return { material: at.material, leftL, weeklyL: weekly, ...(leftL < YEAR_WEEKS * weekly ? { until: addDays(now, Math.floor(7 * leftL / weekly)) } : {}) }
+  return {
+    material: at.material, leftL, weeklyL: weekly,
+    ...(leftL < YEAR_WEEKS * weekly ? { until: addDays(now, Math.floor((7 * leftL) / weekly)) } : {}),
+  }
 }

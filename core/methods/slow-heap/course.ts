@@ -86,7 +86,10 @@ function rotDay(state: State, comfort: number, { pace, slow }: SlowTraits): numb
   for (let i = 0; i < state.cohorts.length; i++) {
     const one = state.cohorts[i]!
     const rate = comfort * one.pace * pace * nitrogenShare(one.quickCarbonKg, one.quickNitrogenKg)
-    const [rapid, medium, tough, rest] = [one.rapidKg * left(K.rapidDay * rate), one.mediumKg * left(K.mediumDay * rate), one.slowKg * left(K.slowDay * slow * rate), (one.restKg - one.ashKg) * left(REST_DAY * comfort * pace) + one.ashKg]
+    const [rapid, medium, tough, rest] = [
+      one.rapidKg * left(K.rapidDay * rate), one.mediumKg * left(K.mediumDay * rate), one.slowKg * left(K.slowDay * slow * rate),
+      (one.restKg - one.ashKg) * left(REST_DAY * comfort * pace) + one.ashKg,
+    ]
     const lost = one.rapidKg - rapid + one.mediumKg - medium + one.slowKg - tough + one.restKg - rest
     const before = one.carbonKg
     one.carbonKg = Math.max(0.02 * one.carbonKg, one.carbonKg - CARBON_KG_KG * lost)
@@ -110,7 +113,13 @@ function waterDay(state: State, what: SlowCase, airC: number, rainMm: number, go
   for (let i = 0; i < state.cohorts.length; i++) keeps += state.cohorts[i]!.keepsKgKg * cohortKg(state.cohorts[i]!)
   const dries = DRIES_MM_DAY_C * Math.max(0, airC) * what.drying * traits.drying * footprintM2 * Math.min(1, moisture / 0.55)
   const steams = LEAVES_AS_VAPOUR * goneKg * K.heatMJKg / EVAPORATION_MJ_KG
-  const kept = Math.max(0, state.waterKg + K.waterKgKg * goneKg + rainMm * footprintM2 * Math.min(1, what.rainShare * traits.rain) - Math.min(0.2 * state.waterKg, dries + steams))
+  const kept = Math.max(
+    0,
+    state.waterKg
+    + K.waterKgKg * goneKg
+    + rainMm * footprintM2 * Math.min(1, what.rainShare * traits.rain)
+    - Math.min(0.2 * state.waterKg, dries + steams),
+  )
   // A heap that nobody feeds any more holds a little at least.
   state.waterKg = Math.min(kept, keeps)
   state.drainedL += kept - state.waterKg
@@ -143,7 +152,9 @@ function respirationOf({ cohorts }: State, { slow, pace }: SlowTraits): number {
     const kg = cohortKg(one)
     const taken = Math.min(wanted, kg)
     const rate = one.pace * pace
-    sum += taken / (kg + 1e-12) * (goes(K.rapidDay * rate) * one.rapidKg + goes(K.mediumDay * rate) * one.mediumKg + goes(K.slowDay * slow * rate) * one.slowKg)
+    sum
+      += (taken / (kg + 1e-12))
+        * (goes(K.rapidDay * rate) * one.rapidKg + goes(K.mediumDay * rate) * one.mediumKg + goes(K.slowDay * slow * rate) * one.slowKg)
     wanted -= taken
   }
   return all > 0 ? 1000 * K.oxygenKgKg * sum / all : 0
@@ -180,7 +191,10 @@ const FULL_SHARE = 0.98
  */
 export function runSlow(what: SlowCase, traits: SlowTraits, days: Float64Array, warmth: Float64Array = WARMTH): SlowCourse {
   const row = () => new Float32Array(days.length)
-  const course: SlowCourse = { days, volumeL: row(), moisture: row(), ratio: row(), celsius: row(), respirationMgG: row(), leftShare: row(), airSpace: row(), drainedL: row(), fullDay: Infinity, lastFedDay: 0 }
+  const course: SlowCourse = {
+    days, volumeL: row(), moisture: row(), ratio: row(), celsius: row(), respirationMgG: row(), leftShare: row(), airSpace: row(),
+    drainedL: row(), fullDay: Infinity, lastFedDay: 0,
+  }
   const state: State = { cohorts: [], waterKg: 0, celsius: (what.airC[0] ?? 10) + traits.weatherK, drainedL: 0, dryInKg: 0 }
   const roomL = what.ground.footprintM2 * what.rimM * 1000
   const last = Math.ceil(days.at(-1) ?? 0)

@@ -6,7 +6,8 @@ import { containerText, type Amount, type ContainerThen } from '../../units/cont
 import { ratioText } from '../../units/format'
 
 /**
- * The fresh part is brought to so much carbon for one of nitrogen, the low end of what is comfortable, and to no more water than still works:
+ * The fresh part is brought to so much carbon for one of nitrogen, the low end of what is comfortable, and to no more water than
+ * still works:
  * what is too much drips or dries off a heap that lies open to its sides.
  */
 export const FRESH = { ratio: 25, mostMoisture: 0.68 } as const
@@ -26,7 +27,10 @@ export function freshPart(some: readonly Ingredient[]): FreshPart | undefined {
   return { ratio: totals.availableCarbonKg / totals.availableNitrogenKg, moisture: totals.waterKg / totals.wetMassKg }
 }
 
-/** Litres of one thing that bring another to the ratio: (R·N − C)/(c − R·n), by the litre; 0 where it is there already, Infinity where no amount does. */
+/**
+ * Litres of one thing that bring another to the ratio: (R·N − C)/(c − R·n), by the litre; 0 where it is there already, Infinity
+ * where no amount does.
+ */
 function litresForRatio(of: Totals, a: Totals, ratio: number): number {
   const short = ratio * of.availableNitrogenKg - of.availableCarbonKg
   const gains = a.availableCarbonKg - ratio * a.availableNitrogenKg
@@ -53,7 +57,8 @@ const HANDFULS_UP_TO_L = 4
 export function coverAmount(litres: number, atHand: readonly ContainerThen[]): Amount {
   const fits = [...atHand].sort((a, b) => b.volumeL - a.volumeL)
   const container = fits.find(({ volumeL }) => litres >= volumeL) ?? fits.at(-1)
-  if (litres <= HANDFULS_UP_TO_L || !container) return { count: Math.max(1, Math.ceil(litres / HANDFUL.volumeL - 0.15)), container: HANDFUL, packing: 'loose' }
+  if (litres <= HANDFULS_UP_TO_L || !container)
+    return { count: Math.max(1, Math.ceil(litres / HANDFUL.volumeL - 0.15)), container: HANDFUL, packing: 'loose' }
   return { count: Math.max(0.25, Math.ceil(4 * litres / container.volumeL - 0.3) / 4), container, packing: 'loose' }
 }
 
@@ -67,5 +72,6 @@ export function coverWords(fed: readonly Ingredient[], brown: Ingredient): strin
   const [before, after] = [freshPart(fed), freshPart([...fed, brown])]
   if (!before || !after) return ''
   const percent = (share: number) => `${Math.round(100 * share)} %`
-  return `${containerText(brown.amount.count, brown.amount.container)} of ${brown.material.short} bring it from ${ratioText(before.ratio)} and ${percent(before.moisture)} water to ${ratioText(after.ratio)} and ${percent(after.moisture)}.`
+  return `${containerText(brown.amount.count, brown.amount.container)} of ${brown.material.short} bring it from `
+    + `${ratioText(before.ratio)} and ${percent(before.moisture)} water to ${ratioText(after.ratio)} and ${percent(after.moisture)}.`
 }

@@ -21,7 +21,10 @@ const SYMPTOMS: readonly Symptom[] = [
   { id: 'dust', label: 'Dry inside', group: 'In the hand' },
   { id: 'soggy', label: 'Water runs out', group: 'In the hand' },
   { id: 'worms', label: 'Full of worms', group: 'To the eye', good: 'They do half the work of a cool heap: let them.' },
-  { id: 'cool', label: 'It does not get hot', group: 'In the hand', good: 'It should not: so little at a time cannot. For heat, collect and build at once.' },
+  {
+    id: 'cool', label: 'It does not get hot', group: 'In the hand',
+    good: 'It should not: so little at a time cannot. For heat, collect and build at once.',
+  },
 ]
 
 interface Facts {
@@ -43,7 +46,15 @@ const percent = (share: number) => `${Math.round(100 * share)} %`
 function browns({ surroundings, batch }: Facts, litres: number): RemedyPart[] {
   const at = coverAtHand(batch, surroundings.spares ?? [], surroundings.materials)
   if (!at || litres < 0.5) return []
-  const amount = coverAmount(litres, containersOf(feedings(batch).slice(-1).flatMap(one => partsOf(one, surroundings.materials).fed), at.spare?.container))
+  const amount = coverAmount(
+    litres,
+    containersOf(
+      feedings(batch)
+        .slice(-1)
+        .flatMap(one => partsOf(one, surroundings.materials).fed),
+      at.spare?.container,
+    ),
+  )
   const inStore = at.spare ? at.spare.count * at.spare.container.volumeL / amount.container.volumeL : 0
   return [{ materialId: at.material.id, short: at.material.short, amount, inStore }]
 }
@@ -58,18 +69,27 @@ function drying(facts: Facts): number {
 }
 
 const remedy = (text: string, parts: readonly RemedyPart[] = [], waterL = 0): Remedy => ({ text, parts, waterL, deeds: [] })
-const named = (parts: readonly RemedyPart[]) => parts.map(({ amount, short }) => `${containerText(amount.count, amount.container)} of ${short}`).join(' and ')
+const named = (parts: readonly RemedyPart[]) =>
+  parts.map(({ amount, short }) => `${containerText(amount.count, amount.container)} of ${short}`).join(' and ')
 
 const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   {
-    id: 'uncovered', title: 'What was fed was not covered', symptoms: { 'flies': 0.8, 'open-food': 0.95, 'sour': 0.5, 'rats': 0.3, 'slimy': 0.3 },
+    id: 'uncovered',
+    title: 'What was fed was not covered',
+    symptoms: { 'flies': 0.8, 'open-food': 0.95, 'sour': 0.5, 'rats': 0.3, 'slimy': 0.3 },
     weigh: ({ fed, bare, missingL, surroundings }) => [
-      ...given(bare > 0, 0.4 + bare / Math.max(1, fed), `${bare} of the last ${fed} feeds had no cover or hardly any; about ${quantityText('volume', surroundings.units, missingL)} of browns were missing.`),
+      ...given(
+        bare > 0, 0.4 + bare / Math.max(1, fed),
+        `${bare} of the last ${fed} feeds had no cover or hardly any; about ${quantityText('volume', surroundings.units, missingL)} of `
+        + 'browns were missing.',
+      ),
       ...given(fed > 0 && bare === 0, -0.8, `All of the last ${fed} feeds were covered.`),
     ],
     remedy: (facts) => {
       const parts = browns(facts, Math.max(4, facts.missingL))
-      return remedy(`Spread ${named(parts) || 'a hand of browns'} over the top now, and on every caddy from here on what the round says.`, parts)
+      return remedy(
+        `Spread ${named(parts) || 'a hand of browns'} over the top now, and on every caddy from here on what the round says.`, parts,
+      )
     },
   },
   {
@@ -78,11 +98,16 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(symptoms.includes('soggy'), 0.8, 'Water ran out of it.'),
       ...given(slow.moisture > 0.68, 0.8, `By what was fed and the weather it holds ${percent(slow.moisture)} water.`),
       ...given(slow.airSpace < 0.25, 0.5, `Only about ${percent(slow.airSpace)} of it is air.`),
-      ...given(slow.moisture < 0.58 && !symptoms.includes('soggy'), -1, `By what was fed and the weather it holds only ${percent(slow.moisture)} water.`),
+      ...given(
+        slow.moisture < 0.58 && !symptoms.includes('soggy'), -1,
+        `By what was fed and the weather it holds only ${percent(slow.moisture)} water.`,
+      ),
     ],
     remedy: (facts) => {
       const parts = browns(facts, drying(facts))
-      return remedy(`Open the upper third and fork in ${named(parts) || 'dry browns'}, with twigs for air; then a lid against the rain.`, parts)
+      return remedy(
+        `Open the upper third and fork in ${named(parts) || 'dry browns'}, with twigs for air; then a lid against the rain.`, parts,
+      )
     },
     caution: 'Open what is foul from upwind, and keep your face away.',
   },
@@ -101,19 +126,32 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     id: 'dry', title: 'It is too dry', symptoms: { 'ants': 0.85, 'dust': 0.95, 'not-sinking': 0.5 },
     weigh: ({ slow, symptoms }) => [
       ...given(symptoms.includes('dust'), 0.9, 'It was dry in the hand.'),
-      ...given(slow.moisture < 0.48, 0.8, `By what was fed and the weather it holds ${percent(slow.moisture)} water; from about 50 % on it rots.`),
+      ...given(
+        slow.moisture < 0.48, 0.8,
+        `By what was fed and the weather it holds ${percent(slow.moisture)} water; from about 50 % on it rots.`,
+      ),
       ...given(slow.moisture > 0.58 && !symptoms.includes('dust'), -0.9, `By what was fed it still holds ${percent(slow.moisture)} water.`),
     ],
     remedy: ({ slow, surroundings: { waterCan, units } }) => {
       const dryKg = slow.volumeL * 0.12
-      const litres = Math.max(waterCan.volumeL, Math.round(dryKg * (0.6 / 0.4 - Math.min(0.48, slow.moisture) / (1 - Math.min(0.48, slow.moisture)))))
-      return remedy(`${containerText(litres / waterCan.volumeL, waterCan)} of water (${quantityText('volume', units, litres)}), slowly, into holes made with a fork; less cover for a while, and a lid.`, [], litres)
+      const litres = Math.max(
+        waterCan.volumeL, Math.round(dryKg * (0.6 / 0.4 - Math.min(0.48, slow.moisture) / (1 - Math.min(0.48, slow.moisture)))),
+      )
+      return remedy(
+        `${containerText(litres / waterCan.volumeL, waterCan)} of water (${quantityText('volume', units, litres)}), slowly, into holes `
+        + 'made with a fork; less cover for a while, and a lid.',
+        [], litres,
+      )
     },
   },
   {
     id: 'cold', title: 'It is cold', symptoms: { 'not-sinking': 0.6 },
     weigh: ({ coldDays, slow, surroundings }) => [
-      ...given(coldDays > 15, 0.8, `On ${coldDays} of the last 42 days it was below ${quantityText('temperature', surroundings.units, 6)}: so cool hardly anything rots.`),
+      ...given(
+        coldDays > 15, 0.8,
+        `On ${coldDays} of the last 42 days it was below ${quantityText('temperature', surroundings.units, 6)}: so cool hardly anything `
+        + 'rots.',
+      ),
       ...given(coldDays < 5, -0.8, 'It was warm enough in the last weeks.'),
       ...given(slow.moisture < 0.48, -0.3, 'It is dry as well: warmth alone does not bring it on.'),
     ],
@@ -130,10 +168,17 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   {
     id: 'food-for-rats', title: 'Something in it draws rats', symptoms: { rats: 0.95 },
     weigh: ({ batch }) => [
-      ...given(feedings(batch).some(({ inputs }) => inputs.some(({ materialId }) => materialId === 'bread-grains')), 0.8, 'Bread or grain was fed.'),
+      ...given(
+        feedings(batch).some(({ inputs }) => inputs.some(({ materialId }) => materialId === 'bread-grains')), 0.8,
+        'Bread or grain was fed.',
+      ),
       ...given(true, 0.1, 'Dry, sheltered and full of food: they come without bread too.'),
     ],
-    remedy: () => remedy('No bread, cooked food or meat. Fork it over and wet it: they do not stay where they are disturbed. Fine mesh below and around. Follow your local rules.'),
+    remedy: () =>
+      remedy(
+        'No bread, cooked food or meat. Fork it over and wet it: they do not stay where they are disturbed. Fine mesh below and around. '
+        + 'Follow your local rules.',
+      ),
     caution: 'Rats carry disease: gloves, and wash your hands. Poison does not belong in a heap.',
   },
 ]
@@ -142,7 +187,10 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings, symptoms: readon
   const [slow, middle] = [slowOn(batch, surroundings), middleOf(batch, surroundings)]
   if (!slow || !middle) return undefined
   const { materials, spares = [], now } = surroundings
-  const recent = feedings(batch).filter(({ at }) => daysBetween(at, now) < LOOKS_BACK_DAYS).map(one => partsOf(one, materials)).filter(({ fed }) => fed.length > 0)
+  const recent = feedings(batch)
+    .filter(({ at }) => daysBetween(at, now) < LOOKS_BACK_DAYS)
+    .map(one => partsOf(one, materials))
+    .filter(({ fed }) => fed.length > 0)
   const at = coverAtHand(batch, spares, materials)
   const missing = recent.map(({ fed, cover }) => {
     const wanted = at ? coverLitres(fed, at.material) : 0
@@ -151,12 +199,20 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings, symptoms: readon
   })
   const { airC } = middle.question
   const today = Math.floor(middle.question.nowDay)
-  const coldDays = Array.from({ length: LOOKS_BACK_DAYS }, (_, back) => airC[Math.max(0, today - back)] ?? 10).filter(celsius => celsius < 6).length
-  return { batch, surroundings, symptoms, slow, fed: recent.length, bare: missing.filter(litres => litres > 0).length, missingL: missing.reduce((sum, litres) => sum + litres, 0), coldDays }
+  const coldDays = Array.from({ length: LOOKS_BACK_DAYS }, (_, back) => airC[Math.max(0, today - back)] ?? 10).filter(
+    celsius => celsius < 6,
+  ).length
+  return {
+    batch, surroundings, symptoms, slow, fed: recent.length, bare: missing.filter(litres => litres > 0).length,
+    missingL: missing.reduce((sum, litres) => sum + litres, 0), coldDays,
+  }
 }
 
 const FRESH_DAYS = 21
-const NOTICED: Readonly<Record<string, string>> = { 'sour': 'sour', 'eggs': 'sour', 'ammonia': 'ammonia', 'flies': 'flies', 'open-food': 'open-food', 'mats': 'slimy', 'rats': 'rats', 'ants': 'ants', 'worms': 'worms' }
+const NOTICED: Readonly<Record<string, string>> = {
+  'sour': 'sour', 'eggs': 'sour', 'ammonia': 'ammonia', 'flies': 'flies', 'open-food': 'open-food', 'mats': 'slimy', 'rats': 'rats',
+  'ants': 'ants', 'worms': 'worms',
+}
 const FELT: Readonly<Record<string, string>> = { dust: 'dust', dripping: 'soggy' }
 
 /** What may be wrong with a slow heap. */
@@ -164,7 +220,9 @@ export const diagnosis: Diagnosis = {
   symptoms: SYMPTOMS,
   noticed: (batch, { now }) => {
     const fresh = batch.observations.filter(({ at }) => daysBetween(at, now) < FRESH_DAYS)
-    const said = fresh.flatMap(({ sense, finding }) => (sense === SQUEEZE ? FELT[finding] : sense === SMELL || sense === LOOK ? NOTICED[finding] : undefined) ?? [])
+    const said = fresh.flatMap(
+      ({ sense, finding }) => (sense === SQUEEZE ? FELT[finding] : sense === SMELL || sense === LOOK ? NOTICED[finding] : undefined) ?? [],
+    )
     return [...new Set(said)]
   },
   causes: (batch, surroundings, symptoms) => {

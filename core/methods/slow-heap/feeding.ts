@@ -20,7 +20,14 @@ const COVER_SHARE = 2
 
 /** What of a put is fed and what covers it. */
 export function partsOf({ inputs }: Pick<Put, 'inputs'>, book: MaterialBook): { readonly fed: Ingredient[], readonly cover: Ingredient[] } {
-  return { fed: ingredientsOf(inputs.filter(({ role }) => role !== 'cover'), book), cover: ingredientsOf(inputs.filter(({ role }) => role === 'cover'), book) }
+  return {
+    fed: ingredientsOf(
+      inputs.filter(({ role }) => role !== 'cover'), book,
+    ),
+    cover: ingredientsOf(
+      inputs.filter(({ role }) => role === 'cover'), book,
+    ),
+  }
 }
 
 const litresOf = (some: readonly Ingredient[]) => some.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
@@ -66,7 +73,9 @@ export function weeklyFeed(batch: BegunBatch, now: Date, book: MaterialBook): We
   if (since < LEAST_DAYS || recent.length < 2) return assumed(said > 0 ? said : USUAL_WEEKLY_L, book)
   const weeks = since / 7
   const parts = recent.map(one => partsOf(one, book))
-  const ingredients = parts.flatMap(({ fed, cover }) => [...fed, ...cover]).map((one): Ingredient => ({ ...one, amount: { ...one.amount, count: one.amount.count / weeks } }))
+  const ingredients = parts
+    .flatMap(({ fed, cover }) => [...fed, ...cover])
+    .map((one): Ingredient => ({ ...one, amount: { ...one.amount, count: one.amount.count / weeks } }))
   const gaps = recent.slice(1).map((one, index) => daysBetween(recent[index]!.at, one.at)).sort((a, b) => a - b)
   return {
     ingredients, fedL: litresOf(parts.flatMap(({ fed }) => fed)) / weeks, coverL: litresOf(parts.flatMap(({ cover }) => cover)) / weeks,
@@ -95,15 +104,21 @@ const BROWN = { leastRatio: 28, mostMoisture: 0.55 }
 
 /** Whether something can cover what is wet and rich. */
 export function isBrown({ family, carbonToNitrogen, moistureFraction }: Material): boolean {
-  return COVERS.some(one => one === family) && carbonToNitrogen.typical >= BROWN.leastRatio && moistureFraction.typical <= BROWN.mostMoisture
+  return (
+    COVERS.some(one => one === family) && carbonToNitrogen.typical >= BROWN.leastRatio && moistureFraction.typical <= BROWN.mostMoisture
+  )
 }
 
 /** The brown that a heap is covered with: what covered it last as long as there is some, else what there is most of. */
-export function coverAtHand(batch: BegunBatch, spares: readonly Spare[], book: MaterialBook): { readonly material: Material, readonly spare?: Spare } | undefined {
+export function coverAtHand(
+  batch: BegunBatch, spares: readonly Spare[], book: MaterialBook,
+): { readonly material: Material, readonly spare?: Spare } | undefined {
   const lying = spares.filter(({ count, material }) => count > 0 && isBrown(material) && material.structure < 3)
   const last = feedings(batch).flatMap(one => partsOf(one, book).cover).at(-1)?.material
   const known = last && lying.find(({ material }) => material.id === last.id)
-  const most = lying.reduce<Spare | undefined>((best, one) => !best || one.count * one.container.volumeL > best.count * best.container.volumeL ? one : best, undefined)
+  const most = lying.reduce<Spare | undefined>(
+    (best, one) => (!best || one.count * one.container.volumeL > best.count * best.container.volumeL ? one : best), undefined,
+  )
   const spare = known ?? most
   const material = spare?.material ?? last ?? findMaterial('leaves-mixed', book)
   return material && { material, ...(spare ? { spare } : {}) }
@@ -111,5 +126,10 @@ export function coverAtHand(batch: BegunBatch, spares: readonly Spare[], book: M
 
 /** Litres of all browns that lie in the store. */
 export function coverLeftL(spares: readonly Spare[]): number {
-  return spares.filter(({ material }) => isBrown(material) && material.structure < 3).reduce((sum, { count, container, material, packing }) => sum + portionOf({ material, amount: { count, container, packing } }).looseVolumeL, 0)
+  return spares
+    .filter(({ material }) => isBrown(material) && material.structure < 3)
+    .reduce(
+      (sum, { count, container, material, packing }) => sum + portionOf({ material, amount: { count, container, packing } }).looseVolumeL,
+      0,
+    )
 }

@@ -13,7 +13,8 @@ const EVERY_DAYS = 7
 export const REST_DAYS = 60
 
 /** When a slow heap is looked at. */
-export const timesOf = (question: Pick<SlowQuestion, 'horizonDay' | 'findings' | 'nowDay'>): Float64Array => timesEvery(EVERY_DAYS, question)
+export const timesOf = (question: Pick<SlowQuestion, 'horizonDay' | 'findings' | 'nowDay'>): Float64Array =>
+  timesEvery(EVERY_DAYS, question)
 
 /** The day on which a course is full; the horizon where it never is. */
 export const fullDayOf = ({ fullDay, days }: SlowCourse): number => Math.min(fullDay, days.at(-1) ?? 0)

@@ -22,11 +22,15 @@ const FRESH_DAYS = 21
 
 /** Something bad that was smelt or seen lately and not answered since. */
 function complaint(batch: BegunBatch, surroundings: Surroundings): string | undefined {
-  const last = (sense: string) => batch.observations.findLast(one => one.sense === sense && daysBetween(one.at, surroundings.now) < FRESH_DAYS)
+  const last = (sense: string) =>
+    batch.observations.findLast(one => one.sense === sense && daysBetween(one.at, surroundings.now) < FRESH_DAYS)
   const [smell, look] = [last(SMELL), last(LOOK)]
-  const answered = (at: string) => batch.did.some(one => one.at > at) || batch.puts.some(one => one.at > at && one.inputs.some(({ role }) => role === 'cover'))
+  const answered = (at: string) =>
+    batch.did.some(one => one.at > at) || batch.puts.some(one => one.at > at && one.inputs.some(({ role }) => role === 'cover'))
   if (smell && (smell.finding === 'sour' || smell.finding === 'eggs') && !answered(smell.at)) return 'Smells'
-  return look && (look.finding === 'flies' || look.finding === 'open-food' || look.finding === 'rats') && !answered(look.at) ? 'Lies open' : undefined
+  return look && (look.finding === 'flies' || look.finding === 'open-food' || look.finding === 'rats') && !answered(look.at)
+    ? 'Lies open'
+    : undefined
 }
 
 function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
@@ -34,13 +38,16 @@ function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   const slow = slowOn(batch, surroundings)
   if (!slow || slow.volumeL < 0.5) return { phase: 'empty', label: 'Waiting', sentence: 'Feed it its first caddy.', tone: 'mind' }
   const figure = `${quantityText('length', surroundings.units, standsM(batch, surroundings))} high`
-  const sentence = `${figure}, ${ratioText(slow.ratio)}, ${percent(slow.moisture)} % water, about ${quantityText('temperature', surroundings.units, slow.celsius)} inside.`
+  const sentence = `${figure}, ${ratioText(slow.ratio)}, ${percent(slow.moisture)} % water, about `
+    + `${quantityText('temperature', surroundings.units, slow.celsius)} inside.`
   const bad = complaint(batch, surroundings)
   if (bad) return { phase: 'complains', label: bad, sentence, figure, tone: 'bad' }
   if (slow.moisture < 0.42) return { phase: 'dry', label: 'Too dry to rot', sentence, figure, tone: 'mind' }
   if (slow.moisture > 0.76) return { phase: 'wet', label: 'Wet', sentence, figure, tone: 'mind' }
   if (!isClosed(batch)) return { phase: 'filling', label: 'Filling', sentence, figure, tone: 'good' }
-  return slow.respirationMgG <= RIPE_MG_G ? { phase: 'ready', label: 'Ready to test', sentence, figure, tone: 'good' } : { phase: 'resting', label: 'Resting', sentence, figure, tone: 'good' }
+  return slow.respirationMgG <= RIPE_MG_G
+    ? { phase: 'ready', label: 'Ready to test', sentence, figure, tone: 'good' }
+    : { phase: 'resting', label: 'Resting', sentence, figure, tone: 'good' }
 }
 
 /** Layers that are told apart in a picture: a fortnight each. */
@@ -58,7 +65,9 @@ function bandsOf(batch: BegunBatch, surroundings: Surroundings): PictureBand[] {
       const key = `${week} ${material.family}`
       const thin = 0.35 + 0.65 * Math.exp(-Math.max(0, age) / 120)
       const known = layers.get(key)
-      layers.set(key, { key: week, family: material.family, short: material.short, heightShare: (known?.heightShare ?? 0) + looseVolumeL * thin })
+      layers.set(key, {
+        key: week, family: material.family, short: material.short, heightShare: (known?.heightShare ?? 0) + looseVolumeL * thin,
+      })
     }
   }
   const all = [...layers.values()].sort((a, b) => a.key - b.key)
@@ -69,13 +78,23 @@ function bandsOf(batch: BegunBatch, surroundings: Surroundings): PictureBand[] {
 function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): Picture {
   const vessel = asVessel(batch.began.site)
   const slow = slowOn(batch, surroundings, day)
-  const heightM = batch.ended && day === undefined ? 0 : Math.min(vessel.heightM * 1.3, day === undefined ? standsM(batch, surroundings) : slow?.heightM ?? 0)
-  const warm: Primitive[] = slow && heightM > 0.15 ? [{ kind: 'glow', aboveAirK: Math.max(0, slow.celsius - surroundings.ambientC(surroundings.now)) }] : []
+  const heightM
+    = batch.ended && day === undefined
+      ? 0
+      : Math.min(vessel.heightM * 1.3, day === undefined ? standsM(batch, surroundings) : (slow?.heightM ?? 0))
+  const warm: Primitive[]
+    = slow && heightM > 0.15 ? [{ kind: 'glow', aboveAirK: Math.max(0, slow.celsius - surroundings.ambientC(surroundings.now)) }] : []
   return {
     of: `${batch.name} cut open`, widthM: frontWidthM(vessel), heightM: Math.max(vessel.heightM, heightM),
     parts: [
-      { kind: 'walls', vessel }, { kind: 'fill', heightM, bands: bandsOf(batch, surroundings) }, { kind: 'fading', share: slow ? 1 - slow.leftShare : 0, family: 'finished' }, ...warm,
-      ...(heightM > 0 && heightM < vessel.heightM - 0.05 && !isClosed(batch) ? [{ kind: 'level' as const, yM: vessel.heightM, said: 'full' }] : []), { kind: 'soil' },
+      { kind: 'walls', vessel },
+      { kind: 'fill', heightM, bands: bandsOf(batch, surroundings) },
+      { kind: 'fading', share: slow ? 1 - slow.leftShare : 0, family: 'finished' },
+      ...warm,
+      ...(heightM > 0 && heightM < vessel.heightM - 0.05 && !isClosed(batch)
+        ? [{ kind: 'level' as const, yM: vessel.heightM, said: 'full' }]
+        : []),
+      { kind: 'soil' },
     ],
   }
 }
@@ -85,7 +104,9 @@ function told(batch: BegunBatch, surroundings: Surroundings, day?: number): stri
   if (!slow) return 'Empty.'
   const now = daysBetween(batch.began.at, surroundings.now)
   const at = addHours(new Date(batch.began.at), Math.round(slow.day * 24))
-  return `${Math.abs(slow.day - now) < 1 ? 'Today' : dateText(at)}: ${quantityText('length', surroundings.units, slow.heightM)} high, ${ratioText(slow.ratio)}, ${percent(slow.moisture)} % water, ${quantityText('temperature', surroundings.units, slow.celsius)} inside.`
+  return `${Math.abs(slow.day - now) < 1 ? 'Today' : dateText(at)}: ${quantityText('length', surroundings.units, slow.heightM)} high, `
+    + `${ratioText(slow.ratio)}, ${percent(slow.moisture)} % water, ${quantityText('temperature', surroundings.units, slow.celsius)} `
+    + 'inside.'
 }
 
 const lastDay = (batch: BegunBatch, surroundings: Surroundings) => {
@@ -96,8 +117,14 @@ const lastDay = (batch: BegunBatch, surroundings: Surroundings) => {
   return Math.min(middle.question.horizonDay, Math.max(30, middle.question.nowDay + 60, ready ? daysBetween(batch.began.at, ready.to) : 0))
 }
 
-function points(days: Float64Array, band: Pick<Band, 'low' | 'typical' | 'high'>, startMs: number, last: number, perM: number): ChartPoint[] {
-  return Array.from(days).flatMap((day, index) => day <= last ? [{ at: startMs + day * DAY_MS, low: band.low[index]! * perM, typical: band.typical[index]! * perM, high: band.high[index]! * perM }] : [])
+function points(
+  days: Float64Array, band: Pick<Band, 'low' | 'typical' | 'high'>, startMs: number, last: number, perM: number,
+): ChartPoint[] {
+  return Array.from(days).flatMap((day, index) =>
+    day <= last
+      ? [{ at: startMs + day * DAY_MS, low: band.low[index]! * perM, typical: band.typical[index]! * perM, high: band.high[index]! * perM }]
+      : [],
+  )
 }
 
 function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
@@ -110,11 +137,16 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   const { volumeL } = middle.course
   const band = forecast?.series.volumeL ?? { low: volumeL, typical: volumeL, high: volumeL }
   return [{
-    id: 'height', title: 'How high it stands', unit: 'length', expected: points(forecast?.days ?? middle.course.days, band, startMs, last, perM),
+    id: 'height',
+    title: 'How high it stands',
+    unit: 'length',
+    expected: points(forecast?.days ?? middle.course.days, band, startMs, last, perM),
     atStart: forecast ? points(forecast.days, forecast.series.volumeAtStartL!, startMs, last, perM) : [],
     dots: [{ name: 'measured', main: true, points: (batch.gauged[HEIGHT] ?? []).map(({ at, value }) => ({ at: Date.parse(at), value })) }],
     marks: [],
-    legend: 'Dashed in its band: how high it stands, eight times in ten, fed on at the pace of the last weeks until it is full. Dotted: as it looked at the start. Dots: measured.',
+    legend:
+        'Dashed in its band: how high it stands, eight times in ten, fed on at the pace of the last weeks until it is full. Dotted: as '
+        + 'it looked at the start. Dots: measured.',
   }]
 }
 
@@ -124,10 +156,17 @@ const RAW_ENOUGH = 40
 
 function hotFact(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const slow = slowOn(batch, surroundings)
-  const greens = (surroundings.spares ?? []).filter(({ material, count }) => count > 0 && (material.family === 'grass' || material.family === 'manure'))
+  const greens = (surroundings.spares ?? []).filter(
+    ({ material, count }) => count > 0 && (material.family === 'grass' || material.family === 'manure'),
+  )
   const litres = greens.reduce((sum, { count, container }) => sum + count * container.volumeL, 0)
   if (!slow || litres < ENOUGH_GREEN_L || slow.volumeL < 150 || slow.respirationMgG < RAW_ENOUGH) return []
-  return [{ label: 'A hot heap of it', value: `${quantityText('volume', surroundings.units, roughly(litres))} of ${greens.map(({ material }) => material.short).join(' and ')} lie in the store`, why: 'take it out as “half-rotted, for a hot heap”: it goes to the store, and the bench balances it with the greens' }]
+  return [{
+    label: 'A hot heap of it',
+    value: `${quantityText('volume', surroundings.units, roughly(litres))} of `
+      + `${greens.map(({ material }) => material.short).join(' and ')} lie in the store`,
+    why: 'take it out as “half-rotted, for a hot heap”: it goes to the store, and the bench balances it with the greens',
+  }]
 }
 
 function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
@@ -138,12 +177,32 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const weekly = weeklyFeed(batch, now, materials)
   const browns = brownsLeft(batch, surroundings)
   return [
-    { label: 'Holds now', value: litres(slow.volumeL), why: `of ${litres(middleOf(batch, surroundings)!.question.ground.footprintM2 * asVessel(batch.began.site).heightM * 1000)} to the rim; ${Math.round(100 * (1 - slow.leftShare))} % of the dry stuff has gone` },
-    ...(isClosed(batch) ? [] : [{ label: 'Each week', value: `${litres(weekly.fedL)} fed, ${litres(weekly.coverL)} of cover`, why: feedings(batch).length < 2 ? 'as planned' : 'the pace of the last weeks' }]),
-    ...(browns ? [{ label: 'Browns beside it', value: browns.until ? `last until ${dateText(browns.until)}` : 'last for more than a year', why: `${litres(browns.leftL)} in the store at ${litres(browns.weeklyL)} a week` }] : []),
+    {
+      label: 'Holds now', value: litres(slow.volumeL),
+      why: `of ${litres(middleOf(batch, surroundings)!.question.ground.footprintM2 * asVessel(batch.began.site).heightM * 1000)} to the `
+        + `rim; ${Math.round(100 * (1 - slow.leftShare))} % of the dry stuff has gone`,
+    },
+    ...(isClosed(batch)
+      ? []
+      : [
+          {
+            label: 'Each week', value: `${litres(weekly.fedL)} fed, ${litres(weekly.coverL)} of cover`,
+            why: feedings(batch).length < 2 ? 'as planned' : 'the pace of the last weeks',
+          },
+        ]),
+    ...(browns
+      ? [
+          {
+            label: 'Browns beside it', value: browns.until ? `last until ${dateText(browns.until)}` : 'last for more than a year',
+            why: `${litres(browns.leftL)} in the store at ${litres(browns.weeklyL)} a week`,
+          },
+        ]
+      : []),
     ...hotFact(batch, surroundings),
   ]
 }
 
 /** How a slow heap looks. */
-export const look: Look = { standing, windows: windowsOf, tasks: tasksOf, picture, told, lastDay, charts, facts, gates: () => [], outputs: outputsOf }
+export const look: Look = {
+  standing, windows: windowsOf, tasks: tasksOf, picture, told, lastDay, charts, facts, gates: () => [], outputs: outputsOf,
+}

@@ -42,7 +42,10 @@ export function slowOn(batch: BegunBatch, surroundings: Surroundings, day?: numb
   const volumeL = course.volumeL[at]!
   return {
     day: wanted, volumeL, heightM: volumeL / 1000 / question.ground.footprintM2, moisture: course.moisture[at]!, ratio: course.ratio[at]!,
-    celsius: course.celsius[at]!, respirationMgG: course.respirationMgG[at]!, leftShare: course.leftShare[at]!, airSpace: course.airSpace[at]!,
+    celsius: course.celsius[at]!,
+    respirationMgG: course.respirationMgG[at]!,
+    leftShare: course.leftShare[at]!,
+    airSpace: course.airSpace[at]!,
   }
 }
 
@@ -51,6 +54,8 @@ const HEIGHT_FRESH_DAYS = 10
 
 /** How high it stands today: measured, where that is fresh. */
 export function standsM(batch: BegunBatch, surroundings: Surroundings): number {
-  const measured = (batch.gauged[HEIGHT] ?? []).findLast(({ at }) => daysBetween(at, surroundings.now) < HEIGHT_FRESH_DAYS && !batch.takings.some(taking => taking.at > at))
+  const measured = (batch.gauged[HEIGHT] ?? []).findLast(
+    ({ at }) => daysBetween(at, surroundings.now) < HEIGHT_FRESH_DAYS && !batch.takings.some(taking => taking.at > at),
+  )
   return measured?.value ?? slowOn(batch, surroundings)?.heightM ?? 0
 }

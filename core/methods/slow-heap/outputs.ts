@@ -9,8 +9,17 @@ const FALLS_THROUGH = 0.75
 export function outputsOf(batch: BegunBatch, surroundings: Surroundings): Output[] {
   const litres = slowOn(batch, surroundings)?.volumeL ?? 0
   return [
-    { materialId: 'compost-finished', label: 'Compost', hint: 'sieved or as it is: beds, round fruit and hedges', sieveMm: 15, expectedL: litres * FALLS_THROUGH },
-    { materialId: 'overs', label: 'Overs', hint: 'twigs and what is still known: into the bay that is being filled', expectedL: litres * (1 - FALLS_THROUGH) },
-    { materialId: 'heap-half-rotted', label: 'Half-rotted, for a hot heap', hint: 'fork it out raw and build a hot heap of it with fresh greens' },
+    {
+      materialId: 'compost-finished', label: 'Compost', hint: 'sieved or as it is: beds, round fruit and hedges', sieveMm: 15,
+      expectedL: litres * FALLS_THROUGH,
+    },
+    {
+      materialId: 'overs', label: 'Overs', hint: 'twigs and what is still known: into the bay that is being filled',
+      expectedL: litres * (1 - FALLS_THROUGH),
+    },
+    {
+      materialId: 'heap-half-rotted', label: 'Half-rotted, for a hot heap',
+      hint: 'fork it out raw and build a hot heap of it with fresh greens',
+    },
   ]
 }

@@ -19,8 +19,10 @@ const caddy: FeedOffer = {
     const [at, fresh] = [coverAtHand(batch, spares, materials), freshPart(fed)]
     if (!at || !fresh) return { words: '' }
     const litres = coverLitres(fed, at.material)
-    if (litres < 0.1) return { words: `${ratioText(fresh.ratio)} by itself: it needs no cover for its balance. A thin one keeps flies off.` }
-    if (!Number.isFinite(litres)) return { words: `${at.material.name} cannot bring it to ${ratioText(FRESH.ratio)}: cover it with leaves, torn card or straw.` }
+    if (litres < 0.1)
+      return { words: `${ratioText(fresh.ratio)} by itself: it needs no cover for its balance. A thin one keeps flies off.` }
+    if (!Number.isFinite(litres))
+      return { words: `${at.material.name} cannot bring it to ${ratioText(FRESH.ratio)}: cover it with leaves, torn card or straw.` }
     const ingredient = { material: at.material, amount: coverAmount(litres, containersOf(fed, at.spare?.container)) }
     return { ingredient, words: `${coverWords(fed, ingredient)}${at.spare ? '' : ' None lies in the store: what is there goes too.'}` }
   },
@@ -28,7 +30,14 @@ const caddy: FeedOffer = {
   answer: (batch, surroundings, fed, cover) => {
     const [slow, fresh] = [slowOn(batch, surroundings), freshPart(cover ? [...fed, cover] : fed)]
     const bare = cover ? '' : ' Not covered: it smells and draws flies. Bury it a hand deep at least.'
-    return `${fresh ? `This part is ${ratioText(fresh.ratio)}, ${Math.round(100 * fresh.moisture)} % water. ` : ''}${slow && slow.volumeL > 1 ? `The whole stands ${quantityText('length', surroundings.units, slow.heightM)} high, ${ratioText(slow.ratio)}, ${Math.round(100 * slow.moisture)} % water.` : ''}${bare}`
+    return (fresh
+      ? `This part is ${ratioText(fresh.ratio)}, ${Math.round(100 * fresh.moisture)} % water. `
+      : '')
+    + (slow && slow.volumeL > 1
+      ? `The whole stands ${quantityText('length', surroundings.units, slow.heightM)} high, ${ratioText(slow.ratio)}, `
+      + `${Math.round(100 * slow.moisture)} % water.`
+      : '')
+    + `${bare}`
   },
   cautions: cautionsOf,
 }
@@ -43,7 +52,11 @@ const height: Quantity = {
   answer: (batch, surroundings, { top }) => {
     const expectedM = slowOn(batch, surroundings)?.heightM
     if (expectedM === undefined || top === undefined) return ''
-    return Math.abs(top - expectedM) < 0.05 ? 'As expected.' : top > expectedM ? 'Higher than expected: it is full sooner.' : 'It has sunk more than expected: it lasts longer.'
+    return Math.abs(top - expectedM) < 0.05
+      ? 'As expected.'
+      : top > expectedM
+        ? 'Higher than expected: it is full sooner.'
+        : 'It has sunk more than expected: it lasts longer.'
   },
 }
 
@@ -51,17 +64,35 @@ const height: Quantity = {
 export const PADS: readonly Pad[] = [
   { kind: 'feed', feed: caddy, fits: batch => !isClosed(batch) },
   ...SENSES.map((sense): Pad => ({ kind: 'sense', sense })),
-  { kind: 'put', put: { id: 'browns', label: 'Browns', icon: 'i-ph-leaf', what: 'stuff', role: 'cover', families: COVERS, button: 'Covered', said: 'Covered with' } },
-  { kind: 'put', put: { id: 'watered', label: 'Watered', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Watered', said: 'Watered' } },
+  {
+    kind: 'put',
+    put: {
+      id: 'browns', label: 'Browns', icon: 'i-ph-leaf', what: 'stuff', role: 'cover', families: COVERS, button: 'Covered',
+      said: 'Covered with',
+    },
+  },
+  {
+    kind: 'put',
+    put: { id: 'watered', label: 'Watered', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Watered', said: 'Watered' },
+  },
   { kind: 'gauge', quantity: height },
   { kind: 'deed', fits: batch => !isClosed(batch), deed: {
     id: CLOSED, label: 'Closed', icon: 'i-ph-lock', asks: [], cautions: [],
     how: 'The last caddy is in and covered a hand deep: from now on it only rests, and the next bay is fed.',
-    said: () => ({ said: 'closed, it rests now.', answer: 'Ready counts from the last caddy.' }), words: () => 'Closed: nothing more goes in.',
+    said: () => ({ said: 'closed, it rests now.', answer: 'Ready counts from the last caddy.' }),
+    words: () => 'Closed: nothing more goes in.',
   } },
   { kind: 'deed', deed: {
     id: MOVED, label: 'Moved on', icon: 'i-ph-arrow-bend-up-right', asks: [], cautions: TAKE_CAUTIONS,
     how: 'Forked over into the next bay, top to the bottom, dry parts wetted: it airs, mixes, and warms a little once more.',
-    said: batch => ({ said: `moved on${batch.did.some(({ deed }) => deed === MOVED) ? `, ${counted(batch.did.filter(({ deed }) => deed === MOVED).length + 1, 'time', 'times')} so far` : ''}.`, answer: 'What was raw on top lies below now.' }), words: () => 'Moved on into the next bay.',
+    said: batch => ({
+      said: 'moved '
+        + 'on'
+        + (batch.did.some(({ deed }) => deed === MOVED)
+          ? `, ${counted(batch.did.filter(({ deed }) => deed === MOVED).length + 1, 'time', 'times')} so far`
+          : '') + '.',
+      answer: 'What was raw on top lies below now.',
+    }),
+    words: () => 'Moved on into the next bay.',
   } },
 ]

@@ -34,7 +34,9 @@ export const SLUMP = { limp: 0.5, stiff: 0.84, days: 9 }
 /** More parts than so many are not told apart: the two oldest become one. */
 const COHORTS_MOST = 9
 /** What adds up when parts are joined, and goes when some is taken. */
-export const SUMMED = ['rapidKg', 'mediumKg', 'slowKg', 'restKg', 'ashKg', 'carbonKg', 'nitrogenKg', 'quickCarbonKg', 'quickNitrogenKg', 'looseL', 'dryInKg'] as const
+export const SUMMED = [
+  'rapidKg', 'mediumKg', 'slowKg', 'restKg', 'ashKg', 'carbonKg', 'nitrogenKg', 'quickCarbonKg', 'quickNitrogenKg', 'looseL', 'dryInKg',
+] as const
 
 function mergeOldest(cohorts: Cohort[]): void {
   const [older, old] = [cohorts.shift()!, cohorts[0]!]
@@ -57,13 +59,18 @@ export interface State {
 }
 
 /** Puts a share of an addition in; it brings the warmth of the air. */
-export function put(state: State, { charge, allCarbonKg, allNitrogenKg, keepsKgKg }: Addition, day: number, share: number, airC: number): void {
+export function put(
+  state: State, { charge, allCarbonKg, allNitrogenKg, keepsKgKg }: Addition, day: number, share: number, airC: number,
+): void {
   const dryKg = (charge.rapidKg + charge.mediumKg + charge.slowKg + charge.restKg) * share
   if (!(dryKg > 0)) return
   const held = heatOf(state)
   let cohort = state.cohorts.at(-1)
   if (!cohort || cohort.fortnight !== cohortOf(day)) {
-    cohort = { fortnight: cohortOf(day), day, rapidKg: 0, mediumKg: 0, slowKg: 0, restKg: 0, ashKg: 0, dryInKg: 0, looseL: 0, stiffness: 0, keepsKgKg: 0, pace: 0, carbonKg: 0, nitrogenKg: 0, quickCarbonKg: 0, quickNitrogenKg: 0 }
+    cohort = {
+      fortnight: cohortOf(day), day, rapidKg: 0, mediumKg: 0, slowKg: 0, restKg: 0, ashKg: 0, dryInKg: 0, looseL: 0, stiffness: 0,
+      keepsKgKg: 0, pace: 0, carbonKg: 0, nitrogenKg: 0, quickCarbonKg: 0, quickNitrogenKg: 0,
+    }
     state.cohorts.push(cohort)
     if (state.cohorts.length > COHORTS_MOST) mergeOldest(state.cohorts)
   }

@@ -23,7 +23,9 @@ export interface SlowQuestion extends ForecastQuestion, SlowCase {
 }
 
 /** What a squeeze tells of moisture, wet basis, and how blurred the limits are. */
-const SQUEEZES: Readonly<Record<string, readonly [low: number, high: number]>> = { dust: [0, 0.4], dry: [0.4, 0.52], right: [0.52, 0.66], wet: [0.66, 0.76], dripping: [0.76, 1] }
+const SQUEEZES: Readonly<Record<string, readonly [low: number, high: number]>> = {
+  dust: [0, 0.4], dry: [0.4, 0.52], right: [0.52, 0.66], wet: [0.66, 0.76], dripping: [0.76, 1],
+}
 const SQUEEZE_SPREAD = 0.06
 /** A height read off a stick, as a share of itself, and litres that nobody can read. */
 const HEIGHT_SPREAD = 0.1
@@ -33,7 +35,8 @@ const HORIZON = { least: 700, beyondNow: 480, most: 1500 }
 
 function additionsOf({ began, puts }: BegunBatch, { materials }: Surroundings): Addition[] {
   return puts.flatMap(({ at, inputs, waterL }) => {
-    const addition = inputs.length > 0 ? additionOf(Math.max(0, daysBetween(began.at, at)), ingredientsOf(inputs, materials), waterL) : undefined
+    const addition
+      = inputs.length > 0 ? additionOf(Math.max(0, daysBetween(began.at, at)), ingredientsOf(inputs, materials), waterL) : undefined
     return addition ? [addition] : []
   }).sort((a, b) => a.day - b.day)
 }
@@ -41,9 +44,13 @@ function additionsOf({ began, puts }: BegunBatch, { materials }: Surroundings): 
 function deedsOf({ began, puts, did, takings }: BegunBatch): SlowDeed[] {
   const day = (at: string) => Math.max(0, daysBetween(began.at, at))
   return [
-    ...puts.flatMap(({ at, inputs, waterL }): SlowDeed[] => inputs.length === 0 && waterL > 0 ? [{ day: day(at), kind: 'water', litres: waterL }] : []),
+    ...puts.flatMap(({ at, inputs, waterL }): SlowDeed[] =>
+      inputs.length === 0 && waterL > 0 ? [{ day: day(at), kind: 'water', litres: waterL }] : [],
+    ),
     ...did.flatMap(({ at, deed }): SlowDeed[] => deed === MOVED ? [{ day: day(at), kind: 'move' }] : []),
-    ...takings.map(({ at, products }): SlowDeed => ({ day: day(at), kind: 'take', litres: products.reduce((sum, { amount }) => sum + amountVolumeL(amount), 0) })),
+    ...takings.map(({ at, products }): SlowDeed => ({
+      day: day(at), kind: 'take', litres: products.reduce((sum, { amount }) => sum + amountVolumeL(amount), 0),
+    })),
   ].sort((a, b) => a.day - b.day)
 }
 
@@ -54,13 +61,28 @@ function findingsOf(batch: BegunBatch, footprintM2: number): StampedFinding<Slow
   const dayOf = (at: string) => daysBetween(batch.began.at, at)
   const heights = (batch.gauged[HEIGHT] ?? []).map(({ eventId, at, value }): StampedFinding<SlowRow> => {
     const litres = value * footprintM2 * 1000
-    return { eventId, at, finding: { kind: 'value', row: 'volumeL', day: dayOf(at), value: litres, spread: Math.max(LEAST_SPREAD_L, HEIGHT_SPREAD * litres), trust: 0.7 } }
+    return {
+      eventId, at,
+      finding: {
+        kind: 'value', row: 'volumeL', day: dayOf(at), value: litres, spread: Math.max(LEAST_SPREAD_L, HEIGHT_SPREAD * litres),
+        trust: 0.7,
+      },
+    }
   })
   const felt = batch.observations.flatMap(({ eventId, at, sense, finding }): StampedFinding<SlowRow>[] => {
     const water = sense === SQUEEZE ? SQUEEZES[finding] : undefined
-    if (water) return [{ eventId, at, finding: { kind: 'between', row: 'moisture', day: dayOf(at), low: water[0], high: water[1], spread: SQUEEZE_SPREAD, trust: 0.6 } }]
+    if (water)
+      return [{
+        eventId, at,
+        finding: { kind: 'between', row: 'moisture', day: dayOf(at), low: water[0], high: water[1], spread: SQUEEZE_SPREAD, trust: 0.6 },
+      }]
     if (sense !== SMELL || (finding !== 'sour' && finding !== 'eggs')) return []
-    return [{ eventId, at, finding: { kind: 'between', row: 'respirationMgG', day: dayOf(at), low: RAW_WHEN_SOUR[0], high: RAW_WHEN_SOUR[1], spread: 20, trust: 0.2 } }]
+    return [{
+      eventId, at,
+      finding: {
+        kind: 'between', row: 'respirationMgG', day: dayOf(at), low: RAW_WHEN_SOUR[0], high: RAW_WHEN_SOUR[1], spread: 20, trust: 0.2,
+      },
+    }]
   })
   return [...heights, ...felt].filter(({ finding }) => finding.day >= 0).sort((a, b) => a.finding.day - b.finding.day)
 }
@@ -76,7 +98,16 @@ export function questionOf(batch: BegunBatch, surroundings: Surroundings): SlowQ
   const horizonDay = Math.ceil(Math.min(HORIZON.most, Math.max(HORIZON.least, nowDay + HORIZON.beyondNow)))
   const stand = standOf(began.site, began.answers)
   return {
-    methodId: began.methodId, batchId: batch.id, nowDay, horizonDay, additions, deeds: deedsOf(batch), feeding: { fromDay: nowDay + 1, weekly }, ...stand,
-    ...weatherFrom(new Date(began.at), horizonDay, surroundings), findings: findingsOf(batch, stand.ground.footprintM2), seed: seedFromText(batch.id),
+    methodId: began.methodId,
+    batchId: batch.id,
+    nowDay,
+    horizonDay,
+    additions,
+    deeds: deedsOf(batch),
+    feeding: { fromDay: nowDay + 1, weekly },
+    ...stand,
+    ...weatherFrom(new Date(began.at), horizonDay, surroundings),
+    findings: findingsOf(batch, stand.ground.footprintM2),
+    seed: seedFromText(batch.id),
   }
 }

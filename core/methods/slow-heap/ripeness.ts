@@ -22,16 +22,27 @@ function liesOpen(batch: BegunBatch, { materials }: Surroundings): boolean {
 /** How ripe a slow heap is: by how long it has rested, what is left to rot, and the tests. */
 export const ripeness: Ripeness = {
   tests: (batch, { materials }) => {
-    const doubtful = batch.puts.some(({ inputs }) => inputs.some(({ materialId }) => CARRIES.includes(materials.find(materialId)?.family ?? '')))
+    const doubtful = batch.puts.some(({ inputs }) =>
+      inputs.some(({ materialId }) => CARRIES.includes(materials.find(materialId)?.family ?? '')),
+    )
     return READINESS_TESTS.filter(({ id }) => TESTS.includes(id) && (id !== 'weedkiller' || doubtful))
   },
   stages: (batch, surroundings) => {
     const slow = slowOn(batch, surroundings)
     const rested = isClosed(batch) ? daysSinceFed(batch, surroundings.now) / REST_DAYS : 0
-    return { cool: true, against: liesOpen(batch, surroundings) ? ['food lies open on it: cover it'] : [], curedShare: rested, rottedShare: slow && slow.respirationMgG > 0 ? Math.min(1.2, RIPE_MG_G / slow.respirationMgG) : 0 }
+    return {
+      cool: true, against: liesOpen(batch, surroundings) ? ['food lies open on it: cover it'] : [], curedShare: rested,
+      rottedShare: slow && slow.respirationMgG > 0 ? Math.min(1.2, RIPE_MG_G / slow.respirationMgG) : 0,
+    }
   },
   notes: () => ({
-    title: 'What it never was', caution: 'It never got hot: seeds and sickness in it are alive. Round fruit, hedges and beds that are mulched; not for seed trays, and no promise for salads.',
-    lines: ['Fed caddy by caddy it is ready from below: the top goes into the bay that is being filled.', 'A sprout test in a pot tells what its seeds are up to.'],
+    title: 'What it never was',
+    caution:
+      'It never got hot: seeds and sickness in it are alive. Round fruit, hedges and beds that are mulched; not for seed trays, and no '
+      + 'promise for salads.',
+    lines: [
+      'Fed caddy by caddy it is ready from below: the top goes into the bay that is being filled.',
+      'A sprout test in a pot tells what its seeds are up to.',
+    ],
   }),
 }

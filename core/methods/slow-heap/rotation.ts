@@ -32,20 +32,31 @@ function bayOf(course: SlowCourse): OneBay {
   const full = fullDayOf(course)
   const ripe = ripeDay(course, RIPE_MG_G, REST_DAYS)
   const at = Math.max(0, course.days.findIndex(day => day >= ripe))
-  return { fullDays: full, restDays: Math.max(REST_DAYS, ripe - full), neverFull: course.fullDay === Infinity, litresThen: course.volumeL[at]! }
+  return {
+    fullDays: full, restDays: Math.max(REST_DAYS, ripe - full), neverFull: course.fullDay === Infinity, litresThen: course.volumeL[at]!,
+  }
 }
 
 /** One bay fed so much a week from now on until it is full: sooner, in the middle and later. Nothing where nothing is fed. */
-export function baysFor(site: Site, answers: Answers, weeklyL: number, surroundings: Surroundings, book: MaterialBook): readonly [OneBay, OneBay, OneBay] | undefined {
+export function baysFor(
+  site: Site, answers: Answers, weeklyL: number, surroundings: Surroundings, book: MaterialBook,
+): readonly [OneBay, OneBay, OneBay] | undefined {
   const weekly = weeklyL > 0 ? additionOf(0, plannedWeek(weeklyL, book).ingredients, 0) : undefined
   if (!weekly) return undefined
-  const what = { additions: [], deeds: [], feeding: { fromDay: 0, weekly }, ...standOf(site, answers), ...weatherFrom(surroundings.now, HORIZON_DAYS, surroundings) }
+  const what = {
+    additions: [], deeds: [], feeding: { fromDay: 0, weekly },
+    ...standOf(site, answers),
+    ...weatherFrom(surroundings.now, HORIZON_DAYS, surroundings),
+  }
   const days = Float64Array.from({ length: Math.floor(HORIZON_DAYS / EVERY_DAYS) + 1 }, (_, week) => week * EVERY_DAYS)
   const run = (index: 0 | 1 | 2) => bayOf(runSlow(what, CORNERS[index], days))
   return [run(0), run(1), run(2)]
 }
 
-/** Days that pass from the last caddy of a bay until it has to be empty again, with so many bays in turn: as long as the others take to fill. */
+/**
+ * Days that pass from the last caddy of a bay until it has to be empty again, with so many bays in turn: as long as the others
+ * take to fill.
+ */
 export function peaceDays({ fullDays }: Pick<OneBay, 'fullDays'>, bays: number): number {
   return bays <= 1 ? 0 : (bays - 1) * fullDays
 }
@@ -77,21 +88,30 @@ export function rotationFrom(start: Date, bay: OneBay, bays: number): Pipeline {
     name: `Bay ${index + 1}`,
     stages: Array.from({ length: ROUNDS }, (__, round) => {
       const from = addDays(start, Math.round((round * bays + index) * bay.fullDays))
-      return stages(from, bay, bays > 1 ? addDays(start, Math.round(((round + 1) * bays + index) * bay.fullDays)) : undefined).map(stage => ({ ...stage, id: `${stage.id}-${round}` }))
+      return stages(from, bay, bays > 1 ? addDays(start, Math.round(((round + 1) * bays + index) * bay.fullDays)) : undefined).map(
+        stage => ({ ...stage, id: `${stage.id}-${round}` }),
+      )
     }).flat(),
   }))
   const months = (days: number) => `${Math.max(1, Math.round(days / 30.4))} months`
   return {
-    title: bays === 1 ? 'One bay along time' : `${bays} bays in turn`, from: start, to: new Date(Math.max(...rows.flatMap(row => row.stages.map(({ to }) => to.getTime())))), rows,
+    title: bays === 1 ? 'One bay along time' : `${bays} bays in turn`,
+    from: start,
+    to: new Date(Math.max(...rows.flatMap(row => row.stages.map(({ to }) => to.getTime())))),
+    rows,
     words: [bays === 1
       ? `Filled in about ${months(bay.fullDays)}; what lies below is taken from under what is fresh.`
-      : `Each takes about ${months(bay.fullDays)} to fill, then lies in peace for ${months(peaceDays(bay, bays))} until its turn comes again; it wants about ${months(bay.restDays)}.`],
+      : `Each takes about ${months(bay.fullDays)} to fill, then lies in peace for ${months(peaceDays(bay, bays))} until its turn comes `
+        + `again; it wants about ${months(bay.restDays)}.`,
+    ],
   }
 }
 
 /** The slow heaps that stand, along time: filling, resting, ready. */
 export function pipelineOf(batches: readonly BegunBatch[], surroundings: Surroundings): Pipeline | undefined {
-  const standing = batches.filter(batch => !batch.ended && windowsOf(batch, surroundings).length > 0).sort((a, b) => a.began.at < b.began.at ? -1 : 1)
+  const standing = batches
+    .filter(batch => !batch.ended && windowsOf(batch, surroundings).length > 0)
+    .sort((a, b) => (a.began.at < b.began.at ? -1 : 1))
   const newest = standing.at(-1)
   if (!newest) return undefined
   const rows = standing.map((batch): PipelineRow => {
@@ -117,7 +137,11 @@ export function pipelineOf(batches: readonly BegunBatch[], surroundings: Surroun
   return {
     title: 'Bays in turn', from, to, rows,
     words: nextFull && daysBetween(surroundings.now, nextFull.to) < 400
-      ? [free > 0 ? `When ${open[0]!.name} is full, the empty bay is next.` : `When ${open[0]!.name} is full, the one that has rested longest has to be empty.`]
+      ? [
+          free > 0
+            ? `When ${open[0]!.name} is full, the empty bay is next.`
+            : `When ${open[0]!.name} is full, the one that has rested longest has to be empty.`,
+        ]
       : ['What is fed last rests least: each counts from its last caddy.'],
   }
 }

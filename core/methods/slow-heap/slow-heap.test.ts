@@ -24,7 +24,11 @@ const material = (id: string) => findMaterial(id) as Material
 const litres = (id: string, count: number) => litresOfIt(material(id), count)
 const everyDay = (value: number, days = 2000) => new Array<number>(days).fill(value)
 /** A bay that neither dries nor is rained on, so that nothing but rotting and settling counts. */
-const still = (more: Partial<SlowCase>): SlowCase => ({ additions: [], deeds: [], feeding: { fromDay: 0, weekly: undefined }, ground: { wall: 'boards', footprintM2: 1, perimeterM: 4 }, rimM: 5, rainShare: 0, drying: 0, airC: everyDay(12), rainMm: everyDay(0), ...more })
+const still = (more: Partial<SlowCase>): SlowCase => ({
+  additions: [], deeds: [], feeding: { fromDay: 0, weekly: undefined }, ground: { wall: 'boards', footprintM2: 1, perimeterM: 4 },
+  rimM: 5, rainShare: 0, drying: 0, airC: everyDay(12), rainMm: everyDay(0),
+  ...more,
+})
 const days = (last: number, every = 1) => Float64Array.from({ length: Math.floor(last / every) + 1 }, (_, at) => at * every)
 const caddy = (day: number) => additionOf(day, [litres('kitchen-veg', 5), litres('leaves-mixed', 14)], 0)!
 
@@ -34,8 +38,11 @@ describe('the level of a heap that is fed evenly', () => {
     const pace = celsiusTable(() => 0.3)
     const one = caddy(0)
     const end = 1000
-    const fed = runSlow(still({ additions: Array.from({ length: end }, (_, day) => caddy(day)), rimM: 200 }), USUAL_TRAITS, days(end, 10), pace)
-    // By hand: four pools go by their own rates, slowed by nitrogen above 30 to 1 and a little by moisture; the room goes as what is left to the power 1.15 and slumps within days.
+    const fed = runSlow(
+      still({ additions: Array.from({ length: end }, (_, day) => caddy(day)), rimM: 200 }), USUAL_TRAITS, days(end, 10), pace,
+    )
+    // By hand: four pools go by their own rates, slowed by nitrogen above 30 to 1 and a little by moisture; the room goes as what
+    // is left to the power 1.15 and slumps within days.
     const { rapidKg, mediumKg, slowKg, restKg, ashKg, carbonKg, nitrogenKg, stiffness, volumeL, waterKg, pace: piece } = one.charge
     const dryKg = rapidKg + mediumKg + slowKg + restKg
     const moisture = waterKg / (waterKg + dryKg)
@@ -44,7 +51,9 @@ describe('the level of a heap that is fed evenly', () => {
     let lasts = 0
     for (let age = 0; age < end; age += 0.5) {
       const gone = (perDay: number) => Math.exp(-perDay * rate * (age + 0.25))
-      const left = (rapidKg * gone(K.rapidDay) + mediumKg * gone(K.mediumDay) + slowKg * gone(K.slowDay) + (restKg - ashKg) * gone(0.00024) + ashKg) / dryKg
+      const left
+        = (rapidKg * gone(K.rapidDay) + mediumKg * gone(K.mediumDay) + slowKg * gone(K.slowDay) + (restKg - ashKg) * gone(0.00024) + ashKg)
+          / dryKg
       lasts += 0.5 * left ** K.sinkingPower * (to + (1 - to) * Math.exp(-(age + 0.25) / 9))
     }
     expect(fed.volumeL.at(-1)! / (volumeL * lasts)).toBeGreaterThan(0.98)
@@ -55,7 +64,8 @@ describe('the level of a heap that is fed evenly', () => {
 describe('ten caddies of the same stuff', () => {
   const after = (additions: SlowCase['additions']) => runSlow(still({ additions }), USUAL_TRAITS, days(40, 20))
   it('come to the same balance in whatever groups they are emptied', () => {
-    const grouped = (sizes: readonly number[]) => sizes.map(size => additionOf(3, [litres('kitchen-veg', 5 * size), litres('leaves-mixed', 14 * size)], 0)!)
+    const grouped = (sizes: readonly number[]) =>
+      sizes.map(size => additionOf(3, [litres('kitchen-veg', 5 * size), litres('leaves-mixed', 14 * size)], 0)!)
     const one = after(grouped([10]))
     fc.assert(fc.property(fc.array(fc.integer({ min: 1, max: 4 }), { minLength: 1, maxLength: 9 }), (sizes) => {
       const sum = sizes.reduce((all, size) => all + size, 0)
@@ -114,14 +124,19 @@ describe('what a caddy is covered with', () => {
   })
 
   it('brings any scraps into the band with any brown that can', () => {
-    fc.assert(fc.property(fc.constantFrom('kitchen-veg', 'coffee-grounds', 'grass-clippings', 'fruit-waste', 'citrus'), fc.constantFrom('leaves-mixed', 'leaves-shredded', 'cardboard', 'straw-wheat', 'newsprint'), fc.double({ min: 0.5, max: 40, noNaN: true }), (scraps, brown, fed) => {
-      const wanted = coverLitres([litres(scraps, fed)], material(brown))
-      const fresh = freshPart([litres(scraps, fed), litres(brown, wanted)])!
-      expect(fresh.ratio).toBeGreaterThan(FRESH.ratio - 0.01)
-      expect(fresh.moisture).toBeLessThan(FRESH.mostMoisture + 0.001)
-      // A good composter covers with one to four times as much, not with ten.
-      expect(wanted).toBeLessThan(4 * fed)
-    }))
+    fc.assert(
+      fc.property(
+        fc.constantFrom('kitchen-veg', 'coffee-grounds', 'grass-clippings', 'fruit-waste', 'citrus'),
+        fc.constantFrom('leaves-mixed', 'leaves-shredded', 'cardboard', 'straw-wheat', 'newsprint'),
+        fc.double({ min: 0.5, max: 40, noNaN: true }),
+        (scraps, brown, fed) => {
+          const wanted = coverLitres([litres(scraps, fed)], material(brown))
+          const fresh = freshPart([litres(scraps, fed), litres(brown, wanted)])!
+          expect(fresh.ratio).toBeGreaterThan(FRESH.ratio - 0.01)
+          expect(fresh.moisture).toBeLessThan(FRESH.mostMoisture + 0.001)
+          // A good composter covers with one to four times as much, not with ten.
+          expect(wanted).toBeLessThan(4 * fed)
+        }))
   })
 
   it('is said in what one carries', () => {
@@ -137,19 +152,25 @@ describe('what a caddy is covered with', () => {
 describe('bays in turn', () => {
   it('rest as long as the others fill', () => {
     // 729 L, 10 L of scraps a week with 28 L of leaves: nothing sinking it would be full after 729 ÷ 38 = 19 weeks; it sinks, so later.
-    const draft = (approachId: string, weeklyL = 10) => draftOf({ site: BAY, approachId, answers: { weeklyL, rain: 'covered' }, ingredients: [], waterL: 0, volumeL: 0 }, aroundOn(0))
+    const draft = (approachId: string, weeklyL = 10) =>
+      draftOf({ site: BAY, approachId, answers: { weeklyL, rain: 'covered' }, ingredients: [], waterL: 0, volumeL: 0 }, aroundOn(0))
     const two = draft('two-bays').facts.find(({ label }) => label === 'Rest it gets')!.value
     const three = draft('three-bays').facts.find(({ label }) => label === 'Rest it gets')!.value
     expect(Number.parseInt(two)).toBeGreaterThan(19 / 4.35)
     expect(Math.abs(Number.parseInt(three) - 2 * Number.parseInt(two))).toBeLessThanOrEqual(1)
     // By hand: full after 210 days, three months wanted: two bays give 210 days, three 420.
     expect([peaceDays({ fullDays: 210 }, 1), peaceDays({ fullDays: 210 }, 2), peaceDays({ fullDays: 210 }, 3)]).toEqual([0, 210, 420])
-    expect([baysNeeded({ fullDays: 210, restDays: 90 }), baysNeeded({ fullDays: 210, restDays: 211 }), baysNeeded({ fullDays: 50, restDays: 210 })]).toEqual([2, 3, 6])
+    expect([
+      baysNeeded({ fullDays: 210, restDays: 90 }), baysNeeded({ fullDays: 210, restDays: 211 }),
+      baysNeeded({ fullDays: 50, restDays: 210 }),
+    ]).toEqual([2, 3, 6])
   })
 
   it('are drawn one after another without a gap', () => {
     const { rows } = rotationFrom(new Date('2026-01-01'), { fullDays: 200, restDays: 90, neverFull: false, litresThen: 300 }, 2)
-    const filling = rows.flatMap(({ stages }) => stages.filter(({ tone }) => tone === 'filling')).sort((a, b) => a.from.getTime() - b.from.getTime())
+    const filling = rows
+      .flatMap(({ stages }) => stages.filter(({ tone }) => tone === 'filling'))
+      .sort((a, b) => a.from.getTime() - b.from.getTime())
     for (let at = 1; at < filling.length; at++) expect(filling[at]!.from).toEqual(filling[at - 1]!.to)
   })
 })
@@ -172,7 +193,9 @@ describe('a bay on the round', () => {
 
   it('is closed when it is full, and ready counts from the last caddy', () => {
     const full = bay(100, {}, [gauged(100, 'height', 'top', 0.88)])
-    expect(tasksOf(full, aroundOn(100)).find(({ action }) => action === 'closed')).toMatchObject({ doing: { kind: 'deed', deed: 'closed' } })
+    expect(tasksOf(full, aroundOn(100)).find(({ action }) => action === 'closed')).toMatchObject({
+      doing: { kind: 'deed', deed: 'closed' },
+    })
     const [early, late] = [bay(100, { closed: true }), bay(160, { closed: true })]
     const ready = (batch: typeof early) => windowsOf(batch, aroundOn(170)).find(({ id }) => id === 'ready')!.from.getTime()
     expect(ready(late)).toBeGreaterThan(ready(early))
@@ -193,7 +216,8 @@ describe('a bay on the round', () => {
 })
 
 describe('what is wrong with a bay', () => {
-  const first = (batch: Parameters<typeof diagnosis.causes>[0], symptoms: readonly string[], day = 61) => diagnosis.causes(batch, aroundOn(day), symptoms)[0]
+  const first = (batch: Parameters<typeof diagnosis.causes>[0], symptoms: readonly string[], day = 61) =>
+    diagnosis.causes(batch, aroundOn(day), symptoms)[0]
 
   it('is what was not covered, with the cover that was missing', () => {
     const cause = first(bay(60, { coverL: 0 }), ['flies', 'sour'])
@@ -229,7 +253,9 @@ describe('the forecast of a slow heap', () => {
 
 describe('a slow heap', () => {
   it('rots what is moved, watered and taken without losing its mind', () => {
-    const batch = begun({ methodId: 'slow-heap', approachId: 'one-bay', site: BAY, inputs: [] }, [feed(5, 14, 1), put(2, [], 10), did(20, 'moved'), put(25, [cover('cardboard', 20)]), seen(26, 'squeeze', 'dripping')])
+    const batch = begun({ methodId: 'slow-heap', approachId: 'one-bay', site: BAY, inputs: [] }, [
+      feed(5, 14, 1), put(2, [], 10), did(20, 'moved'), put(25, [cover('cardboard', 20)]), seen(26, 'squeeze', 'dripping'),
+    ])
     const slow = slowOn(batch, aroundOn(40))!
     expect(slow.moisture).toBeGreaterThan(0.3)
     expect(slow.volumeL).toBeLessThan(5 + 14 + 20)

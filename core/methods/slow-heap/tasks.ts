@@ -29,8 +29,14 @@ function feed({ batch, surroundings }: Seen): Ask[] {
   const last = feedings(batch).at(-1)
   const due = last ? addDays(new Date(last.at), Math.max(1, Math.round(everyDays))) : now
   const missed = daysSinceFed(batch, now) > MISSED_BY * Math.max(3, everyDays)
-  const reason = last ? `Last one on ${dayText(last.at)}, usually every ${daysText(Math.max(1, everyDays))}.${missed ? ' None since: whenever there is one.' : ''}` : 'Nothing was fed yet. It tells you what to cover it with.'
-  return [{ action: FED, doing: pad(FED), label: 'Caddy', icon: 'i-ph-bowl-food', title: 'Empty the caddy, cover it', reason, due, until: addDays(due, 7), urgency: missed ? 'whenever' : 'usual' }]
+  const reason = last
+    ? `Last one on ${dayText(last.at)}, usually every `
+    + `${daysText(Math.max(1, everyDays))}.${missed ? ' None since: whenever there is one.' : ''}`
+    : 'Nothing was fed yet. It tells you what to cover it with.'
+  return [{
+    action: FED, doing: pad(FED), label: 'Caddy', icon: 'i-ph-bowl-food', title: 'Empty the caddy, cover it', reason, due,
+    until: addDays(due, 7), urgency: missed ? 'whenever' : 'usual',
+  }]
 }
 
 const BARE_DAYS = 6
@@ -50,7 +56,14 @@ function cover({ batch, surroundings }: Seen): Ask[] {
   const laidL = laid.reduce((sum, one) => sum + one.amount.count * one.amount.container.volumeL, 0)
   if (!Number.isFinite(wantedL) || wantedL < 0.5 || laidL > HARDLY * wantedL) return []
   const amount = coverAmount(wantedL - laidL, containersOf(fed, at.spare?.container))
-  return [{ action: 'browns', doing: pad('browns'), label: 'Cover', icon: 'i-ph-leaf', title: `Cover it: ${containerText(amount.count, amount.container)} of ${at.material.short}`, reason: `The caddy of ${dayText(last.at)} lies at ${ratioText(fresh.ratio)} and ${Math.round(100 * fresh.moisture)} % water with ${laid.length > 0 ? 'too thin a' : 'no'} cover; with it ${ratioText(FRESH.ratio)} or better. Uncovered it smells and draws flies.`, due: now, until: addDays(now, 3), urgency: 'usual' }]
+  return [{
+    action: 'browns', doing: pad('browns'), label: 'Cover', icon: 'i-ph-leaf',
+    title: `Cover it: ${containerText(amount.count, amount.container)} of ${at.material.short}`,
+    reason: `The caddy of ${dayText(last.at)} lies at ${ratioText(fresh.ratio)} and ${Math.round(100 * fresh.moisture)} % water with `
+      + `${laid.length > 0 ? 'too thin a' : 'no'} cover; with it ${ratioText(FRESH.ratio)} or better. Uncovered it smells and draws `
+      + 'flies.',
+    due: now, until: addDays(now, 3), urgency: 'usual',
+  }]
 }
 
 const RUNS_OUT_DAYS = 21
@@ -59,7 +72,14 @@ function browns({ batch, surroundings }: Seen): Ask[] {
   const left = brownsLeft(batch, surroundings)
   if (!left?.until || daysBetween(surroundings.now, left.until) > RUNS_OUT_DAYS) return []
   const { units, now } = surroundings
-  return [{ action: 'gather-browns', doing: { kind: 'rest', why: 'on the list', said: 'browns are on your list' }, label: 'Noted', icon: 'i-ph-basket', title: 'Browns run out', reason: `${quantityText('volume', units, roughly(left.leftL))} lie in the store, about ${quantityText('volume', units, roughly(left.weeklyL))} go on the caddies each week: they last until ${dateText(left.until)}. Torn card, leaves or straw.`, due: now, until: left.until, urgency: 'whenever' }]
+  return [{
+    action: 'gather-browns', doing: { kind: 'rest', why: 'on the list', said: 'browns are on your list' }, label: 'Noted',
+    icon: 'i-ph-basket', title: 'Browns run out',
+    reason: `${quantityText('volume', units, roughly(left.leftL))} lie in the store, about `
+      + `${quantityText('volume', units, roughly(left.weeklyL))} go on the caddies each week: they last until ${dateText(left.until)}. `
+      + 'Torn card, leaves or straw.',
+    due: now, until: left.until, urgency: 'whenever',
+  }]
 }
 
 const NEARLY_FULL = 0.93
@@ -70,7 +90,13 @@ function close({ batch, surroundings }: Seen): Ask[] {
   const heightM = standsM(batch, surroundings)
   if (heightM < NEARLY_FULL * rimM) return []
   const { now, units } = surroundings
-  return [{ action: CLOSED, doing: { kind: 'deed', deed: CLOSED }, label: 'Close it', icon: 'i-ph-lock', title: 'Full: close it, feed the next bay', reason: `It stands ${quantityText('length', units, heightM)} of ${quantityText('length', units, rimM)}. Cover the last caddy a hand deep; from then on it only rests.`, due: now, until: addDays(now, 14), urgency: 'usual' }]
+  return [{
+    action: CLOSED, doing: { kind: 'deed', deed: CLOSED }, label: 'Close it', icon: 'i-ph-lock',
+    title: 'Full: close it, feed the next bay',
+    reason: `It stands ${quantityText('length', units, heightM)} of ${quantityText('length', units, rimM)}. Cover the last caddy a hand `
+      + 'deep; from then on it only rests.',
+    due: now, until: addDays(now, 14), urgency: 'usual',
+  }]
 }
 
 const DRY = 0.45
@@ -80,19 +106,36 @@ const FELT_DRY = ['dust', 'dry']
 function water({ batch, surroundings, slow }: Seen): Ask[] {
   if (!slow || slow.volumeL < 20) return []
   const { now, waterCan } = surroundings
-  const felt = batch.observations.findLast(({ sense, at }) => sense === SQUEEZE && daysBetween(at, now) < 30 && !batch.puts.some(one => one.waterL > 0 && one.at > at))
+  const felt = batch.observations.findLast(
+    ({ sense, at }) => sense === SQUEEZE && daysBetween(at, now) < 30 && !batch.puts.some(one => one.waterL > 0 && one.at > at),
+  )
   const dry = felt ? FELT_DRY.includes(felt.finding) : slow.moisture < DRY
   if (!dry) return []
   const dryKg = slow.volumeL * 0.12
   const litres = Math.max(waterCan.volumeL / 2, dryKg * (0.58 / 0.42 - Math.min(slow.moisture, 0.45) / (1 - Math.min(slow.moisture, 0.45))))
-  return [{ action: 'watered', doing: pad('watered'), label: 'Watered', icon: 'i-ph-drop', title: 'Water it through', reason: `${felt ? `The squeeze on ${dayText(felt.at)} was ${felt.finding === 'dust' ? 'dry as dust' : 'on the dry side'}.` : `By the weather and what was fed it holds about ${Math.round(100 * slow.moisture)} % water.`} About ${containerText(litres / waterCan.volumeL, waterCan)}, slowly, into holes made with a fork.`, due: now, until: addDays(now, 10), urgency: 'usual' }]
+  return [{
+    action: 'watered', doing: pad('watered'), label: 'Watered', icon: 'i-ph-drop', title: 'Water it through',
+    reason: (felt
+      ? `The squeeze on ${dayText(felt.at)} was ${felt.finding === 'dust' ? 'dry as dust' : 'on the dry side'}.`
+      : `By the weather and what was fed it holds about ${Math.round(100 * slow.moisture)} % water.`) + ' '
+      + `About ${containerText(litres / waterCan.volumeL, waterCan)}, slowly, into holes made with a fork.`,
+    due: now, until: addDays(now, 10), urgency: 'usual',
+  }]
 }
 
 function wet({ batch, surroundings, slow }: Seen): Ask[] {
   const felt = batch.observations.findLast(({ sense, at }) => sense === SQUEEZE && daysBetween(at, surroundings.now) < 21)
   const dripping = felt?.finding === 'dripping'
-  if (!slow || !(dripping || (!felt && slow.moisture > WET && slow.volumeL > 30)) || batch.did.some(({ at }) => felt && at > felt.at)) return []
-  return [{ action: 'open-up', doing: pad('browns'), label: 'Browns', icon: 'i-ph-leaf', title: 'Too wet: fork dry browns in', reason: `${dripping ? `Water ran out on ${dayText(felt.at)}.` : `By what was fed it holds about ${Math.round(100 * slow.moisture)} % water.`} A sack of torn card or dry leaves forked in, twigs between, and twice the cover for the next weeks.`, due: surroundings.now, until: addDays(surroundings.now, 7), urgency: dripping ? 'usual' : 'whenever' }]
+  if (!slow || !(dripping || (!felt && slow.moisture > WET && slow.volumeL > 30)) || batch.did.some(({ at }) => felt && at > felt.at))
+    return []
+  return [{
+    action: 'open-up', doing: pad('browns'), label: 'Browns', icon: 'i-ph-leaf', title: 'Too wet: fork dry browns in',
+    reason: (dripping
+      ? `Water ran out on ${dayText(felt.at)}.`
+      : `By what was fed it holds about ${Math.round(100 * slow.moisture)} % water.`) + ' '
+      + 'A sack of torn card or dry leaves forked in, twigs between, and twice the cover for the next weeks.',
+    due: surroundings.now, until: addDays(surroundings.now, 7), urgency: dripping ? 'usual' : 'whenever',
+  }]
 }
 
 const FEEL_EVERY = 28
@@ -103,20 +146,53 @@ function sense({ batch, surroundings }: Seen, id: string, every: number, ask: Pi
   const due = addDays(new Date(last?.at ?? batch.began.at), every)
   // Frozen, there is nothing to feel.
   if (surroundings.ambientC(surroundings.now) < 1) return []
-  return [{ action: id, doing: pad(id), ...ask, reason: `${last ? `Last on ${dayText(last.at)}` : 'Not yet'}. ${why}`, due, until: addDays(due, 14), urgency: 'whenever' }]
+  return [{
+    action: id, doing: pad(id),
+    ...ask,
+    reason: `${last ? `Last on ${dayText(last.at)}` : 'Not yet'}. ${why}`,
+    due,
+    until: addDays(due, 14),
+    urgency: 'whenever',
+  }]
 }
 
 function take({ batch, surroundings }: Seen): Ask[] {
   const ready = windowsOf(batch, surroundings).find(({ id }) => id === 'ready')
   if (!ready || !isClosed(batch) || ready.from > addDays(surroundings.now, 7)) return []
-  return [{ action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Take it', icon: 'i-ph-funnel', title: 'Take what is ready', reason: `Expected between ${dayText(ready.from)} and ${dateText(ready.to)}: test it first. The raw top goes into the bay that is being filled.`, due: ready.from, until: ready.to, urgency: 'whenever' }]
+  return [{
+    action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Take it', icon: 'i-ph-funnel', title: 'Take what is ready',
+    reason: `Expected between ${dayText(ready.from)} and ${dateText(ready.to)}: test it first. The raw top goes into the bay that is `
+      + 'being filled.',
+    due: ready.from, until: ready.to, urgency: 'whenever',
+  }]
 }
 
 /** What a slow heap asks for, now and in the time to come. */
 export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
   if (batch.ended) return []
   const seen: Seen = { batch, surroundings, slow: slowOn(batch, surroundings) }
-  const looks = isClosed(batch) ? [] : [...sense(seen, LOOK, LOOK_EVERY, { label: 'Look', icon: 'i-ph-eye', title: 'Lift the cover and look' }, 'Flies and open food are cheap to mend early.'), ...sense(seen, SMELL, LOOK_EVERY * 2, { label: 'Smell', icon: 'i-ph-wind', title: 'Smell it' }, 'Sour means wet and airless.')]
-  const asks = [...feed(seen), ...cover(seen), ...close(seen), ...water(seen), ...wet(seen), ...browns(seen), ...looks, ...sense(seen, SQUEEZE, FEEL_EVERY, { label: 'Feel', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful' }, 'It sharpens when it is ready.'), ...take(seen)]
+  const looks = isClosed(batch)
+    ? []
+    : [
+        ...sense(
+          seen, LOOK, LOOK_EVERY, { label: 'Look', icon: 'i-ph-eye', title: 'Lift the cover and look' },
+          'Flies and open food are cheap to mend early.',
+        ),
+        ...sense(seen, SMELL, LOOK_EVERY * 2, { label: 'Smell', icon: 'i-ph-wind', title: 'Smell it' }, 'Sour means wet and airless.'),
+      ]
+  const asks = [
+    ...feed(seen),
+    ...cover(seen),
+    ...close(seen),
+    ...water(seen),
+    ...wet(seen),
+    ...browns(seen),
+    ...looks,
+    ...sense(
+      seen, SQUEEZE, FEEL_EVERY, { label: 'Feel', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful' },
+      'It sharpens when it is ready.',
+    ),
+    ...take(seen),
+  ]
   return asks.map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: endOfDay(one.until) }))
 }

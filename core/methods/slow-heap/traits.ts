@@ -1,4 +1,7 @@
-/** What differs from one slow heap to another and is not known: factors beside the usual, and shifts. Spreads are own estimates, wide enough for a truth that is not this model (docs/models.md). */
+/**
+ * What differs from one slow heap to another and is not known: factors beside the usual, and shifts. Spreads are own estimates,
+ * wide enough for a truth that is not this model (docs/models.md).
+ */
 const SPREADS = {
   /** How fast it all rots, and the slow part on its own. */
   pace: 0.24, slow: 0.25,
@@ -25,7 +28,10 @@ export const DIMENSIONS = NAMES.length + 1
 /** The traits at standings: 0 is usual, ±1 one spread; beyond ±4 nothing is met. */
 export function traitsAt(point: ArrayLike<number>): SlowTraits {
   const at = (index: number) => Math.min(4, Math.max(-4, point[index] ?? 0))
-  return { ...Object.fromEntries(NAMES.map((name, index) => [name, Math.exp(SPREADS[name] * at(index))])) as Record<SlowTraitName, number>, weatherK: WEATHER_K * at(NAMES.length) }
+  return {
+    ...(Object.fromEntries(NAMES.map((name, index) => [name, Math.exp(SPREADS[name] * at(index))])) as Record<SlowTraitName, number>),
+    weatherK: WEATHER_K * at(NAMES.length),
+  }
 }
 
 /** The one that is usual in everything. */

@@ -23,20 +23,44 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
   const closed = isClosed(batch)
   // What is to come is that much less sure the farther it is; what has come, by its own age.
   const since = (oneDay: number) => oneDay > question.nowDay ? question.nowDay : 0
-  const between = (id: string, oneDay: number) => forecast?.windows[id]?.now ?? { low: since(oneDay) + (oneDay - since(oneDay)) * ROUGHLY.sooner, typical: oneDay, high: since(oneDay) + (oneDay - since(oneDay)) * ROUGHLY.later }
+  const between = (id: string, oneDay: number) =>
+    forecast?.windows[id]?.now ?? {
+      low: since(oneDay) + (oneDay - since(oneDay)) * ROUGHLY.sooner, typical: oneDay,
+      high: since(oneDay) + (oneDay - since(oneDay)) * ROUGHLY.later,
+    }
   const last = question.horizonDay - 1
   const named = (id: string, oneDay: number): Pick<NamedWindow, 'id' | 'from' | 'to' | 'orLater'> => {
     const { low, high } = between(id, oneDay)
-    return { id, from: later(batch.began.at, low), to: later(batch.began.at, Math.max(low + 1, high)), ...(high >= last ? { orLater: true } : {}) }
+    return {
+      id, from: later(batch.began.at, low), to: later(batch.began.at, Math.max(low + 1, high)),
+      ...(high >= last ? { orLater: true } : {}),
+    }
   }
   const lastFed = feedings(batch).at(-1)?.at ?? batch.began.at
   const full = closed || between('full', fullDayOf(course)).low >= last
     ? []
-    : [{ ...named('full', fullDayOf(course)), label: 'Full', coming: 'Full between', announced: 'may be full', begun: 'Full, as far as can be told, since', reasons: ['At the pace of the last weeks, with the sinking counted.', 'What is fed by then rests longest at the bottom.'] }]
+    : [
+        {
+          ...named('full', fullDayOf(course)),
+          label: 'Full',
+          coming: 'Full between',
+          announced: 'may be full',
+          begun: 'Full, as far as can be told, since',
+          reasons: ['At the pace of the last weeks, with the sinking counted.', 'What is fed by then rests longest at the bottom.'],
+        },
+      ]
   const ready: NamedWindow = {
-    ...named('ready', ripeDay(course, RIPE_MG_G, REST_DAYS)), label: 'Ready', coming: 'Ready between', announced: 'may be ready', begun: 'Ready to test since',
+    ...named('ready', ripeDay(course, RIPE_MG_G, REST_DAYS)),
+    label: 'Ready',
+    coming: 'Ready between',
+    announced: 'may be ready',
+    begun: 'Ready to test since',
     reasons: [
-      closed ? `Counted from the last caddy, ${dayText(lastFed)}: it rests at least ${REST_DAYS} days, and until the rawest fifth has hardly anything left to rot.` : 'Counted from the last caddy: fed on at this pace until it is full, then resting until the rawest fifth has hardly anything left to rot.',
+      closed
+        ? `Counted from the last caddy, ${dayText(lastFed)}: it rests at least ${REST_DAYS} days, and until the rawest fifth has hardly `
+        + 'anything left to rot.'
+        : 'Counted from the last caddy: fed on at this pace until it is full, then resting until the rawest fifth has hardly anything '
+          + 'left to rot.',
       'It stays cool: seeds and sickness in it are alive when it is ready.',
     ],
     leavesOut: 'Not reckoned with: clods that were never covered, and what animals carry in or off.',

@@ -34,10 +34,14 @@ interface Inner {
 function innerOf(vessel: Vessel): Inner | undefined {
   if (vessel.shape === 'cylinder') {
     const radius = vessel.diameterM / 2 - REACH_M
-    return radius > 0.001 ? { holds: (x, y) => x * x + y * y <= radius * radius + 1e-9, halfWidthM: radius, halfDepthM: radius, circle: true } : undefined
+    return radius > 0.001
+      ? { holds: (x, y) => x * x + y * y <= radius * radius + 1e-9, halfWidthM: radius, halfDepthM: radius, circle: true }
+      : undefined
   }
   const [halfWidthM, halfDepthM] = [vessel.widthM / 2 - REACH_M, vessel.depthM / 2 - REACH_M]
-  return halfWidthM > 0.001 && halfDepthM > 0.001 ? { holds: (x, y) => Math.abs(x) <= halfWidthM + 1e-9 && Math.abs(y) <= halfDepthM + 1e-9, halfWidthM, halfDepthM, circle: false } : undefined
+  return halfWidthM > 0.001 && halfDepthM > 0.001
+    ? { holds: (x, y) => Math.abs(x) <= halfWidthM + 1e-9 && Math.abs(y) <= halfDepthM + 1e-9, halfWidthM, halfDepthM, circle: false }
+    : undefined
 }
 
 /** Points of the inner ground, its rim among them. */
@@ -89,7 +93,10 @@ function startOf(count: number, start: number, { halfWidthM, halfDepthM }: Inner
   })
 }
 
-/** Middles of so many channels that reach every point within a radius, by moving each to the middle of what is nearest to it; nothing where none of the starts does. */
+/**
+ * Middles of so many channels that reach every point within a radius, by moving each to the middle of what is nearest to it;
+ * nothing where none of the starts does.
+ */
 function searched(points: readonly Point[], count: number, radius: number, inner: Inner): Point[] | undefined {
   for (let start = 0; start < STARTS; start++) {
     let middles = startOf(count, start, inner)
@@ -118,9 +125,14 @@ function searched(points: readonly Point[], count: number, radius: number, inner
 function lattice({ halfWidthM, halfDepthM, holds }: Inner, radius: number): Point[] {
   const side = radius * Math.SQRT2
   const [columns, rows] = [Math.ceil(2 * halfWidthM / side), Math.ceil(2 * halfDepthM / side)]
-  const all = Array.from({ length: columns * rows }, (_, at): Point => [((at % columns + 0.5) / columns * 2 - 1) * halfWidthM, ((Math.floor(at / columns) + 0.5) / rows * 2 - 1) * halfDepthM])
+  const all = Array.from({ length: columns * rows }, (_, at): Point => [
+    ((((at % columns) + 0.5) / columns) * 2 - 1) * halfWidthM,
+    (((Math.floor(at / columns) + 0.5) / rows) * 2 - 1) * halfDepthM,
+  ])
   // A field whose nearest corner lies outside has nothing to reach.
-  return all.filter(([x, y]) => holds(Math.sign(x) * Math.max(0, Math.abs(x) - halfWidthM / columns), Math.sign(y) * Math.max(0, Math.abs(y) - halfDepthM / rows)))
+  return all.filter(([x, y]) =>
+    holds(Math.sign(x) * Math.max(0, Math.abs(x) - halfWidthM / columns), Math.sign(y) * Math.max(0, Math.abs(y) - halfDepthM / rows)),
+  )
 }
 
 /** Six around each, as honeycombs have them: fewer than rows and columns on wide ground. Only those that something is nearest to. */
@@ -150,7 +162,9 @@ function place(vessel: Vessel, pipeM: number): Point[] {
   const combed = honeycomb(points, inner, radius - IN_HAND_M)
   const plain = combed.length < rows.length && farthest(fine, combed) <= radius ? combed : rows
   for (let count = fewest(inner, radius); count < plain.length && count <= SEARCHED_MOST; count++) {
-    const found = [radius - IN_HAND_M, radius + 1e-6].map(within => searched(points, count, within, inner)).find(one => one && farthest(fine, one) <= radius + 1e-4)
+    const found = [radius - IN_HAND_M, radius + 1e-6]
+      .map(within => searched(points, count, within, inner))
+      .find(one => one && farthest(fine, one) <= radius + 1e-4)
     if (found) return found
   }
   return plain
@@ -168,7 +182,9 @@ export function channelsFor(vessel: Vessel, pipeM = PIPE_M): readonly Channel[] 
   const key = JSON.stringify([vessel.shape, vessel.shape === 'box' ? [vessel.widthM, vessel.depthM] : vessel.diameterM, pipeM])
   const known = placed.get(key)
   if (known) return known
-  const made = place(vessel, pipeM).map(([x, y]): Channel => ({ xM: millimetre(x), yM: millimetre(y), diameterM: pipeM })).sort((a, b) => b.yM - a.yM || a.xM - b.xM)
+  const made = place(vessel, pipeM)
+    .map(([x, y]): Channel => ({ xM: millimetre(x), yM: millimetre(y), diameterM: pipeM }))
+    .sort((a, b) => b.yM - a.yM || a.xM - b.xM)
   placed.set(key, made)
   return made
 }

@@ -52,7 +52,12 @@ const FELT_DRY = 0.5
 function wetting({ tower, dry, surroundings: { waterCan, units } }: Facts): Remedy {
   const byZones = Math.max(1, dry.length) * ZONE_SHARE * litresTo(tower, FELT_DRY)
   const litres = Math.max(waterCan.volumeL, Math.round(Math.max(byZones, litresTo(tower, Math.min(0.7, tower.moisture)))))
-  return remedy(`${containerText(litres / waterCan.volumeL, waterCan)} of water (${quantityText('volume', units, roughly(litres))}) over two days, slowly${dry.length > 0 ? `, most of it at the ${dry.join(' and the ')}` : ''}, some down the channels; then the week's water without fail. A cover and shade keep it.`, litres)
+  return remedy(
+    `${containerText(litres / waterCan.volumeL, waterCan)} of water (${quantityText('volume', units, roughly(litres))}) over two days, `
+    + `slowly${dry.length > 0 ? `, most of it at the ${dry.join(' and the ')}` : ''}, some down the channels; then the week's water `
+    + 'without fail. A cover and shade keep it.',
+    litres,
+  )
 }
 
 const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
@@ -60,9 +65,14 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     id: 'dry', title: 'It is too dry', symptoms: { 'dry': 0.95, 'ants': 0.8, 'no-worms': 0.6, 'not-sinking': 0.6, 'cold': 0.3 },
     weigh: ({ dry, tower, symptoms, sinceWateredDays }) => [
       ...given(dry.length > 0, 0.9, `Felt dry at the ${dry.join(' and the ')}.`),
-      ...given(tower.moisture < 0.6, 0.8, `By the weather and what was poured it holds ${percent(tower.moisture)} water; it wants 65 to 75.`),
+      ...given(
+        tower.moisture < 0.6, 0.8, `By the weather and what was poured it holds ${percent(tower.moisture)} water; it wants 65 to 75.`,
+      ),
       ...given(sinceWateredDays > 14, 0.3, `Last watered ${Math.round(sinceWateredDays)} days ago.`),
-      ...given(tower.moisture > 0.66 && dry.length === 0 && !symptoms.includes('dry'), -0.9, `By the weather and what was poured it holds ${percent(tower.moisture)} water.`),
+      ...given(
+        tower.moisture > 0.66 && dry.length === 0 && !symptoms.includes('dry'), -0.9,
+        `By the weather and what was poured it holds ${percent(tower.moisture)} water.`,
+      ),
     ],
     remedy: wetting,
   },
@@ -73,7 +83,11 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(peakC > 60, 0.4, `It was read at ${quantityText('temperature', units, peakC)}.`),
       ...given(ratio > 60, -1, `What went in stands at ${ratioText(ratio)}: brown enough.`),
     ],
-    remedy: () => remedy('Let it cool, watered and aired by its channels; worms wait. Next time chips and leaves at 50 : 1 or more. It is compost all the same.'),
+    remedy: () =>
+      remedy(
+        'Let it cool, watered and aired by its channels; worms wait. Next time chips and leaves at 50 : 1 or more. It is compost all the '
+        + 'same.',
+      ),
   },
   {
     id: 'airless', title: 'It lacks air', symptoms: { sour: 0.85, dripping: 0.5, closed: 0.6 },
@@ -82,9 +96,17 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(tower.moisture > 0.77, 0.5, `By what was poured it holds ${percent(tower.moisture)} water.`),
       ...given(symptoms.includes('closed'), 0.8, 'A channel fell in.'),
       ...given(pipesIn && tower.day > 10, 0.3, 'The pipes are still in: their walls keep the air from it.'),
-      ...given(tower.moisture < 0.68 && !wet && !symptoms.includes('closed'), -0.7, `By what was poured it holds only ${percent(tower.moisture)} water.`),
+      ...given(
+        tower.moisture < 0.68 && !wet && !symptoms.includes('closed'), -0.7,
+        `By what was poured it holds only ${percent(tower.moisture)} water.`,
+      ),
     ],
-    remedy: ({ pipesIn }) => remedy(`${pipesIn ? 'Pull the pipes out. ' : ''}Open fallen channels with a pipe and leave it in for two days; no water until a squeeze only trickles; a cover against the rain.`, 0, pipesIn ? [PIPES_OUT] : []),
+    remedy: ({ pipesIn }) =>
+      remedy(
+        `${pipesIn ? 'Pull the pipes out. ' : ''}Open fallen channels with a pipe and leave it in for two days; no water until a squeeze `
+        + 'only trickles; a cover against the rain.',
+        0, pipesIn ? [PIPES_OUT] : [],
+      ),
   },
   {
     id: 'frozen', title: 'It is frozen', symptoms: { 'frozen': 0.95, 'not-sinking': 0.4, 'no-worms': 0.4 },
@@ -100,20 +122,35 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     weigh: ({ worms, tower, log, surroundings: { units } }) => {
       const at = log.did.find(({ deed }) => deed === WORMS_IN)?.at
       const warm = at !== undefined && coreReadings(log).some(one => one.coreC >= WORMS_BELOW_C && one.at > at)
-      return [...given(warm, 0.9, `It was read at ${quantityText('temperature', units, WORMS_BELOW_C)} or more after they went in.`), ...given(!worms, -0.6, 'None were put in, as far as the log knows.'), ...given(worms && !warm && tower.coreC < 25, -0.6, 'It has been cool since they went in.')]
+      return [
+        ...given(warm, 0.9, `It was read at ${quantityText('temperature', units, WORMS_BELOW_C)} or more after they went in.`),
+        ...given(!worms, -0.6, 'None were put in, as far as the log knows.'),
+        ...given(worms && !warm && tower.coreC < 25, -0.6, 'It has been cool since they went in.'),
+      ]
     },
-    remedy: ({ surroundings: { units } }) => remedy(`Wait for three days below ${quantityText('temperature', units, WORMS_BELOW_C)}, then a handful or two again; most have gone to the ground and come back.`),
+    remedy: ({ surroundings: { units } }) =>
+      remedy(
+        `Wait for three days below ${quantityText('temperature', units, WORMS_BELOW_C)}, then a handful or two again; most have gone to `
+        + 'the ground and come back.',
+      ),
   },
   {
     id: 'woody', title: 'It is nearly all wood', symptoms: { 'cold': 0.8, 'not-sinking': 0.7 },
-    weigh: ({ ratio }) => [...given(ratio > 110, 0.9, `What went in stands at ${ratioText(ratio)}.`), ...given(ratio < 75, -0.9, `What went in stands at ${ratioText(ratio)}.`)],
-    remedy: () => remedy('Fungi take wood without heat, slowly: keep it wet, count on two years. A can of weed liquor a month brings it on.'),
+    weigh: ({ ratio }) => [
+      ...given(ratio > 110, 0.9, `What went in stands at ${ratioText(ratio)}.`),
+      ...given(ratio < 75, -0.9, `What went in stands at ${ratioText(ratio)}.`),
+    ],
+    remedy: () =>
+      remedy('Fungi take wood without heat, slowly: keep it wet, count on two years. A can of weed liquor a month brings it on.'),
   },
   {
     id: 'cool-season', title: 'It was loaded in the cold', symptoms: { cold: 0.6 },
     weigh: ({ log, surroundings }) => {
       const airC = surroundings.ambientC(new Date(log.built.at))
-      return [...given(airC < 8, 0.8, `It was about ${quantityText('temperature', surroundings.units, airC)} outside when it was loaded.`), ...given(airC > 14, -0.8, 'It was loaded in mild weather.')]
+      return [
+        ...given(airC < 8, 0.8, `It was about ${quantityText('temperature', surroundings.units, airC)} outside when it was loaded.`),
+        ...given(airC > 14, -0.8, 'It was loaded in mild weather.'),
+      ]
     },
     remedy: () => remedy('No harm: a tower does not need its heat. It goes on in spring.'),
   },
@@ -125,22 +162,41 @@ function factsOf(log: HeapLog, surroundings: Surroundings, symptoms: readonly st
   const balance = mixBalance(ingredientsOf(log.built.ingredients, surroundings.materials).map(portionOf))
   const peakC = Math.max(0, ...coreReadings(log).filter(({ odd }) => !odd).map(({ coreC }) => coreC))
   return {
-    log, surroundings, symptoms, tower, dry: dryZones(log, surroundings.now).map(({ name }) => name), wet: feltZones(log, surroundings.now).some(({ finding }) => finding === 'dripping'),
-    ratio: balance.ok ? balance.value.carbonToNitrogen : 0, peakC, sinceWateredDays: daysBetween(log.waterings.at(-1)?.at ?? log.built.at, surroundings.now),
-    worms: log.did.some(({ deed }) => deed === WORMS_IN), pipesIn: log.began.site.kind === 'channelled' && log.began.site.channels.length > 0 && !log.did.some(({ deed }) => deed === PIPES_OUT),
+    log,
+    surroundings,
+    symptoms,
+    tower,
+    dry: dryZones(log, surroundings.now).map(({ name }) => name),
+    wet: feltZones(log, surroundings.now).some(({ finding }) => finding === 'dripping'),
+    ratio: balance.ok ? balance.value.carbonToNitrogen : 0,
+    peakC,
+    sinceWateredDays: daysBetween(log.waterings.at(-1)?.at ?? log.built.at, surroundings.now),
+    worms: log.did.some(({ deed }) => deed === WORMS_IN),
+    pipesIn: log.began.site.kind === 'channelled' && log.began.site.channels.length > 0 && !log.did.some(({ deed }) => deed === PIPES_OUT),
   }
 }
 
 const FRESH_DAYS = 21
-const NOTICED: Readonly<Record<string, Readonly<Record<string, string>>>> = { [SMELL]: { sour: 'sour', ammonia: 'ammonia' }, [LOOK]: { 'no-worms': 'no-worms', 'ants': 'ants', 'closed': 'closed', 'threads': 'threads' } }
+const NOTICED: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+  [SMELL]: { sour: 'sour', ammonia: 'ammonia' },
+  [LOOK]: { 'no-worms': 'no-worms', 'ants': 'ants', 'closed': 'closed', 'threads': 'threads' },
+}
 
 /** What may be wrong with a tower. */
 export const diagnosis: Diagnosis = {
   symptoms: SYMPTOMS,
   noticed: (batch, { now }) => {
     const felt = feltZones(batch, now)
-    const seen = batch.observations.filter(({ at }) => daysBetween(at, now) < FRESH_DAYS).flatMap(({ sense, finding }) => NOTICED[sense]?.[finding] ?? [])
-    return [...new Set([...(dryZones(batch, now).length > 0 ? ['dry'] : []), ...(felt.some(({ finding }) => finding === 'dripping') ? ['dripping'] : []), ...seen])]
+    const seen = batch.observations
+      .filter(({ at }) => daysBetween(at, now) < FRESH_DAYS)
+      .flatMap(({ sense, finding }) => NOTICED[sense]?.[finding] ?? [])
+    return [
+      ...new Set([
+        ...(dryZones(batch, now).length > 0 ? ['dry'] : []),
+        ...(felt.some(({ finding }) => finding === 'dripping') ? ['dripping'] : []),
+        ...seen,
+      ]),
+    ]
   },
   causes: (batch, surroundings, symptoms) => {
     const facts = symptoms.length > 0 ? factsOf(heapLogOf(batch), surroundings, symptoms) : undefined

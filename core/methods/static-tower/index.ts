@@ -16,7 +16,10 @@ import { laidOut, SITES } from './sites'
 
 /** What was run of the towers asked for last; it lives as long as the worker that answers. */
 const remembered = new PastMemory()
-const forecaster: Forecaster<HeatedQuestion> = { ask: (batch, surroundings) => questionOf(heapLogOf(batch), surroundings), answer: question => answerOf(question, FULL_EFFORT, remembered) }
+const forecaster: Forecaster<HeatedQuestion> = {
+  ask: (batch, surroundings) => questionOf(heapLogOf(batch), surroundings),
+  answer: question => answerOf(question, FULL_EFFORT, remembered),
+}
 
 /** The static tower: chips and leaves, wet, aired by channels, never turned. */
 export const staticTower: Method = {
@@ -24,11 +27,24 @@ export const staticTower: Method = {
   name: 'Static tower',
   summary: 'Chips and leaves in a cage with air channels, kept wet for a year, never turned: fungi, then worms.',
   words: {
-    one: 'tower', begun: 'Loaded with', approach: 'Watering', sheet: 'Plan and sheet', stepwise: 'Load it step by step', start: 'It is loaded: start it', started: 'The pipes come out tomorrow or the day after.',
-    take: 'Take some out', takenDown: 'Taken down', early: 'It has not worked its year yet: what you take now is young, and good as a mulch.',
+    one: 'tower',
+    begun: 'Loaded with',
+    approach: 'Watering',
+    sheet: 'Plan and sheet',
+    stepwise: 'Load it step by step',
+    start: 'It is loaded: start it',
+    started: 'The pipes come out tomorrow or the day after.',
+    take: 'Take some out',
+    takenDown: 'Taken down',
+    early: 'It has not worked its year yet: what you take now is young, and good as a mulch.',
   },
   choosing: {
-    purposes: ['microbes', 'beds', 'potting'], weeks: range(52, 60, 90), minutesAWeek: range(5, 10, 20), heavy: true, eats: ['wood', 'leaf'], leastL: 500,
+    purposes: ['microbes', 'beds', 'potting'],
+    weeks: range(52, 60, 90),
+    minutesAWeek: range(5, 10, 20),
+    heavy: true,
+    eats: ['wood', 'leaf'],
+    leastL: 500,
     line: 'Chips and leaves, one day of loading, a year of water: living compost in small doses.',
   },
   carriesChar: 'heap',
@@ -38,7 +54,10 @@ export const staticTower: Method = {
   asks,
   feeds: ['wood', 'leaf', 'straw', 'grass', 'plant', 'manure', 'finished', 'paper'],
   pads: PADS,
-  taskWords: { 'pipes-out': 'pulling the pipes', 'heat': 'reading the heat', 'worms-in': 'the worms', 'watered': 'watering', 'squeeze': 'squeezing a handful', 'look': 'looking into it', 'height': 'measuring', 'covered': 'covering', 'take': 'taking some' },
+  taskWords: {
+    'pipes-out': 'pulling the pipes', 'heat': 'reading the heat', 'worms-in': 'the worms', 'watered': 'watering',
+    'squeeze': 'squeezing a handful', 'look': 'looking into it', 'height': 'measuring', 'covered': 'covering', 'take': 'taking some',
+  },
   takeCautions: TAKE_CAUTIONS,
   inParts: true,
   draft: draftOf,

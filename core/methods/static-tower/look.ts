@@ -37,14 +37,18 @@ function standing(log: HeapLog, surroundings: Surroundings): Standing {
   if (!tower) return { phase: 'empty', label: 'Empty', sentence: 'Nothing known is in it.', tone: 'mind' }
   const { coreC, read } = warmthNow(log, surroundings, tower)
   const figure = quantityText('temperature', surroundings.units, coreC)
-  const sentence = `Day ${Math.floor(tower.day)}, core ${read ? 'read at' : 'expected around'} ${figure}, ${percent(tower.moisture)} % water by the weather; ${Math.round(tower.workedDays)} of ${WORKING_DAYS} days have counted.`
+  const sentence = `Day ${Math.floor(tower.day)}, core ${read ? 'read at' : 'expected around'} ${figure}, ${percent(tower.moisture)} % `
+    + `water by the weather; ${Math.round(tower.workedDays)} of ${WORKING_DAYS} days have counted.`
   const dry = dryZones(log, surroundings.now)
-  if (dry.length > 0 || tower.moisture < 0.52) return { phase: 'dry', label: dry.length > 0 ? `Dry at the ${dry[0]!.name}` : 'Too dry', sentence, figure, tone: 'bad' }
+  if (dry.length > 0 || tower.moisture < 0.52)
+    return { phase: 'dry', label: dry.length > 0 ? `Dry at the ${dry[0]!.name}` : 'Too dry', sentence, figure, tone: 'bad' }
   if (coreC < 1) return { phase: 'frozen', label: 'Frozen', sentence, figure, tone: 'mind' }
   if (coreC >= 60) return { phase: 'hot', label: 'Hotter than it should', sentence, figure, tone: 'mind' }
   if (coreC >= WORMS_BELOW_C && tower.day < 90) return { phase: 'warm', label: 'Warm', sentence, figure, tone: 'good' }
   if (tower.workedDays >= WORKING_DAYS) return { phase: 'ready', label: 'Ready to test', sentence, figure, tone: 'good' }
-  return log.did.some(({ deed }) => deed === WORMS_IN) ? { phase: 'worms', label: 'With worms', sentence, figure, tone: 'good' } : { phase: 'cool', label: 'Fungi at work', sentence, figure, tone: 'good' }
+  return log.did.some(({ deed }) => deed === WORMS_IN)
+    ? { phase: 'worms', label: 'With worms', sentence, figure, tone: 'good' }
+    : { phase: 'cool', label: 'Fungi at work', sentence, figure, tone: 'good' }
 }
 
 function bandsOf(log: HeapLog, surroundings: Surroundings): PictureBand[] {
@@ -56,17 +60,29 @@ function bandsOf(log: HeapLog, surroundings: Surroundings): PictureBand[] {
 function picture(log: HeapLog, surroundings: Surroundings, day?: number): Picture {
   const tower = towerOn(log, surroundings, day)
   const { site } = log.began
-  const measured = day === undefined ? log.heights.findLast(({ at }) => daysBetween(at, surroundings.now) < HEIGHT_FRESH_DAYS)?.heightM : undefined
+  const measured
+    = day === undefined ? log.heights.findLast(({ at }) => daysBetween(at, surroundings.now) < HEIGHT_FRESH_DAYS)?.heightM : undefined
   const heightM = log.ended && day === undefined ? 0 : measured ?? tower?.heightM ?? 0
   const ambientC = surroundings.ambientC(surroundings.now)
   const depths = tower ? expectedAt(expectCourse(log, surroundings, Math.ceil(tower.day)), tower.day)?.depthsC : undefined
   const drawn = heapPicture({
-    of: `${log.name} cut open`, vessel: log.built.vessel, bands: bandsOf(log, surroundings), heightM, builtM: towerOn(log, surroundings, 0)?.heightM, ambientC, usedShare: tower?.usedShare,
+    of: `${log.name} cut open`,
+    vessel: log.built.vessel,
+    bands: bandsOf(log, surroundings),
+    heightM,
+    builtM: towerOn(log, surroundings, 0)?.heightM,
+    ambientC,
+    usedShare: tower?.usedShare,
     ...(log.ended || !tower ? {} : { coreC: day === undefined ? warmthNow(log, surroundings, tower).coreC : tower.coreC, depthsC: depths }),
   })
-  const channels: Primitive[] = site.kind === 'channelled' && heightM > 0 ? site.channels.map(channel => ({ kind: 'channel', channel, heightM })) : []
+  const channels: Primitive[]
+    = site.kind === 'channelled' && heightM > 0 ? site.channels.map(channel => ({ kind: 'channel', channel, heightM })) : []
   const marks = drawn.parts.filter(({ kind }) => kind === 'mark')
-  return { ...drawn, widthM: frontWidthM(log.built.vessel), parts: [...drawn.parts.filter(({ kind }) => kind !== 'mark'), ...channels, ...marks] }
+  return {
+    ...drawn,
+    widthM: frontWidthM(log.built.vessel),
+    parts: [...drawn.parts.filter(({ kind }) => kind !== 'mark'), ...channels, ...marks],
+  }
 }
 
 function told(log: HeapLog, surroundings: Surroundings, day?: number): string {
@@ -75,8 +91,13 @@ function told(log: HeapLog, surroundings: Surroundings, day?: number): string {
   const at = addHours(new Date(log.built.at), Math.round(tower.day * 24))
   const expected = expectedAt(expectCourse(log, surroundings, Math.ceil(tower.day)), tower.day)
   const { units } = surroundings
-  const core = expected && expected.coreC.high - expected.coreC.low > 1 && Math.abs(expected.day - tower.day) < 2 ? spanText('temperature', units, expected.coreC.low, expected.coreC.high) : quantityText('temperature', units, tower.coreC)
-  return `${Math.abs(daysBetween(at, surroundings.now)) < 1 ? 'Today' : dateText(at)}: core ${core}, ${quantityText('length', units, tower.heightM)} high, ${percent(tower.moisture)} % water, ${Math.round(tower.workedDays)} days have counted.`
+  const core
+    = expected && expected.coreC.high - expected.coreC.low > 1 && Math.abs(expected.day - tower.day) < 2
+      ? spanText('temperature', units, expected.coreC.low, expected.coreC.high)
+      : quantityText('temperature', units, tower.coreC)
+  return `${Math.abs(daysBetween(at, surroundings.now)) < 1 ? 'Today' : dateText(at)}: core ${core}, `
+    + `${quantityText('length', units, tower.heightM)} high, ${percent(tower.moisture)} % water, ${Math.round(tower.workedDays)} days `
+    + 'have counted.'
 }
 
 const dayOf = (log: HeapLog, now: Date) => Math.max(0, daysBetween(log.built.at, now))
@@ -85,7 +106,9 @@ function lastDay(log: HeapLog, surroundings: Surroundings): number {
   if (log.finish) return Math.max(1, daysBetween(log.built.at, log.finish.at))
   const middle = middleCourse(log, surroundings)
   const ready = windowsOf(log, surroundings).find(({ id }) => id === 'ready')
-  return Math.min(middle?.question.horizonDay ?? 30, Math.max(30, dayOf(log, surroundings.now) + 30, ready ? daysBetween(log.built.at, ready.to) : 0))
+  return Math.min(
+    middle?.question.horizonDay ?? 30, Math.max(30, dayOf(log, surroundings.now) + 30, ready ? daysBetween(log.built.at, ready.to) : 0),
+  )
 }
 
 const CHART = { least: 45, ahead: 30 }
@@ -98,13 +121,22 @@ function charts(log: HeapLog, surroundings: Surroundings): Chart[] {
   return [{
     id: 'heat', title: 'Heat', unit: 'temperature',
     expected: expectCourse(log, surroundings, last).map(({ day, coreC }) => ({ at: startMs + day * DAY_MS, ...coreC })),
-    atStart: forecast && start ? Array.from(forecast.days).flatMap((day, at) => day <= last ? [{ at: startMs + day * DAY_MS, low: start.low[at]!, typical: start.typical[at]!, high: start.high[at]! }] : []) : [],
+    atStart:
+        forecast && start
+          ? Array.from(forecast.days).flatMap((day, at) =>
+              day <= last ? [{ at: startMs + day * DAY_MS, low: start.low[at]!, typical: start.typical[at]!, high: start.high[at]! }] : [],
+            )
+          : [],
     dots: [
-      { name: 'edge', main: false, points: log.readings.flatMap(({ at, edgeC }) => edgeC === undefined ? [] : [{ at: Date.parse(at), value: edgeC }]) },
+      {
+        name: 'edge', main: false,
+        points: log.readings.flatMap(({ at, edgeC }) => (edgeC === undefined ? [] : [{ at: Date.parse(at), value: edgeC }])),
+      },
       { name: 'core', main: true, points: coreReadings(log).map(({ at, coreC, odd }) => ({ at: Date.parse(at), value: coreC, odd })) },
     ],
     marks: log.waterings.map(({ at }) => Date.parse(at)).slice(-60),
-    legend: `Dots: core as read. Squares: edge. Dashed in its band: what a thermometer would read, eight times in ten. Dotted: as it looked at the start. Upright lines: watered. Worms below ${quantityText('temperature', surroundings.units, WORMS_BELOW_C)}.`,
+    legend: 'Dots: core as read. Squares: edge. Dashed in its band: what a thermometer would read, eight times in ten. Dotted: as it '
+      + `looked at the start. Upright lines: watered. Worms below ${quantityText('temperature', surroundings.units, WORMS_BELOW_C)}.`,
   }]
 }
 
@@ -116,9 +148,19 @@ function facts(log: HeapLog, surroundings: Surroundings): Fact[] {
   const sunk = 1 - tower.heightM / Math.max(0.01, towerOn(log, surroundings, 0)?.heightM ?? 1)
   const weekly = weeklyLitres(log, surroundings)
   return [
-    { label: 'Counted days', value: `${Math.round(tower.workedDays)} of ${WORKING_DAYS}`, why: `${Math.round(tower.frozenDays)} frozen and ${Math.round(tower.dryDays)} dry days do not count` },
-    { label: 'Water each week', value: weekly < 2 ? 'hardly any at this season' : litres(weekly), why: 'in the six weeks to come: what dries off less the rain that gets in' },
-    { label: 'Holds now', value: litres(tower.volumeL), why: `${takenL(log) > 0 ? `${litres(takenL(log))} taken; ` : `sunk by ${Math.max(0, percent(sunk))} % so far; `}a quarter to a half in a year is usual` },
+    {
+      label: 'Counted days', value: `${Math.round(tower.workedDays)} of ${WORKING_DAYS}`,
+      why: `${Math.round(tower.frozenDays)} frozen and ${Math.round(tower.dryDays)} dry days do not count`,
+    },
+    {
+      label: 'Water each week', value: weekly < 2 ? 'hardly any at this season' : litres(weekly),
+      why: 'in the six weeks to come: what dries off less the rain that gets in',
+    },
+    {
+      label: 'Holds now', value: litres(tower.volumeL),
+      why: `${takenL(log) > 0 ? `${litres(takenL(log))} taken; ` : `sunk by ${Math.max(0, percent(sunk))} % so far; `}a quarter to a `
+        + 'half in a year is usual',
+    },
   ]
 }
 
@@ -130,11 +172,17 @@ function gates(log: HeapLog, surroundings: Surroundings): Gate[] {
   const limit = quantityText('temperature', surroundings.units, WORMS_BELOW_C)
   return [{
     id: WORMS_GATE, label: open ? 'Worms may go in' : 'No worms yet', open,
-    reason: open ? `three days below ${limit}${basis === 'read' ? ', as read' : ', as expected; a reading makes it sure'}.` : `${basis === 'read' ? `it was read at up to ${degrees} within the last days` : `it may still be at ${degrees}`}. They go in after three days below ${limit}: read it every other day.`,
+    reason: open
+      ? `three days below ${limit}${basis === 'read' ? ', as read' : ', as expected; a reading makes it sure'}.`
+      : `${basis === 'read' ? `it was read at up to ${degrees} within the last days` : `it may still be at ${degrees}`}. They go in `
+        + `after three days below ${limit}: read it every other day.`,
   }]
 }
 
-const asLog = <T>(of: (log: HeapLog, surroundings: Surroundings) => T) => (batch: BegunBatch, surroundings: Surroundings) => of(heapLogOf(batch), surroundings)
+const asLog
+  = <T>(of: (log: HeapLog, surroundings: Surroundings) => T) =>
+    (batch: BegunBatch, surroundings: Surroundings) =>
+      of(heapLogOf(batch), surroundings)
 
 /** How a tower looks. */
 export const look: Look = {

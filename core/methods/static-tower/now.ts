@@ -23,7 +23,8 @@ export interface TowerNow {
 }
 
 /** Litres taken so far. */
-export const takenL = ({ takings }: Pick<HeapLog, 'takings'>): number => takings.flatMap(({ products }) => products).reduce((sum, { amount }) => sum + amountVolumeL(amount), 0)
+export const takenL = ({ takings }: Pick<HeapLog, 'takings'>): number =>
+  takings.flatMap(({ products }) => products).reduce((sum, { amount }) => sum + amountVolumeL(amount), 0)
 
 /** A tower on a day since its loading, today where none is given; nothing while nothing known is in it. */
 export function towerOn(log: HeapLog, surroundings: Surroundings, day?: number): TowerNow | undefined {
@@ -45,7 +46,16 @@ export function towerOn(log: HeapLog, surroundings: Surroundings, day?: number):
   const { rapidKg, mediumKg, slowKg, restKg } = question.charge
   const dryInKg = rapidKg + mediumKg + slowKg + restKg
   return {
-    day: wanted, coreC: course.coreC[at]!, moisture: course.moisture[at]!, volumeL, heightM: volumeL / 1000 / question.standing.footprintM2, builtL, usedShare: course.used[at]!, workedDays, frozenDays, dryDays,
+    day: wanted,
+    coreC: course.coreC[at]!,
+    moisture: course.moisture[at]!,
+    volumeL,
+    heightM: volumeL / 1000 / question.standing.footprintM2,
+    builtL,
+    usedShare: course.used[at]!,
+    workedDays,
+    frozenDays,
+    dryDays,
     dryKg: dryInKg - course.used[at]! * (dryInKg - restKg),
   }
 }
@@ -53,15 +63,23 @@ export function towerOn(log: HeapLog, surroundings: Surroundings, day?: number):
 const WARM_DAYS = 3
 
 /** Whether worms may go in: three days below 30 °C, by what was read, else by the warmer end of what is expected. */
-export function wormsGate(log: HeapLog, surroundings: Surroundings): { readonly open: boolean, readonly warmC: number, readonly basis: 'read' | 'expected' } {
+export function wormsGate(
+  log: HeapLog, surroundings: Surroundings,
+): { readonly open: boolean, readonly warmC: number, readonly basis: 'read' | 'expected' } {
   const { now } = surroundings
   const lately = log.readings.filter(({ at, coreC }) => coreC !== undefined && daysBetween(at, now) <= WARM_DAYS + 4)
   const warmest = Math.max(-Infinity, ...lately.filter(({ at }) => daysBetween(at, now) <= WARM_DAYS).map(({ coreC }) => coreC!))
   const [first, last] = [lately[0], lately.at(-1)]
   // Cool at both ends of three days, and at no reading between.
-  const coolRead = first && last && last.coreC! < WORMS_BELOW_C && warmest < WORMS_BELOW_C && lately.some(({ at, coreC }) => coreC! < WORMS_BELOW_C && daysBetween(at, now) >= WARM_DAYS - 0.25)
+  const coolRead
+    = first
+      && last
+      && last.coreC! < WORMS_BELOW_C
+      && warmest < WORMS_BELOW_C
+      && lately.some(({ at, coreC }) => coreC! < WORMS_BELOW_C && daysBetween(at, now) >= WARM_DAYS - 0.25)
   if (coolRead) return { open: true, warmC: last.coreC!, basis: 'read' }
-  if (last && (last.coreC! >= WORMS_BELOW_C || warmest >= WORMS_BELOW_C)) return { open: false, warmC: Math.max(last.coreC!, warmest), basis: 'read' }
+  if (last && (last.coreC! >= WORMS_BELOW_C || warmest >= WORMS_BELOW_C))
+    return { open: false, warmC: Math.max(last.coreC!, warmest), basis: 'read' }
   const middle = middleCourse(log, surroundings)
   if (!middle) return { open: false, warmC: WORMS_BELOW_C, basis: 'expected' }
   const band = surroundings.forecastOf?.(log.id)

@@ -42,17 +42,37 @@ const height: Quantity = {
 
 const DEEDS: readonly Deed[] = [
   {
-    id: PIPES_OUT, label: 'Pipes out', icon: 'i-ph-arrow-fat-lines-up', asks: [], cautions: ['Stand beside it on firm ground, not on the cage.'],
-    how: 'Turn each a little, then pull it straight up. The channel stays: it is what the air goes by.', said: () => ({ said: 'pipes out.', answer: 'The channels stay open. Now the water: 65 to 75 % all year.' }), words: () => 'Pipes pulled out.',
+    id: PIPES_OUT,
+    label: 'Pipes out',
+    icon: 'i-ph-arrow-fat-lines-up',
+    asks: [],
+    cautions: ['Stand beside it on firm ground, not on the cage.'],
+    how: 'Turn each a little, then pull it straight up. The channel stays: it is what the air goes by.',
+    said: () => ({ said: 'pipes out.', answer: 'The channels stay open. Now the water: 65 to 75 % all year.' }),
+    words: () => 'Pipes pulled out.',
   },
   {
-    id: WORMS_IN, label: 'Worms in', icon: 'i-ph-waves', gate: WORMS_GATE, asks: [{ id: GRAMS, kind: 'count', label: 'Worms, grams', usual: 200, most: 20_000, unit: 'g' }], cautions: ['Surface worms of here; kinds from elsewhere never into the open: ask your local rules.'],
-    how: 'On top under the cover, in the light: they go down by themselves.', said: (_, answers) => ({ said: `${numberOf(answers, GRAMS) ?? 0} g of worms in.`, answer: 'They leave again if it dries, freezes or heats.' }),
+    id: WORMS_IN,
+    label: 'Worms in',
+    icon: 'i-ph-waves',
+    gate: WORMS_GATE,
+    asks: [{ id: GRAMS, kind: 'count', label: 'Worms, grams', usual: 200, most: 20_000, unit: 'g' }],
+    cautions: ['Surface worms of here; kinds from elsewhere never into the open: ask your local rules.'],
+    how: 'On top under the cover, in the light: they go down by themselves.',
+    said: (_, answers) => ({
+      said: `${numberOf(answers, GRAMS) ?? 0} g of worms in.`, answer: 'They leave again if it dries, freezes or heats.',
+    }),
     words: (answers, { units }) => `Worms in: ${quantityText('mass', units, (numberOf(answers, GRAMS) ?? 0) / 1000, 1)}.`,
   },
   {
-    id: COVERED, label: 'Covered', icon: 'i-ph-snowflake', asks: [], cautions: [], how: 'Straw, bubble sheet or sacking all round and on top; the drip line emptied.',
-    said: () => ({ said: 'covered against frost.', answer: 'Take it off when it stays above freezing: it has to breathe.' }), words: () => 'Covered against frost.',
+    id: COVERED,
+    label: 'Covered',
+    icon: 'i-ph-snowflake',
+    asks: [],
+    cautions: [],
+    how: 'Straw, bubble sheet or sacking all round and on top; the drip line emptied.',
+    said: () => ({ said: 'covered against frost.', answer: 'Take it off when it stays above freezing: it has to breathe.' }),
+    words: () => 'Covered against frost.',
   },
 ]
 
@@ -65,13 +85,19 @@ const EXTRACT_MOST_L = 20
 export const PADS: readonly Pad[] = [
   { kind: 'gauge', quantity: heat },
   { kind: 'sense', sense: SENSES[0]! },
-  { kind: 'put', put: { id: 'watered', label: 'Watered', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Watered', said: 'Watered' } },
+  {
+    kind: 'put',
+    put: { id: 'watered', label: 'Watered', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Watered', said: 'Watered' },
+  },
   ...SENSES.slice(1).map((sense): Pad => ({ kind: 'sense', sense })),
   { kind: 'gauge', quantity: height },
   ...DEEDS.map((deed): Pad => ({ kind: 'deed', deed })),
   { kind: 'use', use: {
     id: 'extract', label: 'Extract', icon: 'i-ph-plant', button: 'Given', parts: () => EXTRACT.parts, litresPerM2: EXTRACT.litresPerM2,
     left: () => EXTRACT_MOST_L,
-    cautions: () => ['Knead it in a cloth in water without chlorine, and give it on the same day, on soil and roots: not on leaves that are eaten.', ...TAKE_CAUTIONS.slice(0, 1)],
+    cautions: () => [
+      'Knead it in a cloth in water without chlorine, and give it on the same day, on soil and roots: not on leaves that are eaten.',
+      ...TAKE_CAUTIONS.slice(0, 1),
+    ],
   } },
 ]

@@ -3,7 +3,8 @@ import { asVessel, type Channel, type Site } from '../../vessel/site'
 import type { Vessel } from '../../vessel/vessel'
 import { REACH_M } from './channels'
 
-const groundShape = (vessel: Vessel): GroundShape => vessel.shape === 'box' ? { shape: 'box', widthM: vessel.widthM, depthM: vessel.depthM } : { shape: 'circle', diameterM: vessel.diameterM }
+const groundShape = (vessel: Vessel): GroundShape =>
+  vessel.shape === 'box' ? { shape: 'box', widthM: vessel.widthM, depthM: vessel.depthM } : { shape: 'circle', diameterM: vessel.diameterM }
 
 /** The cloth nearest to a channel, from its middle outwards. */
 function toCloth(vessel: Vessel, { xM, yM }: Channel): readonly [x: number, y: number] {
@@ -20,7 +21,11 @@ function toCloth(vessel: Vessel, { xM, yM }: Channel): readonly [x: number, y: n
 function distances(vessel: Vessel, channels: readonly Channel[]): GroundPart[] {
   return channels.flatMap((channel, at): GroundPart[] => {
     if (at === 0) return [{ kind: 'distance', fromM: [channel.xM, channel.yM], toM: toCloth(vessel, channel) }]
-    const nearest = channels.slice(0, at).reduce((best, one) => Math.hypot(one.xM - channel.xM, one.yM - channel.yM) < Math.hypot(best.xM - channel.xM, best.yM - channel.yM) ? one : best)
+    const nearest = channels
+      .slice(0, at)
+      .reduce((best, one) =>
+        Math.hypot(one.xM - channel.xM, one.yM - channel.yM) < Math.hypot(best.xM - channel.xM, best.yM - channel.yM) ? one : best,
+      )
     return [{ kind: 'distance', fromM: [channel.xM, channel.yM], toM: [nearest.xM, nearest.yM] }]
   })
 }
@@ -32,7 +37,9 @@ export function channelPlan(of: string, site: Site, pulled: boolean): GroundPlan
   return {
     of, ground: groundShape(vessel),
     parts: [
-      ...channels.map(({ xM, yM, diameterM }, index): GroundPart => ({ kind: 'channel', number: index + 1, xM, yM, diameterM, reachM: REACH_M + diameterM / 2, pulled })),
+      ...channels.map(({ xM, yM, diameterM }, index): GroundPart => ({
+        kind: 'channel', number: index + 1, xM, yM, diameterM, reachM: REACH_M + diameterM / 2, pulled,
+      })),
       ...distances(vessel, channels),
     ],
   }

@@ -16,6 +16,10 @@ export const ripeness: Ripeness = {
   },
   notes: () => ({
     title: 'What it is for', caution: 'It was hot for days only: seeds and sickness in it may be alive.',
-    lines: ['A dose, not a feed: a handful to a planting hole, or an extract of one part to ten to twenty of water, on the same day.', 'Take it moist and use it within weeks: what lives in it is what it is for.', 'Whether it does more than a plain pile is an open question: a trial with a control tells for your garden.'],
+    lines: [
+      'A dose, not a feed: a handful to a planting hole, or an extract of one part to ten to twenty of water, on the same day.',
+      'Take it moist and use it within weeks: what lives in it is what it is for.',
+      'Whether it does more than a plain pile is an open question: a trial with a control tells for your garden.',
+    ],
   }),
 }

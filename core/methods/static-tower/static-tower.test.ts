@@ -23,28 +23,41 @@ import { litresTo, waterWanted } from './water'
 import { windowsOf } from './windows'
 
 const round = (diameterM: number): Vessel => ({ id: 'c', name: 'c', wall: 'wire', shape: 'cylinder', diameterM, heightM: 1.2 })
-const square = (widthM: number, depthM: number): Vessel => ({ id: 'b', name: 'b', wall: 'wire', shape: 'box', widthM, depthM, heightM: 1.2 })
+const square = (widthM: number, depthM: number): Vessel => ({
+  id: 'b', name: 'b', wall: 'wire', shape: 'box', widthM, depthM, heightM: 1.2,
+})
 
 describe('air channels', () => {
   it('are as many as covering a disc takes', () => {
-    // Within 30 cm of the cloth none is needed; the disc inside of it, of half the width less 30 cm, is covered by discs of 35 cm around the pipes.
+    // Within 30 cm of the cloth none is needed; the disc inside of it, of half the width less 30 cm, is covered by discs of 35 cm
+    // around the pipes.
     expect([0.5, 0.6, 0.8, 1, 1.2, 1.5, 1.8, 2].map(diameterM => channelsFor(round(diameterM)).length)).toEqual([0, 0, 1, 1, 1, 4, 6, 7])
   })
 
   it('leave no point farther than 30 cm from air, on a grid of a centimetre', () => {
-    for (const vessel of [...[0.6, 0.8, 1.2, 1.3, 1.5, 1.8, 2, 2.3, 2.6].map(round), square(1.2, 1.2), square(1.5, 1.2), square(2, 1), square(2.2, 2)]) {
+    for (const vessel of [
+      ...[0.6, 0.8, 1.2, 1.3, 1.5, 1.8, 2, 2.3, 2.6].map(round),
+      square(1.2, 1.2),
+      square(1.5, 1.2),
+      square(2, 1),
+      square(2.2, 2),
+    ]) {
       expect(farthestFromAir(vessel, channelsFor(vessel))).toBeLessThanOrEqual(REACH_M + 0.002)
     }
   })
 
   it('do so whatever the measures', () => {
-    fc.assert(fc.property(fc.double({ min: 0.4, max: 2.4, noNaN: true }), fc.double({ min: 0.4, max: 2.4, noNaN: true }), fc.boolean(), (a, b, isRound) => {
-      const vessel = isRound ? round(a) : square(a, b)
-      const channels = channelsFor(vessel)
-      expect(farthestFromAir(vessel, channels, 0.03)).toBeLessThanOrEqual(REACH_M + 0.004)
-      // In a round cage none could be left out; the farthest point lies up to half a grid's diagonal from the nearest of the grid, 7 mm.
-      if (isRound && channels.length > 0) expect(farthestFromAir(vessel, channels.slice(1), 0.01)).toBeGreaterThan(REACH_M - 0.008)
-    }), { numRuns: 40 })
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.4, max: 2.4, noNaN: true }), fc.double({ min: 0.4, max: 2.4, noNaN: true }), fc.boolean(),
+        (a, b, isRound) => {
+          const vessel = isRound ? round(a) : square(a, b)
+          const channels = channelsFor(vessel)
+          expect(farthestFromAir(vessel, channels, 0.03)).toBeLessThanOrEqual(REACH_M + 0.004)
+          // In a round cage none could be left out; the farthest point lies up to half a grid's diagonal from the nearest of the
+          // grid, 7 mm.
+          if (isRound && channels.length > 0) expect(farthestFromAir(vessel, channels.slice(1), 0.01)).toBeGreaterThan(REACH_M - 0.008)
+        }), { numRuns: 40 })
   }, 60_000)
 
   it('are numbered and placed in the plan, with the distances to set them by', () => {
@@ -59,7 +72,11 @@ describe('air channels', () => {
 describe('the heat of a tower', () => {
   const course = (startMonth: number, watered = true) => {
     const meanC = [...MILD_YEAR.slice((10 + 12 - (10 - startMonth)) % 12), ...MILD_YEAR]
-    const around = { ...aroundOn(0), ambientC: (at: Date) => meanC[Math.floor((at.getTime() - new Date(afterDays(0)).getTime()) / 86_400_000 / 30.4) % 12]!, rainMm: () => 0 }
+    const around = {
+      ...aroundOn(0),
+      ambientC: (at: Date) => meanC[Math.floor((at.getTime() - new Date(afterDays(0)).getTime()) / 86_400_000 / 30.4) % 12]!,
+      rainMm: () => 0,
+    }
     const question = questionOf(heapLogOf(tower()), around)!
     const what = caseOf(question)
     const run = emptyCourse(Float64Array.from({ length: 366 }, (_, day) => day))
@@ -102,7 +119,10 @@ describe('days that count', () => {
   })
 
   it('put readiness off in a hard winter', () => {
-    const ready = (meanC: readonly number[]) => windowsOf(heapLogOf(tower()), aroundOn(60, { meanC })).find(({ id }) => id === 'ready')!.from.getTime()
+    const ready = (meanC: readonly number[]) =>
+      windowsOf(heapLogOf(tower()), aroundOn(60, { meanC }))
+        .find(({ id }) => id === 'ready')!
+        .from.getTime()
     const hard = [-8, -6, 0, 7, 13, 16, 18, 17, 13, 7, 0, -5]
     expect(ready(hard) - ready(MILD_YEAR)).toBeGreaterThan(40 * 86_400_000)
     expect(ready(MILD_YEAR)).toBeGreaterThan(new Date(afterDays(WORKING_DAYS * 0.9)).getTime())
@@ -110,8 +130,10 @@ describe('days that count', () => {
 })
 
 describe('the gate for worms', () => {
-  const reads = (...values: readonly (readonly [day: number, celsius: number])[]) => values.map(([day, celsius]) => gauged(day, 'heat', 'core', celsius))
-  const gate = (day: number, ...values: (readonly [day: number, celsius: number])[]) => wormsGate(heapLogOf(tower(reads(...values))), aroundOn(day))
+  const reads = (...values: readonly (readonly [day: number, celsius: number])[]) =>
+    values.map(([day, celsius]) => gauged(day, 'heat', 'core', celsius))
+  const gate = (day: number, ...values: (readonly [day: number, celsius: number])[]) =>
+    wormsGate(heapLogOf(tower(reads(...values))), aroundOn(day))
 
   it('is shut while it is warm, and opens after three days below 30 °C', () => {
     expect(gate(10, [9, 38])).toMatchObject({ open: false, basis: 'read' })
@@ -127,7 +149,9 @@ describe('the gate for worms', () => {
     expect(staticTower.look.gates(warm, aroundOn(10))).toMatchObject([{ id: 'worms', open: false }])
     const cool = tower(reads([20, 24], [24, 22]))
     expect(staticTower.look.gates(cool, aroundOn(24.5))).toMatchObject([{ open: true }])
-    expect(tasksOf(heapLogOf(cool), aroundOn(24.5, { meanC: new Array(12).fill(12) })).some(({ action }) => action === 'worms-in')).toBe(true)
+    expect(tasksOf(heapLogOf(cool), aroundOn(24.5, { meanC: new Array(12).fill(12) })).some(({ action }) => action === 'worms-in')).toBe(
+      true,
+    )
     expect(staticTower.pads.some(pad => pad.kind === 'deed' && pad.deed.gate === 'worms')).toBe(true)
     expect(staticTower.look.gates(tower([did(30, 'worms-in', { grams: 200 })]), aroundOn(31))).toEqual([])
   })
@@ -148,12 +172,26 @@ describe('the water of a tower', () => {
     expect(felt('squeeze-top').dryZones).toEqual(['top'])
     const watered = heapLogOf(tower([seen(38, 'squeeze-top', 'dry'), put(39, [], 20)]))
     expect(waterWanted(watered, around)!.litres).toBe(0)
-    expect(tasksOf(heapLogOf(tower([seen(39, 'squeeze', 'dust'), seen(39, 'squeeze-base', 'dust')])), around).find(({ action }) => action === 'watered')).toMatchObject({ urgency: 'now' })
+    expect(
+      tasksOf(heapLogOf(tower([seen(39, 'squeeze', 'dust'), seen(39, 'squeeze-base', 'dust')])), around).find(
+        ({ action }) => action === 'watered',
+      ),
+    ).toMatchObject({ urgency: 'now' })
   })
 })
 
 describe('a planned tower', () => {
-  const plan = (ids: readonly (readonly [string, number])[], site = SITES[0]!) => draftOf({ site, approachId: 'by-can', answers: { rain: 'covered' }, ingredients: ids.map(([id, count]) => ({ material: findMaterial(id)!, amount: { count, container: SACK, packing: 'loose' as const } })), waterL: 0, volumeL: 0 }, aroundOn(0))
+  const plan = (ids: readonly (readonly [string, number])[], site = SITES[0]!) =>
+    draftOf(
+      {
+        site, approachId: 'by-can', answers: { rain: 'covered' },
+        ingredients: ids.map(([id, count]) => ({
+          material: findMaterial(id)!, amount: { count, container: SACK, packing: 'loose' as const },
+        })),
+        waterL: 0, volumeL: 0,
+      },
+      aroundOn(0),
+    )
 
   it('is judged by its mix and its height', () => {
     expect(plan([['chips-ramial', 11], ['leaves-mixed', 11]]).verdict.grade).toBe('good')
@@ -175,7 +213,8 @@ describe('a planned tower', () => {
 })
 
 describe('what is wrong with a tower', () => {
-  const causes = (batch: ReturnType<typeof tower>, symptoms: readonly string[], around = aroundOn(60)) => diagnosis.causes(batch, around, symptoms)
+  const causes = (batch: ReturnType<typeof tower>, symptoms: readonly string[], around = aroundOn(60)) =>
+    diagnosis.causes(batch, around, symptoms)
   it('is too dry, with the water it takes', () => {
     const [first] = causes(tower([seen(59, 'squeeze-top', 'dust')]), ['dry', 'ants'])
     expect(first).toMatchObject({ id: 'dry' })
@@ -185,7 +224,9 @@ describe('what is wrong with a tower', () => {
   it('is told apart: airless, frozen, worms too early', () => {
     expect(causes(tower([seen(59, 'look', 'closed')]), ['sour', 'closed'])[0]?.id).toBe('airless')
     expect(causes(tower(), ['frozen'], aroundOn(60, { meanC: new Array(12).fill(-6) }))[0]?.id).toBe('frozen')
-    expect(causes(tower([did(5, 'worms-in', { grams: 100 }), gauged(8, 'heat', 'core', 44)]), ['no-worms'])[0]?.id).toBe('too-warm-for-worms')
+    expect(causes(tower([did(5, 'worms-in', { grams: 100 }), gauged(8, 'heat', 'core', 44)]), ['no-worms'])[0]?.id).toBe(
+      'too-warm-for-worms',
+    )
     expect(diagnosis.noticed(tower([seen(59, 'squeeze-base', 'dust')]), aroundOn(60))).toEqual(['dry'])
   })
 })
@@ -199,7 +240,15 @@ describe('the forecast of a tower', () => {
 
   it('is of the tower as it stands: part of it taken, the rest goes on', () => {
     const whole = towerOn(heapLogOf(tower()), aroundOn(400))!
-    const part = towerOn(heapLogOf(tower([{ kind: 'took', at: afterDays(390), batchId: 'b', ends: false, products: [{ materialId: 'tower-compost', amount: { count: 1, container: SACK, packing: 'loose' } }] }])), aroundOn(400))!
+    const part = towerOn(
+      heapLogOf(
+        tower([{
+          kind: 'took', at: afterDays(390), batchId: 'b', ends: false,
+          products: [{ materialId: 'tower-compost', amount: { count: 1, container: SACK, packing: 'loose' } }],
+        }]),
+      ),
+      aroundOn(400),
+    )!
     expect(whole.volumeL - part.volumeL).toBeCloseTo(80, 0)
     expect(part.workedDays).toBeCloseTo(whole.workedDays, 1)
   })

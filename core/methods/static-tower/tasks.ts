@@ -16,7 +16,8 @@ interface Seen { readonly log: HeapLog, readonly surroundings: Surroundings, rea
 type Ask = Omit<Task, 'id' | 'batchId'>
 const pad = (id: string): TaskDoing => ({ kind: 'pad', pad: id })
 const did = ({ log }: Seen, deed: string) => log.did.findLast(one => one.deed === deed)
-const water = (litres: number, { units, waterCan }: Surroundings) => `${containerText(litres / waterCan.volumeL, waterCan)} (${quantityText('volume', units, roughly(litres))})`
+const water = (litres: number, { units, waterCan }: Surroundings) =>
+  `${containerText(litres / waterCan.volumeL, waterCan)} (${quantityText('volume', units, roughly(litres))})`
 
 const PIPES = { from: 1, to: 2 }
 
@@ -25,7 +26,13 @@ function pipes(seen: Seen): Ask[] {
   if (did(seen, PIPES_OUT) || site.kind !== 'channelled' || site.channels.length === 0) return []
   const due = addDays(new Date(seen.log.built.at), PIPES.from)
   const late = daysBetween(seen.log.built.at, seen.surroundings.now) > PIPES.to + 1
-  return [{ action: PIPES_OUT, doing: { kind: 'deed', deed: PIPES_OUT }, label: 'Out', icon: 'i-ph-arrow-fat-lines-up', title: `Pull the ${site.channels.length === 1 ? 'pipe' : `${site.channels.length} pipes`} out`, reason: `After a day or two it stands by itself, and the channels stay open.${late ? ' They come out hard once it has sunk: turn them first.' : ''}`, due, until: addDays(due, PIPES.to), urgency: 'usual' }]
+  return [{
+    action: PIPES_OUT, doing: { kind: 'deed', deed: PIPES_OUT }, label: 'Out', icon: 'i-ph-arrow-fat-lines-up',
+    title: `Pull the ${site.channels.length === 1 ? 'pipe' : `${site.channels.length} pipes`} out`,
+    reason: 'After a day or two it stands by itself, and the channels stay '
+      + `open.${late ? ' They come out hard once it has sunk: turn them first.' : ''}`,
+    due, until: addDays(due, PIPES.to), urgency: 'usual',
+  }]
 }
 
 const HOT_DAYS = 35
@@ -39,7 +46,12 @@ function read({ log, surroundings, tower }: Seen): Ask[] {
   const gate = wormsGate(log, surroundings)
   if (gate.open && gate.basis === 'read') return []
   const due = addDays(new Date(last?.at ?? log.built.at), every)
-  return [{ action: HEAT, doing: pad(HEAT), label: 'Read', icon: 'i-ph-thermometer', title: 'Read the heat', reason: `${last ? `Last read on ${dayText(last.at)}.` : 'Not read yet.'} Worms wait for three days below ${quantityText('temperature', units, WORMS_BELOW_C)}.`, due, until: addDays(due, 5), urgency: tower.day < HOT_DAYS && now >= due ? 'usual' : 'whenever' }]
+  return [{
+    action: HEAT, doing: pad(HEAT), label: 'Read', icon: 'i-ph-thermometer', title: 'Read the heat',
+    reason: `${last ? `Last read on ${dayText(last.at)}.` : 'Not read yet.'} Worms wait for three days below `
+      + `${quantityText('temperature', units, WORMS_BELOW_C)}.`,
+    due, until: addDays(due, 5), urgency: tower.day < HOT_DAYS && now >= due ? 'usual' : 'whenever',
+  }]
 }
 
 function worms(seen: Seen): Ask[] {
@@ -47,7 +59,12 @@ function worms(seen: Seen): Ask[] {
   if (did(seen, WORMS_IN) || !wormsGate(log, surroundings).open) return []
   // Frozen, they would die on the way down.
   if (tower.coreC < 6) return []
-  return [{ action: WORMS_IN, doing: pad(WORMS_IN), label: 'Worms in', icon: 'i-ph-waves', title: 'Cool enough: let the worms in', reason: `Three days below ${quantityText('temperature', surroundings.units, WORMS_BELOW_C)}. A handful or two of surface worms on top; in the ground some come by themselves.`, due: surroundings.now, until: addDays(surroundings.now, 30), urgency: 'whenever' }]
+  return [{
+    action: WORMS_IN, doing: pad(WORMS_IN), label: 'Worms in', icon: 'i-ph-waves', title: 'Cool enough: let the worms in',
+    reason: `Three days below ${quantityText('temperature', surroundings.units, WORMS_BELOW_C)}. A handful or two of surface worms on `
+      + 'top; in the ground some come by themselves.',
+    due: surroundings.now, until: addDays(surroundings.now, 30), urgency: 'whenever',
+  }]
 }
 
 const WATER_EVERY = { 'by-can': 7, 'drip-line': 7 } as const
@@ -58,14 +75,27 @@ function watering({ log, surroundings, tower }: Seen): Ask[] {
   if (!wanted) return []
   const weekly = weeklyLitres(log, surroundings)
   if (wanted.litres > surroundings.waterCan.volumeL / 3) {
-    const why = wanted.dryZones.length > 0 ? `Felt dry at the ${wanted.dryZones.join(' and the ')}.` : `By the weather and what was poured it holds about ${Math.round(100 * wanted.moisture)} % water; it wants 65 to 75.`
-    return [{ action: 'watered', doing: pad('watered'), label: 'Watered', icon: 'i-ph-drop', title: 'Water it through', reason: `${why} About ${water(wanted.litres, surroundings)}, slowly, over all of the top and into the channels.`, due: now, until: addDays(now, 4), urgency: tower.moisture < 0.55 || wanted.dryZones.length > 1 ? 'now' : 'usual' }]
+    const why
+      = wanted.dryZones.length > 0
+        ? `Felt dry at the ${wanted.dryZones.join(' and the ')}.`
+        : `By the weather and what was poured it holds about ${Math.round(100 * wanted.moisture)} % water; it wants 65 to 75.`
+    return [{
+      action: 'watered', doing: pad('watered'), label: 'Watered', icon: 'i-ph-drop', title: 'Water it through',
+      reason: `${why} About ${water(wanted.litres, surroundings)}, slowly, over all of the top and into the channels.`, due: now,
+      until: addDays(now, 4), urgency: tower.moisture < 0.55 || wanted.dryZones.length > 1 ? 'now' : 'usual',
+    }]
   }
   const frost = surroundings.ambientC(now) < 1
   if (frost || weekly < 2) return []
   const every = WATER_EVERY[log.began.approachId as keyof typeof WATER_EVERY] ?? 7
   const due = addDays(new Date(log.waterings.at(-1)?.at ?? log.built.at), every)
-  return [{ action: 'watered', doing: pad('watered'), label: 'Watered', icon: 'i-ph-drop', title: `The week's water: about ${containerText(weekly / surroundings.waterCan.volumeL, surroundings.waterCan)}`, reason: `Last watered ${Math.round(sinceWatered(log, now))} days ago. What dries off in a week here at this season, less the rain that gets in; the squeeze decides.`, due, until: addDays(due, 5), urgency: 'usual' }]
+  return [{
+    action: 'watered', doing: pad('watered'), label: 'Watered', icon: 'i-ph-drop',
+    title: `The week's water: about ${containerText(weekly / surroundings.waterCan.volumeL, surroundings.waterCan)}`,
+    reason: `Last watered ${Math.round(sinceWatered(log, now))} days ago. What dries off in a week here at this season, less the rain `
+      + 'that gets in; the squeeze decides.',
+    due, until: addDays(due, 5), urgency: 'usual',
+  }]
 }
 
 const FEEL_EVERY = 14
@@ -77,7 +107,13 @@ function feel({ log, surroundings }: Seen): Ask[] {
   const oldest = lastOf.reduce((best, one) => one.at < best.at ? one : best)
   const newest = lastOf.reduce((best, one) => one.at > best.at ? one : best)
   const due = addDays(new Date(newest.at || log.built.at), FEEL_EVERY)
-  return [{ action: 'squeeze', doing: pad(oldest.zone.sense), label: 'Feel', icon: 'i-ph-hand-grabbing', title: `Squeeze a handful: ${oldest.zone.name}`, reason: `${oldest.at ? `Last felt there on ${dayText(oldest.at)}` : 'Not felt there yet'}. Zones dry one by one, and from outside they look the same.`, due, until: addDays(due, 10), urgency: 'whenever' }]
+  return [{
+    action: 'squeeze', doing: pad(oldest.zone.sense), label: 'Feel', icon: 'i-ph-hand-grabbing',
+    title: `Squeeze a handful: ${oldest.zone.name}`,
+    reason: `${oldest.at ? `Last felt there on ${dayText(oldest.at)}` : 'Not felt there yet'}. Zones dry one by one, and from outside `
+      + 'they look the same.',
+    due, until: addDays(due, 10), urgency: 'whenever',
+  }]
 }
 
 const LOOK_EVERY = 45
@@ -85,13 +121,21 @@ const LOOK_EVERY = 45
 function lookInto({ log }: Seen): Ask[] {
   const last = log.observations.findLast(({ sense }) => sense === LOOK)
   const due = addDays(new Date(last?.at ?? log.built.at), LOOK_EVERY)
-  return [{ action: LOOK, doing: pad(LOOK), label: 'Look', icon: 'i-ph-eye', title: 'Look down the channels', reason: `${last ? `Last on ${dayText(last.at)}` : 'Not yet'}. White threads and open channels are what you want to see.`, due, until: addDays(due, 21), urgency: 'whenever' }]
+  return [{
+    action: LOOK, doing: pad(LOOK), label: 'Look', icon: 'i-ph-eye', title: 'Look down the channels',
+    reason: `${last ? `Last on ${dayText(last.at)}` : 'Not yet'}. White threads and open channels are what you want to see.`, due,
+    until: addDays(due, 21), urgency: 'whenever',
+  }]
 }
 
 function measure({ log }: Seen): Ask[] {
   const last = log.heights.at(-1)
   const due = addDays(new Date(last?.at ?? log.built.at), last ? 60 : 14)
-  return [{ action: HEIGHT, doing: pad(HEIGHT), label: 'Height', icon: 'i-ph-ruler', title: 'How high does it stand?', reason: 'It sinks by a quarter to a half in a year: how fast tells how it works.', due, until: addDays(due, 30), urgency: 'whenever' }]
+  return [{
+    action: HEIGHT, doing: pad(HEIGHT), label: 'Height', icon: 'i-ph-ruler', title: 'How high does it stand?',
+    reason: 'It sinks by a quarter to a half in a year: how fast tells how it works.', due, until: addDays(due, 30),
+    urgency: 'whenever',
+  }]
 }
 
 const FROST_C = -2
@@ -104,7 +148,14 @@ function frost(seen: Seen): Ask[] {
     const day = addDays(surroundings.now, ahead)
     const coldest = surroundings.extremesC?.(day)?.minC ?? surroundings.ambientC(day) - 4
     if (coldest > FROST_C) continue
-    return [{ action: COVERED, doing: { kind: 'deed', deed: COVERED }, label: 'Covered', icon: 'i-ph-snowflake', title: 'Frost is coming: cover it', reason: `${isSameDay(day, surroundings.now) ? 'Today' : weekdayText(day)} down to ${quantityText('temperature', surroundings.units, coldest)}. Straw, bubble sheet or sacking all round and on top; the drip line emptied. Frozen days do not count.`, due: surroundings.now, until: endOfDay(day), urgency: 'usual' }]
+    return [{
+      action: COVERED, doing: { kind: 'deed', deed: COVERED }, label: 'Covered', icon: 'i-ph-snowflake',
+      title: 'Frost is coming: cover it',
+      reason: `${isSameDay(day, surroundings.now) ? 'Today' : weekdayText(day)} down to `
+        + `${quantityText('temperature', surroundings.units, coldest)}. Straw, bubble sheet or sacking all round and on top; the drip `
+        + 'line emptied. Frozen days do not count.',
+      due: surroundings.now, until: endOfDay(day), urgency: 'usual',
+    }]
   }
   return []
 }
@@ -114,7 +165,13 @@ function take({ log, surroundings }: Seen): Ask[] {
   if (!ready || ready.from > surroundings.now) return []
   const last = log.takings.at(-1)
   if (last && new Date(last.at) > ready.from) return []
-  return [{ action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Take some', icon: 'i-ph-funnel', title: 'Take some, the rest lives on', reason: `Expected ready between ${dayText(ready.from)} and ${dateText(ready.to)}. From below or one side; a handful to a planting hole, or an extract.`, due: ready.from, until: ready.to > surroundings.now ? ready.to : addDays(surroundings.now, 60), urgency: 'whenever' }]
+  return [{
+    action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Take some', icon: 'i-ph-funnel',
+    title: 'Take some, the rest lives on',
+    reason: `Expected ready between ${dayText(ready.from)} and ${dateText(ready.to)}. From below or one side; a handful to a planting `
+      + 'hole, or an extract.',
+    due: ready.from, until: ready.to > surroundings.now ? ready.to : addDays(surroundings.now, 60), urgency: 'whenever',
+  }]
 }
 
 /** What a tower asks for, now and in the time to come. */
@@ -122,5 +179,7 @@ export function tasksOf(log: HeapLog, surroundings: Surroundings): Task[] {
   const tower = log.ended ? undefined : towerOn(log, surroundings)
   if (!tower) return []
   const seen = { log, surroundings, tower }
-  return [pipes, frost, read, worms, watering, feel, lookInto, measure, take].flatMap(make => make(seen)).map(one => ({ ...one, id: `${log.id}.${one.action}`, batchId: log.id, until: endOfDay(one.until) }))
+  return [pipes, frost, read, worms, watering, feel, lookInto, measure, take]
+    .flatMap(make => make(seen))
+    .map(one => ({ ...one, id: `${log.id}.${one.action}`, batchId: log.id, until: endOfDay(one.until) }))
 }

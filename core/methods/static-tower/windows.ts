@@ -31,20 +31,46 @@ export function windowsOf(log: HeapLog, surroundings: Surroundings): NamedWindow
   const gate = wormsGate(log, surroundings)
   // What is read keeps it shut for three days more, whatever was expected.
   const earliest = gate.open ? 0 : question.nowDay + 3
-  const cool = (told ? [told.low + COOL_DAYS, told.high + COOL_DAYS] : [coolDay(course) * 0.7, coolDay(course) * 1.4 + 3]).map(day => Math.max(earliest, day))
-  const ripe = Math.max(ripeDayOf(course, RIPE_MG_G) ?? question.horizonDay, workedUp(course, { days: 0 }, 0, WORKING_DAYS).day ?? question.horizonDay)
+  const cool = (told ? [told.low + COOL_DAYS, told.high + COOL_DAYS] : [coolDay(course) * 0.7, coolDay(course) * 1.4 + 3]).map(day =>
+    Math.max(earliest, day),
+  )
+  const ripe = Math.max(
+    ripeDayOf(course, RIPE_MG_G) ?? question.horizonDay, workedUp(course, { days: 0 }, 0, WORKING_DAYS).day ?? question.horizonDay,
+  )
   const ready = forecast?.windows.ready?.now ?? { low: ripe * ROUGHLY.sooner, typical: ripe, high: ripe * ROUGHLY.later }
   const counted = towerOn(log, surroundings)
-  const spells = counted ? [counted.frozenDays >= 1 ? `${Math.round(counted.frozenDays)} frozen` : '', counted.dryDays >= 1 ? `${Math.round(counted.dryDays)} dry` : ''].filter(Boolean) : []
+  const spells = counted
+    ? [
+        counted.frozenDays >= 1 ? `${Math.round(counted.frozenDays)} frozen` : '',
+        counted.dryDays >= 1 ? `${Math.round(counted.dryDays)} dry` : '',
+      ].filter(Boolean)
+    : []
   return [
     ...(log.did.some(({ deed }) => deed === WORMS_IN)
       ? []
       : [{
-          id: 'worms', label: 'Cool enough for worms', from: later(log.built.at, Math.min(...cool)), to: later(log.built.at, Math.max(Math.min(...cool) + 1, ...cool)), coming: 'Cool enough for worms between', announced: 'may be cool enough for worms', begun: 'Cool enough for worms, as far as can be told, since',
-          reasons: [`After three days below ${quantityText('temperature', surroundings.units, WORMS_BELOW_C)} in the core: warmer, and they die or leave.`, 'A thermometer knows better than the forecast: the gate opens by what is read.'],
+          id: 'worms',
+          label: 'Cool enough for worms',
+          from: later(log.built.at, Math.min(...cool)),
+          to: later(log.built.at, Math.max(Math.min(...cool) + 1, ...cool)),
+          coming: 'Cool enough for worms between',
+          announced: 'may be cool enough for worms',
+          begun: 'Cool enough for worms, as far as can be told, since',
+          reasons: [
+            `After three days below ${quantityText('temperature', surroundings.units, WORMS_BELOW_C)} in the core: warmer, and they `
+            + 'die or leave.',
+            'A thermometer knows better than the forecast: the gate opens by what is read.',
+          ],
         }]),
     {
-      id: 'ready', label: 'Ready', from: later(log.built.at, ready.low), to: later(log.built.at, Math.max(ready.low + 7, ready.high)), coming: 'Ready between', announced: 'may be ready', begun: 'Ready to test since', ...(ready.high >= question.horizonDay - 1 ? { orLater: true } : {}),
+      id: 'ready',
+      label: 'Ready',
+      from: later(log.built.at, ready.low),
+      to: later(log.built.at, Math.max(ready.low + 7, ready.high)),
+      coming: 'Ready between',
+      announced: 'may be ready',
+      begun: 'Ready to test since',
+      ...(ready.high >= question.horizonDay - 1 ? { orLater: true } : {}),
       reasons: [
         `Twelve months in which it worked: frozen and dry days do not count${spells.length > 0 ? `, so far ${spells.join(' and ')}` : ''}.`,
         counted ? `${Math.round(counted.workedDays)} of ${WORKING_DAYS} days have counted.` : '',

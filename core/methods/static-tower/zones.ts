@@ -14,23 +14,39 @@ export const ZONES = [
 export type Zone = typeof ZONES[number]
 
 const FINDINGS: readonly Finding[] = [
-  { id: 'dust', label: 'Falls apart', sign: 'bad', answer: 'Dry: fungi and worms leave. Water it slowly until it drips below.', drawn: DRAWINGS.fistDust },
-  { id: 'dry', label: 'Damp, no drop', sign: 'mind', answer: 'Drier than it should be: a can or two more each week.', drawn: DRAWINGS.fist },
-  { id: 'right', label: 'One or two drops', sign: 'good', answer: 'A little drier than a tower likes best: keep watering.', drawn: DRAWINGS.fistDrop },
+  {
+    id: 'dust', label: 'Falls apart', sign: 'bad', answer: 'Dry: fungi and worms leave. Water it slowly until it drips below.',
+    drawn: DRAWINGS.fistDust,
+  },
+  {
+    id: 'dry', label: 'Damp, no drop', sign: 'mind', answer: 'Drier than it should be: a can or two more each week.',
+    drawn: DRAWINGS.fist,
+  },
+  {
+    id: 'right', label: 'One or two drops', sign: 'good', answer: 'A little drier than a tower likes best: keep watering.',
+    drawn: DRAWINGS.fistDrop,
+  },
   { id: 'wet', label: 'Trickles', sign: 'good', answer: 'As wet as a tower should be.', drawn: DRAWINGS.fistDrops },
   { id: 'dripping', label: 'Runs out', sign: 'mind', answer: 'Wetter than need be: leave out a watering.', drawn: DRAWINGS.fistRuns },
 ]
 
 /** A squeeze for each zone. */
-export const ZONE_SENSES: readonly Sense[] = ZONES.map(({ sense, name, where }) => ({ id: sense, label: name === 'core' ? 'Squeeze' : `Squeeze ${name}`, icon: 'i-ph-hand-grabbing', question: `Take a handful ${where} and squeeze it hard.`, findings: FINDINGS }))
+export const ZONE_SENSES: readonly Sense[] = ZONES.map(({ sense, name, where }) => ({
+  id: sense, label: name === 'core' ? 'Squeeze' : `Squeeze ${name}`, icon: 'i-ph-hand-grabbing',
+  question: `Take a handful ${where} and squeeze it hard.`, findings: FINDINGS,
+}))
 
 const FRESH_DAYS = 21
 
 /** What was last felt in each zone, as far as it is fresh and was not watered away since. */
-export function feltZones(batch: Pick<BegunBatch, 'observations' | 'puts'>, now: Date): { readonly zone: Zone, readonly finding: string, readonly at: string, readonly before: boolean }[] {
+export function feltZones(
+  batch: Pick<BegunBatch, 'observations' | 'puts'>, now: Date,
+): { readonly zone: Zone, readonly finding: string, readonly at: string, readonly before: boolean }[] {
   return ZONES.flatMap((zone) => {
     const felt = batch.observations.findLast(({ sense, at }) => sense === zone.sense && daysBetween(at, now) < FRESH_DAYS)
-    return felt ? [{ zone, finding: felt.finding, at: felt.at, before: batch.puts.some(({ waterL, at }) => waterL > 0 && at > felt.at) }] : []
+    return felt
+      ? [{ zone, finding: felt.finding, at: felt.at, before: batch.puts.some(({ waterL, at }) => waterL > 0 && at > felt.at) }]
+      : []
   })
 }
 

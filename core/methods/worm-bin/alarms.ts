@@ -44,8 +44,10 @@ export function alarmOf(batch: BegunBatch, surroundings: Surroundings, kind: Wor
     const told = surroundings.extremesC?.(day)
     const [hot, cold] = [told?.maxC ?? meanC + USUAL_SWING_K, told?.minC ?? meanC - USUAL_SWING_K]
     const [warmest, coldest] = [worstC(shelter, bin.binC, meanC, hot), worstC(shelter, bin.binC, meanC, cold)]
-    if (warmest >= kind.maxC - ALARM_BEFORE_K || airAround(shelter, meanC) >= kind.maxC - ALARM_BEFORE_K - 1) return { kind: 'heat', day, binC: Math.max(warmest, airAround(shelter, meanC)), outsideC: hot }
-    if (coldest <= kind.diesBelowC + ALARM_BEFORE_K || (shelter.throughShare > 0.6 && cold <= kind.diesBelowC - 4)) return { kind: 'frost', day, binC: coldest, outsideC: cold }
+    if (warmest >= kind.maxC - ALARM_BEFORE_K || airAround(shelter, meanC) >= kind.maxC - ALARM_BEFORE_K - 1)
+      return { kind: 'heat', day, binC: Math.max(warmest, airAround(shelter, meanC)), outsideC: hot }
+    if (coldest <= kind.diesBelowC + ALARM_BEFORE_K || (shelter.throughShare > 0.6 && cold <= kind.diesBelowC - 4))
+      return { kind: 'frost', day, binC: coldest, outsideC: cold }
   }
   return undefined
 }

@@ -6,7 +6,10 @@ import type { Vessel } from '../../vessel/vessel'
 export interface WormApproach extends Approach {
   readonly sites: readonly Site[]
   readonly rainShare: number
-  /** Share of the castings carried off into the soil in a day, and worms that find it by themselves, kg a square metre: a pipe in a bed is their larder, not their home. */
+  /**
+   * Share of the castings carried off into the soil in a day, and worms that find it by themselves, kg a square metre: a pipe in
+   * a bed is their larder, not their home.
+   */
   readonly carriedOffDay: number
   readonly comeKgM2: number
   /** In the ground worms come and go: summer and winter are milder there. */
@@ -18,7 +21,13 @@ const vessel = (one: Vessel): Site => ({ kind: 'vessel', vessel: one })
 /** The main ways. */
 export const APPROACHES: readonly WormApproach[] = [
   {
-    id: 'bin', name: 'Bin', rainShare: 0, inGround: false, carriedOffDay: 0, comeKgM2: 0, summary: 'A shallow box, drained, aired and shaded: for kitchen scraps, indoors or out.',
+    id: 'bin',
+    name: 'Bin',
+    rainShare: 0,
+    inGround: false,
+    carriedOffDay: 0,
+    comeKgM2: 0,
+    summary: 'A shallow box, drained, aired and shaded: for kitchen scraps, indoors or out.',
     sites: [
       vessel({ id: 'worm-box', name: 'Shallow box', wall: 'plastic', shape: 'box', widthM: 0.6, depthM: 0.4, heightM: 0.35 }),
       vessel({ id: 'worm-crate', name: 'Big crate', wall: 'boards', shape: 'box', widthM: 0.9, depthM: 0.6, heightM: 0.4 }),
@@ -26,14 +35,26 @@ export const APPROACHES: readonly WormApproach[] = [
     ],
   },
   {
-    id: 'bed', name: 'Open bed', rainShare: 0.5, inGround: true, carriedOffDay: 0, comeKgM2: 0, summary: 'A bed on soil under sacking: takes much, wants water looked at often and a screen against birds.',
+    id: 'bed',
+    name: 'Open bed',
+    rainShare: 0.5,
+    inGround: true,
+    carriedOffDay: 0,
+    comeKgM2: 0,
+    summary: 'A bed on soil under sacking: takes much, wants water looked at often and a screen against birds.',
     sites: [
       vessel({ id: 'worm-bed', name: 'Worm bed', wall: 'boards', shape: 'box', widthM: 2, depthM: 1, heightM: 0.4 }),
       vessel({ id: 'worm-long-bed', name: 'Long worm bed', wall: 'boards', shape: 'box', widthM: 3, depthM: 1, heightM: 0.4 }),
     ],
   },
   {
-    id: 'tower', name: 'Tower in a bed', rainShare: 0.1, inGround: true, carriedOffDay: 0.04, comeKgM2: 5, summary: 'A pipe with holes set into a bed, fed from the top: the worms carry it out to the plants, nothing is harvested.',
+    id: 'tower',
+    name: 'Tower in a bed',
+    rainShare: 0.1,
+    inGround: true,
+    carriedOffDay: 0.04,
+    comeKgM2: 5,
+    summary: 'A pipe with holes set into a bed, fed from the top: the worms carry it out to the plants, nothing is harvested.',
     sites: [
       vessel({ id: 'worm-pipe', name: 'Pipe with holes', wall: 'plastic', shape: 'cylinder', diameterM: 0.25, heightM: 0.6 }),
       vessel({ id: 'worm-ring', name: 'Ring of bricks with gaps', wall: 'boards', shape: 'cylinder', diameterM: 0.45, heightM: 0.5 }),

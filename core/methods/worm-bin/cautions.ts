@@ -11,6 +11,9 @@ export function cautionsOf(fed: readonly Ingredient[]): string[] {
 }
 
 /** What to mind when castings are taken. */
-export const TAKE_CAUTIONS: readonly string[] = ['Gloves, and wash your hands; damp it if it dusts.', 'Cocoons go with the castings: let them lie a week beside the bin, what hatches crawls back.']
+export const TAKE_CAUTIONS: readonly string[] = [
+  'Gloves, and wash your hands; damp it if it dusts.',
+  'Cocoons go with the castings: let them lie a week beside the bin, what hatches crawls back.',
+]
 /** What drips out below. */
 export const DRIPS = 'What drips out below is not a tea: thinned ten times, on the soil of ornamentals only; down the drain if it stinks.'

@@ -24,7 +24,11 @@ export type WormDeed
     | { readonly day: number, readonly kind: 'move', readonly shelter: Shelter }
 
 /** How it will be fed from a day on: dry matter and water, every so many days. */
-export interface FeedingOn { readonly fromDay: number, readonly everyDays: number, readonly feed: Pick<Feed, 'dryKg' | 'waterKg'> | undefined }
+export interface FeedingOn {
+  readonly fromDay: number
+  readonly everyDays: number
+  readonly feed: Pick<Feed, 'dryKg' | 'waterKg'> | undefined
+}
 
 /** All that a course needs. Weather by day from the day of beginning; the last day stands for all after it. */
 export interface WormCase {
@@ -200,7 +204,9 @@ function eat(state: State, appetite: number, castings: number, beddingPace: numb
     state.dry[i]! *= 1 - share
     state.wet[i]! *= 1 - share
   }
-  const bedding = Math.min(0.2 * state.bedding, state.bedding * BEDDING.perDay * beddingPace + BEDDING.spare * (appetite - eaten) * beddingPace)
+  const bedding = Math.min(
+    0.2 * state.bedding, state.bedding * BEDDING.perDay * beddingPace + BEDDING.spare * (appetite - eaten) * beddingPace,
+  )
   state.bedding -= bedding
   state.castings += castings * (dryEaten + bedding)
   state.gone += (1 - castings) * (dryEaten + bedding)
@@ -233,7 +239,11 @@ function grow(state: State, { kind, areaM2 }: WormCase, traits: WormTraits, appe
   state.worms = Math.max(grown, state.worms * (1 - SHRINKS_DAY))
   const heat = Math.max(0, state.binC - (kind.diesAboveC - 1))
   const cold = Math.max(0, kind.diesBelowC + 1 - state.binC)
-  const rate = DEATH.perK * (state.binC > kind.diesAboveC ? heat : 0) + DEATH.perK * (state.binC < kind.diesBelowC ? cold : 0) + (moisture < DRY_BELOW ? DEATH.dry : 0) + DEATH.sour * Math.max(0, state.sour - 0.7)
+  const rate
+    = DEATH.perK * (state.binC > kind.diesAboveC ? heat : 0)
+      + DEATH.perK * (state.binC < kind.diesBelowC ? cold : 0)
+      + (moisture < DRY_BELOW ? DEATH.dry : 0)
+      + DEATH.sour * Math.max(0, state.sour - 0.7)
   state.worms *= Math.exp(-Math.min(5, rate))
 }
 
@@ -250,9 +260,16 @@ export type WarmthCurve = (kind: WormKind, celsius: number) => number
 /** Runs a bin through weather, feeding and deeds, a day at a time. @param days ascending from 0, the times to note. */
 export function runWorms(what: WormCase, traits: WormTraits, days: Float64Array, warmth: WarmthCurve = warmthShare): WormCourse {
   const row = () => new Float32Array(days.length)
-  const course: WormCourse = { days, wormsKg: row(), backlogKg: row(), backlogDays: row(), leftShare: row(), binC: row(), moisture: row(), sour: row(), castingsL: row(), volumeL: row(), appetiteKg: row(), inKg: row(), goneKg: row(), dryKg: row() }
+  const course: WormCourse = {
+    days, wormsKg: row(), backlogKg: row(), backlogDays: row(), leftShare: row(), binC: row(), moisture: row(), sour: row(),
+    castingsL: row(), volumeL: row(), appetiteKg: row(), inKg: row(), goneKg: row(), dryKg: row(),
+  }
   const pockets = Math.max(1, what.pockets)
-  const state: State = { worms: 0, dry: new Float64Array(pockets), wet: new Float64Array(pockets), bedding: 0, castings: 0, water: 0, binC: airAround(what.shelter, what.airC[0] ?? 12), sour: 0, eaten: 0, wanted: 0, lastFed: 0, fedIn: 0, gone: 0, shelter: what.shelter }
+  const state: State = {
+    worms: 0, dry: new Float64Array(pockets), wet: new Float64Array(pockets), bedding: 0, castings: 0, water: 0,
+    binC: airAround(what.shelter, what.airC[0] ?? 12), sour: 0, eaten: 0, wanted: 0, lastFed: 0, fedIn: 0, gone: 0,
+    shelter: what.shelter,
+  }
   const last = Math.ceil(days.at(-1) ?? 0)
   let [nextFeed, nextDeed, nextTime, ahead] = [0, 0, 0, 0]
   for (let day = 0; day <= last; day++) {

@@ -25,7 +25,10 @@ const SYMPTOMS: readonly Symptom[] = [
   { id: 'dust', label: 'Bedding dull and dry', group: 'In the hand' },
   { id: 'warm', label: 'Warm to the hand', group: 'In the hand' },
   { id: 'young', label: 'Small worms, cocoons', group: 'The worms', good: 'They multiply: all is well.' },
-  { id: 'helpers', label: 'Springtails, pot worms, woodlice', group: 'To the eye', good: 'They help with the work. Many pot worms mean it is on the sour side: an eggshell.' },
+  {
+    id: 'helpers', label: 'Springtails, pot worms, woodlice', group: 'To the eye',
+    good: 'They help with the work. Many pot worms mean it is on the sour side: an eggshell.',
+  },
 ]
 
 interface Facts {
@@ -45,7 +48,9 @@ interface Facts {
 
 const LOOKS_BACK_DAYS = 21
 const percent = (share: number) => `${Math.round(100 * share)} %`
-const remedy = (text: string, parts: readonly RemedyPart[] = [], waterL = 0, deeds: readonly string[] = []): Remedy => ({ text, parts, waterL, deeds })
+const remedy = (text: string, parts: readonly RemedyPart[] = [], waterL = 0, deeds: readonly string[] = []): Remedy => ({
+  text, parts, waterL, deeds,
+})
 
 /** Dry matter of bedding in a litre of it, loose, and water that a dry kilogram takes up until it is moist, kg. */
 const BEDDING_DRY_KG_L = 0.045
@@ -64,24 +69,47 @@ function bedding({ bin, batch, surroundings }: Facts): RemedyPart[] {
   if (!material) return []
   const { amount } = inHand(material, beddingFor(bin), surroundings.units)
   const spare = surroundings.spares?.find(one => one.material.id === material.id)
-  return [{ materialId: material.id, short: material.short, amount, inStore: spare ? spare.count * spare.container.volumeL / amount.container.volumeL : 0 }]
+  return [{
+    materialId: material.id, short: material.short, amount,
+    inStore: spare ? (spare.count * spare.container.volumeL) / amount.container.volumeL : 0,
+  }]
 }
-const named = (parts: readonly RemedyPart[]) => parts.map(({ amount, short }) => `${containerText(amount.count, amount.container)} of ${short}`).join(' and ') || 'dry bedding'
+const named = (parts: readonly RemedyPart[]) =>
+  parts.map(({ amount, short }) => `${containerText(amount.count, amount.container)} of ${short}`).join(' and ') || 'dry bedding'
 
 const kilos = ({ units }: Surroundings, kg: number) => quantityText('mass', units, kg, 1)
 
 const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   {
-    id: 'overfed', title: 'It gets more than it eats', symptoms: { sour: 0.75, uneaten: 0.9, flies: 0.5, warm: 0.5, climbing: 0.3, mites: 0.4, ammonia: 0.3 },
+    id: 'overfed',
+    title: 'It gets more than it eats',
+    symptoms: { sour: 0.75, uneaten: 0.9, flies: 0.5, warm: 0.5, climbing: 0.3, mites: 0.4, ammonia: 0.3 },
     weigh: ({ bin, kind, fedKgWeek, eatsKgWeek, surroundings }) => [
       ...given(bin.binC < kind.minC + 6, -1.4, 'It is so cold that they hardly eat anything: that comes first.'),
-      ...given(bin.backlogDays > 7, 0.9, `By what was fed and eaten, ${bin.backlogDays > 45 ? 'feed for more than six weeks' : `feed for about ${Math.round(bin.backlogDays)} days`} lies there.`),
-      ...given(fedKgWeek > 1.2 * eatsKgWeek && bin.binC >= kind.minC + 6, 0.6, `Fed about ${kilos(surroundings, fedKgWeek)} a week in the last weeks; at this warmth they eat about ${kilos(surroundings, eatsKgWeek)}.`),
-      ...given(bin.backlogDays < 3 && fedKgWeek <= eatsKgWeek, -0.9, `By what was fed only about ${Math.max(0, Math.round(bin.backlogDays))} days of feed lie there.`),
+      ...given(
+        bin.backlogDays > 7, 0.9,
+        'By what was fed and eaten, '
+        + `${bin.backlogDays > 45 ? 'feed for more than six weeks' : `feed for about ${Math.round(bin.backlogDays)} days`} lies there.`,
+      ),
+      ...given(
+        fedKgWeek > 1.2 * eatsKgWeek && bin.binC >= kind.minC + 6, 0.6,
+        `Fed about ${kilos(surroundings, fedKgWeek)} a week in the last weeks; at this warmth they eat about `
+        + `${kilos(surroundings, eatsKgWeek)}.`,
+      ),
+      ...given(
+        bin.backlogDays < 3 && fedKgWeek <= eatsKgWeek, -0.9,
+        `By what was fed only about ${Math.max(0, Math.round(bin.backlogDays))} days of feed lie there.`,
+      ),
     ],
     remedy: (facts) => {
       const parts = bedding(facts)
-      return remedy(`Take out what is foul, work in ${named(parts)} and a spoon of crushed eggshell, and do not feed until the rest is nearly gone: ${facts.bin.backlogDays > 45 ? 'six weeks or more' : `about ${Math.max(3, Math.round(facts.bin.backlogDays))} days`}. Then about ${quantityText('volume', facts.surroundings.units, Math.max(0.5, PRUDENT * facts.eatsKgWeek / SCRAPS.kgL), 1)} a week.`, parts, 0, [CLEARED])
+      return remedy(
+        `Take out what is foul, work in ${named(parts)} and a spoon of crushed eggshell, and do not feed until the rest is nearly gone: `
+        + `${facts.bin.backlogDays > 45 ? 'six weeks or more' : `about ${Math.max(3, Math.round(facts.bin.backlogDays))} days`}. Then `
+        + `about ${quantityText('volume', facts.surroundings.units, Math.max(0.5, (PRUDENT * facts.eatsKgWeek) / SCRAPS.kgL), 1)} a `
+        + 'week.',
+        parts, 0, [CLEARED],
+      )
     },
   },
   {
@@ -94,7 +122,10 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     ],
     remedy: (facts) => {
       const parts = bedding(facts)
-      return remedy(`Open the drain, lift it with a fork, work in ${named(parts)}, dry; lid ajar for two days. No melon or cucumber for a while.`, parts)
+      return remedy(
+        `Open the drain, lift it with a fork, work in ${named(parts)}, dry; lid ajar for two days. No melon or cucumber for a while.`,
+        parts,
+      )
     },
   },
   {
@@ -107,27 +138,48 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     remedy: ({ bin, surroundings: { units } }) => {
       const dryKg = bin.volumeL * 0.11
       const litres = Math.max(0.5, Math.round(2 * dryKg * (3 - Math.min(0.6, bin.moisture) / (1 - Math.min(0.6, bin.moisture)))) / 2)
-      return remedy(`${quantityText('volume', units, litres, 1)} of water over a day, a cup at a time; wet sacking on top, the next scraps juicy.`, [], litres)
+      return remedy(
+        `${quantityText('volume', units, litres, 1)} of water over a day, a cup at a time; wet sacking on top, the next scraps juicy.`,
+        [], litres,
+      )
     },
   },
   {
     id: 'hot', title: 'It is too hot', symptoms: { ball: 0.85, warm: 0.8, few: 0.4, climbing: 0.3, uneaten: 0.3 },
     weigh: ({ bin, kind, hottestC, surroundings: { units }, symptoms }) => [
-      ...given(bin.binC > kind.bestHighC + 2, 0.9, `By the weather and the feed it is about ${quantityText('temperature', units, bin.binC)} in the bedding.`),
-      ...given(hottestC > kind.maxC - 4, 0.5, `The air reached ${quantityText('temperature', units, hottestC)} on the mean of a day lately.`),
+      ...given(
+        bin.binC > kind.bestHighC + 2, 0.9,
+        `By the weather and the feed it is about ${quantityText('temperature', units, bin.binC)} in the bedding.`,
+      ),
+      ...given(
+        hottestC > kind.maxC - 4, 0.5, `The air reached ${quantityText('temperature', units, hottestC)} on the mean of a day lately.`,
+      ),
       ...given(symptoms.includes('warm') && bin.backlogDays > 6, 0.5, 'Much feed lies in it: it heats by itself, as a heap does.'),
-      ...given(bin.binC < kind.bestHighC - 3 && !symptoms.includes('warm'), -1, `By the weather it is about ${quantityText('temperature', units, bin.binC)} in the bedding.`),
+      ...given(
+        bin.binC < kind.bestHighC - 3 && !symptoms.includes('warm'), -1,
+        `By the weather it is about ${quantityText('temperature', units, bin.binC)} in the bedding.`,
+      ),
     ],
-    remedy: () => remedy('Into deep shade or the cellar at once, lid ajar, wet sacking over it; take out fresh grass, manure and what lies in lumps. No feed for a week.', [], 0, [SHELTERED]),
+    remedy: () =>
+      remedy(
+        'Into deep shade or the cellar at once, lid ajar, wet sacking over it; take out fresh grass, manure and what lies in lumps. No '
+        + 'feed for a week.',
+        [], 0, [SHELTERED],
+      ),
   },
   {
     id: 'cold', title: 'It is too cold', symptoms: { uneaten: 0.7, few: 0.5 },
     weigh: ({ bin, kind, coldestC, surroundings: { units } }) => [
-      ...given(bin.binC < kind.minC + 6, 0.9, `By the weather it is about ${quantityText('temperature', units, bin.binC)} in the bedding: they hardly eat below ${quantityText('temperature', units, kind.minC + 6)}.`),
+      ...given(
+        bin.binC < kind.minC + 6, 0.9,
+        `By the weather it is about ${quantityText('temperature', units, bin.binC)} in the bedding: they hardly eat below `
+        + `${quantityText('temperature', units, kind.minC + 6)}.`,
+      ),
       ...given(coldestC < kind.diesBelowC + 1, 0.3, `It was down to ${quantityText('temperature', units, coldestC)} on the mean of a day.`),
       ...given(bin.binC > kind.minC + 8, -1.2, `It is about ${quantityText('temperature', units, bin.binC)} in the bedding: warm enough.`),
     ],
-    remedy: () => remedy('Indoors, or straw and sacking all round; feed a third, chopped, in one place. In spring they go on.', [], 0, [SHELTERED]),
+    remedy: () =>
+      remedy('Indoors, or straw and sacking all round; feed a third, chopped, in one place. In spring they go on.', [], 0, [SHELTERED]),
   },
   {
     id: 'uncovered', title: 'Feed lies uncovered', symptoms: { flies: 0.85, mites: 0.4 },
@@ -137,32 +189,55 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     ],
     remedy: (facts) => {
       const parts = bedding(facts)
-      return remedy(`Bury what lies open and lay ${named(parts)} over it, then a sheet of wet newspaper. Freeze fruit for a day before it goes in: that kills the eggs.`, parts)
+      return remedy(
+        `Bury what lies open and lay ${named(parts)} over it, then a sheet of wet newspaper. Freeze fruit for a day before it goes in: `
+        + 'that kills the eggs.',
+        parts,
+      )
     },
   },
   {
     id: 'rich', title: 'Something too rich in nitrogen', symptoms: { ammonia: 0.9 },
     weigh: ({ batch }) => [
-      ...given(feedings(batch).slice(-6).some(({ inputs }) => inputs.some(({ materialId }) => /grass|manure/.test(materialId))), 0.8, 'Grass or manure was fed lately.'),
+      ...given(
+        feedings(batch)
+          .slice(-6)
+          .some(({ inputs }) => inputs.some(({ materialId }) => /grass|manure/.test(materialId))),
+        0.8,
+        'Grass or manure was fed lately.',
+      ),
       ...given(feedings(batch).length === 0, -0.5, 'Nothing was fed yet.'),
     ],
     remedy: (facts) => {
       const parts = bedding(facts)
-      return remedy(`Out with it; ${named(parts)} in its place. Grass and manure rot for two weeks outside before worms get them.`, parts, 0, [CLEARED])
+      return remedy(
+        `Out with it; ${named(parts)} in its place. Grass and manure rot for two weeks outside before worms get them.`, parts, 0,
+        [CLEARED],
+      )
     },
   },
   {
     id: 'new', title: 'They have not settled yet', symptoms: { climbing: 0.6, few: 0.3 },
-    weigh: ({ days }) => [...given(days < 14, 0.8, `They came in ${Math.max(0, Math.round(days))} days ago at most.`), ...given(days > 40, -1, 'They have been in for weeks.')],
+    weigh: ({ days }) => [
+      ...given(days < 14, 0.8, `They came in ${Math.max(0, Math.round(days))} days ago at most.`),
+      ...given(days > 40, -1, 'They have been in for weeks.'),
+    ],
     remedy: () => remedy('A lamp over the open lid for two or three nights; little feed. They stay when the bedding smells of home.'),
   },
   {
     id: 'hungry', title: 'They are hungry', symptoms: { few: 0.7 },
     weigh: ({ bin, fedKgWeek, eatsKgWeek, surroundings }) => [
-      ...given(bin.backlogDays < 1 && fedKgWeek < 0.5 * eatsKgWeek, 0.8, `Fed about ${kilos(surroundings, fedKgWeek)} a week, and they would eat about ${kilos(surroundings, eatsKgWeek)}.`),
+      ...given(
+        bin.backlogDays < 1 && fedKgWeek < 0.5 * eatsKgWeek, 0.8,
+        `Fed about ${kilos(surroundings, fedKgWeek)} a week, and they would eat about ${kilos(surroundings, eatsKgWeek)}.`,
+      ),
       ...given(bin.backlogDays > 4, -1, `Feed for about ${Math.round(bin.backlogDays)} days lies there.`),
     ],
-    remedy: ({ batch, surroundings }) => remedy(`About ${quantityText('volume', surroundings.units, dietOf(batch, surroundings)?.weekL ?? 1, 1)} a week in two or three goes, buried and covered.`),
+    remedy: ({ batch, surroundings }) =>
+      remedy(
+        `About ${quantityText('volume', surroundings.units, dietOf(batch, surroundings)?.weekL ?? 1, 1)} a week in two or three goes, `
+        + 'buried and covered.',
+      ),
   },
 ]
 
@@ -176,7 +251,13 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings, symptoms: readon
   const today = Math.floor(question.nowDay)
   const lately = Array.from({ length: 10 }, (_, back) => question.airC[Math.max(0, today - back)] ?? 12)
   return {
-    surroundings, batch, symptoms, bin, kind: question.kind, fedKgWeek: recent.reduce((sum, { dryKg, waterKg }) => sum + dryKg + waterKg, 0) / weeks, eatsKgWeek: 7 * bin.appetiteKg,
+    surroundings,
+    batch,
+    symptoms,
+    bin,
+    kind: question.kind,
+    fedKgWeek: recent.reduce((sum, { dryKg, waterKg }) => sum + dryKg + waterKg, 0) / weeks,
+    eatsKgWeek: 7 * bin.appetiteKg,
     feeds: puts.length, bareFeeds: puts.filter(({ inputs }) => inputs.every(({ role }) => role === 'feed')).length,
     hottestC: Math.max(...lately), coldestC: Math.min(...lately), days: bin.day,
   }
@@ -184,13 +265,22 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings, symptoms: readon
 
 const FRESH_DAYS = 14
 const NOTICED: Readonly<Record<string, Readonly<Record<string, string>>>> = {
-  [SMELL]: { sour: 'sour', ammonia: 'ammonia' }, [LEFT]: { most: 'uneaten' }, [MOOD]: { climbing: 'climbing', ball: 'ball', few: 'few', young: 'young' }, [SQUEEZE]: { dust: 'dust', wet: 'water' },
+  [SMELL]: { sour: 'sour', ammonia: 'ammonia' },
+  [LEFT]: { most: 'uneaten' },
+  [MOOD]: { climbing: 'climbing', ball: 'ball', few: 'few', young: 'young' },
+  [SQUEEZE]: { dust: 'dust', wet: 'water' },
 }
 
 /** What may be wrong with worms. */
 export const diagnosis: Diagnosis = {
   symptoms: SYMPTOMS,
-  noticed: (batch, { now }) => [...new Set(batch.observations.filter(({ at }) => daysBetween(at, now) < FRESH_DAYS).flatMap(({ sense, finding }) => NOTICED[sense]?.[finding] ?? []))],
+  noticed: (batch, { now }) => [
+    ...new Set(
+      batch.observations
+        .filter(({ at }) => daysBetween(at, now) < FRESH_DAYS)
+        .flatMap(({ sense, finding }) => NOTICED[sense]?.[finding] ?? []),
+    ),
+  ],
   causes: (batch, surroundings, symptoms) => {
     const facts = symptoms.length > 0 ? factsOf(batch, surroundings, symptoms) : undefined
     return facts ? judgeCauses(CAUSES, facts, symptoms) : []

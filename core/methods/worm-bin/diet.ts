@@ -51,8 +51,21 @@ export function dietOf(batch: BegunBatch, surroundings: Surroundings): Diet | un
   const sinceDays = last ? daysBetween(last.at, surroundings.now) : Infinity
   const untilEaten = eatsKg > 0.005 ? Math.max(0, lies - LEFT_DUE * lastKg(batch, surroundings)) / eatsKg : 14
   const dueInDays = last ? Math.max(0, Math.min(14, untilEaten), everyDays - sinceDays) : 0
-  const rests = bin.wormsKg < 0.01 ? 'Hardly any worms live in it.' : bin.backlogDays > RESTS_ABOVE_DAYS || pace === 0 ? 'Most of what was fed still lies there.' : eatsKg * 7 < 0.15 * bin.wormsKg ? 'At this warmth they hardly eat.' : undefined
-  return { weekL: Math.round(10 * weekL) / 10, onceL: Math.max(0.2, Math.round(10 * weekL / FEEDS_A_WEEK) / 10), everyDays, dueInDays, ...(rests ? { rests } : {}) }
+  const rests
+    = bin.wormsKg < 0.01
+      ? 'Hardly any worms live in it.'
+      : bin.backlogDays > RESTS_ABOVE_DAYS || pace === 0
+        ? 'Most of what was fed still lies there.'
+        : eatsKg * 7 < 0.15 * bin.wormsKg
+          ? 'At this warmth they hardly eat.'
+          : undefined
+  return {
+    weekL: Math.round(10 * weekL) / 10,
+    onceL: Math.max(0.2, Math.round((10 * weekL) / FEEDS_A_WEEK) / 10),
+    everyDays,
+    dueInDays,
+    ...(rests ? { rests } : {}),
+  }
 }
 
 /** One feed of the week's plan. */
@@ -68,7 +81,9 @@ export function weekPlan(batch: BegunBatch, surroundings: Surroundings): Planned
   const first = nextPocket(feedings(batch), places.length)
   const feeds = Math.max(0, Math.ceil((WEEK_DAYS - diet.dueInDays) / diet.everyDays))
   return Array.from({ length: feeds }, (_, index) => ({
-    at: addDays(surroundings.now, Math.round(diet.dueInDays + index * diet.everyDays)), litres: diet.onceL, pocket: places.length > 1 ? places[(first + index) % places.length] : undefined,
+    at: addDays(surroundings.now, Math.round(diet.dueInDays + index * diet.everyDays)),
+    litres: diet.onceL,
+    pocket: places.length > 1 ? places[(first + index) % places.length] : undefined,
   }))
 }
 
@@ -85,9 +100,13 @@ const HANDFUL: ContainerThen = { id: 'handful', name: 'handful', plural: 'handfu
 /** Litres as one would carry them: handfuls, or a caddy and its parts. */
 export function inHand(material: Material, litres: number, units: 'metric' | 'us'): Ingredient {
   const caddy = STARTING_CONTAINERS[units].find(({ id }) => id === 'caddy')!
-  if (litres < 2.2) return { material, amount: { count: Math.max(1, Math.round(litres / HANDFUL.volumeL)), container: HANDFUL, packing: 'loose' } }
+  if (litres < 2.2)
+    return { material, amount: { count: Math.max(1, Math.round(litres / HANDFUL.volumeL)), container: HANDFUL, packing: 'loose' } }
   const count = Math.max(0.25, Math.round(4 * litres / caddy.volumeL) / 4)
-  return { material, amount: { count, container: { id: caddy.id, name: caddy.name, plural: caddy.plural, volumeL: caddy.volumeL }, packing: 'loose' } }
+  return {
+    material,
+    amount: { count, container: { id: caddy.id, name: caddy.name, plural: caddy.plural, volumeL: caddy.volumeL }, packing: 'loose' },
+  }
 }
 
 /** Litres of one thing, in litres. */
@@ -99,7 +118,9 @@ export function inLitres(material: Material, litres: number): Ingredient {
 export function usualFeed(batch: BegunBatch, surroundings: Surroundings): Ingredient[] {
   const { materials, units } = surroundings
   const last = feedings(batch).at(-1)
-  const material = ingredientsOf(last?.inputs.filter(({ role }) => role === 'feed') ?? [], materials)[0]?.material ?? findMaterial('kitchen-veg', materials)
+  const material
+    = ingredientsOf(last?.inputs.filter(({ role }) => role === 'feed') ?? [], materials)[0]?.material
+      ?? findMaterial('kitchen-veg', materials)
   const litres = dietOf(batch, surroundings)?.onceL ?? 1
   return material ? [inHand(material, litres * SCRAPS.kgL / Math.max(0.1, material.bulkDensityKgM3.typical / 1000), units)] : []
 }
@@ -117,7 +138,12 @@ export function beddingAtHand(batch: BegunBatch | undefined, spares: readonly Sp
   const lying = spares.filter(({ count, material }) => count > 0 && isBedding(material))
   const used = batch?.puts.flatMap(({ inputs }) => ingredientsOf(inputs.filter(({ role }) => role !== 'feed'), book)).at(-1)?.material
   const known = used && lying.find(({ material }) => material.id === used.id)
-  return known?.material ?? lying.sort((a, b) => b.count * b.container.volumeL - a.count * a.container.volumeL)[0]?.material ?? used ?? findMaterial('cardboard', book)
+  return (
+    known?.material
+    ?? lying.sort((a, b) => b.count * b.container.volumeL - a.count * a.container.volumeL)[0]?.material
+    ?? used
+    ?? findMaterial('cardboard', book)
+  )
 }
 
 /** Every feed goes in with its own volume of bedding. */

@@ -16,7 +16,8 @@ export const HARVEST = { share: 0.5, litresM2: 30 } as const
 export const CROWDED = 0.8
 
 /** When a bin is looked at. */
-export const timesOf = (question: Pick<WormQuestion, 'horizonDay' | 'findings' | 'nowDay'>): Float64Array => timesEvery(EVERY_DAYS, question)
+export const timesOf = (question: Pick<WormQuestion, 'horizonDay' | 'findings' | 'nowDay'>): Float64Array =>
+  timesEvery(EVERY_DAYS, question)
 
 /** The day from `from` on, from which something holds; the last day where it never does. */
 function dayFrom({ days }: WormCourse, from: number, holds: (at: number) => boolean): number {
@@ -26,7 +27,10 @@ function dayFrom({ days }: WormCourse, from: number, holds: (at: number) => bool
 
 /** The day on which castings are worth taking, from a day on. */
 export function harvestDay(course: WormCourse, areaM2: number, from: number): number {
-  return dayFrom(course, from, at => course.castingsL[at]! >= HARVEST.share * course.volumeL[at]! && course.castingsL[at]! >= HARVEST.litresM2 * areaM2)
+  return dayFrom(
+    course, from,
+    at => course.castingsL[at]! >= HARVEST.share * course.volumeL[at]! && course.castingsL[at]! >= HARVEST.litresM2 * areaM2,
+  )
 }
 
 /** The day on which the herd fills its room, from a day on. */
@@ -47,7 +51,10 @@ export function answerOf(question: WormQuestion, members = MEMBERS): Generator<P
   return foresee<WormCourse, WormRow | 'backlogDays' | 'castingsL' | 'appetiteKg' | 'backlogKg'>({
     times, horizonDay, seed, findings, dimensions: DIMENSIONS, members, mostRounds: MOST_ROUNDS,
     run: point => runWorms(question, traitsAt(point), times), row: (course, row) => course[row],
-    bands: { backlogDays: 'backlogDays', backlogKg: 'backlogKg', binC: 'binC', sour: 'sour', moisture: 'moisture', castingsL: 'castingsL', wormsKg: 'wormsKg', appetiteKg: 'appetiteKg' },
+    bands: {
+      backlogDays: 'backlogDays', backlogKg: 'backlogKg', binC: 'binC', sour: 'sour', moisture: 'moisture', castingsL: 'castingsL',
+      wormsKg: 'wormsKg', appetiteKg: 'appetiteKg',
+    },
     bandsAtStart: { backlogDaysAtStart: 'backlogDays' },
     strays: { binC: STRAYS_K },
     windows: { harvest: course => harvestDay(course, areaM2, from), crowded: course => crowdedDay(course, areaM2, from) },

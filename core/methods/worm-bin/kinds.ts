@@ -13,8 +13,14 @@ export interface WormKind {
 
 /** Kinds that live in rotting stuff; earthworms of the garden do not. */
 export const KINDS: readonly WormKind[] = [
-  { id: 'common', name: 'Common compost worms', hint: 'best at 18–25 °C, idle below 5, dead above 35', minC: 5, bestLowC: 18, bestHighC: 25, maxC: 33, diesAboveC: 34, diesBelowC: 0.5 },
-  { id: 'tropical', name: 'Tropical kind', hint: 'best at 26–28 °C, dead below about 10', minC: 12, bestLowC: 26, bestHighC: 28, maxC: 32.5, diesAboveC: 36, diesBelowC: 10 },
+  {
+    id: 'common', name: 'Common compost worms', hint: 'best at 18–25 °C, idle below 5, dead above 35', minC: 5, bestLowC: 18,
+    bestHighC: 25, maxC: 33, diesAboveC: 34, diesBelowC: 0.5,
+  },
+  {
+    id: 'tropical', name: 'Tropical kind', hint: 'best at 26–28 °C, dead below about 10', minC: 12, bestLowC: 26, bestHighC: 28,
+    maxC: 32.5, diesAboveC: 36, diesBelowC: 10,
+  },
 ]
 
 /** The kind of this id, or the common one. */

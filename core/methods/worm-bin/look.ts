@@ -21,7 +21,10 @@ const percent = (share: number) => Math.round(100 * share)
 const FRESH_DAYS = 10
 const COUNTED_DAYS = 45
 /** What lies uneaten, as so many days of feed; beyond six weeks nobody counts. */
-const backlogText = (days: number) => days > COUNTED_DAYS ? 'feed for more than six weeks' : `feed for about ${Math.max(1, Math.round(days))} ${Math.round(days) <= 1 ? 'day' : 'days'}`
+const backlogText = (days: number) =>
+  days > COUNTED_DAYS
+    ? 'feed for more than six weeks'
+    : `feed for about ${Math.max(1, Math.round(days))} ${Math.round(days) <= 1 ? 'day' : 'days'}`
 
 function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   if (batch.ended) return { phase: 'ended', label: 'Emptied', sentence: 'Taken down.', tone: 'good' }
@@ -33,18 +36,26 @@ function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   const figure = quantityText('temperature', units, bin.binC)
   const feed = bin.backlogDays < 1 ? 'next to no feed left' : backlogText(bin.backlogDays)
   const worms = inTower && !hasWorms(batch) ? 'fed from the top' : `about ${quantityText('mass', units, bin.wormsKg, 1)} of worms`
-  const sentence = `${worms}, ${feed}, about ${figure} and ${percent(bin.moisture)} % water in the bedding.`.replace(/^./, letter => letter.toUpperCase())
+  const sentence = `${worms}, ${feed}, about ${figure} and ${percent(bin.moisture)} % water in the bedding.`.replace(/^./, letter =>
+    letter.toUpperCase(),
+  )
   const seen = batch.observations.filter(({ at }) => daysBetween(at, surroundings.now) < FRESH_DAYS)
-  const answered = (at: string) => batch.did.some(one => one.at > at) || batch.puts.some(one => one.at > at && one.inputs.some(({ role }) => role === 'bedding'))
-  const bad = (sense: string, findings: readonly string[]) => seen.findLast(one => one.sense === sense && findings.includes(one.finding) && !answered(one.at))
-  if (bad(SMELL, ['sour', 'ammonia']) ?? (bin.sour > 0.5 ? true : undefined)) return { phase: 'sour', label: 'Sour', sentence, figure, tone: 'bad' }
+  const answered = (at: string) =>
+    batch.did.some(one => one.at > at) || batch.puts.some(one => one.at > at && one.inputs.some(({ role }) => role === 'bedding'))
+  const bad = (sense: string, findings: readonly string[]) =>
+    seen.findLast(one => one.sense === sense && findings.includes(one.finding) && !answered(one.at))
+  if (bad(SMELL, ['sour', 'ammonia']) ?? (bin.sour > 0.5 ? true : undefined))
+    return { phase: 'sour', label: 'Sour', sentence, figure, tone: 'bad' }
   if (bad(MOOD, ['ball', 'climbing'])) return { phase: 'uneasy', label: 'Uneasy', sentence, figure, tone: 'bad' }
-  if (bad(LEFT, ['most']) ?? (bin.backlogDays > 10 ? true : undefined)) return { phase: 'overfed', label: 'Overfed', sentence, figure, tone: 'mind' }
+  if (bad(LEFT, ['most']) ?? (bin.backlogDays > 10 ? true : undefined))
+    return { phase: 'overfed', label: 'Overfed', sentence, figure, tone: 'mind' }
   const { kind } = middleOf(batch, surroundings)!.question
   if (bin.wormsKg < 0.02 && hasWorms(batch)) return { phase: 'gone', label: 'Hardly any worms', sentence, figure, tone: 'bad' }
   if (bin.binC > kind.bestHighC + 4) return { phase: 'hot', label: 'Too warm', sentence, figure, tone: 'bad' }
   if (bin.binC < kind.minC + 2) return { phase: 'cold', label: 'Too cold to eat', sentence, figure, tone: 'mind' }
-  return bin.day < 21 ? { phase: 'settling', label: 'Settling in', sentence, figure, tone: 'good' } : { phase: 'thriving', label: 'At work', sentence, figure, tone: 'good' }
+  return bin.day < 21
+    ? { phase: 'settling', label: 'Settling in', sentence, figure, tone: 'good' }
+    : { phase: 'thriving', label: 'At work', sentence, figure, tone: 'good' }
 }
 
 /** What is still there of each pocket's last feed, 0 to 1, by how the whole is eaten. */
@@ -64,11 +75,16 @@ function pocketShares(batch: BegunBatch, surroundings: Surroundings, bin: BinOnD
 /** A pocket in section: those of the front row, side by side. */
 function sectionPockets(places: readonly PlacedPocket[], shares: readonly number[], widthM: number, heightM: number): Primitive[] {
   const front = Math.min(...places.map(({ yM }) => yM))
-  return places.filter(({ yM }) => yM - front < 0.01).flatMap((place): Primitive[] => {
-    const share = shares[place.number - 1] ?? 0
-    if (share < 0.05) return []
-    return [{ kind: 'pocket', xM: widthM / 2 + place.xM, yM: Math.max(0.03, heightM - 0.06), widthM: place.widthM * 0.6, heightM: 0.05 + 0.04 * share, family: 'kitchen', said: `${place.label}, ${percent(share)} % of its feed left` }]
-  })
+  return places
+    .filter(({ yM }) => yM - front < 0.01)
+    .flatMap((place): Primitive[] => {
+      const share = shares[place.number - 1] ?? 0
+      if (share < 0.05) return []
+      return [{
+        kind: 'pocket', xM: widthM / 2 + place.xM, yM: Math.max(0.03, heightM - 0.06), widthM: place.widthM * 0.6,
+        heightM: 0.05 + 0.04 * share, family: 'kitchen', said: `${place.label}, ${percent(share)} % of its feed left`,
+      }]
+    })
 }
 
 /** Castings below, bedding above, feed in pockets on top. */
@@ -76,7 +92,10 @@ function bandsOf(bin: BinOnDay): PictureBand[] {
   const feedL = bin.backlogKg / 0.55
   const beddingL = Math.max(0.1, bin.volumeL - bin.castingsL - feedL)
   const all = bin.castingsL + beddingL + feedL
-  return [{ family: 'finished', short: 'castings', heightShare: bin.castingsL / all }, { family: 'paper', short: 'bedding', heightShare: beddingL / all }, { family: 'kitchen', short: 'feed', heightShare: feedL / all }].filter(({ heightShare }) => heightShare > 0.01) as PictureBand[]
+  return [
+    { family: 'finished', short: 'castings', heightShare: bin.castingsL / all },
+    { family: 'paper', short: 'bedding', heightShare: beddingL / all }, { family: 'kitchen', short: 'feed', heightShare: feedL / all },
+  ].filter(({ heightShare }) => heightShare > 0.01) as PictureBand[]
 }
 
 const IN_GROUND_M = 0.85
@@ -94,7 +113,8 @@ function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): P
     parts: [
       { kind: 'walls', vessel }, { kind: 'fill', heightM, bands: bin ? bandsOf(bin) : [] },
       ...(places.length > 1 ? sectionPockets(places, shares, widthM, heightM) : []),
-      ...(tower ? [{ kind: 'level' as const, yM: vessel.heightM * IN_GROUND_M, said: 'soil of the bed' }] : []), { kind: 'soil' },
+      ...(tower ? [{ kind: 'level' as const, yM: vessel.heightM * IN_GROUND_M, said: 'soil of the bed' }] : []),
+      { kind: 'soil' },
     ],
   }
 }
@@ -105,7 +125,10 @@ export function pocketPlan(of: string, site: Site, shares: readonly number[], ne
     of, ground: groundOf(site),
     parts: pocketsOf(site).map(({ number, xM, yM, widthM, depthM }) => {
       const share = shares[number - 1] ?? 0
-      return { kind: 'field', label: `${number}`, xM, yM, widthM, depthM, family: 'kitchen', share, next: number - 1 === next, said: `pocket ${number} ${share < 0.05 ? 'empty' : `${percent(share)} % left`}${number - 1 === next ? ', next' : ''}` }
+      return {
+        kind: 'field', label: `${number}`, xM, yM, widthM, depthM, family: 'kitchen', share, next: number - 1 === next,
+        said: `pocket ${number} ${share < 0.05 ? 'empty' : `${percent(share)} % left`}${number - 1 === next ? ', next' : ''}`,
+      }
     }),
   }
 }
@@ -114,7 +137,9 @@ function fromAbove(batch: BegunBatch, surroundings: Surroundings): GroundPlan | 
   const bin = batch.ended ? undefined : binOn(batch, surroundings)
   const places = pocketsOf(batch.began.site)
   if (!bin || places.length < 2) return undefined
-  return pocketPlan(batch.name, batch.began.site, pocketShares(batch, surroundings, bin, places.length), nextPocket(feedings(batch), places.length))
+  return pocketPlan(
+    batch.name, batch.began.site, pocketShares(batch, surroundings, bin, places.length), nextPocket(feedings(batch), places.length),
+  )
 }
 
 function told(batch: BegunBatch, surroundings: Surroundings, day?: number): string {
@@ -123,7 +148,10 @@ function told(batch: BegunBatch, surroundings: Surroundings, day?: number): stri
   const now = daysBetween(batch.began.at, surroundings.now)
   const at = addHours(new Date(batch.began.at), Math.round(bin.day * 24))
   const { units } = surroundings
-  return `${Math.abs(bin.day - now) < 1 ? 'Today' : dateText(at)}: ${quantityText('mass', units, bin.wormsKg, 1)} of worms, ${quantityText('volume', units, bin.castingsL)} of castings, ${bin.backlogDays < 1 ? 'no feed left' : backlogText(bin.backlogDays)}, ${quantityText('temperature', units, bin.binC)}, ${percent(bin.moisture)} % water.`
+  return `${Math.abs(bin.day - now) < 1 ? 'Today' : dateText(at)}: ${quantityText('mass', units, bin.wormsKg, 1)} of worms, `
+    + `${quantityText('volume', units, bin.castingsL)} of castings, `
+    + `${bin.backlogDays < 1 ? 'no feed left' : backlogText(bin.backlogDays)}, ${quantityText('temperature', units, bin.binC)}, `
+    + `${percent(bin.moisture)} % water.`
 }
 
 const AHEAD_DAYS = 60
@@ -131,7 +159,9 @@ const AHEAD_DAYS = 60
 const lastDay = (batch: BegunBatch, surroundings: Surroundings) => {
   const middle = middleOf(batch, surroundings)
   if (!middle) return 1
-  return batch.ended ? Math.max(1, daysBetween(batch.began.at, batch.ended.at)) : Math.min(middle.question.horizonDay, Math.max(30, middle.question.nowDay + AHEAD_DAYS))
+  return batch.ended
+    ? Math.max(1, daysBetween(batch.began.at, batch.ended.at))
+    : Math.min(middle.question.horizonDay, Math.max(30, middle.question.nowDay + AHEAD_DAYS))
 }
 
 /** What a look at the last feed says in days of backlog is not told: it is drawn where it was seen. */
@@ -141,23 +171,39 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   const startMs = new Date(batch.began.at).getTime()
   const last = lastDay(batch, surroundings)
   const forecast = surroundings.forecastOf?.(batch.id)
-  const points = (days: Float64Array, low: Float32Array, typical: Float32Array, high: Float32Array): ChartPoint[] => Array.from(days).flatMap((day, at) => day <= last ? [{ at: startMs + day * DAY_MS, low: low[at]!, typical: typical[at]!, high: high[at]! }] : [])
+  const points = (days: Float64Array, low: Float32Array, typical: Float32Array, high: Float32Array): ChartPoint[] =>
+    Array.from(days).flatMap((day, at) =>
+      day <= last ? [{ at: startMs + day * DAY_MS, low: low[at]!, typical: typical[at]!, high: high[at]! }] : [],
+    )
   const line = (name: 'binC' | 'castingsL' | 'backlogKg') => {
     const band = forecast?.series[name]
-    return band ? points(forecast.days, band.low, band.typical, band.high) : points(middle.course.days, middle.course[name], middle.course[name], middle.course[name])
+    return band
+      ? points(forecast.days, band.low, band.typical, band.high)
+      : points(middle.course.days, middle.course[name], middle.course[name], middle.course[name])
   }
   return [
     {
-      id: 'heat', title: 'Warmth of the bedding', unit: 'temperature', expected: line('binC'), atStart: [], marks: feedings(batch).map(({ at }) => Date.parse(at)).slice(-40),
-      dots: [{ name: 'measured', main: true, points: (batch.gauged[WARMTH] ?? []).map(({ at, value }) => ({ at: Date.parse(at), value })) }],
-      legend: `Dashed in its band: expected, eight times in ten, fed on as in the last weeks. Upright lines: fed. Above ${quantityText('temperature', surroundings.units, 30)} the common kind suffers, below ${quantityText('temperature', surroundings.units, 5)} it rests.`,
+      id: 'heat', title: 'Warmth of the bedding', unit: 'temperature', expected: line('binC'), atStart: [],
+      marks: feedings(batch)
+        .map(({ at }) => Date.parse(at))
+        .slice(-40),
+      dots: [
+        { name: 'measured', main: true, points: (batch.gauged[WARMTH] ?? []).map(({ at, value }) => ({ at: Date.parse(at), value })) },
+      ],
+      legend: 'Dashed in its band: expected, eight times in ten, fed on as in the last weeks. Upright lines: fed. Above '
+        + `${quantityText('temperature', surroundings.units, 30)} the common kind suffers, below `
+        + `${quantityText('temperature', surroundings.units, 5)} it rests.`,
     },
     {
-      id: 'uneaten', title: 'Feed that lies uneaten', unit: 'mass', expected: line('backlogKg'), atStart: [], marks: batch.observations.filter(({ sense }) => sense === LEFT).map(({ at }) => Date.parse(at)), dots: [],
-      legend: 'Dashed in its band: expected, eight times in ten, fed on as in the last weeks. Upright lines: you looked what was left, and the pace was learnt from it.',
+      id: 'uneaten', title: 'Feed that lies uneaten', unit: 'mass', expected: line('backlogKg'), atStart: [],
+      marks: batch.observations.filter(({ sense }) => sense === LEFT).map(({ at }) => Date.parse(at)), dots: [],
+      legend:
+        'Dashed in its band: expected, eight times in ten, fed on as in the last weeks. Upright lines: you looked what was left, and the '
+        + 'pace was learnt from it.',
     },
     {
-      id: 'castings', title: 'Castings in it', unit: 'volume', expected: line('castingsL'), atStart: [], marks: batch.takings.map(({ at }) => Date.parse(at)), dots: [],
+      id: 'castings', title: 'Castings in it', unit: 'volume', expected: line('castingsL'), atStart: [],
+      marks: batch.takings.map(({ at }) => Date.parse(at)), dots: [],
       legend: 'Dashed in its band: litres of castings in the bin. Upright lines: some taken.',
     },
   ]
@@ -166,7 +212,11 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
 /** The week's feeds in a line: "0.5 L today, pocket 2; 0.5 L on Sunday, pocket 3". Nothing while feeding rests. */
 function planText(batch: BegunBatch, surroundings: Surroundings): string | undefined {
   const plan = weekPlan(batch, surroundings)
-  const line = plan.map(({ at, litres, pocket }) => `${quantityText('volume', surroundings.units, litres, 1)} ${isSameDay(at, surroundings.now) ? 'today' : `on ${weekdayText(at)}`}${pocket ? `, ${pocket.label}` : ''}`)
+  const line = plan.map(
+    ({ at, litres, pocket }) =>
+      `${quantityText('volume', surroundings.units, litres, 1)} `
+      + `${isSameDay(at, surroundings.now) ? 'today' : `on ${weekdayText(at)}`}${pocket ? `, ${pocket.label}` : ''}`,
+  )
   return line.length > 0 ? line.join('; ') : undefined
 }
 
@@ -179,7 +229,10 @@ function sourFact(forecast: Forecast | undefined, at: number): Fact[] {
   if (!sour || at < 0) return []
   const [low, typical, high] = [sour.low[at]!, sour.typical[at]!, sour.high[at]!]
   if (high < SMELT) return []
-  return [{ label: 'Sour in a week', value: low >= SMELT ? 'nearly surely' : typical >= SMELT ? 'likely' : 'it may be', why: 'fed on as in the last weeks: uneaten feed that lies deeper than a hand\'s breadth sours' }]
+  return [{
+    label: 'Sour in a week', value: low >= SMELT ? 'nearly surely' : typical >= SMELT ? 'likely' : 'it may be',
+    why: 'fed on as in the last weeks: uneaten feed that lies deeper than a hand\'s breadth sours',
+  }]
 }
 
 function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
@@ -193,12 +246,43 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const at = forecast ? forecast.days.findIndex(day => day >= bin.day + 7) : -1
   const tower = wormApproach(batch.began.approachId).id === 'tower'
   return [
-    ...(diet ? [{ label: 'Feed this week', value: planText(batch, surroundings) ?? 'nothing for now', why: diet.rests ?? `about ${litres(diet.weekL, 1)} in all, by what they eat at this warmth and what still lies there; each with as much bedding` }] : []),
+    ...(diet
+      ? [
+          {
+            label: 'Feed this week', value: planText(batch, surroundings) ?? 'nothing for now',
+            why:
+              diet.rests
+              ?? `about ${litres(diet.weekL, 1)} in all, by what they eat at this warmth and what still lies there; each with as much `
+              + 'bedding',
+          },
+        ]
+      : []),
     ...sourFact(forecast, at),
-    ...(band && at >= 0 ? [{ label: 'Lies uneaten in a week', value: band.low[at]! > COUNTED_DAYS ? 'feed for more than six weeks' : `feed for ${Math.round(band.low[at]!)}–${Math.round(Math.min(60, band.high[at]!))} days`, why: 'fed on as in the last weeks, eight times in ten; more than about nine days sours' }] : []),
-    ...(tower ? [] : [{ label: 'Castings', value: litres(bin.castingsL), why: `of ${litres(bin.volumeL)} in it and ${litres(vesselVolumeL(asVessel(batch.began.site)))} to the rim; about ${litres(bin.castingsL * REACHABLE)} can be taken` }]),
+    ...(band && at >= 0
+      ? [
+          {
+            label: 'Lies uneaten in a week',
+            value:
+              band.low[at]! > COUNTED_DAYS
+                ? 'feed for more than six weeks'
+                : `feed for ${Math.round(band.low[at]!)}–${Math.round(Math.min(60, band.high[at]!))} days`,
+            why: 'fed on as in the last weeks, eight times in ten; more than about nine days sours',
+          },
+        ]
+      : []),
+    ...(tower
+      ? []
+      : [
+          {
+            label: 'Castings', value: litres(bin.castingsL),
+            why: `of ${litres(bin.volumeL)} in it and ${litres(vesselVolumeL(asVessel(batch.began.site)))} to the rim; about `
+              + `${litres(bin.castingsL * REACHABLE)} can be taken`,
+          },
+        ]),
   ]
 }
 
 /** How worms look. */
-export const look: Look = { standing, windows: windowsOf, tasks: tasksOf, picture, fromAbove, told, lastDay, charts, facts, gates: () => [], outputs: outputsOf }
+export const look: Look = {
+  standing, windows: windowsOf, tasks: tasksOf, picture, fromAbove, told, lastDay, charts, facts, gates: () => [], outputs: outputsOf,
+}

@@ -41,7 +41,17 @@ export function binOn(batch: BegunBatch, surroundings: Surroundings, day?: numbe
   const wanted = Math.min(question.horizonDay, day ?? question.nowDay)
   const at = Math.max(0, course.days.findIndex(one => one >= wanted - 1e-6))
   return {
-    day: wanted, wormsKg: course.wormsKg[at]!, backlogKg: course.backlogKg[at]!, backlogDays: course.backlogDays[at]!, leftShare: course.leftShare[at]!, binC: course.binC[at]!,
-    moisture: course.moisture[at]!, sour: course.sour[at]!, castingsL: course.castingsL[at]!, volumeL: course.volumeL[at]!, heightM: course.volumeL[at]! / 1000 / question.areaM2, appetiteKg: course.appetiteKg[at]!,
+    day: wanted,
+    wormsKg: course.wormsKg[at]!,
+    backlogKg: course.backlogKg[at]!,
+    backlogDays: course.backlogDays[at]!,
+    leftShare: course.leftShare[at]!,
+    binC: course.binC[at]!,
+    moisture: course.moisture[at]!,
+    sour: course.sour[at]!,
+    castingsL: course.castingsL[at]!,
+    volumeL: course.volumeL[at]!,
+    heightM: course.volumeL[at]! / 1000 / question.areaM2,
+    appetiteKg: course.appetiteKg[at]!,
   }
 }

@@ -22,7 +22,11 @@ const feed: FeedOffer = {
     const litres = coverFor(fed)
     if (!bedding || litres <= 0) return { words: '' }
     const ingredient = inHand(bedding, litres, units)
-    return { ingredient, words: `As much bedding as feed: ${containerText(ingredient.amount.count, ingredient.amount.container)} of ${bedding.short}, torn and moist. Bury the feed, then cover: no flies, no smell.` }
+    return {
+      ingredient,
+      words: `As much bedding as feed: ${containerText(ingredient.amount.count, ingredient.amount.container)} of ${bedding.short}, torn `
+        + 'and moist. Bury the feed, then cover: no flies, no smell.',
+    }
   },
   pockets: (batch) => {
     const places = pocketsOf(batch.began.site)
@@ -35,14 +39,21 @@ const feed: FeedOffer = {
     if (!bin || !diet || bin.appetiteKg < 0.005) return 'At this warmth they hardly eat: little at a time.'
     const days = (bin.backlogKg + dryKg + waterKg) / bin.appetiteKg
     const much = days > 10 ? ` That is much: ${DRIPS_LATER}` : ''
-    return `With what still lies there they have feed for about ${Math.max(1, Math.round(days))} ${Math.round(days) <= 1 ? 'day' : 'days'}.${much}${cover ? '' : ' Cover it: uncovered it draws flies.'}`
+    return `With what still lies there they have feed for about ${Math.max(1, Math.round(days))} `
+      + `${Math.round(days) <= 1 ? 'day' : 'days'}.${much}${cover ? '' : ' Cover it: uncovered it draws flies.'}`
   },
   cautions: cautionsOf,
 }
 const DRIPS_LATER = 'what they do not eat within a week sours.'
 
 const heat: Quantity = {
-  id: WARMTH, label: 'Warmth', icon: 'i-ph-thermometer', unit: 'temperature', limits: [-20, 70], button: 'Record the warmth', byThermometer: true,
+  id: WARMTH,
+  label: 'Warmth',
+  icon: 'i-ph-thermometer',
+  unit: 'temperature',
+  limits: [-20, 70],
+  button: 'Record the warmth',
+  byThermometer: true,
   spots: [{ id: 'middle', label: 'In the bedding, a hand deep', said: '{} in the bedding' }],
   expected: (batch, surroundings) => {
     const bin = binOn(batch, surroundings)
@@ -56,42 +67,97 @@ const grams: Question = { id: GRAMS, kind: 'count', label: 'Worms, grams', usual
 export const PADS: readonly Pad[] = [
   { kind: 'feed', feed },
   ...SENSES.map((sense): Pad => ({ kind: 'sense', sense })),
-  { kind: 'put', put: { id: 'bedding', label: 'Bedding', icon: 'i-ph-scroll', what: 'stuff', role: 'bedding', families: [...BEDDINGS, 'mineral', 'wood'], button: 'Put in', said: 'Bedding:' } },
-  { kind: 'put', put: { id: 'watered', label: 'Watered', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Watered', said: 'Watered' } },
+  {
+    kind: 'put',
+    put: {
+      id: 'bedding', label: 'Bedding', icon: 'i-ph-scroll', what: 'stuff', role: 'bedding', families: [...BEDDINGS, 'mineral', 'wood'],
+      button: 'Put in', said: 'Bedding:',
+    },
+  },
+  {
+    kind: 'put',
+    put: { id: 'watered', label: 'Watered', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Watered', said: 'Watered' },
+  },
   { kind: 'gauge', quantity: heat },
   { kind: 'deed', deed: {
-    id: WORMS_IN, label: 'Worms in', icon: 'i-ph-plus-circle', asks: [grams], cautions: ['Surface worms only, bought or begged; never let kinds from elsewhere loose in nature: ask your local rules.'],
+    id: WORMS_IN,
+    label: 'Worms in',
+    icon: 'i-ph-plus-circle',
+    asks: [grams],
+    cautions: ['Surface worms only, bought or begged; never let kinds from elsewhere loose in nature: ask your local rules.'],
     how: 'Lay them on the moist bedding in the light: they go down by themselves. What has not gone down by evening was dead.',
-    said: (_, answers) => ({ said: `${numberOf(answers, GRAMS) ?? 0} g of worms in.`, answer: 'Feed them little for the first two weeks: they have to settle.' }),
+    said: (_, answers) => ({
+      said: `${numberOf(answers, GRAMS) ?? 0} g of worms in.`,
+      answer: 'Feed them little for the first two weeks: they have to settle.',
+    }),
     words: (answers, { units }) => `Worms in: ${quantityText('mass', units, (numberOf(answers, GRAMS) ?? 0) / 1000, 1)}.`,
   } },
   { kind: 'deed', deed: {
-    id: SHELTERED, label: 'Moved, sheltered', icon: 'i-ph-house-line', cautions: ['Two people for a full box: it is heavier than it looks.'],
-    asks: [{ id: WHERE, kind: 'choice', label: 'Where it stands now', choices: SHELTERS.map(({ id, name }) => ({ id, label: name })), usual: 'cellar' }],
-    how: 'Out of heat or frost, or wrapped where it stands.', said: (_, answers) => ({ said: `${shelterOf(answers[WHERE]).name.toLowerCase()} now.`, answer: 'Its warmth is reckoned from there.' }),
+    id: SHELTERED,
+    label: 'Moved, sheltered',
+    icon: 'i-ph-house-line',
+    cautions: ['Two people for a full box: it is heavier than it looks.'],
+    asks: [{
+      id: WHERE,
+      kind: 'choice',
+      label: 'Where it stands now',
+      choices: SHELTERS.map(({ id, name }) => ({ id, label: name })),
+      usual: 'cellar',
+    }],
+    how: 'Out of heat or frost, or wrapped where it stands.',
+    said: (_, answers) => ({
+      said: `${shelterOf(answers[WHERE]).name.toLowerCase()} now.`, answer: 'Its warmth is reckoned from there.',
+    }),
     words: answers => `Stands now: ${shelterOf(answers[WHERE]).name.toLowerCase()}.`,
   } },
   { kind: 'deed', fits: ({ began }) => wormApproach(began.approachId).id !== 'tower', deed: {
     id: LURED, label: 'Fed one end', icon: 'i-ph-arrow-line-right', asks: [], cautions: [],
-    how: 'From now on all feed goes to one end. In two to four weeks most worms are there, and the other end can be taken.', said: () => ({ said: 'fed at one end from now on.', answer: 'Take the other end in two to four weeks.' }), words: () => 'Feeding one end only, to draw them over.',
+    how: 'From now on all feed goes to one end. In two to four weeks most worms are there, and the other end can be taken.',
+    said: () => ({ said: 'fed at one end from now on.', answer: 'Take the other end in two to four weeks.' }),
+    words: () => 'Feeding one end only, to draw them over.',
   } },
   { kind: 'deed', fits: ({ began }) => wormApproach(began.approachId).id !== 'tower', deed: {
-    id: SPLIT, label: 'Split', icon: 'i-ph-arrows-split', cautions: TAKE_CAUTIONS, asks: [{ id: SHARE, kind: 'percent', label: 'Into another bin', usual: 50 }],
-    how: 'So much of worms, bedding and castings into a second box or to somebody else.', said: (_, answers) => ({ said: `${numberOf(answers, SHARE) ?? 50} % went into another bin.`, answer: 'Begin the other as a bin of its own on the bench.' }),
+    id: SPLIT,
+    label: 'Split',
+    icon: 'i-ph-arrows-split',
+    cautions: TAKE_CAUTIONS,
+    asks: [{ id: SHARE, kind: 'percent', label: 'Into another bin', usual: 50 }],
+    how: 'So much of worms, bedding and castings into a second box or to somebody else.',
+    said: (_, answers) => ({
+      said: `${numberOf(answers, SHARE) ?? 50} % went into another bin.`, answer: 'Begin the other as a bin of its own on the bench.',
+    }),
     words: answers => `Split: ${numberOf(answers, SHARE) ?? 50} % into another bin.`,
   } },
   { kind: 'deed', fits: ({ began }) => wormApproach(began.approachId).id !== 'tower', deed: {
     id: DRUM, label: 'Drum or light', icon: 'i-ph-arrows-clockwise', cautions: TAKE_CAUTIONS,
     asks: [
-      { id: 'way', kind: 'choice', label: 'How', choices: [{ id: 'light', label: 'light and cones', hint: 'worms flee downwards' }, { id: 'drum', label: 'drum', hint: 'castings, small ones, big ones' }, { id: 'flat', label: 'flat sieve' }], usual: 'light' },
-      { id: 'castingsL', kind: 'volume', label: 'Castings', usual: 10, most: 1000 }, { id: 'smallL', kind: 'volume', label: 'Cocoons and small ones', usual: 2, most: 1000 }, { id: GRAMS, kind: 'count', label: 'Big ones, grams', usual: 500, most: 50_000, unit: 'g' },
+      {
+        id: 'way', kind: 'choice', label: 'How',
+        choices: [
+          { id: 'light', label: 'light and cones', hint: 'worms flee downwards' },
+          { id: 'drum', label: 'drum', hint: 'castings, small ones, big ones' }, { id: 'flat', label: 'flat sieve' },
+        ],
+        usual: 'light',
+      },
+      { id: 'castingsL', kind: 'volume', label: 'Castings', usual: 10, most: 1000 },
+      { id: 'smallL', kind: 'volume', label: 'Cocoons and small ones', usual: 2, most: 1000 },
+      { id: GRAMS, kind: 'count', label: 'Big ones, grams', usual: 500, most: 50_000, unit: 'g' },
     ],
     how: 'Three fractions: castings are taken out as a harvest, cocoons with small ones and the big ones go back. A sieve of 3 to 6 mm.',
-    said: (_, answers) => ({ said: `sorted, ${numberOf(answers, GRAMS) ?? 0} g of big ones back.`, answer: 'Record the castings under “Take some out”: then they lie in the store.' }),
-    words: (answers, { units }) => `Sorted by ${answers.way === 'drum' ? 'drum' : answers.way === 'flat' ? 'sieve' : 'light'}: ${quantityText('volume', units, numberOf(answers, 'castingsL') ?? 0)} of castings, ${quantityText('volume', units, numberOf(answers, 'smallL') ?? 0)} of small ones and cocoons, ${numberOf(answers, GRAMS) ?? 0} g of big ones.`,
+    said: (_, answers) => ({
+      said: `sorted, ${numberOf(answers, GRAMS) ?? 0} g of big ones back.`,
+      answer: 'Record the castings under “Take some out”: then they lie in the store.',
+    }),
+    words: (answers, { units }) =>
+      `Sorted by ${answers.way === 'drum' ? 'drum' : answers.way === 'flat' ? 'sieve' : 'light'}: `
+      + `${quantityText('volume', units, numberOf(answers, 'castingsL') ?? 0)} of castings, `
+      + `${quantityText('volume', units, numberOf(answers, 'smallL') ?? 0)} of small ones and cocoons, `
+      + `${numberOf(answers, GRAMS) ?? 0} g of big ones.`,
   } },
   { kind: 'deed', deed: {
     id: CLEARED, label: 'Took feed out', icon: 'i-ph-broom', asks: [], cautions: [DRIPS],
-    how: 'What lies uneaten and foul is taken out, into a heap; dry bedding goes in its place.', said: () => ({ said: 'uneaten feed taken out.', answer: 'No feed for a week; then half of what was fed before.' }), words: () => 'Uneaten feed taken out.',
+    how: 'What lies uneaten and foul is taken out, into a heap; dry bedding goes in its place.',
+    said: () => ({ said: 'uneaten feed taken out.', answer: 'No feed for a week; then half of what was fed before.' }),
+    words: () => 'Uneaten feed taken out.',
   } },
 ]

@@ -26,7 +26,9 @@ function gridOf(widthM: number, depthM: number, wanted: number): { readonly colu
 /** The ground of a site as it is seen from above. */
 export function groundOf(site: Site): GroundShape {
   const vessel = asVessel(site)
-  return vessel.shape === 'box' ? { shape: 'box', widthM: vessel.widthM, depthM: vessel.depthM } : { shape: 'circle', diameterM: vessel.diameterM }
+  return vessel.shape === 'box'
+    ? { shape: 'box', widthM: vessel.widthM, depthM: vessel.depthM }
+    : { shape: 'circle', diameterM: vessel.diameterM }
 }
 
 /** The pockets of a bin, numbered from the far left on. One in a tower. */
@@ -34,7 +36,8 @@ export function pocketsOf(site: Site): PlacedPocket[] {
   const vessel = asVessel(site)
   const areaM2 = footprintM2(vessel)
   // A round bin is divided as the square within it.
-  const [widthM, depthM] = vessel.shape === 'box' ? [vessel.widthM, vessel.depthM] : [vessel.diameterM * Math.SQRT1_2, vessel.diameterM * Math.SQRT1_2]
+  const [widthM, depthM]
+    = vessel.shape === 'box' ? [vessel.widthM, vessel.depthM] : [vessel.diameterM * Math.SQRT1_2, vessel.diameterM * Math.SQRT1_2]
   const wanted = Math.min(MOST, Math.max(1, Math.floor(areaM2 / POCKET_M2)))
   const { columns, rows } = gridOf(widthM, depthM, wanted)
   return Array.from({ length: columns * rows }, (_, index): PlacedPocket => {
@@ -42,13 +45,17 @@ export function pocketsOf(site: Site): PlacedPocket[] {
     const number = index + 1
     return {
       id: `p${number}`, label: `pocket ${number}`, number,
-      xM: ((column + 0.5) / columns - 0.5) * widthM, yM: (0.5 - (row + 0.5) / rows) * depthM, widthM: widthM / columns, depthM: depthM / rows,
+      xM: ((column + 0.5) / columns - 0.5) * widthM,
+      yM: (0.5 - (row + 0.5) / rows) * depthM,
+      widthM: widthM / columns,
+      depthM: depthM / rows,
     }
   })
 }
 
 /** The puts that fed it: not the bedding it began with. */
-export const feedings = ({ puts }: Pick<BegunBatch, 'puts'>): Put[] => puts.filter(({ inputs }) => inputs.some(({ role }) => role === 'feed') && inputs.length > 0).filter(({ atStart }) => !atStart)
+export const feedings = ({ puts }: Pick<BegunBatch, 'puts'>): Put[] =>
+  puts.filter(({ inputs }) => inputs.some(({ role }) => role === 'feed') && inputs.length > 0).filter(({ atStart }) => !atStart)
 
 /** Where each feed went: where it was said, else the pocket whose turn it was. */
 export function pocketIndexes(fed: readonly Put[], count: number): number[] {

@@ -26,9 +26,13 @@ export interface WormQuestion extends ForecastQuestion, WormCase {
 }
 
 /** What is told by what was left of the last feed. */
-const LEFTS: Readonly<Record<string, readonly [low: number, high: number]>> = { nothing: [-0.3, 0.12], little: [0.08, 0.38], half: [0.32, 0.72], most: [0.66, 2] }
+const LEFTS: Readonly<Record<string, readonly [low: number, high: number]>> = {
+  nothing: [-0.3, 0.12], little: [0.08, 0.38], half: [0.32, 0.72], most: [0.66, 2],
+}
 const LEFT_SPREAD = 0.12
-const SQUEEZES: Readonly<Record<string, readonly [low: number, high: number]>> = { dust: [0, 0.5], dry: [0.5, 0.66], right: [0.66, 0.8], wet: [0.78, 1] }
+const SQUEEZES: Readonly<Record<string, readonly [low: number, high: number]>> = {
+  dust: [0, 0.5], dry: [0.5, 0.66], right: [0.66, 0.8], wet: [0.78, 1],
+}
 const SQUEEZE_SPREAD = 0.05
 const SOURS: Readonly<Record<string, readonly [low: number, high: number]>> = { earthy: [-0.3, 0.3], sour: [0.25, 1.3] }
 const SOUR_SPREAD = 0.2
@@ -49,7 +53,10 @@ const isFeed = ({ role }: Input) => role === 'feed'
 function feedsOf(batch: BegunBatch, count: number, { materials }: Surroundings): Feed[] {
   const fed = feedings(batch)
   const indexes = pocketIndexes(fed, count)
-  return fed.map(({ at, inputs }, index) => ({ day: Math.max(0, daysBetween(batch.began.at, at)), pocket: indexes[index]!, ...massOf(ingredientsOf(inputs.filter(isFeed), materials)) }))
+  return fed.map(({ at, inputs }, index) => ({
+    day: Math.max(0, daysBetween(batch.began.at, at)), pocket: indexes[index]!,
+    ...massOf(ingredientsOf(inputs.filter(isFeed), materials)),
+  }))
 }
 
 function deedsOf(batch: BegunBatch, { materials }: Surroundings): WormDeed[] {
@@ -70,7 +77,9 @@ function deedsOf(batch: BegunBatch, { materials }: Surroundings): WormDeed[] {
       if (deed === CLEARED) return [{ day: day(at), kind: 'clear' }]
       return deed === SHELTERED ? [{ day: day(at), kind: 'move', shelter: shelterOf(answers[WHERE]) }] : []
     }),
-    ...takings.map(({ at, products }): WormDeed => ({ day: day(at), kind: 'take', litres: products.reduce((sum, { amount }) => sum + amountVolumeL(amount), 0) })),
+    ...takings.map(({ at, products }): WormDeed => ({
+      day: day(at), kind: 'take', litres: products.reduce((sum, { amount }) => sum + amountVolumeL(amount), 0),
+    })),
   ].sort((a, b) => a.day - b.day)
 }
 
@@ -101,9 +110,14 @@ export function feedingOn(batch: BegunBatch, feeds: readonly Feed[], nowDay: num
 
 function findingsOf(batch: BegunBatch): StampedFinding<WormRow>[] {
   const dayOf = (at: string) => daysBetween(batch.began.at, at)
-  const heat = (batch.gauged[WARMTH] ?? []).map(({ eventId, at, value }): StampedFinding<WormRow> => ({ eventId, at, finding: { kind: 'value', row: 'binC', day: dayOf(at), value, spread: HEAT_SPREAD_K, trust: 0.7 } }))
+  const heat = (batch.gauged[WARMTH] ?? []).map(({ eventId, at, value }): StampedFinding<WormRow> => ({
+    eventId, at, finding: { kind: 'value', row: 'binC', day: dayOf(at), value, spread: HEAT_SPREAD_K, trust: 0.7 },
+  }))
   const seen = batch.observations.flatMap(({ eventId, at, sense, finding }): StampedFinding<WormRow>[] => {
-    const between = (row: WormRow, limits: readonly [number, number] | undefined, spread: number, trust: number): StampedFinding<WormRow>[] => limits ? [{ eventId, at, finding: { kind: 'between', row, day: dayOf(at), low: limits[0], high: limits[1], spread, trust } }] : []
+    const between = (
+      row: WormRow, limits: readonly [number, number] | undefined, spread: number, trust: number,
+    ): StampedFinding<WormRow>[] =>
+      limits ? [{ eventId, at, finding: { kind: 'between', row, day: dayOf(at), low: limits[0], high: limits[1], spread, trust } }] : []
     if (sense === LEFT) return between('leftShare', LEFTS[finding], LEFT_SPREAD, 0.5)
     if (sense === SQUEEZE) return between('moisture', SQUEEZES[finding], SQUEEZE_SPREAD, 0.4)
     return sense === SMELL ? between('sour', SOURS[finding], SOUR_SPREAD, 0.5) : []
@@ -121,12 +135,20 @@ export function questionOf(batch: BegunBatch, surroundings: Surroundings): WormQ
   const pockets = pocketsOf(began.site).length
   const feeds = feedsOf(batch, pockets, surroundings)
   const areaM2 = footprintM2(asVessel(began.site))
-  const deeds = [...deedsOf(batch, surroundings), ...(comeKgM2 > 0 ? [{ day: COME_AFTER_DAYS, kind: 'worms' as const, kg: comeKgM2 * areaM2 }] : [])].sort((a, b) => a.day - b.day)
+  const deeds = [
+    ...deedsOf(batch, surroundings),
+    ...(comeKgM2 > 0 ? [{ day: COME_AFTER_DAYS, kind: 'worms' as const, kg: comeKgM2 * areaM2 }] : []),
+  ].sort((a, b) => a.day - b.day)
   if (feeds.length === 0 && deeds.length === 0) return undefined
   const nowDay = Math.max(0, daysBetween(began.at, surroundings.now))
   const horizonDay = Math.ceil(Math.min(HORIZON.most, Math.max(HORIZON.least, nowDay + HORIZON.beyondNow)))
   return {
-    methodId: began.methodId, batchId: batch.id, nowDay, horizonDay, kind: kindOf(began.answers[KIND]), shelter: shelterOf(began.answers[WHERE]),
+    methodId: began.methodId,
+    batchId: batch.id,
+    nowDay,
+    horizonDay,
+    kind: kindOf(began.answers[KIND]),
+    shelter: shelterOf(began.answers[WHERE]),
     areaM2, pockets, feeds, deeds, feeding: feedingOn(batch, feeds, nowDay), rainShare, carriedOffDay,
     ...weatherFrom(new Date(began.at), horizonDay, surroundings), findings: findingsOf(batch), seed: seedFromText(batch.id),
   }

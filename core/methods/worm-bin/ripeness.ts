@@ -19,7 +19,12 @@ export const ripeness: Ripeness = {
     return { cool: true, curedShare: share, rottedShare: share, against: uneaten ? ['feed lies in it uneaten'] : [] }
   },
   notes: () => ({
-    title: 'How to take them', caution: 'Castings are strong: half a centimetre on a bed, a tenth to a fifth of a mix. Seeds of tomato and melon come through alive.',
-    lines: ['Sideways: feed one end for two to four weeks, take the other.', 'By light: small cones under a lamp, the outside taken off every ten minutes.', 'By drum or sieve of 3 to 6 mm: castings, small ones with cocoons, big ones; the last two go back.', DRIPS],
+    title: 'How to take them',
+    caution: 'Castings are strong: half a centimetre on a bed, a tenth to a fifth of a mix. Seeds of tomato and melon come through alive.',
+    lines: [
+      'Sideways: feed one end for two to four weeks, take the other.',
+      'By light: small cones under a lamp, the outside taken off every ten minutes.',
+      'By drum or sieve of 3 to 6 mm: castings, small ones with cocoons, big ones; the last two go back.', DRIPS,
+    ],
   }),
 }

@@ -34,13 +34,40 @@ function alarm({ batch, surroundings }: Seen): Ask[] {
   const degrees = (celsius: number) => quantityText('temperature', units, celsius)
   const inGround = wormApproach(batch.began.approachId).inGround
   return coming.kind === 'heat'
-    ? [{ action: 'heat', doing: pad(SHELTERED), label: 'Sheltered', icon: 'i-ph-sun', title: 'Heat is coming: shade the worms', reason: `${when} up to ${degrees(coming.outsideC)} outside, and the bin may reach ${degrees(coming.binC)}; from ${degrees(kind.maxC)} they suffer, two days at ${degrees(kind.diesAboveC + 1)} kill them. ${inGround ? 'Wet sacking over it, lid ajar, no feed.' : 'Into the cellar or deep shade, lid ajar, wet sacking over it, no feed.'}`, due: now, until: endOfDay(coming.day), urgency: 'now' }]
-    : [{ action: 'frost', doing: pad(SHELTERED), label: 'Sheltered', icon: 'i-ph-snowflake', title: 'Frost is coming: bring the worms in', reason: `${when} down to ${degrees(coming.outsideC)}. ${inGround ? 'A hand of straw or leaves over it: deeper down they live through it.' : 'Into a shed or cellar, or straw and sacking all round; feed little.'}`, due: now, until: endOfDay(coming.day), urgency: 'now' }]
+    ? [
+        {
+          action: 'heat', doing: pad(SHELTERED), label: 'Sheltered', icon: 'i-ph-sun', title: 'Heat is coming: shade the worms',
+          reason: `${when} up to ${degrees(coming.outsideC)} outside, and the bin may reach ${degrees(coming.binC)}; from `
+            + `${degrees(kind.maxC)} they suffer, two days at ${degrees(kind.diesAboveC + 1)} kill them. `
+            + (inGround
+              ? 'Wet sacking over it, lid ajar, no feed.'
+              : 'Into the cellar or deep shade, lid ajar, wet sacking over it, no feed.'),
+          due: now, until: endOfDay(coming.day), urgency: 'now',
+        },
+      ]
+    : [
+        {
+          action: 'frost', doing: pad(SHELTERED), label: 'Sheltered', icon: 'i-ph-snowflake',
+          title: 'Frost is coming: bring the worms in',
+          reason: `${when} down to ${degrees(coming.outsideC)}. `
+            + (inGround
+              ? 'A hand of straw or leaves over it: deeper down they live through it.'
+              : 'Into a shed or cellar, or straw and sacking all round; feed little.'),
+          due: now, until: endOfDay(coming.day), urgency: 'now',
+        },
+      ]
 }
 
 function bring({ batch, surroundings: { now } }: Seen): Ask[] {
   if (hasWorms(batch) || wormApproach(batch.began.approachId).id === 'tower') return []
-  return [{ action: WORMS_IN, doing: pad(WORMS_IN), label: 'Worms in', icon: 'i-ph-waves', title: 'Let the worms in', reason: 'The bedding is there: lay them on top in the light, they go down by themselves. Surface worms, not the earthworms of the garden.', due: now, until: addDays(now, 14), urgency: 'usual' }]
+  return [{
+    action: WORMS_IN, doing: pad(WORMS_IN), label: 'Worms in', icon: 'i-ph-waves', title: 'Let the worms in',
+    reason:
+      'The bedding is there: lay them on top in the light, they go down by themselves. Surface worms, not the earthworms of the garden.',
+    due: now,
+    until: addDays(now, 14),
+    urgency: 'usual',
+  }]
 }
 
 /** A missing week does not shout. */
@@ -58,13 +85,30 @@ function feed({ batch, surroundings, bin }: Seen): Ask[] {
   const place = places.length > 1 ? places[nextPocket(fed, places.length)] : undefined
   if (diet.rests && last) {
     if (bin.backlogDays < 5) return []
-    return [{ action: LEFT, doing: pad(LEFT), label: 'Look', icon: 'i-ph-chart-pie-slice', title: 'Do not feed: look what is left', reason: `${diet.rests} ${bin.backlogDays > 45 ? 'Feed for more than six weeks lies there.' : `About ${Math.round(bin.backlogDays)} days of feed lie there.`}`, due: now, until: addDays(now, 5), urgency: 'usual' }]
+    return [{
+      action: LEFT, doing: pad(LEFT), label: 'Look', icon: 'i-ph-chart-pie-slice', title: 'Do not feed: look what is left',
+      reason: `${diet.rests} `
+        + (bin.backlogDays > 45
+          ? 'Feed for more than six weeks lies there.'
+          : `About ${Math.round(bin.backlogDays)} days of feed lie there.`),
+      due: now, until: addDays(now, 5), urgency: 'usual',
+    }]
   }
   const due = addDays(now, Math.round(diet.dueInDays))
   const missed = last !== undefined && daysBetween(last.at, now) > LONG_DAYS
   const amount = quantityText('volume', units, diet.onceL, 1)
-  const reason = `${last ? `Last fed on ${dayText(last.at)}.` : 'Not fed yet.'}${missed ? ' They have lived on their bedding meanwhile: that does no harm.' : ''} At this warmth about ${quantityText('volume', units, diet.weekL, 1)} in a week; what is left sets the pace.`
-  return [{ action: FED, doing: pad(FED), label: 'Fed', icon: 'i-ph-bowl-food', title: `Feed them: about ${amount}${place ? `, ${place.label}` : ''}`, reason, due, until: addDays(due, 6), urgency: missed ? 'whenever' : 'usual' }]
+  const reason = (last
+    ? `Last fed on ${dayText(last.at)}.`
+    : 'Not fed yet.')
+  + (missed
+    ? ' They have lived on their bedding meanwhile: that does no harm.'
+    : '') + ' '
+    + `At this warmth about ${quantityText('volume', units, diet.weekL, 1)} in a week; what is left sets the pace.`
+  return [{
+    action: FED, doing: pad(FED), label: 'Fed', icon: 'i-ph-bowl-food',
+    title: `Feed them: about ${amount}${place ? `, ${place.label}` : ''}`, reason, due, until: addDays(due, 6),
+    urgency: missed ? 'whenever' : 'usual',
+  }]
 }
 
 const LOOK_EVERY = 7
@@ -74,7 +118,11 @@ function lookAt({ batch }: Seen): Ask[] {
   if (fed.length === 0) return []
   const last = batch.observations.findLast(({ sense }) => sense === LEFT)
   const due = addDays(new Date(last && last.at > fed[0]!.at ? last.at : fed[0]!.at), LOOK_EVERY)
-  return [{ action: LEFT, doing: pad(LEFT), label: 'Look', icon: 'i-ph-chart-pie-slice', title: 'How much of the last feed is left?', reason: `${last ? `Last looked on ${dayText(last.at)}` : 'Not looked yet'}. It tells how much they really eat.`, due, until: addDays(due, 10), urgency: 'whenever' }]
+  return [{
+    action: LEFT, doing: pad(LEFT), label: 'Look', icon: 'i-ph-chart-pie-slice', title: 'How much of the last feed is left?',
+    reason: `${last ? `Last looked on ${dayText(last.at)}` : 'Not looked yet'}. It tells how much they really eat.`, due,
+    until: addDays(due, 10), urgency: 'whenever',
+  }]
 }
 
 const FEEL_EVERY = 21
@@ -82,15 +130,28 @@ const DRY = 0.6
 
 function moisten({ batch, surroundings, bin }: Seen): Ask[] {
   const { now, waterCan } = surroundings
-  const felt = batch.observations.findLast(({ sense, at }) => sense === SQUEEZE && daysBetween(at, now) < 14 && !batch.puts.some(one => one.waterL > 0 && one.at > at))
+  const felt = batch.observations.findLast(
+    ({ sense, at }) => sense === SQUEEZE && daysBetween(at, now) < 14 && !batch.puts.some(one => one.waterL > 0 && one.at > at),
+  )
   const dry = felt ? felt.finding === 'dust' || felt.finding === 'dry' : bin.moisture < DRY
   if (dry) {
     const litres = Math.max(0.5, bin.volumeL * 0.12 * (0.75 / 0.25 - Math.min(0.6, bin.moisture) / (1 - Math.min(0.6, bin.moisture))) * 0.5)
-    return [{ action: 'watered', doing: pad('watered'), label: 'Watered', icon: 'i-ph-drop', title: 'Moisten the bedding', reason: `${felt ? `The squeeze on ${dayText(felt.at)} was dry.` : `By what went in it holds about ${Math.round(100 * bin.moisture)} % water; they want 70 to 80.`} About ${quantityText('volume', surroundings.units, litres, 1)}${litres > waterCan.volumeL ? '' : ', a cup at a time'}.`, due: now, until: addDays(now, 4), urgency: felt?.finding === 'dust' ? 'now' : 'usual' }]
+    return [{
+      action: 'watered', doing: pad('watered'), label: 'Watered', icon: 'i-ph-drop', title: 'Moisten the bedding',
+      reason: (felt
+        ? `The squeeze on ${dayText(felt.at)} was dry.`
+        : `By what went in it holds about ${Math.round(100 * bin.moisture)} % water; they want 70 to 80.`) + ' '
+        + `About ${quantityText('volume', surroundings.units, litres, 1)}${litres > waterCan.volumeL ? '' : ', a cup at a time'}.`,
+      due: now, until: addDays(now, 4), urgency: felt?.finding === 'dust' ? 'now' : 'usual',
+    }]
   }
   const last = batch.observations.findLast(({ sense }) => sense === SQUEEZE)
   const due = addDays(new Date(last?.at ?? batch.began.at), FEEL_EVERY)
-  return [{ action: SQUEEZE, doing: pad(SQUEEZE), label: 'Feel', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful of bedding', reason: `${last ? `Last felt on ${dayText(last.at)}` : 'Not felt yet'}. Worms breathe through a wet skin.`, due, until: addDays(due, 14), urgency: 'whenever' }]
+  return [{
+    action: SQUEEZE, doing: pad(SQUEEZE), label: 'Feel', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful of bedding',
+    reason: `${last ? `Last felt on ${dayText(last.at)}` : 'Not felt yet'}. Worms breathe through a wet skin.`, due,
+    until: addDays(due, 14), urgency: 'whenever',
+  }]
 }
 
 /** Bedding under so much of the litres of the bin wants more. */
@@ -99,7 +160,11 @@ const BEDDING_SHARE = 0.2
 function refresh({ bin, surroundings, batch }: Seen): Ask[] {
   const beddingL = bin.volumeL - bin.castingsL - bin.backlogKg / 0.55
   if (!hasWorms(batch) || beddingL > BEDDING_SHARE * bin.volumeL || bin.volumeL < 5) return []
-  return [{ action: 'bedding', doing: pad('bedding'), label: 'Bedding', icon: 'i-ph-scroll', title: 'Fresh bedding', reason: `Hardly any is left: a hand of soaked, wrung card or leaves on top, and a spoon of crushed eggshell.`, due: surroundings.now, until: addDays(surroundings.now, 14), urgency: 'whenever' }]
+  return [{
+    action: 'bedding', doing: pad('bedding'), label: 'Bedding', icon: 'i-ph-scroll', title: 'Fresh bedding',
+    reason: `Hardly any is left: a hand of soaked, wrung card or leaves on top, and a spoon of crushed eggshell.`,
+    due: surroundings.now, until: addDays(surroundings.now, 14), urgency: 'whenever',
+  }]
 }
 
 const LURE_DAYS = 28
@@ -107,11 +172,34 @@ const LURE_DAYS = 28
 function harvest({ batch, surroundings }: Seen): Ask[] {
   const { now } = surroundings
   return windowsOf(batch, surroundings).flatMap(({ id, from, to }): Ask[] => {
-    if (id === 'crowded') return from > now ? [] : [{ action: SPLIT, doing: pad(SPLIT), label: 'Split it', icon: 'i-ph-arrows-split', title: 'Crowded: split the herd', reason: 'Half of worms, bedding and castings into a second box, or give some away.', due: from, until: to > now ? to : addDays(now, 30), urgency: 'whenever' }]
+    if (id === 'crowded')
+      return from > now
+        ? []
+        : [
+            {
+              action: SPLIT, doing: pad(SPLIT), label: 'Split it', icon: 'i-ph-arrows-split', title: 'Crowded: split the herd',
+              reason: 'Half of worms, bedding and castings into a second box, or give some away.', due: from,
+              until: to > now ? to : addDays(now, 30), urgency: 'whenever',
+            },
+          ]
     const lure = addDays(from, -LURE_DAYS)
     const lured = batch.did.some(({ deed, at }) => deed === 'lured' && daysBetween(at, now) < 60)
-    if (now < from && now >= lure && !lured) return [{ action: 'lured', doing: pad('lured'), label: 'Begun', icon: 'i-ph-arrow-line-right', title: 'From now on feed one end only', reason: `Castings are worth taking from about ${dayText(from)}: in two to four weeks the worms move over to the feed, and the other end can be taken.`, due: now, until: from, urgency: 'whenever' }]
-    return now < from ? [] : [{ action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Take some', icon: 'i-ph-funnel', title: 'Take castings', reason: `Worth taking since ${dayText(from)}. From the end that was not fed; the worms and the rest go on.`, due: from, until: to > now ? to : addDays(now, 60), urgency: 'whenever' }]
+    if (now < from && now >= lure && !lured)
+      return [{
+        action: 'lured', doing: pad('lured'), label: 'Begun', icon: 'i-ph-arrow-line-right', title: 'From now on feed one end only',
+        reason: `Castings are worth taking from about ${dayText(from)}: in two to four weeks the worms move over to the feed, and the `
+          + 'other end can be taken.',
+        due: now, until: from, urgency: 'whenever',
+      }]
+    return now < from
+      ? []
+      : [
+          {
+            action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Take some', icon: 'i-ph-funnel', title: 'Take castings',
+            reason: `Worth taking since ${dayText(from)}. From the end that was not fed; the worms and the rest go on.`, due: from,
+            until: to > now ? to : addDays(now, 60), urgency: 'whenever',
+          },
+        ]
   })
 }
 

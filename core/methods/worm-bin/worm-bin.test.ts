@@ -22,8 +22,18 @@ const days = (last: number, every = 1) => Float64Array.from({ length: Math.floor
 const everyDay = (value: number, count = 800) => new Array<number>(count).fill(value)
 /** A box in a room of even warmth, with bedding and worms. */
 const box = (more: Partial<WormCase> = {}): WormCase => ({
-  kind: kindOf('common'), shelter: { ...shelterOf('shade'), throughShare: 1 }, areaM2: 0.5, pockets: 4, feeds: [], rainShare: 0, carriedOffDay: 0,
-  deeds: [{ day: 0, kind: 'bedding', dryKg: 3, waterKg: 9 }, { day: 0, kind: 'worms', kg: 0.5 }], feeding: { fromDay: 0, everyDays: 1, feed: undefined }, airC: everyDay(21.5), rainMm: everyDay(0), ...more,
+  kind: kindOf('common'),
+  shelter: { ...shelterOf('shade'), throughShare: 1 },
+  areaM2: 0.5,
+  pockets: 4,
+  feeds: [],
+  rainShare: 0,
+  carriedOffDay: 0,
+  deeds: [
+    { day: 0, kind: 'bedding', dryKg: 3, waterKg: 9 }, { day: 0, kind: 'worms', kg: 0.5 },
+  ],
+  feeding: { fromDay: 0, everyDays: 1, feed: undefined }, airC: everyDay(21.5), rainMm: everyDay(0),
+  ...more,
 })
 const SCRAP = (kg: number) => ({ dryKg: 0.2 * kg, waterKg: 0.8 * kg })
 const daily = (kg: number, count = 400) => Array.from({ length: count }, (_, day) => ({ day, pocket: day % 4, ...SCRAP(kg) }))
@@ -71,13 +81,18 @@ describe('worms', () => {
   })
 
   it('die of two days at 35 °C, and live at 30', () => {
-    const heat = (celsius: number) => runWorms(box({ feeds: daily(0.1), airC: [...everyDay(21, 20), ...everyDay(celsius, 6), ...everyDay(21, 100)] }), USUAL_TRAITS, days(40)).wormsKg
+    const heat = (celsius: number) =>
+      runWorms(
+        box({ feeds: daily(0.1), airC: [...everyDay(21, 20), ...everyDay(celsius, 6), ...everyDay(21, 100)] }), USUAL_TRAITS, days(40),
+      ).wormsKg
     expect(heat(37)[26]!).toBeLessThan(0.25 * heat(37)[19]!)
     expect(heat(30)[26]!).toBeGreaterThan(0.95 * heat(30)[19]!)
   })
 
   it('by kind: idle, at their best and idle again', () => {
-    expect([4, 5, 11.5, 20, 25, 33].map(celsius => Math.round(100 * warmthShare(kindOf('common'), celsius)))).toEqual([0, 0, 50, 100, 100, 0])
+    expect([4, 5, 11.5, 20, 25, 33].map(celsius => Math.round(100 * warmthShare(kindOf('common'), celsius)))).toEqual([
+      0, 0, 50, 100, 100, 0,
+    ])
     expect([12, 27, 32.5].map(celsius => Math.round(100 * warmthShare(kindOf('tropical'), celsius)))).toEqual([0, 100, 0])
     for (const kind of KINDS) for (let celsius = -10; celsius < 45; celsius++) expect(warmthShare(kind, celsius)).toBeGreaterThanOrEqual(0)
   })
@@ -86,17 +101,32 @@ describe('worms', () => {
 describe('matter in a bin', () => {
   it('is all there: what came in is castings, breath, feed and bedding', () => {
     fc.assert(fc.property(fc.double({ min: 0.05, max: 2, noNaN: true }), fc.double({ min: 5, max: 30, noNaN: true }), (kg, celsius) => {
-      const { inKg, goneKg, dryKg } = runWorms(box({ feeds: daily(kg, 120), airC: everyDay(celsius), deeds: [...box().deeds, { day: 60, kind: 'take', litres: 3 }, { day: 80, kind: 'split', share: 0.4 }] }), USUAL_TRAITS, days(120))
+      const { inKg, goneKg, dryKg } = runWorms(
+        box({
+          feeds: daily(kg, 120), airC: everyDay(celsius),
+          deeds: [...box().deeds, { day: 60, kind: 'take', litres: 3 }, { day: 80, kind: 'split', share: 0.4 }],
+        }),
+        USUAL_TRAITS, days(120),
+      )
       for (const day of [1, 30, 59, 70, 100, 120]) expect(inKg[day]! - goneKg[day]! - dryKg[day]!).toBeCloseTo(0, 3)
     }), { numRuns: 25 })
   })
 
   it('gives castings within what is worked by hand', () => {
     // 10 kg of scraps at 80 % water hold 2 kg of dry matter; with as much bedding by volume (18 L of card: 0.8 kg) 2.8 kg.
-    // 40 to 60 % of that are castings: 1.1 to 1.7 kg dry, at 73 % water and 0.18 kg dry a litre 6 to 9.5 L; some of the feed is the microbes'.
+    // 40 to 60 % of that are castings: 1.1 to 1.7 kg dry, at 73 % water and 0.18 kg dry a litre 6 to 9.5 L; some of the feed is
+    // the microbes'.
     expect(CASTINGS_SHARE).toBe(0.5)
     const feeds = Array.from({ length: 20 }, (_, index) => ({ day: index * 3, pocket: index % 4, ...SCRAP(0.5) }))
-    const { castingsL, backlogKg } = runWorms(box({ feeds, deeds: [{ day: 0, kind: 'bedding', dryKg: 0.8, waterKg: 2.4 }, { day: 0, kind: 'worms', kg: 1.2 }] }), USUAL_TRAITS, days(150))
+    const { castingsL, backlogKg } = runWorms(
+      box({
+        feeds,
+        deeds: [
+          { day: 0, kind: 'bedding', dryKg: 0.8, waterKg: 2.4 }, { day: 0, kind: 'worms', kg: 1.2 },
+        ],
+      }),
+      USUAL_TRAITS, days(150),
+    )
     expect(backlogKg[150]!).toBeLessThan(0.01)
     expect(castingsL[150]!).toBeGreaterThan(5)
     expect(castingsL[150]!).toBeLessThan(9.5)
@@ -109,7 +139,10 @@ describe('pockets', () => {
       for (const site of sites) {
         const places = pocketsOf(site)
         expect(places.length).toBeGreaterThan(0)
-        for (const one of places) for (const other of places) if (one !== other) expect(Math.abs(one.xM - other.xM) > one.widthM - 1e-9 || Math.abs(one.yM - other.yM) > one.depthM - 1e-9).toBe(true)
+        for (const one of places)
+          for (const other of places)
+            if (one !== other)
+              expect(Math.abs(one.xM - other.xM) > one.widthM - 1e-9 || Math.abs(one.yM - other.yM) > one.depthM - 1e-9).toBe(true)
       }
     }
     expect(pocketsOf(APPROACHES[0]!.sites[0]!)).toHaveLength(4)
@@ -117,7 +150,11 @@ describe('pockets', () => {
   })
 
   it('are fed in turn, whatever was said in between', () => {
-    const fed = (pockets: readonly (string | undefined)[]) => begun({ methodId: 'worm-bin', approachId: 'bin', site: APPROACHES[0]!.sites[0]!, inputs: [] }, pockets.map((pocket, index) => ({ ...put(index + 1, [input('kitchen-veg', 1, LITRE)]), ...(pocket ? { pocket } : {}) })))
+    const fed = (pockets: readonly (string | undefined)[]) =>
+      begun(
+        { methodId: 'worm-bin', approachId: 'bin', site: APPROACHES[0]!.sites[0]!, inputs: [] },
+        pockets.map((pocket, index) => ({ ...put(index + 1, [input('kitchen-veg', 1, LITRE)]), ...(pocket ? { pocket } : {}) })),
+      )
     expect(pocketIndexes(feedings(fed([undefined, undefined, 'p4', undefined])), 4)).toEqual([0, 1, 3, 0])
     expect(nextPocket(feedings(fed(['p1', 'p3', 'p4'])), 4)).toBe(1)
     expect(nextPocket(feedings(fed(['p1', 'p2', 'p3', 'p4', 'p2'])), 4)).toBe(0)
@@ -126,7 +163,8 @@ describe('pockets', () => {
 
 describe('a bin and its scraps', () => {
   it('come out the same from either side', () => {
-    // 5 L of scraps a week are 2.25 kg, 0.32 kg a day; at 0.4 kg a kilogram and day 0.8 kg of worms; at 3.75 kg/m² 0.21 m²: one box of 0.24 m². Twice as much wants 0.43 m²: two.
+    // 5 L of scraps a week are 2.25 kg, 0.32 kg a day; at 0.4 kg a kilogram and day 0.8 kg of worms; at 3.75 kg/m² 0.21 m²: one
+    // box of 0.24 m². Twice as much wants 0.43 m²: two.
     const from = sums(0.24, 5, 1)
     expect(from.kgWeek).toBeCloseTo(2.25, 2)
     expect(from.wormsKg.low).toBeCloseTo(2.25 / 7 / 0.5, 3)
@@ -137,7 +175,14 @@ describe('a bin and its scraps', () => {
   })
 
   it('are refused where the kind does not live through the winter', () => {
-    const plan = (kind: string, where: string, meanC: readonly number[]) => draftOf({ site: APPROACHES[0]!.sites[0]!, approachId: 'bin', answers: { weeklyL: 5, kind, where, from: 'scraps', grams: 0 }, ingredients: [], waterL: 0, volumeL: 0 }, aroundOn(0, { meanC })).verdict
+    const plan = (kind: string, where: string, meanC: readonly number[]) =>
+      draftOf(
+        {
+          site: APPROACHES[0]!.sites[0]!, approachId: 'bin', answers: { weeklyL: 5, kind, where, from: 'scraps', grams: 0 },
+          ingredients: [], waterL: 0, volumeL: 0,
+        },
+        aroundOn(0, { meanC }),
+      ).verdict
     const cold = [-6, -5, 0, 6, 12, 16, 18, 17, 13, 7, 1, -4]
     expect(plan('common', 'shade', cold)).toMatchObject({ grade: 'poor' })
     expect(plan('common', 'cellar', cold).grade).not.toBe('poor')
@@ -147,11 +192,16 @@ describe('a bin and its scraps', () => {
 })
 
 describe('a bin on the round', () => {
-  const task = (batch: Parameters<typeof tasksOf>[0], around: Parameters<typeof tasksOf>[1], action: string) => tasksOf(batch, around).find(one => one.action === action)
+  const task = (batch: Parameters<typeof tasksOf>[0], around: Parameters<typeof tasksOf>[1], action: string) =>
+    tasksOf(batch, around).find(one => one.action === action)
 
   it('is told of heat and frost before they come', () => {
     const fed = bin(40, { where: 'shade' })
-    const around = (meanC: number, maxC: number, minC: number) => ({ ...aroundOn(40, { meanC: new Array(12).fill(18) }), ambientC: (at: Date) => at.getTime() > new Date(afterDays(40.6)).getTime() ? meanC : 18, extremesC: (at: Date) => at.getTime() > new Date(afterDays(40.6)).getTime() ? { minC, maxC } : { minC: 12, maxC: 22 } })
+    const around = (meanC: number, maxC: number, minC: number) => ({
+      ...aroundOn(40, { meanC: new Array(12).fill(18) }),
+      ambientC: (at: Date) => (at.getTime() > new Date(afterDays(40.6)).getTime() ? meanC : 18),
+      extremesC: (at: Date) => (at.getTime() > new Date(afterDays(40.6)).getTime() ? { minC, maxC } : { minC: 12, maxC: 22 }),
+    })
     expect(task(fed, around(31, 38, 24), 'heat')).toMatchObject({ urgency: 'now', title: 'Heat is coming: shade the worms' })
     expect(task(fed, around(18, 24, 12), 'heat')).toBeUndefined()
     expect(task(fed, around(-3, 1, -8), 'frost')).toMatchObject({ urgency: 'now' })
@@ -197,12 +247,15 @@ describe('a bin on the round', () => {
     expect(before.castingsL - after.castingsL).toBeCloseTo(8, 0)
     expect(after.wormsKg).toBeCloseTo(before.wormsKg, 1)
     expect(split.wormsKg).toBeCloseTo(before.wormsKg / 2, 1)
-    expect(windowsOf(bin(200, {}, [took(205, [['worm-castings', 8, LITRE]])]), aroundOn(210))[0]?.from.getTime() ?? Infinity).toBeGreaterThan(windowsOf(bin(200), aroundOn(210))[0]!.from.getTime() - 1)
+    expect(
+      windowsOf(bin(200, {}, [took(205, [['worm-castings', 8, LITRE]])]), aroundOn(210))[0]?.from.getTime() ?? Infinity,
+    ).toBeGreaterThan(windowsOf(bin(200), aroundOn(210))[0]!.from.getTime() - 1)
   })
 })
 
 describe('what is wrong with a bin', () => {
-  const causes = (batch: Parameters<typeof diagnosis.causes>[0], symptoms: readonly string[], around = aroundOn(60)) => diagnosis.causes(batch, around, symptoms)
+  const causes = (batch: Parameters<typeof diagnosis.causes>[0], symptoms: readonly string[], around = aroundOn(60)) =>
+    diagnosis.causes(batch, around, symptoms)
 
   it('is too much feed, with the bedding and the days it takes', () => {
     const [first] = causes(bin(60, { litres: 5, coverL: 0 }), ['sour', 'uneaten'])
@@ -213,7 +266,8 @@ describe('what is wrong with a bin', () => {
   })
 
   it('takes bedding by what is too wet: worked by hand', () => {
-    // 60 L hold 6.6 kg of dry matter; at 82 % with 30.1 kg of water, 10.3 more than three for one: 10.3 ÷ 3 ÷ 0.045 = 76 L, at most six tenths of the bin: 36.
+    // 60 L hold 6.6 kg of dry matter; at 82 % with 30.1 kg of water, 10.3 more than three for one: 10.3 ÷ 3 ÷ 0.045 = 76 L, at
+    // most six tenths of the bin: 36.
     expect(beddingFor({ volumeL: 60, moisture: 0.82 })).toBeCloseTo(36, 0)
     expect(beddingFor({ volumeL: 60, moisture: 0.7 })).toBeCloseTo(7.2, 1)
   })

@@ -11,7 +11,9 @@ import { portionOf, type Ingredient } from '../portion'
 import { bestRule, mixByRule, mixesByRule, RULES, type RuleMix } from './index'
 
 const comfort = hotHeap.mixing!.comfort('by-thermometer')
-const of = (id: string, count: number, container = BUCKET, packing: Packing = 'loose'): Ingredient => ({ material: findMaterial(id)!, amount: { count, container, packing } })
+const of = (id: string, count: number, container = BUCKET, packing: Packing = 'loose'): Ingredient => ({
+  material: findMaterial(id)!, amount: { count, container, packing },
+})
 const rule = (id: string) => RULES.find(one => one.id === id)!
 const byRule = (id: string, ingredients: readonly Ingredient[]): RuleMix => {
   const mix = mixByRule(rule(id), ingredients, comfort)
@@ -29,7 +31,9 @@ describe('a rule of thumb', () => {
 
   it('keeps browns in proportion among themselves, and greens too', () => {
     // 6 brown and 6 green buckets; two thirds brown is 8 and 4: leaves 4 of 6, straw 2 of 6, grass and scraps half each.
-    expect(counts(byRule('two-thirds-brown', [of('leaves-mixed', 4), of('straw-wheat', 2), of('grass-clippings', 3), of('kitchen-veg', 3)]))).toEqual([5.25, 2.75, 2, 2])
+    expect(
+      counts(byRule('two-thirds-brown', [of('leaves-mixed', 4), of('straw-wheat', 2), of('grass-clippings', 3), of('kitchen-veg', 3)])),
+    ).toEqual([5.25, 2.75, 2, 2])
   })
 
   it('by volume counts the containers as they are filled, by thickness as it lies', () => {
@@ -52,18 +56,27 @@ describe('a rule of thumb', () => {
   it('leaves alone what is neither, and says what is missing', () => {
     expect(counts(byRule('half-and-half', [of('leaves-mixed', 4), of('grass-clippings', 4), of('wood-ash', 0.5)]))).toEqual([4, 4, 0.5])
     expect(mixByRule(rule('half-and-half'), [of('grass-clippings', 4)], comfort)).toEqual({ ok: false, error: 'no-browns' })
-    expect(mixByRule(rule('half-and-half'), [of('leaves-mixed', 4), of('grass-clippings', 0)], comfort)).toEqual({ ok: false, error: 'no-greens' })
+    expect(mixByRule(rule('half-and-half'), [of('leaves-mixed', 4), of('grass-clippings', 0)], comfort)).toEqual({
+      ok: false, error: 'no-greens',
+    })
     expect(mixesByRule([], comfort)).toEqual([])
   })
 
   it('holds its parts and the litres for any browns and greens', () => {
     const decaying = LIBRARY.filter(material => sideOf(material) !== undefined)
-    const some = fc.array(fc.record({ material: fc.constantFrom(...decaying), count: fc.integer({ min: 20, max: 90 }) }), { minLength: 2, maxLength: 6 })
+    const some = fc.array(fc.record({ material: fc.constantFrom(...decaying), count: fc.integer({ min: 20, max: 90 }) }), {
+      minLength: 2, maxLength: 6,
+    })
     fc.assert(fc.property(some, fc.constantFrom(...RULES.filter(({ browns }) => browns < 30)), (given, chosen) => {
-      const ingredients = given.map(({ material, count }) => ({ material, amount: { count, container: BUCKET, packing: 'loose' as const } }))
+      const ingredients = given.map(({ material, count }) => ({
+        material, amount: { count, container: BUCKET, packing: 'loose' as const },
+      }))
       const mix = mixByRule(chosen, ingredients, comfort)
       if (!mix.ok) return
-      const total = (side?: string) => mix.value.ingredients.filter(({ material }) => !side || sideOf(material) === side).reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+      const total = (side?: string) =>
+        mix.value.ingredients
+          .filter(({ material }) => !side || sideOf(material) === side)
+          .reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
       const before = ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
       expect(total() / before).toBeCloseTo(1, 1)
       expect(Math.abs(Math.log(total('brown') / total('green') / (chosen.browns / chosen.greens)))).toBeLessThan(0.15)

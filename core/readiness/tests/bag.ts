@@ -10,10 +10,21 @@ const FINDINGS: Readonly<Record<string, TestResult>> = {
 
 export const bag: ReadinessTest = {
   id: 'bag', name: 'Bag test', purpose: 'Shut up without air, raw compost turns sour or sharp; ripe compost smells of soil.', days: 3,
-  setUp: ['Take a handful from several places in the middle, moist as a wrung sponge.', 'Put it in a bag, press the air out, close it, and keep it in a warm room out of the sun.'],
+  setUp: [
+    'Take a handful from several places in the middle, moist as a wrung sponge.',
+    'Put it in a bag, press the air out, close it, and keep it in a warm room out of the sun.',
+  ],
   reading: ['Open it under your nose, not in it, and smell at once.'],
   atSetUp: [],
-  atReading: [{ id: 'smell', kind: 'choice', label: 'It smells', choices: [{ id: 'earthy', label: 'Sweet, earthy' }, { id: 'faint', label: 'Faintly off' }, { id: 'sour', label: 'Sour' }, { id: 'ammonia', label: 'Sharp, ammonia' }] }],
+  atReading: [{
+    id: 'smell',
+    kind: 'choice',
+    label: 'It smells',
+    choices: [
+      { id: 'earthy', label: 'Sweet, earthy' }, { id: 'faint', label: 'Faintly off' }, { id: 'sour', label: 'Sour' },
+      { id: 'ammonia', label: 'Sharp, ammonia' },
+    ],
+  }],
   cautions: ['Open it outdoors: it may be full of spores and gas.'],
   wantedFrom: 'beds', failsFrom: 'beds',
   judge: (_, answers) => {

@@ -9,11 +9,20 @@ const FOR_POTS = 15
 export const look: ReadinessTest = {
   id: 'look', name: 'Look and sieve', purpose: 'Ripe compost is dark and crumbly and no longer shows what it was.', days: 0,
   setUp: [],
-  reading: ['Take a bucketful from the middle and shake it through the sieve you mean to use.', 'Estimate what stays on it or can still be known for what it was.'],
+  reading: [
+    'Take a bucketful from the middle and shake it through the sieve you mean to use.',
+    'Estimate what stays on it or can still be known for what it was.',
+  ],
   atSetUp: [],
   atReading: [
     { id: 'left', kind: 'percent', label: 'Stays on the sieve or still known', usual: 20 },
-    { id: 'texture', kind: 'choice', label: 'What falls through', choices: [{ id: 'crumbly', label: 'Dark and crumbly' }, { id: 'fibrous', label: 'Brown, fibrous' }, { id: 'slimy', label: 'Slimy or smelly' }] },
+    {
+      id: 'texture', kind: 'choice', label: 'What falls through',
+      choices: [
+        { id: 'crumbly', label: 'Dark and crumbly' }, { id: 'fibrous', label: 'Brown, fibrous' },
+        { id: 'slimy', label: 'Slimy or smelly' },
+      ],
+    },
   ],
   cautions: ['Damp it if it is dusty; a mask against spores.'],
   wantedFrom: 'mulch', failsFrom: 'beds',
@@ -21,8 +30,14 @@ export const look: ReadinessTest = {
     const left = numberOf(answers, 'left')
     if (left === undefined || left < 0 || left > 100) return fail({ message: 'How much is left is a share from 0 to 100 %.' })
     if (answers.texture === 'slimy') return ok({ grade: 'failed', text: 'Slimy or smelly: turn it with coarse browns and let it go on.' })
-    if (left > FOR_BEDS) return ok({ grade: 'failed', text: `${Math.round(left)} % still shows what it was: good for mulch under shrubs, or let it go on.` })
-    if (answers.texture === 'fibrous' || left > FOR_POTS) return ok({ grade: 'doubtful', text: `${Math.round(left)} % left${answers.texture === 'fibrous' ? ' and fibrous' : ''}: fit for beds when sieved, a little raw for pots.` })
+    if (left > FOR_BEDS)
+      return ok({ grade: 'failed', text: `${Math.round(left)} % still shows what it was: good for mulch under shrubs, or let it go on.` })
+    if (answers.texture === 'fibrous' || left > FOR_POTS)
+      return ok({
+        grade: 'doubtful',
+        text: `${Math.round(left)} % left${answers.texture === 'fibrous' ? ' and fibrous' : ''}: fit for beds when sieved, a little raw `
+          + 'for pots.',
+      })
     return ok({ grade: 'passed', text: `${Math.round(left)} % left, dark and crumbly.` })
   },
 }

@@ -30,25 +30,44 @@ export const sprout: ReadinessTest = {
     'Same place, same water, covered until they come up.',
   ],
   reading: ['Count what has come up on each side.', 'Pull a few: roots should be white, straight and branching.'],
-  atSetUp: [{ id: 'sown', kind: 'count', label: 'Seeds in the compost', usual: 20, most: 500 }, { id: 'sownControl', kind: 'count', label: 'Seeds in the control', usual: 20, most: 500 }],
+  atSetUp: [
+    { id: 'sown', kind: 'count', label: 'Seeds in the compost', usual: 20, most: 500 },
+    { id: 'sownControl', kind: 'count', label: 'Seeds in the control', usual: 20, most: 500 },
+  ],
   atReading: [
-    { id: 'up', kind: 'count', label: 'Came up in the compost', usual: 0, most: 500 }, { id: 'upControl', kind: 'count', label: 'Came up in the control', usual: 0, most: 500 },
-    { id: 'roots', kind: 'choice', label: 'Roots in the compost', choices: [{ id: 'sound', label: 'White and straight' }, { id: 'crippled', label: 'Brown, stunted or curled' }] },
+    { id: 'up', kind: 'count', label: 'Came up in the compost', usual: 0, most: 500 },
+    { id: 'upControl', kind: 'count', label: 'Came up in the control', usual: 0, most: 500 },
+    {
+      id: 'roots', kind: 'choice', label: 'Roots in the compost',
+      choices: [
+        { id: 'sound', label: 'White and straight' }, { id: 'crippled', label: 'Brown, stunted or curled' },
+      ],
+    },
   ],
   cautions: [],
   wantedFrom: 'potting', failsFrom: 'potting',
   judge: (atSetUp, answers) => {
     const product = { hits: numberOf(answers, 'up') ?? Number.NaN, of: numberOf(atSetUp, 'sown') ?? Number.NaN }
     const control = { hits: numberOf(answers, 'upControl') ?? Number.NaN, of: numberOf(atSetUp, 'sownControl') ?? Number.NaN }
-    if (!checkedCount(product).ok || !checkedCount(control).ok) return fail({ message: 'The counts do not fit: whole numbers, and no more came up than were sown.' })
-    if (wilson(control).high < CONTROL_LEAST) return ok({ grade: 'doubtful', text: `Only ${control.hits} of ${control.of} came up in the control: the seed or the watering is at fault. Sow again.` })
+    if (!checkedCount(product).ok || !checkedCount(control).ok)
+      return fail({ message: 'The counts do not fit: whole numbers, and no more came up than were sown.' })
+    if (wilson(control).high < CONTROL_LEAST)
+      return ok({
+        grade: 'doubtful',
+        text: `Only ${control.hits} of ${control.of} came up in the control: the seed or the watering is at fault. Sow again.`,
+      })
     const ratio = ratioOf(product, control)
     const chance = chanceAtLeast(product, control, WANTED)
-    const counts = `${product.hits} of ${product.of} against ${control.hits} of ${control.of} in the control: ${percent(ratio.typical)} of it, and anything from ${percent(ratio.low)} to ${percent(ratio.high)} fits these counts.`
-    if (answers.roots === 'crippled') return ok({ grade: 'failed', text: `${counts} The roots are crippled, whatever the counts: not for seedlings yet.` })
+    const counts = `${product.hits} of ${product.of} against ${control.hits} of ${control.of} in the control: ${percent(ratio.typical)} `
+      + `of it, and anything from ${percent(ratio.low)} to ${percent(ratio.high)} fits these counts.`
+    if (answers.roots === 'crippled')
+      return ok({ grade: 'failed', text: `${counts} The roots are crippled, whatever the counts: not for seedlings yet.` })
     if (chance >= SURE) return ok({ grade: 'passed', text: `${counts} That is enough for seedlings.` })
     if (chance <= 1 - SURE) return ok({ grade: 'failed', text: `${counts} Something in it still holds seedlings back.` })
     const more = clearWith(product, control)
-    return ok({ grade: 'doubtful', text: `${counts} So few seeds prove nothing either way.${more ? ` With about ${more} a side it would be clear.` : ' Sow many more.'}` })
+    return ok({
+      grade: 'doubtful',
+      text: `${counts} So few seeds prove nothing either way.${more ? ` With about ${more} a side it would be clear.` : ' Sow many more.'}`,
+    })
   },
 }

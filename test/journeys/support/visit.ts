@@ -25,7 +25,9 @@ afterAll(async () => {
 
 /** A browser whose profile outlives it, for what happens when it is killed. */
 export function browserAt(profile: string): Promise<Browser> {
-  return puppeteer.launch({ executablePath: wholeBrowserPath, headless: true, userDataDir: profile, args: FLAGS, defaultViewport: SCREENS.laptop })
+  return puppeteer.launch({
+    executablePath: wholeBrowserPath, headless: true, userDataDir: profile, args: FLAGS, defaultViewport: SCREENS.laptop,
+  })
 }
 
 /** A gardener at a browser with nothing in it: taps on the phone, clicks on the laptop. */
@@ -51,7 +53,10 @@ export interface Visit {
   close(): Promise<void>
 }
 
-/** Lets a page live on the day of all tests, or on one of a season and in the north: its clock and its focus are its own, whatever else the machine and other pages do. */
+/**
+ * Lets a page live on the day of all tests, or on one of a season and in the north: its clock and its focus are its own,
+ * whatever else the machine and other pages do.
+ */
 export async function liveOn(page: Page, season?: string): Promise<void> {
   if (season !== undefined) await page.emulateTimezone('Etc/UTC')
   await page.evaluateOnNewDocument(moveClock, season === undefined ? shiftTo(TODAY, realNow()) : shiftTo(season, realNow(), 'Z'))
@@ -62,7 +67,8 @@ export async function liveOn(page: Page, season?: string): Promise<void> {
 /** Ten looks a second are enough: to ask at every frame what a page says keeps it from getting anywhere. */
 function askSeldom(page: Page): void {
   const ask = page.waitForFunction.bind(page)
-  page.waitForFunction = ((condition, options, ...args) => ask(condition, { polling: 100, ...options }, ...args)) as typeof page.waitForFunction
+  page.waitForFunction = ((condition, options, ...args) =>
+    ask(condition, { polling: 100, ...options }, ...args)) as typeof page.waitForFunction
 }
 
 /** The machine's clock: the one of the tests is ahead of it or behind. */
@@ -71,7 +77,11 @@ const realNow = () => performance.timeOrigin + performance.now()
 /** Requests that are expected to fail while the server is gone are not complaints. */
 function listen(page: Page, home: string, complaints: string[], calm: () => boolean): void {
   page.on('console', (message) => {
-    if (message.type() === 'error' && !(calm() && /ERR_CONNECTION_REFUSED|Failed to load resource|Failed to update a ServiceWorker|net::ERR/.test(message.text()))) complaints.push(`console: ${message.text()}`)
+    if (
+      message.type() === 'error'
+      && !(calm() && /ERR_CONNECTION_REFUSED|Failed to load resource|Failed to update a ServiceWorker|net::ERR/.test(message.text()))
+    )
+      complaints.push(`console: ${message.text()}`)
   })
   page.on('pageerror', error => complaints.push(`error: ${error instanceof Error ? error.message : String(error)}`))
   page.on('request', (request) => {
@@ -82,7 +92,10 @@ function listen(page: Page, home: string, complaints: string[], calm: () => bool
 
 interface Point { readonly x: number, readonly y: number }
 
-/** The middle of an element that is drawn to the middle of the screen, once it stands still there and a finger would meet it and not something on top of it. */
+/**
+ * The middle of an element that is drawn to the middle of the screen, once it stands still there and a finger would meet it and
+ * not something on top of it.
+ */
 function touchable(element: ElementHandle): Promise<Point | undefined> {
   return element.evaluate(async (one) => {
     const middle = () => {
@@ -124,7 +137,14 @@ function withoutServiceWorker(): void {
   delete (Navigator.prototype as { serviceWorker?: unknown }).serviceWorker
 }
 
-interface AppElement { readonly __vue_app__?: { readonly $nuxt?: { readonly $router: { readonly currentRoute: { readonly value: { readonly fullPath: string } }, push(to: string): Promise<unknown> }, hook(name: 'page:finish', then: () => void): () => void } } }
+interface AppElement {
+  readonly __vue_app__?: {
+    readonly $nuxt?: {
+      readonly $router: { readonly currentRoute: { readonly value: { readonly fullPath: string } }, push(to: string): Promise<unknown> }
+      hook(name: 'page:finish', then: () => void): () => void
+    }
+  }
+}
 
 /** Goes on within the app that is open, until the page is there; says whether there was one that could. */
 async function byLink(to: string): Promise<boolean> {
@@ -148,12 +168,18 @@ function withoutForecasts(): void {
   const RealWorker = globalThis.Worker
   class GivesUp extends EventTarget {
     postMessage({ id, path }: { readonly id: string, readonly path?: readonly string[] }): void {
-      setTimeout(() => this.dispatchEvent(new MessageEvent('message', { data: { id, type: 'RAW', value: path?.includes('hello') ? true : undefined } })), 0)
+      setTimeout(
+        () =>
+          this.dispatchEvent(new MessageEvent('message', { data: { id, type: 'RAW', value: path?.includes('hello') ? true : undefined } })),
+        0,
+      )
     }
 
     terminate(): void {}
   }
-  globalThis.Worker = new Proxy(RealWorker, { construct: (target, values) => String(values[0]).includes('forecaster') ? new GivesUp() : Reflect.construct(target, values) })
+  globalThis.Worker = new Proxy(RealWorker, {
+    construct: (target, values) => (String(values[0]).includes('forecaster') ? new GivesUp() : Reflect.construct(target, values)),
+  })
 }
 
 /** What a visit may be told beside its screen. */
@@ -162,7 +188,10 @@ export interface VisitOptions {
   readonly on?: string
   /** Whether failing requests are expected just now. */
   readonly serverGone?: () => boolean
-  /** Whether forecasts are worked out: they keep a core busy for half a minute after every page, and until they are there the rough course stands in. */
+  /**
+   * Whether forecasts are worked out: they keep a core busy for half a minute after every page, and until they are there the
+   * rough course stands in.
+   */
   readonly forecasts?: boolean
   /** A script that is there before the app. */
   readonly first?: string
@@ -173,7 +202,10 @@ export interface VisitOptions {
 }
 
 /** Opens a browser with nothing in it on a screen. */
-export async function visit(screen: Screen, { on, serverGone = () => false, home = inject('home'), keepsItself = false, forecasts = false, first }: VisitOptions = {}): Promise<Visit> {
+export async function visit(
+  screen: Screen,
+  { on, serverGone = () => false, home = inject('home'), keepsItself = false, forecasts = false, first }: VisitOptions = {},
+): Promise<Visit> {
   const downloads = await mkdtemp(join(tmpdir(), 'wastrum-downloads-'))
   const context = await (await theBrowser()).createBrowserContext({ downloadBehavior: { policy: 'allow', downloadPath: downloads } })
   const page = await context.newPage()
@@ -196,9 +228,11 @@ export async function visit(screen: Screen, { on, serverGone = () => false, home
 
   /** Both at once: while a page is fetched, neither the loading screen's heading nor the page's own is there. */
   async function drawn(): Promise<void> {
-    await page.waitForFunction(() => document.querySelector('main h1') !== null && !document.querySelector('[aria-busy="true"]')).catch(async (cause: unknown) => {
-      throw new Error(`not drawn: ${page.url()}\n${(await text()).slice(0, 1200)}`, { cause })
-    })
+    await page
+      .waitForFunction(() => document.querySelector('main h1') !== null && !document.querySelector('[aria-busy="true"]'))
+      .catch(async (cause: unknown) => {
+        throw new Error(`not drawn: ${page.url()}\n${(await text()).slice(0, 1200)}`, { cause })
+      })
   }
 
   async function press(selector: string): Promise<void> {
@@ -223,12 +257,17 @@ export async function visit(screen: Screen, { on, serverGone = () => false, home
     }
   }
 
-  /** A drawer that is still closing gives the focus back to whoever opened it: only then does it stay in the field, and keys do not go astray. */
+  /**
+   * A drawer that is still closing gives the focus back to whoever opened it: only then does it stay in the field, and keys do
+   * not go astray.
+   */
   async function settledFocus(element: ElementHandle): Promise<void> {
     for (let attempt = 0; attempt < 20; attempt++) {
       await element.focus()
       await new Promise(resolve => setTimeout(resolve, 50))
-      const held = await element.evaluate(one => document.activeElement === one && [...document.querySelectorAll('[role="dialog"]')].every(dialog => dialog.contains(one)))
+      const held = await element.evaluate(
+        one => document.activeElement === one && [...document.querySelectorAll('[role="dialog"]')].every(dialog => dialog.contains(one)),
+      )
       if (held) return
     }
   }
@@ -238,7 +277,9 @@ export async function visit(screen: Screen, { on, serverGone = () => false, home
   async function see(wanted: string | RegExp): Promise<void> {
     const [source, flags] = typeof wanted === 'string' ? [wanted.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'), ''] : [wanted.source, wanted.flags]
     try {
-      await page.waitForFunction((pattern, how) => new RegExp(pattern, how).test(document.body.innerText.replace(/\u00A0/g, ' ')), {}, source, flags)
+      await page.waitForFunction(
+        (pattern, how) => new RegExp(pattern, how).test(document.body.innerText.replace(/\u00A0/g, ' ')), {}, source, flags,
+      )
     }
     catch {
       throw new Error(`not seen: ${String(wanted)}\n${(await text()).slice(0, 1500)}`)
@@ -270,7 +311,10 @@ export async function visit(screen: Screen, { on, serverGone = () => false, home
       await page.keyboard.press('Tab')
     },
     daysLater: async (days) => {
-      await page.evaluate(more => sessionStorage.setItem('clock-shift', String(Number(sessionStorage.getItem('clock-shift') ?? 0) + more * 86_400_000)), days)
+      await page.evaluate(
+        more => sessionStorage.setItem('clock-shift', String(Number(sessionStorage.getItem('clock-shift') ?? 0) + more * 86_400_000)),
+        days,
+      )
       await page.reload({ waitUntil: 'load' })
       await drawn()
     },
@@ -293,7 +337,9 @@ export async function walk(screen: Screen, work: (gardener: Visit) => Promise<vo
 }
 
 /** A walk through the demo garden, from one of its pages on. */
-export function walkDemo(screen: Screen, path: string, work: (gardener: Visit) => Promise<void>, options: VisitOptions = {}): Promise<void> {
+export function walkDemo(
+  screen: Screen, path: string, work: (gardener: Visit) => Promise<void>, options: VisitOptions = {},
+): Promise<void> {
   return walk(screen, async (gardener) => {
     await gardener.go('/welcome/demo')
     await gardener.see('Apple bay')
@@ -314,6 +360,9 @@ export function walkOwn(screen: Screen, work: (gardener: Visit) => Promise<void>
 }
 
 /** A button or link by what it says. */
-export const button = (label: string) => `::-p-xpath(//*[self::button or self::a or self::label or self::summary][contains(normalize-space(.), "${label}")])`
+export const button = (label: string) =>
+  `::-p-xpath(//*[self::button or self::a or self::label or self::summary][contains(normalize-space(.), "${label}")])`
 /** A field by its label. */
-export const field = (label: string) => `::-p-xpath(//input[@id=//label[contains(normalize-space(.), "${label}")]/@for] | //label[contains(normalize-space(.), "${label}")]//input | //label[contains(normalize-space(.), "${label}")]//textarea)`
+export const field = (label: string) =>
+  `::-p-xpath(//input[@id=//label[contains(normalize-space(.), "${label}")]/@for] | //label[contains(normalize-space(.), `
+  + `"${label}")]//input | //label[contains(normalize-space(.), "${label}")]//textarea)`

@@ -14,7 +14,9 @@ declare module 'vitest' {
 
 /** One server and one browser for all journeys. */
 export default async function world(project: TestProject): Promise<() => Promise<void>> {
-  const [server, browser] = await Promise.all([startServer(), puppeteer.launch({ executablePath, headless: true, args: FLAGS, protocolTimeout: 240_000 })])
+  const [server, browser] = await Promise.all([
+    startServer(), puppeteer.launch({ executablePath, headless: true, args: FLAGS, protocolTimeout: 240_000 }),
+  ])
   project.provide('home', server.url)
   project.provide('browser', browser.wsEndpoint())
   return async () => {

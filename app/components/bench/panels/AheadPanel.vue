@@ -22,7 +22,11 @@ const litres = computed(() => {
   const volumeL = judgement.value?.measures.volumeL
   return share && volumeL ? span('volume', volumeL * share.low, volumeL * share.high) : ''
 })
-const facts = computed(() => ahead.value ? [...ahead.value.facts, ...(litres.value ? [{ label: 'Gives', value: litres.value, why: 'of compost, sieved or not' }] : [])] : [])
+const facts = computed(() =>
+  ahead.value
+    ? [...ahead.value.facts, ...(litres.value ? [{ label: 'Gives', value: litres.value, why: 'of compost, sieved or not' }] : [])]
+    : [],
+)
 </script>
 
 <template>
@@ -77,7 +81,8 @@ const facts = computed(() => ahead.value ? [...ahead.value.facts, ...(litres.val
         ended
       />
       <p class="aside-note">
-        Dashed in its band: what a thermometer in the middle would read, eight times in ten. Wide, since nobody has read it yet: one reading narrows the days after it by about a third.
+        Dashed in its band: what a thermometer in the middle would read, eight times in ten. Wide, since nobody has read it yet: one reading
+        narrows the days after it by about a third.
       </p>
     </template>
   </div>

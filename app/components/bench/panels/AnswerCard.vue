@@ -22,7 +22,9 @@ const { comfort } = useBench()
 const { quantity, amount } = useSay()
 
 const said = computed(() => ingredients.map(({ material, amount: { count, container, packing }, prepared }) => ({
-  id: material.id, family: material.family, text: `${amount(count, container)} of ${prepared ? `${prepared} ` : ''}${material.short}${packing === 'loose' ? '' : `, ${packing}`}`,
+  id: material.id,
+  family: material.family,
+  text: `${amount(count, container)} of ${prepared ? `${prepared} ` : ''}${material.short}${packing === 'loose' ? '' : `, ${packing}`}`,
 })))
 const numbers = computed(() => [
   waterL < 0.5 ? 'no water' : `${amount(containersFor(waterL, waterCan.value), waterCan.value)} of water`,
@@ -35,7 +37,9 @@ const sure = computed(() => {
   return ranges.ok ? `works in ${Math.round(ranges.value.chance.works * 10)} of 10 cases` : ''
 })
 /** For those who want it. */
-const ratio = computed(() => `${ratioText(measures.availableCarbonToNitrogen)} in what decays, ${Math.round(measures.moistureFraction * 100)} % moist`)
+const ratio = computed(
+  () => `${ratioText(measures.availableCarbonToNitrogen)} in what decays, ${Math.round(measures.moistureFraction * 100)} % moist`,
+)
 </script>
 
 <template>

@@ -40,34 +40,70 @@ const fills = computed(() => [
   ...(wishL === undefined ? [] : [{ id: 'wish' as const, label: `about ${quantity('volume', wishL)}` }]),
 ])
 
-const answers = computed<readonly Answer[]>(() => state.value.kind === 'working' ? state.value.answers : state.value.kind === 'found' && state.value.found.kind === 'answers' ? state.value.found.answers : [])
-/** For this pile, the single changes that its verdict names come first: the same question has the same answer. Whoever asks for something else gets that. */
+const answers = computed<readonly Answer[]>(() =>
+  state.value.kind === 'working'
+    ? state.value.answers
+    : state.value.kind === 'found' && state.value.found.kind === 'answers'
+      ? state.value.found.answers
+      : [],
+)
+/**
+ * For this pile, the single changes that its verdict names come first: the same question has the same answer. Whoever asks for
+ * something else gets that.
+ */
 const single = computed(() => asked.value?.fill !== 'pile' || asked.value.bench !== filled.value || asked.value.goalId !== GOALS[0]!.id
   ? []
   : changes.value.filter(lever => asked.value?.fetching || lever.kind !== 'add' || lever.candidate.inStore).map((lever) => {
       const ingredients = changedBy(lever, filled.value)
       return { text: capital(leverText(lever, filled.value)), ingredients, measures: lever.after.measures, waterL: lever.after.waterL }
     }))
-const countsOf = (ingredients: readonly Ingredient[]) => ingredients.filter(({ amount }) => amount.count > 0).map(({ material, amount, prepared }) => `${material.id} ${prepared ?? ''} ${amount.count}`).sort().join()
-const others = computed(() => answers.value.filter(({ ingredients }) => !single.value.some(one => countsOf(one.ingredients) === countsOf(ingredients))).slice(0, 3 - single.value.length))
+const countsOf = (ingredients: readonly Ingredient[]) =>
+  ingredients
+    .filter(({ amount }) => amount.count > 0)
+    .map(({ material, amount, prepared }) => `${material.id} ${prepared ?? ''} ${amount.count}`)
+    .sort()
+    .join()
+const others = computed(() =>
+  answers.value
+    .filter(({ ingredients }) => !single.value.some(one => countsOf(one.ingredients) === countsOf(ingredients)))
+    .slice(0, 3 - single.value.length),
+)
 const found = computed(() => single.value.length + others.value.length)
-const impossible = computed(() => single.value.length === 0 && state.value.kind === 'found' && state.value.found.kind === 'impossible' ? state.value.found.impossible : undefined)
+const impossible = computed(() =>
+  single.value.length === 0 && state.value.kind === 'found' && state.value.found.kind === 'impossible'
+    ? state.value.found.impossible
+    : undefined,
+)
 const trouble = computed(() => state.value.kind === 'failed' || (state.value.kind === 'found' && state.value.found.kind === 'trouble'))
-const pinnedNames = computed(() => filled.value.filter(({ material }) => draft.value.pinned.includes(material.id)).map(({ material }) => material.short))
+const pinnedNames = computed(() =>
+  filled.value.filter(({ material }) => draft.value.pinned.includes(material.id)).map(({ material }) => material.short),
+)
 
 /** What was asked last, and of which bench. */
-const asked = shallowRef<{ readonly fill: BalanceWish['fill'], readonly fetching: boolean, readonly goalId: string, readonly bench: readonly Ingredient[] }>()
+const asked = shallowRef<{
+  readonly fill: BalanceWish['fill']
+  readonly fetching: boolean
+  readonly goalId: string
+  readonly bench: readonly Ingredient[]
+}>()
 async function go(): Promise<void> {
   asked.value = { fill: fill.value, fetching: fetching.value === 'fetch', goalId: goalId.value, bench: filled.value }
   await ask({
     goalId: goalId.value,
     asBigAsCan: fill.value === 'have',
-    problem: bench.problem({ goalId: goalId.value, step: STEPS[parts.value], fetching: fetching.value === 'fetch', fill: fill.value, oneMaterialMost: spread.value === 'spread' ? SPREAD_MOST : 1 }, wishL),
+    problem: bench.problem(
+      {
+        goalId: goalId.value, step: STEPS[parts.value], fetching: fetching.value === 'fetch', fill: fill.value,
+        oneMaterialMost: spread.value === 'spread' ? SPREAD_MOST : 1,
+      },
+      wishL,
+    ),
   })
   await nextTick()
   result.value?.focus({ preventScroll: true })
 }
-const outlookOf = (ingredients: readonly Ingredient[], waterL: number) => mixing.value.outlook({ site: draft.value.site, ingredients, waterL }, surroundings.value)
+const outlookOf = (ingredients: readonly Ingredient[], waterL: number) =>
+  mixing.value.outlook({ site: draft.value.site, ingredients, waterL }, surroundings.value)
 function reasonsOf({ containers, fetchL, rescuedL }: Answer): string[] {
   return [
     `${numberText(Math.round(containers * 4) / 4, 2)} containers`,
@@ -76,7 +112,12 @@ function reasonsOf({ containers, fetchL, rescuedL }: Answer): string[] {
   ]
 }
 const WAY_TITLES: Readonly<Record<WayOut['kind'], string>> = {
-  'halves': 'In halves', 'prepared': 'Prepared first', 'smallest': 'The smallest change', 'feed': 'With a nitrogen feed', 'smaller-heap': 'A smaller heap of what there is', 'pins': 'Only if what is pinned gives way',
+  'halves': 'In halves',
+  'prepared': 'Prepared first',
+  'smallest': 'The smallest change',
+  'feed': 'With a nitrogen feed',
+  'smaller-heap': 'A smaller heap of what there is',
+  'pins': 'Only if what is pinned gives way',
 }
 const wayText = (way: WayOut) => {
   const text = wayOutText(way)
@@ -208,7 +249,11 @@ const wayText = (way: WayOut) => {
           />
         </div>
         <p class="aside-note">
-          {{ pinnedNames.length > 0 ? `The ${pinnedNames.join(', ')} ${pinnedNames.length > 1 ? 'stay' : 'stays'} as on the bench.` : 'Pin what must stay as it is.' }}
+          {{
+            pinnedNames.length > 0
+              ? `The ${pinnedNames.join(', ')} ${pinnedNames.length > 1 ? 'stay' : 'stays'} as on the bench.`
+              : 'Pin what must stay as it is.'
+          }}
         </p>
         <button
           v-if="state.kind !== 'working'"

@@ -25,7 +25,11 @@ const today = computed(() => new Date(`${format(now.value, 'yyyy-MM-dd')}T08:00:
 const { ahead } = usePlanAhead(() => bench.effective.value, () => today.value)
 const readyDays = computed(() => {
   const window = ahead.value?.windows[0]
-  if (window) return { earliest: differenceInCalendarDays(window.from, today.value), latest: differenceInCalendarDays(window.to, today.value), forecast: true }
+  if (window)
+    return {
+      earliest: differenceInCalendarDays(window.from, today.value), latest: differenceInCalendarDays(window.to, today.value),
+      forecast: true,
+    }
   return { ...sizing.value?.daysToReady(approach.value.id) ?? { earliest: 0, latest: 0 }, forecast: false }
 })
 
@@ -33,7 +37,9 @@ const litres = computed({
   get: () => toShown('volume', units.value, draft.value.wish?.litres ?? 0),
   set: (value: number) => wish({ litres: fromShown('volume', units.value, value) }),
 })
-const by = computed({ get: () => draft.value.wish?.by ?? format(addMonths(now.value, 6), 'yyyy-MM-dd'), set: (value: string) => wish({ by: value }) })
+const by = computed({
+  get: () => draft.value.wish?.by ?? format(addMonths(now.value, 6), 'yyyy-MM-dd'), set: (value: string) => wish({ by: value }),
+})
 function wish(part: Partial<{ litres: number, by: string }>): void {
   const wanted = { litres: draft.value.wish?.litres ?? 0, by: by.value, ...part }
   bench.change({ wish: wanted.litres > 0 && /^\d{4}-\d\d-\d\d$/.test(wanted.by) ? wanted : undefined })
@@ -41,10 +47,15 @@ function wish(part: Partial<{ litres: number, by: string }>): void {
 /** Other ways of running it that would still be in time. */
 const quicker = computed(() => !need.value || need.value.inTime === 'in-time'
   ? []
-  : method.value.approaches.filter(({ id }) => id !== approach.value.id && needWith(id)?.inTime !== 'too-late').map(({ name }) => name.toLowerCase()))
+  : method.value.approaches
+      .filter(({ id }) => id !== approach.value.id && needWith(id)?.inTime !== 'too-late')
+      .map(({ name }) => name.toLowerCase()),
+)
 const vesselName = computed(() => vessel.value.name.toLowerCase())
 const collectBy = ref('')
-const buildBy = computed(() => collectBy.value || format(need.value && need.value.safeBy > now.value ? need.value.safeBy : addMonths(now.value, 1), 'yyyy-MM-dd'))
+const buildBy = computed(
+  () => collectBy.value || format(need.value && need.value.safeBy > now.value ? need.value.safeBy : addMonths(now.value, 1), 'yyyy-MM-dd'),
+)
 async function collect(): Promise<void> {
   await startCollecting(buildBy.value)
   await navigateTo('/store')
@@ -56,11 +67,17 @@ async function collect(): Promise<void> {
     <section v-if="judgement">
       <h3>From what is on the bench</h3>
       <p>
-        {{ quantity('volume', volumeL) }} mixed, {{ quantity('length', fillHeightM(vessel, volumeL * standsShare)) }} high, {{ Math.round(volumeL * standsShare / vesselVolumeL(vessel) * 100) }} % of the {{ vesselName }}.
+        {{ quantity('volume', volumeL) }} mixed, {{ quantity('length', fillHeightM(vessel, volumeL * standsShare)) }} high,
+        {{ Math.round(((volumeL * standsShare) / vesselVolumeL(vessel)) * 100) }} % of the {{ vesselName }}.
       </p>
       <p>
-        It should give <strong class="font-semibold text-highlighted">{{ roughSpan(volumeL * own.share.low, volumeL * own.share.high) }}</strong> in {{ Math.round(readyDays.earliest / 7) }} to {{ Math.round(readyDays.latest / 7) }} weeks, {{ approach.name.toLowerCase() }}{{ readyDays.forecast ? ', built today' : ', built in the warm half of the year' }}.
-        <span class="aside-note">It sinks to {{ Math.round(own.share.low * 100) }}–{{ Math.round(own.share.high * 100) }} % of what is built, going by {{ yieldFrom }}.</span>
+        It should give
+        <strong class="font-semibold text-highlighted">{{ roughSpan(volumeL * own.share.low, volumeL * own.share.high) }}</strong> in
+        {{ Math.round(readyDays.earliest / 7) }} to {{ Math.round(readyDays.latest / 7) }} weeks, {{ approach.name.toLowerCase()
+        }}{{ readyDays.forecast ? ', built today' : ', built in the warm half of the year' }}.
+        <span class="aside-note">It sinks to {{ Math.round(own.share.low * 100) }}–{{ Math.round(own.share.high * 100) }} % of what is
+          built, going by
+          {{ yieldFrom }}.</span>
       </p>
     </section>
     <section>
@@ -92,20 +109,29 @@ async function collect(): Promise<void> {
         data-need
       >
         <p>
-          Build about <strong class="font-semibold text-highlighted">{{ quantity('volume', rough(need.buildL.typical)) }}</strong> <span class="aside-note">({{ roughSpan(need.buildL.low, need.buildL.high) }})</span>:
-          {{ need.vessels === 1 ? `one ${vesselName}` : `${need.vessels} times the ${vesselName}` }}, {{ quantity('volume', need.eachL) }}{{ need.vessels > 1 ? ' each' : '' }}, {{ quantity('length', fillHeightM(vessel, need.eachL * standsShare)) }} high.
+          Build about <strong class="font-semibold text-highlighted">{{ quantity('volume', rough(need.buildL.typical)) }}</strong>
+          <span class="aside-note">({{ roughSpan(need.buildL.low, need.buildL.high) }})</span>:
+          {{ need.vessels === 1 ? `one ${vesselName}` : `${need.vessels} times the ${vesselName}` }}, {{ quantity('volume', need.eachL)
+          }}{{ need.vessels > 1 ? ' each' : '' }}, {{ quantity('length', fillHeightM(vessel, need.eachL * standsShare)) }} high.
         </p>
         <p v-if="need.tooLittle">
-          That is more than you asked for: with less than {{ quantity('volume', need.leastL) }} in this vessel it would not hold its heat. It gives {{ roughSpan(need.eachL * own.share.low, need.eachL * own.share.high) }}.
+          That is more than you asked for: with less than {{ quantity('volume', need.leastL) }} in this vessel it would not hold its heat.
+          It gives {{ roughSpan(need.eachL * own.share.low, need.eachL * own.share.high) }}.
         </p>
         <p v-if="need.inTime === 'in-time'">
-          Built by <strong class="font-semibold text-highlighted">{{ day(need.safeBy) }}</strong> it is ready in time, even if it is slow; after {{ day(need.justBy) }} it will hardly be.
+          Built by <strong class="font-semibold text-highlighted">{{ day(need.safeBy) }}</strong> it is ready in time, even if it is slow;
+          after {{ day(need.justBy) }} it will hardly be.
         </p>
         <p
           v-else
           class="caution"
         >
-          {{ need.inTime === 'tight' ? `It is tight: to be sure it had to stand since ${day(need.safeBy)}. Built now, a quick one makes it; the last day for that is ${day(need.justBy)}.` : `Too late, ${approach.name.toLowerCase()}: even a quick one had to stand since ${day(need.justBy)}.` }}
+          {{
+            need.inTime === 'tight'
+              ? `It is tight: to be sure it had to stand since ${day(need.safeBy)}. `
+                + `Built now, a quick one makes it; the last day for that is ${day(need.justBy)}.`
+              : `Too late, ${approach.name.toLowerCase()}: even a quick one had to stand since ${day(need.justBy)}.`
+          }}
           <template v-if="quicker.length > 0">
             In time with: {{ quicker.join(', ') }}.
           </template>

@@ -20,14 +20,22 @@ const rows = computed(() => mixes.map((mix) => {
     mix, mark: RULES.indexOf(mix.rule) + 1, grade, waterL,
     ratio: ratioText(measures.carbonToNitrogen),
     moisture: `${Math.round(measures.moistureFraction * 100)} %`,
-    outlook: mixing.value.outlook({ site: draft.value.site, ingredients: mix.ingredients, waterL }, surroundings.value), said: mixInShort(mix.judgement),
-    amounts: mix.ingredients.map(({ material, amount: { count, container } }) => `${amount(count, container)} of ${material.short}`).join(', '),
+    outlook: mixing.value.outlook({ site: draft.value.site, ingredients: mix.ingredients, waterL }, surroundings.value),
+    said: mixInShort(mix.judgement),
+    amounts: mix.ingredients
+      .map(({ material, amount: { count, container } }) => `${amount(count, container)} of ${material.short}`)
+      .join(', '),
   }
 }))
 /** Rules that come to the very same buckets. */
 const bestNames = computed(() => {
   const counts = (mix: RuleMix) => mix.ingredients.map(({ amount: { count } }) => count).join()
-  return best.value ? mixes.filter(mix => counts(mix) === counts(best.value as RuleMix)).map(({ rule }) => `“${rule.name}”`).join(' and ') : ''
+  return best.value
+    ? mixes
+        .filter(mix => counts(mix) === counts(best.value as RuleMix))
+        .map(({ rule }) => `“${rule.name}”`)
+        .join(' and ')
+    : ''
 })
 </script>
 
@@ -37,11 +45,13 @@ const bestNames = computed(() => {
       v-if="mixes.length === 0"
       class="py-2"
     >
-      {{ filled.length === 0 ? 'Put browns and greens on the bench' : 'The rules need at least one brown and one green on the bench' }}: then each rule shows what it would really give with them.
+      {{ filled.length === 0 ? 'Put browns and greens on the bench' : 'The rules need at least one brown and one green on the bench' }}:
+      then each rule shows what it would really give with them.
     </p>
     <template v-else>
       <p class="mb-2">
-        <strong class="font-semibold text-highlighted first-letter:uppercase">{{ bestNames }}</strong> {{ best?.judgement.grade === 'good' ? 'fits these materials best.' : 'comes nearest with these materials, and is still off.' }}
+        <strong class="font-semibold text-highlighted first-letter:uppercase">{{ bestNames }}</strong>
+        {{ best?.judgement.grade === 'good' ? 'fits these materials best.' : 'comes nearest with these materials, and is still off.' }}
         <span class="aside-note">The same litres as now, shared out by each rule.</span>
       </p>
       <table class="w-full text-left border-collapse">
@@ -107,7 +117,8 @@ const bestNames = computed(() => {
               {{ row.moisture }}
             </td>
             <td class="pt-2 pr-2 leading-snug">
-              <span data-rule-verdict>{{ row.said }}</span><span class="block aside-note">{{ row.outlook.label }}, {{ quantity('temperature', Math.round(row.outlook.peakC / 5) * 5) }}</span>
+              <span data-rule-verdict>{{ row.said }}</span><span class="block aside-note">{{ row.outlook.label }}, {{
+                quantity('temperature', Math.round(row.outlook.peakC / 5) * 5) }}</span>
             </td>
             <td class="pt-1.5">
               <button

@@ -7,7 +7,12 @@ definePageMeta({ title: 'Build sheet' })
 const known = useRouteBatch()
 const { materials, surroundings } = useGarden()
 const proposal = computed(() => known.value && batchProposal(known.value.batch, materials.value))
-const draft = computed(() => known.value && proposal.value && known.value.method.draft(proposal.value, { ...surroundings.value, now: new Date(known.value.batch.began.at) }))
+const draft = computed(
+  () =>
+    known.value
+    && proposal.value
+    && known.value.method.draft(proposal.value, { ...surroundings.value, now: new Date(known.value.batch.began.at) }),
+)
 </script>
 
 <template>

@@ -13,7 +13,14 @@ export interface Ending {
   /** What is answered when it is recorded as burnt through. */
   readonly answer: string
   /** What is asked at once when it is burnt through. */
-  readonly now: { readonly action: string, readonly label: string, readonly figure: string, readonly title: string, readonly reason: string, sentence(water: string): string }
+  readonly now: {
+    readonly action: string
+    readonly label: string
+    readonly figure: string
+    readonly title: string
+    readonly reason: string
+    sentence(water: string): string
+  }
   /** How it is stopped: the step that does it, its title and how. */
   readonly stop: { readonly step: string, readonly title: string, how(water: string): string, readonly answer: string }
   /** What a look that found warmth, smoke or glow is answered. */

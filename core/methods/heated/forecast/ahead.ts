@@ -23,7 +23,9 @@ export function timesAhead(nowDay: number, horizonDay: number): Float64Array {
 }
 
 function coarseTimes(fromDay: number, horizonDay: number): Float64Array {
-  return Float64Array.from({ length: COARSE.times }, (_, index) => fromDay + (index + 1) * COARSE.everyDays).filter(day => day <= horizonDay)
+  return Float64Array.from({ length: COARSE.times }, (_, index) => fromDay + (index + 1) * COARSE.everyDays).filter(
+    day => day <= horizonDay,
+  )
 }
 
 /** What has to come before it is ready. */
@@ -66,6 +68,13 @@ export function goAhead(question: HeatedQuestion, { traits, course: past, halt }
   const soon = ripeDayOf(course, limitMgG)
   const worked = workedUp(course, { days: 0 }, 0, workingDays)
   const done = soon !== undefined && worked.day !== undefined
-  const readyDay = done && !stillToDo(end) ? Math.max(soon, worked.day) : end >= horizonDay ? done ? Math.max(soon, worked.day) : horizonDay : readyLater(run, end, horizonDay, { limitMgG, workingDays, stillToDo }, worked)
+  const readyDay
+    = done && !stillToDo(end)
+      ? Math.max(soon, worked.day)
+      : end >= horizonDay
+        ? done
+          ? Math.max(soon, worked.day)
+          : horizonDay
+        : readyLater(run, end, horizonDay, { limitMgG, workingDays, stillToDo }, worked)
   return { course, readyDay: Math.min(horizonDay, readyDay) }
 }

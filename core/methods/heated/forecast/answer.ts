@@ -32,7 +32,9 @@ const STRAYING = Object.keys(STRAYS) as (keyof typeof STRAYS)[]
 
 /** How far what was read lies above a member, reading by reading. */
 function residualsOf({ findings }: HeatedQuestion, row: HeapRow, { course }: Member): Residual[] {
-  return findings.flatMap(({ finding }) => finding.kind === 'value' && finding.row === row ? [{ day: finding.day, value: finding.value - valueAt(course, row, finding.day) }] : [])
+  return findings.flatMap(({ finding }) =>
+    finding.kind === 'value' && finding.row === row ? [{ day: finding.day, value: finding.value - valueAt(course, row, finding.day) }] : [],
+  )
 }
 
 /** How well a member fits everything found, in order. */
@@ -101,7 +103,10 @@ export function coolFrom({ days, coreC }: Pick<Course, 'days' | 'coreC'>, belowC
   return last < 0 ? 0 : days[Math.min(days.length - 1, last + 1)]!
 }
 
-function told(question: HeatedQuestion, members: readonly Member[], learnt: Learnt, { now, start, all, weightsAfter }: Picked, ahead: ReadonlyMap<number, Ahead>): Forecast {
+function told(
+  question: HeatedQuestion, members: readonly Member[], learnt: Learnt, { now, start, all, weightsAfter }: Picked,
+  ahead: ReadonlyMap<number, Ahead>,
+): Forecast {
   const courseOf = (number: number) => ahead.get(number)!.course
   const days = courseOf(all[0]!).days
   const readyDays = all.map(number => ahead.get(number)!.readyDay)
@@ -110,7 +115,9 @@ function told(question: HeatedQuestion, members: readonly Member[], learnt: Lear
     return { low, typical, high }
   }
   const window = windowOf(readyDays)
-  const courseOfWindow = (of: (weights: Float64Array) => DayWindow): WindowCourse => ({ start: of(weightsAfter(0)), now: of(weightsAfter(Infinity)), moves: movesOf(question.findings, { ...learnt, weightsAfter }, of) })
+  const courseOfWindow = (of: (weights: Float64Array) => DayWindow): WindowCourse => ({
+    start: of(weightsAfter(0)), now: of(weightsAfter(Infinity)), moves: movesOf(question.findings, { ...learnt, weightsAfter }, of),
+  })
   const kept = new Map<string, Carried>()
   const carriedOf = (row: 'coreC' | 'edgeC', number: number, seen: boolean): Carried => {
     const key = `${row} ${number} ${seen}`
@@ -118,18 +125,28 @@ function told(question: HeatedQuestion, members: readonly Member[], learnt: Lear
     kept.set(key, known)
     return known
   }
-  const readings = (row: 'coreC' | 'edgeC', numbers: readonly number[], seen: boolean) => bandOfReadings(days, numbers.map(number => courseOf(number)[row]), numbers.map(number => carriedOf(row, number, seen)))
+  const readings = (row: 'coreC' | 'edgeC', numbers: readonly number[], seen: boolean) =>
+    bandOfReadings(
+      days, numbers.map(number => courseOf(number)[row]), numbers.map(number => carriedOf(row, number, seen)),
+    )
   const band = (row: 'moisture' | 'volumeShare', factor: number) => bandOf(days, now.map(number => courseOf(number)[row]), factor)
   const series = {
     coreC: readings('coreC', now, true), edgeC: readings('edgeC', now, true), moisture: band('moisture', 1),
     heightM: band('volumeShare', question.builtHeightM), coreAtStartC: readings('coreC', start, false),
   } satisfies Record<HeapSeries, unknown>
   const rows = {
-    shellsC: meanOf(now.map(number => courseOf(number).shellsC)), used: meanOf(now.map(number => courseOf(number).used)), middle: middleOf(learnt.points, learnt.weightsAfter(Infinity)),
+    shellsC: meanOf(now.map(number => courseOf(number).shellsC)),
+    used: meanOf(now.map(number => courseOf(number).used)),
+    middle: middleOf(learnt.points, learnt.weightsAfter(Infinity)),
   } satisfies Record<HeapRows, unknown>
   return {
     days, series, rows,
-    windows: { ready: courseOfWindow(window), ...(question.coolBelowC === undefined ? {} : { cool: courseOfWindow(windowOf(all.map(number => coolFrom(courseOf(number), question.coolBelowC!)))) }) },
+    windows: {
+      ready: courseOfWindow(window),
+      ...(question.coolBelowC === undefined
+        ? {}
+        : { cool: courseOfWindow(windowOf(all.map(number => coolFrom(courseOf(number), question.coolBelowC!)))) }),
+    },
     horizonDay: question.horizonDay, members: members.length, effective: learnt.effective, rounds: learnt.rounds,
   }
 }

@@ -17,7 +17,10 @@ export function groundOf(vessel: Vessel): Ground {
 }
 
 /** The weather of so many days from a moment on, as it reaches a heap in this vessel. */
-export function weatherOn(vessel: Vessel, from: Date, days: number, { ambientC, rainMm, weatherKnown }: Pick<Surroundings, 'ambientC' | 'rainMm' | 'weatherKnown'>): Weather {
+export function weatherOn(
+  vessel: Vessel, from: Date, days: number,
+  { ambientC, rainMm, weatherKnown }: Pick<Surroundings, 'ambientC' | 'rainMm' | 'weatherKnown'>,
+): Weather {
   const noon = (day: number) => addDays(from, day + 0.5)
   return {
     airC: Float64Array.from({ length: days + 1 }, (_, day) => ambientC(noon(day))),

@@ -8,7 +8,8 @@ import { FELT_C, FELT_SPREAD_K, WARMTH } from '../warmth'
 export type HeapRow = 'coreC' | 'edgeC' | 'volumeShare' | 'moisture'
 
 /**
- * How far readings stray from any one course, K: about 10 early, 8 by day 28, 4 once a heap is cool, carried forward and half forgotten in six days; and what
+ * How far readings stray from any one course, K: about 10 early, 8 by day 28, 4 once a heap is cool, carried forward and half
+ * forgotten in six days; and what
  * differs from spot to spot. Calibrated by `npm run study` on a truth that is not this model.
  */
 const CORE: Discrepancy = { spread: day => 2.5 + 8.5 * Math.exp(-day / 60), keepsDays: 9, noise: 2 }
@@ -48,21 +49,44 @@ function temperatures(batch: HeapLog, depth: 'coreC' | 'edgeC', { noise }: Discr
     values.push(value)
     pools.set(pool, { eventId: reading.eventId, at: reading.at, day, values })
   }
-  return [...pools.values()].map(({ eventId, at, day, values }) => ({ eventId, at, finding: { kind: 'value', row: depth, day, value: middle(values), spread: noise, trust: 1 } }))
+  return [...pools.values()].map(({ eventId, at, day, values }) => ({
+    eventId, at, finding: { kind: 'value', row: depth, day, value: middle(values), spread: noise, trust: 1 },
+  }))
 }
 
 /** All that was found of a batch by thermometer, stick and hand, in the order in which it was found. */
 export function findingsOf(batch: HeapLog, builtHeightM: number): StampedFinding<HeapRow>[] {
   const dayOf = (at: string) => daysBetween(batch.built.at, at)
-  const heights = batch.heights.map(({ eventId, at, heightM }): StampedFinding<HeapRow> =>
-    ({ eventId, at, finding: { kind: 'value', row: 'volumeShare', day: dayOf(at), value: heightM / builtHeightM, spread: HEIGHT_SPREAD, trust: 0.7 } }))
+  const heights = batch.heights.map(({ eventId, at, heightM }): StampedFinding<HeapRow> => ({
+    eventId, at,
+    finding: { kind: 'value', row: 'volumeShare', day: dayOf(at), value: heightM / builtHeightM, spread: HEIGHT_SPREAD, trust: 0.7 },
+  }))
   const squeezes = batch.observations.flatMap(({ eventId, at, sense, finding }): StampedFinding<HeapRow>[] => {
     const limits = sense === 'squeeze' ? SQUEEZES[finding] : undefined
-    return limits ? [{ eventId, at, finding: { kind: 'between', row: 'moisture', day: dayOf(at), low: limits[0], high: limits[1], spread: SQUEEZE_SPREAD, trust: 1 } }] : []
+    return limits
+      ? [
+          {
+            eventId, at,
+            finding: {
+              kind: 'between', row: 'moisture', day: dayOf(at), low: limits[0], high: limits[1], spread: SQUEEZE_SPREAD, trust: 1,
+            },
+          },
+        ]
+      : []
   })
   const felt = batch.observations.flatMap(({ eventId, at, sense, finding }): StampedFinding<HeapRow>[] => {
     const limits = sense === WARMTH ? FELT_C[finding] : undefined
-    return limits ? [{ eventId, at, finding: { kind: 'between', row: 'coreC', day: dayOf(at), low: limits[0], high: limits[1], spread: Math.hypot(FELT_SPREAD_K, CORE.spread(dayOf(at))), trust: 1 } }] : []
+    return limits
+      ? [
+          {
+            eventId, at,
+            finding: {
+              kind: 'between', row: 'coreC', day: dayOf(at), low: limits[0], high: limits[1],
+              spread: Math.hypot(FELT_SPREAD_K, CORE.spread(dayOf(at))), trust: 1,
+            },
+          },
+        ]
+      : []
   })
   return [...felt, ...temperatures(batch, 'coreC', CORE), ...temperatures(batch, 'edgeC', EDGE), ...heights, ...squeezes]
     .filter(({ finding }) => finding.day >= 0)

@@ -60,7 +60,10 @@ export function valueAt({ days, ...rows }: Course, row: CourseRow, day: number):
 function pastKey({ charge, standing, weather, deeds, startsAboveK, starter }: HeatedQuestion, day: number): string {
   const days = Math.floor(day) + 1
   const measured = weather.measured?.subarray(0, days) ?? []
-  return JSON.stringify([charge, standing, startsAboveK, starter, weather.openShare, deeds.filter(deed => deed.day <= day), [...weather.airC.subarray(0, days)], [...weather.rainMm.subarray(0, days)], [...measured]])
+  return JSON.stringify([
+    charge, standing, startsAboveK, starter, weather.openShare, deeds.filter(deed => deed.day <= day),
+    [...weather.airC.subarray(0, days)], [...weather.rainMm.subarray(0, days)], [...measured],
+  ])
 }
 
 interface Remembered { readonly key: string, readonly day: number, readonly members: Member[] }
@@ -88,7 +91,9 @@ export class PastMemory {
 const same = (a: Float64Array, b: Float64Array) => a.length === b.length && a.every((value, at) => value === b[at])
 
 /** Runs members up to today, or on to today where their past is remembered. */
-export function pastRunner(question: HeatedQuestion, memory?: PastMemory): { readonly run: (point: Float64Array, number: number) => Member, readonly members: Member[] } {
+export function pastRunner(
+  question: HeatedQuestion, memory?: PastMemory,
+): { readonly run: (point: Float64Array, number: number) => Member, readonly members: Member[] } {
   const what: HeapCase = caseOf(question)
   const remembered = memory?.of(question)
   const times = pastTimes(question.deeds, 0, question.nowDay)

@@ -1,15 +1,24 @@
 import { describe, expect, it } from 'vitest'
-import { BUCKET, GOOD_HEAP, heap, observed, reading, RICH_HEAP, SACK, surroundingsOn, turned, type HeapRecipe } from '../../../../test/builders/heaps'
+import {
+  BUCKET, GOOD_HEAP, heap, observed, reading, RICH_HEAP, SACK, surroundingsOn, turned, type HeapRecipe,
+} from '../../../../test/builders/heaps'
 import { findMaterial } from '../../../materials/book'
 import type { NewEvent } from '../../../journal/event'
 import type { Spare } from '../../contract'
 import { diagnosis } from '.'
 import { SYMPTOMS } from './symptoms'
 
-const spare = (id: string, count: number, container = BUCKET): Spare => ({ material: findMaterial(id)!, container, packing: 'loose', count })
-const FULL: readonly Spare[] = [spare('grass-clippings', 40), spare('chicken-manure', 6), spare('straw-wheat', 8, SACK), spare('cardboard', 6, SACK), spare('compost-finished', 30)]
-const causes = (symptoms: readonly string[], events: readonly NewEvent[], day: number, recipe: HeapRecipe = GOOD_HEAP, spares: readonly Spare[] = FULL, airC = 15) =>
-  diagnosis.causes(heap(recipe, events), { ...surroundingsOn(day, airC), spares }, symptoms)
+const spare = (id: string, count: number, container = BUCKET): Spare => ({
+  material: findMaterial(id)!, container, packing: 'loose', count,
+})
+const FULL: readonly Spare[] = [
+  spare('grass-clippings', 40), spare('chicken-manure', 6), spare('straw-wheat', 8, SACK), spare('cardboard', 6, SACK),
+  spare('compost-finished', 30),
+]
+const causes = (
+  symptoms: readonly string[], events: readonly NewEvent[], day: number, recipe: HeapRecipe = GOOD_HEAP,
+  spares: readonly Spare[] = FULL, airC = 15,
+) => diagnosis.causes(heap(recipe, events), { ...surroundingsOn(day, airC), spares }, symptoms)
 
 const BROWN: HeapRecipe = { waterL: 90, ingredients: [['leaves-mixed', 16, SACK], ['straw-wheat', 4, SACK]] }
 const cool = [reading(2, 17), reading(5, 18)]
@@ -61,7 +70,12 @@ describe('other symptoms', () => {
   })
 
   it('ammonia: browns until the ratio is up; sour and wet: coarse dry stuff', () => {
-    const rich: HeapRecipe = { waterL: 0, ingredients: [['grass-clippings', 70, BUCKET], ['chicken-manure', 20, BUCKET], ['straw-wheat', 3, SACK]] }
+    const rich: HeapRecipe = {
+      waterL: 0,
+      ingredients: [
+        ['grass-clippings', 70, BUCKET], ['chicken-manure', 20, BUCKET], ['straw-wheat', 3, SACK],
+      ],
+    }
     const [ammonia] = causes(['ammonia'], [], 4, rich)
     expect(ammonia!.id).toBe('nitrogen-rich')
     expect(ammonia!.remedy.parts[0]!.materialId).toMatch(/straw|cardboard/)

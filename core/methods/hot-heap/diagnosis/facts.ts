@@ -59,7 +59,9 @@ export interface Facts {
 }
 
 /** All carbon and nitrogen that went in so far, kg; nothing when none of it is known. */
-function putInto({ built, additions }: HeapLog, { materials }: Surroundings): { readonly carbonKg: number, readonly nitrogenKg: number } | undefined {
+function putInto(
+  { built, additions }: HeapLog, { materials }: Surroundings,
+): { readonly carbonKg: number, readonly nitrogenKg: number } | undefined {
   const portions = ingredientsOf([...built.ingredients, ...additions.map(({ ingredient }) => ingredient)], materials).map(portionOf)
   const { carbonKg, nitrogenKg } = typicalTotals(portions)
   return nitrogenKg > 0 ? { carbonKg, nitrogenKg } : undefined

@@ -20,8 +20,11 @@ export function noticedOf(batch: HeapLog, surroundings: Surroundings): string[] 
   const { phase, coreC } = phaseNow(batch, surroundings)
   const hottestC = Math.max(-Infinity, ...batch.readings.map(reading => reading.coreC ?? -Infinity))
   const known = new Set(SYMPTOMS.map(({ id }) => id))
-  const felt = batch.observations.filter(({ at }) => daysBetween(at, surroundings.now) < FRESH_DAYS).map(({ finding }) => finding === 'scorched' ? 'smoke' : finding)
-  const heat = phase === 'stalled' ? ['no-heat'] : phase === 'too-hot' ? ['too-hot'] : phase === 'cooling' && hottestC > coreC + 12 ? ['died'] : []
+  const felt = batch.observations
+    .filter(({ at }) => daysBetween(at, surroundings.now) < FRESH_DAYS)
+    .map(({ finding }) => (finding === 'scorched' ? 'smoke' : finding))
+  const heat
+    = phase === 'stalled' ? ['no-heat'] : phase === 'too-hot' ? ['too-hot'] : phase === 'cooling' && hottestC > coreC + 12 ? ['died'] : []
   return [...new Set([...heat, ...felt])].filter(one => known.has(one))
 }
 

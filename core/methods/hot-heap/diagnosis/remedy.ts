@@ -21,10 +21,13 @@ function withMore(heap: HeapToday, more: Totals): { readonly moisture: number, r
   return { moisture: waterKg / (waterKg + dryKg), carbonToNitrogen: (heap.carbonKg + more.carbonKg) / (heap.nitrogenKg + more.nitrogenKg) }
 }
 
-const portionsOf = (material: Material, { container, packing }: Spare, count: number): Portion => portionOf({ material, amount: { count, container, packing } } satisfies Ingredient)
+const portionsOf = (material: Material, { container, packing }: Spare, count: number): Portion =>
+  portionOf({ material, amount: { count, container, packing } } satisfies Ingredient)
 
 /** The fewest whole containers of one thing that bring the heap where it should be; nothing when even many would not. */
-function countFor(heap: HeapToday, spare: Spare, there: (after: { readonly moisture: number, readonly carbonToNitrogen: number }) => boolean): number | undefined {
+function countFor(
+  heap: HeapToday, spare: Spare, there: (after: { readonly moisture: number, readonly carbonToNitrogen: number }) => boolean,
+): number | undefined {
   for (let count = 1; count <= MOST_CONTAINERS; count++) {
     if (there(withMore(heap, typicalTotals([portionsOf(spare.material, spare, count)])))) return count
   }
@@ -33,7 +36,10 @@ function countFor(heap: HeapToday, spare: Spare, there: (after: { readonly moist
 
 type Reached = Parameters<typeof countFor>[2]
 
-/** What helps most first, each as far as the store goes; what is then still missing, of the first, has to be fetched. Nothing when even that would not do. */
+/**
+ * What helps most first, each as far as the store goes; what is then still missing, of the first, has to be fetched. Nothing
+ * when even that would not do.
+ */
 function togetherFrom(heap: HeapToday, spares: readonly Spare[], there: Reached): RemedyPart[] | undefined {
   const parts: RemedyPart[] = []
   let known = heap
@@ -42,33 +48,60 @@ function togetherFrom(heap: HeapToday, spares: readonly Spare[], there: Reached)
     if (most < 1) continue
     const enough = countFor(known, spare, there)
     const count = Math.min(most, enough ?? most)
-    parts.push({ materialId: spare.material.id, short: spare.material.short, amount: { count, container: spare.container, packing: spare.packing }, inStore: spare.count })
+    parts.push({
+      materialId: spare.material.id, short: spare.material.short, amount: { count, container: spare.container, packing: spare.packing },
+      inStore: spare.count,
+    })
     if (enough !== undefined && enough <= most) return parts
     const more = typicalTotals([portionsOf(spare.material, spare, count)])
-    known = { ...known, waterKg: known.waterKg + more.waterKg, dryKg: known.dryKg + more.wetMassKg - more.waterKg, carbonKg: known.carbonKg + more.carbonKg, nitrogenKg: known.nitrogenKg + more.nitrogenKg }
+    known = {
+      ...known,
+      waterKg: known.waterKg + more.waterKg,
+      dryKg: known.dryKg + more.wetMassKg - more.waterKg,
+      carbonKg: known.carbonKg + more.carbonKg,
+      nitrogenKg: known.nitrogenKg + more.nitrogenKg,
+    }
   }
   const [best] = spares
   const missing = best && countFor(known, best, there)
   if (!best || missing === undefined) return undefined
   const rest = parts.filter(({ materialId }) => materialId !== best.material.id)
   const own = parts.find(({ materialId }) => materialId === best.material.id)?.amount.count ?? 0
-  return [{ materialId: best.material.id, short: best.material.short, amount: { count: own + missing, container: best.container, packing: best.packing }, inStore: best.count }, ...rest]
+  return [
+    {
+      materialId: best.material.id, short: best.material.short,
+      amount: { count: own + missing, container: best.container, packing: best.packing }, inStore: best.count,
+    },
+    ...rest,
+  ]
 }
 
-/** What to work in and how many containers: one thing from the store if there is enough of it, else several, else with what has to be fetched. */
+/**
+ * What to work in and how many containers: one thing from the store if there is enough of it, else several, else with what has
+ * to be fetched.
+ */
 export function enoughOf({ heap, spares }: Facts, fits: (material: Material) => boolean, there: Reached): RemedyPart[] {
   const single = spares.filter(({ material }) => fits(material)).flatMap((spare) => {
     const count = countFor(heap, spare, there)
     return count === undefined ? [] : [{ spare, count, covered: spare.count >= count - 0.25 }]
   }).sort((a, b) => a.count * a.spare.container.volumeL - b.count * b.spare.container.volumeL)
-  const asPart = ({ spare: { material, container, packing, count: inStore }, count }: typeof single[number]): RemedyPart => ({ materialId: material.id, short: material.short, amount: { count, container, packing }, inStore })
+  const asPart = ({ spare: { material, container, packing, count: inStore }, count }: (typeof single)[number]): RemedyPart => ({
+    materialId: material.id, short: material.short, amount: { count, container, packing }, inStore,
+  })
   const covered = single.find(one => one.covered)
   if (covered) return [asPart(covered)]
-  const inOrder = single.map(({ spare }) => spare).concat(spares.filter(spare => fits(spare.material) && !single.some(one => one.spare === spare)))
+  const inOrder = single
+    .map(({ spare }) => spare)
+    .concat(spares.filter(spare => fits(spare.material) && !single.some(one => one.spare === spare)))
   return togetherFrom(heap, inOrder, there) ?? single.slice(0, 1).map(asPart)
 }
 
-const store = (part: RemedyPart) => part.inStore >= part.amount.count - 0.25 ? 'from the store' : part.inStore > 0.25 ? `${containerText(Math.floor(part.inStore * 2) / 2, part.amount.container)} of it in the store` : 'not in the store'
+const store = (part: RemedyPart) =>
+  part.inStore >= part.amount.count - 0.25
+    ? 'from the store'
+    : part.inStore > 0.25
+      ? `${containerText(Math.floor(part.inStore * 2) / 2, part.amount.container)} of it in the store`
+      : 'not in the store'
 
 /** A part as it is said: "3 buckets of grass (from the store)". */
 function partText(part: RemedyPart): string {
@@ -98,18 +131,30 @@ function effectOf({ batch, surroundings, now, temperature }: Facts, supposed: re
     .filter(({ day }) => day > now.day + 0.5 && day <= now.day + LOOKS_AHEAD_DAYS).map(({ coreC }) => coreC.typical))
   const [before, after] = [warmest([]), warmest(supposed)]
   if (!Number.isFinite(before) || !Number.isFinite(after)) return undefined
-  if (Math.abs(after - before) < 2) return `The model sees little change in heat from it: around ${temperature(after)} at the warmest in the next ${LOOKS_AHEAD_DAYS} days either way.`
-  return `The model expects up to ${temperature(after)} in the core within ${LOOKS_AHEAD_DAYS} days, against ${temperature(before)} if it is left alone.`
+  if (Math.abs(after - before) < 2)
+    return `The model sees little change in heat from it: around ${temperature(after)} at the warmest in the next ${LOOKS_AHEAD_DAYS} `
+      + 'days either way.'
+  return `The model expects up to ${temperature(after)} in the core within ${LOOKS_AHEAD_DAYS} days, against ${temperature(before)} if `
+    + 'it is left alone.'
 }
 
 /** A remedy with what it is expected to change. The heap is turned while things are worked in, unless said otherwise. */
-export function remedyOf(facts: Facts, text: string, { parts = [], waterL = 0, turn = true, judged = true }: { readonly parts?: readonly RemedyPart[], readonly waterL?: number, readonly turn?: boolean, readonly judged?: boolean } = {}): Remedy {
+export function remedyOf(
+  facts: Facts, text: string,
+  {
+    parts = [], waterL = 0, turn = true, judged = true,
+  }: { readonly parts?: readonly RemedyPart[], readonly waterL?: number, readonly turn?: boolean, readonly judged?: boolean } = {},
+): Remedy {
   const at = facts.surroundings.now.toISOString()
   const adding = parts.flatMap((part): HeapSupposed[] => {
     const material = facts.surroundings.materials.find(part.materialId)
     return material ? [{ kind: 'add', at, portion: portionOf({ material, amount: part.amount }) }] : []
   })
-  const supposed: HeapSupposed[] = [...adding, ...(waterL > 0 ? [{ kind: 'water' as const, at, litres: waterL }] : []), ...(turn ? [{ kind: 'turn' as const, at }] : [])]
+  const supposed: HeapSupposed[] = [
+    ...adding,
+    ...(waterL > 0 ? [{ kind: 'water' as const, at, litres: waterL }] : []),
+    ...(turn ? [{ kind: 'turn' as const, at }] : []),
+  ]
   const effect = judged && supposed.length > 0 ? effectOf(facts, supposed) : undefined
   return { text, parts, waterL, deeds: turn ? [TURNED] : [], ...(effect ? { effect } : {}) }
 }

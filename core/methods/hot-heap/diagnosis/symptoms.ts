@@ -16,10 +16,25 @@ export const SYMPTOMS: readonly Symptom[] = [
   { id: 'rats', label: 'Gnawing, rats', group: 'To the eye' },
   { id: 'dust', label: 'Dry as dust', group: 'In the hand' },
   { id: 'dripping', label: 'Wet through', group: 'In the hand' },
-  { id: 'steam', label: 'Steam', group: 'To the eye', good: 'Steam on opening is water leaving a warm heap: it is working. Smoke smells scorched; steam does not.' },
-  { id: 'threads', label: 'White threads, mould', group: 'To the eye', good: 'Threads of fungi: they take on the woody stuff. Leave them be.' },
-  { id: 'mushrooms', label: 'Mushrooms', group: 'To the eye', good: 'Fungi fruiting on straw or wood. Harmless to the heap; do not eat them.' },
+  {
+    id: 'steam', label: 'Steam', group: 'To the eye',
+    good: 'Steam on opening is water leaving a warm heap: it is working. Smoke smells scorched; steam does not.',
+  },
+  {
+    id: 'threads', label: 'White threads, mould', group: 'To the eye',
+    good: 'Threads of fungi: they take on the woody stuff. Leave them be.',
+  },
+  {
+    id: 'mushrooms', label: 'Mushrooms', group: 'To the eye',
+    good: 'Fungi fruiting on straw or wood. Harmless to the heap; do not eat them.',
+  },
   { id: 'worms', label: 'Worms arriving', group: 'To the eye', good: 'They come when it has cooled and ripens. A good sign.' },
-  { id: 'weeds', label: 'Weeds sprouting on it', group: 'To the eye', good: 'It has cooled and is not harmful to seedlings. Pull them before they seed and fork them in.' },
-  { id: 'sinking', label: 'It sinks', group: 'To the eye', good: 'It should: to about half in the hot weeks, to a third or a quarter at the end.' },
+  {
+    id: 'weeds', label: 'Weeds sprouting on it', group: 'To the eye',
+    good: 'It has cooled and is not harmful to seedlings. Pull them before they seed and fork them in.',
+  },
+  {
+    id: 'sinking', label: 'It sinks', group: 'To the eye',
+    good: 'It should: to about half in the hot weeks, to a third or a quarter at the end.',
+  },
 ]

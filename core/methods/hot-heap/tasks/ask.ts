@@ -33,6 +33,8 @@ const ACTIONS = {
 export const temperatureText = ({ surroundings }: Seen, celsius: number) => quantityText('temperature', surroundings.units, celsius)
 
 /** A task that is due on a day and can wait so many days. */
-export function ask(action: keyof typeof ACTIONS, title: string, reason: string, due: Date, days: number, urgency: Task['urgency'] = 'usual'): Ask {
+export function ask(
+  action: keyof typeof ACTIONS, title: string, reason: string, due: Date, days: number, urgency: Task['urgency'] = 'usual',
+): Ask {
   return { action, ...ACTIONS[action], title, reason, due, until: addDays(due, days), urgency }
 }

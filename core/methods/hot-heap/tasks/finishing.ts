@@ -11,13 +11,46 @@ import { dayText } from '../../../units/dates'
 export function testAndFinish(look: Seen): Ask[] {
   const { batch, surroundings } = look
   const states = testStates(batch, testsFor(batch, surroundings))
-  const running = states.flatMap(state => state.kind === 'running' ? [state] : []).sort((a, b) => a.readableAt.getTime() - b.readableAt.getTime())[0]
+  const running = states
+    .flatMap(state => (state.kind === 'running' ? [state] : []))
+    .sort((a, b) => a.readableAt.getTime() - b.readableAt.getTime())[0]
   const { from, to, reasons } = readyWindow(batch, surroundings)
   const beds = verdictFor('beds', states, stagesOf(batch, surroundings))
   const opened = from <= surroundings.now
-  const reason = beds.fit === 'yes' ? 'Cool, cured and tested: fit for beds.' : opened ? `The window opened on ${dayText(from)}. ${reasons[0] ?? ''}` : reasons[0] ?? ''
-  const finish: Ask = { ...ask('finish', beds.fit === 'yes' ? 'Sieve and take down' : 'Test, sieve and take down', reason, from, 0, 'whenever'), until: to }
-  if (running) return [ask('test', `Read the ${running.test.name.toLowerCase().replace(/\?$/, '')}`, `Set up on ${dayText(running.begun.at)}; it needs ${running.test.days} days.`, running.readableAt, 7), finish]
-  const due = opened && beds.fit === 'not-yet' ? [ask('test', 'Test whether it is ready', `The window opened on ${dayText(from)}. For beds still missing: ${beds.missing.join('; ')}.`, from, Math.max(14, daysBetween(from, to)), 'whenever')] : []
-  return [...due, { ...finish, due: due.length > 0 ? addDays(surroundings.now, 4) : finish.due, until: to > addDays(surroundings.now, 4) ? to : addDays(surroundings.now, 14) }]
+  const reason
+    = beds.fit === 'yes'
+      ? 'Cool, cured and tested: fit for beds.'
+      : opened
+        ? `The window opened on ${dayText(from)}. ${reasons[0] ?? ''}`
+        : (reasons[0] ?? '')
+  const finish: Ask = {
+    ...ask('finish', beds.fit === 'yes' ? 'Sieve and take down' : 'Test, sieve and take down', reason, from, 0, 'whenever'),
+    until: to,
+  }
+  if (running)
+    return [
+      ask(
+        'test', `Read the ${running.test.name.toLowerCase().replace(/\?$/, '')}`,
+        `Set up on ${dayText(running.begun.at)}; it needs ${running.test.days} days.`, running.readableAt, 7,
+      ),
+      finish,
+    ]
+  const due
+    = opened && beds.fit === 'not-yet'
+      ? [
+          ask(
+            'test', 'Test whether it is ready',
+            `The window opened on ${dayText(from)}. For beds still missing: ${beds.missing.join('; ')}.`, from,
+            Math.max(14, daysBetween(from, to)), 'whenever',
+          ),
+        ]
+      : []
+  return [
+    ...due,
+    {
+      ...finish,
+      due: due.length > 0 ? addDays(surroundings.now, 4) : finish.due,
+      until: to > addDays(surroundings.now, 4) ? to : addDays(surroundings.now, 14),
+    },
+  ]
 }

@@ -16,7 +16,8 @@ export function readTheHeat(look: Seen): Ask[] {
   const due = last ? addDays(new Date(last.at), everyDays) : addDays(new Date(batch.built.at), 1)
   const reason = last
     ? `Day ${Math.floor(now.day)}; last read on ${dayText(last.at)} at ${temperatureText(look, last.coreC)}.`
-    : `Day ${Math.floor(now.day)}; not read yet. The first days show whether it takes off, and one reading narrows what is expected of the next days by about a third.`
+    : `Day ${Math.floor(now.day)}; not read yet. The first days show whether it takes off, and one reading narrows what is expected of `
+      + 'the next days by about a third.'
   return [ask('reading', 'Read the heat', reason, due, everyDays)]
 }
 
@@ -24,7 +25,8 @@ export function readTheHeat(look: Seen): Ask[] {
 export function coolOff(look: Seen): Ask[] {
   const { surroundings, now } = look
   if (now.phase !== 'too-hot') return []
-  const reason = `${temperatureText(look, now.coreC)}: above ${temperatureText(look, TOO_HOT_C)} it kills its own workers. Open it, water it, mix in browns.`
+  const reason = `${temperatureText(look, now.coreC)}: above ${temperatureText(look, TOO_HOT_C)} it kills its own workers. Open it, `
+    + 'water it, mix in browns.'
   return [ask('turned', 'Turn it now', reason, surroundings.now, 1, 'now')]
 }
 
@@ -33,6 +35,14 @@ export function wakeIt(look: Seen): Ask[] {
   const { batch, surroundings, now } = look
   if (now.phase !== 'stalled') return []
   const [likeliest] = causesOf(batch, surroundings, ['no-heat'])
-  const why = likeliest && likeliest.likelihood > 0.5 ? `Most likely: ${likeliest.title.charAt(0).toLowerCase()}${likeliest.title.slice(1)}.` : 'The mix looks sound on paper: squeeze a handful, it may be drier than planned.'
-  return [ask('open', 'Find out why it stays cool', `Day ${Math.floor(now.day)} and only ${temperatureText(look, now.coreC)}. ${why}`, surroundings.now, 3, 'now')]
+  const why
+    = likeliest && likeliest.likelihood > 0.5
+      ? `Most likely: ${likeliest.title.charAt(0).toLowerCase()}${likeliest.title.slice(1)}.`
+      : 'The mix looks sound on paper: squeeze a handful, it may be drier than planned.'
+  return [
+    ask(
+      'open', 'Find out why it stays cool', `Day ${Math.floor(now.day)} and only ${temperatureText(look, now.coreC)}. ${why}`,
+      surroundings.now, 3, 'now',
+    ),
+  ]
 }

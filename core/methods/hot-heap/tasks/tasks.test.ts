@@ -1,13 +1,17 @@
 import { describe, expect, it } from 'vitest'
-import { BUCKET, GOOD_HEAP, heap, observed, onDay, reading, RICH_HEAP, SACK, surroundingsOn, turned, type HeapRecipe } from '../../../../test/builders/heaps'
+import {
+  BUCKET, GOOD_HEAP, heap, observed, onDay, reading, RICH_HEAP, SACK, surroundingsOn, turned, type HeapRecipe,
+} from '../../../../test/builders/heaps'
 import type { NewEvent } from '../../../journal/event'
 import { VESSEL_PRESETS } from '../../../vessel/presets'
 import { tasksOf } from '.'
 
-const asked = (day: number, events: readonly NewEvent[] = [], recipe: HeapRecipe = GOOD_HEAP, ambientC = 15) => tasksOf(heap(recipe, events), surroundingsOn(day, ambientC))
+const asked = (day: number, events: readonly NewEvent[] = [], recipe: HeapRecipe = GOOD_HEAP, ambientC = 15) =>
+  tasksOf(heap(recipe, events), surroundingsOn(day, ambientC))
 /** A turn that is told ahead may move and is asked of nobody yet. */
 const AHEAD = 'Turn it, as it looks now'
-const one = (day: number, events: readonly NewEvent[], action: string, recipe?: HeapRecipe) => asked(day, events, recipe).find(task => task.action === action)
+const one = (day: number, events: readonly NewEvent[], action: string, recipe?: HeapRecipe) =>
+  asked(day, events, recipe).find(task => task.action === action)
 
 describe('reading the heat', () => {
   it.each([
@@ -40,7 +44,11 @@ describe('turning', () => {
 
   it('ends with the number the approach allows', () => {
     const turns = [...[4, 8, 12, 16, 20].map(turned), reading(3, 60), reading(24, 40)]
-    expect(one(25, turns.filter(event => event.at !== onDay(20)), 'turned', { ...GOOD_HEAP, approachId: 'every-few-days' })?.reason).toMatch(/turn 5 of 5/)
+    expect(
+      one(
+        25, turns.filter(event => event.at !== onDay(20)), 'turned', { ...GOOD_HEAP, approachId: 'every-few-days' },
+      )?.reason,
+    ).toMatch(/turn 5 of 5/)
     expect(one(25, turns, 'turned', { ...GOOD_HEAP, approachId: 'every-few-days' })).toBeUndefined()
   })
 
@@ -53,7 +61,8 @@ describe('turning', () => {
 
 describe('water', () => {
   it('is more for dust than for dryness, in litres from the mass of the heap', () => {
-    const litres = (finding: string) => Number(/\((\d+) L\)/.exec(one(6, [reading(5, 55), observed(6, 'squeeze', finding)], 'watered')!.reason)![1])
+    const litres = (finding: string) =>
+      Number(/\((\d+) L\)/.exec(one(6, [reading(5, 55), observed(6, 'squeeze', finding)], 'watered')!.reason)![1])
     expect(litres('dust') / litres('dry')).toBeCloseTo(2.5, 1)
   })
 
@@ -72,8 +81,14 @@ describe('water', () => {
 
 describe('drying out', () => {
   /** Straw and manure, open to a summer of 30 °C, and dry from the start. */
-  const STRAW: HeapRecipe = { vessel: VESSEL_PRESETS[5], waterL: 60, ingredients: [['straw-wheat', 12, SACK], ['rabbit-manure', 20, BUCKET], ['grass-clippings', 10, BUCKET]] }
-  const squeeze = (day: number, airC: number, events: readonly NewEvent[] = []) => asked(day, events, STRAW, airC).find(({ action }) => action === 'squeeze')
+  const STRAW: HeapRecipe = {
+    vessel: VESSEL_PRESETS[5], waterL: 60,
+    ingredients: [
+      ['straw-wheat', 12, SACK], ['rabbit-manure', 20, BUCKET], ['grass-clippings', 10, BUCKET],
+    ],
+  }
+  const squeeze = (day: number, airC: number, events: readonly NewEvent[] = []) =>
+    asked(day, events, STRAW, airC).find(({ action }) => action === 'squeeze')
 
   it('is asked about in time, with the water it is expected to hold, and not again right after', () => {
     const task = squeeze(16, 32, [observed(2, 'squeeze', 'right')])
@@ -96,7 +111,10 @@ describe('curing', () => {
 })
 
 describe('rain that is coming', () => {
-  const tasksIn = (rainMm: number, events: readonly NewEvent[] = [], recipe: HeapRecipe = GOOD_HEAP) => tasksOf(heap(recipe, [reading(5, 55), ...events]), { ...surroundingsOn(6), rainMm: () => rainMm }).find(({ action }) => action === 'cover')
+  const tasksIn = (rainMm: number, events: readonly NewEvent[] = [], recipe: HeapRecipe = GOOD_HEAP) =>
+    tasksOf(heap(recipe, [reading(5, 55), ...events]), { ...surroundingsOn(6), rainMm: () => rainMm }).find(
+      ({ action }) => action === 'cover',
+    )
 
   it('asks for a cover when there is much of it and the heap is moist enough', () => {
     // Three days of 8 mm.
@@ -121,7 +139,10 @@ describe('a turn that nobody looked for', () => {
     const days = Array.from({ length: 30 }, (_, at) => at + 4)
     const first = days.find(day => one(day, [], 'turned', RICH_HEAP)?.title === 'Turn it, or read it first')!
     expect(first).toBeLessThan(20)
-    for (const later of [first + 2, first + 6]) expect(one(later, [], 'turned', RICH_HEAP)).toMatchObject({ title: 'Turn it, or read it first', reason: expect.stringMatching(/nobody has looked since/) })
+    for (const later of [first + 2, first + 6])
+      expect(one(later, [], 'turned', RICH_HEAP)).toMatchObject({
+        title: 'Turn it, or read it first', reason: expect.stringMatching(/nobody has looked since/),
+      })
     expect(one(first + 2, [turned(first + 1)], 'turned', RICH_HEAP)?.title).not.toBe('Turn it, or read it first')
     // Whoever looks is told by what was found.
     expect(one(first + 2, [reading(first + 1.5, 63)], 'turned', RICH_HEAP)?.title).not.toBe('Turn it, or read it first')
@@ -144,7 +165,9 @@ describe('tests of ripeness', () => {
       { kind: 'test-read', at: onDay(128), batchId: 'heap', test: 'no-reheat', answers: { core: 17, air: 15 } },
     ]
     expect(one(129, [...cool, ...passed], 'test')).toBeUndefined()
-    expect(one(129, [...cool, ...passed], 'finish')).toMatchObject({ title: 'Sieve and take down', reason: 'Cool, cured and tested: fit for beds.' })
+    expect(one(129, [...cool, ...passed], 'finish')).toMatchObject({
+      title: 'Sieve and take down', reason: 'Cool, cured and tested: fit for beds.',
+    })
   })
 })
 
@@ -153,7 +176,16 @@ describe('a heap that stays cool', () => {
   it.each<readonly [string, HeapRecipe, RegExp]>([
     ['poor in nitrogen', { waterL: 150, ingredients: [['leaves-mixed', 15, SACK]] }, /poor in nitrogen/],
     ['dry', { waterL: 0, ingredients: [['straw-oat', 22, SACK], ['chicken-litter', 18, BUCKET]] }, /Most likely: it is too dry\.$/],
-    ['small', { vessel: VESSEL_PRESETS[3], waterL: 3, ingredients: [['leaves-shredded', 0.7, SACK], ['kitchen-veg', 1.5, BUCKET]] }, /too small to hold its heat/],
+    [
+      'small',
+      {
+        vessel: VESSEL_PRESETS[3], waterL: 3,
+        ingredients: [
+          ['leaves-shredded', 0.7, SACK], ['kitchen-veg', 1.5, BUCKET],
+        ],
+      },
+      /too small to hold its heat/,
+    ],
     ['sound on paper', RICH_HEAP, /sound on paper/],
   ])('because it is %s is told so', (_, recipe, reason) => {
     expect(asked(6, cool, recipe).find(({ action }) => action === 'open')?.reason).toMatch(reason)

@@ -20,7 +20,8 @@ export function turnByRhythm({ batch, now }: Seen): Ask[] {
   const { turning, name } = hotHeapApproach(batch.built.approachId)
   if (turning.kind !== 'every' || batch.turns.length >= turning.most || now.phase === 'curing') return []
   const since = batch.turns.at(-1)?.at ?? batch.built.at
-  const reason = `${name}: turn ${batch.turns.length + 1} of ${turning.most}, last ${batch.turns.length ? 'turned' : 'built'} on ${dayText(since)}.`
+  const reason = `${name}: turn ${batch.turns.length + 1} of ${turning.most}, last ${batch.turns.length ? 'turned' : 'built'} on `
+    + `${dayText(since)}.`
   return [ask('turned', 'Turn it', reason, addDays(new Date(since), turning.days[0]), turning.days[1] - turning.days[0] + 1)]
 }
 
@@ -32,7 +33,13 @@ export function turnByHeat(look: Seen): Ask[] {
   const since = batch.turns.at(-1)?.at ?? batch.built.at
   const fallen = fallenFrom(coreReadings(batch).filter(({ at }) => at >= since))
   if (!fallen || fallen.peakC < WORTH_TURNING_C || daysBetween(since, surroundings.now) < REST_DAYS) return turnAhead(look)
-  return [ask('turned', 'Turn it', `It peaked at ${temperatureText(look, fallen.peakC)} on ${dayText(fallen.at)} and has fallen to ${temperatureText(look, now.coreC)}.`, surroundings.now, 3)]
+  return [
+    ask(
+      'turned', 'Turn it',
+      `It peaked at ${temperatureText(look, fallen.peakC)} on ${dayText(fallen.at)} and has fallen to ${temperatureText(look, now.coreC)}.`,
+      surroundings.now, 3,
+    ),
+  ]
 }
 
 /** By so much it has fallen from its peak when it is worth turning, K. */
@@ -58,11 +65,23 @@ function turnAhead({ batch, surroundings, now }: Seen): Ask[] {
   const fell = middle && !looked ? expectedFall(middle.course, daysBetween(batch.built.at, since)) : undefined
   if (fell !== undefined && fell <= now.day) {
     const then = addDays(new Date(batch.built.at), Math.round(fell))
-    return [ask('turned', 'Turn it, or read it first', `By the forecast it peaked and began to fall around ${dayText(then)}; nobody has looked since.`, then, Math.max(GIVE_OR_TAKE_DAYS, Math.ceil(now.day - fell) + GIVE_OR_TAKE_DAYS))]
+    return [
+      ask(
+        'turned', 'Turn it, or read it first',
+        `By the forecast it peaked and began to fall around ${dayText(then)}; nobody has looked since.`, then,
+        Math.max(GIVE_OR_TAKE_DAYS, Math.ceil(now.day - fell) + GIVE_OR_TAKE_DAYS),
+      ),
+    ]
   }
   if (now.phase !== 'warming' && now.phase !== 'hot') return []
   const next = middle?.course.habitTurns.find(day => day > now.day + 0.5)
   if (next === undefined || next > now.day + TOLD_AHEAD_DAYS) return []
   const due = addDays(new Date(batch.built.at), Math.round(next))
-  return [{ ...ask('turned', 'Turn it, as it looks now', `The forecast sees it peak and begin to fall around ${dayText(due)}. Readings will move that.`, due, GIVE_OR_TAKE_DAYS, 'whenever') }]
+  return [{
+    ...ask(
+      'turned', 'Turn it, as it looks now',
+      `The forecast sees it peak and begin to fall around ${dayText(due)}. Readings will move that.`, due, GIVE_OR_TAKE_DAYS,
+      'whenever',
+    ),
+  }]
 }

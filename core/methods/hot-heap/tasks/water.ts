@@ -24,7 +24,8 @@ export function waterIt({ batch, surroundings }: Seen): Ask[] {
   const massKg = batchMeasures(batch, surroundings.materials)?.wetMassKg ?? 0
   const litres = massKg * 0.75 * lacking / 0.45
   const can = surroundings.waterCan
-  const reason = `The squeeze on ${dayText(squeeze.at)} was ${squeeze.finding === 'dust' ? 'dusty' : 'on the dry side'}. About ${containerText(litres / can.volumeL, can)} (${quantityText('volume', surroundings.units, litres)}), poured in while turning.`
+  const reason = `The squeeze on ${dayText(squeeze.at)} was ${squeeze.finding === 'dust' ? 'dusty' : 'on the dry side'}. About `
+    + `${containerText(litres / can.volumeL, can)} (${quantityText('volume', surroundings.units, litres)}), poured in while turning.`
   return [ask('watered', 'Water it', reason, surroundings.now, 3, squeeze.finding === 'dust' ? 'now' : 'usual')]
 }
 
@@ -56,18 +57,29 @@ const DRY_AGAIN_DAYS = 4
 function dryByNow({ batch, surroundings, now }: Pick<Seen, 'batch' | 'surroundings' | 'now'>): string | undefined {
   const moisture = expectedAt(expectCourse(batch, surroundings, Math.ceil(now.day)), now.day)?.moisture.typical
   if (moisture === undefined || moisture >= DRYING_BELOW) return undefined
-  return `By what went in, its heat and the weather it holds about ${Math.round(100 * moisture)} % water, and below 45 % decay stalls. If no drop comes: water it, turn it in, and put the cover back.`
+  return `By what went in, its heat and the weather it holds about ${Math.round(100 * moisture)} % water, and below 45 % decay stalls. `
+    + 'If no drop comes: water it, turn it in, and put the cover back.'
 }
 
 /** A squeeze a week after the last while it works; while it cures, it must not dry out either. */
 export function squeezeIt({ batch, surroundings, now }: Seen): Ask[] {
   const last = batch.observations.findLast(({ sense }) => sense === 'squeeze')
   const since = max([new Date(last?.at ?? batch.built.at), new Date(batch.waterings.at(-1)?.at ?? batch.built.at)])
-  const reason = last ? `Last felt on ${dayText(last.at)}. Heat dries it from within.` : `Not felt yet. ${surroundings.ambientC(surroundings.now) > 18 ? 'It dries fast in this warmth.' : 'Heat dries it from within.'}`
+  const reason = last
+    ? `Last felt on ${dayText(last.at)}. Heat dries it from within.`
+    : `Not felt yet. ${surroundings.ambientC(surroundings.now) > 18 ? 'It dries fast in this warmth.' : 'Heat dries it from within.'}`
   const dry = dryByNow({ batch, surroundings, now })
-  if (dry && daysBetween(since, surroundings.now) >= DRY_AGAIN_DAYS) return [ask('squeeze', 'Squeeze a handful: it is drying out', dry, surroundings.now, 2)]
+  if (dry && daysBetween(since, surroundings.now) >= DRY_AGAIN_DAYS)
+    return [ask('squeeze', 'Squeeze a handful: it is drying out', dry, surroundings.now, 2)]
   if (now.phase !== 'curing') return [ask('squeeze', 'Squeeze a handful', reason, addDays(since, SQUEEZE_DAYS.working), 4, 'whenever')]
-  return [ask('squeeze', 'Let it cure, moist and covered', `It ripens now. ${last ? `Last felt on ${dayText(last.at)}: s` : 'S'}queeze a handful, water it if no drop comes, and put the cover back.`, addDays(since, SQUEEZE_DAYS.curing), 10, 'whenever')]
+  return [
+    ask(
+      'squeeze', 'Let it cure, moist and covered',
+      `It ripens now. ${last ? `Last felt on ${dayText(last.at)}: s` : 'S'}queeze a handful, water it if no drop comes, and put the `
+      + 'cover back.',
+      addDays(since, SQUEEZE_DAYS.curing), 10, 'whenever',
+    ),
+  ]
 }
 
 /** So much rain within so many days is worth a cover, on a heap that is moist enough. */
@@ -84,5 +96,12 @@ export function coverIt({ batch, surroundings }: Seen): Ask[] {
   const wetEnough = WELL_WET.includes(batch.observations.findLast(({ sense }) => sense === 'squeeze')?.finding ?? 'right')
   if (sum < MUCH_RAIN_MM || !wetEnough) return []
   const wettest = days[rainMm.indexOf(Math.max(...rainMm))] as Date
-  return [ask('cover', 'Cover it before the rain', `${quantityText('rain', surroundings.units, sum)} are coming by ${weekdayText(days.at(-1) as Date)}, most of it on ${weekdayText(wettest)}. It is moist enough as it is.`, surroundings.now, 1)]
+  return [
+    ask(
+      'cover', 'Cover it before the rain',
+      `${quantityText('rain', surroundings.units, sum)} are coming by ${weekdayText(days.at(-1) as Date)}, most of it on `
+      + `${weekdayText(wettest)}. It is moist enough as it is.`,
+      surroundings.now, 1,
+    ),
+  ]
 }

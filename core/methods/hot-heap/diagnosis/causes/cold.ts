@@ -11,5 +11,11 @@ export const cold: HeapCause = {
     ...given(now.day < 3, 0.7, `Day ${Math.floor(now.day)}: a sound heap may take up to four.`),
     ...given(now.day > 8, -0.5, `Day ${Math.floor(now.day)}: the weather alone does not explain it any more.`),
   ],
-  remedy: facts => remedyOf(facts, 'Give it two or three more days, under a cover of straw, leaves in sacks or old wool carpet. A bucket of hot water in the middle helps it over the start.', { turn: false }),
+  remedy: facts =>
+    remedyOf(
+      facts,
+      'Give it two or three more days, under a cover of straw, leaves in sacks or old wool carpet. A bucket of hot water in the middle '
+      + 'helps it over the start.',
+      { turn: false },
+    ),
 }

@@ -13,4 +13,6 @@ import { unmixed } from './unmixed'
 import { wetAirless } from './wet-airless'
 
 /** Everything that can be wrong with a hot heap. A new cause is a file and a line here. */
-export const CAUSES: readonly HeapCause[] = [smouldering, small, dry, nitrogenPoor, wetAirless, nitrogenRich, stale, spent, cold, overheated, unmixed, openFood]
+export const CAUSES: readonly HeapCause[] = [
+  smouldering, small, dry, nitrogenPoor, wetAirless, nitrogenRich, stale, spent, cold, overheated, unmixed, openFood,
+]

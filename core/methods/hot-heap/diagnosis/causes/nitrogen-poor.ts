@@ -20,8 +20,16 @@ export const nitrogenPoor: HeapCause = {
   ],
   remedy: (facts) => {
     const parts = enoughOf(facts, isFreshGreen, after => after.carbonToNitrogen <= GOOD_RATIO)
-    if (parts.length === 0) return remedyOf(facts, 'Fresh greens would wake it, more than can be worked in at once: build it anew, layer by layer, with fresh grass, manure or kitchen scraps.', { turn: false })
+    if (parts.length === 0)
+      return remedyOf(
+        facts,
+        'Fresh greens would wake it, more than can be worked in at once: build it anew, layer by layer, with fresh grass, manure or '
+        + 'kitchen scraps.',
+        { turn: false },
+      )
     const waterL = facts.heap.moisture < 0.5 ? Math.round(waterForL(facts, 0.56)) : 0
-    return remedyOf(facts, `Turn it and work in ${partsText(parts)}${waterL >= 5 ? `, with ${waterText(facts, waterL)}` : ''}.`, { parts, waterL: waterL >= 5 ? waterL : 0 })
+    return remedyOf(facts, `Turn it and work in ${partsText(parts)}${waterL >= 5 ? `, with ${waterText(facts, waterL)}` : ''}.`, {
+      parts, waterL: waterL >= 5 ? waterL : 0,
+    })
   },
 }

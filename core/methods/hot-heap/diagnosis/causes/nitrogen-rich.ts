@@ -11,11 +11,25 @@ export const nitrogenRich: HeapCause = {
   symptoms: { 'ammonia': 1, 'too-hot': 0.35, 'flies': 0.2 },
   weigh: ({ heap, batch }) => [
     ...given(heap.carbonToNitrogen < 22, 0.8, `About ${Math.round(heap.carbonToNitrogen)} : 1 carbon to nitrogen.`),
-    ...given(heap.carbonToNitrogen >= 30, -0.5, `About ${Math.round(heap.carbonToNitrogen)} : 1: nitrogen is not in excess overall; look for a lump of grass or manure.`),
-    ...given(batch.built.ingredients.some(({ materialId }) => materialId === 'wood-ash'), 0.6, 'There is ash in it, which drives ammonia off as lime does.'),
+    ...given(
+      heap.carbonToNitrogen >= 30, -0.5,
+      `About ${Math.round(heap.carbonToNitrogen)} : 1: nitrogen is not in excess overall; look for a lump of grass or manure.`,
+    ),
+    ...given(
+      batch.built.ingredients.some(({ materialId }) => materialId === 'wood-ash'), 0.6,
+      'There is ash in it, which drives ammonia off as lime does.',
+    ),
   ],
   remedy: (facts) => {
-    const parts = enoughOf(facts, material => material.carbonToNitrogen.typical > 40 && material.family !== 'mineral', after => after.carbonToNitrogen >= Math.min(Math.max(GOOD_RATIO, facts.heap.carbonToNitrogen + 2), facts.heap.carbonToNitrogen + MOST_STEP))
-    return remedyOf(facts, `Turn it and work in ${parts.length > 0 ? partsText(parts) : 'dry browns'}; a few handfuls of char hold the smell. No lime, no ash.`, { parts, judged: false })
+    const parts = enoughOf(
+      facts, material => material.carbonToNitrogen.typical > 40 && material.family !== 'mineral',
+      after =>
+        after.carbonToNitrogen >= Math.min(Math.max(GOOD_RATIO, facts.heap.carbonToNitrogen + 2), facts.heap.carbonToNitrogen + MOST_STEP),
+    )
+    return remedyOf(
+      facts,
+      `Turn it and work in ${parts.length > 0 ? partsText(parts) : 'dry browns'}; a few handfuls of char hold the smell. No lime, no ash.`,
+      { parts, judged: false },
+    )
   },
 }

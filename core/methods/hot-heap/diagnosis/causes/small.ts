@@ -15,5 +15,12 @@ export const small: HeapCause = {
       ...given(acrossM >= SMALLEST_M - 0.02, -0.8, `${size} at its smallest holds its heat.`),
     ]
   },
-  remedy: facts => remedyOf(facts, `Make it bigger, to ${quantityText('length', facts.surroundings.units, SMALLEST_M)} each way with fresh stuff, or join it to the next heap. Sacks of leaves or straw bales around the sides hold warmth too. Or let it rot slowly: that works as well, weed seeds live.`, { turn: false }),
+  remedy: facts =>
+    remedyOf(
+      facts,
+      `Make it bigger, to ${quantityText('length', facts.surroundings.units, SMALLEST_M)} each way with fresh stuff, or join it to the `
+      + 'next heap. Sacks of leaves or straw bales around the sides hold warmth too. Or let it rot slowly: that works as well, weed '
+      + 'seeds live.',
+      { turn: false },
+    ),
 }

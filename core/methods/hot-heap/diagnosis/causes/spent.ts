@@ -12,5 +12,9 @@ export const spent: HeapCause = {
     ...given(hottestC !== undefined && hottestC < 45, -0.6, 'It has never been hot.'),
     ...given(now.day > 40, 0.4, `Day ${Math.floor(now.day)}.`),
   ],
-  remedy: facts => remedyOf(facts, 'Let it cure, moist and covered, and test it: a heap that is turned and watered and stays cool is done with its heat.', { turn: false }),
+  remedy: facts =>
+    remedyOf(
+      facts, 'Let it cure, moist and covered, and test it: a heap that is turned and watered and stays cool is done with its heat.',
+      { turn: false },
+    ),
 }

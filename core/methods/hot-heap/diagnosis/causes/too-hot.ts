@@ -12,7 +12,15 @@ export const overheated: HeapCause = {
   ],
   remedy: (facts) => {
     const waterL = Math.round(0.06 * facts.heap.volumeL)
-    const parts = enoughOf(facts, material => material.carbonToNitrogen.typical > 40 && material.structure >= 1, after => after.carbonToNitrogen >= facts.heap.carbonToNitrogen + 3)
-    return remedyOf(facts, `Open it and turn it today, with ${waterText(facts, waterL)}${parts.length > 0 ? ` and ${partsText(parts)}` : ''}; leave it lower and wider.`, { parts, waterL })
+    const parts = enoughOf(
+      facts, material => material.carbonToNitrogen.typical > 40 && material.structure >= 1,
+      after => after.carbonToNitrogen >= facts.heap.carbonToNitrogen + 3,
+    )
+    return remedyOf(
+      facts,
+      `Open it and turn it today, with ${waterText(facts, waterL)}${parts.length > 0 ? ` and ${partsText(parts)}` : ''}; leave it lower `
+      + 'and wider.',
+      { parts, waterL },
+    )
   },
 }

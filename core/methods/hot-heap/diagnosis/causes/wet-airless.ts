@@ -17,7 +17,10 @@ export const wetAirless: HeapCause = {
     ...given(heap.oxygenPct > 12, -0.3, `The model sees ${Math.round(heap.oxygenPct)} % oxygen in the middle: enough.`),
   ],
   remedy: (facts) => {
-    const parts = enoughOf(facts, material => material.carbonToNitrogen.typical > 40 && material.moistureFraction.typical < 0.35 && material.structure >= 1, after => after.moisture <= Math.max(GOOD_MOISTURE, facts.heap.moisture - 0.06))
+    const parts = enoughOf(
+      facts, material => material.carbonToNitrogen.typical > 40 && material.moistureFraction.typical < 0.35 && material.structure >= 1,
+      after => after.moisture <= Math.max(GOOD_MOISTURE, facts.heap.moisture - 0.06),
+    )
     const what = parts.length > 0 ? `work in ${partsText(parts)}` : 'work in whatever is coarse and dry: straw, torn card, twigs'
     return remedyOf(facts, `Turn it, ${what}, and keep the rain off.`, { parts, judged: facts.has('no-heat') || facts.has('died') })
   },
