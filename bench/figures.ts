@@ -1,3 +1,4 @@
+import { balancedOf } from '#core/methods/contract'
 import { createRequire } from 'node:module'
 import { randomJournal } from '../test/builders/journals'
 import { balanceAsked } from '#core/balancing/asked'
@@ -59,7 +60,7 @@ function say(name: string, ms: number, beside = ''): void {
   console.log(`${name.padEnd(58)} ${ms < 1 ? ms.toFixed(3) : ms.toFixed(1)} ms${beside ? `   ${beside}` : ''}`)
 }
 
-const COMFORT = hotHeap.mixing!.comfort('by-thermometer')
+const COMFORT = balancedOf(hotHeap)!.mixing.comfort('by-thermometer')
 const twelve = LIBRARY.slice(0, 12).map(material => ({ material, looseVolumeL: 50 }))
 const plain = milliseconds(() => mixBalance(twelve, 20), 2000)
 say('mix of 12 ingredients, plain', plain)
@@ -265,8 +266,8 @@ const stands = [...openJournal(years).garden.batches.values()].filter(hasBegun).
 const beforeRound = performance.now()
 for (const batch of stands) {
   const method = findMethod(batch.began.methodId)
-  method?.look.standing(batch, around)
-  method?.look.tasks(batch, around)
+  method?.life.standing(batch, around)
+  method?.life.tasks(batch, around)
 }
 const round = performance.now() - beforeRound
 say(
@@ -274,7 +275,7 @@ say(
   `${(round / Math.max(1, stands.length)).toFixed(1)} ms each`,
 )
 const beforeAgain = performance.now()
-for (const batch of stands) findMethod(batch.began.methodId)?.look.tasks(batch, around)
+for (const batch of stands) findMethod(batch.began.methodId)?.life.tasks(batch, around)
 say('  and once more, nothing having changed', performance.now() - beforeAgain)
 
 /** A probe that wrote every few minutes since the last turn. */
@@ -285,13 +286,13 @@ const probed = (readings: number) =>
 for (const readings of [50, 5000]) {
   const batch = probed(readings)
   const start = performance.now()
-  hotHeap.look.tasks(batch, surroundingsOn(16.2))
+  hotHeap.life.tasks(batch, surroundingsOn(16.2))
   say(`the round of a heap with ${readings} readings since its last turn`, performance.now() - start)
 }
 
 /** The cold methods. */
 function answered(method: Method, batch: BegunBatch): number {
-  const forecaster = method.forecaster!
+  const forecaster = method.life.forecaster!
   const start = performance.now()
   const steps = forecaster.answer(forecaster.ask(batch, aroundOn(100))!)
   while (!steps.next().done);
@@ -299,7 +300,7 @@ function answered(method: Method, batch: BegunBatch): number {
 }
 const [cage, pail] = [leafmould, brew].map(method =>
   begun({
-    methodId: method.id, approachId: method.approaches[0]!.id, site: method.sites[0]!, inputs: [input('leaves-mixed', 9, SACK)],
+    methodId: method.id, approachId: method.face.approaches[0]!.id, site: method.plan.sites[0]!, inputs: [input('leaves-mixed', 9, SACK)],
     waterL: 20,
   }),
 )
@@ -319,7 +320,7 @@ const [burn, soak] = (
   ] as const
 ).map(([method, stuff]) =>
   begun({
-    methodId: method.id, approachId: method.approaches[0]!.id, site: method.sites[0]!, answers: { tap: 'sound' },
+    methodId: method.id, approachId: method.face.approaches[0]!.id, site: method.plan.sites[0]!, answers: { tap: 'sound' },
     inputs: [input(stuff, 2, SACK)], waterL: 20,
   }),
 )
@@ -329,7 +330,10 @@ const [card, cover, warm] = (
   ] as const
 ).map(([method, stuff, sacks]) =>
   begun({
-    methodId: method.id, approachId: method.approaches[0]!.id, site: method.sites[0]!, answers: { pieces: 'card 60 of 0.8 x 0.6' },
+    methodId: method.id,
+    approachId: method.face.approaches[0]!.id,
+    site: method.plan.sites[0]!,
+    answers: { pieces: 'card 60 of 0.8 x 0.6' },
     inputs: [input(stuff, sacks, SACK)], waterL: 20,
   }),
 )
@@ -356,7 +360,7 @@ const forty = Array.from({ length: 40 }, (_, index) => {
 let longest = 0
 const roundOnce = () => {
   const before = performance.now()
-  for (const { method: { look }, batch, surroundings } of forty) {
+  for (const { method: { life: look }, batch, surroundings } of forty) {
     const from = performance.now()
     look.tasks(batch, surroundings)
     look.standing(batch, surroundings)

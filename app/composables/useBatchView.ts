@@ -5,7 +5,7 @@ import type { KnownBatch } from './useGarden'
 /** One batch with everything derived that the screens show of it. */
 export function useBatchView(known: () => KnownBatch) {
   const { surroundings } = useGarden()
-  const look = computed(() => known().method.look)
+  const look = computed(() => known().method.life)
   const seen = <T>(of: (batch: KnownBatch['batch']) => T) => computed(() => of(known().batch))
   const day = seen(({ began, ended }) => Math.max(0, daysBetween(began.at, ended?.at ?? surroundings.value.now)))
   return {

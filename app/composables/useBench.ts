@@ -4,7 +4,8 @@ import { draftFor, judged } from '#core/bench/planned'
 import { drawAll } from '#core/garden/store'
 import type { Material } from '#core/materials/material'
 import { METHODS } from '#core/methods'
-import { approachOf, type Method, type Mixing } from '#core/methods/contract'
+import { approachOf, balancedOf, type Method } from '#core/methods/contract'
+import type { Comfort } from '#core/mix/judgement'
 import { leversFor, leversThatHelp } from '#core/mix/lever'
 import { ingredientsOf, portionOf, type Ingredient } from '#core/mix/portion'
 import { mixRanges } from '#core/mix/ranges'
@@ -20,24 +21,24 @@ export const useBench = createSharedComposable(() => {
 
   /** The method of the plan; while none is chosen, the one that is offered first. */
   const method = computed<Method>(() => plan.method.value ?? METHODS[0] as Method)
-  const approach = computed(() => approachOf(method.value, draft.value.approachId))
+  const approach = computed(() => approachOf(method.value.face, draft.value.approachId))
   const vessel = computed(() => asVessel(draft.value.site))
   const ingredients = computed(() => ingredientsOf(draft.value.ingredients, materials.value))
   const filled = computed(() => ingredients.value.filter(({ amount }) => amount.count > 0))
-  /** How mixes are judged: by this method, or where it does not mind by the first that does. */
-  const mixing = computed(() => (method.value.mixing ?? METHODS.find(one => one.mixing)?.mixing) as Mixing)
-  const comfort = computed(() => mixing.value.comfort(approach.value.id))
-  const judgement = computed(() => judged(filled.value, comfort.value))
+  /** Where the method weighs what goes in; nothing of any other. */
+  const balanced = computed(() => balancedOf(method.value))
+  const comfort = computed(() => balanced.value?.mixing.comfort(approach.value.id))
+  const judgement = computed(() => comfort.value && judged(filled.value, comfort.value))
   const ranges = computed(() => {
-    const outcome = mixRanges(filled.value.map(portionOf), judgement.value?.waterL ?? 0, comfort.value)
-    return outcome.ok ? outcome.value : undefined
+    const outcome = comfort.value && mixRanges(filled.value.map(portionOf), judgement.value?.waterL ?? 0, comfort.value)
+    return outcome?.ok ? outcome.value : undefined
   })
-  const standsShare = computed(() => method.value.sizing?.standsShare ?? 1)
+  const standsShare = computed(() => balanced.value?.sizing.standsShare ?? 1)
   const around = computed(() => aroundHere(materials.value, materialContainers.value, seasonMonth.value, supplies.value))
   const feeds = computed(() => feedsFor(materials.value, stored.value))
   const candidates = computed(() => candidatesFor(filled.value, stored.value, around.value))
   const levers = computed(() =>
-    leversFor(filled.value, candidates.value, comfort.value, {
+    comfort.value && leversFor(filled.value, candidates.value, comfort.value, {
       pinned: draft.value.pinned, roomL: vesselVolumeL(vessel.value) / standsShare.value,
     }),
   )
@@ -57,7 +58,7 @@ export const useBench = createSharedComposable(() => {
   const firstChange = computed(() => verdict.value?.weakest === 'mix' || !verdict.value?.advice ? changes.value[0] : undefined)
   /** All that a good composter would say about the mix. */
   const counsel = computed(() =>
-    judgement.value
+    judgement.value && comfort.value
       ? counselFor({
           filled: filled.value,
           judgement: judgement.value,
@@ -76,10 +77,10 @@ export const useBench = createSharedComposable(() => {
   /** Where each ingredient comes from, ready to be recorded. */
   const drawn = computed(() => drawAll(stored.value, goesIn.value))
   const warnings = computed(() =>
-    method.value.mixing ? method.value.mixing.warnings(filled.value, approach.value.id) : (planned.value?.draft.warnings ?? []),
+    balanced.value ? balanced.value.mixing.warnings(filled.value, approach.value.id) : (planned.value?.draft.warnings ?? []),
   )
 
-  const problem = (wish: BalanceWish, wishL: number | undefined) => problemOf({
+  const problem = (by: Comfort, wish: BalanceWish, wishL: number | undefined) => problemOf({
     vessel: vessel.value,
     standsShare: standsShare.value,
     ingredients: ingredients.value,
@@ -88,7 +89,7 @@ export const useBench = createSharedComposable(() => {
     stored: stored.value,
     around: around.value,
     feeds: feeds.value,
-    comfort: comfort.value,
+    comfort: by,
   }, wish, wishL)
 
   function addMaterial(material: Material): void {
@@ -104,7 +105,7 @@ export const useBench = createSharedComposable(() => {
 
   /** What of the store this method takes, as a pile: everything that is there, to be changed from there on. */
   const storeOffers = computed(() =>
-    candidatesFor([], stored.value, []).filter(({ material }) => method.value.feeds?.includes(material.family) ?? true),
+    candidatesFor([], stored.value, []).filter(({ material }) => method.value.plan.feeds?.includes(material.family) ?? true),
   )
   function fillFromStore(): void {
     const seen = new Map<string, Ingredient>()
@@ -122,8 +123,7 @@ export const useBench = createSharedComposable(() => {
     vessel,
     ingredients,
     filled,
-    mixing,
-    comfort,
+    balanced,
     judgement,
     ranges,
     verdict,

@@ -53,13 +53,13 @@ export const useBenchPlan = createSharedComposable(() => {
   }
   /** Another method: its first school and site, its usual answers; what lies on the bench stays. */
   function choose(method: Method): void {
-    const [approach] = method.approaches
-    const [site] = method.sites
+    const [approach] = method.face.approaches
+    const [site] = method.plan.sites
     if (!approach || !site) return
-    const keeps = method.sites.some(one => asVessel(one).id === asVessel(draft.value.site).id)
+    const keeps = method.plan.sites.some(one => asVessel(one).id === asVessel(draft.value.site).id)
     change({
       methodId: method.id, approachId: approach.id, site: keeps ? draft.value.site : site,
-      answers: usualAnswers(method.asks(approach.id)),
+      answers: usualAnswers(method.plan.asks(approach.id)),
     })
   }
   const method = computed<Method | undefined>(() => findMethod(draft.value.methodId))

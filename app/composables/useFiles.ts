@@ -32,7 +32,7 @@ const BEYOND
 /** "3 heaps, 1 cage and 1 from a newer Wastrum". */
 export function batchesText(batches: Preview['batches']): string {
   const said = batches.map(({ methodId, count }) => {
-    const one = findMethod(methodId)?.words.one
+    const one = findMethod(methodId)?.face.words.one
     return one ? `${count} ${one}${count === 1 ? '' : 's'}` : `${count} from a newer Wastrum`
   })
   return said.length > 0 ? new Intl.ListFormat(regionLocale()).format(said) : 'nothing begun'

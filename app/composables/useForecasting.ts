@@ -47,7 +47,7 @@ export function useForecasting() {
     const last = store.journal.events.get(batch.log.at(-1) ?? '')?.at
     const now = new Date(Math.min(surroundings.value.now.getTime(), Math.max(today.value, last ? Date.parse(last) : 0)))
     // Without the old forecast: a question is put by what was recorded, not by what was believed.
-    return method.forecaster?.ask(batch, { ...surroundings.value, now, forecastOf: undefined })
+    return method.life.forecaster?.ask(batch, { ...surroundings.value, now, forecastOf: undefined })
   }
 
   async function answer(question: ForecastQuestion, mine: number, place: number) {

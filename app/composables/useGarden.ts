@@ -95,7 +95,7 @@ export const useGarden = createSharedComposable(() => {
   const carriersKey = computed(() =>
     JSON.stringify(
       standing.value.flatMap(({ batch: { id, name }, method }) =>
-        method.carriesChar ? [{ batchId: id, name, as: method.carriesChar }] : [],
+        method.life.carriesChar ? [{ batchId: id, name, as: method.life.carriesChar }] : [],
       ),
     ),
   )

@@ -14,7 +14,7 @@ export function useLiveProbe() {
   const { read, state } = useProbe()
 
   async function look({ batch, method }: KnownBatch): Promise<void> {
-    const quantity = quantityByThermometer(method)
+    const quantity = quantityByThermometer(method.life)
     if (!quantity) return
     const answer = await read(batch.id, quantity, quantity.expected(batch, surroundings.value), daysBetween(batch.began.at, new Date()))
     const at = new Date().toISOString()

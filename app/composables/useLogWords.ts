@@ -20,11 +20,11 @@ export function useLogWords() {
   const sentence = (text: string) => text === '' ? '' : `${text.charAt(0).toUpperCase()}${text.slice(1)}.`
 
   function begun(ingredients: readonly NamedIngredient[], waterL: number, { method }: KnownBatch): string {
-    if (ingredients.length === 0) return waterL >= 1 ? `${method.words.begun} ${quantity('volume', waterL)} of water.` : 'Begun.'
-    return `${method.words.begun} ${stuff(ingredients)}${waterL >= 1 ? `, with ${quantity('volume', waterL)} of water` : ''}.`
+    if (ingredients.length === 0) return waterL >= 1 ? `${method.face.words.begun} ${quantity('volume', waterL)} of water.` : 'Begun.'
+    return `${method.face.words.begun} ${stuff(ingredients)}${waterL >= 1 ? `, with ${quantity('volume', waterL)} of water` : ''}.`
   }
   function putIn(inputs: readonly NamedIngredient[], waterL: number, role: string | undefined, { method }: KnownBatch): string {
-    const offers = method.pads.flatMap(pad => pad.kind === 'put' ? [pad.put] : [])
+    const offers = method.life.pads.flatMap(pad => pad.kind === 'put' ? [pad.put] : [])
     if (inputs.length === 0) return `${offers.find(({ what: kind }) => kind === 'water')?.said ?? 'Watered'}: ${water(waterL)}.`
     const offer = offers.find(one => one.what === 'stuff' && one.role === role) ?? offers.find(one => one.what === 'stuff')
     return `${offer?.said ?? 'Added'} ${stuff(inputs)}${waterL >= 1 ? `, with ${quantity('volume', waterL)} of water` : ''}.`
@@ -43,12 +43,12 @@ export function useLogWords() {
   function gauged(
     id: string, values: readonly { readonly spot: string, readonly value: number }[], source: string, { method }: KnownBatch,
   ): string {
-    const known = quantityOf(method, id)
+    const known = quantityOf(method.life, id)
     const said = values.map(({ spot, value }) => known ? spotText(known, spot, value, units.value) : `${spot} ${value}`).join(', ')
     return `${sentence(`${said}${source === 'probe' ? ', by probe' : ''}`)}`
   }
   function takenOut(products: readonly NamedIngredient[], ends: boolean, { method }: KnownBatch): string {
-    return `${ends ? method.words.takenDown : 'Taken out'}: ${stuff(products) || 'nothing kept'}.`
+    return `${ends ? method.face.words.takenDown : 'Taken out'}: ${stuff(products) || 'nothing kept'}.`
   }
   const optional = (spot: string, value: number | undefined) => value === undefined ? [] : [{ spot, value }]
 
@@ -58,7 +58,7 @@ export function useLogWords() {
     'built': ({ ingredients, waterL }, known) => begun(ingredients, waterL, known),
     'renamed': ({ name, place }) => `Now called ${name}${place ? `, ${place}` : ''}.`,
     'put': ({ inputs, waterL, pocket }, known) => {
-      const feed = known.method.pads.flatMap(pad => pad.kind === 'feed' ? [pad.feed] : [])[0]
+      const feed = known.method.life.pads.flatMap(pad => pad.kind === 'feed' ? [pad.feed] : [])[0]
       return feed && inputs.some(({ role }) => role === 'feed')
         ? fed(inputs, pocket, feed, known)
         : putIn(inputs, waterL, inputs[0]?.role, known)
@@ -67,8 +67,8 @@ export function useLogWords() {
     'watered': ({ litres }, known) => putIn([], litres, undefined, known),
     'took': ({ products, ends }, known) => takenOut(products, ends, known),
     'finished': ({ products }, known) => takenOut(products, true, known),
-    'did': ({ deed, answers }, { method }) => deedOf(method, deed)?.words(answers, surroundings.value) ?? sentence(deed),
-    'turned': (_, { method }) => deedOf(method, TURNED)?.words({}, surroundings.value) ?? 'Turned.',
+    'did': ({ deed, answers }, { method }) => deedOf(method.life, deed)?.words(answers, surroundings.value) ?? sentence(deed),
+    'turned': (_, { method }) => deedOf(method.life, TURNED)?.words({}, surroundings.value) ?? 'Turned.',
     'gauged': ({ quantity: id, values, source }, known) => gauged(id, values, source, known),
     'reading': ({ coreC, edgeC, source }, known) => gauged(HEAT, [...optional(CORE, coreC), ...optional(EDGE, edgeC)], source, known),
     'measured': ({ heightM }, known) => gauged(HEIGHT, [{ spot: 'top', value: heightM }], 'hand', known),
@@ -79,7 +79,7 @@ export function useLogWords() {
         ? `, thinned with ${quantity('volume', waterL)} of water`
         : '') + '.',
     'observed': ({ sense, finding }, { method }) => {
-      const known = sensesOf(method).find(({ id }) => id === sense)
+      const known = sensesOf(method.life).find(({ id }) => id === sense)
       const found = known?.findings.find(({ id }) => id === finding)
       return known && found ? `${known.label}: ${found.label.toLowerCase()}. ${found.answer}` : `${sense}: ${finding}.`
     },
@@ -92,7 +92,7 @@ export function useLogWords() {
       return `${test?.name ?? event.test}: ${(test && resultOf(batch, test, event)?.text) ?? 'read.'}`
     },
     'put-off': ({ task, until, why }, { method }) => {
-      const work = method.taskWords[task.replace(/\.now$/, '')] ?? task
+      const work = method.life.taskWords[task.replace(/\.now$/, '')] ?? task
       if (why === 'covered') return 'Covered against the rain.'
       if (why === LOOKS_FINE) return `Looked fine from outside: ${work} can wait.`
       return why === undefined ? `Put off until ${day(until)}: ${work}.` : `Skipped: ${work}. ${why}`

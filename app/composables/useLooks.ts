@@ -56,11 +56,11 @@ export const useLooks = createGlobalState(() => {
     const keptFor = aroundOf(known)
     const tasks = askedOf(batch, method, around)
     yield
-    const standingNow = method.look.standing(batch, around)
+    const standingNow = method.life.standing(batch, around)
     yield
-    const picture = method.look.picture(batch, around)
+    const picture = method.life.picture(batch, around)
     yield
-    const windows = method.look.windows(batch, around)
+    const windows = method.life.windows(batch, around)
     kept.set(batch.id, { known: batch, around: keptFor, look: { tasks, standing: standingNow, picture, windows } })
     yield
   }

@@ -1,3 +1,4 @@
+import { balancedOf } from '#core/methods/contract'
 import { planForNeed, type NeedPlan } from '#core/sizing/need'
 import { expectedYield } from '#core/sizing/yields'
 
@@ -8,7 +9,7 @@ import { expectedYield } from '#core/sizing/yields'
 export function useNeed() {
   const { draft, method, approach, vessel } = useBench()
   const { finished, materials, now } = useGarden()
-  const sizing = computed(() => method.value.sizing)
+  const sizing = computed(() => balancedOf(method.value)?.sizing)
   const same = computed(() => finished.value.filter(({ method: { id } }) => id === method.value.id).map(({ batch }) => batch))
   const own = computed(() => sizing.value && expectedYield(same.value, materials.value, sizing.value.usualYield))
   /** The need of the bench, run this way; nothing when none was said. */

@@ -4,7 +4,7 @@ import { batchAhead, PLANNED_ID, questionAhead } from '#core/bench/ahead'
 import { draftFor } from '#core/bench/planned'
 import type { BegunBatch } from '#core/journal/garden'
 import { findMethod } from '#core/methods'
-import { questionKey, type Chart, type Fact, type Forecast, type Method, type NamedWindow } from '#core/methods/contract'
+import { balancedOf, questionKey, type Chart, type Fact, type Forecast, type Method, type NamedWindow } from '#core/methods/contract'
 import ForecasterWorker from '~/workers/forecaster.worker?worker'
 import type { Forecaster } from '~/workers/forecaster.worker'
 import { lineTo } from '~/workers/line'
@@ -40,7 +40,7 @@ export function usePlanAhead(plan: () => Plan | undefined, start: () => Date) {
   function batchOf(): { readonly batch: BegunBatch, readonly method: Method } | undefined {
     const wanted = plan()
     const method = wanted && findMethod(wanted.methodId)
-    const planned = wanted && method?.forecaster && draftFor(wanted, method, surroundings.value)
+    const planned = wanted && method?.life.forecaster && draftFor(wanted, method, surroundings.value)
     const batch = planned && method && batchAhead(planned.proposal, method, start())
     return batch && method ? { batch, method } : undefined
   }
@@ -51,11 +51,11 @@ export function usePlanAhead(plan: () => Plan | undefined, start: () => Date) {
       now: new Date(batch.began.at),
       forecastOf: (id: string) => (id === PLANNED_ID ? forecast : undefined),
     }
-    const [chart] = method.look.charts(batch, { ...then, now: addDays(then.now, DRAWN_DAYS) })
+    const [chart] = method.life.charts(batch, { ...then, now: addDays(then.now, DRAWN_DAYS) })
     // Nothing was recorded yet: how it looked at the start is how it looks.
     ahead.value = {
-      chart: chart && { ...chart, atStart: [] }, windows: method.look.windows(batch, then),
-      facts: method.mixing?.ahead(batch, then) ?? [],
+      chart: chart && { ...chart, atStart: [] }, windows: method.life.windows(batch, then),
+      facts: balancedOf(method)?.mixing.ahead(batch, then) ?? [],
     }
   }
 

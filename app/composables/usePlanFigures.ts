@@ -1,7 +1,7 @@
 import type { Plan } from '#core/garden/plan'
 import { draftFor, filledOf, judged } from '#core/bench/planned'
 import { findMethod } from '#core/methods'
-import { approachOf } from '#core/methods/contract'
+import { approachOf, balancedOf } from '#core/methods/contract'
 import { portionOf, type Ingredient } from '#core/mix/portion'
 import type { Picture } from '#core/picture/picture'
 import { mixInShort } from '#core/mix/words'
@@ -31,11 +31,11 @@ export function usePlanFigures() {
     const ingredients = filledOf(plan, materials.value)
     const planned = method && draftFor(plan, method, surroundings.value)
     if (!method || !planned) return { title, plan, lines: [], ingredients }
-    const approach = approachOf(method, plan.approachId)
+    const approach = approachOf(method.face, plan.approachId)
     const { draft } = planned
-    const { mixing, sizing } = method
-    const judgement = mixing && judged(ingredients, mixing.comfort(approach.id))
-    if (!mixing || !sizing || !judgement) {
+    const balanced = balancedOf(method)
+    const judgement = balanced && judged(ingredients, balanced.mixing.comfort(approach.id))
+    if (!balanced || !judgement) {
       return {
         title, plan, ingredients, picture: draft.picture,
         lines: [
@@ -44,9 +44,9 @@ export function usePlanFigures() {
         ],
       }
     }
-    const ranges = mixRanges(ingredients.map(portionOf), judgement.waterL, mixing.comfort(approach.id))
+    const ranges = mixRanges(ingredients.map(portionOf), judgement.waterL, balanced.mixing.comfort(approach.id))
     const { measures, waterL } = judgement
-    const share = own.value?.share ?? sizing.usualYield
+    const share = own.value?.share ?? balanced.sizing.usualYield
     const building = draft.work[0]?.minutes.typical ?? 0
     const ratio = ranges.ok
       ? `${Math.round(ranges.value.of.carbonToNitrogen.low)}–${Math.round(ranges.value.of.carbonToNitrogen.high)}`
@@ -66,7 +66,7 @@ export function usePlanFigures() {
         { label: 'Free air space', value: `${Math.round(measures.freeAirSpace * 100)} %`, note: '' },
         {
           label: 'Mixed', value: quantity('volume', measures.volumeL),
-          note: `${Math.round(((measures.volumeL * sizing.standsShare) / siteVolumeL(plan.site)) * 100)} % of the `
+          note: `${Math.round(((measures.volumeL * balanced.sizing.standsShare) / siteVolumeL(plan.site)) * 100)} % of the `
             + `${siteName(plan.site).toLowerCase()} as it stands`,
         },
         { label: 'Gives', value: span('volume', roughly(measures.volumeL * share.low), roughly(measures.volumeL * share.high)), note: '' },

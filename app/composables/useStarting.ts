@@ -1,3 +1,4 @@
+import { draftFor } from '#core/bench/planned'
 import type { Plan } from '#core/garden/plan'
 import { findMethod } from '#core/methods'
 import type { Ingredient } from '#core/mix/portion'
@@ -18,6 +19,7 @@ export interface Started {
 export function useStarting() {
   const { record } = useRecorder()
   const { inputsFrom } = useRecording()
+  const { surroundings } = useGarden()
   const bench = useBench()
   const router = useRouter()
   const busy = ref(false)
@@ -41,9 +43,10 @@ export function useStarting() {
       place,
       methodId: plan.methodId,
       approachId: plan.approachId,
-      site: plan.site,
-      answers: completed(method.asks(plan.approachId), plan.answers), waterL, inputs: inputsFrom(ingredients, 'feed'),
-    }, `${name} is standing.`, method.words.started, () => {
+      // What the method lays out for its measures stands in it from the first day.
+      site: draftFor(plan, method, surroundings.value)?.draft.site ?? plan.site,
+      answers: completed(method.plan.asks(plan.approachId), plan.answers), waterL, inputs: inputsFrom(ingredients, 'feed'),
+    }, `${name} is standing.`, method.face.words.started, () => {
       bench.change(plan)
       onTakenBack?.()
       void router.push('/bench')

@@ -32,7 +32,7 @@ export function useTasks() {
     if (task.doing.kind === 'rest' || task.doing.kind === 'again') await putOff(known, task, task.doing.why, task.doing.said)
     if (task.doing.kind === 'again') await another(known, task.doing.answers)
     if (task.doing.kind !== 'deed') return
-    const deed = deedOf(known.method, task.doing.deed)
+    const deed = deedOf(known.method.life, task.doing.deed)
     if (deed) await recording.deed(known, deed, usualAnswers(deed.asks))
   }
   /** Several things done on one visit: recorded together, taken back together. */
@@ -40,7 +40,7 @@ export function useTasks() {
     const at = new Date().toISOString()
     const events = tasks.flatMap((task): NewEvent[] => {
       if (task.doing.kind === 'rest') return [restEvent(task, task.doing.why)]
-      const deed = task.doing.kind === 'deed' ? deedOf(method, task.doing.deed) : undefined
+      const deed = task.doing.kind === 'deed' ? deedOf(method.life, task.doing.deed) : undefined
       return deed ? [{ kind: 'did', at, batchId: batch.id, deed: deed.id, answers: usualAnswers(deed.asks) }] : []
     })
     await record(events, `${batch.name}: ${tasks.map(({ label }) => label.toLowerCase()).join(', ')}.`)

@@ -19,7 +19,7 @@ function windowText({ label, from, to, orLater }: NamedWindow): string {
 const pipelines = computed(() => METHODS.flatMap((method) => {
   const laid
     = lookedAt.value
-      && method.pipeline?.(
+      && method.life.pipeline?.(
         standing.value.filter(known => known.method === method).map(({ batch }) => batch), lookedAt.value,
       )
   return laid ? [laid] : []

@@ -66,8 +66,8 @@ describe('a garden that an earlier version wrote', () => {
     (_, earlier) => {
       const batch = batchOf(earlier.id)
       const method = findMethod(batch.began.methodId)!
-      const [window] = method.look.windows(batch, around)
-      expect(method.look.standing(batch, around)).toMatchObject(earlier.standing)
+      const [window] = method.life.windows(batch, around)
+      expect(method.life.standing(batch, around)).toMatchObject(earlier.standing)
       expect({ from: window!.from.toISOString(), to: window!.to.toISOString(), reasons: window!.reasons }).toEqual(earlier.window)
       expect(
         askedOf(batch, method, around).map(({ id, title, reason, due, until, urgency }) => ({
@@ -77,7 +77,7 @@ describe('a garden that an earlier version wrote', () => {
       expect(batchProposal(batch, around.materials).volumeL).toBeCloseTo(earlier.volumeL, 9)
       expect(inAndOut(batch, around.materials) ?? null).toEqual(earlier.inAndOut)
       // Seeds, smells and open food were not said of then: what is said on top of them stays as it was.
-      expect(fitFor({ ...method, ripeness: method.ripeness! }, batch, around)).toMatchObject(
+      expect(fitFor({ ...method.life, ripeness: method.life.ripeness! }, batch, around)).toMatchObject(
         earlier.verdicts.map(({ use, fit, missing }) => ({
           use, fit, missing: expect.arrayContaining(missing.filter(one => !NOT_SAID_ANY_MORE.includes(one))) as string[],
         })),
@@ -90,7 +90,7 @@ describe('a garden that an earlier version wrote', () => {
     for (const { id, forecast } of said.batches) {
       if (!forecast) continue
       const batch = batchOf(id)
-      const { forecaster } = findMethod(batch.began.methodId)!
+      const { forecaster } = findMethod(batch.began.methodId)!.life
       const steps = forecaster!.answer(forecaster!.ask(batch, around)!)
       let step = steps.next()
       while (!step.done) step = steps.next()

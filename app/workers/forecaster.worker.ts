@@ -14,7 +14,7 @@ const forecaster = {
   /** Answers a question, or nothing when it was given up or nobody knows how. Only the latest ticket is worked on. */
   async answer(ticket: number, question: ForecastQuestion, onProgress: (progress: Progress) => void): Promise<Forecast | undefined> {
     wanted = ticket
-    const steps = findMethod(question.methodId)?.forecaster?.answer(question)
+    const steps = findMethod(question.methodId)?.life.forecaster?.answer(question)
     let breath = performance.now()
     for (let step = steps?.next(); steps && step; step = steps.next()) {
       if (step.done) return step.value

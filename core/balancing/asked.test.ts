@@ -1,3 +1,4 @@
+import { balancedOf } from '../methods/contract'
 import highsLoader from 'highs'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { BUCKET, SACK } from '../../test/builders/heaps'
@@ -37,7 +38,7 @@ const asked = (at: AtHand, litres: number, more: Partial<Asked> = {}): Asked => 
   problem: {
     offers: offersAtHand(at), step: 1,
     limits: {
-      comfort: hotHeap.mixing!.comfort('by-thermometer'), volumeL: { low: litres * 0.75, high: litres }, oneMaterialMost: 1,
+      comfort: balancedOf(hotHeap)!.mixing.comfort('by-thermometer'), volumeL: { low: litres * 0.75, high: litres }, oneMaterialMost: 1,
       charMost: 0.1,
     },
   },

@@ -1,3 +1,4 @@
+import { balancedOf } from '../methods/contract'
 import { describe, expect, it } from 'vitest'
 import { CUBE, HOT, some } from '../../test/builders/benches'
 import { surroundingsOn } from '../../test/builders/heaps'
@@ -15,13 +16,13 @@ const MIXES = [
   [some('horse-manure-straw', 10, 'barrow'), some('leaves-mixed', 6, 'sack')],
 ]
 const proposalOf = (ingredients: (typeof MIXES)[number], approachId = 'weekly'): Proposal => {
-  const { waterL, measures } = judged(ingredients, HOT.mixing!.comfort(approachId))!
+  const { waterL, measures } = judged(ingredients, balancedOf(HOT)!.mixing.comfort(approachId))!
   return { site: { kind: 'vessel', vessel: CUBE }, approachId, answers: {}, ingredients, waterL, volumeL: measures.volumeL }
 }
 const surroundings = surroundingsOn(0, 15)
 function forecastOf(proposal: Proposal): Forecast {
   const batch = batchAhead(proposal, HOT, surroundings.now)!
-  const steps = hotHeap.forecaster!.answer(questionAhead(batch, HOT, surroundings) as HeatedQuestion)
+  const steps = hotHeap.life.forecaster!.answer(questionAhead(batch, HOT, surroundings) as HeatedQuestion)
   let step = steps.next()
   while (!step.done) step = steps.next()
   return step.value
@@ -48,10 +49,10 @@ describe('a plan as the batch it would be', () => {
   it('is told in facts: how hot, for how long, how high, ready when', () => {
     const forecast = forecastOf(proposalOf(mix!))
     const batch = batchAhead(proposalOf(mix!), HOT, surroundings.now)!
-    const facts = HOT.mixing!.ahead(batch, { ...surroundings, forecastOf: id => id === PLANNED_ID ? forecast : undefined })
+    const facts = balancedOf(HOT)!.mixing.ahead(batch, { ...surroundings, forecastOf: id => id === PLANNED_ID ? forecast : undefined })
     expect(facts.map(({ label }) => label)).toEqual(['Hottest', 'Hot days', 'Stands', 'Ready'])
     expect(facts[0]!.value).toMatch(/^\d\d–\d\d °C$/)
-    expect(HOT.mixing!.ahead(batch, surroundings)).toEqual([])
+    expect(balancedOf(HOT)!.mixing.ahead(batch, surroundings)).toEqual([])
   })
 })
 
@@ -93,7 +94,7 @@ describe('what is said before there is a forecast', () => {
 
   it('of how high it stands is what the model says of it, within a twentieth', () => {
     const shares = forecasts[0]!.of.map(({ series }, at) => series.heightM!.typical[0]! / (proposalOf(MIXES[at]!).volumeL / 1440))
-    expect(middle(shares) / HOT.sizing!.standsShare).toBeGreaterThan(0.95)
-    expect(middle(shares) / HOT.sizing!.standsShare).toBeLessThan(1.05)
+    expect(middle(shares) / balancedOf(HOT)!.sizing.standsShare).toBeGreaterThan(0.95)
+    expect(middle(shares) / balancedOf(HOT)!.sizing.standsShare).toBeLessThan(1.05)
   })
 })

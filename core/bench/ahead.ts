@@ -31,5 +31,5 @@ export function batchAhead({ site, approachId, answers, ingredients, waterL }: P
 
 /** What the plan would be asked on the day it is begun, there and in the weather of that time of year. */
 export function questionAhead(batch: BegunBatch, method: Method, surroundings: Surroundings): ForecastQuestion | undefined {
-  return method.forecaster?.ask(batch, { ...surroundings, now: new Date(batch.began.at), forecastOf: undefined })
+  return method.life.forecaster?.ask(batch, { ...surroundings, now: new Date(batch.began.at), forecastOf: undefined })
 }

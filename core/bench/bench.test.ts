@@ -1,3 +1,4 @@
+import { balancedOf } from '../methods/contract'
 import { describe, expect, it } from 'vitest'
 import { BUCKET, SACK, surroundingsOn } from '../../test/builders/heaps'
 import type { StoredLot } from '../garden/store'
@@ -8,6 +9,7 @@ import { materialThen, worthOf } from '../materials/worth'
 import { METHODS } from '../methods'
 import { ingredientsOf, portionOf } from '../mix/portion'
 import { typicalTotals } from '../mix/balance'
+import type { Choosing } from '../methods/contract'
 import { fittingMethods } from './choosing'
 import { aroundHere, candidatesFor, problemOf, usualContainer } from './offered'
 import { draftFor, worthyIngredient } from './planned'
@@ -29,36 +31,29 @@ const best = (choice: Parameters<typeof fittingMethods>[1], stored: readonly Sto
 
 describe('choosing a method', () => {
   it('goes by what it is for: seeds want leaf mould, life for the soil a brew', () => {
-    expect(best({ purpose: 'seeds' }).method.name).toBe('Leaf mould')
-    expect(best({ purpose: 'microbes' }).method.name).toBe('Brew')
-    expect(best({ purpose: 'beds' }, [lot('grass-clippings', 900)]).method.name).toBe('Hot heap')
+    expect(best({ purpose: 'seeds' }).method.face.name).toBe('Leaf mould')
+    expect(best({ purpose: 'microbes' }).method.face.name).toBe('Brew')
+    expect(best({ purpose: 'beds' }, [lot('grass-clippings', 900)]).method.face.name).toBe('Hot heap')
   })
 
   it('goes by patience, work and what lies in the store, and says why', () => {
     const [first, , last] = fittingMethods(METHODS, { weeks: 2 }, [])
-    expect(first!.method.name).toBe('Brew')
+    expect(first!.method.face.name).toBe('Brew')
     expect(last!.speaksAgainst.join()).toMatch(/takes about \d+ weeks/)
     const leafy = best({ minutesAWeek: 5 }, [lot('leaves-mixed', 400)])
-    expect(leafy.method.name).toBe('Leaf mould')
+    expect(leafy.method.face.name).toBe('Leaf mould')
     expect(leafy.speaksFor).toContain('the store has enough for it')
   })
 })
 
 describe('the points of a method', () => {
-  const method = {
-    ...METHODS[0]!,
-    choosing: {
-      ...METHODS[0]!.choosing,
-      purposes: ['beds' as const],
-      minutesAWeek: { low: 10, typical: 30, high: 60 },
-      weeks: { low: 10, typical: 20, high: 30 },
-      eats: ['leaf' as const],
-      leastL: 100,
-      heavy: true,
-    },
+  const first = METHODS[0]!
+  const choosing: Choosing = {
+    ...first.face.choosing, purposes: ['beds'], minutesAWeek: { low: 10, typical: 30, high: 60 }, weeks: { low: 10, typical: 20, high: 30 },
+    eats: ['leaf'], leastL: 100, heavy: true,
   }
-  const points = (choice: Parameters<typeof fittingMethods>[1], leavesL = 0, of: typeof method = method) =>
-    fittingMethods([of], choice, [lot('leaves-mixed', leavesL), lot('grass-clippings', 500)])[0]!.points
+  const points = (choice: Parameters<typeof fittingMethods>[1], leavesL = 0, otherwise: Partial<Choosing> = {}) =>
+    fittingMethods([{ ...first, face: { ...first.face, choosing: { ...choosing, ...otherwise } } }], choice, [lot('leaves-mixed', leavesL), lot('grass-clippings', 500)])[0]!.points
   it.each<readonly [string, Parameters<typeof fittingMethods>[1], number, number]>([
     ['nothing asked, store too small', {}, 99, -1],
     ['nothing asked, store just enough: grass is not eaten', {}, 100, 2],
@@ -75,10 +70,10 @@ describe('the points of a method', () => {
   })
 
   it('leave the store out where a method hardly takes anything from it, and lifting where it is light', () => {
-    expect(points({}, 0, { ...method, choosing: { ...method.choosing, leastL: 5 } })).toBe(0)
-    expect(points({}, 0, { ...method, choosing: { ...method.choosing, leastL: 6 } })).toBe(-1)
-    expect(points({}, 0, { ...method, choosing: { ...method.choosing, eats: [] } })).toBe(0)
-    expect(points({ lifting: false }, 100, { ...method, choosing: { ...method.choosing, heavy: false } })).toBe(2)
+    expect(points({}, 0, { leastL: 5 })).toBe(0)
+    expect(points({}, 0, { leastL: 6 })).toBe(-1)
+    expect(points({}, 0, { eats: [] })).toBe(0)
+    expect(points({ lifting: false }, 100, { heavy: false })).toBe(2)
   })
 })
 
@@ -86,7 +81,7 @@ describe('the problem that is balanced', () => {
   const vessel = VESSEL_PRESETS[0]!
   const bench = {
     vessel, standsShare: 1, feeds: [], ingredients: [], pinned: [], capped: [], stored: [lot('leaves-mixed', 200)],
-    around: aroundHere(LIBRARY_BOOK, containers, 10, []), comfort: METHODS[0]!.mixing!.comfort('weekly'),
+    around: aroundHere(LIBRARY_BOOK, containers, 10, []), comfort: balancedOf(METHODS[0]!)!.mixing.comfort('weekly'),
   }
   const wish = { goalId: 'hot', step: 0.5, fetching: true, fill: 'full' as const, oneMaterialMost: 0.6 }
   const whole = vesselVolumeL(vessel)

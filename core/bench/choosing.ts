@@ -31,7 +31,7 @@ export function purposeName(purpose: Purpose): string {
 
 interface Reason { readonly points: number, readonly text: string }
 
-function reasons({ choosing }: Method, choice: Choice, stored: readonly StoredLot[]): Reason[] {
+function reasons({ face: { choosing } }: Method, choice: Choice, stored: readonly StoredLot[]): Reason[] {
   const eatenL = stored
     .filter(({ material }) => choosing.eats.includes(material.family))
     .reduce((sum, { leftLooseL }) => sum + leftLooseL, 0)

@@ -102,13 +102,16 @@ function surplusLine(asked: CounselAsked): string[] {
   const main = filled[index]
   const other
     = main
-      && methods.find(one => one.id !== method.id && one.choosing.surplus !== undefined && one.choosing.eats.includes(main.material.family))
+      && methods.find(
+        one => one.id !== method.id && one.face.choosing.surplus !== undefined && one.face.choosing.eats.includes(main.material.family),
+      )
   if (!main || !other) return []
   const { material, amount } = main
   const over = amount.count - balancedCount(index, asked)
-  if (over * amount.container.volumeL * packingFactor(material, amount.packing) < other.choosing.leastL) return []
+  if (over * amount.container.volumeL * packingFactor(material, amount.packing) < other.face.choosing.leastL) return []
   return [
-    `Not a hot heap yet: ${other.choosing.surplus} about ${countText(over)} of the ${containerText(amount.count, amount.container)} of `
+    `Not a hot heap yet: ${other.face.choosing.surplus} about ${countText(over)} of the ${containerText(amount.count, amount.container)} `
+    + 'of '
     + `${material.short}, and feed the rest to a heap week by week, two to three of ${material.short} to one of what comes in.`,
   ]
 }

@@ -1,3 +1,4 @@
+import { balancedOf } from '../methods/contract'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { must } from '../../test/builders/bands'
@@ -12,7 +13,7 @@ import { STARTING_CONTAINERS } from '../units/container'
 import { aroundHere, candidatesFor } from './offered'
 import { changedBy } from './one-change'
 
-const comfort = METHODS[0]!.mixing!.comfort('weekly')
+const comfort = balancedOf(METHODS[0]!)!.mixing.comfort('weekly')
 const around = aroundHere(LIBRARY_BOOK, STARTING_CONTAINERS.metric, 10, [])
 const of = (id: string, count: number, container = BUCKET): Ingredient => ({
   material: findMaterial(id)!, amount: { count, container, packing: 'loose' },

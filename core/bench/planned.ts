@@ -1,7 +1,7 @@
 import type { Plan } from '../garden/plan'
 import type { MaterialBook } from '../materials/book'
 import { worthOf } from '../materials/worth'
-import type { Draft, Method, Proposal, Surroundings } from '../methods/contract'
+import { balancedOf, type Draft, type Method, type Proposal, type Surroundings } from '../methods/contract'
 import { typicalTotals } from '../mix/balance'
 import { judge, type Comfort, type Judgement } from '../mix/judgement'
 import { ingredientsOf, portionOf, type Ingredient, type NamedIngredient } from '../mix/portion'
@@ -32,7 +32,7 @@ export function judged(filled: readonly Ingredient[], comfort: Comfort): Judgeme
 export function proposalOf(plan: Plan, method: Method, filled: readonly Ingredient[], judgement: Judgement | undefined): Proposal {
   const { site, approachId, answers } = plan
   return {
-    site, approachId, answers: completed(method.asks(approachId), answers), ingredients: filled,
+    site, approachId, answers: completed(method.plan.asks(approachId), answers), ingredients: filled,
     waterL: judgement?.waterL ?? 0,
     volumeL: judgement?.measures.volumeL ?? filled.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0),
   }
@@ -43,8 +43,9 @@ export function draftFor(
   plan: Plan, method: Method, surroundings: Surroundings,
 ): { readonly proposal: Proposal, readonly draft: Draft } | undefined {
   const filled = filledOf(plan, surroundings.materials)
-  const judgement = method.mixing && judged(filled, method.mixing.comfort(plan.approachId))
-  if (method.mixing && !judgement) return undefined
+  const balanced = balancedOf(method)
+  const judgement = balanced && judged(filled, balanced.mixing.comfort(plan.approachId))
+  if (balanced && !judgement) return undefined
   const proposal = proposalOf(plan, method, filled, judgement)
-  return { proposal, draft: method.draft(proposal, surroundings) }
+  return { proposal, draft: method.plan.draft(proposal, surroundings) }
 }

@@ -29,15 +29,15 @@ describe.each(
 
   it('lies in the past, with a heap that works, one that does not and one that is ready', () => {
     expect(events.every(({ at }) => new Date(at) <= now)).toBe(true)
-    expect(['hot', 'cooling']).toContain(hotHeap.look.standing(batch('demo-apple-bay'), surroundings).phase)
-    expect(hotHeap.look.standing(batch('demo-wall-bay'), surroundings).phase).toBe('stalled')
+    expect(['hot', 'cooling']).toContain(hotHeap.life.standing(batch('demo-apple-bay'), surroundings).phase)
+    expect(hotHeap.life.standing(batch('demo-wall-bay'), surroundings).phase).toBe('stalled')
     expect(readyWindow(batch('demo-shed-ring'), surroundings).from.getTime()).toBeLessThanOrEqual(now.getTime())
     expect(batch('demo-apple-bay').readings.some(({ coreC }) => coreC! > 52)).toBe(true)
   })
 
   it('asks for something today and has something about to spoil', () => {
     const standing = [...garden.batches.values()].filter(hasBegun).filter(one => !one.ended)
-    expect(standing.flatMap(one => hotHeap.look.tasks(one, surroundings)).filter(({ due }) => due <= now).length).toBeGreaterThan(2)
+    expect(standing.flatMap(one => hotHeap.life.tasks(one, surroundings)).filter(({ due }) => due <= now).length).toBeGreaterThan(2)
     expect(['use-soon', 'spoiling']).toContain(storedLots(garden, now, LIBRARY_BOOK)[0]!.keeping.freshness)
   })
 })

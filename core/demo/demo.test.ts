@@ -34,11 +34,11 @@ describe('the demo garden', () => {
   })
 
   it('has one heap going well, one that does not heat and one that is ready', () => {
-    expect(hotHeap.look.standing(batch('demo-apple-bay'), surroundings).phase).toBe('hot')
-    expect(hotHeap.look.standing(batch('demo-wall-bay'), surroundings).phase).toBe('stalled')
-    expect(hotHeap.look.standing(batch('demo-shed-ring'), surroundings).phase).toBe('curing')
+    expect(hotHeap.life.standing(batch('demo-apple-bay'), surroundings).phase).toBe('hot')
+    expect(hotHeap.life.standing(batch('demo-wall-bay'), surroundings).phase).toBe('stalled')
+    expect(hotHeap.life.standing(batch('demo-shed-ring'), surroundings).phase).toBe('curing')
     expect(readyWindow(batch('demo-shed-ring'), surroundings).from.getTime()).toBeLessThanOrEqual(NOW.getTime())
-    expect(hotHeap.look.tasks(batch('demo-wall-bay'), surroundings).map(({ title }) => title)).toContain('Find out why it stays cool')
+    expect(hotHeap.life.tasks(batch('demo-wall-bay'), surroundings).map(({ title }) => title)).toContain('Find out why it stays cool')
   })
 
   it('has a year of finished batches, and a store with something about to spoil', () => {

@@ -18,7 +18,7 @@ export function agendaOf(
           to: task.until < start ? start : task.until < addDays(start, 2) ? task.until : addDays(start, 2),
         }
       })
-    const windows = method.look.windows(batch, surroundings).map(({ id, announced, from, to, reasons }): CalendarEntry =>
+    const windows = method.life.windows(batch, surroundings).map(({ id, announced, from, to, reasons }): CalendarEntry =>
       ({ id: `${batch.id}.${id}`, title: `${batch.name} ${announced}`, text: reasons.join(' '), place: batch.place, from, to }))
     return [...asked, ...windows]
   })

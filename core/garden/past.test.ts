@@ -8,7 +8,7 @@ import { howItWent } from './past'
 
 const around = { materials: LIBRARY_BOOK, units: 'metric' as const }
 const inBed = (since: Parameters<typeof begun>[1]) =>
-  begun({ methodId: hotbed.id, approachId: 'manure', site: hotbed.sites[0]!, inputs: [input('horse-manure-straw', 10, SACK)] }, since)
+  begun({ methodId: hotbed.id, approachId: 'manure', site: hotbed.plan.sites[0]!, inputs: [input('horse-manure-straw', 10, SACK)] }, since)
 
 describe('how a past batch went', () => {
   it('tells its warmest, wherever it was read, and what was done to it most often, in its own words', () => {
@@ -24,7 +24,7 @@ describe('how a past batch went', () => {
     expect(howItWent(inBed([]), hotbed, around)).toEqual(['no warmth was read', 'still standing'])
     const cage = begun(
       {
-        methodId: leafmould.id, approachId: leafmould.approaches[0]!.id, site: leafmould.sites[0]!,
+        methodId: leafmould.id, approachId: leafmould.face.approaches[0]!.id, site: leafmould.plan.sites[0]!,
         inputs: [input('leaves-mixed', 5, SACK)],
       },
       [seen(3, 'squeeze', 'dry')],

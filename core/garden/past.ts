@@ -35,10 +35,10 @@ function work({ did, puts }: BegunBatch, pads: readonly Pad[]): string[] {
 
 /** How a batch went, in a few words, for a plan that follows it. */
 export function howItWent(
-  batch: BegunBatch, method: Pick<Method, 'pads'> | undefined,
+  batch: BegunBatch, method: Pick<Method, 'life'> | undefined,
   { materials, units }: { readonly materials: MaterialBook, readonly units: UnitSystem },
 ): string[] {
-  const pads = method?.pads ?? []
+  const pads = method?.life.pads ?? []
   const out = inAndOut(batch, materials)
   return [
     ...warmest(batch, pads, units),

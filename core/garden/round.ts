@@ -15,7 +15,7 @@ export function putOffName({ action, urgency }: Pick<Task, 'action' | 'urgency'>
 
 /** The tasks of a batch after what was put off: what waits moves to its day, what was skipped stays away until then. */
 export function askedOf(batch: BegunBatch, method: Method, surroundings: Surroundings): RoundTask[] {
-  return askedAfter(batch, method.look.tasks(batch, surroundings), surroundings)
+  return askedAfter(batch, method.life.tasks(batch, surroundings), surroundings)
 }
 
 /** Tasks of a batch, whoever asks them, after what was put off. */

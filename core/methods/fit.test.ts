@@ -8,14 +8,14 @@ import { evidenceOf, fitFor } from './contract'
 
 const of = (methodId: string) => {
   const method = findMethod(methodId)!
-  return { ...method, ripeness: method.ripeness! }
+  return { ...method.life, ripeness: method.life.ripeness! }
 }
 const batch = (methodId: string, stuff: readonly string[], since: readonly NewEvent[] = []) => {
-  const method = of(methodId)
-  const [approach] = method.approaches
+  const method = findMethod(methodId)!
+  const [approach] = method.face.approaches
   return begun(
     {
-      methodId, approachId: approach!.id, site: method.sites[0]!, answers: completed(method.asks(approach!.id), {}),
+      methodId, approachId: approach!.id, site: method.plan.sites[0]!, answers: completed(method.plan.asks(approach!.id), {}),
       inputs: stuff.map(id => input(id, 3, SACK)),
     },
     since,

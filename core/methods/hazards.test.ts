@@ -80,14 +80,14 @@ const told = new Map<string, string>()
 function besideSteps({ method, proposal }: MethodCases): string {
   const known = told.get(method.id)
   if (known !== undefined) return known
-  const drafts = method.approaches.flatMap(({ id }) =>
+  const drafts = method.face.approaches.flatMap(({ id }) =>
     [1, 2, 3, 4].map(seed =>
-      method.draft(
-        { ...proposal(seededRandom(seed)), approachId: id, site: (method.sitesOf?.(id) ?? method.sites)[0]! }, surroundingsOn(0),
+      method.plan.draft(
+        { ...proposal(seededRandom(seed)), approachId: id, site: (method.plan.sitesOf?.(id) ?? method.plan.sites)[0]! }, surroundingsOn(0),
       ),
     ),
   )
-  const text = JSON.stringify([drafts.map(({ steps, warnings }) => [steps, warnings]), method.pads, method.takeCautions])
+  const text = JSON.stringify([drafts.map(({ steps, warnings }) => [steps, warnings]), method.life.pads, method.life.takeCautions])
   told.set(method.id, text)
   return text
 }
@@ -110,7 +110,7 @@ describe('beside the step', () => {
   const { method, proposal } = ALL_CASES.find(({ method: { id } }) => id === 'char-charging')!
   const stepsOf = (approachId: string) =>
     JSON.stringify(
-      method.draft({ ...proposal(seededRandom(1)), approachId, site: method.sitesOf!(approachId)[0]! }, surroundingsOn(0)).steps,
+      method.plan.draft({ ...proposal(seededRandom(1)), approachId, site: method.plan.sitesOf!(approachId)[0]! }, surroundingsOn(0)).steps,
     )
 
   it('fish stand by the pond, frost by the tub, and not the other way round', () => {
@@ -124,9 +124,9 @@ describe('beside the step', () => {
     const making = ALL_CASES.find(({ method: { id } }) => id === 'char-making')!.method
     const of = (id: string) =>
       JSON.stringify(
-        making.draft(
+        making.plan.draft(
           {
-            site: making.sitesOf!('lidded-pot')[0]!, approachId: 'lidded-pot', answers: {}, waterL: 0, volumeL: 0,
+            site: making.plan.sitesOf!('lidded-pot')[0]!, approachId: 'lidded-pot', answers: {}, waterL: 0, volumeL: 0,
             ingredients: [{
               material: MATERIALS.find(one => one.id === id)!,
               amount: { count: 3, container: { id: 'l', name: 'litre', plural: 'litres', volumeL: 1 }, packing: 'loose' },

@@ -8,7 +8,7 @@ import { completed, type Question } from '../questions/question'
 import { seededRandom } from '../random/random'
 import { siteAreaM2 } from '../vessel/site'
 import { findMethod, METHODS } from '.'
-import { approachOf, batchProposal, deedOf, padFace, questionKey, sensesOf, type Pad } from './contract'
+import { approachOf, batchProposal, deedOf, padFace, questionKey, sensesOf, type Pad, balancedOf } from './contract'
 import type { Range } from '../units/range'
 
 const seeds = Array.from({ length: 25 }, (_, seed) => seed)
@@ -49,31 +49,31 @@ const METRIC = /\d\s?(°C|cm|m²|kg|L)(?![a-zA-Z])|square met(re|er)/
 /** What every method owes the screens, whatever it is. */
 describe.each(ALL_CASES.map(cases => [cases.method.id, cases] as const))('%s', (_, cases) => {
   const { method } = cases
-  const faces = method.pads.map((pad: Pad) => padFace(pad))
+  const faces = method.life.pads.map((pad: Pad) => padFace(pad))
 
   it('has schools, sites, words and pads of its own', () => {
-    expect(method.approaches.length).toBeGreaterThan(0)
-    unique(ids(method.approaches))
-    expect(approachOf(method, 'no-such-school')).toBe(method.approaches[0])
-    expect(method.sites.length).toBeGreaterThan(0)
-    for (const site of method.sites) expect(siteAreaM2(site)).toBeGreaterThan(0)
+    expect(method.face.approaches.length).toBeGreaterThan(0)
+    unique(ids(method.face.approaches))
+    expect(approachOf(method.face, 'no-such-school')).toBe(method.face.approaches[0])
+    expect(method.plan.sites.length).toBeGreaterThan(0)
+    for (const site of method.plan.sites) expect(siteAreaM2(site)).toBeGreaterThan(0)
     unique(ids(faces))
     for (const { id, label, icon } of faces) {
       expect(id).toMatch(/^[\w.-]+$/)
       said(label)
       expect(icon).toMatch(/^i-ph-/)
     }
-    for (const text of Object.values(method.words)) said(text)
-    expect(ordered(method.choosing.weeks) && ordered(method.choosing.minutesAWeek)).toBe(true)
-    expect(method.choosing.purposes.length).toBeGreaterThan(0)
-    for (const { id } of method.approaches) {
-      unique(ids(method.asks(id)))
-      method.asks(id).forEach(soundQuestion)
+    for (const text of Object.values(method.face.words)) said(text)
+    expect(ordered(method.face.choosing.weeks) && ordered(method.face.choosing.minutesAWeek)).toBe(true)
+    expect(method.face.choosing.purposes.length).toBeGreaterThan(0)
+    for (const { id } of method.face.approaches) {
+      unique(ids(method.plan.asks(id)))
+      method.plan.asks(id).forEach(soundQuestion)
     }
   })
 
   it('asks senses that can be answered, and every answer says what it means', () => {
-    for (const sense of sensesOf(method)) {
+    for (const sense of sensesOf(method.life)) {
       unique(ids(sense.findings))
       expect(sense.findings.some(({ sign }) => sign === 'good')).toBe(true)
       for (const { id, answer } of sense.findings) {
@@ -84,7 +84,7 @@ describe.each(ALL_CASES.map(cases => [cases.method.id, cases] as const))('%s', (
   })
 
   it('gauges within limits and at spots, and its deeds ask what can be asked', () => {
-    for (const pad of method.pads) {
+    for (const pad of method.life.pads) {
       if (pad.kind === 'gauge') {
         expect(pad.quantity.limits[0]).toBeLessThan(pad.quantity.limits[1])
         unique(ids(pad.quantity.spots))
@@ -102,11 +102,15 @@ describe.each(ALL_CASES.map(cases => [cases.method.id, cases] as const))('%s', (
     for (const seed of seeds) {
       const proposal = cases.proposal(seededRandom(seed))
       for (const units of ['metric', 'us'] as const) {
-        const draft = method.draft(proposal, { ...surroundingsOn(0), units })
+        const draft = method.plan.draft(proposal, { ...surroundingsOn(0), units })
         said(draft.verdict.text)
         said(draft.summary)
         expect(draft.steps.length).toBeGreaterThan(0)
         expect(draft.steps.some(({ cautions }) => cautions.length > 0)).toBe(true)
+        // Told in the order of the days: before it, while it is built, when it stands.
+        const order = draft.steps.map(({ when }) => ['before', 'building', 'after'].indexOf(when))
+        expect(order, draft.steps.map(({ title }) => title).join()).toEqual([...order].sort())
+        if (draft.recipe) expect(order).toContain(1)
         expect(draft.waterL).toBeGreaterThanOrEqual(0)
         expect(draft.work.every(({ minutes }) => ordered(minutes))).toBe(true)
         for (const { litres, from, to } of draft.gives) {
@@ -123,8 +127,8 @@ describe.each(ALL_CASES.map(cases => [cases.method.id, cases] as const))('%s', (
     for (const seed of seeds) {
       const { batch, surroundings } = cases.standing(seededRandom(seed))
       const around = { ...surroundings, units: 'us' as const }
-      const { look } = method
-      const { verdict, facts, warnings, steps, summary } = method.draft(cases.proposal(seededRandom(seed)), around)
+      const look = method.life
+      const { verdict, facts, warnings, steps, summary } = method.plan.draft(cases.proposal(seededRandom(seed)), around)
       const told = [
         verdict, facts, warnings, steps, summary, look.standing(batch, around), look.windows(batch, around), look.tasks(batch, around),
         look.facts(batch, around), look.charts(batch, around).map(({ title, legend }) => [title, legend]),
@@ -136,7 +140,7 @@ describe.each(ALL_CASES.map(cases => [cases.method.id, cases] as const))('%s', (
   it('looks at a batch at any time of its life: windows in order, tasks of its own, nothing that is no number', () => {
     for (const seed of seeds) {
       const { batch, surroundings } = cases.standing(seededRandom(seed))
-      const { look } = method
+      const look = method.life
       const standing = look.standing(batch, surroundings)
       said(standing.label)
       said(standing.sentence)
@@ -150,14 +154,14 @@ describe.each(ALL_CASES.map(cases => [cases.method.id, cases] as const))('%s', (
         expect(reason.length).toBeGreaterThan(10)
         expect(batchId).toBe(batch.id)
         if (doing.kind === 'pad') expect(ids(faces)).toContain(doing.pad)
-        if (doing.kind === 'deed') expect(deedOf(method, doing.deed)).toBeDefined()
+        if (doing.kind === 'deed') expect(deedOf(method.life, doing.deed)).toBeDefined()
         if (doing.kind === 'again') {
-          const asked = method.asks(batch.began.approachId)
+          const asked = method.plan.asks(batch.began.approachId)
           expect(ids(asked)).toEqual(expect.arrayContaining(Object.keys(doing.answers)))
           expect(completed(asked, doing.answers)).toMatchObject(doing.answers)
         }
-        if (doing.kind === 'page' && doing.page === 'ready') expect(method.ripeness).toBeDefined()
-        if (doing.kind === 'page' && doing.page === 'wrong') expect(method.diagnosis).toBeDefined()
+        if (doing.kind === 'page' && doing.page === 'ready') expect(method.life.ripeness).toBeDefined()
+        if (doing.kind === 'page' && doing.page === 'wrong') expect(method.life.diagnosis).toBeDefined()
       }
       for (const day of [undefined, 0, look.lastDay(batch, surroundings)]) {
         const picture = look.picture(batch, surroundings, day)
@@ -175,7 +179,7 @@ describe.each(ALL_CASES.map(cases => [cases.method.id, cases] as const))('%s', (
         expect(findMaterial(materialId), materialId).toBeDefined()
         if (expectedL !== undefined) expect(Number.isFinite(expectedL) && expectedL >= 0).toBe(true)
       }
-      for (const pad of method.pads) {
+      for (const pad of method.life.pads) {
         if (pad.kind === 'gauge') expect(Object.values(pad.quantity.expected(batch, surroundings)).every(Number.isFinite)).toBe(true)
         if (pad.kind === 'use') {
           const { low, usual, high } = pad.use.parts(batch, surroundings)
@@ -190,9 +194,9 @@ describe.each(ALL_CASES.map(cases => [cases.method.id, cases] as const))('%s', (
     for (const seed of seeds) {
       const { batch, surroundings } = cases.ended(seededRandom(seed))
       expect(batch.ended).toBeDefined()
-      expect(method.look.tasks(batch, surroundings)).toEqual([])
-      said(method.look.standing(batch, surroundings).label)
-      said(pictureWords(method.look.picture(batch, surroundings), 'metric'))
+      expect(method.life.tasks(batch, surroundings)).toEqual([])
+      said(method.life.standing(batch, surroundings).label)
+      said(pictureWords(method.life.picture(batch, surroundings), 'metric'))
     }
   })
 
@@ -201,21 +205,21 @@ describe.each(ALL_CASES.map(cases => [cases.method.id, cases] as const))('%s', (
       const { batch, surroundings } = cases.standing(seededRandom(seed))
       const proposal = batchProposal(batch, surroundings.materials)
       expect(proposal.ingredients.length).toBe(inputsOf({ puts: batch.puts.filter(({ atStart }) => atStart) }).length)
-      expect(method.draft(proposal, surroundings).steps.length).toBeGreaterThan(0)
+      expect(method.plan.draft(proposal, surroundings).steps.length).toBeGreaterThan(0)
     }
   })
 
-  it.runIf(method.forecaster)('asks the same question of the same batch, and another when it is told more', () => {
+  it.runIf(method.life.forecaster)('asks the same question of the same batch, and another when it is told more', () => {
     const { batch, surroundings } = cases.standing(seededRandom(1))
-    const ask = (of: typeof batch) => method.forecaster!.ask(of, surroundings)
+    const ask = (of: typeof batch) => method.life.forecaster!.ask(of, surroundings)
     const question = ask(batch)
     expect(question && structuredClone(question)).toEqual(question)
     expect(question && questionKey(question)).toBe(questionKey(ask({ ...batch })!))
   })
 
-  it.runIf(method.diagnosis)('names causes with their reasons for every symptom that is not good', () => {
+  it.runIf(method.life.diagnosis)('names causes with their reasons for every symptom that is not good', () => {
     const { batch, surroundings } = cases.standing(seededRandom(2))
-    const { symptoms, causes, noticed } = method.diagnosis!
+    const { symptoms, causes, noticed } = method.life.diagnosis!
     unique(ids(symptoms))
     for (const { id, good } of symptoms.filter(one => !one.good)) {
       const found = causes(batch, surroundings, [id])
@@ -224,15 +228,15 @@ describe.each(ALL_CASES.map(cases => [cases.method.id, cases] as const))('%s', (
         expect(likelihood > 0 && likelihood <= 1).toBe(true)
         said(title)
         said(remedy.text)
-        expect(remedy.deeds.every(deed => deedOf(method, deed) !== undefined)).toBe(true)
+        expect(remedy.deeds.every(deed => deedOf(method.life, deed) !== undefined)).toBe(true)
       }
     }
     expect(noticed(batch, surroundings).every(one => ids(symptoms).includes(one))).toBe(true)
   })
 
-  it.runIf(method.mixing)('keeps comfort in order', () => {
-    for (const { id } of method.approaches) {
-      const { carbonToNitrogen, moistureFraction } = method.mixing!.comfort(id)
+  it.runIf(balancedOf(method))('keeps comfort in order', () => {
+    for (const { id } of method.face.approaches) {
+      const { carbonToNitrogen, moistureFraction } = balancedOf(method)!.mixing.comfort(id)
       expect(carbonToNitrogen.low).toBeLessThan(carbonToNitrogen.high)
       expect(moistureFraction.low).toBeLessThanOrEqual(moistureFraction.target)
       expect(moistureFraction.target).toBeLessThan(moistureFraction.high)

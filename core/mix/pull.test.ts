@@ -1,3 +1,4 @@
+import { balancedOf } from '../methods/contract'
 import { describe, expect, it } from 'vitest'
 import { BUCKET, SACK } from '../../test/builders/heaps'
 import { findMaterial } from '../materials/book'
@@ -5,7 +6,7 @@ import { hotHeap } from '../methods/hot-heap'
 import type { Ingredient } from './portion'
 import { pullEnd, pullPath, withCount } from './pull'
 
-const comfort = hotHeap.mixing!.comfort('by-thermometer')
+const comfort = balancedOf(hotHeap)!.mixing.comfort('by-thermometer')
 const of = (id: string, count: number, container = BUCKET): Ingredient => ({
   material: findMaterial(id)!, amount: { count, container, packing: 'loose' },
 })

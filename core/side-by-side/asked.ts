@@ -20,8 +20,8 @@ export function knownPairs({ pairs }: Pick<SideBySide, 'pairs'>, find: (id: stri
 /** What can be found of both in the same words: quantities of one unit, senses with findings in common. */
 export interface Shared { readonly quantities: readonly Quantity[], readonly senses: readonly Sense[] }
 
-const gauges = ({ pads }: Method) => pads.flatMap(pad => pad.kind === 'gauge' ? [pad.quantity] : [])
-const senses = ({ pads }: Method) => pads.flatMap(pad => pad.kind === 'sense' ? [pad.sense] : [])
+const gauges = ({ life: { pads } }: Method) => pads.flatMap(pad => pad.kind === 'gauge' ? [pad.quantity] : [])
+const senses = ({ life: { pads } }: Method) => pads.flatMap(pad => pad.kind === 'sense' ? [pad.sense] : [])
 
 /** What is asked of both. */
 export function sharedBy({ with: one, without: other }: KnownPair): Shared {

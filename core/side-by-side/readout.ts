@@ -64,7 +64,7 @@ function quantityRow(quantity: Quantity, one: Side, other: Side): QuantityRow[] 
 }
 
 function countOf({ batch, method }: Side, { id }: Sense): Count {
-  const findings = method.pads.flatMap(pad => pad.kind === 'sense' && pad.sense.id === id ? pad.sense.findings : [])
+  const findings = method.life.pads.flatMap(pad => pad.kind === 'sense' && pad.sense.id === id ? pad.sense.findings : [])
   const seen = batch.observations.filter(({ sense }) => sense === id)
   return { hits: seen.filter(({ finding }) => findings.find(one => one.id === finding)?.sign === 'good').length, of: seen.length }
 }

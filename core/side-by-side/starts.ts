@@ -41,7 +41,9 @@ export function unequalStarts(
   const percent = (share: number) => `${Math.round(100 * share)} %`
   return [
     ...(Math.abs(days) > DAYS_APART ? [`${days > 0 ? one.name : other.name} was begun ${daysText(Math.abs(days))} before the other.`] : []),
-    ...(method.id !== theirs.id ? [`They are kept in different ways: ${method.name.toLowerCase()} and ${theirs.name.toLowerCase()}.`] : []),
+    ...(method.id !== theirs.id
+      ? [`They are kept in different ways: ${method.face.name.toLowerCase()} and ${theirs.face.name.toLowerCase()}.`]
+      : []),
     ...(apart(area, otherArea) > APART.area
       ? [`They stand on unequal ground: ${siteName(one.began.site).toLowerCase()} and ${siteName(other.began.site).toLowerCase()}.`]
       : []),

@@ -1,3 +1,4 @@
+import { balancedOf } from '../methods/contract'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { BUCKET, GOOD_HEAP, heap } from '../../test/builders/heaps'
@@ -10,12 +11,12 @@ import { VESSEL_PRESETS } from '../vessel/presets'
 import { planForNeed } from './need'
 import { expectedYield, yieldShare } from './yields'
 
-const usual = hotHeap.sizing!.usualYield
+const usual = balancedOf(hotHeap)!.sizing.usualYield
 const BAY = VESSEL_PRESETS[0]!
 const now = new Date('2026-09-01T12:00:00Z')
 const day = (text: string) => new Date(`${text}T12:00:00Z`)
 const plan = (litres: number, by: Date, share = usual, approachId = 'by-thermometer') => {
-  const found = planForNeed({ litres, by }, BAY, hotHeap.sizing!, approachId, share, now)
+  const found = planForNeed({ litres, by }, BAY, balancedOf(hotHeap)!.sizing, approachId, share, now)
   if (!found.ok) throw new Error(found.error)
   return found.value
 }
@@ -109,8 +110,10 @@ describe('a need', () => {
 
   it('that is none is refused', () => {
     for (const litres of [0, -5, NaN, Infinity, 1e9])
-      expect(planForNeed({ litres, by: now }, BAY, hotHeap.sizing!, 'weekly', usual, now)).toEqual({ ok: false, error: 'no-litres' })
-    expect(planForNeed({ litres: 10, by: new Date('nonsense') }, BAY, hotHeap.sizing!, 'weekly', usual, now)).toEqual({
+      expect(planForNeed({ litres, by: now }, BAY, balancedOf(hotHeap)!.sizing, 'weekly', usual, now)).toEqual({
+        ok: false, error: 'no-litres',
+      })
+    expect(planForNeed({ litres: 10, by: new Date('nonsense') }, BAY, balancedOf(hotHeap)!.sizing, 'weekly', usual, now)).toEqual({
       ok: false, error: 'bad-date',
     })
   })
@@ -122,13 +125,13 @@ describe('a need', () => {
         fc.constantFrom(...VESSEL_PRESETS),
         (litres, low, vessel) => {
           const found = planForNeed(
-            { litres, by: day('2027-06-01') }, vessel, hotHeap.sizing!, 'weekly', range(low, low + 0.1, low + 0.2), now,
+            { litres, by: day('2027-06-01') }, vessel, balancedOf(hotHeap)!.sizing, 'weekly', range(low, low + 0.1, low + 0.2), now,
           )
           if (!found.ok) throw new Error(found.error)
           expect(found.value.buildL.high * low).toBeCloseTo(litres, 6)
           const capacityL
             = (vessel.shape === 'box' ? vessel.widthM * vessel.depthM : (Math.PI * vessel.diameterM ** 2) / 4) * vessel.heightM * 1000
-          expect(found.value.eachL * hotHeap.sizing!.standsShare).toBeLessThanOrEqual(capacityL * 1.000001)
+          expect(found.value.eachL * balancedOf(hotHeap)!.sizing.standsShare).toBeLessThanOrEqual(capacityL * 1.000001)
           expect(found.value.vessels).toBeGreaterThanOrEqual(1)
         },
       ),

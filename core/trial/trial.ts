@@ -25,18 +25,19 @@ export interface TrialStep { readonly share: number, readonly at: string }
 export const VALUES_MOST = 280_000
 
 function everythingOf(batch: BegunBatch, method: Method, around: Surroundings): void {
-  const { look, ripeness, forecaster } = method
-  look.standing(batch, around)
-  look.windows(batch, around)
+  const { life } = method
+  const { ripeness, forecaster } = life
+  life.standing(batch, around)
+  life.windows(batch, around)
   askedOf(batch, method, around)
-  look.picture(batch, around)
-  look.told(batch, around)
-  look.lastDay(batch, around)
-  look.charts(batch, around)
-  look.facts(batch, around)
-  look.gates(batch, around)
-  look.outputs(batch, around)
-  if (ripeness) fitFor({ ...method, ripeness }, batch, around)
+  life.picture(batch, around)
+  life.told(batch, around)
+  life.lastDay(batch, around)
+  life.charts(batch, around)
+  life.facts(batch, around)
+  life.gates(batch, around)
+  life.outputs(batch, around)
+  if (ripeness) fitFor({ ...life, ripeness }, batch, around)
   forecaster?.ask(batch, around)
 }
 

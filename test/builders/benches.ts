@@ -1,3 +1,4 @@
+import { balancedOf } from '#core/methods/contract'
 import type { Answer } from '#core/balancing/answers'
 import { balanceAsked, type Found } from '#core/balancing/asked'
 import type { Problem } from '#core/balancing/problem'
@@ -23,7 +24,7 @@ import { surroundingsOn } from './heaps'
 
 const CONTAINERS = STARTING_CONTAINERS.metric
 export const HOT = METHODS[0]!
-export const COMFORT = HOT.mixing!.comfort('by-thermometer')
+export const COMFORT = balancedOf(HOT)!.mixing.comfort('by-thermometer')
 export const CUBE: Vessel = { id: 'bay', name: 'Square bay', wall: 'boards', shape: 'box', widthM: 1.2, depthM: 1.2, heightM: 1.2 }
 /** A drum of 200 L. */
 export const DRUM: Vessel = { id: 'drum', name: 'Drum', wall: 'plastic', shape: 'cylinder', diameterM: 0.58, heightM: 0.757 }
@@ -68,7 +69,7 @@ export function saidOf({ lies, vessel = CUBE, month = 10, around: only, fetching
   const around = aroundHere(LIBRARY_BOOK, CONTAINERS, month, SUPPLIES).filter(({ material }) => !only || only.includes(material.id))
   const feeds = feedsFor(LIBRARY_BOOK, [])
   const judgement = must(judge(typicalTotals(lies.map(portionOf)), COMFORT))
-  const standsShare = HOT.sizing!.standsShare
+  const standsShare = balancedOf(HOT)!.sizing.standsShare
   const levers = leversFor(lies, candidatesFor(lies, [], around), COMFORT, { pinned: [], roomL: vesselVolumeL(vessel) / standsShare })!
   const plan = {
     ...EMPTY_PLAN,
@@ -116,7 +117,14 @@ export function problemFor(lies: readonly Ingredient[], random: Random, fetching
   const around = aroundHere(LIBRARY_BOOK, CONTAINERS, 1 + Math.floor(random() * 12), [])
   return problemOf(
     {
-      vessel: CUBE, standsShare: HOT.sizing!.standsShare, ingredients: lies, pinned: [], capped: [], stored: [], around, feeds: [],
+      vessel: CUBE,
+      standsShare: balancedOf(HOT)!.sizing.standsShare,
+      ingredients: lies,
+      pinned: [],
+      capped: [],
+      stored: [],
+      around,
+      feeds: [],
       comfort: COMFORT,
     },
     { goalId: '', step: 1, fetching, fill: 'pile', oneMaterialMost: 1 }, undefined,

@@ -21,69 +21,74 @@ const call: Deed = {
 
 /** A method that only tests know: hours long, on open ground, without vessel, heat, turning, mixing, forecast or product. */
 export const echo: Method = {
-  id: 'echo', name: 'Echo', summary: 'Calls into a valley and listens.',
-  words: {
-    one: 'echo', begun: 'Began', approach: 'Manner', sheet: 'How it is done', stepwise: 'Step by step', start: 'Begin listening',
-    started: 'Call when you like.', take: 'End it', takenDown: 'Ended', early: 'It still rings.',
-  },
-  choosing: {
-    purposes: ['beds'], weeks: { low: 0.01, typical: 0.04, high: 0.1 }, minutesAWeek: { low: 1, typical: 2, high: 3 }, heavy: false,
-    eats: [], leastL: 0, line: 'A call and a valley.',
-  },
-  approaches: [
-    { id: 'loudly', name: 'Loudly', summary: 'As loud as you can.' }, { id: 'softly', name: 'Softly', summary: 'Hardly to be heard.' },
-  ],
-  sites: [
-    { kind: 'area', id: 'valley', name: 'Valley', ground: { shape: 'rectangle', widthM: 40, lengthM: 90 } },
-    { kind: 'area', id: 'round', name: 'Round pond', ground: { shape: 'circle', diameterM: 12 } },
-  ],
-  asks: () => [{
-    id: 'wind', kind: 'choice', label: 'Wind',
-    choices: [
-      { id: 'still', label: 'Still' }, { id: 'gusty', label: 'Gusty' },
+  id: 'echo',
+  face: {
+    name: 'Echo', summary: 'Calls into a valley and listens.',
+    words: {
+      one: 'echo', begun: 'Began', approach: 'Manner', sheet: 'How it is done', stepwise: 'Step by step',
+      start: 'Begin listening', started: 'Call when you like.', take: 'End it', takenDown: 'Ended', early: 'It still rings.',
+    },
+    choosing: {
+      purposes: ['beds'], weeks: { low: 0.01, typical: 0.04, high: 0.1 }, minutesAWeek: { low: 1, typical: 2, high: 3 },
+      heavy: false, eats: [], leastL: 0, line: 'A call and a valley.',
+    },
+    approaches: [
+      { id: 'loudly', name: 'Loudly', summary: 'As loud as you can.' }, { id: 'softly', name: 'Softly', summary: 'Hardly to be heard.' },
     ],
-    usual: 'still',
-  }],
-  feeds: [],
-  pads: [
-    { kind: 'deed', deed: call },
-    {
-      kind: 'sense',
-      sense: {
-        id: 'hear', label: 'Hear', icon: 'i-ph-eye', question: 'What comes back?',
-        findings: [
-          { id: 'clear', label: 'Every word', sign: 'good', answer: 'The valley is well tuned.' },
-          { id: 'nothing', label: 'Nothing', sign: 'mind', answer: 'Call louder.' },
-        ],
+  },
+  plan: {
+    bench: 'recipe',
+    sites: [
+      { kind: 'area', id: 'valley', name: 'Valley', ground: { shape: 'rectangle', widthM: 40, lengthM: 90 } },
+      { kind: 'area', id: 'round', name: 'Round pond', ground: { shape: 'circle', diameterM: 12 } },
+    ],
+    asks: () => [{
+      id: 'wind', kind: 'choice', label: 'Wind',
+      choices: [
+        { id: 'still', label: 'Still' }, { id: 'gusty', label: 'Gusty' },
+      ],
+      usual: 'still',
+    }],
+    feeds: [],
+    draft: ({ answers }) => ({
+      summary: 'One call, and what comes back.',
+      verdict:
+        answers.wind === 'gusty'
+          ? { grade: 'workable', text: 'In gusts half of it is lost.' }
+          : { grade: 'good', text: 'Still air: every word comes back.' },
+      facts: [{ label: 'Fades after', value: `${FADES_HOURS} hours` }],
+      warnings: [],
+      picture: {
+        of: 'A valley', widthM: 4, heightM: 1,
+        parts: [{ kind: 'channel', channel: { xM: 0, yM: 0, diameterM: 0.1 }, heightM: 0.8 }, { kind: 'soil' }],
       },
-    },
-    {
-      kind: 'gauge',
-      quantity: {
-        id: 'rings', label: 'Rings', icon: 'i-ph-ruler', unit: 'none', limits: [0, 50], button: 'Record the rings',
-        spots: [{ id: 'far', label: 'Rings from the far side', said: '{} rings' }],
-        expected: (batch, surroundings) => ({ far: Math.round(loudness(batch, surroundings)) }),
+      steps: [{ when: 'building', title: 'Stand at the edge', detail: 'Face the far side.', cautions: ['Mind the drop.'] }],
+      work: [{ label: 'to call', minutes: { low: 1, typical: 1, high: 2 } }], gives: [], waterL: 0,
+    }),
+  },
+  life: {
+    pads: [
+      { kind: 'deed', deed: call },
+      {
+        kind: 'sense',
+        sense: {
+          id: 'hear', label: 'Hear', icon: 'i-ph-eye', question: 'What comes back?',
+          findings: [
+            { id: 'clear', label: 'Every word', sign: 'good', answer: 'The valley is well tuned.' },
+            { id: 'nothing', label: 'Nothing', sign: 'mind', answer: 'Call louder.' },
+          ],
+        },
       },
-    },
-  ],
-  taskWords: { called: 'calling' },
-  takeCautions: ['Leave the valley as you found it.'], inParts: false,
-  draft: ({ answers }) => ({
-    summary: 'One call, and what comes back.',
-    verdict:
-      answers.wind === 'gusty'
-        ? { grade: 'workable', text: 'In gusts half of it is lost.' }
-        : { grade: 'good', text: 'Still air: every word comes back.' },
-    facts: [{ label: 'Fades after', value: `${FADES_HOURS} hours` }],
-    warnings: [],
-    picture: {
-      of: 'A valley', widthM: 4, heightM: 1,
-      parts: [{ kind: 'channel', channel: { xM: 0, yM: 0, diameterM: 0.1 }, heightM: 0.8 }, { kind: 'soil' }],
-    },
-    steps: [{ title: 'Stand at the edge', detail: 'Face the far side.', cautions: ['Mind the drop.'] }],
-    work: [{ label: 'to call', minutes: { low: 1, typical: 1, high: 2 } }], gives: [], waterL: 0,
-  }),
-  look: {
+      {
+        kind: 'gauge',
+        quantity: {
+          id: 'rings', label: 'Rings', icon: 'i-ph-ruler', unit: 'none', limits: [0, 50], button: 'Record the rings',
+          spots: [{ id: 'far', label: 'Rings from the far side', said: '{} rings' }],
+          expected: (batch, surroundings) => ({ far: Math.round(loudness(batch, surroundings)) }),
+        },
+      },
+    ],
+    taskWords: { called: 'calling' }, takeCautions: ['Leave the valley as you found it.'], inParts: false,
     standing: (batch, surroundings) => batch.ended
       ? { phase: 'ended', label: 'Silent', sentence: 'It is over.', tone: 'good' }
       : {
@@ -113,6 +118,10 @@ export const echo: Method = {
       of: batch.name, widthM: 4, heightM: 1, parts: [{ kind: 'level', yM: 0.5, said: 'the far side' }, { kind: 'soil' }],
     }),
     told: (batch, surroundings) => `${Math.round(loudness(batch, surroundings))} loud now.`,
-    lastDay: () => 1, charts: () => [], facts: () => [], gates: () => [], outputs: () => [],
+    lastDay: () => 1,
+    charts: () => [],
+    facts: () => [],
+    gates: () => [],
+    outputs: () => [],
   },
 }

@@ -17,7 +17,7 @@ const STUFF = [
 function recipe(random: Random): HeapRecipe {
   const some = STUFF.filter(() => random() < 0.5)
   return {
-    vessel: pick(random, VESSEL_PRESETS), approachId: pick(random, hotHeap.approaches).id, waterL: Math.floor(60 * random()),
+    vessel: pick(random, VESSEL_PRESETS), approachId: pick(random, hotHeap.face.approaches).id, waterL: Math.floor(60 * random()),
     ingredients: (some.length > 0 ? some : [STUFF[0]]).map(([id, count, container]) => [
       id, Math.ceil(count * (0.3 + random())), container,
     ]),

@@ -23,7 +23,7 @@ const pick = <T>(random: Random, from: readonly T[]): T => from[Math.floor(rando
 
 /** Anything that the pads of a method can record, on a day. */
 function anyRecord(method: Method, random: Random, day: number, stuff: readonly string[]): NewEvent[] {
-  const pad = pick(random, method.pads)
+  const pad = pick(random, method.life.pads)
   switch (pad.kind) {
     case 'gauge': {
       const { quantity: { id, spots, limits } } = pad
@@ -50,9 +50,9 @@ function anyRecord(method: Method, random: Random, day: number, stuff: readonly 
 
 function casesOf(method: Method, stuff: readonly string[], days: readonly number[], product: string): MethodCases {
   const beginning = (random: Random) => {
-    const approachId = pick(random, method.approaches).id
+    const approachId = pick(random, method.face.approaches).id
     return {
-      methodId: method.id, approachId, site: pick(random, method.sites), answers: completed(method.asks(approachId), {}),
+      methodId: method.id, approachId, site: pick(random, method.plan.sites), answers: completed(method.plan.asks(approachId), {}),
       inputs: stuff.length > 0 ? [input(pick(random, stuff), 1 + Math.floor(9 * random()), SACK)] : [],
       waterL: Math.round(40 * random()),
     }

@@ -45,12 +45,12 @@ function drafted({ summary, verdict, facts: told, warnings, picture, steps, work
   ]
 }
 
-function toldOf(batch: BegunBatch, { look, diagnosis, ripeness, ...method }: Method, around: Surroundings): string[] {
+function toldOf(batch: BegunBatch, { face, life: { diagnosis, ripeness, ...look } }: Method, around: Surroundings): string[] {
   const { label, sentence, figure, tone } = look.standing(batch, around)
   const noticed = diagnosis?.noticed(batch, around) ?? []
   const begun = new Date(batch.began.at)
   return [
-    `${batch.name} (${method.name}, ${batch.began.approachId}), ${day(begun)}: ${label} [${tone}, ${figure ?? 'no figure'}]. ${sentence}`,
+    `${batch.name} (${face.name}, ${batch.began.approachId}), ${day(begun)}: ${label} [${tone}, ${figure ?? 'no figure'}]. ${sentence}`,
     ...look
       .windows(batch, around)
       .map(one => `  ${one.label}: ${day(one.from)} – ${day(one.to)}${one.orLater ? ' or later' : ''}. ${one.reasons.join(' ')}`),
@@ -105,15 +105,15 @@ describe('the made-up garden', () => {
     const lines = batches.flatMap(batch => [...toldOf(batch, findMethod(batch.began.methodId)!, around), ''])
     const plans = batches.filter(({ ended }) => !ended).flatMap((batch) => {
       const proposal = batchProposal(batch, around.materials)
-      return [`${batch.name}, planned again`, ...drafted(findMethod(batch.began.methodId)!.draft(proposal, around)), '']
+      return [`${batch.name}, planned again`, ...drafted(findMethod(batch.began.methodId)!.plan.draft(proposal, around)), '']
     })
-    const pipelines = METHODS.flatMap(({ name, pipeline }) =>
+    const pipelines = METHODS.flatMap(({ face: { name }, life: { pipeline } }) =>
       pipeline
         ? [
             `${name} along the years`,
             ...(
               pipeline(
-                batches.filter(({ began }) => findMethod(began.methodId)?.name === name), around,
+                batches.filter(({ began }) => findMethod(began.methodId)?.face.name === name), around,
               )?.rows ?? []
             ).map(
               row =>

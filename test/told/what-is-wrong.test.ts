@@ -42,7 +42,7 @@ const cageCase = (name: string, leaf: string, since: readonly NewEvent[], day: n
   name, method: leafmould, around: aroundOn(day, { rainMm }),
   batch: begun(
     {
-      methodId: 'leafmould', approachId: 'alone', site: leafmould.sites.find(site => asVessel(site).wall === 'wire')!, answers,
+      methodId: 'leafmould', approachId: 'alone', site: leafmould.plan.sites.find(site => asVessel(site).wall === 'wire')!, answers,
       inputs: [input(leaf, 9, SACK)], waterL: 40,
     },
     since,
@@ -71,7 +71,7 @@ const CASES: readonly Case[] = [
 ]
 const caseOf = (name: string) => CASES.find(one => one.name === name)!
 const causesOf = ({ method, batch, around }: Case, symptoms: readonly string[]): readonly Cause[] =>
-  method.diagnosis!.causes(batch, around, symptoms)
+  method.life.diagnosis!.causes(batch, around, symptoms)
 
 describe('what is wrong', () => {
   it.each<readonly [string, string, string]>([
@@ -99,7 +99,7 @@ describe('what is wrong', () => {
     const lines = CASES.flatMap(one => [
       one.name,
       ...one.method
-        .diagnosis!.symptoms.filter(({ good }) => good === undefined)
+        .life.diagnosis!.symptoms.filter(({ good }) => good === undefined)
         .flatMap(({ id, label }) =>
           causesOf(one, [id]).map(
             ({ title, likelihood, speaksFor, speaksAgainst, remedy, caution }, place) =>

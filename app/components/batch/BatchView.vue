@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { chartSentences } from '#core/methods/contract/chart-words'
-import { approachOf, quantityByThermometer, stepNow } from '#core/methods/contract'
+import { approachOf, balancedOf, quantityByThermometer, stepNow } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** A batch: how it is, what can be recorded, its picture through time, its windows, its charts, its log. */
@@ -19,14 +19,15 @@ const chosen = ref<string>()
 const PARTS = { picture: 2, log: 3, charts: 4 }
 const part = useGrowing(() => PARTS.charts, 1)
 const TONES = { good: 'text-primary', mind: 'text-warning', bad: 'text-error' } as const
-const words = computed(() => known.method.words)
+const words = computed(() => known.method.face.words)
 /** Something that is done in one go, as long as there is a step left. */
 const step = computed(() => {
-  const guide = known.method.look.guide?.(known.batch, surroundings.value)
+  const guide = known.method.life.guide?.(known.batch, surroundings.value)
   return guide && stepNow(guide)
 })
 const stands = computed(() => !known.batch.ended)
-const bands = computed(() => known.method.look.bands?.(known.batch, surroundings.value))
+const bands = computed(() => known.method.life.bands?.(known.batch, surroundings.value))
+const supposing = computed(() => balancedOf(known.method)?.supposing)
 const shut = computed(() => gates.value.filter(({ open }) => !open))
 </script>
 
@@ -35,7 +36,7 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
     <header class="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
       <BatchName :batch="known.batch" />
       <p class="aside-note">
-        {{ known.method.name }} · {{ approachOf(known.method, known.batch.began.approachId).name.toLowerCase() }}
+        {{ known.method.face.name }} · {{ approachOf(known.method.face, known.batch.began.approachId).name.toLowerCase() }}
       </p>
     </header>
     <p class="mt-1 text-lg">
@@ -83,7 +84,7 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
         Step by step
       </NuxtLink>
       <NuxtLink
-        v-if="known.method.diagnosis"
+        v-if="known.method.life.diagnosis"
         :to="`/batch/${known.batch.id}/wrong`"
         class="label-button"
       >
@@ -94,7 +95,7 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
         What is wrong?
       </NuxtLink>
       <NuxtLink
-        v-if="known.method.ripeness"
+        v-if="known.method.life.ripeness"
         :to="`/batch/${known.batch.id}/ready`"
         class="label-button"
       >
@@ -190,7 +191,7 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
       </p>
       <p class="mt-2 flex flex-wrap gap-2">
         <button
-          v-if="stands && known.method.supposing"
+          v-if="stands && supposing"
           type="button"
           class="label-button"
           :aria-expanded="wondering"
@@ -203,7 +204,7 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
           What if I…
         </button>
         <NuxtLink
-          v-if="quantityByThermometer(known.method)"
+          v-if="quantityByThermometer(known.method.life)"
           :to="`/batch/${known.batch.id}/readings`"
           class="label-button"
         >
@@ -215,9 +216,9 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
         </NuxtLink>
       </p>
       <WhatIfPanel
-        v-if="wondering && known.method.supposing"
+        v-if="wondering && supposing"
         v-model="supposed"
-        :supposing="known.method.supposing"
+        :supposing="supposing"
         :what-if="whatIf"
         class="mt-3 pl-3 border-l-4 border-accented"
       />

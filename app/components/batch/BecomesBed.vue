@@ -39,7 +39,7 @@ async function keep(): Promise<void> {
     >{{ bed.name }}</NuxtLink>, one of your beds.
   </p>
   <p
-    v-else-if="ground && known.method.becomesBed?.(known.batch, surroundings)"
+    v-else-if="ground && known.method.life.becomesBed?.(known.batch, surroundings)"
     class="mt-2"
   >
     <button

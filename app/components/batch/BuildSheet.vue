@@ -60,7 +60,7 @@ const hows = computed(() => layers.value.flatMap(({ detail, cautions }) => [deta
         <h1>{{ name || 'Build sheet' }}</h1>
         <p class="aside-note">
           {{ dateText(now) }} · {{ place ? `${place} · ` : '' }}{{ siteText }} ·
-          {{ approachOf(method, proposal.approachId).name.toLowerCase() }}
+          {{ approachOf(method.face, proposal.approachId).name.toLowerCase() }}
         </p>
         <p class="mt-1">
           {{ draft.summary }} Work for one:

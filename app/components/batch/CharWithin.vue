@@ -7,7 +7,7 @@ const { known } = defineProps<{ known: KnownBatch }>()
 const { store, materials } = useGarden()
 const { quantity } = useSay()
 const LEAST_L = 0.5
-const litres = computed(() => known.method.carriesChar ? charInBatchL(store.journal.garden, known.batch, materials.value) : 0)
+const litres = computed(() => known.method.life.carriesChar ? charInBatchL(store.journal.garden, known.batch, materials.value) : 0)
 </script>
 
 <template>

@@ -4,7 +4,7 @@ import type { KnownBatch } from '~/composables/useGarden'
 /** A batch from above, where its method draws it so. */
 const { known } = defineProps<{ known: KnownBatch }>()
 const { surroundings } = useGarden()
-const plan = computed(() => known.method.look.fromAbove?.(known.batch, surroundings.value))
+const plan = computed(() => known.method.life.fromAbove?.(known.batch, surroundings.value))
 </script>
 
 <template>

@@ -9,9 +9,9 @@ import type { KnownBatch } from '~/composables/useGarden'
 const { known } = defineProps<{ known: KnownBatch }>()
 const { surroundings } = useGarden()
 const wake = reactive(useWakeLock())
-const guide = computed(() => known.method.look.guide?.(known.batch, surroundings.value))
+const guide = computed(() => known.method.life.guide?.(known.batch, surroundings.value))
 const now = computed(() => guide.value && stepNow(guide.value))
-const padOf = (step: GuideStep) => known.method.pads.find(pad => padFace(pad).id === step.pad)
+const padOf = (step: GuideStep) => known.method.life.pads.find(pad => padFace(pad).id === step.pad)
 /** A step that was recorded and is asked again begins with an empty form. */
 const round = ref(0)
 const again = ref<string>()
@@ -130,7 +130,7 @@ const isOpen = (step: GuideStep) => step.id === now.value?.id || step.id === aga
       <NuxtLink
         :to="`/batch/${known.batch.id}`"
         class="tap inline-flex items-center underline underline-offset-3"
-      >Back to the {{ known.method.words.one }}</NuxtLink>
+      >Back to the {{ known.method.face.words.one }}</NuxtLink>
     </p>
   </div>
   <p v-else>

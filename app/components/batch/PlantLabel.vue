@@ -13,7 +13,7 @@ const kinds = computed(() =>
   [...new Set(inputsOf(known.batch).flatMap(one => materialOf(one, materials.value)?.name ?? []))].slice(0, 4).join(', '),
 )
 const minded = computed(() => carriedCautions(carriedByBatch(store.journal.garden, known.batch, materials.value, clock.value)))
-const windows = computed(() => known.method.look.windows(known.batch, surroundings.value))
+const windows = computed(() => known.method.life.windows(known.batch, surroundings.value))
 </script>
 
 <template>
@@ -29,7 +29,7 @@ const windows = computed(() => known.method.look.windows(known.batch, surroundin
       />
     </p>
     <p class="mt-1 text-lg">
-      {{ known.method.name }}, begun {{ dateText(known.batch.began.at) }}
+      {{ known.method.face.name }}, begun {{ dateText(known.batch.began.at) }}
     </p>
     <p v-if="kinds">
       Of: {{ kinds }}

@@ -15,9 +15,9 @@ const { record } = useRecorder()
 const { quantity, sieve } = useSay()
 const router = useRouter()
 
-const { look, words } = known.method
+const { life: look, face: { words } } = known.method
 const outputs = computed(() => look.outputs(known.batch, surroundings.value))
-const height = quantityOf(known.method, HEIGHT)
+const height = quantityOf(known.method.life, HEIGHT)
 const expectedM = height?.expected(known.batch, surroundings.value).top
 const changedAt = [...known.batch.puts, ...known.batch.takings].reduce((last, { at }) => at > last ? at : last, '')
 const measured = known.batch.gauged[HEIGHT]?.findLast(({ at }) => at >= changedAt)
@@ -26,14 +26,14 @@ const bucket = computed(() => containerThen(materialContainers.value.find(({ id 
 const amounts = ref<Amount[]>(outputs.value.map(() => ({ count: 0, container: bucket.value, packing: 'loose' })))
 const [first] = look.windows(known.batch, surroundings.value)
 const early = computed(() => first !== undefined && first.from > now.value)
-const ends = ref<'ends' | 'goes-on'>(known.method.inParts ? 'goes-on' : 'ends')
+const ends = ref<'ends' | 'goes-on'>(known.method.life.inParts ? 'goes-on' : 'ends')
 const outL = computed(() => amounts.value.reduce((sum, { count, container }) => sum + count * container.volumeL, 0))
 const inL = computed(() => goneInL(known.batch, materials.value))
 /** Loose stuff never grows; a tenth is left for containers that are filled unevenly. */
 const MOST_SHARE = 1.1
 const before = computed(() => cameOutL(known.batch))
 /** What has to come first, while it has not; what is taken all the same leaves the batch where it is, with all it still asks for. */
-const shut = computed(() => look.gates(known.batch, surroundings.value).find(({ id, open }) => id === known.method.takeGate && !open))
+const shut = computed(() => look.gates(known.batch, surroundings.value).find(({ beforeTaking, open }) => beforeTaking && !open))
 const anyway = ref(false)
 
 /** What can hardly be is asked back before it is written: nothing out at the end, or far more out than ever went in. */
@@ -141,7 +141,7 @@ async function save(): Promise<void> {
     </section>
     <section class="section-rule space-y-2">
       <ChoiceRow
-        v-if="known.method.inParts"
+        v-if="known.method.life.inParts"
         v-model="ends"
         label="Afterwards"
         :choices="[{ id: 'goes-on', label: 'the rest goes on' }, { id: 'ends', label: 'it is empty' }]"
@@ -172,7 +172,7 @@ async function save(): Promise<void> {
         {{ caution }}
       </p>
       <p
-        v-for="caution in known.method.takeCautions"
+        v-for="caution in known.method.life.takeCautions"
         :key="caution"
         class="caution"
       >
@@ -195,7 +195,7 @@ async function save(): Promise<void> {
         {{
           asked && asked === doubt
             ? 'It is so: record it'
-            : outputs.length > 0 && (outL > 0 || !known.method.inParts)
+            : outputs.length > 0 && (outL > 0 || !known.method.life.inParts)
               ? 'Into the store with it'
               : words.takenDown
         }}

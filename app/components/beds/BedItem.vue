@@ -70,7 +70,7 @@ const what = (one: OnBed) => `${quantity('volume', one.litres, 1)} of ${one.mate
       <NuxtLink
         :to="`/batch/${batch.id}`"
         class="underline underline-offset-3"
-      >{{ batch.name }}</NuxtLink>, {{ method.words.one }},
+      >{{ batch.name }}</NuxtLink>, {{ method.face.words.one }},
       {{ batch.ended ? `from ${day(batch.began.at)} to ${day(batch.ended.at)}` : `since ${day(batch.began.at)}` }}.
     </p>
     <p

@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import type { BalancedPlan } from '#core/methods/contract'
+import type { Comfort } from '#core/mix/judgement'
 import type { RuleMix } from '#core/mix/rules'
 
 /** What the bench can say and do beyond its verdict: why, the balancing, the rules of thumb, how much. One is open at a time, or none. */
-const { mixes, wishL } = defineProps<{ mixes: readonly RuleMix[], wishL?: number }>()
+const { plan, comfort, mixes, wishL } = defineProps<{ plan: BalancedPlan, comfort: Comfort, mixes: readonly RuleMix[], wishL?: number }>()
 const open = defineModel<string>('open', { required: true })
-const { ranges, comfort, filled, vessel, standsShare, method } = useBench()
-const { sizing } = useNeed()
+const { ranges, filled, vessel, standsShare, method } = useBench()
 const id = useId()
 
 const PANELS = [
@@ -16,9 +17,7 @@ const PANELS = [
   { id: 'how-much', label: 'How much' },
 ]
 const panels = computed(() =>
-  PANELS.filter(({ id: panel }) =>
-    panel === 'how-much' ? sizing.value : panel === 'ahead' ? method.value.forecaster && method.value.mixing : true,
-  ),
+  PANELS.filter(({ id: panel }) => panel !== 'ahead' || method.value.life.forecaster),
 )
 </script>
 
@@ -58,10 +57,12 @@ const panels = computed(() =>
       </template>
       <BalancePanel
         v-else-if="open === 'balance'"
+        :plan="plan"
         :wish-l="wishL"
       />
       <RulesPanel
         v-else-if="open === 'rules'"
+        :plan="plan"
         :mixes="mixes"
       />
       <AheadPanel v-else-if="open === 'ahead'" />

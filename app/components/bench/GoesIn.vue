@@ -4,11 +4,13 @@ import type { Ingredient } from '#core/mix/portion'
 /** What goes in: what the gardener says, or what the method's recipe says. */
 const emit = defineEmits<{ pick: [], balance: [] }>()
 const bench = useBench()
-const { ingredients, filled, drawn, warnings, method, planned } = bench
+const { ingredients, filled, drawn, warnings, balanced, planned } = bench
 const { stored, materials } = useGarden()
 const { quantity, amount: amountText } = useSay()
 
 const recipe = computed(() => planned.value?.draft.recipe)
+/** What is done until it stands; what comes after is told by the sheet and the round. */
+const steps = computed(() => (planned.value?.draft.steps ?? []).filter(({ when }) => when !== 'after'))
 const missingOf = (materialId: string) =>
   drawn.value.filter(one => one.materialId === materialId).reduce((sum, { missingLooseL }) => sum + missingLooseL, 0)
 const warningsOf = (materialId: string) => warnings.value.filter(one => one.materialId === materialId).map(({ text }) => text)
@@ -29,7 +31,7 @@ const wanted = ({ amount }: Ingredient) =>
     </h2>
     <ul v-if="recipe">
       <li
-        v-for="step in planned!.draft.steps.slice(0, -2)"
+        v-for="step in steps"
         :key="step.title"
         class="line-rule py-2"
       >
@@ -60,7 +62,7 @@ const wanted = ({ amount }: Ingredient) =>
           :ingredient="ingredient"
           :missing="missingOf(ingredient.material.id)"
           :freedom="bench.freedomOf(ingredient.material.id)"
-          :balanced="method.mixing !== undefined"
+          :balanced="balanced !== undefined"
           :warnings="warningsOf(ingredient.material.id)"
           @free="freedom => bench.setFreedom(ingredient.material.id, freedom)"
           @prepare="prepared => bench.setPrepared(ingredient.material.id, prepared)"
@@ -95,7 +97,7 @@ const wanted = ({ amount }: Ingredient) =>
           Fill from the store
         </button>
         <button
-          v-if="method.mixing && (ingredients.length > 0 || stored.length > 0)"
+          v-if="balanced && (ingredients.length > 0 || stored.length > 0)"
           type="button"
           class="label-button strong grow"
           @click="emit('balance')"
@@ -107,8 +109,11 @@ const wanted = ({ amount }: Ingredient) =>
           Balance it for me
         </button>
       </div>
-      <StarterRow v-if="filled.length > 0 && method.mixing" />
-      <LayerRecipe v-if="filled.length > 0 && method.mixing" />
+      <StarterRow v-if="filled.length > 0 && balanced" />
+      <LayerRecipe
+        v-if="filled.length > 0 && balanced"
+        :plan="balanced"
+      />
       <MindList v-if="filled.length > 0" />
     </template>
     <PlanTools />

@@ -1,14 +1,16 @@
 <script setup lang="ts">
+import type { BalancedPlan } from '#core/methods/contract'
 import { layersInstead, layersToFill, oneLayer } from '#core/bench/recipe'
 import { namedIngredient } from '#core/bench/planned'
 import { vesselVolumeL } from '#core/vessel/vessel'
 
 /** Planning by the layer: one layer's recipe, as containers and as thickness, times how many. */
+const { plan } = defineProps<{ plan: BalancedPlan }>()
 const bench = useBench()
-const { filled, vessel, proposal, mixing, draft, standsShare, judgement } = bench
+const { filled, vessel, proposal, draft, standsShare, judgement } = bench
 const { quantity, amount } = useSay()
 
-const layers = computed(() => proposal.value ? mixing.value.layers(proposal.value) : undefined)
+const layers = computed(() => proposal.value ? plan.mixing.layers(proposal.value) : undefined)
 const times = computed({
   get: () => layers.value?.count ?? 1,
   set: (wanted: number) => {

@@ -1,12 +1,15 @@
 <script setup lang="ts">
+import type { BalancedPlan } from '#core/methods/contract'
 import { mixBalance } from '#core/mix/balance'
 import { portionOf } from '#core/mix/portion'
 import { mixesByRule, RULES } from '#core/mix/rules'
 
 /** The balance of a mix: the field with every ingredient on it, and what the bench can do with it. */
+const { plan } = defineProps<{ plan: BalancedPlan }>()
 const open = defineModel<string>('open', { required: true })
 const bench = useBench()
-const { ingredients, filled, ranges, comfort } = bench
+const { approach, ingredients, filled, ranges } = bench
+const comfort = computed(() => plan.mixing.comfort(approach.value.id))
 const { need } = useNeed()
 const panels = useTemplateRef<HTMLElement>('panels')
 
@@ -52,6 +55,8 @@ defineExpose({ show })
     >
       <BenchPanels
         v-model:open="open"
+        :plan="plan"
+        :comfort="comfort"
         :mixes="mixes"
         :wish-l="need?.eachL"
       />

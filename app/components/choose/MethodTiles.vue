@@ -18,7 +18,7 @@ const asked = ref(false)
 const EFFORTS = [{ id: '5', label: 'a few minutes' }, { id: '25', label: 'half an hour' }, { id: '120', label: 'as much as it takes' }]
 const PATIENCE = [{ id: '2', label: 'days' }, { id: '20', label: 'a season' }, { id: '130', label: 'a year or two' }]
 const purposes = computed(() =>
-  [...new Set(METHODS.flatMap(({ choosing }) => choosing.purposes))].map(id => ({ id, label: purposeName(id) })),
+  [...new Set(METHODS.flatMap(({ face }) => face.choosing.purposes))].map(id => ({ id, label: purposeName(id) })),
 )
 const choice = computed<Choice>(() => ({
   purpose: purpose.value as Purpose | undefined,
@@ -43,27 +43,27 @@ function stuffFor(some: boolean): Pick<Proposal, 'ingredients' | 'volumeL'> {
 
 /** A method in its first school and place, as it would look. */
 function pictureOf(method: Method): Picture {
-  const [approach] = method.approaches
-  const [site] = method.sites
+  const [approach] = method.face.approaches
+  const [site] = method.plan.sites
   const drawn = (some: boolean) => {
     const proposal: Proposal = {
-      site: site!, approachId: approach!.id, answers: completed(method.asks(approach!.id), {}),
+      site: site!, approachId: approach!.id, answers: completed(method.plan.asks(approach!.id), {}),
       ...stuffFor(some),
       waterL: 0,
     }
-    return method.draft(proposal, surroundings.value).picture
+    return method.plan.draft(proposal, surroundings.value).picture
   }
-  const plain = drawn(method.mixing !== undefined)
+  const plain = drawn(method.plan.bench === 'balanced')
   // What is fed little by little would be drawn empty.
   return plain.parts.some(part => part.kind === 'fill' && part.heightM < 0.01) ? drawn(true) : plain
 }
 const pictures = computed(() => new Map(METHODS.map(method => [method.id, pictureOf(method)])))
-const time = ({ choosing: { weeks } }: Method) => weeks.high < 8
+const time = ({ face: { choosing: { weeks } } }: Method) => weeks.high < 8
   ? `${Math.max(1, Math.round(weeks.low * 7))} days to ${Math.round(weeks.high)} weeks`
   : weeks.high < 60
     ? `${Math.round(weeks.low / 4.35)} to ${Math.round(weeks.high / 4.35)} months`
     : `${Math.round(weeks.low / 4.35)} months to ${Math.round(weeks.high / 52)} years`
-const work = ({ choosing: { minutesAWeek, heavy } }: Method) =>
+const work = ({ face: { choosing: { minutesAWeek, heavy } } }: Method) =>
   `about ${Math.round(minutesAWeek.typical)} ${Math.round(minutesAWeek.typical) === 1 ? 'minute' : 'minutes'} a `
   + `week${heavy ? ', heavy at times' : ''}`
 </script>
@@ -84,15 +84,15 @@ const work = ({ choosing: { minutesAWeek, heavy } }: Method) =>
         >
           <PictureDrawing
             :picture="pictures.get(method.id)!"
-            :label="`${method.name}, drawn`"
+            :label="`${method.face.name}, drawn`"
             :px-per-metre="82"
             class="shrink-0 !w-28"
           />
           <span class="min-w-0">
-            <span class="block font-serif text-xl font-semibold text-highlighted">{{ method.name }}</span>
-            <span class="block leading-snug">{{ method.choosing.line }}</span>
+            <span class="block font-serif text-xl font-semibold text-highlighted">{{ method.face.name }}</span>
+            <span class="block leading-snug">{{ method.face.choosing.line }}</span>
             <span class="block aside-note">{{ time(method) }}; {{ work(method) }}; for {{
-              method.choosing.purposes.map(purposeName).join(', ') }}.</span>
+              method.face.choosing.purposes.map(purposeName).join(', ') }}.</span>
           </span>
         </button>
         <p

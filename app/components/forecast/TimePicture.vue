@@ -7,7 +7,7 @@ import type { KnownBatch } from '~/composables/useGarden'
 const { known, day } = defineProps<{ known: KnownBatch, day: number }>()
 const { surroundings } = useGarden()
 
-const look = computed(() => known.method.look)
+const look = computed(() => known.method.life)
 const lastDay = computed(() => look.value.lastDay(known.batch, surroundings.value))
 const chosen = ref<number>()
 const at = computed(() => chosen.value ?? Math.min(day, lastDay.value))

@@ -7,7 +7,7 @@ const { known } = defineProps<{ known: KnownBatch }>()
 const { state, connect, look } = useLiveProbe()
 const probe = useProbeStore()
 const { quantity, moment } = useSay()
-const spots = computed(() => quantityByThermometer(known.method)?.spots ?? [])
+const spots = computed(() => quantityByThermometer(known.method.life)?.spots ?? [])
 
 const here = computed(() => probe.connected === known.batch.id)
 const elsewhere = computed(() => probe.connected !== undefined && !here.value)

@@ -9,11 +9,11 @@ const { known } = defineProps<{ known: KnownBatch }>()
 const { now, store } = useGarden()
 
 const { surroundings } = useGarden()
-const quantity = computed(() => quantityByThermometer(known.method))
+const quantity = computed(() => quantityByThermometer(known.method.life))
 const gauges = computed(() => quantity.value ? known.batch.gauged[quantity.value.id] ?? [] : [])
 const odd = computed(
   () =>
-    known.method.look
+    known.method.life
       .charts(known.batch, surroundings.value)
       .flatMap(({ dots }) => dots.flatMap(({ points }) => points.filter(one => one.odd))).length,
 )

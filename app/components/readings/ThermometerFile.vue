@@ -229,7 +229,7 @@ async function take(): Promise<void> {
           Longest silence: {{ Math.round(found.longestGapDays * 10) / 10 }} days.
         </li>
         <li v-if="taken === 0">
-          None of them is from after this {{ known.method.words.one }} was begun.
+          None of them is from after this {{ known.method.face.words.one }} was begun.
         </li>
       </ul>
       <div class="flex flex-wrap gap-2">

@@ -9,7 +9,7 @@ const { known, ripeness } = defineProps<{ known: KnownBatch, ripeness: Ripeness 
 const { surroundings } = useGarden()
 
 const states = computed(() => testStates(known.batch, ripeness.tests(known.batch, surroundings.value)))
-const verdict = computed(() => fitFor({ ...known.method, ripeness }, known.batch, surroundings.value))
+const verdict = computed(() => fitFor({ ...known.method.life, ripeness }, known.batch, surroundings.value))
 /** What holds for every use is said once. */
 const shared = computed(() => (verdict.value[0]?.missing ?? []).filter(one => verdict.value.every(({ missing }) => missing.includes(one))))
 const own = ({ missing }: UseVerdict) => missing.filter(one => !shared.value.includes(one))

@@ -15,7 +15,7 @@ const { surroundings } = useGarden()
 const shut = computed(() =>
   deed.gate === undefined
     ? undefined
-    : known.method.look.gates(known.batch, surroundings.value).find(({ id, open }) => id === deed.gate && !open),
+    : known.method.life.gates(known.batch, surroundings.value).find(({ id, open }) => id === deed.gate && !open),
 )
 /** It was done all the same: what happened is recorded. */
 const anyway = ref(false)

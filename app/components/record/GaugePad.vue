@@ -25,7 +25,7 @@ const wanted = ref<readonly string[]>([quantity.spots[0].id])
 const fromProbe = ref(false)
 const missing = ref(false)
 /** The probe is a stand-in: it belongs to the demo and never gives a gardener's own heap a made-up heat. */
-const byProbe = computed(() => store.which === 'demo' && quantityByThermometer(known.method)?.id === quantity.id)
+const byProbe = computed(() => store.which === 'demo' && quantityByThermometer(known.method.life)?.id === quantity.id)
 
 async function ask(): Promise<void> {
   const answer = await read(known.batch.id, quantity, expected.value, daysBetween(known.batch.began.at, new Date()))

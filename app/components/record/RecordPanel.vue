@@ -11,7 +11,7 @@ const chosen = defineModel<string | undefined>('chosen')
 const all = ref(!only)
 const NOTE = { id: 'note', label: 'Note', icon: 'i-ph-note-pencil' }
 
-const offered = computed(() => known.method.pads.filter(({ fits }) => fits?.(known.batch) ?? true))
+const offered = computed(() => known.method.life.pads.filter(({ fits }) => fits?.(known.batch) ?? true))
 const faces = computed(() => [...offered.value.map(padFace), NOTE])
 const open = computed(() => faces.value.find(({ id }) => id === chosen.value))
 const pad = computed(() => offered.value.find(one => padFace(one).id === chosen.value))

@@ -4,7 +4,7 @@ const model = defineModel<{ withId: string, withoutId: string }>({ required: tru
 const { batches } = useGarden()
 const choices = computed(() =>
   batches.value.map(({ batch, method }) => ({
-    id: batch.id, label: `${batch.name}, ${method.name.toLowerCase()}${batch.ended ? ', ended' : ''}`,
+    id: batch.id, label: `${batch.name}, ${method.face.name.toLowerCase()}${batch.ended ? ', ended' : ''}`,
   })),
 )
 const set = (side: 'withId' | 'withoutId', id: string) => { model.value = { ...model.value, [side]: id } }

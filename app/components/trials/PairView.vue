@@ -10,8 +10,8 @@ const { surroundings, units, materials } = useGarden()
 const sides = computed(() => [read.pair.with, read.pair.without].map((side, index) => ({
   ...side,
   label: index === 0 ? 'with' : 'without',
-  picture: side.method.look.picture(side.batch, surroundings.value),
-  standing: side.method.look.standing(side.batch, surroundings.value),
+  picture: side.method.life.picture(side.batch, surroundings.value),
+  standing: side.method.life.standing(side.batch, surroundings.value),
 })))
 const starts = computed(() => unequalStarts(read.pair, materials.value, units.value))
 /** Both in one chart: dots of the one, squares of the other. */

@@ -206,7 +206,7 @@ async function finish(): Promise<void> {
         :disabled="busy || (used.length === 0 && !method)"
         @click="finish"
       >
-        {{ method?.words.start }}
+        {{ method?.face.words.start }}
       </button>
     </section>
   </div>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { METHODS } from '#core/methods'
+import { balancedOf, sitesFor } from '#core/methods/contract'
 import type { Answers } from '#core/journal/garden'
 import { changedBy } from '#core/bench/one-change'
 import { asVessel } from '#core/vessel/site'
@@ -11,6 +12,7 @@ definePageMeta({ title: 'The bench' })
 /** The bench: what to make, what lies on it, what it would be, what to do about it. */
 const bench = useBench()
 const { draft, before, method, approach, ingredients, filled, verdict, firstChange, counsel, judgement, planned, unknownMethod } = bench
+const { balanced } = bench
 const route = useRoute()
 const router = useRouter()
 const mix = useTemplateRef<{ show: () => Promise<void> }>('mix')
@@ -18,7 +20,7 @@ const mix = useTemplateRef<{ show: () => Promise<void> }>('mix')
 /** Whoever asks whether their pile is any good has chosen: something that is mixed. */
 const asksForAPile = route.query.start === 'pick'
 if (asksForAPile && ingredients.value.length === 0 && draft.value.methodId === '')
-  bench.choose(METHODS.find(({ mixing }) => mixing) ?? METHODS[0]!)
+  bench.choose(METHODS.find(one => balancedOf(one)) ?? METHODS[0]!)
 const picking = ref(asksForAPile && ingredients.value.length === 0)
 const choosing = ref(draft.value.methodId === '' && ingredients.value.length === 0)
 const PANELS = ['why', 'balance', 'ahead', 'rules', 'how-much']
@@ -43,18 +45,18 @@ watch(before, (laid) => {
   window.scrollTo({ top: 0, behavior: scrolling() })
 })
 
-const site = computed({ get: () => draft.value.site, set: fresh => bench.change({ site: method.value.laidOut?.(fresh) ?? fresh }) })
-const sites = computed(() => method.value.sitesOf?.(approach.value.id) ?? method.value.sites)
+const site = computed({ get: () => draft.value.site, set: fresh => bench.change({ site: fresh }) })
+const sites = computed(() => sitesFor(method.value, approach.value.id))
 /** Another way of doing it may want another place. */
 const approachId = computed({ get: () => approach.value.id, set: (id) => {
   const chosen = id ?? approach.value.id
-  const offered = method.value.sitesOf?.(chosen)
+  const offered = method.value.plan.sitesOf?.(chosen)
   bench.change({
     approachId: chosen,
     ...(offered && !offered.some(one => asVessel(one).id === asVessel(site.value).id) ? { site: offered[0]! } : {}),
   })
 } })
-const questions = computed(() => method.value.asks(approach.value.id))
+const questions = computed(() => method.value.plan.asks(approach.value.id))
 const answers = computed<Answers>({
   get: () => completed(questions.value, draft.value.answers),
   set: fresh => bench.change({ answers: { ...draft.value.answers, ...fresh } }),
@@ -69,16 +71,12 @@ function change(): void {
   if (!firstChange.value) void show('balance')
   else bench.adopt(changedBy(firstChange.value, filled.value))
 }
-/** A mix wants something on the bench; other methods can be begun as they are. */
+/** What is begun with a pile wants something on the bench; a mix that is empty is no plan; others can be begun as they are. */
 const ready = computed(
   () =>
     planned.value !== undefined
     && planned.value.draft.refusal === undefined
-    && (method.value.mixing !== undefined
-      || planned.value.draft.recipe !== undefined
-      || filled.value.length > 0
-      || method.value.feeds?.length === 0
-      || method.value.beginsEmpty),
+    && (method.value.plan.bench !== 'pile' || planned.value.draft.recipe !== undefined || filled.value.length > 0),
 )
 </script>
 
@@ -93,7 +91,8 @@ const ready = computed(
         data-another-method
         @click="choosing = true"
       >
-        {{ unknownMethod ? 'Another method' : method.name }} · {{ unknownMethod ? 'from a newer Wastrum' : approach.name.toLowerCase() }}
+        {{ unknownMethod ? 'Another method' : method.face.name }} ·
+        {{ unknownMethod ? 'from a newer Wastrum' : approach.name.toLowerCase() }}
       </button>
     </header>
 
@@ -136,7 +135,7 @@ const ready = computed(
     </p>
     <template v-else>
       <div
-        v-if="method.mixing && planned && verdict"
+        v-if="balanced && planned && verdict"
         class="sticky-head z-20 bg-default py-2 -mx-1 px-1 border-b-2 border-inverted/60 mb-2"
       >
         <VerdictNote
@@ -148,7 +147,7 @@ const ready = computed(
         />
       </div>
       <p
-        v-else-if="method.mixing && filled.length > 0 && !judgement"
+        v-else-if="balanced && filled.length > 0 && !judgement"
         class="my-3 max-w-xl"
         role="status"
         data-nothing-decays
@@ -156,7 +155,7 @@ const ready = computed(
         Nothing of this decays: it is a base, a starter or ballast. Add greens and browns, then the balance shows.
       </p>
       <p
-        v-else-if="method.mixing"
+        v-else-if="balanced"
         class="my-3 max-w-xl"
       >
         Say what you have, in whatever you carry it in. The balance shows at once.
@@ -165,7 +164,7 @@ const ready = computed(
         v-else
         class="my-3 max-w-xl"
       >
-        {{ method.summary }}
+        {{ method.face.summary }}
       </p>
 
       <div class="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(21rem,25rem)_minmax(0,1fr)] lg:grid-rows-[auto_1fr]">
@@ -181,10 +180,10 @@ const ready = computed(
             id="balance"
             class="section-rule mb-2"
           >
-            {{ method.mixing ? 'The balance' : 'What it comes to' }}
+            {{ balanced ? 'The balance' : 'What it comes to' }}
           </h2>
           <ul
-            v-if="method.mixing && counsel.length > 0"
+            v-if="balanced && counsel.length > 0"
             class="mb-3 space-y-1"
             aria-label="What would help"
             data-counsel
@@ -201,9 +200,10 @@ const ready = computed(
             </li>
           </ul>
           <MixView
-            v-if="method.mixing"
+            v-if="balanced"
             ref="mix"
             v-model:open="open"
+            :plan="balanced"
           />
           <DraftView
             v-else-if="planned"
@@ -224,20 +224,20 @@ const ready = computed(
             Where and how
           </h2>
           <ChoiceRow
-            v-if="method.approaches.length > 1 && !method.mixing"
+            v-if="method.face.approaches.length > 1 && !balanced"
             v-model="approachId"
-            :label="method.words.approach"
-            :choices="method.approaches.map(({ id, name }) => ({ id, label: name }))"
+            :label="method.face.words.approach"
+            :choices="method.face.approaches.map(({ id, name }) => ({ id, label: name }))"
           />
           <SiteEntry
             v-model="site"
             :sites="sites"
           />
           <ChoiceRow
-            v-if="method.approaches.length > 1 && method.mixing"
+            v-if="method.face.approaches.length > 1 && balanced"
             v-model="approachId"
-            :label="method.words.approach"
-            :choices="method.approaches.map(({ id, name }) => ({ id, label: name }))"
+            :label="method.face.words.approach"
+            :choices="method.face.approaches.map(({ id, name }) => ({ id, label: name }))"
           />
           <p class="aside-note">
             {{ approach.summary }}
@@ -258,7 +258,7 @@ const ready = computed(
           to="/bench/sheet"
           class="label-button strong"
         >
-          {{ method.words.sheet }}
+          {{ method.face.words.sheet }}
           <UIcon
             name="i-ph-arrow-right"
             class="size-5"
@@ -271,9 +271,9 @@ const ready = computed(
       <MaterialPicker
         v-model:open="picking"
         title="What do you have?"
-        :families="method.feeds"
+        :families="method.plan.feeds"
         :chosen="ingredients.map(({ material }) => material.id)"
-        :done="method.mixing ? 'That is all: show the balance' : 'That is all'"
+        :done="balanced ? 'That is all: show the balance' : 'That is all'"
         @pick="bench.addMaterial"
       />
     </template>

@@ -70,7 +70,7 @@ async function checklist(): Promise<void> {
             name="i-ph-list-checks"
             class="size-5"
           />
-          {{ method.words.stepwise }}
+          {{ method.face.words.stepwise }}
         </button>
         <button
           type="button"
@@ -78,7 +78,7 @@ async function checklist(): Promise<void> {
           :disabled="busy || planned.draft.refusal !== undefined"
           @click="start({ ...heap, ingredients: goesIn })"
         >
-          {{ method.words.start }}
+          {{ method.face.words.start }}
         </button>
         <PrintButton />
       </div>

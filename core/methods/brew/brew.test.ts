@@ -101,9 +101,9 @@ describe('foam that is measured', () => {
 })
 
 describe('a brew on its way', () => {
-  const phase = (batch: ReturnType<typeof bucket>, day: number) => brew.look.standing(batch, aroundOn(day)).phase
+  const phase = (batch: ReturnType<typeof bucket>, day: number) => brew.life.standing(batch, aroundOn(day)).phase
   const titles = (batch: ReturnType<typeof bucket>, day: number) =>
-    brew.look
+    brew.life
       .tasks(batch, aroundOn(day))
       .filter(({ due }) => due.getTime() <= Date.parse(afterDays(day)) + 1000)
       .map(({ title }) => title)
@@ -114,7 +114,7 @@ describe('a brew on its way', () => {
 
   it('calls the height, with what the beds take', () => {
     expect(titles(bucket(), 4.5)).toContain('Use it now')
-    expect(brew.look.tasks(bucket(), aroundOn(4.5)).find(({ title }) => title === 'Use it now')!.reason).toMatch(
+    expect(brew.life.tasks(bucket(), aroundOn(4.5)).find(({ title }) => title === 'Use it now')!.reason).toMatch(
       /For 30 m².*: 1\.9 L of it in 3 cans, 1 to 15/,
     )
     expect(titles(bucket(), 1.2)).not.toContain('Use it now')
@@ -132,9 +132,9 @@ describe('a brew on its way', () => {
     expect(phase(bucket('starter', [seen(3, 'smell', 'stinks')]), 3.1)).toBe('foul')
     expect(titles(bucket('starter', [seen(3, 'smell', 'rotten')]), 3.1)).toEqual(['Pour it on the heap'])
     const foul = bucket('starter', [seen(4.4, 'smell', 'rotten')])
-    expect(brew.look.windows(foul, aroundOn(4.5))).toEqual([])
-    expect(brew.look.gates(foul, aroundOn(4.5))).toMatchObject([{ open: false, reason: expect.stringMatching(/not onto beds/) }])
-    expect(brew.look.facts(foul, aroundOn(4.5)).map(({ label }) => label)).toEqual(['Left'])
+    expect(brew.life.windows(foul, aroundOn(4.5))).toEqual([])
+    expect(brew.life.gates(foul, aroundOn(4.5))).toMatchObject([{ open: false, reason: expect.stringMatching(/not onto beds/) }])
+    expect(brew.life.facts(foul, aroundOn(4.5)).map(({ label }) => label)).toEqual(['Left'])
     expect(phase(bucket('weed', [seen(9, 'smell', 'stinks')]), 9.1)).not.toBe('foul')
     expect(phase(bucket('weed', [seen(9, 'smell', 'rotten')]), 9.1)).toBe('foul')
   })
@@ -149,7 +149,7 @@ describe('a brew on its way', () => {
     const given = (litres: number): NewEvent => ({
       kind: 'used', at: afterDays(4.6), batchId: 'b', litres, place: 'bean bed', areaM2: 15, waterL: litres * 15,
     })
-    const use = brew.pads.flatMap(pad => pad.kind === 'use' ? [pad.use] : [])[0]!
+    const use = brew.life.pads.flatMap(pad => pad.kind === 'use' ? [pad.use] : [])[0]!
     expect(use.left(bucket())).toBe(10)
     expect(use.left(bucket('starter', [given(1.9), given(2.1)]))).toBeCloseTo(6, 9)
     expect(use.left(bucket('starter', [given(50)]))).toBe(0)
@@ -158,14 +158,14 @@ describe('a brew on its way', () => {
   })
 
   it('is thinned half as much again past its height', () => {
-    const use = brew.pads.flatMap(pad => pad.kind === 'use' ? [pad.use] : [])[0]!
+    const use = brew.life.pads.flatMap(pad => pad.kind === 'use' ? [pad.use] : [])[0]!
     expect(use.parts(bucket(), aroundOn(4.5))).toMatchObject({ low: 10, usual: 15 })
     expect(use.parts(bucket(), aroundOn(9))).toMatchObject({ low: 15, usual: 23 })
   })
 
   it('offers what its kind needs: foam where it foams, stirring, air, straining', () => {
     const pads = (approachId: string) =>
-      brew.pads
+      brew.life.pads
         .filter(({ fits }) => fits?.(bucket(approachId)) ?? true)
         .map(pad => (pad.kind === 'gauge' ? pad.quantity.id : pad.kind === 'deed' ? pad.deed.id : pad.kind))
     expect(pads('starter')).toEqual(['foam', 'sense', 'use', 'warmth', 'sense'])
@@ -174,13 +174,13 @@ describe('a brew on its way', () => {
   })
 
   it('gives onto beds only around its height', () => {
-    expect([1, 4.5, 9].map(day => brew.look.gates(bucket(), aroundOn(day))[0]!.open)).toEqual([false, true, false])
+    expect([1, 4.5, 9].map(day => brew.life.gates(bucket(), aroundOn(day))[0]!.open)).toEqual([false, true, false])
   })
 })
 
 describe('the draft of a brew', () => {
   const draft = (approachId: string, answers: Record<string, number | string> = {}, site = SITES[0]!) =>
-    brew.draft(
+    brew.plan.draft(
       { site, approachId, answers: { stands: 'room', areaM2: 10, ...answers }, ingredients: [], waterL: 0, volumeL: 0 },
       { ...aroundOn(0), water: 'mains' },
     )
@@ -196,7 +196,7 @@ describe('the draft of a brew', () => {
   it('says when the vessel is too small for the beds, and when the place is too cold', () => {
     expect(draft('starter', { areaM2: 2000 }).verdict.grade).toBe('workable')
     expect(draft('starter').verdict.grade).toBe('good')
-    const frosty = brew.draft(
+    const frosty = brew.plan.draft(
       { site: SITES[0]!, approachId: 'starter', answers: { stands: 'outside' }, ingredients: [], waterL: 0, volumeL: 0 },
       aroundOn(0, { meanC: [1] }),
     )

@@ -71,18 +71,18 @@ function stepsOf(kind: BrewKind, amounts: BrewAmounts, surroundings: Surrounding
       : 'Cover it with a cloth and a loose lid; measure the foam once a day.'
   return [
     {
-      title: `${containerText(amounts.waterL / waterCan.volumeL, waterCan)} of water (${litres(amounts.waterL)})`,
+      when: 'building', title: `${containerText(amounts.waterL / waterCan.volumeL, waterCan)} of water (${litres(amounts.waterL)})`,
       detail: `Rain water for choice, not colder than the place. It fills the vessel to ${Math.round(100 * kind.fill)} %: the rest is `
         + 'for foam and stirring.',
       cautions: setUpCautions(kind, surroundings),
     },
     ...amounts.portions.map(({ portion, kg }): BuildStep => ({
-      title: `${kitchenText(kg, surroundings)} of ${portion.name}`,
+      when: 'building', title: `${kitchenText(kg, surroundings)} of ${portion.name}`,
       detail: `${portion.how.charAt(0).toUpperCase()}${portion.how.slice(1)}.`, cautions: [],
     })),
-    { title: 'Cover and let it work', detail: going, cautions: [FOUL] },
+    { when: 'after', title: 'Cover and let it work', detail: going, cautions: [FOUL] },
     {
-      title: kind.strained ? 'Strain it, thin it, give it' : 'Thin it and give it',
+      when: 'after', title: kind.strained ? 'Strain it, thin it, give it' : 'Thin it and give it',
       detail: `1 part to ${kind.parts.low} to ${kind.parts.high} of water, in the evening or on a dull `
         + `day.${kind.strained ? ' The solids go into the heap, well covered, or under mulch.' : ''}`,
       cautions: [SOIL_ONLY],

@@ -13,41 +13,33 @@ const forecaster: Forecaster<BrewQuestion> = { ask: questionOf, answer: answerOf
 /** Brews and ferments: a bucket of water, something living or green, and a few days. */
 export const brew: Method = {
   id: 'brew',
-  name: 'Brew',
-  summary: 'A bucket of water with leaf mould, compost or greens, for days to weeks; thinned and poured on the soil.',
-  words: {
-    one: 'brew',
-    begun: 'Set up with',
-    approach: 'Kind',
-    sheet: 'Recipe',
-    stepwise: 'Set it up step by step',
-    start: 'It is set up: start it',
-    started: 'Look at it tomorrow.',
-    take: 'Empty it', takenDown: 'Emptied', early: 'It is not at its height yet.',
+  face: {
+    name: 'Brew',
+    summary: 'A bucket of water with leaf mould, compost or greens, for days to weeks; thinned and poured on the soil.',
+    words: {
+      one: 'brew', begun: 'Set up with', approach: 'Kind', sheet: 'Recipe', stepwise: 'Set it up step by step',
+      start: 'It is set up: start it', started: 'Look at it tomorrow.', take: 'Empty it', takenDown: 'Emptied',
+      early: 'It is not at its height yet.',
+    },
+    choosing: {
+      purposes: ['microbes', 'feeding'], weeks: range(0.3, 1, 4), minutesAWeek: range(10, 20, 40), heavy: false,
+      eats: ['finished', 'plant', 'grass'], leastL: 1, line: 'A bucket and a few days: life or a quick feed for beds.',
+    },
+    approaches: KINDS,
   },
-  choosing: {
-    purposes: ['microbes', 'feeding'],
-    weeks: range(0.3, 1, 4),
-    minutesAWeek: range(10, 20, 40),
-    heavy: false,
-    eats: ['finished', 'plant', 'grass'],
-    leastL: 1,
-    line: 'A bucket and a few days: life or a quick feed for beds.',
+  plan: {
+    bench: 'recipe', sites: SITES, asks: asksOf, feeds: [], draft: draftOf,
   },
-  approaches: KINDS,
-  sites: SITES,
-  asks: asksOf,
-  feeds: [],
-  pads: PADS,
-  taskWords: {
-    stirred: 'stirring', foam: 'measuring the foam', given: 'giving it', take: 'emptying it', smell: 'smelling',
-    air: 'checking the air',
+  life: {
+    ...look, pads: PADS,
+    taskWords: {
+      stirred: 'stirring', foam: 'measuring the foam', given: 'giving it', take: 'emptying it', smell: 'smelling',
+      air: 'checking the air',
+    },
+    takeCautions: [
+      'What is left goes onto the heap or under mulch, not into a drain or a pond.',
+      'Wash the vessel with hot water before the next one.',
+    ],
+    inParts: true, forecaster,
   },
-  takeCautions: [
-    'What is left goes onto the heap or under mulch, not into a drain or a pond.',
-    'Wash the vessel with hot water before the next one.',
-  ],
-  inParts: true,
-  draft: draftOf,
-  look, forecaster,
 }

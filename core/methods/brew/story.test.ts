@@ -14,8 +14,8 @@ const told = (batch: ReturnType<typeof bucket>, day: number) => {
   const around = aroundOn(day)
   const hours = (at: Date) => daysBetween(batch.began.at, at).toFixed(1)
   return [
-    brew.look.standing(batch, around).phase,
-    ...brew.look.tasks(batch, around).map(({ title, due, until, urgency }) => `${title}, ${hours(due)} to ${hours(until)}, ${urgency}`),
+    brew.life.standing(batch, around).phase,
+    ...brew.life.tasks(batch, around).map(({ title, due, until, urgency }) => `${title}, ${hours(due)} to ${hours(until)}, ${urgency}`),
   ]
 }
 
@@ -73,7 +73,7 @@ describe('a recipe', () => {
     const { waterL } = amountsFor(kindOf('starter'), BUCKET_SITE)
     // A bucket of 0.26 m each way holds 13.80 L; to 80 % are 11.04 L, of which mould and potato take 0.9 L/kg × 0.033 kg/L: 11.04 / 1.0297.
     expect(waterL).toBeCloseTo(10.725, 3)
-    const { recipe } = brew.draft(
+    const { recipe } = brew.plan.draft(
       { site: BUCKET_SITE, approachId: 'starter', answers: { stands: 'room', areaM2: 10 }, ingredients: [], waterL: 0, volumeL: 0 },
       aroundOn(0),
     )
@@ -100,7 +100,7 @@ describe('a recipe', () => {
 describe('the draft of a brew in a bucket', () => {
   const facts = (approachId: string) =>
     brew
-      .draft(
+      .plan.draft(
         { site: BUCKET_SITE, approachId, answers: { stands: 'room', areaM2: 10 }, ingredients: [], waterL: 0, volumeL: 0 }, aroundOn(0),
       )
       .facts.map(({ label, value }) => `${label}: ${value}`)
@@ -121,7 +121,7 @@ describe('the draft of a brew in a bucket', () => {
 
   it('measures small things in grams to the nearest five, and in ounces where those are used', () => {
     const step = (units: 'metric' | 'us') =>
-      brew.draft(
+      brew.plan.draft(
         { site: BUCKET_SITE, approachId: 'starter', answers: { stands: 'room' }, ingredients: [], waterL: 0, volumeL: 0 },
         { ...aroundOn(0), units },
       ).steps[1]!.title
@@ -131,7 +131,7 @@ describe('the draft of a brew in a bucket', () => {
   })
 
   it('is drawn to scale: liquid to its share, foam above it, bags hung in it', () => {
-    const { parts } = brew.draft(
+    const { parts } = brew.plan.draft(
       { site: BUCKET_SITE, approachId: 'starter', answers: { stands: 'room' }, ingredients: [], waterL: 0, volumeL: 0 }, aroundOn(0),
     ).picture
     const of = <K extends string>(kind: K) => parts.find((one): one is Extract<typeof one, { kind: K }> => one.kind === kind)!

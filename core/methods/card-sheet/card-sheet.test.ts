@@ -17,21 +17,21 @@ import { WAYS } from './ways'
 import * as words from './words'
 
 const LAWN: Site = { kind: 'area', id: 'lawn', name: 'Piece of lawn', ground: { shape: 'rectangle', widthM: 4, lengthM: 3 } }
-const answersOf = (approachId: string, answers: Record<string, number | string>) => completed(sheet.asks(approachId), answers)
+const answersOf = (approachId: string, answers: Record<string, number | string>) => completed(sheet.plan.asks(approachId), answers)
 const proposal = (answers: Record<string, number | string> = {}, approachId = 'whole', site: Site = LAWN): Proposal => ({
   site, approachId, answers: answersOf(approachId, answers), ingredients: [], waterL: 0, volumeL: 0,
 })
-const draft = (one: Proposal, around: Surroundings = aroundOn(0)) => sheet.draft(one, around)
+const draft = (one: Proposal, around: Surroundings = aroundOn(0)) => sheet.plan.draft(one, around)
 const laid = (since: readonly NewEvent[] = [], answers: Record<string, number | string> = {}, approachId = 'whole') =>
   begun(
     {
-      methodId: sheet.id, approachId, site: approachId === 'whole' ? LAWN : sheet.sitesOf!(approachId)[0]!,
+      methodId: sheet.id, approachId, site: approachId === 'whole' ? LAWN : sheet.plan.sitesOf!(approachId)[0]!,
       answers: answersOf(approachId, { [words.PIECES]: 'card 60 of 0.8 x 0.6', ...answers }),
       inputs: [input('card-flat', 60, BUCKET), input('compost-finished', 9, SACK)], waterL: 100,
     },
     since,
   )
-const tasks = (batch: ReturnType<typeof laid>, around: Surroundings) => sheet.look.tasks(batch, around)
+const tasks = (batch: ReturnType<typeof laid>, around: Surroundings) => sheet.life.tasks(batch, around)
 const actions = (batch: ReturnType<typeof laid>, around: Surroundings) =>
   tasks(batch, around)
     .filter(({ due }) => due <= around.now)
@@ -54,12 +54,12 @@ describe('what a sheet takes', () => {
   it('lays newsprint in stacks, strips two deep, and names what lies double', () => {
     // 100 sheets, eight deep: 12 stacks.
     expect(sheetPlan(proposal({ [words.PIECES]: 'news 100 of 0.57 x 0.4' })).layout!.used).toEqual([12])
-    const trench = sheetPlan(proposal({ [words.PIECES]: 'card 21 of 0.8 x 0.6' }, 'trench', sheet.sitesOf!('trench')[0]!))
+    const trench = sheetPlan(proposal({ [words.PIECES]: 'card 21 of 0.8 x 0.6' }, 'trench', sheet.plan.sitesOf!('trench')[0]!))
     // 21 boxes, two deep, are ten places and one box over.
     expect(trench.pieces[0]!.count).toBe(10)
-    const doubled = draft(proposal({ [words.PIECES]: 'card 4 of 0.8 x 0.6' }, 'trench', sheet.sitesOf!('trench')[0]!))
+    const doubled = draft(proposal({ [words.PIECES]: 'card 4 of 0.8 x 0.6' }, 'trench', sheet.plan.sitesOf!('trench')[0]!))
     const { laid: places, missing } = sheetPlan(
-      proposal({ [words.PIECES]: 'card 4 of 0.8 x 0.6' }, 'trench', sheet.sitesOf!('trench')[0]!),
+      proposal({ [words.PIECES]: 'card 4 of 0.8 x 0.6' }, 'trench', sheet.plan.sitesOf!('trench')[0]!),
     ).layout!
     expect(places.length - missing).toBe(2)
     expect(doubled.facts[0]).toMatchObject({ value: `4 of yours, ${2 * missing} missing`, why: expect.stringContaining('two deep') })
@@ -77,7 +77,7 @@ describe('what a sheet takes', () => {
   })
 
   it('does not lie in a pot, and says so', () => {
-    expect(draft(proposal({}, 'whole', sheet.sitesOf!('torn')[0]!)).verdict).toEqual({
+    expect(draft(proposal({}, 'whole', sheet.plan.sitesOf!('torn')[0]!)).verdict).toEqual({
       grade: 'poor', text: 'Card is laid on the ground: choose a piece of it, not a pot.',
     })
   })
@@ -104,7 +104,7 @@ describe('what a sheet takes', () => {
   })
 
   it('mixes torn card with compost by either school, for the room there is', () => {
-    const crate = sheet.sitesOf!('torn')[0]!
+    const crate = sheet.plan.sitesOf!('torn')[0]!
     const { torn } = sheetPlan(proposal({ [words.SHARES]: 'half' }, 'torn', crate))
     const { torn: other } = sheetPlan(proposal({ [words.SHARES]: 'double' }, 'torn', crate))
     // 50 × 35 × 25 cm = 43.75 L, a quarter more for the gaps that fill: 54.7 L.
@@ -119,7 +119,7 @@ describe('what a sheet takes', () => {
     expect(warned({ [words.GROWN]: 'creeping' })).toMatch(/two seasons/)
     expect(warned({ [words.PIECES]: 'news 50 of 0.5 x 0.4', [words.NEWS_LAYERS]: 4 })).toMatch(/Six to ten/)
     expect(warned({})).toMatch(/No lime .* unless a soil test/)
-    expect(draft(proposal({}, 'torn', sheet.sitesOf!('torn')[0]!)).warnings[0]!.text).toMatch(/a tenth/)
+    expect(draft(proposal({}, 'torn', sheet.plan.sitesOf!('torn')[0]!)).warnings[0]!.text).toMatch(/a tenth/)
     expect(draft(proposal()).steps.map(({ title }) => title)).toEqual([
       'Mow it low, leave it lying', expect.stringMatching(/^Wet the ground/), expect.stringMatching(/^Soak the card half an hour/),
       expect.stringMatching(/^Lay 43 pieces/), expect.stringMatching(/^Cover it at once/), 'Cut an edge',
@@ -220,20 +220,20 @@ describe('a sheet that lies', () => {
     expect(actions(laid([seen(230, words.BELOW, 'dead'), did(232, words.PLANTED, { what: 'pumpkins' })]), aroundOn(240))).not.toContain(
       'planted',
     )
-    expect(sheet.look.standing(laid([did(232, words.PLANTED)]), aroundOn(240)).phase).toBe('planted')
+    expect(sheet.life.standing(laid([did(232, words.PLANTED)]), aroundOn(240)).phase).toBe('planted')
   })
 
   it('wants a gap closed before anything else, and is at peace once it is', () => {
     const torn = laid([seen(50, words.CARD, 'torn')])
-    expect(sheet.look.standing(torn, aroundOn(51)).tone).toBe('bad')
+    expect(sheet.life.standing(torn, aroundOn(51)).tone).toBe('bad')
     expect(tasks(torn, aroundOn(51))[0]).toMatchObject({ action: 'mended', urgency: 'now' })
     const mended = laid([seen(50, words.CARD, 'torn'), did(51, words.MENDED)])
-    expect(sheet.look.standing(mended, aroundOn(52)).phase).toBe('dark')
+    expect(sheet.life.standing(mended, aroundOn(52)).phase).toBe('dark')
   })
 
   it('its cover sinks, and is asked for again when it is thin; more of it shows', () => {
     const depth = (batch: ReturnType<typeof laid>, day: number) =>
-      sheet.look.facts(batch, aroundOn(day)).find(({ label }) => label === 'Cover')!.value
+      sheet.life.facts(batch, aroundOn(day)).find(({ label }) => label === 'Cover')!.value
     expect(depth(laid(), 0)).toBe('about 6 cm deep')
     expect(depth(laid(), 60)).toBe('about 5 cm deep')
     const old = laid([], {})
@@ -254,17 +254,17 @@ describe('a sheet that lies', () => {
   it('torn card shows threads, is moved on, and gives itself', () => {
     const crate = laid([seen(20, words.TORN, 'threads')], {}, 'torn')
     expect(actions(crate, aroundOn(21))).toContain('take')
-    expect(sheet.look.outputs(crate, aroundOn(21))[0]!.expectedL).toBeGreaterThan(30)
-    expect(sheet.look.outputs(laid(), aroundOn(21))).toEqual([])
-    expect(sheet.becomesBed!(crate, aroundOn(21))).toBe(false)
-    expect(sheet.becomesBed!(laid(), aroundOn(21))).toBe(true)
+    expect(sheet.life.outputs(crate, aroundOn(21))[0]!.expectedL).toBeGreaterThan(30)
+    expect(sheet.life.outputs(laid(), aroundOn(21))).toEqual([])
+    expect(sheet.life.becomesBed!(crate, aroundOn(21))).toBe(false)
+    expect(sheet.life.becomesBed!(laid(), aroundOn(21))).toBe(true)
     expect(tasks(laid([took(300, [], true)]), aroundOn(301))).toEqual([])
   })
 })
 
 describe('what is wrong with a sheet', () => {
   const causes = (batch: ReturnType<typeof laid>, around: Surroundings, ...symptoms: string[]) =>
-    sheet.diagnosis!.causes(batch, around, symptoms)
+    sheet.life.diagnosis!.causes(batch, around, symptoms)
 
   it('dried card in a dry spell, turf that had no time, creeping roots where they were named', () => {
     expect(causes(laid(), aroundOn(200, { rainMm: 0 }), 'stiff')[0]!.id).toBe('dry-card')
@@ -278,7 +278,7 @@ describe('what is wrong with a sheet', () => {
   })
 
   it('notices what was seen', () => {
-    expect(sheet.diagnosis!.noticed(laid([seen(50, words.CARD, 'torn'), seen(50, 'above', 'slugs')]), aroundOn(51))).toEqual([
+    expect(sheet.life.diagnosis!.noticed(laid([seen(50, words.CARD, 'torn'), seen(50, 'above', 'slugs')]), aroundOn(51))).toEqual([
       'blown', 'slugs',
     ])
   })

@@ -175,59 +175,69 @@ function stepsOf(plan: SheetPlan, { units, waterCan }: Surroundings): BuildStep[
   const cans = (value: number) => `${containerText(containersFor(value, waterCan), waterCan)} (${quantityText('volume', units, value)})`
   const news = plan.pieces.some(({ sort }, at) => sort === 'news' && (layout?.used[at] ?? 0) > 0)
   const soak: BuildStep = {
-    title: news ? 'Soak card half an hour, newsprint an hour' : 'Soak the card half an hour',
+    when: 'before', title: news ? 'Soak card half an hour, newsprint an hour' : 'Soak the card half an hour',
     detail: `In a tub or under the hose, until it hangs limp: it drinks ${quantityText('volume', units, water.cardL)}. Dry card sheds `
       + 'rain and starves what is below.',
     waterL: water.cardL, cautions: [CLEAN, TILES],
   }
   if (!way.laid) return [
     {
-      title: 'Tear it hand-sized',
+      when: 'before', title: 'Tear it hand-sized',
       detail: `${quantityText('volume', units, plan.torn.cardL)} of torn card, tape and labels off. Along the grain it tears by itself.`,
       cautions: [CLEAN],
     },
     soak,
     {
-      title: `Mix in ${quantityText('volume', units, plan.torn.compostL)} of compost`,
+      when: 'building', title: `Mix in ${quantityText('volume', units, plan.torn.compostL)} of compost`,
       detail: 'Or layer it, card and compost in turn; press it down.', cautions: [SOIL],
     },
     {
-      title: 'Keep it damp and dim',
+      when: 'after', title: 'Keep it damp and dim',
       detail: 'Under a lid or a board, never dripping. Lift a corner after two weeks: white threads and a smell of the wood.',
       cautions: ['Mould of other colours, black or pink: outdoors with it, do not breathe it.'],
     },
   ]
   const lay: BuildStep = {
+    when: 'building',
     title: `Lay ${counted(layout?.laid.length ?? 0, 'piece', 'pieces')}${plan.layers > 1 ? ', two deep' : ''}, from the far end`,
     detail: `Each ${quantityText('length', units, plan.overlapM)} over the next, over the edge by half of that. The drawing says where.`,
     cautions: [],
   }
   if (way.id === 'trench')
     return [
-      { title: 'Open the trench', detail: 'A spade deep and as wide as it is drawn, the soil beside it.', cautions: [PIPES, SOIL] },
+      {
+        when: 'before', title: 'Open the trench', detail: 'A spade deep and as wide as it is drawn, the soil beside it.',
+        cautions: [PIPES, SOIL],
+      },
       soak, lay,
-      { title: 'The soil back on it', detail: 'A hand deep over the card. Sow and plant beside it; roots find the damp.', cautions: [] },
+      {
+        when: 'building', title: 'The soil back on it',
+        detail: 'A hand deep over the card. Sow and plant beside it; roots find the damp.', cautions: [],
+      },
     ]
   return [
     {
-      title: 'Mow it low, leave it lying',
+      when: 'before', title: 'Mow it low, leave it lying',
       detail: 'What is cut stays: it feeds the worms. Woody stems off at the ground, creeping roots forked out at the edge.',
       cautions: [PIPES],
     },
     {
-      title: water.groundL > 0 ? `Wet the ground: ${cans(water.groundL)}` : 'The ground is wet enough',
+      when: 'before', title: water.groundL > 0 ? `Wet the ground: ${cans(water.groundL)}` : 'The ground is wet enough',
       detail: 'Under card nothing gets wet again by itself for a while.',
       ...(water.groundL > 0 ? { waterL: water.groundL } : {}),
       cautions: [],
     },
     soak, lay,
     {
-      title: `Cover it at once: ${quantityText('volume', units, roughly(plan.coverL))} of ${plan.cover.material.short}`,
+      when: 'building', title: `Cover it at once: ${quantityText('volume', units, roughly(plan.coverL))} of ${plan.cover.material.short}`,
       detail: `${quantityText('length', units, plan.coverM)} deep, before the card dries and before the wind has it.`,
       ...(water.coverL > 1 ? { waterL: water.coverL } : {}),
       cautions: [DUST, SOIL],
     },
-    { title: 'Cut an edge', detail: 'A spade deep all round, or card folded up: turf creeps in from the side.', cautions: [] },
+    {
+      when: 'building', title: 'Cut an edge', detail: 'A spade deep all round, or card folded up: turf creeps in from the side.',
+      cautions: [],
+    },
   ]
 }
 

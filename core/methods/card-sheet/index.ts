@@ -16,38 +16,29 @@ const forecaster: Forecaster<SheetQuestion> = { ask: questionOf, answer: answerO
 /** Sheets of card: new ground without digging, strips in trenches, torn card for fungi. */
 export const sheet: Method = {
   id: METHOD,
-  name: 'Sheet of card',
-  summary: 'New ground without digging: card or newsprint over the grass, soaked, covered, and planted when what grew there is gone.',
-  words: {
-    one: 'sheet',
-    begun: 'Laid with',
-    approach: 'Way',
-    sheet: 'Order of work',
-    stepwise: 'Lay it step by step',
-    start: 'It lies: start it',
-    started: 'Feel in ten days whether the card is still soft.',
-    take: 'It is over', takenDown: 'Over', early: 'What grew there may not be through yet.',
+  face: {
+    name: 'Sheet of card',
+    summary: 'New ground without digging: card or newsprint over the grass, soaked, covered, and planted when what grew there is gone.',
+    words: {
+      one: 'sheet', begun: 'Laid with', approach: 'Way', sheet: 'Order of work', stepwise: 'Lay it step by step',
+      start: 'It lies: start it', started: 'Feel in ten days whether the card is still soft.', take: 'It is over',
+      takenDown: 'Over', early: 'What grew there may not be through yet.',
+    },
+    choosing: {
+      purposes: ['beds', 'mulch'], weeks: range(9, 25, 60), minutesAWeek: range(2, 5, 15), heavy: true,
+      eats: ['paper', 'finished', 'wood'], leastL: 20, line: 'Boxes opened flat, and something to cover them with.',
+    },
+    approaches: WAYS.map(({ id, name, summary }) => ({ id, name, summary })),
   },
-  choosing: {
-    purposes: ['beds', 'mulch'],
-    weeks: range(9, 25, 60),
-    minutesAWeek: range(2, 5, 15),
-    heavy: true,
-    eats: ['paper', 'finished', 'wood'],
-    leastL: 20,
-    line: 'Boxes opened flat, and something to cover them with.',
+  plan: {
+    bench: 'recipe', sites: SITES, sitesOf, asks: asksOf, draft: draftOf,
   },
-  approaches: WAYS.map(({ id, name, summary }) => ({ id, name, summary })),
-  sites: SITES, sitesOf,
-  asks: asksOf,
-  pads: PADS,
-  taskWords: {
-    watered: 'wetting the card', mended: 'mending it', below: 'lifting a corner', card: 'feeling the card',
-    covered: 'topping up the cover', planted: 'planting it', take: 'moving it on',
+  life: {
+    ...look, pads: PADS,
+    taskWords: {
+      watered: 'wetting the card', mended: 'mending it', below: 'lifting a corner', card: 'feeling the card',
+      covered: 'topping up the cover', planted: 'planting it', take: 'moving it on',
+    },
+    takeCautions: [CLEAN, SOIL], inParts: false, becomesBed: batch => batch.began.site.kind === 'area', forecaster, diagnosis,
   },
-  takeCautions: [CLEAN, SOIL],
-  inParts: false,
-  becomesBed: batch => batch.began.site.kind === 'area',
-  draft: draftOf,
-  look, forecaster, diagnosis,
 }

@@ -26,18 +26,21 @@ const WARM = Array.from({ length: 12 }, () => 18)
 const soak = (since: readonly NewEvent[] = [], answers: Record<string, number | string> = {}, approachId = 'soak', waterL = 25) =>
   begun(
     {
-      methodId: charCharging.id, approachId, site: charCharging.sitesOf!(approachId)[0]!,
-      answers: { ...completed(charCharging.asks(approachId), { [words.TAP]: 'sound', ...answers }) },
+      methodId: charCharging.id, approachId, site: charCharging.plan.sitesOf!(approachId)[0]!,
+      answers: { ...completed(charCharging.plan.asks(approachId), { [words.TAP]: 'sound', ...answers }) },
       inputs: [input('biochar-crushed', 2, BUCKET), input('worm-castings', 1.2, BUCKET)], waterL,
     },
     since,
   )
 const warm = (day: number, over: Partial<Surroundings> = {}): Surroundings => ({ ...aroundOn(day, { meanC: WARM }), ...over })
 const proposal = (approachId: string, answers: Record<string, number | string> = {}): Proposal => ({
-  site: charCharging.sitesOf!(approachId)[0]!, approachId, answers: completed(charCharging.asks(approachId), answers), ingredients: [],
+  site: charCharging.plan.sitesOf!(approachId)[0]!,
+  approachId,
+  answers: completed(charCharging.plan.asks(approachId), answers),
+  ingredients: [],
   waterL: 0, volumeL: 0,
 })
-const actions = (batch: ReturnType<typeof soak>, around: Surroundings) => charCharging.look.tasks(batch, around).map(({ action }) => action)
+const actions = (batch: ReturnType<typeof soak>, around: Surroundings) => charCharging.life.tasks(batch, around).map(({ action }) => action)
 const forecast = (batch: ReturnType<typeof soak>, around: Surroundings): Forecast => finished(answerOf(questionOf(batch, around)))
 
 describe('how long it takes', () => {
@@ -135,21 +138,21 @@ describe('chosen by a day', () => {
 
   it('says what is too late, what no heap stands for, and where a heap does stand', () => {
     const compared = (around: Surroundings) =>
-      charCharging.draft(proposal('soak', { [words.BY]: afterDays(25).slice(0, 10) }), around).compared!
+      charCharging.plan.draft(proposal('soak', { [words.BY]: afterDays(25).slice(0, 10) }), around).compared!
     const row = (around: Surroundings, id: string) => compared(around).rows.find(({ approachId }) => approachId === id)!
     expect(row(warm(0), 'soak')).toMatchObject({ fits: true })
     expect(row(warm(0), 'bedding')).toMatchObject({ fits: false, but: 'too late' })
     expect(row(warm(0), 'in-heap').but).toBe('no heap stands')
     // Even chances are no plan: two in three are wanted.
     const evenly = charCharging
-      .draft(proposal('soak', { [words.SIZE]: 'fine', [words.BY]: afterDays(12).slice(0, 10) }), warm(0))
+      .plan.draft(proposal('soak', { [words.SIZE]: 'fine', [words.BY]: afterDays(12).slice(0, 10) }), warm(0))
       .compared!.rows.find(({ approachId }) => approachId === 'soak')!
     expect(evenly).toMatchObject({ fits: false, but: 'may be too late' })
     const heaps = warm(0, { carriers: [{ batchId: 'h', name: 'Big bay', as: 'heap' }] })
     expect(row(heaps, 'in-heap').cells).toContain('in Big bay')
-    expect(charCharging.draft(proposal('in-heap'), heaps).refusal).toMatch(/into Big bay/)
-    expect(charCharging.draft(proposal('in-heap'), warm(0)).refusal).toMatch(/No heap stands/)
-    expect(charCharging.draft(proposal('soak'), warm(0)).refusal).toBeUndefined()
+    expect(charCharging.plan.draft(proposal('in-heap'), heaps).refusal).toMatch(/into Big bay/)
+    expect(charCharging.plan.draft(proposal('in-heap'), warm(0)).refusal).toMatch(/No heap stands/)
+    expect(charCharging.plan.draft(proposal('soak'), warm(0)).refusal).toBeUndefined()
     expect([chanceText(0.99), chanceText(0.72), chanceText(0.1)]).toEqual(['as good as sure', 'about 7 in 10', 'too late'])
   })
 })
@@ -166,13 +169,13 @@ describe('the recipe', () => {
   })
 
   it('no char is no plan, and in the cold it says what a warm room would change', () => {
-    expect(charCharging.draft(proposal('soak', { [words.CHAR_L]: 0 }), warm(0))).toMatchObject({
+    expect(charCharging.plan.draft(proposal('soak', { [words.CHAR_L]: 0 }), warm(0))).toMatchObject({
       refusal: 'Say how much char there is.', verdict: { grade: 'poor' }, gives: [],
     })
     const frost = aroundOn(30, { meanC: [-8, -6, -1, 5, 11, 16, 18, 17, 12, 6, 0, -5] })
     const texts = (stands: string, around: Surroundings) =>
       charCharging
-        .draft(proposal('soak', { [words.STANDS]: stands }), around)
+        .plan.draft(proposal('soak', { [words.STANDS]: stands }), around)
         .warnings.map(({ text }) => text)
         .join(' ')
     expect(texts('outside', frost)).toMatch(/in a warm room it would be charged and dry by \d+ December 2025/)
@@ -211,13 +214,13 @@ describe('water first', () => {
   it('is asked for in order, and the clock runs from when the char is in', () => {
     const waits = soak([], { [words.TAP]: 'chloramine' })
     expect(actions(waits, warm(0.2))).toEqual(['acid'])
-    expect(charCharging.look.gates(waits, warm(0.2))[0]).toMatchObject({ id: words.WATER_FIT, open: false })
+    expect(charCharging.life.gates(waits, warm(0.2))[0]).toMatchObject({ id: words.WATER_FIT, open: false })
     // 25 L with 2 mg a litre: 50 mg of it, 0.125 to 0.15 g.
-    expect(charCharging.look.tasks(waits, warm(0.2))[0]!.reason).toMatch(/0\.1[23] to 0\.15 g of ascorbic acid for 25 L/)
+    expect(charCharging.life.tasks(waits, warm(0.2))[0]!.reason).toMatch(/0\.1[23] to 0\.15 g of ascorbic acid for 25 L/)
     const bound = [did(0.2, words.ACID, { grams: 0.15 })]
     expect(actions(soak(bound, { [words.TAP]: 'chloramine' }), warm(0.3))).toEqual(['fill'])
     const filled = soak([...bound, did(2, words.FILLED)], { [words.TAP]: 'chloramine' })
-    expect(charCharging.look.standing(filled, warm(2)).phase).toBe('charging')
+    expect(charCharging.life.standing(filled, warm(2)).phase).toBe('charging')
     expect(questionOf(filled, warm(3)).filledDay).toBeCloseTo(2, 6)
   })
 })
@@ -226,29 +229,29 @@ describe('a soak at work', () => {
   it('asks for stirring daily and whether it sinks, then to be drained, dried and taken, and says what is left when taken early', () => {
     const batch = soak()
     expect(actions(batch, warm(1.2))).toEqual(['stirred', 'look'])
-    expect(charCharging.look.outputs(batch, warm(1.2))[0]!.hint).toMatch(/Too early|Give a nitrogen feed/)
-    expect(charCharging.look.standing(batch, warm(9)).phase).toBe('charged')
+    expect(charCharging.life.outputs(batch, warm(1.2))[0]!.hint).toMatch(/Too early|Give a nitrogen feed/)
+    expect(charCharging.life.standing(batch, warm(9)).phase).toBe('charged')
     expect(actions(batch, warm(9))).toContain('drain')
     const drained = soak([did(9, words.DRAINED)])
-    expect(charCharging.look.standing(drained, warm(11)).phase).toBe('drying')
-    expect(charCharging.look.standing(drained, warm(17))).toMatchObject({ phase: 'dry', tone: 'good' })
-    expect(charCharging.look.outputs(soak([did(1, words.DRAINED)]), warm(9))[0]!.hint).toMatch(/it takes from the soil|rob/)
+    expect(charCharging.life.standing(drained, warm(11)).phase).toBe('drying')
+    expect(charCharging.life.standing(drained, warm(17))).toMatchObject({ phase: 'dry', tone: 'good' })
+    expect(charCharging.life.outputs(soak([did(1, words.DRAINED)]), warm(9))[0]!.hint).toMatch(/it takes from the soil|rob/)
   })
 
   it('stinks: begin again, and nothing else matters', () => {
     const foul = soak([seen(2, words.SMELL, 'foul')])
-    expect(charCharging.look.standing(foul, warm(2.1))).toMatchObject({ phase: 'foul', tone: 'bad' })
+    expect(charCharging.life.standing(foul, warm(2.1))).toMatchObject({ phase: 'foul', tone: 'bad' })
     expect(actions(foul, warm(2.1))).toEqual(['smell'])
-    expect(charCharging.look.standing(soak([seen(2, words.SMELL, 'foul'), seen(3, words.SMELL, 'earthy')]), warm(3.1)).phase).toBe(
+    expect(charCharging.life.standing(soak([seen(2, words.SMELL, 'foul'), seen(3, words.SMELL, 'earthy')]), warm(3.1)).phase).toBe(
       'charging',
     )
   })
 
   it('knows its liquor: water in, less what the char drank and what was given', () => {
     const batch = soak([put(1, [], 5), { kind: 'used', at: afterDays(2), batchId: 'b', litres: 4, place: 'leeks', areaM2: 5, waterL: 40 }])
-    const liquor = charCharging.look.facts(batch, warm(60)).find(({ label }) => label === 'Liquor')!
+    const liquor = charCharging.life.facts(batch, warm(60)).find(({ label }) => label === 'Liquor')!
     // 20 L of char at 10 L a square metre.
-    expect(charCharging.look.facts(batch, warm(60)).find(({ label }) => label === 'Enough for')?.value).toMatch(/about 2.m²/)
+    expect(charCharging.life.facts(batch, warm(60)).find(({ label }) => label === 'Enough for')?.value).toMatch(/about 2.m²/)
     // 25 + 5 − 4 − 20 · 0.4 · (all but) 1 = 18.
     expect(liquor.value).toMatch(/^18.L$/)
   })
@@ -287,8 +290,8 @@ describe('a soak at work', () => {
 
   it('nothing is expected while the water stands', () => {
     const waits = soak([], { [words.TAP]: 'chlorine' })
-    expect(charCharging.look.windows(waits, warm(0.5))).toEqual([])
-    expect(charCharging.look.charts(waits, warm(0.5))).toEqual([])
+    expect(charCharging.life.windows(waits, warm(0.5))).toEqual([])
+    expect(charCharging.life.charts(waits, warm(0.5))).toEqual([])
   })
 
   it('holds eight times in ten, on its own law and on another: pores that fill by the root of time, in a place warmer than said', () => {

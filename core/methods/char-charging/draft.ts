@@ -89,6 +89,7 @@ function waterStep(recipe: SoakRecipe, water: SoakWater, { waterCan, units }: Su
         + `take out ${numberText(water.mgPerL)} mg a litre, stirred in; or rain `
         + `water.${water.feared ? ' Then let it stand a day for the chlorine.' : ''}`
   return {
+    when: 'building',
     title: `${containerText(containersFor(recipe.waterL, waterCan), waterCan)} of water (${quantityText('volume', units, recipe.waterL)})`,
     detail, waterL: recipe.waterL, cautions: [],
   }
@@ -102,7 +103,7 @@ function stepsOf(way: ChargeWay, recipe: SoakRecipe, water: SoakWater, surroundi
     ...(way.driesDays > 0
       ? [
           {
-            title: way.kind === 'bag' ? 'Lift it, let it drain' : 'Drain it, dry it in the shade',
+            when: 'after' as const, title: way.kind === 'bag' ? 'Lift it, let it drain' : 'Drain it, dry it in the shade',
             detail: `${counted(way.driesDays, 'day', 'days')}, until it `
               + `crumbles.${way.kind === 'tub' ? ' The liquor is a thin feed.' : ''}`,
             cautions: [],
@@ -110,7 +111,7 @@ function stepsOf(way: ChargeWay, recipe: SoakRecipe, water: SoakWater, surroundi
         ]
       : []),
     {
-      title: 'Onto beds, or into a mix',
+      when: 'after', title: 'Onto beds, or into a mix',
       detail:
         'The beds page says how many beds it covers, and which first. A cress trial of charged against raw shows what it was good for.',
       cautions: [],
@@ -119,11 +120,11 @@ function stepsOf(way: ChargeWay, recipe: SoakRecipe, water: SoakWater, surroundi
   if (way.kind === 'bag')
     return [
       {
-        title: `${counted(recipe.bags, 'bag', 'bags')} of ${litres(recipe.charL / recipe.bags)}`,
+        when: 'before' as const, title: `${counted(recipe.bags, 'bag', 'bags')} of ${litres(recipe.charL / recipe.bags)}`,
         detail: 'Mesh finer than the dust, filled three quarters, a stone in it, a line to the bank.', cautions,
       },
       {
-        title: 'In with it',
+        when: 'building' as const, title: 'In with it',
         detail: 'Where water moves and weeds grow. It floats for days. The water of the pond is a feed for beds by itself.',
         cautions: [],
       },
@@ -132,44 +133,52 @@ function stepsOf(way: ChargeWay, recipe: SoakRecipe, water: SoakWater, surroundi
   if (way.kind === 'bedding')
     return [
       {
-        title: `Strew ${litres(recipe.charL)} into the bedding`,
+        when: 'building', title: `Strew ${litres(recipe.charL)} into the bedding`,
         detail: `Damp, a thin layer at a time, ${quantityText('volume', units, DOSE_AREA[units].areaM2, 1)} on `
           + `${DOSE_AREA[units].words}, under fresh straw.`,
         cautions,
       },
-      { title: 'Muck out into a heap', detail: 'With the dung it goes through a heap, and comes out with its compost.', cautions: [] },
+      {
+        when: 'after', title: 'Muck out into a heap', detail: 'With the dung it goes through a heap, and comes out with its compost.',
+        cautions: [],
+      },
       ...last.slice(-1),
     ]
   if (way.travels)
-    return [{ title: 'Strew it in layer by layer', detail: 'Five to ten of a hundred litres, damp.', cautions }, ...last.slice(-1)]
+    return [
+      { when: 'building', title: 'Strew it in layer by layer', detail: 'Five to ten of a hundred litres, damp.', cautions },
+      ...last.slice(-1),
+    ]
   return [
     waterStep(recipe, water, surroundings),
     {
-      title: `${litres(recipe.charL)} of crushed char`,
+      when: 'building', title: `${litres(recipe.charL)} of crushed char`,
       detail: 'Damped, stirred under until no dry nest is left. A third of the vessel stays free.', cautions,
     },
     ...(recipe.livingL > 0
       ? [
           {
-            title: `${litres(recipe.livingL)} of compost or castings`,
+            when: 'building' as const, title: `${litres(recipe.livingL)} of compost or castings`,
             detail: 'Ripe and earthy: what lives in it moves into the pores.', cautions: [],
           },
         ]
       : [
           {
-            title: 'The feed: one part to ten of water', detail: 'Diluted urine, or a liquid nitrogen feed as its label says.',
+            when: 'building' as const,
+            title: 'The feed: one part to ten of water',
+            detail: 'Diluted urine, or a liquid nitrogen feed as its label says.',
             cautions: [],
           },
         ]),
     {
-      title: 'Feeds, if you like',
+      when: 'building', title: 'Feeds, if you like',
       detail: 'In all of the water at most: '
         + `${FEEDS.map(({ label, mostGPerL }) => `${label} ${numberText(mostGPerL * recipe.waterL)} g`).join(', ')}. Flour and molasses `
         + 'last, days before the end.',
       cautions: [],
     },
     {
-      title: way.aired ? 'Air on, day and night' : 'Stir it, daily',
+      when: 'after', title: way.aired ? 'Air on, day and night' : 'Stir it, daily',
       detail: `About ${litres(recipe.drunkL)} of the water go into the char: top it up so that all stays covered.`, cautions: [],
     },
     ...last,

@@ -28,21 +28,21 @@ const burn = (since: readonly NewEvent[] = [], approachId = 'top-lit', answers: 
   begun(
     {
       methodId: charMaking.id, approachId, site: sitesOf(approachId)[0]!,
-      answers: { ...completed(charMaking.asks(approachId), answers) },
+      answers: { ...completed(charMaking.plan.asks(approachId), answers) },
       inputs: wayOf(approachId).bought ? [] : [input('wood-dry', sacks, SACK)],
     },
     since,
   )
 const proposal = (approachId: string, answers: Record<string, number | string> = {}, stuff = 'wood-dry', sacks = 2): Proposal => ({
-  site: sitesOf(approachId)[0]!, approachId, answers: completed(charMaking.asks(approachId), answers), waterL: 0, volumeL: 0,
+  site: sitesOf(approachId)[0]!, approachId, answers: completed(charMaking.plan.asks(approachId), answers), waterL: 0, volumeL: 0,
   ingredients: sacks > 0 ? [{ material: findMaterial(stuff)!, amount: { count: sacks, container: SACK, packing: 'loose' } }] : [],
 })
 const draft = (
   approachId: string, answers: Record<string, number | string> = {}, stuff = 'wood-dry', sacks = 2, around: Surroundings = aroundOn(0),
-) => charMaking.draft(proposal(approachId, answers, stuff, sacks), around)
-const actions = (batch: ReturnType<typeof burn>, day: number) => charMaking.look.tasks(batch, aroundOn(day)).map(({ action }) => action)
+) => charMaking.plan.draft(proposal(approachId, answers, stuff, sacks), around)
+const actions = (batch: ReturnType<typeof burn>, day: number) => charMaking.life.tasks(batch, aroundOn(day)).map(({ action }) => action)
 const stepAt = (batch: ReturnType<typeof burn>, day: number) => {
-  const guide = charMaking.look.guide!(batch, aroundOn(day))
+  const guide = charMaking.life.guide!(batch, aroundOn(day))
   return guide && stepNow(guide)
 }
 
@@ -109,7 +109,7 @@ describe('go or no-go', () => {
 
   it('holds for three hours: then wind and rules are asked again', () => {
     const checked = burn([did(0.5, words.CHECKED, GO)])
-    const gate = (day: number) => charMaking.look.gates(checked, aroundOn(day))[0]!
+    const gate = (day: number) => charMaking.life.gates(checked, aroundOn(day))[0]!
     expect(gate(0.5 + 2.9 / 24).open).toBe(true)
     expect(gate(0.5 + 3.1 / 24)).toMatchObject({ open: false, reason: expect.stringMatching(/hours old/) })
     expect(stepAt(checked, 0.55)?.id).toBe(words.LIT)
@@ -117,9 +117,9 @@ describe('go or no-go', () => {
   })
 
   it('under a roof is never, not even “all the same”', () => {
-    const [gate] = charMaking.look.gates(burn([did(0.5, words.CHECKED, { ...GO, ground: 'roofed' })]), aroundOn(0.51))
+    const [gate] = charMaking.life.gates(burn([did(0.5, words.CHECKED, { ...GO, ground: 'roofed' })]), aroundOn(0.51))
     expect(gate).toMatchObject({ open: false, never: true })
-    expect(charMaking.look.gates(burn([did(0.5, words.CHECKED, { ...GO, wind: 'strong' })]), aroundOn(0.51))[0]?.never).toBeUndefined()
+    expect(charMaking.life.gates(burn([did(0.5, words.CHECKED, { ...GO, wind: 'strong' })]), aroundOn(0.51))[0]?.never).toBeUndefined()
   })
 })
 
@@ -214,8 +214,8 @@ describe('the burn', () => {
     // Two sacks in a barrel of 217 L: 160 of 184 L, 0.628 m; at 0.011 m a minute 57 minutes, a point of water more: 59.
     expect(step.timer!.minutes.typical).toBeGreaterThan(55)
     expect(step.timer!.minutes.typical).toBeLessThan(62)
-    expect(charMaking.look.standing(batch, aroundOn(0.53)).phase).toBe('burning')
-    expect(charMaking.look.windows(batch, aroundOn(0.53))[0]?.id).toBe('done')
+    expect(charMaking.life.standing(batch, aroundOn(0.53)).phase).toBe('burning')
+    expect(charMaking.life.windows(batch, aroundOn(0.53))[0]?.id).toBe('done')
   })
 
   it('usual minutes by hand: 60 cm of dry wood in a barrel 55, a cone of 170 L an hour, a pot of 10 L 100; ten points of water more a '
@@ -234,19 +234,19 @@ describe('the burn', () => {
     expect(actions(burn(done), 0.551)).toEqual(['quench'])
     const quenched = [...done, did(0.553, words.QUENCHED, { litres: 60 }), did(0.56, words.SPREAD)]
     // Due four hours after it was quenched.
-    expect(charMaking.look.tasks(burn(quenched), aroundOn(0.6))).toMatchObject([{ action: words.EVENING, urgency: 'usual' }])
-    expect(charMaking.look.tasks(burn(quenched), aroundOn(0.6))[0]!.due.getTime() - Date.parse(afterDays(0.553))).toBe(4 * 3_600_000)
-    expect(charMaking.look.tasks(burn(quenched), aroundOn(0.553 + 4.1 / 24))).toMatchObject([{ action: words.EVENING, urgency: 'now' }])
+    expect(charMaking.life.tasks(burn(quenched), aroundOn(0.6))).toMatchObject([{ action: words.EVENING, urgency: 'usual' }])
+    expect(charMaking.life.tasks(burn(quenched), aroundOn(0.6))[0]!.due.getTime() - Date.parse(afterDays(0.553))).toBe(4 * 3_600_000)
+    expect(charMaking.life.tasks(burn(quenched), aroundOn(0.553 + 4.1 / 24))).toMatchObject([{ action: words.EVENING, urgency: 'now' }])
     const warm = [...quenched, did(0.73, words.EVENING, { found: 'warm' })]
-    expect(charMaking.look.standing(burn(warm), aroundOn(0.74))).toMatchObject({ phase: 'hot-again', tone: 'bad' })
+    expect(charMaking.life.standing(burn(warm), aroundOn(0.74))).toMatchObject({ phase: 'hot-again', tone: 'bad' })
     const drowned = [...warm, did(0.75, words.QUENCHED, { litres: 30 }), did(0.8, words.EVENING, { found: 'cold' })]
-    expect(charMaking.look.standing(burn(drowned), aroundOn(0.9)).phase).toBe('cooling')
+    expect(charMaking.life.standing(burn(drowned), aroundOn(0.9)).phase).toBe('cooling')
     expect(actions(burn(drowned), 1.5)).toEqual([words.MORNING])
     // Eleven hours after the first cold look do not count, thirteen do.
-    expect(charMaking.look.standing(burn([...drowned, did(0.8 + 11 / 24, words.MORNING, { found: 'cold' })]), aroundOn(1.5)).phase).toBe(
+    expect(charMaking.life.standing(burn([...drowned, did(0.8 + 11 / 24, words.MORNING, { found: 'cold' })]), aroundOn(1.5)).phase).toBe(
       'cooling',
     )
-    expect(charMaking.look.standing(burn([...drowned, did(0.8 + 13 / 24, words.MORNING, { found: 'cold' })]), aroundOn(1.5)).phase).toBe(
+    expect(charMaking.life.standing(burn([...drowned, did(0.8 + 13 / 24, words.MORNING, { found: 'cold' })]), aroundOn(1.5)).phase).toBe(
       'to-crush',
     )
   })
@@ -271,10 +271,10 @@ describe('the burn', () => {
     expect(actions(burn(neutral), 2)).toEqual(['crush'])
     const crushed = burn([...neutral, did(2, words.CRUSHED, { beforeL: 42, afterL: 28, coarsePct: 25, finePct: 25, mask: 'yes' })])
     expect(actions(crushed, 2.1)).toEqual(['take'])
-    const outputs = charMaking.look.outputs(crushed, aroundOn(2.1))
+    const outputs = charMaking.life.outputs(crushed, aroundOn(2.1))
     expect(outputs.map(({ materialId }) => materialId)).toEqual(['biochar-crushed', 'char-coarse', 'char-unfinished', 'wood-ash'])
     expect(outputs.map(({ expectedL }) => expectedL)).toEqual([21, 7, undefined, undefined])
-    const facts = charMaking.look.facts(crushed, aroundOn(2.1))
+    const facts = charMaking.life.facts(crushed, aroundOn(2.1))
     expect(facts.find(({ label }) => label === 'Rinsed')?.value).toBe('pH 9.4, 8.6, 7.8')
     // 0.4 kg of ash beside 28 L · 0.2 kg.
     expect(facts.find(({ label }) => label === 'Ash')?.value).toMatch(/7 % of all/)
@@ -289,10 +289,10 @@ describe('the burn', () => {
 
   it('a bag needs no fire: it is crushed at once, and has no ash of its own', () => {
     const bag = burn([], 'lump')
-    expect(charMaking.look.guide!(bag, aroundOn(0.1))).toBeUndefined()
-    expect(charMaking.look.gates(bag, aroundOn(0.1))).toEqual([])
+    expect(charMaking.life.guide!(bag, aroundOn(0.1))).toBeUndefined()
+    expect(charMaking.life.gates(bag, aroundOn(0.1))).toEqual([])
     expect(actions(bag, 0.1)).toEqual(['snap'])
-    expect(charMaking.look.outputs(bag, aroundOn(0.1)).map(({ materialId }) => materialId)).toEqual(['biochar-crushed', 'char-coarse'])
+    expect(charMaking.life.outputs(bag, aroundOn(0.1)).map(({ materialId }) => materialId)).toEqual(['biochar-crushed', 'char-coarse'])
   })
 })
 
@@ -329,6 +329,6 @@ describe('learned from own burns', () => {
       /2 burns of your own/,
     )
     const burning = burn([did(0.5, words.CHECKED, GO), did(0.51, words.LIT)])
-    expect(charMaking.look.windows(burning, { ...surroundings, now: new Date(afterDays(0.52)) })[0]?.reasons[0]).toMatch(/2 burns/)
+    expect(charMaking.life.windows(burning, { ...surroundings, now: new Date(afterDays(0.52)) })[0]?.reasons[0]).toMatch(/2 burns/)
   })
 })

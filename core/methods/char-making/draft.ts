@@ -206,23 +206,29 @@ function warningsOf({ proposal, load, way }: Thought): Warning[] {
 function stepsOf({ way, ending, load, gives, surroundings, proposal }: Thought): BuildStep[] {
   const { units } = surroundings
   const after: BuildStep[] = [
-    { title: 'Test it', detail: 'It snaps, rings, marks paper black, smells of nothing. Brown ends go into the next burn.', cautions: [] },
+    {
+      when: 'after', title: 'Test it',
+      detail: 'It snaps, rings, marks paper black, smells of nothing. Brown ends go into the next burn.', cautions: [],
+    },
     ...(way.bought
       ? []
       : [
           {
-            title: 'Shake out the ash, rinse',
+            when: 'after' as const, title: 'Shake out the ash, rinse',
             detail: 'Ash is a lot of its own. Rinse until the water is as good as '
               + `neutral${way.ashy ? ': this way it usually takes several rounds' : ''}.`,
             cautions: [ASH_BURNS, ...(isSalty(proposal) ? [SALTY] : [])],
           },
         ]),
-    { title: 'Damp it and crush it', detail: 'Most of it 5 to 15 mm; two thirds of the litres are left.', cautions: [DUST] },
-    { title: 'Into the store, raw', detail: 'Fine and coarse apart. Charged before it goes on a bed.', cautions: [] },
+    { when: 'after', title: 'Damp it and crush it', detail: 'Most of it 5 to 15 mm; two thirds of the litres are left.', cautions: [DUST] },
+    { when: 'after', title: 'Into the store, raw', detail: 'Fine and coarse apart. Charged before it goes on a bed.', cautions: [] },
   ]
   if (way.bought)
     return [
-      { title: 'Read the bag', detail: 'Plain wood, no binder, no lighter. Knock on a piece: it rings.', cautions: beforeCautions(way) },
+      {
+        when: 'building', title: 'Read the bag', detail: 'Plain wood, no binder, no lighter. Knock on a piece: it rings.',
+        cautions: beforeCautions(way),
+      },
       ...after,
     ]
   const burning = stepsIn(way, ending).flatMap((id): BuildStep[] => {
@@ -230,12 +236,12 @@ function stepsOf({ way, ending, load, gives, surroundings, proposal }: Thought):
     const signs = id === DONE ? `${way.signs.join('. ')}. ` : ''
     if (!step || !ending) return []
     const fire = { way, load, ending, units, can: surroundings.waterCan, ...fireWater(ending, gives, units) }
-    return [{ title: titleOf(step, fire), detail: `${signs}${step.how(fire)}`, cautions: step.cautions }]
+    return [{ when: 'building', title: titleOf(step, fire), detail: `${signs}${step.how(fire)}`, cautions: step.cautions }]
   })
   const wood = `${quantityText('volume', units, load.litres)} of ${load.moisture > DRY_ENOUGH ? 'wood' : 'dry wood'}`
   const stacked = way.closed
-    ? { title: 'Fill it', detail: `${wood}, cut short, the lid on, one hole open.` }
-    : { title: 'Stack it', detail: `${wood}, dense stems below, kindling on top.` }
+    ? { when: 'building' as const, title: 'Fill it', detail: `${wood}, cut short, the lid on, one hole open.` }
+    : { when: 'building' as const, title: 'Stack it', detail: `${wood}, dense stems below, kindling on top.` }
   return [{ ...stacked, cautions: beforeCautions(way) }, ...burning, ...after]
 }
 

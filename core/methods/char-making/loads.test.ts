@@ -16,7 +16,7 @@ const LITRE = { id: 'litre', name: 'litre', plural: 'litres', volumeL: 1 }
 const BURNING = WAYS.filter(({ burns }) => burns).map(({ id }) => id)
 const { materials } = aroundOn(0)
 const load = (id: string, litres: number, percentOfDry: number, stuff = 'wood-dry') => {
-  const answers = completed(charMaking.asks(id), { [words.KNOWN_BY]: 'meter', [words.METER]: percentOfDry })
+  const answers = completed(charMaking.plan.asks(id), { [words.KNOWN_BY]: 'meter', [words.METER]: percentOfDry })
   return loadOf(
     [{ material: findMaterial(stuff)!, amount: { count: litres, container: LITRE, packing: 'loose' } }], answers, sitesOf(id)[0]!,
     wayOf(id), materials,
@@ -73,7 +73,7 @@ describe('loads of any size and dampness', () => {
 
   it('nothing on the bench is taken as a vessel full of dry wood, and that is said', () => {
     for (const id of BURNING) {
-      const answers = completed(charMaking.asks(id), {})
+      const answers = completed(charMaking.plan.asks(id), {})
       const one = loadOf([], answers, sitesOf(id)[0]!, wayOf(id), materials)
       expect(one).toMatchObject({ assumed: true, litres: siteVolumeL(sitesOf(id)[0]!) * wayOf(id).fills })
       expect(load(id, 10, 15).assumed).toBe(false)

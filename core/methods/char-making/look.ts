@@ -163,7 +163,7 @@ function opening({ ending, cooling, last }: Burn): Gate[] {
         ? 'Cold by hand, and not before a day has gone.'
         : 'Not before it was cold at two looks, twelve hours apart.') + ' '
         + `It lights again, in a store too.${waits}`
-  return [{ id: COLD, label: 'Opened, crushed, stored', open: cooling.coldAt !== undefined, reason }]
+  return [{ id: COLD, label: 'Opened, crushed, stored', open: cooling.coldAt !== undefined, reason, beforeTaking: true }]
 }
 
 /** Before it is lit: go or no-go. */

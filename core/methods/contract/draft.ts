@@ -63,6 +63,8 @@ export interface Work {
 
 /** One step of building, with what to mind while doing it. */
 export interface BuildStep {
+  /** Days or hours before, while it is built, or when it stands. */
+  readonly when: 'before' | 'building' | 'after'
   readonly title: string
   readonly detail: string
   /** What is laid down in this step, from below, and the water that goes over it. */
@@ -128,6 +130,8 @@ export interface Draft {
   readonly compared?: Comparison
   /** Why it cannot be begun like this, in a sentence: it is not offered then. */
   readonly refusal?: string
+  /** The site as it is laid out for its measures, where more stands in it than its walls. */
+  readonly site?: Site
   /** Litres of water that go in at the start. */
   readonly waterL: number
   /** What goes in, where the method says what; absent where the gardener does. */

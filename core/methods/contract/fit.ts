@@ -8,7 +8,8 @@ import { testStates } from '../../readiness/taken'
 import { USES } from '../../readiness/test'
 import { verdictFor, type Evidence, type UseVerdict } from '../../readiness/verdict'
 import { daysBetween } from '../../units/time'
-import type { Look, Ripeness } from './look'
+import type { Ripeness } from './look'
+import type { Life } from './method'
 import type { Pad } from './record'
 import type { Surroundings } from './surroundings'
 
@@ -20,7 +21,7 @@ const BEGUN_DAYS = 28
 const BEGUN_SHARE = 0.2
 const SMELL = 'smell'
 
-interface Ripening { readonly pads: readonly Pad[], readonly look: Pick<Look, 'standing'>, readonly ripeness?: Ripeness }
+type Ripening = Pick<Life, 'pads' | 'standing' | 'ripeness'>
 
 /** The last smell, where it was a bad one. */
 function foulSmell(batch: BegunBatch, pads: readonly Pad[]): string[] {
@@ -33,8 +34,8 @@ function foulSmell(batch: BegunBatch, pads: readonly Pad[]): string[] {
 }
 
 /** What was seen and done speaks for a batch, beside its tests: open food, smells, troubles, whether decay has begun, living seeds. */
-export function evidenceOf({ pads, look, ripeness }: Ripening, batch: BegunBatch, surroundings: Surroundings): Evidence {
-  const standing = look.standing(batch, surroundings)
+export function evidenceOf({ pads, standing: standingOf, ripeness }: Ripening, batch: BegunBatch, surroundings: Surroundings): Evidence {
+  const standing = standingOf(batch, surroundings)
   const stages = ripeness?.stages(batch, surroundings)
   const rots = batch.puts.filter(({ inputs }) =>
     inputs.some(one => !MULCH_AS_IT_IS.includes(materialOf(one, surroundings.materials)?.family ?? 'kitchen')),
@@ -58,10 +59,10 @@ export function evidenceOf({ pads, look, ripeness }: Ripening, batch: BegunBatch
  * What a batch is fit for, from the least demanding use on, by its tests and all that was seen of it. Uses that its stuff is not
  * for are left out.
  */
-export function fitFor(method: Ripening & { readonly ripeness: Ripeness }, batch: BegunBatch, surroundings: Surroundings): UseVerdict[] {
-  const { ripeness } = method
+export function fitFor(life: Ripening & { readonly ripeness: Ripeness }, batch: BegunBatch, surroundings: Surroundings): UseVerdict[] {
+  const { ripeness } = life
   const states = testStates(batch, ripeness.tests(batch, surroundings))
   const stages = ripeness.stages(batch, surroundings)
-  const evidence = evidenceOf(method, batch, surroundings)
+  const evidence = evidenceOf(life, batch, surroundings)
   return (ripeness.uses ?? USES).map(use => verdictFor(use, states, stages, evidence))
 }

@@ -87,6 +87,8 @@ export interface Gate {
   readonly reason: string
   /** Nobody does it while this is shut: “it was done all the same” is not offered. */
   readonly never?: boolean
+  /** Nothing is taken out while this is shut. */
+  readonly beforeTaking?: true
 }
 
 /** How a batch looks: everything that screens show of it. `day` counts from the beginning; without it, now. */

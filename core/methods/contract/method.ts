@@ -57,74 +57,100 @@ export interface MethodWords {
   readonly early: string
 }
 
-/**
- * A way of turning scraps into something useful. All that is particular to it lives behind this; a capability that is absent has
- * no place on the screen.
- */
-export interface Method {
-  readonly id: string
+/** What a method is called, whom it suits, and in which ways it is run: what choosing one needs. */
+export interface Face {
   readonly name: string
   readonly summary: string
   readonly words: MethodWords
   readonly choosing: Choosing
   readonly approaches: readonly Approach[]
+}
+
+/** What every plan has, however its bench is laid. */
+interface AnyPlan {
   /** Where it can be: the usual ones to pick from, the first offered first. */
   readonly sites: readonly Site[]
   /** The usual ones of one approach, where they differ. */
   sitesOf?(approachId: string): readonly Site[]
-  /** A site with what the method lays out in it: channels placed for its measures. */
-  laidOut?(site: Site): Site
   /** What is asked while it is planned, beside school, site and stuff. */
   asks(approachId: string): readonly Question[]
   /** Families that go in, where not everything does. */
   readonly feeds?: readonly Family[]
-  /** As what its batches take char along, where they do. */
-  readonly carriesChar?: CarriesChar
-  /** Whether what it has made of its ground can be kept as a bed by now. */
-  becomesBed?(batch: BegunBatch, surroundings: Surroundings): boolean
-  /** Whether it can be begun with nothing in it yet. */
-  readonly beginsEmpty?: boolean
+  draft(proposal: Proposal, surroundings: Surroundings): Draft
+}
+
+/** A bench on which one thing is weighed against another: its mix, its size, and what a change would do. */
+export interface BalancedPlan extends AnyPlan {
+  readonly bench: 'balanced'
+  readonly mixing: Mixing
+  readonly sizing: Sizing
+  readonly supposing: Supposing
+}
+
+/**
+ * What lies on the bench before anything is begun. `recipe`: the method says what goes in. `pile`: the gardener says, and begins
+ * with something. `empty`: it may begin with nothing, and is filled as things come. `balanced`: what goes in is weighed.
+ */
+export type Plan = BalancedPlan | (AnyPlan & { readonly bench: 'recipe' | 'pile' | 'empty' })
+
+/** A batch from its first day to its last: what is recorded of it, how it looks, what it will do, what comes of it. */
+export interface Life extends Look {
   readonly pads: readonly Pad[]
   /** What a task is called in the log when it is put off, by its action. */
   readonly taskWords: Readonly<Record<string, string>>
-  /** The gate that has to be open before something is taken out. */
-  readonly takeGate?: string
   /** Cautions where something is taken out. */
   readonly takeCautions: readonly string[]
   /** Whether something may be taken while the rest goes on. */
   readonly inParts: boolean
-  draft(proposal: Proposal, surroundings: Surroundings): Draft
-  readonly look: Look
-  readonly mixing?: Mixing
-  readonly sizing?: Sizing
+  /** As what its batches take char along, where they do. */
+  readonly carriesChar?: CarriesChar
+  /** Whether what it has made of its ground can be kept as a bed by now. */
+  becomesBed?(batch: BegunBatch, surroundings: Surroundings): boolean
   readonly forecaster?: Forecaster
-  readonly supposing?: Supposing
   readonly diagnosis?: Diagnosis
   readonly ripeness?: Ripeness
   readonly pipeline?: LayPipeline
 }
 
+/** A way of turning scraps into something useful. All that is particular to it lives behind its three faces. */
+export interface Method {
+  readonly id: string
+  readonly face: Face
+  readonly plan: Plan
+  readonly life: Life
+}
+
+/** The plan of a method whose bench is balanced; nothing of any other. */
+export function balancedOf({ plan }: Pick<Method, 'plan'>): BalancedPlan | undefined {
+  return plan.bench === 'balanced' ? plan : undefined
+}
+
+/** The sites of an approach, the first offered first. */
+export function sitesFor({ plan }: Pick<Method, 'plan'>, approachId: string): readonly Site[] {
+  return plan.sitesOf?.(approachId) ?? plan.sites
+}
+
 /** The approach of this id, or the method's first. */
-export function approachOf<A extends Approach>(method: { readonly approaches: readonly A[] }, id: string): A {
-  return method.approaches.find(approach => approach.id === id) ?? method.approaches[0] as A
+export function approachOf<A extends Approach>(face: { readonly approaches: readonly A[] }, id: string): A {
+  return face.approaches.find(approach => approach.id === id) ?? face.approaches[0] as A
 }
 
 /** The quantity of this id, if the method gauges it. */
-export function quantityOf({ pads }: Pick<Method, 'pads'>, id: string): Quantity | undefined {
+export function quantityOf({ pads }: Pick<Life, 'pads'>, id: string): Quantity | undefined {
   return pads.flatMap(pad => pad.kind === 'gauge' ? [pad.quantity] : []).find(one => one.id === id)
 }
 
 /** The deed of this id, if the method knows it. */
-export function deedOf({ pads }: Pick<Method, 'pads'>, id: string): Deed | undefined {
+export function deedOf({ pads }: Pick<Life, 'pads'>, id: string): Deed | undefined {
   return pads.flatMap(pad => pad.kind === 'deed' ? [pad.deed] : []).find(one => one.id === id)
 }
 
 /** The senses a method asks for. */
-export function sensesOf({ pads }: Pick<Method, 'pads'>): Sense[] {
+export function sensesOf({ pads }: Pick<Life, 'pads'>): Sense[] {
   return pads.flatMap(pad => pad.kind === 'sense' ? [pad.sense] : [])
 }
 
 /** The quantity that a probe or a thermometer's file may give, if there is one. */
-export function quantityByThermometer({ pads }: Pick<Method, 'pads'>): Quantity | undefined {
+export function quantityByThermometer({ pads }: Pick<Life, 'pads'>): Quantity | undefined {
   return pads.flatMap(pad => pad.kind === 'gauge' && pad.quantity.byThermometer ? [pad.quantity] : [])[0]
 }

@@ -1,3 +1,4 @@
+import { balancedOf } from '../contract'
 import { describe, expect, it } from 'vitest'
 import { must } from '../../../test/builders/bands'
 import { BUCKET, SACK, surroundingsOn } from '../../../test/builders/heaps'
@@ -19,7 +20,7 @@ const of = (id: string, count: number, container = BUCKET): Ingredient => ({
   material: findMaterial(id)!, amount: { count, container, packing: 'loose' },
 })
 const judged = (ingredients: readonly Ingredient[]) =>
-  must(judge(typicalTotals(ingredients.map(portionOf)), hotHeap.mixing!.comfort('by-thermometer')))
+  must(judge(typicalTotals(ingredients.map(portionOf)), balancedOf(hotHeap)!.mixing.comfort('by-thermometer')))
 const BAY: Site = { kind: 'vessel', vessel: VESSEL_PRESETS[1]! }
 const plannedOf = (ingredients: readonly Ingredient[]): Proposal => ({
   site: BAY, approachId: 'by-thermometer', answers: {}, ingredients, waterL: judged(ingredients).waterL,

@@ -24,7 +24,7 @@ const ingredient = (id: string, count: number, container = BUCKET): Ingredient =
 const peakOf = (course: readonly ExpectedDay[]) => Math.max(...course.map(({ coreC }) => coreC.typical))
 const coreAt = (course: readonly ExpectedDay[], day: number) => course.find(one => one.day >= day)!.coreC.typical
 const expected = (batch: ReturnType<typeof heap>, ambientC = 15) => expectCourse(batch, surroundingsOn(0, ambientC), 60)
-const titles = (batch: ReturnType<typeof heap>, day: number) => hotHeap.look.tasks(batch, surroundingsOn(day)).map(({ title }) => title)
+const titles = (batch: ReturnType<typeof heap>, day: number) => hotHeap.life.tasks(batch, surroundingsOn(day)).map(({ title }) => title)
 
 describe('the expected course', () => {
   it('of leaves alone never gets above 30 °C', () => {
@@ -71,7 +71,7 @@ describe('the expected course', () => {
 describe('the phase', () => {
   it('goes from warming over hot and cooling to curing', () => {
     const label = (day: number, ...events: Parameters<typeof heap>[1] & object) =>
-      hotHeap.look.standing(heap(GOOD_HEAP, events), surroundingsOn(day)).label
+      hotHeap.life.standing(heap(GOOD_HEAP, events), surroundingsOn(day)).label
     expect(label(1, reading(1, 25))).toBe('Warming up')
     expect(label(3, reading(3, 61))).toBe('Hot')
     expect(label(3, reading(3, 71))).toBe('Too hot')
@@ -86,7 +86,7 @@ describe('the phase', () => {
   it('of a heap that nobody looked at is not curing because the model is cool: it may lie raw', () => {
     const day = Array.from({ length: 120 }, (_, at) => at + 5).find(at => phase(at).coreC - 15 <= 8)!
     expect(phase(day).phase).toBe('unread')
-    expect(hotHeap.look.standing(heap(GOOD_HEAP), surroundingsOn(day))).toMatchObject({
+    expect(hotHeap.life.standing(heap(GOOD_HEAP), surroundingsOn(day))).toMatchObject({
       label: 'Not looked at', sentence: expect.stringMatching(/never read or felt/),
     })
     // Once the decay is done it ripens, looked at or not: at two and a half times what is ripe, 37.5 mg a gram.
@@ -122,7 +122,7 @@ describe('the phase', () => {
 
 describe('tasks', () => {
   it('ask for a reading once, however many days were missed', () => {
-    const tasks = hotHeap.look.tasks(heap(GOOD_HEAP, [reading(1, 30)]), surroundingsOn(9))
+    const tasks = hotHeap.life.tasks(heap(GOOD_HEAP, [reading(1, 30)]), surroundingsOn(9))
     expect(tasks.filter(({ action }) => action === 'reading')).toHaveLength(1)
   })
 
@@ -130,13 +130,13 @@ describe('tasks', () => {
     const rising = [reading(1, 30), reading(2, 50), reading(3, 62)]
     expect(titles(heap(GOOD_HEAP, rising), 3.1)).not.toContain('Turn it')
     const falling = heap(GOOD_HEAP, [...rising, reading(4, 63), reading(5, 58), reading(6, 54)])
-    const turn = hotHeap.look.tasks(falling, surroundingsOn(6.1)).find(({ title }) => title === 'Turn it')
+    const turn = hotHeap.life.tasks(falling, surroundingsOn(6.1)).find(({ title }) => title === 'Turn it')
     expect(turn?.reason).toBe('It peaked at 63 °C on 5 May and has fallen to 54 °C.')
     expect(titles(heap(GOOD_HEAP, [...rising, reading(4, 63), reading(5, 58), reading(6, 54), turned(6.05)]), 6.1)).not.toContain('Turn it')
   })
 
   it('follow the rhythm of the approach where it has one', () => {
-    const weekly = hotHeap.look
+    const weekly = hotHeap.life
       .tasks(heap({ ...GOOD_HEAP, approachId: 'weekly' }, [reading(3, 60)]), surroundingsOn(4))
       .find(({ action }) => action === 'turned')
     expect(weekly?.due.toISOString()).toBe(onDay(7))
@@ -144,7 +144,7 @@ describe('tasks', () => {
 
   it('ask for water after a dry squeeze until it was watered, in cans', () => {
     const dry = [reading(2, 50), observed(5, 'squeeze', 'dry')]
-    const task = hotHeap.look.tasks(heap(GOOD_HEAP, dry), surroundingsOn(5)).find(({ action }) => action === 'watered')
+    const task = hotHeap.life.tasks(heap(GOOD_HEAP, dry), surroundingsOn(5)).find(({ action }) => action === 'watered')
     expect(task?.reason).toMatch(/About \S+ cans? \(/)
     expect(titles(heap(GOOD_HEAP, [...dry, { kind: 'watered', at: onDay(5.5), batchId: 'heap', litres: 20 }]), 6)).not.toContain('Water it')
   })
@@ -158,7 +158,7 @@ describe('tasks', () => {
 
   it('say why a heap stays cool', () => {
     const brown = heap({ waterL: 150, ingredients: [['leaves-mixed', 15, SACK]] }, [reading(3, 17), reading(6, 18)])
-    expect(hotHeap.look.tasks(brown, surroundingsOn(6))[0]?.reason).toMatch(/^Day 6 and only 18 °C\. Most likely: it is poor in nitrogen\./)
+    expect(hotHeap.life.tasks(brown, surroundingsOn(6))[0]?.reason).toMatch(/^Day 6 and only 18 °C\. Most likely: it is poor in nitrogen\./)
   })
 
   it('are none once it is finished', () => {
@@ -181,7 +181,7 @@ describe('the ready window', () => {
     fc.assert(
       fc.property(
         fc.array(fc.tuple(fc.integer({ min: 1, max: 80 }), fc.integer({ min: -5, max: 75 })), { maxLength: 12 }),
-        fc.constantFrom(...hotHeap.approaches),
+        fc.constantFrom(...hotHeap.face.approaches),
         (pairs, approach) => {
           const batch = heap({ ...GOOD_HEAP, approachId: approach.id }, pairs.map(([day, core]) => reading(day, core)))
           const { from, to, reasons } = readyWindow(batch, surroundingsOn(80))

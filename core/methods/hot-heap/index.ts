@@ -52,36 +52,30 @@ const sizing: Sizing = {
 /** The hot heap: built at once, turned, cured. */
 export const hotHeap: Method = {
   id: 'hot-heap',
-  name: 'Hot heap',
-  summary: 'Built in one go, it heats for weeks, is turned and then cures.',
-  words: {
-    one: 'heap',
-    begun: 'Built from',
-    approach: 'Turning',
-    sheet: 'Layers and build sheet',
-    stepwise: 'Build it step by step',
-    start: 'It is built: start it',
-    started: 'Read its heat tomorrow.',
-    take: 'Take it down',
-    takenDown: 'Taken down',
-    early: 'It is not expected to be ready yet. Unripe compost robs nitrogen and can hurt seedlings: use it as mulch, or let it cure.',
+  face: {
+    name: 'Hot heap', summary: 'Built in one go, it heats for weeks, is turned and then cures.',
+    words: {
+      one: 'heap', begun: 'Built from', approach: 'Turning', sheet: 'Layers and build sheet', stepwise: 'Build it step by step',
+      start: 'It is built: start it', started: 'Read its heat tomorrow.', take: 'Take it down', takenDown: 'Taken down',
+      early: 'It is not expected to be ready yet. Unripe compost robs nitrogen and can hurt seedlings: use it as mulch, or let it cure.',
+    },
+    choosing: {
+      purposes: ['beds', 'potting', 'mulch'], weeks: range(9, 14, 45), minutesAWeek: range(15, 30, 60), heavy: true,
+      eats: ['leaf', 'grass', 'straw', 'paper', 'kitchen', 'plant', 'manure'], leastL: 700,
+      line: 'Much stuff on one day, turned: compost within a season.',
+    },
+    approaches: APPROACHES,
   },
-  choosing: {
-    purposes: ['beds', 'potting', 'mulch'], weeks: range(9, 14, 45), minutesAWeek: range(15, 30, 60), heavy: true,
-    eats: ['leaf', 'grass', 'straw', 'paper', 'kitchen', 'plant', 'manure'], leastL: 700,
-    line: 'Much stuff on one day, turned: compost within a season.',
+  plan: {
+    bench: 'balanced', sites: VESSEL_PRESETS.map(vessel => ({ kind: 'vessel', vessel })), asks: () => [LAYERS_ASKED], mixing,
+    sizing, supposing, draft: (proposal, surroundings) => draftOf(proposal, surroundings, sizing),
   },
-  carriesChar: 'heap',
-  approaches: APPROACHES,
-  sites: VESSEL_PRESETS.map(vessel => ({ kind: 'vessel', vessel })),
-  asks: () => [LAYERS_ASKED],
-  pads: PADS,
-  taskWords: {
-    reading: 'reading the heat', squeeze: 'squeezing a handful', turned: 'turning', browns: 'opening it with browns',
-    watered: 'watering', cover: 'covering', test: 'testing', finish: 'taking it down', open: 'looking into it',
+  life: {
+    ...look, pads: PADS,
+    taskWords: {
+      reading: 'reading the heat', squeeze: 'squeezing a handful', turned: 'turning', browns: 'opening it with browns',
+      watered: 'watering', cover: 'covering', test: 'testing', finish: 'taking it down', open: 'looking into it',
+    },
+    takeCautions: FINISHING_CAUTIONS, inParts: false, carriesChar: 'heap', forecaster, diagnosis, ripeness,
   },
-  takeCautions: FINISHING_CAUTIONS,
-  inParts: false,
-  draft: (proposal, surroundings) => draftOf(proposal, surroundings, sizing),
-  look, mixing, sizing, forecaster, supposing, diagnosis, ripeness,
 }

@@ -36,7 +36,7 @@ function preparing({ ingredients, approachId }: HeapProposal): BuildStep {
   const dusty = ingredients.some(({ material }) => material.moistureFraction.typical < 0.3 || material.family === 'manure')
   const own = gatheredCautions(ingredients)
   return {
-    title: 'Sort and prepare',
+    when: 'before', title: 'Sort and prepare',
     detail: [
       'Shred or chop what is bigger than a hand. Lay everything out beside the place, browns on one side, greens on the other.',
       ...preparations(ingredients),
@@ -73,7 +73,7 @@ const waterOf = (strata: readonly Stratum[]) => strata.reduce((sum, { waterL }) 
 function layering(strata: readonly Stratum[], fillM: number): BuildStep[] {
   const courses = Math.max(0, ...strata.map(({ course }) => course ?? 0))
   const step = (title: string, detail: string, own: readonly Stratum[]): BuildStep[] =>
-    own.length === 0 ? [] : [{ title, detail, spreads: spreadsOf(own, fillM), waterL: waterOf(own), cautions: [] }]
+    own.length === 0 ? [] : [{ when: 'building', title, detail, spreads: spreadsOf(own, fillM), waterL: waterOf(own), cautions: [] }]
   const how = 'Browns evenly out to the sides; greens thinly, shaken out, a hand\'s breadth from the edge. '
     + 'Water each layer before the next.'
   return [
@@ -98,7 +98,7 @@ export function buildSteps(proposal: HeapProposal): BuildStep[] {
     preparing(proposal),
     ...layers.map((step, index) => (index === 0 ? { ...step, cautions: [FORK] } : step)),
     {
-      title: 'Cover and mark',
+      when: 'building', title: 'Cover and mark',
       detail: 'A lid, old carpet of wool or a sheet against rain, open at the sides. Put the thermometer in, a forearm deep.',
       cautions: [
         'Large dry heaps can heat until they smoulder: if it ever smells scorched, spread it, wet it, and call the fire service if it '

@@ -26,12 +26,12 @@ const COLD = Array.from({ length: 12 }, () => 3)
 const some = (materialId: string, count: number): Ingredient => ({
   material: findMaterial(materialId)!, amount: { count, container: BARROW, packing: 'loose' },
 })
-const answersOf = (answers: Record<string, number | string> = {}, approachId = 'manure') => completed(hotbed.asks(approachId), answers)
-const SQUARE = hotbed.sites[0]!
+const answersOf = (answers: Record<string, number | string> = {}, approachId = 'manure') => completed(hotbed.plan.asks(approachId), answers)
+const SQUARE = hotbed.plan.sites[0]!
 const proposal = (
   ingredients: readonly Ingredient[] = [], answers: Record<string, number | string> = {}, approachId = 'manure',
 ): Proposal => ({
-  site: hotbed.sitesOf!(approachId)[0]!, approachId, answers: answersOf(answers, approachId), ingredients, waterL: 0, volumeL: 0,
+  site: hotbed.plan.sitesOf!(approachId)[0]!, approachId, answers: answersOf(answers, approachId), ingredients, waterL: 0, volumeL: 0,
 })
 const built = (since: readonly NewEvent[] = [], barrows = 38, answers: Record<string, number | string> = {}) =>
   begun(
@@ -41,7 +41,7 @@ const built = (since: readonly NewEvent[] = [], barrows = 38, answers: Record<st
     },
     since,
   )
-const tasks = (batch: ReturnType<typeof built>, around: Surroundings) => hotbed.look.tasks(batch, around)
+const tasks = (batch: ReturnType<typeof built>, around: Surroundings) => hotbed.life.tasks(batch, around)
 const actions = (batch: ReturnType<typeof built>, around: Surroundings) =>
   tasks(batch, around)
     .filter(({ due }) => due <= around.now)
@@ -57,11 +57,11 @@ describe('what a hotbed takes', () => {
     expect(times * 850).toBeLessThan(3500)
     const filled = bedCharge([some('horse-manure-straw', 10 * times)], 0, ground)!
     expect(filled.heightM).toBeCloseTo(0.9, 3)
-    const half = hotbed.draft(proposal([some('horse-manure-straw', 19)]), aroundOn(80))
+    const half = hotbed.plan.draft(proposal([some('horse-manure-straw', 19)]), aroundOn(80))
     expect(half.verdict).toMatchObject({ grade: 'poor', text: expect.stringMatching(/^Trodden it is 45 cm deep; 90 cm are meant/) })
     expect(half.facts.find(({ label }) => label === 'Missing')!.value).toMatch(/^about 19/)
     expect(
-      hotbed.draft(proposal([some('horse-manure-straw', 38)]), aroundOn(80)).facts.find(({ label }) => label === 'Missing')!.value,
+      hotbed.plan.draft(proposal([some('horse-manure-straw', 38)]), aroundOn(80)).facts.find(({ label }) => label === 'Missing')!.value,
     ).toBe('nothing')
   })
 
@@ -73,13 +73,13 @@ describe('what a hotbed takes', () => {
   })
 
   it('refuses what does not heat, warns of a low bed, of shade, and of what was sprayed', () => {
-    expect(hotbed.draft(proposal([some('biochar-crushed', 10)]), aroundOn(80)).verdict.grade).toBe('poor')
+    expect(hotbed.plan.draft(proposal([some('biochar-crushed', 10)]), aroundOn(80)).verdict.grade).toBe('poor')
     const warned = (one: Proposal) =>
-      hotbed
+      hotbed.plan
         .draft(one, aroundOn(80))
         .warnings.map(({ text }) => text)
         .join(' ')
-    expect(warned({ ...proposal(), site: hotbed.sites[2]! })).toMatch(/cold within about two weeks/)
+    expect(warned({ ...proposal(), site: hotbed.plan.sites[2]! })).toMatch(/cold within about two weeks/)
     expect(warned(proposal([], { [words.SUN]: 'shade' }))).toMatch(/wants sun/)
     expect(warned(proposal())).toMatch(/weedkiller/)
   })
@@ -100,7 +100,7 @@ describe('reckoned back from the sowing day', () => {
     expect(Math.abs(daysBetween(sownOn, wanted))).toBeLessThan(3)
     expect(from.getTime()).toBeLessThanOrEqual(to.getTime())
     expect(daysBetween(to, wanted)).toBeGreaterThan(2)
-    const { facts, wants } = hotbed.draft(proposal([], { [words.SOW_ON]: wanted.toISOString().slice(0, 10) }), around)
+    const { facts, wants } = hotbed.plan.draft(proposal([], { [words.SOW_ON]: wanted.toISOString().slice(0, 10) }), around)
     expect(facts.find(({ label }) => label === 'Build it')!.value).toMatch(/in one day$/)
     expect(Math.abs(daysBetween(wants!.by, to))).toBeLessThan(3)
   })
@@ -109,9 +109,9 @@ describe('reckoned back from the sowing day', () => {
     const soon = dayFor(addDays(around.now, 2))
     expect(soon.late).toBe(true)
     expect(soon.from.getTime()).toBeGreaterThanOrEqual(around.now.getTime() - 1)
-    expect(hotbed.draft(proposal([], { [words.SOW_ON]: addDays(around.now, 2).toISOString().slice(0, 10) }), around).verdict).toMatchObject(
-      { grade: 'workable', text: expect.stringMatching(/^It is late/) },
-    )
+    expect(
+      hotbed.plan.draft(proposal([], { [words.SOW_ON]: addDays(around.now, 2).toISOString().slice(0, 10) }), around).verdict,
+    ).toMatchObject({ grade: 'workable', text: expect.stringMatching(/^It is late/) })
   })
 
   it('a deeper bed is warm for longer, and frost is told of', () => {
@@ -122,7 +122,7 @@ describe('reckoned back from the sowing day', () => {
     const high = outlookFrom(around.now, ground, charge, stuff, aroundOn(80, { meanC: COLD }))!
     expect(high.cool.typical).toBeGreaterThan(low.cool.typical + 10)
     expect(high.cool.from).toBeLessThan(high.cool.to)
-    const told = hotbed
+    const told = hotbed.plan
       .draft(proposal(), { ...aroundOn(80, { meanC: COLD }), nextLastFrost: () => new Date(afterDays(200)) })
       .facts.find(({ label }) => label === 'Last frost here')!
     expect(told.why).toMatch(/heat ends before it/)
@@ -151,7 +151,7 @@ describe('marks of its course', () => {
 
 describe('a hotbed that stands', () => {
   it('is built in one day, step by step, the next step open until each is recorded', () => {
-    const guide = (batch: ReturnType<typeof built>, day: number) => hotbed.look.guide!(batch, aroundOn(day))
+    const guide = (batch: ReturnType<typeof built>, day: number) => hotbed.life.guide!(batch, aroundOn(day))
     expect(stepNow(guide(built(), 0.01)!)!.id).toBe(words.MIXED)
     expect(stepNow(guide(built(BUILT.slice(0, 2)), 0.12)!)).toMatchObject({
       id: words.SOILED, title: expect.stringMatching(/^15 cm of soil/),
@@ -169,12 +169,12 @@ describe('a hotbed that stands', () => {
     const bed = built([...BUILT, gauged(20, words.WARMTH, 'soil', 23), gauged(20, words.WARMTH, 'core', 51)])
     const said = (day: number) => {
       const around = aroundOn(day, { meanC: COLD })
-      const marks = hotbed.look
+      const marks = hotbed.life
         .picture(bed, around)
         .parts.flatMap(one => (one.kind === 'mark' && one.temperatureC !== undefined ? [Math.round(one.temperatureC)] : []))
       return {
-        marks, sentence: hotbed.look.standing(bed, around).sentence, told: hotbed.look.told(bed, around),
-        heart: hotbed.look.facts(bed, around)[0]!.value,
+        marks, sentence: hotbed.life.standing(bed, around).sentence, told: hotbed.life.told(bed, around),
+        heart: hotbed.life.facts(bed, around)[0]!.value,
       }
     }
     const near = said(21)
@@ -202,9 +202,9 @@ describe('a hotbed that stands', () => {
     expect(phase(200)).toBe('spent')
     const taken = built([took(120, [['heap-half-rotted', 100, BUCKET]], true)])
     expect(hotbedOf(taken, aroundOn(121))!.phase).toBe('ended')
-    const keeps = (batch: ReturnType<typeof built>, day: number) => hotbed.becomesBed!(batch, aroundOn(day, { meanC: COLD }))
+    const keeps = (batch: ReturnType<typeof built>, day: number) => hotbed.life.becomesBed!(batch, aroundOn(day, { meanC: COLD }))
     expect([keeps(built(BUILT), 45), keeps(built(BUILT), 200), keeps(taken, 121)]).toEqual([false, true, true])
-    const [compost, soil] = hotbed.look.outputs(built(BUILT), aroundOn(200, { meanC: COLD }))
+    const [compost, soil] = hotbed.life.outputs(built(BUILT), aroundOn(200, { meanC: COLD }))
     // Of 2,300 L built about two thirds are left, and the soil of the frame.
     expect(compost!.expectedL).toBeGreaterThan(1100)
     expect(compost!.expectedL).toBeLessThan(1800)
@@ -253,7 +253,7 @@ describe('a hotbed that stands', () => {
   }, 120_000)
 
   it('draws what comes up along its weeks: own sowings first, one after the other, the soonest of the rest', () => {
-    const bands = hotbed.look.bands!(built([...BUILT, did(19, words.SOWN, { crop: 'radish' })]), aroundOn(20))!
+    const bands = hotbed.life.bands!(built([...BUILT, did(19, words.SOWN, { crop: 'radish' })]), aroundOn(20))!
     expect(bands.rows[0]!.name).toBe('Radishes, sown')
     expect(bands.rows[1]).toMatchObject({ named: true, name: expect.stringMatching(/^One after the other: /) })
     expect(bands.rows.slice(2).some(({ name }) => name === 'Radishes')).toBe(false)
@@ -265,8 +265,8 @@ describe('a hotbed that stands', () => {
   })
 
   it('says how much of what lies there it holds, and is not begun with more', () => {
-    const many = hotbed.draft(proposal([some('horse-manure-straw', 60)]), aroundOn(0, { meanC: COLD }))
-    const enough = hotbed.draft(proposal([some('horse-manure-straw', 38)]), aroundOn(0, { meanC: COLD }))
+    const many = hotbed.plan.draft(proposal([some('horse-manure-straw', 60)]), aroundOn(0, { meanC: COLD }))
+    const enough = hotbed.plan.draft(proposal([some('horse-manure-straw', 38)]), aroundOn(0, { meanC: COLD }))
     // It takes 38 barrows: 22 are too many.
     expect(many.facts.find(({ label }) => label === 'Too much')!.value).toMatch(/^about 2[12]/)
     expect(many.refusal).toMatch(/^It holds about 3[78]½? barrows of this, and 60 barrows lie here/)
@@ -275,18 +275,18 @@ describe('a hotbed that stands', () => {
     // What is foretold is of the bed that is full, not of a tower.
     expect(many.facts.find(({ label }) => label === 'Sow from')!.value).toBe(enough.facts.find(({ label }) => label === 'Sow from')!.value)
     // An armful too much is trodden in.
-    expect(hotbed.draft(proposal([some('horse-manure-straw', 42)]), aroundOn(0, { meanC: COLD })).refusal).toBeUndefined()
+    expect(hotbed.plan.draft(proposal([some('horse-manure-straw', 42)]), aroundOn(0, { meanC: COLD })).refusal).toBeUndefined()
   })
 
   it('reckons from today when the day to sow on has gone by, and says it', () => {
-    const { warnings, facts } = hotbed.draft(proposal([], { [words.SOW_ON]: '2025-03-01' }), aroundOn(0, { meanC: COLD }))
+    const { warnings, facts } = hotbed.plan.draft(proposal([], { [words.SOW_ON]: '2025-03-01' }), aroundOn(0, { meanC: COLD }))
     expect(warnings[0]!.text).toBe('1 March 2025 has gone by: this is reckoned from today.')
     expect(facts[0]!.why).toMatch(/^say when you want to sow/)
   })
 
   it('speaks in the gardener\'s units alone', () => {
     const us = { ...aroundOn(0, { meanC: COLD }), units: 'us' as const }
-    const { verdict, facts, steps, warnings } = hotbed.draft(proposal(), us)
+    const { verdict, facts, steps, warnings } = hotbed.plan.draft(proposal(), us)
     const said = [
       verdict.text,
       ...facts.flatMap(({ value, why }) => [value, why]),
@@ -315,7 +315,7 @@ describe('a hotbed that stands', () => {
     expect(daysBetween(afterDays(19), harvest.due)).toBeGreaterThan(22)
     const second = tasks(sown, aroundOn(27)).find(({ action }) => action === 'second')!
     expect(second.due.getTime()).toBe(addDays(new Date(afterDays(0)), 28).getTime())
-    const cool = hotbed.look.windows(sown, aroundOn(27)).find(({ id }) => id === 'cool')!
+    const cool = hotbed.life.windows(sown, aroundOn(27)).find(({ id }) => id === 'cool')!
     // Where summer carries it on, none has to take over.
     const warm = aroundOn(27, { meanC: Array.from({ length: 12 }, () => 20) })
     expect(tasks(sown, warm).some(({ action }) => action === 'second')).toBe(false)
@@ -328,7 +328,7 @@ describe('a hotbed that stands', () => {
   })
 
   it('is taken as it is: soil too hot for these seeds is said, a crop is named in the log', () => {
-    const deed = hotbed.pads.flatMap(pad => (pad.kind === 'deed' && pad.deed.id === words.SOWN ? [pad.deed] : []))[0]!
+    const deed = hotbed.life.pads.flatMap(pad => (pad.kind === 'deed' && pad.deed.id === words.SOWN ? [pad.deed] : []))[0]!
     expect(deed.said(built([...BUILT, gauged(9.9, words.WARMTH, 'soil', 29)]), { crop: 'lettuce' }, aroundOn(10)).answer).toMatch(
       /warmer than these seeds like/,
     )
@@ -385,7 +385,7 @@ describe('airing the frame', () => {
 
 describe('what is wrong with a hotbed', () => {
   const causes = (batch: ReturnType<typeof built>, around: Surroundings, ...symptoms: string[]) =>
-    hotbed.diagnosis!.causes(batch, around, symptoms)
+    hotbed.life.diagnosis!.causes(batch, around, symptoms)
   const cold = (day: number) => aroundOn(day, { meanC: COLD })
 
   it('too hot early is the burst, cold too soon a low or bare bed, never warm a lean or dry one', () => {
@@ -394,7 +394,7 @@ describe('what is wrong with a hotbed', () => {
     })
     const low = begun(
       {
-        methodId: hotbed.id, approachId: 'manure', site: hotbed.sites[2]!, answers: answersOf(),
+        methodId: hotbed.id, approachId: 'manure', site: hotbed.plan.sites[2]!, answers: answersOf(),
         inputs: [input('horse-manure-straw', 17, BARROW)],
       },
       BUILT,
@@ -420,9 +420,9 @@ describe('what is wrong with a hotbed', () => {
   })
 
   it('notices a reading that is too hot, or cold when it should be warm; names mice, slugs and weedkiller', () => {
-    expect(hotbed.diagnosis!.noticed(built([...BUILT, gauged(9.5, words.WARMTH, 'soil', 41)]), cold(10))).toEqual(['too-hot'])
-    expect(hotbed.diagnosis!.noticed(built([...BUILT, gauged(9.5, words.WARMTH, 'soil', 8)]), cold(10))).toEqual(['never-warm'])
-    expect(hotbed.diagnosis!.noticed(built([...BUILT, gauged(19.5, words.WARMTH, 'soil', 12)]), cold(20))).toEqual(['cold-soon'])
+    expect(hotbed.life.diagnosis!.noticed(built([...BUILT, gauged(9.5, words.WARMTH, 'soil', 41)]), cold(10))).toEqual(['too-hot'])
+    expect(hotbed.life.diagnosis!.noticed(built([...BUILT, gauged(9.5, words.WARMTH, 'soil', 8)]), cold(10))).toEqual(['never-warm'])
+    expect(hotbed.life.diagnosis!.noticed(built([...BUILT, gauged(19.5, words.WARMTH, 'soil', 12)]), cold(20))).toEqual(['cold-soon'])
     expect(causes(built(BUILT), cold(20), 'mice')[0]!.id).toBe('mice-warm')
     expect(causes(built(BUILT), cold(20), 'slugs').map(({ id }) => id)).toContain('slug-home')
     expect(causes(built(BUILT), cold(20), 'crippled')[0]!.id).toBe('weedkiller')
@@ -431,7 +431,7 @@ describe('what is wrong with a hotbed', () => {
   })
 
   it('is ripe by its heat and its rest', () => {
-    expect(hotbed.ripeness!.stages(built(BUILT), cold(10)).cool).toBe(false)
-    expect(hotbed.ripeness!.stages(built(BUILT), cold(200))).toMatchObject({ cool: true, rottedShare: 1, curedShare: 1 })
+    expect(hotbed.life.ripeness!.stages(built(BUILT), cold(10)).cool).toBe(false)
+    expect(hotbed.life.ripeness!.stages(built(BUILT), cold(200))).toMatchObject({ cool: true, rottedShare: 1, curedShare: 1 })
   })
 })

@@ -18,40 +18,35 @@ const forecaster: Forecaster<BedQuestion> = { ask: questionOf, answer: answerOf 
 /** A hotbed: trodden dung or greens under soil and glass, warm enough to sow weeks before the spring. */
 export const hotbed: Method = {
   id: METHOD,
-  name: 'Hotbed',
-  summary: 'A trodden bed of dung, leaves or chips under soil and glass: warm soil for seeds weeks before spring, and compost in the end.',
-  words: {
-    one: 'hotbed',
-    begun: 'Built from',
-    approach: 'Heated by',
-    sheet: 'Building day and sheet',
-    stepwise: 'Build it step by step',
-    start: 'It is all there: build it today',
-    started: 'Step by step, all of it today.',
-    take: 'Take it down', takenDown: 'Taken down', early: 'It still gives warmth.',
+  face: {
+    name: 'Hotbed',
+    summary:
+      'A trodden bed of dung, leaves or chips under soil and glass: warm soil for seeds weeks before spring, and compost in the end.',
+    words: {
+      one: 'hotbed', begun: 'Built from', approach: 'Heated by', sheet: 'Building day and sheet',
+      stepwise: 'Build it step by step', start: 'It is all there: build it today', started: 'Step by step, all of it today.',
+      take: 'Take it down', takenDown: 'Taken down', early: 'It still gives warmth.',
+    },
+    choosing: {
+      purposes: ['seeds', 'beds'], weeks: range(6, 11, 18), minutesAWeek: range(20, 40, 70), heavy: true,
+      eats: ['manure', 'straw', 'grass', 'leaf'], leastL: 800,
+      line: 'A cartload of fresh dung, or straw with grass, and a frame.',
+    },
+    approaches: WAYS.map(({ id, name, summary }) => ({ id, name, summary })),
   },
-  choosing: {
-    purposes: ['seeds', 'beds'],
-    weeks: range(6, 11, 18),
-    minutesAWeek: range(20, 40, 70),
-    heavy: true,
-    eats: ['manure', 'straw', 'grass', 'leaf'],
-    leastL: 800,
-    line: 'A cartload of fresh dung, or straw with grass, and a frame.',
+  plan: {
+    bench: 'pile', sites: SITES, sitesOf, asks: asksOf, draft: draftOf,
   },
-  approaches: WAYS.map(({ id, name, summary }) => ({ id, name, summary })),
-  sites: SITES, sitesOf,
-  asks: asksOf,
-  pads: PADS,
-  taskWords: {
-    build: 'building it', warmth: 'reading the soil', sown: 'sowing', aired: 'airing the frame', mats: 'covering it',
-    watered: 'watering', harvested: 'harvesting', second: 'the second bed', take: 'taking it down',
+  life: {
+    ...look, pads: PADS,
+    taskWords: {
+      build: 'building it', warmth: 'reading the soil', sown: 'sowing', aired: 'airing the frame', mats: 'covering it',
+      watered: 'watering', harvested: 'harvesting', second: 'the second bed', take: 'taking it down',
+    },
+    takeCautions: [MANURE], inParts: true,
+    // Under its warm soil it is a bed on loan; a bed to be kept when its heat is over.
+    becomesBed: (batch, surroundings) =>
+      batch.began.site.kind === 'frame' && (batch.ended !== undefined || hotbedOf(batch, surroundings)?.phase === 'spent'),
+    forecaster, diagnosis, ripeness,
   },
-  takeCautions: [MANURE],
-  inParts: true,
-  // Under its warm soil it is a bed on loan; a bed to be kept when its heat is over.
-  becomesBed: (batch, surroundings) =>
-    batch.began.site.kind === 'frame' && (batch.ended !== undefined || hotbedOf(batch, surroundings)?.phase === 'spent'),
-  draft: draftOf,
-  look, forecaster, diagnosis, ripeness,
 }

@@ -29,7 +29,7 @@ export function stepsOf({ way, ground, heightM, waterL, ingredients }: BedBuild,
   const tub = way.id === 'tub'
   return [
     {
-      title: tub ? 'Sink the tub to its rim' : 'Mark the ground',
+      when: 'before', title: tub ? 'Sink the tub to its rim' : 'Mark the ground',
       detail: tub
         ? 'In the sun, out of the wind, holes in its bottom; straw packed around it.'
         : `${quantityText('area', units, ground.footprintM2, 1)} in the sun, out of the wind, a path round it and room for the next one `
@@ -37,23 +37,28 @@ export function stepsOf({ way, ground, heightM, waterL, ingredients }: BedBuild,
       cautions: ['Before you dig: know where cables and pipes lie.'],
     },
     {
-      title: `Fork it through: ${quantityText('volume', units, roughly(looseL))}`,
+      when: 'before', title: `Fork it through: ${quantityText('volume', units, roughly(looseL))}`,
       detail: `${ingredients.map(({ material }) => material.short).join(', ')}, lumps broken, dry straw `
         + `wetted${waterL > 1 ? `: ${cans} in all, as you go` : ''}. Wrung out, it gives a drop.`,
       ...(waterL > 1 ? { waterL } : {}),
       cautions: [...(dung ? [MANURE] : []), DUST, LIFTING],
     },
     {
-      title: `Lay and tread ${layers} ${layers === 1 ? 'layer' : 'layers'}`,
+      when: 'building', title: `Lay and tread ${layers} ${layers === 1 ? 'layer' : 'layers'}`,
       detail: `Each about ${length(LAYER_M)} when trodden, the edges first and firmest, to ${length(heightM)}. Not cement: a fork still `
         + 'goes in.',
       cautions: [TREADING],
     },
     ...(ground.sides === 'banked'
-      ? [{ title: 'Bank up the sides', detail: 'Straw, leaves or soil, a forearm thick: half of the heat is lost there.', cautions: [] }]
+      ? [
+          {
+            when: 'building' as const, title: 'Bank up the sides',
+            detail: 'Straw, leaves or soil, a forearm thick: half of the heat is lost there.', cautions: [],
+          },
+        ]
       : []),
     {
-      title: way.trays ? `${length(ground.soilM)} of sand, level` : `${length(ground.soilM)} of soil or sieved compost`,
+      when: 'building', title: way.trays ? `${length(ground.soilM)} of sand, level` : `${length(ground.soilM)} of soil or sieved compost`,
       detail: `${quantityText('volume', units, roughly(ground.soilM * ground.footprintM2 * 1000))}, raked `
         + `level${way.trays ? '; the trays stand in it' : ', no lumps of dung in it'}.`,
       cautions: [],
@@ -62,13 +67,13 @@ export function stepsOf({ way, ground, heightM, waterL, ingredients }: BedBuild,
       ? []
       : [
           {
-            title: 'The frame on it',
+            when: 'building' as const, title: 'The frame on it',
             detail: 'High side to the north, low side to the sun; shut, with a finger of air while it is at its hottest.',
             cautions: [GLASS_CARE, GASES],
           },
         ]),
     {
-      title: 'A thermometer in the soil',
+      when: 'building', title: 'A thermometer in the soil',
       detail: `A finger deep. Read it every day: sow when it has come down below ${quantityText('temperature', units, SOW_BELOW_C)}.`,
       cautions: [],
     },

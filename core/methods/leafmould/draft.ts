@@ -230,7 +230,7 @@ function steps(tried: Tried, surroundings: Surroundings): BuildStep[] {
   const { waterCan, units } = surroundings
   const bags = tried.proposal.approachId === 'bagged'
   const layers = tried.ingredients.map((one): BuildStep => ({
-    title: `${containerText(one.amount.count, one.amount.container)} of `
+    when: 'building' as const, title: `${containerText(one.amount.count, one.amount.container)} of `
       + `${one.material.short}${one.amount.packing === 'loose' ? '' : `, ${one.amount.packing}`}`,
     detail: `${isShredded(one) ? 'Shredded' : 'Whole'}; ${NAMES[leafClassOf(one.material)]}. `
       + `${bags ? 'Into the bags, not too tight.' : 'In layers of a forearm; tread each down lightly and wet it before the next.'}`,
@@ -241,14 +241,14 @@ function steps(tried: Tried, surroundings: Surroundings): BuildStep[] {
       ? []
       : [
           {
-            title: `Water: ${containerText(tried.waterL / waterCan.volumeL, waterCan)}`,
+            when: 'building' as const, title: `Water: ${containerText(tried.waterL / waterCan.volumeL, waterCan)}`,
             detail: `${quantityText('volume', units, tried.waterL)} in all, from the very start: what is dry now is dry in a year.`,
             cautions: ['A full can weighs as much as a bucket of sand: carry two half-full ones.'],
           },
         ]
   return [
     {
-      title: 'Sort and prepare',
+      when: 'before', title: 'Sort and prepare',
       detail:
         tried.proposal.approachId === 'shredded'
           ? 'Spread them on the lawn and mow over them with the box on. Sticks and litter out first.'
@@ -265,7 +265,7 @@ function steps(tried: Tried, surroundings: Surroundings): BuildStep[] {
       ? []
       : [
           {
-            title: 'Set it up',
+            when: 'before' as const, title: 'Set it up',
             detail:
               'On soil, in shade, out of the wind, with card or fabric below where trees stand near: their roots grow up into it. Empty '
               + 'and sieve the old one before the new leaves go in.',
@@ -275,7 +275,7 @@ function steps(tried: Tried, surroundings: Surroundings): BuildStep[] {
     ...layers,
     ...water,
     {
-      title: bags ? 'Tie and label' : 'Cover and label',
+      when: 'building', title: bags ? 'Tie and label' : 'Cover and label',
       detail: bags
         ? 'A dozen holes with a fork, tied loosely, the year and the kind of leaf on a label; stacked in shade.'
         : 'A piece of card or net on top against wind. The year and the kind of leaf on a label: in two years nobody remembers. Note the '

@@ -16,36 +16,30 @@ const forecaster: Forecaster<CageQuestion> = { ask: questionOf, answer: answerOf
 /** Leaf mould: leaves, moisture, fungi, time. */
 export const leafmould: Method = {
   id: 'leafmould',
-  name: 'Leaf mould',
-  summary: 'Leaves in a cage or in bags, moist, for one to three years: mulch, then potting mould, then fine mould for seeds.',
-  words: {
-    one: 'cage',
-    begun: 'Filled with',
-    approach: 'School',
-    sheet: 'Steps and sheet',
-    stepwise: 'Fill it step by step',
-    start: 'It is filled: start it',
-    started: 'They settle to half in four weeks: then fill it up.',
-    take: 'Take some out', takenDown: 'Emptied', early: 'Leaf shapes are still whole: fine for mulch, too raw for pots.',
+  face: {
+    name: 'Leaf mould',
+    summary: 'Leaves in a cage or in bags, moist, for one to three years: mulch, then potting mould, then fine mould for seeds.',
+    words: {
+      one: 'cage', begun: 'Filled with', approach: 'School', sheet: 'Steps and sheet', stepwise: 'Fill it step by step',
+      start: 'It is filled: start it', started: 'They settle to half in four weeks: then fill it up.', take: 'Take some out',
+      takenDown: 'Emptied', early: 'Leaf shapes are still whole: fine for mulch, too raw for pots.',
+    },
+    choosing: {
+      purposes: ['mulch', 'potting', 'seeds'], weeks: range(30, 60, 130), minutesAWeek: range(1, 2, 4), heavy: false,
+      eats: ['leaf'], leastL: 80, line: 'Autumn leaves and nothing else, left alone for a year or two.',
+      surplus: 'cage as leaf mould',
+    },
+    approaches: APPROACHES,
   },
-  choosing: {
-    purposes: ['mulch', 'potting', 'seeds'],
-    weeks: range(30, 60, 130),
-    minutesAWeek: range(1, 2, 4),
-    heavy: false,
-    eats: ['leaf'],
-    leastL: 80,
-    line: 'Autumn leaves and nothing else, left alone for a year or two.', surplus: 'cage as leaf mould',
+  plan: {
+    bench: 'pile', sites: SITES, asks: asksOf, feeds: FEEDS, draft: draftOf,
   },
-  approaches: APPROACHES,
-  sites: SITES,
-  asks: asksOf,
-  feeds: FEEDS,
-  pads: PADS,
-  taskWords: { filled: 'filling it up', watered: 'watering', squeeze: 'squeezing a handful', look: 'looking inside', take: 'taking some' },
-  takeCautions: ['Damp it if it is dusty; a mask against moulds.', 'Hedgehogs and toads winter in leaves: look before you fork.'],
-  inParts: true,
-  draft: draftOf,
-  look, forecaster, diagnosis, ripeness,
-  pipeline: pipelineOf,
+  life: {
+    ...look, pads: PADS,
+    taskWords: {
+      filled: 'filling it up', watered: 'watering', squeeze: 'squeezing a handful', look: 'looking inside', take: 'taking some',
+    },
+    takeCautions: ['Damp it if it is dusty; a mask against moulds.', 'Hedgehogs and toads winter in leaves: look before you fork.'],
+    inParts: true, forecaster, diagnosis, ripeness, pipeline: pipelineOf,
+  },
 }

@@ -258,7 +258,7 @@ describe('taking some', () => {
   })
 
   it('is told in three streams that add up to what is there', () => {
-    const outputs = leafmould.look.outputs(filled(), aroundOn(420))
+    const outputs = leafmould.life.outputs(filled(), aroundOn(420))
     expect(outputs.map(({ label }) => label)).toEqual(['Raw outside and top', 'Coarse mould', 'Fine mould'])
     const { volumeL, shellShare: shell } = cageOn(filled(), aroundOn(420))!
     expect(outputs.reduce((sum, { expectedL }) => sum + expectedL!, 0)).toBeCloseTo(volumeL, 6)
@@ -269,7 +269,7 @@ describe('taking some', () => {
 
 describe('the draft of a cage', () => {
   const draft = (count: number, answers = {}, id = 'leaves-mixed') =>
-    leafmould.draft(
+    leafmould.plan.draft(
       {
         site: SITES[0]!, approachId: 'alone', answers, waterL: 0, volumeL: 0,
         ingredients: [{ material: findMaterial(id)!, amount: { count, container: SACK, packing: 'loose' } }],
@@ -303,7 +303,7 @@ describe('the draft of a cage', () => {
 })
 
 describe('what is wrong with a cage', () => {
-  const { diagnosis } = leafmould
+  const { diagnosis } = leafmould.life
   it('is dryness where it is dry, youth where it is young, the kind where it is oak', () => {
     expect(diagnosis!.causes(filled([seen(200, 'squeeze', 'dust')]), aroundOn(201), ['dust', 'still-whole'])[0]).toMatchObject({
       id: 'dry', remedy: { deeds: ['forked'] },
@@ -318,17 +318,17 @@ describe('what is wrong with a cage', () => {
 
 describe('cages over the years', () => {
   it('lie one under the other, and the next autumns follow the newest', () => {
-    const pipeline = leafmould.pipeline!([filled()], aroundOn(60))!
+    const pipeline = leafmould.life.pipeline!([filled()], aroundOn(60))!
     expect(pipeline.rows.map(({ name }) => name)).toEqual(['Batch', 'Autumn 2026', 'Autumn 2027'])
     for (const { stages } of pipeline.rows)
       stages.forEach(({ from, to }, index) => {
         if (index > 0) expect(from.getTime()).toBeGreaterThanOrEqual(stages[index - 1]!.to.getTime() - 1)
         expect(from.getTime()).toBeLessThanOrEqual(to.getTime())
       })
-    expect(leafmould.pipeline!([], aroundOn(60))).toBeUndefined()
+    expect(leafmould.life.pipeline!([], aroundOn(60))).toBeUndefined()
     expect(pipeline.rows[0]!.stages.map(({ tone }) => tone)).toEqual(['filling', 'resting', 'first', 'second', 'third'])
     // Under a roof and never watered nothing comes in sight: it rests to the end.
     const dry = begun({ ...WIRE, answers: { rain: 'roof' }, inputs: [input('leaves-oak', 9, SACK)], waterL: 5 })
-    expect(leafmould.pipeline!([dry], aroundOn(300))!.rows[0]!.stages.map(({ tone }) => tone)).toEqual(['filling', 'resting'])
+    expect(leafmould.life.pipeline!([dry], aroundOn(300))!.rows[0]!.stages.map(({ tone }) => tone)).toEqual(['filling', 'resting'])
   })
 })

@@ -8,6 +8,7 @@ import { daysBetween, DAY_MS } from '../../units/time'
 import { frontWidthM, vesselVolumeL } from '../../vessel/vessel'
 import type { Band, Chart, ChartPoint, Fact, Forecast, Look, Standing, Surroundings } from '../contract'
 import { outputsOf } from './outputs'
+import { ownYears } from './pipeline'
 import { cageOn, middleOf, vesselOf } from './now'
 import { countOf } from './question'
 import { GRADES } from './rates'
@@ -170,5 +171,5 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
 /** How a cage of leaves looks. */
 export const look: Look = {
   standing, windows: (batch, surroundings) => (batch.ended ? [] : windowsOf(batch, surroundings)), tasks: tasksOf, picture, told,
-  lastDay, charts, facts, gates: () => [], outputs: outputsOf,
+  lastDay, charts, facts, gates: () => [], bands: ownYears, outputs: outputsOf,
 }

@@ -1,5 +1,6 @@
 import { addDays, addYears, getYear } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
+import { dateText } from '../../units/dates'
 import { daysBetween } from '../../units/time'
 import type { Pipeline, PipelineRow, PipelineStage, Surroundings } from '../contract'
 import { comingOf, windowsOf } from './windows'
@@ -43,6 +44,19 @@ function nextRows(newest: BegunBatch, surroundings: Surroundings, until: Date): 
     const ends = comes.map(one => ({ ...one, at: addYears(one.at, years) })).filter(({ at }) => at < until)
     return { name: `Autumn ${getYear(filled)}`, stages: stagesFrom(filled, addDays(filled, FILLING_DAYS), ends, until) }
   }).filter(({ stages }) => stages[0]!.from > surroundings.now)
+}
+
+/** One cage along its own years: what it gives when. Nothing while it is empty, or over. */
+export function ownYears(batch: BegunBatch, surroundings: Surroundings): Pipeline | undefined {
+  if (batch.ended || windowsOf(batch, surroundings).length === 0) return undefined
+  const from = new Date(batch.began.at)
+  const to = addYears(from, AHEAD_YEARS + 1)
+  const row = rowOf(batch, surroundings, to)
+  const words = row.stages.slice(2).map(({ label, from: at }) => `${label} from ${dateText(at)}`).join(', ')
+  return {
+    title: 'What it gives, and when', from, to,
+    words: [words ? `${words}, in the middle of what is possible.` : 'Nothing is in sight.'], rows: [row],
+  }
 }
 
 /** Cages along the years: those that stand, and one more each autumn. Nothing while there is none. */

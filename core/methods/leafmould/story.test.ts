@@ -16,8 +16,8 @@ const told = (day: number, since: Parameters<typeof begun>[1] = []) => {
   const around = dryYear(day)
   const days = (at: Date) => Math.round(daysBetween(batch.began.at, at))
   return [
-    leafmould.look.standing(batch, around).phase,
-    ...leafmould.look.tasks(batch, around).map(({ title, due, until, urgency }) => `${title}, ${days(due)} to ${days(until)}, ${urgency}`),
+    leafmould.life.standing(batch, around).phase,
+    ...leafmould.life.tasks(batch, around).map(({ title, due, until, urgency }) => `${title}, ${days(due)} to ${days(until)}, ${urgency}`),
   ]
 }
 
@@ -46,7 +46,7 @@ describe('what a cage says', () => {
 })
 
 describe('a cage cut open', () => {
-  const parts = (day: number, since: Parameters<typeof begun>[1] = []) => leafmould.look.picture(filled(since), dryYear(day))!.parts
+  const parts = (day: number, since: Parameters<typeof begun>[1] = []) => leafmould.life.picture(filled(since), dryYear(day))!.parts
   const heightOf = (day: number, since: Parameters<typeof begun>[1] = []) =>
     parts(day, since).flatMap(one => (one.kind === 'fill' ? [one.heightM] : []))[0]!
 
@@ -64,13 +64,13 @@ describe('a cage cut open', () => {
   })
 
   it('tells any day in words: how high, what is left, how wet, fit for what', () => {
-    const words = leafmould.look.told(filled(), dryYear(160), 160)
+    const words = leafmould.life.told(filled(), dryYear(160), 160)
     expect(words).toBe('Today: 36 cm high, 81 % of the mass left, 59 % water inside, leaf shapes whole.')
   })
 })
 
 describe('what the bench says of leaves', () => {
-  const texts = (approachId: string, id: string) => leafmould.draft({
+  const texts = (approachId: string, id: string) => leafmould.plan.draft({
     site: SITES[0]!, approachId, answers: {}, waterL: 0, volumeL: 0,
     ingredients: [{ material: findMaterial(id)!, amount: { count: 9, container: SACK, packing: 'loose' } }],
   }, aroundOn(0)).warnings.map(({ text }) => text).join(' ')
@@ -96,14 +96,14 @@ describe('what a gardener knows of a place', () => {
     const wet = aroundOn(240, { rainMm: 3 })
     expect(cageOn(under('open'), wet)!.moisture).toBeGreaterThan(0.6)
     expect(cageOn(under('roof'), wet)!.moisture).toBeLessThan(0.3)
-    expect(leafmould.look.standing(under('roof'), wet).phase).toBe('dry')
-    expect(leafmould.asks('alone').map(({ id }) => id)).toContain('rain')
-    expect(leafmould.asks('bagged').map(({ id }) => id)).not.toContain('rain')
+    expect(leafmould.life.standing(under('roof'), wet).phase).toBe('dry')
+    expect(leafmould.plan.asks('alone').map(({ id }) => id)).toContain('rain')
+    expect(leafmould.plan.asks('bagged').map(({ id }) => id)).not.toContain('rain')
   })
 
   it('a plan under a roof counts on the can and says so; a cage left dry says that nothing is in sight', () => {
     const draft = (rain: string) =>
-      leafmould.draft(
+      leafmould.plan.draft(
         {
           site: SITES[0]!, approachId: 'alone', answers: { rain }, waterL: 0, volumeL: 0,
           ingredients: [{ material: findMaterial('leaves-mixed')!, amount: { count: 9, container: SACK, packing: 'loose' } }],
@@ -113,15 +113,15 @@ describe('what a gardener knows of a place', () => {
     expect(draft('roof').warnings[0]!.text).toMatch(/you who rains/)
     expect(draft('open').warnings).toEqual([])
     expect(draft('roof').verdict).toEqual(draft('open').verdict)
-    const [mulch] = leafmould.look.windows(under('roof'), aroundOn(300))
+    const [mulch] = leafmould.life.windows(under('roof'), aroundOn(300))
     expect(mulch).toMatchObject({ orLater: true })
     expect(mulch!.reasons[0]).toMatch(/not in sight/)
-    expect(leafmould.look.windows(under('open'), aroundOn(300))[0]!.reasons[0]).not.toMatch(/not in sight/)
+    expect(leafmould.life.windows(under('open'), aroundOn(300))[0]!.reasons[0]).not.toMatch(/not in sight/)
   })
 
   it('a hand that felt dust is believed over the weather, until it is watered', () => {
     const felt = [seen(200, 'squeeze', 'dust')]
-    const sentence = (since: Parameters<typeof begun>[1]) => leafmould.look.standing(filled(since), aroundOn(210)).sentence
+    const sentence = (since: Parameters<typeof begun>[1]) => leafmould.life.standing(filled(since), aroundOn(210)).sentence
     expect(sentence(felt)).toMatch(/dry as dust when it was felt on 20 May\.$/)
     expect(sentence([...felt, put(205, [], 80)])).toMatch(/\d\d % water in the middle\.$/)
   })
@@ -136,7 +136,7 @@ describe('what a gardener knows of a place', () => {
 
   it('in bags and at the end asks for no squeeze', () => {
     const titles = (since: Parameters<typeof begun>[1], day: number) =>
-      leafmould.look.tasks(filled(since), aroundOn(day)).map(({ title }) => title)
+      leafmould.life.tasks(filled(since), aroundOn(day)).map(({ title }) => title)
     expect(titles([], 200)).toContain('Squeeze a handful from inside')
     expect(titles([did(100, 'bagged', { bags: 4 })], 200)).not.toContain('Squeeze a handful from inside')
     expect(titles([], 1200)).not.toContain('Squeeze a handful from inside')

@@ -89,7 +89,8 @@ function verdictOf(plan: MulchPlan, { main, some }: Stuff, lies: string, litres:
   if (some.length > 0 && !plan.kind.families.includes(main.family))
     return {
       grade: 'workable',
-      text: `What lies on the bench is mostly ${main.short}, and this is reckoned for ${plan.kind.name.toLowerCase()}: take it off, or `
+      text:
+        `What lies on the bench is mostly ${main.short}, and this is reckoned for ${plan.kind.name.toLowerCase()}: take it off, or `
         + 'say another kind.',
     }
   if (plan.crop === 'seedlings') return { grade: 'workable', text: `Seedlings want bare, warm soil first; then ${depth} at most.` }
@@ -101,7 +102,8 @@ function verdictOf(plan: MulchPlan, { main, some }: Stuff, lies: string, litres:
   if (lies === 'dug-in')
     return {
       grade: 'workable',
-      text: `Dug in, ${plan.kind.name.toLowerCase()} takes nitrogen from the soil for its first year: something to make up for it goes `
+      text:
+        `Dug in, ${plan.kind.name.toLowerCase()} takes nitrogen from the soil for its first year: something to make up for it goes `
         + 'under with it, or it stays on top.',
     }
   if (plan.wantedM > plan.advisedM.high * 1.15)
@@ -142,7 +144,8 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
     },
     {
       label: 'It takes', value: containerText(loads, carrier),
-      why: `${litres(neededL)} loose for ${quantityText('area', units, plan.areaM2, 1)}, ${litres(plan.settledM * plan.areaM2 * 1000)} `
+      why:
+        `${litres(neededL)} loose for ${quantityText('area', units, plan.areaM2, 1)}, ${litres(plan.settledM * plan.areaM2 * 1000)} `
         + `settled; that is ${containerText(neededL / sack.volumeL, sack)}`,
     },
     {
@@ -167,33 +170,39 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const wetL = plan.kind.wind === 'much' || plan.kind.id === 'straw' ? plan.areaM2 * 4 : 0
   const steps: BuildStep[] = [
     {
-      title: 'Weed it, water it',
+      when: 'before', title: 'Weed it, water it',
       detail:
         'Tall weeds out, roots and all. Dry soil under mulch stays dry: water first, and feel it with a finger. Straight over turf works '
         + 'where it is thick, and better with card under it.',
       cautions: [],
     },
+    ...(plan.kind.id === 'grass'
+      ? [
+          {
+            when: 'before' as const, title: 'Let it dry for a day',
+            detail: 'Thin and limp, never a wet mat: slime keeps rain and air out.', cautions: [],
+          },
+        ]
+      : []),
     {
-      title: `${containerText(loads, carrier)}, from the far end`,
-      detail: `${litres(neededL)} of ${main.short}, ${length(plan.wantedM)} deep as it falls. Count the loads: each can be recorded as `
+      when: 'building', title: `${containerText(loads, carrier)}, from the far end`,
+      detail:
+        `${litres(neededL)} of ${main.short}, ${length(plan.wantedM)} deep as it falls. Count the loads: each can be recorded as `
         + 'it lands.',
       cautions: [...(plan.kind.id === 'leaves' || plan.kind.id === 'straw' || plan.kind.id === 'chips' ? [DUST] : []), LIFTING, TICKS],
     },
-    ...(plan.kind.id === 'grass'
-      ? [{ title: 'Let it dry for a day', detail: 'Thin and limp, never a wet mat: slime keeps rain and air out.', cautions: [] }]
-      : []),
     ...(plan.kind.wind === 'much'
       ? [
           {
-            title: 'Tread it, wet it', detail: 'Flat with the feet, then the can over it: it will not fly, and it begins to rot.',
-            waterL: wetL, cautions: [],
+            when: 'building' as const, title: 'Tread it, wet it',
+            detail: 'Flat with the feet, then the can over it: it will not fly, and it begins to rot.', waterL: wetL, cautions: [],
           },
         ]
       : []),
     ...(clear > 0
       ? [
           {
-            title: `Draw it ${length(clear)} from the stems`,
+            when: 'building' as const, title: `Draw it ${length(clear)} from the stems`,
             detail: plan.crop === 'trees' ? 'A hand\'s breadth of bare ring around each trunk.' : 'A bare ring around each crown.',
             cautions: [],
           },

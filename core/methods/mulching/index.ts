@@ -16,36 +16,29 @@ const forecaster: Forecaster<MulchQuestion> = { ask: questionOf, answer: answerO
 /** Mulch: a cover on the soil, counted by ground and depth, topped up as it goes. */
 export const mulch: Method = {
   id: METHOD,
-  name: 'Mulch',
-  summary: 'Leaves, chips, straw or grass on the soil: how deep for what grows there, how many loads, and when more is wanted.',
-  words: {
-    one: 'mulch',
-    begun: 'Spread with',
-    approach: 'What of',
-    sheet: 'Steps and sheet',
-    stepwise: 'Spread it step by step',
-    start: 'Begin it',
-    started: 'Each load counts as it lands.',
-    take: 'It is over', takenDown: 'Over', early: 'There is still some of it.',
+  face: {
+    name: 'Mulch',
+    summary: 'Leaves, chips, straw or grass on the soil: how deep for what grows there, how many loads, and when more is wanted.',
+    words: {
+      one: 'mulch', begun: 'Spread with', approach: 'What of', sheet: 'Steps and sheet', stepwise: 'Spread it step by step',
+      start: 'Begin it', started: 'Each load counts as it lands.', take: 'It is over', takenDown: 'Over',
+      early: 'There is still some of it.',
+    },
+    choosing: {
+      purposes: ['mulch', 'beds'], weeks: range(9, 26, 100), minutesAWeek: range(2, 5, 20), heavy: false,
+      eats: ['leaf', 'wood', 'straw', 'grass'], leastL: 100,
+      line: 'Whatever covers: leaves, chips, straw, mowings, straight onto the soil.', surplus: 'spread as mulch',
+    },
+    approaches: MULCH_KINDS.map(({ id, name, summary }) => ({ id, name, summary })),
   },
-  choosing: {
-    purposes: ['mulch', 'beds'],
-    weeks: range(9, 26, 100),
-    minutesAWeek: range(2, 5, 20),
-    heavy: false,
-    eats: ['leaf', 'wood', 'straw', 'grass'],
-    leastL: 100,
-    line: 'Whatever covers: leaves, chips, straw, mowings, straight onto the soil.', surplus: 'spread as mulch',
+  plan: {
+    bench: 'empty', sites: SITES, asks: asksOf, feeds: FEEDS, draft: draftOf,
   },
-  approaches: MULCH_KINDS.map(({ id, name, summary }) => ({ id, name, summary })),
-  sites: SITES,
-  asks: asksOf,
-  feeds: FEEDS,
-  beginsEmpty: true,
-  pads: PADS,
-  taskWords: { load: 'a load', wetted: 'wetting it', under: 'looking under it', depth: 'measuring the depth', cleared: 'drawing it back' },
-  takeCautions: [TICKS],
-  inParts: false,
-  draft: draftOf,
-  look, forecaster, diagnosis,
+  life: {
+    ...look, pads: PADS,
+    taskWords: {
+      load: 'a load', wetted: 'wetting it', under: 'looking under it', depth: 'measuring the depth', cleared: 'drawing it back',
+    },
+    takeCautions: [TICKS], inParts: false, forecaster, diagnosis,
+  },
 }

@@ -19,7 +19,7 @@ import * as words from './words'
 
 const BARROW = { id: 'barrow', name: 'barrow', plural: 'barrows', volumeL: 85 }
 const TEN: Site = { kind: 'area', id: 'ten', name: 'Bed', ground: { shape: 'rectangle', widthM: 5, lengthM: 2 } }
-const answersOf = (approachId: string, answers: Record<string, number | string>) => completed(mulch.asks(approachId), answers)
+const answersOf = (approachId: string, answers: Record<string, number | string>) => completed(mulch.plan.asks(approachId), answers)
 const proposal = (approachId: string, answers: Record<string, number | string> = {}, site: Site = TEN): Proposal => ({
   site, approachId, answers: answersOf(approachId, answers), ingredients: [], waterL: 0, volumeL: 0,
 })
@@ -34,14 +34,14 @@ const spread = (
     since,
   )
 const actions = (batch: ReturnType<typeof spread>, around: Surroundings) =>
-  mulch.look
+  mulch.life
     .tasks(batch, around)
     .filter(({ due }) => due <= around.now)
     .map(({ action }) => action)
 
 describe('what a mulch takes', () => {
   it('30 cm of loose leaves on 10 m² are 3,000 L, 38 sacks of 80 L, and sink to about 10 cm', () => {
-    const { facts, wants, verdict } = mulch.draft(
+    const { facts, wants, verdict } = mulch.plan.draft(
       proposal('leaves', { [words.WANTED_M]: 0.3, [words.CROP]: 'trees', [words.CARRIED_IN]: 'sack' }), aroundOn(0),
     )
     expect(facts.find(({ label }) => label === 'It takes')).toMatchObject({
@@ -63,7 +63,7 @@ describe('what a mulch takes', () => {
 
   it('advises by kind, crop and reason, and says what is too thick, dug in, or for seedlings', () => {
     const verdict = (approachId: string, answers: Record<string, number | string>) =>
-      mulch.draft(proposal(approachId, answers), aroundOn(0)).verdict
+      mulch.plan.draft(proposal(approachId, answers), aroundOn(0)).verdict
     expect(verdict('chips', { [words.LIES]: 'dug-in' })).toMatchObject({
       grade: 'poor', text: expect.stringMatching(/On top it hardly does/),
     })
@@ -75,7 +75,7 @@ describe('what a mulch takes', () => {
 
   it('says that what lies on the bench is no such mulch', () => {
     const on = (approachId: string, ...ids: readonly string[]) =>
-      mulch.draft(
+      mulch.plan.draft(
         {
           ...proposal(approachId),
           ingredients: ids.map((id, at) => ({
@@ -99,7 +99,7 @@ describe('what a mulch takes', () => {
   it('warns of slugs, wind, walnut, the roadside and what was sprayed, each only where it is so', () => {
     const warned = (approachId: string, answers: Record<string, number | string>, material?: string) =>
       mulch
-        .draft(
+        .plan.draft(
           {
             ...proposal(approachId, answers),
             ...(material
@@ -133,20 +133,20 @@ describe('what a mulch takes', () => {
     expect(bindingFact(findMaterial('grass-clippings')!, plan, 'dug-in', 'metric').value).toBe('next to none')
     // Ten square feet are 0.929 m²: 15.5 g × 0.929 ÷ 28.35 = 0.5 oz, 38.7 g give 1.3 oz.
     expect(bindingFact(chips, plan, 'dug-in', 'us').value).toBe('0.5 oz to 1.3 oz on ten square feet in its first year')
-    expect(['chips', 'straw'].map(kind => mulch.draft(proposal(kind, { [words.LIES]: 'dug-in' }), aroundOn(0)).verdict)).toMatchObject([
-      { grade: 'poor' }, { grade: 'workable', text: expect.stringMatching(/^Dug in, straw takes nitrogen/) },
-    ])
+    expect(['chips', 'straw'].map(kind => mulch.plan.draft(proposal(kind, { [words.LIES]: 'dug-in' }), aroundOn(0)).verdict)).toMatchObject(
+      [{ grade: 'poor' }, { grade: 'workable', text: expect.stringMatching(/^Dug in, straw takes nitrogen/) }],
+    )
   })
 
   it('keeps stems clear, a hand around trunks, in the drawing too', () => {
-    const { facts, fromAbove } = mulch.draft(proposal('leaves', { [words.CROP]: 'trees', [words.STEMS]: 3 }), aroundOn(0))
+    const { facts, fromAbove } = mulch.plan.draft(proposal('leaves', { [words.CROP]: 'trees', [words.STEMS]: 3 }), aroundOn(0))
     expect(facts.find(({ label }) => label === 'Clear of stems')!.value).toBe('10 cm')
     expect(fromAbove!.parts.filter(part => part.kind === 'stem')).toEqual([
       expect.objectContaining({ clearM: 0.1 }), expect.objectContaining({ clearM: 0.1 }), expect.objectContaining({ clearM: 0.1 }),
     ])
-    expect(mulch.draft(proposal('chips', { [words.CROP]: 'path' }), aroundOn(0)).fromAbove!.parts.some(part => part.kind === 'stem')).toBe(
-      false,
-    )
+    expect(
+      mulch.plan.draft(proposal('chips', { [words.CROP]: 'path' }), aroundOn(0)).fromAbove!.parts.some(part => part.kind === 'stem'),
+    ).toBe(false)
   })
 })
 
@@ -191,7 +191,7 @@ describe('a mulch that lies', () => {
       put(once, [input('grass-clippings', missingL / 85, BARROW)]), put(twice, [input('grass-clippings', missingL / 85, BARROW)]),
     ])
     expect(mulchOf(last, aroundOn(twice + 5))).toMatchObject({ refreshed: 2 })
-    expect(mulch.look.standing(last, aroundOn(twice + 1)).sentence).toMatch(/topped up 2 times/)
+    expect(mulch.life.standing(last, aroundOn(twice + 1)).sentence).toMatch(/topped up 2 times/)
     expect(roundsOf([0, 1, 3, 30, 31, 90])).toEqual([0, 30, 90])
   })
 
@@ -265,12 +265,12 @@ describe('a mulch that lies', () => {
     expect(actions(spread('chips', 'wood-chips', 8), aroundOn(1))).not.toContain('wetted')
     expect(actions(spread('chips', 'wood-chips', 8), aroundOn(25))).toEqual(expect.arrayContaining(['under', 'depth']))
     const dry = spread('leaves', 'leaves-mixed', 20, [put(0.5, [], 40), seen(30, words.SOIL, 'dry')])
-    expect(mulch.look.tasks(dry, aroundOn(31))[0]).toMatchObject({ action: 'wetted', urgency: 'now' })
+    expect(mulch.life.tasks(dry, aroundOn(31))[0]).toMatchObject({ action: 'wetted', urgency: 'now' })
     expect(actions(spread('leaves', 'leaves-mixed', 20, [seen(30, words.PLANTS, 'rot')]), aroundOn(31))).toContain('cleared')
     expect(
       actions(spread('leaves', 'leaves-mixed', 20, [seen(30, words.PLANTS, 'rot'), did(30.5, words.CLEARED)]), aroundOn(31)),
     ).not.toContain('cleared')
-    expect(mulch.look.tasks(spread('leaves', 'leaves-mixed', 20, [took(40, [], true)]), aroundOn(41))).toEqual([])
+    expect(mulch.life.tasks(spread('leaves', 'leaves-mixed', 20, [took(40, [], true)]), aroundOn(41))).toEqual([])
   })
 
   it('lies no deeper tomorrow than today, of whatever kind', () => {
@@ -284,7 +284,7 @@ describe('a mulch that lies', () => {
 
 describe('what is wrong with a mulch', () => {
   const causes = (batch: ReturnType<typeof spread>, around: Surroundings, ...symptoms: string[]) =>
-    mulch.diagnosis!.causes(batch, around, symptoms)
+    mulch.life.diagnosis!.causes(batch, around, symptoms)
 
   it('pale plants: dug-in chips take nitrogen, those on top hardly do', () => {
     const dugIn = causes(spread('chips', 'wood-chips', 8, [], { [words.LIES]: 'dug-in' }), aroundOn(60), 'yellow')[0]!

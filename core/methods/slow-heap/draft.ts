@@ -101,13 +101,13 @@ function steps({ ingredients }: Proposal, surroundings: Surroundings): BuildStep
   const laid = ingredients.filter(({ amount: { count } }) => count > 0)
   return [
     {
-      title: 'Choose the place',
+      when: 'before', title: 'Choose the place',
       detail:
         'On soil, where the way from the kitchen is short in winter too. Mesh below where rats are about. Room in front to stand and fork.',
       cautions: ['No pallets that are stamped with a methyl bromide treatment, painted or unmarked.'],
     },
     {
-      title: 'Lay the ground',
+      when: 'building', title: 'Lay the ground',
       detail:
         laid.length > 0
           ? 'Twigs and stalks a hand deep, for air and drainage, then '
@@ -118,16 +118,19 @@ function steps({ ingredients }: Proposal, surroundings: Surroundings): BuildStep
       cautions: [],
     },
     {
-      title: 'A sack of browns beside it',
+      when: 'building', title: 'A sack of browns beside it',
       detail: 'Dry leaves, torn card or straw, under a lid. Without them it turns wet and sour within weeks.', cautions: [],
     },
     {
-      title: 'Then caddy by caddy',
+      when: 'after', title: 'Then caddy by caddy',
       detail: 'Empty it into a hollow, spread it, cover it: to a caddy of kitchen scraps '
         + `${amount ? containerText(amount.count, amount.container) : 'as much'} of dry leaves. The round tells for each what it takes.`,
       cautions: ['No meat, fish, cooked food or much bread: rats. No seed heads, roots that grow again or sick plants: it stays cool.'],
     },
-    { title: 'Cover the top', detail: 'Sacking, card or a lid: it keeps warmth and water in, rain and flies out.', cautions: [] },
+    {
+      when: 'after', title: 'Cover the top', detail: 'Sacking, card or a lid: it keeps warmth and water in, rain and flies out.',
+      cautions: [],
+    },
   ]
 }
 

@@ -17,44 +17,31 @@ const forecaster: Forecaster<SlowQuestion> = { ask: questionOf, answer: question
 /** The slow heap: fed caddy by caddy, covered, closed, rested. */
 export const slowHeap: Method = {
   id: 'slow-heap',
-  name: 'Slow heap',
-  summary: 'Caddy by caddy as it comes, each covered; one bay fills while another rests.',
-  words: {
-    one: 'slow heap',
-    begun: 'Begun with',
-    approach: 'Bays',
-    sheet: 'Steps and sheet',
-    stepwise: 'Set it up step by step',
-    start: 'It stands: start feeding',
-    started: 'Each caddy tells what to cover it with.',
-    take: 'Take some out',
-    takenDown: 'Emptied',
-    early: 'It has not rested long enough: fine as a mulch round fruit, too raw for beds that are sown.',
+  face: {
+    name: 'Slow heap', summary: 'Caddy by caddy as it comes, each covered; one bay fills while another rests.',
+    words: {
+      one: 'slow heap', begun: 'Begun with', approach: 'Bays', sheet: 'Steps and sheet', stepwise: 'Set it up step by step',
+      start: 'It stands: start feeding', started: 'Each caddy tells what to cover it with.', take: 'Take some out',
+      takenDown: 'Emptied', early: 'It has not rested long enough: fine as a mulch round fruit, too raw for beds that are sown.',
+    },
+    choosing: {
+      purposes: ['beds', 'mulch'], weeks: range(30, 50, 90), minutesAWeek: range(5, 10, 20), heavy: false,
+      eats: ['kitchen', 'leaf', 'paper', 'plant'], leastL: 0,
+      line: 'Kitchen scraps every few days, and leaves or card to cover them.',
+    },
+    approaches: APPROACHES,
   },
-  choosing: {
-    purposes: ['beds', 'mulch'],
-    weeks: range(30, 50, 90),
-    minutesAWeek: range(5, 10, 20),
-    heavy: false,
-    eats: ['kitchen', 'leaf', 'paper', 'plant'],
-    leastL: 0,
-    line: 'Kitchen scraps every few days, and leaves or card to cover them.',
+  plan: {
+    bench: 'empty', sites: SITES, asks,
+    feeds: ['wood', 'leaf', 'straw', 'paper', 'plant', 'kitchen', 'finished', 'manure', 'grass'], draft: draftOf,
   },
-  carriesChar: 'heap',
-  approaches: APPROACHES,
-  sites: SITES,
-  asks,
-  feeds: ['wood', 'leaf', 'straw', 'paper', 'plant', 'kitchen', 'finished', 'manure', 'grass'],
-  beginsEmpty: true,
-  pads: PADS,
-  taskWords: {
-    'fed': 'the caddy', 'browns': 'covering it', 'open-up': 'forking browns in', 'gather-browns': 'gathering browns',
-    'closed': 'closing it', 'watered': 'watering', 'squeeze': 'squeezing a handful', 'smell': 'smelling it', 'look': 'looking at it',
-    'take': 'taking some',
+  life: {
+    ...look, pads: PADS,
+    taskWords: {
+      'fed': 'the caddy', 'browns': 'covering it', 'open-up': 'forking browns in', 'gather-browns': 'gathering browns',
+      'closed': 'closing it', 'watered': 'watering', 'squeeze': 'squeezing a handful', 'smell': 'smelling it', 'look': 'looking at it',
+      'take': 'taking some',
+    },
+    takeCautions: TAKE_CAUTIONS, inParts: true, carriesChar: 'heap', forecaster, diagnosis, ripeness, pipeline: pipelineOf,
   },
-  takeCautions: TAKE_CAUTIONS,
-  inParts: true,
-  draft: draftOf,
-  look, forecaster, diagnosis, ripeness,
-  pipeline: pipelineOf,
 }

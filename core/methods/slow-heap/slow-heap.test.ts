@@ -259,7 +259,7 @@ describe('a slow heap', () => {
     const slow = slowOn(batch, aroundOn(40))!
     expect(slow.moisture).toBeGreaterThan(0.3)
     expect(slow.volumeL).toBeLessThan(5 + 14 + 20)
-    expect(slowHeap.look.facts(batch, aroundOn(40)).length).toBeGreaterThan(1)
+    expect(slowHeap.life.facts(batch, aroundOn(40)).length).toBeGreaterThan(1)
     expect(input('kitchen-veg', 1, LITRE).role).toBe('feed')
   })
 })

@@ -234,7 +234,7 @@ function steps(tried: Tried, proposal: Proposal, surroundings: Surroundings): Bu
     .join(', ')
   return [
     {
-      title: 'Set the cage up',
+      when: 'before', title: 'Set the cage up',
       detail:
         'In shade, out of the wind, near water, on a pallet with mesh or on a hand of twigs: air comes from below too. Line it with '
         + 'cloth that lets air and water through.',
@@ -243,7 +243,7 @@ function steps(tried: Tried, proposal: Proposal, surroundings: Surroundings): Bu
     ...(channels.length > 0
       ? [
           {
-            title: `Set ${channels.length === 1 ? 'the pipe' : `the ${channels.length} pipes`}`,
+            when: 'before' as const, title: `Set ${channels.length === 1 ? 'the pipe' : `the ${channels.length} pipes`}`,
             detail: 'By the plan, '
               + `${channels.map(({ xM, yM }, index) => `${index + 1}: ${metres(Math.hypot(xM, yM))} from the middle`).join('; ')}. Hold `
               + 'them upright with a lath across the top.',
@@ -252,19 +252,19 @@ function steps(tried: Tried, proposal: Proposal, surroundings: Surroundings): Bu
         ]
       : []),
     {
-      title: `Soak: ${named}`,
+      when: 'before', title: `Soak: ${named}`,
       detail: `Leaves overnight in a tub, chips under the hose. In all ${containerText(tried.waterL / waterCan.volumeL, waterCan)} `
         + `(${quantityText('volume', units, roughly(tried.waterL))}).`,
       cautions: [LOADING_CAUTIONS[1]!],
     },
     {
-      title: `Load it at once, in ${layers} layers`,
+      when: 'building', title: `Load it at once, in ${layers} layers`,
       detail: `Mixed, each layer about ${each(tried.volumeL)} with ${each(tried.waterL)} of water: it drips when you squeeze it. Do not `
         + 'tread it down.',
       cautions: [LOADING_CAUTIONS[0]!],
     },
     {
-      title: 'Cover it and note the height',
+      when: 'building', title: 'Cover it and note the height',
       detail: 'Cloth or sacking on top, weighted. After a day or two the pipes come out; worms wait until it is below '
         + `${quantityText('temperature', units, WORMS_BELOW_C)} for three days.`,
       cautions: [],
@@ -298,7 +298,7 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
     ],
   }
   const base = {
-    picture, fromAbove: channelPlan(`The ${vessel.name.toLowerCase()}`, site, false),
+    site, picture, fromAbove: channelPlan(`The ${vessel.name.toLowerCase()}`, site, false),
     work: [
       { label: 'to soak and load it', minutes: range(120, 200, 360) },
       { label: 'water and a look, each week', minutes: range(5, 10, 20) },

@@ -12,7 +12,7 @@ import { look } from './look'
 import { PADS } from './pads'
 import { questionOf } from './question'
 import { ripeness } from './ripeness'
-import { laidOut, SITES } from './sites'
+import { SITES } from './sites'
 
 /** What was run of the towers asked for last; it lives as long as the worker that answers. */
 const remembered = new PastMemory()
@@ -24,42 +24,31 @@ const forecaster: Forecaster<HeatedQuestion> = {
 /** The static tower: chips and leaves, wet, aired by channels, never turned. */
 export const staticTower: Method = {
   id: 'static-tower',
-  name: 'Static tower',
-  summary: 'Chips and leaves in a cage with air channels, kept wet for a year, never turned: fungi, then worms.',
-  words: {
-    one: 'tower',
-    begun: 'Loaded with',
-    approach: 'Watering',
-    sheet: 'Plan and sheet',
-    stepwise: 'Load it step by step',
-    start: 'It is loaded: start it',
-    started: 'The pipes come out tomorrow or the day after.',
-    take: 'Take some out',
-    takenDown: 'Taken down',
-    early: 'It has not worked its year yet: what you take now is young, and good as a mulch.',
+  face: {
+    name: 'Static tower',
+    summary: 'Chips and leaves in a cage with air channels, kept wet for a year, never turned: fungi, then worms.',
+    words: {
+      one: 'tower', begun: 'Loaded with', approach: 'Watering', sheet: 'Plan and sheet', stepwise: 'Load it step by step',
+      start: 'It is loaded: start it', started: 'The pipes come out tomorrow or the day after.', take: 'Take some out',
+      takenDown: 'Taken down', early: 'It has not worked its year yet: what you take now is young, and good as a mulch.',
+    },
+    choosing: {
+      purposes: ['microbes', 'beds', 'potting'], weeks: range(52, 60, 90), minutesAWeek: range(5, 10, 20), heavy: true,
+      eats: ['wood', 'leaf'], leastL: 500,
+      line: 'Chips and leaves, one day of loading, a year of water: living compost in small doses.',
+    },
+    approaches: APPROACHES,
   },
-  choosing: {
-    purposes: ['microbes', 'beds', 'potting'],
-    weeks: range(52, 60, 90),
-    minutesAWeek: range(5, 10, 20),
-    heavy: true,
-    eats: ['wood', 'leaf'],
-    leastL: 500,
-    line: 'Chips and leaves, one day of loading, a year of water: living compost in small doses.',
+  plan: {
+    bench: 'recipe', sites: SITES, asks, feeds: ['wood', 'leaf', 'straw', 'grass', 'plant', 'manure', 'finished', 'paper'],
+    draft: draftOf,
   },
-  carriesChar: 'heap',
-  approaches: APPROACHES,
-  sites: SITES,
-  laidOut,
-  asks,
-  feeds: ['wood', 'leaf', 'straw', 'grass', 'plant', 'manure', 'finished', 'paper'],
-  pads: PADS,
-  taskWords: {
-    'pipes-out': 'pulling the pipes', 'heat': 'reading the heat', 'worms-in': 'the worms', 'watered': 'watering',
-    'squeeze': 'squeezing a handful', 'look': 'looking into it', 'height': 'measuring', 'covered': 'covering', 'take': 'taking some',
+  life: {
+    ...look, pads: PADS,
+    taskWords: {
+      'pipes-out': 'pulling the pipes', 'heat': 'reading the heat', 'worms-in': 'the worms', 'watered': 'watering',
+      'squeeze': 'squeezing a handful', 'look': 'looking into it', 'height': 'measuring', 'covered': 'covering', 'take': 'taking some',
+    },
+    takeCautions: TAKE_CAUTIONS, inParts: true, carriesChar: 'heap', forecaster, diagnosis, ripeness,
   },
-  takeCautions: TAKE_CAUTIONS,
-  inParts: true,
-  draft: draftOf,
-  look, forecaster, diagnosis, ripeness,
 }

@@ -146,14 +146,14 @@ describe('the gate for worms', () => {
   it('is asked for by tasks and pads', () => {
     const warm = tower(reads([9, 38]))
     expect(tasksOf(heapLogOf(warm), aroundOn(10)).some(({ action }) => action === 'worms-in')).toBe(false)
-    expect(staticTower.look.gates(warm, aroundOn(10))).toMatchObject([{ id: 'worms', open: false }])
+    expect(staticTower.life.gates(warm, aroundOn(10))).toMatchObject([{ id: 'worms', open: false }])
     const cool = tower(reads([20, 24], [24, 22]))
-    expect(staticTower.look.gates(cool, aroundOn(24.5))).toMatchObject([{ open: true }])
+    expect(staticTower.life.gates(cool, aroundOn(24.5))).toMatchObject([{ open: true }])
     expect(tasksOf(heapLogOf(cool), aroundOn(24.5, { meanC: new Array(12).fill(12) })).some(({ action }) => action === 'worms-in')).toBe(
       true,
     )
-    expect(staticTower.pads.some(pad => pad.kind === 'deed' && pad.deed.gate === 'worms')).toBe(true)
-    expect(staticTower.look.gates(tower([did(30, 'worms-in', { grams: 200 })]), aroundOn(31))).toEqual([])
+    expect(staticTower.life.pads.some(pad => pad.kind === 'deed' && pad.deed.gate === 'worms')).toBe(true)
+    expect(staticTower.life.gates(tower([did(30, 'worms-in', { grams: 200 })]), aroundOn(31))).toEqual([])
   })
 })
 

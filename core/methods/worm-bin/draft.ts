@@ -244,23 +244,28 @@ function steps(proposal: Proposal, tried: Tried, surroundings: Surroundings): Bu
   const litres = quantityText('volume', units, roughly(tried.beddingL))
   const water = quantityText('volume', units, roughly(tried.waterL))
   const bedding: BuildStep = {
-    title: `Bedding: ${litres} of torn card, paper or leaves`,
+    when: 'building', title: `Bedding: ${litres} of torn card, paper or leaves`,
     detail: `Torn to strips a finger wide, soaked in ${water} of water and wrung; a handful of soil and a spoon of crushed eggshell as `
       + 'grit.',
     cautions: ['No glossy or taped card; staples and labels off.'],
   }
   const feedFirst: BuildStep = {
-    title: 'Begin to feed', detail: 'Little and buried, each feed with as much bedding; the next when most of the last is gone.',
+    when: 'after',
+    title: 'Begin to feed',
+    detail: 'Little and buried, each feed with as much bedding; the next when most of the last is gone.',
     cautions: ['No meat, dairy, oil or salt; citrus and onions a handful.'],
   }
   if (approach.id === 'tower') {
     return [
       {
-        title: 'Drill and set the pipe',
+        when: 'before', title: 'Drill and set the pipe',
         detail: 'Holes of a finger, a hand apart, in the lower two thirds; level, buried to its holes, a forearm from the next plant.',
         cautions: ['Goggles when you drill. Call before you dig where lines may lie.'],
       },
-      { title: 'Lid', detail: 'A pot turned over or a tile, closed in summer: soldier flies. A mesh below against moles.', cautions: [] },
+      {
+        when: 'building', title: 'Lid',
+        detail: 'A pot turned over or a tile, closed in summer: soldier flies. A mesh below against moles.', cautions: [],
+      },
       {
         ...bedding,
         detail: `${bedding.detail} A hand of feed on it and a week of rest before worms go in; soil that has worms needs none.`,
@@ -271,13 +276,15 @@ function steps(proposal: Proposal, tried: Tried, surroundings: Surroundings): Bu
   if (approach.id === 'bed') {
     return [
       {
-        title: 'Frame and ground',
+        when: 'before', title: 'Frame and ground',
         detail: 'On soil in shade, boards or bricks as a frame; mesh below against moles, a screen above against birds.',
         cautions: ['No pallets that are stamped with a methyl bromide treatment, painted or unmarked.'],
       },
       bedding,
       {
-        title: 'Worms in', detail: 'In the light, spread out; sacking on top. A look at the water every day in the first week.',
+        when: 'building',
+        title: 'Worms in',
+        detail: 'In the light, spread out; sacking on top. A look at the water every day in the first week.',
         cautions: [],
       },
       {
@@ -288,13 +295,13 @@ function steps(proposal: Proposal, tried: Tried, surroundings: Surroundings): Bu
   }
   return [
     {
-      title: 'Prepare the box',
+      when: 'before', title: 'Prepare the box',
       detail: 'A dozen holes in the bottom for what drips, as many below the rim for air, a tray beneath, a lid that does not shut tight.',
       cautions: ['A lidded tub without air holes kills them.', 'Goggles when you drill.'],
     },
     bedding,
     {
-      title: 'Worms in',
+      when: 'building', title: 'Worms in',
       detail: 'Spread on top in the light: they go down by themselves. A lamp over the open lid keeps them in on the first nights.',
       cautions: ['Surface worms, not the earthworms of the garden; never let kinds from elsewhere loose: ask your local rules.'],
     },

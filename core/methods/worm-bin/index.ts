@@ -16,41 +16,30 @@ const forecaster: Forecaster<WormQuestion> = { ask: questionOf, answer: question
 /** Worms: a bin, an open bed, or a tower in a bed. */
 export const worms: Method = {
   id: 'worm-bin',
-  name: 'Worms',
-  summary: 'Kitchen scraps into castings, a little every few days, all year.',
-  words: {
-    one: 'bin',
-    begun: 'Bedding:',
-    approach: 'Kept in',
-    sheet: 'Steps and sheet',
-    stepwise: 'Set it up step by step',
-    start: 'The bedding lies: start it',
-    started: 'Worms go on top in the light, and feed them little at first.',
-    take: 'Take some out', takenDown: 'Emptied', early: 'Much of it is still bedding: what you take now is half-finished.',
+  face: {
+    name: 'Worms', summary: 'Kitchen scraps into castings, a little every few days, all year.',
+    words: {
+      one: 'bin', begun: 'Bedding:', approach: 'Kept in', sheet: 'Steps and sheet', stepwise: 'Set it up step by step',
+      start: 'The bedding lies: start it', started: 'Worms go on top in the light, and feed them little at first.',
+      take: 'Take some out', takenDown: 'Emptied', early: 'Much of it is still bedding: what you take now is half-finished.',
+    },
+    choosing: {
+      purposes: ['potting', 'feeding', 'beds'], weeks: range(14, 22, 40), minutesAWeek: range(8, 15, 30), heavy: false,
+      eats: ['kitchen', 'paper'], leastL: 0, line: 'Few scraps, little room, castings for pots; alive, so looked at every week.',
+    },
+    approaches: APPROACHES,
   },
-  choosing: {
-    purposes: ['potting', 'feeding', 'beds'],
-    weeks: range(14, 22, 40),
-    minutesAWeek: range(8, 15, 30),
-    heavy: false,
-    eats: ['kitchen', 'paper'],
-    leastL: 0,
-    line: 'Few scraps, little room, castings for pots; alive, so looked at every week.',
+  plan: {
+    bench: 'recipe', sites: APPROACHES.flatMap(({ sites }) => sites), sitesOf: approachId => wormApproach(approachId).sites,
+    asks: asksOf, feeds: BEDDINGS, draft: draftOf,
   },
-  carriesChar: 'worms',
-  approaches: APPROACHES,
-  sites: APPROACHES.flatMap(({ sites }) => sites),
-  sitesOf: approachId => wormApproach(approachId).sites,
-  asks: asksOf,
-  feeds: BEDDINGS,
-  pads: PADS,
-  taskWords: {
-    'fed': 'feeding', 'left': 'looking what is left', 'squeeze': 'squeezing the bedding', 'watered': 'moistening',
-    'bedding': 'fresh bedding', 'worms-in': 'the worms', 'heat': 'shading them', 'frost': 'bringing them in', 'split': 'splitting',
-    'lured': 'feeding one end', 'take': 'taking castings',
+  life: {
+    ...look, pads: PADS,
+    taskWords: {
+      'fed': 'feeding', 'left': 'looking what is left', 'squeeze': 'squeezing the bedding', 'watered': 'moistening',
+      'bedding': 'fresh bedding', 'worms-in': 'the worms', 'heat': 'shading them', 'frost': 'bringing them in', 'split': 'splitting',
+      'lured': 'feeding one end', 'take': 'taking castings',
+    },
+    takeCautions: TAKE_CAUTIONS, inParts: true, carriesChar: 'worms', forecaster, diagnosis, ripeness,
   },
-  takeCautions: TAKE_CAUTIONS,
-  inParts: true,
-  draft: draftOf,
-  look, forecaster, diagnosis, ripeness,
 }

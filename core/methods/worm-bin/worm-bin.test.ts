@@ -237,7 +237,7 @@ describe('a bin on the round', () => {
     const empty = bin(2, { grams: 0 })
     expect(task(empty, aroundOn(2), 'worms-in')).toMatchObject({ doing: { pad: 'worms-in' } })
     expect(task(empty, aroundOn(2), 'fed')).toBeUndefined()
-    expect(worms.look.standing(empty, aroundOn(2)).label).toBe('Waits for worms')
+    expect(worms.life.standing(empty, aroundOn(2)).label).toBe('Waits for worms')
   })
 
   it('goes on after a harvest in part and a split', () => {

@@ -1,3 +1,4 @@
+import { balancedOf } from '../../methods/contract'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { BUCKET, SACK } from '../../../test/builders/heaps'
@@ -10,7 +11,7 @@ import type { Packing } from '../../units/container'
 import { portionOf, type Ingredient } from '../portion'
 import { bestRule, mixByRule, mixesByRule, RULES, type RuleMix } from './index'
 
-const comfort = hotHeap.mixing!.comfort('by-thermometer')
+const comfort = balancedOf(hotHeap)!.mixing.comfort('by-thermometer')
 const of = (id: string, count: number, container = BUCKET, packing: Packing = 'loose'): Ingredient => ({
   material: findMaterial(id)!, amount: { count, container, packing },
 })

@@ -1,24 +1,25 @@
 <script setup lang="ts">
 import { ratioText } from '#core/units/format'
 import type { Outlook } from '#core/methods/contract'
+import type { Comfort } from '#core/mix/judgement'
 import type { Measures } from '#core/mix/measures'
 import { portionOf, type Ingredient } from '#core/mix/portion'
 import { mixRanges } from '#core/mix/ranges'
 import { containersFor } from '#core/units/container'
 
 /** One way to build it: what goes in, what it would be, why it is offered, and the tap that takes it. */
-const { title, reasons, ingredients, measures, waterL, outlook, action = 'Take this one' } = defineProps<{
+const { title, reasons, ingredients, measures, waterL, comfort, outlook, action = 'Take this one' } = defineProps<{
   title: string
   reasons: readonly string[]
   ingredients: readonly Ingredient[]
   measures: Measures
   waterL: number
+  comfort: Comfort
   outlook: Outlook
   action?: string
 }>()
 const emit = defineEmits<{ adopt: [] }>()
 const { waterCan } = useGarden()
-const { comfort } = useBench()
 const { quantity, amount } = useSay()
 
 const said = computed(() => ingredients.map(({ material, amount: { count, container, packing }, prepared }) => ({
@@ -33,7 +34,7 @@ const numbers = computed(() => [
 ].join(' · '))
 /** How sure it is to be a mix that works, whatever the stuff really is. */
 const sure = computed(() => {
-  const ranges = mixRanges(ingredients.map(portionOf), waterL, comfort.value)
+  const ranges = mixRanges(ingredients.map(portionOf), waterL, comfort)
   return ranges.ok ? `works in ${Math.round(ranges.value.chance.works * 10)} of 10 cases` : ''
 })
 /** For those who want it. */

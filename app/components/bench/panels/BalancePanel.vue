@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { BalancedPlan } from '#core/methods/contract'
 import type { Answer } from '#core/balancing/answers'
 import type { WayOut } from '#core/balancing/changes'
 import { GOALS } from '#core/balancing/goals'
@@ -10,10 +11,15 @@ import { wayOutText, whyImpossible } from '#core/balancing/words'
 import type { BalanceWish } from '#core/bench/offered'
 
 /** The balancing: it answers at once for this pile; what matters, how big and from where can be asked otherwise. */
-const { wishL } = defineProps<{ /** Litres to build in this vessel for what is needed, when that was said. */ wishL?: number }>()
+const { plan, wishL } = defineProps<{
+  plan: BalancedPlan
+  /** Litres to build in this vessel for what is needed, when that was said. */
+  wishL?: number
+}>()
 const bench = useBench()
-const { mixing, draft, filled, vessel, changes, counsel } = bench
+const { approach, draft, filled, vessel, changes, counsel } = bench
 const { surroundings, units } = useGarden()
+const comfort = computed(() => plan.mixing.comfort(approach.value.id))
 const { quantity } = useSay()
 const { state, ask, cancel, warmUp } = useBalancer()
 onMounted(() => {
@@ -92,6 +98,7 @@ async function go(): Promise<void> {
     goalId: goalId.value,
     asBigAsCan: fill.value === 'have',
     problem: bench.problem(
+      comfort.value,
       {
         goalId: goalId.value, step: STEPS[parts.value], fetching: fetching.value === 'fetch', fill: fill.value,
         oneMaterialMost: spread.value === 'spread' ? SPREAD_MOST : 1,
@@ -103,7 +110,7 @@ async function go(): Promise<void> {
   result.value?.focus({ preventScroll: true })
 }
 const outlookOf = (ingredients: readonly Ingredient[], waterL: number) =>
-  mixing.value.outlook({ site: draft.value.site, ingredients, waterL }, surroundings.value)
+  plan.mixing.outlook({ site: draft.value.site, ingredients, waterL }, surroundings.value)
 function reasonsOf({ containers, fetchL, rescuedL }: Answer): string[] {
   return [
     `${numberText(Math.round(containers * 4) / 4, 2)} containers`,
@@ -162,6 +169,7 @@ const wayText = (way: WayOut) => {
       <AnswerCard
         v-for="one in single"
         :key="one.text"
+        :comfort="comfort"
         :title="one.text"
         :reasons="['one change, by hand']"
         :ingredients="one.ingredients"
@@ -173,6 +181,7 @@ const wayText = (way: WayOut) => {
       <AnswerCard
         v-for="answer in others"
         :key="answer.counts.join('-')"
+        :comfort="comfort"
         :title="answer.title"
         :reasons="reasonsOf(answer)"
         :ingredients="answer.ingredients"
@@ -193,6 +202,7 @@ const wayText = (way: WayOut) => {
         <AnswerCard
           v-for="way in impossible.ways"
           :key="way.kind"
+          :comfort="comfort"
           :title="WAY_TITLES[way.kind]"
           :reasons="wayText(way)"
           :ingredients="way.ingredients"

@@ -47,7 +47,7 @@ function wish(part: Partial<{ litres: number, by: string }>): void {
 /** Other ways of running it that would still be in time. */
 const quicker = computed(() => !need.value || need.value.inTime === 'in-time'
   ? []
-  : method.value.approaches
+  : method.value.face.approaches
       .filter(({ id }) => id !== approach.value.id && needWith(id)?.inTime !== 'too-late')
       .map(({ name }) => name.toLowerCase()),
 )

@@ -1,16 +1,17 @@
 <script setup lang="ts">
+import type { BalancedPlan } from '#core/methods/contract'
 import { ratioText } from '#core/units/format'
 import { mixInShort } from '#core/mix/words'
 import { bestRule, RULES, type RuleMix } from '#core/mix/rules'
 
 /** The rules of thumb side by side, for the browns and greens on the bench. */
-const { mixes } = defineProps<{ mixes: readonly RuleMix[] }>()
+const { mixes, plan } = defineProps<{ mixes: readonly RuleMix[], plan: BalancedPlan }>()
 const bench = useBench()
-const { comfort, mixing, filled, draft } = bench
+const { approach, filled, draft } = bench
 const { surroundings } = useGarden()
 const { quantity, amount } = useSay()
 
-const best = computed(() => bestRule(mixes, comfort.value))
+const best = computed(() => bestRule(mixes, plan.mixing.comfort(approach.value.id)))
 const MARKS = { good: 'i-ph-check-circle', workable: 'i-ph-warning-circle', poor: 'i-ph-x-circle' } as const
 const TONES = { good: 'text-primary', workable: 'text-warning', poor: 'text-error' } as const
 
@@ -20,7 +21,7 @@ const rows = computed(() => mixes.map((mix) => {
     mix, mark: RULES.indexOf(mix.rule) + 1, grade, waterL,
     ratio: ratioText(measures.carbonToNitrogen),
     moisture: `${Math.round(measures.moistureFraction * 100)} %`,
-    outlook: mixing.value.outlook({ site: draft.value.site, ingredients: mix.ingredients, waterL }, surroundings.value),
+    outlook: plan.mixing.outlook({ site: draft.value.site, ingredients: mix.ingredients, waterL }, surroundings.value),
     said: mixInShort(mix.judgement),
     amounts: mix.ingredients
       .map(({ material, amount: { count, container } }) => `${amount(count, container)} of ${material.short}`)

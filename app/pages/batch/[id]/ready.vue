@@ -8,9 +8,9 @@ definePageMeta({ title: 'Is it ready?' })
     title="Is it ready?"
   >
     <ReadyPanel
-      v-if="known.method.ripeness"
+      v-if="known.method.life.ripeness"
       :known="known"
-      :ripeness="known.method.ripeness"
+      :ripeness="known.method.life.ripeness"
     />
   </BatchPage>
 </template>

@@ -11,7 +11,7 @@ const draft = computed(
   () =>
     known.value
     && proposal.value
-    && known.value.method.draft(proposal.value, { ...surroundings.value, now: new Date(known.value.batch.began.at) }),
+    && known.value.method.plan.draft(proposal.value, { ...surroundings.value, now: new Date(known.value.batch.began.at) }),
 )
 </script>
 
@@ -21,7 +21,7 @@ const draft = computed(
       <NuxtLink
         :to="`/batch/${known.batch.id}`"
         class="label-button plain"
-      >Back to the {{ known.method.words.one }}</NuxtLink>
+      >Back to the {{ known.method.face.words.one }}</NuxtLink>
       <PrintButton />
     </p>
     <BuildSheet

@@ -8,9 +8,9 @@ definePageMeta({ title: 'What is wrong?' })
     title="What is wrong?"
   >
     <WrongPanel
-      v-if="known.method.diagnosis"
+      v-if="known.method.life.diagnosis"
       :known="known"
-      :diagnosis="known.method.diagnosis"
+      :diagnosis="known.method.life.diagnosis"
     />
   </BatchPage>
 </template>

@@ -17,25 +17,25 @@ const lit = (way: Way) => way.burns ? [did(0.5, words.CHECKED, GO), did(0.51, wo
 const burn = (way: Way, since: readonly NewEvent[]) =>
   begun(
     {
-      methodId: charMaking.id, approachId: way.id, site: sitesOf(way.id)[0]!, answers: completed(charMaking.asks(way.id), {}),
+      methodId: charMaking.id, approachId: way.id, site: sitesOf(way.id)[0]!, answers: completed(charMaking.plan.asks(way.id), {}),
       inputs: [input('wood-dry', 4, LITRE)],
     },
     since,
   )
 const cold = (day: number, deed = words.EVENING) => did(day, deed, { found: 'cold' })
-const { look } = charMaking
+const look = charMaking.life
 
 /** Everything that any place says of a burn at a moment: header, facts, tasks, windows, gates, steps, pads and their answers. */
 function saidAt(way: Way, since: readonly NewEvent[], day: number): string {
   const batch = burn(way, since)
   const around = aroundOn(day)
-  const pads = charMaking.pads.filter(({ fits }) => fits?.(batch) ?? true).flatMap(pad => pad.kind === 'deed' ? [pad.deed] : [])
+  const pads = charMaking.life.pads.filter(({ fits }) => fits?.(batch) ?? true).flatMap(pad => pad.kind === 'deed' ? [pad.deed] : [])
   const found = ['cold', 'warm', 'smoke'].flatMap(answer =>
     pads.map(deed => [deed.said(batch, { found: answer }, around), deed.words({ found: answer }, around)]),
   )
   return JSON.stringify([
     look.standing(batch, around), look.facts(batch, around), look.tasks(batch, around), look.windows(batch, around),
-    look.gates(batch, around), look.guide?.(batch, around), pads, found, charMaking.takeCautions,
+    look.gates(batch, around), look.guide?.(batch, around), pads, found, charMaking.life.takeCautions,
   ])
 }
 const stages = (way: Way, stop: string): (readonly [NewEvent[], number])[] => [
@@ -53,9 +53,9 @@ describe.each(SEALED.map(way => [way.id, way] as const))('a closed vessel (%s)',
   it('is never quenched, wetted or opened hot, whatever is read of it and wherever', () => {
     for (const [since, day] of stages(way, words.SEALED))
       expect([day, saidAt(way, since, day).match(/quench|drown|wet it|spread it|tip it/gi)]).toEqual([day, null])
-    const { steps } = charMaking.draft(
+    const { steps } = charMaking.plan.draft(
       {
-        site: sitesOf(way.id)[0]!, approachId: way.id, answers: completed(charMaking.asks(way.id), {}), waterL: 0, volumeL: 0,
+        site: sitesOf(way.id)[0]!, approachId: way.id, answers: completed(charMaking.plan.asks(way.id), {}), waterL: 0, volumeL: 0,
         ingredients: [],
       },
       aroundOn(0),
@@ -118,7 +118,7 @@ describe.each(OPEN.map(way => [way.id, way] as const))('a way that is quenched (
     expect(task).toMatchObject({
       action: words.EVENING, urgency: 'now', due: aroundOn(0.64).now, reason: expect.stringMatching(/lies in the store already/),
     })
-    expect(look.gates(burn(way, stored), aroundOn(0.64)).find(({ id }) => id === charMaking.takeGate)?.open).toBe(false)
+    expect(look.gates(burn(way, stored), aroundOn(0.64)).find(({ beforeTaking }) => beforeTaking)?.open).toBe(false)
     const over = [...stored, cold(0.8), cold(1.4, words.MORNING)]
     expect(look.tasks(burn(way, over), aroundOn(1.5))).toMatchObject([{ action: 'take', title: 'Close the burn' }])
   })
@@ -129,7 +129,7 @@ describe('a vessel with holes and ground', () => {
     const way = WAYS.find(one => one.id === id)!
     const batch = begun(
       {
-        methodId: charMaking.id, approachId: id, site: sitesOf(id)[site]!, answers: completed(charMaking.asks(id), {}),
+        methodId: charMaking.id, approachId: id, site: sitesOf(id)[site]!, answers: completed(charMaking.plan.asks(id), {}),
         inputs: [input('wood-dry', 100, LITRE)],
       },
       lit(way),
@@ -141,7 +141,7 @@ describe('a vessel with holes and ground', () => {
     for (const [id, site] of [['top-lit', 0], ['cone', 1], ['smother', 0]] as const) {
       const batch = begun(
         {
-          methodId: charMaking.id, approachId: id, site: sitesOf(id)[site]!, answers: completed(charMaking.asks(id), {}),
+          methodId: charMaking.id, approachId: id, site: sitesOf(id)[site]!, answers: completed(charMaking.plan.asks(id), {}),
           inputs: [input('wood-dry', 100, LITRE)],
         },
         [...lit(WAYS.find(one => one.id === id)!), did(0.62, words.QUENCHED, { litres: 60 }), did(0.8, words.EVENING, { found: 'warm' })],
