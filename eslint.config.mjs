@@ -17,6 +17,23 @@ const METHODS = readdirSync(new URL('./core/methods', import.meta.url), { withFi
 const noMethodIds = METHODS.map(id => ({ selector: `Literal[value='${id}']`, message: `“${id}” is a method's own word: ask the method.` }))
 /** However it is written: by the alias or by dots. An expression and no glob, in which “#” begins a comment. */
 const aMethod = `(^|/)#?core/(heat|methods/(heated|${METHODS.join('|')}))(/|$)`
+/** The app's own order, each with what it must not know: what is above it, and what is for the layer below it to ask. */
+const APP_ORDER = 'pages, components, composables, stores, storage.'
+const LAYERS = new Map([
+  ['pages', ['storage', 'workers']],
+  ['components', ['pages', 'storage', 'workers']],
+  ['composables', ['pages', 'components']],
+  ['stores', ['pages', 'components', 'composables']],
+  ['storage', ['pages', 'components', 'composables', 'stores', 'workers']],
+  ['workers', ['pages', 'components', 'composables', 'stores']],
+  ['utils', ['pages', 'components', 'composables', 'stores', 'storage', 'workers']],
+])
+const aLayer = layer => `^(~|@|\\.\\.?(/\\.\\.)*)/(app/)?${layer}(/|$)`
+/** What Nuxt brings in by itself is no import that a rule would see: known by its name. */
+const COMPOSABLES = readdirSync(new URL('./app/composables', import.meta.url)).map(name => name.replace(/\.ts$/, ''))
+const takenByItself = layer => ['stores', 'storage', 'workers', 'utils'].includes(layer)
+  ? [{ selector: `CallExpression[callee.name=/^(${COMPOSABLES.join('|')})$/]`, message: `${layer} do not know composables: ${APP_ORDER}` }]
+  : []
 const aClockOrChance = [
   { selector: 'CallExpression[callee.object.name="Date"][callee.property.name="now"]', message: 'The clock is passed in.' },
   { selector: 'NewExpression[callee.name="Date"][arguments.length=0]', message: 'The clock is passed in.' },
@@ -88,23 +105,19 @@ export default withNuxt(
       'no-restricted-syntax': ['error', ...aClockOrChance, ...noMethodIds.filter(({ selector }) => !selector.includes(`'${own}'`))],
     },
   })),
-  {
-    files: ['app/**/*.{ts,vue}'],
+  ...['app', ...LAYERS.keys()].map(layer => ({
+    files: layer === 'app' ? ['app/**/*.{ts,vue}'] : [`app/${layer}/**/*.{ts,vue}`],
     ignores: ['app/**/*.test.ts'],
     rules: {
-      'no-restricted-imports': [
-        'error',
-        {
-          patterns: [
-            { regex: aMethod, message: 'Screens draw what the contract offers; they know no method and no heat.' },
-            { group: [aForeignTruth], message: 'What forecasts are tried against is not what they are made of.' },
-          ],
-        },
-      ],
-      'no-restricted-syntax': ['error', ...noMethodIds],
+      'no-restricted-imports': ['error', { patterns: [
+        { regex: aMethod, message: 'Screens draw what the contract offers; they know no method and no heat.' },
+        { group: [aForeignTruth], message: 'What forecasts are tried against is not what they are made of.' },
+        ...(LAYERS.get(layer) ?? []).map(upper => ({ regex: aLayer(upper), message: `${layer} do not know ${upper}: ${APP_ORDER}` })),
+      ] }],
+      'no-restricted-syntax': ['error', ...noMethodIds, ...takenByItself(layer)],
       'vue/no-restricted-syntax': ['error', ...noMethodIds],
     },
-  },
+  })),
   {
     files: ['server/**/*.ts'],
     rules: {

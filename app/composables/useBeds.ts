@@ -6,7 +6,6 @@ import { BEDS_ID, readCharSchool, type CharSchool } from '#core/beds/schools'
 import { stuffOf } from '#core/beds/stuff'
 import type { StoredLot } from '#core/garden/store'
 import type { Family } from '#core/materials/material'
-import { newId } from '~/storage/identity'
 
 /** A lot that may be spread, with the char in it. */
 export interface SpreadLot { readonly stored: StoredLot, readonly stuff: Stuff }

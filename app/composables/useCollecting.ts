@@ -2,7 +2,6 @@ import { dayText } from '#core/units/dates'
 import { collectingState, collectingValues, readCollecting, type CollectingList } from '#core/garden/collecting'
 import { planValues } from '#core/garden/plan'
 import type { Ingredient } from '#core/mix/portion'
-import { newId } from '~/storage/identity'
 
 /** The collecting lists: how each stands, and what can be done with one. */
 export function useCollecting() {

@@ -11,6 +11,8 @@ import type { DeskAway } from '~/workers/desk.worker'
 import DeskWorker from '~/workers/desk.worker?worker'
 import { lineTo, SilentWorker, type Line } from '~/workers/line'
 
+export type { ImportMode, Preview, SavePlan, Taken }
+
 /** What is going on with files. */
 export type FilesState
   = | { readonly kind: 'idle' }

@@ -98,7 +98,7 @@ export function useForecasting() {
     if (mine === ticket) forecasts.working = undefined
   }
 
-  watchDebounced([inOrder, today, materials, () => surroundings.value.ambientC], () => void work(), {
+  watchDebounced([inOrder, today, materials, () => surroundings.value.weather], () => void work(), {
     debounce: SETTLES_MS, immediate: true,
   })
   watch(() => store.which, () => forecasts.reset())

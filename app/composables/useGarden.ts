@@ -1,4 +1,5 @@
-import { dayOfYear, nextLastFrost, usualRainMm, usualTemperatureC } from '#core/garden/climate'
+import { dayOfYear } from '#core/units/time'
+import { nextLastFrost, usualRainMm, usualTemperatureC } from '#core/garden/climate'
 import { gardenMaterials } from '#core/garden/materials'
 import { readPlan } from '#core/garden/plan'
 import { readContainers, readSettings, readVessels } from '#core/garden/settings'
@@ -7,7 +8,7 @@ import { storedLots } from '#core/garden/store'
 import { supplies as suppliesOf } from '#core/garden/supply'
 import { hasBegun, type Batch, type BegunBatch } from '#core/journal/garden'
 import { findMethod } from '#core/methods'
-import type { Method, Surroundings } from '#core/methods/contract'
+import type { Around, Method, Surroundings, Weather } from '#core/methods/contract'
 import { STARTING_CONTAINERS, type Container } from '#core/units/container'
 import { VESSEL_PRESETS } from '#core/vessel/presets'
 
@@ -59,7 +60,7 @@ export const useGarden = createSharedComposable(() => {
   const spares = computed(() => sparesOf(stored.value, id => materials.value.find(id), containers.value))
   const weather = useWeatherStore()
   const climateKey = computed(() => JSON.stringify(settings.value.climate))
-  const usual = computed(() => {
+  const outside = computed<Weather>(() => {
     const climate = JSON.parse(climateKey.value) as typeof settings.value.climate
     // A new answer of the station makes new functions, so that whoever keeps by them notices.
     void weather.days
@@ -68,7 +69,7 @@ export const useGarden = createSharedComposable(() => {
       ambientC: (at: Date) => weather.known(at)?.meanC ?? usualTemperatureC(climate, dayOfYear(at)),
       rainMm: (at: Date) => weather.known(at)?.rainMm ?? usualRainMm(climate, at),
       extremesC: (at: Date) => weather.known(at),
-      weatherKnown: (at: Date) => weather.known(at) !== undefined,
+      measured: (at: Date) => weather.known(at) !== undefined,
       nextLastFrost: (at: Date) => nextLastFrost(climate, at),
     }
   })
@@ -92,25 +93,23 @@ export const useGarden = createSharedComposable(() => {
     const began = [...over.values()].filter(hasBegun).filter(({ ended }) => ended).sort((a, b) => a.began.at < b.began.at ? -1 : 1)
     return methodId => began.filter(batch => batch.began.methodId === methodId)
   })
-  const carriersKey = computed(() =>
-    JSON.stringify(
-      standing.value.flatMap(({ batch: { id, name }, method }) =>
-        method.life.carriesChar ? [{ batchId: id, name, as: method.life.carriesChar }] : [],
-      ),
+  /** One and the same while nothing in it changes: what is worked out of a batch is kept by it. */
+  const gardenKey = computed(() => JSON.stringify({
+    waterCan: waterCan.value, water: settings.value.water,
+    carriers: standing.value.flatMap(({ batch: { id, name }, method }) =>
+      method.life.carriesChar ? [{ batchId: id, name, as: method.life.carriesChar }] : [],
     ),
-  )
-  const carriers = computed(() => JSON.parse(carriersKey.value) as NonNullable<Surroundings['carriers']>)
+  } satisfies Around))
+  const garden = computed(() => JSON.parse(gardenKey.value) as Around)
   const surroundings = computed<Surroundings>(() => ({
     now: clock.value,
     units: units.value,
-    waterCan: waterCan.value,
-    water: settings.value.water,
     materials: materials.value,
-    spares: spares.value,
-    ...usual.value,
-    forecastOf,
+    weather: outside.value,
+    garden: garden.value,
     past: past.value,
-    carriers: carriers.value,
+    spares: spares.value,
+    forecastOf,
   }))
   /** What a newer version began, or of which the beginning is not here: kept and listed, not thought about. */
   const unknown = computed<Batch[]>(() => everything.value.filter(batch => !hasBegun(batch) || !findMethod(batch.began.methodId)))

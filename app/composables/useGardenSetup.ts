@@ -1,5 +1,6 @@
 import { containerDocumentId } from '#core/garden/settings'
 import type { Container } from '#core/units/container'
+import { ownGardenIsHere } from '~/storage/own-garden'
 
 /** Writes what a garden is set up with. */
 export function useGardenSetup() {
@@ -18,5 +19,5 @@ export function useGardenSetup() {
     ])
   }
 
-  return { saveSettings, saveContainers }
+  return { saveSettings, saveContainers, ownGardenIsHere }
 }

@@ -39,9 +39,9 @@ export const useLooks = createGlobalState(() => {
 
   /** What a look depends on beside its batch. Minutes that pass change nothing. */
   function aroundOf({ batch }: KnownBatch): readonly unknown[] {
-    const { now, units, waterCan, water, materials, ambientC, past } = surroundings.value
+    const { now, units, garden, materials, weather, past } = surroundings.value
     return [
-      Math.floor(now.getTime() / STEP_MS), units, waterCan, water, materials, ambientC, past, sparesKey.value,
+      Math.floor(now.getTime() / STEP_MS), units, garden, materials, weather, past, sparesKey.value,
       forecasts.keyOf(batch.id),
     ]
   }

@@ -2,7 +2,6 @@ import { inputsOf } from '#core/journal/garden'
 import { materialDocumentId } from '#core/garden/own-material'
 import type { Material, RangedValue } from '#core/materials/material'
 import type { Range } from '#core/units/range'
-import { newId } from '~/storage/identity'
 
 /** Changing what the garden holds of its materials; every change can be taken back. */
 export function useOwnMaterials() {

@@ -1,4 +1,3 @@
-import { randomText } from '~/storage/identity'
 import type { KnownBatch } from './useGarden'
 
 /** Pictures are kept small: enough to see crumb and threads, little enough for years of them. */

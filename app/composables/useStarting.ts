@@ -3,7 +3,6 @@ import type { Plan } from '#core/garden/plan'
 import { findMethod } from '#core/methods'
 import type { Ingredient } from '#core/mix/portion'
 import { completed } from '#core/questions/question'
-import { newId } from '~/storage/identity'
 
 /** What was begun, as it is written into the log. */
 export interface Started {

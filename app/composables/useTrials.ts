@@ -1,7 +1,6 @@
 import { askedTogether, knownPairs, type KnownPair } from '#core/side-by-side/asked'
 import { readSideBySide, SIDE_BY_SIDE_KIND, sideBySideValues, type SideBySide } from '#core/side-by-side/pair'
 import type { Task } from '#core/methods/contract'
-import { newId } from '~/storage/identity'
 
 /** The trials of the garden, what they ask of the batches in them, and how they are changed. */
 export const useTrials = createSharedComposable(() => {

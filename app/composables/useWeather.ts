@@ -1,6 +1,7 @@
+import { dayOfYear } from '#core/units/time'
 import * as v from 'valibot'
 import { format, subDays } from 'date-fns'
-import { dayOfYear, usualTemperatureC } from '#core/garden/climate'
+import { usualTemperatureC } from '#core/garden/climate'
 import { readNotedWeather, weatherDocument, type NotedDay } from '#core/garden/weather-notes'
 
 const daysSchema = v.array(v.object({ date: v.string(), minC: v.number(), maxC: v.number(), rainMm: v.number() }))

@@ -1,4 +1,4 @@
-import { ownGardenIsHere } from '~/storage/identity'
+import { ownGardenIsHere } from '~/storage/own-garden'
 import { remember, remembered } from '~/storage/remembered'
 
 /** Whoever has no garden yet goes to the first page straight away, before anything of another page is fetched for it. */

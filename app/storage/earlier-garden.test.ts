@@ -1,8 +1,9 @@
+import { dayOfYear } from '#core/units/time'
 import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { describe, expect, it } from 'vitest'
 import { inAndOut } from '#core/garden/batch'
-import { CLIMATES, dayOfYear, usualRainMm, usualTemperatureC, type Climate } from '#core/garden/climate'
+import { CLIMATES, usualRainMm, usualTemperatureC, type Climate } from '#core/garden/climate'
 import { gardenMaterials } from '#core/garden/materials'
 import { askedOf } from '#core/garden/round'
 import { storedLots } from '#core/garden/store'
@@ -49,8 +50,8 @@ describe('a garden that an earlier version wrote', () => {
   const garden = foldGarden(events)
   const climate = CLIMATES[0] as Climate
   const around: Surroundings = {
-    now: new Date(...said.now), units: 'metric', waterCan: CAN, materials: gardenMaterials(documents, garden),
-    ambientC: at => usualTemperatureC(climate, dayOfYear(at)), rainMm: at => usualRainMm(climate, at),
+    now: new Date(...said.now), units: 'metric', materials: gardenMaterials(documents, garden), garden: { waterCan: CAN },
+    weather: { ambientC: at => usualTemperatureC(climate, dayOfYear(at)), rainMm: at => usualRainMm(climate, at) },
   }
   const batchOf = (id: string) => garden.batches.get(id) as BegunBatch
 

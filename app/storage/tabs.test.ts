@@ -1,5 +1,5 @@
 import { describe, expect, it, vi } from 'vitest'
-import { newId, randomText } from './identity'
+import { newId, randomText } from '../utils/identity'
 import { remember, remembered } from './remembered'
 import { joinTabs, type TabNews } from './tabs'
 

@@ -53,7 +53,10 @@ describe('the points of a method', () => {
     eats: ['leaf'], leastL: 100, heavy: true,
   }
   const points = (choice: Parameters<typeof fittingMethods>[1], leavesL = 0, otherwise: Partial<Choosing> = {}) =>
-    fittingMethods([{ ...first, face: { ...first.face, choosing: { ...choosing, ...otherwise } } }], choice, [lot('leaves-mixed', leavesL), lot('grass-clippings', 500)])[0]!.points
+    fittingMethods(
+      [{ ...first, face: { ...first.face, choosing: { ...choosing, ...otherwise } } }], choice,
+      [lot('leaves-mixed', leavesL), lot('grass-clippings', 500)],
+    )[0]!.points
   it.each<readonly [string, Parameters<typeof fittingMethods>[1], number, number]>([
     ['nothing asked, store too small', {}, 99, -1],
     ['nothing asked, store just enough: grass is not eaten', {}, 100, 2],

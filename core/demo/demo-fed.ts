@@ -53,7 +53,7 @@ const BAYS: readonly Bay[] = [
   },
 ]
 
-type Outdoors = Pick<Surroundings, 'ambientC' | 'rainMm'>
+type Outdoors = Pick<Surroundings, 'weather'>
 
 /** Heights as they were: by the model, in a heap that rots somewhat faster than usual. */
 function heightsOf(
@@ -67,7 +67,7 @@ function heightsOf(
     now: today,
     units: 'metric',
     materials: LIBRARY_BOOK,
-    waterCan: containerThen(STARTING_CONTAINERS.metric.at(-1)!),
+    garden: { waterCan: containerThen(STARTING_CONTAINERS.metric.at(-1)!) },
   })
   if (!question) return []
   const course = runSlow(question, traitsAt([0.5]), Float64Array.from(days))

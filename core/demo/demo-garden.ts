@@ -1,11 +1,11 @@
 import { format } from 'date-fns'
-import { dayOfYear, CLIMATES, usualRainMm, usualTemperatureC, type Climate } from '../garden/climate'
+import { CLIMATES, usualRainMm, usualTemperatureC, type Climate } from '../garden/climate'
 import { collectingValues } from '../garden/collecting'
 import { BENCH_PLAN_ID, EMPTY_PLAN, planValues, type Plan } from '../garden/plan'
 import { containerDocumentId, SETTINGS_ID } from '../garden/settings'
 import { writeDocument, type GardenDocument } from '../journal/document'
 import type { GardenEvent, NewEvent } from '../journal/event'
-import { DAY_MS } from '../units/time'
+import { DAY_MS, dayOfYear } from '../units/time'
 import { seededRandom } from '../random/random'
 import { STARTING_CONTAINERS, type Amount } from '../units/container'
 import { VESSEL_PRESETS } from '../vessel/presets'
@@ -80,7 +80,11 @@ export function demoGarden(
   // Work is done at nine in the morning: of today, or of yesterday while it is still earlier.
   const today = new Date(now.getFullYear(), now.getMonth(), now.getDate() - (now.getHours() < 9 ? 1 : 0), 9)
   const random = seededRandom(DEMO_SEED)
-  const outdoors = { ambientC: (at: Date) => usualTemperatureC(climate, dayOfYear(at)), rainMm: (at: Date) => usualRainMm(climate, at) }
+  const outdoors = {
+    weather: {
+      ambientC: (at: Date) => usualTemperatureC(climate, dayOfYear(at)), rainMm: (at: Date) => usualRainMm(climate, at),
+    },
+  }
   const gathered = GATHERED.map(([materialId, amount, daysAgo, source]): NewEvent => ({
     kind: 'stocked', at: new Date(today.getTime() - daysAgo * DAY_MS).toISOString(), materialId, amount, source,
   }))

@@ -1,3 +1,4 @@
+import type { Surroundings } from '../methods/contract'
 import { emptySlabCourse, runSlab } from '../heat/slab/course'
 import { USUAL_SLAB } from '../heat/slab/bed'
 import { findMaterial } from '../materials/book'
@@ -19,7 +20,7 @@ import { asVessel, type Site } from '../vessel/site'
 import { DEMO_BEDS } from './demo-char'
 
 /** The air of the demo garden. */
-interface Outdoors { readonly ambientC: (at: Date) => number }
+type Outdoors = Pick<Surroundings, 'weather'>
 
 const BARROW: ContainerThen = { id: 'barrow', name: 'barrow', plural: 'barrows', volumeL: 85 }
 const input = ({ material, amount }: Ingredient) => ({ role: 'feed' as const, materialId: material.id, amount, draws: [] })
@@ -106,7 +107,7 @@ function mulches(today: Date): NewEvent[] {
 }
 
 /** A hotbed in its third week: read nearly every day, sown a week ago. */
-function thirdWeek(today: Date, { ambientC }: Outdoors, random: Random): NewEvent[] {
+function thirdWeek(today: Date, outdoors: Outdoors, random: Random): NewEvent[] {
   const batchId = 'demo-hotbed'
   const builtAt = new Date(today.getTime() - 18 * DAY_MS)
   const at = (day: number, hours = 0) =>
@@ -122,7 +123,7 @@ function thirdWeek(today: Date, { ambientC }: Outdoors, random: Random): NewEven
   const course = emptySlabCourse(days)
   // This one was trodden a little firmer than most: less air, less of a burst.
   runSlab(
-    { ...bedCase(ground, charge, ingredients), weather: bedWeather(builtAt, 20, { ambientC, now: today }), startHour: 9, deeds: [] },
+    { ...bedCase(ground, charge, ingredients), weather: bedWeather(builtAt, 20, { now: today, ...outdoors }), startHour: 9, deeds: [] },
     { ...USUAL_SLAB, air: 0.8, losses: 1.1 }, course,
   )
   const did = (day: number, hours: number, deed: string, said: Record<string, number | string> = {}): NewEvent => ({

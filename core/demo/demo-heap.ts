@@ -43,7 +43,7 @@ export interface DemoHeap {
   readonly products?: readonly (readonly [materialId: string, amount: Amount, sieveMm?: number])[]
 }
 
-type Outdoors = Pick<Surroundings, 'ambientC' | 'rainMm'>
+type Outdoors = Pick<Surroundings, 'weather'>
 
 /** What really went on in the heap, hour by hour as it will be looked at. */
 function truthOf(
@@ -54,7 +54,7 @@ function truthOf(
     now: today,
     units: 'metric',
     materials: LIBRARY_BOOK,
-    waterCan: containerThen(STARTING_CONTAINERS.metric.at(-1)!),
+    garden: { waterCan: containerThen(STARTING_CONTAINERS.metric.at(-1)!) },
   }
   const question = questionOf(batch, surroundings)
   if (!question) throw new Error(`${heap.name} is made of nothing known`)
@@ -83,7 +83,7 @@ export function demoHeapEvents(heap: DemoHeap, today: Date, outdoors: Outdoors, 
     ...heap.turnDays.map((day): NewEvent => ({ kind: 'turned', at: onDay(day), batchId: heap.id })),
     ...heap.readingDays.map((day): NewEvent => {
       const coreC = Math.round(
-        day === heap.wrongOnDay ? outdoors.ambientC(new Date(onDay(day))) : of('coreC', readAt(day)) + 1.2 * normal(random),
+        day === heap.wrongOnDay ? outdoors.weather.ambientC(new Date(onDay(day))) : of('coreC', readAt(day)) + 1.2 * normal(random),
       )
       return {
         kind: 'reading', at: onDay(day, -0.6), batchId: heap.id, coreC, edgeC: Math.round(of('edgeC', readAt(day)) + normal(random)),

@@ -118,7 +118,7 @@ export function lastAutumn(today: Date): Date {
     : new Date(today.getFullYear() - 1, AUTUMN.month, AUTUMN.day, 9)
 }
 
-type Outdoors = Pick<Surroundings, 'ambientC' | 'rainMm'>
+type Outdoors = Pick<Surroundings, 'weather'>
 
 /** Heights as they were: from a course of the model with the cage's own truth, read with a stick. */
 function heightsOf(
@@ -132,7 +132,7 @@ function heightsOf(
     now: new Date(on(Math.max(0, ...days))),
     units: 'metric',
     materials: LIBRARY_BOOK,
-    waterCan: containerThen(STARTING_CONTAINERS.metric.at(-1)!),
+    garden: { waterCan: containerThen(STARTING_CONTAINERS.metric.at(-1)!) },
   })
   if (!question || days.length === 0) return []
   const course = runCage(question, traitsAt(cage.truth), Float64Array.from(days))

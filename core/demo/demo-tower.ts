@@ -26,7 +26,7 @@ const READ_DAYS = [1, 2, 4, 6, 9, 13, 18, 24, 31, 40]
 const TOGETHER_DAYS = [1, 14, 28, 42, 70, 98, 140, 196]
 
 /** A tower of chips and leaves, and a plain pile of the same beside it. */
-export function demoTower(today: Date, outdoors: Pick<Surroundings, 'ambientC' | 'rainMm'>, random: Random): NewEvent[] {
+export function demoTower(today: Date, outdoors: Pick<Surroundings, 'weather'>, random: Random): NewEvent[] {
   const start = lastAutumn(today).getTime() + AFTER_DAYS * DAY_MS
   const on = (day: number) => new Date(start + day * DAY_MS).toISOString()
   const past = (day: number) => start + day * DAY_MS <= today.getTime()
@@ -59,7 +59,7 @@ export function demoTower(today: Date, outdoors: Pick<Surroundings, 'ambientC' |
     now: today,
     units: 'metric',
     materials: LIBRARY_BOOK,
-    waterCan: containerThen(STARTING_CONTAINERS.metric.at(-1)!),
+    garden: { waterCan: containerThen(STARTING_CONTAINERS.metric.at(-1)!) },
   })
   if (!question) return [begun, pile]
   const days = [...new Set([...READ_DAYS, ...TOGETHER_DAYS])].filter(past).sort((a, b) => a - b)

@@ -1,7 +1,8 @@
+import { dayOfYear } from '../units/time'
 import { LIBRARY_BOOK } from '../materials/book'
 import { describe, expect, it } from 'vitest'
 import { CAN } from '../../test/builders/heaps'
-import { dayOfYear, usualTemperatureC } from '../garden/climate'
+import { usualTemperatureC } from '../garden/climate'
 import { readSettings } from '../garden/settings'
 import { storedLots } from '../garden/store'
 import { hasBegun, type BegunBatch } from '../journal/garden'
@@ -22,8 +23,8 @@ describe.each(
   const garden = foldGarden(events)
   const { climate } = readSettings(documents)
   const surroundings = {
-    now, units: 'metric' as const, ambientC: (at: Date) => usualTemperatureC(climate, dayOfYear(at)), rainMm: () => 1, waterCan: CAN,
-    materials: LIBRARY_BOOK,
+    now, units: 'metric' as const, weather: { ambientC: (at: Date) => usualTemperatureC(climate, dayOfYear(at)), rainMm: () => 1 },
+    garden: { waterCan: CAN }, materials: LIBRARY_BOOK,
   }
   const batch = (id: string) => heapLogOf(garden.batches.get(id) as BegunBatch)
 

@@ -1,7 +1,8 @@
+import { dayOfYear } from '../units/time'
 import { LIBRARY_BOOK } from '../materials/book'
 import { describe, expect, it } from 'vitest'
 import * as v from 'valibot'
-import { dayOfYear, usualTemperatureC } from '../garden/climate'
+import { usualTemperatureC } from '../garden/climate'
 import { readSettings } from '../garden/settings'
 import { storedLots } from '../garden/store'
 import { documentSchema } from '../journal/document'
@@ -19,8 +20,8 @@ const { events, documents } = demoGarden(NOW)
 const garden = foldGarden(events)
 const settings = readSettings(documents)
 const surroundings = {
-  now: NOW, units: 'metric' as const, ambientC: (at: Date) => usualTemperatureC(settings.climate, dayOfYear(at)), rainMm: () => 1,
-  waterCan: CAN, materials: LIBRARY_BOOK,
+  now: NOW, units: 'metric' as const, materials: LIBRARY_BOOK,
+  weather: { ambientC: (at: Date) => usualTemperatureC(settings.climate, dayOfYear(at)), rainMm: () => 1 }, garden: { waterCan: CAN },
 }
 const batch = (id: string) => heapLogOf(garden.batches.get(id) as BegunBatch)
 

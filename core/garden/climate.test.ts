@@ -1,5 +1,6 @@
+import { dayOfYear } from '../units/time'
 import { describe, expect, it } from 'vitest'
-import { CLIMATES, dayOfYear, usualRainMm, usualTemperatureC } from './climate'
+import { CLIMATES, usualRainMm, usualTemperatureC } from './climate'
 
 const mean = (months: readonly number[]) => months.reduce((sum, one) => sum + one, 0) / months.length
 const sum = (months: readonly number[]) => months.reduce((all, one) => all + one, 0)

@@ -66,11 +66,6 @@ export function usualTemperatureC({ meanC }: Pick<Climate, 'meanC'>, dayOfYear: 
   return month(before) + (month(before + 1) - month(before)) * (position - before)
 }
 
-/** Days since the first of January for a moment, in the reader's own time zone. */
-export function dayOfYear(at: Date): number {
-  return (at.getTime() - new Date(at.getFullYear(), 0, 1).getTime()) / 86_400_000
-}
-
 /** The usual rain of a day, mm: the month's rain spread evenly. */
 export function usualRainMm({ rainMm }: Pick<Climate, 'rainMm'>, at: Date): number {
   return (rainMm[at.getMonth()] ?? 0) / MEAN_MONTH_DAYS

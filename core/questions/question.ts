@@ -1,4 +1,4 @@
-import { arePieces } from '../sheets/pieces'
+import { arePieces } from './pieces'
 import type { Answers } from '../journal/garden'
 
 /** One thing that is asked: when a batch is planned, a deed is recorded, or a test is set up or read. */
@@ -24,7 +24,7 @@ type Asked
     }
     /** A day, as YYYY-MM-DD; none is an answer too. */
     | { readonly id: string, readonly kind: 'day', readonly label: string }
-    /** Flat pieces by their sizes, as `core/sheets/pieces.ts` writes them; none is an answer too. */
+    /** Flat pieces by their sizes, as `core/questions/pieces.ts` writes them; none is an answer too. */
     | { readonly id: string, readonly kind: 'pieces', readonly label: string }
     | { readonly id: string, readonly kind: 'text', readonly label: string, readonly hint?: string }
 

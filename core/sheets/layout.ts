@@ -1,6 +1,6 @@
 import { areaOf, spansWithin, turned, type Corner } from '../ground/outline'
 import { depthsOf, fillSpan, type Cell, type Supply } from './rows'
-import type { Piece } from './pieces'
+import type { Piece } from '../questions/pieces'
 
 /** One piece as it lies: its corners, metres, and which of the sizes it is. */
 export interface Laid { readonly corners: readonly Corner[], readonly size: number, readonly missing: boolean }

@@ -1,5 +1,5 @@
 import type { Span } from '../ground/outline'
-import type { Sort } from './pieces'
+import type { Sort } from '../questions/pieces'
 
 /**
  * One size of piece while it is laid. What counts is its net cell: the piece less the overlap, so that each stands over all its

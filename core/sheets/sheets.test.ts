@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { areaOf, holds, type Corner } from '../ground/outline'
 import { shapePieces, type AreaShape } from '../ground/shape'
 import { layOut, type Laid, type Layout } from './layout'
-import { arePieces, piecesText, readPieces, type Piece } from './pieces'
+import { arePieces, piecesText, readPieces, type Piece } from '../questions/pieces'
 import { waterToSoakL } from './soaking'
 
 const card = (count: number, lengthM: number, widthM: number): Piece => ({ sort: 'card', count, lengthM, widthM })

@@ -1,5 +1,6 @@
+import { dayOfYear } from '../units/time'
 import { addDays, format } from 'date-fns'
-import { dayOfYear, usualTemperatureC, type Climate } from '../garden/climate'
+import { usualTemperatureC, type Climate } from '../garden/climate'
 import { seededRandom, seedFromText } from '../random/random'
 
 /** One day of made-up weather. */

@@ -1,5 +1,6 @@
+import { dayOfYear } from '../units/time'
 import { strangeEntry, type LeftOut } from '../formats/backup'
-import { dayOfYear, usualRainMm, usualTemperatureC } from '../garden/climate'
+import { usualRainMm, usualTemperatureC } from '../garden/climate'
 import { gardenMaterials } from '../garden/materials'
 import { askedOf } from '../garden/round'
 import { readContainers, readSettings } from '../garden/settings'
@@ -66,9 +67,9 @@ function surroundingsOf({ garden }: Journal, documents: readonly GardenDocument[
   const { units, water, climate } = readSettings(documents)
   const containers = readContainers(documents, units)
   return {
-    now, units, water, materials: gardenMaterials(documents, garden),
-    waterCan: containers.find(({ holds }) => holds === 'water') ?? STARTING_CONTAINERS[units].at(-1)!,
-    ambientC: at => usualTemperatureC(climate, dayOfYear(at)), rainMm: at => usualRainMm(climate, at),
+    now, units, materials: gardenMaterials(documents, garden),
+    garden: { water, waterCan: containers.find(({ holds }) => holds === 'water') ?? STARTING_CONTAINERS[units].at(-1)! },
+    weather: { ambientC: at => usualTemperatureC(climate, dayOfYear(at)), rainMm: at => usualRainMm(climate, at) },
   }
 }
 

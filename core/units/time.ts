@@ -6,3 +6,8 @@ export const DAY_MS = 86_400_000
 export function daysBetween(from: string | Date, to: string | Date): number {
   return (new Date(to).getTime() - new Date(from).getTime()) / DAY_MS
 }
+
+/** Days since the first of January for a moment, in the reader's own time zone. */
+export function dayOfYear(at: Date): number {
+  return (at.getTime() - new Date(at.getFullYear(), 0, 1).getTime()) / DAY_MS
+}

@@ -19,8 +19,9 @@ export function aroundOn(
   day: number, { meanC = MILD_YEAR, rainMm = 2 }: { readonly meanC?: readonly number[], readonly rainMm?: number } = {},
 ): Surroundings {
   return {
-    now: new Date(afterDays(day)), units: 'metric', ambientC: at => meanC[at.getUTCMonth() % meanC.length]!, rainMm: () => rainMm,
-    waterCan: CAN, materials: LIBRARY_BOOK, water: 'rain',
+    now: new Date(afterDays(day)), units: 'metric', materials: LIBRARY_BOOK,
+    weather: { ambientC: at => meanC[at.getUTCMonth() % meanC.length]!, rainMm: () => rainMm },
+    garden: { waterCan: CAN, water: 'rain' },
   }
 }
 

@@ -18,7 +18,10 @@ export const onDay = (day: number): string => new Date(Date.parse(BUILT_AT) + da
 
 /** Surroundings on a day, in steady mild air. */
 export function surroundingsOn(day: number, ambientC = 15): Surroundings {
-  return { now: new Date(onDay(day)), units: 'metric', ambientC: () => ambientC, rainMm: () => 0, waterCan: CAN, materials: LIBRARY_BOOK }
+  return {
+    now: new Date(onDay(day)), units: 'metric', materials: LIBRARY_BOOK, weather: { ambientC: () => ambientC, rainMm: () => 0 },
+    garden: { waterCan: CAN },
+  }
 }
 
 export interface HeapRecipe {

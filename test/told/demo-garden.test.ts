@@ -1,8 +1,9 @@
+import { dayOfYear } from '#core/units/time'
 import { format } from 'date-fns'
 import { fileURLToPath } from 'node:url'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { CAN } from '../builders/heaps'
-import { CLIMATES, dayOfYear, usualRainMm, usualTemperatureC, type Climate } from '#core/garden/climate'
+import { CLIMATES, usualRainMm, usualTemperatureC, type Climate } from '#core/garden/climate'
 import { gardenMaterials } from '#core/garden/materials'
 import { hasBegun, type BegunBatch } from '#core/journal/garden'
 import { foldGarden } from '#core/journal/journal'
@@ -98,8 +99,8 @@ describe('the made-up garden', () => {
     const garden = foldGarden(events)
     const climate = CLIMATES[0] as Climate
     const around: Surroundings = {
-      now, units: 'metric', waterCan: CAN, water: 'mains', materials: gardenMaterials(documents, garden),
-      ambientC: at => usualTemperatureC(climate, dayOfYear(at)), rainMm: at => usualRainMm(climate, at),
+      now, units: 'metric', materials: gardenMaterials(documents, garden), garden: { waterCan: CAN, water: 'mains' },
+      weather: { ambientC: at => usualTemperatureC(climate, dayOfYear(at)), rainMm: at => usualRainMm(climate, at) },
     }
     const batches = [...garden.batches.values()].filter(hasBegun)
     const lines = batches.flatMap(batch => [...toldOf(batch, findMethod(batch.began.methodId)!, around), ''])

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { planValues, readKeptPlans, type KeptPlan } from '#core/garden/plan'
-import { newId } from '~/storage/identity'
 
 /** Plans put aside: keep this one, take one out again, compare. */
 const bench = useBench()

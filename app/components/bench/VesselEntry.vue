@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { MEASURE_LIMITS_M, vesselVolumeL, type Vessel, type Wall } from '#core/vessel/vessel'
-import { newId } from '~/storage/identity'
 
 /** The vessel: one of the usual ones or one's own measures. */
 const { vessels } = defineProps<{ vessels: readonly Vessel[] }>()

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import type { Preview } from '~/storage/desk'
-import type { ImportMode } from '~/storage/restore'
+import type { ImportMode, Preview } from '~/composables/useFiles'
 
 /** What a file holds, and what is odd about it, before anything of it is taken in. */
 const { preview } = defineProps<{ preview: Preview }>()

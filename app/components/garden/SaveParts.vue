@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { SavePlan } from '~/storage/desk'
+import type { SavePlan } from '~/composables/useFiles'
 
 /** A garden with so many pictures that it goes into several files. */
 defineProps<{ plan: SavePlan, saved: readonly number[] }>()

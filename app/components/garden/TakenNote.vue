@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Taken } from '~/storage/desk'
+import type { Taken } from '~/composables/useFiles'
 
 /** What came of taking a file in, counted. */
 const { taken } = defineProps<{ taken: Taken }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PIECE_LIMITS, piecesText, readPieces, type Piece, type Sort } from '#core/sheets/pieces'
+import { PIECE_LIMITS, piecesText, readPieces, type Piece, type Sort } from '#core/questions/pieces'
 
 /** Flat pieces by their sizes: so many of each, added and taken away a size at a time. */
 const { label } = defineProps<{ label: string }>()

@@ -4,14 +4,13 @@ import { readContainers, readSettings, type WaterSource } from '#core/garden/set
 import { usualClimate } from '#core/garden/whereabouts'
 import { STARTING_CONTAINERS, type Container } from '#core/units/container'
 import type { UnitSystem } from '#core/units/system'
-import { ownGardenIsHere } from '~/storage/identity'
 
 definePageMeta({ title: 'My own garden' })
 
 /** Setting up one's own garden: short, with an answer already in every place. */
 const store = useGardenStore()
 const router = useRouter()
-const { saveSettings, saveContainers } = useGardenSetup()
+const { saveSettings, saveContainers, ownGardenIsHere } = useGardenSetup()
 
 const gardenName = ref('')
 const units = ref<UnitSystem>(usualUnits())

@@ -182,7 +182,7 @@ describe('the draft of a brew', () => {
   const draft = (approachId: string, answers: Record<string, number | string> = {}, site = SITES[0]!) =>
     brew.plan.draft(
       { site, approachId, answers: { stands: 'room', areaM2: 10, ...answers }, ingredients: [], waterL: 0, volumeL: 0 },
-      { ...aroundOn(0), water: 'mains' },
+      { ...aroundOn(0), garden: { ...aroundOn(0).garden, water: 'mains' } },
     )
 
   it('says cautions at the step: loose lid, mains water, soil only', () => {

@@ -12,7 +12,7 @@ const ELECTRIC = 'Pump and plug stay dry, above the water, on a circuit with a f
 const LIFT = 'A full bucket weighs as much as it holds: bail it out, do not heave.'
 
 /** Water from the mains needs a word. */
-export function waterCaution({ water }: Surroundings): string[] {
+export function waterCaution({ garden: { water } }: Surroundings): string[] {
   return water === 'mains'
     ? ['Mains water: chlorine leaves an open bucket in a day, chloramine does not. Ask your supplier, or take rain water.']
     : []

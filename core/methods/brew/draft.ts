@@ -62,7 +62,7 @@ function recipeOf({ portions }: BrewAmounts, { materials }: Surroundings): Ingre
 }
 
 function stepsOf(kind: BrewKind, amounts: BrewAmounts, surroundings: Surroundings): BuildStep[] {
-  const { waterCan, units } = surroundings
+  const { units, garden: { waterCan } } = surroundings
   const litres = (value: number) => quantityText('volume', units, value, 1)
   const going = kind.aired
     ? 'Air on, day and night, until it is used.'
@@ -92,7 +92,7 @@ function stepsOf(kind: BrewKind, amounts: BrewAmounts, surroundings: Surrounding
 
 function factsOf(
   kind: BrewKind, amounts: BrewAmounts, area: number, spread: readonly [number, number, number],
-  until: readonly [number, number, number], { units, waterCan }: Surroundings,
+  until: readonly [number, number, number], { units, garden: { waterCan } }: Surroundings,
 ): Fact[] {
   const days = (low: number, high: number) =>
     high < 3 ? `${Math.round(low * 24)} to ${Math.round(high * 24)} hours` : `${numberText(low, 0)} to ${numberText(high, 0)} days`

@@ -1,11 +1,10 @@
-import type { BegunBatch } from '../../journal/garden'
 import { bandOf, BAND_MEMBERS, drawnByWeight } from '../../learning/bands'
 import { logFit } from '../../learning/fit'
 import type { Forecast } from '../../learning/forecast'
 import { learning, type Progress } from '../../learning/learn'
 import { middleOf, movesOf, windowBy } from '../../learning/windows'
 import { seededRandom } from '../../random/random'
-import type { Surroundings } from '../contract'
+import { keptFor } from '../contract'
 import { dayAt, runBrew, USUAL_BREADTH, type BrewCourse, type BrewTraits } from './course'
 import { kindOf } from './kinds'
 import { questionOf, type BrewQuestion, type BrewRow } from './question'
@@ -75,24 +74,9 @@ export interface Middle {
   readonly course: BrewCourse
 }
 
-interface Kept extends Middle {
-  readonly quarter: number
-  readonly ambientC: Surroundings['ambientC']
-  readonly forecast: Forecast | undefined
-}
-const kept = new WeakMap<BegunBatch, Kept>()
-const QUARTER_MS = 15 * 60_000
-
 /** Runs the brew in the middle of what is possible: of what was learnt, where there is a forecast. */
-export function middleCourse(batch: BegunBatch, surroundings: Surroundings): Middle {
-  const forecast = surroundings.forecastOf?.(batch.id)
-  const quarter = Math.floor(surroundings.now.getTime() / QUARTER_MS)
-  const known = kept.get(batch)
-  if (known?.quarter === quarter && known.ambientC === surroundings.ambientC && known.forecast === forecast) return known
-  const question = questionOf(batch, surroundings)
+export const middleCourse = keptFor((batch, around, forecast): Middle => {
+  const question = questionOf(batch, around)
   const kind = kindOf(question.kindId)
-  const course = runBrew(kind, question.placeC, traitsAt(forecast?.rows.middle ?? [], kind.q10), timesOf(question))
-  const made = { question, course, quarter, ambientC: surroundings.ambientC, forecast }
-  kept.set(batch, made)
-  return made
-}
+  return { question, course: runBrew(kind, question.placeC, traitsAt(forecast?.rows.middle ?? [], kind.q10), timesOf(question)) }
+})

@@ -92,7 +92,7 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
 
 function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   if (batch.ended) return []
-  const { units, waterCan } = surroundings
+  const { units, garden: { waterCan } } = surroundings
   const kind = kindOf(batch.began.approachId)
   const area = numberOf(batch.began.answers, AREA) ?? 0
   const litres = (value: number) => quantityText('volume', units, value, 1)

@@ -57,7 +57,7 @@ function giveIt({ batch, kind, progress, surroundings }: Seen): Ask[] {
   const [height, use] = [windows[0]!, windows[1]!]
   const area = numberOf(batch.began.answers, AREA) ?? 0
   const { concentrateL, totalL } = dilutionFor(area, kind.parts.usual, 1)
-  const { waterCan, units } = surroundings
+  const { units, garden: { waterCan } } = surroundings
   const dose
     = area > 0
       ? ` For ${quantityText('area', units, area)}: ${quantityText('volume', units, concentrateL, 1)} of it in `

@@ -191,7 +191,7 @@ describe('a sheet that lies', () => {
       let [sum, through] = [0, 400]
       const shares: number[] = []
       for (let day = 0; day < 400; day++) {
-        sum += Math.max(0, (around.ambientC(new Date(afterDays(day))) - 3) / 9)
+        sum += Math.max(0, (around.weather.ambientC(new Date(afterDays(day))) - 3) / 9)
         shares.push(sum / wanted)
         if (through === 400 && sum >= wanted) through = day
       }

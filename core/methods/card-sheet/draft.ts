@@ -119,7 +119,7 @@ function leastText({ layout, layers, pieces, missingLike, overlapM }: SheetPlan)
 }
 
 function factsOf(plan: SheetPlan, { from, to }: { readonly from: Date, readonly to: Date }, surroundings: Surroundings): Fact[] {
-  const { units, waterCan } = surroundings
+  const { units, garden: { waterCan } } = surroundings
   const { layout, water, cover, coverL, coverM } = plan
   const area = (value: number) => quantityText('area', units, value, 1)
   const litres = (value: number) => quantityText('volume', units, roughly(value))
@@ -170,7 +170,7 @@ function factsOf(plan: SheetPlan, { from, to }: { readonly from: Date, readonly 
   ]
 }
 
-function stepsOf(plan: SheetPlan, { units, waterCan }: Surroundings): BuildStep[] {
+function stepsOf(plan: SheetPlan, { units, garden: { waterCan } }: Surroundings): BuildStep[] {
   const { layout, water, way } = plan
   const cans = (value: number) => `${containerText(containersFor(value, waterCan), waterCan)} (${quantityText('volume', units, value)})`
   const news = plan.pieces.some(({ sort }, at) => sort === 'news' && (layout?.used[at] ?? 0) > 0)

@@ -1,7 +1,7 @@
 import { findMaterial } from '../../materials/book'
 import type { Material } from '../../materials/material'
 import type { Ingredient } from '../../mix/portion'
-import type { Piece } from '../../sheets/pieces'
+import type { Piece } from '../../questions/pieces'
 import { CARD_KG_M2, NEWS_KG_M2 } from '../../sheets/soaking'
 import { STARTING_CONTAINERS, type ContainerThen } from '../../units/container'
 import { quantityText } from '../../units/format'

@@ -1,7 +1,7 @@
 import { shapePieces } from '../../ground/shape'
 import type { Answers } from '../../journal/garden'
 import { layOut, type Layout } from '../../sheets/layout'
-import { readPieces, type Piece } from '../../sheets/pieces'
+import { readPieces, type Piece } from '../../questions/pieces'
 import { CARD_KG_M2, CARD_MOISTURE, GROUND_L_M2, NEWS_KG_M2, waterToSoakL } from '../../sheets/soaking'
 import { numberOf } from '../../questions/question'
 import { siteAreaM2, siteVolumeL, type Site } from '../../vessel/site'

@@ -75,8 +75,8 @@ export function sheetOf(batch: BegunBatch, surroundings: Surroundings): Sheet {
     card,
     below: batch.observations.findLast(({ sense }) => sense === BELOW)?.finding,
     plantedAt,
-    rainMm: Array.from({ length: RAIN_DAYS }, (_, day) => surroundings.rainMm(ago(day))).reduce((sum, one) => sum + one, 0),
-    warm: surroundings.ambientC(now) > WARM_C,
+    rainMm: Array.from({ length: RAIN_DAYS }, (_, day) => surroundings.weather.rainMm(ago(day))).reduce((sum, one) => sum + one, 0),
+    warm: surroundings.weather.ambientC(now) > WARM_C,
     phase: batch.ended ? 'ended' : plantedAt ? 'planted' : card === 'torn' ? 'torn-up' : spent >= 1 ? 'through' : 'dark',
   }
 }

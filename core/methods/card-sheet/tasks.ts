@@ -65,7 +65,7 @@ function lookUnder({ batch, sheet: { plan, spent, phase, nowDay }, surroundings 
         ? 'It should be yellow and limp'
         : 'It should be white or gone'
     : 'Threads come after two to three weeks of warmth'
-  const frozen = plan.way.laid && surroundings.ambientC(due > surroundings.now ? due : surroundings.now) < 2
+  const frozen = plan.way.laid && surroundings.weather.ambientC(due > surroundings.now ? due : surroundings.now) < 2
   if (frozen && last) return []
   return [{
     action: 'below', doing: pad(sense), label: 'Look', icon: 'i-ph-eye', title: 'Lift a corner',
@@ -110,7 +110,7 @@ function coverAgain({ sheet: { plan, coverM, phase }, batch, surroundings: { now
 }
 
 function plantIt({ batch, sheet: { plan, phase, below, spent }, surroundings }: Seen): Ask[] {
-  const { now, ambientC } = surroundings
+  const { now, weather: { ambientC } } = surroundings
   if (!plan.way.laid || phase === 'planted' || phase === 'ended' || phase === 'torn-up') return []
   const [window] = windowsOf(batch, surroundings)
   const through = below === 'dead' || (spent >= 1 && below !== 'green')

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { afterDays, aroundOn, begun, did, finished, input, put, seen } from '../../../test/builders/batches'
+import { CAN } from '../../../test/builders/heaps'
 import type { NewEvent } from '../../journal/event'
 import { normal, seededRandom } from '../../random/random'
 import { completed } from '../../questions/question'
@@ -148,7 +149,7 @@ describe('chosen by a day', () => {
       .plan.draft(proposal('soak', { [words.SIZE]: 'fine', [words.BY]: afterDays(12).slice(0, 10) }), warm(0))
       .compared!.rows.find(({ approachId }) => approachId === 'soak')!
     expect(evenly).toMatchObject({ fits: false, but: 'may be too late' })
-    const heaps = warm(0, { carriers: [{ batchId: 'h', name: 'Big bay', as: 'heap' }] })
+    const heaps = warm(0, { garden: { waterCan: CAN, carriers: [{ batchId: 'h', name: 'Big bay', as: 'heap' }] } })
     expect(row(heaps, 'in-heap').cells).toContain('in Big bay')
     expect(charCharging.plan.draft(proposal('in-heap'), heaps).refusal).toMatch(/into Big bay/)
     expect(charCharging.plan.draft(proposal('in-heap'), warm(0)).refusal).toMatch(/No heap stands/)
@@ -203,12 +204,17 @@ describe('water first', () => {
   })
 
   it('takes the settings where nothing else was said', () => {
-    expect(waterState(soak([], { [words.TAP]: 'settings' }), warm(1, { water: 'mains' })).water).toMatchObject({
+    expect(waterState(soak([], { [words.TAP]: 'settings' }), warm(1, { garden: { waterCan: CAN, water: 'mains' } })).water).toMatchObject({
       kind: 'chloramine', feared: true,
     })
-    expect(waterState(soak([], { [words.TAP]: 'settings' }), warm(1, { water: 'rain' })).water.kind).toBe('sound')
+    expect(waterState(soak([], { [words.TAP]: 'settings' }), warm(1, { garden: { waterCan: CAN, water: 'rain' } })).water.kind).toBe(
+      'sound',
+    )
     // Whoever stirred it had put the char in, whatever the settings say later.
-    expect(waterState(soak([did(2, words.STIRRED)], { [words.TAP]: 'settings' }), warm(9, { water: 'mains' })).filledAt).toBe(afterDays(2))
+    expect(
+      waterState(soak([did(2, words.STIRRED)], { [words.TAP]: 'settings' }), warm(9, { garden: { waterCan: CAN, water: 'mains' } }))
+        .filledAt,
+    ).toBe(afterDays(2))
   })
 
   it('is asked for in order, and the clock runs from when the char is in', () => {

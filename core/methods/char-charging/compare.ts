@@ -11,7 +11,9 @@ import { BY, SIZE, STANDS } from './words'
 const LIKELY = 2 / 3
 
 /** What stands in the garden that this way needs, as far as that can be told. */
-export function carriersFor({ travels }: Pick<ChargeWay, 'travels'>, { carriers }: Pick<Surroundings, 'carriers'>): readonly string[] {
+export function carriersFor(
+  { travels }: Pick<ChargeWay, 'travels'>, { garden: { carriers } }: Pick<Surroundings, 'garden'>,
+): readonly string[] {
   return travels ? (carriers ?? []).filter(one => one.as === travels).map(({ name }) => name) : []
 }
 

@@ -76,7 +76,7 @@ export function acidText(waterL: number, mgPerL: number): string {
   return low === high ? `${numberText(low, 1)} g` : `${numberText(low, 2)} to ${numberText(high, 2)} g of ascorbic acid`
 }
 
-function waterStep(recipe: SoakRecipe, water: SoakWater, { waterCan, units }: Surroundings): BuildStep {
+function waterStep(recipe: SoakRecipe, water: SoakWater, { units, garden: { waterCan } }: Surroundings): BuildStep {
   const detail = water.kind === 'sound'
     ? 'Rain or well water. It fills the pores, covers all of it, and leaves a slurry that pours.'
     : water.kind === 'chlorine'

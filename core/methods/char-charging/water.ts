@@ -21,7 +21,7 @@ export interface SoakWater {
 const SOUND: SoakWater = { kind: 'sound', feared: false, mgPerL: 0, standsHours: 0 }
 
 /** The water of a plan: out of the settings, unless it was said. */
-export function waterOf(approachId: string, answers: Answers, { water }: Pick<Surroundings, 'water'>): SoakWater {
+export function waterOf(approachId: string, answers: Answers, { garden: { water } }: Pick<Surroundings, 'garden'>): SoakWater {
   const said = answers[TAP]
   const mains
     = said === 'chlorine' || said === 'chloramine' || said === 'unknown'

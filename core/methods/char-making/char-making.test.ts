@@ -22,7 +22,7 @@ const MINUTE = 1 / 1440
 const GO = {
   ground: 'bare', rules: 'allowed', wind: 'still', drought: 'damp', wood: 'snaps', neighbours: 'told', water: 'cans', waterL: 200,
 }
-const FIRE = { needL: 100, units: 'metric', can: aroundOn(0).waterCan, lostL: () => 4 } as const
+const FIRE = { needL: 100, units: 'metric', can: aroundOn(0).garden.waterCan, lostL: () => 4 } as const
 const fireIn = (units: 'metric' | 'us', needL: number) => ({ ...FIRE, units, needL })
 const burn = (since: readonly NewEvent[] = [], approachId = 'top-lit', answers: Record<string, number | string> = {}, sacks = 2) =>
   begun(

@@ -156,7 +156,7 @@ function factsOf({ way, ending, load, gives, crushedL, proposal, surroundings }:
           ...(way.burns
             ? [
                 {
-                  label: 'Water at hand', value: atHandText(needL, units, surroundings.waterCan),
+                  label: 'Water at hand', value: atHandText(needL, units, surroundings.garden.waterCan),
                   why:
                     stopL > 0
                       ? `beside any fire; stopping this one takes about ${litres(roundedUpL(stopL, units))}: the char's own bulk `
@@ -235,7 +235,7 @@ function stepsOf({ way, ending, load, gives, surroundings, proposal }: Thought):
     const step = stepOf(id)
     const signs = id === DONE ? `${way.signs.join('. ')}. ` : ''
     if (!step || !ending) return []
-    const fire = { way, load, ending, units, can: surroundings.waterCan, ...fireWater(ending, gives, units) }
+    const fire = { way, load, ending, units, can: surroundings.garden.waterCan, ...fireWater(ending, gives, units) }
     return [{ when: 'building', title: titleOf(step, fire), detail: `${signs}${step.how(fire)}`, cautions: step.cautions }]
   })
   const wood = `${quantityText('volume', units, load.litres)} of ${load.moisture > DRY_ENOUGH ? 'wood' : 'dry wood'}`

@@ -62,7 +62,7 @@ export function guideOf(batch: BegunBatch, surroundings: Surroundings): Guide | 
   const { now } = surroundings
   const { ending } = burn
   if (!ending || batch.ended) return undefined
-  const fire = { ...burn, ending, units: surroundings.units, can: surroundings.waterCan }
+  const fire = { ...burn, ending, units: surroundings.units, can: surroundings.garden.waterCan }
   const steps = burn.steps.flatMap((id): GuideStep[] => {
     const step = stepOf(id)
     if (!step) return []

@@ -118,7 +118,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
         ]
       : []),
     ...(burn.way.burns && !burn.cooling?.stoppedAt
-      ? [{ label: 'Water at hand', value: atHandText(burn.needL, units, surroundings.waterCan), why: waterWhy(burn, units) }]
+      ? [{ label: 'Water at hand', value: atHandText(burn.needL, units, surroundings.garden.waterCan), why: waterWhy(burn, units) }]
       : []),
     ...(ashKg > 0
       ? [

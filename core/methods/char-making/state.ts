@@ -32,7 +32,7 @@ export function fireWater(
 export function fireToLight(batch: BegunBatch, surroundings: Surroundings): FireToLight {
   const way = wayOf(batch.began.approachId)
   const load = burnLoad(batch, surroundings)
-  const { units, waterCan: can } = surroundings
+  const { units, garden: { waterCan: can } } = surroundings
   return { ...fireWater(endingOf(batch), yielded(load, way), units), units, can, lostL: moisture => lostL(load, way, moisture) }
 }
 

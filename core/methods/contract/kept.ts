@@ -1,38 +1,28 @@
 import type { BegunBatch } from '../../journal/garden'
 import type { Forecast } from '../../learning/forecast'
-import { HOUR_MS } from '../../units/time'
-import type { Surroundings } from './surroundings'
+import type { Lasting, Surroundings } from './surroundings'
 
-const SIX_HOURS_MS = 6 * HOUR_MS
+const GROUPS = ['units', 'materials', 'weather', 'garden', 'past'] as const satisfies readonly (keyof Lasting)[]
+interface Kept<T> { readonly around: Lasting, readonly forecast: Forecast | undefined, readonly made: T }
 
-type Around = Pick<Surroundings, 'ambientC' | 'materials' | 'past' | 'units' | 'water'>
-interface Kept<T> extends Around { readonly hour: number, readonly forecast: Forecast | undefined, readonly made: T | undefined }
+const sameAround = (one: Lasting, other: Lasting) =>
+  one.now.getTime() === other.now.getTime() && GROUPS.every(group => one[group] === other[group])
 
 /**
- * Something worked out of a batch, kept until the batch, its forecast, the weather or a quarter of the day has changed: a screen
- * asks for it many times over.
+ * Something worked out of a batch, kept until the batch, its forecast or anything that it was worked out of has changed: a screen
+ * asks for it many times over. Whoever works it out sees no more than it is kept by.
  */
-export function keptFor<T>(
-  make: (batch: BegunBatch, surroundings: Surroundings, forecast: Forecast | undefined) => T | undefined,
-): (batch: BegunBatch, surroundings: Surroundings) => T | undefined {
-  const kept = new WeakMap<BegunBatch, Kept<T>>()
-  return (batch, surroundings) => {
-    const { ambientC, materials, past, units, water, now } = surroundings
-    const forecast = surroundings.forecastOf?.(batch.id)
-    const hour = Math.floor(now.getTime() / SIX_HOURS_MS)
+export function keptFor<T, B extends Pick<BegunBatch, 'id'> = BegunBatch>(
+  make: (batch: B, around: Lasting, forecast: Forecast | undefined) => T,
+): (batch: B, surroundings: Surroundings) => T {
+  const kept = new WeakMap<B, Kept<T>>()
+  return (batch, { now, units, materials, weather, garden, past, forecastOf }) => {
+    const around: Lasting = { now, units, materials, weather, garden, past }
+    const forecast = forecastOf?.(batch.id)
     const known = kept.get(batch)
-    if (
-      known?.hour === hour
-      && known.ambientC === ambientC
-      && known.materials === materials
-      && known.past === past
-      && known.units === units
-      && known.water === water
-      && known.forecast === forecast
-    )
-      return known.made
-    const made = make(batch, surroundings, forecast)
-    kept.set(batch, { hour, ambientC, materials, past, units, water, forecast, made })
+    if (known && known.forecast === forecast && sameAround(known.around, around)) return known.made
+    const made = make(batch, around, forecast)
+    kept.set(batch, { around, forecast, made })
     return made
   }
 }

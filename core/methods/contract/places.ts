@@ -14,7 +14,9 @@ export function placeOf(id: unknown): typeof PLACES[number] {
 }
 
 /** Warmth of a place by six hours from a moment on. */
-export function placeCFrom(from: Date, days: number, place: typeof PLACES[number], { ambientC }: Pick<Surroundings, 'ambientC'>): number[] {
+export function placeCFrom(
+  from: Date, days: number, place: (typeof PLACES)[number], { weather: { ambientC } }: Pick<Surroundings, 'weather'>,
+): number[] {
   return Array.from(
     { length: Math.ceil(days * 4) + 1 }, (_, quarter) => Math.round(10 * place.warmth(ambientC(addHours(from, quarter * 6 + 3)))) / 10,
   )

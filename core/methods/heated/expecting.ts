@@ -3,9 +3,8 @@ import { SHELLS } from '../../heat/heap'
 import { traitsAt, type Traits } from '../../heat/traits'
 import type { HeapLog } from './heap-log'
 import { range, type Range } from '../../units/range'
-import { HOUR_MS } from '../../units/time'
 import type { ExpectedDay, HeapSupposed, HeapWhatIf } from './expected'
-import type { Band, Forecast, Surroundings } from '../contract'
+import { keptFor, type Band, type Forecast, type Lasting, type Surroundings } from '../contract'
 import { caseOf, type HeatedQuestion } from './question'
 import { ripeDayOf, RIPE_MG_G } from './ready-day'
 import type { HeapRows, HeapSeries } from './forecast/answer'
@@ -16,13 +15,6 @@ export interface MiddleCourse {
   readonly course: Course
   /** Where in the traits it stands. */
   readonly point: ArrayLike<number>
-}
-
-interface Kept extends MiddleCourse {
-  readonly quarterDay: number
-  readonly ambientC: Surroundings['ambientC']
-  readonly materials: Surroundings['materials']
-  readonly forecast: Forecast | undefined
 }
 
 const USUAL: ArrayLike<number> = []
@@ -67,33 +59,22 @@ export interface Expecting {
 
 /** Puts the question of a method and expects from its answer. */
 export function expecting(
-  questionOf: (batch: HeapLog, surroundings: Surroundings, supposed?: readonly HeapSupposed[]) => HeatedQuestion | undefined,
+  questionOf: (batch: HeapLog, around: Lasting, supposed?: readonly HeapSupposed[]) => HeatedQuestion | undefined,
 ): Expecting {
-  /** The last course of each batch: a screen asks for it many times over. */
-  const kept = new WeakMap<HeapLog, Kept>()
-
-  /** Runs the one heap in the middle of what is possible: of what was learnt, where there is a forecast. A few thousandths of a second. */
-  function middleCourse(batch: HeapLog, surroundings: Surroundings, supposed: readonly HeapSupposed[] = []): MiddleCourse | undefined {
-    const forecast = surroundings.forecastOf?.(batch.id)
-    const quarterDay = Math.floor(surroundings.now.getTime() / (6 * HOUR_MS))
-    const known = kept.get(batch)
-    if (
-      supposed.length === 0
-      && known?.quarterDay === quarterDay
-      && known.ambientC === surroundings.ambientC
-      && known.materials === surroundings.materials
-      && known.forecast === forecast
-    )
-      return known
-    const question = questionOf(batch, surroundings, supposed)
+  function courseOf(
+    batch: HeapLog, around: Lasting, forecast: Forecast | undefined, supposed: readonly HeapSupposed[],
+  ): MiddleCourse | undefined {
+    const question = questionOf(batch, around, supposed)
     if (!question) return undefined
     const point = forecast?.rows.middle ?? USUAL
     const course = emptyCourse(courseDays(question.horizonDay))
-    if (!runCourse(caseOf(question), middleTraits(point), course).ok) return undefined
-    if (supposed.length === 0)
-      kept.set(batch, { question, course, point, quarterDay, ambientC: surroundings.ambientC, materials: surroundings.materials, forecast })
-    return { question, course, point }
+    return runCourse(caseOf(question), middleTraits(point), course).ok ? { question, course, point } : undefined
   }
+  const asItIs = keptFor((batch: HeapLog, around, forecast) => courseOf(batch, around, forecast, []))
+
+  /** Runs the one heap in the middle of what is possible: of what was learnt, where there is a forecast. A few thousandths of a second. */
+  const middleCourse = (batch: HeapLog, surroundings: Surroundings, supposed: readonly HeapSupposed[] = []) =>
+    supposed.length === 0 ? asItIs(batch, surroundings) : courseOf(batch, surroundings, surroundings.forecastOf?.(batch.id), supposed)
 
   /** The one course in the middle of what is possible, with something supposed to be done or nothing. */
   function middleDays(batch: HeapLog, surroundings: Surroundings, days: number, supposed: readonly HeapSupposed[] = []): ExpectedDay[] {

@@ -91,7 +91,10 @@ describe('the verdict of mix, size and season', () => {
 
   it('says the season that is warm enough where there is one', () => {
     const frost = -12
-    const thaw = { ...surroundingsOn(0, frost), ambientC: (at: Date) => at.getMonth() >= 7 ? 18 : frost }
+    const thaw = {
+      ...surroundingsOn(0, frost),
+      weather: { ...surroundingsOn(0, frost).weather, ambientC: (at: Date) => (at.getMonth() >= 7 ? 18 : frost) },
+    }
     const said = verdictOf(plannedOf(good), judged(good), thaw)
     expect(said.weakest).toBe('season')
     expect(said.advice).toMatch(/[Bb]egin it in August/)

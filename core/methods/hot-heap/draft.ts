@@ -25,7 +25,7 @@ const NOTHING_DECAYS: Verdict = {
 export function draftOf(planned: Proposal, surroundings: Surroundings, { usualYield, daysToReady }: Sizing): Draft {
   const proposal = heapProposal(planned)
   const { vessel, volumeL, waterL, ingredients, approachId } = proposal
-  const { units, waterCan, now } = surroundings
+  const { units, now, garden: { waterCan } } = surroundings
   const fillM = fillHeightM(vessel, standingL(volumeL))
   const work = handsOn(proposal)
   const judgement = judge(typicalTotals(ingredients.map(portionOf)), hotHeapApproach(approachId).comfort)

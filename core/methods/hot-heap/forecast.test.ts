@@ -82,7 +82,7 @@ describe('the forecast of a heap', () => {
   })
 
   it('counts weather that was measured as it was, and strays nowhere in it', () => {
-    const known = { ...surroundingsOn(12.1), ambientC: () => -2, weatherKnown: () => true }
+    const known = { ...surroundingsOn(12.1), weather: { ...surroundingsOn(12.1).weather, ambientC: () => -2, measured: () => true } }
     const question = questionOf(heap(RICH_HEAP, READ), known)!
     expect([question.weather.measured![5], question.weather.airC[5]]).toEqual([1, -2])
     expect(questionOf(heap(RICH_HEAP), surroundingsOn(3))!.weather.measured).toBeUndefined()

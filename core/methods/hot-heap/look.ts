@@ -89,7 +89,7 @@ function depthsOf({ expected, coreC }: Moment, ambientC: number): readonly numbe
 
 function picture(log: HeapLog, surroundings: Surroundings, day?: number): Picture {
   const moment = momentOf(log, surroundings, day)
-  const ambientC = surroundings.ambientC(moment.at)
+  const ambientC = surroundings.weather.ambientC(moment.at)
   return heapPicture({
     of: `${log.name} cut open`, vessel: log.built.vessel, bands: bandsOf(log, surroundings), heightM: moment.heightM,
     builtM: expectCourse(log, surroundings, 0)[0]?.heightM.typical, ambientC, usedShare: moment.expected?.usedShare,

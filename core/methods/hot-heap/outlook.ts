@@ -31,7 +31,10 @@ export function peakOf(
   const vessel = asVessel(site)
   const heap: HeapCase = {
     charge, standing: groundOf(wall ? { ...vessel, wall } : vessel),
-    weather: weatherOn(vessel, at, LAST_DAY, airC === undefined ? surroundings : { ...surroundings, ambientC: () => airC }),
+    weather: weatherOn(
+      vessel, at, LAST_DAY,
+      airC === undefined ? surroundings : { ...surroundings, weather: { ...surroundings.weather, ambientC: () => airC } },
+    ),
     deeds: [],
     startsAboveK: STARTS_ABOVE_K,
     starter: starterOf(ingredients.map(one => ({ finished: one.material.family === 'finished', litres: amountVolumeL(one.amount) }))),
@@ -48,7 +51,7 @@ export const LUKEWARM_C = 30
 
 /** What it would do in its first eight days, there and in this season. */
 export function outlookOf(planned: Planned, surroundings: Surroundings): Outlook {
-  const peakC = peakOf(planned, surroundings) ?? surroundings.ambientC(surroundings.now)
+  const peakC = peakOf(planned, surroundings) ?? surroundings.weather.ambientC(surroundings.now)
   if (peakC >= HOT_C) return { grade: 'good', label: 'heats well', peakC }
   if (peakC >= WARM_C) return { grade: 'workable', label: 'warms', peakC }
   return { grade: 'poor', label: peakC >= LUKEWARM_C ? 'lukewarm' : 'stays cool', peakC }

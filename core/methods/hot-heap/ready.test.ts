@@ -57,7 +57,9 @@ describe('the ready window of a standing heap', () => {
     const batch = heap(RICH_HEAP, [7, 13, 20, 27].map(turned))
     const dayly = Array.from({ length: 30 }, (_, day) => {
       const frost = (at: Date) => Math.floor((at.getTime() - Date.parse(onDay(0))) / DAY_MS) === 50 ? -6 : 15
-      return dayOf(readyWindow(batch, { ...surroundingsOn(35 + day), ambientC: frost }).to)
+      return dayOf(
+        readyWindow(batch, { ...surroundingsOn(35 + day), weather: { ...surroundingsOn(35 + day).weather, ambientC: frost } }).to,
+      )
     })
     const moves = dayly.slice(1).map((day, index) => Math.abs(day - dayly[index]!))
     expect(Math.max(...moves)).toBeLessThan(7)

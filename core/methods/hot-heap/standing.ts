@@ -37,7 +37,9 @@ const FELT_STALE_DAYS = 4
 const DONE_WITHIN = 2.5
 
 function expectedCore(batch: HeapLog, surroundings: Surroundings, day: number): number {
-  return expectedAt(expectCourse(batch, surroundings, Math.ceil(day)), day)?.coreC.typical ?? surroundings.ambientC(surroundings.now)
+  return (
+    expectedAt(expectCourse(batch, surroundings, Math.ceil(day)), day)?.coreC.typical ?? surroundings.weather.ambientC(surroundings.now)
+  )
 }
 
 /** What was last read or felt since it was last turned, while it is fresh: what came before a turn says nothing of after it. */
@@ -65,7 +67,7 @@ function decayIsDone(batch: HeapLog, surroundings: Surroundings, day: number): b
 export function phaseNow(batch: HeapLog, surroundings: Surroundings): PhaseNow {
   const { now } = surroundings
   const day = Math.max(0, daysBetween(batch.built.at, now))
-  const ambientC = surroundings.ambientC(now)
+  const ambientC = surroundings.weather.ambientC(now)
   const sound = coreReadings(batch).filter(({ odd }) => !odd)
   const known = evidence(batch, now, ambientC, () => expectedCore(batch, surroundings, day))
   const { coreC } = known
@@ -75,7 +77,7 @@ export function phaseNow(batch: HeapLog, surroundings: Surroundings): PhaseNow {
   const looked = sound.length > 0 || batch.observations.some(({ sense }) => sense === WARMTH)
   const heated
     = everFeltHot
-      || sound.some(one => one.coreC >= HOT_C || one.coreC - surroundings.ambientC(new Date(one.at)) >= WELL_ABOVE_K)
+      || sound.some(one => one.coreC >= HOT_C || one.coreC - surroundings.weather.ambientC(new Date(one.at)) >= WELL_ABOVE_K)
       || (!looked && day > WARM_BY_DAYS)
   if (coreC >= TOO_HOT_C) return { ...base, phase: 'too-hot' }
   if (coreC >= HOT_C) return { ...base, phase: 'hot' }
@@ -85,7 +87,7 @@ export function phaseNow(batch: HeapLog, surroundings: Surroundings): PhaseNow {
   return { ...base, phase: 'curing', coolSince: coolSince(sound, surroundings) }
 }
 
-function coolSince(sound: readonly { at: string, coreC: number }[], { ambientC }: Surroundings): string | undefined {
+function coolSince(sound: readonly { at: string, coreC: number }[], { weather: { ambientC } }: Surroundings): string | undefined {
   const lastWarm = sound.findLastIndex(({ at, coreC }) => coreC - ambientC(new Date(at)) > WORKING_K)
   return sound[lastWarm + 1]?.at
 }

@@ -1,5 +1,5 @@
+import { dayOfYear } from '../../units/time'
 import { addDays } from 'date-fns'
-import { dayOfYear } from '../../garden/climate'
 import { shutPeakC } from '../../heat/slab/frame'
 import { daylightHours, sunMJ, sunWatts } from '../../heat/slab/sun'
 import type { Surroundings } from '../contract'
@@ -15,8 +15,8 @@ const USUAL = { aboveK: 5, belowK: 4 }
 
 /** A day in the frame if it stays shut: by what is foretold, or what is usual. */
 export function frameDay({ ground, soilC }: Pick<Hotbed, 'ground' | 'soilC'>, day: Date, surroundings: Surroundings): FrameDay {
-  const told = surroundings.extremesC?.(day)
-  const mean = surroundings.ambientC(day)
+  const told = surroundings.weather.extremesC?.(day)
+  const mean = surroundings.weather.ambientC(day)
   const [coldestC, warmestC] = [told?.minC ?? mean - USUAL.belowK, told?.maxC ?? mean + USUAL.aboveK]
   const south = isSouth(surroundings)
   const total = sunMJ(dayOfYear(day), south) * (told ? skyTimes(told) : 1)

@@ -182,7 +182,7 @@ function fromTo(from: Date, to: Date): string {
 /** What a plan of a hotbed comes to. */
 export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const { site, answers, approachId } = proposal
-  const { units, now, waterCan, nextLastFrost } = surroundings
+  const { units, now, garden: { waterCan }, weather: { nextLastFrost } } = surroundings
   const way = bedWayOf(approachId)
   const ground = bedGround(proposal)
   const said = proposal.ingredients.filter(({ amount }) => amount.count > 0)
@@ -205,7 +205,7 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const ratio = balance.ok ? balance.value.carbonToNitrogen : 1000
   const name = asVessel(site).name
   // Of the weeks in which it would be warm.
-  const mildC = [10, 20, 30, 40].reduce((sum, days) => sum + surroundings.ambientC(addDays(outlook?.builtAt ?? now, days)), 0) / 4
+  const mildC = [10, 20, 30, 40].reduce((sum, days) => sum + surroundings.weather.ambientC(addDays(outlook?.builtAt ?? now, days)), 0) / 4
   const height = (value: number) => quantityText('length', units, value)
   const litres = (value: number) => quantityText('volume', units, roughly(value))
   const missingL = Math.max(0, (holds - 1) * litresOf(given))

@@ -123,7 +123,10 @@ describe('reckoned back from the sowing day', () => {
     expect(high.cool.typical).toBeGreaterThan(low.cool.typical + 10)
     expect(high.cool.from).toBeLessThan(high.cool.to)
     const told = hotbed.plan
-      .draft(proposal(), { ...aroundOn(80, { meanC: COLD }), nextLastFrost: () => new Date(afterDays(200)) })
+      .draft(proposal(), {
+        ...aroundOn(80, { meanC: COLD }),
+        weather: { ...aroundOn(80, { meanC: COLD }).weather, nextLastFrost: () => new Date(afterDays(200)) },
+      })
       .facts.find(({ label }) => label === 'Last frost here')!
     expect(told.why).toMatch(/heat ends before it/)
   })
@@ -232,7 +235,7 @@ describe('a hotbed that stands', () => {
     const BEDS = 8
     for (let one = 0; one < BEDS; one++) {
       const around = aroundOn(14)
-      const truth = otherCourse(anyOtherBed(random), day => around.ambientC(new Date(afterDays(day))), 90, 10)
+      const truth = otherCourse(anyOtherBed(random), day => around.weather.ambientC(new Date(afterDays(day))), 90, 10)
       const day = (from: number) => truth.soilC.slice((from - 1) * 24, from * 24).reduce((sum, celsius) => sum + celsius, 0) / 24
       const readings = [1, 2, 3, 4, 5, 6, 8, 10, 12, 14].map(on =>
         gauged(on, words.WARMTH, 'soil', truth.soilC[on * 24]! + 1.5 * normal(random)),
@@ -342,7 +345,7 @@ describe('a hotbed that stands', () => {
 describe('airing the frame', () => {
   const bed = hotbedOf(built(BUILT), aroundOn(20))!
   const told = (minC: number, maxC: number, day = 120) =>
-    frameDay(bed, new Date(afterDays(day)), { ...aroundOn(day), extremesC: () => ({ minC, maxC }) })
+    frameDay(bed, new Date(afterDays(day)), { ...aroundOn(day), weather: { ...aroundOn(day).weather, extremesC: () => ({ minC, maxC }) } })
 
   it('is asked the day before, by what is foretold: a clear mild day yes, a grey one no', () => {
     const clear = told(2, 16)
@@ -353,7 +356,7 @@ describe('airing the frame', () => {
     const foretold = (hour: number) => {
       const now = new Date(afterDays(20))
       now.setHours(hour)
-      return { ...aroundOn(20), now, ambientC: () => 9, extremesC: () => ({ minC: 1, maxC: 17 }) }
+      return { ...aroundOn(20), now, weather: { ...aroundOn(20).weather, ambientC: () => 9, extremesC: () => ({ minC: 1, maxC: 17 }) } }
     }
     const titles = (hour: number) => tasks(built(BUILT), foretold(hour)).map(({ title }) => title)
     expect(titles(18)).toContain('Open the frame tomorrow')
@@ -367,7 +370,7 @@ describe('airing the frame', () => {
   })
 
   it('mats are asked for a frosty night once something grows', () => {
-    const frosty = { ...aroundOn(25), extremesC: () => ({ minC: -6, maxC: 3 }) }
+    const frosty = { ...aroundOn(25), weather: { ...aroundOn(25).weather, extremesC: () => ({ minC: -6, maxC: 3 }) } }
     const sown = did(19, words.SOWN, { crop: 'radish' })
     expect(tasks(built([...BUILT, sown]), frosty).some(({ action }) => action === 'mats')).toBe(true)
     expect(tasks(built(BUILT), frosty).some(({ action }) => action === 'mats')).toBe(false)

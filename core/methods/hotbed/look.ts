@@ -106,7 +106,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   return [
     {
       label: 'In its heart', value: heartC === undefined ? `about ${degrees(bed.coreC)}` : `${degrees(heartC)} as read`,
-      why: `${quantityText('length', units, bed.heightM)} high; air outside ${degrees(surroundings.ambientC(now))} over the day`,
+      why: `${quantityText('length', units, bed.heightM)} high; air outside ${degrees(surroundings.weather.ambientC(now))} over the day`,
     },
     ...(bed.ground.top.cover === 'none'
       ? []

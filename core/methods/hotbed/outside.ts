@@ -1,5 +1,5 @@
+import { dayOfYear } from '../../units/time'
 import { addDays, startOfDay } from 'date-fns'
-import { dayOfYear } from '../../garden/climate'
 import { daylightHours, sunMJ } from '../../heat/slab/sun'
 import type { SlabWeather } from '../../heat/slab/bed'
 import type { Surroundings } from '../contract'
@@ -10,7 +10,7 @@ const USUAL_SWING_K = 4
 const SKY = { usualK: 8, perK: 0.07, least: 0.45, most: 1.6 }
 
 /** Whether summer is at the turn of the year here, by the usual air. */
-export function isSouth({ ambientC, now }: Pick<Surroundings, 'ambientC' | 'now'>): boolean {
+export function isSouth({ now, weather: { ambientC } }: Pick<Surroundings, 'weather' | 'now'>): boolean {
   const year = now.getFullYear() + 1
   return ambientC(new Date(year, 0, 20)) > ambientC(new Date(year, 6, 20))
 }
@@ -24,9 +24,9 @@ const tenth = (value: number) => Math.round(10 * value) / 10
 
 /** The weather of so many days from one on: air by day and night, sun by month and sky. Equal questions have equal answers. */
 export function bedWeather(
-  from: Date, days: number, surroundings: Pick<Surroundings, 'ambientC' | 'extremesC' | 'weatherKnown' | 'now'>,
+  from: Date, days: number, surroundings: Pick<Surroundings, 'weather' | 'now'>,
 ): SlabWeather {
-  const { ambientC, extremesC, weatherKnown } = surroundings
+  const { weather: { ambientC, extremesC, measured: weatherKnown } } = surroundings
   const south = isSouth(surroundings)
   const first = startOfDay(from)
   const all = Array.from({ length: days + 2 }, (_, day) => {

@@ -20,7 +20,9 @@ export interface BedBuild {
 }
 
 /** How it is built in one day, from the ground up. */
-export function stepsOf({ way, ground, heightM, waterL, ingredients }: BedBuild, { units, waterCan }: Surroundings): BuildStep[] {
+export function stepsOf(
+  { way, ground, heightM, waterL, ingredients }: BedBuild, { units, garden: { waterCan } }: Surroundings,
+): BuildStep[] {
   const length = (value: number) => quantityText('length', units, value)
   const layers = Math.max(1, Math.round(heightM / LAYER_M))
   const looseL = ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)

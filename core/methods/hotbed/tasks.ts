@@ -98,7 +98,7 @@ function coverIt({ batch, bed, surroundings }: Seen): Ask[] {
   }]
 }
 
-function waterIt({ batch, bed, surroundings: { now, units, ambientC } }: Seen): Ask[] {
+function waterIt({ batch, bed, surroundings: { now, units, weather: { ambientC } } }: Seen): Ask[] {
   if (bed.phase !== 'growing' && bed.phase !== 'cooling') return []
   const last = batch.puts.findLast(({ waterL, atStart }) => waterL > 0 && !atStart)?.at ?? bed.sown.at(-1)?.at ?? batch.began.at
   const every = ambientC(now) > 12 ? 2 : 4

@@ -43,8 +43,10 @@ const percent = (share: number) => `${Math.round(100 * share)} %`
 function wetting({ surroundings, cage, middle, symptoms }: Facts): Remedy {
   const dryKg = middle.question.fills.reduce((sum, fill) => sum + fill.dryKg, 0) * cage.left
   const moisture = symptoms.includes('dust') ? Math.min(cage.moisture, 0.35) : cage.moisture
-  const litres = Math.max(surroundings.waterCan.volumeL, Math.round(waterToWetL([{ dryKg, waterKg: dryKg * moisture / (1 - moisture) }])))
-  const { waterCan, units } = surroundings
+  const litres = Math.max(
+    surroundings.garden.waterCan.volumeL, Math.round(waterToWetL([{ dryKg, waterKg: (dryKg * moisture) / (1 - moisture) }])),
+  )
+  const { units, garden: { waterCan } } = surroundings
   return remedy(
     `Fork it over and pour on ${containerText(litres / waterCan.volumeL, waterCan)} of water (${quantityText('volume', units, litres)}), `
     + 'a little to each forkful. Then a cover against wind and sun.',

@@ -141,7 +141,7 @@ function pipelineFact(tried: Tried, { units }: Surroundings): Fact[] {
 }
 
 function facts(tried: Tried, surroundings: Surroundings): Fact[] {
-  const { units, waterCan } = surroundings
+  const { units, garden: { waterCan } } = surroundings
   const sack = tried.ingredients[0]!.amount.container
   const litres = (value: number) => quantityText('volume', units, roughly(value))
   const settledL = tried.courses[1].volumeL[at(tried.courses[1], FOUR_WEEKS)]!
@@ -227,7 +227,7 @@ const DUST = 'Damp dry leaves down, work upwind; a mask if dust or moulds troubl
 const SORT = 'Roadside leaves carry litter, glass and road dirt: gloves, and look through them. Nothing with a sharp edge goes in.'
 
 function steps(tried: Tried, surroundings: Surroundings): BuildStep[] {
-  const { waterCan, units } = surroundings
+  const { units, garden: { waterCan } } = surroundings
   const bags = tried.proposal.approachId === 'bagged'
   const layers = tried.ingredients.map((one): BuildStep => ({
     when: 'building' as const, title: `${containerText(one.amount.count, one.amount.container)} of `

@@ -15,7 +15,7 @@ type Ask = Omit<Task, 'id' | 'batchId'>
 interface Seen { readonly batch: BegunBatch, readonly surroundings: Surroundings, readonly cage: CageOnDay }
 
 const pad = (id: string): TaskDoing => ({ kind: 'pad', pad: id })
-const water = (litres: number, { waterCan, units }: Surroundings) =>
+const water = (litres: number, { units, garden: { waterCan } }: Surroundings) =>
   `${containerText(litres / waterCan.volumeL, waterCan)} (${quantityText('volume', units, litres)})`
 
 /** Leaves settle to half within four weeks; topping up is worth it while leaves fall. */
@@ -58,7 +58,7 @@ function waterIt({ batch, surroundings, cage }: Seen): Ask[] {
   const dryKg = middleOf(batch, surroundings)!.question.fills.reduce(
     (sum, { dryKg: kg, massLeft }) => sum + kg * Math.min(1, cage.left / massLeft), 0,
   )
-  const litres = Math.max(surroundings.waterCan.volumeL, waterToWetL([{ dryKg, waterKg: dryKg * judged / (1 - judged) }]))
+  const litres = Math.max(surroundings.garden.waterCan.volumeL, waterToWetL([{ dryKg, waterKg: dryKg * judged / (1 - judged) }]))
   const why
     = felt && lacking !== undefined
       ? `The squeeze on ${dayText(felt.at)} was ${felt.finding === 'dust' ? 'dry as dust' : 'on the dry side'}.`
@@ -91,7 +91,7 @@ function feelIt({ batch, surroundings, cage }: Seen): Ask[] {
     ),
   )
   const due = addDays(since, SQUEEZE_EVERY_DAYS)
-  const warm = surroundings.ambientC(due > surroundings.now ? due : surroundings.now) > 8
+  const warm = surroundings.weather.ambientC(due > surroundings.now ? due : surroundings.now) > 8
   if (!warm) return []
   return [{
     action: 'squeeze', doing: pad(SQUEEZE), label: 'Feel', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful from inside',

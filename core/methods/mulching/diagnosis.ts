@@ -185,7 +185,7 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings): Facts {
   const materials = ingredientsOf(batch.puts.flatMap(({ inputs }) => inputs), surroundings.materials).map(({ material }) => material)
   const lies = liesIn(batch.began.answers)
   const rainMm = Array.from({ length: 14 }, (_, ago) =>
-    surroundings.rainMm(new Date(surroundings.now.getTime() - ago * 86_400_000)),
+    surroundings.weather.rainMm(new Date(surroundings.now.getTime() - ago * 86_400_000)),
   ).reduce((sum, one) => sum + one, 0)
   return {
     mulch, surroundings, materials, dugIn: lies === 'dug-in',

@@ -244,7 +244,7 @@ describe('a mulch that lies', () => {
       let warmth = 0
       const depth: number[] = []
       for (let day = 0; day < 900; day++) {
-        warmth += Math.max(0, around.ambientC(new Date(afterDays(day))) - 1) / 10
+        warmth += Math.max(0, around.weather.ambientC(new Date(afterDays(day))) - 1) / 10
         depth.push(0.16 * (settles + (1 - settles) * 0.5 ** (day / 10)) * Math.max(0, 1 - warmth / (2 * half)))
       }
       const read = (day: number) => gauged(day, words.DEPTH, 'middle', Math.max(0.01, depth[day]! * Math.exp(0.12 * normal(random))))

@@ -132,7 +132,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ),
       ...given(slow.moisture > 0.58 && !symptoms.includes('dust'), -0.9, `By what was fed it still holds ${percent(slow.moisture)} water.`),
     ],
-    remedy: ({ slow, surroundings: { waterCan, units } }) => {
+    remedy: ({ slow, surroundings: { units, garden: { waterCan } } }) => {
       const dryKg = slow.volumeL * 0.12
       const litres = Math.max(
         waterCan.volumeL, Math.round(dryKg * (0.6 / 0.4 - Math.min(0.48, slow.moisture) / (1 - Math.min(0.48, slow.moisture)))),

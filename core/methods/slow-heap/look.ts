@@ -83,7 +83,9 @@ function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): P
       ? 0
       : Math.min(vessel.heightM * 1.3, day === undefined ? standsM(batch, surroundings) : (slow?.heightM ?? 0))
   const warm: Primitive[]
-    = slow && heightM > 0.15 ? [{ kind: 'glow', aboveAirK: Math.max(0, slow.celsius - surroundings.ambientC(surroundings.now)) }] : []
+    = slow && heightM > 0.15
+      ? [{ kind: 'glow', aboveAirK: Math.max(0, slow.celsius - surroundings.weather.ambientC(surroundings.now)) }]
+      : []
   return {
     of: `${batch.name} cut open`, widthM: frontWidthM(vessel), heightM: Math.max(vessel.heightM, heightM),
     parts: [

@@ -105,7 +105,7 @@ const FELT_DRY = ['dust', 'dry']
 
 function water({ batch, surroundings, slow }: Seen): Ask[] {
   if (!slow || slow.volumeL < 20) return []
-  const { now, waterCan } = surroundings
+  const { now, garden: { waterCan } } = surroundings
   const felt = batch.observations.findLast(
     ({ sense, at }) => sense === SQUEEZE && daysBetween(at, now) < 30 && !batch.puts.some(one => one.waterL > 0 && one.at > at),
   )
@@ -145,7 +145,7 @@ function sense({ batch, surroundings }: Seen, id: string, every: number, ask: Pi
   const last = batch.observations.findLast(one => one.sense === id)
   const due = addDays(new Date(last?.at ?? batch.began.at), every)
   // Frozen, there is nothing to feel.
-  if (surroundings.ambientC(surroundings.now) < 1) return []
+  if (surroundings.weather.ambientC(surroundings.now) < 1) return []
   return [{
     action: id, doing: pad(id),
     ...ask,

@@ -49,7 +49,7 @@ const remedy = (text: string, waterL = 0, deeds: readonly string[] = []): Remedy
 const ZONE_SHARE = 1 / ZONES.length
 const FELT_DRY = 0.5
 
-function wetting({ tower, dry, surroundings: { waterCan, units } }: Facts): Remedy {
+function wetting({ tower, dry, surroundings: { units, garden: { waterCan } } }: Facts): Remedy {
   const byZones = Math.max(1, dry.length) * ZONE_SHARE * litresTo(tower, FELT_DRY)
   const litres = Math.max(waterCan.volumeL, Math.round(Math.max(byZones, litresTo(tower, Math.min(0.7, tower.moisture)))))
   return remedy(
@@ -146,7 +146,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   {
     id: 'cool-season', title: 'It was loaded in the cold', symptoms: { cold: 0.6 },
     weigh: ({ log, surroundings }) => {
-      const airC = surroundings.ambientC(new Date(log.built.at))
+      const airC = surroundings.weather.ambientC(new Date(log.built.at))
       return [
         ...given(airC < 8, 0.8, `It was about ${quantityText('temperature', surroundings.units, airC)} outside when it was loaded.`),
         ...given(airC > 14, -0.8, 'It was loaded in mild weather.'),

@@ -163,7 +163,7 @@ const days = (values: readonly number[]) => {
 }
 
 function facts(tried: Tried, proposal: Proposal, surroundings: Surroundings): Fact[] {
-  const { units, waterCan } = surroundings
+  const { units, garden: { waterCan } } = surroundings
   const site = laidOut(proposal.site)
   const vessel = asVessel(site)
   const channels = site.kind === 'channelled' ? site.channels : []
@@ -223,7 +223,7 @@ function warnings({ ingredients }: Tried): Warning[] {
 }
 
 function steps(tried: Tried, proposal: Proposal, surroundings: Surroundings): BuildStep[] {
-  const { units, waterCan } = surroundings
+  const { units, garden: { waterCan } } = surroundings
   const site = laidOut(proposal.site)
   const channels = site.kind === 'channelled' ? site.channels : []
   const metres = (value: number) => quantityText('length', units, value)

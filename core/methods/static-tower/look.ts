@@ -63,7 +63,7 @@ function picture(log: HeapLog, surroundings: Surroundings, day?: number): Pictur
   const measured
     = day === undefined ? log.heights.findLast(({ at }) => daysBetween(at, surroundings.now) < HEIGHT_FRESH_DAYS)?.heightM : undefined
   const heightM = log.ended && day === undefined ? 0 : measured ?? tower?.heightM ?? 0
-  const ambientC = surroundings.ambientC(surroundings.now)
+  const ambientC = surroundings.weather.ambientC(surroundings.now)
   const depths = tower ? expectedAt(expectCourse(log, surroundings, Math.ceil(tower.day)), tower.day)?.depthsC : undefined
   const drawn = heapPicture({
     of: `${log.name} cut open`,

@@ -74,8 +74,11 @@ describe('the heat of a tower', () => {
     const meanC = [...MILD_YEAR.slice((10 + 12 - (10 - startMonth)) % 12), ...MILD_YEAR]
     const around = {
       ...aroundOn(0),
-      ambientC: (at: Date) => meanC[Math.floor((at.getTime() - new Date(afterDays(0)).getTime()) / 86_400_000 / 30.4) % 12]!,
-      rainMm: () => 0,
+      weather: {
+        ...aroundOn(0).weather,
+        ambientC: (at: Date) => meanC[Math.floor((at.getTime() - new Date(afterDays(0)).getTime()) / 86_400_000 / 30.4) % 12]!,
+        rainMm: () => 0,
+      },
     }
     const question = questionOf(heapLogOf(tower()), around)!
     const what = caseOf(question)

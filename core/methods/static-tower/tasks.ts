@@ -16,7 +16,7 @@ interface Seen { readonly log: HeapLog, readonly surroundings: Surroundings, rea
 type Ask = Omit<Task, 'id' | 'batchId'>
 const pad = (id: string): TaskDoing => ({ kind: 'pad', pad: id })
 const did = ({ log }: Seen, deed: string) => log.did.findLast(one => one.deed === deed)
-const water = (litres: number, { units, waterCan }: Surroundings) =>
+const water = (litres: number, { units, garden: { waterCan } }: Surroundings) =>
   `${containerText(litres / waterCan.volumeL, waterCan)} (${quantityText('volume', units, roughly(litres))})`
 
 const PIPES = { from: 1, to: 2 }
@@ -74,7 +74,7 @@ function watering({ log, surroundings, tower }: Seen): Ask[] {
   const wanted = waterWanted(log, surroundings)
   if (!wanted) return []
   const weekly = weeklyLitres(log, surroundings)
-  if (wanted.litres > surroundings.waterCan.volumeL / 3) {
+  if (wanted.litres > surroundings.garden.waterCan.volumeL / 3) {
     const why
       = wanted.dryZones.length > 0
         ? `Felt dry at the ${wanted.dryZones.join(' and the ')}.`
@@ -85,13 +85,13 @@ function watering({ log, surroundings, tower }: Seen): Ask[] {
       until: addDays(now, 4), urgency: tower.moisture < 0.55 || wanted.dryZones.length > 1 ? 'now' : 'usual',
     }]
   }
-  const frost = surroundings.ambientC(now) < 1
+  const frost = surroundings.weather.ambientC(now) < 1
   if (frost || weekly < 2) return []
   const every = WATER_EVERY[log.began.approachId as keyof typeof WATER_EVERY] ?? 7
   const due = addDays(new Date(log.waterings.at(-1)?.at ?? log.built.at), every)
   return [{
     action: 'watered', doing: pad('watered'), label: 'Watered', icon: 'i-ph-drop',
-    title: `The week's water: about ${containerText(weekly / surroundings.waterCan.volumeL, surroundings.waterCan)}`,
+    title: `The week's water: about ${containerText(weekly / surroundings.garden.waterCan.volumeL, surroundings.garden.waterCan)}`,
     reason: `Last watered ${Math.round(sinceWatered(log, now))} days ago. What dries off in a week here at this season, less the rain `
       + 'that gets in; the squeeze decides.',
     due, until: addDays(due, 5), urgency: 'usual',
@@ -102,7 +102,7 @@ const FEEL_EVERY = 14
 
 /** One zone at a time, in turn: in a month all four have been felt. */
 function feel({ log, surroundings }: Seen): Ask[] {
-  if (surroundings.ambientC(surroundings.now) < 0) return []
+  if (surroundings.weather.ambientC(surroundings.now) < 0) return []
   const lastOf = ZONES.map(zone => ({ zone, at: log.observations.findLast(({ sense }) => sense === zone.sense)?.at ?? '' }))
   const oldest = lastOf.reduce((best, one) => one.at < best.at ? one : best)
   const newest = lastOf.reduce((best, one) => one.at > best.at ? one : best)
@@ -146,7 +146,7 @@ function frost(seen: Seen): Ask[] {
   if (covered && daysBetween(covered.at, surroundings.now) < 120) return []
   for (const ahead of [0, 1, 2]) {
     const day = addDays(surroundings.now, ahead)
-    const coldest = surroundings.extremesC?.(day)?.minC ?? surroundings.ambientC(day) - 4
+    const coldest = surroundings.weather.extremesC?.(day)?.minC ?? surroundings.weather.ambientC(day) - 4
     if (coldest > FROST_C) continue
     return [{
       action: COVERED, doing: { kind: 'deed', deed: COVERED }, label: 'Covered', icon: 'i-ph-snowflake',

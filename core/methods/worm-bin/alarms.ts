@@ -40,8 +40,8 @@ export function alarmOf(batch: BegunBatch, surroundings: Surroundings, kind: Wor
   const shelter = shelterNow(batch)
   for (const ahead of [0, 1, 2]) {
     const day = addDays(surroundings.now, ahead)
-    const meanC = surroundings.ambientC(day)
-    const told = surroundings.extremesC?.(day)
+    const meanC = surroundings.weather.ambientC(day)
+    const told = surroundings.weather.extremesC?.(day)
     const [hot, cold] = [told?.maxC ?? meanC + USUAL_SWING_K, told?.minC ?? meanC - USUAL_SWING_K]
     const [warmest, coldest] = [worstC(shelter, bin.binC, meanC, hot), worstC(shelter, bin.binC, meanC, cold)]
     if (warmest >= kind.maxC - ALARM_BEFORE_K || airAround(shelter, meanC) >= kind.maxC - ALARM_BEFORE_K - 1)

@@ -113,7 +113,7 @@ interface Tried {
 function warmthAhead({ answers }: Proposal, surroundings: Surroundings): number {
   const [kind, shelter] = [kindOf(answers[KIND]), shelterOf(answers[WHERE])]
   const weeks = Array.from({ length: 52 }, (_, week) =>
-    warmthShare(kind, airAround(shelter, surroundings.ambientC(addDays(surroundings.now, 7 * week)))),
+    warmthShare(kind, airAround(shelter, surroundings.weather.ambientC(addDays(surroundings.now, 7 * week)))),
   )
   return weeks.reduce((all, one) => all + one, 0) / weeks.length
 }
@@ -162,7 +162,7 @@ function verdictOf(proposal: Proposal, tried: Tried, surroundings: Surroundings)
   const kind = kindOf(proposal.answers[KIND])
   const shelter = shelterOf(proposal.answers[WHERE])
   const months = Array.from({ length: 12 }, (_, month) =>
-    airAround(shelter, surroundings.ambientC(addDays(surroundings.now, 30.4 * month))),
+    airAround(shelter, surroundings.weather.ambientC(addDays(surroundings.now, 30.4 * month))),
   )
   const [coldest, hottest] = [Math.min(...months), Math.max(...months)]
   const degrees = (celsius: number) => quantityText('temperature', surroundings.units, celsius)
@@ -204,7 +204,7 @@ function verdictOf(proposal: Proposal, tried: Tried, surroundings: Surroundings)
 }
 
 function facts(proposal: Proposal, tried: Tried, surroundings: Surroundings): Fact[] {
-  const { units, waterCan } = surroundings
+  const { units, garden: { waterCan } } = surroundings
   const { sums: { wormsKg, boxes, takesL, areaM2 }, beddingL, waterL } = tried
   const litres = (value: number) => quantityText('volume', units, roughly(value))
   const tower = wormApproach(proposal.approachId).id === 'tower'

@@ -129,7 +129,7 @@ const FEEL_EVERY = 21
 const DRY = 0.6
 
 function moisten({ batch, surroundings, bin }: Seen): Ask[] {
-  const { now, waterCan } = surroundings
+  const { now, garden: { waterCan } } = surroundings
   const felt = batch.observations.findLast(
     ({ sense, at }) => sense === SQUEEZE && daysBetween(at, now) < 14 && !batch.puts.some(one => one.waterL > 0 && one.at > at),
   )

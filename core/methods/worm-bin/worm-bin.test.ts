@@ -199,8 +199,11 @@ describe('a bin on the round', () => {
     const fed = bin(40, { where: 'shade' })
     const around = (meanC: number, maxC: number, minC: number) => ({
       ...aroundOn(40, { meanC: new Array(12).fill(18) }),
-      ambientC: (at: Date) => (at.getTime() > new Date(afterDays(40.6)).getTime() ? meanC : 18),
-      extremesC: (at: Date) => (at.getTime() > new Date(afterDays(40.6)).getTime() ? { minC, maxC } : { minC: 12, maxC: 22 }),
+      weather: {
+        ...aroundOn(40, { meanC: new Array(12).fill(18) }).weather,
+        ambientC: (at: Date) => (at.getTime() > new Date(afterDays(40.6)).getTime() ? meanC : 18),
+        extremesC: (at: Date) => (at.getTime() > new Date(afterDays(40.6)).getTime() ? { minC, maxC } : { minC: 12, maxC: 22 }),
+      },
     })
     expect(task(fed, around(31, 38, 24), 'heat')).toMatchObject({ urgency: 'now', title: 'Heat is coming: shade the worms' })
     expect(task(fed, around(18, 24, 12), 'heat')).toBeUndefined()

@@ -19,7 +19,7 @@ export function groundOf(vessel: Vessel): Ground {
 /** The weather of so many days from a moment on, as it reaches a heap in this vessel. */
 export function weatherOn(
   vessel: Vessel, from: Date, days: number,
-  { ambientC, rainMm, weatherKnown }: Pick<Surroundings, 'ambientC' | 'rainMm' | 'weatherKnown'>,
+  { weather: { ambientC, rainMm, measured: weatherKnown } }: Pick<Surroundings, 'weather'>,
 ): Weather {
   const noon = (day: number) => addDays(from, day + 0.5)
   return {

@@ -115,7 +115,7 @@ export function partsText(parts: readonly RemedyPart[]): string {
 }
 
 /** Water in the gardener's cans with litres beside it. */
-export function waterText({ surroundings: { waterCan, units } }: Facts, litres: number): string {
+export function waterText({ surroundings: { units, garden: { waterCan } } }: Facts, litres: number): string {
   return `${containerText(litres / waterCan.volumeL, waterCan)} of water (${quantityText('volume', units, litres)})`
 }
 

@@ -112,9 +112,10 @@ describe('curing', () => {
 
 describe('rain that is coming', () => {
   const tasksIn = (rainMm: number, events: readonly NewEvent[] = [], recipe: HeapRecipe = GOOD_HEAP) =>
-    tasksOf(heap(recipe, [reading(5, 55), ...events]), { ...surroundingsOn(6), rainMm: () => rainMm }).find(
-      ({ action }) => action === 'cover',
-    )
+    tasksOf(heap(recipe, [reading(5, 55), ...events]), {
+      ...surroundingsOn(6),
+      weather: { ...surroundingsOn(6).weather, rainMm: () => rainMm },
+    }).find(({ action }) => action === 'cover')
 
   it('asks for a cover when there is much of it and the heap is moist enough', () => {
     // Three days of 8 mm.

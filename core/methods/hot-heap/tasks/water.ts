@@ -23,7 +23,7 @@ export function waterIt({ batch, surroundings }: Seen): Ask[] {
   if (!squeeze || !lacking || batch.waterings.some(({ at }) => at > squeeze.at)) return []
   const massKg = batchMeasures(batch, surroundings.materials)?.wetMassKg ?? 0
   const litres = massKg * 0.75 * lacking / 0.45
-  const can = surroundings.waterCan
+  const can = surroundings.garden.waterCan
   const reason = `The squeeze on ${dayText(squeeze.at)} was ${squeeze.finding === 'dust' ? 'dusty' : 'on the dry side'}. About `
     + `${containerText(litres / can.volumeL, can)} (${quantityText('volume', surroundings.units, litres)}), poured in while turning.`
   return [ask('watered', 'Water it', reason, surroundings.now, 3, squeeze.finding === 'dust' ? 'now' : 'usual')]
@@ -67,7 +67,8 @@ export function squeezeIt({ batch, surroundings, now }: Seen): Ask[] {
   const since = max([new Date(last?.at ?? batch.built.at), new Date(batch.waterings.at(-1)?.at ?? batch.built.at)])
   const reason = last
     ? `Last felt on ${dayText(last.at)}. Heat dries it from within.`
-    : `Not felt yet. ${surroundings.ambientC(surroundings.now) > 18 ? 'It dries fast in this warmth.' : 'Heat dries it from within.'}`
+    : 'Not felt yet. '
+      + `${surroundings.weather.ambientC(surroundings.now) > 18 ? 'It dries fast in this warmth.' : 'Heat dries it from within.'}`
   const dry = dryByNow({ batch, surroundings, now })
   if (dry && daysBetween(since, surroundings.now) >= DRY_AGAIN_DAYS)
     return [ask('squeeze', 'Squeeze a handful: it is drying out', dry, surroundings.now, 2)]
@@ -91,7 +92,7 @@ const WELL_WET = ['right', 'wet', 'dripping']
 export function coverIt({ batch, surroundings }: Seen): Ask[] {
   if (batch.built.vessel.wall === 'plastic') return []
   const days = Array.from({ length: AHEAD_DAYS }, (_, index) => addDays(startOfDay(surroundings.now), index))
-  const rainMm = days.map(day => surroundings.rainMm(addDays(day, 0.5)))
+  const rainMm = days.map(day => surroundings.weather.rainMm(addDays(day, 0.5)))
   const sum = rainMm.reduce((all, one) => all + one, 0)
   const wetEnough = WELL_WET.includes(batch.observations.findLast(({ sense }) => sense === 'squeeze')?.finding ?? 'right')
   if (sum < MUCH_RAIN_MM || !wetEnough) return []

@@ -1,4 +1,4 @@
-import type { useGardenStore } from '~/stores/garden'
+import type { useGardenStore } from './garden'
 
 const SIZE = { width: 1280, height: 960 }
 /** So many different ones are drawn; the others are copies under other names. */

@@ -9,10 +9,3 @@ export function randomText(length: number): string {
 export function newId(now: Date): string {
   return `${now.getTime().toString(36)}-${randomText(10)}`
 }
-
-/** Whether this browser holds an own garden already. One that cannot say so is taken as having none. */
-export async function ownGardenIsHere(): Promise<boolean> {
-  if (typeof indexedDB === 'undefined') return false
-  const known = await indexedDB.databases?.().catch(() => [])
-  return known?.some(({ name }) => name === 'wastrum-own') ?? false
-}
