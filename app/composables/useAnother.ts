@@ -1,4 +1,5 @@
-import { inputsOf, type Answers } from '#core/journal/garden'
+import { inputsOf } from '#core/journal/garden'
+import { type Answers } from '#core/questions/answers'
 import type { KnownBatch } from './useGarden'
 
 /** Lays what went into a batch on the bench, with how it went kept beside it. */

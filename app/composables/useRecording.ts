@@ -1,7 +1,8 @@
 import { drawAll } from '#core/garden/store'
 import { worthyIngredient } from '#core/bench/planned'
 import type { NewEvent } from '#core/journal/event'
-import type { Answers, Input, Role } from '#core/journal/garden'
+import type { Input, Role } from '#core/journal/garden'
+import type { Answers } from '#core/questions/answers'
 import { spotText, type Deed, type Quantity } from '#core/methods/contract'
 import type { Ingredient } from '#core/mix/portion'
 

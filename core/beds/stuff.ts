@@ -1,7 +1,7 @@
 import { charShareOf } from '../char/travel'
 import type { Garden, Lot } from '../journal/garden'
 import { carriedByLot, type Carried } from '../lots/carried'
-import type { CharState } from '../lots/char'
+import type { CharState } from '../materials/char-state'
 import type { MaterialBook } from '../materials/book'
 import type { Material } from '../materials/material'
 

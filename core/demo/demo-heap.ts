@@ -1,6 +1,7 @@
 import type { NewEvent } from '../journal/event'
 import { foldGarden } from '../journal/journal'
-import type { Answers, BegunBatch } from '../journal/garden'
+import type { BegunBatch } from '../journal/garden'
+import type { Answers } from '../questions/answers'
 import { LIBRARY_BOOK } from '../materials/book'
 import { typicalTotals } from '../mix/balance'
 import { ingredientsOf, portionOf } from '../mix/portion'

@@ -1,5 +1,5 @@
 import { amountVolumeL, type Amount } from '../units/container'
-import type { ChargedWith, CharState } from '../lots/char'
+import type { ChargedWith, CharState } from '../materials/char-state'
 import type { Batch, Draw, Gauge, Lot, Product, StoreState } from './garden'
 
 /** The lists of a batch, open for appending while folding. */

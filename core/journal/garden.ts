@@ -1,4 +1,5 @@
-import type { CharState } from '../lots/char'
+import type { Answers } from '../questions/answers'
+import type { CharState } from '../materials/char-state'
 import type { Measurements } from '../materials/measured'
 import type { NamedIngredient } from '../mix/portion'
 import type { Amount, ContainerThen, Packing } from '../units/container'
@@ -43,9 +44,6 @@ export interface Lot {
   /** How far it was charged, and with what, where it is char. */
   readonly char?: CharState
 }
-
-/** Answers to questions that were asked, by question. */
-export type Answers = Readonly<Record<string, number | string>>
 
 /** How a batch began. What went in at once is its first put. */
 export interface Began {

@@ -9,7 +9,7 @@ import { stuffOf } from '../beds/stuff'
 import type { GardenEvent, NewEvent } from '../journal/event'
 import { foldGarden } from '../journal/journal'
 import { bookOf, findMaterial, LIBRARY_BOOK } from '../materials/book'
-import type { CHARGED_WITH } from './char'
+import type { CHARGED_WITH } from '../materials/char-state'
 import { carriedByLot, rawOf } from './carried'
 import { carriedCautions, charWords } from './words'
 

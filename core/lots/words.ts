@@ -1,4 +1,4 @@
-import { A_START, type ChargedWith, type CharState } from './char'
+import { A_START, type ChargedWith, type CharState } from '../materials/char-state'
 import { isRawRisk, rawOf, type Carried, type CarriedPart, type RawRisk } from './carried'
 
 const RAW_WORDS: Readonly<Record<RawRisk, string>> = { dung: 'raw dung', urine: 'urine', meat: 'meat or fish' }

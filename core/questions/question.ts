@@ -1,5 +1,5 @@
 import { arePieces } from './pieces'
-import type { Answers } from '../journal/garden'
+import type { Answers } from './answers'
 
 /** One thing that is asked: when a batch is planned, a deed is recorded, or a test is set up or read. */
 type Asked

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { GOOD_HEAP, heap, onDay, reading, turned } from '../../test/builders/heaps'
 import type { NewEvent } from '../journal/event'
-import type { Answers } from '../journal/garden'
+import type { Answers } from '../questions/answers'
 import { heatLog, heatLogWords } from '../lots/heat-log'
 import { testStates } from './taken'
 import { findTest, READINESS_TESTS } from './tests'

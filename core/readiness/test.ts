@@ -1,4 +1,4 @@
-import type { Answers } from '../journal/garden'
+import type { Answers } from '../questions/answers'
 import type { Question } from '../questions/question'
 import type { Outcome } from '../outcome/outcome'
 

@@ -58,4 +58,23 @@ describe('the lint that holds the structure', () => {
     expect(await said('core/mix/tried.ts', 'import { x } from \'vue\'\n\nexport default x\n')).toHaveLength(1)
     expect(await said('core/mix/tried.ts', 'export default [Date.now(), new Date(), Math.random()]\n')).toHaveLength(3)
   })
+
+  it.each([
+    ['app/pages/tried.vue', '~/storage/desk'], ['app/components/tried.vue', '~/storage/desk'],
+    ['app/components/tried.vue', '~/pages/store'], ['app/composables/tried.ts', '~/components/choose/MethodTiles.vue'],
+    ['app/stores/tried.ts', '../composables/useGarden'], ['app/storage/tried.ts', '~/stores/garden'],
+    ['app/workers/tried.ts', '~/stores/garden'], ['app/utils/tried.ts', '~/storage/desk'],
+  ])('keeps the order of the app: %s does not ask %s', async (file, path) => {
+    const line = `import { x } from '${path}'\n\nexport default x\n`
+    expect(await said(file, file.endsWith('.vue') ? `<script lang="ts">\n${line}</script>\n` : line)).toEqual([
+      expect.stringContaining('pages, components, composables, stores, storage'),
+    ])
+  })
+
+  it('finds a composable that a store takes without an import', async () => {
+    expect(await said('app/stores/tried.ts', 'export default () => useGarden()\n')).toEqual([
+      expect.stringContaining('do not know composables'),
+    ])
+    expect(await said('app/components/tried.ts', 'export default () => useGarden()\n')).toEqual([])
+  })
 })

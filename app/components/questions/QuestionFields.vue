@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Answers } from '#core/journal/garden'
+import type { Answers } from '#core/questions/answers'
 import { isPut, type Question } from '#core/questions/question'
 import type { Quantity } from '#core/units/system'
 

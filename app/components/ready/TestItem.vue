@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { addDays, formatDistanceStrict } from 'date-fns'
-import type { Answers } from '#core/journal/garden'
+import type { Answers } from '#core/questions/answers'
 import type { TestState } from '#core/readiness/taken'
 import type { KnownBatch } from '~/composables/useGarden'
 

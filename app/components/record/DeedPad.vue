@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Answers } from '#core/journal/garden'
+import type { Answers } from '#core/questions/answers'
 import type { Deed } from '#core/methods/contract'
 import { completed, usualAnswers } from '#core/questions/question'
 import type { KnownBatch } from '~/composables/useGarden'

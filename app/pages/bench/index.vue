@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { METHODS } from '#core/methods'
 import { balancedOf, sitesFor } from '#core/methods/contract'
-import type { Answers } from '#core/journal/garden'
+import type { Answers } from '#core/questions/answers'
 import { changedBy } from '#core/bench/one-change'
 import { asVessel } from '#core/vessel/site'
 import { leverText } from '#core/mix/words'

@@ -1,7 +1,7 @@
 import { addYears } from 'date-fns'
 import { quantityText } from '../../units/format'
 import { rawOf } from '../../lots/carried'
-import { A_START, ENOUGH } from '../../lots/char'
+import { A_START, ENOUGH } from '../../materials/char-state'
 import { doubtNotes } from '../../lots/words'
 import { bedAreaM2, type Bed } from '../bed'
 import { rawNote } from '../harvest'

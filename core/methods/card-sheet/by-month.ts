@@ -1,5 +1,5 @@
 import { addDays, addMonths, startOfMonth } from 'date-fns'
-import type { Answers } from '../../journal/garden'
+import type { Answers } from '../../questions/answers'
 import { spentDay, grownOverOf } from '../../sheets/smothering'
 import { monthYearText } from '../../units/dates'
 import { weatherFrom, type Pipeline, type PipelineRow, type Surroundings } from '../contract'

@@ -1,5 +1,5 @@
 import { shapePieces } from '../../ground/shape'
-import type { Answers } from '../../journal/garden'
+import type { Answers } from '../../questions/answers'
 import { layOut, type Layout } from '../../sheets/layout'
 import { readPieces, type Piece } from '../../questions/pieces'
 import { CARD_KG_M2, CARD_MOISTURE, GROUND_L_M2, NEWS_KG_M2, waterToSoakL } from '../../sheets/soaking'

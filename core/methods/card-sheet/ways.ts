@@ -1,4 +1,4 @@
-import type { Answers } from '../../journal/garden'
+import type { Answers } from '../../questions/answers'
 import { darkDayCounts, grownOverOf } from '../../sheets/smothering'
 import type { Range } from '../../units/range'
 import type { Approach } from '../contract'

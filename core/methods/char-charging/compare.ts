@@ -1,4 +1,4 @@
-import type { Answers } from '../../journal/garden'
+import type { Answers } from '../../questions/answers'
 import { dayOf } from '../../questions/question'
 import { dateText, shortDayText } from '../../units/dates'
 import type { ComparedWay, Comparison, Surroundings } from '../contract'

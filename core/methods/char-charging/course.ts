@@ -1,5 +1,5 @@
 import type { Range } from '../../units/range'
-import { ENOUGH } from '../../lots/char'
+import { ENOUGH } from '../../materials/char-state'
 import type { ChargeWay } from './ways'
 
 /** Times for a way hold in water of so much warmth. */

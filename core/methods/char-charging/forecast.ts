@@ -4,7 +4,7 @@ import type { Progress } from '../../learning/learn'
 import type { BegunBatch } from '../../journal/garden'
 import { keptFor, type Surroundings } from '../contract'
 import { chargedAt, dayCharged } from './course'
-import { A_START, ENOUGH } from '../../lots/char'
+import { A_START, ENOUGH } from '../../materials/char-state'
 import { questionOf, type ChargeQuestion } from './question'
 import { DIMENSIONS, traitsAt } from './spread'
 

@@ -1,5 +1,5 @@
 import { charThatFits, slurryOf, type Slurry } from '../../char/pores'
-import type { Answers } from '../../journal/garden'
+import type { Answers } from '../../questions/answers'
 import { numberOf } from '../../questions/question'
 import { siteVolumeL, type Site } from '../../vessel/site'
 import type { ChargeWay } from './ways'

@@ -1,5 +1,5 @@
 import type { Ripeness } from '../contract'
-import { ENOUGH } from '../../lots/char'
+import { ENOUGH } from '../../materials/char-state'
 import { cress } from './cress'
 import { soakOf } from './state'
 import { takenNow } from './standing'

@@ -3,7 +3,7 @@ import { dayText, timeText } from '../../units/dates'
 import { quantityText } from '../../units/format'
 import { daysText } from '../../units/plural'
 import type { Standing, Surroundings } from '../contract'
-import { A_START } from '../../lots/char'
+import { A_START } from '../../materials/char-state'
 import { soakOf, type Soak } from './state'
 
 const percent = (share: number) => `${Math.round(100 * share)} %`

@@ -1,7 +1,7 @@
 import type { BegunBatch } from '../../journal/garden'
 import { amountVolumeL } from '../../units/container'
 import type { Surroundings } from '../contract'
-import { ENOUGH } from '../../lots/char'
+import { ENOUGH } from '../../materials/char-state'
 import { chargedOn, middleOf } from './forecast'
 import { PORES_L_L } from '../../char/pores'
 import { waterState, type WaterState } from './water'

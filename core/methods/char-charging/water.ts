@@ -1,5 +1,6 @@
 import { chlorineLeft, hoursUntilChlorine, USUAL_MG_L } from '../../char/tap-water'
-import type { Answers, BegunBatch } from '../../journal/garden'
+import type { BegunBatch } from '../../journal/garden'
+import type { Answers } from '../../questions/answers'
 import { HOUR_MS } from '../../units/time'
 import type { Surroundings } from '../contract'
 import { wayOf } from './ways'

@@ -1,5 +1,5 @@
 import { range, type Range } from '../../units/range'
-import type { ChargedWith } from '../../lots/char'
+import type { ChargedWith } from '../../materials/char-state'
 import type { Approach, CarriesChar } from '../contract'
 
 /** A way to charge char, with how long it takes and what it wants. */

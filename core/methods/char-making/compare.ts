@@ -1,6 +1,6 @@
 import { pricePerUsableL, usableL, type BagOffer } from '../../char/price'
 import { numberOf } from '../../questions/question'
-import type { Answers } from '../../journal/garden'
+import type { Answers } from '../../questions/answers'
 import { numberText, spanText } from '../../units/format'
 import { counted } from '../../units/plural'
 import type { UnitSystem } from '../../units/system'

@@ -1,4 +1,4 @@
-import type { Answers } from '../../journal/garden'
+import type { Answers } from '../../questions/answers'
 import { woodMoisture } from '../../char/wood'
 import { DRY_ENOUGH, NO_GO_MOISTURE } from '../../char/constants'
 import { numberOf, type Question } from '../../questions/question'

@@ -1,7 +1,7 @@
 import { USUAL_MOISTURE } from '../../char/constants'
 import { burnt, type Burnt, type BurnTrouble } from '../../char/burn'
 import { woodMoisture, type Dryness, type Thickness, THICKNESSES } from '../../char/wood'
-import type { Answers } from '../../journal/garden'
+import type { Answers } from '../../questions/answers'
 import { portionOf, type Ingredient } from '../../mix/portion'
 import type { Outcome } from '../../outcome/outcome'
 import { numberOf } from '../../questions/question'

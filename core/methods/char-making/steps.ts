@@ -1,4 +1,4 @@
-import type { Answers } from '../../journal/garden'
+import type { Answers } from '../../questions/answers'
 import { numberOf, type Question } from '../../questions/question'
 import { quantityText } from '../../units/format'
 import type { UnitSystem } from '../../units/system'

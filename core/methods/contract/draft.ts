@@ -1,4 +1,5 @@
-import type { Answers, BegunBatch } from '../../journal/garden'
+import type { BegunBatch } from '../../journal/garden'
+import type { Answers } from '../../questions/answers'
 import type { Comfort } from '../../mix/judgement'
 import type { Ingredient } from '../../mix/portion'
 import type { GroundPlan } from '../../picture/ground'

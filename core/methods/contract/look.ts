@@ -1,4 +1,4 @@
-import type { CharState } from '../../lots/char'
+import type { CharState } from '../../materials/char-state'
 import type { BegunBatch } from '../../journal/garden'
 import type { GroundPlan } from '../../picture/ground'
 import type { Picture } from '../../picture/picture'

@@ -1,4 +1,5 @@
-import type { Answers, BegunBatch, Role } from '../../journal/garden'
+import type { BegunBatch, Role } from '../../journal/garden'
+import type { Answers } from '../../questions/answers'
 import type { Family } from '../../materials/material'
 import type { Ingredient } from '../../mix/portion'
 import type { Question } from '../../questions/question'

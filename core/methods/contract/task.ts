@@ -1,4 +1,4 @@
-import type { Answers } from '../../journal/garden'
+import type { Answers } from '../../questions/answers'
 
 /** What one tap can do about a task. */
 export type TaskDoing

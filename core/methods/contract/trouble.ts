@@ -1,15 +1,6 @@
 import type { BegunBatch } from '../../journal/garden'
-import type { Material } from '../../materials/material'
-import type { Amount, ContainerThen, Packing } from '../../units/container'
+import type { Amount } from '../../units/container'
 import type { Surroundings } from './surroundings'
-
-/** Something of a store that a remedy may take: so many containers of it are left. */
-export interface Spare {
-  readonly material: Material
-  readonly container: ContainerThen
-  readonly packing: Packing
-  readonly count: number
-}
 
 /** Something seen, smelt or felt that makes one ask. `good` says why it is nothing to worry about. */
 export interface Symptom {

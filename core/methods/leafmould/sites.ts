@@ -1,4 +1,4 @@
-import type { Answers } from '../../journal/garden'
+import type { Answers } from '../../questions/answers'
 import { asVessel, type Site } from '../../vessel/site'
 import { narrowestM, type Vessel, type Wall } from '../../vessel/vessel'
 import { footprintM2 } from '../../vessel/vessel'

@@ -1,4 +1,4 @@
-import type { Answers } from '../../journal/garden'
+import type { Answers } from '../../questions/answers'
 import { CROPS, depthFor, mulchKindOf, REASONS, type Crop, type MulchKind, type Reason } from '../../mulch/kinds'
 import { numberOf } from '../../questions/question'
 import type { Range } from '../../units/range'

@@ -1,5 +1,6 @@
 import { addDays } from 'date-fns'
-import type { BegunBatch, Answers } from '../../journal/garden'
+import type { BegunBatch } from '../../journal/garden'
+import type { Answers } from '../../questions/answers'
 import type { MaterialBook } from '../../materials/book'
 import type { Site } from '../../vessel/site'
 import { daysBetween } from '../../units/time'

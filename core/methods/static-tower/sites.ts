@@ -1,4 +1,4 @@
-import type { Answers } from '../../journal/garden'
+import type { Answers } from '../../questions/answers'
 import { asVessel, type Site } from '../../vessel/site'
 import { footprintM2, perimeterM, type Vessel } from '../../vessel/vessel'
 import type { Standing as Ground } from '../../heat/walls'
