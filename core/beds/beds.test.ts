@@ -89,6 +89,11 @@ describe('a dose of char', () => {
   it('not on sour-loving crops; raw not in spring, anywhere', () => {
     expect(why(asked('char-charged', { bed: bed({ grows: 'sour-loving' }) }))).toMatch(/less sour/)
     expect(why(asked('biochar-crushed', { seasonMonth: 4 }))).toMatch(/Charge it first/)
+    // Sowing and planting are near from February to June; from July on it has the winter before it.
+    const refused = Array.from({ length: 12 }, (_, at) => at + 1).filter(
+      month => !doseFor(asked('biochar-crushed', { seasonMonth: month })).ok,
+    )
+    expect(refused).toEqual([2, 3, 4, 5, 6])
     expect(doseFor(asked('char-charged', { seasonMonth: 4 })).ok).toBe(true)
     expect(dose(asked('biochar-crushed', { seasonMonth: 10 })).notes.join(' ')).toMatch(/raw: give a nitrogen feed/)
   })
@@ -171,6 +176,10 @@ describe('what else is spread', () => {
     expect(spreadKindOf({ material: of('mushroom-substrate'), charShare: 0, carried: asItComes('mushroom-substrate') })?.id).toBe('compost')
     const history = [onBed('horse-manure-straw', 20), onBed('compost-finished', 20)]
     expect(harvestWait(bed(), history, AUTUMN)?.until.toISOString().slice(0, 10)).toBe('2027-01-29')
+    // Manure twice, three weeks apart: the later one counts, in whatever order it was written down. 22 October and 120 days.
+    const later = onBed('horse-manure-straw', 5, 0, '2026-10-22T10:00:00.000Z')
+    for (const both of [[...history, later], [later, ...history]])
+      expect(harvestWait(bed(), both, AUTUMN)?.until.toISOString().slice(0, 10)).toBe('2027-02-19')
     expect(harvestWait(bed(), history, new Date('2027-02-01T10:00:00.000Z'))).toBeUndefined()
     expect(harvestWait(bed(), [onBed('compost-finished', 20)], AUTUMN)).toBeUndefined()
   })

@@ -143,6 +143,9 @@ describe('marks of its course', () => {
     expect(sowDay(course(5, 8, 14, 18, 20, 19, 17))).toBe(4)
     expect(sowDay(course(5, 35, 36, 37))).toBe(3)
     expect(coolDay(course(5, 25, 26, 19, 21, 18, 17, 16))).toBe(5)
+    // Two cold days are weather; three running end it, and the first of them is the day.
+    expect(coolDay(course(5, 25, 26, 19, 19, 21, 18, 17, 16, 15))).toBe(6)
+    expect(coolDay(course(5, 25, 26, 21, 19, 18, 21, 22, 23))).toBe(8)
     expect(coolDay(course(5, 8, 9, 10))).toBe(0)
     const late = course(...Array.from({ length: 60 }, (_, day) => (day < 50 ? 8 : 22)))
     expect(coolDay(late)).toBe(0)

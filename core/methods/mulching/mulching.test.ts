@@ -193,6 +193,9 @@ describe('a mulch that lies', () => {
     expect(mulchOf(last, aroundOn(twice + 5))).toMatchObject({ refreshed: 2 })
     expect(mulch.life.standing(last, aroundOn(twice + 1)).sentence).toMatch(/topped up 2 times/)
     expect(roundsOf([0, 1, 3, 30, 31, 90])).toEqual([0, 30, 90])
+    // Carried over twelve days it is one round, from load to load; a pause of longer begins another.
+    expect(roundsOf([0, 7, 14, 26])).toEqual([0])
+    expect(roundsOf([0, 7, 19.1])).toEqual([0, 19.1])
   })
 
   it('learns from depths: thinner than thought brings the day nearer, deeper puts it off', () => {
