@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { findMaterial } from '../materials/book'
 import { boundNitrogenGM2, makesUpKg } from './binding'
-import { countedAt, countedDays, depthsOf, paceOn, thinnedDay, type MulchTraits } from './depth'
+import { countedAt, countedDays } from '../warmth/day-counts'
+import { depthsOf, paceOn, thinnedDay, type MulchTraits } from './depth'
 import { CROPS, depthFor, MULCH_KINDS, mulchKindFor, mulchKindOf, REASONS } from './kinds'
 
 const steady = (celsius: number, days = 800) => Float64Array.from({ length: days }, () => celsius)
@@ -36,8 +37,8 @@ describe('how deep a mulch lies', () => {
 
   it('stands still in frost, doubles its pace for ten kelvin', () => {
     expect([paceOn(-3), paceOn(0), paceOn(15), paceOn(25)]).toEqual([0, 0, 1, 2])
-    expect(countedAt(countedDays([15, 25, -2], 0), 1.5)).toBe(2)
-    expect(countedAt(countedDays([15, 25, -2], 0), 99)).toBe(3)
+    expect(countedAt(countedDays(3, day => paceOn([15, 25, -2][day]!)), 1.5)).toBe(2)
+    expect(countedAt(countedDays(3, day => paceOn([15, 25, -2][day]!)), 99)).toBe(3)
   })
 
   it('never grows by itself, and more spread is never less', () => {

@@ -1,4 +1,5 @@
 import type { Range } from '../units/range'
+import { dayCounts } from '../warmth/day-counts'
 
 /** What grows on the ground before it is covered: how long it lives in the dark, in counted days, and how it goes on. */
 export interface GrownOver {
@@ -43,7 +44,7 @@ const SPENDS = { fromC: 4, atC: 12, q10: 2, most: 2.2 }
 
 /** What a day in the dark counts for. @param celsius air of the day. */
 export function darkDayCounts(celsius: number): number {
-  return celsius <= SPENDS.fromC ? 0 : Math.min(SPENDS.most, SPENDS.q10 ** ((celsius - SPENDS.atC) / 10))
+  return dayCounts(celsius, SPENDS)
 }
 
 /**

@@ -2,6 +2,7 @@ import { foresee, timesEvery } from '../../learning/foresee'
 import type { Forecast } from '../../learning/forecast'
 import type { Progress } from '../../learning/learn'
 import type { BegunBatch } from '../../journal/garden'
+import { countedAt, countedDays } from '../../warmth/day-counts'
 import { keptFor, type Surroundings } from '../contract'
 import { questionOf, type SheetQuestion } from './question'
 import { sheetWayOf } from './ways'
@@ -23,13 +24,9 @@ export function spentAt(
 ): Float32Array {
   const { counts } = sheetWayOf(wayId)
   const wanted = wants.typical * Math.exp(Math.log(wants.high / wants.low) / (2 * Z80) * (point[0] ?? 0))
-  const sums = new Float64Array(horizonDay + 2)
-  for (let day = 0; day <= horizonDay; day++)
-    sums[day + 1] = sums[day]! + counts((airC[Math.min(day, airC.length - 1)] ?? 10) + WEATHER_K * (point[1] ?? 0))
-  return Float32Array.from(times, (time) => {
-    const below = Math.min(horizonDay, Math.floor(time))
-    return (sums[below]! + (time - below) * (sums[below + 1]! - sums[below]!)) / wanted
-  })
+  const airOn = (day: number) => airC[Math.min(day, airC.length - 1)] ?? 10
+  const sums = countedDays(horizonDay + 1, day => counts(airOn(day) + WEATHER_K * (point[1] ?? 0)))
+  return Float32Array.from(times, time => countedAt(sums, time) / wanted)
 }
 
 /** The day on which it is through, between the times; the last where it is not. */

@@ -1,3 +1,4 @@
+import { dayCounts } from '../../warmth/day-counts'
 import type { Answers } from '../../questions/answers'
 import { darkDayCounts, grownOverOf } from '../../sheets/smothering'
 import type { Range } from '../../units/range'
@@ -23,7 +24,8 @@ export interface SheetWay extends Approach {
 }
 
 /** Threads run through damp card in two to three weeks of room warmth, slower in the cool; nothing in frost. */
-const threadDays = (celsius: number) => celsius <= 1 ? 0 : Math.min(1.6, 2.2 ** ((celsius - 17) / 10))
+const THREADS = { fromC: 1, atC: 17, q10: 2.2, most: 1.6 }
+const threadDays = (celsius: number) => dayCounts(celsius, THREADS)
 
 /** Every way, the first offered first. */
 export const WAYS: readonly SheetWay[] = [

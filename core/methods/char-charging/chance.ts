@@ -2,7 +2,7 @@ import { normalShare } from '../../statistics/normal'
 import { addDays, addMinutes } from 'date-fns'
 import { daysBetween } from '../../units/time'
 import { placeCFrom, type Surroundings } from '../contract'
-import { dayCounts, usualDays } from './course'
+import { soakDayCounts, usualDays } from './course'
 import { placeFor } from './question'
 import { logSpread } from './spread'
 import type { ChargeWay } from './ways'
@@ -27,7 +27,7 @@ export interface Deadline {
 export function deadlineOf(way: ChargeWay, sizeTimes: number, stands: unknown, waterDays: number, surroundings: Surroundings): Deadline {
   const { now } = surroundings
   const placeC = way.q10 === 1 ? [] : placeCFrom(now, HORIZON_DAYS, placeFor(way, stands), surroundings)
-  const counts = (quarter: number) => way.q10 === 1 ? 0.25 : 0.25 * dayCounts(placeC[quarter] ?? placeC.at(-1) ?? 18, way.q10)
+  const counts = (quarter: number) => way.q10 === 1 ? 0.25 : 0.25 * soakDayCounts(placeC[quarter] ?? placeC.at(-1) ?? 18, way.q10)
   const { typical } = usualDays(way, sizeTimes)
   const spread = logSpread(way)
   const begins = Math.ceil(waterDays * 4)

@@ -1,3 +1,4 @@
+import { dayCounts } from '../../warmth/day-counts'
 import type { Material } from '../../materials/material'
 
 /**
@@ -37,11 +38,12 @@ export const STARTER_FASTER = 1.1
 /** Ten kelvin more make it so much faster; frozen it stands still. */
 export const Q10 = 2
 const REFERENCE_C = 15
+const FROZEN_C = 0
 const DAYS_A_YEAR = 365.25
 
 /** Rate against that at 15 °C: Q10^((T − 15)/10), nothing at 0 °C and below. */
 export function warmthFactor(celsius: number, q10: number): number {
-  return celsius <= 0 ? 0 : q10 ** ((celsius - REFERENCE_C) / 10)
+  return dayCounts(celsius, { fromC: FROZEN_C, atC: REFERENCE_C, q10 })
 }
 
 /** Haug's (1993) factor of moisture, wet basis; 1 where it is moist enough. */

@@ -2,7 +2,8 @@ import { addDays } from 'date-fns'
 import { findMaterial } from '../../materials/book'
 import type { Material } from '../../materials/material'
 import { portionOf, type Ingredient } from '../../mix/portion'
-import { countedDays, countedAt } from '../../mulch/depth'
+import { paceOn } from '../../mulch/depth'
+import { countedAt, countedDays } from '../../warmth/day-counts'
 import { CLEAR_M, type MulchKind } from '../../mulch/kinds'
 import { numberOf, type Question } from '../../questions/question'
 import { containerText, STARTING_CONTAINERS, type ContainerThen } from '../../units/container'
@@ -78,7 +79,8 @@ function stuffOf({ ingredients }: Pick<Proposal, 'ingredients'>, kind: MulchKind
 /** Days until it has thinned so far, by the usual weather; undefined where it outlasts three years. */
 export function daysToThin({ kind }: Pick<MulchPlan, 'kind'>, goesYear: number, surroundings: Surroundings): number {
   const MOST = 1100
-  const sums = countedDays(weatherFrom(surroundings.now, MOST, surroundings).airC, 0)
+  const { airC } = weatherFrom(surroundings.now, MOST, surroundings)
+  const sums = countedDays(airC.length, day => paceOn(airC[day]!))
   const wanted = (-Math.log(kind.refreshedAt) / goesYear) * 365.25
   for (let day = 0; day <= MOST; day++) if (countedAt(sums, day) >= wanted) return day
   return MOST
