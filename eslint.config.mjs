@@ -9,14 +9,14 @@ const outsideOfCore = [
 ]
 
 /** Rooms of the methods that are not one method's own. */
-const SHARED = ['contract', 'heated']
+const SHARED = ['contract', 'course', 'heated']
 const METHODS = readdirSync(new URL('./core/methods', import.meta.url), { withFileTypes: true })
   .filter(one => one.isDirectory() && !SHARED.includes(one.name))
   .map(({ name }) => name)
 /** A method's id stands in its own folder only; a new method is known here by its folder. */
 const noMethodIds = METHODS.map(id => ({ selector: `Literal[value='${id}']`, message: `“${id}” is a method's own word: ask the method.` }))
 /** However it is written: by the alias or by dots. An expression and no glob, in which “#” begins a comment. */
-const aMethod = `(^|/)#?core/(heat|methods/(heated|${METHODS.join('|')}))(/|$)`
+const aMethod = `(^|/)#?core/(heat|methods/(course|heated|${METHODS.join('|')}))(/|$)`
 /** The app's own order, each with what it must not know: what is above it, and what is for the layer below it to ask. */
 const APP_ORDER = 'pages, components, composables, stores, storage.'
 const LAYERS = new Map([
@@ -69,7 +69,7 @@ export default withNuxt(
   },
   {
     // Methods do not know one another; what several share has a room of its own.
-    files: ['core/methods/contract/**/*.ts', 'core/methods/heated/**/*.ts'],
+    files: SHARED.map(room => `core/methods/${room}/**/*.ts`),
     rules: {
       'no-restricted-imports': [
         'error',

@@ -74,3 +74,8 @@ export function spanText(quantity: Quantity, system: UnitSystem, low: number, hi
   const between = low < 0 && first.startsWith('−') ? ' to ' : '–'
   return last.startsWith(`${first} `) ? last : `${first}${between}${last}`
 }
+
+/** A share in whole hundredths: "38 %". */
+export function percentText(share: number): string {
+  return `${Math.round(100 * share)} %`
+}

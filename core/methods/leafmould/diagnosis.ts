@@ -1,14 +1,15 @@
-import { given, judgeCauses, type PossibleCause } from '../../diagnosis/judge'
+import { given, type PossibleCause } from '../../diagnosis/judge'
 import { inputsOf, type BegunBatch } from '../../journal/garden'
 import { ingredientsOf, type Ingredient } from '../../mix/portion'
 import { containerText } from '../../units/container'
-import { quantityText } from '../../units/format'
+import { percentText, quantityText } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import type { Diagnosis, Remedy, Surroundings, Symptom } from '../contract'
+import { diagnosisBy, justDo, type Noticing } from '../course'
 import { dayLeft } from './course'
-import { lastFillDay } from './forecast'
+import { lastFillDay, middleOf, type CageMiddle } from './forecast'
 import { isShredded, waterToWetL } from './leaves'
-import { cageOn, middleOf, type CageOnDay, type Middle } from './now'
+import { cageOn, type CageOnDay } from './now'
 import { leafClassOf } from './rates'
 import { BAGGED, FORKED, LOOK, SQUEEZE } from './words'
 
@@ -30,15 +31,12 @@ interface Facts {
   readonly surroundings: Surroundings
   readonly symptoms: readonly string[]
   readonly cage: CageOnDay
-  readonly middle: Middle
+  readonly middle: CageMiddle
   readonly leaves: readonly Ingredient[]
   readonly bagged: boolean
   readonly frozenDays: number
   readonly months: number
 }
-
-const remedy = (text: string, deeds: readonly string[] = [], waterL = 0): Remedy => ({ text, parts: [], waterL, deeds })
-const percent = (share: number) => `${Math.round(100 * share)} %`
 
 function wetting({ surroundings, cage, middle, symptoms }: Facts): Remedy {
   const dryKg = middle.question.fills.reduce((sum, fill) => sum + fill.dryKg, 0) * cage.left
@@ -47,7 +45,7 @@ function wetting({ surroundings, cage, middle, symptoms }: Facts): Remedy {
     surroundings.garden.waterCan.volumeL, Math.round(waterToWetL([{ dryKg, waterKg: (dryKg * moisture) / (1 - moisture) }])),
   )
   const { units, garden: { waterCan } } = surroundings
-  return remedy(
+  return justDo(
     `Fork it over and pour on ${containerText(litres / waterCan.volumeL, waterCan)} of water (${quantityText('volume', units, litres)}), `
     + 'a little to each forkful. Then a cover against wind and sun.',
     [FORKED], litres,
@@ -65,11 +63,11 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(symptoms.includes('dust'), 1, 'It was dry in the hand.'),
       ...given(
         cage.moisture < 0.45, 0.9,
-        `By the weather and the water it got it holds ${percent(cage.moisture)} water; from about 50 % on it rots.`,
+        `By the weather and the water it got it holds ${percentText(cage.moisture)} water; from about 50 % on it rots.`,
       ),
       ...given(
         cage.moisture >= 0.55 && !symptoms.includes('dust'), -0.9,
-        `By the weather it should still hold ${percent(cage.moisture)} water.`,
+        `By the weather it should still hold ${percentText(cage.moisture)} water.`,
       ),
       ...given(bagged, -0.4, 'Bags hardly dry.'),
     ],
@@ -79,17 +77,17 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     id: 'young', title: 'It has not had its time yet', symptoms: { 'still-whole': 0.6, 'not-sinking': 0.2 },
     weigh: ({ months, frozenDays, cage, middle, symptoms }) => [
       ...given(
-        cage.left > 0.65, 0.8, `By the warmth and the water it got, ${percent(cage.left)} of the leaves' mass should still be there.`,
+        cage.left > 0.65, 0.8, `By the warmth and the water it got, ${percentText(cage.left)} of the leaves' mass should still be there.`,
       ),
       ...given(cage.moisture < 0.45 || symptoms.includes('dust'), -0.9, 'It is dry: time alone does not bring it on.'),
-      ...given(cage.left < 0.5, -1, `By the warmth and the water it got, only ${percent(cage.left)} of the mass should be left.`),
+      ...given(cage.left < 0.5, -1, `By the warmth and the water it got, only ${percentText(cage.left)} of the mass should be left.`),
       ...given(frozenDays > 20, 0.4, `It was frozen on ${frozenDays} of its ${Math.round(months * 30.4)} days: they do not count.`),
       ...given(middle.question.fills.length > 1, 0.1, 'It was filled more than once: the last leaves are the rawest.'),
     ],
     remedy: ({ middle, surroundings }) => {
       const day = dayLeft(middle.course, 0.65, lastFillDay(middle.question))
       const months = Math.max(1, Math.round((day - middle.question.nowDay) / 30.4))
-      return remedy(
+      return justDo(
         `Leave it be, moist and covered. Good enough for mulch in about ${months} ${months === 1 ? 'month' : 'months'} at `
         + `${surroundings.units === 'us' ? 'this' : 'your'} climate's pace.`,
       )
@@ -107,7 +105,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ]
     },
     remedy: () =>
-      remedy('Take it out, run the mower over it, and put it back wet with a bucket of grass to each two sacks. Or wait another year.', [
+      justDo('Take it out, run the mower over it, and put it back wet with a bucket of grass to each two sacks. Or wait another year.', [
         FORKED,
       ]),
   },
@@ -116,10 +114,10 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     weigh: ({ leaves, cage, symptoms }) => [
       ...given(symptoms.includes('matted'), 0.6, 'Mats were seen.'),
       ...given(leaves.every(isShredded), -1, 'They were shredded: such leaves hardly mat.'),
-      ...given(cage.moisture > 0.68, 0.3, `It is wet: ${percent(cage.moisture)} water.`),
+      ...given(cage.moisture > 0.68, 0.3, `It is wet: ${percentText(cage.moisture)} water.`),
     ],
     remedy: () =>
-      remedy('Fork it over and pull the mats apart; a few twigs or stalks between keep them open. Shred them next time.', [FORKED]),
+      justDo('Fork it over and pull the mats apart; a few twigs or stalks between keep them open. Shred them next time.', [FORKED]),
   },
   {
     id: 'airless', title: 'No air gets in', symptoms: { slimy: 0.8 },
@@ -128,7 +126,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(leaves.some(({ material }) => material.family === 'grass'), 0.4, 'There is grass in it.'),
     ],
     remedy: facts =>
-      remedy(
+      justDo(
         isShut(facts)
           ? 'More holes, a hand apart, and shake it up. If it stinks, spread it out for a day.'
           : 'Fork it over and work in twigs or stalks; keep more rain off until it smells of the wood again.',
@@ -139,7 +137,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   {
     id: 'tree-roots', title: 'Tree roots have found it', symptoms: { 'roots': 0.95, 'not-sinking': 0.1 },
     weigh: ({ months }) => given(months > 10, 0.3, 'It has stood in one place for most of a year.'),
-    remedy: () => remedy('Take it out now, at the grade it has, and line the place with card or fabric before the next filling.'),
+    remedy: () => justDo('Take it out now, at the grade it has, and line the place with card or fabric before the next filling.'),
   },
 ]
 
@@ -155,23 +153,18 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings, symptoms: readon
 }
 
 const FRESH_DAYS = 60
-const NOTICED: Readonly<Record<string, string>> = { dust: 'dust', matted: 'matted', roots: 'roots', threads: 'threads' }
+const NOTICING: Noticing = { [SQUEEZE]: { dust: ['dust'] }, [LOOK]: { matted: ['matted'], roots: ['roots'], threads: ['threads'] } }
+/** Leaves of so many days are to have lost their shape. */
+const WHOLE_AFTER_DAYS = 300
+
+function stillWhole(batch: BegunBatch, { now }: Surroundings): string[] {
+  const seen = batch.observations.findLast(({ sense, at }) => sense === LOOK && daysBetween(at, now) < FRESH_DAYS)
+  return daysBetween(batch.began.at, now) > WHOLE_AFTER_DAYS && seen?.finding === 'whole' ? ['still-whole'] : []
+}
 
 /** What may be wrong with a cage of leaves. */
-export const diagnosis: Diagnosis = {
-  symptoms: SYMPTOMS,
-  noticed: (batch, surroundings) => {
-    const fresh = batch.observations.filter(({ at }) => daysBetween(at, surroundings.now) < FRESH_DAYS)
-    const whole
-      = daysBetween(batch.began.at, surroundings.now) > 300 && fresh.findLast(({ sense }) => sense === LOOK)?.finding === 'whole'
-        ? ['still-whole']
-        : []
-    const watered = batch.puts.findLast(({ waterL }) => waterL > 0)?.at ?? ''
-    const said = fresh.filter(({ sense, at }) => sense !== SQUEEZE || at > watered).flatMap(({ finding }) => NOTICED[finding] ?? [])
-    return [...new Set([...whole, ...said])]
-  },
-  causes: (batch, surroundings, symptoms) => {
-    const facts = symptoms.length > 0 ? factsOf(batch, surroundings, symptoms) : undefined
-    return facts ? judgeCauses(CAUSES, facts, symptoms) : []
-  },
-}
+export const diagnosis: Diagnosis = diagnosisBy<Facts>({
+  symptoms: SYMPTOMS, freshDays: FRESH_DAYS, noticing: NOTICING, noticedBesides: stillWhole, factsOf, causes: CAUSES,
+  // What was dry is not dry any more once it was watered.
+  stillSpeaks: ({ puts }, { sense, at }) => sense !== SQUEEZE || !puts.some(one => one.waterL > 0 && one.at >= at),
+})

@@ -1,17 +1,14 @@
 import { range } from '../../units/range'
-import type { Forecaster, Method } from '../contract'
+import type { Method } from '../contract'
 import { APPROACHES } from './approaches'
 import { diagnosis } from './diagnosis'
 import { asksOf, draftOf } from './draft'
-import { answerOf } from './forecast'
+import { forecaster } from './forecast'
 import { look } from './look'
 import { FEEDS, PADS } from './pads'
 import { pipelineOf } from './pipeline'
-import { questionOf, type CageQuestion } from './question'
 import { ripeness } from './ripeness'
 import { SITES } from './sites'
-
-const forecaster: Forecaster<CageQuestion> = { ask: questionOf, answer: answerOf }
 
 /** Leaf mould: leaves, moisture, fungi, time. */
 export const leafmould: Method = {

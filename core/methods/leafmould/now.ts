@@ -1,23 +1,12 @@
 import type { BegunBatch } from '../../journal/garden'
-import { asVessel } from '../../vessel/site'
 import { DAY_MS } from '../../units/time'
-import { keptFor, type Surroundings } from '../contract'
-import { runCage, shellShare, type CageCourse } from './course'
-import { timesOf, traitsAt } from './forecast'
-import { questionOf, roomL, countOf, type CageQuestion } from './question'
+import { asVessel } from '../../vessel/site'
+import type { Surroundings } from '../contract'
+import { placeOf } from '../course'
+import { shellShare } from './course'
+import { middleOf } from './forecast'
+import { countOf, roomL } from './question'
 import { BAGGED } from './words'
-
-/** One course of a cage in the middle of what is possible, with the question it answers. */
-export interface Middle {
-  readonly question: CageQuestion
-  readonly course: CageCourse
-}
-
-/** Runs the cage in the middle of what is possible: of what was learnt, where there is a forecast. Nothing while it is empty. */
-export const middleOf = keptFor((batch, surroundings, forecast): Middle | undefined => {
-  const question = questionOf(batch, surroundings)
-  return question && { question, course: runCage(question, traitsAt(forecast?.rows.middle ?? []), timesOf(question)) }
-})
 
 /** A cage on a day. */
 export interface CageOnDay {
@@ -36,9 +25,9 @@ export interface CageOnDay {
 export function cageOn(batch: BegunBatch, surroundings: Surroundings, day?: number): CageOnDay | undefined {
   const middle = middleOf(batch, surroundings)
   if (!middle) return undefined
-  const { question, course } = middle
+  const { question, days, course } = middle
   const wanted = Math.min(question.horizonDay, day ?? question.nowDay)
-  const at = Math.max(0, course.days.findIndex(one => one >= wanted - 1e-6))
+  const at = placeOf(days, wanted)
   const volumeL = course.volumeL[at]!
   const heightM = volumeL / 1000 / question.groundM2
   const bagged = batch.did.some(

@@ -1,20 +1,20 @@
-import { addDays, addMonths, endOfDay } from 'date-fns'
+import { addDays, addMonths } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { containerText } from '../../units/container'
 import { quantityText } from '../../units/format'
 import { daysBetween } from '../../units/time'
-import type { Surroundings, Task, TaskDoing } from '../contract'
-import { cageOn, middleOf, type CageOnDay } from './now'
+import type { Surroundings, Task } from '../contract'
+import { openPad, tasksFrom, type Ask } from '../course'
+import { cageOn, type CageOnDay } from './now'
+import { middleOf } from './forecast'
 import { MOIST, waterToWetL } from './leaves'
 import { GRADES } from './rates'
 import { windowsOf } from './windows'
 import { BAGGED, LOOK, SQUEEZE } from './words'
 import { dateText, dayText } from '../../units/dates'
 
-type Ask = Omit<Task, 'id' | 'batchId'>
 interface Seen { readonly batch: BegunBatch, readonly surroundings: Surroundings, readonly cage: CageOnDay }
 
-const pad = (id: string): TaskDoing => ({ kind: 'pad', pad: id })
 const water = (litres: number, { units, garden: { waterCan } }: Surroundings) =>
   `${containerText(litres / waterCan.volumeL, waterCan)} (${quantityText('volume', units, litres)})`
 
@@ -36,7 +36,7 @@ function topUp({ batch, surroundings, cage }: Seen): Ask[] {
   const reason = `Leaves settle to half in four weeks. ${due > surroundings.now ? 'Then there' : 'There'} is room for about `
     + `${containerText(then.freeL / sack.volumeL, sack)} more, filled loosely.`
   return [{
-    action: 'filled', doing: pad('filled'), label: 'Filled', icon: 'i-ph-leaf', title: 'Fill it up again', reason, due, until,
+    action: 'filled', doing: openPad('filled'), label: 'Filled', icon: 'i-ph-leaf', title: 'Fill it up again', reason, due, until,
     urgency: 'usual',
   }]
 }
@@ -66,7 +66,7 @@ function waterIt({ batch, surroundings, cage }: Seen): Ask[] {
         + 'hardly anything rots.'
   return [{
     action: 'watered',
-    doing: pad('watered'),
+    doing: openPad('watered'),
     label: 'Watered',
     icon: 'i-ph-drop',
     title: 'Water it through',
@@ -94,7 +94,7 @@ function feelIt({ batch, surroundings, cage }: Seen): Ask[] {
   const warm = surroundings.weather.ambientC(due > surroundings.now ? due : surroundings.now) > 8
   if (!warm) return []
   return [{
-    action: 'squeeze', doing: pad(SQUEEZE), label: 'Feel', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful from inside',
+    action: 'squeeze', doing: openPad(SQUEEZE), label: 'Feel', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful from inside',
     reason: `${last ? `Last felt on ${dayText(last.at)}` : 'Not felt yet'}. Dry leaves do not rot, and from outside they look the same.`,
     due, until: addDays(due, 21), urgency: 'whenever',
   }]
@@ -106,7 +106,7 @@ function lookInside({ batch, surroundings }: Seen): Ask[] {
   const [next] = windowsOf(batch, surroundings).filter(({ to }) => to > surroundings.now)
   if (!next) return []
   return [{
-    action: 'look', doing: pad(LOOK), label: 'Look', icon: 'i-ph-eye', title: 'Look inside',
+    action: 'look', doing: openPad(LOOK), label: 'Look', icon: 'i-ph-eye', title: 'Look inside',
     reason: `${last ? `Last looked on ${dayText(last.at)}` : 'Not looked at yet'}. ${next.label} is expected between `
       + `${dayText(next.from)} and ${dateText(next.to)}: what you see sharpens that.`,
     due, until: addDays(due, 30), urgency: 'whenever',
@@ -132,16 +132,11 @@ function harvest({ batch, surroundings }: Seen): Ask[] {
 /** What a cage asks for, now and in the time to come. */
 export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
   const cage = batch.ended ? undefined : cageOn(batch, surroundings)
-  if (!cage) {
-    if (batch.ended) return []
-    return [{
-      id: `${batch.id}.filled`, batchId: batch.id, action: 'filled', doing: pad('filled'), label: 'Filled', icon: 'i-ph-leaf',
-      title: 'Fill it with leaves', reason: 'Nothing is in it yet, as far as the log knows.', due: surroundings.now,
-      until: addDays(surroundings.now, 30), urgency: 'usual',
-    }]
-  }
-  const seen = { batch, surroundings, cage }
-  return [topUp, waterIt, feelIt, lookInside, harvest]
-    .flatMap(make => make(seen))
-    .map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: endOfDay(one.until) }))
+  if (cage) return tasksFrom(batch.id, [topUp, waterIt, feelIt, lookInside, harvest].flatMap(make => make({ batch, surroundings, cage })))
+  if (batch.ended) return []
+  return tasksFrom(batch.id, [{
+    action: 'filled', doing: openPad('filled'), label: 'Filled', icon: 'i-ph-leaf', title: 'Fill it with leaves',
+    reason: 'Nothing is in it yet, as far as the log knows.', due: surroundings.now, until: addDays(surroundings.now, 30),
+    urgency: 'usual',
+  }])
 }

@@ -1,0 +1,63 @@
+import type { BegunBatch } from '../../journal/garden'
+import { foresee, timesEvery, type Foreseeing } from '../../learning/foresee'
+import type { Forecast } from '../../learning/forecast'
+import type { Progress } from '../../learning/learn'
+import { keptFor, type Forecaster, type Lasting, type Surroundings } from '../contract'
+import type { CourseQuestion } from './question'
+
+/** What a method says of its course: what it is asked by, how one that is possible runs, and what is told of it. */
+export interface CourseOf<Q extends CourseQuestion, C, Row extends string>
+  extends Pick<Foreseeing<C, Row>, 'dimensions' | 'members' | 'mostRounds' | 'row' | 'bands' | 'bandsAtStart' | 'strays' | 'carries'> {
+  /** The question of a batch; nothing while there is nothing to ask. */
+  ask(batch: BegunBatch, around: Lasting): Q | undefined
+  /** Days between two times at which it is looked at, beside now, the end and whenever something was found. */
+  everyDays(question: Q): number
+  /** One course that is possible. @param point standings of its traits, as standard normals; none of them is 0, the usual. */
+  run(question: Q, point: ArrayLike<number>, times: Float64Array): C
+  /** Windows by the day on which a course comes so far. */
+  windows(question: Q, times: Float64Array): Readonly<Record<string, (course: C) => number>>
+}
+
+/** One course in the middle of what is possible, with its times and the question that it answers. */
+export interface Middle<Q, C> {
+  readonly question: Q
+  readonly days: Float64Array
+  readonly course: C
+}
+
+/** What comes of it: the forecaster, and the course in the middle for whatever has to be said at once. */
+export interface Coursed<Q extends CourseQuestion, C> {
+  readonly forecaster: Forecaster<Q>
+  timesOf(question: Q): Float64Array
+  /** What it will do, learnt from everything found of it. A generator: it can be stopped between members. */
+  answerOf(question: Q, members?: number): Generator<Progress, Forecast>
+  /** The middle of what is possible: of what was learnt, where there is a forecast. */
+  middleOf(batch: BegunBatch, surroundings: Surroundings): Middle<Q, C> | undefined
+}
+
+/** Makes the forecast of any method that is a course of a few rows. */
+export function defineCourse<Q extends CourseQuestion, C, Row extends string>(what: CourseOf<Q, C, Row>): Coursed<Q, C> {
+  const { ask, everyDays, run, windows, members: usual, ...told } = what
+  const timesOf = (question: Q) => timesEvery(everyDays(question), question)
+  const answerOf = (question: Q, members = usual) => {
+    const times = timesOf(question)
+    return foresee<C, Row>({
+      ...told, times, members, horizonDay: question.horizonDay, seed: question.seed,
+      findings: question.findings as Foreseeing<C, Row>['findings'], run: point => run(question, point, times),
+      windows: windows(question, times),
+    })
+  }
+  const middleOf = keptFor((batch, around, forecast): Middle<Q, C> | undefined => {
+    const question = ask(batch, around)
+    if (!question) return undefined
+    const days = timesOf(question)
+    return { question, days, course: run(question, forecast?.rows.middle ?? [], days) }
+  })
+  return { forecaster: { ask, answer: question => answerOf(question) }, timesOf, answerOf, middleOf }
+}
+
+/** Where a day stands among the times of a course: the first that is not before it, the last after the end. */
+export function placeOf(days: Float64Array, day: number): number {
+  const at = days.findIndex(one => one >= day - 1e-6)
+  return at < 0 ? Math.max(0, days.length - 1) : at
+}

@@ -1,0 +1,7 @@
+export * from './asks'
+export * from './causes'
+export * from './define'
+export * from './findings'
+export * from './question'
+export * from './spans'
+export * from './traits'

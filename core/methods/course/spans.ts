@@ -1,0 +1,45 @@
+import { addMinutes } from 'date-fns'
+import type { BegunBatch } from '../../journal/garden'
+import type { DayWindow, NamedWindow, Surroundings } from '../contract'
+import type { CourseQuestion } from './question'
+
+/** Before the forecast is there, so much sooner or later than one course says. */
+export interface Roughly { readonly sooner: number, readonly later: number }
+
+/** What a window says of its days. */
+export type Span = Pick<NamedWindow, 'id' | 'from' | 'to' | 'orLater'>
+
+/** So near the end of what was looked at, it may as well be later, days. */
+const NEAR_END_DAYS = 1
+
+/** The moment so many days after a beginning, to the minute. */
+export function daysAfter(at: string | Date, days: number): Date {
+  return addMinutes(new Date(at), Math.round(days * 1440))
+}
+
+/** The windows of a batch, by the forecast where it is there and else by one course and a rough share to either side of it. */
+export interface Spans {
+  /** Days since the beginning. @param from the day that what is still to come is counted from. */
+  days(id: string, typical: number, from?: number): DayWindow
+  /** The same as dates. @param atLeast days that it lasts at least. */
+  span(id: string, typical: number, from?: number, atLeast?: number): Span
+}
+
+/** Reads the windows of a batch. @param near days before the end of what was looked at, from which on it may be later. */
+export function spansOf(
+  batch: BegunBatch, surroundings: Pick<Surroundings, 'forecastOf'>, { horizonDay }: Pick<CourseQuestion, 'horizonDay'>,
+  { sooner, later }: Roughly, near = NEAR_END_DAYS,
+): Spans {
+  const forecast = surroundings.forecastOf?.(batch.id)
+  const known = (id: string) => forecast?.windows[id]?.now
+  const days: Spans['days'] = (id, typical, from = 0) =>
+    known(id) ?? { low: from + (typical - from) * sooner, typical, high: from + (typical - from) * later }
+  return {
+    days,
+    span: (id, typical, from = 0, atLeast = 0) => {
+      const { low, high } = days(id, typical, from)
+      const on = (day: number) => daysAfter(batch.began.at, Math.min(horizonDay, day))
+      return { id, from: on(low), to: on(Math.max(low + atLeast, high)), ...(high >= horizonDay - near ? { orLater: true } : {}) }
+    },
+  }
+}
