@@ -9,7 +9,7 @@ export function justDo(text: string, deeds: readonly string[] = [], waterL = 0):
 }
 
 /** What is found of a sense speaks for these symptoms, by sense and finding. */
-export type Noticing = Readonly<Record<string, Readonly<Record<string, readonly string[]>>>>
+export type Noticing = Readonly<Record<string, Readonly<Record<string, string>>>>
 
 /** What may be wrong with the batches of a method. */
 export interface Diagnosing<Facts> {

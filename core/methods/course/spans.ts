@@ -38,7 +38,7 @@ export function spansOf(
     days,
     span: (id, typical, from = 0, atLeast = 0) => {
       const { low, high } = days(id, typical, from)
-      const on = (day: number) => daysAfter(batch.began.at, Math.min(horizonDay, day))
+      const on = (day: number) => daysAfter(batch.began.at, day)
       return { id, from: on(low), to: on(Math.max(low + atLeast, high)), ...(high >= horizonDay - near ? { orLater: true } : {}) }
     },
   }

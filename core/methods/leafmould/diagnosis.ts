@@ -153,7 +153,7 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings, symptoms: readon
 }
 
 const FRESH_DAYS = 60
-const NOTICING: Noticing = { [SQUEEZE]: { dust: ['dust'] }, [LOOK]: { matted: ['matted'], roots: ['roots'], threads: ['threads'] } }
+const NOTICING: Noticing = { [SQUEEZE]: { dust: 'dust' }, [LOOK]: { matted: 'matted', roots: 'roots', threads: 'threads' } }
 /** Leaves of so many days are to have lost their shape. */
 const WHOLE_AFTER_DAYS = 300
 

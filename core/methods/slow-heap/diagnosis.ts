@@ -1,12 +1,14 @@
-import { given, judgeCauses, type PossibleCause } from '../../diagnosis/judge'
+import { given, type PossibleCause } from '../../diagnosis/judge'
 import type { BegunBatch } from '../../journal/garden'
 import { containerText } from '../../units/container'
-import { quantityText, ratioText } from '../../units/format'
+import { percentText, quantityText, ratioText } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import type { Diagnosis, Remedy, RemedyPart, Surroundings, Symptom } from '../contract'
+import { diagnosisBy, type Noticing } from '../course'
 import { containersOf, coverAmount, coverLitres } from './cover'
 import { coverAtHand, feedings, partsOf } from './feeding'
-import { middleOf, slowOn, type SlowOnDay } from './now'
+import { middleOf } from './forecast'
+import { slowOn, type SlowOnDay } from './now'
 import { LOOK, SMELL, SQUEEZE } from './words'
 
 const SYMPTOMS: readonly Symptom[] = [
@@ -40,7 +42,6 @@ interface Facts {
 }
 
 const LOOKS_BACK_DAYS = 42
-const percent = (share: number) => `${Math.round(100 * share)} %`
 
 /** The brown that is wanted, in what it lies in. */
 function browns({ surroundings, batch }: Facts, litres: number): RemedyPart[] {
@@ -96,11 +97,11 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     id: 'wet', title: 'It is too wet and lacks air', symptoms: { sour: 0.8, slimy: 0.7, soggy: 0.95, flies: 0.3 },
     weigh: ({ slow, symptoms }) => [
       ...given(symptoms.includes('soggy'), 0.8, 'Water ran out of it.'),
-      ...given(slow.moisture > 0.68, 0.8, `By what was fed and the weather it holds ${percent(slow.moisture)} water.`),
-      ...given(slow.airSpace < 0.25, 0.5, `Only about ${percent(slow.airSpace)} of it is air.`),
+      ...given(slow.moisture > 0.68, 0.8, `By what was fed and the weather it holds ${percentText(slow.moisture)} water.`),
+      ...given(slow.airSpace < 0.25, 0.5, `Only about ${percentText(slow.airSpace)} of it is air.`),
       ...given(
         slow.moisture < 0.58 && !symptoms.includes('soggy'), -1,
-        `By what was fed and the weather it holds only ${percent(slow.moisture)} water.`,
+        `By what was fed and the weather it holds only ${percentText(slow.moisture)} water.`,
       ),
     ],
     remedy: (facts) => {
@@ -128,9 +129,11 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(symptoms.includes('dust'), 0.9, 'It was dry in the hand.'),
       ...given(
         slow.moisture < 0.48, 0.8,
-        `By what was fed and the weather it holds ${percent(slow.moisture)} water; from about 50 % on it rots.`,
+        `By what was fed and the weather it holds ${percentText(slow.moisture)} water; from about 50 % on it rots.`,
       ),
-      ...given(slow.moisture > 0.58 && !symptoms.includes('dust'), -0.9, `By what was fed it still holds ${percent(slow.moisture)} water.`),
+      ...given(
+        slow.moisture > 0.58 && !symptoms.includes('dust'), -0.9, `By what was fed it still holds ${percentText(slow.moisture)} water.`,
+      ),
     ],
     remedy: ({ slow, surroundings: { units, garden: { waterCan } } }) => {
       const dryKg = slow.volumeL * 0.12
@@ -209,24 +212,13 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings, symptoms: readon
 }
 
 const FRESH_DAYS = 21
-const NOTICED: Readonly<Record<string, string>> = {
-  'sour': 'sour', 'eggs': 'sour', 'ammonia': 'ammonia', 'flies': 'flies', 'open-food': 'open-food', 'mats': 'slimy', 'rats': 'rats',
-  'ants': 'ants', 'worms': 'worms',
+const SEEN_OR_SMELT = {
+  'sour': 'sour', 'eggs': 'sour', 'ammonia': 'ammonia', 'flies': 'flies', 'open-food': 'open-food', 'mats': 'slimy',
+  'rats': 'rats', 'ants': 'ants', 'worms': 'worms',
 }
-const FELT: Readonly<Record<string, string>> = { dust: 'dust', dripping: 'soggy' }
+const NOTICING: Noticing = { [SQUEEZE]: { dust: 'dust', dripping: 'soggy' }, [SMELL]: SEEN_OR_SMELT, [LOOK]: SEEN_OR_SMELT }
 
 /** What may be wrong with a slow heap. */
-export const diagnosis: Diagnosis = {
-  symptoms: SYMPTOMS,
-  noticed: (batch, { now }) => {
-    const fresh = batch.observations.filter(({ at }) => daysBetween(at, now) < FRESH_DAYS)
-    const said = fresh.flatMap(
-      ({ sense, finding }) => (sense === SQUEEZE ? FELT[finding] : sense === SMELL || sense === LOOK ? NOTICED[finding] : undefined) ?? [],
-    )
-    return [...new Set(said)]
-  },
-  causes: (batch, surroundings, symptoms) => {
-    const facts = symptoms.length > 0 ? factsOf(batch, surroundings, symptoms) : undefined
-    return facts ? judgeCauses(CAUSES, facts, symptoms) : []
-  },
-}
+export const diagnosis: Diagnosis = diagnosisBy<Facts>({
+  symptoms: SYMPTOMS, freshDays: FRESH_DAYS, noticing: NOTICING, factsOf, causes: CAUSES,
+})

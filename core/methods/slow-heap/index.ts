@@ -1,18 +1,15 @@
 import { range } from '../../units/range'
-import type { Forecaster, Method } from '../contract'
+import type { Method } from '../contract'
 import { APPROACHES } from './approaches'
 import { TAKE_CAUTIONS } from './cautions'
 import { diagnosis } from './diagnosis'
 import { asks, draftOf } from './draft'
-import { answerOf } from './forecast'
+import { forecaster } from './forecast'
 import { look } from './look'
 import { PADS } from './pads'
-import { questionOf, type SlowQuestion } from './question'
 import { ripeness } from './ripeness'
 import { pipelineOf } from './rotation'
 import { SITES } from './sites'
-
-const forecaster: Forecaster<SlowQuestion> = { ask: questionOf, answer: question => answerOf(question) }
 
 /** The slow heap: fed caddy by caddy, covered, closed, rested. */
 export const slowHeap: Method = {

@@ -1,23 +1,9 @@
 import type { BegunBatch } from '../../journal/garden'
-import { keptFor, type Surroundings } from '../contract'
-import { runSlow, type SlowCourse } from './course'
-import { timesOf } from './forecast'
-import { questionOf, type SlowQuestion } from './question'
-import { traitsAt } from './traits'
-import { HEIGHT } from './words'
 import { daysBetween } from '../../units/time'
-
-/** One course in the middle of what is possible, with the question it answers. */
-export interface Middle {
-  readonly question: SlowQuestion
-  readonly course: SlowCourse
-}
-
-/** Runs the heap in the middle of what is possible: of what was learnt, where there is a forecast. */
-export const middleOf = keptFor((batch, surroundings, forecast): Middle | undefined => {
-  const question = questionOf(batch, surroundings)
-  return question && { question, course: runSlow(question, traitsAt(forecast?.rows.middle ?? []), timesOf(question)) }
-})
+import type { Surroundings } from '../contract'
+import { placeOf } from '../course'
+import { middleOf } from './forecast'
+import { HEIGHT } from './words'
 
 /** A slow heap on a day. */
 export interface SlowOnDay {
@@ -36,9 +22,9 @@ export interface SlowOnDay {
 export function slowOn(batch: BegunBatch, surroundings: Surroundings, day?: number): SlowOnDay | undefined {
   const middle = middleOf(batch, surroundings)
   if (!middle) return undefined
-  const { question, course } = middle
+  const { question, days, course } = middle
   const wanted = Math.min(question.horizonDay, day ?? question.nowDay)
-  const at = Math.max(0, course.days.findIndex(one => one >= wanted - 1e-6))
+  const at = placeOf(days, wanted)
   const volumeL = course.volumeL[at]!
   return {
     day: wanted, volumeL, heightM: volumeL / 1000 / question.ground.footprintM2, moisture: course.moisture[at]!, ratio: course.ratio[at]!,

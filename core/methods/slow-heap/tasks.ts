@@ -1,11 +1,12 @@
-import { addDays, endOfDay } from 'date-fns'
+import { addDays } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { containerText } from '../../units/container'
 import { dateText, dayText } from '../../units/dates'
 import { quantityText, ratioText, roughly } from '../../units/format'
 import { daysText } from '../../units/plural'
 import { daysBetween } from '../../units/time'
-import type { Surroundings, Task, TaskDoing } from '../contract'
+import type { Surroundings, Task } from '../contract'
+import { openPad, tasksFrom, type Ask } from '../course'
 import { brownsLeft } from './browns'
 import { containersOf, coverAmount, coverLitres, freshPart, FRESH } from './cover'
 import { coverAtHand, feedings, isClosed, partsOf, weeklyFeed } from './feeding'
@@ -15,8 +16,6 @@ import { CLOSED, FED, LOOK, SMELL, SQUEEZE } from './words'
 import { asVessel } from '../../vessel/site'
 
 interface Seen { readonly batch: BegunBatch, readonly surroundings: Surroundings, readonly slow: SlowOnDay | undefined }
-type Ask = Omit<Task, 'id' | 'batchId'>
-const pad = (id: string): TaskDoing => ({ kind: 'pad', pad: id })
 
 /** After so many times the usual pause nobody is reminded any more: there was no caddy. */
 const MISSED_BY = 2.5
@@ -34,7 +33,7 @@ function feed({ batch, surroundings }: Seen): Ask[] {
     + `${daysText(Math.max(1, everyDays))}.${missed ? ' None since: whenever there is one.' : ''}`
     : 'Nothing was fed yet. It tells you what to cover it with.'
   return [{
-    action: FED, doing: pad(FED), label: 'Caddy', icon: 'i-ph-bowl-food', title: 'Empty the caddy, cover it', reason, due,
+    action: FED, doing: openPad(FED), label: 'Caddy', icon: 'i-ph-bowl-food', title: 'Empty the caddy, cover it', reason, due,
     until: addDays(due, 7), urgency: missed ? 'whenever' : 'usual',
   }]
 }
@@ -57,7 +56,7 @@ function cover({ batch, surroundings }: Seen): Ask[] {
   if (!Number.isFinite(wantedL) || wantedL < 0.5 || laidL > HARDLY * wantedL) return []
   const amount = coverAmount(wantedL - laidL, containersOf(fed, at.spare?.container))
   return [{
-    action: 'browns', doing: pad('browns'), label: 'Cover', icon: 'i-ph-leaf',
+    action: 'browns', doing: openPad('browns'), label: 'Cover', icon: 'i-ph-leaf',
     title: `Cover it: ${containerText(amount.count, amount.container)} of ${at.material.short}`,
     reason: `The caddy of ${dayText(last.at)} lies at ${ratioText(fresh.ratio)} and ${Math.round(100 * fresh.moisture)} % water with `
       + `${laid.length > 0 ? 'too thin a' : 'no'} cover; with it ${ratioText(FRESH.ratio)} or better. Uncovered it smells and draws `
@@ -114,7 +113,7 @@ function water({ batch, surroundings, slow }: Seen): Ask[] {
   const dryKg = slow.volumeL * 0.12
   const litres = Math.max(waterCan.volumeL / 2, dryKg * (0.58 / 0.42 - Math.min(slow.moisture, 0.45) / (1 - Math.min(slow.moisture, 0.45))))
   return [{
-    action: 'watered', doing: pad('watered'), label: 'Watered', icon: 'i-ph-drop', title: 'Water it through',
+    action: 'watered', doing: openPad('watered'), label: 'Watered', icon: 'i-ph-drop', title: 'Water it through',
     reason: (felt
       ? `The squeeze on ${dayText(felt.at)} was ${felt.finding === 'dust' ? 'dry as dust' : 'on the dry side'}.`
       : `By the weather and what was fed it holds about ${Math.round(100 * slow.moisture)} % water.`) + ' '
@@ -129,7 +128,7 @@ function wet({ batch, surroundings, slow }: Seen): Ask[] {
   if (!slow || !(dripping || (!felt && slow.moisture > WET && slow.volumeL > 30)) || batch.did.some(({ at }) => felt && at > felt.at))
     return []
   return [{
-    action: 'open-up', doing: pad('browns'), label: 'Browns', icon: 'i-ph-leaf', title: 'Too wet: fork dry browns in',
+    action: 'open-up', doing: openPad('browns'), label: 'Browns', icon: 'i-ph-leaf', title: 'Too wet: fork dry browns in',
     reason: (dripping
       ? `Water ran out on ${dayText(felt.at)}.`
       : `By what was fed it holds about ${Math.round(100 * slow.moisture)} % water.`) + ' '
@@ -147,7 +146,7 @@ function sense({ batch, surroundings }: Seen, id: string, every: number, ask: Pi
   // Frozen, there is nothing to feel.
   if (surroundings.weather.ambientC(surroundings.now) < 1) return []
   return [{
-    action: id, doing: pad(id),
+    action: id, doing: openPad(id),
     ...ask,
     reason: `${last ? `Last on ${dayText(last.at)}` : 'Not yet'}. ${why}`,
     due,
@@ -194,5 +193,5 @@ export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
     ),
     ...take(seen),
   ]
-  return asks.map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: endOfDay(one.until) }))
+  return tasksFrom(batch.id, asks)
 }

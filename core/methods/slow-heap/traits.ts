@@ -1,3 +1,5 @@
+import { traitsBy } from '../course'
+
 /**
  * What differs from one slow heap to another and is not known: factors beside the usual, and shifts. Spreads are own estimates,
  * wide enough for a truth that is not this model (docs/models.md).
@@ -13,26 +15,11 @@ const SPREADS = {
   feeding: 0.18, caddy: 0.12,
   /** How much is still respired when it is called ripe. */
   ripe: 0.12,
-} as const
-const WEATHER_K = 1
-
-export type SlowTraitName = keyof typeof SPREADS
-const NAMES = Object.keys(SPREADS) as SlowTraitName[]
-
-/** The traits of one slow heap: 1 is usual, `weatherK` in kelvin. */
-export type SlowTraits = Readonly<Record<SlowTraitName, number>> & { readonly weatherK: number }
-
-/** As many standard normals as there are traits. */
-export const DIMENSIONS = NAMES.length + 1
-
-/** The traits at standings: 0 is usual, ±1 one spread; beyond ±4 nothing is met. */
-export function traitsAt(point: ArrayLike<number>): SlowTraits {
-  const at = (index: number) => Math.min(4, Math.max(-4, point[index] ?? 0))
-  return {
-    ...(Object.fromEntries(NAMES.map((name, index) => [name, Math.exp(SPREADS[name] * at(index))])) as Record<SlowTraitName, number>),
-    weatherK: WEATHER_K * at(NAMES.length),
-  }
 }
+/** The weather of the place beside the usual, K. */
+const SHIFTS = { weatherK: 1 }
 
-/** The one that is usual in everything. */
-export const USUAL_TRAITS = traitsAt([])
+const TRAITS = traitsBy(SPREADS, SHIFTS)
+/** The traits of one slow heap: 1 is usual, `weatherK` in kelvin. */
+export type SlowTraits = typeof TRAITS.usual
+export const { at: traitsAt, dimensions: DIMENSIONS, usual: USUAL_TRAITS } = TRAITS

@@ -1,47 +1,33 @@
-import { addHours } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { dayText } from '../../units/dates'
 import { daysBetween } from '../../units/time'
 import type { NamedWindow, Surroundings } from '../contract'
+import { spansOf } from '../course'
 import { RIPE_MG_G } from '../heated/ready-day'
 import { ripeDay } from './course'
-import { fullDayOf, REST_DAYS } from './forecast'
+import { fullDayOf, middleOf, REST_DAYS } from './forecast'
 import { feedings, isClosed } from './feeding'
-import { middleOf } from './now'
 
 /** Without a forecast yet it may come so much sooner or later than one course says. */
 const ROUGHLY = { sooner: 0.8, later: 1.35 }
-
-const later = (at: string, days: number) => addHours(new Date(at), Math.round(days * 24))
 
 /** When it is full, as long as it is fed, and when it has rested long enough. */
 export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedWindow[] {
   const middle = middleOf(batch, surroundings)
   if (batch.ended || !middle) return []
   const { question, course } = middle
-  const forecast = surroundings.forecastOf?.(batch.id)
   const closed = isClosed(batch)
+  const spans = spansOf(batch, surroundings, question, ROUGHLY)
   // What is to come is that much less sure the farther it is; what has come, by its own age.
   const since = (oneDay: number) => oneDay > question.nowDay ? question.nowDay : 0
-  const between = (id: string, oneDay: number) =>
-    forecast?.windows[id]?.now ?? {
-      low: since(oneDay) + (oneDay - since(oneDay)) * ROUGHLY.sooner, typical: oneDay,
-      high: since(oneDay) + (oneDay - since(oneDay)) * ROUGHLY.later,
-    }
-  const last = question.horizonDay - 1
-  const named = (id: string, oneDay: number): Pick<NamedWindow, 'id' | 'from' | 'to' | 'orLater'> => {
-    const { low, high } = between(id, oneDay)
-    return {
-      id, from: later(batch.began.at, low), to: later(batch.began.at, Math.max(low + 1, high)),
-      ...(high >= last ? { orLater: true } : {}),
-    }
-  }
+  const named = (id: string, oneDay: number) => spans.span(id, oneDay, since(oneDay), 1)
+  const fullDay = fullDayOf(course)
   const lastFed = feedings(batch).at(-1)?.at ?? batch.began.at
-  const full = closed || between('full', fullDayOf(course)).low >= last
+  const full = closed || spans.days('full', fullDay, since(fullDay)).low >= question.horizonDay - 1
     ? []
     : [
         {
-          ...named('full', fullDayOf(course)),
+          ...named('full', fullDay),
           label: 'Full',
           coming: 'Full between',
           announced: 'may be full',

@@ -1,7 +1,8 @@
 import { addDays } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import type { Surroundings } from '../contract'
-import { binOn, middleOf } from './now'
+import { middleOf } from './forecast'
+import { binOn } from './now'
 import { airAround, type WormKind, shelterOf, type Shelter } from './kinds'
 import { SHELTERED, WHERE } from './words'
 

@@ -1,12 +1,14 @@
-import { given, judgeCauses, type PossibleCause } from '../../diagnosis/judge'
+import { given, type PossibleCause } from '../../diagnosis/judge'
 import type { BegunBatch } from '../../journal/garden'
 import { containerText } from '../../units/container'
-import { quantityText } from '../../units/format'
+import { percentText, quantityText } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import type { Diagnosis, Remedy, RemedyPart, Surroundings, Symptom } from '../contract'
+import { diagnosisBy, type Noticing } from '../course'
 import { beddingAtHand, dietOf, inHand, PRUDENT } from './diet'
 import type { WormKind } from './kinds'
-import { binOn, middleOf, type BinOnDay } from './now'
+import { middleOf } from './forecast'
+import { binOn, type BinOnDay } from './now'
 import { feedings } from './pockets'
 import { SCRAPS } from './question'
 import { CLEARED, LEFT, MOOD, SHELTERED, SMELL, SQUEEZE } from './words'
@@ -47,7 +49,6 @@ interface Facts {
 }
 
 const LOOKS_BACK_DAYS = 21
-const percent = (share: number) => `${Math.round(100 * share)} %`
 const remedy = (text: string, parts: readonly RemedyPart[] = [], waterL = 0, deeds: readonly string[] = []): Remedy => ({
   text, parts, waterL, deeds,
 })
@@ -116,9 +117,11 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     id: 'wet', title: 'It is too wet', symptoms: { water: 0.95, sour: 0.5, climbing: 0.6, flies: 0.3 },
     weigh: ({ bin, symptoms, feeds, bareFeeds }) => [
       ...given(symptoms.includes('water'), 0.8, 'Water stands in it.'),
-      ...given(bin.moisture > 0.82, 0.7, `By what went in it holds ${percent(bin.moisture)} water; they like 70 to 80.`),
+      ...given(bin.moisture > 0.82, 0.7, `By what went in it holds ${percentText(bin.moisture)} water; they like 70 to 80.`),
       ...given(feeds > 2 && bareFeeds > feeds / 2, 0.3, `${bareFeeds} of the last ${feeds} feeds went in without bedding.`),
-      ...given(bin.moisture < 0.75 && !symptoms.includes('water'), -0.9, `By what went in it holds only ${percent(bin.moisture)} water.`),
+      ...given(
+        bin.moisture < 0.75 && !symptoms.includes('water'), -0.9, `By what went in it holds only ${percentText(bin.moisture)} water.`,
+      ),
     ],
     remedy: (facts) => {
       const parts = bedding(facts)
@@ -132,8 +135,10 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     id: 'dry', title: 'It is too dry', symptoms: { dust: 0.95, ants: 0.8, few: 0.5, ball: 0.5 },
     weigh: ({ bin, symptoms }) => [
       ...given(symptoms.includes('dust'), 0.8, 'It was dry in the hand.'),
-      ...given(bin.moisture < 0.6, 0.8, `By what went in it holds ${percent(bin.moisture)} water; below 60 they hide, below 45 they die.`),
-      ...given(bin.moisture > 0.72 && !symptoms.includes('dust'), -0.9, `By what went in it holds ${percent(bin.moisture)} water.`),
+      ...given(
+        bin.moisture < 0.6, 0.8, `By what went in it holds ${percentText(bin.moisture)} water; below 60 they hide, below 45 they die.`,
+      ),
+      ...given(bin.moisture > 0.72 && !symptoms.includes('dust'), -0.9, `By what went in it holds ${percentText(bin.moisture)} water.`),
     ],
     remedy: ({ bin, surroundings: { units } }) => {
       const dryKg = bin.volumeL * 0.11
@@ -264,7 +269,7 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings, symptoms: readon
 }
 
 const FRESH_DAYS = 14
-const NOTICED: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+const NOTICED: Noticing = {
   [SMELL]: { sour: 'sour', ammonia: 'ammonia' },
   [LEFT]: { most: 'uneaten' },
   [MOOD]: { climbing: 'climbing', ball: 'ball', few: 'few', young: 'young' },
@@ -272,17 +277,6 @@ const NOTICED: Readonly<Record<string, Readonly<Record<string, string>>>> = {
 }
 
 /** What may be wrong with worms. */
-export const diagnosis: Diagnosis = {
-  symptoms: SYMPTOMS,
-  noticed: (batch, { now }) => [
-    ...new Set(
-      batch.observations
-        .filter(({ at }) => daysBetween(at, now) < FRESH_DAYS)
-        .flatMap(({ sense, finding }) => NOTICED[sense]?.[finding] ?? []),
-    ),
-  ],
-  causes: (batch, surroundings, symptoms) => {
-    const facts = symptoms.length > 0 ? factsOf(batch, surroundings, symptoms) : undefined
-    return facts ? judgeCauses(CAUSES, facts, symptoms) : []
-  },
-}
+export const diagnosis: Diagnosis = diagnosisBy<Facts>({
+  symptoms: SYMPTOMS, freshDays: FRESH_DAYS, noticing: NOTICED, factsOf, causes: CAUSES,
+})

@@ -1,12 +1,8 @@
-import { foresee, timesEvery } from '../../learning/foresee'
-import type { Forecast } from '../../learning/forecast'
-import type { Progress } from '../../learning/learn'
+import { defineCourse } from '../course'
 import { ROOM_KG_M2, runWorms, type WormCourse } from './course'
-import type { WormQuestion, WormRow } from './question'
+import { questionOf, type WormQuestion, type WormRow } from './question'
 import { DIMENSIONS, traitsAt } from './traits'
 
-const MEMBERS = 150
-const MOST_ROUNDS = 2
 const EVERY_DAYS = 3
 /** Warmth differs from spot to spot and with the sun, K. */
 const STRAYS_K = 0.8
@@ -14,10 +10,6 @@ const STRAYS_K = 0.8
 export const HARVEST = { share: 0.5, litresM2: 30 } as const
 /** Crowded: so much of the room is taken. */
 export const CROWDED = 0.8
-
-/** When a bin is looked at. */
-export const timesOf = (question: Pick<WormQuestion, 'horizonDay' | 'findings' | 'nowDay'>): Float64Array =>
-  timesEvery(EVERY_DAYS, question)
 
 /** The day from `from` on, from which something holds; the last day where it never does. */
 function dayFrom({ days }: WormCourse, from: number, holds: (at: number) => boolean): number {
@@ -43,20 +35,22 @@ export function since({ deeds }: Pick<WormQuestion, 'deeds'>): number {
   return deeds.findLast(({ kind }) => kind === 'take' || kind === 'split')?.day ?? 0
 }
 
-/** What a bin will do, learnt from everything found of it. A generator: it can be stopped between members. */
-export function answerOf(question: WormQuestion, members = MEMBERS): Generator<Progress, Forecast> {
-  const { findings, horizonDay, seed, areaM2 } = question
-  const times = timesOf(question)
-  const from = since(question)
-  return foresee<WormCourse, WormRow | 'backlogDays' | 'castingsL' | 'appetiteKg' | 'backlogKg'>({
-    times, horizonDay, seed, findings, dimensions: DIMENSIONS, members, mostRounds: MOST_ROUNDS,
-    run: point => runWorms(question, traitsAt(point), times), row: (course, row) => course[row],
-    bands: {
-      backlogDays: 'backlogDays', backlogKg: 'backlogKg', binC: 'binC', sour: 'sour', moisture: 'moisture', castingsL: 'castingsL',
-      wormsKg: 'wormsKg', appetiteKg: 'appetiteKg',
-    },
-    bandsAtStart: { backlogDaysAtStart: 'backlogDays' },
-    strays: { binC: STRAYS_K },
-    windows: { harvest: course => harvestDay(course, areaM2, from), crowded: course => crowdedDay(course, areaM2, from) },
-  })
-}
+/** What a bin will do, learnt from everything found of it, and its course in the middle of what is possible. */
+export const { forecaster, timesOf, answerOf, middleOf } = defineCourse<
+  WormQuestion, WormCourse, WormRow | 'backlogDays' | 'castingsL' | 'appetiteKg' | 'backlogKg'
+>({
+  ask: questionOf, everyDays: () => EVERY_DAYS, dimensions: DIMENSIONS, members: 150, mostRounds: 2,
+  run: (question, point, times) => runWorms(question, traitsAt(point), times), row: (course, row) => course[row],
+  bands: {
+    backlogDays: 'backlogDays', backlogKg: 'backlogKg', binC: 'binC', sour: 'sour', moisture: 'moisture', castingsL: 'castingsL',
+    wormsKg: 'wormsKg', appetiteKg: 'appetiteKg',
+  },
+  bandsAtStart: { backlogDaysAtStart: 'backlogDays' },
+  strays: { binC: STRAYS_K },
+  windows: (question) => {
+    const from = since(question)
+    return {
+      harvest: course => harvestDay(course, question.areaM2, from), crowded: course => crowdedDay(course, question.areaM2, from),
+    }
+  },
+})

@@ -1,17 +1,14 @@
 import { range } from '../../units/range'
-import type { Forecaster, Method } from '../contract'
+import type { Method } from '../contract'
 import { APPROACHES, wormApproach } from './approaches'
 import { TAKE_CAUTIONS } from './cautions'
 import { BEDDINGS } from './diet'
 import { diagnosis } from './diagnosis'
 import { asksOf, draftOf } from './draft'
-import { answerOf } from './forecast'
+import { forecaster } from './forecast'
 import { look } from './look'
 import { PADS } from './pads'
-import { questionOf, type WormQuestion } from './question'
 import { ripeness } from './ripeness'
-
-const forecaster: Forecaster<WormQuestion> = { ask: questionOf, answer: question => answerOf(question) }
 
 /** Worms: a bin, an open bed, or a tower in a bed. */
 export const worms: Method = {

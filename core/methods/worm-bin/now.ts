@@ -1,21 +1,7 @@
 import type { BegunBatch } from '../../journal/garden'
-import { keptFor, type Surroundings } from '../contract'
-import { runWorms, type WormCourse } from './course'
-import { timesOf } from './forecast'
-import { questionOf, type WormQuestion } from './question'
-import { traitsAt } from './traits'
-
-/** One course in the middle of what is possible, with the question it answers. */
-export interface Middle {
-  readonly question: WormQuestion
-  readonly course: WormCourse
-}
-
-/** Runs the bin in the middle of what is possible: of what was learnt, where there is a forecast. */
-export const middleOf = keptFor((batch, surroundings, forecast): Middle | undefined => {
-  const question = questionOf(batch, surroundings)
-  return question && { question, course: runWorms(question, traitsAt(forecast?.rows.middle ?? []), timesOf(question)) }
-})
+import type { Surroundings } from '../contract'
+import { placeOf } from '../course'
+import { middleOf } from './forecast'
 
 /** A bin on a day. */
 export interface BinOnDay {
@@ -37,9 +23,9 @@ export interface BinOnDay {
 export function binOn(batch: BegunBatch, surroundings: Surroundings, day?: number): BinOnDay | undefined {
   const middle = middleOf(batch, surroundings)
   if (!middle) return undefined
-  const { question, course } = middle
+  const { question, days, course } = middle
   const wanted = Math.min(question.horizonDay, day ?? question.nowDay)
-  const at = Math.max(0, course.days.findIndex(one => one >= wanted - 1e-6))
+  const at = placeOf(days, wanted)
   return {
     day: wanted,
     wormsKg: course.wormsKg[at]!,

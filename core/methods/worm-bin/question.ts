@@ -1,13 +1,10 @@
 import type { BegunBatch, Input } from '../../journal/garden'
-import type { StampedFinding } from '../../learning/fit'
 import { ingredientsOf, portionOf, type Ingredient } from '../../mix/portion'
 import { numberOf } from '../../questions/question'
-import { seedFromText } from '../../random/random'
-import { amountVolumeL } from '../../units/container'
-import { daysBetween } from '../../units/time'
 import { asVessel } from '../../vessel/site'
 import { footprintM2 } from '../../vessel/vessel'
-import { weatherFrom, type ForecastQuestion, type Surroundings } from '../contract'
+import { weatherFrom, type Lasting } from '../contract'
+import { askedOf, deedDay, foundIn, takenL, type CourseQuestion } from '../course'
 import { wormApproach } from './approaches'
 import type { Feed, FeedingOn, WormCase, WormDeed } from './course'
 import { kindOf, shelterOf } from './kinds'
@@ -18,12 +15,7 @@ import { CLEARED, GRAMS, KIND, LEFT, SHARE, SHELTERED, SMELL, SPLIT, SQUEEZE, WA
 export type WormRow = 'leftShare' | 'binC' | 'moisture' | 'sour' | 'wormsKg'
 
 /** Everything that a forecast of one bin needs, as plain data that can be handed to a worker. */
-export interface WormQuestion extends ForecastQuestion, WormCase {
-  readonly nowDay: number
-  readonly horizonDay: number
-  readonly findings: readonly StampedFinding<WormRow>[]
-  readonly seed: number
-}
+export type WormQuestion = CourseQuestion<WormRow> & WormCase
 
 /** What is told by what was left of the last feed. */
 const LEFTS: Readonly<Record<string, readonly [low: number, high: number]>> = {
@@ -50,18 +42,18 @@ export { massOf }
 
 const isFeed = ({ role }: Input) => role === 'feed'
 
-function feedsOf(batch: BegunBatch, count: number, { materials }: Surroundings): Feed[] {
+function feedsOf(batch: BegunBatch, count: number, { materials }: Lasting): Feed[] {
   const fed = feedings(batch)
   const indexes = pocketIndexes(fed, count)
   return fed.map(({ at, inputs }, index) => ({
-    day: Math.max(0, daysBetween(batch.began.at, at)), pocket: indexes[index]!,
+    day: deedDay(batch, at), pocket: indexes[index]!,
     ...massOf(ingredientsOf(inputs.filter(isFeed), materials)),
   }))
 }
 
-function deedsOf(batch: BegunBatch, { materials }: Surroundings): WormDeed[] {
+function deedsOf(batch: BegunBatch, { materials }: Lasting): WormDeed[] {
   const { began, puts, did, takings } = batch
-  const day = (at: string) => Math.max(0, daysBetween(began.at, at))
+  const day = (at: string) => deedDay(batch, at)
   const beddings = puts.flatMap(({ at, inputs, waterL, atStart }): WormDeed[] => {
     const bedding = inputs.filter(one => atStart || !isFeed(one))
     const { dryKg, waterKg } = massOf(ingredientsOf(bedding, materials))
@@ -77,9 +69,7 @@ function deedsOf(batch: BegunBatch, { materials }: Surroundings): WormDeed[] {
       if (deed === CLEARED) return [{ day: day(at), kind: 'clear' }]
       return deed === SHELTERED ? [{ day: day(at), kind: 'move', shelter: shelterOf(answers[WHERE]) }] : []
     }),
-    ...takings.map(({ at, products }): WormDeed => ({
-      day: day(at), kind: 'take', litres: products.reduce((sum, { amount }) => sum + amountVolumeL(amount), 0),
-    })),
+    ...takings.map((taking): WormDeed => ({ day: day(taking.at), kind: 'take', litres: takenL(taking) })),
   ].sort((a, b) => a.day - b.day)
 }
 
@@ -108,28 +98,20 @@ export function feedingOn(batch: BegunBatch, feeds: readonly Feed[], nowDay: num
   return { fromDay: nowDay + 1, everyDays: 4, feed: { dryKg: kg * (1 - SCRAPS.moisture), waterKg: kg * SCRAPS.moisture } }
 }
 
-function findingsOf(batch: BegunBatch): StampedFinding<WormRow>[] {
-  const dayOf = (at: string) => daysBetween(batch.began.at, at)
-  const heat = (batch.gauged[WARMTH] ?? []).map(({ eventId, at, value }): StampedFinding<WormRow> => ({
-    eventId, at, finding: { kind: 'value', row: 'binC', day: dayOf(at), value, spread: HEAT_SPREAD_K, trust: 0.7 },
-  }))
-  const seen = batch.observations.flatMap(({ eventId, at, sense, finding }): StampedFinding<WormRow>[] => {
-    const between = (
-      row: WormRow, limits: readonly [number, number] | undefined, spread: number, trust: number,
-    ): StampedFinding<WormRow>[] =>
-      limits ? [{ eventId, at, finding: { kind: 'between', row, day: dayOf(at), low: limits[0], high: limits[1], spread, trust } }] : []
-    if (sense === LEFT) return between('leftShare', LEFTS[finding], LEFT_SPREAD, 0.5)
-    if (sense === SQUEEZE) return between('moisture', SQUEEZES[finding], SQUEEZE_SPREAD, 0.4)
-    return sense === SMELL ? between('sour', SOURS[finding], SOUR_SPREAD, 0.5) : []
-  })
-  return [...heat, ...seen].filter(({ finding }) => finding.day >= 0).sort((a, b) => a.finding.day - b.finding.day)
-}
+const findingsOf = (batch: BegunBatch) => foundIn<WormRow>(
+  batch, [{ quantity: WARMTH, row: 'binC', trust: 0.7, spread: () => HEAT_SPREAD_K }],
+  [
+    { sense: LEFT, row: 'leftShare', trust: 0.5, blur: LEFT_SPREAD, means: LEFTS },
+    { sense: SQUEEZE, row: 'moisture', trust: 0.4, blur: SQUEEZE_SPREAD, means: SQUEEZES },
+    { sense: SMELL, row: 'sour', trust: 0.5, blur: SOUR_SPREAD, means: SOURS },
+  ],
+)
 
 /** Worms of the bed have found a pipe after so many days. */
 const COME_AFTER_DAYS = 10
 
 /** The question a bin puts. */
-export function questionOf(batch: BegunBatch, surroundings: Surroundings): WormQuestion | undefined {
+export function questionOf(batch: BegunBatch, surroundings: Lasting): WormQuestion | undefined {
   const { began } = batch
   const { rainShare, carriedOffDay, comeKgM2 } = wormApproach(began.approachId)
   const pockets = pocketsOf(began.site).length
@@ -140,16 +122,10 @@ export function questionOf(batch: BegunBatch, surroundings: Surroundings): WormQ
     ...(comeKgM2 > 0 ? [{ day: COME_AFTER_DAYS, kind: 'worms' as const, kg: comeKgM2 * areaM2 }] : []),
   ].sort((a, b) => a.day - b.day)
   if (feeds.length === 0 && deeds.length === 0) return undefined
-  const nowDay = Math.max(0, daysBetween(began.at, surroundings.now))
-  const horizonDay = Math.ceil(Math.min(HORIZON.most, Math.max(HORIZON.least, nowDay + HORIZON.beyondNow)))
+  const asked = askedOf(batch, surroundings, HORIZON)
   return {
-    methodId: began.methodId,
-    batchId: batch.id,
-    nowDay,
-    horizonDay,
-    kind: kindOf(began.answers[KIND]),
-    shelter: shelterOf(began.answers[WHERE]),
-    areaM2, pockets, feeds, deeds, feeding: feedingOn(batch, feeds, nowDay), rainShare, carriedOffDay,
-    ...weatherFrom(new Date(began.at), horizonDay, surroundings), findings: findingsOf(batch), seed: seedFromText(batch.id),
+    ...asked, ...weatherFrom(new Date(began.at), asked.horizonDay, surroundings),
+    kind: kindOf(began.answers[KIND]), shelter: shelterOf(began.answers[WHERE]), areaM2, pockets, feeds, deeds,
+    feeding: feedingOn(batch, feeds, asked.nowDay), rainShare, carriedOffDay, findings: findingsOf(batch),
   }
 }

@@ -4,7 +4,8 @@ import { numberOf } from '../../questions/question'
 import { dayText, weekdayText } from '../../units/dates'
 import { quantityText } from '../../units/format'
 import { daysBetween } from '../../units/time'
-import type { Surroundings, Task, TaskDoing } from '../contract'
+import type { Surroundings, Task } from '../contract'
+import { openPad, tasksFrom, type Ask } from '../course'
 import { alarmOf } from './alarms'
 import { wormApproach } from './approaches'
 import { dietOf } from './diet'
@@ -15,8 +16,6 @@ import { windowsOf } from './windows'
 import { FED, GRAMS, KIND, LEFT, SHELTERED, SPLIT, SQUEEZE, WORMS_IN } from './words'
 
 interface Seen { readonly batch: BegunBatch, readonly surroundings: Surroundings, readonly bin: BinOnDay }
-type Ask = Omit<Task, 'id' | 'batchId'>
-const pad = (id: string): TaskDoing => ({ kind: 'pad', pad: id })
 
 /** Whether worms have gone in, ever. In the ground they come by themselves. */
 export function hasWorms({ began, did }: Pick<BegunBatch, 'began' | 'did'>): boolean {
@@ -36,7 +35,7 @@ function alarm({ batch, surroundings }: Seen): Ask[] {
   return coming.kind === 'heat'
     ? [
         {
-          action: 'heat', doing: pad(SHELTERED), label: 'Sheltered', icon: 'i-ph-sun', title: 'Heat is coming: shade the worms',
+          action: 'heat', doing: openPad(SHELTERED), label: 'Sheltered', icon: 'i-ph-sun', title: 'Heat is coming: shade the worms',
           reason: `${when} up to ${degrees(coming.outsideC)} outside, and the bin may reach ${degrees(coming.binC)}; from `
             + `${degrees(kind.maxC)} they suffer, two days at ${degrees(kind.diesAboveC + 1)} kill them. `
             + (inGround
@@ -47,7 +46,7 @@ function alarm({ batch, surroundings }: Seen): Ask[] {
       ]
     : [
         {
-          action: 'frost', doing: pad(SHELTERED), label: 'Sheltered', icon: 'i-ph-snowflake',
+          action: 'frost', doing: openPad(SHELTERED), label: 'Sheltered', icon: 'i-ph-snowflake',
           title: 'Frost is coming: bring the worms in',
           reason: `${when} down to ${degrees(coming.outsideC)}. `
             + (inGround
@@ -61,7 +60,7 @@ function alarm({ batch, surroundings }: Seen): Ask[] {
 function bring({ batch, surroundings: { now } }: Seen): Ask[] {
   if (hasWorms(batch) || wormApproach(batch.began.approachId).id === 'tower') return []
   return [{
-    action: WORMS_IN, doing: pad(WORMS_IN), label: 'Worms in', icon: 'i-ph-waves', title: 'Let the worms in',
+    action: WORMS_IN, doing: openPad(WORMS_IN), label: 'Worms in', icon: 'i-ph-waves', title: 'Let the worms in',
     reason:
       'The bedding is there: lay them on top in the light, they go down by themselves. Surface worms, not the earthworms of the garden.',
     due: now,
@@ -86,7 +85,7 @@ function feed({ batch, surroundings, bin }: Seen): Ask[] {
   if (diet.rests && last) {
     if (bin.backlogDays < 5) return []
     return [{
-      action: LEFT, doing: pad(LEFT), label: 'Look', icon: 'i-ph-chart-pie-slice', title: 'Do not feed: look what is left',
+      action: LEFT, doing: openPad(LEFT), label: 'Look', icon: 'i-ph-chart-pie-slice', title: 'Do not feed: look what is left',
       reason: `${diet.rests} `
         + (bin.backlogDays > 45
           ? 'Feed for more than six weeks lies there.'
@@ -105,7 +104,7 @@ function feed({ batch, surroundings, bin }: Seen): Ask[] {
     : '') + ' '
     + `At this warmth about ${quantityText('volume', units, diet.weekL, 1)} in a week; what is left sets the pace.`
   return [{
-    action: FED, doing: pad(FED), label: 'Fed', icon: 'i-ph-bowl-food',
+    action: FED, doing: openPad(FED), label: 'Fed', icon: 'i-ph-bowl-food',
     title: `Feed them: about ${amount}${place ? `, ${place.label}` : ''}`, reason, due, until: addDays(due, 6),
     urgency: missed ? 'whenever' : 'usual',
   }]
@@ -119,7 +118,7 @@ function lookAt({ batch }: Seen): Ask[] {
   const last = batch.observations.findLast(({ sense }) => sense === LEFT)
   const due = addDays(new Date(last && last.at > fed[0]!.at ? last.at : fed[0]!.at), LOOK_EVERY)
   return [{
-    action: LEFT, doing: pad(LEFT), label: 'Look', icon: 'i-ph-chart-pie-slice', title: 'How much of the last feed is left?',
+    action: LEFT, doing: openPad(LEFT), label: 'Look', icon: 'i-ph-chart-pie-slice', title: 'How much of the last feed is left?',
     reason: `${last ? `Last looked on ${dayText(last.at)}` : 'Not looked yet'}. It tells how much they really eat.`, due,
     until: addDays(due, 10), urgency: 'whenever',
   }]
@@ -137,7 +136,7 @@ function moisten({ batch, surroundings, bin }: Seen): Ask[] {
   if (dry) {
     const litres = Math.max(0.5, bin.volumeL * 0.12 * (0.75 / 0.25 - Math.min(0.6, bin.moisture) / (1 - Math.min(0.6, bin.moisture))) * 0.5)
     return [{
-      action: 'watered', doing: pad('watered'), label: 'Watered', icon: 'i-ph-drop', title: 'Moisten the bedding',
+      action: 'watered', doing: openPad('watered'), label: 'Watered', icon: 'i-ph-drop', title: 'Moisten the bedding',
       reason: (felt
         ? `The squeeze on ${dayText(felt.at)} was dry.`
         : `By what went in it holds about ${Math.round(100 * bin.moisture)} % water; they want 70 to 80.`) + ' '
@@ -148,7 +147,7 @@ function moisten({ batch, surroundings, bin }: Seen): Ask[] {
   const last = batch.observations.findLast(({ sense }) => sense === SQUEEZE)
   const due = addDays(new Date(last?.at ?? batch.began.at), FEEL_EVERY)
   return [{
-    action: SQUEEZE, doing: pad(SQUEEZE), label: 'Feel', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful of bedding',
+    action: SQUEEZE, doing: openPad(SQUEEZE), label: 'Feel', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful of bedding',
     reason: `${last ? `Last felt on ${dayText(last.at)}` : 'Not felt yet'}. Worms breathe through a wet skin.`, due,
     until: addDays(due, 14), urgency: 'whenever',
   }]
@@ -161,7 +160,7 @@ function refresh({ bin, surroundings, batch }: Seen): Ask[] {
   const beddingL = bin.volumeL - bin.castingsL - bin.backlogKg / 0.55
   if (!hasWorms(batch) || beddingL > BEDDING_SHARE * bin.volumeL || bin.volumeL < 5) return []
   return [{
-    action: 'bedding', doing: pad('bedding'), label: 'Bedding', icon: 'i-ph-scroll', title: 'Fresh bedding',
+    action: 'bedding', doing: openPad('bedding'), label: 'Bedding', icon: 'i-ph-scroll', title: 'Fresh bedding',
     reason: `Hardly any is left: a hand of soaked, wrung card or leaves on top, and a spoon of crushed eggshell.`,
     due: surroundings.now, until: addDays(surroundings.now, 14), urgency: 'whenever',
   }]
@@ -177,7 +176,7 @@ function harvest({ batch, surroundings }: Seen): Ask[] {
         ? []
         : [
             {
-              action: SPLIT, doing: pad(SPLIT), label: 'Split it', icon: 'i-ph-arrows-split', title: 'Crowded: split the herd',
+              action: SPLIT, doing: openPad(SPLIT), label: 'Split it', icon: 'i-ph-arrows-split', title: 'Crowded: split the herd',
               reason: 'Half of worms, bedding and castings into a second box, or give some away.', due: from,
               until: to > now ? to : addDays(now, 30), urgency: 'whenever',
             },
@@ -186,7 +185,7 @@ function harvest({ batch, surroundings }: Seen): Ask[] {
     const lured = batch.did.some(({ deed, at }) => deed === 'lured' && daysBetween(at, now) < 60)
     if (now < from && now >= lure && !lured)
       return [{
-        action: 'lured', doing: pad('lured'), label: 'Begun', icon: 'i-ph-arrow-line-right', title: 'From now on feed one end only',
+        action: 'lured', doing: openPad('lured'), label: 'Begun', icon: 'i-ph-arrow-line-right', title: 'From now on feed one end only',
         reason: `Castings are worth taking from about ${dayText(from)}: in two to four weeks the worms move over to the feed, and the `
           + 'other end can be taken.',
         due: now, until: from, urgency: 'whenever',
@@ -207,8 +206,5 @@ function harvest({ batch, surroundings }: Seen): Ask[] {
 export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
   const bin = batch.ended ? undefined : binOn(batch, surroundings)
   if (!bin) return []
-  const seen: Seen = { batch, surroundings, bin }
-  const asks = [alarm, bring, feed, lookAt, moisten, refresh, harvest].flatMap(make => make(seen))
-  const once = asks.filter(({ action }, at) => asks.findIndex(one => one.action === action) === at)
-  return once.map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: endOfDay(one.until) }))
+  return tasksFrom(batch.id, [alarm, bring, feed, lookAt, moisten, refresh, harvest].flatMap(make => make({ batch, surroundings, bin })))
 }

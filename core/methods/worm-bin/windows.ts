@@ -1,14 +1,13 @@
-import { addHours } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { quantityText } from '../../units/format'
 import type { NamedWindow, Surroundings } from '../contract'
+import { spansOf } from '../course'
 import { wormApproach } from './approaches'
 import { ROOM_KG_M2 } from './course'
-import { crowdedDay, CROWDED, harvestDay, HARVEST, since } from './forecast'
-import { binOn, middleOf } from './now'
+import { crowdedDay, CROWDED, harvestDay, HARVEST, middleOf, since } from './forecast'
+import { binOn } from './now'
 import { REACHABLE } from './outputs'
 
-const later = (at: string, days: number) => addHours(new Date(at), Math.round(days * 24))
 /** Without a forecast yet. */
 const ROUGHLY = { sooner: 0.75, later: 1.5 }
 
@@ -18,26 +17,17 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
   if (batch.ended || !middle || wormApproach(batch.began.approachId).id === 'tower') return []
   const { question, course } = middle
   const { areaM2, nowDay, horizonDay } = question
-  const forecast = surroundings.forecastOf?.(batch.id)
-  const window = (id: string, day: number) =>
-    forecast?.windows[id]?.now ?? {
-      low: Math.min(day, nowDay + (day - nowDay) * ROUGHLY.sooner), typical: day, high: nowDay + (day - nowDay) * ROUGHLY.later,
-    }
-  const dates = (id: string, day: number) => {
-    const { low, high } = window(id, day)
-    return {
-      from: later(batch.began.at, low), to: later(batch.began.at, Math.max(low + 1, high)),
-      ...(high >= horizonDay - 1 ? { orLater: true } : {}),
-    }
-  }
+  const spans = spansOf(batch, surroundings, question, ROUGHLY)
+  // What is to come is that much less sure the farther it is; what has come stays where it was.
+  const dates = (id: string, day: number) => spans.span(id, day, Math.min(day, nowDay), 1)
+  const isSeen = (id: string, day: number) => spans.days(id, day, Math.min(day, nowDay)).low < horizonDay - 1
   const from = since(question)
   const [harvest, crowded] = [harvestDay(course, areaM2, from), crowdedDay(course, areaM2, from)]
   const litres = quantityText('volume', surroundings.units, (binOn(batch, surroundings, harvest)?.castingsL ?? 0) * REACHABLE)
   return [
-    ...(window('harvest', harvest).low < horizonDay - 1
+    ...(isSeen('harvest', harvest)
       ? [
           {
-            id: 'harvest',
             ...dates('harvest', harvest),
             label: 'Harvest',
             coming: 'Castings worth taking between',
@@ -51,10 +41,9 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
           },
         ]
       : []),
-    ...(window('crowded', crowded).low < horizonDay - 1
+    ...(isSeen('crowded', crowded)
       ? [
           {
-            id: 'crowded',
             ...dates('crowded', crowded),
             label: 'Crowded',
             coming: 'A second box between',
