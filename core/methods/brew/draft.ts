@@ -12,7 +12,7 @@ import {
 import { amountsFor, dilutionFor, type BrewAmounts } from './amounts'
 import { FOUL, setUpCautions, SOIL_ONLY } from './cautions'
 import { dayAt, runBrew } from './course'
-import { timesOf, traitsAt } from './forecast'
+import { traitsAt } from './forecast'
 import { kindOf, type BrewKind } from './kinds'
 import { brewPicture } from './picture'
 import { AREA, STANDS } from './words'
@@ -32,7 +32,7 @@ export function asksOf(): readonly Question[] {
 
 /** Sooner, middle and later of what is possible: days and warmth one and a quarter spreads off. */
 function heightDays(kind: BrewKind, placeC: readonly number[], progress: number): [number, number, number] {
-  const days = timesOf({ horizonDay: HORIZON_DAYS, findings: [], nowDay: 0 })
+  const days = Float64Array.from({ length: 2 * HORIZON_DAYS + 1 }, (_, at) => at / 2)
   const on = (points: readonly number[]) => dayAt(runBrew(kind, placeC, traitsAt(points, kind.q10), days), progress)
   return [on([-1, 0, 0.8]), on([]), on([1, 0, -0.8])]
 }

@@ -1,14 +1,11 @@
 import { range } from '../../units/range'
-import type { Forecaster, Method } from '../contract'
+import type { Method } from '../contract'
 import { asksOf, draftOf } from './draft'
-import { answerOf } from './forecast'
+import { forecaster } from './forecast'
 import { KINDS } from './kinds'
 import { look } from './look'
 import { PADS } from './pads'
-import { questionOf, type BrewQuestion } from './question'
 import { SITES } from './sites'
-
-const forecaster: Forecaster<BrewQuestion> = { ask: questionOf, answer: answerOf }
 
 /** Brews and ferments: a bucket of water, something living or green, and a few days. */
 export const brew: Method = {

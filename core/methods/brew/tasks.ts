@@ -5,6 +5,7 @@ import { containerText } from '../../units/container'
 import { quantityText } from '../../units/format'
 import { numberOf } from '../../questions/question'
 import type { Surroundings, Task } from '../contract'
+import { tasksFrom, type Ask } from '../course'
 import { dilutionFor } from './amounts'
 import { kindOf, type BrewKind } from './kinds'
 import { airIsOn, isFoul, leftL, progressOf } from './standing'
@@ -12,7 +13,6 @@ import { windowsOf } from './windows'
 import { AIR, AREA, FOAM, SMELL, STIRRED, STRAINED } from './words'
 import { dayText, timeText, weekdayText } from '../../units/dates'
 
-type Ask = Omit<Task, 'id' | 'batchId'>
 interface Seen { readonly batch: BegunBatch, readonly surroundings: Surroundings, readonly kind: BrewKind, readonly progress: number }
 
 const hour = (at: Date) => `${weekdayText(at)} ${timeText(at)}`
@@ -125,5 +125,5 @@ export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
   if (batch.ended) return []
   const seen = { batch, surroundings, kind: kindOf(batch.began.approachId), progress: progressOf(batch, surroundings) }
   const asks = isFoul(batch) ? foul(seen) : [stir, readFoam, checkAir, giveIt, smellIt].flatMap(make => make(seen))
-  return asks.map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: one.until < one.due ? one.due : one.until }))
+  return tasksFrom(batch.id, asks, 'hour')
 }

@@ -1,7 +1,9 @@
-import { given, judgeCauses, type PossibleCause } from '../../diagnosis/judge'
-import { quantityText } from '../../units/format'
+import type { BegunBatch } from '../../journal/garden'
+import { given, type PossibleCause } from '../../diagnosis/judge'
+import { percentText, quantityText } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import type { Diagnosis, Remedy, Surroundings, Symptom } from '../contract'
+import { diagnosisBy, justDo, type Noticing } from '../course'
 import { sheetOf, type Sheet } from './state'
 import { BELOW, CARD, GROWN, MENDED, TORN } from './words'
 
@@ -27,8 +29,6 @@ interface Facts {
   readonly mended: boolean
   readonly symptoms: readonly string[]
 }
-const remedy = (text: string, deeds: readonly string[] = [], waterL = 0): Remedy => ({ text, parts: [], waterL, deeds })
-const percent = (share: number) => `${Math.round(100 * share)} %`
 
 const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   {
@@ -39,7 +39,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     ],
     remedy: ({ sheet: { plan }, surroundings: { units } }) => {
       const litres = plan.way.laid ? plan.areaM2 * 8 : plan.water.cardL / 2
-      return remedy(
+      return justDo(
         `${quantityText('volume', units, litres)} over it, slowly, in two goes: dry card sheds the first. Then more cover, so that it `
         + 'stays damp.',
         [], Math.round(litres),
@@ -53,7 +53,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(coverM > 0.06, -0.6, 'It should be covered deep enough.'),
     ],
     remedy: ({ sheet: { plan } }) =>
-      remedy(
+      justDo(
         `A new soaked piece over the gap, then ${plan.cover.material.short} on all of it, ${Math.round(100 * (plan.coverM || 0.06))} cm `
         + 'deep; stones or boards until it has settled.',
         [MENDED],
@@ -62,10 +62,10 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   {
     id: 'time', title: 'It has not had its time', symptoms: { 'still-green': 0.7, 'no-threads': 0.6 },
     weigh: ({ sheet: { spent } }) => [
-      ...given(spent < 0.7, 0.9, `By the warmth it had, only about ${percent(spent)} should be spent.`),
+      ...given(spent < 0.7, 0.9, `By the warmth it had, only about ${percentText(spent)} should be spent.`),
       ...given(spent > 1.3, -1, 'By the warmth it had, it should long be through.'),
     ],
-    remedy: () => remedy('Leave it dark and damp. A winter hardly counts: roots rest in the cold.'),
+    remedy: () => justDo('Leave it dark and damp. A winter hardly counts: roots rest in the cold.'),
   },
   {
     id: 'light', title: 'Light gets in', symptoms: { 'still-green': 0.4, 'through': 0.7 },
@@ -74,7 +74,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(card === 'torn', 0.8, 'It was torn when it was last felt.'),
       ...given(plan.overlapM >= 0.14, -0.2, 'It overlaps by a hand and more.'),
     ],
-    remedy: () => remedy('Find the gap, pull what grows in it, a new soaked piece over it with a hand on each side.', [MENDED]),
+    remedy: () => justDo('Find the gap, pull what grows in it, a new soaked piece over it with a hand on each side.', [MENDED]),
   },
   {
     id: 'creeping', title: 'Creeping roots', symptoms: { through: 0.6, edge: 0.4 },
@@ -83,7 +83,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(!creeping, -0.3, 'None was named when it was laid; look at what comes.'),
     ],
     remedy: () =>
-      remedy(
+      justDo(
         'Pull each shoot as soon as it shows: it is the store that must run dry. Double card where they come, two seasons, and a barrier '
         + 'at the edge.',
         [MENDED],
@@ -93,7 +93,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   {
     id: 'edge-open', title: 'The edge is open', symptoms: { edge: 0.9, through: 0.2 },
     weigh: ({ sheet: { nowDay } }) => given(nowDay > 30, 0.2, 'Grass finds the way in within weeks.'),
-    remedy: () => remedy('Cut along it with a spade, a hand deep, twice a year; push card down into the cut.'),
+    remedy: () => justDo('Cut along it with a spade, a hand deep, twice a year; push card down into the cut.'),
   },
   {
     id: 'shelter', title: 'It shelters slugs', symptoms: { slugs: 0.9 },
@@ -102,7 +102,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(phase === 'planted', 0.4, 'Young plants stand in it.'),
     ],
     remedy: () =>
-      remedy(
+      justDo(
         'Card a hand away from each plant, bare soil round it; lift the edge at dusk and gather them. In a wet spring plant tough ones '
         + 'only.',
       ),
@@ -113,7 +113,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(rainMm > 50, 0.4, 'Much rain.'),
       ...given(!plan.way.laid, 0.3, 'It is shut in a box.'),
     ],
-    remedy: () => remedy('Drain it, turn it over, tear dry card in. On the ground: lift it at a few places and let it dry for a day.'),
+    remedy: () => justDo('Drain it, turn it over, tear dry card in. On the ground: lift it at a few places and let it dry for a day.'),
   },
   {
     id: 'robs', title: 'Card takes nitrogen', symptoms: { hungry: 0.7 },
@@ -122,34 +122,27 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(plan.cover.id === 'compost', -0.4, 'There is compost on it: that usually feeds enough.'),
       ...given(nowDay > 400, -0.4, 'The card should be gone by now.'),
     ],
-    remedy: () => remedy('A liquid feed or a handful of horn meal at each plant; next time compost into the planting hole.'),
+    remedy: () => justDo('A liquid feed or a handful of horn meal at each plant; next time compost into the planting hole.'),
   },
 ]
 
 const FRESH_DAYS = 45
-const NOTICED: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+const NOTICED: Noticing = {
   [CARD]: { torn: 'blown', stiff: 'stiff' }, [TORN]: { 'stiff': 'stiff', 'sour': 'sour', 'no-threads': 'no-threads' },
   above: { edge: 'edge', through: 'through', slugs: 'slugs', bare: 'blown' },
 }
 
-/** What may be wrong with a sheet. */
-export const diagnosis: Diagnosis = {
-  symptoms: SYMPTOMS,
-  noticed: (batch, surroundings) => {
-    const { spent } = sheetOf(batch, surroundings)
-    const fresh = batch.observations.filter(({ at }) => daysBetween(at, surroundings.now) < FRESH_DAYS)
-    const green = spent > 0.9 && fresh.findLast(({ sense }) => sense === BELOW)?.finding === 'green' ? ['still-green'] : []
-    return [...new Set([...green, ...fresh.flatMap(({ sense, finding }) => NOTICED[sense]?.[finding] ?? [])])]
-  },
-  causes: (batch, surroundings, symptoms) =>
-    symptoms.length === 0
-      ? []
-      : judgeCauses(
-          CAUSES,
-          {
-            symptoms, surroundings, sheet: sheetOf(batch, surroundings), creeping: batch.began.answers[GROWN] === 'creeping',
-            mended: batch.did.some(({ deed }) => deed === MENDED),
-          },
-          symptoms,
-        ),
+function noticedBesides(batch: BegunBatch, surroundings: Surroundings): string[] {
+  const seen = batch.observations.findLast(({ sense, at }) => sense === BELOW && daysBetween(at, surroundings.now) < FRESH_DAYS)
+  return sheetOf(batch, surroundings).spent > 0.9 && seen?.finding === 'green' ? ['still-green'] : []
 }
+
+const factsOf = (batch: BegunBatch, surroundings: Surroundings, symptoms: readonly string[]): Facts => ({
+  symptoms, surroundings, sheet: sheetOf(batch, surroundings), creeping: batch.began.answers[GROWN] === 'creeping',
+  mended: batch.did.some(({ deed }) => deed === MENDED),
+})
+
+/** What may be wrong with a sheet. */
+export const diagnosis: Diagnosis = diagnosisBy<Facts>({
+  symptoms: SYMPTOMS, freshDays: FRESH_DAYS, noticing: NOTICED, noticedBesides, factsOf, causes: CAUSES,
+})

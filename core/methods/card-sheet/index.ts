@@ -1,17 +1,14 @@
 import { range } from '../../units/range'
-import type { Forecaster, Method } from '../contract'
+import type { Method } from '../contract'
 import { CLEAN, SOIL } from './care'
 import { diagnosis } from './diagnosis'
 import { asksOf, draftOf } from './draft'
-import { answerOf } from './forecast'
+import { forecaster } from './forecast'
 import { look } from './look'
 import { PADS } from './pads'
-import { questionOf, type SheetQuestion } from './question'
 import { SITES, sitesOf } from './sites'
 import { WAYS } from './ways'
 import { METHOD } from './words'
-
-const forecaster: Forecaster<SheetQuestion> = { ask: questionOf, answer: answerOf }
 
 /** Sheets of card: new ground without digging, strips in trenches, torn card for fungi. */
 export const sheet: Method = {

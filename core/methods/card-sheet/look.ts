@@ -58,7 +58,7 @@ function standingOf(batch: BegunBatch, surroundings: Surroundings): Standing {
 const LOOKED: Readonly<Record<string, number>> = { 'green': 15, 'yellow': 50, 'white': 80, 'dead': 100, 'threads': 100, 'no-threads': 40 }
 
 function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
-  const { days, spent } = middleOf(batch, surroundings)
+  const { days, course: { spent } } = middleOf(batch, surroundings)
   const forecast = surroundings.forecastOf?.(batch.id)
   const share = (value: number) => Math.min(100, 100 * value)
   const points = (times: Float64Array, band: Parameters<typeof chartPoints>[2]) => chartPoints(batch.began.at, times, band, share)
@@ -122,7 +122,7 @@ export const look: Look = {
   picture: (batch, surroundings, day) => {
     const middle = middleOf(batch, surroundings)
     return sheetPicture(batch.name, sheetPlan(batch.began), batch.began.site, {
-      coverM: coverOn(batch, surroundings, day), spent: spentOn(middle, day ?? middle.question.nowDay),
+      coverM: coverOn(batch, surroundings, day), spent: spentOn(middle.course, day ?? middle.question.nowDay),
     })
   },
   fromAbove: batch => sheetPlanDrawing(batch.name, sheetPlan(batch.began), batch.began.site),
@@ -132,7 +132,7 @@ export const look: Look = {
     const when
       = Math.abs(wanted - middle.question.nowDay) < 0.6 ? 'Now' : weekdayDateText(new Date(Date.parse(batch.began.at) + wanted * DAY_MS))
     const { way } = sheetPlan(batch.began)
-    return `${when}: about ${percent(spentOn(middle, wanted))} `
+    return `${when}: about ${percent(spentOn(middle.course, wanted))} `
       + (way.laid
         ? (way.id === 'whole' ? 'of what grew there spent' : 'settled')
         : 'of the way to threads')

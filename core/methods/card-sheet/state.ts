@@ -45,7 +45,7 @@ export function coverOn(batch: BegunBatch, surroundings: Surroundings, day?: num
 }
 
 /** How far it is on a day, in the middle of what is possible. */
-export function spentOn({ days, spent }: { readonly days: Float64Array, readonly spent: Float32Array }, day: number): number {
+export function spentOn({ times: days, spent }: { readonly times: Float64Array, readonly spent: Float32Array }, day: number): number {
   const at = days.findIndex(one => one >= day - 1e-9)
   return spent[at < 0 ? spent.length - 1 : at] ?? 0
 }
@@ -66,7 +66,7 @@ export function sheetOf(batch: BegunBatch, surroundings: Surroundings): Sheet {
   const since = seen?.finding === 'stiff' ? watered : mended
   const card = seen && seen.at > since ? seen.finding : undefined
   const plantedAt = batch.did.find(({ deed }) => deed === PLANTED)?.at
-  const spent = spentOn(middle, nowDay)
+  const spent = spentOn(middle.course, nowDay)
   return {
     plan,
     nowDay,

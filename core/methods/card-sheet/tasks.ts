@@ -3,15 +3,14 @@ import type { BegunBatch } from '../../journal/garden'
 import { dateText, dayText } from '../../units/dates'
 import { quantityText } from '../../units/format'
 import { daysBetween } from '../../units/time'
-import type { Surroundings, Task, TaskDoing } from '../contract'
+import type { Surroundings, Task } from '../contract'
+import { openPad, tasksFrom, type Ask } from '../course'
 import { sheetOf, type Sheet } from './state'
 import { windowsOf } from './windows'
 import { BELOW, CARD, COVERED, MENDED, PLANTED, TORN, WATERED } from './words'
 
-type Ask = Omit<Task, 'id' | 'batchId'>
 interface Seen { readonly batch: BegunBatch, readonly sheet: Sheet, readonly surroundings: Surroundings }
 
-const pad = (id: string): TaskDoing => ({ kind: 'pad', pad: id })
 /** Look so soon after it was laid, and then so often; threads are looked for from the second week. */
 const LOOKS = { flatFirst: 14, flatEvery: 45, tornFirst: 14, tornEvery: 7, nearDays: 12 }
 /** Less rain than this in two warm weeks, mm, and the card dries. */
@@ -26,7 +25,7 @@ function wetAgain({ batch, sheet: { card, rainMm, warm, plan, nowDay, phase }, s
   if (!stiff && (fresh || !warm || !plan.way.laid || rainMm >= DRY_MM || nowDay < 10)) return []
   const litres = plan.way.laid ? plan.areaM2 * WETS_L_M2 : plan.water.cardL / 2
   return [{
-    action: 'watered', doing: pad(WATERED), label: 'Watered', icon: 'i-ph-drop', title: 'Wet the card again',
+    action: 'watered', doing: openPad(WATERED), label: 'Watered', icon: 'i-ph-drop', title: 'Wet the card again',
     reason: (stiff
       ? 'It was pale and stiff: rain runs off it.'
       : `Only ${Math.round(rainMm)} mm of rain in two weeks: dry card sheds what falls.`) + ' '
@@ -68,7 +67,7 @@ function lookUnder({ batch, sheet: { plan, spent, phase, nowDay }, surroundings 
   const frozen = plan.way.laid && surroundings.weather.ambientC(due > surroundings.now ? due : surroundings.now) < 2
   if (frozen && last) return []
   return [{
-    action: 'below', doing: pad(sense), label: 'Look', icon: 'i-ph-eye', title: 'Lift a corner',
+    action: 'below', doing: openPad(sense), label: 'Look', icon: 'i-ph-eye', title: 'Lift a corner',
     reason: `${expected}${nowDay > 1 ? ` on day ${Math.floor(nowDay)}` : ''}`
       + (window
         ? `; ${window.label.toLowerCase()} between ${dayText(window.from)} and ${dateText(window.to)}`
@@ -86,7 +85,7 @@ function feelCard({ batch, sheet: { plan, phase }, surroundings: { now } }: Seen
     ? []
     : [
         {
-          action: 'card', doing: pad(CARD), label: 'Feel', icon: 'i-ph-hand-tap', title: 'Feel the card',
+          action: 'card', doing: openPad(CARD), label: 'Feel', icon: 'i-ph-hand-tap', title: 'Feel the card',
           reason: `${last ? `Last felt on ${dayText(last.at)}` : 'Not felt yet'}. Pale and stiff it wants water; torn it wants a new `
             + 'piece.',
           due, until: addDays(due, 20), urgency: daysBetween(due, now) > 10 ? 'usual' : 'whenever',
@@ -102,7 +101,7 @@ function coverAgain({ sheet: { plan, coverM, phase }, batch, surroundings: { now
   if (!shows && coverM > wantedM * plan.cover.kind.refreshedAt) return []
   const barrows = Math.max(0, wantedM - coverM) * plan.areaM2 * 1000 / plan.cover.kind.settles.typical
   return [{
-    action: 'covered', doing: pad(COVERED), label: 'Covered', icon: 'i-ph-stack', title: 'Top up the cover',
+    action: 'covered', doing: openPad(COVERED), label: 'Covered', icon: 'i-ph-stack', title: 'Top up the cover',
     reason: `${shows ? 'The card shows.' : `It should lie about ${quantityText('length', units, coverM)} deep by now.`} About `
       + `${quantityText('volume', units, Math.max(10, barrows))} of ${plan.cover.material.short} bring it back.`,
     due: now, until: addDays(now, 14), urgency: shows ? 'usual' : 'whenever',
@@ -117,7 +116,7 @@ function plantIt({ batch, sheet: { plan, phase, below, spent }, surroundings }: 
   if (!through || !window) return []
   const cold = ambientC(now) < 5
   return [{
-    action: 'planted', doing: pad(PLANTED), label: 'Planted', icon: 'i-ph-plant',
+    action: 'planted', doing: openPad(PLANTED), label: 'Planted', icon: 'i-ph-plant',
     title: cold ? 'It can be planted when it is warm' : 'Plant it',
     reason: (below === 'dead'
       ? 'There is nothing green below it any more.'
@@ -141,7 +140,5 @@ function moveOn({ batch, sheet: { plan, phase }, surroundings: { now } }: Seen):
 export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
   if (batch.ended) return []
   const seen = { batch, surroundings, sheet: sheetOf(batch, surroundings) }
-  return [mendIt, wetAgain, plantIt, lookUnder, feelCard, coverAgain, moveOn]
-    .flatMap(make => make(seen))
-    .map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: one.until < one.due ? one.due : one.until }))
+  return tasksFrom(batch.id, [mendIt, wetAgain, plantIt, lookUnder, feelCard, coverAgain, moveOn].flatMap(make => make(seen)), 'hour')
 }

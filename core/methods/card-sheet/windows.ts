@@ -1,27 +1,24 @@
-import { addHours } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { grownOverOf } from '../../sheets/smothering'
 import type { NamedWindow, Surroundings } from '../contract'
+import { spansOf } from '../course'
 import { middleOf, throughDay } from './forecast'
 import { sheetWayOf } from './ways'
 import { GROWN, PLANTED } from './words'
 
 /** Before the forecast is there, so much sooner or later. */
-const ROUGHLY = { sooner: 0.8, later: 1.25 }
+const ROUGHLY = { sooner: 0.8, later: 1.25, capped: true }
 
 /** When it is through. */
 export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedWindow[] {
   if (batch.ended || batch.did.some(({ deed }) => deed === PLANTED)) return []
   const way = sheetWayOf(batch.began.approachId)
-  const { question: { horizonDay, wants }, days, spent } = middleOf(batch, surroundings)
-  const typical = throughDay(days, spent)
-  const known = surroundings.forecastOf?.(batch.id)?.windows.through?.now
-  const low = known?.low ?? typical * ROUGHLY.sooner
-  const high = Math.max(low, known?.high ?? typical * ROUGHLY.later)
-  const later = (day: number) => addHours(new Date(batch.began.at), Math.round(24 * Math.min(horizonDay, day)))
+  const { question, course } = middleOf(batch, surroundings)
+  const { wants } = question
+  const typical = throughDay(course.times, course.spent)
   const counted = `${Math.round(wants.low)} to ${Math.round(wants.high)} days of growing warmth`
   return [{
-    ...way.through, from: later(low), to: later(high), ...(high >= horizonDay - 1 ? { orLater: true } : {}),
+    ...way.through, ...spansOf(batch, surroundings, question, ROUGHLY).span(way.through.id, typical),
     reasons:
         way.id === 'whole'
           ? [

@@ -1,15 +1,12 @@
 import { range } from '../../units/range'
-import type { Forecaster, Method } from '../contract'
+import type { Method } from '../contract'
 import { asksOf, draftOf } from './draft'
-import { answerOf } from './forecast'
+import { forecaster } from './forecast'
 import { look } from './look'
 import { PADS } from './pads'
-import { questionOf, type ChargeQuestion } from './question'
 import { ripeness } from './ripeness'
 import { SITES, sitesOfKind } from './sites'
 import { wayOf, WAYS } from './ways'
-
-const forecaster: Forecaster<ChargeQuestion> = { ask: questionOf, answer: answerOf }
 
 /** Charging char: pores filled with water, feed and life before it goes on a bed. */
 export const charCharging: Method = {

@@ -34,14 +34,14 @@ function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): P
     standsL,
     charL: soak.charL,
     bags: recipeFor(batch.began.site, soak.way, batch.began.answers).bags,
-    charged: chargedOn(middle, wanted),
+    charged: chargedOn(middle.course, wanted),
     filled: filledDay !== undefined && wanted >= filledDay - 1e-6,
     drained: drainedDay !== undefined && wanted >= drainedDay - 1e-6,
   })
 }
 
 function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
-  const { days, charged, question } = middleOf(batch, surroundings)
+  const { question, course: { times: days, charged } } = middleOf(batch, surroundings)
   if (question.filledDay === undefined) return []
   const forecast = surroundings.forecastOf?.(batch.id)
   const points = (times: Float64Array, band: Parameters<typeof chartPoints>[2]) =>
@@ -108,7 +108,7 @@ export const look: Look = {
     const wanted = Math.min(middle.question.horizonDay, day ?? middle.question.nowDay)
     const when
       = Math.abs(wanted - middle.question.nowDay) < 0.1 ? 'Now' : weekdayDateText(new Date(Date.parse(batch.began.at) + wanted * DAY_MS))
-    return `${when}: about ${percent(chargedOn(middle, wanted))} charged.`
+    return `${when}: about ${percent(chargedOn(middle.course, wanted))} charged.`
   },
   lastDay: (batch, surroundings) => middleOf(batch, surroundings).question.horizonDay,
   gates: (batch, surroundings) => {

@@ -56,7 +56,7 @@ export function soakOf(batch: BegunBatch, surroundings: Surroundings): Soak {
   const out = batch.did.find(({ deed }) => deed === DRAINED || deed === LIFTED)
   const waterInL = batch.puts.reduce((sum, { waterL }) => sum + waterL, 0)
   const givenL = batch.uses.reduce((sum, { litres }) => sum + litres, 0)
-  const charged = chargedOn(middle, nowDay)
+  const charged = chargedOn(middle.course, nowDay)
   const smelt = batch.observations.findLast(({ sense }) => sense === SMELL)
   const known = {
     way, water: waterState(batch, surroundings), charged, nowDay, charL, livingL, dryingDays: out && daysBetween(out.at, surroundings.now),

@@ -4,13 +4,13 @@ import { dayText, timeText } from '../../units/dates'
 import { quantityText } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import type { Surroundings, Task } from '../contract'
+import { tasksFrom, type Ask } from '../course'
 import { acidText } from './draft'
 import { soakOf, type Soak } from './state'
 import { takenNow } from './standing'
 import { windowsOf } from './windows'
 import { ACID, AIR, DRAINED, FILLED, LIFTED, SINKS, SMELL, STIRRED } from './words'
 
-type Ask = Omit<Task, 'id' | 'batchId'>
 interface Seen { readonly batch: BegunBatch, readonly soak: Soak, readonly surroundings: Surroundings }
 
 const percent = (share: number) => `${Math.round(100 * share)} %`
@@ -129,7 +129,5 @@ function takeIt({ batch, soak, surroundings }: Seen): Ask[] {
 export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
   if (batch.ended) return []
   const seen = { batch, surroundings, soak: soakOf(batch, surroundings) }
-  return [waterFirst, stir, checkAir, lookAtIt, takeIt]
-    .flatMap(make => make(seen))
-    .map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: one.until < one.due ? one.due : one.until }))
+  return tasksFrom(batch.id, [waterFirst, stir, checkAir, lookAtIt, takeIt].flatMap(make => make(seen)), 'hour')
 }

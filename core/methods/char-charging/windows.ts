@@ -1,6 +1,7 @@
-import { addDays, addMinutes } from 'date-fns'
+import { addDays } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import type { NamedWindow, Surroundings } from '../contract'
+import { spansOf } from '../course'
 import { dayCharged, usualDays } from './course'
 import { ENOUGH } from '../../materials/char-state'
 import { middleOf } from './forecast'
@@ -9,9 +10,9 @@ import { sizeOf, wayOf } from './ways'
 import { DRAINED, LIFTED, SIZE, STANDS } from './words'
 import { placeFor } from './question'
 
-const later = (at: string, days: number) => addMinutes(new Date(at), Math.round(days * 1440))
 /** Before the forecast is there, so much sooner or later. */
 const ROUGHLY = { sooner: 0.7, later: 1.4 }
+const NEAR_END_DAYS = 0.6
 
 /** When it is charged, and when it has dried. */
 export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedWindow[] {
@@ -32,21 +33,15 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
           },
         ]
   const middle = middleOf(batch, surroundings)
-  const typical = dayCharged(middle.days, middle.charged, ENOUGH)
-  const { low, high } = surroundings.forecastOf?.(batch.id)?.windows.charged?.now ?? {
-    low: typical * ROUGHLY.sooner, high: typical * ROUGHLY.later,
-  }
+  const typical = dayCharged(middle.days, middle.course.charged, ENOUGH)
   const usual = usualDays(way, sizeOf(began.answers[SIZE]).times)
-  const [from, to] = [later(began.at, low), later(began.at, Math.max(low, high))]
+  const span = spansOf(batch, surroundings, middle.question, ROUGHLY, NEAR_END_DAYS).span('charged', typical)
   const charged: NamedWindow = {
-    id: 'charged',
+    ...span,
     label: 'Charged',
     coming: 'Charged between',
     begun: 'May be charged since',
     announced: 'may be charged',
-    from,
-    to,
-    ...(high >= middle.question.horizonDay - 0.6 ? { orLater: true } : {}),
     reasons: [
       `${way.name}, pieces ${sizeOf(began.answers[SIZE]).label}: usually ${Math.round(usual.low)} to ${Math.round(usual.high)} days.`,
       way.q10 === 1
@@ -55,5 +50,5 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
       'What floats and what bubbles sharpens it.',
     ],
   }
-  return out ? [charged, ...dry(new Date(out.at), new Date(out.at))] : [charged, ...dry(from, to)]
+  return out ? [charged, ...dry(new Date(out.at), new Date(out.at))] : [charged, ...dry(span.from, span.to)]
 }

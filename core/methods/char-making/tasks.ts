@@ -3,11 +3,10 @@ import type { BegunBatch } from '../../journal/garden'
 import { dayText, timeText } from '../../units/dates'
 import { quantityText } from '../../units/format'
 import type { Surroundings, Task } from '../contract'
+import { tasksFrom, type Ask } from '../course'
 import { NEUTRAL_PH, roundsToGo } from './said'
 import { theBurn, type Burn } from './state'
 import { CHECKED, CRUSHED, EVENING, LIT, RINSE, SNAPPED } from './words'
-
-type Ask = Omit<Task, 'id' | 'batchId'>
 
 function burnIt(burn: Burn, { now }: Surroundings): Ask[] {
   const run = { doing: { kind: 'page', page: 'run' }, label: 'Step by step', icon: 'i-ph-fire' } as const
@@ -121,10 +120,7 @@ function workUp(batch: BegunBatch, burn: Burn, { now, units }: Surroundings): As
 export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
   if (batch.ended) return []
   const burn = theBurn(batch, surroundings)
-  return [...burnIt(burn, surroundings), ...feelIt(batch, burn, surroundings), ...workUp(batch, burn, surroundings)].map(one => ({
-    ...one,
-    id: `${batch.id}.${one.action}`,
-    batchId: batch.id,
-    until: one.until < one.due ? one.due : one.until,
-  }))
+  return tasksFrom(
+    batch.id, [...burnIt(burn, surroundings), ...feelIt(batch, burn, surroundings), ...workUp(batch, burn, surroundings)], 'hour',
+  )
 }

@@ -6,10 +6,10 @@ import { keptFor, type Forecaster, type Lasting, type Surroundings } from '../co
 import type { CourseQuestion } from './question'
 
 /** What a method says of its course: what it is asked by, how one that is possible runs, and what is told of it. */
-export interface CourseOf<Q extends CourseQuestion, C, Row extends string>
+export interface CourseOf<Q extends CourseQuestion, C, Row extends string, Nothing extends undefined>
   extends Pick<Foreseeing<C, Row>, 'dimensions' | 'members' | 'mostRounds' | 'row' | 'bands' | 'bandsAtStart' | 'strays' | 'carries'> {
-  /** The question of a batch; nothing while there is nothing to ask. */
-  ask(batch: BegunBatch, around: Lasting): Q | undefined
+  /** The question of a batch; nothing while there is nothing to ask, where that can be. */
+  ask(batch: BegunBatch, around: Lasting): Q | Nothing
   /** Days between two times at which it is looked at, beside now, the end and whenever something was found. */
   everyDays(question: Q): number
   /** One course that is possible. @param point standings of its traits, as standard normals; none of them is 0, the usual. */
@@ -26,17 +26,19 @@ export interface Middle<Q, C> {
 }
 
 /** What comes of it: the forecaster, and the course in the middle for whatever has to be said at once. */
-export interface Coursed<Q extends CourseQuestion, C> {
+export interface Coursed<Q extends CourseQuestion, C, Nothing extends undefined> {
   readonly forecaster: Forecaster<Q>
   timesOf(question: Q): Float64Array
   /** What it will do, learnt from everything found of it. A generator: it can be stopped between members. */
   answerOf(question: Q, members?: number): Generator<Progress, Forecast>
   /** The middle of what is possible: of what was learnt, where there is a forecast. */
-  middleOf(batch: BegunBatch, surroundings: Surroundings): Middle<Q, C> | undefined
+  middleOf(batch: BegunBatch, surroundings: Surroundings): Middle<Q, C> | Nothing
 }
 
-/** Makes the forecast of any method that is a course of a few rows. */
-export function defineCourse<Q extends CourseQuestion, C, Row extends string>(what: CourseOf<Q, C, Row>): Coursed<Q, C> {
+/** Makes the forecast of any method that is a course of a few rows. `Nothing` is never where there is always a question. */
+export function defineCourse<Q extends CourseQuestion, C, Row extends string, Nothing extends undefined = undefined>(
+  what: CourseOf<Q, C, Row, Nothing>,
+): Coursed<Q, C, Nothing> {
   const { ask, everyDays, run, windows, members: usual, ...told } = what
   const timesOf = (question: Q) => timesEvery(everyDays(question), question)
   const answerOf = (question: Q, members = usual) => {
@@ -47,9 +49,10 @@ export function defineCourse<Q extends CourseQuestion, C, Row extends string>(wh
       windows: windows(question, times),
     })
   }
-  const middleOf = keptFor((batch, around, forecast): Middle<Q, C> | undefined => {
+  const isQuestion = (asked: Q | Nothing): asked is Q => asked !== undefined
+  const middleOf = keptFor((batch, around, forecast): Middle<Q, C> | Nothing => {
     const question = ask(batch, around)
-    if (!question) return undefined
+    if (!isQuestion(question)) return question
     const days = timesOf(question)
     return { question, days, course: run(question, forecast?.rows.middle ?? [], days) }
   })

@@ -4,7 +4,12 @@ import type { DayWindow, NamedWindow, Surroundings } from '../contract'
 import type { CourseQuestion } from './question'
 
 /** Before the forecast is there, so much sooner or later than one course says. */
-export interface Roughly { readonly sooner: number, readonly later: number }
+export interface Roughly {
+  readonly sooner: number
+  readonly later: number
+  /** Whether no day is told that lies beyond what was looked at. */
+  readonly capped?: boolean
+}
 
 /** What a window says of its days. */
 export type Span = Pick<NamedWindow, 'id' | 'from' | 'to' | 'orLater'>
@@ -28,7 +33,7 @@ export interface Spans {
 /** Reads the windows of a batch. @param near days before the end of what was looked at, from which on it may be later. */
 export function spansOf(
   batch: BegunBatch, surroundings: Pick<Surroundings, 'forecastOf'>, { horizonDay }: Pick<CourseQuestion, 'horizonDay'>,
-  { sooner, later }: Roughly, near = NEAR_END_DAYS,
+  { sooner, later, capped = false }: Roughly, near = NEAR_END_DAYS,
 ): Spans {
   const forecast = surroundings.forecastOf?.(batch.id)
   const known = (id: string) => forecast?.windows[id]?.now
@@ -38,7 +43,7 @@ export function spansOf(
     days,
     span: (id, typical, from = 0, atLeast = 0) => {
       const { low, high } = days(id, typical, from)
-      const on = (day: number) => daysAfter(batch.began.at, day)
+      const on = (day: number) => daysAfter(batch.began.at, capped ? Math.min(horizonDay, day) : day)
       return { id, from: on(low), to: on(Math.max(low + atLeast, high)), ...(high >= horizonDay - near ? { orLater: true } : {}) }
     },
   }

@@ -1,11 +1,12 @@
-import { given, judgeCauses, type PossibleCause } from '../../diagnosis/judge'
+import { given, type PossibleCause } from '../../diagnosis/judge'
 import type { BegunBatch } from '../../journal/garden'
 import { mixBalance } from '../../mix/balance'
 import { ingredientsOf, portionOf } from '../../mix/portion'
 import { numberText, quantityText, ratioText } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import type { Diagnosis, Remedy, Surroundings, Symptom } from '../contract'
-import { middleOf, placeOf } from './forecast'
+import { diagnosisBy, justDo, type Noticing, placeOf } from '../course'
+import { middleOf } from './forecast'
 import { hotbedOf, type Hotbed } from './state'
 import { AIRED, FEEL, SEEDLINGS } from './words'
 
@@ -37,7 +38,6 @@ interface Facts {
   readonly aired: boolean
   readonly watered: boolean
 }
-const remedy = (text: string, deeds: readonly string[] = [], waterL = 0): Remedy => ({ text, parts: [], waterL, deeds })
 /** Nobody waits longer for a bed to come down. */
 const LONG_DAYS = 14
 const days = (value: number) => `${Math.max(1, Math.round(value))} ${Math.round(value) <= 1 ? 'day' : 'days'}`
@@ -54,12 +54,12 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(nowDay > sowDay + 6, -0.8, 'By now it should have come down.'),
     ],
     remedy: ({ bed: { sowDay, nowDay } }) => sowDay - nowDay > LONG_DAYS
-      ? remedy(
+      ? justDo(
           'It would stay hot for weeks: a hand more of soil, holes to its bottom with a rod, two hands apart, the glass off by day. '
           + 'Warmth that nobody needs is lost for compost only.',
           [AIRED],
         )
-      : remedy(
+      : justDo(
           `Wait ${days(Math.max(1, sowDay - nowDay))}, the lid propped a finger. In haste: holes to its bottom with a rod, two hands `
           + 'apart, or a hand more of soil.',
           [AIRED],
@@ -69,7 +69,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     id: 'shut', title: 'The frame was shut in the sun', symptoms: { 'scorched': 0.85, 'too-hot': 0.3, 'long': 0.4, 'fallen': 0.4 },
     weigh: ({ aired }) => [...given(!aired, 0.6, 'It was not recorded as aired in the last days.'), ...given(aired, -0.5, 'It was aired.')],
     remedy: () =>
-      remedy(
+      justDo(
         'Propped from ten to four whenever the sun is on it; a cloth as shade on the brightest days; glass shut two hours before dark.',
         [AIRED],
       ),
@@ -83,7 +83,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(ground.heightM >= 0.85, -0.6, `${quantityText('length', units, heightM)} still lie there: deep enough.`),
     ],
     remedy: () =>
-      remedy(
+      justDo(
         'Bank its sides with fresh dung or grass a forearm thick, wetted and trodden: it warms from outside for two or three weeks more.',
       ),
   },
@@ -95,7 +95,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ),
       ...given(ground.sides === 'banked' || ground.sides === 'sunk', -0.7, 'Its sides are kept warm.'),
     ],
-    remedy: () => remedy('Straw, leaves or soil against it, a forearm thick, to the rim of the frame.'),
+    remedy: () => justDo('Straw, leaves or soil against it, a forearm thick, to the rim of the frame.'),
   },
   {
     id: 'dry', title: 'It is too dry', symptoms: { 'never-warm': 0.7, 'cold-soon': 0.5 },
@@ -105,7 +105,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(moisture > 0.6, -0.6, `By what went in it holds ${numberText(100 * moisture)} % water.`),
     ],
     remedy: ({ bed: { ground } }) =>
-      remedy('Holes with a rod to half its depth, a can of warm water into them, slowly.', [], Math.round(ground.footprintM2 * 25)),
+      justDo('Holes with a rod to half its depth, a can of warm water into them, slowly.', [], Math.round(ground.footprintM2 * 25)),
   },
   {
     id: 'wet', title: 'It is too wet, or trodden like clay', symptoms: { 'never-warm': 0.5, 'foul': 0.9, 'cold-soon': 0.3 },
@@ -116,7 +116,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(moisture < 0.62, -0.7, 'By what went in it is not.'),
     ],
     remedy: () =>
-      remedy(
+      justDo(
         'Holes to its bottom with a rod, two hands apart; glass on, no water for a week. If it stays cold, fork it over with dry straw.',
       ),
   },
@@ -127,7 +127,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(ratio < 32, -0.5, `Carbon to nitrogen ${ratioText(ratio)}: that is rich enough, unless the dung was old.`),
     ],
     remedy: ({ bed: { ground } }) =>
-      remedy(
+      justDo(
         `Fork in fresh grass, dung or ${numberText(ground.footprintM2 * 0.5, 1)} kg of a nitrogen meal, watered; or a new bed of fresh `
         + 'stuff. Dung that lay for weeks has burnt already.',
       ),
@@ -140,7 +140,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(nowDay > 20, -0.3, 'By now it should have gone.'),
     ],
     remedy: () =>
-      remedy(
+      justDo(
         'Lid propped day and night until it is gone; sow nothing before. A hand more of soil, or a film of crushed char, holds it back.',
         [AIRED],
       ),
@@ -150,7 +150,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     id: 'mice-warm', title: 'They came for the warmth', symptoms: { mice: 0.9, slugs: 0.5 },
     weigh: ({ straw }) => given(straw, 0.3, 'Straw and warmth: the best of houses.'),
     remedy: () =>
-      remedy(
+      justDo(
         'Fine mesh under and around the next bed; seeds of peas and pumpkins in trays under glass; traps under a box where that is '
         + 'allowed.',
       ),
@@ -158,13 +158,13 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   },
   {
     id: 'slug-home', title: 'Slugs live under trays and boards', symptoms: { slugs: 0.9 },
-    weigh: () => [], remedy: () => remedy('Lift the trays at dusk and gather them; a dry rim of sand; air more, water in the morning.'),
+    weigh: () => [], remedy: () => justDo('Lift the trays at dusk and gather them; a dry rim of sand; air more, water in the morning.'),
   },
   {
     id: 'damping', title: 'Damp and still: seedlings rot', symptoms: { fallen: 0.9 },
     weigh: ({ aired }) => [...given(!aired, 0.5, 'It was not recorded as aired in the last days.')],
     remedy: () =>
-      remedy('Take out what has fallen with its soil, sand on the rest, air every day, water in the morning and from below. Sow thinner.', [
+      justDo('Take out what has fallen with its soil, sand on the rest, air every day, water in the morning and from below. Sow thinner.', [
         AIRED,
       ]),
   },
@@ -174,7 +174,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(ground.top.sunny < 1, 0.7, 'It stands in half shade.'),
       ...given(soilC > 24, 0.4, 'It is warm for what light there is.'),
     ],
-    remedy: () => remedy('Clean glass, trays nearer to it, cooler by airing; mats off at sunrise.', [AIRED]),
+    remedy: () => justDo('Clean glass, trays nearer to it, cooler by airing; mats off at sunrise.', [AIRED]),
   },
   {
     id: 'weedkiller', title: 'Weedkiller in dung or straw', symptoms: { crippled: 0.9 },
@@ -183,14 +183,14 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(!straw && !manure, -0.9, 'Neither dung nor straw went in.'),
     ],
     remedy: () =>
-      remedy('Nothing of it on beds this year or next: keep it apart, sow beans in a pot of it now and then until they grow straight.'),
+      justDo('Nothing of it on beds this year or next: keep it apart, sow beans in a pot of it now and then until they grow straight.'),
     caution: 'Tell the stable. Do not give it on.',
   },
 ]
 
 const RECENT_DAYS = 4
 const FRESH_DAYS = 12
-const NOTICED: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+const NOTICED: Noticing = {
   [SEEDLINGS]: { fallen: 'fallen', long: 'long', scorched: 'scorched', eaten: 'slugs' }, smell: { ammonia: 'ammonia', foul: 'foul' },
   [FEEL]: { hot: 'too-hot' },
 }
@@ -207,7 +207,7 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings): Facts | undefin
     bed,
     surroundings,
     ratio: balance.ok ? balance.value.carbonToNitrogen : 1000,
-    moisture: middle.course.moisture[placeOf(middle, bed.nowDay)]!,
+    moisture: middle.course.moisture[placeOf(middle.days, bed.nowDay)]!,
     oxygenPoor: bed.coreC < 35,
     straw: has('straw'),
     manure: has('manure'),
@@ -216,23 +216,16 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings): Facts | undefin
   }
 }
 
-/** What may be wrong with a hotbed. */
-export const diagnosis: Diagnosis = {
-  symptoms: SYMPTOMS,
-  noticed: (batch, surroundings) => {
-    const bed = hotbedOf(batch, surroundings)
-    const said = batch.observations
-      .filter(({ at }) => daysBetween(at, surroundings.now) < FRESH_DAYS)
-      .flatMap(({ sense, finding }) => NOTICED[sense]?.[finding] ?? [])
-    const read = bed?.readC
-    const cold
-      = bed && read !== undefined && read < 15 && bed.nowDay > 6
-        ? [bed.nowDay < 14 ? 'never-warm' : bed.nowDay < 40 ? 'cold-soon' : ''].filter(Boolean)
-        : []
-    return [...new Set([...(read !== undefined && read > 32 ? ['too-hot'] : []), ...cold, ...said])]
-  },
-  causes: (batch, surroundings, symptoms) => {
-    const facts = symptoms.length > 0 ? factsOf(batch, surroundings) : undefined
-    return facts ? judgeCauses(CAUSES, facts, symptoms) : []
-  },
+/** What its readings tell: too hot for roots, never warm, cold too soon. */
+function noticedBesides(batch: BegunBatch, surroundings: Surroundings): string[] {
+  const bed = hotbedOf(batch, surroundings)
+  const read = bed?.readC
+  if (!bed || read === undefined) return []
+  if (read > 32) return ['too-hot']
+  return read < 15 && bed.nowDay > 6 && bed.nowDay < 40 ? [bed.nowDay < 14 ? 'never-warm' : 'cold-soon'] : []
 }
+
+/** What may be wrong with a hotbed. */
+export const diagnosis: Diagnosis = diagnosisBy<Facts>({
+  symptoms: SYMPTOMS, freshDays: FRESH_DAYS, noticing: NOTICED, noticedBesides, factsOf, causes: CAUSES,
+})

@@ -1,19 +1,16 @@
 import { range } from '../../units/range'
-import type { Forecaster, Method } from '../contract'
+import type { Method } from '../contract'
 import { WAYS } from './approaches'
 import { MANURE } from './care'
 import { diagnosis } from './diagnosis'
 import { asksOf, draftOf } from './draft'
-import { answerOf } from './forecast'
+import { forecaster } from './forecast'
 import { look } from './look'
 import { PADS } from './pads'
-import { questionOf, type BedQuestion } from './question'
 import { ripeness } from './ripeness'
 import { SITES, sitesOf } from './sites'
 import { hotbedOf } from './state'
 import { METHOD } from './words'
-
-const forecaster: Forecaster<BedQuestion> = { ask: questionOf, answer: answerOf }
 
 /** A hotbed: trodden dung or greens under soil and glass, warm enough to sow weeks before the spring. */
 export const hotbed: Method = {

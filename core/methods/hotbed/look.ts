@@ -4,8 +4,9 @@ import { weekdayDateText } from '../../units/dates'
 import { quantityText, roughly } from '../../units/format'
 import { DAY_MS } from '../../units/time'
 import { chartPoints, type Chart, type Fact, type Look, type Standing, type Surroundings } from '../contract'
+import { placeOf } from '../course'
 import { dayAsked, frameDay } from './airing'
-import { middleOf, placeOf } from './forecast'
+import { middleOf } from './forecast'
 import { guideOf } from './guide'
 import { bedPicture } from './picture'
 import { bedGround } from './plan'
@@ -131,7 +132,7 @@ export const look: Look = {
   picture: (batch, surroundings, day) => {
     const middle = middleOf(batch, surroundings)
     const ground = bedGround(batch.began)
-    const at = middle ? placeOf(middle, day ?? middle.question.nowDay) : 0
+    const at = middle ? placeOf(middle.days, day ?? middle.question.nowDay) : 0
     const when = day ?? middle?.question.nowDay ?? 0
     const off
       = batch.did.findLast(({ deed, at: done }) => deed === GLASS
@@ -159,7 +160,7 @@ export const look: Look = {
     const middle = middleOf(batch, surroundings)
     if (!middle) return 'What is in it is not known.'
     const wanted = Math.min(middle.question.horizonDay, day ?? middle.question.nowDay)
-    const at = placeOf(middle, wanted)
+    const at = placeOf(middle.days, wanted)
     const when
       = Math.abs(wanted - middle.question.nowDay) < 0.6 ? 'Now' : weekdayDateText(new Date(Date.parse(batch.began.at) + wanted * DAY_MS))
     const degrees = (celsius: number) => quantityText('temperature', surroundings.units, celsius)

@@ -3,9 +3,9 @@ import type { Discrepancy } from '../../learning/discrepancy'
 import type { StampedFinding } from '../../learning/fit'
 import type { SlabCase, SlabDeed } from '../../heat/slab/bed'
 import { ingredientsOf } from '../../mix/portion'
-import { seedFromText } from '../../random/random'
 import { daysBetween } from '../../units/time'
-import type { ForecastQuestion, Surroundings } from '../contract'
+import type { Lasting } from '../contract'
+import { askedOf, deedDay, foundIn, type CourseQuestion, type FoundAs } from '../course'
 import { bedWeather } from './outside'
 import { bedCase, bedCharge, bedGround } from './plan'
 import { FEEL, FRAMED, GLASS, WARMTH } from './words'
@@ -13,13 +13,7 @@ import { FEEL, FRAMED, GLASS, WARMTH } from './words'
 export type BedRow = 'soilC' | 'coreC'
 
 /** Everything that the forecast of one hotbed needs, as plain data. */
-export interface BedQuestion extends ForecastQuestion {
-  readonly bed: SlabCase
-  readonly nowDay: number
-  readonly horizonDay: number
-  readonly findings: readonly StampedFinding<BedRow>[]
-  readonly seed: number
-}
+export interface BedQuestion extends CourseQuestion<BedRow> { readonly bed: SlabCase }
 
 const HORIZON = { least: 120, beyondNow: 50, most: 220 }
 /**
@@ -30,8 +24,9 @@ export const STRAYS: Readonly<Record<BedRow, Discrepancy>> = {
   soilC: { spread: () => 3.2, keepsDays: 9, noise: 1.5 },
   coreC: { spread: () => 6, keepsDays: 9, noise: 2.5 },
 }
-const FELT: Readonly<Record<string, readonly [low: number, high: number]>> = {
-  cold: [-5, 13], cool: [11, 19], warm: [17, 31], hot: [29, 60],
+/** What a hand in the soil tells, °C. */
+const FELT: FoundAs<BedRow> = {
+  sense: FEEL, row: 'soilC', blur: 3, trust: 0.8, means: { cold: [-5, 13], cool: [11, 19], warm: [17, 31], hot: [29, 60] },
 }
 
 /** Several on one day count as one. */
@@ -53,20 +48,10 @@ function readings({ began, gauged }: BegunBatch): StampedFinding<BedRow>[] {
   }))
 }
 
-function felt({ began, observations }: BegunBatch): StampedFinding<BedRow>[] {
-  return observations.flatMap(({ eventId, at, sense, finding }): StampedFinding<BedRow>[] => {
-    const means = sense === FEEL ? FELT[finding] : undefined
-    const day = daysBetween(began.at, at)
-    return means && day >= 0
-      ? [{ eventId, at, finding: { kind: 'between', row: 'soilC', day, low: means[0], high: means[1], spread: 3, trust: 0.8 } }]
-      : []
-  })
-}
-
 function deedsOf(batch: BegunBatch): SlabDeed[] {
   const { began, puts, did } = batch
   const { top } = bedGround(began)
-  const day = (at: string) => Math.max(0, daysBetween(began.at, at))
+  const day = (at: string) => deedDay(batch, at)
   return [
     ...puts.flatMap(({ at, waterL, atStart }): SlabDeed[] =>
       waterL > 0 && !atStart ? [{ day: day(at), kind: 'water', litres: waterL }] : [],
@@ -82,26 +67,23 @@ function deedsOf(batch: BegunBatch): SlabDeed[] {
 }
 
 /** The question a hotbed puts, or nothing when nothing of what is in it is known. */
-export function questionOf(batch: BegunBatch, surroundings: Surroundings): BedQuestion | undefined {
+export function questionOf(batch: BegunBatch, surroundings: Lasting): BedQuestion | undefined {
   const { began, puts } = batch
   const ingredients = ingredientsOf(puts.flatMap(({ inputs }) => inputs), surroundings.materials)
   const waterL = puts.filter(({ atStart }) => atStart).reduce((sum, one) => sum + one.waterL, 0)
   const ground = bedGround(began)
   const built = bedCharge(ingredients, waterL, ground)
   if (!built) return undefined
-  const nowDay = Math.max(0, daysBetween(began.at, surroundings.now))
-  const horizonDay = Math.ceil(Math.min(HORIZON.most, Math.max(HORIZON.least, nowDay + HORIZON.beyondNow)))
+  const asked = askedOf(batch, surroundings, HORIZON)
   const from = new Date(began.at)
   return {
-    methodId: began.methodId, batchId: batch.id, nowDay: Math.min(nowDay, horizonDay), horizonDay, seed: seedFromText(batch.id),
+    ...asked, nowDay: Math.min(asked.nowDay, asked.horizonDay),
     bed: {
-      ...bedCase(ground, built.charge, ingredients),
-      weather: bedWeather(from, horizonDay, surroundings),
-      startHour: from.getHours() + from.getMinutes() / 60,
-      deeds: deedsOf(batch),
+      ...bedCase(ground, built.charge, ingredients), weather: bedWeather(from, asked.horizonDay, surroundings),
+      startHour: from.getHours() + from.getMinutes() / 60, deeds: deedsOf(batch),
     },
-    findings: [...readings(batch), ...felt(batch)]
-      .filter(({ finding }) => finding.day <= horizonDay)
+    findings: [...readings(batch), ...foundIn(batch, [], [FELT])]
+      .filter(({ finding }) => finding.day <= asked.horizonDay)
       .sort((a, b) => a.finding.day - b.finding.day),
   }
 }

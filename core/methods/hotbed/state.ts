@@ -3,8 +3,9 @@ import { cropOf, type Crop } from '../../hotbed/crops'
 import { amountVolumeL } from '../../units/container'
 import { daysBetween } from '../../units/time'
 import type { Surroundings } from '../contract'
+import { placeOf } from '../course'
 import { bedWayOf, type BedWay } from './approaches'
-import { middleOf, placeOf } from './forecast'
+import { middleOf } from './forecast'
 import { coolDay, sowDay, SOW_BELOW_C, spentDay, WARM_C } from './marks'
 import { bedGround, type BedGround } from './plan'
 import { FRAMED, SOWN, WARMTH } from './words'
@@ -72,7 +73,7 @@ export function hotbedOf(batch: BegunBatch, surroundings: Surroundings): Hotbed 
   if (!middle) return undefined
   const { question, course } = middle
   const { nowDay } = question
-  const at = placeOf(middle, nowDay)
+  const at = placeOf(middle.days, nowDay)
   const windows = surroundings.forecastOf?.(batch.id)?.windows
   const known = {
     way: bedWayOf(batch.began.approachId),

@@ -5,6 +5,7 @@ import { dateText, dayText } from '../../units/dates'
 import { quantityText } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import type { Surroundings, Task } from '../contract'
+import { tasksFrom, type Ask } from '../course'
 import { dayAsked, frameDay, wantsAir } from './airing'
 import { middleOf } from './forecast'
 import { SOW_BELOW_C, SUN_CARRIES_DAYS, WARM_C } from './marks'
@@ -12,7 +13,6 @@ import { dailySoil } from './sequence'
 import { hotbedOf, type Hotbed } from './state'
 import { AIRED, GLASS, HARVESTED, MATS, SOW_ON, SOWN, WARMTH, WATERED } from './words'
 
-type Ask = Omit<Task, 'id' | 'batchId'>
 interface Seen { readonly batch: BegunBatch, readonly bed: Hotbed, readonly surroundings: Surroundings }
 
 const LIVES: readonly Hotbed['phase'][] = ['burst', 'sow', 'growing', 'cooling', 'heating']
@@ -173,7 +173,7 @@ export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
   const bed = batch.ended ? undefined : hotbedOf(batch, surroundings)
   if (!bed) return []
   const seen = { batch, surroundings, bed }
-  return [build, airIt, sowIt, readIt, coverIt, waterIt, harvestIt, secondBed, endIt]
-    .flatMap(make => make(seen))
-    .map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: one.until < one.due ? one.due : one.until }))
+  return tasksFrom(
+    batch.id, [build, airIt, sowIt, readIt, coverIt, waterIt, harvestIt, secondBed, endIt].flatMap(make => make(seen)), 'hour',
+  )
 }

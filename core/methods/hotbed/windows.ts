@@ -1,32 +1,26 @@
-import { addHours } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { quantityText } from '../../units/format'
 import type { NamedWindow, Surroundings } from '../contract'
+import { spansOf } from '../course'
 import { middleOf } from './forecast'
 import { SOWN } from './words'
 import { coolDay, SOW_BELOW_C, sowDay, spentDay, WARM_C } from './marks'
 
 /** Before the forecast is there, so much sooner or later. */
-const ROUGHLY = { sooner: 0.75, later: 1.35 }
+const ROUGHLY = { sooner: 0.75, later: 1.35, capped: true }
 
 /** When it can be sown, how long it is warm, and when it has no more to give. */
 export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedWindow[] {
   const middle = middleOf(batch, surroundings)
   if (!middle || batch.ended) return []
-  const { course, question: { horizonDay } } = middle
-  const known = surroundings.forecastOf?.(batch.id)?.windows
-  const later = (day: number) => addHours(new Date(batch.began.at), Math.round(24 * Math.min(horizonDay, day)))
+  const { course, question } = middle
+  const { span } = spansOf(batch, surroundings, question, ROUGHLY)
   const degrees = (celsius: number) => quantityText('temperature', surroundings.units, celsius)
-  const span = (id: 'sow' | 'cool' | 'spent', typical: number) => {
-    const low = known?.[id]?.now.low ?? typical * ROUGHLY.sooner
-    const high = Math.max(low, known?.[id]?.now.high ?? typical * ROUGHLY.later)
-    return { from: later(low), to: later(high), ...(high >= horizonDay - 1 ? { orLater: true } : {}) }
-  }
   const sow: NamedWindow[] = batch.did.some(({ deed }) => deed === SOWN)
     ? []
     : [
         {
-          id: 'sow', label: 'To be sown',
+          label: 'To be sown',
           ...span('sow', sowDay(course)),
           coming: 'To be sown from between',
           begun: 'May be sown since',
@@ -37,7 +31,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
   return [
     ...sow,
     {
-      id: 'cool', label: `Under ${degrees(WARM_C)}`,
+      label: `Under ${degrees(WARM_C)}`,
       ...span('cool', coolDay(course)),
       coming: `The soil falls under ${degrees(WARM_C)} between`,
       begun: `The soil may be under ${degrees(WARM_C)} since`,
@@ -48,7 +42,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
       ],
     },
     {
-      id: 'spent', label: 'Heat over',
+      label: 'Heat over',
       ...span('spent', spentDay(course)),
       coming: 'Its heat is over between',
       begun: 'Its heat may be over since',

@@ -1,12 +1,12 @@
-import { given, judgeCauses, type PossibleCause } from '../../diagnosis/judge'
+import { given, type PossibleCause } from '../../diagnosis/judge'
 import type { BegunBatch } from '../../journal/garden'
 import { ingredientsOf } from '../../mix/portion'
 import { boundNitrogenGM2 } from '../../mulch/binding'
 import type { Material } from '../../materials/material'
 import { quantityText } from '../../units/format'
 import { DOSE_AREA, smallMassText } from '../../units/small'
-import { daysBetween } from '../../units/time'
 import type { Diagnosis, Remedy, Surroundings, Symptom } from '../contract'
+import { diagnosisBy, justDo, type Noticing } from '../course'
 import { liesIn } from './binding'
 import { mulchOf, type Mulch } from './state'
 import { CLEARED, FROM, PLANTS, SOIL, UNDER } from './words'
@@ -37,7 +37,6 @@ interface Facts {
   readonly rainMm: number
 }
 
-const remedy = (text: string, deeds: readonly string[] = [], waterL = 0): Remedy => ({ text, parts: [], waterL, deeds })
 const dose = ({ units }: Surroundings, gramsM2: number, what?: string) => {
   const { areaM2, words } = DOSE_AREA[units]
   return `${smallMassText(units, gramsM2 * areaM2)}${what ? ` of ${what}` : ''} on ${words}`
@@ -55,7 +54,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(cleared, -0.3, 'It was drawn back already.'),
     ],
     remedy: facts =>
-      remedy(
+      justDo(
         'Rake it two hands back from what they eat, let the soil dry, gather them at dusk under a board. Lay it again, no more than '
         + `${length(facts, facts.mulch.plan.advisedM.low)}, when plants are tough.`,
         [CLEARED],
@@ -70,7 +69,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(of(materials, 'wood', 'straw') && !of(materials, 'grass', 'kitchen'), -0.8, 'It is coarse: that hardly mats.'),
     ],
     remedy: facts =>
-      remedy(
+      justDo(
         `Break it up with a rake, dry stuff under and over it, and from now on ${length(facts, facts.mulch.plan.advisedM.typical)} at `
         + 'most.',
       ),
@@ -83,7 +82,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(rainMm > 40, -0.5, 'It rained enough to get through.'),
     ],
     remedy: ({ mulch: { plan } }) =>
-      remedy('Draw it aside, water the soil through, and put it back: under it the water stays.', [], Math.round(plan.areaM2 * 15)),
+      justDo('Draw it aside, water the soil through, and put it back: under it the water stays.', [], Math.round(plan.areaM2 * 15)),
   },
   {
     id: 'gnawers', title: 'Mice live in it', symptoms: { mice: 0.95, stunted: 0.1 },
@@ -92,7 +91,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(!cleared, 0.2, 'It was not drawn back since.'),
     ],
     remedy: () =>
-      remedy('A bare ring of two hands around every trunk, a collar of wire mesh over winter, thinner from autumn on.', [CLEARED]),
+      justDo('A bare ring of two hands around every trunk, a collar of wire mesh over winter, thinner from autumn on.', [CLEARED]),
     caution: 'Traps and poison kill others too: ask what is allowed, and keep them from children and pets.',
   },
   {
@@ -105,7 +104,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(depthM >= plan.settledM * 0.9, -0.6, 'It should still lie as deep as it was meant to.'),
     ],
     remedy: facts =>
-      remedy(
+      justDo(
         'Pull what grows, card under it where roots creep, and top it up by '
         + `${length(facts, Math.max(0.01, facts.mulch.plan.settledM - facts.mulch.depthM))}.`,
       ),
@@ -114,7 +113,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     id: 'roots', title: 'Creeping roots were under it', symptoms: { weeds: 0.5 },
     weigh: ({ mulch: { depthM, plan } }) =>
       given(depthM > plan.refreshM * 1.3, 0.6, 'It is deep enough against seeds: what comes through has a store of food below.'),
-    remedy: () => remedy('Couch, bindweed and ground elder come through any mulch: fork them out, or card under it for two seasons.'),
+    remedy: () => justDo('Couch, bindweed and ground elder come through any mulch: fork them out, or card under it for two seasons.'),
   },
   {
     id: 'wind', title: 'The wind took it', symptoms: { blown: 0.95 },
@@ -123,7 +122,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(plan.kind.wind === 'none', -0.6, 'It is heavy stuff.'),
     ],
     remedy: ({ mulch: { plan } }) =>
-      remedy('Rake it together, tread it, wet it through; twigs or a net on top until it has settled.', [], Math.round(plan.areaM2 * 4)),
+      justDo('Rake it together, tread it, wet it through; twigs or a net on top until it has settled.', [], Math.round(plan.areaM2 * 4)),
   },
   {
     id: 'nitrogen', title: 'It takes nitrogen from the soil', symptoms: { yellow: 0.6, stunted: 0.4 },
@@ -136,7 +135,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(nowDay > 400, -0.4, 'It has lain for more than a year: by now it gives.'),
     ],
     remedy: ({ boundG, surroundings }) =>
-      remedy(
+      justDo(
         `${dose(surroundings, Math.max(3, boundG), 'nitrogen')}: ${dose(surroundings, Math.max(3, boundG) / 0.12, 'horn or blood meal')} `
         + `under the mulch, watered in; or a finger's breadth of fresh grass under it.`,
       ),
@@ -150,7 +149,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(!of(materials, 'straw', 'manure', 'grass', 'finished'), -0.8, 'Leaves and wood hardly ever carry it.'),
     ],
     remedy: () =>
-      remedy(
+      justDo(
         'Rake it off, keep it apart from every heap, dig nothing in. Sow beans in a pot of that soil: when they grow straight, it has '
         + 'gone.',
       ),
@@ -165,17 +164,17 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ),
       ...given(!materials.some(({ id }) => id === 'leaves-walnut'), -1.5, 'None were recorded.'),
     ],
-    remedy: () => remedy('Rake it off and let it rot for a year before it comes near them.'),
+    remedy: () => justDo('Rake it off and let it rot for a year before it comes near them.'),
   },
   {
     id: 'too-close', title: 'It lies against the stems', symptoms: { rot: 0.9 },
     weigh: ({ cleared }) => [...given(!cleared, 0.4, 'It was not drawn back since.'), ...given(cleared, -0.4, 'It was drawn back.')],
-    remedy: facts => remedy(`${length(facts, 0.1)} of bare ring around every stem, today.`, [CLEARED]),
+    remedy: facts => justDo(`${length(facts, 0.1)} of bare ring around every stem, today.`, [CLEARED]),
   },
 ]
 
 const FRESH_DAYS = 40
-const NOTICED: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+const NOTICED: Noticing = {
   [UNDER]: { slugs: 'slugs', mat: 'slime', runs: 'mice', weeds: 'weeds' }, [SOIL]: { dry: 'dry-under' },
   [PLANTS]: { yellow: 'yellow', crippled: 'crippled', rot: 'rot' },
 }
@@ -195,14 +194,6 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings): Facts {
 }
 
 /** What may be wrong with a mulch. */
-export const diagnosis: Diagnosis = {
-  symptoms: SYMPTOMS,
-  noticed: (batch, { now }) => [
-    ...new Set(
-      batch.observations
-        .filter(({ at }) => daysBetween(at, now) < FRESH_DAYS)
-        .flatMap(({ sense, finding }) => NOTICED[sense]?.[finding] ?? []),
-    ),
-  ],
-  causes: (batch, surroundings, symptoms) => symptoms.length === 0 ? [] : judgeCauses(CAUSES, factsOf(batch, surroundings), symptoms),
-}
+export const diagnosis: Diagnosis = diagnosisBy<Facts>({
+  symptoms: SYMPTOMS, freshDays: FRESH_DAYS, noticing: NOTICED, factsOf, causes: CAUSES,
+})

@@ -1,18 +1,12 @@
-import type { BegunBatch } from '../../journal/garden'
-import { foresee, timesEvery } from '../../learning/foresee'
-import type { Forecast } from '../../learning/forecast'
-import type { Progress } from '../../learning/learn'
 import { depthsOf, thinnedDay, type MulchTraits } from '../../mulch/depth'
 import { mulchKindOf, type MulchKind } from '../../mulch/kinds'
-import { keptFor, type Surroundings } from '../contract'
+import { defineCourse } from '../course'
 import { questionOf, type MulchQuestion } from './question'
 
 /** Settling, its days, what goes, how evenly it was spread, weather: own estimates beside the ranges of practice. */
 const DIMENSIONS = 5
 const SPREAD = { days: 0.35, even: 0.12, weatherK: 1 }
 const Z80 = 1.2816
-const MEMBERS = 300
-const MOST_ROUNDS = 4
 const STEPS = 170
 
 const logSpread = ({ low, high }: { readonly low: number, readonly high: number }) => Math.log(high / low) / (2 * Z80)
@@ -31,38 +25,18 @@ export function traitsAt(
   }
 }
 
-const timesOf = (question: Pick<MulchQuestion, 'horizonDay' | 'findings' | 'nowDay'>) =>
-  timesEvery(Math.max(1, Math.round(question.horizonDay / STEPS)), question)
+/** How deep a mulch lies at the times of its course, and the traits that it has in it. */
+interface MulchCourse { readonly times: Float64Array, readonly depthM: Float32Array, readonly traits: MulchTraits }
 
-interface Course { readonly depthM: Float32Array }
-
-/** How a mulch will thin, learnt from depths that were measured. A generator: it can be stopped between members. */
-export function answerOf(question: MulchQuestion): Generator<Progress, Forecast> {
-  const { findings, horizonDay, seed, refreshM, lastDay } = question
-  const times = timesOf(question)
-  const kind = mulchKindOf(question.kindId)
-  return foresee<Course, 'depthM'>({
-    times, horizonDay, seed, findings, dimensions: DIMENSIONS, members: MEMBERS, mostRounds: MOST_ROUNDS,
-    run: point => ({ depthM: depthsOf(question.spreads, traitsAt(point, kind), question.airC, times) }), row: course => course.depthM,
-    bands: { depthM: 'depthM' }, bandsAtStart: { depthAtStartM: 'depthM' },
-    windows: { refresh: ({ depthM }) => thinnedDay(times, depthM, refreshM, lastDay) },
-  })
-}
-
-/** One course in the middle of what is possible, with its question. */
-export interface Middle {
-  readonly question: MulchQuestion
-  readonly days: Float64Array
-  readonly depthM: Float32Array
-  readonly traits: MulchTraits
-}
-
-/** Runs the middle of what is possible: of what was learnt, where there is a forecast. Nothing while nothing lies there. */
-export const middleOf: (batch: BegunBatch, surroundings: Surroundings) => Middle | undefined = keptFor(
-  (batch, surroundings, forecast): Middle | undefined => {
-    const question = questionOf(batch, surroundings)
-    if (!question) return undefined
-    const days = timesOf(question)
-    const traits = traitsAt(forecast?.rows.middle ?? [], mulchKindOf(question.kindId))
-    return { question, days, traits, depthM: depthsOf(question.spreads, traits, question.airC, days) }
-  })
+/** How a mulch will thin, learnt from depths that were measured, and its course in the middle of what is possible. */
+export const { forecaster, answerOf, middleOf } = defineCourse<MulchQuestion, MulchCourse, 'depthM'>({
+  ask: questionOf, everyDays: ({ horizonDay }) => Math.max(1, Math.round(horizonDay / STEPS)), dimensions: DIMENSIONS, members: 300,
+  mostRounds: 4,
+  run: ({ kindId, spreads, airC }, point, times) => {
+    const traits = traitsAt(point, mulchKindOf(kindId))
+    return { times, traits, depthM: depthsOf(spreads, traits, airC, times) }
+  },
+  row: ({ depthM }) => depthM,
+  bands: { depthM: 'depthM' }, bandsAtStart: { depthAtStartM: 'depthM' },
+  windows: ({ refreshM, lastDay }) => ({ refresh: ({ times, depthM }) => thinnedDay(times, depthM, refreshM, lastDay) }),
+})

@@ -1,17 +1,14 @@
 import { MULCH_KINDS } from '../../mulch/kinds'
 import { range } from '../../units/range'
-import type { Forecaster, Method } from '../contract'
+import type { Method } from '../contract'
 import { TICKS } from './care'
 import { diagnosis } from './diagnosis'
 import { asksOf, draftOf } from './draft'
-import { answerOf } from './forecast'
+import { forecaster } from './forecast'
 import { look } from './look'
 import { FEEDS, PADS } from './pads'
-import { questionOf, type MulchQuestion } from './question'
 import { SITES } from './sites'
 import { METHOD } from './words'
-
-const forecaster: Forecaster<MulchQuestion> = { ask: questionOf, answer: answerOf }
 
 /** Mulch: a cover on the soil, counted by ground and depth, topped up as it goes. */
 export const mulch: Method = {

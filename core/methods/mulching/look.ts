@@ -62,7 +62,7 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
     id: 'depth', title: 'How deep it lies', unit: 'length',
     expected: forecast
       ? points(forecast.days, forecast.series.depthM!)
-      : points(middle.days, { low: middle.depthM, typical: middle.depthM, high: middle.depthM }),
+      : points(middle.days, { low: middle.course.depthM, typical: middle.course.depthM, high: middle.course.depthM }),
     atStart: forecast ? points(forecast.days, forecast.series.depthAtStartM!) : [],
     dots: [{ name: 'measured', main: true, points: (batch.gauged[DEPTH] ?? []).map(({ at, value }) => ({ at: Date.parse(at), value })) }],
     marks: batch.puts.filter(({ inputs }) => inputs.length > 0).map(({ at }) => Date.parse(at)),

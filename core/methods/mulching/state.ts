@@ -39,7 +39,7 @@ export function roundsOf(days: readonly number[]): number[] {
 export function depthOn(batch: BegunBatch, surroundings: Surroundings, day?: number): number {
   const middle = middleOf(batch, surroundings)
   if (!middle) return 0
-  const { question, traits } = middle
+  const { question, course: { traits } } = middle
   return depthsOf(question.spreads, traits, question.airC, Float64Array.of(Math.min(question.horizonDay, day ?? question.nowDay)))[0]!
 }
 
@@ -55,9 +55,9 @@ export function mulchOf(batch: BegunBatch, surroundings: Surroundings): Mulch {
   const laidM = spreads.filter(({ day }) => day >= round).reduce((sum, one) => sum + one.depthM, 0)
   // What still has to sink counts as it will lie: loads of today are not taken for depth that stays.
   const settledM = middle
-    ? depthsOf(spreads, { ...middle.traits, settlingDays: 1e-3 }, middle.question.airC, Float64Array.of(Math.max(nowDay, 0.02)))[0]!
+    ? depthsOf(spreads, { ...middle.course.traits, settlingDays: 1e-3 }, middle.question.airC, Float64Array.of(Math.max(nowDay, 0.02)))[0]!
     : 0
-  const settles = middle?.traits.settles ?? mulchKindOf(batch.began.approachId).settles.typical
+  const settles = middle?.course.traits.settles ?? mulchKindOf(batch.began.approachId).settles.typical
   const missingL = Math.max(0, plan.wantedM * settles - settledM) / settles * plan.areaM2 * 1000
   const depthM = depthOn(batch, surroundings)
   const laying

@@ -5,10 +5,10 @@ import { dayText } from '../../units/dates'
 import { quantityText, roughly } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import type { Surroundings, Task } from '../contract'
+import { tasksFrom, type Ask } from '../course'
 import { mulchOf, type Mulch } from './state'
 import { CLEARED, DEPTH, LOAD, PLANTS, SOIL, UNDER, WETTED } from './words'
 
-type Ask = Omit<Task, 'id' | 'batchId'>
 interface Seen { readonly batch: BegunBatch, readonly mulch: Mulch, readonly surroundings: Surroundings }
 
 const DAYS = { wetWithin: 3, firstDepth: 21, depthEvery: 60, lookFirst: 14, lookEvery: 30, lookQuick: 8 }
@@ -141,8 +141,5 @@ function answer({ batch, surroundings: { now } }: Seen): Ask[] {
 export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
   if (batch.ended) return []
   const seen = { batch, surroundings, mulch: mulchOf(batch, surroundings) }
-  const asked = [answer, carry, wet, lookUnder, measure].flatMap(make => make(seen))
-  return asked
-    .filter(({ action }, at) => asked.findIndex(one => one.action === action) === at)
-    .map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: one.until < one.due ? one.due : one.until }))
+  return tasksFrom(batch.id, [answer, carry, wet, lookUnder, measure].flatMap(make => make(seen)), 'hour')
 }

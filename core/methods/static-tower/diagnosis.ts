@@ -1,10 +1,12 @@
-import { given, judgeCauses, type PossibleCause } from '../../diagnosis/judge'
+import type { BegunBatch } from '../../journal/garden'
+import { given, type PossibleCause } from '../../diagnosis/judge'
 import { ingredientsOf, portionOf } from '../../mix/portion'
 import { mixBalance } from '../../mix/balance'
 import { containerText } from '../../units/container'
-import { quantityText, ratioText, roughly } from '../../units/format'
+import { percentText, quantityText, ratioText, roughly } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import type { Diagnosis, Remedy, Surroundings, Symptom } from '../contract'
+import { diagnosisBy, justDo, type Noticing } from '../course'
 import { heapLogOf, type HeapLog } from '../heated/heap-log'
 import { coreReadings } from '../heated/readings'
 import { towerOn, type TowerNow } from './now'
@@ -43,8 +45,6 @@ interface Facts {
   readonly pipesIn: boolean
 }
 
-const percent = (share: number) => `${Math.round(100 * share)} %`
-const remedy = (text: string, waterL = 0, deeds: readonly string[] = []): Remedy => ({ text, parts: [], waterL, deeds })
 /** A zone is about a quarter of it; felt dry it lies at about so much water. */
 const ZONE_SHARE = 1 / ZONES.length
 const FELT_DRY = 0.5
@@ -52,11 +52,11 @@ const FELT_DRY = 0.5
 function wetting({ tower, dry, surroundings: { units, garden: { waterCan } } }: Facts): Remedy {
   const byZones = Math.max(1, dry.length) * ZONE_SHARE * litresTo(tower, FELT_DRY)
   const litres = Math.max(waterCan.volumeL, Math.round(Math.max(byZones, litresTo(tower, Math.min(0.7, tower.moisture)))))
-  return remedy(
+  return justDo(
     `${containerText(litres / waterCan.volumeL, waterCan)} of water (${quantityText('volume', units, roughly(litres))}) over two days, `
     + `slowly${dry.length > 0 ? `, most of it at the ${dry.join(' and the ')}` : ''}, some down the channels; then the week's water `
     + 'without fail. A cover and shade keep it.',
-    litres,
+    [], litres,
   )
 }
 
@@ -66,12 +66,12 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     weigh: ({ dry, tower, symptoms, sinceWateredDays }) => [
       ...given(dry.length > 0, 0.9, `Felt dry at the ${dry.join(' and the ')}.`),
       ...given(
-        tower.moisture < 0.6, 0.8, `By the weather and what was poured it holds ${percent(tower.moisture)} water; it wants 65 to 75.`,
+        tower.moisture < 0.6, 0.8, `By the weather and what was poured it holds ${percentText(tower.moisture)} water; it wants 65 to 75.`,
       ),
       ...given(sinceWateredDays > 14, 0.3, `Last watered ${Math.round(sinceWateredDays)} days ago.`),
       ...given(
         tower.moisture > 0.66 && dry.length === 0 && !symptoms.includes('dry'), -0.9,
-        `By the weather and what was poured it holds ${percent(tower.moisture)} water.`,
+        `By the weather and what was poured it holds ${percentText(tower.moisture)} water.`,
       ),
     ],
     remedy: wetting,
@@ -84,7 +84,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(ratio > 60, -1, `What went in stands at ${ratioText(ratio)}: brown enough.`),
     ],
     remedy: () =>
-      remedy(
+      justDo(
         'Let it cool, watered and aired by its channels; worms wait. Next time chips and leaves at 50 : 1 or more. It is compost all the '
         + 'same.',
       ),
@@ -93,19 +93,19 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     id: 'airless', title: 'It lacks air', symptoms: { sour: 0.85, dripping: 0.5, closed: 0.6 },
     weigh: ({ wet, tower, symptoms, pipesIn }) => [
       ...given(wet, 0.6, 'Water ran out of a handful.'),
-      ...given(tower.moisture > 0.77, 0.5, `By what was poured it holds ${percent(tower.moisture)} water.`),
+      ...given(tower.moisture > 0.77, 0.5, `By what was poured it holds ${percentText(tower.moisture)} water.`),
       ...given(symptoms.includes('closed'), 0.8, 'A channel fell in.'),
       ...given(pipesIn && tower.day > 10, 0.3, 'The pipes are still in: their walls keep the air from it.'),
       ...given(
         tower.moisture < 0.68 && !wet && !symptoms.includes('closed'), -0.7,
-        `By what was poured it holds only ${percent(tower.moisture)} water.`,
+        `By what was poured it holds only ${percentText(tower.moisture)} water.`,
       ),
     ],
     remedy: ({ pipesIn }) =>
-      remedy(
+      justDo(
         `${pipesIn ? 'Pull the pipes out. ' : ''}Open fallen channels with a pipe and leave it in for two days; no water until a squeeze `
         + 'only trickles; a cover against the rain.',
-        0, pipesIn ? [PIPES_OUT] : [],
+        pipesIn ? [PIPES_OUT] : [],
       ),
   },
   {
@@ -115,7 +115,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(tower.frozenDays > 5, 0.3, `${Math.round(tower.frozenDays)} days were frozen so far: they do not count.`),
       ...given(tower.coreC > 8, -1, `By the weather it is about ${quantityText('temperature', units, tower.coreC)} inside.`),
     ],
-    remedy: () => remedy('Straw, sacking or bubble sheet all round; no water until it thaws. Worms deep down live through it.'),
+    remedy: () => justDo('Straw, sacking or bubble sheet all round; no water until it thaws. Worms deep down live through it.'),
   },
   {
     id: 'too-warm-for-worms', title: 'Worms went in too early', symptoms: { 'no-worms': 0.7 },
@@ -129,7 +129,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ]
     },
     remedy: ({ surroundings: { units } }) =>
-      remedy(
+      justDo(
         `Wait for three days below ${quantityText('temperature', units, WORMS_BELOW_C)}, then a handful or two again; most have gone to `
         + 'the ground and come back.',
       ),
@@ -141,7 +141,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(ratio < 75, -0.9, `What went in stands at ${ratioText(ratio)}.`),
     ],
     remedy: () =>
-      remedy('Fungi take wood without heat, slowly: keep it wet, count on two years. A can of weed liquor a month brings it on.'),
+      justDo('Fungi take wood without heat, slowly: keep it wet, count on two years. A can of weed liquor a month brings it on.'),
   },
   {
     id: 'cool-season', title: 'It was loaded in the cold', symptoms: { cold: 0.6 },
@@ -152,7 +152,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
         ...given(airC > 14, -0.8, 'It was loaded in mild weather.'),
       ]
     },
-    remedy: () => remedy('No harm: a tower does not need its heat. It goes on in spring.'),
+    remedy: () => justDo('No harm: a tower does not need its heat. It goes on in spring.'),
   },
 ]
 
@@ -177,29 +177,21 @@ function factsOf(log: HeapLog, surroundings: Surroundings, symptoms: readonly st
 }
 
 const FRESH_DAYS = 21
-const NOTICED: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+const NOTICED: Noticing = {
   [SMELL]: { sour: 'sour', ammonia: 'ammonia' },
   [LOOK]: { 'no-worms': 'no-worms', 'ants': 'ants', 'closed': 'closed', 'threads': 'threads' },
 }
 
-/** What may be wrong with a tower. */
-export const diagnosis: Diagnosis = {
-  symptoms: SYMPTOMS,
-  noticed: (batch, { now }) => {
-    const felt = feltZones(batch, now)
-    const seen = batch.observations
-      .filter(({ at }) => daysBetween(at, now) < FRESH_DAYS)
-      .flatMap(({ sense, finding }) => NOTICED[sense]?.[finding] ?? [])
-    return [
-      ...new Set([
-        ...(dryZones(batch, now).length > 0 ? ['dry'] : []),
-        ...(felt.some(({ finding }) => finding === 'dripping') ? ['dripping'] : []),
-        ...seen,
-      ]),
-    ]
-  },
-  causes: (batch, surroundings, symptoms) => {
-    const facts = symptoms.length > 0 ? factsOf(heapLogOf(batch), surroundings, symptoms) : undefined
-    return facts ? judgeCauses(CAUSES, facts, symptoms) : []
-  },
+/** Zones that were felt dry, or that run. */
+function noticedBesides(batch: BegunBatch, { now }: Surroundings): string[] {
+  return [
+    ...(dryZones(batch, now).length > 0 ? ['dry'] : []),
+    ...(feltZones(batch, now).some(({ finding }) => finding === 'dripping') ? ['dripping'] : []),
+  ]
 }
+
+/** What may be wrong with a tower. */
+export const diagnosis: Diagnosis = diagnosisBy<Facts>({
+  symptoms: SYMPTOMS, freshDays: FRESH_DAYS, noticing: NOTICED, noticedBesides,
+  factsOf: (batch, surroundings, symptoms) => factsOf(heapLogOf(batch), surroundings, symptoms), causes: CAUSES,
+})

@@ -3,7 +3,8 @@ import { containerText } from '../../units/container'
 import { dateText, dayText, weekdayText } from '../../units/dates'
 import { quantityText, roughly } from '../../units/format'
 import { daysBetween } from '../../units/time'
-import type { Surroundings, Task, TaskDoing } from '../contract'
+import type { Surroundings, Task } from '../contract'
+import { openPad, tasksFrom, type Ask } from '../course'
 import type { HeapLog } from '../heated/heap-log'
 import { towerOn, wormsGate, type TowerNow } from './now'
 import { WORMS_BELOW_C } from './question'
@@ -13,8 +14,6 @@ import { COVERED, HEAT, HEIGHT, LOOK, PIPES_OUT, WORMS_IN } from './words'
 import { ZONES } from './zones'
 
 interface Seen { readonly log: HeapLog, readonly surroundings: Surroundings, readonly tower: TowerNow }
-type Ask = Omit<Task, 'id' | 'batchId'>
-const pad = (id: string): TaskDoing => ({ kind: 'pad', pad: id })
 const did = ({ log }: Seen, deed: string) => log.did.findLast(one => one.deed === deed)
 const water = (litres: number, { units, garden: { waterCan } }: Surroundings) =>
   `${containerText(litres / waterCan.volumeL, waterCan)} (${quantityText('volume', units, roughly(litres))})`
@@ -47,7 +46,7 @@ function read({ log, surroundings, tower }: Seen): Ask[] {
   if (gate.open && gate.basis === 'read') return []
   const due = addDays(new Date(last?.at ?? log.built.at), every)
   return [{
-    action: HEAT, doing: pad(HEAT), label: 'Read', icon: 'i-ph-thermometer', title: 'Read the heat',
+    action: HEAT, doing: openPad(HEAT), label: 'Read', icon: 'i-ph-thermometer', title: 'Read the heat',
     reason: `${last ? `Last read on ${dayText(last.at)}.` : 'Not read yet.'} Worms wait for three days below `
       + `${quantityText('temperature', units, WORMS_BELOW_C)}.`,
     due, until: addDays(due, 5), urgency: tower.day < HOT_DAYS && now >= due ? 'usual' : 'whenever',
@@ -60,7 +59,7 @@ function worms(seen: Seen): Ask[] {
   // Frozen, they would die on the way down.
   if (tower.coreC < 6) return []
   return [{
-    action: WORMS_IN, doing: pad(WORMS_IN), label: 'Worms in', icon: 'i-ph-waves', title: 'Cool enough: let the worms in',
+    action: WORMS_IN, doing: openPad(WORMS_IN), label: 'Worms in', icon: 'i-ph-waves', title: 'Cool enough: let the worms in',
     reason: `Three days below ${quantityText('temperature', surroundings.units, WORMS_BELOW_C)}. A handful or two of surface worms on `
       + 'top; in the ground some come by themselves.',
     due: surroundings.now, until: addDays(surroundings.now, 30), urgency: 'whenever',
@@ -80,7 +79,7 @@ function watering({ log, surroundings, tower }: Seen): Ask[] {
         ? `Felt dry at the ${wanted.dryZones.join(' and the ')}.`
         : `By the weather and what was poured it holds about ${Math.round(100 * wanted.moisture)} % water; it wants 65 to 75.`
     return [{
-      action: 'watered', doing: pad('watered'), label: 'Watered', icon: 'i-ph-drop', title: 'Water it through',
+      action: 'watered', doing: openPad('watered'), label: 'Watered', icon: 'i-ph-drop', title: 'Water it through',
       reason: `${why} About ${water(wanted.litres, surroundings)}, slowly, over all of the top and into the channels.`, due: now,
       until: addDays(now, 4), urgency: tower.moisture < 0.55 || wanted.dryZones.length > 1 ? 'now' : 'usual',
     }]
@@ -90,7 +89,7 @@ function watering({ log, surroundings, tower }: Seen): Ask[] {
   const every = WATER_EVERY[log.began.approachId as keyof typeof WATER_EVERY] ?? 7
   const due = addDays(new Date(log.waterings.at(-1)?.at ?? log.built.at), every)
   return [{
-    action: 'watered', doing: pad('watered'), label: 'Watered', icon: 'i-ph-drop',
+    action: 'watered', doing: openPad('watered'), label: 'Watered', icon: 'i-ph-drop',
     title: `The week's water: about ${containerText(weekly / surroundings.garden.waterCan.volumeL, surroundings.garden.waterCan)}`,
     reason: `Last watered ${Math.round(sinceWatered(log, now))} days ago. What dries off in a week here at this season, less the rain `
       + 'that gets in; the squeeze decides.',
@@ -108,7 +107,7 @@ function feel({ log, surroundings }: Seen): Ask[] {
   const newest = lastOf.reduce((best, one) => one.at > best.at ? one : best)
   const due = addDays(new Date(newest.at || log.built.at), FEEL_EVERY)
   return [{
-    action: 'squeeze', doing: pad(oldest.zone.sense), label: 'Feel', icon: 'i-ph-hand-grabbing',
+    action: 'squeeze', doing: openPad(oldest.zone.sense), label: 'Feel', icon: 'i-ph-hand-grabbing',
     title: `Squeeze a handful: ${oldest.zone.name}`,
     reason: `${oldest.at ? `Last felt there on ${dayText(oldest.at)}` : 'Not felt there yet'}. Zones dry one by one, and from outside `
       + 'they look the same.',
@@ -122,7 +121,7 @@ function lookInto({ log }: Seen): Ask[] {
   const last = log.observations.findLast(({ sense }) => sense === LOOK)
   const due = addDays(new Date(last?.at ?? log.built.at), LOOK_EVERY)
   return [{
-    action: LOOK, doing: pad(LOOK), label: 'Look', icon: 'i-ph-eye', title: 'Look down the channels',
+    action: LOOK, doing: openPad(LOOK), label: 'Look', icon: 'i-ph-eye', title: 'Look down the channels',
     reason: `${last ? `Last on ${dayText(last.at)}` : 'Not yet'}. White threads and open channels are what you want to see.`, due,
     until: addDays(due, 21), urgency: 'whenever',
   }]
@@ -132,7 +131,7 @@ function measure({ log }: Seen): Ask[] {
   const last = log.heights.at(-1)
   const due = addDays(new Date(last?.at ?? log.built.at), last ? 60 : 14)
   return [{
-    action: HEIGHT, doing: pad(HEIGHT), label: 'Height', icon: 'i-ph-ruler', title: 'How high does it stand?',
+    action: HEIGHT, doing: openPad(HEIGHT), label: 'Height', icon: 'i-ph-ruler', title: 'How high does it stand?',
     reason: 'It sinks by a quarter to a half in a year: how fast tells how it works.', due, until: addDays(due, 30),
     urgency: 'whenever',
   }]
@@ -179,7 +178,5 @@ export function tasksOf(log: HeapLog, surroundings: Surroundings): Task[] {
   const tower = log.ended ? undefined : towerOn(log, surroundings)
   if (!tower) return []
   const seen = { log, surroundings, tower }
-  return [pipes, frost, read, worms, watering, feel, lookInto, measure, take]
-    .flatMap(make => make(seen))
-    .map(one => ({ ...one, id: `${log.id}.${one.action}`, batchId: log.id, until: endOfDay(one.until) }))
+  return tasksFrom(log.id, [pipes, frost, read, worms, watering, feel, lookInto, measure, take].flatMap(make => make(seen)))
 }
