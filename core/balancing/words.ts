@@ -1,6 +1,6 @@
 import { preparingText } from '../mix/words'
 import { containerText } from '../units/container'
-import { countText, quantityText, ratioText, roundedCount } from '../units/format'
+import { countText, quantityText, ratioText, roundedCount, percentText } from '../units/format'
 import type { UnitSystem } from '../units/system'
 import type { Change, Impossible, WayOut } from './changes'
 import type { Missed } from './missed'
@@ -31,16 +31,14 @@ export function wayOutText({ changes }: WayOut): string {
   return said.length < 2 ? said.join('') : `${said.slice(0, -1).join(', ')} and ${said.at(-1)}`
 }
 
-const percent = (share: number) => `${Math.round(share * 100)} %`
-
 const MISSES: Readonly<Record<LimitName, (missed: Missed, litres: (volumeL: number) => string) => string>> = {
   'too-green': ({ is, edge }) => `at best it comes out at ${ratioText(is)}, too green; ${ratioText(edge)} still works`,
   'too-brown': ({ is, edge }) => `at best it comes out at ${ratioText(is)} in what decays, too brown; ${ratioText(edge)} still works`,
-  'too-wet': ({ is, edge }) => `it would hold ${percent(is)} water, where this stuff works up to ${percent(edge)}`,
-  'airless': ({ is, edge }) => `it would lie too dense: ${percent(is)} air, ${percent(edge)} are wanted`,
-  'mats': ({ is, edge }) => `${percent(is)} of it mats; up to ${percent(edge)} works`,
-  'one-material': ({ is, edge }) => `${percent(is)} would be of one kind; you asked for ${percent(edge)} at most`,
-  'char': ({ is, edge }) => `${percent(is)} would be char; more than ${percent(edge)} is too much`,
+  'too-wet': ({ is, edge }) => `it would hold ${percentText(is)} water, where this stuff works up to ${percentText(edge)}`,
+  'airless': ({ is, edge }) => `it would lie too dense: ${percentText(is)} air, ${percentText(edge)} are wanted`,
+  'mats': ({ is, edge }) => `${percentText(is)} of it mats; up to ${percentText(edge)} works`,
+  'one-material': ({ is, edge }) => `${percentText(is)} would be of one kind; you asked for ${percentText(edge)} at most`,
+  'char': ({ is, edge }) => `${percentText(is)} would be char; more than ${percentText(edge)} is too much`,
   'too-little': ({ is, edge }, litres) => `all there is that goes together makes ${litres(is)}, and ${litres(edge)} are wanted`,
   'too-much': ({ is, edge }, litres) => `what stays as it is makes ${litres(is)}, and the place holds ${litres(edge)}`,
 }

@@ -1,3 +1,4 @@
+import { capital } from '../units/plural'
 import type { Offer } from '../balancing/offer'
 import { packingFactor } from '../materials/packing'
 import type { Method } from '../methods/contract'
@@ -34,7 +35,6 @@ const MOST_OF_IT = 0.6
 const FEEDS_NAMED = 2
 const HALVINGS = 24
 
-const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`
 const availableOf = (ingredients: readonly Ingredient[], comfort: Comfort): number => {
   const judged = judge(typicalTotals(ingredients.map(portionOf)), comfort)
   return judged.ok ? judged.value.measures.availableCarbonToNitrogen : Infinity

@@ -1,3 +1,4 @@
+import { DAY_MS } from '../units/time'
 import ical, { ICalCalendarMethod } from 'ical-generator'
 
 /** One thing for the calendar: a stretch of days in which something is to be done or expected. */
@@ -12,7 +13,6 @@ export interface CalendarEntry {
 }
 
 const HOST = 'wastrum.garden.invalid'
-const DAY_MS = 86_400_000
 
 /** Midnight of a day in the reader's own time, as the day it is in a calendar file. */
 function wholeDay(moment: Date): Date {

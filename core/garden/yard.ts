@@ -1,3 +1,4 @@
+import { DAY_MS } from '../units/time'
 import * as v from 'valibot'
 import { documentValues, type FieldValue, type GardenDocument } from '../journal/document'
 import type { BegunBatch } from '../journal/garden'
@@ -57,7 +58,6 @@ const PATH_M = 0.6
 const ROW_DEPTH_M = 5
 /** A bay that has been empty for longer has become something else. */
 const FREE_DAYS = 3 * 365
-const DAY_MS = 86_400_000
 
 interface Standing {
   readonly key: string

@@ -1,10 +1,11 @@
+import { HOT, COOL, MOISTURE, SATURATED, CREEPS } from './limit-tables'
 import { solveLinked } from './conduction'
 import { BOUNDS, DRY_MJ_KGK, MIDDLES, partDryKg, SHELLS, sphereRadiusM, TOP, WATER_MJ_KGK, type Heap } from './heap'
 import { AIR_MJ_KGK, DIE_ABOVE_C, EVAPORATION_MJ_KG, goneShare, LEAST_MICROBES, MJ_DAY_W, OXYGEN_IN_AIR } from './laws'
-import { coolLoversShare, FRESH_AIR_O2_PCT, hotLoversShare, moistureShare, nitrogenShare, steadyOxygenPct } from './limits'
+import { FRESH_AIR_O2_PCT, nitrogenShare, steadyOxygenPct } from './limits'
 import { byAirSpace, pack } from './packing'
-import { atCelsius, atShare, celsiusTable, greaterAtCelsius, shareTable } from './table'
-import { saturatedWaterKgPerKg, saturationSlope } from './vapour'
+import { atCelsius, atShare, greaterAtCelsius } from './table'
+import { saturationSlope } from './vapour'
 
 const LEAST_DEPTH_M = 0.06
 /** Heat conducted by moist stuff goes with its density, within what is measured, W/mK. */
@@ -22,12 +23,7 @@ const STEP = { warmsK: 2.5, grows: 0.25, stretches: 1.6, mostDays: 1, warmMostDa
 /** A heap this much above the air is still at work. */
 const AT_WORK_K = 6
 
-const HOT = celsiusTable(hotLoversShare)
-const COOL = celsiusTable(coolLoversShare)
-const MOISTURE = shareTable(moistureShare)
-const SATURATED = celsiusTable(saturatedWaterKgPerKg)
 /** Air space to the power of ten thirds (Millington and Quirk 1961). */
-const CREEPS = shareTable(space => space ** (10 / 3))
 
 /** What the outside does to a heap for the length of a step. */
 export interface Outside {

@@ -1,8 +1,7 @@
+import { capital } from '../units/plural'
 import type { Material } from './material'
 
 const listed = (words: readonly string[]) => words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`
-const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`
-
 /** What to mind with several materials, each thing once: "Straw and horse manure: may carry long-lasting weedkiller." */
 export function gatheredCautions(ingredients: readonly { readonly material: Pick<Material, 'short' | 'cautions'> }[]): string[] {
   const shorts = new Map<string, string[]>()

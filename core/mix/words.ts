@@ -1,5 +1,5 @@
 import { containerText } from '../units/container'
-import { countText, numberText, ratioText } from '../units/format'
+import { countText, numberText, ratioText, percentText } from '../units/format'
 import type { FoundIll, Ill, Judgement } from './judgement'
 import type { Preparation } from '../materials/preparation'
 import type { Lever } from './lever'
@@ -11,8 +11,6 @@ const GOOD = 'This is a good mix.'
 const FAR_OUT = 2
 /** A ratio that is not said to be the very limit that it misses. */
 const beyond = (is: number, limit: number) => ratioText(is) === ratioText(limit) ? `${numberText(is, 1)} : 1` : ratioText(is)
-const percent = (share: number) => `${Math.round(share * 100)} %`
-
 /** What is wrong in a few words, with what it is; and for the bad ones the limit that it misses. */
 interface IllWords {
   readonly short: Readonly<Record<'workable' | 'poor', string>>
@@ -37,20 +35,20 @@ const WORDS: Readonly<Record<Ill, IllWords>> = {
   },
   'too-wet': {
     short: { workable: 'on the wet side', poor: 'too wet' },
-    workable: ({ is }) => `This will work, but it is on the wet side, ${percent(is)} water.`,
+    workable: ({ is }) => `This will work, but it is on the wet side, ${percentText(is)} water.`,
     poor: ({ is, acceptable }) =>
-      `Too wet: ${percent(is)} water, where this stuff works up to ${percent(acceptable)}. It would go sour for want of air.`,
+      `Too wet: ${percentText(is)} water, where this stuff works up to ${percentText(acceptable)}. It would go sour for want of air.`,
   },
   'mats': {
     short: { workable: 'a good part mats', poor: 'too much that mats' },
-    workable: ({ is }) => `This will work in thin layers, well mixed: ${percent(is)} of it mats.`,
+    workable: ({ is }) => `This will work in thin layers, well mixed: ${percentText(is)} of it mats.`,
     poor: ({ is, acceptable }) =>
-      `Too much that mats, ${percent(is)} of it, where ${percent(acceptable)} still works: air would not get through.`,
+      `Too much that mats, ${percentText(is)} of it, where ${percentText(acceptable)} still works: air would not get through.`,
   },
   'airless': {
     short: { workable: 'little air in it', poor: 'too dense' },
-    workable: ({ is }) => `This will work if you turn it soon: only ${percent(is)} of it is air.`,
-    poor: ({ is, acceptable }) => `Too dense: ${percent(is)} air, where ${percent(acceptable)} still works.`,
+    workable: ({ is }) => `This will work if you turn it soon: only ${percentText(is)} of it is air.`,
+    poor: ({ is, acceptable }) => `Too dense: ${percentText(is)} air, where ${percentText(acceptable)} still works.`,
   },
 }
 

@@ -1,3 +1,4 @@
+import { DAYS_A_YEAR } from '../units/time'
 import { countedAt, countedDays, dayCounts } from '../warmth/day-counts'
 
 /** How one kind settles and goes, as one possible garden has it. */
@@ -16,7 +17,6 @@ export interface Spread { readonly day: number, readonly depthM: number }
 
 /** Times for the pace hold at so much warmth; ten kelvin more are so many times as fast; nothing goes in frost. */
 const PACE = { fromC: 0, atC: 15, q10: 2 }
-const DAYS_A_YEAR = 365.25
 
 /** What a day counts for, against a moist one of 15 °C. */
 export const paceOn = (celsius: number) => dayCounts(celsius, PACE)

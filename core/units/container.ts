@@ -66,3 +66,7 @@ export const STARTING_CONTAINERS: Readonly<Record<'metric' | 'us', readonly Cont
     { id: 'can', name: 'can', plural: 'cans', volumeL: 7.570823568, holds: 'water' },
   ],
 }
+
+/** Measures that are always at hand: a double handful of leaves, torn card or scraps (own measure), and a litre. */
+export const HANDFUL: ContainerThen = { id: 'handful', name: 'handful', plural: 'handfuls', volumeL: 0.5 }
+export const LITRE: ContainerThen = { id: 'litre', name: 'litre', plural: 'litres', volumeL: 1 }

@@ -16,3 +16,8 @@ export function timesText(times: number): string {
 export function daysText(days: number): string {
   return counted(Math.round(days), 'day', 'days')
 }
+
+/** The same with its first letter as at the beginning of a sentence. */
+export function capital(text: string): string {
+  return `${text.charAt(0).toUpperCase()}${text.slice(1)}`
+}

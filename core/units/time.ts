@@ -2,6 +2,9 @@
 export const HOUR_MS = 3_600_000
 export const DAY_MS = 86_400_000
 
+/** Days of a year, leap years counted. */
+export const DAYS_A_YEAR = 365.25
+
 /** Days between two moments, as a fraction. */
 export function daysBetween(from: string | Date, to: string | Date): number {
   return (new Date(to).getTime() - new Date(from).getTime()) / DAY_MS

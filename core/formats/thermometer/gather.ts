@@ -1,3 +1,4 @@
+import { DAY_MS } from '../../units/time'
 import type { ColumnRole, Reading } from './columns'
 import { readMoment } from './dates'
 import { readNumber } from './numbers'
@@ -28,7 +29,6 @@ export interface Gathered {
 export const SLOT_MS = 30 * 60_000
 /** No thermometer in a heap reads outside of this, °C. */
 const POSSIBLE = { low: -40, high: 95 }
-const DAY_MS = 86_400_000
 
 /** Takes rows in any number of pieces and gathers what they hold. Rows may come unsorted and more than once. */
 export class Gatherer {

@@ -1,11 +1,11 @@
+import { HOT, COOL, MOISTURE, SATURATED, CREEPS } from '../limit-tables'
 import { solveLinked } from '../conduction'
 import { USUAL_CONSTANTS } from '../constants'
 import { DRY_MJ_KGK, WATER_MJ_KGK } from '../heap'
 import { AIR_MJ_KGK, DIE_ABOVE_C, EVAPORATION_MJ_KG, goneShare, LEAST_MICROBES, MJ_DAY_W, OXYGEN_IN_AIR } from '../laws'
-import { coolLoversShare, FRESH_AIR_O2_PCT, hotLoversShare, moistureShare, nitrogenShare, steadyOxygenPct } from '../limits'
+import { FRESH_AIR_O2_PCT, nitrogenShare, steadyOxygenPct } from '../limits'
 import { byAirSpace, permeability } from '../packing'
-import { atCelsius, atShare, celsiusTable, greaterAtCelsius, shareTable } from '../table'
-import { saturatedWaterKgPerKg } from '../vapour'
+import { atCelsius, atShare, greaterAtCelsius } from '../table'
 import { LAYERS, layerDryKg, layerM, nodeMJK, settledTo, NODES, SOILS, type Slab, type SlabCase, type SlabTraits } from './bed'
 import { SIDES, SLAB } from './constants'
 import type { TopNow } from './frame'
@@ -15,11 +15,6 @@ const {
   coolLater, coolLaterDays, coolShare, creepKgDayM, diesDayK, drainsAt, growthDay, halfOxygenPct, heatMJKg, matsClose, mediumDay,
   oxygenKgKg, rapidDay, reach: buries, reachDays, sidesM, slowDay, streamKgDayM2K, waterKgKg,
 } = USUAL_CONSTANTS
-const HOT = celsiusTable(hotLoversShare)
-const COOL = celsiusTable(coolLoversShare)
-const MOISTURE = shareTable(moistureShare)
-const CREEPS = shareTable(space => space ** (10 / 3))
-const SATURATED = celsiusTable(saturatedWaterKgPerKg)
 const HUMIDITY = 0.8
 /** As many as there is room for. */
 const FULL_MICROBES = 0.999

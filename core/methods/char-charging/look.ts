@@ -1,6 +1,6 @@
 import type { BegunBatch } from '../../journal/garden'
 import type { Picture } from '../../picture/picture'
-import { quantityText } from '../../units/format'
+import { quantityText, percentText } from '../../units/format'
 import { DAY_MS, daysBetween } from '../../units/time'
 import { weekdayDateText } from '../../units/dates'
 import { chartPoints, type Chart, type Fact, type Look, type Surroundings } from '../contract'
@@ -18,8 +18,6 @@ import { standingOf, takenNow } from './standing'
 import { tasksOf } from './tasks'
 import { windowsOf } from './windows'
 import { DRAINED, LIFTED, SINKS, WATER_FIT } from './words'
-
-const percent = (share: number) => `${Math.round(100 * share)} %`
 
 function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): Picture {
   const soak = soakOf(batch, surroundings)
@@ -69,7 +67,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const litres = (value: number) => quantityText('volume', units, value)
   const waterL = batch.puts.reduce((sum, one) => sum + one.waterL, 0)
   return [
-    { label: 'Taken now', value: percent(soak.charged), why: takenNow(soak) },
+    { label: 'Taken now', value: percentText(soak.charged), why: takenNow(soak) },
     {
       label: 'In it',
       value: `${litres(soak.charL)} of char${soak.livingL > 0 ? `, ${litres(soak.livingL)} of compost or castings` : ''}`,
@@ -108,7 +106,7 @@ export const look: Look = {
     const wanted = Math.min(middle.question.horizonDay, day ?? middle.question.nowDay)
     const when
       = Math.abs(wanted - middle.question.nowDay) < 0.1 ? 'Now' : weekdayDateText(new Date(Date.parse(batch.began.at) + wanted * DAY_MS))
-    return `${when}: about ${percent(chargedOn(middle.course, wanted))} charged.`
+    return `${when}: about ${percentText(chargedOn(middle.course, wanted))} charged.`
   },
   lastDay: (batch, surroundings) => middleOf(batch, surroundings).question.horizonDay,
   gates: (batch, surroundings) => {
@@ -117,7 +115,7 @@ export const look: Look = {
     const reason = water.fit
       ? 'The water is fit for life.'
       : water.water.kind === 'chlorine'
-        ? `Not yet: ${percent(water.chlorineLeft)} of the chlorine is still in it.`
+        ? `Not yet: ${percentText(water.chlorineLeft)} of the chlorine is still in it.`
         : 'Not yet: chloramine stays until it is bound, with ascorbic acid.'
     return [{ id: WATER_FIT, label: 'Char into the water', open: water.fit, reason }]
   },

@@ -1,17 +1,15 @@
 import type { BegunBatch } from '../../journal/garden'
 import { dayText, timeText } from '../../units/dates'
-import { quantityText } from '../../units/format'
+import { quantityText, percentText } from '../../units/format'
 import { daysText } from '../../units/plural'
 import type { Standing, Surroundings } from '../contract'
 import { A_START } from '../../materials/char-state'
 import { soakOf, type Soak } from './state'
 
-const percent = (share: number) => `${Math.round(100 * share)} %`
-
 /** What is left to do when it is taken now, in a sentence. */
 export function takenNow({ charged, way }: Pick<Soak, 'charged' | 'way'>): string {
-  if (charged >= 0.8) return `About ${percent(charged)} charged: it gives more than it takes.`
-  const missing = `About ${percent(charged)} charged; the other ${percent(1 - charged)} it takes from the soil.`
+  if (charged >= 0.8) return `About ${percentText(charged)} charged: it gives more than it takes.`
+  const missing = `About ${percentText(charged)} charged; the other ${percentText(1 - charged)} it takes from the soil.`
   return charged >= A_START
     ? `${missing} Give a nitrogen feed with it, or let it lie some weeks before sowing.`
     : `${missing} Too early: it would rob what is sown in it${way.kind === 'tub' ? '' : ' for a season'}.`
@@ -23,8 +21,8 @@ export function standingOf(batch: BegunBatch, surroundings: Surroundings): Stand
   const { charged, nowDay, water, way, dryingDays = 0 } = soak
   const { units } = surroundings
   const day = `Day ${Math.floor(nowDay)}`
-  const figure = percent(charged)
-  const sentence = `${day}, ${quantityText('volume', units, soak.charL)} of char, about ${percent(charged)} charged.`
+  const figure = percentText(charged)
+  const sentence = `${day}, ${quantityText('volume', units, soak.charL)} of char, about ${percentText(charged)} charged.`
   const known: Readonly<Record<Soak['phase'], Standing>> = {
     ended: { phase: 'ended', label: 'Taken out', sentence: 'What was charged is in the store.', tone: 'good' },
     foul: { phase: 'foul', label: 'Foul', sentence: `${sentence} Liquor onto the heap, rinse the char, begin again.`, figure, tone: 'bad' },
@@ -33,7 +31,8 @@ export function standingOf(batch: BegunBatch, surroundings: Surroundings): Stand
       sentence: water.fit
         ? 'It is fit for life now: in with the char.'
         : water.fitAt
-          ? `Chlorine ${percent(water.chlorineLeft)} of what it was; under a tenth from ${dayText(water.fitAt)}, ${timeText(water.fitAt)}.`
+          ? `Chlorine ${percentText(water.chlorineLeft)} of what it was; under a tenth from ${dayText(water.fitAt)}, `
+          + `${timeText(water.fitAt)}.`
           : 'Chloramine does not leave by standing: ascorbic acid, or other water.',
       figure: 'water',
       tone: water.fit ? 'good' : 'mind',
@@ -42,7 +41,7 @@ export function standingOf(batch: BegunBatch, surroundings: Surroundings): Stand
     charged: { phase: 'charged', label: way.kind === 'tub' ? 'Charged: drain it' : 'Charged', sentence, figure, tone: 'good' },
     drying: {
       phase: 'drying', label: 'Drying',
-      sentence: `Drained ${daysText(dryingDays)} ago, about ${percent(charged)} charged; `
+      sentence: `Drained ${daysText(dryingDays)} ago, about ${percentText(charged)} charged; `
         + `${daysText(Math.max(1, way.driesDays - dryingDays))} more in the shade.`,
       figure, tone: 'good',
     },

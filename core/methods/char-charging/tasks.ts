@@ -1,7 +1,7 @@
 import { addDays, addHours } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { dayText, timeText } from '../../units/dates'
-import { quantityText } from '../../units/format'
+import { quantityText, percentText } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import type { Surroundings, Task } from '../contract'
 import { tasksFrom, type Ask } from '../course'
@@ -13,8 +13,6 @@ import { ACID, AIR, DRAINED, FILLED, LIFTED, SINKS, SMELL, STIRRED } from './wor
 
 interface Seen { readonly batch: BegunBatch, readonly soak: Soak, readonly surroundings: Surroundings }
 
-const percent = (share: number) => `${Math.round(100 * share)} %`
-
 function waterFirst({ batch, soak: { phase, water }, surroundings: { now, units } }: Seen): Ask[] {
   if (phase !== 'water') return []
   const waterL = batch.puts.reduce((sum, one) => sum + one.waterL, 0)
@@ -24,7 +22,7 @@ function waterFirst({ batch, soak: { phase, water }, surroundings: { now, units 
       title: 'In with the char',
       reason:
         water.water.kind === 'chlorine'
-          ? `Of the chlorine ${percent(water.chlorineLeft)} is left: life can go in.`
+          ? `Of the chlorine ${percentText(water.chlorineLeft)} is left: life can go in.`
           : 'The chloramine is bound: life can go in.',
       due: now,
       until: addDays(now, 2),
@@ -41,7 +39,7 @@ function waterFirst({ batch, soak: { phase, water }, surroundings: { now, units 
   return [{
     action: 'fill', doing: { kind: 'pad', pad: FILLED }, label: 'Char in', icon: 'i-ph-arrow-fat-line-down',
     title: 'Let the water stand, then in with the char',
-    reason: `Chlorine leaves an open tub: ${percent(water.chlorineLeft)} are left now, under a tenth from ${dayText(fitAt)}, `
+    reason: `Chlorine leaves an open tub: ${percentText(water.chlorineLeft)} are left now, under a tenth from ${dayText(fitAt)}, `
       + `${timeText(fitAt)}.`,
     due: fitAt, until: addDays(fitAt, 1), urgency: 'whenever',
   }]
@@ -72,7 +70,7 @@ function lookAtIt({ batch, soak, surroundings }: Seen): Ask[] {
   const due = addDays(from, every)
   return [{
     action: 'look', doing: { kind: 'pad', pad: SINKS }, label: 'Look', icon: 'i-ph-anchor', title: 'Does it sink?',
-    reason: `By the days about ${percent(soak.charged)} charged. What floats and what sinks says it better than the days.`, due,
+    reason: `By the days about ${percentText(soak.charged)} charged. What floats and what sinks says it better than the days.`, due,
     until: addDays(due, slow ? 7 : 1), urgency: daysBetween(due, surroundings.now) > 3 ? 'usual' : 'whenever',
   }]
 }
@@ -102,7 +100,7 @@ function takeIt({ batch, soak, surroundings }: Seen): Ask[] {
     return [{
       action: 'drain', doing: { kind: 'pad', pad: deed }, label: way.kind === 'bag' ? 'Lifted out' : 'Drained', icon: 'i-ph-funnel',
       title: way.kind === 'bag' ? 'Lift the bags' : 'Drain it',
-      reason: `About ${percent(soak.charged)} charged. `
+      reason: `About ${percentText(soak.charged)} charged. `
         + `${way.kind === 'bag' ? 'Some days to drain and air.' : 'A week in the shade, then it crumbles.'}`,
       due: now, until: addDays(now, 10), urgency: 'usual',
     }]

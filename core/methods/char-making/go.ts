@@ -3,7 +3,7 @@ import { woodMoisture } from '../../char/wood'
 import { DRY_ENOUGH, NO_GO_MOISTURE } from '../../char/constants'
 import { numberOf, type Question } from '../../questions/question'
 import type { ContainerThen } from '../../units/container'
-import { quantityText } from '../../units/format'
+import { quantityText, percentText } from '../../units/format'
 import type { UnitSystem } from '../../units/system'
 import { atHandText } from './water'
 
@@ -98,8 +98,6 @@ const NOT_SAID: Readonly<Record<string, string>> = {
   neighbours: 'the neighbours', water: 'the water',
 }
 
-const percent = (share: number) => `${Math.round(100 * share)} %`
-
 /** Water in the wood as it was found at the fire, wet basis; nothing where it was not said, or cannot be. */
 export function foundMoisture({ wood, ...answers }: Answers): number | undefined {
   const known
@@ -116,11 +114,15 @@ function dampness(answers: Answers, { units, lostL }: FireToLight): { readonly s
   if (moisture === undefined) return answers.wood === 'meter' ? { stop: 'The meter\'s number cannot be: measure again.' } : {}
   if (moisture > NO_GO_MOISTURE)
     return {
-      stop: `The wood holds ${Math.ceil(100 * moisture - 1e-9)} % water: it would smoke for hours. Not above ${percent(NO_GO_MOISTURE)}; `
+      stop:
+        `The wood holds ${Math.ceil(100 * moisture - 1e-9)} % water: it would smoke for hours. Not above ${percentText(NO_GO_MOISTURE)}; `
         + 'some weeks under cover first.',
     }
   return moisture > DRY_ENOUGH
-    ? { mind: `At ${percent(moisture)} water it smokes at first, and gives about ${quantityText('volume', units, lostL(moisture))} less.` }
+    ? {
+        mind: `At ${percentText(moisture)} water it smokes at first, and gives about ${quantityText('volume', units, lostL(moisture))} `
+          + 'less.',
+      }
     : {}
 }
 

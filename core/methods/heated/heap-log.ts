@@ -1,3 +1,4 @@
+import { daysBetween } from '../../units/time'
 import type { Batch, BatchIngredient, BegunBatch, Gauge, Product, Source } from '../../journal/garden'
 import { asVessel } from '../../vessel/site'
 import type { Vessel } from '../../vessel/vessel'
@@ -77,4 +78,9 @@ export function heapLogOf(batch: BegunBatch): HeapLog {
   const ready = made.get(batch) ?? logOf(batch)
   made.set(batch, ready)
   return ready
+}
+
+/** Days since it was built. */
+export function daysStanding({ built }: Pick<HeapLog, 'built'>, now: Date): number {
+  return Math.max(0, daysBetween(built.at, now))
 }

@@ -1,6 +1,7 @@
+import { heatedForecaster } from '../heated/forecaster'
 import { range } from '../../units/range'
 import { VESSEL_PRESETS } from '../../vessel/presets'
-import { approachOf, type Forecaster, type Method, type Mixing, type Sizing } from '../contract'
+import { approachOf, type Method, type Mixing, type Sizing } from '../contract'
 import { heapLogOf } from '../heated/heap-log'
 import { heapProposal } from '../heated/proposal'
 import { aheadOf } from './ahead'
@@ -8,9 +9,6 @@ import { APPROACHES, hotHeapApproach } from './approaches'
 import { warningsFor } from './cautions'
 import { diagnosis } from './diagnosis'
 import { draftOf } from './draft'
-import { answerOf, FULL_EFFORT } from '../heated/forecast/answer'
-import { PastMemory } from '../heated/forecast/members'
-import type { HeatedQuestion } from '../heated/question'
 import { questionOf } from './question'
 import { LAYERS_ASKED, layersOf, strataOf } from './layers'
 import { look } from './look'
@@ -21,13 +19,6 @@ import { leastVolumeL } from './size'
 import { STANDS_SHARE } from './stands'
 import { FINISHING_CAUTIONS } from './steps'
 import { supposing } from './suppose'
-
-/** What was run of the heaps asked for last; it lives as long as the worker that answers. */
-const remembered = new PastMemory()
-const forecaster: Forecaster<HeatedQuestion> = {
-  ask: (batch, surroundings) => questionOf(heapLogOf(batch), surroundings),
-  answer: question => answerOf(question, FULL_EFFORT, remembered),
-}
 
 const mixing: Mixing = {
   comfort: approachId => approachOf({ approaches: APPROACHES }, approachId).comfort,
@@ -76,6 +67,6 @@ export const hotHeap: Method = {
       reading: 'reading the heat', squeeze: 'squeezing a handful', turned: 'turning', browns: 'opening it with browns',
       watered: 'watering', cover: 'covering', test: 'testing', finish: 'taking it down', open: 'looking into it',
     },
-    takeCautions: FINISHING_CAUTIONS, inParts: false, carriesChar: 'heap', forecaster, diagnosis, ripeness,
+    takeCautions: FINISHING_CAUTIONS, inParts: false, carriesChar: 'heap', forecaster: heatedForecaster(questionOf), diagnosis, ripeness,
   },
 }

@@ -1,11 +1,11 @@
 import { addHours } from 'date-fns'
 import { materialOf, portionOf, type Ingredient } from '../../mix/portion'
 import type { Picture, PictureBand } from '../../picture/picture'
-import { quantityText, spanText } from '../../units/format'
+import { quantityText, spanText, percentText } from '../../units/format'
 import { daysBetween, DAY_MS } from '../../units/time'
 import { batchProposal, type Chart, type ChartPoint, type Forecast, type Look, type Surroundings } from '../contract'
 import { expectedAt, type ExpectedDay } from '../heated/expected'
-import { heapLogOf, type HeapLog } from '../heated/heap-log'
+import { heapLogOf, type HeapLog, daysStanding } from '../heated/heap-log'
 import { heapPicture } from '../heated/picture'
 import { heapProposal } from '../heated/proposal'
 import { coreReadings } from '../heated/readings'
@@ -24,11 +24,9 @@ const READ_NEAR_DAYS = 0.5
 /** The heap is seen at least so long, and so far ahead. */
 const SHOWN = { least: 21, ahead: 10, most: 60, beyondWindow: 4, chartAhead: 12 }
 
-const dayOf = (log: HeapLog, now: Date) => Math.max(0, daysBetween(log.built.at, now))
-
 function lastDay(log: HeapLog, surroundings: Surroundings): number {
   if (log.finish) return Math.max(1, daysBetween(log.built.at, log.finish.at))
-  const day = dayOf(log, surroundings.now)
+  const day = daysStanding(log, surroundings.now)
   const ready = daysBetween(log.built.at, readyWindow(log, surroundings).to)
   return Math.ceil(Math.max(SHOWN.least, day + SHOWN.ahead, Math.min(day + SHOWN.most, ready + SHOWN.beyondWindow)))
 }
@@ -63,7 +61,7 @@ interface Moment {
 }
 
 function momentOf(log: HeapLog, surroundings: Surroundings, day: number | undefined): Moment {
-  const today = dayOf(log, surroundings.now)
+  const today = daysStanding(log, surroundings.now)
   const end = log.finish ? daysBetween(log.built.at, log.finish.at) : undefined
   const wanted = day ?? end ?? today
   const isNow = end === undefined && Math.abs(wanted - today) < 0.26
@@ -97,8 +95,6 @@ function picture(log: HeapLog, surroundings: Surroundings, day?: number): Pictur
   })
 }
 
-const percent = (share: number) => Math.round(100 * share)
-
 function told(log: HeapLog, surroundings: Surroundings, day?: number): string {
   const { isNow, at, expected, readC, heightM } = momentOf(log, surroundings, day)
   if (!expected) return ''
@@ -107,18 +103,20 @@ function told(log: HeapLog, surroundings: Surroundings, day?: number): string {
     high - low > 1 ? `${name} ${spanText('temperature', surroundings.units, low, high)}` : `${name} about ${degrees(typical)}`
   const { moisture } = expected
   const water
-    = percent(moisture.low) === percent(moisture.high)
-      ? `${percent(moisture.typical)} % water`
-      : `${percent(moisture.low)}–${percent(moisture.high)} % water`
+    = Math.round(100 * moisture.low) === Math.round(100 * moisture.high)
+      ? `${percentText(moisture.typical)} water`
+      : `${Math.round(100 * moisture.low)}–${percentText(moisture.high)} water`
   const heat = readC !== undefined ? `core read at ${degrees(readC)}` : about('core', expected.coreC)
   return `${isNow ? 'Today' : weekdayDateText(at)}: ${heat}, ${about('edge', expected.edgeC)}, `
-    + `${quantityText('length', surroundings.units, heightM)} high, ${water}, ${percent(expected.usedShare)} % of what can rot has `
+    + `${quantityText('length', surroundings.units, heightM)} high, ${water}, ${percentText(expected.usedShare)} of what can rot has `
     + 'rotted.'
 }
 
 /** The last day that the chart of the heat shows: the days that matter for heat. */
 export function chartDays(log: HeapLog, surroundings: Surroundings): number {
-  return log.finish ? daysBetween(log.built.at, log.finish.at) : Math.max(SHOWN.least, dayOf(log, surroundings.now) + SHOWN.chartAhead)
+  return log.finish
+    ? daysBetween(log.built.at, log.finish.at)
+    : Math.max(SHOWN.least, daysStanding(log, surroundings.now) + SHOWN.chartAhead)
 }
 
 const startMs = (log: HeapLog) => new Date(log.built.at).getTime()

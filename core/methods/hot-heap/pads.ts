@@ -1,9 +1,10 @@
+import { heatGauge } from '../heated/heat-gauge'
 import type { BegunBatch } from '../../journal/garden'
 import { daysBetween } from '../../units/time'
 import type { Deed, Pad, Quantity, Surroundings } from '../contract'
 import { expectedAt, type ExpectedDay } from '../heated/expected'
 import { heapLogOf } from '../heated/heap-log'
-import { CORE, EDGE, HEAT, HEIGHT, TURNED } from '../heated/words'
+import { HEIGHT, TURNED } from '../heated/words'
 import { expectCourse } from './expect'
 import { SENSES } from './senses'
 import { TURNING_CAUTIONS } from './steps'
@@ -13,14 +14,7 @@ function today(batch: BegunBatch, surroundings: Surroundings): ExpectedDay | und
   return expectedAt(expectCourse(heapLogOf(batch), surroundings, Math.ceil(day) + 1), day)
 }
 
-const heat: Quantity = {
-  id: HEAT, label: 'Heat', icon: 'i-ph-thermometer', unit: 'temperature', limits: [-20, 95], button: 'Record the heat', byThermometer: true,
-  spots: [{ id: CORE, label: 'Core, a forearm deep', said: 'core {}' }, { id: EDGE, label: 'Edge, a hand deep', said: 'edge {}' }],
-  expected: (batch, surroundings) => {
-    const expected = today(batch, surroundings)
-    return expected ? { [CORE]: expected.coreC.typical, [EDGE]: expected.edgeC.typical } : {}
-  },
-}
+const heat = heatGauge({ expectCourse }, { core: 'Core, a forearm deep', edge: 'Edge, a hand deep' })
 
 const height: Quantity = {
   id: HEIGHT, label: 'Height', icon: 'i-ph-ruler', unit: 'length', limits: [0, 6], button: 'Record the height',

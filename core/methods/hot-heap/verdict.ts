@@ -1,3 +1,4 @@
+import { capital } from '../../units/plural'
 import { addMonths, startOfMonth } from 'date-fns'
 import type { Judgement } from '../../mix/judgement'
 import { mixInShort, verdictText } from '../../mix/words'
@@ -19,7 +20,6 @@ const MILD_C = 15
 const SEASON_K = 8
 const MONTHS_AHEAD = 9
 
-const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`
 /** The weakest first, unless the mix is praised: "good mix, too small to heat", "too small to heat, and a little brown". */
 const besides = (mix: Judgement, weakest: string) =>
   mix.grade === 'good' ? `Good mix, ${weakest}` : `${capital(weakest)}, and ${mixInShort(mix)}`

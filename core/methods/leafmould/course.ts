@@ -1,3 +1,4 @@
+import { DRIES_MM_DAY_C } from '../../warmth/drying'
 import { dailyShare, lastingFactor, Q10 } from './rates'
 
 /** Leaves that went in on a day. */
@@ -68,8 +69,6 @@ export interface CageCourse {
 const SETTLING_DAYS = 12
 /** Volume goes with what is left, but for pores that stay. */
 const PORES_STAY = 0.15
-/** Water dried off an open top, mm a day for each °C of air (Romanenko-like, humid temperate; own estimate, 0.07 to 0.13). */
-const DRIES_MM_DAY_C = 0.1
 /** Leaves hold so much water for their dry mass; the rest drains. */
 const HOLDS_KG_KG = 3
 /** Dry leaves shed rain: below this moisture only so much of it is taken up. */

@@ -3,7 +3,7 @@ import { inputsOf, type BegunBatch } from '../../journal/garden'
 import { materialOf } from '../../mix/portion'
 import type { Picture, PictureBand, Primitive } from '../../picture/picture'
 import { containerText } from '../../units/container'
-import { quantityText, roughly } from '../../units/format'
+import { quantityText, roughly, percentText } from '../../units/format'
 import { daysBetween, DAY_MS } from '../../units/time'
 import { frontWidthM, vesselVolumeL } from '../../vessel/vessel'
 import type { Band, Chart, ChartPoint, Fact, Forecast, Look, Standing, Surroundings } from '../contract'
@@ -20,20 +20,18 @@ import { dateText, dayText } from '../../units/dates'
 
 /** A measured height is believed for so long. */
 const HEIGHT_FRESH_DAYS = 14
-const percent = (share: number) => Math.round(100 * share)
-
 function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   if (batch.ended) return { phase: 'ended', label: 'Emptied', sentence: 'Taken out.', tone: 'good' }
   const cage = cageOn(batch, surroundings)
   if (!cage) return { phase: 'empty', label: 'Empty', sentence: 'Fill it with leaves.', tone: 'mind' }
   const day = Math.floor(cage.day)
   const months = day < 60 ? `Day ${day}` : `Month ${Math.floor(day / 30.4)}`
-  const figure = `${percent(cage.left)} % left`
+  const figure = `${percentText(cage.left)} left`
   const felt = batch.observations.findLast(({ sense }) => sense === SQUEEZE)
   const dusty = felt?.finding === 'dust' && !batch.puts.some(({ at, waterL }) => waterL > 0 && at > felt.at) ? felt : undefined
   // A hand inside knows better than the weather.
-  const wet = dusty ? `dry as dust when it was felt on ${dayText(dusty.at)}` : `${percent(cage.moisture)} % water in the middle`
-  const sentence = `${months}, about ${percent(cage.left)} % of the leaves' mass left, ${wet}.`
+  const wet = dusty ? `dry as dust when it was felt on ${dayText(dusty.at)}` : `${percentText(cage.moisture)} water in the middle`
+  const sentence = `${months}, about ${percentText(cage.left)} of the leaves' mass left, ${wet}.`
   if (dusty || cage.moisture < 0.38) return { phase: 'dry', label: 'Too dry to rot', sentence, figure, tone: 'bad' }
   const grade = GRADES.findLast(({ massLeft }) => cage.left <= massLeft)
   if (grade) return { phase: grade.id, label: grade.label, sentence, figure, tone: 'good' }
@@ -84,7 +82,7 @@ function told(batch: BegunBatch, surroundings: Surroundings, day?: number): stri
   const at = addHours(new Date(batch.began.at), Math.round(cage.day * 24))
   const grade = GRADES.findLast(({ massLeft }) => cage.left <= massLeft)
   return `${Math.abs(cage.day - now) < 1 ? 'Today' : dateText(at)}: ${quantityText('length', surroundings.units, cage.heightM)} high, `
-    + `${percent(cage.left)} % of the mass left, ${percent(cage.moisture)} % water inside, `
+    + `${percentText(cage.left)} of the mass left, ${percentText(cage.moisture)} water inside, `
     + `${grade ? `fit for ${grade.label.toLowerCase()}` : 'leaf shapes whole'}.`
 }
 
@@ -161,7 +159,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
     ...(cage.shellShare > 0.02
       ? [
           {
-            label: 'Raw outside', value: `${percent(cage.shellShare)} %`,
+            label: 'Raw outside', value: `${percentText(cage.shellShare)}`,
             why: 'the outer hand\'s breadth and the top stay dry: take it off first, into the next cage with it',
           },
         ]

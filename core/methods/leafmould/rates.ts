@@ -1,3 +1,4 @@
+import { DAYS_A_YEAR } from '../../units/time'
 import { dayCounts } from '../../warmth/day-counts'
 import type { Material } from '../../materials/material'
 
@@ -39,7 +40,6 @@ export const STARTER_FASTER = 1.1
 export const Q10 = 2
 const REFERENCE_C = 15
 const FROZEN_C = 0
-const DAYS_A_YEAR = 365.25
 
 /** Rate against that at 15 °C: Q10^((T − 15)/10), nothing at 0 °C and below. */
 export function warmthFactor(celsius: number, q10: number): number {

@@ -1,3 +1,5 @@
+import { DRIES_MM_DAY_C } from '../../warmth/drying'
+import { EVAPORATION_MJ_KG } from '../../heat/laws'
 import { USUAL_CONSTANTS as K } from '../../heat/constants'
 import { moistureShare, nitrogenShare, temperatureShare, airSpaceShare } from '../../heat/limits'
 import { atCelsius, celsiusTable } from '../../heat/table'
@@ -62,11 +64,8 @@ const ROOM_EVERY = 3
 
 const WARMTH = celsiusTable(celsius => temperatureShare(celsius, K.coolLater))
 const MJ_DAY_W = 0.0864
-const EVAPORATION_MJ_KG = 2.43
 /** Of the heat of so cool a heap this share leaves as vapour. */
 const LEAVES_AS_VAPOUR = 0.4
-/** Water dried off open ground, mm a day for each °C of air; less the drier it is (as for leaf mould). */
-const DRIES_MM_DAY_C = 0.1
 /** Slow rotting goes on in the rest, humus and lignin: half in about eight years. */
 const REST_DAY = 0.00024
 /** Carbon of what decays, and of the nitrogen set free so much gets lost while there is too much of it. */

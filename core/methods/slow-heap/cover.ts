@@ -2,7 +2,7 @@ import { typicalTotals } from '../../mix/balance'
 import type { Totals } from '../../mix/totals'
 import { portionOf, type Ingredient } from '../../mix/portion'
 import type { Material } from '../../materials/material'
-import { containerText, type Amount, type ContainerThen } from '../../units/container'
+import { containerText, type Amount, type ContainerThen, HANDFUL } from '../../units/container'
 import { ratioText } from '../../units/format'
 
 /**
@@ -11,9 +11,6 @@ import { ratioText } from '../../units/format'
  * what is too much drips or dries off a heap that lies open to its sides.
  */
 export const FRESH = { ratio: 25, mostMoisture: 0.68 } as const
-
-/** A hand full of leaves or torn card, litres (own measure). */
-export const HANDFUL: ContainerThen = { id: 'handful', name: 'handful', plural: 'handfuls', volumeL: 0.5 }
 
 /** What a fresh part is: its ratio of what takes part, and its moisture. */
 export interface FreshPart { readonly ratio: number, readonly moisture: number }

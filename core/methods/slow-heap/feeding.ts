@@ -3,7 +3,7 @@ import { findMaterial, type MaterialBook } from '../../materials/book'
 import type { Material } from '../../materials/material'
 import { ingredientsOf, portionOf, type Ingredient } from '../../mix/portion'
 import { numberOf } from '../../questions/question'
-import { containerThen, STARTING_CONTAINERS, type ContainerThen } from '../../units/container'
+import { containerThen, STARTING_CONTAINERS, type ContainerThen, LITRE } from '../../units/container'
 import { daysBetween } from '../../units/time'
 import type { Spare } from '../contract'
 import { coverLitres } from './cover'
@@ -42,7 +42,6 @@ export const feedings = ({ puts }: Pick<BegunBatch, 'puts'>): Put[] => puts.filt
 export function litresOfIt(material: Material, litres: number): Ingredient {
   return { material, amount: { count: litres, container: LITRE, packing: 'loose' } }
 }
-const LITRE: ContainerThen = { id: 'litre', name: 'litre', plural: 'litres', volumeL: 1 }
 
 /** Fed and covered in a week, by what was done lately; by what was said while little was done. */
 export interface WeeklyFeed {

@@ -3,7 +3,7 @@ import type { BegunBatch } from '../../journal/garden'
 import { ingredientsOf, portionOf } from '../../mix/portion'
 import type { Picture, PictureBand, Primitive } from '../../picture/picture'
 import { dateText } from '../../units/dates'
-import { quantityText, ratioText, roughly } from '../../units/format'
+import { quantityText, ratioText, roughly, percentText } from '../../units/format'
 import { DAY_MS, daysBetween } from '../../units/time'
 import { asVessel } from '../../vessel/site'
 import { frontWidthM } from '../../vessel/vessel'
@@ -18,7 +18,6 @@ import { tasksOf } from './tasks'
 import { windowsOf } from './windows'
 import { HEIGHT, LOOK, SMELL } from './words'
 
-const percent = (share: number) => Math.round(100 * share)
 const FRESH_DAYS = 21
 
 /** Something bad that was smelt or seen lately and not answered since. */
@@ -39,7 +38,7 @@ function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   const slow = slowOn(batch, surroundings)
   if (!slow || slow.volumeL < 0.5) return { phase: 'empty', label: 'Waiting', sentence: 'Feed it its first caddy.', tone: 'mind' }
   const figure = `${quantityText('length', surroundings.units, standsM(batch, surroundings))} high`
-  const sentence = `${figure}, ${ratioText(slow.ratio)}, ${percent(slow.moisture)} % water, about `
+  const sentence = `${figure}, ${ratioText(slow.ratio)}, ${percentText(slow.moisture)} water, about `
     + `${quantityText('temperature', surroundings.units, slow.celsius)} inside.`
   const bad = complaint(batch, surroundings)
   if (bad) return { phase: 'complains', label: bad, sentence, figure, tone: 'bad' }
@@ -108,7 +107,7 @@ function told(batch: BegunBatch, surroundings: Surroundings, day?: number): stri
   const now = daysBetween(batch.began.at, surroundings.now)
   const at = addHours(new Date(batch.began.at), Math.round(slow.day * 24))
   return `${Math.abs(slow.day - now) < 1 ? 'Today' : dateText(at)}: ${quantityText('length', surroundings.units, slow.heightM)} high, `
-    + `${ratioText(slow.ratio)}, ${percent(slow.moisture)} % water, ${quantityText('temperature', surroundings.units, slow.celsius)} `
+    + `${ratioText(slow.ratio)}, ${percentText(slow.moisture)} water, ${quantityText('temperature', surroundings.units, slow.celsius)} `
     + 'inside.'
 }
 

@@ -1,9 +1,6 @@
+import { heatedForecaster } from '../heated/forecaster'
 import { range } from '../../units/range'
-import type { Forecaster, Method } from '../contract'
-import { answerOf, FULL_EFFORT } from '../heated/forecast/answer'
-import { PastMemory } from '../heated/forecast/members'
-import { heapLogOf } from '../heated/heap-log'
-import type { HeatedQuestion } from '../heated/question'
+import type { Method } from '../contract'
 import { APPROACHES } from './approaches'
 import { TAKE_CAUTIONS } from './cautions'
 import { diagnosis } from './diagnosis'
@@ -13,13 +10,6 @@ import { PADS } from './pads'
 import { questionOf } from './question'
 import { ripeness } from './ripeness'
 import { SITES } from './sites'
-
-/** What was run of the towers asked for last; it lives as long as the worker that answers. */
-const remembered = new PastMemory()
-const forecaster: Forecaster<HeatedQuestion> = {
-  ask: (batch, surroundings) => questionOf(heapLogOf(batch), surroundings),
-  answer: question => answerOf(question, FULL_EFFORT, remembered),
-}
 
 /** The static tower: chips and leaves, wet, aired by channels, never turned. */
 export const staticTower: Method = {
@@ -49,6 +39,6 @@ export const staticTower: Method = {
       'pipes-out': 'pulling the pipes', 'heat': 'reading the heat', 'worms-in': 'the worms', 'watered': 'watering',
       'squeeze': 'squeezing a handful', 'look': 'looking into it', 'height': 'measuring', 'covered': 'covering', 'take': 'taking some',
     },
-    takeCautions: TAKE_CAUTIONS, inParts: true, carriesChar: 'heap', forecaster, diagnosis, ripeness,
+    takeCautions: TAKE_CAUTIONS, inParts: true, carriesChar: 'heap', forecaster: heatedForecaster(questionOf), diagnosis, ripeness,
   },
 }

@@ -2,13 +2,13 @@ import { addHours } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { ingredientsOf, portionOf } from '../../mix/portion'
 import type { Picture, PictureBand, Primitive } from '../../picture/picture'
-import { quantityText, roughly, spanText } from '../../units/format'
+import { quantityText, roughly, spanText, percentText } from '../../units/format'
 import { dateText } from '../../units/dates'
 import { DAY_MS, daysBetween } from '../../units/time'
 import { frontWidthM } from '../../vessel/vessel'
 import type { Chart, Fact, Gate, Look, Standing, Surroundings } from '../contract'
 import { expectedAt } from '../heated/expected'
-import { heapLogOf, type HeapLog } from '../heated/heap-log'
+import { heapLogOf, type HeapLog, daysStanding } from '../heated/heap-log'
 import { heapPicture } from '../heated/picture'
 import { coreReadings } from '../heated/readings'
 import { expectCourse, middleCourse } from './expect'
@@ -22,7 +22,6 @@ import { windowsOf } from './windows'
 import { PIPES_OUT, WORMS_GATE, WORMS_IN } from './words'
 import { dryZones } from './zones'
 
-const percent = (share: number) => Math.round(100 * share)
 const STALE_DAYS = 6
 const HEIGHT_FRESH_DAYS = 21
 
@@ -37,7 +36,7 @@ function standing(log: HeapLog, surroundings: Surroundings): Standing {
   if (!tower) return { phase: 'empty', label: 'Empty', sentence: 'Nothing known is in it.', tone: 'mind' }
   const { coreC, read } = warmthNow(log, surroundings, tower)
   const figure = quantityText('temperature', surroundings.units, coreC)
-  const sentence = `Day ${Math.floor(tower.day)}, core ${read ? 'read at' : 'expected around'} ${figure}, ${percent(tower.moisture)} % `
+  const sentence = `Day ${Math.floor(tower.day)}, core ${read ? 'read at' : 'expected around'} ${figure}, ${percentText(tower.moisture)} `
     + `water by the weather; ${Math.round(tower.workedDays)} of ${WORKING_DAYS} days have counted.`
   const dry = dryZones(log, surroundings.now)
   if (dry.length > 0 || tower.moisture < 0.52)
@@ -96,18 +95,17 @@ function told(log: HeapLog, surroundings: Surroundings, day?: number): string {
       ? spanText('temperature', units, expected.coreC.low, expected.coreC.high)
       : quantityText('temperature', units, tower.coreC)
   return `${Math.abs(daysBetween(at, surroundings.now)) < 1 ? 'Today' : dateText(at)}: core ${core}, `
-    + `${quantityText('length', units, tower.heightM)} high, ${percent(tower.moisture)} % water, ${Math.round(tower.workedDays)} days `
+    + `${quantityText('length', units, tower.heightM)} high, ${percentText(tower.moisture)} water, ${Math.round(tower.workedDays)} days `
     + 'have counted.'
 }
-
-const dayOf = (log: HeapLog, now: Date) => Math.max(0, daysBetween(log.built.at, now))
 
 function lastDay(log: HeapLog, surroundings: Surroundings): number {
   if (log.finish) return Math.max(1, daysBetween(log.built.at, log.finish.at))
   const middle = middleCourse(log, surroundings)
   const ready = windowsOf(log, surroundings).find(({ id }) => id === 'ready')
   return Math.min(
-    middle?.question.horizonDay ?? 30, Math.max(30, dayOf(log, surroundings.now) + 30, ready ? daysBetween(log.built.at, ready.to) : 0),
+    middle?.question.horizonDay ?? 30,
+    Math.max(30, daysStanding(log, surroundings.now) + 30, ready ? daysBetween(log.built.at, ready.to) : 0),
   )
 }
 
@@ -115,7 +113,9 @@ const CHART = { least: 45, ahead: 30 }
 
 function charts(log: HeapLog, surroundings: Surroundings): Chart[] {
   const startMs = new Date(log.built.at).getTime()
-  const last = log.finish ? daysBetween(log.built.at, log.finish.at) : Math.max(CHART.least, dayOf(log, surroundings.now) + CHART.ahead)
+  const last = log.finish
+    ? daysBetween(log.built.at, log.finish.at)
+    : Math.max(CHART.least, daysStanding(log, surroundings.now) + CHART.ahead)
   const forecast = surroundings.forecastOf?.(log.id)
   const start = forecast?.series.coreAtStartC
   return [{
@@ -158,7 +158,8 @@ function facts(log: HeapLog, surroundings: Surroundings): Fact[] {
     },
     {
       label: 'Holds now', value: litres(tower.volumeL),
-      why: `${takenL(log) > 0 ? `${litres(takenL(log))} taken; ` : `sunk by ${Math.max(0, percent(sunk))} % so far; `}a quarter to a `
+      why:
+        `${takenL(log) > 0 ? `${litres(takenL(log))} taken; ` : `sunk by ${Math.max(0, Math.round(100 * sunk))} % so far; `}a quarter to a `
         + 'half in a year is usual',
     },
   ]

@@ -1,30 +1,15 @@
-import type { BegunBatch } from '../../journal/garden'
+import { heatGauge } from '../heated/heat-gauge'
 import { numberOf } from '../../questions/question'
 import { quantityText } from '../../units/format'
-import { daysBetween } from '../../units/time'
-import type { Deed, Pad, Quantity, Surroundings } from '../contract'
-import { expectedAt, type ExpectedDay } from '../heated/expected'
+import type { Deed, Pad, Quantity } from '../contract'
 import { heapLogOf } from '../heated/heap-log'
-import { CORE, EDGE } from '../heated/words'
 import { TAKE_CAUTIONS } from './cautions'
 import { expectCourse } from './expect'
 import { towerOn } from './now'
 import { SENSES } from './senses'
-import { COVERED, GRAMS, HEAT, HEIGHT, PIPES_OUT, WORMS_GATE, WORMS_IN } from './words'
+import { COVERED, GRAMS, HEIGHT, PIPES_OUT, WORMS_GATE, WORMS_IN } from './words'
 
-function today(batch: BegunBatch, surroundings: Surroundings): ExpectedDay | undefined {
-  const day = Math.max(0, daysBetween(batch.began.at, surroundings.now))
-  return expectedAt(expectCourse(heapLogOf(batch), surroundings, Math.ceil(day) + 1), day)
-}
-
-const heat: Quantity = {
-  id: HEAT, label: 'Heat', icon: 'i-ph-thermometer', unit: 'temperature', limits: [-20, 95], button: 'Record the heat', byThermometer: true,
-  spots: [{ id: CORE, label: 'Core, an arm deep', said: 'core {}' }, { id: EDGE, label: 'Edge, a hand behind the cloth', said: 'edge {}' }],
-  expected: (batch, surroundings) => {
-    const expected = today(batch, surroundings)
-    return expected ? { [CORE]: expected.coreC.typical, [EDGE]: expected.edgeC.typical } : {}
-  },
-}
+const heat = heatGauge({ expectCourse }, { core: 'Core, an arm deep', edge: 'Edge, a hand behind the cloth' })
 
 const height: Quantity = {
   id: HEIGHT, label: 'Height', icon: 'i-ph-ruler', unit: 'length', limits: [0, 6], button: 'Record the height',

@@ -1,4 +1,4 @@
-import { addHours } from 'date-fns'
+import { daysAfter } from '../course'
 import type { NamedWindow, Surroundings } from '../contract'
 import type { HeapLog } from '../heated/heap-log'
 import { ripeDayOf, RIPE_MG_G } from '../heated/ready-day'
@@ -11,7 +11,6 @@ import { towerOn, wormsGate } from './now'
 import { WORMS_BELOW_C, WORKING_DAYS } from './question'
 import { WORMS_IN } from './words'
 
-const later = (at: string, days: number) => addHours(new Date(at), Math.round(days * 24))
 /** Without a forecast yet it comes no sooner and may come so much later than one course says. */
 const ROUGHLY = { sooner: 1, later: 1.3 }
 
@@ -51,8 +50,8 @@ export function windowsOf(log: HeapLog, surroundings: Surroundings): NamedWindow
       : [{
           id: 'worms',
           label: 'Cool enough for worms',
-          from: later(log.built.at, Math.min(...cool)),
-          to: later(log.built.at, Math.max(Math.min(...cool) + 1, ...cool)),
+          from: daysAfter(log.built.at, Math.min(...cool)),
+          to: daysAfter(log.built.at, Math.max(Math.min(...cool) + 1, ...cool)),
           coming: 'Cool enough for worms between',
           announced: 'may be cool enough for worms',
           begun: 'Cool enough for worms, as far as can be told, since',
@@ -65,8 +64,8 @@ export function windowsOf(log: HeapLog, surroundings: Surroundings): NamedWindow
     {
       id: 'ready',
       label: 'Ready',
-      from: later(log.built.at, ready.low),
-      to: later(log.built.at, Math.max(ready.low + 7, ready.high)),
+      from: daysAfter(log.built.at, ready.low),
+      to: daysAfter(log.built.at, Math.max(ready.low + 7, ready.high)),
       coming: 'Ready between',
       announced: 'may be ready',
       begun: 'Ready to test since',

@@ -3,7 +3,7 @@ import type { BegunBatch } from '../../journal/garden'
 import { findMaterial, type MaterialBook } from '../../materials/book'
 import type { Material } from '../../materials/material'
 import { ingredientsOf, portionOf, type Ingredient } from '../../mix/portion'
-import { STARTING_CONTAINERS, type ContainerThen } from '../../units/container'
+import { STARTING_CONTAINERS, HANDFUL, LITRE } from '../../units/container'
 import { daysBetween } from '../../units/time'
 import type { Spare, Surroundings } from '../contract'
 import { binOn } from './now'
@@ -92,10 +92,6 @@ function lastKg(batch: BegunBatch, { materials }: Surroundings): number {
   const { dryKg, waterKg } = massOf(ingredientsOf(last?.inputs.filter(({ role }) => role === 'feed') ?? [], materials))
   return dryKg + waterKg
 }
-
-const LITRE: ContainerThen = { id: 'litre', name: 'litre', plural: 'litres', volumeL: 1 }
-/** A double handful of scraps or bedding, litres. */
-const HANDFUL: ContainerThen = { id: 'handful', name: 'handful', plural: 'handfuls', volumeL: 0.5 }
 
 /** Litres as one would carry them: handfuls, or a caddy and its parts. */
 export function inHand(material: Material, litres: number, units: 'metric' | 'us'): Ingredient {

@@ -3,7 +3,7 @@ import type { BegunBatch } from '../../journal/garden'
 import type { GroundPlan } from '../../picture/ground'
 import type { Picture, PictureBand, Primitive } from '../../picture/picture'
 import { dateText, weekdayText } from '../../units/dates'
-import { quantityText, roughly } from '../../units/format'
+import { quantityText, roughly, percentText } from '../../units/format'
 import { DAY_MS, daysBetween } from '../../units/time'
 import { asVessel, type Site } from '../../vessel/site'
 import { frontWidthM, vesselVolumeL } from '../../vessel/vessel'
@@ -18,7 +18,6 @@ import { hasWorms, tasksOf } from './tasks'
 import { windowsOf } from './windows'
 import { LEFT, MOOD, SMELL, WARMTH } from './words'
 
-const percent = (share: number) => Math.round(100 * share)
 const FRESH_DAYS = 10
 const COUNTED_DAYS = 45
 /** What lies uneaten, as so many days of feed; beyond six weeks nobody counts. */
@@ -37,7 +36,7 @@ function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   const figure = quantityText('temperature', units, bin.binC)
   const feed = bin.backlogDays < 1 ? 'next to no feed left' : backlogText(bin.backlogDays)
   const worms = inTower && !hasWorms(batch) ? 'fed from the top' : `about ${quantityText('mass', units, bin.wormsKg, 1)} of worms`
-  const sentence = `${worms}, ${feed}, about ${figure} and ${percent(bin.moisture)} % water in the bedding.`.replace(/^./, letter =>
+  const sentence = `${worms}, ${feed}, about ${figure} and ${percentText(bin.moisture)} water in the bedding.`.replace(/^./, letter =>
     letter.toUpperCase(),
   )
   const seen = batch.observations.filter(({ at }) => daysBetween(at, surroundings.now) < FRESH_DAYS)
@@ -83,7 +82,7 @@ function sectionPockets(places: readonly PlacedPocket[], shares: readonly number
       if (share < 0.05) return []
       return [{
         kind: 'pocket', xM: widthM / 2 + place.xM, yM: Math.max(0.03, heightM - 0.06), widthM: place.widthM * 0.6,
-        heightM: 0.05 + 0.04 * share, family: 'kitchen', said: `${place.label}, ${percent(share)} % of its feed left`,
+        heightM: 0.05 + 0.04 * share, family: 'kitchen', said: `${place.label}, ${percentText(share)} of its feed left`,
       }]
     })
 }
@@ -128,7 +127,7 @@ export function pocketPlan(of: string, site: Site, shares: readonly number[], ne
       const share = shares[number - 1] ?? 0
       return {
         kind: 'field', label: `${number}`, xM, yM, widthM, depthM, family: 'kitchen', share, next: number - 1 === next,
-        said: `pocket ${number} ${share < 0.05 ? 'empty' : `${percent(share)} % left`}${number - 1 === next ? ', next' : ''}`,
+        said: `pocket ${number} ${share < 0.05 ? 'empty' : `${percentText(share)} left`}${number - 1 === next ? ', next' : ''}`,
       }
     }),
   }
@@ -152,7 +151,7 @@ function told(batch: BegunBatch, surroundings: Surroundings, day?: number): stri
   return `${Math.abs(bin.day - now) < 1 ? 'Today' : dateText(at)}: ${quantityText('mass', units, bin.wormsKg, 1)} of worms, `
     + `${quantityText('volume', units, bin.castingsL)} of castings, `
     + `${bin.backlogDays < 1 ? 'no feed left' : backlogText(bin.backlogDays)}, ${quantityText('temperature', units, bin.binC)}, `
-    + `${percent(bin.moisture)} % water.`
+    + `${percentText(bin.moisture)} water.`
 }
 
 const AHEAD_DAYS = 60

@@ -1,3 +1,4 @@
+import { percentText } from '../../units/format'
 import { fail, ok } from '../../outcome/outcome'
 import { chanceAtLeast, checkedCount, ratioOf, wilson, type Count } from '../../statistics/counts'
 import { numberOf } from '../../questions/question'
@@ -9,8 +10,6 @@ const WANTED = 0.8
 const SURE = 0.85
 /** Fewer control seeds than this coming up means that the seed is bad, not the compost. */
 const CONTROL_LEAST = 0.6
-
-const percent = (share: number) => `${Math.round(100 * share)} %`
 
 /** How many seeds a side make the answer clear if the share stays as it is. */
 function clearWith(product: Count, control: Count): number {
@@ -58,8 +57,9 @@ export const sprout: ReadinessTest = {
       })
     const ratio = ratioOf(product, control)
     const chance = chanceAtLeast(product, control, WANTED)
-    const counts = `${product.hits} of ${product.of} against ${control.hits} of ${control.of} in the control: ${percent(ratio.typical)} `
-      + `of it, and anything from ${percent(ratio.low)} to ${percent(ratio.high)} fits these counts.`
+    const counts
+      = `${product.hits} of ${product.of} against ${control.hits} of ${control.of} in the control: ${percentText(ratio.typical)} `
+        + `of it, and anything from ${percentText(ratio.low)} to ${percentText(ratio.high)} fits these counts.`
     if (answers.roots === 'crippled')
       return ok({ grade: 'failed', text: `${counts} The roots are crippled, whatever the counts: not for seedlings yet.` })
     if (chance >= SURE) return ok({ grade: 'passed', text: `${counts} That is enough for seedlings.` })

@@ -1,11 +1,10 @@
+import { percentText } from '../../../../units/format'
 import { given } from '../../../../diagnosis/judge'
 import type { HeapCause } from '../cause'
 import { remedyOf, waterForL, waterText } from '../remedy'
 
 /** A wrung sponge. */
 const GOOD = 0.56
-const percent = (share: number) => `${Math.round(share * 100)} %`
-
 export const dry: HeapCause = {
   id: 'dry', title: 'It is too dry',
   symptoms: { 'no-heat': 0.5, 'died': 0.4, 'ashy': 0.9, 'ants': 0.9, 'dust': 1 },
@@ -16,9 +15,9 @@ export const dry: HeapCause = {
     ...given(lastSqueeze === 'wet' || lastSqueeze === 'dripping', -1.2, 'The last squeeze ran.'),
     ...given(
       heap.moisture < 0.45, 0.8,
-      `By what went in and what steamed off it holds ${percent(heap.moisture)} water; it works from about 50 % on.`,
+      `By what went in and what steamed off it holds ${percentText(heap.moisture)} water; it works from about 50 % on.`,
     ),
-    ...given(heap.moisture >= 0.55 && !has('dust'), -0.4, `By what went in it still holds ${percent(heap.moisture)} water.`),
+    ...given(heap.moisture >= 0.55 && !has('dust'), -0.4, `By what went in it still holds ${percentText(heap.moisture)} water.`),
   ],
   remedy: (facts) => {
     const felt = facts.lastSqueeze === 'dust' || facts.has('dust') ? 0.32 : facts.lastSqueeze === 'dry' ? 0.45 : facts.heap.moisture
