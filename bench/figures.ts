@@ -372,7 +372,7 @@ const roundOnce = () => {
 }
 const firstRound = roundOnce()
 const longestFirst = longest
-say('the round of 40 batches of eleven methods, the first time', firstRound, `the longest of one batch ${longestFirst.toFixed(0)} ms`)
+say('the round of 40 batches of many methods, the first time', firstRound, `the longest of one batch ${longestFirst.toFixed(0)} ms`)
 longest = 0
 say('the same again', roundOnce(), `the longest of one batch ${longest.toFixed(1)} ms`)
 say('forecast of a brew', answered(brew, pail!))

@@ -55,6 +55,10 @@ const TABLE: Readonly<Record<string, Readonly<Record<Hazard, Cell>>>> = {
     'fire': NO, 'gas': NO, 'steam': NO, 'hot char': NO, 'dust and spores': DUST, 'germs': GLOVES, 'weedkiller': STUFF, 'juglone': STUFF,
     'salts': STUFF, 'lifting': HEAVY,
   },
+  'turf-stack': {
+    'fire': NO, 'gas': NO, 'steam': NO, 'hot char': NO, 'dust and spores': DUST, 'germs': GLOVES, 'weedkiller': STUFF, 'juglone': STUFF,
+    'salts': STUFF, 'lifting': HEAVY,
+  },
   'hotbed': {
     'fire': NO, 'gas': AMMONIA, 'steam': STEAM, 'hot char': NO, 'dust and spores': DUST, 'germs': GLOVES, 'weedkiller': STUFF,
     'juglone': STUFF, 'salts': STUFF, 'lifting': HEAVY,

@@ -9,6 +9,7 @@ import { mulch } from './mulching'
 import { sheet } from './card-sheet'
 import { slowHeap } from './slow-heap'
 import { staticTower } from './static-tower'
+import { turfStack } from './turf-stack'
 import { worms } from './worm-bin'
 
 /**
@@ -19,7 +20,7 @@ const BESIDE = (globalThis as { readonly wastrumMethodsBeside?: readonly Method[
 
 /** Every method there is; the first is offered first. A new method is a new folder and a line here. */
 export const METHODS: readonly Method[] = [
-  hotHeap, slowHeap, staticTower, leafmould, worms, sheet, mulch, hotbed, brew, charMaking, charCharging,
+  hotHeap, slowHeap, staticTower, leafmould, worms, sheet, mulch, turfStack, hotbed, brew, charMaking, charCharging,
   ...BESIDE,
 ]
 

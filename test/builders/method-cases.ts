@@ -8,6 +8,7 @@ import { mulch } from '#core/methods/mulching'
 import { sheet } from '#core/methods/card-sheet'
 import { slowHeap } from '#core/methods/slow-heap'
 import { staticTower } from '#core/methods/static-tower'
+import { turfStack } from '#core/methods/turf-stack'
 import { worms } from '#core/methods/worm-bin'
 import type { Method } from '#core/methods/contract'
 import type { NewEvent } from '#core/journal/event'
@@ -98,6 +99,7 @@ export const ALL_CASES: readonly MethodCases[] = [
   casesOf(
     hotbed, ['horse-manure-straw', 'leaves-mixed', 'straw-wheat', 'grass-clippings'], [0, 0.5, 4, 12, 30, 70, 130], 'heap-half-rotted',
   ),
+  casesOf(turfStack, ['turf'], [0, 0.5, 20, 90, 200, 400, 900], 'loam'),
   casesOf(brew, ['leaf-mould'], [0, 0.1, 1, 3, 7, 20, 60], 'brew-solids'),
   casesOf(charMaking, ['wood-dry', 'peels-dry', 'stems-invasive'], [0, 0.02, 0.1, 0.4, 1, 3, 30], 'biochar-crushed'),
   casesOf(charCharging, ['biochar-crushed', 'worm-castings'], [0, 0.5, 2, 7, 20, 90, 300], 'char-charged'),

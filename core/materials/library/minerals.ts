@@ -10,6 +10,15 @@ export const MINERALS: readonly Material[] = [
     ligninPctVs: 25, ashPct: 93, structure: 0, keepsDays: 730, worms: 'yes', months: [],
     cautions: [],
   }),
+  // Turf of a year, sieved: soil with a tenth of fibre that is nearly gone. Working values between garden soil and turf.
+  material({
+    id: 'loam', name: 'Loam from turves', short: 'loam', family: 'mineral',
+    words: 'turf soil topsoil stack',
+    nitrogenPct: [0.15, 0.3, 0.5], carbonToNitrogen: [10, 12, 15],
+    moisturePct: [12, 22, 32], bulkKgM3: [900, 1150, 1350],
+    ligninPctVs: 25, ashPct: 88, structure: 0, keepsDays: 730, worms: 'yes', months: [],
+    cautions: ['wireworms in its first year: not where potatoes come next'],
+  }),
   material({
     id: 'eggshells', name: 'Eggshells, crushed', short: 'eggshells', family: 'mineral',
     words: 'egg shells',

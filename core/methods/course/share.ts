@@ -1,0 +1,66 @@
+import type { BegunBatch } from '../../journal/garden'
+import { weekdayDateText } from '../../units/dates'
+import { percentText } from '../../units/format'
+import { chartPoints, type Chart, type Look, type NamedWindow, type Surroundings } from '../contract'
+import { placeOf, type Coursed, type Middle } from './define'
+import type { CourseQuestion } from './question'
+import { daysAfter, spansOf, type Roughly, type Span } from './spans'
+
+/** Within so much of today it is today, days. */
+const TODAY_DAYS = 0.6
+
+/** A course that is a share of one way, 0 to 1, with one window at its end. */
+export interface OneWay<Q extends CourseQuestion, C> {
+  middleOf: Coursed<Q, C, never>['middleOf']
+  /** The share at the times of a course. Its bands are called `share` and `shareAtStart`. */
+  share(course: C): Float32Array
+  /** The day on which a course comes to its end: the window `ready`. */
+  endDay(course: C): number
+  readonly rough: Roughly
+  /** What is said of the window. */
+  words(batch: BegunBatch, surroundings: Surroundings, middle: Middle<Q, C>): Omit<NamedWindow, keyof Span>
+  /** "of the way to loam". */
+  readonly ofTheWay: string
+  readonly chart: Pick<Chart, 'title' | 'legend'>
+}
+
+/** What of a look follows from it: how far it is on a day, its window, its chart, and what is told of a day. */
+export interface LookOfOneWay extends Pick<Look, 'windows' | 'told' | 'lastDay' | 'charts'> {
+  shareOn(batch: BegunBatch, surroundings: Surroundings, day?: number): number
+}
+
+/** The look of a method whose course is one way. */
+export function lookOfOneWay<Q extends CourseQuestion, C>(by: OneWay<Q, C>): LookOfOneWay {
+  const shareOn = (batch: BegunBatch, surroundings: Surroundings, day?: number) => {
+    const { question, days, course } = by.middleOf(batch, surroundings)
+    return by.share(course)[placeOf(days, Math.min(question.horizonDay, day ?? question.nowDay))] ?? 0
+  }
+  return {
+    shareOn,
+    windows: (batch, surroundings) => {
+      if (batch.ended) return []
+      const middle = by.middleOf(batch, surroundings)
+      const { span } = spansOf(batch, surroundings, middle.question, by.rough)
+      return [{ ...span('ready', by.endDay(middle.course), 0, 1), ...by.words(batch, surroundings, middle) }]
+    },
+    told: (batch, surroundings, day) => {
+      const { question: { nowDay } } = by.middleOf(batch, surroundings)
+      const isToday = day === undefined || Math.abs(day - nowDay) < TODAY_DAYS
+      const share = percentText(Math.min(1, shareOn(batch, surroundings, day)))
+      return `${isToday ? 'Now' : weekdayDateText(daysAfter(batch.began.at, day))}: about ${share} ${by.ofTheWay}.`
+    },
+    lastDay: (batch, surroundings) => by.middleOf(batch, surroundings).question.horizonDay,
+    charts: (batch, surroundings) => {
+      const { days, course } = by.middleOf(batch, surroundings)
+      const forecast = surroundings.forecastOf?.(batch.id)
+      const share = by.share(course)
+      const points = (at: Float64Array, band: Parameters<typeof chartPoints>[2]) =>
+        chartPoints(batch.began.at, at, band, value => Math.min(100, 100 * value))
+      return [{
+        ...by.chart, id: 'share', unit: 'percent', dots: [], marks: batch.observations.map(({ at }) => Date.parse(at)),
+        expected: forecast ? points(forecast.days, forecast.series.share!) : points(days, { low: share, typical: share, high: share }),
+        atStart: forecast ? points(forecast.days, forecast.series.shareAtStart!) : [],
+      }]
+    },
+  }
+}

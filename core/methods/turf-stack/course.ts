@@ -1,0 +1,82 @@
+import type { BegunBatch } from '../../journal/garden'
+import { countedAt, countedDays, dayCounts } from '../../warmth/day-counts'
+import type { Range } from '../../units/range'
+import { weatherFrom, type Lasting } from '../contract'
+import { askedOf, deedDay, defineCourse, foundIn, lookOfOneWay, traitsBy, type CourseQuestion, type FoundAs } from '../course'
+import { COVERED, CREEPING, GROWN } from './plan'
+
+/** Senses. */
+export const GRASS = 'grass'
+export const ROOTS = 'roots'
+
+/** Grass spends its roots as turf under card does: nothing in the cold, at 12 °C a day for a day, hardly more in heat. */
+const BY = { fromC: 4, atC: 12, q10: 2, most: 2.2 }
+/** Counted days until its roots crumble: six to twelve months from spring on (practice); own estimate of the range. */
+const WANTED: Range = { low: 130, typical: 195, high: 290 }
+/** Times that it takes longer: open to the light, and with roots that creep (a second year). Own estimates, 1.2 to 1.6 and 1.6 to 2.2. */
+const LONGER = { open: 1.4, creeping: 1.9 }
+/** Dry it counts for so little; rain of a day that keeps an open one moist, mm; days that a can keeps it so. Own estimates. */
+const MOISTURE = { dryShare: 0.4, rainMm: 1.2, keepsDays: 90 }
+const Z80 = 1.2816
+
+/** Pace from stack to stack, and the weather of the place beside the usual, K. */
+const TRAITS = traitsBy({ pace: Math.log(WANTED.high / WANTED.low) / (2 * Z80) }, { weatherK: 1 })
+
+/** What a look tells of how far it is, 1 when it crumbles. Own estimates. */
+const LOOK = { row: 'rotted', blur: 0.08, trust: 0.9 } as const
+const LOOKS: readonly FoundAs<'rotted'>[] = [
+  { ...LOOK, sense: GRASS, means: { green: [-0.05, 0.25], yellow: [0.12, 0.55], gone: [0.35, 2] } },
+  { ...LOOK, sense: ROOTS, means: { tough: [-0.05, 0.6], breaking: [0.45, 0.95], gone: [0.85, 2] } },
+]
+
+interface StackQuestion extends CourseQuestion<'rotted'> {
+  /** Counted days that it wants in the middle of what is usual. */
+  readonly wantedDays: number
+  readonly airC: readonly number[]
+  readonly isMoist: readonly boolean[]
+}
+
+function questionOf(batch: BegunBatch, around: Lasting): StackQuestion {
+  const { began, puts } = batch
+  const asked = askedOf(batch, around, { least: 500, beyondNow: 300, most: 1500 })
+  const { airC, rainMm } = weatherFrom(new Date(began.at), asked.horizonDay, around)
+  const covered = began.approachId === COVERED
+  const wetted = [0, ...puts.filter(({ waterL }) => waterL > 0).map(({ at }) => deedDay(batch, at))]
+  const isMoist = airC.map((_, day) =>
+    wetted.some(at => at <= day && day - at < MOISTURE.keepsDays) || (!covered && rainMm[day]! >= MOISTURE.rainMm))
+  const wantedDays = WANTED.typical * (covered ? 1 : LONGER.open) * (began.answers[GROWN] === CREEPING ? LONGER.creeping : 1)
+  return { ...asked, wantedDays, airC, isMoist, findings: foundIn(batch, [], LOOKS) }
+}
+
+interface StackCourse { readonly times: Float64Array, readonly rotted: Float32Array }
+
+/** The day on which it crumbles; the last where it does not. */
+function crumblesDay({ times, rotted }: StackCourse): number {
+  return times[rotted.findIndex(share => share >= 1)] ?? times.at(-1)!
+}
+
+/** How far a stack will be, learnt from looks at its grass and its roots, and its course in the middle of what is possible. */
+const { forecaster, middleOf } = defineCourse<StackQuestion, StackCourse, 'rotted', never>({
+  ask: questionOf, everyDays: () => 3, dimensions: TRAITS.dimensions, members: 300, mostRounds: 4,
+  run: ({ airC, isMoist, wantedDays }, point, times) => {
+    const { pace, weatherK } = TRAITS.at(point)
+    const sums = countedDays(airC.length, day => dayCounts(airC[day]! + weatherK, BY) * (isMoist[day] ? 1 : MOISTURE.dryShare))
+    return { times, rotted: Float32Array.from(times, time => countedAt(sums, time) * pace / wantedDays) }
+  },
+  row: ({ rotted }) => rotted, bands: { share: 'rotted' }, bandsAtStart: { shareAtStart: 'rotted' },
+  windows: () => ({ ready: crumblesDay }),
+})
+
+/** What a stack looks like by how far it is. */
+export const way = lookOfOneWay({
+  middleOf, share: ({ rotted }) => rotted, endDay: crumblesDay, rough: { sooner: 0.75, later: 1.35 }, ofTheWay: 'of the way to loam',
+  words: () => ({
+    label: 'Loam', coming: 'Loam between', begun: 'Loam, as far as can be told, since', announced: 'may be loam',
+    reasons: ['By warmth and damp: a winter does little, dry weeks less than half.', 'What you see of grass and roots sharpens this.'],
+  }),
+  chart: {
+    title: 'How far it is',
+    legend: 'Dashed in its band: what is expected, eight times in ten. Dotted: as it looked at the start. Upright lines: looks.',
+  },
+})
+export { forecaster }

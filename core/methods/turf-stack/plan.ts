@@ -1,0 +1,105 @@
+import { addDays } from 'date-fns'
+import { LIBRARY_BOOK } from '../../materials/book'
+import { materialOf } from '../../mix/portion'
+import { numberOf, type Question } from '../../questions/question'
+import { LITRE } from '../../units/container'
+import { quantityText, roughly } from '../../units/format'
+import { range } from '../../units/range'
+import { siteAreaM2, siteFrontM, type Site } from '../../vessel/site'
+import type { Answers } from '../../questions/answers'
+import type { Picture } from '../../picture/picture'
+import type { Draft, Proposal, Surroundings } from '../contract'
+
+export const COVERED = 'covered'
+/** What was lifted: square metres, metres thick, and what grew in it. */
+const AREA = 'areaM2'
+const THICK = 'thickM'
+export const GROWN = 'grown'
+export const CREEPING = 'creeping'
+/** Litres of loam for a litre of turf, sieved (practice: six to seven and a half tenths). */
+export const YIELD = range(0.6, 0.675, 0.75)
+export const LIFTING = 'A turf weighs more than it looks: small pieces, a barrow half full, knees bent.'
+
+/** Where turves are stacked: a corner of the garden, or a crate. */
+export const SITES: readonly Site[] = [
+  { kind: 'area', id: 'turf-corner', name: 'Corner', ground: { shape: 'rectangle', widthM: 1.2, lengthM: 1 } },
+  {
+    kind: 'vessel',
+    vessel: { id: 'turf-crate', name: 'Crate of boards', wall: 'boards', shape: 'box', widthM: 1, depthM: 0.8, heightM: 0.8 },
+  },
+]
+
+/** What is asked: how much was lifted, how thick, and what grew there. */
+export const asksOf = (): readonly Question[] => [
+  { id: AREA, kind: 'area', label: 'Lifted', usual: 6, most: 200 },
+  { id: THICK, kind: 'length', label: 'Thick', usual: 0.04, most: 0.15 },
+  {
+    id: GROWN, kind: 'choice', label: 'In it', usual: 'lawn', choices: [
+      { id: 'lawn', label: 'lawn or meadow' }, { id: CREEPING, label: 'couch, bindweed, ground elder', hint: 'a second year' },
+    ],
+  },
+]
+
+/** Litres of turf: what was lifted times its thickness. */
+export function turfL(answers: Answers): number {
+  return 1000 * (numberOf(answers, AREA) ?? 0) * (numberOf(answers, THICK) ?? 0)
+}
+
+/** Turves cut through: layers that fade into loam. @param rotted 0 to 1. */
+export function stackPicture(of: string, site: Site, litres: number, rotted: number, covered: boolean): Picture {
+  const heightM = litres / 1000 / siteAreaM2(site)
+  const bands = Array.from({ length: 8 }, () => ({ family: 'plant' as const, short: 'turf', heightShare: 1 / 8 }))
+  return {
+    of, widthM: siteFrontM(site), heightM: Math.max(0.4, heightM * 1.1), parts: [
+      ...(site.kind === 'vessel' ? [{ kind: 'walls' as const, vessel: site.vessel }] : []),
+      { kind: 'fill', heightM, bands }, { kind: 'fading', share: Math.min(1, rotted), family: 'mineral' },
+      ...(covered ? [{ kind: 'level' as const, yM: heightM, said: 'a dark cover' }] : []), { kind: 'soil' },
+    ],
+  }
+}
+
+/** What a planned stack comes to. */
+export function draftOf({ site, approachId, answers }: Proposal, { units, now }: Surroundings): Draft {
+  const litres = turfL(answers)
+  const heightM = litres / 1000 / siteAreaM2(site)
+  const length = (metres: number) => quantityText('length', units, metres)
+  const gives = range(YIELD.low * litres, YIELD.typical * litres, YIELD.high * litres)
+  const turf = materialOf({ materialId: 'turf' }, LIBRARY_BOOK)
+  const [soonest, latest] = approachId === COVERED ? [180, 420] : [240, 600]
+  const many = answers[GROWN] === CREEPING ? 2 : 1
+  return {
+    summary: `${quantityText('volume', units, roughly(litres))} of turf, ${length(heightM)} high.`,
+    verdict: litres < 1
+      ? { grade: 'poor', text: 'Say how much was lifted.' }
+      : heightM > 1.3
+        ? { grade: 'workable', text: `${length(heightM)} high it leans: a wider corner, or two stacks.` }
+        : { grade: 'good', text: 'It wants nothing but darkness, damp and time.' },
+    ...(litres < 1 ? { refusal: 'Say how much was lifted.' } : {}),
+    facts: [
+      { label: 'High', value: length(heightM), why: 'straight sides: they shed light, and stay damp' },
+      ...(many > 1 ? [{ label: 'Roots that creep', value: 'a second year', why: 'dig out what comes through, to the last piece' }] : []),
+    ],
+    warnings: [], picture: stackPicture('The stack cut through', site, litres, 0, approachId === COVERED), waterL: Math.round(litres / 20),
+    steps: [
+      {
+        when: 'before',
+        title: 'Lift it, as thick as its roots',
+        detail: `About ${length(numberOf(answers, THICK) ?? 0.04)}, in pieces you can carry.`,
+        cautions: ['Before you dig or stake: know where cables and pipes lie.', LIFTING],
+      },
+      {
+        when: 'building', title: 'Stack it grass side down', detail: 'Joints staggered, edges straight, each layer wetted.',
+        waterL: litres / 20, cautions: [],
+      },
+      {
+        when: 'building', title: approachId === COVERED ? 'Cover it, dark all round' : 'Last turf grass side down too',
+        detail: 'Where light gets in, it grows on. Couch, bindweed and ground elder are dug out when they show.', cautions: [],
+      },
+    ],
+    work: [{ label: 'to lift and stack it', minutes: range(litres / 12, litres / 8, litres / 4) }],
+    gives: [{ label: 'Loam, sieved', litres: gives, from: addDays(now, soonest! * many), to: addDays(now, latest! * many) }],
+    ...(turf && litres >= 1
+      ? { recipe: [{ material: turf, amount: { count: litres, container: LITRE, packing: 'loose' as const } }] }
+      : {}),
+  }
+}
