@@ -38,7 +38,7 @@ interface StackQuestion extends CourseQuestion<'rotted'> {
 
 function questionOf(batch: BegunBatch, around: Lasting): StackQuestion {
   const { began, puts } = batch
-  const asked = askedOf(batch, around, { least: 500, beyondNow: 300, most: 1500 })
+  const asked = askedOf(batch, around, { least: 900, beyondNow: 450, most: 1800 })
   const { airC, rainMm } = weatherFrom(new Date(began.at), asked.horizonDay, around)
   const covered = began.approachId === COVERED
   const wetted = [0, ...puts.filter(({ waterL }) => waterL > 0).map(({ at }) => deedDay(batch, at))]

@@ -6,6 +6,7 @@ import { LITRE } from '../../units/container'
 import { quantityText, roughly } from '../../units/format'
 import { range } from '../../units/range'
 import { siteAreaM2, siteFrontM, type Site } from '../../vessel/site'
+import type { Vessel } from '../../vessel/vessel'
 import type { Answers } from '../../questions/answers'
 import type { Picture } from '../../picture/picture'
 import type { Draft, Proposal, Surroundings } from '../contract'
@@ -21,13 +22,10 @@ export const YIELD = range(0.6, 0.675, 0.75)
 export const LIFTING = 'A turf weighs more than it looks: small pieces, a barrow half full, knees bent.'
 
 /** Where turves are stacked: a corner of the garden, or a crate. */
-export const SITES: readonly Site[] = [
-  { kind: 'area', id: 'turf-corner', name: 'Corner', ground: { shape: 'rectangle', widthM: 1.2, lengthM: 1 } },
-  {
-    kind: 'vessel',
-    vessel: { id: 'turf-crate', name: 'Crate of boards', wall: 'boards', shape: 'box', widthM: 1, depthM: 0.8, heightM: 0.8 },
-  },
-]
+export const SITES: readonly Site[] = ([
+  { id: 'turf-corner', name: 'Corner', wall: 'none', shape: 'box', widthM: 1.2, depthM: 1, heightM: 1.2 },
+  { id: 'turf-crate', name: 'Crate of boards', wall: 'boards', shape: 'box', widthM: 1, depthM: 0.8, heightM: 0.8 },
+] satisfies Vessel[]).map(vessel => ({ kind: 'vessel', vessel }))
 
 /** What is asked: how much was lifted, how thick, and what grew there. */
 export const asksOf = (): readonly Question[] => [
