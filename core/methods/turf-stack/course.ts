@@ -3,8 +3,11 @@ import { countedAt, countedDays, dayCounts } from '../../warmth/day-counts'
 import type { Range } from '../../units/range'
 import { weatherFrom, type Lasting } from '../contract'
 import { askedOf, deedDay, defineCourse, foundIn, lookOfOneWay, traitsBy, type CourseQuestion, type FoundAs } from '../course'
-import { COVERED, CREEPING, GROWN } from './plan'
 
+/** Kept dark, and with roots that creep. */
+export const COVERED = 'covered'
+export const GROWN = 'grown'
+export const CREEPING = 'creeping'
 /** Senses. */
 export const GRASS = 'grass'
 export const ROOTS = 'roots'
@@ -29,6 +32,7 @@ const LOOKS: readonly FoundAs<'rotted'>[] = [
   { ...LOOK, sense: ROOTS, means: { tough: [-0.05, 0.6], breaking: [0.45, 0.95], gone: [0.85, 2] } },
 ]
 
+const HORIZON_DAYS = 900
 interface StackQuestion extends CourseQuestion<'rotted'> {
   /** Counted days that it wants in the middle of what is usual. */
   readonly wantedDays: number
@@ -36,16 +40,22 @@ interface StackQuestion extends CourseQuestion<'rotted'> {
   readonly isMoist: readonly boolean[]
 }
 
+type Stacked = Pick<BegunBatch['began'], 'approachId' | 'answers'>
+
+function wantedDays({ approachId, answers }: Stacked): number {
+  return WANTED.typical * (approachId === COVERED ? 1 : LONGER.open) * (answers[GROWN] === CREEPING ? LONGER.creeping : 1)
+}
+
 function questionOf(batch: BegunBatch, around: Lasting): StackQuestion {
   const { began, puts } = batch
-  const asked = askedOf(batch, around, { least: 900, beyondNow: 450, most: 1800 })
+  const asked = askedOf(batch, around, { least: HORIZON_DAYS, beyondNow: 450, most: 1800 })
   const { airC, rainMm } = weatherFrom(new Date(began.at), asked.horizonDay, around)
-  const covered = began.approachId === COVERED
   const wetted = [0, ...puts.filter(({ waterL }) => waterL > 0).map(({ at }) => deedDay(batch, at))]
+  const isWetted = (day: number) => wetted.some(at => at <= day && day - at < MOISTURE.keepsDays)
+  // From today on a covered one is watered as it asks for.
   const isMoist = airC.map((_, day) =>
-    wetted.some(at => at <= day && day - at < MOISTURE.keepsDays) || (!covered && rainMm[day]! >= MOISTURE.rainMm))
-  const wantedDays = WANTED.typical * (covered ? 1 : LONGER.open) * (began.answers[GROWN] === CREEPING ? LONGER.creeping : 1)
-  return { ...asked, wantedDays, airC, isMoist, findings: foundIn(batch, [], LOOKS) }
+    isWetted(day) || (began.approachId === COVERED ? day >= asked.nowDay : rainMm[day]! >= MOISTURE.rainMm))
+  return { ...asked, wantedDays: wantedDays(began), airC, isMoist, findings: foundIn(batch, [], LOOKS) }
 }
 
 interface StackCourse { readonly times: Float64Array, readonly rotted: Float32Array }
@@ -53,6 +63,15 @@ interface StackCourse { readonly times: Float64Array, readonly rotted: Float32Ar
 /** The day on which it crumbles; the last where it does not. */
 function crumblesDay({ times, rotted }: StackCourse): number {
   return times[rotted.findIndex(share => share >= 1)] ?? times.at(-1)!
+}
+
+/** Days until one that is stacked today and kept moist crumbles, soonest and latest of eight in ten. */
+export function plannedDays(stacked: Stacked, around: Lasting): readonly [number, number] {
+  const { airC } = weatherFrom(around.now, HORIZON_DAYS, around)
+  const sums = countedDays(airC.length, day => dayCounts(airC[day]!, BY))
+  const until = (wanted: number) => Math.max(1, sums.findIndex(sum => sum >= wanted))
+  const days = wantedDays(stacked) / WANTED.typical
+  return [until(days * WANTED.low), until(days * WANTED.high)]
 }
 
 /** How far a stack will be, learnt from looks at its grass and its roots, and its course in the middle of what is possible. */

@@ -1,8 +1,8 @@
 import { range } from '../../units/range'
 import type { Method } from '../contract'
-import { forecaster } from './course'
+import { COVERED, forecaster } from './course'
 import { life } from './life'
-import { asksOf, COVERED, draftOf, SITES } from './plan'
+import { asksOf, draftOf, SITES } from './plan'
 
 /** A stack of turves: grass side down, dark and damp, until it is loam. */
 export const turfStack: Method = {

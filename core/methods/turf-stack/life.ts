@@ -4,8 +4,8 @@ import { percentText, quantityText, roughly } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import type { Life, Pad, Sense, Surroundings } from '../contract'
 import { openPad, tasksFrom, type Ask } from '../course'
-import { GRASS, ROOTS, way } from './course'
-import { COVERED, LIFTING, stackPicture, turfL, YIELD } from './plan'
+import { COVERED, GRASS, ROOTS, way } from './course'
+import { LIFTING, stackPicture, turfL, YIELD } from './plan'
 
 const GRASS_SEEN: Sense = {
   id: GRASS, label: 'Grass', icon: 'i-ph-plant', question: 'Lift a turf at the edge: the grass?', findings: [

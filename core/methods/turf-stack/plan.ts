@@ -10,13 +10,10 @@ import type { Vessel } from '../../vessel/vessel'
 import type { Answers } from '../../questions/answers'
 import type { Picture } from '../../picture/picture'
 import type { Draft, Proposal, Surroundings } from '../contract'
-
-export const COVERED = 'covered'
-/** What was lifted: square metres, metres thick, and what grew in it. */
+import { COVERED, CREEPING, GROWN, plannedDays } from './course'
+/** What was lifted: square metres, metres thick. */
 const AREA = 'areaM2'
 const THICK = 'thickM'
-export const GROWN = 'grown'
-export const CREEPING = 'creeping'
 /** Litres of loam for a litre of turf, sieved (practice: six to seven and a half tenths). */
 export const YIELD = range(0.6, 0.675, 0.75)
 export const LIFTING = 'A turf weighs more than it looks: small pieces, a barrow half full, knees bent.'
@@ -57,14 +54,14 @@ export function stackPicture(of: string, site: Site, litres: number, rotted: num
 }
 
 /** What a planned stack comes to. */
-export function draftOf({ site, approachId, answers }: Proposal, { units, now }: Surroundings): Draft {
+export function draftOf({ site, approachId, answers }: Proposal, around: Surroundings): Draft {
+  const { units, now } = around
   const litres = turfL(answers)
   const heightM = litres / 1000 / siteAreaM2(site)
   const length = (metres: number) => quantityText('length', units, metres)
   const gives = range(YIELD.low * litres, YIELD.typical * litres, YIELD.high * litres)
   const turf = materialOf({ materialId: 'turf' }, LIBRARY_BOOK)
-  const [soonest, latest] = approachId === COVERED ? [180, 420] : [240, 600]
-  const many = answers[GROWN] === CREEPING ? 2 : 1
+  const [soonest, latest] = plannedDays({ approachId, answers }, around)
   return {
     summary: `${quantityText('volume', units, roughly(litres))} of turf, ${length(heightM)} high.`,
     verdict: litres < 1
@@ -75,7 +72,9 @@ export function draftOf({ site, approachId, answers }: Proposal, { units, now }:
     ...(litres < 1 ? { refusal: 'Say how much was lifted.' } : {}),
     facts: [
       { label: 'High', value: length(heightM), why: 'straight sides: they shed light, and stay damp' },
-      ...(many > 1 ? [{ label: 'Roots that creep', value: 'a second year', why: 'dig out what comes through, to the last piece' }] : []),
+      ...(answers[GROWN] === CREEPING
+        ? [{ label: 'Roots that creep', value: 'a second year', why: 'dig out what comes through, to the last piece' }]
+        : []),
     ],
     warnings: [], picture: stackPicture('The stack cut through', site, litres, 0, approachId === COVERED), waterL: Math.round(litres / 20),
     steps: [
@@ -95,7 +94,7 @@ export function draftOf({ site, approachId, answers }: Proposal, { units, now }:
       },
     ],
     work: [{ label: 'to lift and stack it', minutes: range(litres / 12, litres / 8, litres / 4) }],
-    gives: [{ label: 'Loam, sieved', litres: gives, from: addDays(now, soonest! * many), to: addDays(now, latest! * many) }],
+    gives: [{ label: 'Loam, sieved', litres: gives, from: addDays(now, soonest), to: addDays(now, latest) }],
     ...(turf && litres >= 1
       ? { recipe: [{ material: turf, amount: { count: litres, container: LITRE, packing: 'loose' as const } }] }
       : {}),
