@@ -48,3 +48,18 @@ export function spentDay({ days, coreC, soilDayC }: Pick<SlabCourse, 'days' | 'c
   for (let at = hottest; at < days.length; at++) if (coreC[at]! - soilDayC[at]! < SPENT_K) return days[at]!
   return days.at(-1) ?? 0
 }
+
+/** Under so much stuff a bed is cold within two weeks. */
+export const SHALLOW_M = 0.6
+/** What a bed reaches by itself it reaches in its first weeks. */
+const FIRST_WEEKS_DAYS = 45
+
+/** The warmest that the soil of a course gets by itself, °C. */
+export function warmestAtFirst({ soilDayC }: Pick<SlabCourse, 'soilDayC'>): number {
+  return Math.max(...soilDayC.slice(0, FIRST_WEEKS_DAYS))
+}
+
+/** The same by the middle of what is possible. */
+export function warmestC({ courses }: { readonly courses: readonly [SlabCourse, SlabCourse, SlabCourse] }): number {
+  return warmestAtFirst(courses[1])
+}
