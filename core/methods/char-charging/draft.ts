@@ -1,22 +1,19 @@
 import { differenceInDays } from 'date-fns'
 import { UPTAKE_KG_KG, CRUSHED_KG_L } from '../../char/constants'
-import { ascorbicAcidG } from '../../char/tap-water'
 import { materialOf, type Ingredient } from '../../mix/portion'
 import type { Question } from '../../questions/question'
 import { dateText } from '../../units/dates'
-import { containersFor, containerText, STARTING_CONTAINERS, type ContainerThen } from '../../units/container'
-import { numberText, quantityText } from '../../units/format'
-import { DOSE_AREA } from '../../units/small'
+import { STARTING_CONTAINERS, type ContainerThen } from '../../units/container'
+import { quantityText } from '../../units/format'
 import { counted } from '../../units/plural'
 import { range } from '../../units/range'
 import { asVessel } from '../../vessel/site'
-import { PLACES, type BuildStep, type Draft, type Fact, type Proposal, type Surroundings, type Warning } from '../contract'
-import { cautionsOf } from './cautions'
+import { PLACES, type Draft, type Fact, type Gift, type Proposal, type Surroundings, type Verdict, type Warning } from '../contract'
 import { deadlineOf } from './chance'
 import { carriersFor, compared } from './compare'
-import { FEEDS } from './feeds'
 import { soakPicture } from './picture'
 import { recipeFor, type SoakRecipe } from './recipe'
+import { acidText, stepsOf } from './steps'
 import { waterOf, type SoakWater } from './water'
 import { sizeOf, SIZES, wayOf, type ChargeWay } from './ways'
 import { BAG_L, BY, CHAR_L, SIZE, STANDS, TAP } from './words'
@@ -68,121 +65,6 @@ function ingredient(ids: readonly string[], litres: number, surroundings: Surrou
   const material = litres > 0.05 ? atHand(ids, litres, surroundings) : undefined
   const { id, name, plural, volumeL } = HANDY
   return material ? [{ material, amount: { count: litres / volumeL, container: { id, name, plural, volumeL }, packing: 'loose' } }] : []
-}
-
-/** Grams of ascorbic acid for so much water, as it is said. */
-export function acidText(waterL: number, mgPerL: number): string {
-  const { low, high } = ascorbicAcidG(waterL, mgPerL)
-  return low === high ? `${numberText(low, 1)} g` : `${numberText(low, 2)} to ${numberText(high, 2)} g of ascorbic acid`
-}
-
-function waterStep(recipe: SoakRecipe, water: SoakWater, { units, garden: { waterCan } }: Surroundings): BuildStep {
-  const detail = water.kind === 'sound'
-    ? 'Rain or well water. It fills the pores, covers all of it, and leaves a slurry that pours.'
-    : water.kind === 'chlorine'
-      ? `Let it stand open for ${Math.ceil(water.standsHours)} hours before anything living goes in: chlorine goes by itself, quicker `
-      + 'when stirred. The char waits beside it.'
-      : (water.feared
-          ? 'Ask your supplier: it may be chloramine, which does not leave by standing. To be safe, '
-          : 'Chloramine does not leave by standing. ')
-        + `${acidText(recipe.waterL, water.mgPerL)} `
-        + `take out ${numberText(water.mgPerL)} mg a litre, stirred in; or rain `
-        + `water.${water.feared ? ' Then let it stand a day for the chlorine.' : ''}`
-  return {
-    when: 'building',
-    title: `${containerText(containersFor(recipe.waterL, waterCan), waterCan)} of water (${quantityText('volume', units, recipe.waterL)})`,
-    detail, waterL: recipe.waterL, cautions: [],
-  }
-}
-
-function stepsOf(way: ChargeWay, recipe: SoakRecipe, water: SoakWater, surroundings: Surroundings): BuildStep[] {
-  const { units } = surroundings
-  const litres = (value: number) => quantityText('volume', units, value)
-  const cautions = cautionsOf(way)
-  const last: BuildStep[] = [
-    ...(way.driesDays > 0
-      ? [
-          {
-            when: 'after' as const, title: way.kind === 'bag' ? 'Lift it, let it drain' : 'Drain it, dry it in the shade',
-            detail: `${counted(way.driesDays, 'day', 'days')}, until it `
-              + `crumbles.${way.kind === 'tub' ? ' The liquor is a thin feed.' : ''}`,
-            cautions: [],
-          },
-        ]
-      : []),
-    {
-      when: 'after', title: 'Onto beds, or into a mix',
-      detail:
-        'The beds page says how many beds it covers, and which first. A cress trial of charged against raw shows what it was good for.',
-      cautions: [],
-    },
-  ]
-  if (way.kind === 'bag')
-    return [
-      {
-        when: 'before' as const, title: `${counted(recipe.bags, 'bag', 'bags')} of ${litres(recipe.charL / recipe.bags)}`,
-        detail: 'Mesh finer than the dust, filled three quarters, a stone in it, a line to the bank.', cautions,
-      },
-      {
-        when: 'building' as const, title: 'In with it',
-        detail: 'Where water moves and weeds grow. It floats for days. The water of the pond is a feed for beds by itself.',
-        cautions: [],
-      },
-      ...last,
-    ]
-  if (way.kind === 'bedding')
-    return [
-      {
-        when: 'building', title: `Strew ${litres(recipe.charL)} into the bedding`,
-        detail: `Damp, a thin layer at a time, ${quantityText('volume', units, DOSE_AREA[units].areaM2, 1)} on `
-          + `${DOSE_AREA[units].words}, under fresh straw.`,
-        cautions,
-      },
-      {
-        when: 'after', title: 'Muck out into a heap', detail: 'With the dung it goes through a heap, and comes out with its compost.',
-        cautions: [],
-      },
-      ...last.slice(-1),
-    ]
-  if (way.travels)
-    return [
-      { when: 'building', title: 'Strew it in layer by layer', detail: 'Five to ten of a hundred litres, damp.', cautions },
-      ...last.slice(-1),
-    ]
-  return [
-    waterStep(recipe, water, surroundings),
-    {
-      when: 'building', title: `${litres(recipe.charL)} of crushed char`,
-      detail: 'Damped, stirred under until no dry nest is left. A third of the vessel stays free.', cautions,
-    },
-    ...(recipe.livingL > 0
-      ? [
-          {
-            when: 'building' as const, title: `${litres(recipe.livingL)} of compost or castings`,
-            detail: 'Ripe and earthy: what lives in it moves into the pores.', cautions: [],
-          },
-        ]
-      : [
-          {
-            when: 'building' as const,
-            title: 'The feed: one part to ten of water',
-            detail: 'Diluted urine, or a liquid nitrogen feed as its label says.',
-            cautions: [],
-          },
-        ]),
-    {
-      when: 'building', title: 'Feeds, if you like',
-      detail: 'In all of the water at most: '
-        + `${FEEDS.map(({ label, mostGPerL }) => `${label} ${numberText(mostGPerL * recipe.waterL)} g`).join(', ')}. Flour and molasses `
-        + 'last, days before the end.',
-      cautions: [],
-    },
-    {
-      when: 'after', title: way.aired ? 'Air on, day and night' : 'Stir it, daily',
-      detail: `About ${litres(recipe.drunkL)} of the water go into the char: top it up so that all stays covered.`, cautions: [],
-    },
-    ...last,
-  ]
 }
 
 function refusalOf(way: ChargeWay, recipe: SoakRecipe, surroundings: Surroundings): string | undefined {
@@ -242,59 +124,62 @@ function coldWarning(
     : []
 }
 
+/** What mains water asks for first. */
+function waterWarning(recipe: SoakRecipe, water: SoakWater): Warning[] {
+  if (water.kind === 'sound') return []
+  return [{
+    text: water.kind === 'chlorine'
+      ? `Mains water: it stands open for ${Math.ceil(water.standsHours)} hours first, or the chlorine kills what you put in.`
+      : `Mains water with chloramine${water.feared ? ', perhaps' : ''}: standing does not help. `
+        + `${acidText(recipe.waterL, water.mgPerL)}, or rain water.`,
+  }]
+}
+
+type Deadline = ReturnType<typeof deadlineOf>
+
+function verdictOf(way: ChargeWay, recipe: SoakRecipe, { from, to, orLater }: Deadline, vessel: string, { units }: Surroundings): Verdict {
+  const litres = (value: number) => quantityText('volume', units, value)
+  if (recipe.tubs > 1)
+    return {
+      grade: 'workable',
+      text: `The ${vessel} takes ${litres(recipe.charL)} of the ${litres(recipe.wantedL)}, with a third of it free: ${recipe.tubs} `
+        + 'of them, or one after the other.',
+    }
+  const what = way.kind === 'bag'
+    ? `${counted(recipe.bags, 'bag', 'bags')} in the ${vessel}`
+    : way.kind === 'bedding' ? `${litres(recipe.charL)} in the bedding` : `${litres(recipe.charL)} of char in the ${vessel}`
+  const days = `between ${dateText(from)} and ${dateText(to)}${orLater ? ' or later' : ''}`
+  return { grade: 'good', text: `${what}: charged${way.driesDays > 0 ? ' and dry' : ''} ${days}.` }
+}
+
+/** What comes out: char, and half of what was living in it. */
+function giftOf(way: ChargeWay, { charL, livingL }: SoakRecipe, { from, to }: Deadline): Gift {
+  const made = charL + livingL * 0.5
+  const label = way.kind === 'bedding' ? 'Dung with char, for a heap' : 'Charged char'
+  return { label, litres: range(made * 0.9, made, made * 1.1), from, to }
+}
+
+function summaryOf({ charL, livingL, waterL }: SoakRecipe, { units }: Surroundings): string {
+  const litres = (value: number) => quantityText('volume', units, value)
+  const living = livingL > 0 ? `, ${litres(livingL)} of compost or castings` : ''
+  return `${litres(charL)} of char${living}${waterL > 0 ? `, ${litres(waterL)} of water` : ''}.`
+}
+
 /** What a plan of charging comes to. */
 export function draftOf({ site, approachId, answers }: Proposal, surroundings: Surroundings): Draft {
   const way = wayOf(approachId)
   const recipe = recipeFor(site, way, answers)
   const water = waterOf(approachId, answers, surroundings)
   const deadline = deadlineOf(way, sizeOf(answers[SIZE]).times, answers[STANDS], water.standsHours / 24, surroundings)
-  const { units } = surroundings
-  const litres = (value: number) => quantityText('volume', units, value)
   const refusal = refusalOf(way, recipe, surroundings)
   const vessel = asVessel(site).name.toLowerCase()
-  const waits
-    = water.kind === 'sound'
-      ? []
-      : [
-          {
-            text:
-              water.kind === 'chlorine'
-                ? `Mains water: it stands open for ${Math.ceil(water.standsHours)} hours first, or the chlorine kills what you put in.`
-                : `Mains water with chloramine${water.feared ? ', perhaps' : ''}: standing does not help. `
-                  + `${acidText(recipe.waterL, water.mgPerL)}, or rain water.`,
-          },
-        ]
-  const warnings: Warning[] = [...waits, ...coldWarning(way, answers, water.standsHours / 24, deadline, surroundings)]
-  const made = recipe.charL + recipe.livingL * 0.5
   return {
-    summary: `${litres(recipe.charL)} of `
-      + 'char'
-      + (recipe.livingL > 0
-        ? `, ${litres(recipe.livingL)} of compost or castings`
-        : '')
-      + (recipe.waterL > 0
-        ? `, ${litres(recipe.waterL)} of water`
-        : '') + '.',
+    summary: summaryOf(recipe, surroundings),
     verdict: refusal
       ? { grade: recipe.charL < LEAST_L ? 'poor' : 'workable', text: refusal }
-      : recipe.tubs > 1
-        ? {
-            grade: 'workable',
-            text: `The ${vessel} takes ${litres(recipe.charL)} of the ${litres(recipe.wantedL)}, with a third of it free: ${recipe.tubs} `
-              + 'of them, or one after the other.',
-          }
-        : {
-            grade: 'good',
-            text: (way.kind === 'bag'
-              ? `${counted(recipe.bags, 'bag', 'bags')} in the ${vessel}`
-              : way.kind === 'bedding'
-                ? `${litres(recipe.charL)} in the bedding`
-                : `${litres(recipe.charL)} of char in the ${vessel}`) + ': '
-                + `charged${way.driesDays > 0 ? ' and dry' : ''} between ${dateText(deadline.from)} and `
-                + `${dateText(deadline.to)}${deadline.orLater ? ' or later' : ''}.`,
-          },
+      : verdictOf(way, recipe, deadline, vessel, surroundings),
     facts: factsOf(way, recipe, deadline, surroundings),
-    warnings,
+    warnings: [...waterWarning(recipe, water), ...coldWarning(way, answers, water.standsHours / 24, deadline, surroundings)],
     compared: compared(answers, surroundings),
     ...(refusal ? { refusal } : {}),
     picture: soakPicture({
@@ -306,14 +191,7 @@ export function draftOf({ site, approachId, answers }: Proposal, surroundings: S
       { label: 'to set up', minutes: range(15, 30, 60) },
       ...(way.stirEveryDays === undefined ? [] : [{ label: 'each stir', minutes: range(1, 3, 5) }]),
     ],
-    gives: refusal
-      ? []
-      : [
-          {
-            label: way.kind === 'bedding' ? 'Dung with char, for a heap' : 'Charged char', litres: range(made * 0.9, made, made * 1.1),
-            from: deadline.from, to: deadline.to,
-          },
-        ],
+    gives: refusal ? [] : [giftOf(way, recipe, deadline)],
     waterL: recipe.waterL, recipe: [...ingredient(CHAR, recipe.charL, surroundings), ...ingredient(LIVING, recipe.livingL, surroundings)],
   }
 }

@@ -7,7 +7,7 @@ import { chartPoints, type Chart, type Fact, type Look, type Surroundings } from
 import { USUAL_DEPTH_M } from '../../beds/bed'
 import { CHAR_TARGET } from '../../beds/schools'
 import { slurryOf } from '../../char/pores'
-import { acidText } from './draft'
+import { acidText } from './steps'
 import { chargedOn, middleOf } from './forecast'
 import { soakPicture } from './picture'
 import { toldBySinking } from './question'

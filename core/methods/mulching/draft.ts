@@ -76,14 +76,16 @@ function stuffOf({ ingredients }: Pick<Proposal, 'ingredients'>, kind: MulchKind
   return { some, main, materials: some.length > 0 ? some.map(({ material }) => material) : [usual] }
 }
 
+/** Beyond three years nobody asks. */
+const LASTS_DAYS = 1100
+
 /** Days until it has thinned so far, by the usual weather; undefined where it outlasts three years. */
 export function daysToThin({ kind }: Pick<MulchPlan, 'kind'>, goesYear: number, surroundings: Surroundings): number {
-  const MOST = 1100
-  const { airC } = weatherFrom(surroundings.now, MOST, surroundings)
+  const { airC } = weatherFrom(surroundings.now, LASTS_DAYS, surroundings)
   const sums = countedDays(airC.length, day => paceOn(airC[day]!))
   const wanted = (-Math.log(kind.refreshedAt) / goesYear) * 365.25
-  for (let day = 0; day <= MOST; day++) if (countedAt(sums, day) >= wanted) return day
-  return MOST
+  for (let day = 0; day <= LASTS_DAYS; day++) if (countedAt(sums, day) >= wanted) return day
+  return LASTS_DAYS
 }
 
 function verdictOf(plan: MulchPlan, { main, some }: Stuff, lies: string, litres: number, units: UnitSystem): Verdict {
@@ -121,113 +123,121 @@ function verdictOf(plan: MulchPlan, { main, some }: Stuff, lies: string, litres:
   }
 }
 
-/** What a plan of mulching comes to. */
-export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
-  const { site, answers } = proposal
-  const { units, now } = surroundings
+/** A plan of a mulch thought through: what goes where, in what it is carried, and how long it lasts. */
+interface MulchThought extends Stuff {
+  readonly plan: MulchPlan
+  readonly benchL: number
+  readonly neededL: number
+  readonly carrier: ReturnType<typeof carrierOf>
+  readonly loads: number
+  readonly lies: ReturnType<typeof liesIn>
+  /** Water that holds down what would fly, litres. */
+  readonly wetL: number
+}
+
+function thoughtOf(proposal: Proposal): MulchThought {
   const plan = mulchPlan(proposal)
   const stuff = stuffOf(proposal, plan.kind)
-  const { some, main, materials } = stuff
-  const benchL = some.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
   const neededL = plan.wantedM * plan.areaM2 * 1000
-  const carrier = carrierOf(answers[CARRIED_IN])
-  const loads = loadsFor(neededL, carrier)
-  const lies = liesIn(answers)
-  const { goesYear } = plan.kind
-  const [soon, late] = [daysToThin(plan, goesYear.high, surroundings), daysToThin(plan, goesYear.low, surroundings)]
+  const carrier = carrierOf(proposal.answers[CARRIED_IN])
+  return {
+    ...stuff, plan, neededL, carrier, loads: loadsFor(neededL, carrier), lies: liesIn(proposal.answers),
+    benchL: stuff.some.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0),
+    wetL: plan.kind.wind === 'much' || plan.kind.id === 'straw' ? plan.areaM2 * 4 : 0,
+  }
+}
+
+function factsOf({ plan, main, neededL, loads, carrier, lies }: MulchThought, surroundings: Surroundings): Fact[] {
+  const { units, now } = surroundings
   const length = (value: number) => quantityText('length', units, value)
   const litres = (value: number) => quantityText('volume', units, roughly(value))
+  const { goesYear } = plan.kind
+  const [soon, late] = [daysToThin(plan, goesYear.high, surroundings), daysToThin(plan, goesYear.low, surroundings)]
+  const day = (days: number) => dateText(addDays(now, days))
   const sack = sackOf(units)
-  const clear = CLEAR_M[plan.crop]
-  const facts: Fact[] = [
+  return [
     {
       label: 'Depth', value: `${length(plan.wantedM)}, then ${length(plan.settledM)}`,
       why: `as spread, and settled; ${length(plan.advisedM.low)} to ${length(plan.advisedM.high)} is usual here`,
     },
     {
       label: 'It takes', value: containerText(loads, carrier),
-      why:
-        `${litres(neededL)} loose for ${quantityText('area', units, plan.areaM2, 1)}, ${litres(plan.settledM * plan.areaM2 * 1000)} `
+      why: `${litres(neededL)} loose for ${quantityText('area', units, plan.areaM2, 1)}, ${litres(plan.settledM * plan.areaM2 * 1000)} `
         + `settled; that is ${containerText(neededL / sack.volumeL, sack)}`,
     },
     {
-      label: 'More of it',
-      value:
-        late >= 1100
-          ? `not before ${dateText(addDays(now, soon))}`
-          : `between ${dateText(addDays(now, soon))} and ${dateText(addDays(now, late))}`,
+      label: 'More of it', value: late >= LASTS_DAYS ? `not before ${day(soon)}` : `between ${day(soon)} and ${day(late)}`,
       why: `when it has thinned to ${length(plan.refreshM)}; depths you measure sharpen it`,
     },
     bindingFact(main, plan, lies, units),
-    ...(clear > 0
-      ? [
-          {
-            label: 'Clear of stems', value: length(clear),
-            why: 'bark that stays wet rots, and mice gnaw under cover; a finger\'s breadth at the very least',
-          },
-        ]
+    ...(CLEAR_M[plan.crop] > 0
+      ? [{
+          label: 'Clear of stems', value: length(CLEAR_M[plan.crop]),
+          why: 'bark that stays wet rots, and mice gnaw under cover; a finger\'s breadth at the very least',
+        }]
       : []),
   ]
-  const minds = mindsOf(plan, materials, answers[FROM])
-  const wetL = plan.kind.wind === 'much' || plan.kind.id === 'straw' ? plan.areaM2 * 4 : 0
-  const steps: BuildStep[] = [
+}
+
+const DUSTY = ['leaves', 'straw', 'chips']
+
+function stepsOf({ plan, main, neededL, loads, carrier, wetL }: MulchThought, { units }: Surroundings): BuildStep[] {
+  const length = (value: number) => quantityText('length', units, value)
+  const clear = CLEAR_M[plan.crop]
+  const dry: BuildStep = {
+    when: 'before', title: 'Let it dry for a day', detail: 'Thin and limp, never a wet mat: slime keeps rain and air out.', cautions: [],
+  }
+  const tread: BuildStep = {
+    when: 'building', title: 'Tread it, wet it',
+    detail: 'Flat with the feet, then the can over it: it will not fly, and it begins to rot.', waterL: wetL, cautions: [],
+  }
+  const drawBack: BuildStep = {
+    when: 'building', title: `Draw it ${length(clear)} from the stems`,
+    detail: plan.crop === 'trees' ? 'A hand\'s breadth of bare ring around each trunk.' : 'A bare ring around each crown.', cautions: [],
+  }
+  return [
     {
       when: 'before', title: 'Weed it, water it',
-      detail:
-        'Tall weeds out, roots and all. Dry soil under mulch stays dry: water first, and feel it with a finger. Straight over turf works '
-        + 'where it is thick, and better with card under it.',
+      detail: 'Tall weeds out, roots and all. Dry soil under mulch stays dry: water first, and feel it with a finger. Straight over turf '
+        + 'works where it is thick, and better with card under it.',
       cautions: [],
     },
-    ...(plan.kind.id === 'grass'
-      ? [
-          {
-            when: 'before' as const, title: 'Let it dry for a day',
-            detail: 'Thin and limp, never a wet mat: slime keeps rain and air out.', cautions: [],
-          },
-        ]
-      : []),
+    ...(plan.kind.id === 'grass' ? [dry] : []),
     {
       when: 'building', title: `${containerText(loads, carrier)}, from the far end`,
-      detail:
-        `${litres(neededL)} of ${main.short}, ${length(plan.wantedM)} deep as it falls. Count the loads: each can be recorded as `
-        + 'it lands.',
-      cautions: [...(plan.kind.id === 'leaves' || plan.kind.id === 'straw' || plan.kind.id === 'chips' ? [DUST] : []), LIFTING, TICKS],
+      detail: `${quantityText('volume', units, roughly(neededL))} of ${main.short}, ${length(plan.wantedM)} deep as it falls. Count the `
+        + 'loads: each can be recorded as it lands.',
+      cautions: [...(DUSTY.includes(plan.kind.id) ? [DUST] : []), LIFTING, TICKS],
     },
-    ...(plan.kind.wind === 'much'
-      ? [
-          {
-            when: 'building' as const, title: 'Tread it, wet it',
-            detail: 'Flat with the feet, then the can over it: it will not fly, and it begins to rot.', waterL: wetL, cautions: [],
-          },
-        ]
-      : []),
-    ...(clear > 0
-      ? [
-          {
-            when: 'building' as const, title: `Draw it ${length(clear)} from the stems`,
-            detail: plan.crop === 'trees' ? 'A hand\'s breadth of bare ring around each trunk.' : 'A bare ring around each crown.',
-            cautions: [],
-          },
-        ]
-      : []),
+    ...(plan.kind.wind === 'much' ? [tread] : []),
+    ...(clear > 0 ? [drawBack] : []),
   ]
-  const wants: Ingredient = {
+}
+
+/** What a plan of mulching comes to. */
+export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
+  const { site, answers } = proposal
+  const { units, now } = surroundings
+  const thought = thoughtOf(proposal)
+  const { plan, main, some, materials, benchL, neededL, loads, carrier, lies, wetL } = thought
+  const sack = sackOf(units)
+  const enough: Ingredient = {
     material: main, amount: { count: Math.max(1, Math.round(neededL / sack.volumeL)), container: sack, packing: 'loose' },
   }
   const drawing = mulchPlanDrawing(asVessel(site).name, site, {
     crop: plan.crop, family: main.family, covered: 1, stems: numberOf(answers, STEMS) ?? 1,
   })
+  const litres = quantityText('volume', units, roughly(neededL))
   return {
-    summary: `${litres(neededL)} of ${main.short} on ${quantityText('area', units, plan.areaM2, 1)}: ${containerText(loads, carrier)}.`,
-    verdict: verdictOf(plan, stuff, lies, benchL, units), facts, warnings: minds.map(text => ({ text })),
+    summary: `${litres} of ${main.short} on ${quantityText('area', units, plan.areaM2, 1)}: ${containerText(loads, carrier)}.`,
+    verdict: verdictOf(plan, thought, lies, benchL, units), facts: factsOf(thought, surroundings),
+    warnings: mindsOf(plan, materials, answers[FROM]).map(text => ({ text })),
     picture: mulchPicture(`${plan.kind.name} on the ${asVessel(site).name.toLowerCase()}`, {
       depthM: plan.settledM, wantedM: plan.wantedM, crop: plan.crop, family: main.family, short: main.short,
     }),
     ...(drawing ? { fromAbove: drawing } : {}),
-    steps,
-    work: [{ label: `${loads} loads`, minutes: range(loads * 4, loads * 7, loads * 12) }],
-    gives: [],
-    waterL: wetL,
-    wants: { ingredients: some.length > 0 && benchL >= 0.8 * neededL ? some : [wants], by: addDays(now, 14) },
+    steps: stepsOf(thought, surroundings), work: [{ label: `${loads} loads`, minutes: range(loads * 4, loads * 7, loads * 12) }],
+    gives: [], waterL: wetL,
+    wants: { ingredients: some.length > 0 && benchL >= 0.8 * neededL ? some : [enough], by: addDays(now, 14) },
   }
 }

@@ -1,0 +1,130 @@
+import { containersFor, containerText } from '../../units/container'
+import { numberText, quantityText } from '../../units/format'
+import { DOSE_AREA } from '../../units/small'
+import { counted } from '../../units/plural'
+import { ascorbicAcidG } from '../../char/tap-water'
+import type { BuildStep, Surroundings } from '../contract'
+import { cautionsOf } from './cautions'
+import { FEEDS } from './feeds'
+import type { SoakRecipe } from './recipe'
+import type { SoakWater } from './water'
+import type { ChargeWay } from './ways'
+
+/** Grams of ascorbic acid for so much water, as it is said. */
+export function acidText(waterL: number, mgPerL: number): string {
+  const { low, high } = ascorbicAcidG(waterL, mgPerL)
+  return low === high ? `${numberText(low, 1)} g` : `${numberText(low, 2)} to ${numberText(high, 2)} g of ascorbic acid`
+}
+
+/** What is said of water before anything goes in. */
+function waterText(recipe: SoakRecipe, water: SoakWater): string {
+  if (water.kind === 'sound') return 'Rain or well water. It fills the pores, covers all of it, and leaves a slurry that pours.'
+  if (water.kind === 'chlorine')
+    return `Let it stand open for ${Math.ceil(water.standsHours)} hours before anything living goes in: chlorine goes by itself, quicker `
+      + 'when stirred. The char waits beside it.'
+  const why = water.feared
+    ? 'Ask your supplier: it may be chloramine, which does not leave by standing. To be safe, '
+    : 'Chloramine does not leave by standing. '
+  return `${why}${acidText(recipe.waterL, water.mgPerL)} take out ${numberText(water.mgPerL)} mg a litre, stirred in; or rain `
+    + `water.${water.feared ? ' Then let it stand a day for the chlorine.' : ''}`
+}
+
+function waterStep(recipe: SoakRecipe, water: SoakWater, { units, garden: { waterCan } }: Surroundings): BuildStep {
+  return {
+    when: 'building',
+    title: `${containerText(containersFor(recipe.waterL, waterCan), waterCan)} of water (${quantityText('volume', units, recipe.waterL)})`,
+    detail: waterText(recipe, water), waterL: recipe.waterL, cautions: [],
+  }
+}
+
+const TO_BEDS: BuildStep = {
+  when: 'after', title: 'Onto beds, or into a mix',
+  detail: 'The beds page says how many beds it covers, and which first. A cress trial of charged against raw shows what it was good for.',
+  cautions: [],
+}
+
+function drySteps(way: ChargeWay): BuildStep[] {
+  if (way.driesDays === 0) return []
+  const liquor = way.kind === 'tub' ? ' The liquor is a thin feed.' : ''
+  return [{
+    when: 'after', title: way.kind === 'bag' ? 'Lift it, let it drain' : 'Drain it, dry it in the shade',
+    detail: `${counted(way.driesDays, 'day', 'days')}, until it crumbles.${liquor}`, cautions: [],
+  }]
+}
+
+function bagSteps(way: ChargeWay, recipe: SoakRecipe, { units }: Surroundings): BuildStep[] {
+  return [
+    {
+      when: 'before',
+      title: `${counted(recipe.bags, 'bag', 'bags')} of ${quantityText('volume', units, recipe.charL / recipe.bags)}`,
+      detail: 'Mesh finer than the dust, filled three quarters, a stone in it, a line to the bank.', cautions: cautionsOf(way),
+    },
+    {
+      when: 'building', title: 'In with it',
+      detail: 'Where water moves and weeds grow. It floats for days. The water of the pond is a feed for beds by itself.', cautions: [],
+    },
+    ...drySteps(way), TO_BEDS,
+  ]
+}
+
+function beddingSteps(way: ChargeWay, recipe: SoakRecipe, { units }: Surroundings): BuildStep[] {
+  return [
+    {
+      when: 'building', title: `Strew ${quantityText('volume', units, recipe.charL)} into the bedding`,
+      detail: `Damp, a thin layer at a time, ${quantityText('volume', units, DOSE_AREA[units].areaM2, 1)} on `
+        + `${DOSE_AREA[units].words}, under fresh straw.`,
+      cautions: cautionsOf(way),
+    },
+    {
+      when: 'after', title: 'Muck out into a heap', detail: 'With the dung it goes through a heap, and comes out with its compost.',
+      cautions: [],
+    },
+    TO_BEDS,
+  ]
+}
+
+function tubSteps(way: ChargeWay, recipe: SoakRecipe, water: SoakWater, surroundings: Surroundings): BuildStep[] {
+  const litres = (value: number) => quantityText('volume', surroundings.units, value)
+  const living: BuildStep = {
+    when: 'building', title: `${litres(recipe.livingL)} of compost or castings`,
+    detail: 'Ripe and earthy: what lives in it moves into the pores.', cautions: [],
+  }
+  const feed: BuildStep = {
+    when: 'building', title: 'The feed: one part to ten of water',
+    detail: 'Diluted urine, or a liquid nitrogen feed as its label says.', cautions: [],
+  }
+  return [
+    waterStep(recipe, water, surroundings),
+    {
+      when: 'building', title: `${litres(recipe.charL)} of crushed char`,
+      detail: 'Damped, stirred under until no dry nest is left. A third of the vessel stays free.', cautions: cautionsOf(way),
+    },
+    recipe.livingL > 0 ? living : feed,
+    {
+      when: 'building', title: 'Feeds, if you like',
+      detail: 'In all of the water at most: '
+        + `${FEEDS.map(({ label, mostGPerL }) => `${label} ${numberText(mostGPerL * recipe.waterL)} g`).join(', ')}. Flour and molasses `
+        + 'last, days before the end.',
+      cautions: [],
+    },
+    {
+      when: 'after', title: way.aired ? 'Air on, day and night' : 'Stir it, daily',
+      detail: `About ${litres(recipe.drunkL)} of the water go into the char: top it up so that all stays covered.`, cautions: [],
+    },
+    ...drySteps(way), TO_BEDS,
+  ]
+}
+
+/** The steps of a way. */
+export function stepsOf(way: ChargeWay, recipe: SoakRecipe, water: SoakWater, surroundings: Surroundings): BuildStep[] {
+  if (way.kind === 'bag') return bagSteps(way, recipe, surroundings)
+  if (way.kind === 'bedding') return beddingSteps(way, recipe, surroundings)
+  if (way.travels)
+    return [
+      {
+        when: 'building', title: 'Strew it in layer by layer', detail: 'Five to ten of a hundred litres, damp.', cautions: cautionsOf(way),
+      },
+      TO_BEDS,
+    ]
+  return tubSteps(way, recipe, water, surroundings)
+}
