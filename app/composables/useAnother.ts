@@ -1,5 +1,5 @@
 import { inputsOf } from '#core/journal/garden'
-import { type Answers } from '#core/questions/answers'
+import type { Answers } from '#core/questions/answers'
 import type { KnownBatch } from './useGarden'
 
 /** Lays what went into a batch on the bench, with how it went kept beside it. */
