@@ -19,12 +19,8 @@ export interface BedBuild {
   readonly ingredients: readonly Ingredient[]
 }
 
-/** How it is built in one day, from the ground up. */
-export function stepsOf(
-  { way, ground, heightM, waterL, ingredients }: BedBuild, { units, garden: { waterCan } }: Surroundings,
-): BuildStep[] {
-  const length = (value: number) => quantityText('length', units, value)
-  const layers = Math.max(1, Math.round(heightM / LAYER_M))
+/** What is done before the first layer: the ground, and the stuff forked through. */
+function groundSteps({ way, ground, waterL, ingredients }: BedBuild, { units, garden: { waterCan } }: Surroundings): BuildStep[] {
   const looseL = ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
   const dung = ingredients.some(({ material }) => material.family === 'manure')
   const cans = containerText(containersFor(waterL, waterCan), waterCan)
@@ -45,35 +41,43 @@ export function stepsOf(
       ...(waterL > 1 ? { waterL } : {}),
       cautions: [...(dung ? [MANURE] : []), DUST, LIFTING],
     },
+  ]
+}
+
+const BANK: BuildStep = {
+  when: 'building',
+  title: 'Bank up the sides',
+  detail: 'Straw, leaves or soil, a forearm thick: half of the heat is lost there.',
+  cautions: [],
+}
+const FRAME: BuildStep = {
+  when: 'building', title: 'The frame on it',
+  detail: 'High side to the north, low side to the sun; shut, with a finger of air while it is at its hottest.',
+  cautions: [GLASS_CARE, GASES],
+}
+
+/** How it is built in one day, from the ground up. */
+export function stepsOf(build: BedBuild, surroundings: Surroundings): BuildStep[] {
+  const { way, ground, heightM } = build
+  const { units } = surroundings
+  const length = (value: number) => quantityText('length', units, value)
+  const layers = Math.max(1, Math.round(heightM / LAYER_M))
+  return [
+    ...groundSteps(build, surroundings),
     {
       when: 'building', title: `Lay and tread ${layers} ${layers === 1 ? 'layer' : 'layers'}`,
       detail: `Each about ${length(LAYER_M)} when trodden, the edges first and firmest, to ${length(heightM)}. Not cement: a fork still `
         + 'goes in.',
       cautions: [TREADING],
     },
-    ...(ground.sides === 'banked'
-      ? [
-          {
-            when: 'building' as const, title: 'Bank up the sides',
-            detail: 'Straw, leaves or soil, a forearm thick: half of the heat is lost there.', cautions: [],
-          },
-        ]
-      : []),
+    ...(ground.sides === 'banked' ? [BANK] : []),
     {
       when: 'building', title: way.trays ? `${length(ground.soilM)} of sand, level` : `${length(ground.soilM)} of soil or sieved compost`,
       detail: `${quantityText('volume', units, roughly(ground.soilM * ground.footprintM2 * 1000))}, raked `
         + `level${way.trays ? '; the trays stand in it' : ', no lumps of dung in it'}.`,
       cautions: [],
     },
-    ...(ground.top.cover === 'none'
-      ? []
-      : [
-          {
-            when: 'building' as const, title: 'The frame on it',
-            detail: 'High side to the north, low side to the sun; shut, with a finger of air while it is at its hottest.',
-            cautions: [GLASS_CARE, GASES],
-          },
-        ]),
+    ...(ground.top.cover === 'none' ? [] : [FRAME]),
     {
       when: 'building', title: 'A thermometer in the soil',
       detail: `A finger deep. Read it every day: sow when it has come down below ${quantityText('temperature', units, SOW_BELOW_C)}.`,

@@ -20,61 +20,56 @@ const COOL_DAYS = 3
 /** Three days after one course has come down below what worms bear. */
 const coolDay = (course: Course) => coolFrom(course, WORMS_BELOW_C) + COOL_DAYS
 
+type Middle = NonNullable<ReturnType<typeof middleCourse>>
+
+/** When it has been cool for three days; what is read keeps it shut for three days more, whatever was expected. */
+function wormsWindow(log: HeapLog, surroundings: Surroundings, { course, question }: Middle): NamedWindow {
+  const told = surroundings.forecastOf?.(log.id)?.windows.cool?.now
+  const earliest = wormsGate(log, surroundings).open ? 0 : question.nowDay + COOL_DAYS
+  const cool = told ? [told.low + COOL_DAYS, told.high + COOL_DAYS] : [coolDay(course) * 0.7, coolDay(course) * 1.4 + 3]
+  const [from, to] = cool.map(day => Math.max(earliest, day)).sort((one, other) => one - other) as [number, number]
+  return {
+    id: 'worms', label: 'Cool enough for worms', from: daysAfter(log.built.at, from), to: daysAfter(log.built.at, Math.max(from + 1, to)),
+    coming: 'Cool enough for worms between', announced: 'may be cool enough for worms',
+    begun: 'Cool enough for worms, as far as can be told, since',
+    reasons: [
+      `After three days below ${quantityText('temperature', surroundings.units, WORMS_BELOW_C)} in the core: warmer, and they die or `
+      + 'leave.',
+      'A thermometer knows better than the forecast: the gate opens by what is read.',
+    ],
+  }
+}
+
+/** Which days do not count, and how many have. */
+function countedReasons(log: HeapLog, surroundings: Surroundings): string[] {
+  const counted = towerOn(log, surroundings)
+  const spells = [['frozen', counted?.frozenDays ?? 0], ['dry', counted?.dryDays ?? 0]] as const
+  const said = spells.filter(([, days]) => days >= 1).map(([what, days]) => `${Math.round(days)} ${what}`)
+  return [
+    `Twelve months in which it worked: frozen and dry days do not count${said.length > 0 ? `, so far ${said.join(' and ')}` : ''}.`,
+    ...(counted ? [`${Math.round(counted.workedDays)} of ${WORKING_DAYS} days have counted.`] : []),
+  ]
+}
+
+function readyWindow(log: HeapLog, surroundings: Surroundings, { course, question }: Middle): NamedWindow {
+  const ripe = Math.max(
+    ripeDayOf(course, RIPE_MG_G) ?? question.horizonDay, workedUp(course, { days: 0 }, 0, WORKING_DAYS).day ?? question.horizonDay,
+  )
+  const known = surroundings.forecastOf?.(log.id)?.windows.ready?.now
+  const { low, high } = known ?? { low: ripe * ROUGHLY.sooner, high: ripe * ROUGHLY.later }
+  return {
+    id: 'ready', label: 'Ready', from: daysAfter(log.built.at, low), to: daysAfter(log.built.at, Math.max(low + 7, high)),
+    coming: 'Ready between', announced: 'may be ready', begun: 'Ready to test since',
+    ...(high >= question.horizonDay - 1 ? { orLater: true } : {}),
+    reasons: countedReasons(log, surroundings),
+    leavesOut: 'Not reckoned with: channels that fell in, corners that no water reaches, what worms do.',
+  }
+}
+
 /** When worms may go in, and when it has worked its year. */
 export function windowsOf(log: HeapLog, surroundings: Surroundings): NamedWindow[] {
   const middle = middleCourse(log, surroundings)
   if (log.ended || !middle) return []
-  const { course, question } = middle
-  const forecast = surroundings.forecastOf?.(log.id)
-  const told = forecast?.windows.cool?.now
-  const gate = wormsGate(log, surroundings)
-  // What is read keeps it shut for three days more, whatever was expected.
-  const earliest = gate.open ? 0 : question.nowDay + 3
-  const cool = (told ? [told.low + COOL_DAYS, told.high + COOL_DAYS] : [coolDay(course) * 0.7, coolDay(course) * 1.4 + 3]).map(day =>
-    Math.max(earliest, day),
-  )
-  const ripe = Math.max(
-    ripeDayOf(course, RIPE_MG_G) ?? question.horizonDay, workedUp(course, { days: 0 }, 0, WORKING_DAYS).day ?? question.horizonDay,
-  )
-  const ready = forecast?.windows.ready?.now ?? { low: ripe * ROUGHLY.sooner, typical: ripe, high: ripe * ROUGHLY.later }
-  const counted = towerOn(log, surroundings)
-  const spells = counted
-    ? [
-        counted.frozenDays >= 1 ? `${Math.round(counted.frozenDays)} frozen` : '',
-        counted.dryDays >= 1 ? `${Math.round(counted.dryDays)} dry` : '',
-      ].filter(Boolean)
-    : []
-  return [
-    ...(log.did.some(({ deed }) => deed === WORMS_IN)
-      ? []
-      : [{
-          id: 'worms',
-          label: 'Cool enough for worms',
-          from: daysAfter(log.built.at, Math.min(...cool)),
-          to: daysAfter(log.built.at, Math.max(Math.min(...cool) + 1, ...cool)),
-          coming: 'Cool enough for worms between',
-          announced: 'may be cool enough for worms',
-          begun: 'Cool enough for worms, as far as can be told, since',
-          reasons: [
-            `After three days below ${quantityText('temperature', surroundings.units, WORMS_BELOW_C)} in the core: warmer, and they `
-            + 'die or leave.',
-            'A thermometer knows better than the forecast: the gate opens by what is read.',
-          ],
-        }]),
-    {
-      id: 'ready',
-      label: 'Ready',
-      from: daysAfter(log.built.at, ready.low),
-      to: daysAfter(log.built.at, Math.max(ready.low + 7, ready.high)),
-      coming: 'Ready between',
-      announced: 'may be ready',
-      begun: 'Ready to test since',
-      ...(ready.high >= question.horizonDay - 1 ? { orLater: true } : {}),
-      reasons: [
-        `Twelve months in which it worked: frozen and dry days do not count${spells.length > 0 ? `, so far ${spells.join(' and ')}` : ''}.`,
-        counted ? `${Math.round(counted.workedDays)} of ${WORKING_DAYS} days have counted.` : '',
-      ].filter(Boolean),
-      leavesOut: 'Not reckoned with: channels that fell in, corners that no water reaches, what worms do.',
-    },
-  ]
+  const ready = readyWindow(log, surroundings, middle)
+  return log.did.some(({ deed }) => deed === WORMS_IN) ? [ready] : [wormsWindow(log, surroundings, middle), ready]
 }

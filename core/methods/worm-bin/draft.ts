@@ -7,7 +7,7 @@ import { DOSE_AREA } from '../../units/small'
 import { range } from '../../units/range'
 import { asVessel } from '../../vessel/site'
 import { footprintM2, frontWidthM } from '../../vessel/vessel'
-import type { BuildStep, Draft, Fact, Proposal, Surroundings, Verdict, Warning } from '../contract'
+import type { BuildStep, Draft, Fact, Gift, Proposal, Surroundings, Verdict, Warning } from '../contract'
 import { weatherFrom } from '../contract'
 import { wormApproach } from './approaches'
 import { INTAKE_DAY, ROOM_KG_M2, runWorms, type WormCourse } from './course'
@@ -238,75 +238,78 @@ function facts(proposal: Proposal, tried: Tried, surroundings: Surroundings): Fa
   ]
 }
 
-function steps(proposal: Proposal, tried: Tried, surroundings: Surroundings): BuildStep[] {
-  const approach = wormApproach(proposal.approachId)
-  const { units } = surroundings
-  const litres = quantityText('volume', units, roughly(tried.beddingL))
-  const water = quantityText('volume', units, roughly(tried.waterL))
-  const bedding: BuildStep = {
-    when: 'building', title: `Bedding: ${litres} of torn card, paper or leaves`,
-    detail: `Torn to strips a finger wide, soaked in ${water} of water and wrung; a handful of soil and a spoon of crushed eggshell as `
-      + 'grit.',
-    cautions: ['No glossy or taped card; staples and labels off.'],
-  }
-  const feedFirst: BuildStep = {
-    when: 'after',
-    title: 'Begin to feed',
-    detail: 'Little and buried, each feed with as much bedding; the next when most of the last is gone.',
-    cautions: ['No meat, dairy, oil or salt; citrus and onions a handful.'],
-  }
-  if (approach.id === 'tower') {
-    return [
-      {
-        when: 'before', title: 'Drill and set the pipe',
-        detail: 'Holes of a finger, a hand apart, in the lower two thirds; level, buried to its holes, a forearm from the next plant.',
-        cautions: ['Goggles when you drill. Call before you dig where lines may lie.'],
-      },
-      {
-        when: 'building', title: 'Lid',
-        detail: 'A pot turned over or a tile, closed in summer: soldier flies. A mesh below against moles.', cautions: [],
-      },
-      {
-        ...bedding,
-        detail: `${bedding.detail} A hand of feed on it and a week of rest before worms go in; soil that has worms needs none.`,
-      },
-      feedFirst,
-    ]
-  }
-  if (approach.id === 'bed') {
-    return [
-      {
-        when: 'before', title: 'Frame and ground',
-        detail: 'On soil in shade, boards or bricks as a frame; mesh below against moles, a screen above against birds.',
-        cautions: ['No pallets that are stamped with a methyl bromide treatment, painted or unmarked.'],
-      },
-      bedding,
-      {
-        when: 'building',
-        title: 'Worms in',
-        detail: 'In the light, spread out; sacking on top. A look at the water every day in the first week.',
-        cautions: [],
-      },
-      {
-        ...feedFirst,
-        detail: 'Food that was mixed and rotted for a week or two beforehand, in a thin layer over one half, then over the other.',
-      },
-    ]
-  }
-  return [
-    {
-      when: 'before', title: 'Prepare the box',
-      detail: 'A dozen holes in the bottom for what drips, as many below the rim for air, a tray beneath, a lid that does not shut tight.',
-      cautions: ['A lidded tub without air holes kills them.', 'Goggles when you drill.'],
+interface Parts { readonly bedding: BuildStep, readonly feedFirst: BuildStep }
+
+/** What is the same wherever worms are kept: their bedding, and the first feed. */
+function partsFor(tried: Tried, { units }: Surroundings): Parts {
+  const [litres, water] = [tried.beddingL, tried.waterL].map(value => quantityText('volume', units, roughly(value)))
+  return {
+    bedding: {
+      when: 'building', title: `Bedding: ${litres} of torn card, paper or leaves`,
+      detail: `Torn to strips a finger wide, soaked in ${water} of water and wrung; a handful of soil and a spoon of crushed eggshell as `
+        + 'grit.',
+      cautions: ['No glossy or taped card; staples and labels off.'],
     },
-    bedding,
-    {
-      when: 'building', title: 'Worms in',
-      detail: 'Spread on top in the light: they go down by themselves. A lamp over the open lid keeps them in on the first nights.',
-      cautions: ['Surface worms, not the earthworms of the garden; never let kinds from elsewhere loose: ask your local rules.'],
+    feedFirst: {
+      when: 'after', title: 'Begin to feed',
+      detail: 'Little and buried, each feed with as much bedding; the next when most of the last is gone.',
+      cautions: ['No meat, dairy, oil or salt; citrus and onions a handful.'],
     },
-    feedFirst,
-  ]
+  }
+}
+
+const towerSteps = ({ bedding, feedFirst }: Parts): BuildStep[] => [
+  {
+    when: 'before', title: 'Drill and set the pipe',
+    detail: 'Holes of a finger, a hand apart, in the lower two thirds; level, buried to its holes, a forearm from the next plant.',
+    cautions: ['Goggles when you drill. Call before you dig where lines may lie.'],
+  },
+  {
+    when: 'building', title: 'Lid',
+    detail: 'A pot turned over or a tile, closed in summer: soldier flies. A mesh below against moles.', cautions: [],
+  },
+  { ...bedding, detail: `${bedding.detail} A hand of feed on it and a week of rest before worms go in; soil that has worms needs none.` },
+  feedFirst,
+]
+
+const bedSteps = ({ bedding, feedFirst }: Parts): BuildStep[] => [
+  {
+    when: 'before', title: 'Frame and ground',
+    detail: 'On soil in shade, boards or bricks as a frame; mesh below against moles, a screen above against birds.',
+    cautions: ['No pallets that are stamped with a methyl bromide treatment, painted or unmarked.'],
+  },
+  bedding,
+  {
+    when: 'building',
+    title: 'Worms in',
+    detail: 'In the light, spread out; sacking on top. A look at the water every day in the first week.',
+    cautions: [],
+  },
+  {
+    ...feedFirst,
+    detail: 'Food that was mixed and rotted for a week or two beforehand, in a thin layer over one half, then over the other.',
+  },
+]
+
+const binSteps = ({ bedding, feedFirst }: Parts): BuildStep[] => [
+  {
+    when: 'before', title: 'Prepare the box',
+    detail: 'A dozen holes in the bottom for what drips, as many below the rim for air, a tray beneath, a lid that does not shut tight.',
+    cautions: ['A lidded tub without air holes kills them.', 'Goggles when you drill.'],
+  },
+  bedding,
+  {
+    when: 'building', title: 'Worms in',
+    detail: 'Spread on top in the light: they go down by themselves. A lamp over the open lid keeps them in on the first nights.',
+    cautions: ['Surface worms, not the earthworms of the garden; never let kinds from elsewhere loose: ask your local rules.'],
+  },
+  feedFirst,
+]
+
+const STEPS: Readonly<Record<string, (parts: Parts) => BuildStep[]>> = { tower: towerSteps, bed: bedSteps }
+
+function steps({ approachId }: Proposal, tried: Tried, surroundings: Surroundings): BuildStep[] {
+  return (STEPS[wormApproach(approachId).id] ?? binSteps)(partsFor(tried, surroundings))
 }
 
 function warnings(proposal: Proposal): Warning[] {
@@ -315,31 +318,32 @@ function warnings(proposal: Proposal): Warning[] {
   )
 }
 
+/** Castings, when they are worth taking; nothing where that is not in sight. */
+function giftsOf({ courses, sums }: Tried, now: Date): Gift[] {
+  const days = courses.map(course => harvestDay(course, sums.areaM2, 0)) as [number, number, number]
+  if (days[1] >= HORIZON_DAYS - EVERY_DAYS) return []
+  const litres = courses
+    .map((course, index) => course.castingsL[Math.max(0, course.days.findIndex(day => day >= days[index]!))]! * REACHABLE)
+    .sort((a, b) => a - b) as [number, number, number]
+  return [{
+    label: `Castings, at ${Math.round(100 * HARVEST.share)} % of what is in it`,
+    litres: range(0.8 * litres[0], litres[1], 1.2 * litres[2]),
+    from: addDays(now, Math.round(Math.min(days[0], days[2]))), to: addDays(now, Math.round(Math.max(days[0], days[2]))),
+  }]
+}
+
 /** What a bin, a bed or a tower for worms comes to. */
 export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const tried = tryOut(proposal, surroundings)
   const vessel = asVessel(proposal.site)
   const { units, now, materials } = surroundings
   const tower = wormApproach(proposal.approachId).id === 'tower'
-  const days = tried.courses.map(course => harvestDay(course, tried.sums.areaM2, 0)) as [number, number, number]
-  const litres = tried.courses
-    .map(
-      (course, index) =>
-        course.castingsL[
-          Math.max(
-            0, course.days.findIndex(day => day >= days[index as 0 | 1 | 2]),
-          )
-        ]! * REACHABLE,
-    )
-    .sort((a, b) => a - b) as [number, number, number]
-  const [from, to] = [Math.min(days[0], days[2]), Math.max(days[0], days[2])]
   const card = findMaterial('cardboard', materials)
   const heightM = Math.min(vessel.heightM, tried.beddingL * SLUMPS_TO / 1000 / tried.sums.areaM2)
   const places = pocketsOf(proposal.site)
   // What lies on the bench from another plan is no bedding.
   const own = proposal.ingredients.filter(({ material, amount: { count } }) => count > 0 && isBedding(material))
   const recipe = own.length > 0 ? own : card ? [inLitres(card, Math.round(tried.beddingL))] : []
-  const never = days[1] >= HORIZON_DAYS - EVERY_DAYS
   return {
     summary: `${quantityText('volume', units, tried.fedL, 1)} of scraps a week in `
       + `${tried.fromScraps && tried.sums.boxes > 1 ? `${tried.sums.boxes} boxes` : vessel.name.toLowerCase()}; `
@@ -359,16 +363,7 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
       { label: 'a feed', minutes: range(3, 5, 8) }, { label: 'the weekly look', minutes: range(2, 4, 8) },
       ...(tower ? [] : [{ label: 'a harvest', minutes: range(30, 50, 90) }]),
     ],
-    gives:
-      tower || never
-        ? []
-        : [
-            {
-              label: `Castings, at ${Math.round(100 * HARVEST.share)} % of what is in it`,
-              litres: range(0.8 * litres[0], litres[1], 1.2 * litres[2]), from: addDays(now, Math.round(from)),
-              to: addDays(now, Math.round(to)),
-            },
-          ],
+    gives: tower ? [] : giftsOf(tried, now),
     waterL: Math.round(10 * tried.waterL) / 10, recipe,
   }
 }
