@@ -8,12 +8,13 @@ import { answerOf, FULL_EFFORT } from '#core/methods/heated/forecast/answer'
 import type { HeapRow } from '#core/methods/heated/forecast/findings'
 import { caseOf, type HeatedQuestion } from '#core/methods/heated/question'
 import { questionOf } from '#core/methods/hot-heap/question'
-import { ripeDayOf, RIPE_MG_G } from '#core/methods/heated/ready-day'
+import { ripeDayOf } from '#core/methods/heated/ready-day'
 import { normal, seededRandom, type Random } from '#core/random/random'
 import { comfortCharges } from '../test/builders/comfort'
 import { filled } from '../test/builders/cubes'
 import { heap, onDay, surroundingsOn, GOOD_HEAP } from '../test/builders/heaps'
 import { foreignCourse } from './foreign'
+import { HEATED } from '#core/methods/heated/constants'
 
 /*
  * Do the bands hold what really happens? Heaps of random comfort mixes in random weather, read as gardeners read, with wrong
@@ -86,7 +87,7 @@ function ownTruth(what: Heap, question: HeatedQuestion, random: Random): Truth {
   const strays = Array.from({ length: 302 }, () => (stray = 0.9 * stray + 2.5 * Math.sqrt(1 - 0.81) * normal(random)))
   return {
     coreC: day => course.coreC[Math.round(day * 2)]! + strays[Math.floor(day)]!, turns: course.habitTurns,
-    waterings: course.habitWaterings, readyDay: ripeDayOf(course, RIPE_MG_G * traits.ripe) ?? 300,
+    waterings: course.habitWaterings, readyDay: ripeDayOf(course, HEATED.ripeMgG * traits.ripe) ?? 300,
   }
 }
 

@@ -3,6 +3,7 @@ import { documentValues, type FieldValue, type GardenDocument } from '../journal
 import { between, nameSchema } from '../journal/kinds/base'
 import { shapeSchema } from '../ground/schema'
 import { shapeAreaM2, type AreaShape } from '../ground/shape'
+import { BEDS } from './constants'
 
 /** What the ground is. */
 export const SOILS = ['sand', 'loam', 'clay'] as const
@@ -31,8 +32,6 @@ export interface Bed {
 }
 
 export const BED_KIND = 'bed'
-/** Usual depth that char is mixed into: the top hand's breadth. */
-export const USUAL_DEPTH_M = 0.1
 export const BED_LIMITS = { sideM: { low: 0.1, high: 100 }, depthM: { low: 0.05, high: 0.3 } } as const
 
 const schema = v.object({
@@ -42,7 +41,7 @@ const schema = v.object({
   reaction: v.fallback(v.picklist(REACTIONS), 'untested'),
   grows: v.fallback(v.picklist(GROWS), 'usual'),
   eaten: v.fallback(v.picklist(EATEN), 'touching'),
-  depthM: v.fallback(between(BED_LIMITS.depthM.low, BED_LIMITS.depthM.high), USUAL_DEPTH_M),
+  depthM: v.fallback(between(BED_LIMITS.depthM.low, BED_LIMITS.depthM.high), BEDS.usualDepthM),
 })
 
 /** The beds of a garden, by name; one that was dug over for good, or cannot be read, is left out. */

@@ -1,6 +1,7 @@
 import { bedAreaM2, type Bed } from './bed'
 import { charOnBedL, type BedHistory } from './history'
 import { doseFor, type Asked, type Dose, type Stuff } from './spreading'
+import { BEDS } from './constants'
 
 /** What a bed would get. */
 export interface Covered {
@@ -25,16 +26,9 @@ export interface Covering {
   readonly m2PerL?: number
 }
 
-/** Who gains most comes first: hungry crops, then sand, which holds little by itself, then what had least so far. */
-const GAIN: Readonly<Record<Bed['grows'], number>> = { 'hungry': 4, 'lime-loving': 3, 'usual': 2, 'poor': 1, 'sour-loving': 0 }
-const SOIL_GAIN: Readonly<Record<Bed['soil'], number>> = { sand: 0.6, clay: 0.3, loam: 0 }
-
 function gainOf(bed: Bed, history: BedHistory): number {
-  return GAIN[bed.grows] + SOIL_GAIN[bed.soil] - charOnBedL(history) / bedAreaM2(bed) / 5
+  return BEDS.gain[bed.grows] + BEDS.soilGain[bed.soil] - charOnBedL(history) / bedAreaM2(bed) / 5
 }
-
-/** A dose below this is not worth a walk, litres. */
-const WORTH_L = 0.05
 
 /** Lays so many litres out over beds, each its usual dose, the one that gains most first. @param litres not negative. */
 export function cover(
@@ -45,14 +39,14 @@ export function cover(
   const refused = asked.flatMap(({ bed, dose }) => dose.ok ? [] : [{ bed, why: dose.error }])
   const wanting = asked
     .flatMap(({ bed, history, dose }) =>
-      dose.ok && dose.value.usualL > WORTH_L ? [{ bed, dose: dose.value, gain: gainOf(bed, history) }] : [],
+      dose.ok && dose.value.usualL > BEDS.worthL ? [{ bed, dose: dose.value, gain: gainOf(bed, history) }] : [],
     )
     .sort((a, b) => b.gain - a.gain)
-  const enough = asked.flatMap(({ bed, dose }) => dose.ok && dose.value.usualL <= WORTH_L ? [{ bed, why: 'It has had its dose.' }] : [])
+  const enough = asked.flatMap(({ bed, dose }) => dose.ok && dose.value.usualL <= BEDS.worthL ? [{ bed, why: 'It has had its dose.' }] : [])
   let leftL = litres
   const covered = wanting.flatMap(({ bed, dose }): Covered[] => {
     const given = Math.min(leftL, dose.usualL)
-    if (given <= WORTH_L) return []
+    if (given <= BEDS.worthL) return []
     leftL -= given
     return [{ bed, dose, litres: given, whole: given >= dose.usualL - 1e-9 }]
   })

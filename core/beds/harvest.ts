@@ -3,12 +3,7 @@ import { rawOf, type Carried } from '../lots/carried'
 import { whyRaw } from '../lots/words'
 import type { Bed } from './bed'
 import type { BedHistory } from './history'
-
-/**
- * Days from raw manure to a harvest: of what touches the soil, and of what does not. The usual rule of growers' food safety;
- * local rules may ask for more.
- */
-const INTERVAL_DAYS = { touching: 120, clear: 90, not: 0 } as const
+import { BEDS } from './constants'
 
 /** Whether nothing of an animal or of people is raw in it any more. */
 export function isRaw({ carried }: { readonly carried: Carried }): boolean {
@@ -17,7 +12,7 @@ export function isRaw({ carried }: { readonly carried: Carried }): boolean {
 
 /** The day before which nothing is to be harvested from a bed, because of what is raw in what was spread at that moment. */
 export function harvestAfter(at: string | Date, { eaten }: Pick<Bed, 'eaten'>): Date | undefined {
-  const days = INTERVAL_DAYS[eaten]
+  const days = BEDS.intervalDays[eaten]
   return days > 0 ? addDays(new Date(at), days) : undefined
 }
 

@@ -1,5 +1,5 @@
 import { fail, ok, type Outcome } from '../outcome/outcome'
-import { ASH_IN_PIECES, CARBON, CHAR_MJ_KG, CRUSHED_KG_L, LUMP_KG_L, STEAM_MJ_KG, TOO_WET, USUAL_MOISTURE, WOOD_ASH } from './constants'
+import { LUMP_KG_L, CHAR } from './constants'
 
 /** Kilograms of what something is made of. */
 export interface Parts { readonly carbon: number, readonly ash: number, readonly water: number, readonly rest: number }
@@ -27,8 +27,8 @@ export type BurnTrouble = 'too-wet' | 'nothing'
  * @param usual share at a moisture of 15 %, 0 to 0.4. @param moisture wet basis, 0 to below 1.
  */
 export function yieldAt(usual: number, moisture: number): number {
-  const extra = Math.max(0, moisture / (1 - moisture) - USUAL_MOISTURE / (1 - USUAL_MOISTURE))
-  return Math.max(0.02, usual - extra * STEAM_MJ_KG / CHAR_MJ_KG)
+  const extra = Math.max(0, moisture / (1 - moisture) - CHAR.usualMoisture / (1 - CHAR.usualMoisture))
+  return Math.max(0.02, usual - extra * CHAR.steamMJKg / CHAR.charMJKg)
 }
 
 /**
@@ -38,20 +38,22 @@ export function yieldAt(usual: number, moisture: number): number {
  */
 export function burnt(wetKg: number, moisture: number, usualYield: number): Outcome<Burnt, BurnTrouble> {
   if (!(wetKg > 0 && Number.isFinite(wetKg) && moisture >= 0)) return fail('nothing')
-  if (moisture >= TOO_WET) return fail('too-wet')
+  if (moisture >= CHAR.tooWet) return fail('too-wet')
   const dryKg = wetKg * (1 - moisture)
-  const ashKg = dryKg * WOOD_ASH
+  const ashKg = dryKg * CHAR.woodAsh
   const wood: Parts = {
-    ash: ashKg, carbon: (dryKg - ashKg) * CARBON.wood, rest: (dryKg - ashKg) * (1 - CARBON.wood), water: wetKg * moisture,
+    ash: ashKg, carbon: (dryKg - ashKg) * CHAR.carbon.wood, rest: (dryKg - ashKg) * (1 - CHAR.carbon.wood), water: wetKg * moisture,
   }
   const yieldOfDry = yieldAt(usualYield, moisture)
   const charKg = dryKg * yieldOfDry
-  const charAsh = Math.min(ashKg * ASH_IN_PIECES, charKg / 2)
-  const char: Parts = { ash: charAsh, carbon: (charKg - charAsh) * CARBON.char, rest: (charKg - charAsh) * (1 - CARBON.char), water: 0 }
+  const charAsh = Math.min(ashKg * CHAR.ashInPieces, charKg / 2)
+  const char: Parts = {
+    ash: charAsh, carbon: (charKg - charAsh) * CHAR.carbon.char, rest: (charKg - charAsh) * (1 - CHAR.carbon.char), water: 0,
+  }
   const looseAsh: Parts = { ash: ashKg - charAsh, carbon: 0, rest: 0, water: 0 }
   const air: Parts = { ash: 0, carbon: wood.carbon - char.carbon, rest: wood.rest - char.rest, water: wood.water }
   return ok({
-    wood, char, looseAsh, air, charKg, looseAshKg: looseAsh.ash, lumpL: charKg / LUMP_KG_L, crushedL: charKg / CRUSHED_KG_L.typical,
+    wood, char, looseAsh, air, charKg, looseAshKg: looseAsh.ash, lumpL: charKg / LUMP_KG_L, crushedL: charKg / CHAR.crushedKgL.typical,
     yieldOfDry,
   })
 }

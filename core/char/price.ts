@@ -1,17 +1,14 @@
 import { fail, ok, type Outcome } from '../outcome/outcome'
-import { CRUSHED_KG_L } from './constants'
+import { CHAR } from './constants'
 
 /** A bag that is offered: by weight as lumps, or by volume as it is used. */
 export type BagOffer = { readonly price: number } & (
   { readonly sold: 'weight', readonly kg: number } | { readonly sold: 'volume', readonly litres: number }
 )
 
-/** Of a bag of lumps so much is usable when it is crushed and sifted: dust in the bag and stones go. Own estimate, 0.8 to 0.95. */
-export const USABLE_OF_LUMP = 0.9
-
 /** Litres of a bag that can be used, crushed and sifted: kg ÷ 0.2, less what is sifted out. */
 export function usableL(offer: BagOffer): number {
-  return offer.sold === 'weight' ? offer.kg / CRUSHED_KG_L.typical * USABLE_OF_LUMP : offer.litres
+  return offer.sold === 'weight' ? offer.kg / CHAR.crushedKgL.typical * CHAR.usableOfLump : offer.litres
 }
 
 /** Money for a usable litre. @returns a trouble where the bag or its price is not said. */

@@ -2,9 +2,7 @@ import { amountVolumeL } from '../units/container'
 import type { Batch, Garden, Input, Lot } from '../journal/garden'
 import type { MaterialBook } from '../materials/book'
 import { looseVolumeL } from '../materials/packing'
-
-/** Of what went in loosely about so much comes out of a batch that is still at work: until it is over nobody has measured it. */
-const USUALLY_LEFT = 0.5
+import { CHAR } from './constants'
 
 interface Trail { readonly garden: Garden, readonly book: MaterialBook, readonly seen: ReadonlySet<string> }
 
@@ -32,7 +30,7 @@ function batchLeavesL(batch: Pick<Batch, 'puts' | 'takings' | 'ended'>, { book }
     const material = book.find(materialId)
     return sum + (material ? looseVolumeL(material, amount) : amountVolumeL(amount))
   }, 0)
-  return Math.max(outL, inL * USUALLY_LEFT)
+  return Math.max(outL, inL * CHAR.usuallyLeft)
 }
 
 function shareOf(lot: Lot | undefined, trail: Trail): number {

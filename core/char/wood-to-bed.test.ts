@@ -5,8 +5,8 @@ import type { GardenEvent, NewEvent } from '../journal/event'
 import { foldGarden } from '../journal/journal'
 import { LIBRARY_BOOK } from '../materials/book'
 import { burnt } from './burn'
-import { CARBON, CRUSHED_KG_L } from './constants'
 import { slurryOf } from './pores'
+import { CHAR } from './constants'
 
 /** One load all the way: wood, fire, crusher, soak, store, bed. What carbon, ash and water do on it. */
 describe('from wood to bed', () => {
@@ -55,9 +55,9 @@ describe('from wood to bed', () => {
   })
 
   it('its carbon is what the wood had less what went up; its ash what the wood had less what was shaken out', () => {
-    const onBedsKg = (charL('a') + charL('b')) * CRUSHED_KG_L.typical
+    const onBedsKg = (charL('a') + charL('b')) * CHAR.crushedKgL.typical
     expect(onBedsKg).toBeCloseTo(charKg, 6)
-    expect((onBedsKg - char.ash) * CARBON.char).toBeCloseTo(wood.carbon - air.carbon, 6)
+    expect((onBedsKg - char.ash) * CHAR.carbon.char).toBeCloseTo(wood.carbon - air.carbon, 6)
     expect(char.ash).toBeCloseTo(wood.ash - looseAsh.ash, 9)
     // About a third of the carbon stays, as docs/models.md says.
     expect(char.carbon / wood.carbon).toBeGreaterThan(0.3)

@@ -1,5 +1,6 @@
 import { fail, ok, type Outcome } from '../outcome/outcome'
 import { range, type Range } from '../units/range'
+import { CHAR } from './constants'
 
 /** How thick wood is: finger, wrist, or split logs. */
 export const THICKNESSES = ['finger', 'wrist', 'split'] as const
@@ -17,24 +18,15 @@ export type Dryness
     | { readonly kind: 'snap', readonly snaps: boolean }
 
 export type DrynessTrouble = 'no-number' | 'heavier-dry'
-
-/**
- * Water in green wood and in wood that dries no further under cover, wet basis; and months after which a third of the difference
- * is left.
- */
-const GREEN = range(0.4, 0.47, 0.55)
-const AT_REST = range(0.13, 0.16, 0.2)
-const MONTHS: Readonly<Record<Thickness, Range>> = { finger: range(1, 1.5, 2.2), wrist: range(2.8, 4, 5.6), split: range(5, 8, 12) }
-/** A meter is off by so much (dry basis), and reads low where the wood is wet. */
-const METER_OFF = 0.02
-const METER_LOW_FROM = 0.28
-
 const wetBasis = (ofDry: number) => ofDry / (1 + ofDry)
 
 function afterMonths(months: number, thickness: Thickness): Range {
   const left = (green: number, rest: number, tau: number) => rest + (green - rest) * Math.exp(-months / tau)
-  const { low, typical, high } = MONTHS[thickness]
-  return range(left(GREEN.low, AT_REST.low, low), left(GREEN.typical, AT_REST.typical, typical), left(GREEN.high, AT_REST.high, high))
+  const { low, typical, high } = CHAR.months[thickness]
+  return range(
+    left(CHAR.green.low, CHAR.atRest.low, low), left(CHAR.green.typical, CHAR.atRest.typical, typical),
+    left(CHAR.green.high, CHAR.atRest.high, high),
+  )
 }
 
 /**
@@ -47,7 +39,9 @@ export function woodMoisture(known: Dryness): Outcome<Range, DrynessTrouble> {
     case 'meter': {
       const u = known.percentOfDry / 100
       if (!(u >= 0 && u <= 3)) return fail('no-number')
-      return ok(range(wetBasis(Math.max(0, u - METER_OFF)), wetBasis(u), wetBasis((u + METER_OFF) * (u > METER_LOW_FROM ? 1.3 : 1))))
+      return ok(
+        range(wetBasis(Math.max(0, u - CHAR.meterOff)), wetBasis(u), wetBasis((u + CHAR.meterOff) * (u > CHAR.meterLowFrom ? 1.3 : 1))),
+      )
     }
     case 'weighed': {
       const { before, after } = known

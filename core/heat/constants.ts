@@ -1,13 +1,4 @@
-/** A constant of the model of heat: its value, the range within which it may well lie, its unit, and where it comes from. */
-export interface HeatConstant {
-  readonly value: number
-  readonly low: number
-  readonly high: number
-  readonly unit: string
-  readonly source: string
-}
-
-const of = (value: number, low: number, high: number, unit: string, source: string): HeatConstant => ({ value, low, high, unit, source })
+import { of, type Constant } from '../constants/constants'
 
 /**
  * Every constant of the model that is not a law of physics. "fitted" ones were set by `npm run fit` within their range, to
@@ -63,7 +54,7 @@ export const CONSTANTS = {
   turnSteam: of(0.8, 0.5, 0.95, '', 'share of that warmth that goes as steam; assumption'),
   turnMixes: of(0.7, 0.5, 1, '', 'so far a turn evens out what was apart; the rest goes outside in; assumption'),
   turnLoosens: of(0.7, 0.4, 0.9, '', 'share of the settling that a turn undoes; assumption'),
-} as const satisfies Record<string, HeatConstant>
+} as const satisfies Record<string, Constant>
 
 export type ConstantName = keyof typeof CONSTANTS
 export const CONSTANT_NAMES = Object.keys(CONSTANTS) as ConstantName[]

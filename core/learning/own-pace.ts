@@ -1,10 +1,8 @@
 import type { Range } from '../units/range'
+import { Z80 } from '../statistics/counts'
 
 /** How uncertain a usual value is for one gardener, and how much one time differs from the next, as spreads of the logarithm. */
 export interface PaceSpread { readonly between: number, readonly each: number }
-
-/** Eight times in ten between. */
-const Z80 = 1.2816
 
 /**
  * How many times the usual value the next one will be, learned from a gardener's own: log-normal, conjugate, exact.

@@ -5,7 +5,8 @@ import type { Risk } from '../materials/material'
 import { resultOf } from '../readiness/taken'
 import { READINESS_TESTS } from '../readiness/tests'
 import { daysBetween } from '../units/time'
-import { heatLog, YARDSTICK_DAYS } from './heat-log'
+import { heatLog } from './heat-log'
+import { LOTS } from './constants'
 
 /** What is raw: fresh from an animal, of people, or flesh. It keeps a harvest waiting until it was hot and tested. */
 export const RAW_RISKS = ['dung', 'urine', 'meat'] as const satisfies readonly Risk[]
@@ -31,9 +32,6 @@ export type Carried = readonly CarriedPart[]
 export const NOTHING_CARRIED: Carried = []
 
 interface Trail { readonly garden: Garden, readonly book: MaterialBook, readonly now: Date, readonly seen: ReadonlySet<string> }
-
-/** Juglone is gone after so long by itself. Practice: half a year to a year. */
-const JUGLONE_DAYS = 365
 
 export const isRawRisk = (risk: Risk): risk is RawRisk => (RAW_RISKS as readonly Risk[]).includes(risk)
 const part = (risk: Risk, lastAt: string): CarriedPart => ({ risk, lastAt, found: false, still: 'fresh' })
@@ -70,7 +68,7 @@ function wasHot({ gauged, did }: Pick<Batch, 'gauged' | 'did'>, after: string): 
     .filter(({ spot, at }) => spot === CORE && at >= after)
     .map(({ at, value }) => ({ at, coreC: value }))
   const { longestDays, turnsAfter } = heatLog({ readings, turns: did.filter(({ deed }) => deed === TURNED) })
-  return longestDays >= YARDSTICK_DAYS && turnsAfter >= 1
+  return longestDays >= LOTS.yardstickDays && turnsAfter >= 1
 }
 
 /** The last result of each test that was read after a moment. */
@@ -95,7 +93,7 @@ function afterBatch(one: CarriedPart, batch: Batch, { now }: Trail): CarriedPart
   if (isRawRisk(one.risk)) return hot && wasTested(tests) ? [] : [{ ...one, still: hot ? 'untested' : 'never-hot' }]
   if (one.risk === 'weedkiller')
     return tests.get('weedkiller') === 'passed' ? [] : [{ ...one, found: one.found || tests.get('weedkiller') === 'failed' }]
-  if (one.risk === 'juglone') return tests.get('sprout') === 'passed' || daysBetween(one.lastAt, now) >= JUGLONE_DAYS ? [] : [one]
+  if (one.risk === 'juglone') return tests.get('sprout') === 'passed' || daysBetween(one.lastAt, now) >= LOTS.jugloneDays ? [] : [one]
   if (one.risk === 'salts') return tests.get('sprout') === 'passed' ? [] : [one]
   return hot ? [] : [one]
 }
@@ -123,7 +121,7 @@ function ofLot(lot: Lot | undefined, trail: Trail): Carried {
     ...own,
     ...from.flatMap(lotId => ofLot(trail.garden.lots.get(lotId), onward)),
     ...(batch ? ofBatch(batch, lot.gatheredAt, onward) : []),
-  ]).filter(({ risk, lastAt }) => risk !== 'juglone' || daysBetween(lastAt, trail.now) < JUGLONE_DAYS)
+  ]).filter(({ risk, lastAt }) => risk !== 'juglone' || daysBetween(lastAt, trail.now) < LOTS.jugloneDays)
 }
 
 /**

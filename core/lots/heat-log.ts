@@ -2,18 +2,13 @@ import { counted } from '../units/plural'
 import { quantityText } from '../units/format'
 import type { UnitSystem } from '../units/system'
 import { DAY_MS } from '../units/time'
+import { LOTS } from './constants'
 
 /** Readings and turns of a batch that heats, in order. */
 export interface HeatRecord {
   readonly readings: readonly { readonly at: string, readonly coreC?: number, readonly edgeC?: number }[]
   readonly turns: readonly { readonly at: string }[]
 }
-
-/** The usual yardstick: this hot, for so many days. */
-export const YARDSTICK_C = 55
-export const YARDSTICK_DAYS = 3
-/** Readings further apart than this leave open what happened between. */
-const GAP_DAYS = 1.6
 
 /** How long a heap was at 55 °C, as far as its readings can tell. */
 export interface HeatLog {
@@ -35,7 +30,7 @@ function stretches(points: readonly { readonly at: string, readonly celsius: num
   points.forEach(({ at, celsius }, index) => {
     const next = points[index + 1]
     const days = next ? (Date.parse(next.at) - Date.parse(at)) / DAY_MS : 0
-    if (celsius >= YARDSTICK_C && next && next.celsius >= YARDSTICK_C && days <= GAP_DAYS) {
+    if (celsius >= LOTS.yardstickC && next && next.celsius >= LOTS.yardstickC && days <= LOTS.gapDays) {
       current += days
       return
     }
@@ -52,7 +47,7 @@ export function heatLog({ readings, turns }: HeatRecord): HeatLog {
   const core = readings.flatMap(({ at, coreC }) => coreC === undefined ? [] : [{ at, celsius: coreC }])
   const edge = readings.flatMap(({ at, edgeC }) => edgeC === undefined ? [] : [{ at, celsius: edgeC }])
   const hot = stretches(core)
-  const firstAt = core.find(({ celsius }) => celsius >= YARDSTICK_C)?.at
+  const firstAt = core.find(({ celsius }) => celsius >= LOTS.yardstickC)?.at
   return {
     longestDays: Math.max(0, ...hot), totalDays: sum(hot), edgeDays: sum(stretches(edge)), readings: core.length,
     turnsAfter: firstAt ? turns.filter(({ at }) => at >= firstAt).length : 0, ...(firstAt ? { firstAt } : {}),
@@ -64,7 +59,7 @@ const days = (count: number) =>
 
 /** The log in words that promise nothing. */
 export function heatLogWords(log: HeatLog, units: UnitSystem): string[] {
-  const yardstick = quantityText('temperature', units, YARDSTICK_C)
+  const yardstick = quantityText('temperature', units, LOTS.yardstickC)
   if (log.readings === 0) return ['No reading of the core: nothing can be said about heat.']
   if (!log.firstAt) return [`Never read at ${yardstick}: count on living seeds.`]
   return [
@@ -74,8 +69,8 @@ export function heatLogWords(log: HeatLog, units: UnitSystem): string[] {
       ? 'Not turned since: what lay outside has not been inside.'
       : `Turned ${counted(log.turnsAfter, 'time', 'times')} since: each turn brings other parts inside, and it would take several to `
         + 'reach nearly all.',
-    log.longestDays >= YARDSTICK_DAYS
+    log.longestDays >= LOTS.yardstickDays
       ? 'That is the usual yardstick for weed seeds and germs. At home it lowers them; it certifies nothing.'
-      : `The usual yardstick is ${YARDSTICK_DAYS} days without a break, more than once with turns between. This falls short of it.`,
+      : `The usual yardstick is ${LOTS.yardstickDays} days without a break, more than once with turns between. This falls short of it.`,
   ]
 }

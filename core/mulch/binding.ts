@@ -1,14 +1,7 @@
 import { carbonFraction, type Material } from '../materials/material'
 import { usableShares } from '../heat/charge'
 import type { Range } from '../units/range'
-
-/** Of the carbon that is eaten so much becomes microbes, and they hold one of nitrogen to so much carbon. Usual values of soil biology. */
-const MICROBES = { keep: 0.35, carbonToNitrogen: 9 }
-/** What goes in the first year of all that can go, where it is dug in among moist soil: wood by its skin, everything else quickly. */
-const FIRST_YEAR = { wood: 0.3, other: 0.8 }
-/** On top only this much lies against the soil, metres; and of its want of nitrogen that share is met by the soil. */
-const CONTACT = { depthM: 0.005, share: 0.5 }
-const SURE = { low: 0.6, high: 1.5 }
+import { MULCH } from './constants'
 
 /** How wood and straw come to lie: on the soil, or worked into it. */
 export type Lies = 'on-top' | 'dug-in'
@@ -19,13 +12,13 @@ export type Lies = 'on-top' | 'dug-in'
  * @param depthM as spread loosely, not negative.
  */
 export function boundNitrogenGM2(material: Material, depthM: number, lies: Lies): Range {
-  const touching = lies === 'on-top' ? Math.min(depthM, CONTACT.depthM) : depthM
+  const touching = lies === 'on-top' ? Math.min(depthM, MULCH.contact.depthM) : depthM
   const dryKgM2 = touching * material.bulkDensityKgM3.typical * (1 - material.moistureFraction.typical)
-  const goes = usableShares(material).inTheEnd * (material.family === 'wood' ? FIRST_YEAR.wood : FIRST_YEAR.other)
+  const goes = usableShares(material).inTheEnd * (material.family === 'wood' ? MULCH.firstYear.wood : MULCH.firstYear.other)
   const carbonKgM2 = dryKgM2 * carbonFraction(material) * goes
-  const wantsKg = carbonKgM2 * Math.max(0, MICROBES.keep / MICROBES.carbonToNitrogen - 1 / material.carbonToNitrogen.typical)
-  const grams = 1000 * wantsKg * (lies === 'on-top' ? CONTACT.share : 1)
-  return { low: SURE.low * grams, typical: grams, high: SURE.high * grams }
+  const wantsKg = carbonKgM2 * Math.max(0, MULCH.microbes.keep / MULCH.microbes.carbonToNitrogen - 1 / material.carbonToNitrogen.typical)
+  const grams = 1000 * wantsKg * (lies === 'on-top' ? MULCH.contact.share : 1)
+  return { low: MULCH.sure.low * grams, typical: grams, high: MULCH.sure.high * grams }
 }
 
 /** Litres or kilograms of a material that bring so many grams of nitrogen. */

@@ -1,5 +1,6 @@
 import { DAYS_A_YEAR } from '../units/time'
 import { countedAt, countedDays, dayCounts } from '../warmth/day-counts'
+import { MULCH } from './constants'
 
 /** How one kind settles and goes, as one possible garden has it. */
 export interface MulchTraits {
@@ -15,11 +16,8 @@ export interface MulchTraits {
 /** So much spread on a day, metres deep as it lay loosely. */
 export interface Spread { readonly day: number, readonly depthM: number }
 
-/** Times for the pace hold at so much warmth; ten kelvin more are so many times as fast; nothing goes in frost. */
-const PACE = { fromC: 0, atC: 15, q10: 2 }
-
 /** What a day counts for, against a moist one of 15 °C. */
-export const paceOn = (celsius: number) => dayCounts(celsius, PACE)
+export const paceOn = (celsius: number) => dayCounts(celsius, MULCH.pace)
 
 /**
  * How deep it lies at each of the days, metres: each spreading settles to its share within days, and goes with moist warmth.

@@ -1,5 +1,6 @@
 import type { Family } from '../materials/material'
 import type { Range } from '../units/range'
+import { MULCH } from './constants'
 
 /** What grows where it is spread, and how it takes it. */
 export const CROPS = ['trees', 'perennials', 'vegetables', 'seedlings', 'path'] as const
@@ -136,15 +137,9 @@ export function mulchKindFor({
   return mulchKindOf(of[family] ?? (structure >= 2 ? 'straw' : 'green-dry'))
 }
 
-/** Against weeds the full depth; to keep moist less will do, against frost more, to feed least. */
-const TIMES: Readonly<Record<Reason, number>> = { weeds: 1, moist: 0.8, frost: 1.25, feed: 0.75 }
-
 /** How thick it is spread for a crop and a reason, metres as spread loosely: never beyond what that crop bears. */
 export function depthFor(kind: Pick<MulchKind, 'depthsM'>, crop: Crop, reason: Reason): Range {
   const [low, typical, high] = kind.depthsM[crop]
-  const wanted = Math.min(high, Math.max(low, typical * TIMES[reason]))
+  const wanted = Math.min(high, Math.max(low, typical * MULCH.times[reason]))
   return { low, typical: Math.round(wanted * 200) / 200 || low, high }
 }
-
-/** Kept clear around what grows: a hand's breadth around trunks and crowns, the least around rows, metres. */
-export const CLEAR_M: Readonly<Record<Crop, number>> = { trees: 0.1, perennials: 0.08, vegetables: 0.05, seedlings: 0.05, path: 0 }

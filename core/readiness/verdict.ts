@@ -1,5 +1,6 @@
 import type { TestState } from './taken'
 import { USES, type Use } from './test'
+import { READY } from './constants'
 
 /** What speaks for ripeness beside the tests: the stages of its own course. */
 export interface Stages {
@@ -37,8 +38,6 @@ export interface UseVerdict {
 }
 
 const NAMES: Readonly<Record<Use, string>> = { mulch: 'Mulch', beds: 'Beds', potting: 'Potting mixes', seeds: 'Seed mixes' }
-/** Tests that a use wants passed, at least so many of those that were taken or not. */
-const ENOUGH_PASSED: Readonly<Record<Use, number>> = { mulch: 0, beds: 2, potting: 3, seeds: 4 }
 
 /** The name of a use as it is shown. */
 export function useName(use: Use): string {
@@ -66,7 +65,7 @@ export function verdictFor(
   const wanted = states.filter(({ test }) => reaches(test.wantedFrom, use))
   const passed = wanted.filter(state => state.kind === 'read' && state.result.grade === 'passed').length
   const open = wanted.filter(state => !(state.kind === 'read' && state.result.grade === 'passed'))
-  const short = Math.max(0, Math.min(ENOUGH_PASSED[use], wanted.length) - passed)
+  const short = Math.max(0, Math.min(READY.enoughPassed[use], wanted.length) - passed)
   const missing = [
     ...against,
     ...(begun ? [] : ['what went in last has hardly begun to rot']),

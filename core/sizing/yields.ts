@@ -4,6 +4,7 @@ import type { MaterialBook } from '../materials/book'
 import { mixBalance } from '../mix/balance'
 import { ingredientsOf, portionOf } from '../mix/portion'
 import { range, type Range } from '../units/range'
+import { Z80 } from '../statistics/counts'
 
 /** How much comes out for each litre built, and what that is taken from. */
 export interface Yield {
@@ -13,8 +14,6 @@ export interface Yield {
   readonly batches: number
 }
 
-/** Ends of an 80 % range, in standard deviations. */
-const Z80 = 1.2816
 /** How far one batch lies from the next in one garden: weather, sieving, how long it was left. */
 const BATCH_SD = 0.07
 

@@ -9,13 +9,13 @@ import type { Surroundings } from '#core/methods/contract'
 import { answerOf as heatedAnswer, coolFrom } from '#core/methods/heated/forecast/answer'
 import { heapLogOf } from '#core/methods/heated/heap-log'
 import { caseOf, type HeatedQuestion } from '#core/methods/heated/question'
-import { ripeDayOf, RIPE_MG_G } from '#core/methods/heated/ready-day'
+import { ripeDayOf } from '#core/methods/heated/ready-day'
 import { workedUp } from '#core/methods/heated/working'
 import { ripeDay, runSlow } from '#core/methods/slow-heap/course'
-import { answerOf as slowAnswer, REST_DAYS } from '#core/methods/slow-heap/forecast'
+import { answerOf as slowAnswer } from '#core/methods/slow-heap/forecast'
 import { questionOf as slowQuestion, type SlowQuestion, type SlowRow } from '#core/methods/slow-heap/question'
 import { DIMENSIONS as SLOW_DIMENSIONS, traitsAt as slowTraitsAt } from '#core/methods/slow-heap/traits'
-import { questionOf as towerQuestion, WORMS_BELOW_C } from '#core/methods/static-tower/question'
+import { questionOf as towerQuestion } from '#core/methods/static-tower/question'
 import { SITES as TOWER_SITES } from '#core/methods/static-tower/sites'
 import { harvestDay, answerOf as wormAnswer } from '#core/methods/worm-bin/forecast'
 import { APPROACHES as WORM_WAYS } from '#core/methods/worm-bin/approaches'
@@ -27,6 +27,9 @@ import { normal, seededRandom, type Random } from '#core/random/random'
 import type { Site } from '#core/vessel/site'
 import { afterDays, aroundOn, begun, did, finished, input, put } from './batches'
 import { SACK } from './heaps'
+import { SLOW } from '#core/methods/slow-heap/constants'
+import { TOWER } from '#core/methods/static-tower/constants'
+import { HEATED } from '#core/methods/heated/constants'
 
 export const LITRE = { id: 'litre', name: 'litre', plural: 'litres', volumeL: 1 }
 export const BAY: Site = {
@@ -146,7 +149,7 @@ export function slowHeld(cases: number, strayed: boolean, members: number): Held
       return [stamped({ kind: 'value', row: 'volumeL', day, value: litres, spread: Math.max(20, 0.1 * litres), trust: 0.7 }, index)]
     })
     const forecast = finished(slowAnswer({ ...base, findings }, members))
-    const ready = ripeDay(truth, RIPE_MG_G * slowTraitsAt(point).ripe, REST_DAYS)
+    const ready = ripeDay(truth, HEATED.ripeMgG * slowTraitsAt(point).ripe, SLOW.restDays)
     if (within(ready, forecast.windows.ready!.now)) held++
   }
   return [{ name: 'slow heap: ready', held, of: cases }]
@@ -234,7 +237,10 @@ export function towerHeld(cases: number, strayed: boolean): Held[] {
     const core = forecast.series.coreC!
     if (forecast.windows.cool!.now.high - forecast.windows.cool!.now.low < 2) held.sure++
     else if (
-      within(coolFrom({ days: course.days.slice(0, 90), coreC: course.coreC.slice(0, 90) }, WORMS_BELOW_C), forecast.windows.cool!.now, 1)
+      within(
+        coolFrom({ days: course.days.slice(0, 90), coreC: course.coreC.slice(0, 90) }, TOWER.wormsBelowC), forecast.windows.cool!.now,
+        1,
+      )
     )
       held.cool++
     const later = at(forecast.days, nowDay + 7)
@@ -242,7 +248,7 @@ export function towerHeld(cases: number, strayed: boolean): Held[] {
     if (value >= core.low[later]! && value <= core.high[later]!) held.core++
     const ripe = heatTraitsAt(point).ripe
     const ready = Math.max(
-      ripeDayOf(course, RIPE_MG_G * ripe) ?? base.horizonDay,
+      ripeDayOf(course, HEATED.ripeMgG * ripe) ?? base.horizonDay,
       workedUp(course, { days: 0 }, 0, base.workingDays * Math.max(1, ripe) ** 2).day ?? base.horizonDay,
     )
     if (within(Math.min(ready, base.horizonDay), forecast.windows.ready!.now)) held.ready++

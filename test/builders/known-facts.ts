@@ -2,9 +2,9 @@ import type { Charge } from '#core/heat/charge'
 import type { Constants } from '#core/heat/constants'
 import { emptyCourse, runCourse, type Course, type Deed } from '#core/heat/course'
 import { USUAL_TRAITS } from '#core/heat/traits'
-import { RIPE_MG_G } from '#core/methods/heated/ready-day'
 import { dryMassKg, SHELLS, total } from '#core/heat/heap'
 import { atMoisture, chargeFrom, courseOf, cube, filled, heapAfter, highest, type CubeSettings } from './cubes'
+import { HEATED } from '#core/methods/heated/constants'
 
 /** What was found of one mix, built 1.2 m each way at 15 °C. */
 export interface Found {
@@ -26,7 +26,7 @@ const DAYS = Float64Array.from([...Array.from({ length: 121 }, (_, i) => i / 4),
 const turnsOn = (...days: number[]): Deed[] => days.map(day => ({ day, kind: 'turn' }))
 
 function ripeDay({ days, respirationMgG }: Course): number {
-  const at = respirationMgG.findLastIndex(value => value > RIPE_MG_G)
+  const at = respirationMgG.findLastIndex(value => value > HEATED.ripeMgG)
   return days[Math.min(days.length - 1, at + 1)]!
 }
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { USUAL_DEPTH_M, type Bed } from '#core/beds/bed'
+import type { Bed } from '#core/beds/bed'
+import { BEDS } from '#core/beds/constants'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** Ground that a batch has made into a bed: kept as one with a tap, or the bed it lies on. */
@@ -20,7 +21,7 @@ async function keep(): Promise<void> {
     ground.value
     && (await save({
       name: known.batch.name, ground: ground.value, soil: 'loam', reaction: 'untested', grows: 'hungry', eaten: 'clear',
-      depthM: USUAL_DEPTH_M,
+      depthM: BEDS.usualDepthM,
     }))
   )
     await navigateTo('/beds')

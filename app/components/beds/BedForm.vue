@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { BED_LIMITS, USUAL_DEPTH_M, type Bed } from '#core/beds/bed'
+import { BED_LIMITS, type Bed } from '#core/beds/bed'
+import { BEDS } from '#core/beds/constants'
 import type { AreaShape } from '#core/ground/shape'
 import { BED_WORDS } from '#core/beds/words'
 
@@ -9,7 +10,7 @@ const emit = defineEmits<{ done: [] }>()
 const { save } = useBeds()
 const name = ref(bed?.name ?? '')
 const ground = ref<AreaShape>(bed?.ground ?? { shape: 'rectangle', widthM: 1.2, lengthM: 3 })
-const depthM = ref(bed?.depthM ?? USUAL_DEPTH_M)
+const depthM = ref(bed?.depthM ?? BEDS.usualDepthM)
 const soil = ref<Bed['soil'] | undefined>(bed?.soil ?? 'loam')
 const reaction = ref<Bed['reaction'] | undefined>(bed?.reaction ?? 'untested')
 const grows = ref<Bed['grows'] | undefined>(bed?.grows ?? 'usual')

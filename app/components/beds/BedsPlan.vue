@@ -3,7 +3,7 @@ import type { Bed } from '#core/beds/bed'
 import { charShareOfBed, spreadDepthM } from '#core/beds/history'
 import { shapeBounds, shapePieces } from '#core/ground/shape'
 import { bedWords } from '#core/beds/words'
-import { CHAR_CEILING } from '#core/beds/schools'
+import { BEDS } from '#core/beds/constants'
 
 /** All beds from above, to one scale: char as its flecks, what was spread within the year as a depth. */
 const { beds } = defineProps<{ beds: readonly Bed[] }>()
@@ -75,7 +75,7 @@ const said = computed(() => `Beds from above: ${beds.map(bed => `${bed.name}, ${
         v-for="layer in [
           { fill: 'var(--ground)', opacity: 1 },
           { fill: 'url(#hatch-finished)', opacity: depthOf(bed) > 0.0005 ? Math.min(0.95, 0.3 + depthOf(bed) / 0.05) : 0 },
-          { fill: 'url(#hatch-char)', opacity: shareOf(bed) > 0.001 ? Math.min(0.95, 0.3 + shareOf(bed) / CHAR_CEILING) : 0 },
+          { fill: 'url(#hatch-char)', opacity: shareOf(bed) > 0.001 ? Math.min(0.95, 0.3 + shareOf(bed) / BEDS.charCeiling) : 0 },
         ]"
         :key="layer.fill"
       >

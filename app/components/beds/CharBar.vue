@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Bed } from '#core/beds/bed'
 import { charOnBedL, charShareOfBed, type BedHistory } from '#core/beds/history'
-import { CHAR_CEILING, CHAR_TARGET } from '#core/beds/schools'
+import { BEDS } from '#core/beds/constants'
 
 /** The top layer of a bed cut open: how much of it is char, against what is aimed at and what is too much. */
 const {
@@ -10,13 +10,13 @@ const {
 const { quantity } = useSay()
 const share = computed(() => charShareOfBed(bed, history))
 const more = computed(() => extraL > 0 ? share.value * (charOnBedL(history) + extraL) / Math.max(1e-9, charOnBedL(history)) : share.value)
-const END = CHAR_CEILING * 1.15
+const END = BEDS.charCeiling * 1.15
 const x = (of: number) => 400 * Math.min(1, of / END)
 const percent = (of: number) => `${Math.round(1000 * of) / 10} %`
 const said = computed(
   () =>
-    `${percent(share.value)} char in the top ${quantity('length', bed.depthM)}; ${percent(CHAR_TARGET)} is aimed at, `
-    + `${percent(CHAR_CEILING)} is too much`,
+    `${percent(share.value)} char in the top ${quantity('length', bed.depthM)}; ${percent(BEDS.charTarget)} is aimed at, `
+    + `${percent(BEDS.charCeiling)} is too much`,
 )
 </script>
 
@@ -46,19 +46,19 @@ const said = computed(
         fill="url(#hatch-char)"
       />
       <line
-        v-for="limit in [CHAR_TARGET, CHAR_CEILING]"
+        v-for="limit in [BEDS.charTarget, BEDS.charCeiling]"
         :key="limit"
         :x1="x(limit)"
         :x2="x(limit)"
         y1="0"
         y2="46"
-        :stroke="limit === CHAR_CEILING ? 'var(--heat)' : 'var(--glow)'"
+        :stroke="limit === BEDS.charCeiling ? 'var(--heat)' : 'var(--glow)'"
         stroke-width="3"
-        :stroke-dasharray="limit === CHAR_CEILING ? undefined : '6 5'"
+        :stroke-dasharray="limit === BEDS.charCeiling ? undefined : '6 5'"
       />
     </svg>
     <figcaption class="aside-note leading-snug">
-      {{ percent(share) }} char so far; dashed {{ percent(CHAR_TARGET) }} aimed at, line {{ percent(CHAR_CEILING) }} too much
+      {{ percent(share) }} char so far; dashed {{ percent(BEDS.charTarget) }} aimed at, line {{ percent(BEDS.charCeiling) }} too much
     </figcaption>
   </figure>
 </template>

@@ -2,11 +2,9 @@ import { addYears } from 'date-fns'
 import { quantityText } from '../../units/format'
 import { bedAreaM2 } from '../bed'
 import type { SpreadKind } from './kind'
+import { BEDS } from '../constants'
 
 const ASH = 'wood-ash'
-/** Practice: 70 to 100 g on a square metre a year; a litre of ash weighs about 0.6 kg. */
-const USUAL_L_M2 = 0.12
-const MOST_L_M2 = 0.16
 const A_YEAR_MS = 365 * 86_400_000
 
 /** Ash of plain wood: lime by another name, and only where a soil test asks for it. */
@@ -24,8 +22,8 @@ export const ash: SpreadKind = {
     return undefined
   },
   dose: ({ bed, units }) => ({
-    usualL: USUAL_L_M2 * bedAreaM2(bed),
-    mostL: MOST_L_M2 * bedAreaM2(bed),
+    usualL: BEDS.ashUsualLM2 * bedAreaM2(bed),
+    mostL: BEDS.ashMostLM2 * bedAreaM2(bed),
     why: `a handful to ${quantityText('area', units, 1, 0)}, once a year`,
     notes: [
       'Gloves, goggles, no wind: it burns skin and eyes.', 'Never together with manure or a nitrogen feed: it drives the nitrogen off.',

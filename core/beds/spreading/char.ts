@@ -6,21 +6,16 @@ import { doubtNotes } from '../../lots/words'
 import { bedAreaM2, type Bed } from '../bed'
 import { rawNote } from '../harvest'
 import { charOnBedL, type BedHistory } from '../history'
-import { CHAR_CEILING, CHAR_TARGET, LITTLE_L_M2, YEARS_BETWEEN } from '../schools'
 import type { Asked, SpreadKind } from './kind'
+import { BEDS } from '../constants'
 
-/** From here on something is spread for its char. */
-const MOSTLY_CHAR = 0.25
 /** Months of the northern year in which sowing and planting are near: uncharged char then takes the feed from what is sown. */
 const SPRING = [2, 3, 4, 5, 6]
-/** Less than this is a smear. */
-const NOTHING_L = 0.05
-
 const layerL = (bed: Pick<Bed, 'ground' | 'depthM'>) => bedAreaM2(bed) * bed.depthM * 1000
 
 /** Litres of char that a bed can still take before the ceiling, never below 0. */
 export function charRoomL(bed: Pick<Bed, 'ground' | 'depthM'>, history: BedHistory): number {
-  return Math.max(0, CHAR_CEILING * layerL(bed) - charOnBedL(history))
+  return Math.max(0, BEDS.charCeiling * layerL(bed) - charOnBedL(history))
 }
 
 /**
@@ -45,13 +40,13 @@ function unfit({ bed, material, char: state, carried }: Asked): string | undefin
 }
 
 function lastChar(history: BedHistory): string | undefined {
-  return history.findLast(({ charL }) => charL > NOTHING_L)?.at
+  return history.findLast(({ charL }) => charL > BEDS.nothingL)?.at
 }
 
 /** Char itself, raw or charged: to a target, under a ceiling, all that was ever given counted. */
 export const char: SpreadKind = {
   id: 'char',
-  takes: ({ charShare }) => charShare >= MOSTLY_CHAR,
+  takes: ({ charShare }) => charShare >= BEDS.mostlyChar,
   refuses: (asked) => {
     const { bed, history, seasonMonth, charShare } = asked
     const against = unfit(asked)
@@ -64,24 +59,27 @@ export const char: SpreadKind = {
         ? `It is ${Math.round(100 * asked.char.charged)} % charged, which is as good as raw: it`
         : 'Raw char') + ' '
         + 'takes food and water from what is sown now. Charge it first, or dig it in in autumn.'
-    if (charRoomL(bed, history) < NOTHING_L * charShare)
-      return `It has ${Math.round(100 * CHAR_CEILING)} % char in its top layer already, with all that was ever given: more brings salts `
+    if (charRoomL(bed, history) < BEDS.nothingL * charShare)
+      return (
+        `It has ${Math.round(100 * BEDS.charCeiling)} % char in its top layer already, with all that was ever given: more brings salts `
         + 'and too much lime.'
+      )
     return undefined
   },
   dose: (asked) => {
     const { bed, history, school, charShare, material, units } = asked
     const given = charOnBedL(history)
-    const toTarget = Math.max(0, CHAR_TARGET * layerL(bed) - given)
-    const wanted = school === 'once' ? toTarget : Math.min(toTarget, LITTLE_L_M2 * bedAreaM2(bed))
+    const toTarget = Math.max(0, BEDS.charTarget * layerL(bed) - given)
+    const wanted = school === 'once' ? toTarget : Math.min(toTarget, BEDS.littleLM2 * bedAreaM2(bed))
     const room = charRoomL(bed, history)
     return {
       usualL: Math.min(wanted, room) / charShare, mostL: room / charShare,
       why:
         school === 'once'
-          ? `${Math.round(100 * CHAR_TARGET)} % of the top layer, once for good`
-          : `${quantityText('volume', units, LITTLE_L_M2, 1)} of char to ${quantityText('area', units, 1, 0)}, every ${YEARS_BETWEEN} `
-            + `years, up to ${Math.round(100 * CHAR_TARGET)} % of the top layer`,
+          ? `${Math.round(100 * BEDS.charTarget)} % of the top layer, once for good`
+          : `${quantityText('volume', units, BEDS.littleLM2, 1)} of char to ${quantityText('area', units, 1, 0)}, every `
+            + `${BEDS.yearsBetween} `
+            + `years, up to ${Math.round(100 * BEDS.charTarget)} % of the top layer`,
       notes: [
         'Damp it, rake it into the top few centimetres on a still day, and water it.',
         ...(isCharged(asked) ? [] : ['It is raw: give a nitrogen feed with it, and let it lie over winter.']),
@@ -103,7 +101,7 @@ export const char: SpreadKind = {
   },
   again: ({ bed, history, school }) => {
     const last = lastChar(history)
-    if (last === undefined || charOnBedL(history) >= CHAR_TARGET * layerL(bed) - NOTHING_L || school === 'once') return undefined
-    return addYears(new Date(last), YEARS_BETWEEN)
+    if (last === undefined || charOnBedL(history) >= BEDS.charTarget * layerL(bed) - BEDS.nothingL || school === 'once') return undefined
+    return addYears(new Date(last), BEDS.yearsBetween)
   },
 }

@@ -1,14 +1,14 @@
 import { addYears } from 'date-fns'
 import { quantityText } from '../../units/format'
-import { CHAR_CEILING } from '../schools'
 import type { Bed } from '../bed'
-import { YARDSTICK_C } from '../../lots/heat-log'
 import { doubtNotes } from '../../lots/words'
 import { isRaw, rawNote } from '../harvest'
 import { manureAsItComes } from './manure'
 import { litresForDepth } from '../history'
 import { charRoomL } from './char'
 import type { SpreadKind } from './kind'
+import { BEDS } from '../constants'
+import { LOTS } from '../../lots/constants'
 
 /** Metres a year, and at most: practice spreads 2 to 5 cm, new and hungry beds up to 8. */
 const DEPTHS: Readonly<Record<Bed['grows'], { readonly usualM: number, readonly mostM: number }>> = {
@@ -21,7 +21,6 @@ const DEPTHS: Readonly<Record<Bed['grows'], { readonly usualM: number, readonly 
 /** Castings are strong: a film of them. */
 const CASTINGS = { id: 'worm-castings', usualM: 0.005, mostM: 0.01 }
 const MOULD = 'leaf-mould'
-const SOME_CHAR = 0.005
 const FINISHED = 'finished'
 
 /** Compost, castings, leaf mould: a depth a year; what char it carries counts. */
@@ -29,29 +28,30 @@ export const compost: SpreadKind = {
   id: 'compost',
   takes: stuff => stuff.material.family === FINISHED || (stuff.material.family === 'manure' && !manureAsItComes(stuff)),
   refuses: ({ bed, history, charShare, material }) => {
-    if (bed.grows === 'sour-loving' && charShare > SOME_CHAR)
+    if (bed.grows === 'sour-loving' && charShare > BEDS.someChar)
       return 'There is char in it, and char makes soil less sour: not where sour-loving plants grow.'
     if (bed.grows === 'sour-loving' && material.id !== MOULD) return 'Compost is limy as a rule: for sour-loving plants take leaf mould.'
-    if (charShare > SOME_CHAR && charRoomL(bed, history) < 0.05)
-      return `There is char in it, and the bed has ${Math.round(100 * CHAR_CEILING)} % in its top layer already.`
+    if (charShare > BEDS.someChar && charRoomL(bed, history) < 0.05)
+      return `There is char in it, and the bed has ${Math.round(100 * BEDS.charCeiling)} % in its top layer already.`
     return undefined
   },
   dose: ({ bed, history, material, charShare, carried, units }) => {
     const depth = material.id === CASTINGS.id ? CASTINGS : DEPTHS[bed.grows]
-    const ceilingL = charShare > SOME_CHAR ? charRoomL(bed, history) / charShare : Infinity
+    const ceilingL = charShare > BEDS.someChar ? charRoomL(bed, history) / charShare : Infinity
     const mostL = Math.min(litresForDepth(bed, depth.mostM), ceilingL)
     return {
       usualL: Math.min(litresForDepth(bed, depth.usualM), mostL), mostL,
       why: `${quantityText('length', units, depth.usualM, 1)}, at most ${quantityText('length', units, depth.mostM, 1)} a `
         + `year${bed.grows === 'poor' ? ': what grows there wants it lean' : ''}`,
       notes: [
-        ...(charShare > SOME_CHAR
+        ...(charShare > BEDS.someChar
           ? [`About ${Math.round(100 * charShare)} % of it is char that went through the batch with it; it counts.`]
           : []),
         ...rawNote(bed, carried),
         ...(isRaw({ carried })
           ? [
-              `Next time: three days at ${quantityText('temperature', units, YARDSTICK_C)}, turned, and cress sown in it; then it waits `
+              `Next time: three days at ${quantityText('temperature', units, LOTS.yardstickC)}, turned, and cress sown in it; then it `
+              + 'waits '
               + 'no more.',
             ]
           : []),

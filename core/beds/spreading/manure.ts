@@ -4,14 +4,7 @@ import { rawNote } from '../harvest'
 import { bedAreaM2 } from '../bed'
 import { litresForDepth, spreadDepthM } from '../history'
 import type { SpreadKind, Stuff } from './kind'
-
-const USUAL_M = 0.02
-const MOST_M = 0.03
-/**
- * Strong ones are strewn thinner: so much nitrogen a square metre, grams, in all its forms. Practice spreads 3 to 5 kg of stable
- * manure a m², 15 to 40 g.
- */
-const NITROGEN_G_M2 = { usual: 40, most: 60 }
+import { BEDS } from '../constants'
 
 /** Grams of nitrogen in a litre as it lies: bulk density × dry share × nitrogen of the dry matter. */
 function nitrogenGPerL({ bulkDensityKgM3, moistureFraction, nitrogenFraction }: Stuff['material']): number {
@@ -31,11 +24,11 @@ export const manure: SpreadKind = {
   dose: ({ bed, units, material, carried }) => {
     const within = (depthM: number, gramsM2: number) =>
       Math.min(litresForDepth(bed, depthM), (bedAreaM2(bed) * gramsM2) / nitrogenGPerL(material))
-    const usualL = within(USUAL_M, NITROGEN_G_M2.usual)
-    const thin = usualL < litresForDepth(bed, USUAL_M) - 1e-9
+    const usualL = within(BEDS.manureUsualM, BEDS.nitrogenGM2.usual)
+    const thin = usualL < litresForDepth(bed, BEDS.manureUsualM) - 1e-9
     return {
       usualL,
-      mostL: within(MOST_M, NITROGEN_G_M2.most),
+      mostL: within(BEDS.manureMostM, BEDS.nitrogenGM2.most),
       why: `${quantityText('length', units, spreadDepthM(bed, usualL), 1)}, dug in in autumn${thin ? ': it is strong' : ''}`,
       notes: [
         ...rawNote(bed, carried),

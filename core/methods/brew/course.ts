@@ -1,4 +1,5 @@
 import { daysToHeight, type BrewKind } from './kinds'
+import { BREW } from './constants'
 
 /** What is uncertain of a brew. */
 export interface BrewTraits {
@@ -11,7 +12,6 @@ export interface BrewTraits {
   /** How broad the rise and fall of the foam are, as spread of the logarithm of progress. */
   readonly breadth: number
 }
-export const USUAL_BREADTH = 0.55
 
 /** What is noted of a brew at each of the times. */
 export interface BrewCourse {
@@ -21,10 +21,6 @@ export interface BrewCourse {
   readonly foamM: Float32Array
   readonly liquidC: Float32Array
 }
-
-/** Steps of an hour; the liquid follows the air of its place within half a day. */
-const STEP_DAYS = 1 / 24
-const LIQUID_FOLLOWS_DAYS = 0.5
 
 /** Foam for a progress: rises and falls like a bell over its logarithm, highest at 1. */
 export function foamAt(progress: number, heightM: number, breadth: number): number {
@@ -43,16 +39,16 @@ export function runBrew(
   let [progress, liquidC, next] = [0, airAt(0), 0]
   const last = days.at(-1) ?? 0
   for (let step = 0; ; step++) {
-    const day = step * STEP_DAYS
-    while (next < days.length && days[next]! < day + STEP_DAYS / 2) {
+    const day = step * BREW.stepDays
+    while (next < days.length && days[next]! < day + BREW.stepDays / 2) {
       course.progress[next] = progress
       course.liquidC[next] = liquidC
       course.foamM[next] = foamAt(progress, (kind.foamM ?? 0) * traits.foam, traits.breadth)
       next++
     }
-    if (day > last + STEP_DAYS || next >= days.length) return course
-    liquidC += (airAt(day) - liquidC) * STEP_DAYS / LIQUID_FOLLOWS_DAYS
-    if (liquidC > 0) progress += STEP_DAYS / (daysToHeight({ days20: kind.days20, q10: traits.q10 }, liquidC) * traits.slower)
+    if (day > last + BREW.stepDays || next >= days.length) return course
+    liquidC += (airAt(day) - liquidC) * BREW.stepDays / BREW.liquidFollowsDays
+    if (liquidC > 0) progress += BREW.stepDays / (daysToHeight({ days20: kind.days20, q10: traits.q10 }, liquidC) * traits.slower)
   }
 }
 

@@ -16,8 +16,7 @@ import { traitsAt } from './forecast'
 import { kindOf, type BrewKind } from './kinds'
 import { brewPicture } from './picture'
 import { AREA, STANDS } from './words'
-
-const HORIZON_DAYS = 120
+import { BREW } from './constants'
 
 /** What is asked beside kind and vessel. */
 export function asksOf(): readonly Question[] {
@@ -32,7 +31,7 @@ export function asksOf(): readonly Question[] {
 
 /** Sooner, middle and later of what is possible: days and warmth one and a quarter spreads off. */
 function heightDays(kind: BrewKind, placeC: readonly number[], progress: number): [number, number, number] {
-  const days = Float64Array.from({ length: 2 * HORIZON_DAYS + 1 }, (_, at) => at / 2)
+  const days = Float64Array.from({ length: 2 * BREW.horizonDays + 1 }, (_, at) => at / 2)
   const on = (points: readonly number[]) => dayAt(runBrew(kind, placeC, traitsAt(points, kind.q10), days), progress)
   return [on([-1, 0, 0.8]), on([]), on([1, 0, -0.8])]
 }
@@ -148,7 +147,7 @@ export function draftOf({ site, approachId, answers }: Proposal, surroundings: S
   const kind = kindOf(approachId)
   const amounts = amountsFor(kind, site)
   const place = placeOf(answers[STANDS])
-  const placeC = placeCFrom(surroundings.now, HORIZON_DAYS, place, surroundings)
+  const placeC = placeCFrom(surroundings.now, BREW.horizonDays, place, surroundings)
   const [spread, until] = [heightDays(kind, placeC, 1), heightDays(kind, placeC, kind.use.until)]
   const area = numberOf(answers, AREA) ?? 10
   const tooLittle = dilutionFor(area, kind.parts.high, 1).concentrateL > amounts.waterL

@@ -7,6 +7,7 @@ import { kindOf } from './kinds'
 import { SENSES } from './senses'
 import { leftL, progressOf } from './standing'
 import { AIR, FOAM, STIRRED, STRAINED, WARMTH } from './words'
+import { BREW } from './constants'
 
 const foam: Quantity = {
   id: FOAM, label: 'Foam', icon: 'i-ph-cloud', unit: 'length', limits: [0, 0.6], button: 'Record the foam',
@@ -38,10 +39,6 @@ const warmth: Quantity = {
 }
 
 const kindNow = ({ began }: BegunBatch) => kindOf(began.approachId)
-
-/** Past its height it is thinned so many times more. */
-const PAST_TIMES = 1.5
-
 /** What can be recorded of a brew, in the order in which it is offered. */
 export const PADS: readonly Pad[] = [
   { kind: 'gauge', quantity: foam, fits: batch => kindNow(batch).foamM !== undefined },
@@ -59,7 +56,7 @@ export const PADS: readonly Pad[] = [
     id: 'given', label: 'Give', icon: 'i-ph-plant', button: 'Given', litresPerM2: 1, left: leftL, cautions: useCautions,
     parts: (batch, surroundings) => {
       const { parts, use } = kindOf(batch.began.approachId)
-      const times = progressOf(batch, surroundings) > use.until ? PAST_TIMES : 1
+      const times = progressOf(batch, surroundings) > use.until ? BREW.pastTimes : 1
       return { low: Math.round(parts.low * times), usual: Math.round(parts.usual * times), high: Math.round(parts.high * times * 1.3) }
     },
   } },

@@ -3,6 +3,7 @@ import { placeCFrom, placeOf, type Lasting } from '../contract'
 import { askedOf, foundIn, type CourseQuestion, type ReadAs } from '../course'
 import { kindOf } from './kinds'
 import { FOAM, STANDS, WARMTH } from './words'
+import { BREW } from './constants'
 
 /** What of a course can be found in the garden. */
 export type BrewRow = 'foamM' | 'liquidC'
@@ -19,14 +20,12 @@ const READS: readonly ReadAs<BrewRow>[] = [
   { quantity: FOAM, row: 'foamM', trust: 1, spread: foamM => 0.01 + 0.2 * foamM },
   { quantity: WARMTH, row: 'liquidC', trust: 0.8, spread: () => 1.5 },
 ]
-/** It is looked at so many times its usual days ahead; at least and at most so many days. */
-const HORIZON = { times: 5, least: 6, beyondNow: 2, most: 160 }
 
 /** The question a brew puts. */
 export function questionOf(batch: BegunBatch, surroundings: Lasting): BrewQuestion {
   const { began } = batch
   const kind = kindOf(began.approachId)
-  const asked = askedOf(batch, surroundings, { ...HORIZON, least: Math.max(HORIZON.least, HORIZON.times * kind.days20) })
+  const asked = askedOf(batch, surroundings, { ...BREW.horizon, least: Math.max(BREW.horizon.least, BREW.horizon.times * kind.days20) })
   return {
     ...asked, kindId: kind.id, placeC: placeCFrom(new Date(began.at), asked.horizonDay, placeOf(began.answers[STANDS]), surroundings),
     findings: foundIn(batch, READS, []),

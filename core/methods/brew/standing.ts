@@ -7,6 +7,7 @@ import { middleCourse } from './forecast'
 import { kindOf } from './kinds'
 import { AIR, SMELL, STANDS } from './words'
 import { dayAt } from './course'
+import { BREW } from './constants'
 
 /** Where a brew is on its way, 1 at its height. */
 export function progressOf(batch: BegunBatch, surroundings: Surroundings): number {
@@ -39,9 +40,6 @@ export function leftL({ puts, uses, takings, ended }: BegunBatch): number {
 
 const since = (days: number) => days < 1.5 ? `${Math.max(0, Math.round(days * 24))} hours` : `Day ${Math.floor(days)}`
 
-/** Aired tea is used within so many hours of the air going off. */
-const AIRLESS_HOURS = 6
-
 /** Where a brew stands. */
 export function standingOf(batch: BegunBatch, surroundings: Surroundings): Standing {
   if (batch.ended) return { phase: 'ended', label: 'Emptied', sentence: 'Used up or poured on the heap.', tone: 'good' }
@@ -58,7 +56,7 @@ export function standingOf(batch: BegunBatch, surroundings: Surroundings): Stand
   if (isFoul(batch))
     return { phase: 'foul', label: 'Foul', sentence: `${sentence} Onto the heap with it, not onto beds.`, figure, tone: 'bad' }
   const airOff = kind.aired ? batch.did.findLast(({ deed, answers }) => deed === AIR && answers.state === 'off') : undefined
-  if (airOff && !airIsOn(batch) && surroundings.now.getTime() - Date.parse(airOff.at) > AIRLESS_HOURS * HOUR_MS)
+  if (airOff && !airIsOn(batch) && surroundings.now.getTime() - Date.parse(airOff.at) > BREW.airlessHours * HOUR_MS)
     return {
       phase: 'flat', label: 'Without air too long', sentence: `${sentence} Without air it turns within hours: onto the heap with it.`,
       figure, tone: 'bad',

@@ -7,9 +7,7 @@ import { middleCourse } from './forecast'
 import { kindOf } from './kinds'
 import { STANDS } from './words'
 import { dayText } from '../../units/dates'
-
-/** Before the forecast is there, so much sooner or later. */
-const ROUGHLY = { sooner: 0.75, later: 1.35 }
+import { BREW } from './constants'
 
 /** So near the end of what was looked at, it may as well be later. */
 const NEAR_END_DAYS = 0.6
@@ -18,7 +16,7 @@ const NEAR_END_DAYS = 0.6
 export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedWindow[] {
   const kind = kindOf(batch.began.approachId)
   const { course, question } = middleCourse(batch, surroundings)
-  const { days, span } = spansOf(batch, surroundings, question, ROUGHLY, NEAR_END_DAYS)
+  const { days, span } = spansOf(batch, surroundings, question, BREW.roughly, NEAR_END_DAYS)
   const heightDay = dayAt(course, 1)
   const height = days('height', heightDay)
   const [from, until] = [days('from', dayAt(course, kind.use.from)), days('until', dayAt(course, kind.use.until))]

@@ -4,9 +4,9 @@ import { spentDay, grownOverOf } from '../../sheets/smothering'
 import { monthYearText } from '../../units/dates'
 import { weatherFrom, type Pipeline, type PipelineRow, type Surroundings } from '../contract'
 import { GROWN } from './words'
+import { SHEET } from './constants'
 
 const MONTHS = 12
-const HORIZON_DAYS = 1000
 
 /** From when new ground can be planted, by the month in which it is covered. */
 export function byMonth(answers: Answers, surroundings: Surroundings): Pipeline {
@@ -14,8 +14,8 @@ export function byMonth(answers: Answers, surroundings: Surroundings): Pipeline 
   const first = startOfMonth(surroundings.now)
   const rows = Array.from({ length: MONTHS }, (_, month): PipelineRow => {
     const laid = month === 0 ? surroundings.now : addMonths(first, month)
-    const { airC } = weatherFrom(laid, HORIZON_DAYS, surroundings)
-    const on = (wanted: number) => addDays(laid, Math.round(spentDay(airC, wanted) ?? HORIZON_DAYS))
+    const { airC } = weatherFrom(laid, SHEET.byMonthDays, surroundings)
+    const on = (wanted: number) => addDays(laid, Math.round(spentDay(airC, wanted) ?? SHEET.byMonthDays))
     const [low, high] = [on(darkDays.low), on(darkDays.high)]
     return {
       name: `${month === 0 ? 'Now' : monthYearText(laid)}`,

@@ -6,6 +6,7 @@ import type { Diagnosis, Remedy, Surroundings, Symptom } from '../contract'
 import { diagnosisBy, justDo, type Noticing } from '../course'
 import { sheetOf, type Sheet } from './state'
 import { BELOW, CARD, GROWN, MENDED, TORN } from './words'
+import { SHEET } from './constants'
 
 const SYMPTOMS: readonly Symptom[] = [
   { id: 'blown', label: 'Blown off, torn', group: 'The card' },
@@ -125,15 +126,13 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     remedy: () => justDo('A liquid feed or a handful of horn meal at each plant; next time compost into the planting hole.'),
   },
 ]
-
-const FRESH_DAYS = 45
 const NOTICED: Noticing = {
   [CARD]: { torn: 'blown', stiff: 'stiff' }, [TORN]: { 'stiff': 'stiff', 'sour': 'sour', 'no-threads': 'no-threads' },
   above: { edge: 'edge', through: 'through', slugs: 'slugs', bare: 'blown' },
 }
 
 function noticedBesides(batch: BegunBatch, surroundings: Surroundings): string[] {
-  const seen = batch.observations.findLast(({ sense, at }) => sense === BELOW && daysBetween(at, surroundings.now) < FRESH_DAYS)
+  const seen = batch.observations.findLast(({ sense, at }) => sense === BELOW && daysBetween(at, surroundings.now) < SHEET.noticedDays)
   return sheetOf(batch, surroundings).spent > 0.9 && seen?.finding === 'green' ? ['still-green'] : []
 }
 
@@ -144,5 +143,5 @@ const factsOf = (batch: BegunBatch, surroundings: Surroundings, symptoms: readon
 
 /** What may be wrong with a sheet. */
 export const diagnosis: Diagnosis = diagnosisBy<Facts>({
-  symptoms: SYMPTOMS, freshDays: FRESH_DAYS, noticing: NOTICED, noticedBesides, factsOf, causes: CAUSES,
+  symptoms: SYMPTOMS, freshDays: SHEET.noticedDays, noticing: NOTICED, noticedBesides, factsOf, causes: CAUSES,
 })

@@ -15,9 +15,10 @@ import { CLEAN, DUST, LIME, PIPES, SOIL, TILES } from './care'
 import { COVERS } from './covers'
 import { recipeOf, sizeText, wantsOf } from './measure'
 import { sheetPicture, sheetPlanDrawing } from './picture'
-import { sheetPlan, USUAL_NEWS_LAYERS, USUAL_OVERLAP_M, type SheetPlan } from './plan'
+import { sheetPlan, type SheetPlan } from './plan'
 import { sheetWayOf } from './ways'
 import { COVER, COVER_M, GROUND, GROWN, NEWS_LAYERS, OVERLAP_M, PIECES, SHARES } from './words'
+import { SHEET } from './constants'
 
 /** What is asked beside way and ground. */
 export function asksOf(approachId: string): readonly Question[] {
@@ -32,8 +33,8 @@ export function asksOf(approachId: string): readonly Question[] {
     }]
   const flat: Question[] = [
     { id: PIECES, kind: 'pieces', label: 'What you have, opened flat' },
-    { id: OVERLAP_M, kind: 'length', label: 'Overlap', usual: USUAL_OVERLAP_M, most: 0.3 },
-    { id: NEWS_LAYERS, kind: 'count', label: 'Newsprint, so many sheets thick', usual: USUAL_NEWS_LAYERS, most: 16 },
+    { id: OVERLAP_M, kind: 'length', label: 'Overlap', usual: SHEET.usualOverlapM, most: 0.3 },
+    { id: NEWS_LAYERS, kind: 'count', label: 'Newsprint, so many sheets thick', usual: SHEET.usualNewsLayers, most: 16 },
     {
       id: GROUND, kind: 'choice', label: 'The ground is', usual: 'moist',
       choices: [
@@ -57,19 +58,17 @@ export function asksOf(approachId: string): readonly Question[] {
   ]
 }
 
-const HORIZON_DAYS = 1000
-
 /** From when it is through, laid today, by the usual weather. */
 function throughBetween(
   { way }: SheetPlan, answers: Proposal['answers'], surroundings: Surroundings,
 ): { readonly from: Date, readonly to: Date } {
-  const { airC } = weatherFrom(surroundings.now, HORIZON_DAYS, surroundings)
+  const { airC } = weatherFrom(surroundings.now, SHEET.horizonDays, surroundings)
   const wants = way.wants(answers)
   const on = (wanted: number) => {
-    if (way.laid) return spentDay(airC, wanted) ?? HORIZON_DAYS
+    if (way.laid) return spentDay(airC, wanted) ?? SHEET.horizonDays
     let sum = 0
     const day = airC.findIndex(celsius => (sum += way.counts(celsius)) >= wanted)
-    return day < 0 ? HORIZON_DAYS : day + 1
+    return day < 0 ? SHEET.horizonDays : day + 1
   }
   return { from: addDays(surroundings.now, Math.round(on(wants.low))), to: addDays(surroundings.now, Math.round(on(wants.high))) }
 }

@@ -2,12 +2,11 @@ import { countedAt, countedDays } from '../../warmth/day-counts'
 import { defineCourse } from '../course'
 import { questionOf, type SheetQuestion } from './question'
 import { sheetWayOf } from './ways'
+import { SHEET } from './constants'
+import { Z80 } from '../../statistics/counts'
 
-const Z80 = 1.2816
 /** Pace, and the weather of the months to come. */
 const DIMENSIONS = 2
-const WEATHER_K = 1
-const EVERY_DAYS = 3
 
 /** How far it is at each of the times: 1 when it is through, on beyond it. */
 export function spentAt(
@@ -17,7 +16,7 @@ export function spentAt(
   const { counts } = sheetWayOf(wayId)
   const wanted = wants.typical * Math.exp(Math.log(wants.high / wants.low) / (2 * Z80) * (point[0] ?? 0))
   const airOn = (day: number) => airC[Math.min(day, airC.length - 1)] ?? 10
-  const sums = countedDays(horizonDay + 1, day => counts(airOn(day) + WEATHER_K * (point[1] ?? 0)))
+  const sums = countedDays(horizonDay + 1, day => counts(airOn(day) + SHEET.weatherK * (point[1] ?? 0)))
   return Float32Array.from(times, time => countedAt(sums, time) / wanted)
 }
 
@@ -33,7 +32,7 @@ interface SheetCourse { readonly times: Float64Array, readonly spent: Float32Arr
 
 /** When a sheet will be through, learnt from looks under its corner, and its course in the middle of what is possible. */
 export const { forecaster, answerOf, middleOf } = defineCourse<SheetQuestion, SheetCourse, 'spent', never>({
-  ask: questionOf, everyDays: () => EVERY_DAYS, dimensions: DIMENSIONS, members: 300, mostRounds: 4,
+  ask: questionOf, everyDays: () => SHEET.everyDays, dimensions: DIMENSIONS, members: 300, mostRounds: 4,
   run: (question, point, times) => ({ times, spent: spentAt(question, point, times) }), row: ({ spent }) => spent,
   bands: { spent: 'spent' }, bandsAtStart: { spentAtStart: 'spent' },
   windows: () => ({ through: ({ times, spent }) => throughDay(times, spent) }),

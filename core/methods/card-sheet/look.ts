@@ -12,6 +12,8 @@ import { coverOn, sheetOf, spentOn, type Sheet } from './state'
 import { tasksOf } from './tasks'
 import { windowsOf } from './windows'
 import { BELOW, GROWN, TORN } from './words'
+import { SHEET } from './constants'
+import { namedIn } from '../../constants/constants'
 
 const percent = (share: number) => `${Math.round(100 * Math.min(1, share))} %`
 
@@ -55,8 +57,6 @@ function standingOf(batch: BegunBatch, surroundings: Surroundings): Standing {
   return known[sheet.phase]
 }
 
-const LOOKED: Readonly<Record<string, number>> = { 'green': 15, 'yellow': 50, 'white': 80, 'dead': 100, 'threads': 100, 'no-threads': 40 }
-
 function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   const { days, course: { spent } } = middleOf(batch, surroundings)
   const forecast = surroundings.forecastOf?.(batch.id)
@@ -69,13 +69,10 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
     dots: [{
       name: 'under a corner',
       main: true,
-      points: batch.observations.flatMap(({ at, sense, finding }) =>
-        sense === BELOW || sense === TORN
-          ? LOOKED[finding] === undefined
-            ? []
-            : [{ at: Date.parse(at), value: LOOKED[finding] }]
-          : [],
-      ),
+      points: batch.observations.flatMap(({ at, sense, finding }) => {
+        const value = sense === BELOW || sense === TORN ? namedIn(SHEET.looked, finding) : undefined
+        return value === undefined ? [] : [{ at: Date.parse(at), value }]
+      }),
     }],
     marks: batch.puts.filter(({ waterL, atStart }) => waterL > 0 && !atStart).map(({ at }) => Date.parse(at)),
     legend:

@@ -8,15 +8,10 @@ import { siteAreaM2, siteVolumeL, type Site } from '../../vessel/site'
 import { coverOf } from './covers'
 import { sheetWayOf, type SheetWay } from './ways'
 import { COVER, COVER_M, GROUND, NEWS_LAYERS, OVERLAP_M, PIECES, SHARES } from './words'
+import { SHEET } from './constants'
 
-export const USUAL_OVERLAP_M = 0.15
-export const USUAL_NEWS_LAYERS = 8
 /** A box as most of them are when opened flat. */
 export const USUAL_BOX: Piece = { sort: 'card', count: 1, lengthM: 0.8, widthM: 0.6 }
-/** Two layers lie in a trench. */
-const TRENCH_LAYERS = 2
-/** What the cover is wetted to. */
-const COVER_MOISTURE = 0.55
 
 /** What a sheet is to be. */
 export interface SheetPlan {
@@ -42,9 +37,6 @@ export interface SheetPlan {
 
 /** Parts of torn card to parts of compost, by school. */
 const PARTS: Readonly<Record<string, readonly [card: number, compost: number]>> = { half: [1, 2], double: [2, 1] }
-/** Torn card as it lies loosely, kg a litre. */
-const TORN_KG_L = 0.06
-
 const stackOf
   = (newsLayers: number, layers: number) =>
     ({ sort, count, widthM, lengthM }: Piece): Piece => ({
@@ -61,14 +53,13 @@ function kilograms(laid: Layout, pieces: readonly Piece[], missingLike: Piece, n
 }
 
 const planned = new Map<string, SheetPlan>()
-const MOST_KEPT = 40
 
 /** The plan behind the answers of a batch or a bench. The same answers have the same plan. */
 export function sheetPlan(given: { readonly site: Site, readonly approachId: string, readonly answers: Answers }): SheetPlan {
   const key = JSON.stringify([given.site, given.approachId, given.answers])
   const known = planned.get(key)
   if (known) return known
-  if (planned.size > MOST_KEPT) planned.clear()
+  if (planned.size > SHEET.mostKept) planned.clear()
   const made = planFor(given)
   planned.set(key, made)
   return made
@@ -83,9 +74,9 @@ function planFor({
 }): SheetPlan {
   const way = sheetWayOf(approachId)
   const areaM2 = siteAreaM2(site)
-  const overlapM = Math.min(0.3, numberOf(answers, OVERLAP_M) ?? USUAL_OVERLAP_M)
-  const newsLayers = Math.max(1, Math.round(numberOf(answers, NEWS_LAYERS) ?? USUAL_NEWS_LAYERS))
-  const layers = way.id === 'trench' ? TRENCH_LAYERS : 1
+  const overlapM = Math.min(0.3, numberOf(answers, OVERLAP_M) ?? SHEET.usualOverlapM)
+  const newsLayers = Math.max(1, Math.round(numberOf(answers, NEWS_LAYERS) ?? SHEET.usualNewsLayers))
+  const layers = way.id === 'trench' ? SHEET.trenchLayers : 1
   const pieces = readPieces(answers[PIECES]).map(stackOf(newsLayers, layers))
   const largest = [...pieces].filter(({ sort }) => sort === 'card').sort((a, b) => b.count - a.count)[0]
   const missingLike = largest && Math.min(largest.widthM, largest.lengthM) > overlapM + 0.1 ? { ...largest, count: 1 } : USUAL_BOX
@@ -97,14 +88,14 @@ function planFor({
   // Mixed, the fine fills the gaps of the coarse: a quarter more goes in than the room it takes.
   const roomL = way.laid ? 0 : siteVolumeL(site) * 1.25
   const torn = { cardL: roomL * card / (card + compost), compostL: roomL * compost / (card + compost) }
-  const cardKg = layout ? kilograms(layout, pieces, missingLike, newsLayers, layers) : torn.cardL * TORN_KG_L
+  const cardKg = layout ? kilograms(layout, pieces, missingLike, newsLayers, layers) : torn.cardL * SHEET.tornKgL
   const ground = answers[GROUND] === 'dry' ? GROUND_L_M2.dry : answers[GROUND] === 'wet' ? GROUND_L_M2.wet : GROUND_L_M2.moist
   const { bulkDensityKgM3, moistureFraction } = cover.material
   return {
     way, areaM2, overlapM, pieces, missingLike, newsLayers, layers, layout, cover, coverM, coverL, cardKg, torn,
     water: {
       groundL: way.laid ? ground * areaM2 : 0, cardL: waterToSoakL(cardKg, CARD_MOISTURE.dry, CARD_MOISTURE.soaked),
-      coverL: waterToSoakL((coverL / 1000) * bulkDensityKgM3.typical, moistureFraction.typical, COVER_MOISTURE),
+      coverL: waterToSoakL((coverL / 1000) * bulkDensityKgM3.typical, moistureFraction.typical, SHEET.coverMoisture),
     },
   }
 }

@@ -4,6 +4,7 @@ import { weatherFrom, type Lasting } from '../contract'
 import { askedOf, foundIn, type CourseQuestion, type FoundAs } from '../course'
 import { sheetWayOf } from './ways'
 import { BELOW, TORN } from './words'
+import { SHEET } from './constants'
 
 /** Everything that the forecast of one sheet needs, as plain data. */
 export interface SheetQuestion extends CourseQuestion<'spent'> {
@@ -12,9 +13,8 @@ export interface SheetQuestion extends CourseQuestion<'spent'> {
   readonly airC: readonly number[]
 }
 
-const HORIZON = { least: 420, beyondNow: 300, most: 1400 }
 /** What a look under a corner tells of how far it is, how blurred that is, and how much it is trusted. Own estimates. */
-const LOOK = { row: 'spent', blur: 0.08, trust: 0.93 } as const
+const LOOK = { row: 'spent', ...SHEET.look } as const
 const LOOKS: readonly FoundAs<'spent'>[] = [
   { ...LOOK, sense: BELOW, means: { green: [-0.05, 0.4], yellow: [0.2, 0.75], white: [0.55, 1], dead: [0.85, 2] } },
   { ...LOOK, sense: TORN, means: { 'threads': [0.85, 2], 'no-threads': [-0.05, 0.9] } },
@@ -24,7 +24,7 @@ const LOOKS: readonly FoundAs<'spent'>[] = [
 export function questionOf(batch: BegunBatch, surroundings: Lasting): SheetQuestion {
   const { began } = batch
   const way = sheetWayOf(began.approachId)
-  const asked = askedOf(batch, surroundings, HORIZON)
+  const asked = askedOf(batch, surroundings, SHEET.horizon)
   return {
     ...asked, wayId: way.id, wants: way.wants(began.answers),
     airC: weatherFrom(new Date(began.at), asked.horizonDay, surroundings).airC, findings: foundIn(batch, [], LOOKS),

@@ -7,6 +7,7 @@ import type { Surroundings } from '../contract'
 import { middleOf } from './forecast'
 import { sheetPlan, type SheetPlan } from './plan'
 import { BELOW, CARD, MENDED, PLANTED, TORN } from './words'
+import { SHEET } from './constants'
 
 /** A sheet as it stands. */
 export interface Sheet {
@@ -50,9 +51,6 @@ export function spentOn({ times: days, spent }: { readonly times: Float64Array, 
   return spent[at < 0 ? spent.length - 1 : at] ?? 0
 }
 
-const RAIN_DAYS = 14
-const WARM_C = 8
-
 /** A sheet as it stands now. */
 export function sheetOf(batch: BegunBatch, surroundings: Surroundings): Sheet {
   const plan = sheetPlan(batch.began)
@@ -75,8 +73,8 @@ export function sheetOf(batch: BegunBatch, surroundings: Surroundings): Sheet {
     card,
     below: batch.observations.findLast(({ sense }) => sense === BELOW)?.finding,
     plantedAt,
-    rainMm: Array.from({ length: RAIN_DAYS }, (_, day) => surroundings.weather.rainMm(ago(day))).reduce((sum, one) => sum + one, 0),
-    warm: surroundings.weather.ambientC(now) > WARM_C,
+    rainMm: Array.from({ length: SHEET.rainDays }, (_, day) => surroundings.weather.rainMm(ago(day))).reduce((sum, one) => sum + one, 0),
+    warm: surroundings.weather.ambientC(now) > SHEET.warmC,
     phase: batch.ended ? 'ended' : plantedAt ? 'planted' : card === 'torn' ? 'torn-up' : spent >= 1 ? 'through' : 'dark',
   }
 }

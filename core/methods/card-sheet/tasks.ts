@@ -8,22 +8,17 @@ import { openPad, tasksFrom, type Ask } from '../course'
 import { sheetOf, type Sheet } from './state'
 import { windowsOf } from './windows'
 import { BELOW, CARD, COVERED, MENDED, PLANTED, TORN, WATERED } from './words'
+import { SHEET } from './constants'
 
 interface Seen { readonly batch: BegunBatch, readonly sheet: Sheet, readonly surroundings: Surroundings }
-
-/** Look so soon after it was laid, and then so often; threads are looked for from the second week. */
-const LOOKS = { flatFirst: 14, flatEvery: 45, tornFirst: 14, tornEvery: 7, nearDays: 12 }
-/** Less rain than this in two warm weeks, mm, and the card dries. */
-const DRY_MM = 12
-const WETS_L_M2 = 8
 
 function wetAgain({ batch, sheet: { card, rainMm, warm, plan, nowDay, phase }, surroundings: { now, units } }: Seen): Ask[] {
   if (phase === 'planted' || phase === 'ended') return []
   const watered = batch.puts.findLast(({ waterL }) => waterL > 0)
   const fresh = watered && daysBetween(watered.at, now) < 12
   const stiff = card === 'stiff'
-  if (!stiff && (fresh || !warm || !plan.way.laid || rainMm >= DRY_MM || nowDay < 10)) return []
-  const litres = plan.way.laid ? plan.areaM2 * WETS_L_M2 : plan.water.cardL / 2
+  if (!stiff && (fresh || !warm || !plan.way.laid || rainMm >= SHEET.dryMm || nowDay < 10)) return []
+  const litres = plan.way.laid ? plan.areaM2 * SHEET.wetsLM2 : plan.water.cardL / 2
   return [{
     action: 'watered', doing: openPad(WATERED), label: 'Watered', icon: 'i-ph-drop', title: 'Wet the card again',
     reason: (stiff
@@ -52,7 +47,7 @@ function lookUnder({ batch, sheet: { plan, spent, phase, nowDay }, surroundings 
   const last = batch.observations.findLast(one => one.sense === sense)
   const [window] = windowsOf(batch, surroundings)
   if (last?.finding === 'dead' || last?.finding === 'threads') return []
-  const { tornFirst, tornEvery, flatFirst, flatEvery, nearDays } = LOOKS
+  const { tornFirst, tornEvery, flatFirst, flatEvery, nearDays } = SHEET.looks
   const near = window !== undefined && window.from <= surroundings.now
   const due = last
     ? addDays(new Date(last.at), plan.way.laid ? (near ? nearDays : flatEvery) : tornEvery)

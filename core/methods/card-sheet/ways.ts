@@ -4,6 +4,7 @@ import { darkDayCounts, grownOverOf } from '../../sheets/smothering'
 import type { Range } from '../../units/range'
 import type { Approach } from '../contract'
 import { GROWN } from './words'
+import { SHEET } from './constants'
 
 /** One way of using card: what has to happen under it before it is through, and how quickly that goes. */
 export interface SheetWay extends Approach {
@@ -23,9 +24,7 @@ export interface SheetWay extends Approach {
   }
 }
 
-/** Threads run through damp card in two to three weeks of room warmth, slower in the cool; nothing in frost. */
-const THREADS = { fromC: 1, atC: 17, q10: 2.2, most: 1.6 }
-const threadDays = (celsius: number) => dayCounts(celsius, THREADS)
+const threadDays = (celsius: number) => dayCounts(celsius, SHEET.threads)
 
 /** Every way, the first offered first. */
 export const WAYS: readonly SheetWay[] = [

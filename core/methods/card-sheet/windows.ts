@@ -5,9 +5,10 @@ import { spansOf } from '../course'
 import { middleOf, throughDay } from './forecast'
 import { sheetWayOf } from './ways'
 import { GROWN, PLANTED } from './words'
+import { SHEET } from './constants'
 
 /** Before the forecast is there, so much sooner or later. */
-const ROUGHLY = { sooner: 0.8, later: 1.25, capped: true }
+const ROUGHLY = { capped: true, ...SHEET.roughly }
 
 /** When it is through. */
 export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedWindow[] {

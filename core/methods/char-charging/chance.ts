@@ -6,9 +6,8 @@ import { soakDayCounts, usualDays } from './course'
 import { placeFor } from './question'
 import { logSpread } from './spread'
 import type { ChargeWay } from './ways'
-
-const HORIZON_DAYS = 400
-const Z80 = 1.2816
+import { CHARGE } from './constants'
+import { Z80 } from '../../statistics/counts'
 
 /** When a way that is begun now is through, and how likely by a day. */
 export interface Deadline {
@@ -26,7 +25,7 @@ export interface Deadline {
  */
 export function deadlineOf(way: ChargeWay, sizeTimes: number, stands: unknown, waterDays: number, surroundings: Surroundings): Deadline {
   const { now } = surroundings
-  const placeC = way.q10 === 1 ? [] : placeCFrom(now, HORIZON_DAYS, placeFor(way, stands), surroundings)
+  const placeC = way.q10 === 1 ? [] : placeCFrom(now, CHARGE.chanceDays, placeFor(way, stands), surroundings)
   const counts = (quarter: number) => way.q10 === 1 ? 0.25 : 0.25 * soakDayCounts(placeC[quarter] ?? placeC.at(-1) ?? 18, way.q10)
   const { typical } = usualDays(way, sizeTimes)
   const spread = logSpread(way)
@@ -34,21 +33,21 @@ export function deadlineOf(way: ChargeWay, sizeTimes: number, stands: unknown, w
   /** Days that count, from when the char is in until a day from now. */
   const countedBy = (day: number) => {
     let sum = 0
-    for (let quarter = begins; quarter < Math.min(HORIZON_DAYS, day) * 4; quarter++) sum += counts(quarter)
+    for (let quarter = begins; quarter < Math.min(CHARGE.chanceDays, day) * 4; quarter++) sum += counts(quarter)
     return sum
   }
   const dayOf = (wanted: number) => {
     let sum = 0
-    for (let quarter = begins; quarter < HORIZON_DAYS * 4; quarter++) {
+    for (let quarter = begins; quarter < CHARGE.chanceDays * 4; quarter++) {
       sum += counts(quarter)
       if (sum >= wanted) return (quarter + 1) / 4
     }
-    return HORIZON_DAYS
+    return CHARGE.chanceDays
   }
   const [low, high] = [dayOf(typical * Math.exp(-Z80 * spread)), dayOf(typical * Math.exp(Z80 * spread))]
   const on = (day: number) => addMinutes(addDays(now, Math.floor(day + way.driesDays)), Math.round((day % 1) * 1440))
   return {
-    from: on(low), to: on(high), orLater: high >= HORIZON_DAYS,
+    from: on(low), to: on(high), orLater: high >= CHARGE.chanceDays,
     by: (day) => {
       const counted = countedBy(daysBetween(now, day) - way.driesDays)
       return counted > 0 ? normalShare(Math.log(counted / typical) / spread) : 0

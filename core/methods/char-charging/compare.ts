@@ -6,9 +6,7 @@ import { chanceText, deadlineOf } from './chance'
 import { waterOf } from './water'
 import { sizeOf, WAYS, type ChargeWay } from './ways'
 import { BY, SIZE, STANDS } from './words'
-
-/** It is chosen for a day only when it is through by then in two of three cases. */
-const LIKELY = 2 / 3
+import { CHARGE } from './constants'
 
 /** What stands in the garden that this way needs, as far as that can be told. */
 export function carriersFor(
@@ -32,7 +30,7 @@ function rowOf(way: ChargeWay, answers: Answers, surroundings: Surroundings): Co
   const chance = by && deadline.by(by)
   const within = carriersFor(way, surroundings)
   const missing = way.travels !== undefined && within.length === 0
-  const late = chance !== undefined && chance < LIKELY
+  const late = chance !== undefined && chance < CHARGE.likely
   const but = missing
     ? `no ${way.travels === 'heap' ? 'heap' : 'worm bin'} stands`
     : late && chance < 0.15

@@ -2,11 +2,8 @@ import { dayCounts } from '../../warmth/day-counts'
 import type { Range } from '../../units/range'
 import { ENOUGH } from '../../materials/char-state'
 import type { ChargeWay } from './ways'
+import { CHARGE } from './constants'
 
-/** Times for a way hold in water of so much warmth. */
-const USUAL_C = 18
-/** Frozen nothing moves in its pores, °C. */
-const FREEZES_C = 0
 /** 1 − e^(−t/τ) is four fifths at t = τ·ln 5. */
 const LN5 = Math.log(1 / (1 - ENOUGH))
 
@@ -40,7 +37,7 @@ export function usualDays({ days80, sizePower }: Pick<ChargeWay, 'days80' | 'siz
 
 /** What a day counts for at a warmth, against the usual one; nothing under frost. */
 export function soakDayCounts(celsius: number, q10: number): number {
-  return q10 === 1 ? 1 : dayCounts(celsius, { fromC: FREEZES_C, atC: USUAL_C, q10 })
+  return q10 === 1 ? 1 : dayCounts(celsius, { fromC: CHARGE.freezesC, atC: CHARGE.usualC, q10 })
 }
 
 /** How far it is charged, 0 to 1, at each of the days: 1 − e^(−t/τ) over the days that count. */
@@ -52,7 +49,9 @@ export function chargedAt(
   const tau = usualDays(way, sizeTimes).typical * slower / LN5
   const warmth = 1 + (way.q10 - 1) * q10
   const at = (day: number) =>
-    soakDayCounts((placeC[Math.min(placeC.length - 1, Math.max(0, Math.floor(day * 4)))] ?? USUAL_C) + warmerK, way.q10 === 1 ? 1 : warmth)
+    soakDayCounts(
+      (placeC[Math.min(placeC.length - 1, Math.max(0, Math.floor(day * 4)))] ?? CHARGE.usualC) + warmerK, way.q10 === 1 ? 1 : warmth,
+    )
   let [counted, here] = [0, filledDay]
   days.forEach((day, index) => {
     const until = Math.min(day, drainedDay ?? Infinity)

@@ -1,5 +1,4 @@
 import { differenceInDays } from 'date-fns'
-import { UPTAKE_KG_KG, CRUSHED_KG_L } from '../../char/constants'
 import { materialOf, type Ingredient } from '../../mix/portion'
 import type { Question } from '../../questions/question'
 import { dateText } from '../../units/dates'
@@ -17,6 +16,8 @@ import { acidText, stepsOf } from './steps'
 import { waterOf, type SoakWater } from './water'
 import { sizeOf, SIZES, wayOf, type ChargeWay } from './ways'
 import { BAG_L, BY, CHAR_L, SIZE, STANDS, TAP } from './words'
+import { CHARGE } from './constants'
+import { CHAR } from '../../char/constants'
 
 /** What is asked while it is planned. */
 export function asksOf(approachId: string): readonly Question[] {
@@ -46,11 +47,9 @@ export function asksOf(approachId: string): readonly Question[] {
   ]
 }
 
-/** Less is a handful. */
-const LEAST_L = 0.05
 const WARM = 'room'
 const HANDY = STARTING_CONTAINERS.metric[0] as ContainerThen
-const CHAR = ['biochar-crushed', 'char-coarse']
+const CHARS = ['biochar-crushed', 'char-coarse']
 const LIVING = ['worm-castings', 'compost-finished', 'leaf-mould']
 
 /** The first of several materials that the store has enough of, or the first. */
@@ -68,7 +67,7 @@ function ingredient(ids: readonly string[], litres: number, surroundings: Surrou
 }
 
 function refusalOf(way: ChargeWay, recipe: SoakRecipe, surroundings: Surroundings): string | undefined {
-  if (recipe.charL < LEAST_L) return 'Say how much char there is.'
+  if (recipe.charL < CHARGE.leastL) return 'Say how much char there is.'
   if (!way.travels) return undefined
   const within = carriersFor(way, surroundings)
   const put = quantityText('volume', surroundings.units, recipe.charL)
@@ -93,8 +92,8 @@ function factsOf(
       ? [
           {
             label: 'The char drinks', value: litres(recipe.drunkL),
-            why: `${UPTAKE_KG_KG.low} to ${UPTAKE_KG_KG.high} times its mass of `
-              + `${quantityText('mass', units, recipe.charL * CRUSHED_KG_L.typical, 1)}: top it up`,
+            why: `${CHAR.uptakeKgKg.low} to ${CHAR.uptakeKgKg.high} times its mass of `
+              + `${quantityText('mass', units, recipe.charL * CHAR.crushedKgL.typical, 1)}: top it up`,
           },
           { label: 'It stands', value: litres(recipe.standsL), why: 'a third of the vessel is left free for foam and stirring' },
         ]
@@ -105,16 +104,13 @@ function factsOf(
   ]
 }
 
-/** In a room it would be through so many days sooner: then it is worth carrying. */
-const WORTH_CARRYING_DAYS = 14
-
 /** Where the cold holds it up, and what a warm place would change. */
 function coldWarning(
   way: ChargeWay, answers: Proposal['answers'], waterDays: number, { to }: { readonly to: Date }, surroundings: Surroundings,
 ): Warning[] {
   if (way.kind !== 'tub' || answers[STANDS] === WARM) return []
   const indoors = deadlineOf(way, sizeOf(answers[SIZE]).times, WARM, waterDays, surroundings)
-  return differenceInDays(to, indoors.to) >= WORTH_CARRYING_DAYS
+  return differenceInDays(to, indoors.to) >= CHARGE.worthCarryingDays
     ? [
         {
           text: 'It is cold where it stands, and in frost nothing happens: in a warm room it would be charged and dry by '
@@ -176,7 +172,7 @@ export function draftOf({ site, approachId, answers }: Proposal, surroundings: S
   return {
     summary: summaryOf(recipe, surroundings),
     verdict: refusal
-      ? { grade: recipe.charL < LEAST_L ? 'poor' : 'workable', text: refusal }
+      ? { grade: recipe.charL < CHARGE.leastL ? 'poor' : 'workable', text: refusal }
       : verdictOf(way, recipe, deadline, vessel, surroundings),
     facts: factsOf(way, recipe, deadline, surroundings),
     warnings: [...waterWarning(recipe, water), ...coldWarning(way, answers, water.standsHours / 24, deadline, surroundings)],
@@ -192,6 +188,6 @@ export function draftOf({ site, approachId, answers }: Proposal, surroundings: S
       ...(way.stirEveryDays === undefined ? [] : [{ label: 'each stir', minutes: range(1, 3, 5) }]),
     ],
     gives: refusal ? [] : [giftOf(way, recipe, deadline)],
-    waterL: recipe.waterL, recipe: [...ingredient(CHAR, recipe.charL, surroundings), ...ingredient(LIVING, recipe.livingL, surroundings)],
+    waterL: recipe.waterL, recipe: [...ingredient(CHARS, recipe.charL, surroundings), ...ingredient(LIVING, recipe.livingL, surroundings)],
   }
 }

@@ -3,16 +3,14 @@ import { defineCourse, placeOf } from '../course'
 import { chargedAt, dayCharged } from './course'
 import { questionOf, type ChargeQuestion } from './question'
 import { DIMENSIONS, traitsAt } from './spread'
-
-/** Quick ones are looked at by the hour, slow ones by the day. */
-const STEPS = 160
+import { CHARGE } from './constants'
 
 /** How far char is charged at the times of its course. */
 interface SoakCourse { readonly times: Float64Array, readonly charged: Float32Array }
 
 /** How char will be charged, learnt from what floats, bubbles and smells, and its course in the middle of what is possible. */
 export const { forecaster, timesOf, answerOf, middleOf } = defineCourse<ChargeQuestion, SoakCourse, 'charged', never>({
-  ask: questionOf, everyDays: ({ horizonDay }) => horizonDay / STEPS, dimensions: DIMENSIONS, members: 300, mostRounds: 4,
+  ask: questionOf, everyDays: ({ horizonDay }) => horizonDay / CHARGE.steps, dimensions: DIMENSIONS, members: 300, mostRounds: 4,
   run: (question, point, times) => ({ times, charged: chargedAt(question, traitsAt(point, question.way), times) }),
   row: ({ charged }) => charged,
   bands: { charged: 'charged' }, bandsAtStart: { chargedAtStart: 'charged' },

@@ -4,8 +4,6 @@ import { quantityText, percentText } from '../../units/format'
 import { DAY_MS, daysBetween } from '../../units/time'
 import { weekdayDateText } from '../../units/dates'
 import { chartPoints, type Chart, type Fact, type Look, type Surroundings } from '../contract'
-import { USUAL_DEPTH_M } from '../../beds/bed'
-import { CHAR_TARGET } from '../../beds/schools'
 import { slurryOf } from '../../char/pores'
 import { acidText } from './steps'
 import { chargedOn, middleOf } from './forecast'
@@ -18,6 +16,8 @@ import { standingOf, takenNow } from './standing'
 import { tasksOf } from './tasks'
 import { windowsOf } from './windows'
 import { DRAINED, LIFTED, SINKS, WATER_FIT } from './words'
+import { CHARGE } from './constants'
+import { BEDS } from '../../beds/constants'
 
 function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): Picture {
   const soak = soakOf(batch, surroundings)
@@ -76,8 +76,9 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
     ...(soak.charL > 0
       ? [
           {
-            label: 'Enough for', value: `about ${quantityText('area', units, soak.charL / (CHAR_TARGET * USUAL_DEPTH_M * 1000), 1)}`,
-            why: `at ${Math.round(100 * CHAR_TARGET)} % of the top ${quantityText('length', units, USUAL_DEPTH_M)}; the beds page says `
+            label: 'Enough for', value: `about ${quantityText('area', units, soak.charL / (BEDS.charTarget * BEDS.usualDepthM * 1000), 1)}`,
+            why:
+              `at ${Math.round(100 * BEDS.charTarget)} % of the top ${quantityText('length', units, BEDS.usualDepthM)}; the beds page says `
               + 'which beds first',
           },
         ]
@@ -89,13 +90,10 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   ]
 }
 
-/** A look at what sinks says how far it is, for so many days; then the days say it again. */
-const SIGHT_DAYS = 2
-
 /** How far it is charged by what sank at the last look, while that is fresh. */
 function chargedBySight(batch: BegunBatch, { now }: Surroundings): number | undefined {
   const last = batch.observations.findLast(({ sense }) => sense === SINKS)
-  return last && daysBetween(last.at, now) <= SIGHT_DAYS ? toldBySinking(last.finding) : undefined
+  return last && daysBetween(last.at, now) <= CHARGE.sightDays ? toldBySinking(last.finding) : undefined
 }
 
 /** How a soak looks. */

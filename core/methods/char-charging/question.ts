@@ -5,25 +5,21 @@ import { usualDays, type ChargeCase } from './course'
 import { waterState } from './water'
 import { sizeOf, wayOf, type ChargeWay } from './ways'
 import { BUBBLES, DRAINED, LIFTED, LIQUOR, SINKS, SIZE, SMELL, STANDS } from './words'
+import { CHARGE } from './constants'
 
 /** Everything that the forecast of one soak needs, as plain data. */
 export type ChargeQuestion = CourseQuestion<'charged'> & ChargeCase
-
-/** Signs tell within so much of the way how far it is charged. */
-const BLUR = 0.09
-const SINKING = { floats: [-0.05, 0.45], half: [0.35, 0.75], sunk: [0.68, 1.05] } as const
 /** What each sign tells of how far it is charged, and how much it is trusted. Own estimates from how practice reads them. */
 const SIGNS: readonly FoundAs<'charged'>[] = [
-  { sense: SINKS, row: 'charged', blur: BLUR, trust: 0.8, means: SINKING },
-  { sense: BUBBLES, row: 'charged', blur: BLUR, trust: 0.6, means: { many: [-0.05, 0.5], few: [0.35, 0.85], none: [0.68, 1.05] } },
-  { sense: SMELL, row: 'charged', blur: BLUR, trust: 0.3, means: { raw: [-0.05, 0.6], earthy: [0.5, 1.05] } },
-  { sense: LIQUOR, row: 'charged', blur: BLUR, trust: 0.3, means: { dark: [-0.05, 0.75], paler: [0.45, 1], clear: [0.7, 1.05] } },
+  { sense: SINKS, row: 'charged', blur: CHARGE.blur, trust: 0.8, means: CHARGE.sinking },
+  { sense: BUBBLES, row: 'charged', blur: CHARGE.blur, trust: 0.6, means: { many: [-0.05, 0.5], few: [0.35, 0.85], none: [0.68, 1.05] } },
+  { sense: SMELL, row: 'charged', blur: CHARGE.blur, trust: 0.3, means: { raw: [-0.05, 0.6], earthy: [0.5, 1.05] } },
+  { sense: LIQUOR, row: 'charged', blur: CHARGE.blur, trust: 0.3, means: { dark: [-0.05, 0.75], paler: [0.45, 1], clear: [0.7, 1.05] } },
 ]
-const HORIZON = { times: 2.5, least: 10, most: 420 }
 
 /** Middle of what the way a char floats tells, for a dot in the chart. */
 export function toldBySinking(finding: string): number | undefined {
-  const means = Object.entries(SINKING).find(([id]) => id === finding)?.[1]
+  const means = Object.entries(CHARGE.sinking).find(([id]) => id === finding)?.[1]
   return means && (Math.max(0, means[0]) + Math.min(1, means[1])) / 2
 }
 
@@ -39,7 +35,7 @@ export function questionOf(batch: BegunBatch, surroundings: Lasting): ChargeQues
   const sizeTimes = sizeOf(began.answers[SIZE]).times
   const out = did.find(({ deed }) => deed === DRAINED || deed === LIFTED)
   const { filledAt } = waterState(batch, surroundings)
-  const asked = askedOf(batch, surroundings, { ...HORIZON, beyondNow: HORIZON.times * usualDays(way, sizeTimes).high })
+  const asked = askedOf(batch, surroundings, { ...CHARGE.horizon, beyondNow: CHARGE.horizon.times * usualDays(way, sizeTimes).high })
   return {
     ...asked, way: { days80: way.days80, sizePower: way.sizePower, q10: way.q10 }, sizeTimes,
     placeC: way.q10 === 1 ? [] : placeCFrom(new Date(began.at), asked.horizonDay, placeFor(way, began.answers[STANDS]), surroundings),

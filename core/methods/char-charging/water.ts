@@ -1,13 +1,12 @@
-import { chlorineLeft, hoursUntilChlorine, USUAL_MG_L } from '../../char/tap-water'
+import { chlorineLeft, hoursUntilChlorine } from '../../char/tap-water'
 import type { BegunBatch } from '../../journal/garden'
 import type { Answers } from '../../questions/answers'
 import { HOUR_MS } from '../../units/time'
 import type { Surroundings } from '../contract'
 import { wayOf } from './ways'
 import { ACID, FILLED, TAP } from './words'
-
-/** Chlorine is as good as gone at a tenth. */
-const GONE = 0.1
+import { CHARGE } from './constants'
+import { CHAR } from '../../char/constants'
 
 /** What water it is, and what has to be done about it before life goes in. */
 export interface SoakWater {
@@ -28,9 +27,9 @@ export function waterOf(approachId: string, answers: Answers, { garden: { water 
     = said === 'chlorine' || said === 'chloramine' || said === 'unknown'
       || ((said === 'settings' || said === undefined) && water === 'mains')
   if (wayOf(approachId).kind !== 'tub' || !mains) return SOUND
-  const stands = hoursUntilChlorine(GONE, false)
-  if (said === 'chlorine') return { kind: 'chlorine', feared: false, mgPerL: USUAL_MG_L, standsHours: stands }
-  return { kind: 'chloramine', feared: said !== 'chloramine', mgPerL: USUAL_MG_L, standsHours: said === 'chloramine' ? 0 : stands }
+  const stands = hoursUntilChlorine(CHARGE.gone, false)
+  if (said === 'chlorine') return { kind: 'chlorine', feared: false, mgPerL: CHAR.usualMgL, standsHours: stands }
+  return { kind: 'chloramine', feared: said !== 'chloramine', mgPerL: CHAR.usualMgL, standsHours: said === 'chloramine' ? 0 : stands }
 }
 
 /** Where the water of a soak stands: fit for life, or not yet. */

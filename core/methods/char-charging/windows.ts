@@ -9,9 +9,8 @@ import { waterState } from './water'
 import { sizeOf, wayOf } from './ways'
 import { DRAINED, LIFTED, SIZE, STANDS } from './words'
 import { placeFor } from './question'
+import { CHARGE } from './constants'
 
-/** Before the forecast is there, so much sooner or later. */
-const ROUGHLY = { sooner: 0.7, later: 1.4 }
 const NEAR_END_DAYS = 0.6
 
 /** When it is charged, and when it has dried. */
@@ -35,7 +34,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
   const middle = middleOf(batch, surroundings)
   const typical = dayCharged(middle.days, middle.course.charged, ENOUGH)
   const usual = usualDays(way, sizeOf(began.answers[SIZE]).times)
-  const span = spansOf(batch, surroundings, middle.question, ROUGHLY, NEAR_END_DAYS).span('charged', typical)
+  const span = spansOf(batch, surroundings, middle.question, CHARGE.roughly, NEAR_END_DAYS).span('charged', typical)
   const charged: NamedWindow = {
     ...span,
     label: 'Charged',

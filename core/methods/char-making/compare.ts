@@ -7,13 +7,11 @@ import type { UnitSystem } from '../../units/system'
 import { fromShown } from '../../units/system'
 import type { ComparedWay, Comparison, Surroundings } from '../contract'
 import { dampnessOf, loadOf, yielded } from './load'
-import { DRY_ENOUGH } from '../../char/constants'
 import { sitesOf } from './sites'
 import { WAYS, type Way } from './ways'
 import { GARDEN_L, GARDEN_PRICE, LUMP_KG, LUMP_PRICE, WANTED, WHERE } from './words'
-
-/** So many loads one will burn for what is wanted. */
-const MANY_LOADS = 4
+import { MAKE } from './constants'
+import { CHAR } from '../../char/constants'
 
 /** The bag of a bought way, as it was said; a usual one without its price. */
 export function bagOf({ bought }: Way, answers: Answers): BagOffer {
@@ -49,9 +47,9 @@ function rowOf(way: Way, answers: Answers, surroundings: Surroundings): Compared
   const indoors = way.burns && answers[WHERE] === 'indoors'
   const but = indoors
     ? 'not indoors'
-    : way.burns && moisture.typical > DRY_ENOUGH
+    : way.burns && moisture.typical > CHAR.dryEnough
       ? 'the wood is too damp'
-      : loads > MANY_LOADS && !way.bought
+      : loads > MAKE.manyLoads && !way.bought
         ? 'too little at a time'
         : undefined
   const hours = (each: number) => each * loads

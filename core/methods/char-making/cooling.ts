@@ -4,12 +4,7 @@ import { HOUR_MS } from '../../units/time'
 import { endingAt, type Ending } from './endings'
 import { wayOf } from './ways'
 import { EVENING, MORNING } from './words'
-
-/**
- * Cold is what was cold at two looks so far apart, hours: by then what still glowed inside has been felt. Practice of fire
- * services: half a day.
- */
-const APART_HOURS = 12
+import { MAKE } from './constants'
 
 /** How far a fire that was stopped is on its way to being cold: by looks, the clock and nothing else. */
 export interface Cooling {
@@ -47,14 +42,14 @@ export function coolingOf({ did }: Pick<BegunBatch, 'did'>, ending: Ending): Coo
     .filter(({ at }) => at >= stopped.at)
     .map(({ at }) => new Date(at))
   const firstColdAt = since[0]
-  const earliest = firstColdAt && latest(addHours(firstColdAt, APART_HOURS), addHours(stoppedAt, ending.coldAfterHours))
+  const earliest = firstColdAt && latest(addHours(firstColdAt, MAKE.apartHours), addHours(stoppedAt, ending.coldAfterHours))
   const coldAt = earliest && since.find(at => at.getTime() >= earliest.getTime() - HOUR_MS / 60)
   const warmAt = last && !isCold(last) && last.at >= stopped.at ? new Date(last.at) : undefined
   const next = coldAt
     ? undefined
     : earliest
       ? { deed: MORNING, due: latest(earliest, morningAfter(stoppedAt, 6)) } as const
-      : { deed: EVENING, due: warmAt ? addHours(warmAt, APART_HOURS) : addHours(stoppedAt, ending.firstLookHours) } as const
+      : { deed: EVENING, due: warmAt ? addHours(warmAt, MAKE.apartHours) : addHours(stoppedAt, ending.firstLookHours) } as const
   return { stoppedAt, firstColdAt, coldAt, hotAgain: last !== undefined && isOpen(last), next }
 }
 

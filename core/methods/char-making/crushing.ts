@@ -1,9 +1,9 @@
-import { CRUSHED_SHARE } from '../../char/constants'
 import type { Batch } from '../../journal/garden'
 import { numberOf } from '../../questions/question'
+import { CHAR } from '../../char/constants'
 
 /** Of litres before crushing, litres after. */
-export const USUAL_CRUSHED = CRUSHED_SHARE
+export const USUAL_CRUSHED = CHAR.crushedShare
 
 /** What crushing came to, by pieces: litres that stay on a 15 mm sieve, fall through 5 mm, and lie between. */
 export interface Crushed {

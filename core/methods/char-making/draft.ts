@@ -1,5 +1,4 @@
 import { addDays } from 'date-fns'
-import { DRY_ENOUGH, NO_GO_MOISTURE, TOO_WET } from '../../char/constants'
 import { usableL } from '../../char/price'
 import { materialOf, type Ingredient } from '../../mix/portion'
 import { numberOf } from '../../questions/question'
@@ -19,6 +18,8 @@ import { stepOf, titleOf } from './steps'
 import { atHandText, roundedUpL } from './water'
 import { wayOf, type Way } from './ways'
 import { DONE, FED, WANTED, WHERE } from './words'
+import { MAKE } from './constants'
+import { CHAR } from '../../char/constants'
 
 interface Thought {
   readonly proposal: Proposal
@@ -32,15 +33,7 @@ interface Thought {
   readonly wantedL: number
 }
 
-/** Below this a load covers a pot and no bed, litres. */
-const A_POT_L = 5
 const INVASIVE = 'stems-invasive'
-/** A bag of less holds nothing. */
-const LEAST_L = 0.1
-/** Sticks stand out at the top: so much more than full still goes. */
-const OVERFULL = 1.15
-/** Stuff that comes so wet was not dry when it was fetched. */
-const WET_AS_IT_COMES = 0.3
 
 /** Why it is not to be done like this. */
 export function refusalOf({
@@ -49,17 +42,17 @@ export function refusalOf({
   if (way.burns && proposal.answers[WHERE] === 'indoors')
     return 'Not indoors, ever: charring gives off carbon monoxide, which kills without a smell, and gas that flares up. No lid, hood or '
       + 'open window makes it safe. Outdoors, on bare ground.'
-  if (way.burns && load.moisture >= TOO_WET)
+  if (way.burns && load.moisture >= CHAR.tooWet)
     return 'That wood is as good as green: it will smoke for hours and give next to nothing. Dry it under cover first.'
   const other = way.bought ? [] : proposal.ingredients.filter(({ material }) => !isBurnable(material))
   if (other.length > 0)
     return 'Only dry wood, stems and dried peels are charred. Take off the bench: '
       + `${other.map(({ material }) => material.short).join(', ')}.`
-  if (way.bought && usableL(bagOf(way, proposal.answers)) < LEAST_L) return 'Say what a bag holds.'
+  if (way.bought && usableL(bagOf(way, proposal.answers)) < MAKE.leastL) return 'Say what a bag holds.'
   const { units } = surroundings
   const roomL = siteVolumeL(proposal.site) * way.fills
   // A cone or a pit is fed while it burns down; everything else is stacked at once.
-  if (way.burns && !way.begins.includes(FED) && load.litres > roomL * OVERFULL)
+  if (way.burns && !way.begins.includes(FED) && load.litres > roomL * MAKE.overfull)
     return `The ${asVessel(proposal.site).name.toLowerCase()} takes ${quantityText('volume', units, roomL)} at a time, and `
       + `${quantityText('volume', units, load.litres)} lie on the bench: what is too much is the next load.`
   return load.odd
@@ -85,21 +78,21 @@ function verdictOf(thought: Thought): Verdict {
         + `${litres(wantedL)} wanted. Picked up as it comes.`,
     }
   const lost = lostL(load, way)
-  if (load.moisture > NO_GO_MOISTURE)
+  if (load.moisture > CHAR.noGoMoisture)
     return {
       grade: 'poor',
       text: `At ${Math.round(100 * load.moisture)} % water it is not lit: it would smoke for hours, and give about ${litres(lost)} less. `
-        + `Go or no-go stops above ${Math.round(100 * NO_GO_MOISTURE)} %.`,
+        + `Go or no-go stops above ${Math.round(100 * CHAR.noGoMoisture)} %.`,
       advice: 'Dry it under cover for some weeks.',
     }
-  if (load.moisture > DRY_ENOUGH)
+  if (load.moisture > CHAR.dryEnough)
     return {
       grade: 'workable',
       text: `At ${Math.round(100 * load.moisture)} % water it smokes, and gives about ${litres(lost)} less: ${span}. Under `
-        + `${Math.round(100 * DRY_ENOUGH)} % it burns clean.`,
+        + `${Math.round(100 * CHAR.dryEnough)} % it burns clean.`,
       advice: 'Dry it under cover for some weeks.',
     }
-  if (crushedL.high < A_POT_L && wantedL > A_POT_L)
+  if (crushedL.high < MAKE.aPotL && wantedL > MAKE.aPotL)
     return {
       grade: 'workable',
       text: `This gives ${span}: enough for a few pots, not for a bed. ${counted(loads, 'load', 'loads')} for the ${litres(wantedL)} `
@@ -193,7 +186,7 @@ function warningsOf({ proposal, load, way }: Thought): Warning[] {
         ]
       : []),
     ...proposal.ingredients
-      .filter(({ material }) => way.burns && material.moistureFraction.typical > WET_AS_IT_COMES && load.moisture <= DRY_ENOUGH)
+      .filter(({ material }) => way.burns && material.moistureFraction.typical > MAKE.wetAsItComes && load.moisture <= CHAR.dryEnough)
       .map(({ material }) => ({
         materialId: material.id,
         text: `${material.short.replace(/^./, letter => letter.toUpperCase())} come wet: only after months under cover are they as dry `
@@ -238,7 +231,7 @@ function stepsOf({ way, ending, load, gives, surroundings, proposal }: Thought):
     const fire = { way, load, ending, units, can: surroundings.garden.waterCan, ...fireWater(ending, gives, units) }
     return [{ when: 'building', title: titleOf(step, fire), detail: `${signs}${step.how(fire)}`, cautions: step.cautions }]
   })
-  const wood = `${quantityText('volume', units, load.litres)} of ${load.moisture > DRY_ENOUGH ? 'wood' : 'dry wood'}`
+  const wood = `${quantityText('volume', units, load.litres)} of ${load.moisture > CHAR.dryEnough ? 'wood' : 'dry wood'}`
   const stacked = way.closed
     ? { when: 'building' as const, title: 'Fill it', detail: `${wood}, cut short, the lid on, one hole open.` }
     : { when: 'building' as const, title: 'Stack it', detail: `${wood}, dense stems below, kindling on top.` }

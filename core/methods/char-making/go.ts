@@ -1,11 +1,11 @@
 import type { Answers } from '../../questions/answers'
 import { woodMoisture } from '../../char/wood'
-import { DRY_ENOUGH, NO_GO_MOISTURE } from '../../char/constants'
 import { numberOf, type Question } from '../../questions/question'
 import type { ContainerThen } from '../../units/container'
 import { quantityText, percentText } from '../../units/format'
 import type { UnitSystem } from '../../units/system'
 import { atHandText } from './water'
+import { CHAR } from '../../char/constants'
 
 /** Nothing has an answer of its own here: what was not asked is not known. */
 export const GO_ASKS: readonly Question[] = [
@@ -112,15 +112,17 @@ export function foundMoisture({ wood, ...answers }: Answers): number | undefined
 function dampness(answers: Answers, { units, lostL }: FireToLight): { readonly stop?: string, readonly mind?: string } {
   const moisture = foundMoisture(answers)
   if (moisture === undefined) return answers.wood === 'meter' ? { stop: 'The meter\'s number cannot be: measure again.' } : {}
-  if (moisture > NO_GO_MOISTURE)
+  if (moisture > CHAR.noGoMoisture)
     return {
       stop:
-        `The wood holds ${Math.ceil(100 * moisture - 1e-9)} % water: it would smoke for hours. Not above ${percentText(NO_GO_MOISTURE)}; `
+        `The wood holds ${Math.ceil(100 * moisture - 1e-9)} % water: it would smoke for hours. Not above `
+        + `${percentText(CHAR.noGoMoisture)}; `
         + 'some weeks under cover first.',
     }
-  return moisture > DRY_ENOUGH
+  return moisture > CHAR.dryEnough
     ? {
-        mind: `At ${percentText(moisture)} water it smokes at first, and gives about ${quantityText('volume', units, lostL(moisture))} `
+        mind:
+          `At ${percentText(moisture)} water it smokes at first, and gives about ${quantityText('volume', units, lostL(moisture))} `
           + 'less.',
       }
     : {}

@@ -4,8 +4,7 @@ import type { Guide, GuideStep, Surroundings, Timer } from '../contract'
 import { mayLight, theBurn, type Burn } from './state'
 import { stepOf, titleOf } from './steps'
 import { CHECKED, DONE, EVENING, LIT, MORNING } from './words'
-
-const CHIMNEY_MIN = { low: 3, typical: 6, high: 12 }
+import { MAKE } from './constants'
 
 function timerOf(id: string, burn: Burn): Timer | undefined {
   const lit = burn.at(LIT)
@@ -16,7 +15,7 @@ function timerOf(id: string, burn: Burn): Timer | undefined {
       minutes: burn.minutes,
     }
   }
-  if (id === 'chimney' && lit) return { label: 'when the whole top burns', from: lit, minutes: CHIMNEY_MIN }
+  if (id === 'chimney' && lit) return { label: 'when the whole top burns', from: lit, minutes: MAKE.chimneyMin }
   const { stoppedAt, next } = burn.cooling ?? {}
   if (!stoppedAt || next?.deed !== id) return undefined
   const minutes = Math.max(1, (next.due.getTime() - stoppedAt.getTime()) / 60_000)

@@ -1,4 +1,3 @@
-import { USUAL_MOISTURE } from '../../char/constants'
 import { burnt, type Burnt, type BurnTrouble } from '../../char/burn'
 import { woodMoisture, type Dryness, type Thickness, THICKNESSES } from '../../char/wood'
 import type { Answers } from '../../questions/answers'
@@ -11,6 +10,7 @@ import type { MaterialBook } from '../../materials/book'
 import type { Material } from '../../materials/material'
 import type { LoadShape, Way } from './ways'
 import { AFTER, BEFORE, KNOWN_BY, METER, MONTHS, THICK } from './words'
+import { CHAR } from '../../char/constants'
 
 const WOOD = 'wood-dry'
 
@@ -103,5 +103,5 @@ export function lostL(load: Pick<Load, 'wetKg' | 'moisture'>, way: Way, moisture
     const one = burnt(dryKg / (1 - share), share, way.yieldOfDry.typical)
     return one.ok ? one.value.crushedL : 0
   }
-  return Math.max(0, of(USUAL_MOISTURE) - of(Math.min(0.44, moisture)))
+  return Math.max(0, of(CHAR.usualMoisture) - of(Math.min(0.44, moisture)))
 }

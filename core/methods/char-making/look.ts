@@ -1,5 +1,4 @@
 import { addHours, addMinutes } from 'date-fns'
-import { CRUSHED_KG_L } from '../../char/constants'
 import type { BegunBatch } from '../../journal/garden'
 import type { Picture } from '../../picture/picture'
 import { numberOf } from '../../questions/question'
@@ -15,12 +14,13 @@ import { crushedOf } from './crushing'
 import { guideOf } from './guide'
 import { litresGiven, minutesTaken } from './own'
 import { burnPicture } from './picture'
-import { NEUTRAL_PH } from './said'
 import { progressOf, standingOf } from './standing'
 import { mayLight, theBurn, type Burn } from './state'
 import { tasksOf } from './tasks'
 import { atHandText, roundedUpL } from './water'
 import { ASHED, COLD, CRUSHED, DONE, GO, LIT, PICKED, QUENCHED, RINSE, SEALED } from './words'
+import { MAKE } from './constants'
+import { CHAR } from '../../char/constants'
 
 function momentOn({ began }: BegunBatch, { now }: Surroundings, day?: number): Date {
   return day === undefined ? now : new Date(Math.min(now.getTime(), Date.parse(began.at) + day * DAY_MS))
@@ -93,7 +93,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const ashKg = batch.did.filter(({ deed }) => deed === ASHED).reduce((sum, { answers }) => sum + (numberOf(answers, 'kg') ?? 0), 0)
   const rinses = (batch.gauged[RINSE] ?? []).map(({ value }) => value)
   const given = litresGiven(batch)
-  const charKg = (given ?? burn.crushedL.typical) * CRUSHED_KG_L.typical
+  const charKg = (given ?? burn.crushedL.typical) * CHAR.crushedKgL.typical
   return [
     ...(burn.way.bought
       ? []
@@ -132,7 +132,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
       ? [
           {
             label: 'Rinsed', value: `pH ${rinses.map(value => numberText(value, 1)).join(', ')}`,
-            why: rinses.at(-1)! <= NEUTRAL_PH ? 'as good as neutral' : 'not neutral so far',
+            why: rinses.at(-1)! <= MAKE.neutralPh ? 'as good as neutral' : 'not neutral so far',
           },
         ]
       : []),
@@ -187,7 +187,7 @@ function outputs(batch: BegunBatch, surroundings: Surroundings): Output[] {
   const whole = crushed?.afterL ?? burn.crushedL.typical
   const coarse = crushed ? crushed.coarseL : whole * 0.2
   const rinses = (batch.gauged[RINSE] ?? []).map(({ value }) => value)
-  const char = { charged: 0, with: [], ...(burn.way.ashy && !((rinses.at(-1) ?? Infinity) <= NEUTRAL_PH) ? { ashy: true } : {}) }
+  const char = { charged: 0, with: [], ...(burn.way.ashy && !((rinses.at(-1) ?? Infinity) <= MAKE.neutralPh) ? { ashy: true } : {}) }
   return [
     {
       materialId: 'biochar-crushed', label: 'Crushed char, raw', hint: 'fine and middle pieces: to be charged before it goes on a bed',

@@ -7,13 +7,8 @@ import { loadOf, yielded } from './load'
 import { wayOf, type Way } from './ways'
 import { CRUSHED, DONE, LIT, METHOD } from './words'
 import { numberOf } from '../../questions/question'
+import { MAKE } from './constants'
 
-/**
- * How far one gardener's burns differ from what is usual, and one of them from the next. Own estimates: times by a third and a
- * fifth, yields by a quarter and a sixth.
- */
-const TIMES = { between: 0.33, each: 0.2 }
-const YIELDS = { between: 0.25, each: 0.16 }
 const MINUTE_MS = 60_000
 
 /** How this gardener's burns compare with what is usual. */
@@ -57,9 +52,9 @@ export function ownBurns(way: Pick<Way, 'id'>, surroundings: Pick<Surroundings, 
     return here !== undefined && there > 0 ? [here / there] : []
   })
   return {
-    minutes: ownPace(ratios(minutesTaken, batch => wayOf(batch.began.approachId).minutes(burnLoad(batch, surroundings))), TIMES),
+    minutes: ownPace(ratios(minutesTaken, batch => wayOf(batch.began.approachId).minutes(burnLoad(batch, surroundings))), MAKE.times),
     litres: ownPace(
-      ratios(litresGiven, batch => yielded(burnLoad(batch, surroundings), wayOf(batch.began.approachId)).crushedL.typical), YIELDS,
+      ratios(litresGiven, batch => yielded(burnLoad(batch, surroundings), wayOf(batch.began.approachId)).crushedL.typical), MAKE.yields,
     ),
   }
 }

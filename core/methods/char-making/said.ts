@@ -4,17 +4,15 @@ import { quantityText } from '../../units/format'
 import type { Range } from '../../units/range'
 import type { UnitSystem } from '../../units/system'
 import { goingOf, type FireToLight } from './go'
-
-/** As neutral as rinse water of char gets: below this it is done. */
-export const NEUTRAL_PH = 8
+import { MAKE } from './constants'
 
 /** Rounds of rinsing still to go, by how the last ones brought the pH down; nothing where nothing can be said yet. */
 export function roundsToGo(values: readonly number[]): number | undefined {
   const [before, last] = [values.at(-2), values.at(-1)]
   if (last === undefined) return undefined
-  if (last <= NEUTRAL_PH) return 0
+  if (last <= MAKE.neutralPh) return 0
   if (before === undefined || before - last < 0.05) return undefined
-  return Math.ceil((last - NEUTRAL_PH) / (before - last))
+  return Math.ceil((last - MAKE.neutralPh) / (before - last))
 }
 
 /** What is said back when something of a burn is recorded. */
@@ -36,7 +34,7 @@ export const padsSaid = {
         }
   },
   rinsed(before: readonly number[], value: number): string {
-    if (value <= NEUTRAL_PH) return 'Neutral: rinsed enough.'
+    if (value <= MAKE.neutralPh) return 'Neutral: rinsed enough.'
     const togo = roundsToGo([...before, value])
     if (togo !== undefined) return `About ${togo === 1 ? 'one more round' : `${togo} more rounds`}, at this pace.`
     return before.length > 0

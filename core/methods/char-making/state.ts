@@ -11,9 +11,7 @@ import { atHandL, stoppingL } from './water'
 import { CHECKED, CRUSHED, DONE, LIT, PICKED } from './words'
 import type { Range } from '../../units/range'
 import type { UnitSystem } from '../../units/system'
-
-/** A check is good for so long: wind and people change. */
-const CHECK_HOURS = 3
+import { MAKE } from './constants'
 
 /** What is done in one go: until it is burnt through, and then until it is cold. */
 export function stepsOf({ begins }: Pick<Way, 'begins'>, ending: Ending | undefined): readonly string[] {
@@ -114,5 +112,5 @@ export function theBurn(batch: BegunBatch, surroundings: Surroundings): Burn {
 /** Whether it may be lit now: checked, go, and not too long ago. */
 export function mayLight({ going, checkedAt, way }: Burn, now: Date): boolean {
   if (!way.burns) return true
-  return going?.go === true && checkedAt !== undefined && now.getTime() - checkedAt.getTime() <= CHECK_HOURS * HOUR_MS
+  return going?.go === true && checkedAt !== undefined && now.getTime() - checkedAt.getTime() <= MAKE.checkHours * HOUR_MS
 }

@@ -4,9 +4,10 @@ import { dayText, timeText } from '../../units/dates'
 import { quantityText } from '../../units/format'
 import type { Surroundings, Task } from '../contract'
 import { tasksFrom, type Ask } from '../course'
-import { NEUTRAL_PH, roundsToGo } from './said'
+import { roundsToGo } from './said'
 import { theBurn, type Burn } from './state'
 import { CHECKED, CRUSHED, EVENING, LIT, RINSE, SNAPPED } from './words'
+import { MAKE } from './constants'
 
 function burnIt(burn: Burn, { now }: Surroundings): Ask[] {
   const run = { doing: { kind: 'page', page: 'run' }, label: 'Step by step', icon: 'i-ph-fire' } as const
@@ -96,14 +97,14 @@ function workUp(batch: BegunBatch, burn: Burn, { now, units }: Surroundings): As
       action: 'snap', doing: { kind: 'pad', pad: SNAPPED }, label: 'Test it', icon: 'i-ph-hand-tap', title: 'Snap, ring, streak, smell',
       reason: 'A minute: it says whether this is char or charred wood.', due: now, until: addDays(now, 7), urgency: 'usual',
     }]
-  if ((burn.way.ashy && last === undefined) || (last !== undefined && last > NEUTRAL_PH))
+  if ((burn.way.ashy && last === undefined) || (last !== undefined && last > MAKE.neutralPh))
     return [{
       action: 'rinse', doing: { kind: 'pad', pad: RINSE }, label: 'Rinse', icon: 'i-ph-eyedropper',
       title: last === undefined ? 'Shake out the ash, rinse, measure' : 'Rinse it once more',
       reason:
         last === undefined
           ? 'This way there is ash in it, and ash is as sharp as lime.'
-          : `The last rinse had pH ${last}; below ${NEUTRAL_PH} it is `
+          : `The last rinse had pH ${last}; below ${MAKE.neutralPh} it is `
             + `done${togo ? `, in about ${togo === 1 ? 'one round' : `${togo} rounds`}` : ''}.`,
       due: now,
       until: addDays(now, 7),

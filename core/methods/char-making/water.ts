@@ -4,12 +4,7 @@ import { quantityText } from '../../units/format'
 import { fromShown, toShown, type UnitSystem } from '../../units/system'
 import type { Ending } from './endings'
 import type { Yielded } from './load'
-
-/**
- * Beside any fire, however small: four full cans of 10 L, or a hose that runs. Practice of fire services: 30 to 60 L before a
- * garden fire is lit.
- */
-export const ANY_FIRE_L = 40
+import { MAKE } from './constants'
 
 /**
  * Litres that stopping it takes, by the way it ends: the bulk of the char and what boils off, more where water runs away; 0
@@ -26,7 +21,7 @@ export function roundedUpL(litres: number, units: UnitSystem): number {
 
 /** Litres to have at hand before a fire is lit: what any fire wants, and what this one takes. */
 export function atHandL(stopL: number, units: UnitSystem): number {
-  return roundedUpL(Math.max(ANY_FIRE_L, stopL), units)
+  return roundedUpL(Math.max(MAKE.anyFireL, stopL), units)
 }
 
 /** What water at hand is asked for: a hose, or so many cans. */

@@ -2,6 +2,7 @@ import { range, type Range } from '../../units/range'
 import type { Approach } from '../contract'
 import { drenched, drowned, inPail, sealed, tipped, type Endings } from './endings'
 import { CHECKED, CHIMNEY, COVERED, DONE, FED, LIT, PICKED } from './words'
+import { MAKE } from './constants'
 
 /** What a load is while it is burnt: litres as stacked, how high it lies, water as a fraction of its mass. */
 export interface LoadShape { readonly litres: number, readonly heightM: number, readonly moisture: number }
@@ -38,16 +39,7 @@ export interface Way extends Approach {
   readonly lighting?: string
 }
 
-/**
- * A burn front in thin dry wood goes down about so fast, metres a minute: a barrel of 70 cm in about an hour. Own estimate,
- * 0.007 to 0.016.
- */
-const FRONT_M_MIN = 0.011
-/** However little there is, lighting and burning out take so long. */
-const LEAST_MIN = 15
-/** Each point of water beyond 15 % slows a burn by so much. Own estimate. */
-const WET_SLOWS = 3
-const wet = (moisture: number) => 1 + WET_SLOWS * Math.max(0, moisture - 0.15)
+const wet = (moisture: number) => 1 + MAKE.wetSlows * Math.max(0, moisture - 0.15)
 const OPEN_END = ['The flame is low and blue, or gone', 'Hardly any smoke', 'A veil of white ash over all of it']
 const always = (ending: Endings['inVessel']): Endings => ({ inVessel: ending, onGround: ending })
 
@@ -60,7 +52,7 @@ export const WAYS: readonly Way[] = [
       'A barrel with holes below, filled with thin dry wood, lit on top, a tall chimney over it: the glow goes down, and what is above '
       + 'it is char.',
     burns: true, yieldOfDry: range(0.15, 0.2, 0.25), hours: range(1.5, 2.5, 4), fills: 0.85, ashy: false, once: ['load', 'loads'],
-    minutes: ({ heightM, moisture }) => Math.max(LEAST_MIN, heightM / FRONT_M_MIN * wet(moisture)),
+    minutes: ({ heightM, moisture }) => Math.max(MAKE.leastMin, heightM / MAKE.frontMMin * wet(moisture)),
     signs: ['The glow shows at the holes all round', 'The flame is thin and blue', 'No more smoke'],
     begins: [CHECKED, LIT, CHIMNEY, DONE], endings: always(tipped), risk: 'sparks, smoke when damp, hot steel',
   },

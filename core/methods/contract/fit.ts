@@ -1,7 +1,7 @@
 import type { BegunBatch } from '../../journal/garden'
 import { inputsOf } from '../../journal/garden'
 import { CORE, HEAT, TURNED } from '../../journal/earlier'
-import { heatLog, YARDSTICK_DAYS } from '../../lots/heat-log'
+import { heatLog } from '../../lots/heat-log'
 import type { Family } from '../../materials/material'
 import { materialOf } from '../../mix/portion'
 import { testStates } from '../../readiness/taken'
@@ -12,13 +12,11 @@ import type { Ripeness } from './look'
 import type { Life } from './method'
 import type { Pad } from './record'
 import type { Surroundings } from './surroundings'
+import { READING } from './constants'
+import { LOTS } from '../../lots/constants'
 
 /** What lies on beds as it comes: nothing of it has to have rotted before it is a mulch. */
 const MULCH_AS_IT_IS: readonly Family[] = ['wood', 'leaf', 'straw', 'paper', 'finished', 'char', 'mineral']
-/** What was fed is hardly changed before so many days. Practice: three to five weeks. */
-const BEGUN_DAYS = 28
-/** By the model so much of the way to ripe has to be behind it; fresh scraps under leaves stand at 0.12. Own estimate, 0.15 to 0.3. */
-const BEGUN_SHARE = 0.2
 const SMELL = 'smell'
 
 type Ripening = Pick<Life, 'pads' | 'standing' | 'ripeness'>
@@ -44,9 +42,9 @@ export function evidenceOf({ pads, standing: standingOf, ripeness }: Ripening, b
   const begun
     = last === undefined
       ? inputsOf(batch).length > 0
-      : daysBetween(last.at, surroundings.now) >= BEGUN_DAYS && (stages?.rottedShare ?? 0) >= BEGUN_SHARE
+      : daysBetween(last.at, surroundings.now) >= READING.begunDays && (stages?.rottedShare ?? 0) >= READING.begunShare
   const readings = (batch.gauged[HEAT] ?? []).filter(({ spot }) => spot === CORE).map(({ at, value }) => ({ at, coreC: value }))
-  const hot = heatLog({ readings, turns: batch.did.filter(({ deed }) => deed === TURNED) }).longestDays >= YARDSTICK_DAYS
+  const hot = heatLog({ readings, turns: batch.did.filter(({ deed }) => deed === TURNED) }).longestDays >= LOTS.yardstickDays
   const noticed = [...(stages?.against ?? []), ...foulSmell(batch, pads)]
   return {
     // What was noticed says it plainer than the word over it.

@@ -5,9 +5,7 @@ import { chartPoints, type Chart, type Look, type NamedWindow, type Surroundings
 import { placeOf, type Coursed, type Middle } from './define'
 import type { CourseQuestion } from './question'
 import { daysAfter, spansOf, type Roughly, type Span } from './spans'
-
-/** Within so much of today it is today, days. */
-const TODAY_DAYS = 0.6
+import { COURSE } from './constants'
 
 /** A course that is a share of one way, 0 to 1, with one window at its end. */
 export interface OneWay<Q extends CourseQuestion, C> {
@@ -45,7 +43,7 @@ export function lookOfOneWay<Q extends CourseQuestion, C>(by: OneWay<Q, C>): Loo
     },
     told: (batch, surroundings, day) => {
       const { question: { nowDay } } = by.middleOf(batch, surroundings)
-      const isToday = day === undefined || Math.abs(day - nowDay) < TODAY_DAYS
+      const isToday = day === undefined || Math.abs(day - nowDay) < COURSE.todayDays
       const share = percentText(Math.min(1, shareOn(batch, surroundings, day)))
       return `${isToday ? 'Now' : weekdayDateText(daysAfter(batch.began.at, day))}: about ${share} ${by.ofTheWay}.`
     },

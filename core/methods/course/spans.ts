@@ -2,6 +2,7 @@ import { addMinutes } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import type { DayWindow, NamedWindow, Surroundings } from '../contract'
 import type { CourseQuestion } from './question'
+import { COURSE } from './constants'
 
 /** Before the forecast is there, so much sooner or later than one course says. */
 export interface Roughly {
@@ -13,9 +14,6 @@ export interface Roughly {
 
 /** What a window says of its days. */
 export type Span = Pick<NamedWindow, 'id' | 'from' | 'to' | 'orLater'>
-
-/** So near the end of what was looked at, it may as well be later, days. */
-const NEAR_END_DAYS = 1
 
 /** The moment so many days after a beginning, to the minute. */
 export function daysAfter(at: string | Date, days: number): Date {
@@ -33,7 +31,7 @@ export interface Spans {
 /** Reads the windows of a batch. @param near days before the end of what was looked at, from which on it may be later. */
 export function spansOf(
   batch: BegunBatch, surroundings: Pick<Surroundings, 'forecastOf'>, { horizonDay }: Pick<CourseQuestion, 'horizonDay'>,
-  { sooner, later, capped = false }: Roughly, near = NEAR_END_DAYS,
+  { sooner, later, capped = false }: Roughly, near = COURSE.nearEndDays,
 ): Spans {
   const forecast = surroundings.forecastOf?.(batch.id)
   const known = (id: string) => forecast?.windows[id]?.now

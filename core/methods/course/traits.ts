@@ -1,5 +1,4 @@
-/** Beyond so many spreads nothing is met. */
-const FARTHEST = 4
+import { COURSE } from './constants'
 
 /** What differs from one batch to another and is not known: factors by the spread of their logarithm, shifts by their own. */
 export interface Traits<F extends string, S extends string> {
@@ -17,7 +16,7 @@ export function traitsBy<F extends string, S extends string>(
 ): Traits<F, S> {
   const [factorNames, shiftNames] = [Object.keys(factors) as F[], Object.keys(shifts) as S[]]
   const at = (point: ArrayLike<number>) => {
-    const standing = (index: number) => Math.min(FARTHEST, Math.max(-FARTHEST, point[index] ?? 0))
+    const standing = (index: number) => Math.min(COURSE.farthest, Math.max(-COURSE.farthest, point[index] ?? 0))
     return Object.fromEntries([
       ...factorNames.map((name, index) => [name, Math.exp(factors[name] * standing(index))] as const),
       ...shiftNames.map((name, index) => [name, shifts[name] * standing(factorNames.length + index)] as const),

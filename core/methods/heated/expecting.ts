@@ -6,8 +6,9 @@ import { range, type Range } from '../../units/range'
 import type { ExpectedDay, HeapSupposed, HeapWhatIf } from './expected'
 import { keptFor, type Band, type Forecast, type Lasting, type Surroundings } from '../contract'
 import { caseOf, type HeatedQuestion } from './question'
-import { ripeDayOf, RIPE_MG_G } from './ready-day'
+import { ripeDayOf } from './ready-day'
 import type { HeapRows, HeapSeries } from './forecast/answer'
+import { HEATED } from './constants'
 
 /** One course of a heap in the middle of what is possible, with the question it answers. */
 export interface MiddleCourse {
@@ -103,7 +104,7 @@ export function expecting(
     const [before, after] = [middleCourse(batch, surroundings), middleCourse(batch, surroundings, supposed)]
     if (!before || !after) return undefined
     const readyOn = ({ course, question, point }: MiddleCourse) =>
-      ripeDayOf(course, RIPE_MG_G * middleTraits(point).ripe) ?? question.horizonDay
+      ripeDayOf(course, HEATED.ripeMgG * middleTraits(point).ripe) ?? question.horizonDay
     const shown = (middle: MiddleCourse) => upTo(middle.course.days, days).map(at => dayOfCourse(middle, at))
     return { present: shown(before), changed: shown(after), readyShiftDays: readyOn(after) - readyOn(before) }
   }

@@ -1,5 +1,6 @@
 import type { Picture, PictureBand, Primitive } from '../../picture/picture'
 import { frontWidthM, type Vessel } from '../../vessel/vessel'
+import { HEATED } from './constants'
 
 /** A heap as it is drawn. */
 export interface HeapDrawing {
@@ -15,12 +16,9 @@ export interface HeapDrawing {
   readonly usedShare?: number | undefined
 }
 
-/** From here it shows that it has sunk, metres. */
-const SUNK_M = 0.04
-
 /** A heap cut open: walls, layers, how far they have rotted, warmth by depth, the height it was built to. */
 export function heapPicture({ of, vessel, bands, heightM, builtM, coreC, ambientC = 15, depthsC, usedShare = 0 }: HeapDrawing): Picture {
-  const sunk: Primitive[] = builtM !== undefined && builtM - heightM > SUNK_M ? [{ kind: 'level', yM: builtM, said: 'built' }] : []
+  const sunk: Primitive[] = builtM !== undefined && builtM - heightM > HEATED.sunkM ? [{ kind: 'level', yM: builtM, said: 'built' }] : []
   const warm: Primitive[] = coreC === undefined
     ? []
     : [

@@ -12,9 +12,10 @@ import { daysBetween } from '../../units/time'
 import type { HeapSupposed } from './expected'
 import type { Surroundings } from '../contract'
 import type { StampedFinding } from '../../learning/fit'
-import { starterOf, STARTS_ABOVE_K, weatherOn } from './forecast/around'
+import { starterOf, weatherOn } from './forecast/around'
 import { findingsOf, type HeapRow } from './forecast/findings'
 import { habitOf, type TurningRule } from './turning'
+import { HEATED } from './constants'
 
 /** Everything that a forecast of one heap needs, as plain data that can be handed to a worker. */
 export interface HeatedQuestion {
@@ -81,9 +82,6 @@ function deedsOf(batch: HeapLog, supposed: readonly HeapSupposed[], book: Materi
   ].filter(({ day: at }) => Number.isFinite(at) && at >= 0).sort((a, b) => a.day - b.day)
 }
 
-/** A turn that is asked today is taken to be made so much later, days. */
-const DONE_BY_DAYS = 0.75
-
 /** How a method looks after a batch that heats, and how far ahead it has to be seen. */
 export interface Tending {
   readonly turning: TurningRule
@@ -118,7 +116,7 @@ export function heatedQuestion(
     methodId: built.methodId, batchId: batch.id, builtAt: built.at, nowDay, horizonDay, charge, standing: tending.ground(built.vessel),
     weather: openShare === undefined ? weather : { ...weather, openShare },
     deeds: deedsOf(batch, supposed, surroundings.materials),
-    startsAboveK: STARTS_ABOVE_K,
+    startsAboveK: HEATED.startsAboveK,
     starter: startersOf(batch, surroundings.materials),
     builtHeightM,
     turning,
@@ -129,7 +127,7 @@ export function heatedQuestion(
     findings: findingsOf(batch, builtHeightM),
     // What is asked today is done by tomorrow; who says when they turn it turns it then, and not before as well.
     habitFromDay: Math.max(
-      nowDay + DONE_BY_DAYS,
+      nowDay + HEATED.doneByDays,
       ...supposed.filter(({ kind }) => kind === 'turn').map(({ at }) => daysBetween(built.at, at) + 1),
     ),
     seed: seedFromText(batch.id),

@@ -1,6 +1,7 @@
 import { robustSlope } from '../../statistics/slope'
 import { DAY_MS } from '../../units/time'
 import type { HeapLog, Reading } from './heap-log'
+import { HEATED } from './constants'
 
 /** A core reading, and whether it stands apart from both of its neighbours. */
 export interface CoreReading {
@@ -9,9 +10,6 @@ export interface CoreReading {
   readonly coreC: number
   readonly odd: boolean
 }
-
-/** No heap jumps this far and back between readings, K. */
-const JUMP_K = 20
 
 /** The core readings in order. A lone spike or hole is marked odd and kept: nothing recorded is dropped. */
 export function coreReadings({ readings }: Pick<HeapLog, 'readings'>): CoreReading[] {
@@ -22,32 +20,19 @@ export function coreReadings({ readings }: Pick<HeapLog, 'readings'>): CoreReadi
     const odd
       = before !== undefined
         && after !== undefined
-        && Math.min(Math.abs(coreC - before), Math.abs(coreC - after)) > JUMP_K
+        && Math.min(Math.abs(coreC - before), Math.abs(coreC - after)) > HEATED.jumpK
         && (coreC - before) * (coreC - after) > 0
     return { eventId, at, coreC, odd }
   })
 }
 
-/** It is falling when it loses so much a day and has lost so much in all, K, over so many readings and days. */
-const FALLS_K_DAY = 0.7
-const FALLEN_K = 3
-const FALLS_FOR = { readings: 3, days: 2 }
-
-/**
- * Readings closer than this count as one, their middle: a probe that writes every minute tells no more about a fall than one
- * read morning and evening.
- */
-const POOL_DAYS = 0.5
-/** Few readings are taken as they are. */
-const MANY = 40
-
 interface Point { readonly x: number, readonly y: number }
 
 function pooled(points: readonly Point[]): readonly Point[] {
-  if (points.length <= MANY) return points
+  if (points.length <= HEATED.many) return points
   const pools = new Map<number, Point[]>()
   for (const point of points) {
-    const pool = Math.floor(point.x / POOL_DAYS)
+    const pool = Math.floor(point.x / HEATED.fallPoolDays)
     const known = pools.get(pool)
     if (known) known.push(point)
     else pools.set(pool, [point])
@@ -70,9 +55,9 @@ export function fallenFrom(
   if (!peak) return undefined
   const since = pooled(sound.slice(sound.indexOf(peak)).map(({ at, coreC }) => ({ x: Date.parse(at) / DAY_MS, y: coreC })))
   const span = (since.at(-1)?.x ?? 0) - (since[0]?.x ?? 0)
-  if (since.length < FALLS_FOR.readings || span < FALLS_FOR.days - 0.1) return undefined
+  if (since.length < HEATED.fallsFor.readings || span < HEATED.fallsFor.days - 0.1) return undefined
   const perDayK = robustSlope(since)
-  return perDayK !== undefined && perDayK < -FALLS_K_DAY && peak.coreC - (sound.at(-1)?.coreC ?? peak.coreC) >= FALLEN_K
+  return perDayK !== undefined && perDayK < -HEATED.fallsKDay && peak.coreC - (sound.at(-1)?.coreC ?? peak.coreC) >= HEATED.fallenK
     ? { peakC: peak.coreC, at: peak.at, perDayK }
     : undefined
 }

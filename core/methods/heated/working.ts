@@ -1,14 +1,12 @@
 import type { Course } from '../../heat/course'
-
-/** Frozen or dry, nothing that takes its time goes on: such days do not count. */
-export const WORKS = { aboveC: 1, moisture: 0.5 } as const
+import { HEATED } from './constants'
 
 /** Days on which something worked, and the day on which they were enough. */
 export interface Worked { readonly days: number, readonly day?: number }
 
 /** Whether a day counts. */
 export function works(coreC: number, moisture: number): boolean {
-  return coreC >= WORKS.aboveC && moisture >= WORKS.moisture
+  return coreC >= HEATED.works.aboveC && moisture >= HEATED.works.moisture
 }
 
 /** Counts on over a course from a day, until so many days are worked. */

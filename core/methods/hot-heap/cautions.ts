@@ -1,6 +1,7 @@
 import { approachOf, type Warning } from '../contract'
 import type { Ingredient } from '../../mix/portion'
 import { APPROACHES } from './approaches'
+import { HOT } from './constants'
 
 /** Approaches that hold a heap hot and turned often enough to count on it through and through. */
 const COOL_APPROACHES: readonly string[] = ['seldom']
@@ -12,8 +13,6 @@ const NEEDS_HEAT: Readonly<Record<string, string>> = {
   'veg-haulm': 'Haulm with blight or club root needs a heap that gets hot all through. If it is sick, it goes to the public collection.',
   'pig-manure': 'Pig manure belongs in a heap that gets hot all through.',
 }
-/** A heap with so much of it smells of ammonia whatever the numbers say. */
-const MUCH_POULTRY = 0.2
 
 /** What to mind about the ingredients in this approach, beyond what stands with each material. */
 export function warningsFor(ingredients: readonly Ingredient[], approachId: string): Warning[] {
@@ -24,7 +23,7 @@ export function warningsFor(ingredients: readonly Ingredient[], approachId: stri
     const share = litres > 0 ? amount.count * amount.container.volumeL / litres : 0
     return [
       ...(cool && NEEDS_HEAT[material.id] ? [{ materialId: material.id, text: NEEDS_HEAT[material.id] as string }] : []),
-      ...(material.family === 'manure' && material.carbonToNitrogen.typical < 12 && share > MUCH_POULTRY
+      ...(material.family === 'manure' && material.carbonToNitrogen.typical < 12 && share > HOT.muchPoultry
         ? [{ materialId: material.id, text: 'So much poultry manure gives off ammonia: more browns, or less of it.' }]
         : []),
       ...(material.id === 'wood-ash' && share > 0.02

@@ -4,13 +4,14 @@ import { findMaterial } from '../../materials/book'
 import type { NewEvent } from '../../journal/event'
 import type { Ingredient } from '../../mix/portion'
 import { VESSEL_PRESETS } from '../../vessel/presets'
-import { ripeDayOf, RIPE_MG_G } from '../heated/ready-day'
+import { ripeDayOf } from '../heated/ready-day'
 import { expectCourse, middleCourse } from './expect'
 import { questionOf } from './question'
 import { strataOf } from './layers'
 import { batchMeasures } from './measures'
 import { readyWindow } from './ready'
 import { tasksOf } from './tasks'
+import { HEATED } from '../heated/constants'
 
 /** Figures that stand in no formula of the model, each worked by hand, so that a slip of the pen is noticed. */
 describe('a heap\'s question', () => {
@@ -76,7 +77,7 @@ describe('the rough window, before a forecast is there', () => {
   it('reaches from 0.75 to 1.35 times the day on which one course is ripe', () => {
     const batch = heap({ ...RICH_HEAP, approachId: 'weekly' })
     const { from, to } = readyWindow(batch, surroundingsOn(0))
-    const ripe = ripeDayOf(middleCourse(batch, surroundingsOn(0))!.course, RIPE_MG_G)!
+    const ripe = ripeDayOf(middleCourse(batch, surroundingsOn(0))!.course, HEATED.ripeMgG)!
     const days = (at: Date) => (at.getTime() - Date.parse(onDay(0))) / 86_400_000
     expect(days(from)).toBeCloseTo(ripe * 0.75, 1)
     expect(days(to)).toBeCloseTo(ripe * 1.35, 1)

@@ -16,7 +16,7 @@ import { readyWindow } from './ready'
 import { buildSteps } from './steps'
 import { sizeOf } from './size'
 import { phaseNow } from './standing'
-import { STANDS_SHARE } from './stands'
+import { HOT } from './constants'
 
 const ingredient = (id: string, count: number, container = BUCKET): Ingredient => ({
   material: findMaterial(id)!, amount: { count, container, packing: 'loose' },
@@ -241,7 +241,7 @@ describe('size', () => {
   })
   // Filled with as much loose stuff as stands level with the rim.
   it.each([[0.5, 'poor'], [0.8, 'workable'], [1.2, 'good'], [1.8, 'workable']] as const)('%s m each way is %s', (side, grade) => {
-    expect(sizeOf(cube(side), vesselVolumeL(cube(side)) / STANDS_SHARE, 'metric').grade).toBe(grade)
+    expect(sizeOf(cube(side), vesselVolumeL(cube(side)) / HOT.standsShare, 'metric').grade).toBe(grade)
   })
 
   it('minds a vessel filled too low or above the rim', () => {

@@ -16,9 +16,9 @@ import { outlookOf } from './outlook'
 import { PADS } from './pads'
 import { ripeness } from './ripeness'
 import { leastVolumeL } from './size'
-import { STANDS_SHARE } from './stands'
 import { FINISHING_CAUTIONS } from './steps'
 import { supposing } from './suppose'
+import { HOT } from './constants'
 
 const mixing: Mixing = {
   comfort: approachId => approachOf({ approaches: APPROACHES }, approachId).comfort,
@@ -31,7 +31,7 @@ const mixing: Mixing = {
 
 const sizing: Sizing = {
   leastVolumeL,
-  standsShare: STANDS_SHARE,
+  standsShare: HOT.standsShare,
   daysToReady: (approachId) => {
     const [earliest, latest] = hotHeapApproach(approachId).readyDays
     return { earliest, latest }

@@ -4,16 +4,7 @@ import { portionOf, type Ingredient } from '../../mix/portion'
 import type { Stratum, StratumRole } from '../../vessel/strata'
 import { fillHeightM } from '../../vessel/vessel'
 import type { HeapProposal } from '../heated/proposal'
-
-/** A course of one brown and one green layer is about this high. */
-const COURSE_M = 0.16
-const MOST_COURSES = 8
-/** Quarters of a container are the least that can be measured out by eye. */
-const LEAST_COUNT = 0.25
-/** More than this of a heap is no base. */
-const BASE_MOST = 0.2
-/** So much of the first brown is kept for the top. */
-const CAP_SHARE = 0.12
+import { HOT } from './constants'
 
 /** How many layers of browns and greens; 0 for as many as its height makes. */
 export const LAYERS_ASKED = { id: 'layers', kind: 'count', label: 'Layers (0: by height)', usual: 0, most: 12 } as const
@@ -22,7 +13,7 @@ export const LAYERS_ASKED = { id: 'layers', kind: 'count', label: 'Layers (0: by
 export function layersOf({ vessel, volumeL, answers }: HeapProposal): { readonly count: number, readonly answerId: string } {
   const said = Math.round(numberOf(answers, LAYERS_ASKED.id) ?? 0)
   return {
-    count: said > 0 ? said : Math.min(MOST_COURSES, Math.max(1, Math.round(fillHeightM(vessel, volumeL) / COURSE_M))),
+    count: said > 0 ? said : Math.min(HOT.mostCourses, Math.max(1, Math.round(fillHeightM(vessel, volumeL) / HOT.courseM))),
     answerId: LAYERS_ASKED.id,
   }
 }
@@ -48,7 +39,7 @@ function rough(ingredient: Ingredient, role: StratumRole, count: number): Rough 
 /** Splits a count into parts that can be measured out and that add up to the whole. */
 export function portionedOut(count: number, parts: number): number[] {
   const marks = Array.from({ length: parts + 1 }, (_, index) =>
-    index === parts ? count : Math.round((count * index) / parts / LEAST_COUNT) * LEAST_COUNT,
+    index === parts ? count : Math.round((count * index) / parts / HOT.leastCount) * HOT.leastCount,
   )
   return marks.slice(1).map((mark, index) => mark - (marks[index] as number))
 }
@@ -59,7 +50,7 @@ function baseOf(ingredients: readonly Ingredient[]): Ingredient | undefined {
   return (
     ingredients.find(({ material, prepared }) => material.part === 'base' && !prepared)
     ?? ingredients.find(
-      one => one.material.structure === 3 && one.material.family === 'wood' && portionOf(one).looseVolumeL < BASE_MOST * wholeL,
+      one => one.material.structure === 3 && one.material.family === 'wood' && portionOf(one).looseVolumeL < HOT.baseMost * wholeL,
     )
   )
 }
@@ -77,7 +68,9 @@ function courses(ingredients: readonly Ingredient[], count: number): Rough[] {
 function withoutCap(ingredients: readonly Ingredient[]): { readonly rest: readonly Ingredient[], readonly cap: readonly Rough[] } {
   const brown = ingredients.find(ingredient => roleOf(ingredient) === 'brown')
   if (!brown) return { rest: ingredients, cap: [] }
-  const kept = Math.min(brown.amount.count, Math.max(LEAST_COUNT, Math.round(brown.amount.count * CAP_SHARE / LEAST_COUNT) * LEAST_COUNT))
+  const kept = Math.min(
+    brown.amount.count, Math.max(HOT.leastCount, Math.round((brown.amount.count * HOT.capShare) / HOT.leastCount) * HOT.leastCount),
+  )
   const left = { ...brown, amount: { ...brown.amount, count: brown.amount.count - kept } }
   return {
     rest: ingredients.map(one => (one === brown ? left : one)).filter(({ amount }) => amount.count > 0),

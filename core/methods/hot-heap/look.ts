@@ -16,19 +16,13 @@ import { readyWindow } from './ready'
 import { phaseNow, standingOf } from './standing'
 import { tasksOf } from './tasks'
 import { weekdayDateText } from '../../units/dates'
-
-/** A measured height is believed for so long. */
-const HEIGHT_FRESH_DAYS = 7
-/** A reading within so many days of a moment shows what it was then. */
-const READ_NEAR_DAYS = 0.5
-/** The heap is seen at least so long, and so far ahead. */
-const SHOWN = { least: 21, ahead: 10, most: 60, beyondWindow: 4, chartAhead: 12 }
+import { HOT } from './constants'
 
 function lastDay(log: HeapLog, surroundings: Surroundings): number {
   if (log.finish) return Math.max(1, daysBetween(log.built.at, log.finish.at))
   const day = daysStanding(log, surroundings.now)
   const ready = daysBetween(log.built.at, readyWindow(log, surroundings).to)
-  return Math.ceil(Math.max(SHOWN.least, day + SHOWN.ahead, Math.min(day + SHOWN.most, ready + SHOWN.beyondWindow)))
+  return Math.ceil(Math.max(HOT.shown.least, day + HOT.shown.ahead, Math.min(day + HOT.shown.most, ready + HOT.shown.beyondWindow)))
 }
 
 /** The layers of a heap from the bottom up: as built, with what was added since on top. */
@@ -67,8 +61,8 @@ function momentOf(log: HeapLog, surroundings: Surroundings, day: number | undefi
   const isNow = end === undefined && Math.abs(wanted - today) < 0.26
   const expected = expectedAt(expectCourse(log, surroundings, Math.ceil(wanted)), wanted)
   const at = addHours(new Date(log.built.at), Math.round(wanted * 24))
-  const readC = log.readings.findLast(one => one.coreC !== undefined && Math.abs(daysBetween(one.at, at)) < READ_NEAR_DAYS)?.coreC
-  const measured = log.heights.findLast(one => Math.abs(daysBetween(one.at, surroundings.now)) < HEIGHT_FRESH_DAYS)?.heightM
+  const readC = log.readings.findLast(one => one.coreC !== undefined && Math.abs(daysBetween(one.at, at)) < HOT.readNearDays)?.coreC
+  const measured = log.heights.findLast(one => Math.abs(daysBetween(one.at, surroundings.now)) < HOT.heightFreshDays)?.heightM
   const expectedM = expected?.heightM.typical ?? 0
   return {
     isNow, at, expected, readC,
@@ -116,7 +110,7 @@ function told(log: HeapLog, surroundings: Surroundings, day?: number): string {
 export function chartDays(log: HeapLog, surroundings: Surroundings): number {
   return log.finish
     ? daysBetween(log.built.at, log.finish.at)
-    : Math.max(SHOWN.least, daysStanding(log, surroundings.now) + SHOWN.chartAhead)
+    : Math.max(HOT.shown.least, daysStanding(log, surroundings.now) + HOT.shown.chartAhead)
 }
 
 const startMs = (log: HeapLog) => new Date(log.built.at).getTime()

@@ -6,10 +6,11 @@ import { amountVolumeL } from '../../units/container'
 import { asVessel } from '../../vessel/site'
 import type { Wall } from '../../vessel/vessel'
 import type { Outlook, Planned, Surroundings } from '../contract'
-import { groundOf, starterOf, STARTS_ABOVE_K, weatherOn } from '../heated/forecast/around'
+import { groundOf, starterOf, weatherOn } from '../heated/forecast/around'
+import { HEATED } from '../heated/constants'
+import { HOT } from './constants'
 
-const LAST_DAY = 8
-const FIRST_DAYS = Float64Array.from({ length: LAST_DAY * 3 + 1 }, (_, third) => third / 3)
+const FIRST_DAYS = Float64Array.from({ length: HOT.lastDay * 3 + 1 }, (_, third) => third / 3)
 const NEVER = { turnsToday: () => false }
 
 /** When, in which air and between which walls, where that is not as it is. */
@@ -32,11 +33,11 @@ export function peakOf(
   const heap: HeapCase = {
     charge, standing: groundOf(wall ? { ...vessel, wall } : vessel),
     weather: weatherOn(
-      vessel, at, LAST_DAY,
+      vessel, at, HOT.lastDay,
       airC === undefined ? surroundings : { ...surroundings, weather: { ...surroundings.weather, ambientC: () => airC } },
     ),
     deeds: [],
-    startsAboveK: STARTS_ABOVE_K,
+    startsAboveK: HEATED.startsAboveK,
     starter: starterOf(ingredients.map(one => ({ finished: one.material.family === 'finished', litres: amountVolumeL(one.amount) }))),
     habitFromDay: Number.POSITIVE_INFINITY, habit: NEVER,
   }
@@ -44,15 +45,10 @@ export function peakOf(
   return runCourse(heap, USUAL_TRAITS, course).ok ? Math.max(...course.coreC) : undefined
 }
 
-/** From here on a heap does what is asked of it; from the other on it is worth calling warm. */
-export const HOT_C = 55
-export const WARM_C = 45
-export const LUKEWARM_C = 30
-
 /** What it would do in its first eight days, there and in this season. */
 export function outlookOf(planned: Planned, surroundings: Surroundings): Outlook {
   const peakC = peakOf(planned, surroundings) ?? surroundings.weather.ambientC(surroundings.now)
-  if (peakC >= HOT_C) return { grade: 'good', label: 'heats well', peakC }
-  if (peakC >= WARM_C) return { grade: 'workable', label: 'warms', peakC }
-  return { grade: 'poor', label: peakC >= LUKEWARM_C ? 'lukewarm' : 'stays cool', peakC }
+  if (peakC >= HOT.hotC) return { grade: 'good', label: 'heats well', peakC }
+  if (peakC >= HOT.warmC) return { grade: 'workable', label: 'warms', peakC }
+  return { grade: 'poor', label: peakC >= HOT.lukewarmC ? 'lukewarm' : 'stays cool', peakC }
 }

@@ -4,9 +4,11 @@ import type { HeapLog } from '../heated/heap-log'
 import type { Surroundings } from '../contract'
 import { hotHeapApproach } from './approaches'
 import { middleCourse } from './expect'
-import { coolDayOf, ripeDayOf, RIPE_MG_G } from '../heated/ready-day'
+import { coolDayOf, ripeDayOf } from '../heated/ready-day'
 import { phaseNow, type PhaseNow } from './standing'
 import { dayText } from '../../units/dates'
+import { HEATED } from '../heated/constants'
+import { HOT } from './constants'
 
 /** When a heap is expected to be ready, and why. */
 export interface ReadyWindow {
@@ -16,9 +18,6 @@ export interface ReadyWindow {
   /** It may well be later than `to`: nobody looked further ahead. */
   readonly orLater?: boolean
 }
-
-/** Without a forecast yet, it may be ripe so much sooner or later than one course says. */
-const ROUGHLY = { sooner: 0.75, later: 1.35 }
 
 const later = (builtAt: string, days: number) => addHours(new Date(builtAt), Math.round(days * 24))
 
@@ -34,15 +33,12 @@ function leastFromNow(now: PhaseNow, batch: HeapLog): { readonly days: number, r
 
 interface Stages { readonly from: Date, readonly to: Date, readonly reason: string, readonly orLater?: boolean }
 
-/** Turned so seldom that its outside stays raw. */
-const SELDOM = 2
-
 /** What ripe means, and what it hangs on. */
 function why(batch: HeapLog, coolDay: number): string {
   const cool = `No more heat of its own from about ${dayText(later(batch.built.at, coolDay))}; ripe when its rawest fifth has hardly `
     + 'anything left to rot.'
   const { turning } = hotHeapApproach(batch.built.approachId)
-  return turning.most <= SELDOM || batch.turns.length === 0
+  return turning.most <= HOT.seldom || batch.turns.length === 0
     ? `${cool} That is its outside: each turn brings it into the warm middle.`
     : cool
 }
@@ -70,9 +66,9 @@ function byOneCourse(batch: HeapLog, surroundings: Surroundings): Stages {
     }
   }
   const { course, question } = middle
-  const ripe = ripeDayOf(course, RIPE_MG_G) ?? question.horizonDay
+  const ripe = ripeDayOf(course, HEATED.ripeMgG) ?? question.horizonDay
   return {
-    from: later(batch.built.at, ripe * ROUGHLY.sooner), to: later(batch.built.at, ripe * ROUGHLY.later),
+    from: later(batch.built.at, ripe * HOT.roughly.sooner), to: later(batch.built.at, ripe * HOT.roughly.later),
     orLater: ripe >= question.horizonDay - 1, reason: why(batch, coolDayOf(course, question.weather.airC)),
   }
 }

@@ -7,8 +7,9 @@ import { heatLog, heatLogWords } from '../../lots/heat-log'
 import { heapLogOf } from '../heated/heap-log'
 import { materialOf } from '../../mix/portion'
 import { middleCourse } from './expect'
-import { RIPE_MG_G } from '../heated/ready-day'
 import { phaseNow } from './standing'
+import { HEATED } from '../heated/constants'
+import { HOT } from './constants'
 
 /** What weedkillers travel in. */
 const MAY_CARRY_WEEDKILLER = ['straw', 'manure', 'grass']
@@ -18,9 +19,6 @@ function mayCarryWeedkiller({ built, additions }: HeapLog, { materials }: Surrou
     MAY_CARRY_WEEDKILLER.includes(materialOf(one, materials)?.family ?? ''),
   )
 }
-
-/** Cured to seeds' standard it respires no more than ripe stuff; it is no longer raw with half as much again. */
-const RAW_ABOVE = 1.5
 
 /** How far a heap has come: cool, cured, rotted, by what its rawer fifth would still respire. */
 export function stagesOf(batch: HeapLog, surroundings: Surroundings): Stages {
@@ -32,7 +30,7 @@ export function stagesOf(batch: HeapLog, surroundings: Surroundings): Stages {
   const { days, respirationMgG } = middle.course
   const at = days.findIndex(day => day >= now.day)
   const left = Math.max(0.1, respirationMgG[at < 0 ? days.length - 1 : at]!)
-  return { ...heat, curedShare: cool ? RIPE_MG_G / left : 0, rottedShare: RAW_ABOVE * RIPE_MG_G / left }
+  return { ...heat, curedShare: cool ? HEATED.ripeMgG / left : 0, rottedShare: HOT.rawAbove * HEATED.ripeMgG / left }
 }
 
 const HEAT_CAUTION

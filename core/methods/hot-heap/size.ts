@@ -2,15 +2,8 @@ import { quantityText } from '../../units/format'
 import type { UnitSystem } from '../../units/system'
 import { fillHeightM, narrowestM, volumeBelowL, type Vessel } from '../../vessel/vessel'
 import type { Grade } from '../contract'
-import { AFTER_A_WEEK, standingL, STANDS_SHARE } from './stands'
-
-/** Below this across, a heap loses heat faster than it makes it; beyond the other, air does not reach the middle. */
-export const SMALLEST_M = 0.9
-export const WIDEST_M = 1.5
-/** With less it warms for days only: nobody sets out to build that. */
-const LEAST_PLANNED_M = 0.75
-/** Hopelessly small for heat. */
-const TINY_M = 0.65
+import { standingL } from './stands'
+import { HOT } from './constants'
 
 /** Whether a heap can hold its heat and still breathe, by its size alone. */
 export interface Size {
@@ -21,7 +14,7 @@ export interface Size {
 
 /** Litres, loosely mixed, that hold heat for a while in this vessel: standing 75 cm high, or to the rim of a lower one. */
 export function leastVolumeL(vessel: Vessel): number {
-  return volumeBelowL(vessel, Math.min(LEAST_PLANNED_M, vessel.heightM)) / STANDS_SHARE
+  return volumeBelowL(vessel, Math.min(HOT.leastPlannedM, vessel.heightM)) / HOT.standsShare
 }
 
 /** Says whether this much in this vessel can hold its heat and still breathe. @param volumeL litres, loosely mixed. */
@@ -31,30 +24,30 @@ export function sizeOf(vessel: Vessel, volumeL: number, units: UnitSystem): Size
   const acrossM = narrowestM(vessel)
   const least = Math.min(heightM, acrossM)
   if (heightM > vessel.heightM * 1.02) {
-    const afterM = heightM * AFTER_A_WEEK
+    const afterM = heightM * HOT.afterAWeek
     const then
       = afterM > vessel.heightM
         ? `it is still ${metres(afterM - vessel.heightM)} above it after a week: keep some back, or start a second one`
         : 'it sinks below it within a week: heap it up, or keep some back'
     return { grade: 'workable', kind: 'over', text: `It would stand ${metres(heightM - vessel.heightM)} above the rim, and ${then}.` }
   }
-  if (least < TINY_M)
+  if (least < HOT.tinyM)
     return {
       grade: 'poor', kind: 'small',
       text:
         heightM < acrossM
-          ? `${metres(heightM)} high: under ${metres(SMALLEST_M)} it rots slowly instead.`
-          : `${metres(acrossM)} across: under ${metres(SMALLEST_M)} it rots slowly instead. A wider place helps.`,
+          ? `${metres(heightM)} high: under ${metres(HOT.smallestM)} it rots slowly instead.`
+          : `${metres(acrossM)} across: under ${metres(HOT.smallestM)} it rots slowly instead. A wider place helps.`,
     }
-  if (least < SMALLEST_M)
+  if (least < HOT.smallestM)
     return {
       grade: 'workable', kind: 'smallish',
-      text: `${metres(least)} at its smallest: it will warm, but not for long. From ${metres(SMALLEST_M)} each way it holds its heat.`,
+      text: `${metres(least)} at its smallest: it will warm, but not for long. From ${metres(HOT.smallestM)} each way it holds its heat.`,
     }
-  if (least > WIDEST_M)
+  if (least > HOT.widestM)
     return {
       grade: 'workable', kind: 'wide',
-      text: `Over ${metres(WIDEST_M)} each way, air does not reach the middle unless you turn it often.`,
+      text: `Over ${metres(HOT.widestM)} each way, air does not reach the middle unless you turn it often.`,
     }
   return { grade: 'good', kind: 'right', text: `${metres(acrossM)} across and ${metres(heightM)} high: big enough to hold its heat.` }
 }

@@ -5,17 +5,13 @@ import type { Standing, Surroundings } from '../contract'
 import { coreReadings } from '../heated/readings'
 import { daysBetween } from '../../units/time'
 import { expectCourse, middleCourse } from './expect'
-import { RIPE_MG_G } from '../heated/ready-day'
-import { FELT_C, WARMTH } from '../heated/warmth'
-import { HOT_C, TOO_HOT_C, WORKING_K } from '../heated/limits'
+import { WARMTH } from '../heated/warmth'
+import { HEATED } from '../heated/constants'
+import { HOT } from './constants'
+import { namedIn } from '../../constants/constants'
 
 /** The stages of a hot heap. */
 export type Phase = 'warming' | 'hot' | 'too-hot' | 'cooling' | 'curing' | 'stalled' | 'unread' | 'finished'
-
-/** By now a sound heap has warmed. */
-const WARM_BY_DAYS = 4.5
-/** In the cold a heap that works well need not be hot: so far above the air it is heated. */
-const WELL_ABOVE_K = 20
 
 /** The phase of a heap, the temperature it rests on and whether that was read or is only expected. */
 export interface PhaseNow {
@@ -30,12 +26,6 @@ export interface PhaseNow {
   readonly coolSince?: string
 }
 
-/** Readings older than this say little about now, and what a hand felt even less. */
-const STALE_DAYS = 10
-const FELT_STALE_DAYS = 4
-/** The decay is done, as far as it needs warmth, when its rawer fifth respires no more than so many times what is ripe. */
-const DONE_WITHIN = 2.5
-
 function expectedCore(batch: HeapLog, surroundings: Surroundings, day: number): number {
   return (
     expectedAt(expectCourse(batch, surroundings, Math.ceil(day)), day)?.coreC.typical ?? surroundings.weather.ambientC(surroundings.now)
@@ -45,14 +35,15 @@ function expectedCore(batch: HeapLog, surroundings: Surroundings, day: number): 
 /** What was last read or felt since it was last turned, while it is fresh: what came before a turn says nothing of after it. */
 function evidence(batch: HeapLog, now: Date, ambientC: number, expectedC: () => number): Pick<PhaseNow, 'coreC' | 'readAt' | 'feltAt'> {
   const turnedAt = batch.turns.at(-1)?.at ?? ''
-  const read = coreReadings(batch).findLast(({ odd, at }) => !odd && at >= turnedAt && daysBetween(at, now) < STALE_DAYS)
+  const read = coreReadings(batch).findLast(({ odd, at }) => !odd && at >= turnedAt && daysBetween(at, now) < HOT.staleDays)
   const felt = batch.observations.findLast(
-    ({ sense, finding, at }) => sense === WARMTH && FELT_C[finding] && at >= turnedAt && daysBetween(at, now) < FELT_STALE_DAYS,
+    ({ sense, finding, at }) =>
+      sense === WARMTH && namedIn(HEATED.feltC, finding) && at >= turnedAt && daysBetween(at, now) < HOT.feltStaleDays,
   )
   if (read && (!felt || read.at >= felt.at)) return { coreC: read.coreC, readAt: read.at }
-  const [low, warmest] = felt ? FELT_C[felt.finding]! : [-Infinity, Infinity]
+  const [low, warmest] = felt ? namedIn(HEATED.feltC, felt.finding)! : [-Infinity, Infinity]
   // No warmer than the air is just that, on a warm day and on a cold one.
-  const high = felt?.finding === 'cool' ? Math.min(warmest, ambientC + WORKING_K) : warmest
+  const high = felt?.finding === 'cool' ? Math.min(warmest, ambientC + HEATED.workingK) : warmest
   return { coreC: Math.min(high, Math.max(low, expectedC())), ...(felt ? { feltAt: felt.at } : {}) }
 }
 
@@ -60,7 +51,7 @@ function evidence(batch: HeapLog, now: Date, ambientC: number, expectedC: () => 
 function decayIsDone(batch: HeapLog, surroundings: Surroundings, day: number): boolean {
   const course = middleCourse(batch, surroundings)?.course
   const at = course ? course.days.findIndex(one => one >= day) : -1
-  return course !== undefined && course.respirationMgG[at < 0 ? course.days.length - 1 : at]! <= DONE_WITHIN * RIPE_MG_G
+  return course !== undefined && course.respirationMgG[at < 0 ? course.days.length - 1 : at]! <= HOT.doneWithin * HEATED.ripeMgG
 }
 
 /** Where the heap stands, by what was read or felt as far as that is fresh, else by what is expected. */
@@ -77,18 +68,18 @@ export function phaseNow(batch: HeapLog, surroundings: Surroundings): PhaseNow {
   const looked = sound.length > 0 || batch.observations.some(({ sense }) => sense === WARMTH)
   const heated
     = everFeltHot
-      || sound.some(one => one.coreC >= HOT_C || one.coreC - surroundings.weather.ambientC(new Date(one.at)) >= WELL_ABOVE_K)
-      || (!looked && day > WARM_BY_DAYS)
-  if (coreC >= TOO_HOT_C) return { ...base, phase: 'too-hot' }
-  if (coreC >= HOT_C) return { ...base, phase: 'hot' }
-  if (!heated) return { ...base, phase: day > WARM_BY_DAYS && coreC - ambientC < WELL_ABOVE_K ? 'stalled' : 'warming' }
-  if (coreC - ambientC > WORKING_K) return { ...base, phase: 'cooling' }
+      || sound.some(one => one.coreC >= HEATED.hotC || one.coreC - surroundings.weather.ambientC(new Date(one.at)) >= HOT.wellAboveK)
+      || (!looked && day > HOT.warmByDays)
+  if (coreC >= HEATED.tooHotC) return { ...base, phase: 'too-hot' }
+  if (coreC >= HEATED.hotC) return { ...base, phase: 'hot' }
+  if (!heated) return { ...base, phase: day > HOT.warmByDays && coreC - ambientC < HOT.wellAboveK ? 'stalled' : 'warming' }
+  if (coreC - ambientC > HEATED.workingK) return { ...base, phase: 'cooling' }
   if (!looked && !decayIsDone(batch, surroundings, day)) return { ...base, phase: 'unread' }
   return { ...base, phase: 'curing', coolSince: coolSince(sound, surroundings) }
 }
 
 function coolSince(sound: readonly { at: string, coreC: number }[], { weather: { ambientC } }: Surroundings): string | undefined {
-  const lastWarm = sound.findLastIndex(({ at, coreC }) => coreC - ambientC(new Date(at)) > WORKING_K)
+  const lastWarm = sound.findLastIndex(({ at, coreC }) => coreC - ambientC(new Date(at)) > HEATED.workingK)
   return sound[lastWarm + 1]?.at
 }
 

@@ -8,6 +8,7 @@ import type { HeapProposal } from '../heated/proposal'
 import { gatheredCautions } from '../../materials/gathered'
 import { warningsFor } from './cautions'
 import { strataOf } from './layers'
+import { HOT } from './constants'
 
 const DUST = 'Dust and spores: damp dry stuff down, work upwind, wear a mask. With weak lungs or immunity, ask a doctor first.'
 const HYGIENE = 'Gloves on, cuts covered, tetanus up to date, hands washed after.'
@@ -52,16 +53,13 @@ function preparing({ ingredients, approachId }: HeapProposal): BuildStep {
   }
 }
 
-/** Below this a layer of its own is a film: what goes together is forked together, metres. */
-const FILM_M = 0.02
-
 const LABELS: Readonly<Record<StratumRole, string>> = { base: 'Base', brown: 'Brown', green: 'Green', other: 'Over it', cap: 'Cap' }
 
 /** What of a layer is laid down at once: films together, the rest each for itself. @param fillM height of the whole heap. */
 function spreadsOf(strata: readonly Stratum[], fillM: number): Spread[] {
   return (['base', 'brown', 'green', 'other', 'cap'] as const).flatMap((role): Spread[] => {
     const own = strata.filter(one => one.role === role)
-    const film = own.filter(({ heightShare }) => heightShare * fillM < FILM_M)
+    const film = own.filter(({ heightShare }) => heightShare * fillM < HOT.filmM)
     const thick = own.filter(one => film.length < 2 || !film.includes(one)).map(one => ({ label: LABELS[role], strata: [one] }))
     return film.length < 2 ? thick : [...thick, { label: `${LABELS[role]}, mixed`, strata: film }]
   })

@@ -7,10 +7,7 @@ import { heapLogOf, type HeapLog } from '../heated/heap-log'
 import { TURNED } from '../heated/words'
 import { expectCourse, suppose } from './expect'
 import { chartDays, chartPoint } from './look'
-
-/** Differences below this are not worth telling, K. */
-const HARDLY_K = 2
-const LOOKS_AHEAD_DAYS = 14
+import { HOT } from './constants'
 
 function asHeap(supposed: readonly Supposed[]): HeapSupposed[] {
   return supposed.flatMap((one): HeapSupposed[] => one.kind === 'deed' ? one.deed === TURNED ? [{ kind: 'turn', at: one.at }] : [] : [one])
@@ -19,7 +16,7 @@ function asHeap(supposed: readonly Supposed[]): HeapSupposed[] {
 function wordsOf(surroundings: Surroundings, withC: number, withoutC: number, shiftDays: number): string {
   const degrees = (value: number) => quantityText('temperature', surroundings.units, value)
   const heat
-    = Math.abs(withC - withoutC) < HARDLY_K
+    = Math.abs(withC - withoutC) < HOT.hardlyK
       ? 'Hardly any difference in heat.'
       : `At the warmest ${degrees(withC)} in the next two weeks, against ${degrees(withoutC)}.`
   const ready
@@ -44,7 +41,7 @@ function whatIf(log: HeapLog, surroundings: Surroundings, supposed: readonly Sup
   })
   const warmest = (days: readonly ExpectedDay[]) =>
     days
-      .filter(({ day }) => day > nowDay + 0.4 && day < nowDay + LOOKS_AHEAD_DAYS)
+      .filter(({ day }) => day > nowDay + 0.4 && day < nowDay + HOT.supposeDays)
       .reduce((top, { coreC }) => Math.max(top, coreC.typical), -Infinity)
   return {
     line: changed.map(one => chartPoint(log, one)),

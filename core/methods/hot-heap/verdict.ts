@@ -8,17 +8,12 @@ import { portionOf, type Ingredient } from '../../mix/portion'
 import { containerText } from '../../units/container'
 import { asVessel } from '../../vessel/site'
 import type { Planned, Proposal, Surroundings, Verdict } from '../contract'
-import { peakOf, HOT_C, WARM_C } from './outlook'
+import { peakOf } from './outlook'
 import { fillHeightM, narrowestM } from '../../vessel/vessel'
 import type { UnitSystem } from '../../units/system'
 import { leastVolumeL, sizeOf, type Size } from './size'
-import { standingL, STANDS_SHARE } from './stands'
-
-/** Air of a mild day: what the season costs is measured against it. */
-const MILD_C = 15
-/** The season is to blame when a mild day would bring so much more, K. */
-const SEASON_K = 8
-const MONTHS_AHEAD = 9
+import { standingL } from './stands'
+import { HOT } from './constants'
 
 /** The weakest first, unless the mix is praised: "good mix, too small to heat", "too small to heat, and a little brown". */
 const besides = (mix: Judgement, weakest: string) =>
@@ -26,9 +21,9 @@ const besides = (mix: Judgement, weakest: string) =>
 
 /** The first month ahead that a heap begun in it would get warm in. */
 function firstWarmMonth(planned: Planned, surroundings: Surroundings): string | undefined {
-  for (let ahead = 1; ahead <= MONTHS_AHEAD; ahead++) {
+  for (let ahead = 1; ahead <= HOT.monthsAhead; ahead++) {
     const at = addMonths(startOfMonth(surroundings.now), ahead)
-    if ((peakOf(planned, surroundings, { at }) ?? 0) >= WARM_C) return monthText(at)
+    if ((peakOf(planned, surroundings, { at }) ?? 0) >= HOT.warmC) return monthText(at)
   }
   return undefined
 }
@@ -38,12 +33,12 @@ function bySeason(planned: Planned, mix: Judgement, peakC: number, surroundings:
   const insulatedC = peakOf(planned, surroundings, { wall: 'insulated' }) ?? 0
   const month = firstWarmMonth(planned, surroundings)
   const ways = [
-    ...(insulatedC >= WARM_C ? [`pack it round with straw: then about ${said(insulatedC)}`] : []),
+    ...(insulatedC >= HOT.warmC ? [`pack it round with straw: then about ${said(insulatedC)}`] : []),
     ...(month ? [`begin it in ${month}`] : []),
     'build it as a slow one and do without the heat',
   ]
   return {
-    grade: peakC >= WARM_C - 10 ? 'workable' : 'poor', weakest: 'season',
+    grade: peakC >= HOT.warmC - 10 ? 'workable' : 'poor', weakest: 'season',
     text: `${besides(mix, 'wrong season')}: begun now it would only reach about ${said(peakC)}.`,
     advice: `${capital(ways.slice(0, 2).join(', or '))}.`,
   }
@@ -54,7 +49,7 @@ function bySize(planned: Proposal, size: Size, mix: Judgement, surroundings: Sur
   const ways = size.kind === 'small' ? waysToBeBigger(planned, units) : []
   const advice = ways.length > 0 ? { advice: `${capital(ways.join(', or '))}.` } : {}
   const acrossM = Math.cbrt(standingL(planned.volumeL) / 1000)
-  if (size.kind === 'small' && ways.length > 0 && acrossM >= NEARLY_M) {
+  if (size.kind === 'small' && ways.length > 0 && acrossM >= HOT.nearlyM) {
     const heightM = fillHeightM(asVessel(planned.site), standingL(planned.volumeL))
     return {
       grade: 'workable', weakest: 'size',
@@ -70,10 +65,6 @@ function bySize(planned: Proposal, size: Size, mix: Judgement, surroundings: Sur
   }
 }
 
-/** As a cube of so much it is nearly a heap; on a base of the other it warms for days. */
-const NEARLY_M = 0.6
-const SMALL_BASE_M = 0.7
-
 /** The ingredient that makes up most of it. */
 function mainstay(ingredients: readonly Ingredient[]): Ingredient | undefined {
   return [...ingredients].sort((a, b) => portionOf(b).looseVolumeL - portionOf(a).looseVolumeL)[0]
@@ -85,8 +76,8 @@ function waysToBeBigger({ site, volumeL, ingredients }: Proposal, units: UnitSys
   const missingL = leastVolumeL(vessel) - volumeL
   const main = mainstay(ingredients)
   const acrossM = Math.cbrt(standingL(volumeL) / 1000)
-  const wide = acrossM >= NEARLY_M && acrossM < narrowestM(vessel) * 0.95
-  const moreL = SMALL_BASE_M ** 3 / STANDS_SHARE * 1000 - volumeL
+  const wide = acrossM >= HOT.nearlyM && acrossM < narrowestM(vessel) * 0.95
+  const moreL = HOT.smallBaseM ** 3 / HOT.standsShare * 1000 - volumeL
   const more
     = main && moreL > 20
       ? ` with ${containerText((moreL / volumeL) * main.amount.count, main.amount.container)} more of ${main.material.short}`
@@ -100,13 +91,10 @@ function waysToBeBigger({ site, volumeL, ingredients }: Proposal, units: UnitSys
         ]
       : []),
     ...(missingL > 20 && wide
-      ? [`build it on a smaller base, ${quantityText('length', units, Math.max(acrossM, SMALL_BASE_M))} each way${more}`]
+      ? [`build it on a smaller base, ${quantityText('length', units, Math.max(acrossM, HOT.smallBaseM))} each way${more}`]
       : []),
   ]
 }
-
-/** Wood in pieces that the heat hardly reaches: so much of the dry stuff is worth a word. */
-const MUCH_WOOD = 0.25
 
 /** What comes out of it as it went in, and is used again. */
 function goesRoundAgain(ingredients: readonly Ingredient[]): string {
@@ -117,7 +105,11 @@ function goesRoundAgain(ingredients: readonly Ingredient[]): string {
   const whole = dryKg.reduce((sum, mass) => sum + mass, 0)
   const wood = ingredients.filter(
     ({ material, prepared }, index) =>
-      material.family === 'wood' && material.structure === 3 && material.part === 'mix' && !prepared && dryKg[index]! > MUCH_WOOD * whole,
+      material.family === 'wood'
+      && material.structure === 3
+      && material.part === 'mix'
+      && !prepared
+      && dryKg[index]! > HOT.muchWood * whole,
   )
   return wood.length > 0
     ? ` Sieve the ${wood.map(({ material }) => material.short).join(' and ')} out at the end: they go round again.`
@@ -135,26 +127,26 @@ export function verdictOf(planned: Proposal, judgement: Judgement, surroundings:
     return { grade: 'poor', weakest: 'mix', text: `${verdictText(judgement)}${size.grade === 'poor' ? ' And too small to heat.' : ''}` }
   const peakC = peakOf(planned, surroundings) ?? 0
   if (size.grade === 'poor') {
-    if (peakC < WARM_C) return bySize(planned, size, judgement, surroundings)
+    if (peakC < HOT.warmC) return bySize(planned, size, judgement, surroundings)
     const warm = quantityText('temperature', surroundings.units, Math.round(peakC / 5) * 5)
     const small = bySize(planned, size, judgement, surroundings)
     return {
       ...small,
       grade: 'workable',
-      text: `${besides(judgement, peakC < HOT_C ? 'warm rather than hot' : 'hot for a few days only')}: small as it is, expect about `
+      text: `${besides(judgement, peakC < HOT.hotC ? 'warm rather than hot' : 'hot for a few days only')}: small as it is, expect about `
         + `${warm}.`,
     }
   }
-  const mildC = peakOf(planned, surroundings, { airC: MILD_C }) ?? 0
+  const mildC = peakOf(planned, surroundings, { airC: HOT.mildC }) ?? 0
   // Where a mild day would not warm it either, the cold is not what is wrong.
-  if (peakC < WARM_C && mildC >= WARM_C && mildC - peakC >= SEASON_K) return bySeason(planned, judgement, peakC, surroundings)
+  if (peakC < HOT.warmC && mildC >= HOT.warmC && mildC - peakC >= HOT.seasonK) return bySeason(planned, judgement, peakC, surroundings)
   const heat = quantityText('temperature', surroundings.units, Math.round(peakC / 5) * 5)
-  const expected = peakC >= WARM_C ? `Expect about ${heat} within a week.` : `Expect it lukewarm, about ${heat}.`
+  const expected = peakC >= HOT.warmC ? `Expect about ${heat} within a week.` : `Expect it lukewarm, about ${heat}.`
   if (size.kind === 'over') return bySize(planned, size, judgement, surroundings)
   if (judgement.grade === 'workable') return { grade: 'workable', weakest: 'mix', text: `${verdictText(judgement)} ${expected}${again}` }
-  const justBig = size.kind === 'smallish' && peakC >= HOT_C
+  const justBig = size.kind === 'smallish' && peakC >= HOT.hotC
   if (size.grade === 'workable' && !justBig) return bySize(planned, size, judgement, surroundings)
-  return peakC >= HOT_C
+  return peakC >= HOT.hotC
     ? { grade: 'good', text: `Good mix, ${justBig ? 'just ' : ''}big enough. ${expected}${again}` }
     : { grade: 'workable', weakest: 'mix', text: `A good mix on paper, of slow stuff. ${expected}` }
 }

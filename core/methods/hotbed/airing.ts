@@ -5,19 +5,16 @@ import { daylightHours, sunMJ, sunWatts } from '../../heat/slab/sun'
 import type { Surroundings } from '../contract'
 import { isSouth, skyTimes } from './outside'
 import type { Hotbed } from './state'
+import { BED } from './constants'
 
 /** How warm a shut frame gets on a day, °C, and how cold the night before it is outside. */
 export interface FrameDay { readonly shutC: number, readonly warmestC: number, readonly coldestC: number, readonly known: boolean }
-
-/** Shut and warmer than this, seedlings grow long and scorch, °C. */
-const TOO_WARM_C = 26
-const USUAL = { aboveK: 5, belowK: 4 }
 
 /** A day in the frame if it stays shut: by what is foretold, or what is usual. */
 export function frameDay({ ground, soilC }: Pick<Hotbed, 'ground' | 'soilC'>, day: Date, surroundings: Surroundings): FrameDay {
   const told = surroundings.weather.extremesC?.(day)
   const mean = surroundings.weather.ambientC(day)
-  const [coldestC, warmestC] = [told?.minC ?? mean - USUAL.belowK, told?.maxC ?? mean + USUAL.aboveK]
+  const [coldestC, warmestC] = [told?.minC ?? mean - BED.usualSwing.belowK, told?.maxC ?? mean + BED.usualSwing.aboveK]
   const south = isSouth(surroundings)
   const total = sunMJ(dayOfYear(day), south) * (told ? skyTimes(told) : 1)
   return {
@@ -28,7 +25,7 @@ export function frameDay({ ground, soilC }: Pick<Hotbed, 'ground' | 'soilC'>, da
 
 /** Whether the frame is to be opened on a day: it would get too hot shut, and it is not freezing outside at noon. */
 export function wantsAir(day: FrameDay, { ground }: Pick<Hotbed, 'ground'>): boolean {
-  return ground.top.cover !== 'none' && day.shutC > TOO_WARM_C && day.warmestC > 3
+  return ground.top.cover !== 'none' && day.shutC > BED.tooWarmC && day.warmestC > 3
 }
 
 /** The day that is asked about: tomorrow from noon on, today before it. */

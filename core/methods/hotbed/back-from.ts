@@ -8,9 +8,7 @@ import { coolDay, sowDay, spentDay } from './marks'
 import { bedWeather } from './outside'
 import { bedCase, type BedGround } from './plan'
 import { CORNERS } from './traits'
-
-const HORIZON_DAYS = 150
-const NOON = 12
+import { BED } from './constants'
 
 /** How a bed that is built on a day would go: colder and shorter, middle, warmer and longer. */
 export interface BedOutlook {
@@ -28,14 +26,14 @@ const ends = (values: readonly number[]) => ({ from: Math.min(...values), typica
 export function outlookFrom(
   day: Date, ground: BedGround, charge: Charge, ingredients: readonly Ingredient[], surroundings: Surroundings,
 ): BedOutlook | undefined {
-  const builtAt = addMinutes(startOfDay(day), NOON * 60)
+  const builtAt = addMinutes(startOfDay(day), BED.noon * 60)
   const bed = {
     ...bedCase(ground, charge, ingredients),
-    weather: bedWeather(builtAt, HORIZON_DAYS, surroundings),
-    startHour: NOON,
+    weather: bedWeather(builtAt, BED.backFromDays, surroundings),
+    startHour: BED.noon,
     deeds: [],
   }
-  const days = Float64Array.from({ length: HORIZON_DAYS + 1 }, (_, at) => at)
+  const days = Float64Array.from({ length: BED.backFromDays + 1 }, (_, at) => at)
   const courses = CORNERS.map((traits) => {
     const into = emptySlabCourse(days)
     return runSlab(bed, traits, into).ok ? into : undefined
@@ -44,7 +42,7 @@ export function outlookFrom(
   const all = courses as [SlabCourse, SlabCourse, SlabCourse]
   return {
     builtAt, courses: all, sow: ends(all.map(sowDay)), cool: ends(all.map(coolDay)), spent: ends(all.map(spentDay)),
-    horizonDay: HORIZON_DAYS,
+    horizonDay: BED.backFromDays,
   }
 }
 
@@ -55,10 +53,10 @@ const TRIED = { from: 4, to: 34, step: 2 }
 function middleSowDay(
   day: Date, ground: BedGround, charge: Charge, ingredients: readonly Ingredient[], surroundings: Surroundings,
 ): number | undefined {
-  const builtAt = addMinutes(startOfDay(day), NOON * 60)
+  const builtAt = addMinutes(startOfDay(day), BED.noon * 60)
   const into = emptySlabCourse(Float64Array.from({ length: TRIED.to + 6 }, (_, at) => at))
   return runSlab(
-    { ...bedCase(ground, charge, ingredients), weather: bedWeather(builtAt, TRIED.to + 6, surroundings), startHour: NOON, deeds: [] },
+    { ...bedCase(ground, charge, ingredients), weather: bedWeather(builtAt, TRIED.to + 6, surroundings), startHour: BED.noon, deeds: [] },
     CORNERS[1], into,
   ).ok
     ? sowDay(into)

@@ -9,6 +9,7 @@ import { diagnosisBy, justDo, type Noticing, placeOf } from '../course'
 import { middleOf } from './forecast'
 import { hotbedOf, type Hotbed } from './state'
 import { AIRED, FEEL, SEEDLINGS } from './words'
+import { BED } from './constants'
 
 const SYMPTOMS: readonly Symptom[] = [
   { id: 'too-hot', label: 'Too hot for roots', group: 'Its warmth' },
@@ -38,8 +39,7 @@ interface Facts {
   readonly aired: boolean
   readonly watered: boolean
 }
-/** Nobody waits longer for a bed to come down. */
-const LONG_DAYS = 14
+
 const days = (value: number) => `${Math.max(1, Math.round(value))} ${Math.round(value) <= 1 ? 'day' : 'days'}`
 
 const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
@@ -53,7 +53,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ),
       ...given(nowDay > sowDay + 6, -0.8, 'By now it should have come down.'),
     ],
-    remedy: ({ bed: { sowDay, nowDay } }) => sowDay - nowDay > LONG_DAYS
+    remedy: ({ bed: { sowDay, nowDay } }) => sowDay - nowDay > BED.longDays
       ? justDo(
           'It would stay hot for weeks: a hand more of soil, holes to its bottom with a rod, two hands apart, the glass off by day. '
           + 'Warmth that nobody needs is lost for compost only.',
@@ -187,9 +187,6 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     caution: 'Tell the stable. Do not give it on.',
   },
 ]
-
-const RECENT_DAYS = 4
-const FRESH_DAYS = 12
 const NOTICED: Noticing = {
   [SEEDLINGS]: { fallen: 'fallen', long: 'long', scorched: 'scorched', eaten: 'slugs' }, smell: { ammonia: 'ammonia', foul: 'foul' },
   [FEEL]: { hot: 'too-hot' },
@@ -211,7 +208,7 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings): Facts | undefin
     oxygenPoor: bed.coreC < 35,
     straw: has('straw'),
     manure: has('manure'),
-    aired: batch.did.some(({ deed, at }) => deed === AIRED && daysBetween(at, surroundings.now) < RECENT_DAYS),
+    aired: batch.did.some(({ deed, at }) => deed === AIRED && daysBetween(at, surroundings.now) < BED.recentDays),
     watered: batch.puts.some(({ waterL: litres, atStart }) => litres > 0 && !atStart),
   }
 }
@@ -227,5 +224,5 @@ function noticedBesides(batch: BegunBatch, surroundings: Surroundings): string[]
 
 /** What may be wrong with a hotbed. */
 export const diagnosis: Diagnosis = diagnosisBy<Facts>({
-  symptoms: SYMPTOMS, freshDays: FRESH_DAYS, noticing: NOTICED, noticedBesides, factsOf, causes: CAUSES,
+  symptoms: SYMPTOMS, freshDays: BED.noticedDays, noticing: NOTICED, noticedBesides, factsOf, causes: CAUSES,
 })

@@ -8,13 +8,13 @@ import { asVessel } from '../../vessel/site'
 import type { Draft, Gift, Proposal, Surroundings, Warning } from '../contract'
 import { WEEDKILLER } from './care'
 import { factsOf } from './facts'
-import { SHALLOW_M } from './marks'
 import { bedPicture } from './picture'
 import { cropBands, dailySoil } from './sequence'
 import { stepsOf } from './steps'
 import { barrowOf, bedThought, litresOf, type BedThought } from './thought'
 import { refusalOf, verdictOf } from './verdict'
 import { COVER, MATS_KEPT, SIDES, SOIL_M, SOW_ON, SUN } from './words'
+import { BED } from './constants'
 
 /** What is asked beside way and bed. */
 export function asksOf(approachId: string): readonly Question[] {
@@ -67,8 +67,8 @@ function warningsOf({ ground, past, ingredients }: BedThought, { approachId }: P
         }]
       : []),
     ...(past ? [{ text: `${dateText(past)} has gone by: this is reckoned from today.` }] : []),
-    ...(ground.heightM < SHALLOW_M && approachId !== 'tub'
-      ? [{ text: `Under ${quantityText('length', units, SHALLOW_M)} a bed is cold within about two weeks.` }]
+    ...(ground.heightM < BED.shallowM && approachId !== 'tub'
+      ? [{ text: `Under ${quantityText('length', units, BED.shallowM)} a bed is cold within about two weeks.` }]
       : []),
     ...(brings ? [{ text: WEEDKILLER }] : []),
   ]

@@ -6,26 +6,19 @@ import { dateText, dayText } from '../../units/dates'
 import { numberText, quantityText, ratioText, roughly, spanText } from '../../units/format'
 import type { Fact, Surroundings } from '../contract'
 import type { BedOutlook } from './back-from'
-import { SOW_BELOW_C, SUN_CARRIES_DAYS, warmestAtFirst, warmestC, WARM_C } from './marks'
+import { warmestAtFirst, warmestC } from './marks'
 import { barrowOf, litresOf, type BedThought } from './thought'
-
-/** Less than this is missing to nobody. */
-const LITTLE_L = 40
-/** Above this the ratio says nothing. */
-const NO_RATIO = 900
+import { BED } from './constants'
 
 /** From one day to another; one day where they are the same. */
 function fromTo(from: Date, to: Date): string {
   return isSameDay(from, to) ? dayText(from) : `${dayText(from)} to ${dayText(to)}`
 }
 
-/** Dry stuff keeps; what heats by itself is gathered no sooner than so many days before it is built in. */
-const KEEPS_LONG_DAYS = 60
-
 /** From when to gather, and by when all of it has to lie there: what spoils first says so. */
 function gatherFact(ingredients: readonly Ingredient[], by: Date): Fact[] {
   const spoils = [...ingredients].sort((a, b) => a.material.keepsDays - b.material.keepsDays)[0]
-  if (!spoils || spoils.material.keepsDays > KEEPS_LONG_DAYS) return []
+  if (!spoils || spoils.material.keepsDays > BED.keepsLongDays) return []
   return [{
     label: 'Gather it', value: `from ${dayText(addDays(by, -Math.floor(spoils.material.keepsDays)))}, all of it by ${dayText(by)}`,
     why: `${spoils.material.short} in a pile it burns off within about ${Math.floor(spoils.material.keepsDays)} days; straw and leaves `
@@ -70,12 +63,12 @@ function dayFacts(thought: BedThought, outlook: BedOutlook, { units, weather: { 
     buildFact(thought, outlook),
     {
       label: 'Sow from', value: fromTo(on(outlook.sow.from), on(outlook.sow.to)),
-      why: (warmestC(outlook) > SOW_BELOW_C
-        ? `when the soil has come down below ${degrees(SOW_BELOW_C)}`
+      why: (warmestC(outlook) > BED.sowBelowC
+        ? `when the soil has come down below ${degrees(BED.sowBelowC)}`
         : 'when the soil is warm enough for the first seeds') + '; your thermometer says it best',
     },
     {
-      label: `Soil of ${degrees(WARM_C)} and more`, value: warmText(thought, outlook),
+      label: `Soil of ${degrees(BED.warmC)} and more`, value: warmText(thought, outlook),
       why: 'in its first weeks up to about '
         + spanText('temperature', units, warmestAtFirst(outlook.courses[0]), warmestAtFirst(outlook.courses[2])),
     },
@@ -94,7 +87,7 @@ function amountFacts({ chosen, overfull, missingL, leftOverL, ground, heightM }:
       label: 'Too much', value: barrows(leftOverL),
       why: `to ${height(ground.heightM)} it is full: bank the sides with the rest, or make it wider or deeper`,
     }]
-  return [missingL > LITTLE_L
+  return [missingL > BED.littleL
     ? {
         label: 'Missing', value: `${barrows(missingL)} of the same`,
         why: `to ${height(ground.heightM)}; everything in one day, so gather it first`,
@@ -106,7 +99,7 @@ function waterFact({ waterL, ratio }: BedThought, { units, garden: { waterCan } 
   const poured = waterL < 3 ? '' : `${quantityText('volume', units, roughly(waterL))}, forkful by forkful; `
   return {
     label: 'Water', value: waterL < 3 ? 'none: it is moist' : containerText(containersFor(waterL, waterCan), waterCan),
-    why: `${poured}wrung out it gives a drop.${ratio < NO_RATIO ? ` Carbon to nitrogen ${ratioText(ratio)}.` : ''}`,
+    why: `${poured}wrung out it gives a drop.${ratio < BED.noRatio ? ` Carbon to nitrogen ${ratioText(ratio)}.` : ''}`,
   }
 }
 
@@ -115,7 +108,7 @@ export function factsOf(thought: BedThought, surroundings: Surroundings): Fact[]
   const { outlook, planned, ingredients, bed, heightM } = thought
   const { units, now } = surroundings
   const barrow = barrowOf(units)
-  const second = outlook && outlook.cool.typical > outlook.sow.typical && outlook.cool.typical <= SUN_CARRIES_DAYS
+  const second = outlook && outlook.cool.typical > outlook.sow.typical && outlook.cool.typical <= BED.sunCarriesDays
   return [
     ...(outlook ? dayFacts(thought, outlook, surroundings) : []),
     {

@@ -4,14 +4,12 @@ import { timeText } from '../../units/dates'
 import { stepsOf } from './steps'
 import { hotbedOf } from './state'
 import { FRAMED, MIXED, SOILED, TRODDEN, WARMTH } from './words'
-
-/** So long after it was begun a bed is no longer being built. */
-const BUILDING_DAYS = 3
+import { BED } from './constants'
 
 /** The building of a bed, step by step, in one day; nothing once it stands. */
 export function guideOf(batch: BegunBatch, surroundings: Surroundings): Guide | undefined {
   const bed = hotbedOf(batch, surroundings)
-  if (!bed || batch.ended || bed.nowDay > BUILDING_DAYS) return undefined
+  if (!bed || batch.ended || bed.nowDay > BED.builtWithinDays) return undefined
   const { ingredients, waterL } = startOf(batch, surroundings.materials)
   const all = stepsOf({ way: bed.way, ground: bed.ground, heightM: bed.heightM, waterL, ingredients }, surroundings)
   const told = (starts: string) => all.find(({ title }) => title.startsWith(starts))

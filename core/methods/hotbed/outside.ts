@@ -3,11 +3,7 @@ import { addDays, startOfDay } from 'date-fns'
 import { daylightHours, sunMJ } from '../../heat/slab/sun'
 import type { SlabWeather } from '../../heat/slab/bed'
 import type { Surroundings } from '../contract'
-
-/** Half of what lies between night and day where it is not known, K. */
-const USUAL_SWING_K = 4
-/** A day with so much between its night and its noon is clear, with so little it is grey: how much more or less sun than usual. */
-const SKY = { usualK: 8, perK: 0.07, least: 0.45, most: 1.6 }
+import { BED } from './constants'
 
 /** Whether summer is at the turn of the year here, by the usual air. */
 export function isSouth({ now, weather: { ambientC } }: Pick<Surroundings, 'weather' | 'now'>): boolean {
@@ -17,7 +13,7 @@ export function isSouth({ now, weather: { ambientC } }: Pick<Surroundings, 'weat
 
 /** How much more sun than usual a day has, by what lies between its coldest and its hottest hour. */
 export function skyTimes({ minC, maxC }: { readonly minC: number, readonly maxC: number }): number {
-  return Math.min(SKY.most, Math.max(SKY.least, 1 + SKY.perK * (maxC - minC - SKY.usualK)))
+  return Math.min(BED.sky.most, Math.max(BED.sky.least, 1 + BED.sky.perK * (maxC - minC - BED.sky.usualK)))
 }
 
 const tenth = (value: number) => Math.round(10 * value) / 10
@@ -34,7 +30,7 @@ export function bedWeather(
     const known = extremesC?.(noon)
     const when = dayOfYear(noon)
     return {
-      airC: tenth(ambientC(noon)), swingK: tenth(known ? Math.max(0.5, (known.maxC - known.minC) / 2) : USUAL_SWING_K),
+      airC: tenth(ambientC(noon)), swingK: tenth(known ? Math.max(0.5, (known.maxC - known.minC) / 2) : BED.halfSwingK),
       sun: tenth(sunMJ(when, south) * (known ? skyTimes(known) : 1)), hours: tenth(daylightHours(when, south)),
       known: weatherKnown?.(noon) ? 1 : 0,
     }

@@ -4,10 +4,10 @@ import { numberOf, type Question } from '../../questions/question'
 import { quantityText } from '../../units/format'
 import type { Deed, Pad, Quantity } from '../contract'
 import { GASES, GLASS_CARE, LIFTING, MANURE, TREADING, WET_SEED } from './care'
-import { SOW_BELOW_C } from './marks'
 import { SENSES } from './senses'
 import { hotbedOf } from './state'
 import { AIRED, FRAMED, GLASS, HARVESTED, HEIGHT, MATS, MIXED, SOILED, SOWN, TRODDEN, WARMTH, WATERED } from './words'
+import { BED } from './constants'
 
 const warmth: Quantity = {
   id: WARMTH,
@@ -28,7 +28,7 @@ const warmth: Quantity = {
   answer: (batch, surroundings, { soil }) => {
     const bed = hotbedOf(batch, surroundings)
     if (!bed || soil === undefined) return ''
-    if (soil > SOW_BELOW_C) return 'Too hot for seeds and roots: wait, with the lid propped a finger.'
+    if (soil > BED.sowBelowC) return 'Too hot for seeds and roots: wait, with the lid propped a finger.'
     const up = CROPS.filter(({ fromC, toC }) => soil >= fromC && soil <= toC).map(({ name }) => name.toLowerCase())
     const off = soil - bed.soilC
     const said

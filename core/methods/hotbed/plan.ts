@@ -12,10 +12,8 @@ import { asVessel, type Site } from '../../vessel/site'
 import { footprintM2, perimeterM } from '../../vessel/vessel'
 import { bedWayOf } from './approaches'
 import { COVER, MATS_KEPT, SIDES, SOIL_M, SUN } from './words'
-
-/** Of the bed so much around the frame is rim, metres: what stands under glass stays clear of the cold edge. */
-const RIM_M = 0.2
-const SUNNY: Readonly<Record<string, number>> = { full: 1, half: 0.5, shade: 0.2 }
+import { BED } from './constants'
+import { namedIn } from '../../constants/constants'
 
 /** What of a bed does not change with what goes in. */
 export interface BedGround {
@@ -43,7 +41,7 @@ export function bedGround({
   const frameM2 = tub
     ? footprint
     : vessel.shape === 'box'
-      ? Math.max(0.3 * footprint, (vessel.widthM - 2 * RIM_M) * (vessel.depthM - 2 * RIM_M))
+      ? Math.max(0.3 * footprint, (vessel.widthM - 2 * BED.rimM) * (vessel.depthM - 2 * BED.rimM))
       : footprint
   const cover = (Object.keys(COVERS) as Cover[]).find(one => one === answers[COVER]) ?? 'single'
   const sides = tub ? 'sunk' : (Object.keys(SIDE_KINDS) as Sides[]).find(one => one === answers[SIDES]) ?? 'banked'
@@ -57,13 +55,10 @@ export function bedGround({
     frameM2,
     top: {
       cover, share: Math.min(1, frameM2 / footprint), matsAtNight: answers[MATS_KEPT] !== 'no', aired: true,
-      sunny: SUNNY[String(answers[SUN])] ?? 1,
+      sunny: namedIn(BED.sunny, String(answers[SUN])) ?? 1,
     },
   }
 }
-
-/** Moist enough to heat, never dripping: a little under what its stuff still works at. */
-const MOIST = { under: 0.03, least: 0.55, most: 0.7 }
 
 /** Water that makes a mix as moist as a hotbed wants it, litres. */
 export function waterFor(ingredients: readonly Ingredient[]): number {
@@ -75,7 +70,9 @@ export function waterFor(ingredients: readonly Ingredient[]): number {
     const kg = looseVolumeL * material.bulkDensityKgM3.typical * (1 - material.moistureFraction.typical)
     return { kg: sum.kg + kg, held: sum.held + kg * workableMoisture(material) }
   }, { kg: 0, held: 0 })
-  const wanted = Math.min(MOIST.most, Math.max(MOIST.least, holds.kg > 0 ? holds.held / holds.kg - MOIST.under : MOIST.least))
+  const wanted = Math.min(
+    BED.moist.most, Math.max(BED.moist.least, holds.kg > 0 ? holds.held / holds.kg - BED.moist.under : BED.moist.least),
+  )
   return Math.max(0, dryKg * wanted / (1 - wanted) - charge.waterKg)
 }
 

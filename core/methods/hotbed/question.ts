@@ -9,13 +9,13 @@ import { askedOf, deedDay, foundIn, type CourseQuestion, type FoundAs } from '..
 import { bedWeather } from './outside'
 import { bedCase, bedCharge, bedGround } from './plan'
 import { FEEL, FRAMED, GLASS, WARMTH } from './words'
+import { BED } from './constants'
 
 export type BedRow = 'soilC' | 'coreC'
 
 /** Everything that the forecast of one hotbed needs, as plain data. */
 export interface BedQuestion extends CourseQuestion<BedRow> { readonly bed: SlabCase }
 
-const HORIZON = { least: 120, beyondNow: 50, most: 220 }
 /**
  * How far a reading lies from any one course, K: what no model has, for days; and from spot to spot, hour to hour. Fitted on
  * beds of another law.
@@ -74,7 +74,7 @@ export function questionOf(batch: BegunBatch, surroundings: Lasting): BedQuestio
   const ground = bedGround(began)
   const built = bedCharge(ingredients, waterL, ground)
   if (!built) return undefined
-  const asked = askedOf(batch, surroundings, HORIZON)
+  const asked = askedOf(batch, surroundings, BED.horizon)
   const from = new Date(began.at)
   return {
     ...asked, nowDay: Math.min(asked.nowDay, asked.horizonDay),

@@ -2,14 +2,10 @@ import { addDays } from 'date-fns'
 import { CROPS, sowing, type Crop } from '../../hotbed/crops'
 import type { Pipeline, PipelineRow, PipelineStage } from '../contract'
 import type { Sown } from './state'
+import { BED } from './constants'
 
-/** A sowing that takes longer to come up is none. */
-const UP_WITHIN_DAYS = 21
 /** What follows what: quick ones first, then salads, then what stays. */
 const ONE_AFTER_THE_OTHER = ['radish', 'lettuce', 'cucumber']
-
-/** What could be sown as well, the soonest first: so many are shown. */
-const MOST_ROWS = 6
 
 interface Along { readonly soilC: ArrayLike<number>, readonly began: Date, readonly sowFromDay: number }
 
@@ -24,7 +20,7 @@ function firstSowing(
 ): { readonly day: number, readonly up: number, readonly from: number, readonly to: number } | undefined {
   for (let day = Math.ceil(sowFromDay); day < soilC.length - 1; day++) {
     const { up, from, to } = sowing(crop, soilC, day)
-    if (up !== undefined && up - day <= UP_WITHIN_DAYS && from !== undefined) return { day, up, from, to: to ?? soilC.length }
+    if (up !== undefined && up - day <= BED.upWithinDays && from !== undefined) return { day, up, from, to: to ?? soilC.length }
   }
   return undefined
 }
@@ -68,7 +64,7 @@ export function cropBands(along: Along, sown: readonly Sown[]): Pipeline | undef
     return first ? rowFor(crop.name, crop, first.day, along) : []
   })
   const soonest = (row: PipelineRow) => row.stages.at(-1)!.from.getTime()
-  const rows = [...own, ...followOn(along), ...[...could].sort((a, b) => soonest(a) - soonest(b)).slice(0, MOST_ROWS)]
+  const rows = [...own, ...followOn(along), ...[...could].sort((a, b) => soonest(a) - soonest(b)).slice(0, BED.mostRows)]
   if (rows.length === 0) return undefined
   const until = new Date(Math.max(...rows.map(({ stages }) => stages.at(-1)!.to.getTime())))
   return {

@@ -6,9 +6,10 @@ import type { Surroundings } from '../contract'
 import { placeOf } from '../course'
 import { bedWayOf, type BedWay } from './approaches'
 import { middleOf } from './forecast'
-import { coolDay, sowDay, SOW_BELOW_C, spentDay, WARM_C } from './marks'
+import { coolDay, sowDay, spentDay } from './marks'
 import { bedGround, type BedGround } from './plan'
 import { FRAMED, SOWN, WARMTH } from './words'
+import { BED } from './constants'
 
 /** A sowing that was recorded. */
 export interface Sown { readonly crop: Crop | undefined, readonly name: string, readonly at: string, readonly day: number }
@@ -33,10 +34,6 @@ export interface Hotbed {
   readonly phase: 'ended' | 'building' | 'heating' | 'burst' | 'sow' | 'growing' | 'cooling' | 'spent'
 }
 
-/** It is built in one day. */
-const BUILDING_DAYS = 1.2
-const FRESH_DAYS = 2
-
 /** What was sown, and when. */
 export function sownIn({ began, did }: Pick<BegunBatch, 'began' | 'did'>): Sown[] {
   return did.filter(({ deed }) => deed === SOWN).map(({ at, answers }) => {
@@ -51,11 +48,11 @@ export function sownIn({ began, did }: Pick<BegunBatch, 'began' | 'did'>): Sown[
 function phaseOf(bed: Omit<Hotbed, 'phase'>, batch: BegunBatch): Hotbed['phase'] {
   const soil = bed.readC ?? bed.soilC
   if (batch.ended) return 'ended'
-  if (bed.nowDay < BUILDING_DAYS && !batch.did.some(({ deed }) => deed === FRAMED)) return 'building'
+  if (bed.nowDay < BED.buildingDays && !batch.did.some(({ deed }) => deed === FRAMED)) return 'building'
   if (bed.nowDay >= bed.spentDay) return 'spent'
-  if (bed.nowDay >= bed.coolDay && bed.coolDay > 0 && soil < WARM_C) return 'cooling'
+  if (bed.nowDay >= bed.coolDay && bed.coolDay > 0 && soil < BED.warmC) return 'cooling'
   if (bed.sown.length > 0) return 'growing'
-  if (soil > SOW_BELOW_C) return 'burst'
+  if (soil > BED.sowBelowC) return 'burst'
   return bed.nowDay >= bed.sowDay || (bed.readC !== undefined && bed.readC > 15 && bed.nowDay > 2) ? 'sow' : 'heating'
 }
 
@@ -63,7 +60,7 @@ function phaseOf(bed: Omit<Hotbed, 'phase'>, batch: BegunBatch): Hotbed['phase']
 export function readAt({ began, gauged }: Pick<BegunBatch, 'began' | 'gauged'>, spot: 'soil' | 'core', day: number): number | undefined {
   return gauged[WARMTH]?.findLast((one) => {
     const agoDays = day - daysBetween(began.at, one.at)
-    return one.spot === spot && agoDays >= 0 && agoDays < FRESH_DAYS
+    return one.spot === spot && agoDays >= 0 && agoDays < BED.readFreshDays
   })?.value
 }
 

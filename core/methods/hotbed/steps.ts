@@ -4,11 +4,8 @@ import { quantityText, roughly } from '../../units/format'
 import type { BuildStep, Surroundings } from '../contract'
 import type { BedWay } from './approaches'
 import { DUST, GASES, GLASS_CARE, LIFTING, MANURE, TREADING } from './care'
-import { SOW_BELOW_C } from './marks'
 import type { BedGround } from './plan'
-
-/** Layers are trodden as thick as a boot presses through, metres. */
-export const LAYER_M = 0.2
+import { BED } from './constants'
 
 /** A bed to be built. */
 export interface BedBuild {
@@ -61,12 +58,12 @@ export function stepsOf(build: BedBuild, surroundings: Surroundings): BuildStep[
   const { way, ground, heightM } = build
   const { units } = surroundings
   const length = (value: number) => quantityText('length', units, value)
-  const layers = Math.max(1, Math.round(heightM / LAYER_M))
+  const layers = Math.max(1, Math.round(heightM / BED.layerM))
   return [
     ...groundSteps(build, surroundings),
     {
       when: 'building', title: `Lay and tread ${layers} ${layers === 1 ? 'layer' : 'layers'}`,
-      detail: `Each about ${length(LAYER_M)} when trodden, the edges first and firmest, to ${length(heightM)}. Not cement: a fork still `
+      detail: `Each about ${length(BED.layerM)} when trodden, the edges first and firmest, to ${length(heightM)}. Not cement: a fork still `
         + 'goes in.',
       cautions: [TREADING],
     },
@@ -80,7 +77,7 @@ export function stepsOf(build: BedBuild, surroundings: Surroundings): BuildStep[
     ...(ground.top.cover === 'none' ? [] : [FRAME]),
     {
       when: 'building', title: 'A thermometer in the soil',
-      detail: `A finger deep. Read it every day: sow when it has come down below ${quantityText('temperature', units, SOW_BELOW_C)}.`,
+      detail: `A finger deep. Read it every day: sow when it has come down below ${quantityText('temperature', units, BED.sowBelowC)}.`,
       cautions: [],
     },
   ]

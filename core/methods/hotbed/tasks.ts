@@ -8,10 +8,10 @@ import type { Surroundings, Task } from '../contract'
 import { tasksFrom, type Ask } from '../course'
 import { dayAsked, frameDay, wantsAir } from './airing'
 import { middleOf } from './forecast'
-import { SOW_BELOW_C, SUN_CARRIES_DAYS, WARM_C } from './marks'
 import { dailySoil } from './sequence'
 import { hotbedOf, type Hotbed } from './state'
 import { AIRED, GLASS, HARVESTED, MATS, SOW_ON, SOWN, WARMTH, WATERED } from './words'
+import { BED } from './constants'
 
 interface Seen { readonly batch: BegunBatch, readonly bed: Hotbed, readonly surroundings: Surroundings }
 
@@ -57,7 +57,7 @@ function sowIt({ bed: { phase, readC, soilC }, surroundings: { now, units } }: S
     reason: (readC === undefined
       ? `The soil should be about ${quantityText('temperature', units, soil)}`
       : `The soil is at ${quantityText('temperature', units, soil)}`) + ', '
-      + `below ${quantityText('temperature', units, SOW_BELOW_C)}. Now come up: ${up.slice(0, 5).join(', ')}.`,
+      + `below ${quantityText('temperature', units, BED.sowBelowC)}. Now come up: ${up.slice(0, 5).join(', ')}.`,
     due: now, until: addDays(now, 7), urgency: 'usual',
   }]
 }
@@ -140,7 +140,7 @@ function harvestIt({ batch, bed, surroundings }: Seen): Ask[] {
 /** In the fourth week of the first, for the day on which that one gets cool. */
 function secondBed({ batch, bed: { nowDay, phase, coolDay }, surroundings: { now, units } }: Seen): Ask[] {
   const due = addWeeks(new Date(batch.began.at), 4)
-  if (phase === 'spent' || phase === 'cooling' || nowDay > 45 || coolDay > SUN_CARRIES_DAYS) return []
+  if (phase === 'spent' || phase === 'cooling' || nowDay > 45 || coolDay > BED.sunCarriesDays) return []
   const cool = addDays(new Date(batch.began.at), Math.round(coolDay))
   return [{
     action: 'second',
@@ -149,7 +149,7 @@ function secondBed({ batch, bed: { nowDay, phase, coolDay }, surroundings: { now
       said: 'the second bed is on the bench',
     },
     label: 'Plan it', icon: 'i-ph-calendar-plus', title: 'Build the second bed',
-    reason: `This one falls under ${quantityText('temperature', units, WARM_C)} about ${dateText(cool)}; built in its fourth week the `
+    reason: `This one falls under ${quantityText('temperature', units, BED.warmC)} about ${dateText(cool)}; built in its fourth week the `
       + 'next one takes over. The bench reckons back from that day, and what to gather.',
     due, until: addDays(due, 14), urgency: daysBetween(due, now) > -3 ? 'usual' : 'whenever',
   }]

@@ -9,6 +9,7 @@ import { bedWayOf, partsOf, type BedWay } from './approaches'
 import { buildDayFor, outlookFrom, type BedOutlook } from './back-from'
 import { bedCharge, bedGround, timesToFill, waterFor, type BedGround } from './plan'
 import { SOW_ON } from './words'
+import { BED } from './constants'
 
 /** A barrow of this garden's units. */
 export function barrowOf(units: UnitSystem): ContainerThen {
@@ -30,9 +31,6 @@ function usualStuff(way: BedWay, ground: BedGround, units: UnitSystem): Ingredie
 export function litresOf(ingredients: readonly Ingredient[]): number {
   return ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
 }
-
-/** More than a bed holds by this much is no matter of treading. */
-const OVERFULL = 1.15
 
 /** A plan of a hotbed thought through: what goes in, how it would go, and by when. */
 export interface BedThought {
@@ -76,7 +74,7 @@ export function bedThought(proposal: Proposal, surroundings: Surroundings): BedT
   const given = chosen ? said : usual
   const holds = timesToFill(given, ground) ?? 1
   // What a bed does not hold lies beside it.
-  const overfull = chosen && holds * OVERFULL < 1
+  const overfull = chosen && holds * BED.overfull < 1
   const ingredients = overfull ? given.map(one => ({ ...one, amount: { ...one.amount, count: one.amount.count * holds } })) : given
   const waterL = waterFor(ingredients)
   const bed = bedCharge(ingredients, waterL, ground)

@@ -4,10 +4,11 @@ import type { NamedWindow, Surroundings } from '../contract'
 import { spansOf } from '../course'
 import { middleOf } from './forecast'
 import { SOWN } from './words'
-import { coolDay, SOW_BELOW_C, sowDay, spentDay, WARM_C } from './marks'
+import { coolDay, sowDay, spentDay } from './marks'
+import { BED } from './constants'
 
 /** Before the forecast is there, so much sooner or later. */
-const ROUGHLY = { sooner: 0.75, later: 1.35, capped: true }
+const ROUGHLY = { capped: true, ...BED.roughly }
 
 /** When it can be sown, how long it is warm, and when it has no more to give. */
 export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedWindow[] {
@@ -25,17 +26,17 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
           coming: 'To be sown from between',
           begun: 'May be sown since',
           announced: 'may be sown',
-          reasons: [`First it bursts with heat; seeds and roots want less than ${degrees(SOW_BELOW_C)}.`, 'Your readings sharpen it.'],
+          reasons: [`First it bursts with heat; seeds and roots want less than ${degrees(BED.sowBelowC)}.`, 'Your readings sharpen it.'],
         },
       ]
   return [
     ...sow,
     {
-      label: `Under ${degrees(WARM_C)}`,
+      label: `Under ${degrees(BED.warmC)}`,
       ...span('cool', coolDay(course)),
-      coming: `The soil falls under ${degrees(WARM_C)} between`,
-      begun: `The soil may be under ${degrees(WARM_C)} since`,
-      announced: `may be cooler than ${degrees(WARM_C)}`,
+      coming: `The soil falls under ${degrees(BED.warmC)} between`,
+      begun: `The soil may be under ${degrees(BED.warmC)} since`,
+      announced: `may be cooler than ${degrees(BED.warmC)}`,
       reasons: [
         'By what is in it, how deep it is, its sides and glass, the sun of the month and the air outside.',
         'From then on glass and sun carry it; salads go on.',

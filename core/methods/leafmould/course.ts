@@ -1,5 +1,6 @@
-import { DRIES_MM_DAY_C } from '../../warmth/drying'
-import { dailyShare, lastingFactor, Q10 } from './rates'
+import { dailyShare, lastingFactor } from './rates'
+import { LEAF } from './constants'
+import { WARMTH } from '../../warmth/constants'
 
 /** Leaves that went in on a day. */
 export interface Fill {
@@ -53,7 +54,7 @@ export interface CageTraits {
   readonly weatherK: number
   readonly q10: number
 }
-export const USUAL_TRAITS: CageTraits = { pace: 1, settling: 1, drying: 1, weatherK: 0, q10: Q10 }
+export const USUAL_TRAITS: CageTraits = { pace: 1, settling: 1, drying: 1, weatherK: 0, q10: LEAF.q10 }
 
 /** What is noted of a cage at each of the times. */
 export interface CageCourse {
@@ -65,30 +66,12 @@ export interface CageCourse {
   readonly moisture: Float32Array
 }
 
-/** Settling by half within about four weeks: the loose part goes with this time, days. */
-const SETTLING_DAYS = 12
-/** Volume goes with what is left, but for pores that stay. */
-const PORES_STAY = 0.15
-/** Leaves hold so much water for their dry mass; the rest drains. */
-const HOLDS_KG_KG = 3
-/** Dry leaves shed rain: below this moisture only so much of it is taken up. */
-const SHEDS_BELOW = 0.4
-const SHED_TAKES = 0.5
-/** The shell is so much drier than the middle. */
-const SHELL_MOISTURE = 0.6
-
-/** Closed bags. */
-const BAGGED = { rainShare: 0, drying: 0.06 }
-
-/** At most so much of the height dries from the top. */
-const TOP_MOST = 0.3
-
 /** Share of a cage that is shell, by its sides and its top. */
 export function shellShare({ shellM, acrossM }: Pick<Exposure, 'shellM' | 'acrossM'>, heightM: number): number {
   if (shellM <= 0 || heightM <= 0) return 0
   const inner = Math.max(0, acrossM - 2 * shellM) / acrossM
   // Of a low layer the ground keeps the lower part moist.
-  return 1 - inner * inner * (1 - Math.min(shellM, TOP_MOST * heightM) / heightM)
+  return 1 - inner * inner * (1 - Math.min(shellM, LEAF.topMost * heightM) / heightM)
 }
 
 interface Part { readonly fill: Fill, left: number, outside: number, scale: number }
@@ -104,8 +87,8 @@ const dryKgOf = ({ parts }: State) => parts.reduce((sum, { fill, left, scale }) 
 function volumeOf({ parts }: State, day: number, settling: number): number {
   return parts.reduce((sum, { fill, left, scale }) => {
     const to = Math.min(0.9, fill.settlesTo * settling)
-    const settled = to + (1 - to) * Math.exp(-(day - fill.day) / SETTLING_DAYS)
-    return sum + fill.looseL * scale * settled * (PORES_STAY + (1 - PORES_STAY) * left / fill.massLeft)
+    const settled = to + (1 - to) * Math.exp(-(day - fill.day) / LEAF.settlingDays)
+    return sum + fill.looseL * scale * settled * (LEAF.poresStay + (1 - LEAF.poresStay) * left / fill.massLeft)
   }, 0)
 }
 
@@ -135,11 +118,11 @@ const moistureOf = (state: State) => {
 /** Rain in, drying out, what is above capacity drains. */
 function waterDay(state: State, { areaM2, rainShare, drying }: Exposure, celsius: number, rainMm: number, traits: CageTraits): void {
   const moisture = moistureOf(state)
-  const open = state.bagged ? BAGGED : { rainShare, drying }
-  const takes = moisture < SHEDS_BELOW ? SHED_TAKES : 1
-  const dries = DRIES_MM_DAY_C * Math.max(0, celsius) * open.drying * traits.drying * areaM2 * Math.min(1, moisture / 0.55)
+  const open = state.bagged ? LEAF.bagged : { rainShare, drying }
+  const takes = moisture < LEAF.shedsBelow ? LEAF.shedTakes : 1
+  const dries = WARMTH.driesMmDayC * Math.max(0, celsius) * open.drying * traits.drying * areaM2 * Math.min(1, moisture / 0.55)
   const waterKg = state.waterKg + rainMm * areaM2 * open.rainShare * takes - dries
-  state.waterKg = Math.min(HOLDS_KG_KG * dryKgOf(state), Math.max(0, waterKg))
+  state.waterKg = Math.min(LEAF.holdsKgKg * dryKgOf(state), Math.max(0, waterKg))
 }
 
 function rotDay(state: State, celsius: number, { pace, q10 }: CageTraits): void {
@@ -149,7 +132,7 @@ function rotDay(state: State, celsius: number, { pace, q10 }: CageTraits): void 
     part.outside
       *= 1
         - lastingFactor(part.outside)
-        * dailyShare(part.fill.perYear * pace, celsius, state.bagged ? moisture : moisture * SHELL_MOISTURE, q10)
+        * dailyShare(part.fill.perYear * pace, celsius, state.bagged ? moisture : moisture * LEAF.shellMoisture, q10)
   }
 }
 
@@ -172,7 +155,7 @@ export function runCage({ fills, deeds, exposure, airC, rainMm }: CageCase, trai
   for (let day = 0; day <= Math.ceil(last); day++) {
     while (nextFill < fills.length && fills[nextFill]!.day < day + 1) fillIn(state, fills[nextFill++]!)
     while (nextDeed < deeds.length && deeds[nextDeed]!.day < day + 1) doTo(state, deeds[nextDeed++]!, day, traits.settling)
-    state.waterKg = Math.min(state.waterKg, HOLDS_KG_KG * dryKgOf(state))
+    state.waterKg = Math.min(state.waterKg, LEAF.holdsKgKg * dryKgOf(state))
     while (nextTime < days.length && days[nextTime]! < day + 1) {
       course.left[nextTime] = meanLeft(state, 'left')
       course.leftOutside[nextTime] = meanLeft(state, 'outside')

@@ -12,6 +12,7 @@ import { isShredded, waterToWetL } from './leaves'
 import { cageOn, type CageOnDay } from './now'
 import { leafClassOf } from './rates'
 import { BAGGED, FORKED, LOOK, SQUEEZE } from './words'
+import { LEAF } from './constants'
 
 const SYMPTOMS: readonly Symptom[] = [
   { id: 'still-whole', label: 'Leaves still whole', group: 'To the eye' },
@@ -152,19 +153,16 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings, symptoms: readon
   }
 }
 
-const FRESH_DAYS = 60
 const NOTICING: Noticing = { [SQUEEZE]: { dust: 'dust' }, [LOOK]: { matted: 'matted', roots: 'roots', threads: 'threads' } }
-/** Leaves of so many days are to have lost their shape. */
-const WHOLE_AFTER_DAYS = 300
 
 function stillWhole(batch: BegunBatch, { now }: Surroundings): string[] {
-  const seen = batch.observations.findLast(({ sense, at }) => sense === LOOK && daysBetween(at, now) < FRESH_DAYS)
-  return daysBetween(batch.began.at, now) > WHOLE_AFTER_DAYS && seen?.finding === 'whole' ? ['still-whole'] : []
+  const seen = batch.observations.findLast(({ sense, at }) => sense === LOOK && daysBetween(at, now) < LEAF.noticedDays)
+  return daysBetween(batch.began.at, now) > LEAF.wholeAfterDays && seen?.finding === 'whole' ? ['still-whole'] : []
 }
 
 /** What may be wrong with a cage of leaves. */
 export const diagnosis: Diagnosis = diagnosisBy<Facts>({
-  symptoms: SYMPTOMS, freshDays: FRESH_DAYS, noticing: NOTICING, noticedBesides: stillWhole, factsOf, causes: CAUSES,
+  symptoms: SYMPTOMS, freshDays: LEAF.noticedDays, noticing: NOTICING, noticedBesides: stillWhole, factsOf, causes: CAUSES,
   // What was dry is not dry any more once it was watered.
   stillSpeaks: ({ puts }, { sense, at }) => sense !== SQUEEZE || !puts.some(one => one.waterL > 0 && one.at >= at),
 })

@@ -17,10 +17,9 @@ import { roomL } from './question'
 import { GRADES, leafClassOf } from './rates'
 import { exposureOf } from './sites'
 import { BAGS, RAIN } from './words'
+import { LEAF } from './constants'
 
-const HORIZON_DAYS = 1500
 const WEEK = 7
-const FOUR_WEEKS = 28
 
 /** What is asked beside school, site and leaves. */
 export function asksOf(approachId: string): readonly Question[] {
@@ -78,9 +77,9 @@ function tryOut(proposal: Proposal, surroundings: Surroundings): Tried {
   const exposure = asTended(proposal.site, count)
   const cage = {
     fills: fillsOf(ingredients, waterL, 0, helpOf(ingredients)), deeds: [], exposure,
-    ...weatherFrom(surroundings.now, HORIZON_DAYS, surroundings),
+    ...weatherFrom(surroundings.now, LEAF.horizonDays, surroundings),
   }
-  const days = Float64Array.from({ length: Math.floor(HORIZON_DAYS / WEEK) + 1 }, (_, week) => week * WEEK)
+  const days = Float64Array.from({ length: Math.floor(LEAF.horizonDays / WEEK) + 1 }, (_, week) => week * WEEK)
   const run = (index: 0 | 1 | 2) => runCage(cage, CORNERS[index], days)
   return {
     proposal, ingredients, count, capacityL, looseL: ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0), waterL,
@@ -144,7 +143,7 @@ function facts(tried: Tried, surroundings: Surroundings): Fact[] {
   const { units, garden: { waterCan } } = surroundings
   const sack = tried.ingredients[0]!.amount.container
   const litres = (value: number) => quantityText('volume', units, roughly(value))
-  const settledL = tried.courses[1].volumeL[at(tried.courses[1], FOUR_WEEKS)]!
+  const settledL = tried.courses[1].volumeL[at(tried.courses[1], LEAF.settledDays)]!
   const shell = shellShare(asTended(tried.proposal.site, tried.count), tried.looseL / 2000 / tried.groundM2)
   return [
     {

@@ -1,19 +1,21 @@
 import { defineCourse, type Middle } from '../course'
 import { dayLeft, runCage, type CageCourse, type CageTraits } from './course'
 import { questionOf, type CageQuestion, type CageRow } from './question'
-import { GRADES, Q10 } from './rates'
+import { GRADES } from './rates'
+import { LEAF } from './constants'
 
 /** What is uncertain, as standard normals: pace, settling, drying, weather, Q10. Spreads: own estimates from how far practice differs. */
 const DIMENSIONS = 5
-const SPREAD = { pace: 0.28, settling: 0.14, drying: 0.3, weatherK: 0.8, q10: 0.2 }
 const WEEK = 7
 
 /** The traits of a possible cage. */
 export function traitsAt(point: ArrayLike<number>): CageTraits {
   const at = (index: number) => point[index] ?? 0
   return {
-    pace: Math.exp(SPREAD.pace * at(0)), settling: Math.exp(SPREAD.settling * at(1)), drying: Math.exp(SPREAD.drying * at(2)),
-    weatherK: SPREAD.weatherK * at(3), q10: Math.max(1.4, Q10 + SPREAD.q10 * at(4)),
+    pace: Math.exp(LEAF.spread.pace * at(0)),
+    settling: Math.exp(LEAF.spread.settling * at(1)),
+    drying: Math.exp(LEAF.spread.drying * at(2)),
+    weatherK: LEAF.spread.weatherK * at(3), q10: Math.max(1.4, LEAF.q10 + LEAF.spread.q10 * at(4)),
   }
 }
 

@@ -17,9 +17,9 @@ import { tasksOf } from './tasks'
 import { windowsOf } from './windows'
 import { BAGGED, HEIGHT, SQUEEZE } from './words'
 import { dateText, dayText } from '../../units/dates'
+import { LEAF } from './constants'
+import { namedIn } from '../../constants/constants'
 
-/** A measured height is believed for so long. */
-const HEIGHT_FRESH_DAYS = 14
 function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   if (batch.ended) return { phase: 'ended', label: 'Emptied', sentence: 'Taken out.', tone: 'good' }
   const cage = cageOn(batch, surroundings)
@@ -58,7 +58,7 @@ function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): P
   const cage = cageOn(batch, surroundings, day)
   const measured
     = day === undefined
-      ? (batch.gauged[HEIGHT] ?? []).findLast(({ at }) => daysBetween(at, surroundings.now) < HEIGHT_FRESH_DAYS)?.value
+      ? (batch.gauged[HEIGHT] ?? []).findLast(({ at }) => daysBetween(at, surroundings.now) < LEAF.heightFreshDays)?.value
       : undefined
   const heightM = batch.ended && day === undefined ? 0 : Math.min(vessel.heightM * 1.4, measured ?? cage?.heightM ?? 0)
   const shell: Primitive[]
@@ -102,9 +102,6 @@ function points(forecast: Forecast, series: string, startMs: number, last: numbe
   )
 }
 
-/** What a look says of the mass left, for a dot on the chart: the middle of what it can mean, in per cent. */
-const SEEN: Readonly<Record<string, number>> = { whole: 86, ragged: 60, crumbling: 41, earth: 22 }
-
 function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   const middle = middleOf(batch, surroundings)
   if (!middle) return []
@@ -123,9 +120,10 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
     dots: [{
       name: 'as it looked',
       main: true,
-      points: batch.observations.flatMap(({ at, finding }) =>
-        SEEN[finding] === undefined ? [] : [{ at: Date.parse(at), value: SEEN[finding] }],
-      ),
+      points: batch.observations.flatMap(({ at, finding }) => {
+        const value = namedIn(LEAF.seen, finding)
+        return value === undefined ? [] : [{ at: Date.parse(at), value }]
+      }),
     }],
     marks: batch.puts.filter(({ inputs }) => inputs.length > 0).map(({ at }) => Date.parse(at)),
     legend:
@@ -134,10 +132,8 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   }]
 }
 
-/** Leaves still go in: until the season is over, or some was taken or bagged. */
-const FILLING_DAYS = 80
 const isFilling = ({ takings, did }: BegunBatch, day: number) =>
-  day < FILLING_DAYS && takings.length === 0 && !did.some(({ deed }) => deed === BAGGED)
+  day < LEAF.fillingDays && takings.length === 0 && !did.some(({ deed }) => deed === BAGGED)
 
 function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const cage = cageOn(batch, surroundings)

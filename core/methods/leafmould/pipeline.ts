@@ -4,9 +4,8 @@ import { dateText } from '../../units/dates'
 import { daysBetween } from '../../units/time'
 import type { Pipeline, PipelineRow, PipelineStage, Surroundings } from '../contract'
 import { comingOf, windowsOf } from './windows'
+import { LEAF } from './constants'
 
-const FILLING_DAYS = 45
-const AHEAD_YEARS = 2
 const TONES = { mulch: 'first', potting: 'second', fine: 'third' } as const
 
 function stagesFrom(
@@ -38,11 +37,11 @@ function rowOf(batch: BegunBatch, surroundings: Surroundings, until: Date): Pipe
 function nextRows(newest: BegunBatch, surroundings: Surroundings, until: Date): PipelineRow[] {
   const comes = comingOf(newest, surroundings)
   const began = new Date(newest.began.at)
-  return Array.from({ length: AHEAD_YEARS }, (_, index): PipelineRow => {
+  return Array.from({ length: LEAF.aheadYears }, (_, index): PipelineRow => {
     const years = index + 1
     const filled = addYears(began, years)
     const ends = comes.map(one => ({ ...one, at: addYears(one.at, years) })).filter(({ at }) => at < until)
-    return { name: `Autumn ${getYear(filled)}`, stages: stagesFrom(filled, addDays(filled, FILLING_DAYS), ends, until) }
+    return { name: `Autumn ${getYear(filled)}`, stages: stagesFrom(filled, addDays(filled, LEAF.plannedFillingDays), ends, until) }
   }).filter(({ stages }) => stages[0]!.from > surroundings.now)
 }
 
@@ -50,7 +49,7 @@ function nextRows(newest: BegunBatch, surroundings: Surroundings, until: Date): 
 export function ownYears(batch: BegunBatch, surroundings: Surroundings): Pipeline | undefined {
   if (batch.ended || windowsOf(batch, surroundings).length === 0) return undefined
   const from = new Date(batch.began.at)
-  const to = addYears(from, AHEAD_YEARS + 1)
+  const to = addYears(from, LEAF.aheadYears + 1)
   const row = rowOf(batch, surroundings, to)
   const words = row.stages.slice(2).map(({ label, from: at }) => `${label} from ${dateText(at)}`).join(', ')
   return {
@@ -67,7 +66,7 @@ export function pipelineOf(batches: readonly BegunBatch[], surroundings: Surroun
   const newest = standing.at(-1)
   if (!newest) return undefined
   const from = new Date(standing[0]!.began.at)
-  const until = addYears(new Date(newest.began.at), AHEAD_YEARS + 2)
+  const until = addYears(new Date(newest.began.at), LEAF.aheadYears + 2)
   const potting = comingOf(newest, surroundings).find(({ id }) => id === 'potting')
   const years = potting ? Math.max(1, Math.ceil(daysBetween(newest.began.at, potting.at) / 365.25)) : 2
   return {

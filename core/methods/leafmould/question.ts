@@ -9,6 +9,7 @@ import type { CageCase, CageDeed, Fill } from './course'
 import { fillsOf, helpOf } from './leaves'
 import { exposureOf } from './sites'
 import { BAGGED, BAGS, FORKED, HEIGHT, LOOK, SQUEEZE } from './words'
+import { LEAF } from './constants'
 
 /** What of a course can be found in the garden. */
 export type CageRow = 'left' | 'volumeL' | 'moisture'
@@ -17,22 +18,6 @@ export type CageRow = 'left' | 'volumeL' | 'moisture'
 export interface CageQuestion extends CourseQuestion<CageRow>, CageCase {
   readonly groundM2: number
 }
-
-/** What a squeeze tells of moisture, wet basis, and how blurred the limits are. */
-const SQUEEZES: Readonly<Record<string, readonly [low: number, high: number]>> = {
-  dust: [0, 0.35], dry: [0.35, 0.52], right: [0.52, 0.68], wet: [0.68, 1],
-}
-const SQUEEZE_SPREAD = 0.05
-/** What the eye tells of the mass that is left. */
-const LOOKS: Readonly<Record<string, readonly [low: number, high: number]>> = {
-  whole: [0.68, 1.05], ragged: [0.48, 0.72], crumbling: [0.3, 0.52], earth: [0, 0.36],
-}
-const LOOK_SPREAD = 0.07
-/** A height read off a stick, as a share of itself, and litres that nobody can read. */
-const HEIGHT_SPREAD = 0.07
-const LEAST_SPREAD_L = 20
-/** A cage is looked ahead for so long, days, and as far again beyond now. */
-const HORIZON = { least: 800, beyondNow: 550, most: 1800 }
 
 /** Bags side by side, where it is bags; else one. */
 export function countOf({ answers }: Pick<BegunBatch['began'], 'answers'>): number {
@@ -71,11 +56,11 @@ const findingsOf = (batch: BegunBatch, groundM2: number) => foundIn<CageRow>(
   batch,
   [{
     quantity: HEIGHT, row: 'volumeL', trust: 0.8, value: heightM => heightM * groundM2 * 1000,
-    spread: litres => Math.max(LEAST_SPREAD_L, HEIGHT_SPREAD * litres),
+    spread: litres => Math.max(LEAF.leastSpreadL, LEAF.heightSpread * litres),
   }],
   [
-    { sense: SQUEEZE, row: 'moisture', trust: 0.7, blur: SQUEEZE_SPREAD, means: SQUEEZES },
-    { sense: LOOK, row: 'left', trust: 0.8, blur: LOOK_SPREAD, means: LOOKS },
+    { sense: SQUEEZE, row: 'moisture', trust: 0.7, blur: LEAF.squeezeSpread, means: LEAF.squeezes },
+    { sense: LOOK, row: 'left', trust: 0.8, blur: LEAF.lookSpread, means: LEAF.looks },
   ],
 )
 
@@ -85,7 +70,7 @@ export function questionOf(batch: BegunBatch, surroundings: Lasting): CageQuesti
   if (fills.length === 0) return undefined
   const { began } = batch
   const count = countOf(began)
-  const asked = askedOf(batch, surroundings, HORIZON)
+  const asked = askedOf(batch, surroundings, LEAF.horizon)
   const groundM2 = footprintM2(asVessel(began.site)) * count
   return {
     ...asked, groundM2, fills, deeds: deedsOf(batch), exposure: exposureOf(began.site, count, began.answers),

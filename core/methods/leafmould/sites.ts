@@ -4,6 +4,7 @@ import { narrowestM, type Vessel, type Wall } from '../../vessel/vessel'
 import { footprintM2 } from '../../vessel/vessel'
 import type { Exposure } from './course'
 import { RAIN } from './words'
+import { LEAF } from './constants'
 
 const vessels: readonly Vessel[] = [
   { id: 'leaf-cage', name: 'Wire cage', wall: 'wire', shape: 'cylinder', diameterM: 1, heightM: 1 },
@@ -16,21 +17,15 @@ const vessels: readonly Vessel[] = [
 
 /** Where leaves are left to rot. */
 export const SITES: readonly Site[] = vessels.map(vessel => ({ kind: 'vessel', vessel }))
-
-/** The outer hand's breadth stays dry and raw where wind gets at it. */
-const HAND_M = 0.1
 /** By the wall: how much rain gets in, how much it dries against an open top, and how thick the dry shell is. */
 const EXPOSURES: Readonly<Record<Wall, Pick<Exposure, 'rainShare' | 'drying' | 'shellM'>>> = {
-  'wire': { rainShare: 1, drying: 1, shellM: HAND_M },
-  'none': { rainShare: 1, drying: 1.1, shellM: HAND_M },
-  'boards': { rainShare: 1, drying: 0.7, shellM: HAND_M / 2 },
-  'straw-bales': { rainShare: 1, drying: 0.6, shellM: HAND_M / 2 },
+  'wire': { rainShare: 1, drying: 1, shellM: LEAF.handM },
+  'none': { rainShare: 1, drying: 1.1, shellM: LEAF.handM },
+  'boards': { rainShare: 1, drying: 0.7, shellM: LEAF.handM / 2 },
+  'straw-bales': { rainShare: 1, drying: 0.6, shellM: LEAF.handM / 2 },
   'plastic': { rainShare: 0.05, drying: 0.1, shellM: 0 },
   'insulated': { rainShare: 0.05, drying: 0.1, shellM: 0 },
 }
-
-/** Rain that still gets in under a roof. */
-const ROOFED = 0.05
 
 /** How open a site stands, for so many of it side by side. */
 export function exposureOf(site: Site, count: number, answers: Answers): Exposure {
@@ -38,7 +33,7 @@ export function exposureOf(site: Site, count: number, answers: Answers): Exposur
   const open = EXPOSURES[vessel.wall]
   return {
     ...open,
-    rainShare: answers[RAIN] === 'roof' ? Math.min(ROOFED, open.rainShare) : open.rainShare,
+    rainShare: answers[RAIN] === 'roof' ? Math.min(LEAF.roofed, open.rainShare) : open.rainShare,
     areaM2: footprintM2(vessel) * count,
     acrossM: narrowestM(vessel),
   }

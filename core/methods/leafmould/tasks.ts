@@ -7,31 +7,30 @@ import type { Surroundings, Task } from '../contract'
 import { openPad, tasksFrom, type Ask } from '../course'
 import { cageOn, type CageOnDay } from './now'
 import { middleOf } from './forecast'
-import { MOIST, waterToWetL } from './leaves'
+import { waterToWetL } from './leaves'
 import { GRADES } from './rates'
 import { windowsOf } from './windows'
 import { BAGGED, LOOK, SQUEEZE } from './words'
 import { dateText, dayText } from '../../units/dates'
+import { LEAF } from './constants'
+import { namedIn } from '../../constants/constants'
 
 interface Seen { readonly batch: BegunBatch, readonly surroundings: Surroundings, readonly cage: CageOnDay }
 
 const water = (litres: number, { units, garden: { waterCan } }: Surroundings) =>
   `${containerText(litres / waterCan.volumeL, waterCan)} (${quantityText('volume', units, litres)})`
 
-/** Leaves settle to half within four weeks; topping up is worth it while leaves fall. */
-const TOP_UP = { afterDays: 21, untilDays: 45, seasonDays: 80, leastL: 60 }
-
 /** There is room again, and leaves still fall. */
 function topUp({ batch, surroundings, cage }: Seen): Ask[] {
   const { began, puts, did, takings } = batch
   const lastFill = puts.findLast(({ inputs }) => inputs.length > 0)
   if (!lastFill || takings.length > 0 || did.some(({ deed }) => deed === BAGGED)) return []
-  const due = addDays(new Date(lastFill.at), TOP_UP.afterDays)
-  if (daysBetween(began.at, due) > TOP_UP.seasonDays) return []
+  const due = addDays(new Date(lastFill.at), LEAF.topUp.afterDays)
+  if (daysBetween(began.at, due) > LEAF.topUp.seasonDays) return []
   const then = due > surroundings.now ? cageOn(batch, surroundings, daysBetween(began.at, due)) : cage
   const sack = lastFill.inputs[0]?.amount.container
-  if (!then || !sack || then.freeL < TOP_UP.leastL) return []
-  const until = addDays(due, TOP_UP.untilDays)
+  if (!then || !sack || then.freeL < LEAF.topUp.leastL) return []
+  const until = addDays(due, LEAF.topUp.untilDays)
   if (until < surroundings.now) return []
   const reason = `Leaves settle to half in four weeks. ${due > surroundings.now ? 'Then there' : 'There'} is room for about `
     + `${containerText(then.freeL / sack.volumeL, sack)} more, filled loosely.`
@@ -41,10 +40,6 @@ function topUp({ batch, surroundings, cage }: Seen): Ask[] {
   }]
 }
 
-/** Below this the fungi rest, wet basis. */
-const DRY = 0.45
-const LACKS: Readonly<Record<string, number>> = { dust: 0.28, dry: 0.46 }
-
 /** A dry squeeze, or a dry spell by the weather: how much water brings it back. */
 function waterIt({ batch, surroundings, cage }: Seen): Ask[] {
   const squeeze = batch.observations.findLast(({ sense }) => sense === SQUEEZE)
@@ -52,8 +47,8 @@ function waterIt({ batch, surroundings, cage }: Seen): Ask[] {
     = squeeze && !batch.puts.some(({ at, waterL }) => waterL > 0 && at > squeeze.at) && daysBetween(squeeze.at, surroundings.now) < 30
       ? squeeze
       : undefined
-  const lacking = felt ? LACKS[felt.finding] : undefined
-  const judged = felt && lacking === undefined ? undefined : lacking ?? (cage.moisture < DRY ? cage.moisture : undefined)
+  const lacking = felt ? namedIn(LEAF.lacks, felt.finding) : undefined
+  const judged = felt && lacking === undefined ? undefined : lacking ?? (cage.moisture < LEAF.dry ? cage.moisture : undefined)
   if (judged === undefined) return []
   const dryKg = middleOf(batch, surroundings)!.question.fills.reduce(
     (sum, { dryKg: kg, massLeft }) => sum + kg * Math.min(1, cage.left / massLeft), 0,
@@ -62,7 +57,8 @@ function waterIt({ batch, surroundings, cage }: Seen): Ask[] {
   const why
     = felt && lacking !== undefined
       ? `The squeeze on ${dayText(felt.at)} was ${felt.finding === 'dust' ? 'dry as dust' : 'on the dry side'}.`
-      : `By the weather since it was filled it holds about ${Math.round(100 * cage.moisture)} % water; below ${Math.round(100 * DRY)} % `
+      : `By the weather since it was filled it holds about ${Math.round(100 * cage.moisture)} % water; below `
+        + `${Math.round(100 * LEAF.dry)} % `
         + 'hardly anything rots.'
   return [{
     action: 'watered',
@@ -72,14 +68,13 @@ function waterIt({ batch, surroundings, cage }: Seen): Ask[] {
     title: 'Water it through',
     due: surroundings.now,
     until: addDays(surroundings.now, 7),
-    reason: `${why} About ${water(litres, surroundings)} to ${Math.round(100 * MOIST)} %, slowly and from above, into holes made with `
-      + 'a fork.',
+    reason:
+        `${why} About ${water(litres, surroundings)} to ${Math.round(100 * LEAF.filledMoist)} %, slowly and from above, into holes made `
+        + 'with '
+        + 'a fork.',
     urgency: felt?.finding === 'dust' ? 'now' : 'usual',
   }]
 }
-
-const SQUEEZE_EVERY_DAYS = 42
-const LOOK_EVERY_DAYS = 90
 
 function feelIt({ batch, surroundings, cage }: Seen): Ask[] {
   // In closed bags nothing dries, and fine mould is done.
@@ -90,7 +85,7 @@ function feelIt({ batch, surroundings, cage }: Seen): Ask[] {
       ...[last?.at, batch.puts.findLast(({ waterL }) => waterL > 0)?.at, batch.began.at].flatMap(at => (at ? [Date.parse(at)] : [])),
     ),
   )
-  const due = addDays(since, SQUEEZE_EVERY_DAYS)
+  const due = addDays(since, LEAF.squeezeEveryDays)
   const warm = surroundings.weather.ambientC(due > surroundings.now ? due : surroundings.now) > 8
   if (!warm) return []
   return [{
@@ -102,7 +97,7 @@ function feelIt({ batch, surroundings, cage }: Seen): Ask[] {
 
 function lookInside({ batch, surroundings }: Seen): Ask[] {
   const last = batch.observations.findLast(({ sense }) => sense === LOOK)
-  const due = addDays(new Date(last?.at ?? batch.began.at), last ? LOOK_EVERY_DAYS : LOOK_EVERY_DAYS * 1.5)
+  const due = addDays(new Date(last?.at ?? batch.began.at), last ? LEAF.lookEveryDays : LEAF.lookEveryDays * 1.5)
   const [next] = windowsOf(batch, surroundings).filter(({ to }) => to > surroundings.now)
   if (!next) return []
   return [{

@@ -5,16 +5,14 @@ import { daysAfter, spansOf } from '../course'
 import { dayLeft } from './course'
 import { lastFillDay, middleOf } from './forecast'
 import { GRADES, type GradeId } from './rates'
-
-/** Before the forecast is there, a grade may come so much sooner or later than in the middle, counted from now. */
-const ROUGHLY = { sooner: 0.8, later: 1.35 }
+import { LEAF } from './constants'
 
 /** Mulch, potting mould and fine mould: when each is there, by what is left of the leaves. */
 export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedWindow[] {
   const middle = middleOf(batch, surroundings)
   if (!middle) return []
   const { question, course } = middle
-  const spans = spansOf(batch, surroundings, question, ROUGHLY)
+  const spans = spansOf(batch, surroundings, question, LEAF.roughly)
   const from = lastFillDay(question)
   const last = question.horizonDay - 1
   return GRADES.map(({ id, label, massLeft, use }): NamedWindow => {

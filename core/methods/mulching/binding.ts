@@ -7,9 +7,7 @@ import type { UnitSystem } from '../../units/system'
 import type { Fact } from '../contract'
 import type { MulchPlan } from './plan'
 import { LIES } from './words'
-
-/** Less than this nobody notices, g a square metre: a good soil gives as much in a week. */
-const NOTICED_G_M2 = 0.8
+import { MULCHED } from './constants'
 
 /** As it lies: on top, unless it was said to be dug in. */
 export const liesIn = (answers: Readonly<Record<string, number | string>>): Lies => answers[LIES] === 'dug-in' ? 'dug-in' : 'on-top'
@@ -19,7 +17,7 @@ export function bindingFact(
   material: Material, { wantedM, areaM2 }: Pick<MulchPlan, 'wantedM' | 'areaM2'>, lies: Lies, units: UnitSystem,
 ): Fact {
   const { low, typical, high } = boundNitrogenGM2(material, wantedM, lies)
-  if (high < NOTICED_G_M2)
+  if (high < MULCHED.noticedGM2)
     return {
       label: 'Nitrogen it takes', value: 'next to none',
       why: typical === 0 ? 'it brings as much as what eats it needs' : 'only what touches the soil takes any',

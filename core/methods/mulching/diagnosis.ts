@@ -10,6 +10,7 @@ import { diagnosisBy, justDo, type Noticing } from '../course'
 import { liesIn } from './binding'
 import { mulchOf, type Mulch } from './state'
 import { CLEARED, FROM, PLANTS, SOIL, UNDER } from './words'
+import { MULCHED } from './constants'
 
 const SYMPTOMS: readonly Symptom[] = [
   { id: 'slugs', label: 'Slugs', group: 'Under it' },
@@ -172,8 +173,6 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     remedy: facts => justDo(`${length(facts, 0.1)} of bare ring around every stem, today.`, [CLEARED]),
   },
 ]
-
-const FRESH_DAYS = 40
 const NOTICED: Noticing = {
   [UNDER]: { slugs: 'slugs', mat: 'slime', runs: 'mice', weeds: 'weeds' }, [SOIL]: { dry: 'dry-under' },
   [PLANTS]: { yellow: 'yellow', crippled: 'crippled', rot: 'rot' },
@@ -195,5 +194,5 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings): Facts {
 
 /** What may be wrong with a mulch. */
 export const diagnosis: Diagnosis = diagnosisBy<Facts>({
-  symptoms: SYMPTOMS, freshDays: FRESH_DAYS, noticing: NOTICED, factsOf, causes: CAUSES,
+  symptoms: SYMPTOMS, freshDays: MULCHED.noticedDays, noticing: NOTICED, factsOf, causes: CAUSES,
 })

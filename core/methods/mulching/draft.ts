@@ -4,7 +4,7 @@ import type { Material } from '../../materials/material'
 import { portionOf, type Ingredient } from '../../mix/portion'
 import { paceOn } from '../../mulch/depth'
 import { countedAt, countedDays } from '../../warmth/day-counts'
-import { CLEAR_M, type MulchKind } from '../../mulch/kinds'
+import type { MulchKind } from '../../mulch/kinds'
 import { numberOf, type Question } from '../../questions/question'
 import { containerText, STARTING_CONTAINERS, type ContainerThen } from '../../units/container'
 import { dateText } from '../../units/dates'
@@ -19,6 +19,8 @@ import { CARRIER_CHOICES, carrierOf, loadsFor } from './loads'
 import { mulchPicture, mulchPlanDrawing } from './picture'
 import { mulchPlan, type MulchPlan } from './plan'
 import { CARRIED_IN, CROP, FROM, LIES, REASON, STEMS, WANTED_M } from './words'
+import { MULCHED } from './constants'
+import { MULCH } from '../../mulch/constants'
 
 const TIES_UP = ['chips', 'straw']
 
@@ -76,16 +78,13 @@ function stuffOf({ ingredients }: Pick<Proposal, 'ingredients'>, kind: MulchKind
   return { some, main, materials: some.length > 0 ? some.map(({ material }) => material) : [usual] }
 }
 
-/** Beyond three years nobody asks. */
-const LASTS_DAYS = 1100
-
 /** Days until it has thinned so far, by the usual weather; undefined where it outlasts three years. */
 export function daysToThin({ kind }: Pick<MulchPlan, 'kind'>, goesYear: number, surroundings: Surroundings): number {
-  const { airC } = weatherFrom(surroundings.now, LASTS_DAYS, surroundings)
+  const { airC } = weatherFrom(surroundings.now, MULCHED.lastsDays, surroundings)
   const sums = countedDays(airC.length, day => paceOn(airC[day]!))
   const wanted = (-Math.log(kind.refreshedAt) / goesYear) * 365.25
-  for (let day = 0; day <= LASTS_DAYS; day++) if (countedAt(sums, day) >= wanted) return day
-  return LASTS_DAYS
+  for (let day = 0; day <= MULCHED.lastsDays; day++) if (countedAt(sums, day) >= wanted) return day
+  return MULCHED.lastsDays
 }
 
 function verdictOf(plan: MulchPlan, { main, some }: Stuff, lies: string, litres: number, units: UnitSystem): Verdict {
@@ -166,13 +165,13 @@ function factsOf({ plan, main, neededL, loads, carrier, lies }: MulchThought, su
         + `settled; that is ${containerText(neededL / sack.volumeL, sack)}`,
     },
     {
-      label: 'More of it', value: late >= LASTS_DAYS ? `not before ${day(soon)}` : `between ${day(soon)} and ${day(late)}`,
+      label: 'More of it', value: late >= MULCHED.lastsDays ? `not before ${day(soon)}` : `between ${day(soon)} and ${day(late)}`,
       why: `when it has thinned to ${length(plan.refreshM)}; depths you measure sharpen it`,
     },
     bindingFact(main, plan, lies, units),
-    ...(CLEAR_M[plan.crop] > 0
+    ...(MULCH.clearM[plan.crop] > 0
       ? [{
-          label: 'Clear of stems', value: length(CLEAR_M[plan.crop]),
+          label: 'Clear of stems', value: length(MULCH.clearM[plan.crop]),
           why: 'bark that stays wet rots, and mice gnaw under cover; a finger\'s breadth at the very least',
         }]
       : []),
@@ -183,7 +182,7 @@ const DUSTY = ['leaves', 'straw', 'chips']
 
 function stepsOf({ plan, main, neededL, loads, carrier, wetL }: MulchThought, { units }: Surroundings): BuildStep[] {
   const length = (value: number) => quantityText('length', units, value)
-  const clear = CLEAR_M[plan.crop]
+  const clear = MULCH.clearM[plan.crop]
   const dry: BuildStep = {
     when: 'before', title: 'Let it dry for a day', detail: 'Thin and limp, never a wet mat: slime keeps rain and air out.', cautions: [],
   }

@@ -2,13 +2,11 @@ import { depthsOf, thinnedDay, type MulchTraits } from '../../mulch/depth'
 import { mulchKindOf, type MulchKind } from '../../mulch/kinds'
 import { defineCourse } from '../course'
 import { questionOf, type MulchQuestion } from './question'
+import { MULCHED } from './constants'
+import { Z80 } from '../../statistics/counts'
 
 /** Settling, its days, what goes, how evenly it was spread, weather: own estimates beside the ranges of practice. */
 const DIMENSIONS = 5
-const SPREAD = { days: 0.35, even: 0.12, weatherK: 1 }
-const Z80 = 1.2816
-const STEPS = 170
-
 const logSpread = ({ low, high }: { readonly low: number, readonly high: number }) => Math.log(high / low) / (2 * Z80)
 
 /** The traits of one that is possible, at standard normals. */
@@ -18,10 +16,10 @@ export function traitsAt(
   const at = (index: number) => point[index] ?? 0
   return {
     settles: Math.min(1, settles.typical * Math.exp(logSpread(settles) * at(0))),
-    settlingDays: settlingDays * Math.exp(SPREAD.days * at(1)),
+    settlingDays: settlingDays * Math.exp(MULCHED.spread.days * at(1)),
     goesYear: goesYear.typical * Math.exp(logSpread(goesYear) * at(2)),
-    spread: Math.exp(SPREAD.even * at(3)),
-    weatherK: SPREAD.weatherK * at(4),
+    spread: Math.exp(MULCHED.spread.even * at(3)),
+    weatherK: MULCHED.spread.weatherK * at(4),
   }
 }
 
@@ -30,7 +28,7 @@ interface MulchCourse { readonly times: Float64Array, readonly depthM: Float32Ar
 
 /** How a mulch will thin, learnt from depths that were measured, and its course in the middle of what is possible. */
 export const { forecaster, answerOf, middleOf } = defineCourse<MulchQuestion, MulchCourse, 'depthM'>({
-  ask: questionOf, everyDays: ({ horizonDay }) => Math.max(1, Math.round(horizonDay / STEPS)), dimensions: DIMENSIONS, members: 300,
+  ask: questionOf, everyDays: ({ horizonDay }) => Math.max(1, Math.round(horizonDay / MULCHED.steps)), dimensions: DIMENSIONS, members: 300,
   mostRounds: 4,
   run: ({ kindId, spreads, airC }, point, times) => {
     const traits = traitsAt(point, mulchKindOf(kindId))

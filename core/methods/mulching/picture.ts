@@ -4,8 +4,9 @@ import { groundOf } from '../../picture/ground'
 import type { Picture, Primitive } from '../../picture/picture'
 import { shapePieces, shapeBounds, type AreaShape } from '../../ground/shape'
 import { holds, type Corner } from '../../ground/outline'
-import { CLEAR_M, type Crop } from '../../mulch/kinds'
+import type { Crop } from '../../mulch/kinds'
 import type { Site } from '../../vessel/site'
+import { MULCH } from '../../mulch/constants'
 
 /** So much of a bed is cut open, metres: a layer of some centimetres would not be seen in all of it. */
 const CUT_M = 1
@@ -18,7 +19,7 @@ export function mulchPicture(
   }: { readonly depthM: number, readonly wantedM: number, readonly crop: Crop, readonly family: Family, readonly short: string },
 ): Picture {
   const heightM = Math.max(0.24, wantedM * 1.5)
-  const clearM = Math.min(0.2, CLEAR_M[crop])
+  const clearM = Math.min(0.2, MULCH.clearM[crop])
   const stem: Primitive[] = clearM > 0
     ? [
         {
@@ -72,8 +73,8 @@ export function mulchPlanDrawing(
           } satisfies GroundPart,
         ]
       : []),
-    ...(CLEAR_M[crop] > 0
-      ? stemsOn(site.ground, stems).map(([xM, yM]): GroundPart => ({ kind: 'stem', xM, yM, clearM: CLEAR_M[crop] }))
+    ...(MULCH.clearM[crop] > 0
+      ? stemsOn(site.ground, stems).map(([xM, yM]): GroundPart => ({ kind: 'stem', xM, yM, clearM: MULCH.clearM[crop] }))
       : []),
     { kind: 'distance', fromM: [-widthM / 2, -depthM / 2 - 0.12], toM: [widthM / 2, -depthM / 2 - 0.12] },
     { kind: 'distance', fromM: [widthM / 2 + 0.12, -depthM / 2], toM: [widthM / 2 + 0.12, depthM / 2] },

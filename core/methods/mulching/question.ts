@@ -5,6 +5,7 @@ import { weatherFrom, type Lasting } from '../contract'
 import { askedOf, deedDay, foundIn, type CourseQuestion, type ReadAs } from '../course'
 import { mulchPlan } from './plan'
 import { DEPTH } from './words'
+import { MULCHED } from './constants'
 
 /** Everything that the forecast of one mulch needs, as plain data. */
 export interface MulchQuestion extends CourseQuestion<'depthM'> {
@@ -15,7 +16,6 @@ export interface MulchQuestion extends CourseQuestion<'depthM'> {
   readonly lastDay: number
 }
 
-const HORIZON = { quick: 120, slow: 800, beyondNow: 1.6, most: 3000 }
 /** A depth read off a stick here and there: a share of itself, and never finer than half a finger. */
 const READ: ReadAs<'depthM'> = { quantity: DEPTH, row: 'depthM', trust: 0.85, spread: depthM => Math.max(0.006, 0.14 * depthM) }
 
@@ -33,8 +33,8 @@ export function questionOf(batch: BegunBatch, surroundings: Lasting): MulchQuest
   const plan = mulchPlan(began)
   const spreads = spreadsOf(batch, plan.areaM2, surroundings)
   if (spreads.length === 0) return undefined
-  const span = plan.kind.goesYear.typical > 3 ? HORIZON.quick : HORIZON.slow
-  const asked = askedOf(batch, surroundings, { least: span, beyondNow: span / HORIZON.beyondNow, most: HORIZON.most })
+  const span = plan.kind.goesYear.typical > 3 ? MULCHED.horizon.quick : MULCHED.horizon.slow
+  const asked = askedOf(batch, surroundings, { least: span, beyondNow: span / MULCHED.horizon.beyondNow, most: MULCHED.horizon.most })
   return {
     ...asked, kindId: plan.kind.id, spreads, airC: weatherFrom(new Date(began.at), asked.horizonDay, surroundings).airC,
     refreshM: plan.refreshM, lastDay: spreads.at(-1)!.day, findings: foundIn(batch, [READ], []),

@@ -7,6 +7,7 @@ import { middleOf } from './forecast'
 import { carrierOf, loadsFor } from './loads'
 import { mulchPlan, type MulchPlan } from './plan'
 import { CARRIED_IN, ENOUGH } from './words'
+import { MULCHED } from './constants'
 
 /** A mulch as it stands. */
 export interface Mulch {
@@ -25,14 +26,9 @@ export interface Mulch {
   readonly phase: 'ended' | 'bare' | 'laying' | 'lying' | 'thin'
 }
 
-/** Loads within so many days belong to one round of spreading. */
-const ROUND_DAYS = 12
-/** So near the depth wanted it is taken as done. */
-const NEARLY = 0.88
-
 /** The days on which a round of spreading began. */
 export function roundsOf(days: readonly number[]): number[] {
-  return days.reduce<number[]>((rounds, day, at) => at === 0 || day - days[at - 1]! > ROUND_DAYS ? [...rounds, day] : rounds, [])
+  return days.reduce<number[]>((rounds, day, at) => at === 0 || day - days[at - 1]! > MULCHED.roundDays ? [...rounds, day] : rounds, [])
 }
 
 /** How deep it lies on a day, metres. */
@@ -62,8 +58,8 @@ export function mulchOf(batch: BegunBatch, surroundings: Surroundings): Mulch {
   const depthM = depthOn(batch, surroundings)
   const laying
     = spreads.length > 0
-      && nowDay - spreads.at(-1)!.day < ROUND_DAYS
-      && settledM < NEARLY * plan.wantedM * settles
+      && nowDay - spreads.at(-1)!.day < MULCHED.roundDays
+      && settledM < MULCHED.nearly * plan.wantedM * settles
       && !batch.did.some(({ deed, at }) => deed === ENOUGH && daysBetween(batch.began.at, at) >= round)
   return {
     plan,

@@ -8,10 +8,9 @@ import type { Surroundings, Task } from '../contract'
 import { tasksFrom, type Ask } from '../course'
 import { mulchOf, type Mulch } from './state'
 import { CLEARED, DEPTH, LOAD, PLANTS, SOIL, UNDER, WETTED } from './words'
+import { MULCHED } from './constants'
 
 interface Seen { readonly batch: BegunBatch, readonly mulch: Mulch, readonly surroundings: Surroundings }
-
-const DAYS = { wetWithin: 3, firstDepth: 21, depthEvery: 60, lookFirst: 14, lookEvery: 30, lookQuick: 8 }
 
 function carry({
   mulch: { phase, loadsLeft, laidL, carrier, plan, refreshed, missingL }, surroundings: { now, units }, batch,
@@ -64,7 +63,7 @@ function wet({ batch, mulch: { plan, phase }, surroundings: { now, units } }: Se
   return [{
     action: 'wetted', doing: { kind: 'pad', pad: WETTED }, label: 'Wetted', icon: 'i-ph-drop', title: 'Tread it and wet it',
     reason: `Dry it flies with the next wind: about ${quantityText('volume', units, plan.areaM2 * 4)}, or a good rain.`,
-    due: new Date(last.at), until: addDays(new Date(last.at), DAYS.wetWithin), urgency: 'usual',
+    due: new Date(last.at), until: addDays(new Date(last.at), MULCHED.days.wetWithin), urgency: 'usual',
   }]
 }
 
@@ -73,7 +72,8 @@ function lookUnder({ batch, mulch: { plan, phase }, surroundings: { now } }: See
   const last = batch.observations.findLast(({ sense }) => sense === UNDER)
   const quick = plan.kind.goesYear.typical > 3
   const due = addDays(
-    new Date(last?.at ?? batch.began.at), last ? (quick ? DAYS.lookQuick : DAYS.lookEvery) : quick ? DAYS.lookQuick : DAYS.lookFirst,
+    new Date(last?.at ?? batch.began.at),
+    last ? (quick ? MULCHED.days.lookQuick : MULCHED.days.lookEvery) : quick ? MULCHED.days.lookQuick : MULCHED.days.lookFirst,
   )
   const slugs = last?.finding === 'slugs'
   return [{
@@ -91,7 +91,7 @@ function measure({ batch, mulch: { phase, depthM, plan }, surroundings: { units 
   if (phase !== 'lying' || plan.kind.goesYear.typical > 3) return []
   const last = batch.gauged[DEPTH]?.at(-1)?.at
   const spread = batch.puts.findLast(({ inputs }) => inputs.length > 0)!.at
-  const due = last && last > spread ? addDays(new Date(last), DAYS.depthEvery) : addDays(new Date(spread), DAYS.firstDepth)
+  const due = last && last > spread ? addDays(new Date(last), MULCHED.days.depthEvery) : addDays(new Date(spread), MULCHED.days.firstDepth)
   return [{
     action: 'depth', doing: { kind: 'pad', pad: DEPTH }, label: 'Depth', icon: 'i-ph-ruler', title: 'Measure how deep it lies',
     reason: `It should be about ${quantityText('length', units, depthM)}. From your depths it learns how quickly it goes here.`, due,

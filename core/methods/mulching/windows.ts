@@ -5,9 +5,10 @@ import type { NamedWindow, Surroundings } from '../contract'
 import { spansOf } from '../course'
 import { middleOf } from './forecast'
 import { mulchPlan } from './plan'
+import { MULCHED } from './constants'
 
 /** Before the forecast is there, so much sooner or later, counted from the last load. */
-const ROUGHLY = { sooner: 0.65, later: 1.5, capped: true }
+const ROUGHLY = { capped: true, ...MULCHED.roughly }
 
 /** When more of it is wanted. */
 export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedWindow[] {

@@ -1,6 +1,7 @@
 import { chargeOf, type Charge } from '../../heat/charge'
 import { typicalTotals } from '../../mix/balance'
 import { portionOf, type Ingredient } from '../../mix/portion'
+import { SLOW } from './constants'
 
 /** What went in on a day, as decay sees it, with all of its carbon and nitrogen and the water it holds without dripping. */
 export interface Addition {
@@ -12,12 +13,6 @@ export interface Addition {
   readonly keepsKgKg: number
 }
 
-/**
- * Water held against draining, kg a dry kilogram, by how open stuff stands: what lies as sludge does not drain, twigs hardly
- * hold any (own estimate).
- */
-const KEEPS_BY_STRUCTURE = [6, 4.5, 3.4, 2.2] as const
-
 /** Ingredients and water that go in on a day; nothing where there is nothing in them. */
 export function additionOf(day: number, ingredients: readonly Ingredient[], waterL: number): Addition | undefined {
   const portions = ingredients.map(portionOf).filter(({ looseVolumeL }) => looseVolumeL > 0)
@@ -25,7 +20,7 @@ export function additionOf(day: number, ingredients: readonly Ingredient[], wate
   if (!charge) return undefined
   const totals = typicalTotals(portions)
   const dry = portions.map(({ material, looseVolumeL }) => ({
-    keeps: KEEPS_BY_STRUCTURE[material.structure],
+    keeps: SLOW.keepsByStructure[material.structure],
     kg: ((looseVolumeL * material.bulkDensityKgM3.typical) / 1000) * (1 - material.moistureFraction.typical),
   }))
   const dryKg = dry.reduce((sum, { kg }) => sum + kg, 0)

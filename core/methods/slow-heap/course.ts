@@ -1,12 +1,13 @@
-import { DRIES_MM_DAY_C } from '../../warmth/drying'
 import { EVAPORATION_MJ_KG } from '../../heat/laws'
 import { USUAL_CONSTANTS as K } from '../../heat/constants'
 import { moistureShare, nitrogenShare, temperatureShare, airSpaceShare } from '../../heat/limits'
 import { atCelsius, celsiusTable } from '../../heat/table'
 import { surfaceOf, type Standing as Ground } from '../../heat/walls'
 import type { Addition } from './addition'
-import { airSpaceOf, cohortKg, dryKgOf, heatOf, put, SLUMP, SUMMED, volumeOf, type State } from './parts'
+import { airSpaceOf, cohortKg, dryKgOf, heatOf, put, SUMMED, volumeOf, type State } from './parts'
 import type { SlowTraits } from './traits'
+import { SLOW } from './constants'
+import { WARMTH } from '../../warmth/constants'
 
 /** Something done on a day. */
 export type SlowDeed
@@ -62,20 +63,10 @@ const WEEK = 7
 /** Its room changes slowly: worked out anew so often, days, and whenever something is done. */
 const ROOM_EVERY = 3
 
-const WARMTH = celsiusTable(celsius => temperatureShare(celsius, K.coolLater))
+const BY_WARMTH = celsiusTable(celsius => temperatureShare(celsius, K.coolLater))
 const MJ_DAY_W = 0.0864
-/** Of the heat of so cool a heap this share leaves as vapour. */
-const LEAVES_AS_VAPOUR = 0.4
-/** Slow rotting goes on in the rest, humus and lignin: half in about eight years. */
-const REST_DAY = 0.00024
-/** Carbon of what decays, and of the nitrogen set free so much gets lost while there is too much of it. */
-const CARBON_KG_KG = 0.5
-const NITROGEN_LOST = 0.3
-const NITROGEN_FREE_BELOW = 30
 /** Nitrogen of the whole meets what is rotting, where a cover lies on every caddy. */
 const SAMPLE = { days: 4, warmth: temperatureShare(35, K.coolLater) }
-const RAWER = 0.2
-
 /** What is left of a pool after it went at a pace for a day. */
 const left = (rate: number) => 1 / (1 + rate)
 
@@ -87,13 +78,13 @@ function rotDay(state: State, comfort: number, { pace, slow }: SlowTraits): numb
     const rate = comfort * one.pace * pace * nitrogenShare(one.quickCarbonKg, one.quickNitrogenKg)
     const [rapid, medium, tough, rest] = [
       one.rapidKg * left(K.rapidDay * rate), one.mediumKg * left(K.mediumDay * rate), one.slowKg * left(K.slowDay * slow * rate),
-      (one.restKg - one.ashKg) * left(REST_DAY * comfort * pace) + one.ashKg,
+      (one.restKg - one.ashKg) * left(SLOW.restDay * comfort * pace) + one.ashKg,
     ]
     const lost = one.rapidKg - rapid + one.mediumKg - medium + one.slowKg - tough + one.restKg - rest
     const before = one.carbonKg
-    one.carbonKg = Math.max(0.02 * one.carbonKg, one.carbonKg - CARBON_KG_KG * lost)
-    const plenty = Math.max(0, 1 - before / (one.nitrogenKg + 1e-12) / NITROGEN_FREE_BELOW)
-    one.nitrogenKg *= 1 - NITROGEN_LOST * plenty * (before - one.carbonKg) / (before + 1e-12)
+    one.carbonKg = Math.max(0.02 * one.carbonKg, one.carbonKg - SLOW.carbonKgKg * lost)
+    const plenty = Math.max(0, 1 - before / (one.nitrogenKg + 1e-12) / SLOW.nitrogenFreeBelow)
+    one.nitrogenKg *= 1 - SLOW.nitrogenLost * plenty * (before - one.carbonKg) / (before + 1e-12)
     one.rapidKg = rapid
     one.mediumKg = medium
     one.slowKg = tough
@@ -110,8 +101,8 @@ function waterDay(state: State, what: SlowCase, airC: number, rainMm: number, go
   const moisture = state.waterKg / (state.waterKg + dryKg + 1e-12)
   let keeps = 0
   for (let i = 0; i < state.cohorts.length; i++) keeps += state.cohorts[i]!.keepsKgKg * cohortKg(state.cohorts[i]!)
-  const dries = DRIES_MM_DAY_C * Math.max(0, airC) * what.drying * traits.drying * footprintM2 * Math.min(1, moisture / 0.55)
-  const steams = LEAVES_AS_VAPOUR * goneKg * K.heatMJKg / EVAPORATION_MJ_KG
+  const dries = WARMTH.driesMmDayC * Math.max(0, airC) * what.drying * traits.drying * footprintM2 * Math.min(1, moisture / 0.55)
+  const steams = SLOW.leavesAsVapour * goneKg * K.heatMJKg / EVAPORATION_MJ_KG
   const kept = Math.max(
     0,
     state.waterKg
@@ -135,7 +126,7 @@ function warmDay(state: State, { ground }: SlowCase, volumeL: number, airC: numb
   surfaceOf(ground, volumeL / 1000, K, SURFACE)
   const depthM = 3 * volumeL / 1000 / SURFACE.areaM2
   const passes = MJ_DAY_W * SURFACE.areaM2 / (1 / SURFACE.meanW_M2K + depthM / (5 * K.conductivityWmK))
-  const heat = (1 - LEAVES_AS_VAPOUR) * goneKg * K.heatMJKg
+  const heat = (1 - SLOW.leavesAsVapour) * goneKg * K.heatMJKg
   state.celsius = Math.min(70, (capacity * state.celsius + heat + passes * airC) / (capacity + passes))
 }
 
@@ -143,7 +134,7 @@ function warmDay(state: State, { ground }: SlowCase, volumeL: number, airC: numb
 function respirationOf({ cohorts }: State, { slow, pace }: SlowTraits): number {
   const goes = (perDay: number) => -Math.expm1(-perDay * SAMPLE.days * SAMPLE.warmth)
   let wanted = 0
-  for (let i = 0; i < cohorts.length; i++) wanted += RAWER * cohortKg(cohorts[i]!)
+  for (let i = 0; i < cohorts.length; i++) wanted += SLOW.rawer * cohortKg(cohorts[i]!)
   const all = wanted
   let sum = 0
   for (let i = cohorts.length - 1; i >= 0 && wanted > 1e-12; i--) {
@@ -177,18 +168,15 @@ function doTo(state: State, deed: SlowDeed, volumeL: number): void {
     state.dryInKg *= keeps
   }
   // Forked into the next bay it lies loose again for a while.
-  if (deed.kind === 'move') for (const one of state.cohorts) one.day = Math.max(one.day, deed.day - SLUMP.days)
+  if (deed.kind === 'move') for (const one of state.cohorts) one.day = Math.max(one.day, deed.day - SLOW.slump.days)
 }
-
-/** Below this height there is no rim to reach. */
-const FULL_SHARE = 0.98
 
 /**
  * Runs a fed heap through weather, feeding and deeds, a day at a time.
  * @param days ascending from 0, the times to note.
  * @param warmth share of the best pace by temperature, as a table over °C, where it is not the usual one.
  */
-export function runSlow(what: SlowCase, traits: SlowTraits, days: Float64Array, warmth: Float64Array = WARMTH): SlowCourse {
+export function runSlow(what: SlowCase, traits: SlowTraits, days: Float64Array, warmth: Float64Array = BY_WARMTH): SlowCourse {
   const row = () => new Float32Array(days.length)
   const course: SlowCourse = {
     days, volumeL: row(), moisture: row(), ratio: row(), celsius: row(), respirationMgG: row(), leftShare: row(), airSpace: row(),
@@ -218,7 +206,7 @@ export function runSlow(what: SlowCase, traits: SlowTraits, days: Float64Array, 
       course.lastFedDay = day
       volumeL = volumeOf(state, day, traits.settling)
     }
-    if (volumeL >= FULL_SHARE * roomL && course.fullDay === Infinity) course.fullDay = day
+    if (volumeL >= SLOW.fullShare * roomL && course.fullDay === Infinity) course.fullDay = day
     const space = airSpaceOf(state, volumeL)
     while (nextTime < days.length && days[nextTime]! < day + 1) {
       const dryKg = dryKgOf(state)

@@ -4,13 +4,7 @@ import { portionOf, type Ingredient } from '../../mix/portion'
 import type { Material } from '../../materials/material'
 import { containerText, type Amount, type ContainerThen, HANDFUL } from '../../units/container'
 import { ratioText } from '../../units/format'
-
-/**
- * The fresh part is brought to so much carbon for one of nitrogen, the low end of what is comfortable, and to no more water than
- * still works:
- * what is too much drips or dries off a heap that lies open to its sides.
- */
-export const FRESH = { ratio: 25, mostMoisture: 0.68 } as const
+import { SLOW } from './constants'
 
 /** What a fresh part is: its ratio of what takes part, and its moisture. */
 export interface FreshPart { readonly ratio: number, readonly moisture: number }
@@ -44,17 +38,14 @@ function litresForWater(of: Totals, a: Totals, moisture: number): number {
 /** Loose litres of a brown that bring what is fed into the band, by ratio and by water; the more of the two. */
 export function coverLitres(fed: readonly Ingredient[], brown: Material): number {
   const [of, litre] = [totalsOf(fed), typicalTotals([{ material: brown, looseVolumeL: 1 }])]
-  return Math.max(litresForRatio(of, litre, FRESH.ratio), litresForWater(of, litre, FRESH.mostMoisture))
+  return Math.max(litresForRatio(of, litre, SLOW.fresh.ratio), litresForWater(of, litre, SLOW.fresh.mostMoisture))
 }
-
-/** Up to so much is said in handfuls. */
-const HANDFULS_UP_TO_L = 4
 
 /** Litres in what one would carry them in: handfuls, or the largest of the containers at hand that they fill; rounded up to quarters. */
 export function coverAmount(litres: number, atHand: readonly ContainerThen[]): Amount {
   const fits = [...atHand].sort((a, b) => b.volumeL - a.volumeL)
   const container = fits.find(({ volumeL }) => litres >= volumeL) ?? fits.at(-1)
-  if (litres <= HANDFULS_UP_TO_L || !container)
+  if (litres <= SLOW.handfulsUpToL || !container)
     return { count: Math.max(1, Math.ceil(litres / HANDFUL.volumeL - 0.15)), container: HANDFUL, packing: 'loose' }
   return { count: Math.max(0.25, Math.ceil(4 * litres / container.volumeL - 0.3) / 4), container, packing: 'loose' }
 }

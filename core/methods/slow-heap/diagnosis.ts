@@ -10,6 +10,7 @@ import { coverAtHand, feedings, partsOf } from './feeding'
 import { middleOf } from './forecast'
 import { slowOn, type SlowOnDay } from './now'
 import { LOOK, SMELL, SQUEEZE } from './words'
+import { SLOW } from './constants'
 
 const SYMPTOMS: readonly Symptom[] = [
   { id: 'sour', label: 'Sour or rotten smell', group: 'Its smell' },
@@ -40,8 +41,6 @@ interface Facts {
   readonly missingL: number
   readonly coldDays: number
 }
-
-const LOOKS_BACK_DAYS = 42
 
 /** The brown that is wanted, in what it lies in. */
 function browns({ surroundings, batch }: Facts, litres: number): RemedyPart[] {
@@ -191,7 +190,7 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings, symptoms: readon
   if (!slow || !middle) return undefined
   const { materials, spares = [], now } = surroundings
   const recent = feedings(batch)
-    .filter(({ at }) => daysBetween(at, now) < LOOKS_BACK_DAYS)
+    .filter(({ at }) => daysBetween(at, now) < SLOW.looksBackDays)
     .map(one => partsOf(one, materials))
     .filter(({ fed }) => fed.length > 0)
   const at = coverAtHand(batch, spares, materials)
@@ -202,7 +201,7 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings, symptoms: readon
   })
   const { airC } = middle.question
   const today = Math.floor(middle.question.nowDay)
-  const coldDays = Array.from({ length: LOOKS_BACK_DAYS }, (_, back) => airC[Math.max(0, today - back)] ?? 10).filter(
+  const coldDays = Array.from({ length: SLOW.looksBackDays }, (_, back) => airC[Math.max(0, today - back)] ?? 10).filter(
     celsius => celsius < 6,
   ).length
   return {
@@ -211,7 +210,6 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings, symptoms: readon
   }
 }
 
-const FRESH_DAYS = 21
 const SEEN_OR_SMELT = {
   'sour': 'sour', 'eggs': 'sour', 'ammonia': 'ammonia', 'flies': 'flies', 'open-food': 'open-food', 'mats': 'slimy',
   'rats': 'rats', 'ants': 'ants', 'worms': 'worms',
@@ -220,5 +218,5 @@ const NOTICING: Noticing = { [SQUEEZE]: { dust: 'dust', dripping: 'soggy' }, [SM
 
 /** What may be wrong with a slow heap. */
 export const diagnosis: Diagnosis = diagnosisBy<Facts>({
-  symptoms: SYMPTOMS, freshDays: FRESH_DAYS, noticing: NOTICING, factsOf, causes: CAUSES,
+  symptoms: SYMPTOMS, freshDays: SLOW.noticedDays, noticing: NOTICING, factsOf, causes: CAUSES,
 })

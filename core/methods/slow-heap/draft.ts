@@ -8,16 +8,17 @@ import { frontWidthM } from '../../vessel/vessel'
 import type { BuildStep, Draft, Fact, Proposal, Surroundings, Verdict } from '../contract'
 import { slowApproach } from './approaches'
 import { coverAmount, coverLitres } from './cover'
-import { caddyOf, litresOfIt, plannedWeek, USUAL_WEEKLY_L } from './feeding'
+import { caddyOf, litresOfIt, plannedWeek } from './feeding'
 import { baysFor, baysNeeded, peaceDays, rotationFrom, type OneBay } from './rotation'
 import { RAIN, WEEKLY } from './words'
 import { containerText } from '../../units/container'
 import { findMaterial } from '../../materials/book'
+import { SLOW } from './constants'
 
 /** What is asked beside school and site. */
 export function asks(): readonly Question[] {
   return [
-    { id: WEEKLY, kind: 'volume', label: 'Scraps in a usual week', usual: USUAL_WEEKLY_L, most: 500 },
+    { id: WEEKLY, kind: 'volume', label: 'Scraps in a usual week', usual: SLOW.usualWeeklyL, most: 500 },
     {
       id: RAIN, kind: 'choice', label: 'On top',
       choices: [
@@ -137,7 +138,7 @@ function steps({ ingredients }: Proposal, surroundings: Surroundings): BuildStep
 /** What filling a bay by the caddy comes to. */
 export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const { units, now, materials } = surroundings
-  const weeklyL = numberOf(proposal.answers, WEEKLY) ?? USUAL_WEEKLY_L
+  const weeklyL = numberOf(proposal.answers, WEEKLY) ?? SLOW.usualWeeklyL
   const { bays: count } = slowApproach(proposal.approachId)
   const vessel = asVessel(proposal.site)
   const laidL = proposal.ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)

@@ -8,15 +8,7 @@ import { daysBetween } from '../../units/time'
 import type { Spare } from '../contract'
 import { coverLitres } from './cover'
 import { CLOSED, WEEKLY } from './words'
-
-/** What was fed lately tells what will be fed: so many days back. */
-const LOOKS_BACK_DAYS = 56
-/** With less to go by than this what was said counts, days. */
-const LEAST_DAYS = 14
-/** Litres a week where nothing is known. */
-export const USUAL_WEEKLY_L = 12
-/** Litres of loose leaves that go with a litre of scraps, where what it takes is not known. */
-const COVER_SHARE = 2
+import { SLOW } from './constants'
 
 /** What of a put is fed and what covers it. */
 export function partsOf({ inputs }: Pick<Put, 'inputs'>, book: MaterialBook): { readonly fed: Ingredient[], readonly cover: Ingredient[] } {
@@ -54,7 +46,7 @@ export interface WeeklyFeed {
 
 function assumed(weeklyL: number, book: MaterialBook): WeeklyFeed {
   const [scraps, leaves] = [findMaterial('kitchen-veg', book), findMaterial('leaves-mixed', book)]
-  const coverL = scraps && leaves ? coverLitres([litresOfIt(scraps, weeklyL)], leaves) : weeklyL * COVER_SHARE
+  const coverL = scraps && leaves ? coverLitres([litresOfIt(scraps, weeklyL)], leaves) : weeklyL * SLOW.coverShare
   const ingredients = [...(scraps ? [litresOfIt(scraps, weeklyL)] : []), ...(leaves ? [litresOfIt(leaves, coverL)] : [])]
   return { ingredients, fedL: weeklyL, coverL, everyDays: 3.5 }
 }
@@ -66,10 +58,10 @@ export function plannedWeek(weeklyL: number, book: MaterialBook): WeeklyFeed {
 
 /** How a heap is fed. */
 export function weeklyFeed(batch: BegunBatch, now: Date, book: MaterialBook): WeeklyFeed {
-  const since = Math.min(LOOKS_BACK_DAYS, daysBetween(batch.began.at, now))
-  const recent = feedings(batch).filter(({ at }) => daysBetween(at, now) <= LOOKS_BACK_DAYS)
-  const said = numberOf(batch.began.answers, WEEKLY) ?? USUAL_WEEKLY_L
-  if (since < LEAST_DAYS || recent.length < 2) return assumed(said > 0 ? said : USUAL_WEEKLY_L, book)
+  const since = Math.min(SLOW.feedsBackDays, daysBetween(batch.began.at, now))
+  const recent = feedings(batch).filter(({ at }) => daysBetween(at, now) <= SLOW.feedsBackDays)
+  const said = numberOf(batch.began.answers, WEEKLY) ?? SLOW.usualWeeklyL
+  if (since < SLOW.leastFedDays || recent.length < 2) return assumed(said > 0 ? said : SLOW.usualWeeklyL, book)
   const weeks = since / 7
   const parts = recent.map(one => partsOf(one, book))
   const ingredients = parts
@@ -98,13 +90,13 @@ export function caddyOf(units: 'metric' | 'us'): ContainerThen {
 
 /** Families that a caddy is covered with. */
 export const COVERS = ['leaf', 'paper', 'straw', 'wood', 'finished'] as const
-/** So dry and so poor in nitrogen is a brown. */
-const BROWN = { leastRatio: 28, mostMoisture: 0.55 }
 
 /** Whether something can cover what is wet and rich. */
 export function isBrown({ family, carbonToNitrogen, moistureFraction }: Material): boolean {
   return (
-    COVERS.some(one => one === family) && carbonToNitrogen.typical >= BROWN.leastRatio && moistureFraction.typical <= BROWN.mostMoisture
+    COVERS.some(one => one === family)
+    && carbonToNitrogen.typical >= SLOW.brown.leastRatio
+    && moistureFraction.typical <= SLOW.brown.mostMoisture
   )
 }
 

@@ -8,7 +8,6 @@ import { DAY_MS, daysBetween } from '../../units/time'
 import { asVessel } from '../../vessel/site'
 import { frontWidthM } from '../../vessel/vessel'
 import type { Band, Chart, ChartPoint, Fact, Look, Standing, Surroundings } from '../contract'
-import { RIPE_MG_G } from '../heated/ready-day'
 import { brownsLeft } from './browns'
 import { feedings, isClosed, weeklyFeed } from './feeding'
 import { middleOf } from './forecast'
@@ -17,13 +16,13 @@ import { outputsOf } from './outputs'
 import { tasksOf } from './tasks'
 import { windowsOf } from './windows'
 import { HEIGHT, LOOK, SMELL } from './words'
-
-const FRESH_DAYS = 21
+import { SLOW } from './constants'
+import { HEATED } from '../heated/constants'
 
 /** Something bad that was smelt or seen lately and not answered since. */
 function complaint(batch: BegunBatch, surroundings: Surroundings): string | undefined {
   const last = (sense: string) =>
-    batch.observations.findLast(one => one.sense === sense && daysBetween(one.at, surroundings.now) < FRESH_DAYS)
+    batch.observations.findLast(one => one.sense === sense && daysBetween(one.at, surroundings.now) < SLOW.readFreshDays)
   const [smell, look] = [last(SMELL), last(LOOK)]
   const answered = (at: string) =>
     batch.did.some(one => one.at > at) || batch.puts.some(one => one.at > at && one.inputs.some(({ role }) => role === 'cover'))
@@ -45,20 +44,17 @@ function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   if (slow.moisture < 0.42) return { phase: 'dry', label: 'Too dry to rot', sentence, figure, tone: 'mind' }
   if (slow.moisture > 0.76) return { phase: 'wet', label: 'Wet', sentence, figure, tone: 'mind' }
   if (!isClosed(batch)) return { phase: 'filling', label: 'Filling', sentence, figure, tone: 'good' }
-  return slow.respirationMgG <= RIPE_MG_G
+  return slow.respirationMgG <= HEATED.ripeMgG
     ? { phase: 'ready', label: 'Ready to test', sentence, figure, tone: 'good' }
     : { phase: 'resting', label: 'Resting', sentence, figure, tone: 'good' }
 }
-
-/** Layers that are told apart in a picture: a fortnight each. */
-const LAYER_DAYS = 21
 
 /** What was fed, three weeks to a layer, what covers it beside it; older layers thinner by what they have lost. */
 function bandsOf(batch: BegunBatch, surroundings: Surroundings): PictureBand[] {
   const layers = new Map<string, PictureBand & { readonly key: number }>()
   const end = surroundings.now.getTime()
   for (const { at, inputs } of batch.puts) {
-    const week = Math.floor(daysBetween(batch.began.at, at) / LAYER_DAYS)
+    const week = Math.floor(daysBetween(batch.began.at, at) / SLOW.layerDays)
     const age = (end - Date.parse(at)) / DAY_MS
     for (const one of ingredientsOf(inputs, surroundings.materials)) {
       const { material, looseVolumeL } = portionOf(one)
@@ -152,17 +148,13 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   }]
 }
 
-/** Greens that would make a hot heap of it, and how raw it has to be for that. */
-const ENOUGH_GREEN_L = 60
-const RAW_ENOUGH = 40
-
 function hotFact(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const slow = slowOn(batch, surroundings)
   const greens = (surroundings.spares ?? []).filter(
     ({ material, count }) => count > 0 && (material.family === 'grass' || material.family === 'manure'),
   )
   const litres = greens.reduce((sum, { count, container }) => sum + count * container.volumeL, 0)
-  if (!slow || litres < ENOUGH_GREEN_L || slow.volumeL < 150 || slow.respirationMgG < RAW_ENOUGH) return []
+  if (!slow || litres < SLOW.enoughGreenL || slow.volumeL < 150 || slow.respirationMgG < SLOW.rawEnough) return []
   return [{
     label: 'A hot heap of it',
     value: `${quantityText('volume', surroundings.units, roughly(litres))} of `

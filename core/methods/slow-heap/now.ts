@@ -4,6 +4,7 @@ import type { Surroundings } from '../contract'
 import { placeOf } from '../course'
 import { middleOf } from './forecast'
 import { HEIGHT } from './words'
+import { SLOW } from './constants'
 
 /** A slow heap on a day. */
 export interface SlowOnDay {
@@ -35,13 +36,10 @@ export function slowOn(batch: BegunBatch, surroundings: Surroundings, day?: numb
   }
 }
 
-/** A measured height is believed for so long. */
-const HEIGHT_FRESH_DAYS = 10
-
 /** How high it stands today: measured, where that is fresh. */
 export function standsM(batch: BegunBatch, surroundings: Surroundings): number {
   const measured = (batch.gauged[HEIGHT] ?? []).findLast(
-    ({ at }) => daysBetween(at, surroundings.now) < HEIGHT_FRESH_DAYS && !batch.takings.some(taking => taking.at > at),
+    ({ at }) => daysBetween(at, surroundings.now) < SLOW.heightFreshDays && !batch.takings.some(taking => taking.at > at),
   )
   return measured?.value ?? slowOn(batch, surroundings)?.heightM ?? 0
 }

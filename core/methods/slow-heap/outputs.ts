@@ -1,9 +1,7 @@
 import type { BegunBatch } from '../../journal/garden'
 import type { Output, Surroundings } from '../contract'
 import { slowOn } from './now'
-
-/** Of what is taken from a rested heap so much falls through the sieve (own estimate). */
-const FALLS_THROUGH = 0.75
+import { SLOW } from './constants'
 
 /** What comes out: fine, coarse, and the raw top, which goes on. */
 export function outputsOf(batch: BegunBatch, surroundings: Surroundings): Output[] {
@@ -11,11 +9,11 @@ export function outputsOf(batch: BegunBatch, surroundings: Surroundings): Output
   return [
     {
       materialId: 'compost-finished', label: 'Compost', hint: 'sieved or as it is: beds, round fruit and hedges', sieveMm: 15,
-      expectedL: litres * FALLS_THROUGH,
+      expectedL: litres * SLOW.fallsThrough,
     },
     {
       materialId: 'overs', label: 'Overs', hint: 'twigs and what is still known: into the bay that is being filled',
-      expectedL: litres * (1 - FALLS_THROUGH),
+      expectedL: litres * (1 - SLOW.fallsThrough),
     },
     {
       materialId: 'heap-half-rotted', label: 'Half-rotted, for a hot heap',

@@ -2,11 +2,12 @@ import { counted } from '../../units/plural'
 import { quantityText, ratioText } from '../../units/format'
 import type { Cover, FeedOffer, Pad, Quantity } from '../contract'
 import { cautionsOf, TAKE_CAUTIONS } from './cautions'
-import { containersOf, coverAmount, coverLitres, coverWords, freshPart, FRESH } from './cover'
+import { containersOf, coverAmount, coverLitres, coverWords, freshPart } from './cover'
 import { coverAtHand, COVERS, isClosed, usualCaddy } from './feeding'
 import { slowOn } from './now'
 import { SENSES } from './senses'
 import { CLOSED, FED, HEIGHT, MOVED } from './words'
+import { SLOW } from './constants'
 
 /** What is fed. */
 const FEEDS = ['kitchen', 'plant', 'grass', 'manure', 'feed', 'leaf', 'paper', 'straw', 'finished'] as const
@@ -22,7 +23,7 @@ const caddy: FeedOffer = {
     if (litres < 0.1)
       return { words: `${ratioText(fresh.ratio)} by itself: it needs no cover for its balance. A thin one keeps flies off.` }
     if (!Number.isFinite(litres))
-      return { words: `${at.material.name} cannot bring it to ${ratioText(FRESH.ratio)}: cover it with leaves, torn card or straw.` }
+      return { words: `${at.material.name} cannot bring it to ${ratioText(SLOW.fresh.ratio)}: cover it with leaves, torn card or straw.` }
     const ingredient = { material: at.material, amount: coverAmount(litres, containersOf(fed, at.spare?.container)) }
     return { ingredient, words: `${coverWords(fed, ingredient)}${at.spare ? '' : ' None lies in the store: what is there goes too.'}` }
   },

@@ -1,11 +1,9 @@
 import { USUAL_CONSTANTS as K } from '../../heat/constants'
 import type { Addition } from './addition'
+import { SLOW } from './constants'
 
-const FORTNIGHT = 14
 /** Additions are told apart by their fortnight only. */
-const cohortOf = (day: number) => Math.floor(day / FORTNIGHT)
-/** After so many times of slumping it has slumped. */
-const SLUMPED = 6
+const cohortOf = (day: number) => Math.floor(day / SLOW.cohortDays)
 
 /** Stuff that went in within one fortnight. */
 export interface Cohort {
@@ -29,10 +27,6 @@ export interface Cohort {
 
 const WATER_MJ = 0.00418
 const DRY_MJ = 0.0014
-/** Loose stuff slumps within days: limp stuff to half, stiff stuff to five sixths of its loose room (own estimate). */
-export const SLUMP = { limp: 0.5, stiff: 0.84, days: 9 }
-/** More parts than so many are not told apart: the two oldest become one. */
-const COHORTS_MOST = 9
 /** What adds up when parts are joined, and goes when some is taken. */
 export const SUMMED = [
   'rapidKg', 'mediumKg', 'slowKg', 'restKg', 'ashKg', 'carbonKg', 'nitrogenKg', 'quickCarbonKg', 'quickNitrogenKg', 'looseL', 'dryInKg',
@@ -72,7 +66,7 @@ export function put(
       keepsKgKg: 0, pace: 0, carbonKg: 0, nitrogenKg: 0, quickCarbonKg: 0, quickNitrogenKg: 0,
     }
     state.cohorts.push(cohort)
-    if (state.cohorts.length > COHORTS_MOST) mergeOldest(state.cohorts)
+    if (state.cohorts.length > SLOW.cohortsMost) mergeOldest(state.cohorts)
   }
   const fresh = dryKg / (cohort.dryInKg + dryKg)
   const freshL = charge.volumeL * share / (cohort.looseL + charge.volumeL * share)
@@ -117,9 +111,9 @@ export function volumeOf({ cohorts }: State, day: number, settling: number): num
   let litres = 0
   for (let i = 0; i < cohorts.length; i++) {
     const one = cohorts[i]!
-    const to = Math.min(0.95, (SLUMP.limp + (SLUMP.stiff - SLUMP.limp) * one.stiffness) * settling)
-    const age = (day - one.day) / SLUMP.days
-    const settled = age > SLUMPED ? to : to + (1 - to) * Math.exp(-Math.max(0, age))
+    const to = Math.min(0.95, (SLOW.slump.limp + (SLOW.slump.stiff - SLOW.slump.limp) * one.stiffness) * settling)
+    const age = (day - one.day) / SLOW.slump.days
+    const settled = age > SLOW.slumped ? to : to + (1 - to) * Math.exp(-Math.max(0, age))
     litres += one.looseL * settled * (cohortKg(one) / one.dryInKg) ** K.sinkingPower
   }
   return litres

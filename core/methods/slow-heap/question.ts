@@ -7,23 +7,13 @@ import type { SlowCase, SlowDeed } from './course'
 import { isClosed, weeklyFeed } from './feeding'
 import { standOf } from './sites'
 import { HEIGHT, MOVED, SMELL, SQUEEZE } from './words'
+import { SLOW } from './constants'
 
 /** What of a course can be found in the garden. */
 export type SlowRow = 'volumeL' | 'moisture' | 'respirationMgG'
 
 /** Everything that a forecast of one slow heap needs, as plain data that can be handed to a worker. */
 export type SlowQuestion = CourseQuestion<SlowRow> & SlowCase
-
-/** What a squeeze tells of moisture, wet basis, and how blurred the limits are. */
-const SQUEEZES: Readonly<Record<string, readonly [low: number, high: number]>> = {
-  dust: [0, 0.4], dry: [0.4, 0.52], right: [0.52, 0.66], wet: [0.66, 0.76], dripping: [0.76, 1],
-}
-const SQUEEZE_SPREAD = 0.06
-/** A height read off a stick, as a share of itself, and litres that nobody can read. */
-const HEIGHT_SPREAD = 0.1
-const LEAST_SPREAD_L = 20
-/** Looked ahead so far: until the resting is over. */
-const HORIZON = { least: 700, beyondNow: 480, most: 1500 }
 
 function additionsOf(batch: BegunBatch, { materials }: Lasting): Addition[] {
   return batch.puts.flatMap(({ at, inputs, waterL }) => {
@@ -42,18 +32,15 @@ function deedsOf(batch: BegunBatch): SlowDeed[] {
   ].sort((a, b) => a.day - b.day)
 }
 
-/** Sour is airless and raw: where it stinks little has rotted well. It tells little, so it is trusted little. */
-const RAW_WHEN_SOUR = [60, 600] as const
-
 const findingsOf = (batch: BegunBatch, footprintM2: number) => foundIn<SlowRow>(
   batch,
   [{
     quantity: HEIGHT, row: 'volumeL', trust: 0.7, value: heightM => heightM * footprintM2 * 1000,
-    spread: litres => Math.max(LEAST_SPREAD_L, HEIGHT_SPREAD * litres),
+    spread: litres => Math.max(SLOW.leastSpreadL, SLOW.heightSpread * litres),
   }],
   [
-    { sense: SQUEEZE, row: 'moisture', trust: 0.6, blur: SQUEEZE_SPREAD, means: SQUEEZES },
-    { sense: SMELL, row: 'respirationMgG', trust: 0.2, blur: 20, means: { sour: RAW_WHEN_SOUR, eggs: RAW_WHEN_SOUR } },
+    { sense: SQUEEZE, row: 'moisture', trust: 0.6, blur: SLOW.squeezeSpread, means: SLOW.squeezes },
+    { sense: SMELL, row: 'respirationMgG', trust: 0.2, blur: 20, means: { sour: SLOW.rawWhenSour, eggs: SLOW.rawWhenSour } },
   ],
 )
 
@@ -64,7 +51,7 @@ export function questionOf(batch: BegunBatch, surroundings: Lasting): SlowQuesti
   const closed = isClosed(batch) || batch.ended !== undefined
   const weekly = closed ? undefined : additionOf(0, weeklyFeed(batch, surroundings.now, surroundings.materials).ingredients, 0)
   if (additions.length === 0 && !weekly) return undefined
-  const asked = askedOf(batch, surroundings, HORIZON)
+  const asked = askedOf(batch, surroundings, SLOW.horizon)
   const stand = standOf(began.site, began.answers)
   return {
     ...asked, ...stand, ...weatherFrom(new Date(began.at), asked.horizonDay, surroundings),

@@ -1,11 +1,11 @@
 import { READINESS_TESTS } from '../../readiness/tests'
 import type { BegunBatch } from '../../journal/garden'
 import type { Ripeness, Surroundings } from '../contract'
-import { RIPE_MG_G } from '../heated/ready-day'
 import { feedings, isClosed, partsOf } from './feeding'
 import { slowOn } from './now'
 import { daysSinceFed } from './windows'
-import { REST_DAYS } from './forecast'
+import { SLOW } from './constants'
+import { HEATED } from '../heated/constants'
 
 /** Tests that say something about what rotted cool; weedkiller where grass or manure may have brought it. */
 const TESTS = ['look', 'bag', 'sprout', 'weedkiller']
@@ -29,10 +29,10 @@ export const ripeness: Ripeness = {
   },
   stages: (batch, surroundings) => {
     const slow = slowOn(batch, surroundings)
-    const rested = isClosed(batch) ? daysSinceFed(batch, surroundings.now) / REST_DAYS : 0
+    const rested = isClosed(batch) ? daysSinceFed(batch, surroundings.now) / SLOW.restDays : 0
     return {
       cool: true, against: liesOpen(batch, surroundings) ? ['food lies open on it: cover it'] : [], curedShare: rested,
-      rottedShare: slow && slow.respirationMgG > 0 ? Math.min(1.2, RIPE_MG_G / slow.respirationMgG) : 0,
+      rottedShare: slow && slow.respirationMgG > 0 ? Math.min(1.2, HEATED.ripeMgG / slow.respirationMgG) : 0,
     }
   },
   notes: () => ({

@@ -5,18 +5,17 @@ import type { MaterialBook } from '../../materials/book'
 import type { Site } from '../../vessel/site'
 import { daysBetween } from '../../units/time'
 import { weatherFrom, type Pipeline, type PipelineRow, type PipelineStage, type Surroundings } from '../contract'
-import { RIPE_MG_G } from '../heated/ready-day'
 import { additionOf } from './addition'
 import { slowApproach } from './approaches'
 import { ripeDay, runSlow, type SlowCourse } from './course'
-import { fullDayOf, REST_DAYS } from './forecast'
+import { fullDayOf } from './forecast'
 import { feedings, isClosed, plannedWeek } from './feeding'
 import { standOf } from './sites'
 import { traitsAt } from './traits'
 import { windowsOf } from './windows'
+import { SLOW } from './constants'
+import { HEATED } from '../heated/constants'
 
-const HORIZON_DAYS = 1450
-const EVERY_DAYS = 7
 /** Earlier, middle and later of what is possible: pace, settling and what is fed one and a quarter spreads off. */
 const CORNERS = [traitsAt([-1.28, 0, 1.28, 0, 0, 1.28]), traitsAt([]), traitsAt([1.28, 0, -1.28, 0, 0, -1.28])] as const
 
@@ -31,10 +30,10 @@ export interface OneBay {
 
 function bayOf(course: SlowCourse): OneBay {
   const full = fullDayOf(course)
-  const ripe = ripeDay(course, RIPE_MG_G, REST_DAYS)
+  const ripe = ripeDay(course, HEATED.ripeMgG, SLOW.restDays)
   const at = Math.max(0, course.days.findIndex(day => day >= ripe))
   return {
-    fullDays: full, restDays: Math.max(REST_DAYS, ripe - full), neverFull: course.fullDay === Infinity, litresThen: course.volumeL[at]!,
+    fullDays: full, restDays: Math.max(SLOW.restDays, ripe - full), neverFull: course.fullDay === Infinity, litresThen: course.volumeL[at]!,
   }
 }
 
@@ -47,9 +46,11 @@ export function baysFor(
   const what = {
     additions: [], deeds: [], feeding: { fromDay: 0, weekly },
     ...standOf(site, answers),
-    ...weatherFrom(surroundings.now, HORIZON_DAYS, surroundings),
+    ...weatherFrom(surroundings.now, SLOW.rotationDays, surroundings),
   }
-  const days = Float64Array.from({ length: Math.floor(HORIZON_DAYS / EVERY_DAYS) + 1 }, (_, week) => week * EVERY_DAYS)
+  const days = Float64Array.from(
+    { length: Math.floor(SLOW.rotationDays / SLOW.rotationEveryDays) + 1 }, (_, week) => week * SLOW.rotationEveryDays,
+  )
   const run = (index: 0 | 1 | 2) => bayOf(runSlow(what, CORNERS[index], days))
   return [run(0), run(1), run(2)]
 }
@@ -80,14 +81,11 @@ function stages(from: Date, { fullDays, restDays }: OneBay, until: Date | undefi
   ]
 }
 
-/** The turns that are drawn. */
-const ROUNDS = 2
-
 /** Bays in turn along time: who fills when, and how long each rests before its turn comes again. */
 export function rotationFrom(start: Date, bay: OneBay, bays: number): Pipeline {
   const rows = Array.from({ length: bays }, (_, index): PipelineRow => ({
     name: `Bay ${index + 1}`,
-    stages: Array.from({ length: ROUNDS }, (__, round) => {
+    stages: Array.from({ length: SLOW.rounds }, (__, round) => {
       const from = addDays(start, Math.round((round * bays + index) * bay.fullDays))
       return stages(from, bay, bays > 1 ? addDays(start, Math.round(((round + 1) * bays + index) * bay.fullDays)) : undefined).map(
         stage => ({ ...stage, id: `${stage.id}-${round}` }),
@@ -122,7 +120,7 @@ export function pipelineOf(batches: readonly BegunBatch[], surroundings: Surroun
     const full = windows.find(({ id }) => id === 'full')
     const lastFed = new Date(feedings(batch).at(-1)?.at ?? batch.began.at)
     const filledUntil = isClosed(batch) ? lastFed : full ? middle(full) : ready.from
-    const ripe = middle(ready) > filledUntil ? middle(ready) : addDays(filledUntil, REST_DAYS)
+    const ripe = middle(ready) > filledUntil ? middle(ready) : addDays(filledUntil, SLOW.restDays)
     return { batchId: batch.id, name: batch.name, stages: [
       { id: 'filling', label: 'filling', from: new Date(batch.began.at), to: filledUntil, tone: 'filling' },
       { id: 'resting', label: 'resting', from: filledUntil, to: ripe, tone: 'resting' },

@@ -8,7 +8,7 @@ import { celsiusTable } from '../../heat/table'
 import { findMaterial } from '../../materials/book'
 import type { Material } from '../../materials/material'
 import { additionOf } from './addition'
-import { coverAmount, coverLitres, FRESH, freshPart } from './cover'
+import { coverAmount, coverLitres, freshPart } from './cover'
 import { runSlow, type SlowCase } from './course'
 import { diagnosis } from './diagnosis'
 import { draftOf } from './draft'
@@ -20,6 +20,7 @@ import { baysNeeded, peaceDays, rotationFrom } from './rotation'
 import { tasksOf } from './tasks'
 import { USUAL_TRAITS } from './traits'
 import { windowsOf } from './windows'
+import { SLOW } from './constants'
 
 const material = (id: string) => findMaterial(id) as Material
 const litres = (id: string, count: number) => litresOfIt(material(id), count)
@@ -121,7 +122,7 @@ describe('what a caddy is covered with', () => {
     const wanted = coverLitres([litres('kitchen-veg', 5)], card)
     expect(wanted).toBeGreaterThanOrEqual(byWater - 1e-6)
     const fresh = freshPart([litres('kitchen-veg', 5), litres('cardboard', wanted)])!
-    expect(Math.min(Math.abs(fresh.ratio - FRESH.ratio), Math.abs(fresh.moisture - FRESH.mostMoisture) * 100)).toBeLessThan(0.01)
+    expect(Math.min(Math.abs(fresh.ratio - SLOW.fresh.ratio), Math.abs(fresh.moisture - SLOW.fresh.mostMoisture) * 100)).toBeLessThan(0.01)
   })
 
   it('brings any scraps into the band with any brown that can', () => {
@@ -133,8 +134,8 @@ describe('what a caddy is covered with', () => {
         (scraps, brown, fed) => {
           const wanted = coverLitres([litres(scraps, fed)], material(brown))
           const fresh = freshPart([litres(scraps, fed), litres(brown, wanted)])!
-          expect(fresh.ratio).toBeGreaterThan(FRESH.ratio - 0.01)
-          expect(fresh.moisture).toBeLessThan(FRESH.mostMoisture + 0.001)
+          expect(fresh.ratio).toBeGreaterThan(SLOW.fresh.ratio - 0.01)
+          expect(fresh.moisture).toBeLessThan(SLOW.fresh.mostMoisture + 0.001)
           // A good composter covers with one to four times as much, not with ten.
           expect(wanted).toBeLessThan(4 * fed)
         }))

@@ -8,17 +8,15 @@ import { daysBetween } from '../../units/time'
 import type { Surroundings, Task } from '../contract'
 import { openPad, tasksFrom, type Ask } from '../course'
 import { brownsLeft } from './browns'
-import { containersOf, coverAmount, coverLitres, freshPart, FRESH } from './cover'
+import { containersOf, coverAmount, coverLitres, freshPart } from './cover'
 import { coverAtHand, feedings, isClosed, partsOf, weeklyFeed } from './feeding'
 import { slowOn, standsM, type SlowOnDay } from './now'
 import { daysSinceFed, windowsOf } from './windows'
 import { CLOSED, FED, LOOK, SMELL, SQUEEZE } from './words'
 import { asVessel } from '../../vessel/site'
+import { SLOW } from './constants'
 
 interface Seen { readonly batch: BegunBatch, readonly surroundings: Surroundings, readonly slow: SlowOnDay | undefined }
-
-/** After so many times the usual pause nobody is reminded any more: there was no caddy. */
-const MISSED_BY = 2.5
 
 /** The next caddy, in its own rhythm; a week without one is no fault. */
 function feed({ batch, surroundings }: Seen): Ask[] {
@@ -27,7 +25,7 @@ function feed({ batch, surroundings }: Seen): Ask[] {
   const { everyDays } = weeklyFeed(batch, now, materials)
   const last = feedings(batch).at(-1)
   const due = last ? addDays(new Date(last.at), Math.max(1, Math.round(everyDays))) : now
-  const missed = daysSinceFed(batch, now) > MISSED_BY * Math.max(3, everyDays)
+  const missed = daysSinceFed(batch, now) > SLOW.missedBy * Math.max(3, everyDays)
   const reason = last
     ? `Last one on ${dayText(last.at)}, usually every `
     + `${daysText(Math.max(1, everyDays))}.${missed ? ' None since: whenever there is one.' : ''}`
@@ -38,38 +36,32 @@ function feed({ batch, surroundings }: Seen): Ask[] {
   }]
 }
 
-const BARE_DAYS = 6
-/** Less than this share of what was wanted is no cover. */
-const HARDLY = 0.4
-
 /** What was fed and not covered: with what and how much. */
 function cover({ batch, surroundings }: Seen): Ask[] {
   const { now, materials, spares = [] } = surroundings
   const last = feedings(batch).at(-1)
-  if (!last || daysBetween(last.at, now) > BARE_DAYS) return []
+  if (!last || daysBetween(last.at, now) > SLOW.bareDays) return []
   const { fed, cover: laid } = partsOf(last, materials)
   const fresh = freshPart(fed)
   const at = coverAtHand(batch, spares, materials)
   if (!at || !fresh || fed.length === 0) return []
   const wantedL = coverLitres(fed, at.material)
   const laidL = laid.reduce((sum, one) => sum + one.amount.count * one.amount.container.volumeL, 0)
-  if (!Number.isFinite(wantedL) || wantedL < 0.5 || laidL > HARDLY * wantedL) return []
+  if (!Number.isFinite(wantedL) || wantedL < 0.5 || laidL > SLOW.hardly * wantedL) return []
   const amount = coverAmount(wantedL - laidL, containersOf(fed, at.spare?.container))
   return [{
     action: 'browns', doing: openPad('browns'), label: 'Cover', icon: 'i-ph-leaf',
     title: `Cover it: ${containerText(amount.count, amount.container)} of ${at.material.short}`,
     reason: `The caddy of ${dayText(last.at)} lies at ${ratioText(fresh.ratio)} and ${Math.round(100 * fresh.moisture)} % water with `
-      + `${laid.length > 0 ? 'too thin a' : 'no'} cover; with it ${ratioText(FRESH.ratio)} or better. Uncovered it smells and draws `
+      + `${laid.length > 0 ? 'too thin a' : 'no'} cover; with it ${ratioText(SLOW.fresh.ratio)} or better. Uncovered it smells and draws `
       + 'flies.',
     due: now, until: addDays(now, 3), urgency: 'usual',
   }]
 }
 
-const RUNS_OUT_DAYS = 21
-
 function browns({ batch, surroundings }: Seen): Ask[] {
   const left = brownsLeft(batch, surroundings)
-  if (!left?.until || daysBetween(surroundings.now, left.until) > RUNS_OUT_DAYS) return []
+  if (!left?.until || daysBetween(surroundings.now, left.until) > SLOW.runsOutDays) return []
   const { units, now } = surroundings
   return [{
     action: 'gather-browns', doing: { kind: 'rest', why: 'on the list', said: 'browns are on your list' }, label: 'Noted',
@@ -81,13 +73,11 @@ function browns({ batch, surroundings }: Seen): Ask[] {
   }]
 }
 
-const NEARLY_FULL = 0.93
-
 function close({ batch, surroundings }: Seen): Ask[] {
   if (isClosed(batch) || feedings(batch).length === 0) return []
   const rimM = asVessel(batch.began.site).heightM
   const heightM = standsM(batch, surroundings)
-  if (heightM < NEARLY_FULL * rimM) return []
+  if (heightM < SLOW.nearlyFull * rimM) return []
   const { now, units } = surroundings
   return [{
     action: CLOSED, doing: { kind: 'deed', deed: CLOSED }, label: 'Close it', icon: 'i-ph-lock',
@@ -98,8 +88,6 @@ function close({ batch, surroundings }: Seen): Ask[] {
   }]
 }
 
-const DRY = 0.45
-const WET = 0.77
 const FELT_DRY = ['dust', 'dry']
 
 function water({ batch, surroundings, slow }: Seen): Ask[] {
@@ -108,7 +96,7 @@ function water({ batch, surroundings, slow }: Seen): Ask[] {
   const felt = batch.observations.findLast(
     ({ sense, at }) => sense === SQUEEZE && daysBetween(at, now) < 30 && !batch.puts.some(one => one.waterL > 0 && one.at > at),
   )
-  const dry = felt ? FELT_DRY.includes(felt.finding) : slow.moisture < DRY
+  const dry = felt ? FELT_DRY.includes(felt.finding) : slow.moisture < SLOW.dry
   if (!dry) return []
   const dryKg = slow.volumeL * 0.12
   const litres = Math.max(waterCan.volumeL / 2, dryKg * (0.58 / 0.42 - Math.min(slow.moisture, 0.45) / (1 - Math.min(slow.moisture, 0.45))))
@@ -125,7 +113,7 @@ function water({ batch, surroundings, slow }: Seen): Ask[] {
 function wet({ batch, surroundings, slow }: Seen): Ask[] {
   const felt = batch.observations.findLast(({ sense, at }) => sense === SQUEEZE && daysBetween(at, surroundings.now) < 21)
   const dripping = felt?.finding === 'dripping'
-  if (!slow || !(dripping || (!felt && slow.moisture > WET && slow.volumeL > 30)) || batch.did.some(({ at }) => felt && at > felt.at))
+  if (!slow || !(dripping || (!felt && slow.moisture > SLOW.wet && slow.volumeL > 30)) || batch.did.some(({ at }) => felt && at > felt.at))
     return []
   return [{
     action: 'open-up', doing: openPad('browns'), label: 'Browns', icon: 'i-ph-leaf', title: 'Too wet: fork dry browns in',
@@ -136,9 +124,6 @@ function wet({ batch, surroundings, slow }: Seen): Ask[] {
     due: surroundings.now, until: addDays(surroundings.now, 7), urgency: dripping ? 'usual' : 'whenever',
   }]
 }
-
-const FEEL_EVERY = 28
-const LOOK_EVERY = 14
 
 function sense({ batch, surroundings }: Seen, id: string, every: number, ask: Pick<Ask, 'label' | 'icon' | 'title'>, why: string): Ask[] {
   const last = batch.observations.findLast(one => one.sense === id)
@@ -174,10 +159,12 @@ export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
     ? []
     : [
         ...sense(
-          seen, LOOK, LOOK_EVERY, { label: 'Look', icon: 'i-ph-eye', title: 'Lift the cover and look' },
+          seen, LOOK, SLOW.lookEveryDays, { label: 'Look', icon: 'i-ph-eye', title: 'Lift the cover and look' },
           'Flies and open food are cheap to mend early.',
         ),
-        ...sense(seen, SMELL, LOOK_EVERY * 2, { label: 'Smell', icon: 'i-ph-wind', title: 'Smell it' }, 'Sour means wet and airless.'),
+        ...sense(
+          seen, SMELL, SLOW.lookEveryDays * 2, { label: 'Smell', icon: 'i-ph-wind', title: 'Smell it' }, 'Sour means wet and airless.',
+        ),
       ]
   const asks = [
     ...feed(seen),
@@ -188,7 +175,7 @@ export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
     ...browns(seen),
     ...looks,
     ...sense(
-      seen, SQUEEZE, FEEL_EVERY, { label: 'Feel', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful' },
+      seen, SQUEEZE, SLOW.feelEveryDays, { label: 'Feel', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful' },
       'It sharpens when it is ready.',
     ),
     ...take(seen),

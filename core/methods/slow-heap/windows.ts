@@ -3,13 +3,11 @@ import { dayText } from '../../units/dates'
 import { daysBetween } from '../../units/time'
 import type { NamedWindow, Surroundings } from '../contract'
 import { spansOf } from '../course'
-import { RIPE_MG_G } from '../heated/ready-day'
 import { ripeDay } from './course'
-import { fullDayOf, middleOf, REST_DAYS } from './forecast'
+import { fullDayOf, middleOf } from './forecast'
 import { feedings, isClosed } from './feeding'
-
-/** Without a forecast yet it may come so much sooner or later than one course says. */
-const ROUGHLY = { sooner: 0.8, later: 1.35 }
+import { SLOW } from './constants'
+import { HEATED } from '../heated/constants'
 
 /** When it is full, as long as it is fed, and when it has rested long enough. */
 export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedWindow[] {
@@ -17,7 +15,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
   if (batch.ended || !middle) return []
   const { question, course } = middle
   const closed = isClosed(batch)
-  const spans = spansOf(batch, surroundings, question, ROUGHLY)
+  const spans = spansOf(batch, surroundings, question, SLOW.roughly)
   // What is to come is that much less sure the farther it is; what has come, by its own age.
   const since = (oneDay: number) => oneDay > question.nowDay ? question.nowDay : 0
   const named = (id: string, oneDay: number) => spans.span(id, oneDay, since(oneDay), 1)
@@ -36,14 +34,15 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
         },
       ]
   const ready: NamedWindow = {
-    ...named('ready', ripeDay(course, RIPE_MG_G, REST_DAYS)),
+    ...named('ready', ripeDay(course, HEATED.ripeMgG, SLOW.restDays)),
     label: 'Ready',
     coming: 'Ready between',
     announced: 'may be ready',
     begun: 'Ready to test since',
     reasons: [
       closed
-        ? `Counted from the last caddy, ${dayText(lastFed)}: it rests at least ${REST_DAYS} days, and until the rawest fifth has hardly `
+        ? `Counted from the last caddy, ${dayText(lastFed)}: it rests at least ${SLOW.restDays} days, and until the rawest fifth has `
+        + 'hardly '
         + 'anything left to rot.'
         : 'Counted from the last caddy: fed on at this pace until it is full, then resting until the rawest fifth has hardly anything '
           + 'left to rot.',

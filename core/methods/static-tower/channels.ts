@@ -1,25 +1,8 @@
 import type { Channel } from '../../vessel/site'
 import type { Vessel } from '../../vessel/vessel'
-
-/** No part of a tower may lie farther from air than this, m, counted from the wall of a pipe or from the cloth. */
-export const REACH_M = 0.3
-/** Usual pipes are a hand across. */
-export const PIPE_M = 0.1
+import { TOWER } from './constants'
 
 type Point = readonly [x: number, y: number]
-
-/** Points are looked at so far apart while channels are placed, m; the check is finer. */
-const GRID_M = 0.05
-const FINE_M = 0.02
-const TURNS = 60
-const STARTS = 8
-/** A search that comes no nearer for so many turns is given up. */
-const PATIENCE = 8
-/** So much of the reach is kept in hand where there is any. */
-const IN_HAND_M = 0.006
-/** Beyond so many a plain lattice does as well. */
-const SEARCHED_MOST = 10
-
 /** Least radius of so many equal discs that cover a disc of radius 1 (Bezdek, Böröczky, Fejes Tóth and others). */
 const COVERS = [1, 1, 0.8661, 0.7072, 0.6094, 0.556, 0.5, 0.4451, 0.4143, 0.3942, 0.3802, 0.3612, 0.3437, 0.3311] as const
 
@@ -33,12 +16,12 @@ interface Inner {
 
 function innerOf(vessel: Vessel): Inner | undefined {
   if (vessel.shape === 'cylinder') {
-    const radius = vessel.diameterM / 2 - REACH_M
+    const radius = vessel.diameterM / 2 - TOWER.reachM
     return radius > 0.001
       ? { holds: (x, y) => x * x + y * y <= radius * radius + 1e-9, halfWidthM: radius, halfDepthM: radius, circle: true }
       : undefined
   }
-  const [halfWidthM, halfDepthM] = [vessel.widthM / 2 - REACH_M, vessel.depthM / 2 - REACH_M]
+  const [halfWidthM, halfDepthM] = [vessel.widthM / 2 - TOWER.reachM, vessel.depthM / 2 - TOWER.reachM]
   return halfWidthM > 0.001 && halfDepthM > 0.001
     ? { holds: (x, y) => Math.abs(x) <= halfWidthM + 1e-9 && Math.abs(y) <= halfDepthM + 1e-9, halfWidthM, halfDepthM, circle: false }
     : undefined
@@ -98,10 +81,10 @@ function startOf(count: number, start: number, { halfWidthM, halfDepthM }: Inner
  * nothing where none of the starts does.
  */
 function searched(points: readonly Point[], count: number, radius: number, inner: Inner): Point[] | undefined {
-  for (let start = 0; start < STARTS; start++) {
+  for (let start = 0; start < TOWER.starts; start++) {
     let middles = startOf(count, start, inner)
     let [best, waited] = [Infinity, 0]
-    for (let turn = 0; turn < TURNS && waited < PATIENCE; turn++) {
+    for (let turn = 0; turn < TOWER.turns && waited < TOWER.patience; turn++) {
       const far = farthest(points, middles)
       if (far <= radius) return middles
       waited = far < best - 2e-4 ? 0 : waited + 1
@@ -154,15 +137,15 @@ function fewest({ halfWidthM, halfDepthM, circle }: Inner, radius: number): numb
 function place(vessel: Vessel, pipeM: number): Point[] {
   const inner = innerOf(vessel)
   if (!inner) return []
-  const radius = REACH_M + pipeM / 2
+  const radius = TOWER.reachM + pipeM / 2
   if (Math.hypot(inner.halfWidthM, inner.circle ? 0 : inner.halfDepthM) <= radius) return [[0, 0]]
-  const points = gridOf(inner, GRID_M)
-  const fine = gridOf(inner, FINE_M)
+  const points = gridOf(inner, TOWER.gridM)
+  const fine = gridOf(inner, TOWER.fineM)
   const rows = lattice(inner, radius)
-  const combed = honeycomb(points, inner, radius - IN_HAND_M)
+  const combed = honeycomb(points, inner, radius - TOWER.inHandM)
   const plain = combed.length < rows.length && farthest(fine, combed) <= radius ? combed : rows
-  for (let count = fewest(inner, radius); count < plain.length && count <= SEARCHED_MOST; count++) {
-    const found = [radius - IN_HAND_M, radius + 1e-6]
+  for (let count = fewest(inner, radius); count < plain.length && count <= TOWER.searchedMost; count++) {
+    const found = [radius - TOWER.inHandM, radius + 1e-6]
       .map(within => searched(points, count, within, inner))
       .find(one => one && farthest(fine, one) <= radius + 1e-4)
     if (found) return found
@@ -178,7 +161,7 @@ const placed = new Map<string, readonly Channel[]>()
  * Air channels of a tower: as few as reach every part of it within 30 cm from the wall of a pipe or from the cloth, placed to the
  * millimetre, numbered from the far left on. None where the cloth alone does.
  */
-export function channelsFor(vessel: Vessel, pipeM = PIPE_M): readonly Channel[] {
+export function channelsFor(vessel: Vessel, pipeM = TOWER.pipeM): readonly Channel[] {
   const key = JSON.stringify([vessel.shape, vessel.shape === 'box' ? [vessel.widthM, vessel.depthM] : vessel.diameterM, pipeM])
   const known = placed.get(key)
   if (known) return known

@@ -10,10 +10,10 @@ import { diagnosisBy, justDo, type Noticing } from '../course'
 import { heapLogOf, type HeapLog } from '../heated/heap-log'
 import { coreReadings } from '../heated/readings'
 import { towerOn, type TowerNow } from './now'
-import { WORMS_BELOW_C } from './question'
 import { litresTo } from './water'
 import { LOOK, PIPES_OUT, SMELL, WORMS_IN } from './words'
 import { dryZones, feltZones, ZONES } from './zones'
+import { TOWER } from './constants'
 
 const SYMPTOMS: readonly Symptom[] = [
   { id: 'dry', label: 'Dry in a zone', group: 'In the hand' },
@@ -47,10 +47,9 @@ interface Facts {
 
 /** A zone is about a quarter of it; felt dry it lies at about so much water. */
 const ZONE_SHARE = 1 / ZONES.length
-const FELT_DRY = 0.5
 
 function wetting({ tower, dry, surroundings: { units, garden: { waterCan } } }: Facts): Remedy {
-  const byZones = Math.max(1, dry.length) * ZONE_SHARE * litresTo(tower, FELT_DRY)
+  const byZones = Math.max(1, dry.length) * ZONE_SHARE * litresTo(tower, TOWER.foundDry)
   const litres = Math.max(waterCan.volumeL, Math.round(Math.max(byZones, litresTo(tower, Math.min(0.7, tower.moisture)))))
   return justDo(
     `${containerText(litres / waterCan.volumeL, waterCan)} of water (${quantityText('volume', units, roughly(litres))}) over two days, `
@@ -121,16 +120,17 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     id: 'too-warm-for-worms', title: 'Worms went in too early', symptoms: { 'no-worms': 0.7 },
     weigh: ({ worms, tower, log, surroundings: { units } }) => {
       const at = log.did.find(({ deed }) => deed === WORMS_IN)?.at
-      const warm = at !== undefined && coreReadings(log).some(one => one.coreC >= WORMS_BELOW_C && one.at > at)
+      const warm = at !== undefined && coreReadings(log).some(one => one.coreC >= TOWER.wormsBelowC && one.at > at)
       return [
-        ...given(warm, 0.9, `It was read at ${quantityText('temperature', units, WORMS_BELOW_C)} or more after they went in.`),
+        ...given(warm, 0.9, `It was read at ${quantityText('temperature', units, TOWER.wormsBelowC)} or more after they went in.`),
         ...given(!worms, -0.6, 'None were put in, as far as the log knows.'),
         ...given(worms && !warm && tower.coreC < 25, -0.6, 'It has been cool since they went in.'),
       ]
     },
     remedy: ({ surroundings: { units } }) =>
       justDo(
-        `Wait for three days below ${quantityText('temperature', units, WORMS_BELOW_C)}, then a handful or two again; most have gone to `
+        `Wait for three days below ${quantityText('temperature', units, TOWER.wormsBelowC)}, then a handful or two again; most have gone `
+        + 'to '
         + 'the ground and come back.',
       ),
   },
@@ -176,7 +176,6 @@ function factsOf(log: HeapLog, surroundings: Surroundings, symptoms: readonly st
   }
 }
 
-const FRESH_DAYS = 21
 const NOTICED: Noticing = {
   [SMELL]: { sour: 'sour', ammonia: 'ammonia' },
   [LOOK]: { 'no-worms': 'no-worms', 'ants': 'ants', 'closed': 'closed', 'threads': 'threads' },
@@ -192,6 +191,6 @@ function noticedBesides(batch: BegunBatch, { now }: Surroundings): string[] {
 
 /** What may be wrong with a tower. */
 export const diagnosis: Diagnosis = diagnosisBy<Facts>({
-  symptoms: SYMPTOMS, freshDays: FRESH_DAYS, noticing: NOTICED, noticedBesides,
+  symptoms: SYMPTOMS, freshDays: TOWER.noticedDays, noticing: NOTICED, noticedBesides,
   factsOf: (batch, surroundings, symptoms) => factsOf(heapLogOf(batch), surroundings, symptoms), causes: CAUSES,
 })

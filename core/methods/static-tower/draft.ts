@@ -12,15 +12,16 @@ import { asVessel, siteFillM, siteVolumeL } from '../../vessel/site'
 import { frontWidthM, perimeterM } from '../../vessel/vessel'
 import { findMaterial } from '../../materials/book'
 import type { BuildStep, Draft, Fact, Proposal, Surroundings, Verdict, Warning } from '../contract'
-import { STARTS_ABOVE_K, weatherOn } from '../heated/forecast/around'
+import { weatherOn } from '../heated/forecast/around'
 import { workedUp } from '../heated/working'
 import { habitOf } from '../heated/turning'
 import { LOADING_CAUTIONS, WIRE_CAUTION } from './cautions'
-import { REACH_M } from './channels'
 import { channelPlan } from './plan'
-import { freshened, MOIST, WORKING_DAYS, WORMS_BELOW_C } from './question'
+import { freshened } from './question'
 import { groundOf, laidOut, openShareOf } from './sites'
 import { RAIN } from './words'
+import { TOWER } from './constants'
+import { HEATED } from '../heated/constants'
 
 /** What is asked beside school, site and stuff. */
 export function asks(): readonly Question[] {
@@ -33,12 +34,7 @@ export function asks(): readonly Question[] {
   }]
 }
 
-/** Brown enough for fungi, and what is too green for them. */
-const RATIO = { least: 35, good: 50, most: 140 }
-/** Below this height it dries through, above the other air and water hardly reach the middle, m. */
-const HEIGHT_M = { least: 0.7, most: 1.9 }
-const HORIZON_DAYS = 760
-const DAYS = Float64Array.from({ length: HORIZON_DAYS / 2 + 1 }, (_, at) => at * 2)
+const DAYS = Float64Array.from({ length: TOWER.horizonDays / 2 + 1 }, (_, at) => at * 2)
 
 interface Tried {
   readonly ingredients: readonly Ingredient[]
@@ -80,12 +76,12 @@ function tryOut(proposal: Proposal, surroundings: Surroundings): Tried | undefin
   const totals = typicalTotals(portions)
   const dryKg = totals.wetMassKg - totals.waterKg
   if (!balance.ok || !(dryKg > 0)) return undefined
-  const waterL = Math.max(0, dryKg * MOIST.target / (1 - MOIST.target) - totals.waterKg)
+  const waterL = Math.max(0, dryKg * TOWER.moist.target / (1 - TOWER.moist.target) - totals.waterKg)
   const plain = chargeOf(portions, waterL)
   if (!plain) return undefined
   const { carbonToNitrogen, volumeL } = balance.value
   const vessel = asVessel(proposal.site)
-  const weather = { ...weatherOn(vessel, surroundings.now, HORIZON_DAYS, surroundings), openShare: openShareOf(proposal.answers) }
+  const weather = { ...weatherOn(vessel, surroundings.now, TOWER.horizonDays, surroundings), openShare: openShareOf(proposal.answers) }
   const courses = CORNERS.map((traits) => {
     const course = emptyCourse(DAYS)
     const run = runCourse({
@@ -93,10 +89,10 @@ function tryOut(proposal: Proposal, surroundings: Surroundings): Tried | undefin
       standing: groundOf(laidOut(proposal.site)),
       weather,
       deeds: [],
-      startsAboveK: STARTS_ABOVE_K,
+      startsAboveK: HEATED.startsAboveK,
       starter: 0.15,
       habitFromDay: 0,
-      habit: habitOf({ kind: 'never' }, { everyDays: 7, below: 0.685, belowWhenTurned: 0.685, to: MOIST.target }),
+      habit: habitOf({ kind: 'never' }, { everyDays: 7, below: 0.685, belowWhenTurned: 0.685, to: TOWER.moist.target }),
     }, { ...traits, spells: 0 }, course)
     return run.ok ? course : undefined
   })
@@ -109,11 +105,11 @@ function tryOut(proposal: Proposal, surroundings: Surroundings): Tried | undefin
       ({ coreC }) =>
         (DAYS[
           Math.max(
-            0, coreC.findLastIndex((celsius, index) => DAYS[index]! < 120 && celsius >= WORMS_BELOW_C),
+            0, coreC.findLastIndex((celsius, index) => DAYS[index]! < 120 && celsius >= TOWER.wormsBelowC),
           )
         ] ?? 0) + 3,
     ),
-    readyDays: row.map(course => workedUp(course, { days: 0 }, 0, WORKING_DAYS).day ?? HORIZON_DAYS),
+    readyDays: row.map(course => workedUp(course, { days: 0 }, 0, TOWER.workingDays).day ?? TOWER.horizonDays),
     peakC: row.map(({ coreC }) => Math.max(...coreC.slice(0, 20))),
     sunk: row.map(({ volumeShare }) => 1 - volumeShare[year]! / volumeShare[0]!), weeklyL: driest(row[1]!.habitWaterings),
   }
@@ -128,25 +124,25 @@ function driest(waterings: readonly { readonly day: number, readonly litres: num
 
 function verdictOf({ ratio, heightM, volumeL }: Tried, proposal: Proposal): Verdict {
   const roomL = siteVolumeL(proposal.site)
-  if (ratio < RATIO.least)
+  if (ratio < TOWER.ratio.least)
     return {
       grade: 'poor',
       text: `At ${ratioText(ratio)} it is a hot heap and not a tower: it heats for weeks, runs short of air and bacteria take it.`,
       advice: 'More chips and leaves, less green',
     }
-  if (heightM < HEIGHT_M.least)
+  if (heightM < TOWER.heightM.least)
     return { grade: 'poor', text: 'So low it dries through to the ground within days.', advice: 'More stuff, or a slimmer cage' }
   if (volumeL > 1.12 * roomL)
     return {
       grade: 'workable', text: 'More than goes in at once: keep the rest moist and fill it up after the first week, when it has sunk.',
     }
-  if (ratio < RATIO.good)
+  if (ratio < TOWER.ratio.good)
     return {
       grade: 'workable',
       text: `At ${ratioText(ratio)} it gets rather warm: worms wait some weeks longer. Chips and leaves at 50 : 1 or more suit fungi `
         + 'better.',
     }
-  if (ratio > RATIO.most)
+  if (ratio > TOWER.ratio.most)
     return {
       grade: 'workable',
       text: `At ${ratioText(ratio)} it hardly warms and takes its time: two years rather than one. Some leaves, or a bucket of grass to `
@@ -175,7 +171,7 @@ function facts(tried: Tried, proposal: Proposal, surroundings: Surroundings): Fa
     {
       label: 'Air channels',
       value: channels.length === 0 ? 'none: the cloth is near enough' : `${channels.length}, each ${metres(channels[0]!.diameterM)} across`,
-      why: `so that nothing lies farther than ${metres(REACH_M)} from air, counted from the wall of a pipe or from the cloth`,
+      why: `so that nothing lies farther than ${metres(TOWER.reachM)} from air, counted from the wall of a pipe or from the cloth`,
     },
     ...(channels.length > 0
       ? [
@@ -201,7 +197,7 @@ function facts(tried: Tried, proposal: Proposal, surroundings: Surroundings): Fa
     },
     {
       label: 'Warmest', value: spanText('temperature', units, Math.min(...tried.peakC), Math.max(...tried.peakC)),
-      why: `worms after ${days(tried.coolDays)} days, three of them below ${quantityText('temperature', units, WORMS_BELOW_C)}`,
+      why: `worms after ${days(tried.coolDays)} days, three of them below ${quantityText('temperature', units, TOWER.wormsBelowC)}`,
     },
     {
       label: 'Sinks in a year', value: `${percent(Math.min(...tried.sunk))}–${percent(Math.max(...tried.sunk))} %`,
@@ -266,7 +262,7 @@ function steps(tried: Tried, proposal: Proposal, surroundings: Surroundings): Bu
     {
       when: 'building', title: 'Cover it and note the height',
       detail: 'Cloth or sacking on top, weighted. After a day or two the pipes come out; worms wait until it is below '
-        + `${quantityText('temperature', units, WORMS_BELOW_C)} for three days.`,
+        + `${quantityText('temperature', units, TOWER.wormsBelowC)} for three days.`,
       cautions: [],
     },
   ]

@@ -13,7 +13,6 @@ import { heapPicture } from '../heated/picture'
 import { coreReadings } from '../heated/readings'
 import { expectCourse, middleCourse } from './expect'
 import { takenL, towerOn, wormsGate, type TowerNow } from './now'
-import { WORMS_BELOW_C, WORKING_DAYS } from './question'
 import { OUTPUTS } from './outputs'
 import { channelPlan } from './plan'
 import { tasksOf } from './tasks'
@@ -21,12 +20,10 @@ import { weeklyLitres } from './water'
 import { windowsOf } from './windows'
 import { PIPES_OUT, WORMS_GATE, WORMS_IN } from './words'
 import { dryZones } from './zones'
-
-const STALE_DAYS = 6
-const HEIGHT_FRESH_DAYS = 21
+import { TOWER } from './constants'
 
 function warmthNow(log: HeapLog, surroundings: Surroundings, tower: TowerNow): { readonly coreC: number, readonly read: boolean } {
-  const read = coreReadings(log).findLast(({ odd, at }) => !odd && daysBetween(at, surroundings.now) < STALE_DAYS)
+  const read = coreReadings(log).findLast(({ odd, at }) => !odd && daysBetween(at, surroundings.now) < TOWER.staleDays)
   return read ? { coreC: read.coreC, read: true } : { coreC: tower.coreC, read: false }
 }
 
@@ -37,14 +34,14 @@ function standing(log: HeapLog, surroundings: Surroundings): Standing {
   const { coreC, read } = warmthNow(log, surroundings, tower)
   const figure = quantityText('temperature', surroundings.units, coreC)
   const sentence = `Day ${Math.floor(tower.day)}, core ${read ? 'read at' : 'expected around'} ${figure}, ${percentText(tower.moisture)} `
-    + `water by the weather; ${Math.round(tower.workedDays)} of ${WORKING_DAYS} days have counted.`
+    + `water by the weather; ${Math.round(tower.workedDays)} of ${TOWER.workingDays} days have counted.`
   const dry = dryZones(log, surroundings.now)
   if (dry.length > 0 || tower.moisture < 0.52)
     return { phase: 'dry', label: dry.length > 0 ? `Dry at the ${dry[0]!.name}` : 'Too dry', sentence, figure, tone: 'bad' }
   if (coreC < 1) return { phase: 'frozen', label: 'Frozen', sentence, figure, tone: 'mind' }
   if (coreC >= 60) return { phase: 'hot', label: 'Hotter than it should', sentence, figure, tone: 'mind' }
-  if (coreC >= WORMS_BELOW_C && tower.day < 90) return { phase: 'warm', label: 'Warm', sentence, figure, tone: 'good' }
-  if (tower.workedDays >= WORKING_DAYS) return { phase: 'ready', label: 'Ready to test', sentence, figure, tone: 'good' }
+  if (coreC >= TOWER.wormsBelowC && tower.day < 90) return { phase: 'warm', label: 'Warm', sentence, figure, tone: 'good' }
+  if (tower.workedDays >= TOWER.workingDays) return { phase: 'ready', label: 'Ready to test', sentence, figure, tone: 'good' }
   return log.did.some(({ deed }) => deed === WORMS_IN)
     ? { phase: 'worms', label: 'With worms', sentence, figure, tone: 'good' }
     : { phase: 'cool', label: 'Fungi at work', sentence, figure, tone: 'good' }
@@ -60,7 +57,7 @@ function picture(log: HeapLog, surroundings: Surroundings, day?: number): Pictur
   const tower = towerOn(log, surroundings, day)
   const { site } = log.began
   const measured
-    = day === undefined ? log.heights.findLast(({ at }) => daysBetween(at, surroundings.now) < HEIGHT_FRESH_DAYS)?.heightM : undefined
+    = day === undefined ? log.heights.findLast(({ at }) => daysBetween(at, surroundings.now) < TOWER.heightFreshDays)?.heightM : undefined
   const heightM = log.ended && day === undefined ? 0 : measured ?? tower?.heightM ?? 0
   const ambientC = surroundings.weather.ambientC(surroundings.now)
   const depths = tower ? expectedAt(expectCourse(log, surroundings, Math.ceil(tower.day)), tower.day)?.depthsC : undefined
@@ -109,13 +106,11 @@ function lastDay(log: HeapLog, surroundings: Surroundings): number {
   )
 }
 
-const CHART = { least: 45, ahead: 30 }
-
 function charts(log: HeapLog, surroundings: Surroundings): Chart[] {
   const startMs = new Date(log.built.at).getTime()
   const last = log.finish
     ? daysBetween(log.built.at, log.finish.at)
-    : Math.max(CHART.least, daysStanding(log, surroundings.now) + CHART.ahead)
+    : Math.max(TOWER.chart.least, daysStanding(log, surroundings.now) + TOWER.chart.ahead)
   const forecast = surroundings.forecastOf?.(log.id)
   const start = forecast?.series.coreAtStartC
   return [{
@@ -136,7 +131,7 @@ function charts(log: HeapLog, surroundings: Surroundings): Chart[] {
     ],
     marks: log.waterings.map(({ at }) => Date.parse(at)).slice(-60),
     legend: 'Dots: core as read. Squares: edge. Dashed in its band: what a thermometer would read, eight times in ten. Dotted: as it '
-      + `looked at the start. Upright lines: watered. Worms below ${quantityText('temperature', surroundings.units, WORMS_BELOW_C)}.`,
+      + `looked at the start. Upright lines: watered. Worms below ${quantityText('temperature', surroundings.units, TOWER.wormsBelowC)}.`,
   }]
 }
 
@@ -149,7 +144,7 @@ function facts(log: HeapLog, surroundings: Surroundings): Fact[] {
   const weekly = weeklyLitres(log, surroundings)
   return [
     {
-      label: 'Counted days', value: `${Math.round(tower.workedDays)} of ${WORKING_DAYS}`,
+      label: 'Counted days', value: `${Math.round(tower.workedDays)} of ${TOWER.workingDays}`,
       why: `${Math.round(tower.frozenDays)} frozen and ${Math.round(tower.dryDays)} dry days do not count`,
     },
     {
@@ -170,7 +165,7 @@ function gates(log: HeapLog, surroundings: Surroundings): Gate[] {
   if (log.ended || log.did.some(({ deed }) => deed === WORMS_IN)) return []
   const { open, warmC, basis } = wormsGate(log, surroundings)
   const degrees = quantityText('temperature', surroundings.units, warmC)
-  const limit = quantityText('temperature', surroundings.units, WORMS_BELOW_C)
+  const limit = quantityText('temperature', surroundings.units, TOWER.wormsBelowC)
   return [{
     id: WORMS_GATE, label: open ? 'Worms may go in' : 'No worms yet', open,
     reason: open

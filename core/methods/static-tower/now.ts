@@ -4,7 +4,7 @@ import type { Surroundings } from '../contract'
 import type { HeapLog } from '../heated/heap-log'
 import { works } from '../heated/working'
 import { middleCourse } from './expect'
-import { WORMS_BELOW_C } from './question'
+import { TOWER } from './constants'
 
 /** How far a tower has come: its warmth, water and volume today, and the days that counted. */
 export interface TowerNow {
@@ -60,34 +60,32 @@ export function towerOn(log: HeapLog, surroundings: Surroundings, day?: number):
   }
 }
 
-const WARM_DAYS = 3
-
 /** Whether worms may go in: three days below 30 °C, by what was read, else by the warmer end of what is expected. */
 export function wormsGate(
   log: HeapLog, surroundings: Surroundings,
 ): { readonly open: boolean, readonly warmC: number, readonly basis: 'read' | 'expected' } {
   const { now } = surroundings
-  const lately = log.readings.filter(({ at, coreC }) => coreC !== undefined && daysBetween(at, now) <= WARM_DAYS + 4)
-  const warmest = Math.max(-Infinity, ...lately.filter(({ at }) => daysBetween(at, now) <= WARM_DAYS).map(({ coreC }) => coreC!))
+  const lately = log.readings.filter(({ at, coreC }) => coreC !== undefined && daysBetween(at, now) <= TOWER.warmDays + 4)
+  const warmest = Math.max(-Infinity, ...lately.filter(({ at }) => daysBetween(at, now) <= TOWER.warmDays).map(({ coreC }) => coreC!))
   const [first, last] = [lately[0], lately.at(-1)]
   // Cool at both ends of three days, and at no reading between.
   const coolRead
     = first
       && last
-      && last.coreC! < WORMS_BELOW_C
-      && warmest < WORMS_BELOW_C
-      && lately.some(({ at, coreC }) => coreC! < WORMS_BELOW_C && daysBetween(at, now) >= WARM_DAYS - 0.25)
+      && last.coreC! < TOWER.wormsBelowC
+      && warmest < TOWER.wormsBelowC
+      && lately.some(({ at, coreC }) => coreC! < TOWER.wormsBelowC && daysBetween(at, now) >= TOWER.warmDays - 0.25)
   if (coolRead) return { open: true, warmC: last.coreC!, basis: 'read' }
-  if (last && (last.coreC! >= WORMS_BELOW_C || warmest >= WORMS_BELOW_C))
+  if (last && (last.coreC! >= TOWER.wormsBelowC || warmest >= TOWER.wormsBelowC))
     return { open: false, warmC: Math.max(last.coreC!, warmest), basis: 'read' }
   const middle = middleCourse(log, surroundings)
-  if (!middle) return { open: false, warmC: WORMS_BELOW_C, basis: 'expected' }
+  if (!middle) return { open: false, warmC: TOWER.wormsBelowC, basis: 'expected' }
   const band = surroundings.forecastOf?.(log.id)
   const [days, row] = band ? [band.days, band.series.coreC!.high] : [middle.course.days, middle.course.coreC]
   const today = middle.question.nowDay
   let warmC = -Infinity
-  days.forEach((day, at) => { if (day <= today + 1e-6 && day >= today - WARM_DAYS) warmC = Math.max(warmC, row[at]!) })
+  days.forEach((day, at) => { if (day <= today + 1e-6 && day >= today - TOWER.warmDays) warmC = Math.max(warmC, row[at]!) })
   // Without a band a few kelvin are kept in hand.
   const inHand = band ? 0 : 4
-  return { open: today >= WARM_DAYS + 4 && warmC + inHand < WORMS_BELOW_C, warmC, basis: 'expected' }
+  return { open: today >= TOWER.warmDays + 4 && warmC + inHand < TOWER.wormsBelowC, warmC, basis: 'expected' }
 }

@@ -8,6 +8,7 @@ import { expectCourse } from './expect'
 import { towerOn } from './now'
 import { SENSES } from './senses'
 import { COVERED, GRAMS, HEIGHT, PIPES_OUT, WORMS_GATE, WORMS_IN } from './words'
+import { TOWER } from './constants'
 
 const heat = heatGauge({ expectCourse }, { core: 'Core, an arm deep', edge: 'Edge, a hand behind the cloth' })
 
@@ -60,12 +61,6 @@ const DEEDS: readonly Deed[] = [
     words: () => 'Covered against frost.',
   },
 ]
-
-/** A tenth of a litre of it in two litres of water for a square metre. */
-const EXTRACT = { parts: { low: 10, usual: 15, high: 20 }, litresPerM2: 1 }
-/** Litres that may be given as an extract at one time: it is a dose, not a feed. */
-const EXTRACT_MOST_L = 20
-
 /** What can be recorded of a tower, in the order in which it is offered. */
 export const PADS: readonly Pad[] = [
   { kind: 'gauge', quantity: heat },
@@ -78,8 +73,13 @@ export const PADS: readonly Pad[] = [
   { kind: 'gauge', quantity: height },
   ...DEEDS.map((deed): Pad => ({ kind: 'deed', deed })),
   { kind: 'use', use: {
-    id: 'extract', label: 'Extract', icon: 'i-ph-plant', button: 'Given', parts: () => EXTRACT.parts, litresPerM2: EXTRACT.litresPerM2,
-    left: () => EXTRACT_MOST_L,
+    id: 'extract',
+    label: 'Extract',
+    icon: 'i-ph-plant',
+    button: 'Given',
+    parts: () => TOWER.extract.parts,
+    litresPerM2: TOWER.extract.litresPerM2,
+    left: () => TOWER.extractMostL,
     cautions: () => [
       'Knead it in a cloth in water without chlorine, and give it on the same day, on soil and roots: not on leaves that are eaten.',
       ...TAKE_CAUTIONS.slice(0, 1),

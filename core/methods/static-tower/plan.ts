@@ -1,7 +1,7 @@
 import type { GroundPart, GroundPlan, GroundShape } from '../../picture/ground'
 import { asVessel, type Channel, type Site } from '../../vessel/site'
 import type { Vessel } from '../../vessel/vessel'
-import { REACH_M } from './channels'
+import { TOWER } from './constants'
 
 const groundShape = (vessel: Vessel): GroundShape =>
   vessel.shape === 'box' ? { shape: 'box', widthM: vessel.widthM, depthM: vessel.depthM } : { shape: 'circle', diameterM: vessel.diameterM }
@@ -38,7 +38,7 @@ export function channelPlan(of: string, site: Site, pulled: boolean): GroundPlan
     of, ground: groundShape(vessel),
     parts: [
       ...channels.map(({ xM, yM, diameterM }, index): GroundPart => ({
-        kind: 'channel', number: index + 1, xM, yM, diameterM, reachM: REACH_M + diameterM / 2, pulled,
+        kind: 'channel', number: index + 1, xM, yM, diameterM, reachM: TOWER.reachM + diameterM / 2, pulled,
       })),
       ...distances(vessel, channels),
     ],

@@ -2,7 +2,7 @@ import { READINESS_TESTS } from '../../readiness/tests'
 import type { Ripeness } from '../contract'
 import { heapLogOf } from '../heated/heap-log'
 import { towerOn } from './now'
-import { WORMS_BELOW_C, WORKING_DAYS } from './question'
+import { TOWER } from './constants'
 
 const TESTS = ['look', 'bag', 'sprout']
 
@@ -11,8 +11,8 @@ export const ripeness: Ripeness = {
   tests: () => READINESS_TESTS.filter(({ id }) => TESTS.includes(id)),
   stages: (batch, surroundings) => {
     const tower = towerOn(heapLogOf(batch), surroundings)
-    const share = tower ? tower.workedDays / WORKING_DAYS : 0
-    return { cool: !tower || tower.coreC < WORMS_BELOW_C, curedShare: share, rottedShare: share }
+    const share = tower ? tower.workedDays / TOWER.workingDays : 0
+    return { cool: !tower || tower.coreC < TOWER.wormsBelowC, curedShare: share, rottedShare: share }
   },
   notes: () => ({
     title: 'What it is for', caution: 'It was hot for days only: seeds and sickness in it may be alive.',

@@ -2,8 +2,9 @@ import type { Answers } from '../../questions/answers'
 import { asVessel, type Site } from '../../vessel/site'
 import { footprintM2, perimeterM, type Vessel } from '../../vessel/vessel'
 import type { Standing as Ground } from '../../heat/walls'
-import { channelsFor, REACH_M } from './channels'
+import { channelsFor } from './channels'
 import { RAIN } from './words'
+import { TOWER } from './constants'
 
 const vessels: readonly Vessel[] = [
   { id: 'tower-middle', name: 'Cage with cloth', wall: 'wire', shape: 'cylinder', diameterM: 1.2, heightM: 1.4 },
@@ -21,9 +22,6 @@ export function laidOut(site: Site): Site {
 /** Cages lined with cloth. */
 export const SITES: readonly Site[] = vessels.map(vessel => laidOut({ kind: 'vessel', vessel }))
 
-/** Cloth that is kept wet dries in the wind many times as fast as a dry crust (own estimate, 8 to 30: a can or two a week in summer). */
-const CLOTH_DRIES = 16
-
 /** What a tower stands on and how air gets in: by the cloth all round and by the walls of its channels. */
 export function groundOf(site: Site): Ground {
   const vessel = asVessel(site)
@@ -31,7 +29,9 @@ export function groundOf(site: Site): Ground {
   const rimM = perimeterM(vessel)
   return {
     wall: vessel.wall, footprintM2: footprintM2(vessel), perimeterM: rimM,
-    airRimM: rimM + channels.reduce((sum, { diameterM }) => sum + Math.PI * diameterM, 0), reachM: REACH_M, driesTimes: CLOTH_DRIES,
+    airRimM: rimM + channels.reduce((sum, { diameterM }) => sum + Math.PI * diameterM, 0),
+    reachM: TOWER.reachM,
+    driesTimes: TOWER.clothDries,
   }
 }
 

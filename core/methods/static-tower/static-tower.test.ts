@@ -10,17 +10,18 @@ import { USUAL_TRAITS } from '../../heat/traits'
 import { heapLogOf } from '../heated/heap-log'
 import { caseOf } from '../heated/question'
 import { workedUp, works } from '../heated/working'
-import { channelsFor, farthestFromAir, REACH_M } from './channels'
+import { channelsFor, farthestFromAir } from './channels'
 import { diagnosis } from './diagnosis'
 import { draftOf } from './draft'
 import { staticTower } from './index'
 import { towerOn, wormsGate } from './now'
 import { channelPlan } from './plan'
-import { questionOf, WORKING_DAYS, WORMS_BELOW_C } from './question'
+import { questionOf } from './question'
 import { laidOut, SITES } from './sites'
 import { tasksOf } from './tasks'
 import { litresTo, waterWanted } from './water'
 import { windowsOf } from './windows'
+import { TOWER } from './constants'
 
 const round = (diameterM: number): Vessel => ({ id: 'c', name: 'c', wall: 'wire', shape: 'cylinder', diameterM, heightM: 1.2 })
 const square = (widthM: number, depthM: number): Vessel => ({
@@ -42,7 +43,7 @@ describe('air channels', () => {
       square(2, 1),
       square(2.2, 2),
     ]) {
-      expect(farthestFromAir(vessel, channelsFor(vessel))).toBeLessThanOrEqual(REACH_M + 0.002)
+      expect(farthestFromAir(vessel, channelsFor(vessel))).toBeLessThanOrEqual(TOWER.reachM + 0.002)
     }
   })
 
@@ -53,10 +54,10 @@ describe('air channels', () => {
         (a, b, isRound) => {
           const vessel = isRound ? round(a) : square(a, b)
           const channels = channelsFor(vessel)
-          expect(farthestFromAir(vessel, channels, 0.03)).toBeLessThanOrEqual(REACH_M + 0.004)
+          expect(farthestFromAir(vessel, channels, 0.03)).toBeLessThanOrEqual(TOWER.reachM + 0.004)
           // In a round cage none could be left out; the farthest point lies up to half a grid's diagonal from the nearest of the
           // grid, 7 mm.
-          if (isRound && channels.length > 0) expect(farthestFromAir(vessel, channels.slice(1), 0.01)).toBeGreaterThan(REACH_M - 0.008)
+          if (isRound && channels.length > 0) expect(farthestFromAir(vessel, channels.slice(1), 0.01)).toBeGreaterThan(TOWER.reachM - 0.008)
         }), { numRuns: 40 })
   }, 60_000)
 
@@ -91,7 +92,7 @@ describe('the heat of a tower', () => {
     for (const month of [3, 5, 8, 10]) {
       const { coreC } = course(month)
       expect(Math.max(...coreC.slice(0, 11))).toBeGreaterThan(32)
-      expect(Math.max(...coreC.slice(36, 80))).toBeLessThan(WORMS_BELOW_C)
+      expect(Math.max(...coreC.slice(36, 80))).toBeLessThan(TOWER.wormsBelowC)
     }
   })
 
@@ -128,7 +129,7 @@ describe('days that count', () => {
         .from.getTime()
     const hard = [-8, -6, 0, 7, 13, 16, 18, 17, 13, 7, 0, -5]
     expect(ready(hard) - ready(MILD_YEAR)).toBeGreaterThan(40 * 86_400_000)
-    expect(ready(MILD_YEAR)).toBeGreaterThan(new Date(afterDays(WORKING_DAYS * 0.9)).getTime())
+    expect(ready(MILD_YEAR)).toBeGreaterThan(new Date(afterDays(TOWER.workingDays * 0.9)).getTime())
   })
 })
 

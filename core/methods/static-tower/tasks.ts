@@ -7,34 +7,30 @@ import type { Surroundings, Task } from '../contract'
 import { openPad, tasksFrom, type Ask } from '../course'
 import type { HeapLog } from '../heated/heap-log'
 import { towerOn, wormsGate, type TowerNow } from './now'
-import { WORMS_BELOW_C } from './question'
 import { sinceWatered, waterWanted, weeklyLitres } from './water'
 import { windowsOf } from './windows'
 import { COVERED, HEAT, HEIGHT, LOOK, PIPES_OUT, WORMS_IN } from './words'
 import { ZONES } from './zones'
+import { TOWER } from './constants'
 
 interface Seen { readonly log: HeapLog, readonly surroundings: Surroundings, readonly tower: TowerNow }
 const did = ({ log }: Seen, deed: string) => log.did.findLast(one => one.deed === deed)
 const water = (litres: number, { units, garden: { waterCan } }: Surroundings) =>
   `${containerText(litres / waterCan.volumeL, waterCan)} (${quantityText('volume', units, roughly(litres))})`
 
-const PIPES = { from: 1, to: 2 }
-
 function pipes(seen: Seen): Ask[] {
   const { site } = seen.log.began
   if (did(seen, PIPES_OUT) || site.kind !== 'channelled' || site.channels.length === 0) return []
-  const due = addDays(new Date(seen.log.built.at), PIPES.from)
-  const late = daysBetween(seen.log.built.at, seen.surroundings.now) > PIPES.to + 1
+  const due = addDays(new Date(seen.log.built.at), TOWER.pipes.from)
+  const late = daysBetween(seen.log.built.at, seen.surroundings.now) > TOWER.pipes.to + 1
   return [{
     action: PIPES_OUT, doing: { kind: 'deed', deed: PIPES_OUT }, label: 'Out', icon: 'i-ph-arrow-fat-lines-up',
     title: `Pull the ${site.channels.length === 1 ? 'pipe' : `${site.channels.length} pipes`} out`,
     reason: 'After a day or two it stands by itself, and the channels stay '
       + `open.${late ? ' They come out hard once it has sunk: turn them first.' : ''}`,
-    due, until: addDays(due, PIPES.to), urgency: 'usual',
+    due, until: addDays(due, TOWER.pipes.to), urgency: 'usual',
   }]
 }
-
-const HOT_DAYS = 35
 
 /** Read while it is warm: the worms' gate opens by what is read. */
 function read({ log, surroundings, tower }: Seen): Ask[] {
@@ -48,8 +44,8 @@ function read({ log, surroundings, tower }: Seen): Ask[] {
   return [{
     action: HEAT, doing: openPad(HEAT), label: 'Read', icon: 'i-ph-thermometer', title: 'Read the heat',
     reason: `${last ? `Last read on ${dayText(last.at)}.` : 'Not read yet.'} Worms wait for three days below `
-      + `${quantityText('temperature', units, WORMS_BELOW_C)}.`,
-    due, until: addDays(due, 5), urgency: tower.day < HOT_DAYS && now >= due ? 'usual' : 'whenever',
+      + `${quantityText('temperature', units, TOWER.wormsBelowC)}.`,
+    due, until: addDays(due, 5), urgency: tower.day < TOWER.hotDays && now >= due ? 'usual' : 'whenever',
   }]
 }
 
@@ -60,13 +56,11 @@ function worms(seen: Seen): Ask[] {
   if (tower.coreC < 6) return []
   return [{
     action: WORMS_IN, doing: openPad(WORMS_IN), label: 'Worms in', icon: 'i-ph-waves', title: 'Cool enough: let the worms in',
-    reason: `Three days below ${quantityText('temperature', surroundings.units, WORMS_BELOW_C)}. A handful or two of surface worms on `
+    reason: `Three days below ${quantityText('temperature', surroundings.units, TOWER.wormsBelowC)}. A handful or two of surface worms on `
       + 'top; in the ground some come by themselves.',
     due: surroundings.now, until: addDays(surroundings.now, 30), urgency: 'whenever',
   }]
 }
-
-const WATER_EVERY = { 'by-can': 7, 'drip-line': 7 } as const
 
 function watering({ log, surroundings, tower }: Seen): Ask[] {
   const { now } = surroundings
@@ -86,7 +80,7 @@ function watering({ log, surroundings, tower }: Seen): Ask[] {
   }
   const frost = surroundings.weather.ambientC(now) < 1
   if (frost || weekly < 2) return []
-  const every = WATER_EVERY[log.began.approachId as keyof typeof WATER_EVERY] ?? 7
+  const every = TOWER.waterEvery[log.began.approachId as keyof typeof TOWER.waterEvery] ?? 7
   const due = addDays(new Date(log.waterings.at(-1)?.at ?? log.built.at), every)
   return [{
     action: 'watered', doing: openPad('watered'), label: 'Watered', icon: 'i-ph-drop',
@@ -97,15 +91,13 @@ function watering({ log, surroundings, tower }: Seen): Ask[] {
   }]
 }
 
-const FEEL_EVERY = 14
-
 /** One zone at a time, in turn: in a month all four have been felt. */
 function feel({ log, surroundings }: Seen): Ask[] {
   if (surroundings.weather.ambientC(surroundings.now) < 0) return []
   const lastOf = ZONES.map(zone => ({ zone, at: log.observations.findLast(({ sense }) => sense === zone.sense)?.at ?? '' }))
   const oldest = lastOf.reduce((best, one) => one.at < best.at ? one : best)
   const newest = lastOf.reduce((best, one) => one.at > best.at ? one : best)
-  const due = addDays(new Date(newest.at || log.built.at), FEEL_EVERY)
+  const due = addDays(new Date(newest.at || log.built.at), TOWER.feelEveryDays)
   return [{
     action: 'squeeze', doing: openPad(oldest.zone.sense), label: 'Feel', icon: 'i-ph-hand-grabbing',
     title: `Squeeze a handful: ${oldest.zone.name}`,
@@ -115,11 +107,9 @@ function feel({ log, surroundings }: Seen): Ask[] {
   }]
 }
 
-const LOOK_EVERY = 45
-
 function lookInto({ log }: Seen): Ask[] {
   const last = log.observations.findLast(({ sense }) => sense === LOOK)
-  const due = addDays(new Date(last?.at ?? log.built.at), LOOK_EVERY)
+  const due = addDays(new Date(last?.at ?? log.built.at), TOWER.lookEveryDays)
   return [{
     action: LOOK, doing: openPad(LOOK), label: 'Look', icon: 'i-ph-eye', title: 'Look down the channels',
     reason: `${last ? `Last on ${dayText(last.at)}` : 'Not yet'}. White threads and open channels are what you want to see.`, due,
@@ -137,8 +127,6 @@ function measure({ log }: Seen): Ask[] {
   }]
 }
 
-const FROST_C = -2
-
 function frost(seen: Seen): Ask[] {
   const { surroundings } = seen
   const covered = did(seen, COVERED)
@@ -146,7 +134,7 @@ function frost(seen: Seen): Ask[] {
   for (const ahead of [0, 1, 2]) {
     const day = addDays(surroundings.now, ahead)
     const coldest = surroundings.weather.extremesC?.(day)?.minC ?? surroundings.weather.ambientC(day) - 4
-    if (coldest > FROST_C) continue
+    if (coldest > TOWER.frostC) continue
     return [{
       action: COVERED, doing: { kind: 'deed', deed: COVERED }, label: 'Covered', icon: 'i-ph-snowflake',
       title: 'Frost is coming: cover it',

@@ -2,18 +2,14 @@ import { daysBetween } from '../../units/time'
 import type { Surroundings } from '../contract'
 import type { HeapLog } from '../heated/heap-log'
 import { towerOn, type TowerNow } from './now'
-import { MOIST } from './question'
 import { dryZones } from './zones'
 import { middleCourse } from './expect'
+import { TOWER } from './constants'
 
 /** Litres that bring a tower to what it likes, from a moisture. */
-export function litresTo({ dryKg }: Pick<TowerNow, 'dryKg'>, from: number, to: number = MOIST.target): number {
+export function litresTo({ dryKg }: Pick<TowerNow, 'dryKg'>, from: number, to: number = TOWER.moist.target): number {
   return Math.max(0, dryKg * (to / (1 - to) - from / (1 - from)))
 }
-
-/** By zone: how much of it is dry where one zone was found dry. */
-const ZONE_SHARE = 0.25
-const FELT_DRY = 0.58
 
 /** Water a tower wants now, litres, and why. */
 export interface WaterWanted { readonly litres: number, readonly dryZones: readonly string[], readonly moisture: number }
@@ -23,8 +19,8 @@ export function waterWanted(log: HeapLog, surroundings: Surroundings): WaterWant
   const tower = towerOn(log, surroundings)
   if (!tower) return undefined
   const zones = dryZones(log, surroundings.now)
-  const byZones = zones.length * ZONE_SHARE * litresTo(tower, FELT_DRY)
-  const byModel = tower.moisture < MOIST.low ? litresTo(tower, tower.moisture) : 0
+  const byZones = zones.length * TOWER.zoneShare * litresTo(tower, TOWER.feltDry)
+  const byModel = tower.moisture < TOWER.moist.low ? litresTo(tower, tower.moisture) : 0
   return { litres: Math.max(byZones, byModel), dryZones: zones.map(({ name }) => name), moisture: tower.moisture }
 }
 
@@ -34,11 +30,10 @@ export function weeklyLitres(log: HeapLog, surroundings: Surroundings): number {
   const tower = towerOn(log, surroundings)
   if (!middle || !tower) return 0
   const { course, question } = middle
-  const ahead = course.habitWaterings.filter(({ day }) => day > question.nowDay && day <= question.nowDay + LOOKS_AHEAD_DAYS)
+  const ahead = course.habitWaterings.filter(({ day }) => day > question.nowDay && day <= question.nowDay + TOWER.looksAheadDays)
   const poured = ahead.reduce((sum, { litres }) => sum + litres, 0)
-  return poured / LOOKS_AHEAD_DAYS * 7
+  return poured / TOWER.looksAheadDays * 7
 }
-const LOOKS_AHEAD_DAYS = 42
 
 /** Days since it was last watered or loaded. */
 export function sinceWatered({ waterings, built }: HeapLog, now: Date): number {

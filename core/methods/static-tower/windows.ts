@@ -1,39 +1,34 @@
 import { daysAfter } from '../course'
 import type { NamedWindow, Surroundings } from '../contract'
 import type { HeapLog } from '../heated/heap-log'
-import { ripeDayOf, RIPE_MG_G } from '../heated/ready-day'
+import { ripeDayOf } from '../heated/ready-day'
 import { workedUp } from '../heated/working'
 import type { Course } from '../../heat/course'
 import { quantityText } from '../../units/format'
 import { coolFrom } from '../heated/forecast/answer'
 import { middleCourse } from './expect'
 import { towerOn, wormsGate } from './now'
-import { WORMS_BELOW_C, WORKING_DAYS } from './question'
 import { WORMS_IN } from './words'
-
-/** Without a forecast yet it comes no sooner and may come so much later than one course says. */
-const ROUGHLY = { sooner: 1, later: 1.3 }
-
-/** So long it has to stay cool. */
-const COOL_DAYS = 3
+import { TOWER } from './constants'
+import { HEATED } from '../heated/constants'
 
 /** Three days after one course has come down below what worms bear. */
-const coolDay = (course: Course) => coolFrom(course, WORMS_BELOW_C) + COOL_DAYS
+const coolDay = (course: Course) => coolFrom(course, TOWER.wormsBelowC) + TOWER.coolDays
 
 type Middle = NonNullable<ReturnType<typeof middleCourse>>
 
 /** When it has been cool for three days; what is read keeps it shut for three days more, whatever was expected. */
 function wormsWindow(log: HeapLog, surroundings: Surroundings, { course, question }: Middle): NamedWindow {
   const told = surroundings.forecastOf?.(log.id)?.windows.cool?.now
-  const earliest = wormsGate(log, surroundings).open ? 0 : question.nowDay + COOL_DAYS
-  const cool = told ? [told.low + COOL_DAYS, told.high + COOL_DAYS] : [coolDay(course) * 0.7, coolDay(course) * 1.4 + 3]
+  const earliest = wormsGate(log, surroundings).open ? 0 : question.nowDay + TOWER.coolDays
+  const cool = told ? [told.low + TOWER.coolDays, told.high + TOWER.coolDays] : [coolDay(course) * 0.7, coolDay(course) * 1.4 + 3]
   const [from, to] = cool.map(day => Math.max(earliest, day)).sort((one, other) => one - other) as [number, number]
   return {
     id: 'worms', label: 'Cool enough for worms', from: daysAfter(log.built.at, from), to: daysAfter(log.built.at, Math.max(from + 1, to)),
     coming: 'Cool enough for worms between', announced: 'may be cool enough for worms',
     begun: 'Cool enough for worms, as far as can be told, since',
     reasons: [
-      `After three days below ${quantityText('temperature', surroundings.units, WORMS_BELOW_C)} in the core: warmer, and they die or `
+      `After three days below ${quantityText('temperature', surroundings.units, TOWER.wormsBelowC)} in the core: warmer, and they die or `
       + 'leave.',
       'A thermometer knows better than the forecast: the gate opens by what is read.',
     ],
@@ -47,16 +42,17 @@ function countedReasons(log: HeapLog, surroundings: Surroundings): string[] {
   const said = spells.filter(([, days]) => days >= 1).map(([what, days]) => `${Math.round(days)} ${what}`)
   return [
     `Twelve months in which it worked: frozen and dry days do not count${said.length > 0 ? `, so far ${said.join(' and ')}` : ''}.`,
-    ...(counted ? [`${Math.round(counted.workedDays)} of ${WORKING_DAYS} days have counted.`] : []),
+    ...(counted ? [`${Math.round(counted.workedDays)} of ${TOWER.workingDays} days have counted.`] : []),
   ]
 }
 
 function readyWindow(log: HeapLog, surroundings: Surroundings, { course, question }: Middle): NamedWindow {
   const ripe = Math.max(
-    ripeDayOf(course, RIPE_MG_G) ?? question.horizonDay, workedUp(course, { days: 0 }, 0, WORKING_DAYS).day ?? question.horizonDay,
+    ripeDayOf(course, HEATED.ripeMgG) ?? question.horizonDay,
+    workedUp(course, { days: 0 }, 0, TOWER.workingDays).day ?? question.horizonDay,
   )
   const known = surroundings.forecastOf?.(log.id)?.windows.ready?.now
-  const { low, high } = known ?? { low: ripe * ROUGHLY.sooner, high: ripe * ROUGHLY.later }
+  const { low, high } = known ?? { low: ripe * TOWER.roughly.sooner, high: ripe * TOWER.roughly.later }
   return {
     id: 'ready', label: 'Ready', from: daysAfter(log.built.at, low), to: daysAfter(log.built.at, Math.max(low + 7, high)),
     coming: 'Ready between', announced: 'may be ready', begun: 'Ready to test since',

@@ -1,8 +1,9 @@
 import type { BegunBatch } from '../../journal/garden'
 import { countedAt, countedDays, dayCounts } from '../../warmth/day-counts'
-import type { Range } from '../../units/range'
 import { weatherFrom, type Lasting } from '../contract'
 import { askedOf, deedDay, defineCourse, foundIn, lookOfOneWay, traitsBy, type CourseQuestion, type FoundAs } from '../course'
+import { TURF } from './constants'
+import { Z80 } from '../../statistics/counts'
 
 /** Kept dark, and with roots that creep. */
 export const COVERED = 'covered'
@@ -12,27 +13,16 @@ export const CREEPING = 'creeping'
 export const GRASS = 'grass'
 export const ROOTS = 'roots'
 
-/** Grass spends its roots as turf under card does: nothing in the cold, at 12 °C a day for a day, hardly more in heat. */
-const BY = { fromC: 4, atC: 12, q10: 2, most: 2.2 }
-/** Counted days until its roots crumble: six to twelve months from spring on (practice); own estimate of the range. */
-const WANTED: Range = { low: 130, typical: 195, high: 290 }
-/** Times that it takes longer: open to the light, and with roots that creep (a second year). Own estimates, 1.2 to 1.6 and 1.6 to 2.2. */
-const LONGER = { open: 1.4, creeping: 1.9 }
-/** Dry it counts for so little; rain of a day that keeps an open one moist, mm; days that a can keeps it so. Own estimates. */
-const MOISTURE = { dryShare: 0.4, rainMm: 1.2, keepsDays: 90 }
-const Z80 = 1.2816
-
 /** Pace from stack to stack, and the weather of the place beside the usual, K. */
-const TRAITS = traitsBy({ pace: Math.log(WANTED.high / WANTED.low) / (2 * Z80) }, { weatherK: 1 })
+const TRAITS = traitsBy({ pace: Math.log(TURF.wanted.high / TURF.wanted.low) / (2 * Z80) }, { weatherK: 1 })
 
 /** What a look tells of how far it is, 1 when it crumbles. Own estimates. */
-const LOOK = { row: 'rotted', blur: 0.08, trust: 0.9 } as const
+const LOOK = { row: 'rotted', ...TURF.look } as const
 const LOOKS: readonly FoundAs<'rotted'>[] = [
   { ...LOOK, sense: GRASS, means: { green: [-0.05, 0.25], yellow: [0.12, 0.55], gone: [0.35, 2] } },
   { ...LOOK, sense: ROOTS, means: { tough: [-0.05, 0.6], breaking: [0.45, 0.95], gone: [0.85, 2] } },
 ]
 
-const HORIZON_DAYS = 900
 interface StackQuestion extends CourseQuestion<'rotted'> {
   /** Counted days that it wants in the middle of what is usual. */
   readonly wantedDays: number
@@ -43,18 +33,18 @@ interface StackQuestion extends CourseQuestion<'rotted'> {
 type Stacked = Pick<BegunBatch['began'], 'approachId' | 'answers'>
 
 function wantedDays({ approachId, answers }: Stacked): number {
-  return WANTED.typical * (approachId === COVERED ? 1 : LONGER.open) * (answers[GROWN] === CREEPING ? LONGER.creeping : 1)
+  return TURF.wanted.typical * (approachId === COVERED ? 1 : TURF.longer.open) * (answers[GROWN] === CREEPING ? TURF.longer.creeping : 1)
 }
 
 function questionOf(batch: BegunBatch, around: Lasting): StackQuestion {
   const { began, puts } = batch
-  const asked = askedOf(batch, around, { least: HORIZON_DAYS, beyondNow: 450, most: 1800 })
+  const asked = askedOf(batch, around, { least: TURF.horizonDays, beyondNow: 450, most: 1800 })
   const { airC, rainMm } = weatherFrom(new Date(began.at), asked.horizonDay, around)
   const wetted = [0, ...puts.filter(({ waterL }) => waterL > 0).map(({ at }) => deedDay(batch, at))]
-  const isWetted = (day: number) => wetted.some(at => at <= day && day - at < MOISTURE.keepsDays)
+  const isWetted = (day: number) => wetted.some(at => at <= day && day - at < TURF.moisture.keepsDays)
   // From today on a covered one is watered as it asks for.
   const isMoist = airC.map((_, day) =>
-    isWetted(day) || (began.approachId === COVERED ? day >= asked.nowDay : rainMm[day]! >= MOISTURE.rainMm))
+    isWetted(day) || (began.approachId === COVERED ? day >= asked.nowDay : rainMm[day]! >= TURF.moisture.rainMm))
   return { ...asked, wantedDays: wantedDays(began), airC, isMoist, findings: foundIn(batch, [], LOOKS) }
 }
 
@@ -67,11 +57,11 @@ function crumblesDay({ times, rotted }: StackCourse): number {
 
 /** Days until one that is stacked today and kept moist crumbles, soonest and latest of eight in ten. */
 export function plannedDays(stacked: Stacked, around: Lasting): readonly [number, number] {
-  const { airC } = weatherFrom(around.now, HORIZON_DAYS, around)
-  const sums = countedDays(airC.length, day => dayCounts(airC[day]!, BY))
+  const { airC } = weatherFrom(around.now, TURF.horizonDays, around)
+  const sums = countedDays(airC.length, day => dayCounts(airC[day]!, TURF.by))
   const until = (wanted: number) => Math.max(1, sums.findIndex(sum => sum >= wanted))
-  const days = wantedDays(stacked) / WANTED.typical
-  return [until(days * WANTED.low), until(days * WANTED.high)]
+  const days = wantedDays(stacked) / TURF.wanted.typical
+  return [until(days * TURF.wanted.low), until(days * TURF.wanted.high)]
 }
 
 /** How far a stack will be, learnt from looks at its grass and its roots, and its course in the middle of what is possible. */
@@ -79,7 +69,7 @@ const { forecaster, middleOf } = defineCourse<StackQuestion, StackCourse, 'rotte
   ask: questionOf, everyDays: () => 3, dimensions: TRAITS.dimensions, members: 300, mostRounds: 4,
   run: ({ airC, isMoist, wantedDays }, point, times) => {
     const { pace, weatherK } = TRAITS.at(point)
-    const sums = countedDays(airC.length, day => dayCounts(airC[day]! + weatherK, BY) * (isMoist[day] ? 1 : MOISTURE.dryShare))
+    const sums = countedDays(airC.length, day => dayCounts(airC[day]! + weatherK, TURF.by) * (isMoist[day] ? 1 : TURF.moisture.dryShare))
     return { times, rotted: Float32Array.from(times, time => countedAt(sums, time) * pace / wantedDays) }
   },
   row: ({ rotted }) => rotted, bands: { share: 'rotted' }, bandsAtStart: { shareAtStart: 'rotted' },

@@ -5,7 +5,8 @@ import { daysBetween } from '../../units/time'
 import type { Life, Pad, Sense, Surroundings } from '../contract'
 import { openPad, tasksFrom, type Ask } from '../course'
 import { COVERED, GRASS, ROOTS, way } from './course'
-import { LIFTING, stackPicture, turfL, YIELD } from './plan'
+import { LIFTING, stackPicture, turfL } from './plan'
+import { TURF } from './constants'
 
 const GRASS_SEEN: Sense = {
   id: GRASS, label: 'Grass', icon: 'i-ph-plant', question: 'Lift a turf at the edge: the grass?', findings: [
@@ -28,15 +29,13 @@ const PADS: readonly Pad[] = [
     put: { id: 'watered', label: 'Water', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Watered', said: 'Watered with' },
   },
 ]
-const LOOK_EVERY_DAYS = 60
-const WATER_AFTER_DAYS = 85
 
 function asksFor(batch: BegunBatch, surroundings: Surroundings): Ask[] {
   const { now } = surroundings
   const looked = batch.observations.findLast(({ sense }) => sense === GRASS || sense === ROOTS)
-  const lookDue = addDays(new Date(looked?.at ?? batch.began.at), LOOK_EVERY_DAYS)
+  const lookDue = addDays(new Date(looked?.at ?? batch.began.at), TURF.lookEveryDays)
   const sense = batch.observations.some(({ finding }) => finding === 'gone') ? ROOTS_FELT : GRASS_SEEN
-  const wetDue = addDays(new Date(batch.puts.findLast(({ waterL }) => waterL > 0)?.at ?? batch.began.at), WATER_AFTER_DAYS)
+  const wetDue = addDays(new Date(batch.puts.findLast(({ waterL }) => waterL > 0)?.at ?? batch.began.at), TURF.waterAfterDays)
   const [ready] = way.windows(batch, surroundings)
   const water: Ask = {
     action: 'watered', doing: openPad('watered'), label: 'Water', icon: 'i-ph-drop', title: 'Water the stack',
@@ -89,6 +88,6 @@ export const life: Omit<Life, 'forecaster'> = {
       }],
   outputs: ({ began, takings }) => [{
     materialId: 'loam', label: 'Loam, sieved', hint: 'into mixes for pots and seeds, or onto beds',
-    expectedL: takings.length > 0 ? undefined : YIELD.typical * turfL(began.answers),
+    expectedL: takings.length > 0 ? undefined : TURF.yieldShare.typical * turfL(began.answers),
   }],
 }

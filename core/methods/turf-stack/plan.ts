@@ -11,11 +11,11 @@ import type { Answers } from '../../questions/answers'
 import type { Picture } from '../../picture/picture'
 import type { Draft, Proposal, Surroundings } from '../contract'
 import { COVERED, CREEPING, GROWN, plannedDays } from './course'
+import { TURF } from './constants'
+
 /** What was lifted: square metres, metres thick. */
 const AREA = 'areaM2'
 const THICK = 'thickM'
-/** Litres of loam for a litre of turf, sieved (practice: six to seven and a half tenths). */
-export const YIELD = range(0.6, 0.675, 0.75)
 export const LIFTING = 'A turf weighs more than it looks: small pieces, a barrow half full, knees bent.'
 
 /** Where turves are stacked: a corner of the garden, or a crate. */
@@ -59,7 +59,7 @@ export function draftOf({ site, approachId, answers }: Proposal, around: Surroun
   const litres = turfL(answers)
   const heightM = litres / 1000 / siteAreaM2(site)
   const length = (metres: number) => quantityText('length', units, metres)
-  const gives = range(YIELD.low * litres, YIELD.typical * litres, YIELD.high * litres)
+  const gives = range(TURF.yieldShare.low * litres, TURF.yieldShare.typical * litres, TURF.yieldShare.high * litres)
   const turf = materialOf({ materialId: 'turf' }, LIBRARY_BOOK)
   const [soonest, latest] = plannedDays({ approachId, answers }, around)
   return {

@@ -5,6 +5,7 @@ import { middleOf } from './forecast'
 import { binOn } from './now'
 import { airAround, type WormKind, shelterOf, type Shelter } from './kinds'
 import { SHELTERED, WHERE } from './words'
+import { WORM } from './constants'
 
 /** What the weather brings to a bin within two days. */
 export interface Alarm {
@@ -15,11 +16,6 @@ export interface Alarm {
   readonly outsideC: number
 }
 
-/** A day's hottest hour above its mean where nothing is foretold, K. */
-const USUAL_SWING_K = 6
-/** It follows the air slowly: so much of a day's change comes through before the next. */
-const REACHED = 0.5
-
 /** Where a bin stands now: moved, or as it began. */
 export function shelterNow({ began, did }: Pick<BegunBatch, 'began' | 'did'>): Shelter {
   const moved = did.findLast(({ deed }) => deed === SHELTERED)
@@ -29,10 +25,8 @@ export function shelterNow({ began, did }: Pick<BegunBatch, 'began' | 'did'>): S
 /** Warmth of a bin at the worst hour of a day, °C. */
 function worstC(shelter: Shelter, binC: number, meanC: number, extremeC: number): number {
   const air = airAround(shelter, meanC) + shelter.noonShare * (extremeC - meanC) * 2
-  return binC + Math.max(REACHED, shelter.throughShare * REACHED) * (air - binC)
+  return binC + Math.max(WORM.reached, shelter.throughShare * WORM.reached) * (air - binC)
 }
-
-const ALARM_BEFORE_K = 1
 
 /** Heat or frost that is coming today, tomorrow or the day after, the first of them: told the day before. */
 export function alarmOf(batch: BegunBatch, surroundings: Surroundings, kind: WormKind): Alarm | undefined {
@@ -43,11 +37,11 @@ export function alarmOf(batch: BegunBatch, surroundings: Surroundings, kind: Wor
     const day = addDays(surroundings.now, ahead)
     const meanC = surroundings.weather.ambientC(day)
     const told = surroundings.weather.extremesC?.(day)
-    const [hot, cold] = [told?.maxC ?? meanC + USUAL_SWING_K, told?.minC ?? meanC - USUAL_SWING_K]
+    const [hot, cold] = [told?.maxC ?? meanC + WORM.usualSwingK, told?.minC ?? meanC - WORM.usualSwingK]
     const [warmest, coldest] = [worstC(shelter, bin.binC, meanC, hot), worstC(shelter, bin.binC, meanC, cold)]
-    if (warmest >= kind.maxC - ALARM_BEFORE_K || airAround(shelter, meanC) >= kind.maxC - ALARM_BEFORE_K - 1)
+    if (warmest >= kind.maxC - WORM.alarmBeforeK || airAround(shelter, meanC) >= kind.maxC - WORM.alarmBeforeK - 1)
       return { kind: 'heat', day, binC: Math.max(warmest, airAround(shelter, meanC)), outsideC: hot }
-    if (coldest <= kind.diesBelowC + ALARM_BEFORE_K || (shelter.throughShare > 0.6 && cold <= kind.diesBelowC - 4))
+    if (coldest <= kind.diesBelowC + WORM.alarmBeforeK || (shelter.throughShare > 0.6 && cold <= kind.diesBelowC - 4))
       return { kind: 'frost', day, binC: coldest, outsideC: cold }
   }
   return undefined

@@ -1,6 +1,7 @@
 import { moistureShare } from '../../heat/limits'
 import { airAround, warmthShare, type Shelter, type WormKind } from './kinds'
 import type { WormTraits } from './traits'
+import { WORM } from './constants'
 
 /** Something fed on a day, into a pocket. */
 export interface Feed {
@@ -69,47 +70,6 @@ export interface WormCourse {
   readonly dryKg: Float32Array
 }
 
-/** Wet feed eaten by a kilogram of worms in a day at their best; in the first weeks hardly more than half of it. */
-export const INTAKE_DAY = 0.4
-const SETTLES_IN = { share: 0.55, days: 30 }
-/** They multiply by so much a day when all is well: doubling in 69 days (60 to 90 in practice). */
-export const GROWTH_DAY = 0.01
-/** So many kilograms find room on a square metre. */
-export const ROOM_KG_M2 = 5
-/** Fed so much of what they would eat at most, a herd keeps its number. */
-const KEEPS_AT = 0.6
-const REMEMBERS_DAYS = 21
-/** Who has eaten nearly all they could wish for is not held back by food: from this share of their wish on, more and more. */
-const SATED = { from: 0.85, room: 20 }
-/** Hungry, it shrinks by no more than so much a day. */
-const SHRINKS_DAY = 0.008
-/** Of what is eaten so much of the dry matter leaves as castings (40–60 %). */
-export const CASTINGS_SHARE = 0.5
-/** Castings lie at so much water, wet basis, and weigh so much dry a litre. */
-export const CASTINGS_MOISTURE = 0.73
-export const CASTINGS_DRY_KG_L = 0.18
-const FEED_WET_KG_L = 0.55
-const BEDDING_DRY_KG_L = 0.07
-/** Bedding is eaten too: so much of it a day, and what appetite is left over takes so much dry matter a wet kilogram. */
-const BEDDING = { perDay: 0.006, spare: 0.1 }
-/** Microbes take so much of the feed a day at 20 °C, doubling for ten kelvin, and heat it. */
-const MICROBES = { perDay: 0.025, at: 20, q10: 2, heatMJKg: 18 }
-/** Heat that a bin lets out, MJ a day, kelvin and square metre of its ground. */
-const LOSES_MJ = 0.65
-/** It follows the air with this time, days. */
-const FOLLOWS_DAYS = 1.4
-/** Feed that lies deeper than a hand sours; so does what stands in water. Sourness comes and goes within days. */
-const HAND_M = 0.065
-const SOURS_DAYS = 4
-const SOUR_WET = { from: 0.84, over: 0.1 }
-/** Above this, water drips off. */
-const DRIPS_ABOVE = 0.84
-/** Dries, mm a day at 20 °C under a lid. */
-const DRIES_MM = 0.25
-/** Worst days: beyond what they bear, by so much a day for each kelvin; and dry or sour. */
-const DEATH = { perK: 0.9, dry: 0.06, sour: 0.05 }
-const DRY_BELOW = 0.5
-
 interface State {
   worms: number
   readonly dry: Float64Array
@@ -139,7 +99,8 @@ const moistureOf = (state: State) => {
   return dry > 0 ? state.water / (state.water + dry) : 0
 }
 
-const volumeOf = (state: State) => sum(state.wet) / FEED_WET_KG_L + state.bedding / BEDDING_DRY_KG_L + state.castings / CASTINGS_DRY_KG_L
+const volumeOf = (state: State) =>
+  sum(state.wet) / WORM.feedWetKgL + state.bedding / WORM.beddingDryKgL + state.castings / WORM.castingsDryKgL
 
 function doTo(state: State, deed: WormDeed, herd: number): void {
   switch (deed.kind) {
@@ -166,10 +127,10 @@ function doTo(state: State, deed: WormDeed, herd: number): void {
       break
     }
     case 'take': {
-      const taken = Math.min(0.98 * state.castings, deed.litres * CASTINGS_DRY_KG_L)
+      const taken = Math.min(0.98 * state.castings, deed.litres * WORM.castingsDryKgL)
       state.castings -= taken
       state.fedIn -= taken
-      state.water = Math.max(0, state.water - taken * CASTINGS_MOISTURE / (1 - CASTINGS_MOISTURE))
+      state.water = Math.max(0, state.water - taken * WORM.castingsMoisture / (1 - WORM.castingsMoisture))
       break
     }
     case 'clear': {
@@ -205,19 +166,19 @@ function eat(state: State, appetite: number, castings: number, beddingPace: numb
     state.wet[i]! *= 1 - share
   }
   const bedding = Math.min(
-    0.2 * state.bedding, state.bedding * BEDDING.perDay * beddingPace + BEDDING.spare * (appetite - eaten) * beddingPace,
+    0.2 * state.bedding, state.bedding * WORM.bedding.perDay * beddingPace + WORM.bedding.spare * (appetite - eaten) * beddingPace,
   )
   state.bedding -= bedding
   state.castings += castings * (dryEaten + bedding)
   state.gone += (1 - castings) * (dryEaten + bedding)
   state.water += 0.5 * (1 - castings) * (dryEaten + bedding)
-  state.eaten += (eaten - state.eaten) / REMEMBERS_DAYS
-  state.wanted += (appetite - state.wanted) / REMEMBERS_DAYS
+  state.eaten += (eaten - state.eaten) / WORM.remembersDays
+  state.wanted += (appetite - state.wanted) / WORM.remembersDays
 }
 
 /** Microbes have their share of the feed: gives the heat of a day, MJ. */
 function rot(state: State): number {
-  const rate = Math.min(0.3, MICROBES.perDay * MICROBES.q10 ** ((Math.min(40, state.binC) - MICROBES.at) / 10))
+  const rate = Math.min(0.3, WORM.microbes.perDay * WORM.microbes.q10 ** ((Math.min(40, state.binC) - WORM.microbes.at) / 10))
   let lost = 0
   for (let i = 0; i < state.dry.length; i++) {
     const gone = state.dry[i]! * rate
@@ -227,23 +188,23 @@ function rot(state: State): number {
   }
   state.gone += lost
   state.water += 0.5 * lost
-  return lost * MICROBES.heatMJKg
+  return lost * WORM.microbes.heatMJKg
 }
 
 function grow(state: State, { kind, areaM2 }: WormCase, traits: WormTraits, appetiteShare: number, moisture: number): void {
-  const sated = Math.max(0, Math.min(1, state.eaten / Math.max(1e-9, state.wanted)) - SATED.from) / (1 - SATED.from)
-  const food = (1 + SATED.room * sated) * state.eaten / (KEEPS_AT * INTAKE_DAY * traits.intake * Math.max(0.15, appetiteShare))
-  const room = Math.max(1e-6, Math.min(ROOM_KG_M2 * areaM2, food))
-  const r = GROWTH_DAY * traits.growth * appetiteShare
+  const sated = Math.max(0, Math.min(1, state.eaten / Math.max(1e-9, state.wanted)) - WORM.sated.from) / (1 - WORM.sated.from)
+  const food = (1 + WORM.sated.room * sated) * state.eaten / (WORM.keepsAt * WORM.intakeDay * traits.intake * Math.max(0.15, appetiteShare))
+  const room = Math.max(1e-6, Math.min(WORM.roomKgM2 * areaM2, food))
+  const r = WORM.growthDay * traits.growth * appetiteShare
   const grown = room / (1 + (room / Math.max(1e-9, state.worms) - 1) * Math.exp(-r))
-  state.worms = Math.max(grown, state.worms * (1 - SHRINKS_DAY))
+  state.worms = Math.max(grown, state.worms * (1 - WORM.shrinksDay))
   const heat = Math.max(0, state.binC - (kind.diesAboveC - 1))
   const cold = Math.max(0, kind.diesBelowC + 1 - state.binC)
   const rate
-    = DEATH.perK * (state.binC > kind.diesAboveC ? heat : 0)
-      + DEATH.perK * (state.binC < kind.diesBelowC ? cold : 0)
-      + (moisture < DRY_BELOW ? DEATH.dry : 0)
-      + DEATH.sour * Math.max(0, state.sour - 0.7)
+    = WORM.death.perK * (state.binC > kind.diesAboveC ? heat : 0)
+      + WORM.death.perK * (state.binC < kind.diesBelowC ? cold : 0)
+      + (moisture < WORM.dryBelow ? WORM.death.dry : 0)
+      + WORM.death.sour * Math.max(0, state.sour - 0.7)
   state.worms *= Math.exp(-Math.min(5, rate))
 }
 
@@ -280,11 +241,11 @@ export function runWorms(what: WormCase, traits: WormTraits, days: Float64Array,
     }
     const { feed, fromDay, everyDays } = what.feeding
     if (feed && day >= fromDay && (day - Math.ceil(fromDay)) % everyDays === 0) feedTo(state, feed, what.feeds.length + ahead++)
-    if (day === 0) state.eaten = state.wanted = KEEPS_AT * INTAKE_DAY * traits.intake * state.worms
+    if (day === 0) state.eaten = state.wanted = WORM.keepsAt * WORM.intakeDay * traits.intake * state.worms
     const moisture = moistureOf(state)
     const share = warmth(what.kind, state.binC) * moistureAppetite(moisture) * (1 - 0.7 * state.sour)
-    const settled = SETTLES_IN.share + (1 - SETTLES_IN.share) * (1 - Math.exp(-day / SETTLES_IN.days))
-    const best = INTAKE_DAY * traits.intake * state.worms * settled
+    const settled = WORM.settlesIn.share + (1 - WORM.settlesIn.share) * (1 - Math.exp(-day / WORM.settlesIn.days))
+    const best = WORM.intakeDay * traits.intake * state.worms * settled
     const appetite = best * share
     while (nextTime < days.length && days[nextTime]! < day + 1) {
       const backlog = sum(state.wet)
@@ -295,7 +256,7 @@ export function runWorms(what: WormCase, traits: WormTraits, days: Float64Array,
       course.binC[nextTime] = state.binC
       course.moisture[nextTime] = moisture
       course.sour[nextTime] = state.sour
-      course.castingsL[nextTime] = state.castings / CASTINGS_DRY_KG_L
+      course.castingsL[nextTime] = state.castings / WORM.castingsDryKgL
       course.volumeL[nextTime] = volumeOf(state)
       course.appetiteKg[nextTime] = appetite
       course.inKg[nextTime] = state.fedIn
@@ -303,24 +264,29 @@ export function runWorms(what: WormCase, traits: WormTraits, days: Float64Array,
       course.dryKg[nextTime] = sum(state.dry) + state.bedding + state.castings
       nextTime++
     }
-    eat(state, appetite, Math.min(0.7, CASTINGS_SHARE * traits.castings), traits.bedding)
+    eat(state, appetite, Math.min(0.7, WORM.castingsShare * traits.castings), traits.bedding)
     const off = state.castings * what.carriedOffDay
     state.castings -= off
     state.fedIn -= off
     const heatMJ = rot(state)
     grow(state, what, traits, share, moisture)
     const air = airAround(state.shelter, what.airC[Math.min(what.airC.length - 1, day)] ?? 12) + traits.warmerK
-    const rests = air + heatMJ * traits.heat / (LOSES_MJ * what.areaM2)
-    state.binC += (Math.min(60, rests) - state.binC) * (1 - Math.exp(-1 / FOLLOWS_DAYS))
+    const rests = air + heatMJ * traits.heat / (WORM.losesMJ * what.areaM2)
+    state.binC += (Math.min(60, rests) - state.binC) * (1 - Math.exp(-1 / WORM.followsDays))
     let deepest = 0
     for (let i = 0; i < pockets; i++) deepest = Math.max(deepest, state.wet[i]!)
-    const depthM = deepest / FEED_WET_KG_L / 1000 / (what.areaM2 / pockets)
-    const sours = Math.min(1, Math.max(0, (depthM / HAND_M - 1) * traits.souring) + Math.max(0, (moisture - SOUR_WET.from) / SOUR_WET.over))
-    state.sour += (sours - state.sour) * (1 - Math.exp(-1 / SOURS_DAYS))
+    const depthM = deepest / WORM.feedWetKgL / 1000 / (what.areaM2 / pockets)
+    const sours = Math.min(
+      1,
+      Math.max(0, (depthM / WORM.handM - 1) * traits.souring) + Math.max(0, (moisture - WORM.sourWet.from) / WORM.sourWet.over),
+    )
+    state.sour += (sours - state.sour) * (1 - Math.exp(-1 / WORM.soursDays))
     const dry = sum(state.dry) + state.bedding + state.castings
-    const dries = DRIES_MM * traits.drying * what.areaM2 * Math.max(0, state.binC) / 20 * moistureShare(moisture)
+    const dries = WORM.driesMm * traits.drying * what.areaM2 * Math.max(0, state.binC) / 20 * moistureShare(moisture)
     const rain = (what.rainMm[Math.min(what.rainMm.length - 1, day)] ?? 0) * what.rainShare * what.areaM2
-    state.water = Math.min(dry * DRIPS_ABOVE / (1 - DRIPS_ABOVE), Math.max(0, state.water + rain - Math.min(0.1 * state.water, dries)))
+    state.water = Math.min(
+      (dry * WORM.dripsAbove) / (1 - WORM.dripsAbove), Math.max(0, state.water + rain - Math.min(0.1 * state.water, dries)),
+    )
   }
   return course
 }

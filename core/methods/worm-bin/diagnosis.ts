@@ -5,13 +5,13 @@ import { percentText, quantityText } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import type { Diagnosis, Remedy, RemedyPart, Surroundings, Symptom } from '../contract'
 import { diagnosisBy, type Noticing } from '../course'
-import { beddingAtHand, dietOf, inHand, PRUDENT } from './diet'
+import { beddingAtHand, dietOf, inHand } from './diet'
 import type { WormKind } from './kinds'
 import { middleOf } from './forecast'
 import { binOn, type BinOnDay } from './now'
 import { feedings } from './pockets'
-import { SCRAPS } from './question'
 import { CLEARED, LEFT, MOOD, SHELTERED, SMELL, SQUEEZE } from './words'
+import { WORM } from './constants'
 
 const SYMPTOMS: readonly Symptom[] = [
   { id: 'sour', label: 'Sour, foul smell', group: 'Its smell' },
@@ -48,21 +48,16 @@ interface Facts {
   readonly days: number
 }
 
-const LOOKS_BACK_DAYS = 21
 const remedy = (text: string, parts: readonly RemedyPart[] = [], waterL = 0, deeds: readonly string[] = []): Remedy => ({
   text, parts, waterL, deeds,
 })
-
-/** Dry matter of bedding in a litre of it, loose, and water that a dry kilogram takes up until it is moist, kg. */
-const BEDDING_DRY_KG_L = 0.045
-const TAKES_KG_KG = 3
 
 /** Litres of dry bedding that bring a bin from its moisture to 75 %, a hand at least. */
 export function beddingFor({ volumeL, moisture }: Pick<BinOnDay, 'volumeL' | 'moisture'>): number {
   const dryKg = volumeL * 0.11
   const waterKg = dryKg * moisture / (1 - moisture)
-  const over = Math.max(0, waterKg - TAKES_KG_KG * dryKg)
-  return Math.min(0.6 * volumeL, Math.max(0.12 * volumeL, over / TAKES_KG_KG / BEDDING_DRY_KG_L))
+  const over = Math.max(0, waterKg - WORM.takesKgKg * dryKg)
+  return Math.min(0.6 * volumeL, Math.max(0.12 * volumeL, over / WORM.takesKgKg / WORM.looseBeddingKgL))
 }
 
 function bedding({ bin, batch, surroundings }: Facts): RemedyPart[] {
@@ -107,7 +102,9 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       return remedy(
         `Take out what is foul, work in ${named(parts)} and a spoon of crushed eggshell, and do not feed until the rest is nearly gone: `
         + `${facts.bin.backlogDays > 45 ? 'six weeks or more' : `about ${Math.max(3, Math.round(facts.bin.backlogDays))} days`}. Then `
-        + `about ${quantityText('volume', facts.surroundings.units, Math.max(0.5, (PRUDENT * facts.eatsKgWeek) / SCRAPS.kgL), 1)} a `
+        + 'about '
+        + `${quantityText('volume', facts.surroundings.units, Math.max(0.5, (WORM.prudent * facts.eatsKgWeek) / WORM.scraps.kgL), 1)} `
+        + 'a '
         + 'week.',
         parts, 0, [CLEARED],
       )
@@ -250,9 +247,9 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings, symptoms: readon
   const [bin, middle] = [binOn(batch, surroundings), middleOf(batch, surroundings)]
   if (!bin || !middle) return undefined
   const { question } = middle
-  const recent = question.feeds.filter(({ day }) => question.nowDay - day < LOOKS_BACK_DAYS)
-  const weeks = Math.min(LOOKS_BACK_DAYS, Math.max(7, question.nowDay)) / 7
-  const puts = feedings(batch).filter(({ at }) => daysBetween(at, surroundings.now) < LOOKS_BACK_DAYS)
+  const recent = question.feeds.filter(({ day }) => question.nowDay - day < WORM.looksBackDays)
+  const weeks = Math.min(WORM.looksBackDays, Math.max(7, question.nowDay)) / 7
+  const puts = feedings(batch).filter(({ at }) => daysBetween(at, surroundings.now) < WORM.looksBackDays)
   const today = Math.floor(question.nowDay)
   const lately = Array.from({ length: 10 }, (_, back) => question.airC[Math.max(0, today - back)] ?? 12)
   return {
@@ -268,7 +265,6 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings, symptoms: readon
   }
 }
 
-const FRESH_DAYS = 14
 const NOTICED: Noticing = {
   [SMELL]: { sour: 'sour', ammonia: 'ammonia' },
   [LEFT]: { most: 'uneaten' },
@@ -278,5 +274,5 @@ const NOTICED: Noticing = {
 
 /** What may be wrong with worms. */
 export const diagnosis: Diagnosis = diagnosisBy<Facts>({
-  symptoms: SYMPTOMS, freshDays: FRESH_DAYS, noticing: NOTICED, factsOf, causes: CAUSES,
+  symptoms: SYMPTOMS, freshDays: WORM.noticedDays, noticing: NOTICED, factsOf, causes: CAUSES,
 })

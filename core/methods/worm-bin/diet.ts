@@ -8,8 +8,10 @@ import { daysBetween } from '../../units/time'
 import type { Spare, Surroundings } from '../contract'
 import { binOn } from './now'
 import { feedings, nextPocket, pocketsOf, type PlacedPocket } from './pockets'
-import { massOf, SCRAPS } from './question'
+import { massOf } from './question'
 import { LEFT } from './words'
+import { WORM } from './constants'
+import { namedIn } from '../../constants/constants'
 
 /** What worms are given this week. */
 export interface Diet {
@@ -23,45 +25,33 @@ export interface Diet {
   readonly rests?: string
 }
 
-/** Fed somewhat less than they could eat: what is not eaten sours. */
-export const PRUDENT = 0.8
-const FEEDS_A_WEEK = 2.5
-/** So much may be left of the last feed when the next is due. */
-const LEFT_DUE = 0.25
-/** Backlog in days above which feeding rests. */
-const RESTS_ABOVE_DAYS = 9
-const FRESH_DAYS = 10
-
-/** What was seen of the last feed sets the pace, before the model has learnt it. */
-const BY_LEFT: Readonly<Record<string, number>> = { nothing: 1.2, little: 1, half: 0.65, most: 0 }
-
 /** What to feed this week: by what they eat at this warmth, what still lies there and what was left of the last. */
 export function dietOf(batch: BegunBatch, surroundings: Surroundings): Diet | undefined {
   const bin = binOn(batch, surroundings)
   if (!bin) return undefined
-  const seen = batch.observations.findLast(({ sense, at }) => sense === LEFT && daysBetween(at, surroundings.now) < FRESH_DAYS)
+  const seen = batch.observations.findLast(({ sense, at }) => sense === LEFT && daysBetween(at, surroundings.now) < WORM.leftFreshDays)
   const learnt = surroundings.forecastOf?.(batch.id) !== undefined
-  const pace = seen && (!learnt || seen.finding === 'most') ? BY_LEFT[seen.finding] ?? 1 : 1
+  const pace = seen && (!learnt || seen.finding === 'most') ? namedIn(WORM.byLeft, seen.finding) ?? 1 : 1
   const eatsKg = bin.appetiteKg
-  const weekKg = PRUDENT * 7 * eatsKg * pace
+  const weekKg = WORM.prudent * 7 * eatsKg * pace
   const lies = bin.backlogKg
-  const weekL = Math.max(0, weekKg - Math.max(0, lies - eatsKg * 2) / 2) / SCRAPS.kgL
-  const everyDays = 7 / FEEDS_A_WEEK
+  const weekL = Math.max(0, weekKg - Math.max(0, lies - eatsKg * 2) / 2) / WORM.scraps.kgL
+  const everyDays = 7 / WORM.feedsAWeek
   const last = feedings(batch).at(-1)
   const sinceDays = last ? daysBetween(last.at, surroundings.now) : Infinity
-  const untilEaten = eatsKg > 0.005 ? Math.max(0, lies - LEFT_DUE * lastKg(batch, surroundings)) / eatsKg : 14
+  const untilEaten = eatsKg > 0.005 ? Math.max(0, lies - WORM.leftDue * lastKg(batch, surroundings)) / eatsKg : 14
   const dueInDays = last ? Math.max(0, Math.min(14, untilEaten), everyDays - sinceDays) : 0
   const rests
     = bin.wormsKg < 0.01
       ? 'Hardly any worms live in it.'
-      : bin.backlogDays > RESTS_ABOVE_DAYS || pace === 0
+      : bin.backlogDays > WORM.restsAboveDays || pace === 0
         ? 'Most of what was fed still lies there.'
         : eatsKg * 7 < 0.15 * bin.wormsKg
           ? 'At this warmth they hardly eat.'
           : undefined
   return {
     weekL: Math.round(10 * weekL) / 10,
-    onceL: Math.max(0.2, Math.round((10 * weekL) / FEEDS_A_WEEK) / 10),
+    onceL: Math.max(0.2, Math.round((10 * weekL) / WORM.feedsAWeek) / 10),
     everyDays,
     dueInDays,
     ...(rests ? { rests } : {}),
@@ -118,7 +108,7 @@ export function usualFeed(batch: BegunBatch, surroundings: Surroundings): Ingred
     = ingredientsOf(last?.inputs.filter(({ role }) => role === 'feed') ?? [], materials)[0]?.material
       ?? findMaterial('kitchen-veg', materials)
   const litres = dietOf(batch, surroundings)?.onceL ?? 1
-  return material ? [inHand(material, litres * SCRAPS.kgL / Math.max(0.1, material.bulkDensityKgM3.typical / 1000), units)] : []
+  return material ? [inHand(material, litres * WORM.scraps.kgL / Math.max(0.1, material.bulkDensityKgM3.typical / 1000), units)] : []
 }
 
 /** Families that make bedding. */

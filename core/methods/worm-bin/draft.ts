@@ -10,21 +10,20 @@ import { footprintM2, frontWidthM } from '../../vessel/vessel'
 import type { BuildStep, Draft, Fact, Gift, Proposal, Surroundings, Verdict, Warning } from '../contract'
 import { weatherFrom } from '../contract'
 import { wormApproach } from './approaches'
-import { INTAKE_DAY, ROOM_KG_M2, runWorms, type WormCourse } from './course'
+import { runWorms, type WormCourse } from './course'
 import { inLitres, isBedding } from './diet'
-import { harvestDay, HARVEST } from './forecast'
+import { harvestDay } from './forecast'
 import { airAround, KINDS, kindOf, SHELTERS, shelterOf, warmthShare } from './kinds'
 import { pocketPlan } from './look'
-import { REACHABLE } from './outputs'
 import { pocketsOf } from './pockets'
-import { massOf, SCRAPS } from './question'
+import { massOf } from './question'
 import { traitsAt } from './traits'
 import { GRAMS, KIND, WEEKLY, WHERE } from './words'
+import { WORM } from './constants'
 
 /** Where it begins from: the scraps there are, or the box one has. */
 const FROM = 'from'
 const SCRAPS_FIRST = 'scraps'
-export const USUAL_WEEKLY_L = 5
 
 /** What is asked beside way, site and worms. */
 export function asksOf(approachId: string): readonly Question[] {
@@ -41,7 +40,7 @@ export function asksOf(approachId: string): readonly Question[] {
             usual: SCRAPS_FIRST,
           } as const,
         ]),
-    { id: WEEKLY, kind: 'volume', label: 'Scraps in a usual week', usual: USUAL_WEEKLY_L, most: 500 },
+    { id: WEEKLY, kind: 'volume', label: 'Scraps in a usual week', usual: WORM.usualWeeklyL, most: 500 },
     { id: KIND, kind: 'choice', label: 'Worms', choices: KINDS.map(({ id, name, hint }) => ({ id, label: name, hint })), usual: 'common' },
     ...(wormApproach(approachId).inGround
       ? []
@@ -54,21 +53,6 @@ export function asksOf(approachId: string): readonly Question[] {
     { id: GRAMS, kind: 'count', label: 'Worms that go in on that day, grams; 0 if later', usual: 0, most: 50_000, unit: 'g' },
   ]
 }
-
-/** Bedding as deep as two hands, and the water that wets it. */
-const BEDDING_M = 0.17
-/** Torn card and leaves slump to this share when they are soaked. */
-const SLUMPS_TO = 0.45
-const BEDDING_MOISTURE = 0.75
-/** To begin with, so much on a square metre (2.5 to 5 kg in practice). */
-const STOCK_KG_M2 = { low: 2.5, high: 5 }
-/** In the first months a herd eats a quarter to a half of its weight a day. */
-const FIRST_DAY = { low: 0.25, high: 0.5 }
-const HORIZON_DAYS = 400
-const EVERY_DAYS = 5
-
-/** Over the months in which scraps are really fed they eat at least so much of their best. */
-const LEAST_WARMTH = 0.4
 
 /** What a bin and its scraps come to. */
 export interface BinSums {
@@ -84,15 +68,15 @@ export interface BinSums {
 
 /** Worms, room and scraps, from one to the other: kg of worms = scraps a day / appetite, room = worms / stock. */
 export function sums(areaM2: number, weeklyL: number, warmth: number): BinSums {
-  const kgWeek = weeklyL * SCRAPS.kgL
-  const share = Math.max(LEAST_WARMTH, warmth)
-  const wormsKg = { low: kgWeek / 7 / (FIRST_DAY.high * share), high: kgWeek / 7 / (FIRST_DAY.low * share) }
-  const middle = kgWeek / 7 / (INTAKE_DAY * share)
-  const takes = (kgM2: number, perDay: number) => areaM2 * kgM2 * perDay * share * 7 / SCRAPS.kgL
+  const kgWeek = weeklyL * WORM.scraps.kgL
+  const share = Math.max(WORM.leastWarmth, warmth)
+  const wormsKg = { low: kgWeek / 7 / (WORM.firstDay.high * share), high: kgWeek / 7 / (WORM.firstDay.low * share) }
+  const middle = kgWeek / 7 / (WORM.intakeDay * share)
+  const takes = (kgM2: number, perDay: number) => areaM2 * kgM2 * perDay * share * 7 / WORM.scraps.kgL
   return {
     areaM2, kgWeek, wormsKg,
-    boxes: Math.max(1, Math.ceil(middle / ((areaM2 * (STOCK_KG_M2.low + STOCK_KG_M2.high)) / 2) - 0.1)),
-    takesL: { low: takes(STOCK_KG_M2.low, FIRST_DAY.low), high: takes(STOCK_KG_M2.high, FIRST_DAY.high) },
+    boxes: Math.max(1, Math.ceil(middle / ((areaM2 * (WORM.stockKgM2.low + WORM.stockKgM2.high)) / 2) - 0.1)),
+    takesL: { low: takes(WORM.stockKgM2.low, WORM.firstDay.low), high: takes(WORM.stockKgM2.high, WORM.firstDay.high) },
     warmth,
   }
 }
@@ -121,18 +105,18 @@ function warmthAhead({ answers }: Proposal, surroundings: Surroundings): number 
 function tryOut(proposal: Proposal, surroundings: Surroundings): Tried {
   const approach = wormApproach(proposal.approachId)
   const areaM2 = footprintM2(asVessel(proposal.site))
-  const weeklyL = numberOf(proposal.answers, WEEKLY) ?? USUAL_WEEKLY_L
+  const weeklyL = numberOf(proposal.answers, WEEKLY) ?? WORM.usualWeeklyL
   const fromScraps = approach.id === 'tower' || proposal.answers[FROM] !== 'box'
   const reckoned = sums(areaM2, weeklyL, warmthAhead(proposal, surroundings))
-  const beddingL = areaM2 * Math.min(BEDDING_M, asVessel(proposal.site).heightM * 0.6) * 1000 / SLUMPS_TO
+  const beddingL = areaM2 * Math.min(WORM.beddingM, asVessel(proposal.site).heightM * 0.6) * 1000 / WORM.slumpsTo
   const card = findMaterial('cardboard', surroundings.materials)
   const { dryKg, waterKg } = card ? massOf([inLitres(card, beddingL)]) : { dryKg: 0, waterKg: 0 }
-  const waterL = Math.max(0, dryKg * BEDDING_MOISTURE / (1 - BEDDING_MOISTURE) - waterKg)
+  const waterL = Math.max(0, dryKg * WORM.beddingMoisture / (1 - WORM.beddingMoisture) - waterKg)
   const grams = numberOf(proposal.answers, GRAMS) ?? 0
-  const wormsKg = grams > 0 ? grams / 1000 : Math.min(areaM2 * STOCK_KG_M2.high, (reckoned.wormsKg.low + reckoned.wormsKg.high) / 2)
+  const wormsKg = grams > 0 ? grams / 1000 : Math.min(areaM2 * WORM.stockKgM2.high, (reckoned.wormsKg.low + reckoned.wormsKg.high) / 2)
   const fedL = fromScraps ? weeklyL / reckoned.boxes : (reckoned.takesL.low + reckoned.takesL.high) / 2
-  const kg = fedL * SCRAPS.kgL / 2
-  const feed = { dryKg: kg * (1 - SCRAPS.moisture), waterKg: kg * SCRAPS.moisture }
+  const kg = fedL * WORM.scraps.kgL / 2
+  const feed = { dryKg: kg * (1 - WORM.scraps.moisture), waterKg: kg * WORM.scraps.moisture }
   const what = {
     kind: kindOf(proposal.answers[KIND]),
     shelter: shelterOf(proposal.answers[WHERE]),
@@ -148,9 +132,9 @@ function tryOut(proposal: Proposal, surroundings: Surroundings): Tried {
     feeding: { fromDay: 3, everyDays: 4, feed },
     rainShare: approach.rainShare,
     carriedOffDay: approach.carriedOffDay,
-    ...weatherFrom(surroundings.now, HORIZON_DAYS, surroundings),
+    ...weatherFrom(surroundings.now, WORM.horizonDays, surroundings),
   }
-  const days = Float64Array.from({ length: Math.floor(HORIZON_DAYS / EVERY_DAYS) + 1 }, (_, at) => at * EVERY_DAYS)
+  const days = Float64Array.from({ length: Math.floor(WORM.horizonDays / WORM.draftEveryDays) + 1 }, (_, at) => at * WORM.draftEveryDays)
   const run = (index: 0 | 1 | 2) => runWorms(what, CORNERS[index], days)
   return { courses: [run(0), run(1), run(2)], sums: reckoned, beddingL, waterL, fedL, fromScraps }
 }
@@ -212,8 +196,8 @@ function facts(proposal: Proposal, tried: Tried, surroundings: Surroundings): Fa
     {
       label: tower ? 'Worms' : 'Worms to begin with',
       value: tried.fromScraps
-        ? kilos(surroundings, { low: wormsKg.low, high: Math.min(wormsKg.high, areaM2 * boxes * ROOM_KG_M2) })
-        : kilos(surroundings, { low: areaM2 * STOCK_KG_M2.low, high: areaM2 * STOCK_KG_M2.high }),
+        ? kilos(surroundings, { low: wormsKg.low, high: Math.min(wormsKg.high, areaM2 * boxes * WORM.roomKgM2) })
+        : kilos(surroundings, { low: areaM2 * WORM.stockKgM2.low, high: areaM2 * WORM.stockKgM2.high }),
       why: tower
         ? 'or none: those of the bed find it'
         : 'with half of that they need two to three months longer; they double in two to three months',
@@ -321,12 +305,12 @@ function warnings(proposal: Proposal): Warning[] {
 /** Castings, when they are worth taking; nothing where that is not in sight. */
 function giftsOf({ courses, sums }: Tried, now: Date): Gift[] {
   const days = courses.map(course => harvestDay(course, sums.areaM2, 0)) as [number, number, number]
-  if (days[1] >= HORIZON_DAYS - EVERY_DAYS) return []
+  if (days[1] >= WORM.horizonDays - WORM.draftEveryDays) return []
   const litres = courses
-    .map((course, index) => course.castingsL[Math.max(0, course.days.findIndex(day => day >= days[index]!))]! * REACHABLE)
+    .map((course, index) => course.castingsL[Math.max(0, course.days.findIndex(day => day >= days[index]!))]! * WORM.reachable)
     .sort((a, b) => a - b) as [number, number, number]
   return [{
-    label: `Castings, at ${Math.round(100 * HARVEST.share)} % of what is in it`,
+    label: `Castings, at ${Math.round(100 * WORM.harvest.share)} % of what is in it`,
     litres: range(0.8 * litres[0], litres[1], 1.2 * litres[2]),
     from: addDays(now, Math.round(Math.min(days[0], days[2]))), to: addDays(now, Math.round(Math.max(days[0], days[2]))),
   }]
@@ -339,7 +323,7 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const { units, now, materials } = surroundings
   const tower = wormApproach(proposal.approachId).id === 'tower'
   const card = findMaterial('cardboard', materials)
-  const heightM = Math.min(vessel.heightM, tried.beddingL * SLUMPS_TO / 1000 / tried.sums.areaM2)
+  const heightM = Math.min(vessel.heightM, tried.beddingL * WORM.slumpsTo / 1000 / tried.sums.areaM2)
   const places = pocketsOf(proposal.site)
   // What lies on the bench from another plan is no bedding.
   const own = proposal.ingredients.filter(({ material, amount: { count } }) => count > 0 && isBedding(material))

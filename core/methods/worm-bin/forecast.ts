@@ -1,15 +1,8 @@
 import { defineCourse } from '../course'
-import { ROOM_KG_M2, runWorms, type WormCourse } from './course'
+import { runWorms, type WormCourse } from './course'
 import { questionOf, type WormQuestion, type WormRow } from './question'
 import { DIMENSIONS, traitsAt } from './traits'
-
-const EVERY_DAYS = 3
-/** Warmth differs from spot to spot and with the sun, K. */
-const STRAYS_K = 0.8
-/** Worth a harvest: castings are so much of what is in it, and at least so many litres a square metre. */
-export const HARVEST = { share: 0.5, litresM2: 30 } as const
-/** Crowded: so much of the room is taken. */
-export const CROWDED = 0.8
+import { WORM } from './constants'
 
 /** The day from `from` on, from which something holds; the last day where it never does. */
 function dayFrom({ days }: WormCourse, from: number, holds: (at: number) => boolean): number {
@@ -21,13 +14,13 @@ function dayFrom({ days }: WormCourse, from: number, holds: (at: number) => bool
 export function harvestDay(course: WormCourse, areaM2: number, from: number): number {
   return dayFrom(
     course, from,
-    at => course.castingsL[at]! >= HARVEST.share * course.volumeL[at]! && course.castingsL[at]! >= HARVEST.litresM2 * areaM2,
+    at => course.castingsL[at]! >= WORM.harvest.share * course.volumeL[at]! && course.castingsL[at]! >= WORM.harvest.litresM2 * areaM2,
   )
 }
 
 /** The day on which the herd fills its room, from a day on. */
 export function crowdedDay(course: WormCourse, areaM2: number, from: number): number {
-  return dayFrom(course, from, at => course.wormsKg[at]! >= CROWDED * ROOM_KG_M2 * areaM2)
+  return dayFrom(course, from, at => course.wormsKg[at]! >= WORM.crowded * WORM.roomKgM2 * areaM2)
 }
 
 /** The day since which castings count: the last time that some were taken or split off. */
@@ -39,14 +32,14 @@ export function since({ deeds }: Pick<WormQuestion, 'deeds'>): number {
 export const { forecaster, timesOf, answerOf, middleOf } = defineCourse<
   WormQuestion, WormCourse, WormRow | 'backlogDays' | 'castingsL' | 'appetiteKg' | 'backlogKg'
 >({
-  ask: questionOf, everyDays: () => EVERY_DAYS, dimensions: DIMENSIONS, members: 150, mostRounds: 2,
+  ask: questionOf, everyDays: () => WORM.everyDays, dimensions: DIMENSIONS, members: 150, mostRounds: 2,
   run: (question, point, times) => runWorms(question, traitsAt(point), times), row: (course, row) => course[row],
   bands: {
     backlogDays: 'backlogDays', backlogKg: 'backlogKg', binC: 'binC', sour: 'sour', moisture: 'moisture', castingsL: 'castingsL',
     wormsKg: 'wormsKg', appetiteKg: 'appetiteKg',
   },
   bandsAtStart: { backlogDaysAtStart: 'backlogDays' },
-  strays: { binC: STRAYS_K },
+  strays: { binC: WORM.straysK },
   windows: (question) => {
     const from = since(question)
     return {

@@ -12,17 +12,16 @@ import { wormApproach } from './approaches'
 import { dietOf, weekPlan } from './diet'
 import { middleOf } from './forecast'
 import { binOn, type BinOnDay } from './now'
-import { outputsOf, REACHABLE } from './outputs'
+import { outputsOf } from './outputs'
 import { feedings, groundOf, nextPocket, pocketIndexes, pocketsOf, type PlacedPocket } from './pockets'
 import { hasWorms, tasksOf } from './tasks'
 import { windowsOf } from './windows'
 import { LEFT, MOOD, SMELL, WARMTH } from './words'
+import { WORM } from './constants'
 
-const FRESH_DAYS = 10
-const COUNTED_DAYS = 45
 /** What lies uneaten, as so many days of feed; beyond six weeks nobody counts. */
 const backlogText = (days: number) =>
-  days > COUNTED_DAYS
+  days > WORM.countedDays
     ? 'feed for more than six weeks'
     : `feed for about ${Math.max(1, Math.round(days))} ${Math.round(days) <= 1 ? 'day' : 'days'}`
 
@@ -39,7 +38,7 @@ function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   const sentence = `${worms}, ${feed}, about ${figure} and ${percentText(bin.moisture)} water in the bedding.`.replace(/^./, letter =>
     letter.toUpperCase(),
   )
-  const seen = batch.observations.filter(({ at }) => daysBetween(at, surroundings.now) < FRESH_DAYS)
+  const seen = batch.observations.filter(({ at }) => daysBetween(at, surroundings.now) < WORM.readFreshDays)
   const answered = (at: string) =>
     batch.did.some(one => one.at > at) || batch.puts.some(one => one.at > at && one.inputs.some(({ role }) => role === 'bedding'))
   const bad = (sense: string, findings: readonly string[]) =>
@@ -98,8 +97,6 @@ function bandsOf(bin: BinOnDay): PictureBand[] {
   ].filter(({ heightShare }) => heightShare > 0.01) as PictureBand[]
 }
 
-const IN_GROUND_M = 0.85
-
 function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): Picture {
   const vessel = asVessel(batch.began.site)
   const bin = batch.ended && day === undefined ? undefined : binOn(batch, surroundings, day)
@@ -113,7 +110,7 @@ function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): P
     parts: [
       { kind: 'walls', vessel }, { kind: 'fill', heightM, bands: bin ? bandsOf(bin) : [] },
       ...(places.length > 1 ? sectionPockets(places, shares, widthM, heightM) : []),
-      ...(tower ? [{ kind: 'level' as const, yM: vessel.heightM * IN_GROUND_M, said: 'soil of the bed' }] : []),
+      ...(tower ? [{ kind: 'level' as const, yM: vessel.heightM * WORM.inGroundM, said: 'soil of the bed' }] : []),
       { kind: 'soil' },
     ],
   }
@@ -154,14 +151,12 @@ function told(batch: BegunBatch, surroundings: Surroundings, day?: number): stri
     + `${percentText(bin.moisture)} water.`
 }
 
-const AHEAD_DAYS = 60
-
 const lastDay = (batch: BegunBatch, surroundings: Surroundings) => {
   const middle = middleOf(batch, surroundings)
   if (!middle) return 1
   return batch.ended
     ? Math.max(1, daysBetween(batch.began.at, batch.ended.at))
-    : Math.min(middle.question.horizonDay, Math.max(30, middle.question.nowDay + AHEAD_DAYS))
+    : Math.min(middle.question.horizonDay, Math.max(30, middle.question.nowDay + WORM.aheadDays))
 }
 
 /** What a look at the last feed says in days of backlog is not told: it is drawn where it was seen. */
@@ -220,17 +215,14 @@ function planText(batch: BegunBatch, surroundings: Surroundings): string | undef
   return line.length > 0 ? line.join('; ') : undefined
 }
 
-/** From here on it can be smelt. */
-const SMELT = 0.35
-
 /** Whether it may turn sour within a week, by the band of what is possible. */
 function sourFact(forecast: Forecast | undefined, at: number): Fact[] {
   const sour = forecast?.series.sour
   if (!sour || at < 0) return []
   const [low, typical, high] = [sour.low[at]!, sour.typical[at]!, sour.high[at]!]
-  if (high < SMELT) return []
+  if (high < WORM.smelt) return []
   return [{
-    label: 'Sour in a week', value: low >= SMELT ? 'nearly surely' : typical >= SMELT ? 'likely' : 'it may be',
+    label: 'Sour in a week', value: low >= WORM.smelt ? 'nearly surely' : typical >= WORM.smelt ? 'likely' : 'it may be',
     why: 'fed on as in the last weeks: uneaten feed that lies deeper than a hand\'s breadth sours',
   }]
 }
@@ -263,7 +255,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
           {
             label: 'Lies uneaten in a week',
             value:
-              band.low[at]! > COUNTED_DAYS
+              band.low[at]! > WORM.countedDays
                 ? 'feed for more than six weeks'
                 : `feed for ${Math.round(band.low[at]!)}–${Math.round(Math.min(60, band.high[at]!))} days`,
             why: 'fed on as in the last weeks, eight times in ten; more than about nine days sours',
@@ -276,7 +268,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
           {
             label: 'Castings', value: litres(bin.castingsL),
             why: `of ${litres(bin.volumeL)} in it and ${litres(vesselVolumeL(asVessel(batch.began.site)))} to the rim; about `
-              + `${litres(bin.castingsL * REACHABLE)} can be taken`,
+              + `${litres(bin.castingsL * WORM.reachable)} can be taken`,
           },
         ]),
   ]

@@ -3,6 +3,7 @@ import type { GroundShape } from '../../picture/ground'
 import { asVessel, type Site } from '../../vessel/site'
 import { footprintM2 } from '../../vessel/vessel'
 import type { Pocket } from '../contract'
+import { WORM } from './constants'
 
 /** A pocket in the plan of a bin, metres from the middle of it. */
 export interface PlacedPocket extends Pocket {
@@ -12,10 +13,6 @@ export interface PlacedPocket extends Pocket {
   readonly widthM: number
   readonly depthM: number
 }
-
-/** A pocket is about so big: an armful of bedding lifted aside, m². */
-const POCKET_M2 = 0.07
-const MOST = 12
 
 /** Columns and rows that make about so many fields of about square shape. */
 function gridOf(widthM: number, depthM: number, wanted: number): { readonly columns: number, readonly rows: number } {
@@ -38,7 +35,7 @@ export function pocketsOf(site: Site): PlacedPocket[] {
   // A round bin is divided as the square within it.
   const [widthM, depthM]
     = vessel.shape === 'box' ? [vessel.widthM, vessel.depthM] : [vessel.diameterM * Math.SQRT1_2, vessel.diameterM * Math.SQRT1_2]
-  const wanted = Math.min(MOST, Math.max(1, Math.floor(areaM2 / POCKET_M2)))
+  const wanted = Math.min(WORM.pocketsMost, Math.max(1, Math.floor(areaM2 / WORM.pocketM2)))
   const { columns, rows } = gridOf(widthM, depthM, wanted)
   return Array.from({ length: columns * rows }, (_, index): PlacedPocket => {
     const [column, row] = [index % columns, Math.floor(index / columns)]

@@ -10,26 +10,13 @@ import type { Feed, FeedingOn, WormCase, WormDeed } from './course'
 import { kindOf, shelterOf } from './kinds'
 import { feedings, pocketIndexes, pocketsOf } from './pockets'
 import { CLEARED, GRAMS, KIND, LEFT, SHARE, SHELTERED, SMELL, SPLIT, SQUEEZE, WARMTH, WEEKLY, WHERE, WORMS_IN } from './words'
+import { WORM } from './constants'
 
 /** What of a course can be found in the garden. */
 export type WormRow = 'leftShare' | 'binC' | 'moisture' | 'sour' | 'wormsKg'
 
 /** Everything that a forecast of one bin needs, as plain data that can be handed to a worker. */
 export type WormQuestion = CourseQuestion<WormRow> & WormCase
-
-/** What is told by what was left of the last feed. */
-const LEFTS: Readonly<Record<string, readonly [low: number, high: number]>> = {
-  nothing: [-0.3, 0.12], little: [0.08, 0.38], half: [0.32, 0.72], most: [0.66, 2],
-}
-const LEFT_SPREAD = 0.12
-const SQUEEZES: Readonly<Record<string, readonly [low: number, high: number]>> = {
-  dust: [0, 0.5], dry: [0.5, 0.66], right: [0.66, 0.8], wet: [0.78, 1],
-}
-const SQUEEZE_SPREAD = 0.05
-const SOURS: Readonly<Record<string, readonly [low: number, high: number]>> = { earthy: [-0.3, 0.3], sour: [0.25, 1.3] }
-const SOUR_SPREAD = 0.2
-const HEAT_SPREAD_K = 2.5
-const HORIZON = { least: 300, beyondNow: 220, most: 1600 }
 /** Loose dry stuff as dry matter and water. */
 const massOf = (some: readonly Ingredient[]) => some.map(portionOf).reduce((sum, { material, looseVolumeL }) => {
   const wetKg = looseVolumeL * material.bulkDensityKgM3.typical / 1000
@@ -73,42 +60,33 @@ function deedsOf(batch: BegunBatch, { materials }: Lasting): WormDeed[] {
   ].sort((a, b) => a.day - b.day)
 }
 
-/** What was fed lately goes on: so many days back, at least so many feeds; else as planned. */
-const LOOKS_BACK_DAYS = 28
-const LEAST_FEEDS = 3
-/** Kitchen scraps: kilograms a litre, and water in them. */
-export const SCRAPS = { kgL: 0.45, moisture: 0.85 } as const
-
 /** How it is fed from now on: as in the last weeks, or as was said at the start. */
 export function feedingOn(batch: BegunBatch, feeds: readonly Feed[], nowDay: number): FeedingOn {
-  const recent = feeds.filter(({ day }) => nowDay - day <= LOOKS_BACK_DAYS)
-  const span = Math.min(LOOKS_BACK_DAYS, Math.max(7, nowDay))
+  const recent = feeds.filter(({ day }) => nowDay - day <= WORM.feedsBackDays)
+  const span = Math.min(WORM.feedsBackDays, Math.max(7, nowDay))
   const none = { fromDay: nowDay + 1, everyDays: 4, feed: undefined }
   if (batch.ended) return none
-  if (recent.length >= LEAST_FEEDS) {
+  if (recent.length >= WORM.leastFeeds) {
     const everyDays = Math.max(1, Math.round(span / recent.length))
     const mean = (name: 'dryKg' | 'waterKg') => recent.reduce((sum, one) => sum + one[name], 0) / recent.length
     const lastDay = recent.at(-1)!.day
     return { fromDay: Math.max(nowDay + 0.01, lastDay + everyDays), everyDays, feed: { dryKg: mean('dryKg'), waterKg: mean('waterKg') } }
   }
-  const weeklyKg = (numberOf(batch.began.answers, WEEKLY) ?? 0) * SCRAPS.kgL
+  const weeklyKg = (numberOf(batch.began.answers, WEEKLY) ?? 0) * WORM.scraps.kgL
   if (weeklyKg <= 0) return none
   // Little was fed so far: it begins with half.
   const kg = weeklyKg / 2 * 0.75
-  return { fromDay: nowDay + 1, everyDays: 4, feed: { dryKg: kg * (1 - SCRAPS.moisture), waterKg: kg * SCRAPS.moisture } }
+  return { fromDay: nowDay + 1, everyDays: 4, feed: { dryKg: kg * (1 - WORM.scraps.moisture), waterKg: kg * WORM.scraps.moisture } }
 }
 
 const findingsOf = (batch: BegunBatch) => foundIn<WormRow>(
-  batch, [{ quantity: WARMTH, row: 'binC', trust: 0.7, spread: () => HEAT_SPREAD_K }],
+  batch, [{ quantity: WARMTH, row: 'binC', trust: 0.7, spread: () => WORM.heatSpreadK }],
   [
-    { sense: LEFT, row: 'leftShare', trust: 0.5, blur: LEFT_SPREAD, means: LEFTS },
-    { sense: SQUEEZE, row: 'moisture', trust: 0.4, blur: SQUEEZE_SPREAD, means: SQUEEZES },
-    { sense: SMELL, row: 'sour', trust: 0.5, blur: SOUR_SPREAD, means: SOURS },
+    { sense: LEFT, row: 'leftShare', trust: 0.5, blur: WORM.leftSpread, means: WORM.lefts },
+    { sense: SQUEEZE, row: 'moisture', trust: 0.4, blur: WORM.squeezeSpread, means: WORM.squeezes },
+    { sense: SMELL, row: 'sour', trust: 0.5, blur: WORM.sourSpread, means: WORM.sours },
   ],
 )
-
-/** Worms of the bed have found a pipe after so many days. */
-const COME_AFTER_DAYS = 10
 
 /** The question a bin puts. */
 export function questionOf(batch: BegunBatch, surroundings: Lasting): WormQuestion | undefined {
@@ -119,10 +97,10 @@ export function questionOf(batch: BegunBatch, surroundings: Lasting): WormQuesti
   const areaM2 = footprintM2(asVessel(began.site))
   const deeds = [
     ...deedsOf(batch, surroundings),
-    ...(comeKgM2 > 0 ? [{ day: COME_AFTER_DAYS, kind: 'worms' as const, kg: comeKgM2 * areaM2 }] : []),
+    ...(comeKgM2 > 0 ? [{ day: WORM.comeAfterDays, kind: 'worms' as const, kg: comeKgM2 * areaM2 }] : []),
   ].sort((a, b) => a.day - b.day)
   if (feeds.length === 0 && deeds.length === 0) return undefined
-  const asked = askedOf(batch, surroundings, HORIZON)
+  const asked = askedOf(batch, surroundings, WORM.horizon)
   return {
     ...asked, ...weatherFrom(new Date(began.at), asked.horizonDay, surroundings),
     kind: kindOf(began.answers[KIND]), shelter: shelterOf(began.answers[WHERE]), areaM2, pockets, feeds, deeds,

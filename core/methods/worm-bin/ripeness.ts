@@ -1,21 +1,18 @@
 import { READINESS_TESTS } from '../../readiness/tests'
 import type { Ripeness } from '../contract'
 import { DRIPS } from './cautions'
-import { HARVEST } from './forecast'
 import { binOn } from './now'
+import { WORM } from './constants'
 
 const TESTS = ['look', 'sprout']
-/** Feed of so many days that lies there is more than worms are at. Practice: about a week. */
-const UNEATEN_DAYS = 7
-
 /** How far a bin is: by the share of castings, a look and sown seeds. It never heated. */
 export const ripeness: Ripeness = {
   tests: () => READINESS_TESTS.filter(({ id }) => TESTS.includes(id)),
   stages: (batch, surroundings) => {
     const bin = binOn(batch, surroundings)
-    const share = bin && bin.volumeL > 0 ? bin.castingsL / bin.volumeL / HARVEST.share : 0
+    const share = bin && bin.volumeL > 0 ? bin.castingsL / bin.volumeL / WORM.harvest.share : 0
     // More than a week of feed lies there, by what was fed and eaten: it is taken out, or eaten, first.
-    const uneaten = bin !== undefined && bin.backlogDays > UNEATEN_DAYS
+    const uneaten = bin !== undefined && bin.backlogDays > WORM.uneatenDays
     return { cool: true, curedShare: share, rottedShare: share, against: uneaten ? ['feed lies in it uneaten'] : [] }
   },
   notes: () => ({

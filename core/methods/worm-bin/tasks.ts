@@ -14,6 +14,7 @@ import { binOn, type BinOnDay } from './now'
 import { feedings, nextPocket, pocketsOf } from './pockets'
 import { windowsOf } from './windows'
 import { FED, GRAMS, KIND, LEFT, SHELTERED, SPLIT, SQUEEZE, WORMS_IN } from './words'
+import { WORM } from './constants'
 
 interface Seen { readonly batch: BegunBatch, readonly surroundings: Surroundings, readonly bin: BinOnDay }
 
@@ -69,9 +70,6 @@ function bring({ batch, surroundings: { now } }: Seen): Ask[] {
   }]
 }
 
-/** A missing week does not shout. */
-const LONG_DAYS = 12
-
 function feed({ batch, surroundings, bin }: Seen): Ask[] {
   const { now, units } = surroundings
   const inTower = wormApproach(batch.began.approachId).id === 'tower'
@@ -94,7 +92,7 @@ function feed({ batch, surroundings, bin }: Seen): Ask[] {
     }]
   }
   const due = addDays(now, Math.round(diet.dueInDays))
-  const missed = last !== undefined && daysBetween(last.at, now) > LONG_DAYS
+  const missed = last !== undefined && daysBetween(last.at, now) > WORM.longDays
   const amount = quantityText('volume', units, diet.onceL, 1)
   const reason = (last
     ? `Last fed on ${dayText(last.at)}.`
@@ -110,13 +108,11 @@ function feed({ batch, surroundings, bin }: Seen): Ask[] {
   }]
 }
 
-const LOOK_EVERY = 7
-
 function lookAt({ batch }: Seen): Ask[] {
   const fed = feedings(batch)
   if (fed.length === 0) return []
   const last = batch.observations.findLast(({ sense }) => sense === LEFT)
-  const due = addDays(new Date(last && last.at > fed[0]!.at ? last.at : fed[0]!.at), LOOK_EVERY)
+  const due = addDays(new Date(last && last.at > fed[0]!.at ? last.at : fed[0]!.at), WORM.lookEveryDays)
   return [{
     action: LEFT, doing: openPad(LEFT), label: 'Look', icon: 'i-ph-chart-pie-slice', title: 'How much of the last feed is left?',
     reason: `${last ? `Last looked on ${dayText(last.at)}` : 'Not looked yet'}. It tells how much they really eat.`, due,
@@ -124,15 +120,12 @@ function lookAt({ batch }: Seen): Ask[] {
   }]
 }
 
-const FEEL_EVERY = 21
-const DRY = 0.6
-
 function moisten({ batch, surroundings, bin }: Seen): Ask[] {
   const { now, garden: { waterCan } } = surroundings
   const felt = batch.observations.findLast(
     ({ sense, at }) => sense === SQUEEZE && daysBetween(at, now) < 14 && !batch.puts.some(one => one.waterL > 0 && one.at > at),
   )
-  const dry = felt ? felt.finding === 'dust' || felt.finding === 'dry' : bin.moisture < DRY
+  const dry = felt ? felt.finding === 'dust' || felt.finding === 'dry' : bin.moisture < WORM.dry
   if (dry) {
     const litres = Math.max(0.5, bin.volumeL * 0.12 * (0.75 / 0.25 - Math.min(0.6, bin.moisture) / (1 - Math.min(0.6, bin.moisture))) * 0.5)
     return [{
@@ -145,7 +138,7 @@ function moisten({ batch, surroundings, bin }: Seen): Ask[] {
     }]
   }
   const last = batch.observations.findLast(({ sense }) => sense === SQUEEZE)
-  const due = addDays(new Date(last?.at ?? batch.began.at), FEEL_EVERY)
+  const due = addDays(new Date(last?.at ?? batch.began.at), WORM.feelEveryDays)
   return [{
     action: SQUEEZE, doing: openPad(SQUEEZE), label: 'Feel', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful of bedding',
     reason: `${last ? `Last felt on ${dayText(last.at)}` : 'Not felt yet'}. Worms breathe through a wet skin.`, due,
@@ -153,20 +146,15 @@ function moisten({ batch, surroundings, bin }: Seen): Ask[] {
   }]
 }
 
-/** Bedding under so much of the litres of the bin wants more. */
-const BEDDING_SHARE = 0.2
-
 function refresh({ bin, surroundings, batch }: Seen): Ask[] {
   const beddingL = bin.volumeL - bin.castingsL - bin.backlogKg / 0.55
-  if (!hasWorms(batch) || beddingL > BEDDING_SHARE * bin.volumeL || bin.volumeL < 5) return []
+  if (!hasWorms(batch) || beddingL > WORM.beddingShare * bin.volumeL || bin.volumeL < 5) return []
   return [{
     action: 'bedding', doing: openPad('bedding'), label: 'Bedding', icon: 'i-ph-scroll', title: 'Fresh bedding',
     reason: `Hardly any is left: a hand of soaked, wrung card or leaves on top, and a spoon of crushed eggshell.`,
     due: surroundings.now, until: addDays(surroundings.now, 14), urgency: 'whenever',
   }]
 }
-
-const LURE_DAYS = 28
 
 function harvest({ batch, surroundings }: Seen): Ask[] {
   const { now } = surroundings
@@ -181,7 +169,7 @@ function harvest({ batch, surroundings }: Seen): Ask[] {
               until: to > now ? to : addDays(now, 30), urgency: 'whenever',
             },
           ]
-    const lure = addDays(from, -LURE_DAYS)
+    const lure = addDays(from, -WORM.lureDays)
     const lured = batch.did.some(({ deed, at }) => deed === 'lured' && daysBetween(at, now) < 60)
     if (now < from && now >= lure && !lured)
       return [{

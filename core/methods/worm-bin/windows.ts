@@ -3,13 +3,9 @@ import { quantityText } from '../../units/format'
 import type { NamedWindow, Surroundings } from '../contract'
 import { spansOf } from '../course'
 import { wormApproach } from './approaches'
-import { ROOM_KG_M2 } from './course'
-import { crowdedDay, CROWDED, harvestDay, HARVEST, middleOf, since } from './forecast'
+import { crowdedDay, harvestDay, middleOf, since } from './forecast'
 import { binOn } from './now'
-import { REACHABLE } from './outputs'
-
-/** Without a forecast yet. */
-const ROUGHLY = { sooner: 0.75, later: 1.5 }
+import { WORM } from './constants'
 
 /** When castings are worth taking, and when the herd wants a second box. In a tower nothing is taken. */
 export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedWindow[] {
@@ -17,13 +13,13 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
   if (batch.ended || !middle || wormApproach(batch.began.approachId).id === 'tower') return []
   const { question, course } = middle
   const { areaM2, nowDay, horizonDay } = question
-  const spans = spansOf(batch, surroundings, question, ROUGHLY)
+  const spans = spansOf(batch, surroundings, question, WORM.roughly)
   // What is to come is that much less sure the farther it is; what has come stays where it was.
   const dates = (id: string, day: number) => spans.span(id, day, Math.min(day, nowDay), 1)
   const isSeen = (id: string, day: number) => spans.days(id, day, Math.min(day, nowDay)).low < horizonDay - 1
   const from = since(question)
   const [harvest, crowded] = [harvestDay(course, areaM2, from), crowdedDay(course, areaM2, from)]
-  const litres = quantityText('volume', surroundings.units, (binOn(batch, surroundings, harvest)?.castingsL ?? 0) * REACHABLE)
+  const litres = quantityText('volume', surroundings.units, (binOn(batch, surroundings, harvest)?.castingsL ?? 0) * WORM.reachable)
   return [
     ...(isSeen('harvest', harvest)
       ? [
@@ -34,7 +30,8 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
             announced: 'may be worth a harvest',
             begun: 'Castings worth taking since',
             reasons: [
-              `From then on castings are at least ${Math.round(100 * HARVEST.share)} % of what is in it; about ${litres} can be taken, `
+              `From then on castings are at least ${Math.round(100 * WORM.harvest.share)} % of what is in it; about ${litres} can be `
+              + 'taken, '
               + 'and the worms go on.',
               'Feed one end only from four weeks before: they move over by themselves.',
             ],
@@ -50,8 +47,8 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
             announced: 'may get crowded',
             begun: 'Crowded, as far as can be told, since',
             reasons: [
-              `The herd then fills ${Math.round(100 * CROWDED)} % of its room `
-              + `(${quantityText('mass', surroundings.units, ROOM_KG_M2 * areaM2, 1)} at most): split it, or give some away.`,
+              `The herd then fills ${Math.round(100 * WORM.crowded)} % of its room `
+              + `(${quantityText('mass', surroundings.units, WORM.roomKgM2 * areaM2, 1)} at most): split it, or give some away.`,
             ],
           },
         ]

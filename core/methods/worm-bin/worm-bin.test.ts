@@ -6,7 +6,7 @@ import { findMaterial } from '../../materials/book'
 import { dietOf, inLitres, weekPlan } from './diet'
 import { alarmOf } from './alarms'
 import { APPROACHES } from './approaches'
-import { CASTINGS_SHARE, GROWTH_DAY, INTAKE_DAY, ROOM_KG_M2, runWorms, type WormCase } from './course'
+import { runWorms, type WormCase } from './course'
 import { beddingFor, diagnosis } from './diagnosis'
 import { draftOf, sums } from './draft'
 import { worms } from './index'
@@ -18,6 +18,7 @@ import { massOf } from './question'
 import { tasksOf } from './tasks'
 import { traitsAt, USUAL_TRAITS } from './traits'
 import { windowsOf } from './windows'
+import { WORM } from './constants'
 
 const days = (last: number, every = 1) => Float64Array.from({ length: Math.floor(last / every) + 1 }, (_, at) => at * every)
 const everyDay = (value: number, count = 800) => new Array<number>(count).fill(value)
@@ -42,13 +43,13 @@ const daily = (kg: number, count = 400) => Array.from({ length: count }, (_, day
 describe('worms', () => {
   it('grow by one in a hundred a day towards the room they have', () => {
     // W = K ÷ (1 + (K/W₀ − 1)·e^(−rt)): 2.5 ÷ (1 + 4·e^(−0.9)) = 0.952, 2.5 ÷ (1 + 4·e^(−1.8)) = 1.505.
-    expect([GROWTH_DAY, ROOM_KG_M2 * 0.5]).toEqual([0.01, 2.5])
+    expect([WORM.growthDay, WORM.roomKgM2 * 0.5]).toEqual([0.01, 2.5])
     // As much feed as they like, and nothing else that comes of it: it neither heats nor sours.
     const { wormsKg } = runWorms(box({ feeds: daily(1) }), { ...USUAL_TRAITS, heat: 0, souring: 0 }, days(180))
     expect(wormsKg[90]!).toBeCloseTo(0.95, 1)
     expect(wormsKg[180]!).toBeCloseTo(1.5, 1)
-    expect(Math.log(2) / GROWTH_DAY).toBeGreaterThan(60)
-    expect(Math.log(2) / GROWTH_DAY).toBeLessThan(90)
+    expect(Math.log(2) / WORM.growthDay).toBeGreaterThan(60)
+    expect(Math.log(2) / WORM.growthDay).toBeLessThan(90)
   })
 
   it('do not grow without feed', () => {
@@ -62,7 +63,7 @@ describe('worms', () => {
     fc.assert(fc.property(fc.array(fc.double({ min: -1.2, max: 1.2, noNaN: true }), { minLength: 9, maxLength: 9 }), (point) => {
       // In bedding that stays moist: dry, they eat less of anything.
       const traits = { ...traitsAt(point), warmerK: 0, heat: 0.3, drying: 0 }
-      const eats = INTAKE_DAY * traits.intake * 0.5 * traits.herd
+      const eats = WORM.intakeDay * traits.intake * 0.5 * traits.herd
       // In the first weeks they eat little more than half of it, whatever the herd.
       const [half, twice] = [0.5 * 0.55, 2].map(times => runWorms(box({ feeds: daily(times * eats, 40) }), traits, days(39)))
       for (let day = 1; day < 40; day++) expect(half!.backlogDays[day]!).toBeLessThan(0.7)
@@ -117,7 +118,7 @@ describe('matter in a bin', () => {
     // 10 kg of scraps at 80 % water hold 2 kg of dry matter; with as much bedding by volume (18 L of card: 0.8 kg) 2.8 kg.
     // 40 to 60 % of that are castings: 1.1 to 1.7 kg dry, at 73 % water and 0.18 kg dry a litre 6 to 9.5 L; some of the feed is
     // the microbes'.
-    expect(CASTINGS_SHARE).toBe(0.5)
+    expect(WORM.castingsShare).toBe(0.5)
     const feeds = Array.from({ length: 20 }, (_, index) => ({ day: index * 3, pocket: index % 4, ...SCRAP(0.5) }))
     const { castingsL, backlogKg } = runWorms(
       box({

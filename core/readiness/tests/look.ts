@@ -1,10 +1,7 @@
 import { fail, ok } from '../../outcome/outcome'
 import { numberOf } from '../../questions/question'
 import type { ReadinessTest } from '../test'
-
-/** Left over on the sieve or still known for what it was: little enough for beds, for pots. */
-const FOR_BEDS = 40
-const FOR_POTS = 15
+import { READY } from '../constants'
 
 export const look: ReadinessTest = {
   id: 'look', name: 'Look and sieve', purpose: 'Ripe compost is dark and crumbly and no longer shows what it was.', days: 0,
@@ -30,9 +27,9 @@ export const look: ReadinessTest = {
     const left = numberOf(answers, 'left')
     if (left === undefined || left < 0 || left > 100) return fail({ message: 'How much is left is a share from 0 to 100 %.' })
     if (answers.texture === 'slimy') return ok({ grade: 'failed', text: 'Slimy or smelly: turn it with coarse browns and let it go on.' })
-    if (left > FOR_BEDS)
+    if (left > READY.forBeds)
       return ok({ grade: 'failed', text: `${Math.round(left)} % still shows what it was: good for mulch under shrubs, or let it go on.` })
-    if (answers.texture === 'fibrous' || left > FOR_POTS)
+    if (answers.texture === 'fibrous' || left > READY.forPots)
       return ok({
         grade: 'doubtful',
         text: `${Math.round(left)} % left${answers.texture === 'fibrous' ? ' and fibrous' : ''}: fit for beds when sieved, a little raw `

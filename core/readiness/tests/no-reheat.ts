@@ -1,10 +1,7 @@
 import { fail, ok } from '../../outcome/outcome'
 import { numberOf } from '../../questions/question'
 import type { ReadinessTest } from '../test'
-
-/** Less than this above the air after three days it is quiet; more than the other, it still works. K. */
-const QUIET_K = 5
-const WORKING_K = 8
+import { READY } from '../constants'
 
 export const noReheat: ReadinessTest = {
   id: 'no-reheat', name: 'Does it heat again?', purpose: 'A heap that is done stays cool when it is given air and water.', days: 3,
@@ -22,9 +19,9 @@ export const noReheat: ReadinessTest = {
     const [core, air] = [numberOf(answers, 'core'), numberOf(answers, 'air')]
     if (core === undefined || air === undefined) return fail({ message: 'Both temperatures are needed: the middle and the air.' })
     const above = core - air
-    if (above < QUIET_K)
+    if (above < READY.quietK)
       return ok({ grade: 'passed', text: `${Math.max(0, Math.round(above))} K above the air after three days: it stays quiet.` })
-    if (above < WORKING_K)
+    if (above < READY.workingK)
       return ok({ grade: 'doubtful', text: `${Math.round(above)} K above the air: nearly quiet. Try again in two weeks.` })
     return ok({ grade: 'failed', text: `${Math.round(above)} K above the air: it still works. Let it go on.` })
   },

@@ -3,20 +3,14 @@ import { fail, ok } from '../../outcome/outcome'
 import { chanceAtLeast, checkedCount, ratioOf, wilson, type Count } from '../../statistics/counts'
 import { numberOf } from '../../questions/question'
 import type { ReadinessTest } from '../test'
-
-/** Germination beside the control from which seedlings are safe. */
-const WANTED = 0.8
-/** So sure one way or the other, it is said; between, it proves nothing. */
-const SURE = 0.85
-/** Fewer control seeds than this coming up means that the seed is bad, not the compost. */
-const CONTROL_LEAST = 0.6
+import { READY } from '../constants'
 
 /** How many seeds a side make the answer clear if the share stays as it is. */
 function clearWith(product: Count, control: Count): number {
   for (const more of [2, 3, 5, 8]) {
     const grown = (count: Count) => ({ hits: count.hits * more, of: count.of * more })
-    const chance = chanceAtLeast(grown(product), grown(control), WANTED)
-    if (chance >= SURE || chance <= 1 - SURE) return Math.ceil(product.of * more / 10) * 10
+    const chance = chanceAtLeast(grown(product), grown(control), READY.sproutsWanted)
+    if (chance >= READY.sure || chance <= 1 - READY.sure) return Math.ceil(product.of * more / 10) * 10
   }
   return 0
 }
@@ -50,20 +44,20 @@ export const sprout: ReadinessTest = {
     const control = { hits: numberOf(answers, 'upControl') ?? Number.NaN, of: numberOf(atSetUp, 'sownControl') ?? Number.NaN }
     if (!checkedCount(product).ok || !checkedCount(control).ok)
       return fail({ message: 'The counts do not fit: whole numbers, and no more came up than were sown.' })
-    if (wilson(control).high < CONTROL_LEAST)
+    if (wilson(control).high < READY.controlLeast)
       return ok({
         grade: 'doubtful',
         text: `Only ${control.hits} of ${control.of} came up in the control: the seed or the watering is at fault. Sow again.`,
       })
     const ratio = ratioOf(product, control)
-    const chance = chanceAtLeast(product, control, WANTED)
+    const chance = chanceAtLeast(product, control, READY.sproutsWanted)
     const counts
       = `${product.hits} of ${product.of} against ${control.hits} of ${control.of} in the control: ${percentText(ratio.typical)} `
         + `of it, and anything from ${percentText(ratio.low)} to ${percentText(ratio.high)} fits these counts.`
     if (answers.roots === 'crippled')
       return ok({ grade: 'failed', text: `${counts} The roots are crippled, whatever the counts: not for seedlings yet.` })
-    if (chance >= SURE) return ok({ grade: 'passed', text: `${counts} That is enough for seedlings.` })
-    if (chance <= 1 - SURE) return ok({ grade: 'failed', text: `${counts} Something in it still holds seedlings back.` })
+    if (chance >= READY.sure) return ok({ grade: 'passed', text: `${counts} That is enough for seedlings.` })
+    if (chance <= 1 - READY.sure) return ok({ grade: 'failed', text: `${counts} Something in it still holds seedlings back.` })
     const more = clearWith(product, control)
     return ok({
       grade: 'doubtful',

@@ -1,11 +1,6 @@
 import { EVENING, MORNING, QUENCHED, SPREAD } from '../words'
 import type { Ending } from './ending'
-
-/** A night between quenching and the word cold. Practice: quenched char has lit again after half a day and more. */
-const NIGHT_HOURS = 12
-const EVENING_HOURS = 4
-/** Of water that is poured where it can run away, half as much again. Own estimate, 1.3 to 2. */
-const RUNS_AWAY = 1.5
+import { MAKE } from '../constants'
 
 const LOOKS = {
   first: 'With the back of the hand first, then into the middle of it.',
@@ -30,7 +25,7 @@ const now = (sentence: (water: string) => string) => ({
 })
 const LATER = {
   watching: 'The signs decide, not the clock: waiting longer burns char to ash.', answer: 'Now stop it, before the char burns away.',
-  found: FOUND, again: AGAIN, looks: LOOKS, firstLookHours: EVENING_HOURS, warmWaits: false, coldAfterHours: NIGHT_HOURS,
+  found: FOUND, again: AGAIN, looks: LOOKS, firstLookHours: MAKE.eveningHours, warmWaits: false, coldAfterHours: MAKE.nightHours,
 }
 
 /** In a vessel that holds water: filled until nothing bubbles. */
@@ -54,7 +49,7 @@ export const inPail: Ending = {
 
 /** On open ground, where water runs away: raked apart and wetted bit by bit. */
 export const drenched: Ending = {
-  ...LATER, id: 'drenched', steps: [QUENCHED, SPREAD, EVENING, MORNING], waterTimes: RUNS_AWAY,
+  ...LATER, id: 'drenched', steps: [QUENCHED, SPREAD, EVENING, MORNING], waterTimes: MAKE.runsAway,
   now: now(water => `Now, with at least ${water}: it soaks away, so rake it apart as you wet it.`),
   stop: {
     step: QUENCHED, title: 'Quench it',
@@ -67,7 +62,7 @@ export const drenched: Ending = {
 
 /** In a vessel with holes, which no water fills: stopped first, or tipped out and wetted as it is spread. */
 export const tipped: Ending = {
-  ...LATER, id: 'tipped', steps: [QUENCHED, SPREAD, EVENING, MORNING], waterTimes: RUNS_AWAY,
+  ...LATER, id: 'tipped', steps: [QUENCHED, SPREAD, EVENING, MORNING], waterTimes: MAKE.runsAway,
   now: now(water => `Now, with at least ${water}. It has holes: tip it out, spread it and wet it, or stop the holes first.`),
   stop: {
     step: QUENCHED, title: 'Tip it out and quench it', answer: 'Now spread it thin.',

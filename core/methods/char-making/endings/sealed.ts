@@ -1,9 +1,6 @@
 import { EVENING, MORNING, SEALED } from '../words'
 import type { Ending } from './ending'
-
-/** A closed vessel keeps its glow for long: it stays shut for a day. Practice: overnight at the least. */
-const A_DAY_HOURS = 24
-const A_NIGHT_HOURS = 12
+import { MAKE } from '../constants'
 
 /** In a closed vessel: off the fire and kept shut, so that it goes out by itself. No water, and no look inside. */
 export const sealed: Ending = {
@@ -36,5 +33,5 @@ export const sealed: Ending = {
       'From outside, a day after it came off the fire. Cold all round: open it, at arm\'s length, '
       + 'and feel the middle. Warm: leave it shut.',
   },
-  firstLookHours: A_NIGHT_HOURS, warmWaits: true, coldAfterHours: A_DAY_HOURS,
+  firstLookHours: MAKE.aNightHours, warmWaits: true, coldAfterHours: MAKE.aDayHours,
 }

@@ -1,8 +1,9 @@
 import { emptyCourse, Run, type Course } from '../../../heat/course'
-import { ripeDayOf, RIPE_MG_G } from '../ready-day'
+import { ripeDayOf } from '../ready-day'
 import { caseOf, type HeatedQuestion } from '../question'
 import { workedUp, type Worked } from '../working'
 import { dayGrid, joined, type Member } from './members'
+import { HEATED } from '../constants'
 
 /** What a member does from today on. */
 export interface Ahead {
@@ -12,18 +13,14 @@ export interface Ahead {
   readonly readyDay: number
 }
 
-/** So far ahead every day is looked at; beyond it only ripeness counts, every few days, until it is reached. */
-export const SHOWN_AHEAD_DAYS = 66
-const COARSE = { everyDays: 3, times: 10 }
-
 /** The times to come that are shown: finer while the heap is young. */
 export function timesAhead(nowDay: number, horizonDay: number): Float64Array {
-  const last = Math.min(horizonDay, Math.floor(nowDay) + SHOWN_AHEAD_DAYS)
+  const last = Math.min(horizonDay, Math.floor(nowDay) + HEATED.shownAheadDays)
   return Float64Array.from(dayGrid(nowDay, last).filter(day => day > nowDay + 1e-6))
 }
 
 function coarseTimes(fromDay: number, horizonDay: number): Float64Array {
-  return Float64Array.from({ length: COARSE.times }, (_, index) => fromDay + (index + 1) * COARSE.everyDays).filter(
+  return Float64Array.from({ length: HEATED.coarse.times }, (_, index) => fromDay + (index + 1) * HEATED.coarse.everyDays).filter(
     day => day <= horizonDay,
   )
 }
@@ -58,7 +55,7 @@ export function goAhead(question: HeatedQuestion, { traits, course: past, halt }
   const { horizonDay, deeds, nowDay } = question
   // Twelve months or more: what takes longest to please its gardener has to work longest, and none is called ready sooner.
   const workingDays = question.workingDays * Math.max(1, traits.ripe) ** 2
-  const limitMgG = RIPE_MG_G * traits.ripe
+  const limitMgG = HEATED.ripeMgG * traits.ripe
   const run = new Run(caseOf(question), traits, halt)
   const shown = emptyCourse(times)
   run.goOn(shown)

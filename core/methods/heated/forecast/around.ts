@@ -3,13 +3,7 @@ import type { Weather } from '../../../heat/course'
 import type { Standing as Ground } from '../../../heat/walls'
 import { footprintM2, perimeterM, type Vessel } from '../../../vessel/vessel'
 import type { Surroundings } from '../../contract'
-
-/** Fresh greens and the work of building bring a little warmth of their own, K. */
-export const STARTS_ABOVE_K = 4
-/** Microbes at the start; finished compost brings many more. */
-const STARTER = { plain: 0.15, most: 0.5 }
-/** Rain that gets past a sheet or lid that is open at the sides; into a closed bin hardly any. */
-const OPEN_SHARE = { lidded: 0.02, covered: 0.15 }
+import { HEATED } from '../constants'
 
 /** What a heap in this vessel stands on and against. */
 export function groundOf(vessel: Vessel): Ground {
@@ -26,7 +20,7 @@ export function weatherOn(
     airC: Float64Array.from({ length: days + 1 }, (_, day) => ambientC(noon(day))),
     rainMm: Float64Array.from({ length: days + 1 }, (_, day) => rainMm(noon(day))),
     ...(weatherKnown ? { measured: Uint8Array.from({ length: days + 1 }, (_, day) => weatherKnown(noon(day)) ? 1 : 0) } : {}),
-    openShare: vessel.wall === 'plastic' ? OPEN_SHARE.lidded : OPEN_SHARE.covered,
+    openShare: vessel.wall === 'plastic' ? HEATED.openShare.lidded : HEATED.openShare.covered,
   }
 }
 
@@ -34,5 +28,5 @@ export function weatherOn(
 export function starterOf(parts: readonly { readonly finished: boolean, readonly litres: number }[]): number {
   const all = parts.reduce((sum, one) => sum + one.litres, 0)
   const finished = parts.reduce((sum, one) => one.finished ? sum + one.litres : sum, 0)
-  return Math.min(STARTER.most, STARTER.plain + (all > 0 ? 3 * finished / all : 0))
+  return Math.min(HEATED.starter.most, HEATED.starter.plain + (all > 0 ? 3 * finished / all : 0))
 }

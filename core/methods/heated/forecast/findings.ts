@@ -2,7 +2,9 @@ import { daysBetween } from '../../../units/time'
 import type { HeapLog } from '../heap-log'
 import type { Discrepancy } from '../../../learning/discrepancy'
 import type { StampedFinding } from '../../../learning/fit'
-import { FELT_C, FELT_SPREAD_K, WARMTH } from '../warmth'
+import { WARMTH } from '../warmth'
+import { HEATED } from '../constants'
+import { namedIn } from '../../../constants/constants'
 
 /** What of a course can be found in the garden. */
 export type HeapRow = 'coreC' | 'edgeC' | 'volumeShare' | 'moisture'
@@ -22,16 +24,6 @@ export function straysBy(row: HeapRow, times: number): Discrepancy | undefined {
   const usual = STRAYS[row]
   return usual && times !== 1 ? { ...usual, spread: day => times * usual.spread(day) } : usual
 }
-/** A height read off a stick, as a share of the height built. */
-const HEIGHT_SPREAD = 0.06
-/** Readings of one half day count as one: a probe that writes every minute tells no more than one read morning and evening. */
-const POOL_DAYS = 0.5
-
-/** What a squeeze tells of moisture, wet basis, and how blurred the limits are. */
-const SQUEEZES: Readonly<Record<string, readonly [low: number, high: number]>> = {
-  dust: [0, 0.4], dry: [0.4, 0.5], right: [0.5, 0.63], wet: [0.63, 0.73], dripping: [0.73, 1],
-}
-const SQUEEZE_SPREAD = 0.05
 
 function middle(values: readonly number[]): number {
   const sorted = [...values].sort((a, b) => a - b)
@@ -44,7 +36,7 @@ function temperatures(batch: HeapLog, depth: 'coreC' | 'edgeC', { noise }: Discr
     const day = daysBetween(batch.built.at, reading.at)
     const value = reading[depth]
     if (value === undefined || day < 0) continue
-    const pool = Math.floor(day / POOL_DAYS)
+    const pool = Math.floor(day / HEATED.readingPoolDays)
     const values = pools.get(pool)?.values ?? []
     values.push(value)
     pools.set(pool, { eventId: reading.eventId, at: reading.at, day, values })
@@ -59,30 +51,30 @@ export function findingsOf(batch: HeapLog, builtHeightM: number): StampedFinding
   const dayOf = (at: string) => daysBetween(batch.built.at, at)
   const heights = batch.heights.map(({ eventId, at, heightM }): StampedFinding<HeapRow> => ({
     eventId, at,
-    finding: { kind: 'value', row: 'volumeShare', day: dayOf(at), value: heightM / builtHeightM, spread: HEIGHT_SPREAD, trust: 0.7 },
+    finding: { kind: 'value', row: 'volumeShare', day: dayOf(at), value: heightM / builtHeightM, spread: HEATED.heightSpread, trust: 0.7 },
   }))
   const squeezes = batch.observations.flatMap(({ eventId, at, sense, finding }): StampedFinding<HeapRow>[] => {
-    const limits = sense === 'squeeze' ? SQUEEZES[finding] : undefined
+    const limits = sense === 'squeeze' ? namedIn(HEATED.squeezes, finding) : undefined
     return limits
       ? [
           {
             eventId, at,
             finding: {
-              kind: 'between', row: 'moisture', day: dayOf(at), low: limits[0], high: limits[1], spread: SQUEEZE_SPREAD, trust: 1,
+              kind: 'between', row: 'moisture', day: dayOf(at), low: limits[0], high: limits[1], spread: HEATED.squeezeSpread, trust: 1,
             },
           },
         ]
       : []
   })
   const felt = batch.observations.flatMap(({ eventId, at, sense, finding }): StampedFinding<HeapRow>[] => {
-    const limits = sense === WARMTH ? FELT_C[finding] : undefined
+    const limits = sense === WARMTH ? namedIn(HEATED.feltC, finding) : undefined
     return limits
       ? [
           {
             eventId, at,
             finding: {
               kind: 'between', row: 'coreC', day: dayOf(at), low: limits[0], high: limits[1],
-              spread: Math.hypot(FELT_SPREAD_K, CORE.spread(dayOf(at))), trust: 1,
+              spread: Math.hypot(HEATED.feltSpreadK, CORE.spread(dayOf(at))), trust: 1,
             },
           },
         ]

@@ -1,6 +1,7 @@
 import { COURSE_ROWS, emptyCourse, Run, type Course, type CourseRow, type Deed, type Halt, type HeapCase } from '../../../heat/course'
 import { traitsAt, type Traits } from '../../../heat/traits'
 import { caseOf, type HeatedQuestion } from '../question'
+import { HEATED } from '../constants'
 
 /** One possible heap: its traits, its course up to today, and where it stands to go on from. */
 export interface Member {
@@ -10,22 +11,17 @@ export interface Member {
   readonly halt: Halt
 }
 
-/** Half days while the heap is young, then days. */
-const YOUNG_DAYS = 14
-
 /** The days that are looked at from one day up to another: half days while a heap is young. */
 export function dayGrid(fromDay: number, toDay: number): number[] {
   const days: number[] = []
-  for (let half = Math.ceil(fromDay * 2); half <= toDay * 2 + 1e-9; half++) if (half % 2 === 0 || half < YOUNG_DAYS * 2) days.push(half / 2)
+  for (let half = Math.ceil(fromDay * 2); half <= toDay * 2 + 1e-9; half++)
+    if (half % 2 === 0 || half < HEATED.youngDays * 2) days.push(half / 2)
   return days
 }
 
-/** Around a deed it is looked at twice, so that a jump stays a jump. */
-const BESIDE_DAYS = 0.004
-
 /** The times of the past, from one day up to another: the usual ones, the sides of every deed, and the last moment. */
 export function pastTimes(deeds: readonly Deed[], fromDay: number, toDay: number): Float64Array {
-  const all = [...dayGrid(0, toDay), ...deeds.flatMap(({ day }) => [day - BESIDE_DAYS, day + BESIDE_DAYS]), toDay]
+  const all = [...dayGrid(0, toDay), ...deeds.flatMap(({ day }) => [day - HEATED.besideDays, day + HEATED.besideDays]), toDay]
   return Float64Array.from(new Set(all.filter(day => day >= 0 && day <= toDay && (fromDay === 0 ? day >= 0 : day > fromDay)))).sort()
 }
 

@@ -12,6 +12,7 @@ import { middleTraits } from '../../heated/expecting'
 import { middleCourse } from '../expect'
 import { caseOf } from '../../heated/question'
 import { phaseNow, type PhaseNow } from '../standing'
+import { HOT } from '../constants'
 
 /** A heap as it is today, worked out from what went in and what has happened since. */
 export interface HeapToday {
@@ -28,12 +29,9 @@ export interface HeapToday {
   readonly heatMJ: number
 }
 
-/** Carbon in a kilogram that decays. */
-const CARBON_IN_DECAYED = 0.5
-
 /** @param put all carbon and nitrogen that went in, kg. */
 function today(heap: Heap, put: { readonly carbonKg: number, readonly nitrogenKg: number }): HeapToday {
-  const carbonKg = Math.max(0.1 * put.carbonKg, put.carbonKg - CARBON_IN_DECAYED * heap.ledger.decayedKg)
+  const carbonKg = Math.max(0.1 * put.carbonKg, put.carbonKg - HOT.carbonInDecayed * heap.ledger.decayedKg)
   return {
     dryKg: dryMassKg(heap), waterKg: total(heap.parts.waterKg), moisture: moistureOf(heap), carbonKg, nitrogenKg: put.nitrogenKg,
     carbonToNitrogen: carbonKg / put.nitrogenKg, volumeL: volumeL(heap), oxygenPct: Math.min(...heap.parts.oxygenPct.subarray(0, SHELLS)),

@@ -6,9 +6,8 @@ import { CAUSES } from './causes'
 import { judgeCauses } from '../../../diagnosis/judge'
 import { factsOf } from './facts'
 import { SYMPTOMS } from './symptoms'
+import { HOT } from '../constants'
 
-/** What was found so many days ago still counts as noticed. */
-const FRESH_DAYS = 7
 /** The likely causes of what is noticed of a heap, the likeliest first. */
 export function causesOf(batch: HeapLog, surroundings: Surroundings, symptoms: readonly string[]): Cause[] {
   const facts = symptoms.length > 0 ? factsOf(batch, surroundings, symptoms) : undefined
@@ -21,7 +20,7 @@ export function noticedOf(batch: HeapLog, surroundings: Surroundings): string[] 
   const hottestC = Math.max(-Infinity, ...batch.readings.map(reading => reading.coreC ?? -Infinity))
   const known = new Set(SYMPTOMS.map(({ id }) => id))
   const felt = batch.observations
-    .filter(({ at }) => daysBetween(at, surroundings.now) < FRESH_DAYS)
+    .filter(({ at }) => daysBetween(at, surroundings.now) < HOT.noticedDays)
     .map(({ finding }) => (finding === 'scorched' ? 'smoke' : finding))
   const heat
     = phase === 'stalled' ? ['no-heat'] : phase === 'too-hot' ? ['too-hot'] : phase === 'cooling' && hottestC > coreC + 12 ? ['died'] : []

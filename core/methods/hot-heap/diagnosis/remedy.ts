@@ -9,10 +9,7 @@ import type { HeapSupposed } from '../../heated/expected'
 import { TURNED } from '../../heated/words'
 import { leftAloneDays } from '../expect'
 import type { Facts, HeapToday } from './facts'
-
-/** More than so many containers at once is not a remedy but a new heap. */
-const MOST_CONTAINERS = 30
-const LOOKS_AHEAD_DAYS = 10
+import { HOT } from '../constants'
 
 /** A heap with more worked in. */
 function withMore(heap: HeapToday, more: Totals): { readonly moisture: number, readonly carbonToNitrogen: number } {
@@ -28,7 +25,7 @@ const portionsOf = (material: Material, { container, packing }: Spare, count: nu
 function countFor(
   heap: HeapToday, spare: Spare, there: (after: { readonly moisture: number, readonly carbonToNitrogen: number }) => boolean,
 ): number | undefined {
-  for (let count = 1; count <= MOST_CONTAINERS; count++) {
+  for (let count = 1; count <= HOT.mostContainers; count++) {
     if (there(withMore(heap, typicalTotals([portionsOf(spare.material, spare, count)])))) return count
   }
   return undefined
@@ -127,14 +124,14 @@ export function waterForL({ heap }: Facts, moisture: number): number {
 /** What the model makes of a remedy: the warmest core of the next days with it and without it. */
 function effectOf({ batch, surroundings, now, temperature }: Facts, supposed: readonly HeapSupposed[]): string | undefined {
   const courseWith = (what: readonly HeapSupposed[], days: number) => leftAloneDays(batch, surroundings, days, what)
-  const warmest = (what: readonly HeapSupposed[]) => Math.max(...courseWith(what, Math.ceil(now.day + LOOKS_AHEAD_DAYS))
-    .filter(({ day }) => day > now.day + 0.5 && day <= now.day + LOOKS_AHEAD_DAYS).map(({ coreC }) => coreC.typical))
+  const warmest = (what: readonly HeapSupposed[]) => Math.max(...courseWith(what, Math.ceil(now.day + HOT.remedyDays))
+    .filter(({ day }) => day > now.day + 0.5 && day <= now.day + HOT.remedyDays).map(({ coreC }) => coreC.typical))
   const [before, after] = [warmest([]), warmest(supposed)]
   if (!Number.isFinite(before) || !Number.isFinite(after)) return undefined
   if (Math.abs(after - before) < 2)
-    return `The model sees little change in heat from it: around ${temperature(after)} at the warmest in the next ${LOOKS_AHEAD_DAYS} `
+    return `The model sees little change in heat from it: around ${temperature(after)} at the warmest in the next ${HOT.remedyDays} `
       + 'days either way.'
-  return `The model expects up to ${temperature(after)} in the core within ${LOOKS_AHEAD_DAYS} days, against ${temperature(before)} if `
+  return `The model expects up to ${temperature(after)} in the core within ${HOT.remedyDays} days, against ${temperature(before)} if `
     + 'it is left alone.'
 }
 

@@ -1,18 +1,16 @@
 import { addDays } from 'date-fns'
 import { coreReadings } from '../../heated/readings'
 import { causesOf } from '../diagnosis'
-import { TOO_HOT_C } from '../../heated/limits'
 import { ask, temperatureText, type Ask, type Seen } from './ask'
 import { dayText } from '../../../units/dates'
-
-/** Heat is read daily for two weeks, then less often. */
-const DAILY_UNTIL = 14
+import { HEATED } from '../../heated/constants'
+import { HOT } from '../constants'
 
 /** Reading the heat, as often as the phase is worth it. */
 export function readTheHeat(look: Seen): Ask[] {
   const { batch, now } = look
   const last = coreReadings(batch).at(-1)
-  const everyDays = now.day < DAILY_UNTIL ? 1 : now.phase === 'curing' ? 14 : 3
+  const everyDays = now.day < HOT.dailyUntilDays ? 1 : now.phase === 'curing' ? 14 : 3
   const due = last ? addDays(new Date(last.at), everyDays) : addDays(new Date(batch.built.at), 1)
   const reason = last
     ? `Day ${Math.floor(now.day)}; last read on ${dayText(last.at)} at ${temperatureText(look, last.coreC)}.`
@@ -25,7 +23,7 @@ export function readTheHeat(look: Seen): Ask[] {
 export function coolOff(look: Seen): Ask[] {
   const { surroundings, now } = look
   if (now.phase !== 'too-hot') return []
-  const reason = `${temperatureText(look, now.coreC)}: above ${temperatureText(look, TOO_HOT_C)} it kills its own workers. Open it, `
+  const reason = `${temperatureText(look, now.coreC)}: above ${temperatureText(look, HEATED.tooHotC)} it kills its own workers. Open it, `
     + 'water it, mix in browns.'
   return [ask('turned', 'Turn it now', reason, surroundings.now, 1, 'now')]
 }

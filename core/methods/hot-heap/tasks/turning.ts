@@ -6,14 +6,7 @@ import { middleCourse } from '../expect'
 import { ask, temperatureText, type Ask, type Seen } from './ask'
 import { dayText } from '../../../units/dates'
 import type { Course } from '../../../heat/course'
-
-/** A heap is left alone this long after a turn, days. */
-const REST_DAYS = 2.5
-/** Worth turning only if it was really warm. */
-const WORTH_TURNING_C = 45
-/** An expected turn is told so many days ahead, and may come so much earlier or later. */
-const TOLD_AHEAD_DAYS = 7
-const GIVE_OR_TAKE_DAYS = 2
+import { HOT } from '../constants'
 
 /** By rhythm, where the approach has one: so many days after the last turn, until the number of turns is used up. */
 export function turnByRhythm({ batch, now }: Seen): Ask[] {
@@ -32,7 +25,7 @@ export function turnByHeat(look: Seen): Ask[] {
   if (turning.kind !== 'by-heat' || batch.turns.length >= turning.most) return []
   const since = batch.turns.at(-1)?.at ?? batch.built.at
   const fallen = fallenFrom(coreReadings(batch).filter(({ at }) => at >= since))
-  if (!fallen || fallen.peakC < WORTH_TURNING_C || daysBetween(since, surroundings.now) < REST_DAYS) return turnAhead(look)
+  if (!fallen || fallen.peakC < HOT.worthTurningC || daysBetween(since, surroundings.now) < HOT.restDays) return turnAhead(look)
   return [
     ask(
       'turned', 'Turn it',
@@ -42,16 +35,13 @@ export function turnByHeat(look: Seen): Ask[] {
   ]
 }
 
-/** By so much it has fallen from its peak when it is worth turning, K. */
-const FALLEN_K = 3
-
 /** The day on which one course says that it had peaked and begun to fall, since it was built or last turned. */
 function expectedFall({ days, coreC }: Course, sinceDay: number): number | undefined {
   let peakC = -Infinity
   for (let at = 0; at < days.length; at++) {
     if (days[at]! < sinceDay) continue
     peakC = Math.max(peakC, coreC[at]!)
-    if (peakC >= WORTH_TURNING_C && peakC - coreC[at]! >= FALLEN_K && days[at]! - sinceDay >= REST_DAYS) return days[at]
+    if (peakC >= HOT.worthTurningC && peakC - coreC[at]! >= HOT.fallenK && days[at]! - sinceDay >= HOT.restDays) return days[at]
   }
   return undefined
 }
@@ -69,18 +59,18 @@ function turnAhead({ batch, surroundings, now }: Seen): Ask[] {
       ask(
         'turned', 'Turn it, or read it first',
         `By the forecast it peaked and began to fall around ${dayText(then)}; nobody has looked since.`, then,
-        Math.max(GIVE_OR_TAKE_DAYS, Math.ceil(now.day - fell) + GIVE_OR_TAKE_DAYS),
+        Math.max(HOT.giveOrTakeDays, Math.ceil(now.day - fell) + HOT.giveOrTakeDays),
       ),
     ]
   }
   if (now.phase !== 'warming' && now.phase !== 'hot') return []
   const next = middle?.course.habitTurns.find(day => day > now.day + 0.5)
-  if (next === undefined || next > now.day + TOLD_AHEAD_DAYS) return []
+  if (next === undefined || next > now.day + HOT.toldAheadDays) return []
   const due = addDays(new Date(batch.built.at), Math.round(next))
   return [{
     ...ask(
       'turned', 'Turn it, as it looks now',
-      `The forecast sees it peak and begin to fall around ${dayText(due)}. Readings will move that.`, due, GIVE_OR_TAKE_DAYS,
+      `The forecast sees it peak and begin to fall around ${dayText(due)}. Readings will move that.`, due, HOT.giveOrTakeDays,
       'whenever',
     ),
   }]

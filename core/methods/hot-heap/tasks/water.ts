@@ -8,18 +8,14 @@ import { expectCourse } from '../expect'
 import { batchMeasures } from '../measures'
 import { ask, type Ask, type Seen } from './ask'
 import { dayText, weekdayText } from '../../../units/dates'
-
-/** What was felt or smelt longer ago says nothing about today, days. */
-const TELLS_DAYS = 14
-
-/** What a squeeze says that it lacks to a wrung sponge, as a share of wet mass. */
-const LACKING: Readonly<Record<string, number>> = { dust: 0.2, dry: 0.08 }
+import { HOT } from '../constants'
+import { namedIn } from '../../../constants/constants'
 
 /** Water after a dry squeeze, until it was watered. */
 export function waterIt({ batch, surroundings }: Seen): Ask[] {
   const squeeze = batch.observations.findLast(({ sense }) => sense === 'squeeze')
-  if (squeeze && daysBetween(squeeze.at, surroundings.now) > TELLS_DAYS) return []
-  const lacking = squeeze ? LACKING[squeeze.finding] : undefined
+  if (squeeze && daysBetween(squeeze.at, surroundings.now) > HOT.tellsDays) return []
+  const lacking = squeeze ? namedIn(HOT.lacking, squeeze.finding) : undefined
   if (!squeeze || !lacking || batch.waterings.some(({ at }) => at > squeeze.at)) return []
   const massKg = batchMeasures(batch, surroundings.materials)?.wetMassKg ?? 0
   const litres = massKg * 0.75 * lacking / 0.45
@@ -39,24 +35,17 @@ const CALLS_FOR_BROWNS: Readonly<Record<string, { readonly said: string, readonl
 /** Browns after a bad smell or a wet squeeze, with how many containers of what, until it was turned or is better. */
 export function openItUp({ batch, surroundings }: Seen): Ask[] {
   const last = batch.observations.findLast(({ finding }) => finding in CALLS_FOR_BROWNS)
-  if (!last || daysBetween(last.at, surroundings.now) > TELLS_DAYS || batch.turns.some(({ at }) => at > last.at)) return []
+  if (!last || daysBetween(last.at, surroundings.now) > HOT.tellsDays || batch.turns.some(({ at }) => at > last.at)) return []
   if (batch.observations.some(({ sense, finding, at }) => sense === last.sense && at > last.at && !(finding in CALLS_FOR_BROWNS))) return []
   const { said, symptom } = CALLS_FOR_BROWNS[last.finding]!
   const remedy = causesOf(batch, surroundings, [symptom])[0]?.remedy.text ?? 'Turn it and work in coarse, dry browns.'
   return [ask('browns', 'Open it with browns', `On ${dayText(last.at)} ${said}. ${remedy}`, surroundings.now, 2, 'now')]
 }
 
-/** Days from one squeeze to the next: while it works, and while it cures. */
-const SQUEEZE_DAYS = { working: 7, curing: 21 }
-
-/** Expected to hold less water than this, it is about to stand still; felt or watered lately, it is not asked again. */
-const DRYING_BELOW = 0.45
-const DRY_AGAIN_DAYS = 4
-
 /** That it is expected to be too dry by now, in words; nothing when it is not. */
 function dryByNow({ batch, surroundings, now }: Pick<Seen, 'batch' | 'surroundings' | 'now'>): string | undefined {
   const moisture = expectedAt(expectCourse(batch, surroundings, Math.ceil(now.day)), now.day)?.moisture.typical
-  if (moisture === undefined || moisture >= DRYING_BELOW) return undefined
+  if (moisture === undefined || moisture >= HOT.dryingBelow) return undefined
   return `By what went in, its heat and the weather it holds about ${Math.round(100 * moisture)} % water, and below 45 % decay stalls. `
     + 'If no drop comes: water it, turn it in, and put the cover back.'
 }
@@ -70,32 +59,29 @@ export function squeezeIt({ batch, surroundings, now }: Seen): Ask[] {
     : 'Not felt yet. '
       + `${surroundings.weather.ambientC(surroundings.now) > 18 ? 'It dries fast in this warmth.' : 'Heat dries it from within.'}`
   const dry = dryByNow({ batch, surroundings, now })
-  if (dry && daysBetween(since, surroundings.now) >= DRY_AGAIN_DAYS)
+  if (dry && daysBetween(since, surroundings.now) >= HOT.dryAgainDays)
     return [ask('squeeze', 'Squeeze a handful: it is drying out', dry, surroundings.now, 2)]
-  if (now.phase !== 'curing') return [ask('squeeze', 'Squeeze a handful', reason, addDays(since, SQUEEZE_DAYS.working), 4, 'whenever')]
+  if (now.phase !== 'curing') return [ask('squeeze', 'Squeeze a handful', reason, addDays(since, HOT.squeezeDays.working), 4, 'whenever')]
   return [
     ask(
       'squeeze', 'Let it cure, moist and covered',
       `It ripens now. ${last ? `Last felt on ${dayText(last.at)}: s` : 'S'}queeze a handful, water it if no drop comes, and put the `
       + 'cover back.',
-      addDays(since, SQUEEZE_DAYS.curing), 10, 'whenever',
+      addDays(since, HOT.squeezeDays.curing), 10, 'whenever',
     ),
   ]
 }
 
-/** So much rain within so many days is worth a cover, on a heap that is moist enough. */
-const MUCH_RAIN_MM = 15
-const AHEAD_DAYS = 3
 const WELL_WET = ['right', 'wet', 'dripping']
 
 /** Cover before much rain; open bins with lids need none. */
 export function coverIt({ batch, surroundings }: Seen): Ask[] {
   if (batch.built.vessel.wall === 'plastic') return []
-  const days = Array.from({ length: AHEAD_DAYS }, (_, index) => addDays(startOfDay(surroundings.now), index))
+  const days = Array.from({ length: HOT.aheadDays }, (_, index) => addDays(startOfDay(surroundings.now), index))
   const rainMm = days.map(day => surroundings.weather.rainMm(addDays(day, 0.5)))
   const sum = rainMm.reduce((all, one) => all + one, 0)
   const wetEnough = WELL_WET.includes(batch.observations.findLast(({ sense }) => sense === 'squeeze')?.finding ?? 'right')
-  if (sum < MUCH_RAIN_MM || !wetEnough) return []
+  if (sum < HOT.muchRainMm || !wetEnough) return []
   const wettest = days[rainMm.indexOf(Math.max(...rainMm))] as Date
   return [
     ask(

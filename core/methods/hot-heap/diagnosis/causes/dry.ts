@@ -2,9 +2,8 @@ import { percentText } from '../../../../units/format'
 import { given } from '../../../../diagnosis/judge'
 import type { HeapCause } from '../cause'
 import { remedyOf, waterForL, waterText } from '../remedy'
+import { HOT } from '../../constants'
 
-/** A wrung sponge. */
-const GOOD = 0.56
 export const dry: HeapCause = {
   id: 'dry', title: 'It is too dry',
   symptoms: { 'no-heat': 0.5, 'died': 0.4, 'ashy': 0.9, 'ants': 0.9, 'dust': 1 },
@@ -22,7 +21,7 @@ export const dry: HeapCause = {
   remedy: (facts) => {
     const felt = facts.lastSqueeze === 'dust' || facts.has('dust') ? 0.32 : facts.lastSqueeze === 'dry' ? 0.45 : facts.heap.moisture
     const heap = { ...facts.heap, waterKg: Math.min(facts.heap.waterKg, facts.heap.dryKg * felt / (1 - felt)) }
-    const waterL = Math.max(5, Math.round(waterForL({ ...facts, heap }, GOOD)))
+    const waterL = Math.max(5, Math.round(waterForL({ ...facts, heap }, HOT.wrungSponge)))
     return remedyOf(
       facts, `Turn it and pour on ${waterText(facts, waterL)} while you do, a little to each layer; squeeze again at the bottom.`,
       { waterL },

@@ -2,8 +2,8 @@ import type { Material } from '../../../../materials/material'
 import { given } from '../../../../diagnosis/judge'
 import type { HeapCause } from '../cause'
 import { enoughOf, partsText, remedyOf, waterForL, waterText } from '../remedy'
+import { HOT } from '../../constants'
 
-const GOOD_RATIO = 30
 /** What feeds a fire: nitrogen in stuff that rots at once. Finished compost and char do not. */
 const NO_FUEL = ['finished', 'mineral', 'char', 'feed', 'wood']
 const isFreshGreen = ({ carbonToNitrogen, family }: Material) => carbonToNitrogen.typical < 26 && !NO_FUEL.includes(family)
@@ -19,7 +19,7 @@ export const nitrogenPoor: HeapCause = {
     ...given(has('ammonia'), -1.5, 'A smell of ammonia is nitrogen to spare.'),
   ],
   remedy: (facts) => {
-    const parts = enoughOf(facts, isFreshGreen, after => after.carbonToNitrogen <= GOOD_RATIO)
+    const parts = enoughOf(facts, isFreshGreen, after => after.carbonToNitrogen <= HOT.poorCuredTo)
     if (parts.length === 0)
       return remedyOf(
         facts,

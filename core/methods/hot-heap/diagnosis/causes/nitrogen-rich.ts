@@ -1,10 +1,7 @@
 import { given } from '../../../../diagnosis/judge'
 import type { HeapCause } from '../cause'
 import { enoughOf, partsText, remedyOf } from '../remedy'
-
-const GOOD_RATIO = 27
-/** More at once is a new heap: a step towards it is what can be worked in. */
-const MOST_STEP = 5
+import { HOT } from '../../constants'
 
 export const nitrogenRich: HeapCause = {
   id: 'nitrogen-rich', title: 'More nitrogen than it can hold, or lime in it',
@@ -24,7 +21,8 @@ export const nitrogenRich: HeapCause = {
     const parts = enoughOf(
       facts, material => material.carbonToNitrogen.typical > 40 && material.family !== 'mineral',
       after =>
-        after.carbonToNitrogen >= Math.min(Math.max(GOOD_RATIO, facts.heap.carbonToNitrogen + 2), facts.heap.carbonToNitrogen + MOST_STEP),
+        after.carbonToNitrogen
+        >= Math.min(Math.max(HOT.richCuredTo, facts.heap.carbonToNitrogen + 2), facts.heap.carbonToNitrogen + HOT.mostStep),
     )
     return remedyOf(
       facts,

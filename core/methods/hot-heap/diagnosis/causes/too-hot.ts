@@ -1,13 +1,13 @@
-import { TOO_HOT_C } from '../../../heated/limits'
 import { given } from '../../../../diagnosis/judge'
 import type { HeapCause } from '../cause'
 import { enoughOf, partsText, remedyOf, waterText } from '../remedy'
+import { HEATED } from '../../../heated/constants'
 
 export const overheated: HeapCause = {
   id: 'overheated', title: 'It makes more heat than it can get rid of',
   symptoms: { 'too-hot': 1, 'ashy': 0.4, 'smoke': 0.5 },
   weigh: ({ now, temperature }) => [
-    ...given(now.coreC >= TOO_HOT_C, 0.8, `${temperature(now.coreC)}: above ${temperature(TOO_HOT_C)} it kills its own workers.`),
+    ...given(now.coreC >= HEATED.tooHotC, 0.8, `${temperature(now.coreC)}: above ${temperature(HEATED.tooHotC)} it kills its own workers.`),
     ...given(now.coreC < 60 && now.readAt !== undefined, -0.8, `Last read at ${temperature(now.coreC)}: that is not too hot.`),
   ],
   remedy: (facts) => {

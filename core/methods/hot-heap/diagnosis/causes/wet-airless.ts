@@ -1,8 +1,7 @@
 import { given } from '../../../../diagnosis/judge'
 import type { HeapCause } from '../cause'
 import { enoughOf, partsText, remedyOf } from '../remedy'
-
-const GOOD_MOISTURE = 0.62
+import { HOT } from '../../constants'
 
 export const wetAirless: HeapCause = {
   id: 'wet-airless', title: 'It is wet and lacks air',
@@ -19,7 +18,7 @@ export const wetAirless: HeapCause = {
   remedy: (facts) => {
     const parts = enoughOf(
       facts, material => material.carbonToNitrogen.typical > 40 && material.moistureFraction.typical < 0.35 && material.structure >= 1,
-      after => after.moisture <= Math.max(GOOD_MOISTURE, facts.heap.moisture - 0.06),
+      after => after.moisture <= Math.max(HOT.airyAgain, facts.heap.moisture - 0.06),
     )
     const what = parts.length > 0 ? `work in ${partsText(parts)}` : 'work in whatever is coarse and dry: straw, torn card, twigs'
     return remedyOf(facts, `Turn it, ${what}, and keep the rain off.`, { parts, judged: facts.has('no-heat') || facts.has('died') })

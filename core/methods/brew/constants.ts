@@ -1,0 +1,29 @@
+import { constants, of } from '../../constants/constants'
+
+/** Brews: every number it takes from outside. */
+export const BREW = constants('Brews', {
+  usualBreadth: of(0.55, 0.4, 0.75, 'share', 'how broad the height of a brew is; own estimate'),
+  stepDays: of(1 / 24, 0.02, 0.1, 'd', 'steps of an hour; numerics'),
+  liquidFollowsDays: of(0.5, 0.25, 1, 'd', 'the liquid follows the air of its place; own estimate'),
+  horizonDays: of(120, 90, 160, 'd', 'a plan is looked ahead so far; numerics'),
+  spread: {
+    slower: of(0.25, 0.15, 0.35, 'log', 'days differ by about a quarter from bucket to bucket; own estimate'),
+    q10: of(0.15, 0.08, 0.25, 'log', 'what ten kelvin do; own estimate'),
+    warmerK: of(1.5, 1, 3, 'K', 'the warmth of its place; own estimate'),
+    foam: of(0.45, 0.3, 0.6, 'log', 'how high it foams; own estimate'),
+    breadth: of(0.2, 0.1, 0.3, 'log', 'how broad its height is; own estimate'),
+  },
+  timesLeast: of(120, 80, 200, 'times', 'are looked at; numerics'),
+  pastTimes: of(1.5, 1.2, 2, 'times', 'past its height it is thinned so much more; practice'),
+  horizon: {
+    times: of(5, 4, 7, 'times', 'its usual days are looked ahead; numerics'),
+    least: of(6, 4, 9, 'd', 'and at least so many; numerics'),
+    beyondNow: of(2, 1, 4, 'd', 'and so far beyond now; numerics'),
+    most: of(160, 120, 200, 'd', 'and no farther; numerics'),
+  },
+  airlessHours: of(6, 4, 8, 'h', 'aired tea is used within so long of the air going off; practice'),
+  roughly: {
+    sooner: of(0.75, 0.6, 0.9, 'times', 'before the forecast is there, so much sooner; own estimate'),
+    later: of(1.35, 1.2, 1.6, 'times', 'and so much later; own estimate'),
+  },
+})

@@ -1,0 +1,8 @@
+import { constants, of } from '../../constants/constants'
+
+/** What every course shares: every number it takes from outside. */
+export const COURSE = constants('What every course shares', {
+  todayDays: of(0.6, 0.4, 1, 'd', 'within so much of today it is today; definition'),
+  nearEndDays: of(1, 0.5, 2, 'd', 'so near the end of what was looked at, it may as well be later; numerics'),
+  farthest: of(4, 3, 5, 'spreads', 'beyond so many spreads nothing is met; numerics'),
+})

@@ -1,0 +1,66 @@
+import { constants, extent, of } from '../../constants/constants'
+
+/** What heats by itself: every number it takes from outside. */
+export const HEATED = constants('What heats by itself', {
+  hotC: of(45, 40, 50, '°C', 'from here it counts as hot; practice'),
+  tooHotC: of(68, 65, 72, '°C', 'above this the workers die; practice'),
+  workingK: of(8, 5, 12, 'K', 'so far above the air it still works; practice'),
+  sunkM: of(0.04, 0.02, 0.08, 'm', 'from here it shows that it has sunk; choice'),
+  doneByDays: of(0.75, 0.5, 1, 'd', 'a turn asked today is made so much later; choice'),
+  jumpK: of(20, 15, 30, 'K', 'no heap jumps so far and back between readings; own estimate'),
+  fallsKDay: of(0.7, 0.4, 1.2, 'K/d', 'it is falling when it loses so much; own estimate'),
+  fallenK: of(3, 2, 5, 'K', 'and has lost so much in all; own estimate'),
+  fallsFor: {
+    readings: of(3, 3, 5, 'readings', 'over so many; choice'),
+    days: of(2, 1, 4, 'd', 'and so long; choice'),
+  },
+  fallPoolDays: of(0.5, 0.3, 1, 'd', 'readings closer than this count as one; choice'),
+  many: of(40, 20, 80, 'readings', 'few are taken as they are; numerics'),
+  ripeMgG: of(
+    15, 10, 20, 'mg/g',
+    'the rawer fifth would respire no more in four days at 35 °C: 10 is stable, 20 nearly; usual standards of stability',
+  ),
+  week: {
+    before: of(3, 2, 4, 'd', 'the air of a day is the mean of those before; choice'),
+    after: of(3, 2, 4, 'd', 'and after it: one frost does not make a heap warm; choice'),
+  },
+  turnFallenK: of(6, 4, 10, 'K', 'fallen so far from its peak, it is worth turning; practice'),
+  turnRestDays: of(4, 3, 7, 'd', 'and not again before; practice'),
+  turnWorthC: of(45, 40, 50, '°C', 'worth turning only if it was really warm; practice'),
+  feltC: {
+    cool: extent(-20, 27, '°C', 'what a hand tells; own estimate'),
+    warm: extent(27, 47, '°C', 'what a hand tells; own estimate'),
+    hot: extent(47, 80, '°C', 'what a hand tells; own estimate'),
+  },
+  feltSpreadK: of(5, 3, 8, 'K', 'how blurred a hand is; own estimate'),
+  works: {
+    aboveC: of(1, 0, 4, '°C', 'frozen, nothing that takes its time goes on; practice'),
+    moisture: of(0.5, 0.42, 0.55, 'wet basis', 'nor dry; practice'),
+  },
+  shownAheadDays: of(66, 45, 90, 'd', 'every day is looked at so far; numerics'),
+  coarse: {
+    everyDays: of(3, 2, 5, 'd', 'beyond it only every few; numerics'),
+    times: of(10, 6, 14, 'times', 'until ripeness is reached; numerics'),
+  },
+  startsAboveK: of(4, 2, 8, 'K', 'fresh greens and the work of building bring a little warmth; own estimate'),
+  starter: {
+    plain: of(0.15, 0.08, 0.3, 'share', 'microbes at the start; own estimate'),
+    most: of(0.5, 0.3, 0.8, 'share', 'finished compost brings many more; own estimate'),
+  },
+  openShare: {
+    lidded: of(0.02, 0, 0.05, 'share', 'of the rain gets into a closed bin; assumption'),
+    covered: of(0.15, 0.05, 0.3, 'share', 'and past a sheet that is open at the sides; assumption'),
+  },
+  heightSpread: of(0.06, 0.03, 0.1, 'share', 'a height read off a stick, of the height built; own estimate'),
+  readingPoolDays: of(0.5, 0.3, 1, 'd', 'a probe that writes every minute tells no more than one read morning and evening; choice'),
+  squeezes: {
+    dust: extent(0, 0.4, 'wet basis', 'what a squeeze tells of moisture; practice'),
+    dry: extent(0.4, 0.5, 'wet basis', 'what a squeeze tells of moisture; practice'),
+    right: extent(0.5, 0.63, 'wet basis', 'what a squeeze tells of moisture; practice'),
+    wet: extent(0.63, 0.73, 'wet basis', 'what a squeeze tells of moisture; practice'),
+    dripping: extent(0.73, 1, 'wet basis', 'what a squeeze tells of moisture; practice'),
+  },
+  squeezeSpread: of(0.05, 0.03, 0.08, 'wet basis', 'how blurred its limits are; own estimate'),
+  youngDays: of(14, 10, 21, 'd', 'half days while it is young, then days; numerics'),
+  besideDays: of(0.004, 0.001, 0.02, 'd', 'around a deed it is looked at twice: a jump stays a jump; numerics'),
+})

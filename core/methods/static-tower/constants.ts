@@ -1,0 +1,90 @@
+import { constants, of } from '../../constants/constants'
+
+/** Static tower: every number it takes from outside. */
+export const TOWER = constants('Static tower', {
+  reachM: of(0.3, 0.25, 0.35, 'm', 'no part may lie farther from air, counted from a pipe\'s wall or the cloth; practice: a foot'),
+  pipeM: of(0.1, 0.08, 0.12, 'm', 'usual pipes are a hand across; practice'),
+  gridM: of(0.05, 0.03, 0.08, 'm', 'points are looked at so far apart while channels are placed; numerics'),
+  fineM: of(0.02, 0.01, 0.03, 'm', 'and so close in the last check; numerics'),
+  turns: of(60, 30, 120, 'steps', 'of a search; numerics'),
+  starts: of(8, 4, 16, 'starts', 'of a search; numerics'),
+  patience: of(8, 4, 16, 'steps', 'a search that comes no nearer is given up; numerics'),
+  inHandM: of(0.006, 0.002, 0.01, 'm', 'kept in hand of the reach where there is any; choice'),
+  searchedMost: of(10, 8, 14, 'channels', 'beyond so many a plain lattice does as well; numerics'),
+  foundDry: of(0.5, 0.4, 0.58, 'wet basis', 'a zone felt dry lies at about so much; own estimate'),
+  noticedDays: of(21, 14, 35, 'd', 'what was found so long ago still counts as noticed; assumption'),
+  ratio: {
+    least: of(35, 30, 40, 'C : N', 'greener than this is too green for fungi; practice'),
+    good: of(50, 40, 60, 'C : N', 'from here it is as a tower likes it; practice'),
+    most: of(140, 110, 180, 'C : N', 'and browner than this takes years; practice'),
+  },
+  heightM: {
+    least: of(0.7, 0.6, 0.9, 'm', 'lower it dries through; practice'),
+    most: of(1.9, 1.6, 2, 'm', 'higher air and water hardly reach the middle; practice'),
+  },
+  horizonDays: of(760, 600, 1000, 'd', 'a plan is looked ahead so far; numerics'),
+  staleDays: of(6, 4, 10, 'd', 'readings older than this say little about now; assumption'),
+  heightFreshDays: of(21, 14, 35, 'd', 'a measured height is believed for so long; assumption'),
+  chart: {
+    least: of(45, 30, 60, 'd', 'a chart shows at least so long; choice'),
+    ahead: of(30, 20, 60, 'd', 'and so far ahead; choice'),
+  },
+  warmDays: of(3, 2, 5, 'd', 'it warms within so long; practice'),
+  extract: {
+    parts: {
+      low: of(10, 5, 12, 'parts', 'of water to one of extract; practice'),
+      usual: of(15, 10, 20, 'parts', 'of water to one of extract; practice'),
+      high: of(20, 15, 30, 'parts', 'of water to one of extract; practice'),
+    },
+    litresPerM2: of(1, 0.5, 2, 'L/m²', 'given at a time; practice'),
+  },
+  extractMostL: of(20, 10, 40, 'L', 'it is a dose, not a feed; choice'),
+  wormsBelowC: of(30, 25, 32, '°C', 'below this worms can live in it; practice'),
+  moist: {
+    low: of(0.65, 0.6, 0.68, 'wet basis', 'what a tower likes, the low end; practice'),
+    target: of(0.7, 0.66, 0.74, 'wet basis', 'watered up to it; practice'),
+    high: of(0.75, 0.72, 0.78, 'wet basis', 'the high end; practice'),
+  },
+  watering: {
+    everyDays: of(7, 5, 10, 'd', 'felt so often; practice'),
+    below: of(0.685, 0.65, 0.7, 'wet basis', 'watered when it has become so dry; practice'),
+    belowWhenTurned: of(0.685, 0.65, 0.7, 'wet basis', 'it is never turned; definition'),
+  },
+  workingDays: of(365, 300, 420, 'd', 'twelve months, frost and dry spells not counted; practice'),
+  fresh: {
+    share: of(0.15, 0.08, 0.25, 'share', 'of what else goes slowly goes within weeks in fresh chips; fitted to a warm first week'),
+    allBelow: of(70, 55, 90, 'C : N', 'all of it so green; fitted'),
+    noneAbove: of(150, 120, 200, 'C : N', 'none of it in old trunk wood; fitted'),
+    rapid: of(0.25, 0.15, 0.4, 'share', 'of that goes at once; fitted to cool by week three to five'),
+  },
+  carbonKgKg: of(0.5, 0.45, 0.55, 'kg/kg', 'carbon of what decays; elemental analyses'),
+  freshRatio: of(30, 25, 40, 'C : N', 'of what goes at once; own estimate'),
+  strays: of(0.45, 0.3, 0.7, 'times', 'never turned and mild, it strays less than a hot heap; own estimate'),
+  horizon: {
+    least: of(620, 500, 800, 'd', 'looked ahead so far; numerics'),
+    beyondNow: of(420, 365, 550, 'd', 'and so far beyond now; numerics'),
+    most: of(1300, 1000, 1600, 'd', 'and no farther; numerics'),
+  },
+  clothDries: of(16, 8, 30, 'times', 'as fast as a dry crust: cloth that is kept wet; own estimate, a can or two a week in summer'),
+  pipes: {
+    from: of(1, 1, 2, 'd', 'pipes come out once it stands by itself; practice'),
+    to: of(2, 2, 4, 'd', 'and no later; practice'),
+  },
+  hotDays: of(35, 25, 45, 'd', 'warmth is asked for so long; practice'),
+  waterEvery: {
+    'by-can': of(7, 5, 10, 'd', 'from one watering to the next; practice'),
+    'drip-line': of(7, 5, 10, 'd', 'from one look at the drip line to the next; practice'),
+  },
+  feelEveryDays: of(14, 10, 21, 'd', 'from one squeeze to the next; choice'),
+  lookEveryDays: of(45, 30, 60, 'd', 'from one look to the next; choice'),
+  frostC: of(-2, -4, 0, '°C', 'pipes and drip lines freeze; practice'),
+  zoneShare: of(0.25, 0.15, 0.35, 'share', 'of it is dry where one zone was found dry; own estimate'),
+  feltDry: of(0.58, 0.5, 0.62, 'wet basis', 'and what it holds there before it is watered; own estimate'),
+  looksAheadDays: of(42, 28, 60, 'd', 'water is reckoned so far ahead; choice'),
+  roughly: {
+    sooner: of(1, 0.9, 1, 'times', 'without a forecast yet it comes no sooner; practice: it takes its year'),
+    later: of(1.3, 1.15, 1.6, 'times', 'and may come so much later; own estimate'),
+  },
+  coolDays: of(3, 2, 5, 'd', 'so long it has to stay cool; choice'),
+  zoneFreshDays: of(21, 14, 35, 'd', 'what was felt in a zone is believed for so long; assumption'),
+})
