@@ -4,6 +4,7 @@ import { between, nameSchema } from '../journal/kinds/base'
 import { shapeSchema } from '../ground/schema'
 import { shapeAreaM2, type AreaShape } from '../ground/shape'
 import { BEDS } from './constants'
+import { table } from '../constants/constants'
 
 /** What the ground is. */
 export const SOILS = ['sand', 'loam', 'clay'] as const
@@ -32,7 +33,10 @@ export interface Bed {
 }
 
 export const BED_KIND = 'bed'
-export const BED_LIMITS = { sideM: { low: 0.1, high: 100 }, depthM: { low: 0.05, high: 0.3 } } as const
+export const BED_LIMITS = table('Measures of a bed', {
+  sideM: ['m', 'what can be a bed; choice'],
+  depthM: ['m', 'what can be worked; practice'],
+}, { sideM: { low: 0.1, high: 100 }, depthM: { low: 0.05, high: 0.3 } } as const)
 
 const schema = v.object({
   name: nameSchema,

@@ -48,6 +48,10 @@ export const ranged = (range: Range, unit: string, source: string): Ranged => ({
 
 export const isLeaf = (shape: Shape): shape is Leaf => 'source' in shape && typeof shape.source === 'string'
 
+/** What the numbers of a table are, by the name they stand under in its rows: unit, and source. */
+export type Fields = Readonly<Record<string, readonly [unit: string, source: string]>>
+
+const TABLED = Symbol('what the numbers of a table are')
 const DEFINED = Symbol('what is known of these constants')
 
 /** The constants of a room: its title, and what is known of each. */
@@ -73,6 +77,22 @@ export function constants<const S extends { readonly [name: string]: Shape }>(ti
 /** What is known of constants made by `constants`; undefined for anything else. */
 export function definitionOf(values: unknown): Defined | undefined {
   return typeof values === 'object' && values !== null ? (values as { readonly [DEFINED]?: Defined })[DEFINED] : undefined
+}
+
+/** A table whose rows hold numbers beside words: kinds, ways, schools. */
+export interface Tabled {
+  readonly title: string
+  readonly fields: Fields
+}
+
+/** Rows with what their numbers are. Every number in them stands under a name of `fields`, directly or in a group of that name. */
+export function table<Rows extends object>(title: string, fields: Fields, rows: Rows): Rows {
+  return Object.defineProperty(rows, TABLED, { value: { title, fields } satisfies Tabled })
+}
+
+/** What the numbers of rows made by `table` are; undefined for anything else. */
+export function tabledOf(rows: unknown): Tabled | undefined {
+  return typeof rows === 'object' && rows !== null ? (rows as { readonly [TABLED]?: Tabled })[TABLED] : undefined
 }
 
 /** A leaf with its name: `horizon.least`. */

@@ -1,4 +1,5 @@
 import type { Range } from '../units/range'
+import { table } from '../constants/constants'
 
 /** Something that is sown in a hotbed: how warm its seeds want it, how long it takes, and what it is there for. */
 export interface Crop {
@@ -21,7 +22,14 @@ export interface Crop {
  * Usual garden values for minimum soil temperatures of germination, days to emergence, and days to a first harvest: rounded, for
  * early sorts. Own compilation.
  */
-export const CROPS: readonly Crop[] = [
+export const CROPS: readonly Crop[] = table('What is sown in a hotbed', {
+  fromC: ['°C', 'seeds come up from here; usual garden values, own compilation'],
+  toC: ['°C', 'and stay away above; usual garden values'],
+  baseC: ['°C', 'base of the degree days; usual garden values'],
+  upDegreeDays: ['K·d', 'until up; usual garden values'],
+  toHarvest: ['d', 'from up to the first, in soil of 18 °C; usual garden values'],
+  coldSlows: ['K', 'less, twice as long; own estimate'],
+}, [
   {
     id: 'radish', name: 'Radishes', fromC: 7, toC: 32, baseC: 3, upDegreeDays: 60, toHarvest: { low: 22, typical: 28, high: 38 },
     end: 'eaten', coldSlows: 12,
@@ -66,7 +74,7 @@ export const CROPS: readonly Crop[] = [
     id: 'pumpkin', name: 'Pumpkins, courgettes', fromC: 14, toC: 34, baseC: 10, upDegreeDays: 70,
     toHarvest: { low: 22, typical: 28, high: 36 }, end: 'planted out', coldSlows: 8,
   },
-]
+])
 
 /** The crop of this id. */
 export function cropOf(id: unknown): Crop | undefined {

@@ -4,7 +4,7 @@ import type { Learnt } from './learn'
 import { weightedQuantiles } from './weights'
 
 /** Shares of what is possible by which a window begins, has its middle, and ends. */
-const WINDOW_SHARES = [0.1, 0.5, 0.9] as const
+export const WINDOW_SHARES = [0.1, 0.5, 0.9] as const
 
 /** Makes windows of the days on which each member comes so far, by weights. */
 export function windowBy(days: readonly number[]): (weights: Float64Array) => DayWindow {

@@ -1,6 +1,7 @@
 import type { Family } from '../materials/material'
 import type { Range } from '../units/range'
 import { MULCH } from './constants'
+import { table } from '../constants/constants'
 
 /** What grows where it is spread, and how it takes it. */
 export const CROPS = ['trees', 'perennials', 'vegetables', 'seedlings', 'path'] as const
@@ -36,7 +37,13 @@ export interface MulchKind {
  * Depths after practice: leaves 15–30 cm where they can lie, green and dry 5–8, chips 5–10, grass in films; how they settle and go are
  * working values (leaf classes of leaf mould; wood a third as fast), within ranges that forecasts draw from.
  */
-export const MULCH_KINDS: readonly MulchKind[] = [
+export const MULCH_KINDS: readonly MulchKind[] = table('Kinds of mulch', {
+  depthsM: ['m', 'as spread, low, typical, high; practice'],
+  settles: ['share', 'of its depth once settled; own estimate'],
+  settlingDays: ['d', 'own estimate'],
+  goesYear: ['1/a', 'rate in moist warmth of 15 °C; leaf classes of leaf mould, wood a third as fast'],
+  refreshedAt: ['share', 'of the depth wanted is left, then it is topped up; practice'],
+}, [
   {
     id: 'leaves',
     name: 'Leaves',
@@ -115,7 +122,7 @@ export const MULCH_KINDS: readonly MulchKind[] = [
     settles: { low: 0.72, typical: 0.8, high: 0.88 }, settlingDays: 20, goesYear: { low: 0.3, typical: 0.5, high: 0.9 },
     refreshedAt: 0.5, wind: 'none', slugs: 'none',
   },
-]
+])
 
 /** The kind of this id, or the first. */
 export function mulchKindOf(id: unknown): MulchKind {

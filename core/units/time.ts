@@ -2,6 +2,11 @@
 export const HOUR_MS = 3_600_000
 export const DAY_MS = 86_400_000
 
+/** Milliseconds of a minute. */
+export const MINUTE_MS = 60_000
+/** Days of a week. */
+export const WEEK_DAYS = 7
+
 /** Days of a year, leap years counted. */
 export const DAYS_A_YEAR = 365.25
 

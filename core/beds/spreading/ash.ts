@@ -3,9 +3,9 @@ import { quantityText } from '../../units/format'
 import { bedAreaM2 } from '../bed'
 import type { SpreadKind } from './kind'
 import { BEDS } from '../constants'
+import { DAY_MS } from '../../units/time'
 
 const ASH = 'wood-ash'
-const A_YEAR_MS = 365 * 86_400_000
 
 /** Ash of plain wood: lime by another name, and only where a soil test asks for it. */
 export const ash: SpreadKind = {
@@ -17,7 +17,7 @@ export const ash: SpreadKind = {
     if (bed.reaction === 'untested') return 'Ash only where a soil test says sour. Test it first.'
     if (bed.reaction === 'neutral' && bed.grows !== 'lime-loving')
       return 'The soil is neutral: ash would make it limy. Keep it dry for the cabbages, or a handful for the heap.'
-    if (history.some(({ material, at }) => material?.id === ASH && now.getTime() - Date.parse(at) < A_YEAR_MS))
+    if (history.some(({ material, at }) => material?.id === ASH && now.getTime() - Date.parse(at) < 365 * DAY_MS))
       return 'It had ash within the year, and once a year is enough.'
     return undefined
   },

@@ -9,17 +9,24 @@ import { charRoomL } from './char'
 import type { SpreadKind } from './kind'
 import { BEDS } from '../constants'
 import { LOTS } from '../../lots/constants'
+import { table } from '../../constants/constants'
 
 /** Metres a year, and at most: practice spreads 2 to 5 cm, new and hungry beds up to 8. */
-const DEPTHS: Readonly<Record<Bed['grows'], { readonly usualM: number, readonly mostM: number }>> = {
+export const DEPTHS: Readonly<Record<Bed['grows'], { readonly usualM: number, readonly mostM: number }>> = table('Compost on a bed', {
+  usualM: ['m/a', 'practice: 2 to 5 cm'],
+  mostM: ['m/a', 'practice: new and hungry beds up to 8 cm'],
+}, {
   'hungry': { usualM: 0.04, mostM: 0.08 },
   'usual': { usualM: 0.02, mostM: 0.05 },
   'poor': { usualM: 0.005, mostM: 0.01 },
   'sour-loving': { usualM: 0.02, mostM: 0.05 },
   'lime-loving': { usualM: 0.03, mostM: 0.05 },
-}
+})
 /** Castings are strong: a film of them. */
-const CASTINGS = { id: 'worm-castings', usualM: 0.005, mostM: 0.01 }
+export const CASTINGS = table('Castings on a bed', {
+  usualM: ['m/a', 'a film: practice'],
+  mostM: ['m/a', 'practice'],
+}, { id: 'worm-castings', usualM: 0.005, mostM: 0.01 })
 const MOULD = 'leaf-mould'
 const FINISHED = 'finished'
 

@@ -26,4 +26,5 @@ export const BREW = constants('Brews', {
     sooner: of(0.75, 0.6, 0.9, 'times', 'before the forecast is there, so much sooner; own estimate'),
     later: of(1.35, 1.2, 1.6, 'times', 'and so much later; own estimate'),
   },
+  nearEndDays: of(0.6, 0.3, 1, 'd', 'so near the end of what was looked at, it may as well be later; numerics'),
 })

@@ -4,8 +4,6 @@ import { kindOf } from './kinds'
 import { questionOf, type BrewQuestion, type BrewRow } from './question'
 import { BREW } from './constants'
 
-const DIMENSIONS = 5
-
 /** The traits of a possible brew. */
 export function traitsAt(point: ArrayLike<number>, q10: number): BrewTraits {
   const at = (index: number) => point[index] ?? 0
@@ -18,7 +16,7 @@ export function traitsAt(point: ArrayLike<number>, q10: number): BrewTraits {
 /** What a brew will do, learnt from its foam and its warmth, and its course in the middle of what is possible. */
 export const { forecaster, answerOf, middleOf: middleCourse } = defineCourse<BrewQuestion, BrewCourse, BrewRow | 'progress', never>({
   // Six-hourly for quick ones, and at least so many times.
-  ask: questionOf, everyDays: ({ horizonDay }) => Math.min(0.5, horizonDay / BREW.timesLeast), dimensions: DIMENSIONS, members: 300,
+  ask: questionOf, everyDays: ({ horizonDay }) => Math.min(0.5, horizonDay / BREW.timesLeast), dimensions: 5, members: 300,
   mostRounds: 4,
   run: ({ kindId, placeC }, point, times) => {
     const kind = kindOf(kindId)

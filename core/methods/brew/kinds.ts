@@ -1,4 +1,5 @@
 import type { Approach } from '../contract'
+import { table } from '../../constants/constants'
 
 /** A kind of brew with what goes in, how long it takes and how it is given. */
 export interface BrewKind extends Approach {
@@ -44,7 +45,17 @@ const READY = {
 } as const
 
 /** The kinds, with working values of garden practice; each with its range in `forecast.ts`. */
-export const KINDS: readonly BrewKind[] = [
+export const KINDS: readonly BrewKind[] = table('Kinds of brew', {
+  days20: ['d', 'to the height at 20 °C; practice, a quarter off either way'],
+  q10: ['times', 'as fast with ten kelvin more; practice'],
+  use: ['times', 'its days to the height, used from and until; practice'],
+  parts: ['parts', 'of water to one; practice'],
+  foamM: ['m', 'of foam in a bucket at its height; own estimate'],
+  stirEveryDays: ['d', 'from one stir to the next; practice'],
+  fill: ['share', 'of the vessel may be filled; practice'],
+  kgPerL: ['kg/L', 'in a litre of water; practice'],
+  takesL: ['L/kg', 'room it takes; own estimate'],
+}, [
   {
     id: 'starter',
     name: 'Leaf-mould starter',
@@ -108,7 +119,7 @@ export const KINDS: readonly BrewKind[] = [
       how: 'roots and seeds too: in four weeks they are drowned',
     }],
   },
-]
+])
 
 /** The kind of this id, or the first. */
 export function kindOf(approachId: string): BrewKind {

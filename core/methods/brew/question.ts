@@ -4,6 +4,7 @@ import { askedOf, foundIn, type CourseQuestion, type ReadAs } from '../course'
 import { kindOf } from './kinds'
 import { FOAM, STANDS, WARMTH } from './words'
 import { BREW } from './constants'
+import { table } from '../../constants/constants'
 
 /** What of a course can be found in the garden. */
 export type BrewRow = 'foamM' | 'liquidC'
@@ -16,10 +17,12 @@ export interface BrewQuestion extends CourseQuestion<BrewRow> {
 }
 
 /** A stick tells foam to about a centimetre, and a bucket foams as it likes: a fifth of itself. */
-const READS: readonly ReadAs<BrewRow>[] = [
+export const READS: readonly ReadAs<BrewRow>[] = table('What a reading of a brew tells', {
+  trust: ['share', 'how often it is right; own estimate'],
+}, [
   { quantity: FOAM, row: 'foamM', trust: 1, spread: foamM => 0.01 + 0.2 * foamM },
   { quantity: WARMTH, row: 'liquidC', trust: 0.8, spread: () => 1.5 },
-]
+])
 
 /** The question a brew puts. */
 export function questionOf(batch: BegunBatch, surroundings: Lasting): BrewQuestion {

@@ -9,14 +9,11 @@ import { STANDS } from './words'
 import { dayText } from '../../units/dates'
 import { BREW } from './constants'
 
-/** So near the end of what was looked at, it may as well be later. */
-const NEAR_END_DAYS = 0.6
-
 /** The height of the brew, and the span in which it is used. */
 export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedWindow[] {
   const kind = kindOf(batch.began.approachId)
   const { course, question } = middleCourse(batch, surroundings)
-  const { days, span } = spansOf(batch, surroundings, question, BREW.roughly, NEAR_END_DAYS)
+  const { days, span } = spansOf(batch, surroundings, question, BREW.roughly, BREW.nearEndDays)
   const heightDay = dayAt(course, 1)
   const height = days('height', heightDay)
   const [from, until] = [days('from', dayAt(course, kind.use.from)), days('until', dayAt(course, kind.use.until))]
@@ -33,7 +30,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
     {
       id: 'until', label: 'Use it', coming: 'Use it between', begun: 'Fit to use since', announced: 'is fit to use',
       from: daysAfter(batch.began.at, from.typical), to: daysAfter(batch.began.at, Math.max(until.typical, from.typical + 0.1)),
-      ...(until.typical >= question.horizonDay - NEAR_END_DAYS ? { orLater: true } : {}),
+      ...(until.typical >= question.horizonDay - BREW.nearEndDays ? { orLater: true } : {}),
       reasons: [
         kind.aired
           ? 'Aired tea dies within hours once the air is off.'

@@ -6,13 +6,11 @@ import { weatherFrom, type Pipeline, type PipelineRow, type Surroundings } from 
 import { GROWN } from './words'
 import { SHEET } from './constants'
 
-const MONTHS = 12
-
 /** From when new ground can be planted, by the month in which it is covered. */
 export function byMonth(answers: Answers, surroundings: Surroundings): Pipeline {
   const { darkDays, label, says } = grownOverOf(answers[GROWN])
   const first = startOfMonth(surroundings.now)
-  const rows = Array.from({ length: MONTHS }, (_, month): PipelineRow => {
+  const rows = Array.from({ length: 12 }, (_, month): PipelineRow => {
     const laid = month === 0 ? surroundings.now : addMonths(first, month)
     const { airC } = weatherFrom(laid, SHEET.byMonthDays, surroundings)
     const on = (wanted: number) => addDays(laid, Math.round(spentDay(airC, wanted) ?? SHEET.byMonthDays))

@@ -51,4 +51,8 @@ export const SHEET = constants('Sheet of card', {
     sooner: of(0.8, 0.65, 0.9, 'times', 'before the forecast is there, so much sooner; own estimate'),
     later: of(1.25, 1.15, 1.5, 'times', 'and so much later; own estimate'),
   },
+  usualBox: {
+    lengthM: of(0.8, 0.6, 1, 'm', 'a box as most of them are when opened flat; practice'),
+    widthM: of(0.6, 0.4, 0.8, 'm', 'a box as most of them are when opened flat; practice'),
+  },
 })

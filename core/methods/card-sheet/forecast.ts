@@ -6,7 +6,6 @@ import { SHEET } from './constants'
 import { Z80 } from '../../statistics/counts'
 
 /** Pace, and the weather of the months to come. */
-const DIMENSIONS = 2
 
 /** How far it is at each of the times: 1 when it is through, on beyond it. */
 export function spentAt(
@@ -32,7 +31,7 @@ interface SheetCourse { readonly times: Float64Array, readonly spent: Float32Arr
 
 /** When a sheet will be through, learnt from looks under its corner, and its course in the middle of what is possible. */
 export const { forecaster, answerOf, middleOf } = defineCourse<SheetQuestion, SheetCourse, 'spent', never>({
-  ask: questionOf, everyDays: () => SHEET.everyDays, dimensions: DIMENSIONS, members: 300, mostRounds: 4,
+  ask: questionOf, everyDays: () => SHEET.everyDays, dimensions: 2, members: 300, mostRounds: 4,
   run: (question, point, times) => ({ times, spent: spentAt(question, point, times) }), row: ({ spent }) => spent,
   bands: { spent: 'spent' }, bandsAtStart: { spentAtStart: 'spent' },
   windows: () => ({ through: ({ times, spent }) => throughDay(times, spent) }),

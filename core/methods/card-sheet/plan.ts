@@ -11,7 +11,7 @@ import { COVER, COVER_M, GROUND, NEWS_LAYERS, OVERLAP_M, PIECES, SHARES } from '
 import { SHEET } from './constants'
 
 /** A box as most of them are when opened flat. */
-export const USUAL_BOX: Piece = { sort: 'card', count: 1, lengthM: 0.8, widthM: 0.6 }
+export const USUAL_BOX: Piece = { sort: 'card', count: 1, ...SHEET.usualBox }
 
 /** What a sheet is to be. */
 export interface SheetPlan {

@@ -5,6 +5,7 @@ import { askedOf, foundIn, type CourseQuestion, type FoundAs } from '../course'
 import { sheetWayOf } from './ways'
 import { BELOW, TORN } from './words'
 import { SHEET } from './constants'
+import { table } from '../../constants/constants'
 
 /** Everything that the forecast of one sheet needs, as plain data. */
 export interface SheetQuestion extends CourseQuestion<'spent'> {
@@ -15,10 +16,14 @@ export interface SheetQuestion extends CourseQuestion<'spent'> {
 
 /** What a look under a corner tells of how far it is, how blurred that is, and how much it is trusted. Own estimates. */
 const LOOK = { row: 'spent', ...SHEET.look } as const
-const LOOKS: readonly FoundAs<'spent'>[] = [
+export const LOOKS: readonly FoundAs<'spent'>[] = table<readonly FoundAs<'spent'>[]>('What a look under a corner tells', {
+  means: ['share', 'spent; own estimate'],
+  blur: ['share', 'how blurred a look is; own estimate'],
+  trust: ['share', 'how often it is right; own estimate'],
+}, [
   { ...LOOK, sense: BELOW, means: { green: [-0.05, 0.4], yellow: [0.2, 0.75], white: [0.55, 1], dead: [0.85, 2] } },
   { ...LOOK, sense: TORN, means: { 'threads': [0.85, 2], 'no-threads': [-0.05, 0.9] } },
-]
+])
 
 /** The question a sheet puts. */
 export function questionOf(batch: BegunBatch, surroundings: Lasting): SheetQuestion {

@@ -28,4 +28,5 @@ export const CHARGE = constants('Charging char', {
     sooner: of(0.7, 0.55, 0.85, 'times', 'before the forecast is there, so much sooner; own estimate'),
     later: of(1.4, 1.25, 1.7, 'times', 'and so much later; own estimate'),
   },
+  nearEndDays: of(0.6, 0.3, 1, 'd', 'so near the end of what was looked at, it may as well be later; numerics'),
 })

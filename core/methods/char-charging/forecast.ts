@@ -2,7 +2,7 @@ import { A_START, ENOUGH } from '../../materials/char-state'
 import { defineCourse, placeOf } from '../course'
 import { chargedAt, dayCharged } from './course'
 import { questionOf, type ChargeQuestion } from './question'
-import { DIMENSIONS, traitsAt } from './spread'
+import { traitsAt } from './spread'
 import { CHARGE } from './constants'
 
 /** How far char is charged at the times of its course. */
@@ -10,7 +10,7 @@ interface SoakCourse { readonly times: Float64Array, readonly charged: Float32Ar
 
 /** How char will be charged, learnt from what floats, bubbles and smells, and its course in the middle of what is possible. */
 export const { forecaster, timesOf, answerOf, middleOf } = defineCourse<ChargeQuestion, SoakCourse, 'charged', never>({
-  ask: questionOf, everyDays: ({ horizonDay }) => horizonDay / CHARGE.steps, dimensions: DIMENSIONS, members: 300, mostRounds: 4,
+  ask: questionOf, everyDays: ({ horizonDay }) => horizonDay / CHARGE.steps, dimensions: 3, members: 300, mostRounds: 4,
   run: (question, point, times) => ({ times, charged: chargedAt(question, traitsAt(point, question.way), times) }),
   row: ({ charged }) => charged,
   bands: { charged: 'charged' }, bandsAtStart: { chargedAtStart: 'charged' },

@@ -6,16 +6,21 @@ import { waterState } from './water'
 import { sizeOf, wayOf, type ChargeWay } from './ways'
 import { BUBBLES, DRAINED, LIFTED, LIQUOR, SINKS, SIZE, SMELL, STANDS } from './words'
 import { CHARGE } from './constants'
+import { table } from '../../constants/constants'
 
 /** Everything that the forecast of one soak needs, as plain data. */
 export type ChargeQuestion = CourseQuestion<'charged'> & ChargeCase
 /** What each sign tells of how far it is charged, and how much it is trusted. Own estimates from how practice reads them. */
-const SIGNS: readonly FoundAs<'charged'>[] = [
+export const SIGNS: readonly FoundAs<'charged'>[] = table<readonly FoundAs<'charged'>[]>('What signs of charging tell', {
+  means: ['share', 'charged; own estimate'],
+  blur: ['share', 'how blurred a sign is; own estimate'],
+  trust: ['share', 'how often it is right; own estimate'],
+}, [
   { sense: SINKS, row: 'charged', blur: CHARGE.blur, trust: 0.8, means: CHARGE.sinking },
   { sense: BUBBLES, row: 'charged', blur: CHARGE.blur, trust: 0.6, means: { many: [-0.05, 0.5], few: [0.35, 0.85], none: [0.68, 1.05] } },
   { sense: SMELL, row: 'charged', blur: CHARGE.blur, trust: 0.3, means: { raw: [-0.05, 0.6], earthy: [0.5, 1.05] } },
   { sense: LIQUOR, row: 'charged', blur: CHARGE.blur, trust: 0.3, means: { dark: [-0.05, 0.75], paler: [0.45, 1], clear: [0.7, 1.05] } },
-]
+])
 
 /** Middle of what the way a char floats tells, for a dot in the chart. */
 export function toldBySinking(finding: string): number | undefined {

@@ -3,8 +3,6 @@ import type { ChargeWay } from './ways'
 import { CHARGE } from './constants'
 import { Z80 } from '../../statistics/counts'
 
-export const DIMENSIONS = 3
-
 /** The spread of the logarithm of days, by what practice says of a way. */
 export function logSpread({ days80 }: Pick<ChargeWay, 'days80'>): number {
   return Math.log(days80.high / days80.low) / (2 * Z80)

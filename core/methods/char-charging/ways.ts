@@ -1,6 +1,7 @@
 import { range, type Range } from '../../units/range'
 import type { ChargedWith } from '../../materials/char-state'
 import type { Approach, CarriesChar } from '../contract'
+import { table } from '../../constants/constants'
 
 /** A way to charge char, with how long it takes and what it wants. */
 export interface ChargeWay extends Approach {
@@ -31,7 +32,16 @@ export interface ChargeWay extends Approach {
  * The ways, with working values of garden practice: fine char in a soak of compost 3 to 7 days, in a pond about two weeks, in a
  * heap two to six months.
  */
-export const WAYS: readonly ChargeWay[] = [
+export const WAYS: readonly ChargeWay[] = table('Ways to charge', {
+  days80: ['d', 'until four fifths of fine char are charged; practice'],
+  sizePower: ['', 'how much longer bigger pieces take, as a power of their time in a soak; own estimate'],
+  q10: ['times', 'as fast with ten kelvin more; own estimate'],
+  livingShare: ['L/L', 'of compost to char; practice'],
+  stirEveryDays: ['d', 'from one stir to the next; practice'],
+  driesDays: ['d', 'until it is crumbly; practice'],
+  shareLow: ['share', 'practice'],
+  shareHigh: ['share', 'practice'],
+}, [
   {
     id: 'soak',
     name: 'Soak with compost or castings',
@@ -84,7 +94,7 @@ export const WAYS: readonly ChargeWay[] = [
     id: 'pond',
     name: 'Bag in a pond, butt or trough',
     summary:
-      'Mesh bags on a line, weighted, in water with weeds or fish in it: two weeks and more. It floats first, and hangs when it is wet.',
+        'Mesh bags on a line, weighted, in water with weeds or fish in it: two weeks and more. It floats first, and hangs when it is wet.',
     days80: range(10, 14, 20),
     sizePower: 0.5,
     q10: 1.7,
@@ -147,7 +157,7 @@ export const WAYS: readonly ChargeWay[] = [
     wants: 'a worm bin',
     work: 'none of its own',
   },
-]
+])
 
 /** The way of this id, or the first. */
 export function wayOf(approachId: string): ChargeWay {
@@ -155,11 +165,13 @@ export function wayOf(approachId: string): ChargeWay {
 }
 
 /** Piece sizes: how many times longer than fine ones they take in a soak. Practice: fine 3 to 7 days, chunks 7 to 14. */
-export const SIZES = [
+export const SIZES = table('Sizes of char', {
+  times: ['times', 'as long as fine ones in a soak; practice: fine 3 to 7 days, chunks 7 to 14'],
+}, [
   { id: 'fine', label: 'fine, up to 5 mm', times: 1 },
   { id: 'middle', label: 'middle, 5 to 15 mm', times: 1.45 },
   { id: 'coarse', label: 'chunks, 15 to 50 mm', times: 2.1 },
-] as const
+] as const)
 
 /** The size of this id, or the middle one. */
 export function sizeOf(id: unknown): typeof SIZES[number] {

@@ -11,8 +11,6 @@ import { DRAINED, LIFTED, SIZE, STANDS } from './words'
 import { placeFor } from './question'
 import { CHARGE } from './constants'
 
-const NEAR_END_DAYS = 0.6
-
 /** When it is charged, and when it has dried. */
 export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedWindow[] {
   if (batch.ended || waterState(batch, surroundings).filledAt === undefined) return []
@@ -34,7 +32,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
   const middle = middleOf(batch, surroundings)
   const typical = dayCharged(middle.days, middle.course.charged, ENOUGH)
   const usual = usualDays(way, sizeOf(began.answers[SIZE]).times)
-  const span = spansOf(batch, surroundings, middle.question, CHARGE.roughly, NEAR_END_DAYS).span('charged', typical)
+  const span = spansOf(batch, surroundings, middle.question, CHARGE.roughly, CHARGE.nearEndDays).span('charged', typical)
   const charged: NamedWindow = {
     ...span,
     label: 'Charged',

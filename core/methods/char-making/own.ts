@@ -8,8 +8,7 @@ import { wayOf, type Way } from './ways'
 import { CRUSHED, DONE, LIT, METHOD } from './words'
 import { numberOf } from '../../questions/question'
 import { MAKE } from './constants'
-
-const MINUTE_MS = 60_000
+import { MINUTE_MS } from '../../units/time'
 
 /** How this gardener's burns compare with what is usual. */
 export interface OwnBurns {

@@ -6,8 +6,7 @@ import { roundedUpL } from './water'
 import { CRUSHED, DONE, EVENING, LIT, PICKED } from './words'
 import { quantityText } from '../../units/format'
 import { crushedOf } from './crushing'
-
-const MINUTE_MS = 60_000
+import { MINUTE_MS } from '../../units/time'
 
 /** Minutes since it was lit. */
 function burningMin(burn: Burn, now: Date): number {

@@ -3,6 +3,7 @@ import type { Approach } from '../contract'
 import { drenched, drowned, inPail, sealed, tipped, type Endings } from './endings'
 import { CHECKED, CHIMNEY, COVERED, DONE, FED, LIT, PICKED } from './words'
 import { MAKE } from './constants'
+import { table } from '../../constants/constants'
 
 /** What a load is while it is burnt: litres as stacked, how high it lies, water as a fraction of its mass. */
 export interface LoadShape { readonly litres: number, readonly heightM: number, readonly moisture: number }
@@ -44,13 +45,20 @@ const OPEN_END = ['The flame is low and blue, or gone', 'Hardly any smoke', 'A v
 const always = (ending: Endings['inVessel']): Endings => ({ inVessel: ending, onGround: ending })
 
 /** The ways, bought ones first; working values of garden practice. */
-export const WAYS: readonly Way[] = [
+export const WAYS: readonly Way[] = table('Ways to burn', {
+  yieldOfDry: ['kg/kg', 'char of dry wood; practice'],
+  hours: ['h', 'a load; practice'],
+  fills: ['share', 'of the vessel; practice'],
+  firstLookHours: ['h', 'until it is felt first; practice'],
+  coldAfterHours: ['h', 'before the word cold; practice'],
+  waterTimes: ['times', 'the water that cools it; own estimate'],
+}, [
   {
     id: 'top-lit',
     name: 'Top-lit barrel',
     summary:
-      'A barrel with holes below, filled with thin dry wood, lit on top, a tall chimney over it: the glow goes down, and what is above '
-      + 'it is char.',
+        'A barrel with holes below, filled with thin dry wood, lit on top, a tall chimney over it: the glow goes down, and what is above '
+        + 'it is char.',
     burns: true, yieldOfDry: range(0.15, 0.2, 0.25), hours: range(1.5, 2.5, 4), fills: 0.85, ashy: false, once: ['load', 'loads'],
     minutes: ({ heightM, moisture }) => Math.max(MAKE.leastMin, heightM / MAKE.frontMMin * wet(moisture)),
     signs: ['The glow shows at the holes all round', 'The flame is thin and blue', 'No more smoke'],
@@ -127,7 +135,7 @@ export const WAYS: readonly Way[] = [
     bought: 'volume', burns: false, yieldOfDry: range(0, 0, 0), hours: range(0.1, 0.1, 0.2), fills: 1, ashy: false, once: ['bag', 'bags'],
     minutes: () => 0, signs: [], begins: [], risk: 'the price; some is raw though the bag says charged',
   },
-]
+])
 
 /** The way of this id, or the first. */
 export function wayOf(approachId: string): Way {

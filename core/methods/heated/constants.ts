@@ -63,4 +63,13 @@ export const HEATED = constants('What heats by itself', {
   squeezeSpread: of(0.05, 0.03, 0.08, 'wet basis', 'how blurred its limits are; own estimate'),
   youngDays: of(14, 10, 21, 'd', 'half days while it is young, then days; numerics'),
   besideDays: of(0.004, 0.001, 0.02, 'd', 'around a deed it is looked at twice: a jump stays a jump; numerics'),
+  strays: {
+    coreK: of(8.5, 5, 12, 'K', 'the core beside its course while it is young; own estimate, checked by npm run study'),
+    edgeK: of(5.5, 3, 9, 'K', 'and a hand in; own estimate, checked by npm run study'),
+    alwaysK: of(2.5, 1.5, 4, 'K', 'and for good; own estimate'),
+    youngDays: of(60, 40, 90, 'd', 'young for such a time; own estimate'),
+    keepsDays: of(9, 5, 15, 'd', 'what strays stays so; own estimate'),
+    coreNoiseK: of(2, 1, 4, 'K', 'one reading beside the next; own estimate'),
+    edgeNoiseK: of(3, 2, 5, 'K', 'one reading beside the next; own estimate'),
+  },
 })

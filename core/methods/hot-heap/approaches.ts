@@ -1,6 +1,7 @@
 import type { Comfort } from '../../mix/judgement'
 import type { Approach } from '../contract'
 import type { DaySpan, TurningRule } from '../heated/turning'
+import { table } from '../../constants/constants'
 
 /** A school of hot composting with its rhythm and its usual stages. */
 export interface HotHeapApproach extends Approach {
@@ -17,16 +18,28 @@ export interface HotHeapApproach extends Approach {
  * Aimed at: 25 to 35 to 1, 50 to 62 % water like a wrung sponge, air in a third of the volume, at most half of stuff that mats.
  * Still working: 20 to 40 to 1, 65 % water and more where the stuff stands open, air in a fifth, two thirds of what mats.
  */
-const COMFORT: Comfort = {
+export const COMFORT: Comfort = table('What a hot heap likes', {
+  carbonToNitrogen: ['C : N', 'practice: 25 to 35 aimed at, 20 to 40 still works'],
+  availableCarbonToNitrogen: ['C : N', 'of what decays within a season; own estimate'],
+  moistureFraction: ['wet basis', 'a wrung sponge; practice'],
+  freeAirSpace: ['share', 'air in a third of the volume, a fifth still works; practice'],
+  mattingShare: ['share', 'of stuff that mats; practice'],
+}, {
   carbonToNitrogen: { least: 20, low: 25, high: 35, most: 40 },
   availableCarbonToNitrogen: { least: 11, low: 15 },
   moistureFraction: { low: 0.5, target: 0.55, high: 0.62 },
   freeAirSpace: { least: 0.22, low: 0.3 },
   mattingShare: { high: 0.5, most: 0.65 },
-}
+})
 
 /** The main schools. Practitioners disagree on turning; each school has its own forecast and its own work. */
-export const APPROACHES: readonly HotHeapApproach[] = [
+export const APPROACHES: readonly HotHeapApproach[] = table('Schools of turning', {
+  turning: ['d', 'between turns, and how many; practice'],
+  hotDays: ['d', 'hot; the model of heat over comfort mixes'],
+  coolingDays: ['d', 'cooling; the model of heat'],
+  curingDays: ['d', 'curing; practice'],
+  readyDays: ['d', 'until ripe; the model of heat'],
+}, [
   {
     id: 'by-thermometer',
     name: 'Turn by the thermometer',
@@ -67,7 +80,7 @@ export const APPROACHES: readonly HotHeapApproach[] = [
     curingDays: [100, 190],
     readyDays: [70, 155],
   },
-]
+])
 
 /** The approach of this id, or the first. */
 export function hotHeapApproach(id: string): HotHeapApproach {

@@ -1,6 +1,7 @@
 import { findMaterial } from '../../materials/book'
 import type { Material } from '../../materials/material'
 import type { Approach } from '../contract'
+import { table } from '../../constants/constants'
 
 /** One way of heating a bed: what it is of, by loose parts. */
 export interface BedWay extends Approach {
@@ -13,7 +14,10 @@ export interface BedWay extends Approach {
 const MANURE = 'horse-manure-straw'
 
 /** Every way, the first offered first. */
-export const WAYS: readonly BedWay[] = [
+export const WAYS: readonly BedWay[] = table('Fillings of a hotbed', {
+  parts: ['share', 'of its litres; practice'],
+  soilM: ['m', 'of soil on top; practice'],
+}, [
   {
     id: 'manure', name: 'Fresh manure and straw', summary: 'From a stable, some days old at most: the surest and the warmest.',
     parts: [{ materialId: MANURE, share: 1 }], soilM: 0.15, trays: false,
@@ -51,7 +55,7 @@ export const WAYS: readonly BedWay[] = [
     summary: 'A tub sunk to its rim, filled, trodden, a hand of soil and a pane on it: a few pots, two or three weeks.',
     parts: [{ materialId: MANURE, share: 1 }], soilM: 0.1, trays: false,
   },
-]
+])
 
 /** The way of this id, or the first. */
 export function bedWayOf(id: string): BedWay {

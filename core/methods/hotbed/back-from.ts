@@ -47,16 +47,20 @@ export function outlookFrom(
 }
 
 /** Days from building to sowing that are tried. */
-const TRIED = { from: 4, to: 34, step: 2 }
 
 /** When the middle of what is possible could be sown, built so; undefined where it cannot be run. */
 function middleSowDay(
   day: Date, ground: BedGround, charge: Charge, ingredients: readonly Ingredient[], surroundings: Surroundings,
 ): number | undefined {
   const builtAt = addMinutes(startOfDay(day), BED.noon * 60)
-  const into = emptySlabCourse(Float64Array.from({ length: TRIED.to + 6 }, (_, at) => at))
+  const into = emptySlabCourse(Float64Array.from({ length: BED.tried.to + 6 }, (_, at) => at))
   return runSlab(
-    { ...bedCase(ground, charge, ingredients), weather: bedWeather(builtAt, TRIED.to + 6, surroundings), startHour: BED.noon, deeds: [] },
+    {
+      ...bedCase(ground, charge, ingredients),
+      weather: bedWeather(builtAt, BED.tried.to + 6, surroundings),
+      startHour: BED.noon,
+      deeds: [],
+    },
     CORNERS[1], into,
   ).ok
     ? sowDay(into)
@@ -81,9 +85,9 @@ export function buildDayFor(
 ): BuildDay | undefined {
   const today = surroundings.now
   const ahead = daysBetween(today, wanted)
-  const offsets = Array.from({ length: (TRIED.to - TRIED.from) / TRIED.step + 1 }, (_, at) => TRIED.from + at * TRIED.step).filter(
-    days => days <= ahead,
-  )
+  const offsets = Array.from(
+    { length: (BED.tried.to - BED.tried.from) / BED.tried.step + 1 }, (_, at) => BED.tried.from + at * BED.tried.step,
+  ).filter(days => days <= ahead)
   const tried = offsets.flatMap((days) => {
     const sow = middleSowDay(addDays(wanted, -days), ground, charge, ingredients, surroundings)
     return sow === undefined ? [] : [{ days, off: Math.abs(sow - days) }]

@@ -1,4 +1,4 @@
-import { constants, of } from '../../constants/constants'
+import { constants, extent, of } from '../../constants/constants'
 
 /** Hotbed: every number it takes from outside. */
 export const BED = constants('Hotbed', {
@@ -74,5 +74,27 @@ export const BED = constants('Hotbed', {
   roughly: {
     sooner: of(0.75, 0.6, 0.9, 'times', 'before the forecast is there, so much sooner; own estimate'),
     later: of(1.35, 1.2, 1.6, 'times', 'and so much later; own estimate'),
+  },
+  tried: {
+    from: of(4, 2, 6, 'd', 'from building to sowing, that are tried; choice'),
+    to: of(34, 28, 42, 'd', 'and no later; choice'),
+    step: of(2, 1, 3, 'd', 'so far apart; numerics'),
+  },
+  strays: {
+    soilC: of(3.2, 2, 5, 'K', 'soil beside its course; own estimate, checked on beds of another law'),
+    soilNoiseC: of(1.5, 1, 3, 'K', 'one reading beside the next; own estimate'),
+    coreC: of(6, 4, 9, 'K', 'its heart beside its course; own estimate, checked on beds of another law'),
+    coreNoiseC: of(2.5, 1.5, 4, 'K', 'one reading beside the next; own estimate'),
+    keepsDays: of(9, 5, 15, 'd', 'what strays stays so; own estimate'),
+  },
+  felt: {
+    blur: of(3, 2, 5, 'K', 'how blurred a hand in the soil is; own estimate'),
+    trust: of(0.8, 0.6, 0.95, 'share', 'how often it is right; own estimate'),
+    means: {
+      cold: extent(-5, 13, '°C', 'what a hand in the soil tells; own estimate'),
+      cool: extent(11, 19, '°C', 'what a hand in the soil tells; own estimate'),
+      warm: extent(17, 31, '°C', 'what a hand in the soil tells; own estimate'),
+      hot: extent(29, 60, '°C', 'what a hand in the soil tells; own estimate'),
+    },
   },
 })

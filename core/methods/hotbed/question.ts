@@ -21,13 +21,11 @@ export interface BedQuestion extends CourseQuestion<BedRow> { readonly bed: Slab
  * beds of another law.
  */
 export const STRAYS: Readonly<Record<BedRow, Discrepancy>> = {
-  soilC: { spread: () => 3.2, keepsDays: 9, noise: 1.5 },
-  coreC: { spread: () => 6, keepsDays: 9, noise: 2.5 },
+  soilC: { spread: () => BED.strays.soilC, keepsDays: BED.strays.keepsDays, noise: BED.strays.soilNoiseC },
+  coreC: { spread: () => BED.strays.coreC, keepsDays: BED.strays.keepsDays, noise: BED.strays.coreNoiseC },
 }
 /** What a hand in the soil tells, °C. */
-const FELT: FoundAs<BedRow> = {
-  sense: FEEL, row: 'soilC', blur: 3, trust: 0.8, means: { cold: [-5, 13], cool: [11, 19], warm: [17, 31], hot: [29, 60] },
-}
+const FELT: FoundAs<BedRow> = { sense: FEEL, row: 'soilC', ...BED.felt }
 
 /** Several on one day count as one. */
 function readings({ began, gauged }: BegunBatch): StampedFinding<BedRow>[] {

@@ -18,8 +18,7 @@ import { GRADES, leafClassOf } from './rates'
 import { exposureOf } from './sites'
 import { BAGS, RAIN } from './words'
 import { LEAF } from './constants'
-
-const WEEK = 7
+import { WEEK_DAYS } from '../../units/time'
 
 /** What is asked beside school, site and leaves. */
 export function asksOf(approachId: string): readonly Question[] {
@@ -79,7 +78,7 @@ function tryOut(proposal: Proposal, surroundings: Surroundings): Tried {
     fills: fillsOf(ingredients, waterL, 0, helpOf(ingredients)), deeds: [], exposure,
     ...weatherFrom(surroundings.now, LEAF.horizonDays, surroundings),
   }
-  const days = Float64Array.from({ length: Math.floor(LEAF.horizonDays / WEEK) + 1 }, (_, week) => week * WEEK)
+  const days = Float64Array.from({ length: Math.floor(LEAF.horizonDays / WEEK_DAYS) + 1 }, (_, week) => week * WEEK_DAYS)
   const run = (index: 0 | 1 | 2) => runCage(cage, CORNERS[index], days)
   return {
     proposal, ingredients, count, capacityL, looseL: ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0), waterL,

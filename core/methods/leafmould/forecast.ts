@@ -3,10 +3,7 @@ import { dayLeft, runCage, type CageCourse, type CageTraits } from './course'
 import { questionOf, type CageQuestion, type CageRow } from './question'
 import { GRADES } from './rates'
 import { LEAF } from './constants'
-
-/** What is uncertain, as standard normals: pace, settling, drying, weather, Q10. Spreads: own estimates from how far practice differs. */
-const DIMENSIONS = 5
-const WEEK = 7
+import { WEEK_DAYS } from '../../units/time'
 
 /** The traits of a possible cage. */
 export function traitsAt(point: ArrayLike<number>): CageTraits {
@@ -26,7 +23,7 @@ export function lastFillDay({ fills }: Pick<CageQuestion, 'fills'>): number {
 
 /** What a cage will do, learnt from everything found of it, and its course in the middle of what is possible. */
 export const { forecaster, timesOf, answerOf, middleOf } = defineCourse<CageQuestion, CageCourse, CageRow>({
-  ask: questionOf, everyDays: () => WEEK, dimensions: DIMENSIONS, members: 240, mostRounds: 3,
+  ask: questionOf, everyDays: () => WEEK_DAYS, dimensions: 5, members: 240, mostRounds: 3,
   run: (question, point, times) => runCage(question, traitsAt(point), times), row: (course, row) => course[row],
   bands: { left: 'left', volumeL: 'volumeL', moisture: 'moisture' }, bandsAtStart: { leftAtStart: 'left' },
   windows: (question) => {

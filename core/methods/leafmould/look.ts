@@ -51,8 +51,6 @@ export function bandsOf(batch: BegunBatch, surroundings: Surroundings): PictureB
   return layers.map(({ family, short, litres }) => ({ family, short, heightShare: litres / sum }))
 }
 
-const SHELL_M = 0.1
-
 function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): Picture {
   const vessel = vesselOf(batch)
   const cage = cageOn(batch, surroundings, day)
@@ -62,7 +60,7 @@ function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): P
       : undefined
   const heightM = batch.ended && day === undefined ? 0 : Math.min(vessel.heightM * 1.4, measured ?? cage?.heightM ?? 0)
   const shell: Primitive[]
-    = cage && cage.shellShare > 0 && heightM > SHELL_M ? [{ kind: 'shell', thickM: SHELL_M, said: 'dry, raw outside' }] : []
+    = cage && cage.shellShare > 0 && heightM > LEAF.handM ? [{ kind: 'shell', thickM: LEAF.handM, said: 'dry, raw outside' }] : []
   return {
     of: `${batch.name} cut open`, widthM: frontWidthM(vessel), heightM: Math.max(vessel.heightM, heightM),
     parts: [

@@ -2,11 +2,15 @@ import type { BegunBatch } from '../../journal/garden'
 import type { Output, Surroundings } from '../contract'
 import { cageOn } from './now'
 import { GRADES } from './rates'
+import { table } from '../../constants/constants'
 
 /** Share of the middle that falls through a fine sieve, by how far it has come: own estimate. */
-const FALLS_THROUGH = [
+export const FALLS_THROUGH = table('What of leaf mould falls through a fine sieve', {
+  share: ['share', 'of the middle; own estimate'],
+  left: ['share', 'of its mass left; as the grades'],
+}, [
   { left: GRADES[2].massLeft, share: 0.8 }, { left: GRADES[1].massLeft, share: 0.6 }, { left: GRADES[0].massLeft, share: 0.15 },
-] as const
+] as const)
 
 /** Share of the middle that is fine enough to be sieved, 0 to 1. */
 export function fineShare(left: number): number {

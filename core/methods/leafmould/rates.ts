@@ -2,17 +2,21 @@ import { DAYS_A_YEAR } from '../../units/time'
 import { dayCounts } from '../../warmth/day-counts'
 import type { Material } from '../../materials/material'
 import { LEAF } from './constants'
+import { table } from '../../constants/constants'
 
 /**
  * How fast leaves of a kind rot, a year at 15 °C and moist (dX/dt = −kX): alder, ash, lime; birch, apple, poplar; oak, beech,
  * plane; needles, holly, chips.
  */
-const CLASSES = [
+export const CLASSES = table('Classes of leaves', {
+  perYear: ['1/a', 'rate at 15 °C and moist; litter studies, rounded'],
+  ligninBelow: ['share', 'of dry mass; litter studies'],
+}, [
   { id: 'fast', perYear: 1.5, ligninBelow: 0.16 },
   { id: 'medium', perYear: 0.9, ligninBelow: 0.23 },
   { id: 'slow', perYear: 0.5, ligninBelow: 0.29 },
   { id: 'very-slow', perYear: 0.25, ligninBelow: Infinity },
-] as const
+] as const)
 export type LeafClass = typeof CLASSES[number]['id']
 
 /** The class of a material, by its lignin: more of it, slower. */
@@ -48,9 +52,11 @@ export function dailyShare(perYear: number, celsius: number, moisture: number, q
 }
 
 /** What a grade is called and how much of the mass may be left. */
-export const GRADES = [
+export const GRADES = table('Grades of leaf mould', {
+  massLeft: ['share', 'of its dry mass; own estimate from what practice calls them'],
+}, [
   { id: 'mulch', label: 'Mulch', massLeft: 0.65, use: 'mulch and digging in; leaf shapes can still be seen' },
   { id: 'potting', label: 'Potting mould', massLeft: 0.45, use: 'sieved, for potting mixes' },
   { id: 'fine', label: 'Fine mould', massLeft: 0.3, use: 'sieved fine, for seed mixes' },
-] as const
+] as const)
 export type GradeId = typeof GRADES[number]['id']

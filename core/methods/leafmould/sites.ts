@@ -5,6 +5,7 @@ import { footprintM2 } from '../../vessel/vessel'
 import type { Exposure } from './course'
 import { RAIN } from './words'
 import { LEAF } from './constants'
+import { table } from '../../constants/constants'
 
 const vessels: readonly Vessel[] = [
   { id: 'leaf-cage', name: 'Wire cage', wall: 'wire', shape: 'cylinder', diameterM: 1, heightM: 1 },
@@ -18,14 +19,18 @@ const vessels: readonly Vessel[] = [
 /** Where leaves are left to rot. */
 export const SITES: readonly Site[] = vessels.map(vessel => ({ kind: 'vessel', vessel }))
 /** By the wall: how much rain gets in, how much it dries against an open top, and how thick the dry shell is. */
-const EXPOSURES: Readonly<Record<Wall, Pick<Exposure, 'rainShare' | 'drying' | 'shellM'>>> = {
+export const EXPOSURES: Readonly<Record<Wall, Pick<Exposure, 'rainShare' | 'drying' | 'shellM'>>> = table('Walls around leaves', {
+  rainShare: ['share', 'of the rain gets in; own estimate'],
+  drying: ['times', 'an open top; own estimate'],
+  shellM: ['m', 'stays dry and raw; practice'],
+}, {
   'wire': { rainShare: 1, drying: 1, shellM: LEAF.handM },
   'none': { rainShare: 1, drying: 1.1, shellM: LEAF.handM },
   'boards': { rainShare: 1, drying: 0.7, shellM: LEAF.handM / 2 },
   'straw-bales': { rainShare: 1, drying: 0.6, shellM: LEAF.handM / 2 },
   'plastic': { rainShare: 0.05, drying: 0.1, shellM: 0 },
   'insulated': { rainShare: 0.05, drying: 0.1, shellM: 0 },
-}
+})
 
 /** How open a site stands, for so many of it side by side. */
 export function exposureOf(site: Site, count: number, answers: Answers): Exposure {

@@ -31,4 +31,9 @@ export const MULCHED = constants('Mulched beds', {
     sooner: of(0.65, 0.5, 0.85, 'times', 'before the forecast is there, so much sooner, from the last load; own estimate'),
     later: of(1.5, 1.3, 1.8, 'times', 'and so much later; own estimate'),
   },
+  rule: {
+    trust: of(0.85, 0.7, 0.95, 'share', 'a depth read off a rule is right so often; own estimate'),
+    leastM: of(0.006, 0.003, 0.01, 'm', 'it is blurred at least so much; own estimate'),
+    share: of(0.14, 0.08, 0.25, 'share', 'and so much of itself from spot to spot; own estimate'),
+  },
 })

@@ -5,8 +5,6 @@ import { questionOf, type MulchQuestion } from './question'
 import { MULCHED } from './constants'
 import { Z80 } from '../../statistics/counts'
 
-/** Settling, its days, what goes, how evenly it was spread, weather: own estimates beside the ranges of practice. */
-const DIMENSIONS = 5
 const logSpread = ({ low, high }: { readonly low: number, readonly high: number }) => Math.log(high / low) / (2 * Z80)
 
 /** The traits of one that is possible, at standard normals. */
@@ -28,7 +26,7 @@ interface MulchCourse { readonly times: Float64Array, readonly depthM: Float32Ar
 
 /** How a mulch will thin, learnt from depths that were measured, and its course in the middle of what is possible. */
 export const { forecaster, answerOf, middleOf } = defineCourse<MulchQuestion, MulchCourse, 'depthM'>({
-  ask: questionOf, everyDays: ({ horizonDay }) => Math.max(1, Math.round(horizonDay / MULCHED.steps)), dimensions: DIMENSIONS, members: 300,
+  ask: questionOf, everyDays: ({ horizonDay }) => Math.max(1, Math.round(horizonDay / MULCHED.steps)), dimensions: 5, members: 300,
   mostRounds: 4,
   run: ({ kindId, spreads, airC }, point, times) => {
     const traits = traitsAt(point, mulchKindOf(kindId))

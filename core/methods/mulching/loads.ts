@@ -1,12 +1,15 @@
 import type { Choice } from '../../questions/question'
+import { table } from '../../constants/constants'
 
 /** In what it is carried from the pile to the bed, litres as filled loosely. A sheet is dragged, and holds more than a barrow. */
-export const CARRIERS = [
+export const CARRIERS = table('In what mulch is carried', {
+  volumeL: ['L', 'filled loosely; practice'],
+}, [
   { id: 'barrow', name: 'barrow', plural: 'barrows', volumeL: 85 },
   { id: 'dragged', name: 'dragged sheet', plural: 'dragged sheets', volumeL: 220 },
   { id: 'sack', name: 'sack', plural: 'sacks', volumeL: 80 },
   { id: 'bucket', name: 'bucket', plural: 'buckets', volumeL: 12 },
-] as const
+] as const)
 
 /** The carrier of this id, or the barrow. */
 export function carrierOf(id: unknown): typeof CARRIERS[number] {

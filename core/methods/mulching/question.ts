@@ -17,7 +17,10 @@ export interface MulchQuestion extends CourseQuestion<'depthM'> {
 }
 
 /** A depth read off a stick here and there: a share of itself, and never finer than half a finger. */
-const READ: ReadAs<'depthM'> = { quantity: DEPTH, row: 'depthM', trust: 0.85, spread: depthM => Math.max(0.006, 0.14 * depthM) }
+const READ: ReadAs<'depthM'> = {
+  quantity: DEPTH, row: 'depthM', trust: MULCHED.rule.trust,
+  spread: depthM => Math.max(MULCHED.rule.leastM, MULCHED.rule.share * depthM),
+}
 
 /** What was spread when, as depths over its ground. */
 export function spreadsOf(batch: BegunBatch, areaM2: number, { materials }: Pick<Lasting, 'materials'>): Spread[] {

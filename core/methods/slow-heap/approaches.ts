@@ -1,4 +1,5 @@
 import type { Approach } from '../contract'
+import { table } from '../../constants/constants'
 
 /** How many bays follow one another, and what that asks. */
 export interface SlowApproach extends Approach {
@@ -6,7 +7,9 @@ export interface SlowApproach extends Approach {
 }
 
 /** The main ways to fill by the caddy. */
-export const APPROACHES: readonly SlowApproach[] = [
+export const APPROACHES: readonly SlowApproach[] = table('Ways to fill by the caddy', {
+  bays: ['bays', 'definition'],
+}, [
   {
     id: 'one-bay', name: 'One bay', bays: 1,
     summary: 'Fed on top, taken from below: least room. What is raw and what is ready lie in one heap.',
@@ -19,7 +22,7 @@ export const APPROACHES: readonly SlowApproach[] = [
     id: 'three-bays', name: 'Three bays in turn', bays: 3,
     summary: 'One fills, one rests, one is used: no hurry to empty it, and twice the rest.',
   },
-]
+])
 
 /** The approach of this id, or the usual one. */
 export function slowApproach(id: string): SlowApproach {

@@ -3,6 +3,7 @@ import type { BegunBatch } from '../../journal/garden'
 import type { Material } from '../../materials/material'
 import type { Surroundings } from '../contract'
 import { coverAtHand, coverLeftL, isClosed, weeklyFeed } from './feeding'
+import { SLOW } from './constants'
 
 /** How long the browns beside a heap last. */
 export interface BrownsLeft {
@@ -12,8 +13,6 @@ export interface BrownsLeft {
   /** The day they run out; nothing where they last for more than a year. */
   readonly until?: Date
 }
-
-const YEAR_WEEKS = 52
 
 /** Until when the cover that lies in the store lasts, at the pace of the last weeks; nothing where none lies there or none is used. */
 export function brownsLeft(batch: BegunBatch, surroundings: Surroundings): BrownsLeft | undefined {
@@ -25,6 +24,6 @@ export function brownsLeft(batch: BegunBatch, surroundings: Surroundings): Brown
   const leftL = coverLeftL(spares)
   return {
     material: at.material, leftL, weeklyL: weekly,
-    ...(leftL < YEAR_WEEKS * weekly ? { until: addDays(now, Math.floor((7 * leftL) / weekly)) } : {}),
+    ...(leftL < SLOW.yearWeeks * weekly ? { until: addDays(now, Math.floor((7 * leftL) / weekly)) } : {}),
   }
 }

@@ -91,4 +91,10 @@ export const SLOW = constants('Slow heap', {
     sooner: of(0.8, 0.65, 0.9, 'times', 'without a forecast yet it may come so much sooner than one course says; own estimate'),
     later: of(1.35, 1.2, 1.6, 'times', 'and so much later; own estimate'),
   },
+  yearWeeks: of(52, 40, 60, 'weeks', 'browns that last longer are not dated; choice'),
+  roomEveryDays: of(3, 1, 5, 'd', 'its room changes slowly: worked out anew so often, and whenever something is done; numerics'),
+  sample: {
+    days: of(4, 3, 5, 'd', 'a sample is kept so long while its breath is measured; usual standards of stability'),
+    celsius: of(35, 30, 40, '°C', 'and so warm; usual standards of stability'),
+  },
 })

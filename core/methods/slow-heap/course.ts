@@ -1,4 +1,4 @@
-import { EVAPORATION_MJ_KG } from '../../heat/laws'
+import { EVAPORATION_MJ_KG, MJ_DAY_W } from '../../heat/laws'
 import { USUAL_CONSTANTS as K } from '../../heat/constants'
 import { moistureShare, nitrogenShare, temperatureShare, airSpaceShare } from '../../heat/limits'
 import { atCelsius, celsiusTable } from '../../heat/table'
@@ -8,6 +8,7 @@ import { airSpaceOf, cohortKg, dryKgOf, heatOf, put, SUMMED, volumeOf, type Stat
 import type { SlowTraits } from './traits'
 import { SLOW } from './constants'
 import { WARMTH } from '../../warmth/constants'
+import { WEEK_DAYS } from '../../units/time'
 
 /** Something done on a day. */
 export type SlowDeed
@@ -59,14 +60,9 @@ export interface SlowCourse {
   lastFedDay: number
 }
 
-const WEEK = 7
-/** Its room changes slowly: worked out anew so often, days, and whenever something is done. */
-const ROOM_EVERY = 3
-
 const BY_WARMTH = celsiusTable(celsius => temperatureShare(celsius, K.coolLater))
-const MJ_DAY_W = 0.0864
 /** Nitrogen of the whole meets what is rotting, where a cover lies on every caddy. */
-const SAMPLE = { days: 4, warmth: temperatureShare(35, K.coolLater) }
+const SAMPLE = { days: SLOW.sample.days, warmth: temperatureShare(SLOW.sample.celsius, K.coolLater) }
 /** What is left of a pool after it went at a pace for a day. */
 const left = (rate: number) => 1 / (1 + rate)
 
@@ -189,7 +185,7 @@ export function runSlow(what: SlowCase, traits: SlowTraits, days: Float64Array, 
   let volumeL = 0
   for (let day = 0; day <= last; day++) {
     const airC = (what.airC[Math.min(what.airC.length - 1, day)] ?? 10) + traits.weatherK
-    let changed = day % ROOM_EVERY === 0 || days[nextTime]! < day + 1
+    let changed = day % SLOW.roomEveryDays === 0 || days[nextTime]! < day + 1
     while (nextDeed < what.deeds.length && what.deeds[nextDeed]!.day < day + 1) {
       doTo(state, what.deeds[nextDeed++]!, volumeL)
       changed = true
@@ -201,7 +197,7 @@ export function runSlow(what: SlowCase, traits: SlowTraits, days: Float64Array, 
     }
     if (changed) volumeL = volumeOf(state, day, traits.settling)
     const { weekly, fromDay } = what.feeding
-    if (weekly && day >= fromDay && course.fullDay === Infinity && day % WEEK === 0) {
+    if (weekly && day >= fromDay && course.fullDay === Infinity && day % WEEK_DAYS === 0) {
       put(state, weekly, day, traits.caddy * traits.feeding, airC)
       course.lastFedDay = day
       volumeL = volumeOf(state, day, traits.settling)

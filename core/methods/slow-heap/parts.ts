@@ -1,6 +1,7 @@
 import { USUAL_CONSTANTS as K } from '../../heat/constants'
 import type { Addition } from './addition'
 import { SLOW } from './constants'
+import { DRY_MJ_KGK, WATER_MJ_KGK } from '../../heat/heap'
 
 /** Additions are told apart by their fortnight only. */
 const cohortOf = (day: number) => Math.floor(day / SLOW.cohortDays)
@@ -25,8 +26,6 @@ export interface Cohort {
   quickNitrogenKg: number
 }
 
-const WATER_MJ = 0.00418
-const DRY_MJ = 0.0014
 /** What adds up when parts are joined, and goes when some is taken. */
 export const SUMMED = [
   'rapidKg', 'mediumKg', 'slowKg', 'restKg', 'ashKg', 'carbonKg', 'nitrogenKg', 'quickCarbonKg', 'quickNitrogenKg', 'looseL', 'dryInKg',
@@ -87,7 +86,7 @@ export function put(
   cohort.dryInKg += dryKg
   state.waterKg += charge.waterKg * share
   state.dryInKg += dryKg
-  const brought = dryKg * DRY_MJ + charge.waterKg * share * WATER_MJ
+  const brought = dryKg * DRY_MJ_KGK + charge.waterKg * share * WATER_MJ_KGK
   state.celsius += (airC - state.celsius) * brought / (held + brought)
 }
 
@@ -103,7 +102,7 @@ export function dryKgOf({ cohorts }: State): number {
 
 /** Heat that warms the whole by one kelvin, MJ/K. */
 export function heatOf(state: State): number {
-  return dryKgOf(state) * DRY_MJ + state.waterKg * WATER_MJ
+  return dryKgOf(state) * DRY_MJ_KGK + state.waterKg * WATER_MJ_KGK
 }
 
 /** Litres as they stand, slumped and rotted. */

@@ -4,7 +4,9 @@ import { TOWER } from './constants'
 
 type Point = readonly [x: number, y: number]
 /** Least radius of so many equal discs that cover a disc of radius 1 (Bezdek, Böröczky, Fejes Tóth and others). */
-const COVERS = [1, 1, 0.8661, 0.7072, 0.6094, 0.556, 0.5, 0.4451, 0.4143, 0.3942, 0.3802, 0.3612, 0.3437, 0.3311] as const
+const COVERS = [
+  1, 1, 0.8661, 0.7072, 0.6094, 0.556, 0.5, 0.4451, 0.4143, 0.3942, 0.3802, 0.3612, 0.3437, 0.3311,
+] as const
 
 /** The ground that does not get its air through the cloth, and how far a channel's middle reaches. */
 interface Inner {

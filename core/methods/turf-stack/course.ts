@@ -4,6 +4,7 @@ import { weatherFrom, type Lasting } from '../contract'
 import { askedOf, deedDay, defineCourse, foundIn, lookOfOneWay, traitsBy, type CourseQuestion, type FoundAs } from '../course'
 import { TURF } from './constants'
 import { Z80 } from '../../statistics/counts'
+import { table } from '../../constants/constants'
 
 /** Kept dark, and with roots that creep. */
 export const COVERED = 'covered'
@@ -18,10 +19,14 @@ const TRAITS = traitsBy({ pace: Math.log(TURF.wanted.high / TURF.wanted.low) / (
 
 /** What a look tells of how far it is, 1 when it crumbles. Own estimates. */
 const LOOK = { row: 'rotted', ...TURF.look } as const
-const LOOKS: readonly FoundAs<'rotted'>[] = [
+export const LOOKS: readonly FoundAs<'rotted'>[] = table<readonly FoundAs<'rotted'>[]>('What a look at a turf tells', {
+  means: ['share', 'of the way to loam; own estimate'],
+  blur: ['share', 'how blurred a look is; own estimate'],
+  trust: ['share', 'how often it is right; own estimate'],
+}, [
   { ...LOOK, sense: GRASS, means: { green: [-0.05, 0.25], yellow: [0.12, 0.55], gone: [0.35, 2] } },
   { ...LOOK, sense: ROOTS, means: { tough: [-0.05, 0.6], breaking: [0.45, 0.95], gone: [0.85, 2] } },
-]
+])
 
 interface StackQuestion extends CourseQuestion<'rotted'> {
   /** Counted days that it wants in the middle of what is usual. */

@@ -1,6 +1,7 @@
 import type { Approach } from '../contract'
 import type { Site } from '../../vessel/site'
 import type { Vessel } from '../../vessel/vessel'
+import { table } from '../../constants/constants'
 
 /** A way of keeping worms, with where it stands and what of the rain gets in. */
 export interface WormApproach extends Approach {
@@ -19,7 +20,12 @@ export interface WormApproach extends Approach {
 const vessel = (one: Vessel): Site => ({ kind: 'vessel', vessel: one })
 
 /** The main ways. */
-export const APPROACHES: readonly WormApproach[] = [
+export const APPROACHES: readonly WormApproach[] = table('Homes of worms', {
+  rainShare: ['share', 'of the rain gets in; own estimate'],
+  carriedOffDay: ['1/d', 'castings carried off into the soil; own estimate'],
+  comeKgM2: ['kg/m²', 'worms that find it by themselves; own estimate'],
+  sites: ['m', 'usual sizes; practice'],
+}, [
   {
     id: 'bin',
     name: 'Bin',
@@ -60,7 +66,7 @@ export const APPROACHES: readonly WormApproach[] = [
       vessel({ id: 'worm-ring', name: 'Ring of bricks with gaps', wall: 'boards', shape: 'cylinder', diameterM: 0.45, heightM: 0.5 }),
     ],
   },
-]
+])
 
 /** The approach of this id, or the first. */
 export function wormApproach(id: string): WormApproach {

@@ -4,7 +4,7 @@ import { findMaterial, type MaterialBook } from '../../materials/book'
 import type { Material } from '../../materials/material'
 import { ingredientsOf, portionOf, type Ingredient } from '../../mix/portion'
 import { STARTING_CONTAINERS, HANDFUL, LITRE } from '../../units/container'
-import { daysBetween } from '../../units/time'
+import { daysBetween, WEEK_DAYS } from '../../units/time'
 import type { Spare, Surroundings } from '../contract'
 import { binOn } from './now'
 import { feedings, nextPocket, pocketsOf, type PlacedPocket } from './pockets'
@@ -60,8 +60,6 @@ export function dietOf(batch: BegunBatch, surroundings: Surroundings): Diet | un
 
 /** One feed of the week's plan. */
 export interface PlannedFeed { readonly at: Date, readonly litres: number, readonly pocket: PlacedPocket | undefined }
-
-const WEEK_DAYS = 7
 
 /** The feeds of the week to come: when, how much, and into which pocket; none while feeding rests. */
 export function weekPlan(batch: BegunBatch, surroundings: Surroundings): PlannedFeed[] {

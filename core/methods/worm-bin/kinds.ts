@@ -1,3 +1,5 @@
+import { table } from '../../constants/constants'
+
 /** A kind of worm by the warmth it bears, °C: idle at and below `minC`, at its best between the two, idle again at `maxC`, dying beyond. */
 export interface WormKind {
   readonly id: string
@@ -12,7 +14,14 @@ export interface WormKind {
 }
 
 /** Kinds that live in rotting stuff; earthworms of the garden do not. */
-export const KINDS: readonly WormKind[] = [
+export const KINDS: readonly WormKind[] = table('Kinds of worms', {
+  minC: ['°C', 'idle at and below; practice'],
+  bestLowC: ['°C', 'at their best from here; practice'],
+  bestHighC: ['°C', 'to here; practice'],
+  maxC: ['°C', 'idle again; practice'],
+  diesAboveC: ['°C', 'practice'],
+  diesBelowC: ['°C', 'practice'],
+}, [
   {
     id: 'common', name: 'Common compost worms', hint: 'best at 18–25 °C, idle below 5, dead above 35', minC: 5, bestLowC: 18,
     bestHighC: 25, maxC: 33, diesAboveC: 34, diesBelowC: 0.5,
@@ -21,7 +30,7 @@ export const KINDS: readonly WormKind[] = [
     id: 'tropical', name: 'Tropical kind', hint: 'best at 26–28 °C, dead below about 10', minC: 12, bestLowC: 26, bestHighC: 28,
     maxC: 32.5, diesAboveC: 36, diesBelowC: 10,
   },
-]
+])
 
 /** The kind of this id, or the common one. */
 export function kindOf(id: unknown): WormKind {
@@ -47,12 +56,16 @@ export interface Shelter {
 }
 
 /** Places to keep worms. */
-export const SHELTERS: readonly Shelter[] = [
+export const SHELTERS: readonly Shelter[] = table('Shelters', {
+  restsAtC: ['°C', 'its own warmth; own estimate'],
+  throughShare: ['share', 'of the difference to the air outside comes through; own estimate'],
+  noonShare: ['share', 'of how far noon is above the mean, added by sun and walls; own estimate'],
+}, [
   { id: 'shade', name: 'Outside, in the shade', restsAtC: 12, throughShare: 1, noonShare: 0.45 },
   { id: 'shed', name: 'Shed or porch', restsAtC: 13, throughShare: 0.75, noonShare: 0.35 },
   { id: 'cellar', name: 'Cellar', restsAtC: 13, throughShare: 0.25, noonShare: 0 },
   { id: 'room', name: 'In the house', restsAtC: 20, throughShare: 0.1, noonShare: 0 },
-]
+])
 
 /** The shelter of this id, or outside. */
 export function shelterOf(id: unknown): Shelter {

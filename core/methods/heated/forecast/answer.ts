@@ -3,7 +3,7 @@ import { bandOf, bandOfReadings, drawnByWeight, meanOf } from '../../../learning
 import { carried, fitsOf, type Carried, type Residual } from '../../../learning/discrepancy'
 import type { DayWindow, Forecast, WindowCourse } from '../../../learning/forecast'
 import { learning, type Learnt, type Progress } from '../../../learning/learn'
-import { middleOf, movesOf } from '../../../learning/windows'
+import { middleOf, movesOf, WINDOW_SHARES } from '../../../learning/windows'
 import { weightedQuantiles } from '../../../learning/weights'
 import { seededRandom } from '../../../random/random'
 import type { Course } from '../../../heat/course'
@@ -95,8 +95,6 @@ function pick(learnt: Learnt, { drawn }: Effort): Picked {
   return { now, start, all, weightsAfter }
 }
 
-const WINDOW = [0.1, 0.5, 0.9] as const
-
 /** The day from which on a core stays below a temperature, as far as it is seen; 0 where it never reached it. */
 export function coolFrom({ days, coreC }: Pick<Course, 'days' | 'coreC'>, belowC: number): number {
   const last = coreC.findLastIndex(celsius => celsius >= belowC)
@@ -111,7 +109,7 @@ function told(
   const days = courseOf(all[0]!).days
   const readyDays = all.map(number => ahead.get(number)!.readyDay)
   const windowOf = (of: readonly number[]) => (weights: Float64Array): DayWindow => {
-    const [low, typical, high] = weightedQuantiles(of, weights, WINDOW) as [number, number, number]
+    const [low, typical, high] = weightedQuantiles(of, weights, WINDOW_SHARES) as [number, number, number]
     return { low, typical, high }
   }
   const window = windowOf(readyDays)

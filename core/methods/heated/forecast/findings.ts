@@ -14,8 +14,10 @@ export type HeapRow = 'coreC' | 'edgeC' | 'volumeShare' | 'moisture'
  * forgotten in six days; and what
  * differs from spot to spot. Calibrated by `npm run study` on a truth that is not this model.
  */
-const CORE: Discrepancy = { spread: day => 2.5 + 8.5 * Math.exp(-day / 60), keepsDays: 9, noise: 2 }
-const EDGE: Discrepancy = { spread: day => 2.5 + 5.5 * Math.exp(-day / 60), keepsDays: 9, noise: 3 }
+const { keepsDays, coreNoiseK, edgeNoiseK } = HEATED.strays
+const youngBy = (youngK: number) => (day: number) => HEATED.strays.alwaysK + youngK * Math.exp(-day / HEATED.strays.youngDays)
+const CORE: Discrepancy = { spread: youngBy(HEATED.strays.coreK), keepsDays, noise: coreNoiseK }
+const EDGE: Discrepancy = { spread: youngBy(HEATED.strays.edgeK), keepsDays, noise: edgeNoiseK }
 /** What strays by how much, by the row that readings tell of. */
 export const STRAYS: Readonly<Partial<Record<HeapRow, Discrepancy>>> = { coreC: CORE, edgeC: EDGE }
 
