@@ -35,7 +35,7 @@ export const useBench = createSharedComposable(() => {
   })
   const standsShare = computed(() => balanced.value?.sizing.standsShare ?? 1)
   const around = computed(() => aroundHere(materials.value, materialContainers.value, seasonMonth.value, supplies.value))
-  const feeds = computed(() => feedsFor(materials.value, stored.value))
+  const feeds = computed(() => feedsFor(materials.value, stored.value, units.value))
   const candidates = computed(() => candidatesFor(filled.value, stored.value, around.value))
   const levers = computed(() =>
     comfort.value && leversFor(filled.value, candidates.value, comfort.value, {

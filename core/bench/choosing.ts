@@ -1,5 +1,7 @@
 import type { StoredLot } from '../garden/store'
 import type { Method, Purpose } from '../methods/contract'
+import { quantityText } from '../units/format'
+import type { UnitSystem } from '../units/system'
 
 /** What a gardener has, wants and will put up with. */
 export interface Choice {
@@ -31,10 +33,11 @@ export function purposeName(purpose: Purpose): string {
 
 interface Reason { readonly points: number, readonly text: string }
 
-function reasons({ face: { choosing } }: Method, choice: Choice, stored: readonly StoredLot[]): Reason[] {
+function reasons({ face: { choosing } }: Method, choice: Choice, stored: readonly StoredLot[], units: UnitSystem): Reason[] {
   const eatenL = stored
     .filter(({ material }) => choosing.eats.includes(material.family))
     .reduce((sum, { leftLooseL }) => sum + leftLooseL, 0)
+  const volume = (litres: number) => quantityText('volume', units, litres)
   const { purpose, minutesAWeek, weeks, lifting } = choice
   return [
     ...(purpose
@@ -63,14 +66,16 @@ function reasons({ face: { choosing } }: Method, choice: Choice, stored: readonl
       ? []
       : eatenL >= choosing.leastL
         ? [{ points: 2, text: 'the store has enough for it' }]
-        : [{ points: -1, text: `wants about ${Math.round(choosing.leastL)} L to begin with; the store has ${Math.round(eatenL)}` }]),
+        : [{ points: -1, text: `wants about ${volume(choosing.leastL)} to begin with; the store has ${volume(eatenL)}` }]),
   ]
 }
 
 /** Methods by how well they fit what there is and what is wanted, the best first; each with what speaks for and against it. */
-export function fittingMethods(methods: readonly Method[], choice: Choice, stored: readonly StoredLot[]): Fit[] {
+export function fittingMethods(
+  methods: readonly Method[], choice: Choice, stored: readonly StoredLot[], units: UnitSystem = 'metric',
+): Fit[] {
   return methods.map((method): Fit => {
-    const found = reasons(method, choice, stored)
+    const found = reasons(method, choice, stored, units)
     return {
       method, points: found.reduce((sum, { points }) => sum + points, 0),
       speaksFor: found.filter(({ points }) => points > 0).map(({ text }) => text),

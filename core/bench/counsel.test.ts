@@ -13,7 +13,7 @@ const hot = METHODS[0]!
 const judged = (filled: readonly Ingredient[]) => must(judge(typicalTotals(filled.map(portionOf)), BANDS))
 const counsel = (filled: readonly Ingredient[], more: Partial<Parameters<typeof counselFor>[0]> = {}) =>
   counselFor({
-    filled, judgement: judged(filled), levers: undefined, comfort: BANDS, feeds: feedsFor(LIBRARY_BOOK, []), method: hot,
+    filled, judgement: judged(filled), levers: undefined, comfort: BANDS, feeds: feedsFor(LIBRARY_BOOK, [], 'metric'), method: hot,
     methods: METHODS, units: 'metric',
     ...more,
   })
@@ -25,7 +25,7 @@ describe('counsel', () => {
 
   it('gives a feed that makes the mix work, and no half litre less', () => {
     const leaves = [some('leaves-mixed', 6, 'sack')]
-    const [urine] = feedsFor(LIBRARY_BOOK, [])
+    const [urine] = feedsFor(LIBRARY_BOOK, [], 'metric')
     const line = counsel(leaves).find(one => one.includes('nitrogen feed'))!
     const count = Number(line.match(/: (\d+(?:\.\d)?) L of urine/)![1])
     const withFeed = (litres: number) =>

@@ -10,7 +10,8 @@ import { packingFactor } from '../materials/packing'
 import type { Comfort } from '../mix/judgement'
 import type { Candidate } from '../mix/lever'
 import { portionOf, type Ingredient } from '../mix/portion'
-import { containerThen, type Container, type ContainerThen } from '../units/container'
+import { containerThen, jugOf, type Container, type ContainerThen } from '../units/container'
+import type { UnitSystem } from '../units/system'
 import { vesselVolumeL, type Vessel } from '../vessel/vessel'
 
 /** What can be had nearly everywhere, offered beside what the store holds. */
@@ -50,20 +51,18 @@ export function aroundHere(
 
 /** Nitrogen for browns without greens, by what it comes in: what is in the store, else a little of each kind. */
 const FEEDS = ['urine', 'feather-meal', 'blood-meal', 'poultry-pellets']
-/** Feeds are measured out in small things: a litre jug. */
-const JUG: ContainerThen = { id: 'litre', name: 'litre', plural: 'litres', volumeL: 1 }
 /** So much of a feed nobody strews into one heap. */
 const FEED_MOST_L = 25
 
-/** Nitrogen feeds as they could be strewn in: what the store has of them, or a bought bag. */
-export function feedsFor(materials: MaterialBook, stored: readonly StoredLot[]): Offer[] {
+/** Nitrogen feeds as they could be strewn in, measured in a jug: what the store has of them, or a bought bag. */
+export function feedsFor(materials: MaterialBook, stored: readonly StoredLot[], units: UnitSystem): Offer[] {
   return FEEDS.flatMap((id): Offer[] => {
     const material = materials.find(id)
     const leftL = stored.filter(one => one.material.id === id).reduce((sum, one) => sum + one.leftLooseL, 0)
     return material
       ? [
           {
-            material, container: JUG, packing: 'loose', inStore: leftL > 0, most: leftL, obtainable: FEED_MOST_L,
+            material, container: jugOf(units), packing: 'loose', inStore: leftL > 0, most: leftL, obtainable: FEED_MOST_L,
             daysLeft: material.keepsDays,
           },
         ]

@@ -76,7 +76,7 @@ const RULES: readonly Rule[] = [
     id: 'plain-charcoal', title: 'Which charcoal', applies: material => says(material, 'briquettes'),
     steps: [
       'Lumps of plain hardwood that ring when knocked together, and nothing else: briquettes hold binders, others lighter or scent.',
-      'A bag is sold by weight and used by volume: kilograms ÷ 0.2 are litres of crushed char, less a tenth that is sifted out.',
+      'A bag is sold by weight and used by volume: crushed it takes five times the room of as much water, less a tenth that is sifted out.',
     ],
   },
   {

@@ -6,6 +6,7 @@ import { findMaterial } from '../materials/book'
 import { pictureWords } from '../picture/words'
 import { completed, type Question } from '../questions/question'
 import { seededRandom } from '../random/random'
+import { wordsIn } from '../units/words'
 import { siteAreaM2 } from '../vessel/site'
 import { findMethod, METHODS } from '.'
 import { approachOf, batchProposal, deedOf, padFace, questionKey, sensesOf, type Pad, balancedOf } from './contract'
@@ -19,7 +20,7 @@ const said = (text: string) => expect(text.trim().length, text).toBeGreaterThan(
 
 function soundQuestion(question: Question): void {
   expect(question.id).toMatch(/^[\w.-]+$/)
-  said(question.label)
+  for (const units of ['metric', 'us'] as const) said(wordsIn(question.label, units))
   if (question.kind !== 'choice') return
   expect(question.choices.length).toBeGreaterThan(1)
   unique(ids(question.choices))

@@ -42,7 +42,7 @@ export const STARTERS: readonly Starter[] = [
   },
   {
     id: 'sugar', materialId: 'molasses', name: 'Molasses', share: 0.0003, of: 'greens', container: SPOON,
-    says: 'Two spoons in a litre of warm water for each hundred litres of fresh greens, sprinkled on them alone: damp, not dripping. It '
+    says: 'Two spoons in a jug of warm water for a barrow of fresh greens, sprinkled on them alone: damp, not dripping. It '
       + 'brings about a hundredth of what the greens bring themselves: a small push for the first days, and too much makes slime and '
       + 'draws ants. Try it on one of two heaps.',
   },

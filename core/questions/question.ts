@@ -1,32 +1,34 @@
+import type { Words } from '../units/words'
 import { arePieces } from './pieces'
 import type { Answers } from './answers'
 
 /** One thing that is asked: when a batch is planned, a deed is recorded, or a test is set up or read. */
 type Asked
-  = | { readonly id: string, readonly kind: 'choice', readonly label: string, readonly choices: readonly Choice[], readonly usual?: string }
+  = | { readonly id: string, readonly kind: 'choice', readonly label: Words, readonly choices: readonly Choice[], readonly usual?: string }
     | {
       readonly id: string
       readonly kind: 'count'
-      readonly label: string
+      readonly label: Words
       readonly usual: number
       readonly most: number
       readonly unit?: string
       /** Digits after the point; whole ones where nothing is said. */ readonly digits?: number
     }
-    | { readonly id: string, readonly kind: 'temperature', readonly label: string, readonly usual?: number }
-    | { readonly id: string, readonly kind: 'percent', readonly label: string, readonly usual: number }
+    | { readonly id: string, readonly kind: 'temperature', readonly label: Words, readonly usual?: number }
+    | { readonly id: string, readonly kind: 'percent', readonly label: Words, readonly usual: number }
     | {
       readonly id: string
-      readonly kind: 'volume' | 'length' | 'area' | 'mass'
-      readonly label: string
+      /** In the core's unit; `smallMass` in grams. */
+      readonly kind: 'volume' | 'length' | 'area' | 'mass' | 'smallMass'
+      readonly label: Words
       readonly usual: number
       readonly most: number
     }
     /** A day, as YYYY-MM-DD; none is an answer too. */
-    | { readonly id: string, readonly kind: 'day', readonly label: string }
+    | { readonly id: string, readonly kind: 'day', readonly label: Words }
     /** Flat pieces by their sizes, as `core/questions/pieces.ts` writes them; none is an answer too. */
-    | { readonly id: string, readonly kind: 'pieces', readonly label: string }
-    | { readonly id: string, readonly kind: 'text', readonly label: string, readonly hint?: string }
+    | { readonly id: string, readonly kind: 'pieces', readonly label: Words }
+    | { readonly id: string, readonly kind: 'text', readonly label: Words, readonly hint?: string }
 
 /** A question that is put always, or only while another has a certain answer. */
 export type Question = Asked & { readonly when?: readonly [id: string, answer: string] }
@@ -36,7 +38,7 @@ export function isPut({ when }: Pick<Question, 'when'>, answers: Answers): boole
   return when === undefined || answers[when[0]] === when[1]
 }
 
-export interface Choice { readonly id: string, readonly label: string, readonly hint?: string }
+export interface Choice { readonly id: string, readonly label: Words, readonly hint?: Words }
 
 /** A number among answers, if it is one. */
 export function numberOf(answers: Answers, id: string): number | undefined {

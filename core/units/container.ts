@@ -1,4 +1,5 @@
 import { countText, roundedCount } from './format'
+import type { UnitSystem } from './system'
 
 /** What a gardener measures with. The volume is of the container filled level, in litres. */
 export interface Container {
@@ -70,3 +71,7 @@ export const STARTING_CONTAINERS: Readonly<Record<'metric' | 'us', readonly Cont
 /** Measures that are always at hand: a double handful of leaves, torn card or scraps (own measure), and a litre. */
 export const HANDFUL: ContainerThen = { id: 'handful', name: 'handful', plural: 'handfuls', volumeL: 0.5 }
 export const LITRE: ContainerThen = { id: 'litre', name: 'litre', plural: 'litres', volumeL: 1 }
+
+/** A jug to measure small things in: a litre, or a quart. */
+export const jugOf = (units: UnitSystem): ContainerThen =>
+  units === 'us' ? { id: 'quart', name: 'quart', plural: 'quarts', volumeL: 0.946352946 } : LITRE

@@ -49,9 +49,33 @@ export function numberText(value: number, digits = 0): string {
   return formatOf(digits).format(value).replace('-', '−').replace(/^−0$/, '0')
 }
 
-/** A core value with its shown unit: 0.62 m becomes "62 cm" or "24 in". */
+/** What a kitchen and a shed of gallons measure in, litres each, and the least of which it is said (NIST Special Publication 811). */
+const US_MEASURES = [
+  { leastL: 5.6, holdsL: 3.785411784, one: 'gal', more: 'gal' },
+  { leastL: 0.9, holdsL: 0.946352946, one: 'quart', more: 'quarts' },
+  { leastL: 0.045, holdsL: 0.2365882365, one: 'cup', more: 'cups' },
+  { leastL: 0, holdsL: 0.01478676478, one: 'tablespoon', more: 'tablespoons' },
+] as const
+
+/** The measure that so many litres are said in, and counts of it as they are said: quarters while they are few. */
+function usMeasure(litres: number): { readonly count: (litres: number) => string, readonly unit: string } {
+  const { holdsL, one, more } = (litres === 0 ? undefined : US_MEASURES.find(({ leastL }) => Math.abs(litres) >= leastL)) ?? US_MEASURES[0]
+  const inMeasure = litres / holdsL
+  const count = (some: number) => {
+    const measures = some / holdsL
+    const sign = measures < 0 ? '−' : ''
+    return Math.abs(measures) < 20 ? sign + countText(measures) : numberText(measures)
+  }
+  return { count, unit: roundedCount(Math.abs(inMeasure)) > 1 ? more : one }
+}
+
+/** A core value with its shown unit: 0.62 m becomes "62 cm" or "24 in", 0.5 L "0.5 L" or "2 cups". */
 export function quantityText(quantity: Quantity, system: UnitSystem, value: number, digits?: number): string {
   const { symbol, digits: usual } = SHOWN_UNITS[quantity][system]
+  if (quantity === 'volume' && system === 'us') {
+    const { count, unit } = usMeasure(value)
+    return `${count(value)} ${unit}`
+  }
   const shown = toShown(quantity, system, value)
   // A rule in inches has quarters, and a thin layer is never none.
   if (quantity === 'length' && system === 'us' && shown > 0 && shown < 10) return `${countText(shown)} ${symbol}`
@@ -65,10 +89,17 @@ export function sieveText(meshMm: number, system: UnitSystem): string {
   return system === 'us' ? `${countText(meshMm / 25.4)} in` : `${numberText(meshMm)} mm`
 }
 
+/** From one sieve to another: "5 to 15 mm", "¼ to ½ in". */
+export function sievesText(fromMm: number, toMm: number, system: UnitSystem): string {
+  return `${sieveText(fromMm, system).split(' ')[0]} to ${sieveText(toMm, system)}`
+}
+
 /** Low and high of a core quantity with one unit: "46–58 °C". One number when both round alike. */
 export function spanText(quantity: Quantity, system: UnitSystem, low: number, high: number): string {
   const { digits } = SHOWN_UNITS[quantity][system]
-  const first = numberText(toShown(quantity, system, low), digits)
+  const first = quantity === 'volume' && system === 'us'
+    ? usMeasure(high).count(low)
+    : numberText(toShown(quantity, system, low), digits)
   const last = quantityText(quantity, system, high, digits)
   // A dash beside a minus cannot be read.
   const between = low < 0 && first.startsWith('−') ? ' to ' : '–'

@@ -1,15 +1,14 @@
 import { numberText } from './format'
-import type { UnitSystem } from './system'
+import { SHOWN_UNITS, toShown, type UnitSystem } from './system'
 
-/** One ounce avoirdupois, exactly (NIST Special Publication 811). */
-const OUNCE_G = 28.349523125
-/** Below this a tenth still tells. */
+/** Below this a tenth still tells, and below the other a hundredth. */
 const FINE = 10
+const FINEST = 0.5
 
 /** A mass that is weighed in a kitchen: grams or ounces. @param grams finite. */
 export function smallMassText(system: UnitSystem, grams: number): string {
-  const value = system === 'us' ? grams / OUNCE_G : grams
-  return `${numberText(value, value < FINE ? 1 : 0)} ${system === 'us' ? 'oz' : 'g'}`
+  const value = toShown('smallMass', system, grams)
+  return `${numberText(value, value < FINEST ? 2 : value < FINE ? 1 : 0)} ${SHOWN_UNITS.smallMass[system].symbol}`
 }
 
 /** The area that a dose is told for: a square metre, or ten square feet, which are a little less. */

@@ -2,7 +2,7 @@
 export type UnitSystem = 'metric' | 'us'
 
 /** What can be shown in either system. The core's own unit stands in brackets. */
-export type Quantity = 'density' | 'volume' | 'length' | 'mass' | 'temperature' | 'temperatureStep' | 'area' | 'rain'
+export type Quantity = 'density' | 'volume' | 'length' | 'mass' | 'smallMass' | 'temperature' | 'temperatureStep' | 'area' | 'rain'
 
 /** How one quantity is written in one system. */
 export interface ShownUnit {
@@ -28,6 +28,8 @@ export const SHOWN_UNITS: Readonly<Record<Quantity, Readonly<Record<UnitSystem, 
   length: { metric: unit('cm', 'centimetres', 100, 0), us: unit('in', 'inches', 100 / 2.54, 0) },
   /** kilogram */
   mass: { metric: unit('kg', 'kilograms', 1, 0), us: unit('lb', 'pounds', 1 / 0.45359237, 0) },
+  /** gram, of what is weighed in a kitchen; an ounce is 28.349523125 g */
+  smallMass: { metric: unit('g', 'grams', 1, 0), us: unit('oz', 'ounces', 1 / 28.349523125, 1) },
   /** degree Celsius */
   temperature: { metric: unit('°C', 'degrees Celsius', 1, 0), us: unit('°F', 'degrees Fahrenheit', 1.8, 0, 32) },
   /** a difference of temperatures in kelvin */

@@ -32,7 +32,7 @@ describe('units', () => {
 
   it('in a metric garden are those of the core, metres in centimetres and shares in their own', () => {
     expect(Object.fromEntries(quantities.map(quantity => [quantity, toShown(quantity, 'metric', 3)]))).toEqual({
-      density: 3, volume: 3, length: 300, mass: 3, temperature: 3, temperatureStep: 3, area: 3, rain: 3,
+      density: 3, volume: 3, length: 300, mass: 3, smallMass: 3, temperature: 3, temperatureStep: 3, area: 3, rain: 3,
     })
   })
 })
@@ -65,5 +65,30 @@ describe('what is only roughly known', () => {
   it('is said to two figures', () => {
     expect([361, 1052, 87.4, 0.456, -361, 0].map(roughly)).toEqual([360, 1100, 87, 0.46, -360, 0])
     expect(roughly(NaN)).toBe(0)
+  })
+})
+
+describe('what a kitchen of gallons measures in', () => {
+  // A gallon 3.785 L, a quart 0.946, a cup 0.2366, a tablespoon 0.01479: 0.5 L is 2.11 cups, 2 L are 2.11 quarts, 10 L 2.64 gallons.
+  it.each([
+    [0, '0 gal'], [0.015, '1 tablespoon'], [0.06, '¼ cup'], [0.24, '1 cup'], [0.5, '2 cups'], [0.95, '1 quart'], [2, '2 quarts'],
+    [5, '5¼ quarts'], [10, '2¾ gal'], [19, '5 gal'], [60, '16 gal'], [950, '251 gal'], [-2, '−2 quarts'],
+  ])('%s L are %s', (litres, said) => expect(quantityText('volume', 'us', litres)).toBe(said))
+
+  it('says a span in the measure of its larger end', () => {
+    expect(spanText('volume', 'us', 0.5, 2)).toBe('½–2 quarts')
+    expect(spanText('volume', 'us', 240, 300)).toBe('63–79 gal')
+    expect(spanText('volume', 'metric', 0.5, 2)).toBe('1–2 L')
+  })
+
+  it('is never farther off than the half quarter that it is rounded to, or one in forty', () => {
+    const HOLDS = { gal: 3.785411784, quart: 0.946352946, cup: 0.2365882365, tablespoon: 0.01478676478 }
+    const numberOf = (text: string) => [...text.replaceAll(',', '')].reduce(
+      (sum, sign) => '¼½¾'.includes(sign) ? sum + ('¼½¾'.indexOf(sign) + 1) / 4 : sum * 10 + Number(sign), 0)
+    fc.assert(fc.property(fc.double({ min: 0.004, max: 4000, noNaN: true }), (litres) => {
+      const [count, unit] = quantityText('volume', 'us', litres).split(' ') as [string, string]
+      const holds = HOLDS[unit.replace(/s$/, '') as keyof typeof HOLDS]
+      expect(Math.abs(numberOf(count) * holds - litres)).toBeLessThanOrEqual(Math.max(holds / 8, litres / 40) + 1e-9)
+    }))
   })
 })

@@ -67,7 +67,7 @@ const SUPPLIES: readonly Supply[] = [{ materialId: 'kitchen-veg', litresAWeek: 1
 /** What a bench says: verdict, counsel, and the answers of its balancing. */
 export function saidOf({ lies, vessel = CUBE, month = 10, around: only, fetching = true, fill = 'pile' }: BenchCase, solver: Solver): Said {
   const around = aroundHere(LIBRARY_BOOK, CONTAINERS, month, SUPPLIES).filter(({ material }) => !only || only.includes(material.id))
-  const feeds = feedsFor(LIBRARY_BOOK, [])
+  const feeds = feedsFor(LIBRARY_BOOK, [], 'metric')
   const judgement = must(judge(typicalTotals(lies.map(portionOf)), COMFORT))
   const standsShare = balancedOf(HOT)!.sizing.standsShare
   const levers = leversFor(lies, candidatesFor(lies, [], around), COMFORT, { pinned: [], roomL: vesselVolumeL(vessel) / standsShare })!

@@ -8,7 +8,7 @@ import type { Picture } from '#core/picture/picture'
 
 /** What to make, before how: every method drawn, with its time, its work and what it is for; and the one that fits best. */
 const emit = defineEmits<{ choose: [method: Method] }>()
-const { stored, surroundings, materials, materialContainers } = useGarden()
+const { stored, surroundings, materials, materialContainers, units } = useGarden()
 const EXAMPLE_L = 950
 
 const purpose = ref<string>()
@@ -24,7 +24,7 @@ const choice = computed<Choice>(() => ({
   purpose: purpose.value as Purpose | undefined,
   minutesAWeek: effort.value ? Number(effort.value) : undefined, weeks: patience.value ? Number(patience.value) : undefined,
 }))
-const fits = computed(() => fittingMethods(METHODS, choice.value, stored.value))
+const fits = computed(() => fittingMethods(METHODS, choice.value, stored.value, units.value))
 const shown = computed(() => asked.value ? fits.value : METHODS.map(method => fits.value.find(fit => fit.method === method)!))
 
 /** In autumn there is something of everything. */

@@ -79,7 +79,7 @@ async function save(): Promise<void> {
         v-if="massKg > 0 && !likely"
         class="caution"
       >
-        That is hardly possible for so many litres. Look at the number and the container again.
+        That is hardly possible for so much of it. Look at the number and the container again.
       </p>
       <button
         class="label-button strong"

@@ -2,10 +2,12 @@
 import type { Answers } from '#core/questions/answers'
 import { isPut, type Question } from '#core/questions/question'
 import type { Quantity } from '#core/units/system'
+import { wordsIn } from '#core/units/words'
 
 /** What is asked, each in the control that fits. What is shown counts, also when it is left as it stands. */
 const { questions } = defineProps<{ questions: readonly Question[] }>()
 const answers = defineModel<Answers>({ required: true })
+const { units } = useUnits()
 
 const START_C = 18
 const usual = (question: Question): number | string | undefined =>
@@ -29,8 +31,15 @@ const measured = (question: Question): Quantity | undefined =>
   || question.kind === 'length'
   || question.kind === 'area'
   || question.kind === 'mass'
+  || question.kind === 'smallMass'
     ? question.kind
     : undefined
+const label = (question: Question) => wordsIn(question.label, units.value)
+const choicesOf = ({ choices }: Extract<Question, { kind: 'choice' }>) =>
+  choices.map(({ id, label: words, hint }) => ({
+    id, label: wordsIn(words, units.value),
+    ...(hint ? { hint: wordsIn(hint, units.value) } : {}),
+  }))
 const put = computed(() => questions.filter(question => isPut(question, answers.value)))
 const most = (question: Question) => 'most' in question ? question.most : 95
 </script>
@@ -44,15 +53,15 @@ const most = (question: Question) => 'most' in question ? question.most : 95
       <ChoiceRow
         v-if="question.kind === 'choice'"
         :model-value="String(answers[question.id] ?? '')"
-        :label="question.label"
-        :choices="question.choices"
+        :label="label(question)"
+        :choices="choicesOf(question)"
         @update:model-value="set(question.id, $event ?? '')"
       />
       <label
         v-else-if="question.kind === 'text'"
         class="block flex-1 min-w-48"
       >
-        <span class="field-label">{{ question.label }}</span>
+        <span class="field-label">{{ label(question) }}</span>
         <input
           class="text-field"
           maxlength="80"
@@ -65,7 +74,7 @@ const most = (question: Question) => 'most' in question ? question.most : 95
         v-else-if="question.kind === 'day'"
         class="block"
       >
-        <span class="field-label">{{ question.label }}</span>
+        <span class="field-label">{{ label(question) }}</span>
         <input
           type="date"
           class="text-field"
@@ -76,14 +85,14 @@ const most = (question: Question) => 'most' in question ? question.most : 95
       <PiecesField
         v-else-if="question.kind === 'pieces'"
         :model-value="String(answers[question.id] ?? '')"
-        :label="question.label"
+        :label="label(question)"
         @update:model-value="set(question.id, $event)"
       />
       <QuantityNumber
         v-else-if="measured(question)"
         :model-value="numberAt(question.id)"
         :quantity="measured(question)!"
-        :label="question.label"
+        :label="label(question)"
         :min="question.kind === 'temperature' ? -20 : 0"
         :max="most(question)"
         @update:model-value="set(question.id, $event)"
@@ -91,7 +100,7 @@ const most = (question: Question) => 'most' in question ? question.most : 95
       <StepNumber
         v-else-if="question.kind === 'percent' || question.kind === 'count'"
         :model-value="numberAt(question.id)"
-        :label="question.label"
+        :label="label(question)"
         :max="question.kind === 'percent' ? 100 : question.most"
         :step="question.kind === 'percent' ? 5 : 1"
         :unit="question.kind === 'percent' ? '%' : question.unit ?? ''"

@@ -2,6 +2,7 @@
 import type { Answers } from '#core/questions/answers'
 import type { Deed } from '#core/methods/contract'
 import { completed, usualAnswers } from '#core/questions/question'
+import { wordsIn } from '#core/units/words'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** A deed: what to do, what is asked of it, one button, and what to mind beside it. */
@@ -39,7 +40,7 @@ async function save(): Promise<void> {
       <strong>{{ shut.label }}:</strong> {{ shut.reason }}
     </p>
     <p v-if="deed.how">
-      {{ deed.how }}
+      {{ wordsIn(deed.how, surroundings.units) }}
     </p>
     <QuestionFields
       v-if="deed.asks.length > 0"

@@ -8,6 +8,7 @@ import { SENSES } from './senses'
 import { leftL, progressOf } from './standing'
 import { AIR, FOAM, STIRRED, STRAINED, WARMTH } from './words'
 import { BREW } from './constants'
+import { quantityText } from '../../units/format'
 
 const foam: Quantity = {
   id: FOAM, label: 'Foam', icon: 'i-ph-cloud', unit: 'length', limits: [0, 0.6], button: 'Record the foam',
@@ -90,10 +91,11 @@ export const PADS: readonly Pad[] = [
         ],
         usual: 'heap',
       },
-      { id: 'solidsL', kind: 'volume', label: 'Litres of solids', usual: 5, most: 500 },
+      { id: 'solidsL', kind: 'volume', label: 'Solids', usual: 5, most: 500 },
     ],
-    said: (_, answers) => ({
-      said: `strained, ${numberOf(answers, 'solidsL') ?? 0} L of solids ${answers.where === 'mulch' ? 'under mulch' : 'into the heap'}.`,
+    said: (_, answers, { units }) => ({
+      said: `strained, ${quantityText('volume', units, numberOf(answers, 'solidsL') ?? 0)} of solids `
+        + `${answers.where === 'mulch' ? 'under mulch' : 'into the heap'}.`,
       answer: 'What is left keeps for weeks in a closed can, filled to the top.',
     }),
     words: answers => `Strained; the solids went ${answers.where === 'mulch' ? 'under mulch' : 'into the heap'}.`,

@@ -34,9 +34,9 @@ interface Facts {
 const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   {
     id: 'dry-card', title: 'The card has dried', symptoms: { 'stiff': 0.95, 'blown': 0.4, 'still-green': 0.1, 'no-threads': 0.5 },
-    weigh: ({ sheet: { rainMm, warm } }) => [
-      ...given(rainMm < 12 && warm, 0.7, `Only ${Math.round(rainMm)} mm of rain in two weeks, and it was warm.`),
-      ...given(rainMm > 30, -0.7, `${Math.round(rainMm)} mm of rain in two weeks.`),
+    weigh: ({ sheet: { rainMm, warm }, surroundings: { units } }) => [
+      ...given(rainMm < 12 && warm, 0.7, `Only ${quantityText('rain', units, rainMm)} of rain in two weeks, and it was warm.`),
+      ...given(rainMm > 30, -0.7, `${quantityText('rain', units, rainMm)} of rain in two weeks.`),
     ],
     remedy: ({ sheet: { plan }, surroundings: { units } }) => {
       const litres = plan.way.laid ? plan.areaM2 * 8 : plan.water.cardL / 2
@@ -53,9 +53,10 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(plan.coverM > 0 && coverM < 0.03, 0.7, 'Hardly a finger of cover should be left.'),
       ...given(coverM > 0.06, -0.6, 'It should be covered deep enough.'),
     ],
-    remedy: ({ sheet: { plan } }) =>
+    remedy: ({ sheet: { plan }, surroundings: { units } }) =>
       justDo(
-        `A new soaked piece over the gap, then ${plan.cover.material.short} on all of it, ${Math.round(100 * (plan.coverM || 0.06))} cm `
+        `A new soaked piece over the gap, then ${plan.cover.material.short} on all of it, `
+        + `${quantityText('length', units, plan.coverM || 0.06)} `
         + 'deep; stones or boards until it has settled.',
         [MENDED],
       ),
@@ -70,8 +71,8 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   },
   {
     id: 'light', title: 'Light gets in', symptoms: { 'still-green': 0.4, 'through': 0.7 },
-    weigh: ({ sheet: { plan, card } }) => [
-      ...given(plan.overlapM < 0.1, 0.6, `It overlaps by ${Math.round(100 * plan.overlapM)} cm only.`),
+    weigh: ({ sheet: { plan, card }, surroundings: { units } }) => [
+      ...given(plan.overlapM < 0.1, 0.6, `It overlaps by ${quantityText('length', units, plan.overlapM)} only.`),
       ...given(card === 'torn', 0.8, 'It was torn when it was last felt.'),
       ...given(plan.overlapM >= 0.14, -0.2, 'It overlaps by a hand and more.'),
     ],
@@ -98,8 +99,8 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
   },
   {
     id: 'shelter', title: 'It shelters slugs', symptoms: { slugs: 0.9 },
-    weigh: ({ sheet: { rainMm, phase } }) => [
-      ...given(rainMm > 25, 0.4, `${Math.round(rainMm)} mm of rain in two weeks.`),
+    weigh: ({ sheet: { rainMm, phase }, surroundings: { units } }) => [
+      ...given(rainMm > 25, 0.4, `${quantityText('rain', units, rainMm)} of rain in two weeks.`),
       ...given(phase === 'planted', 0.4, 'Young plants stand in it.'),
     ],
     remedy: () =>

@@ -23,7 +23,7 @@ function wetAgain({ batch, sheet: { card, rainMm, warm, plan, nowDay, phase }, s
     action: 'watered', doing: openPad(WATERED), label: 'Watered', icon: 'i-ph-drop', title: 'Wet the card again',
     reason: (stiff
       ? 'It was pale and stiff: rain runs off it.'
-      : `Only ${Math.round(rainMm)} mm of rain in two weeks: dry card sheds what falls.`) + ' '
+      : `Only ${quantityText('rain', units, rainMm)} of rain in two weeks: dry card sheds what falls.`) + ' '
       + `About ${quantityText('volume', units, litres)}, slowly, so that it drinks.`,
     due: now, until: addDays(now, stiff ? 2 : 7), urgency: stiff ? 'now' : 'usual',
   }]

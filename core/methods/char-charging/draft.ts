@@ -121,13 +121,13 @@ function coldWarning(
 }
 
 /** What mains water asks for first. */
-function waterWarning(recipe: SoakRecipe, water: SoakWater): Warning[] {
+function waterWarning(recipe: SoakRecipe, water: SoakWater, { units }: Surroundings): Warning[] {
   if (water.kind === 'sound') return []
   return [{
     text: water.kind === 'chlorine'
       ? `Mains water: it stands open for ${Math.ceil(water.standsHours)} hours first, or the chlorine kills what you put in.`
       : `Mains water with chloramine${water.feared ? ', perhaps' : ''}: standing does not help. `
-        + `${acidText(recipe.waterL, water.mgPerL)}, or rain water.`,
+        + `${acidText(recipe.waterL, water.mgPerL, units)}, or rain water.`,
   }]
 }
 
@@ -175,7 +175,7 @@ export function draftOf({ site, approachId, answers }: Proposal, surroundings: S
       ? { grade: recipe.charL < CHARGE.leastL ? 'poor' : 'workable', text: refusal }
       : verdictOf(way, recipe, deadline, vessel, surroundings),
     facts: factsOf(way, recipe, deadline, surroundings),
-    warnings: [...waterWarning(recipe, water), ...coldWarning(way, answers, water.standsHours / 24, deadline, surroundings)],
+    warnings: [...waterWarning(recipe, water, surroundings), ...coldWarning(way, answers, water.standsHours / 24, deadline, surroundings)],
     compared: compared(answers, surroundings),
     ...(refusal ? { refusal } : {}),
     picture: soakPicture({

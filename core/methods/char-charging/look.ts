@@ -85,7 +85,12 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
       : []),
     ...(soak.way.kind === 'tub' && waterL > 0 ? [{ label: 'Liquor', value: litres(soak.liquorL), why: 'a thin feed, one to ten' }] : []),
     ...(soak.phase === 'water' && soak.water.water.kind === 'chloramine' && !soak.water.acidGiven
-      ? [{ label: 'Against chloramine', value: acidText(waterL, soak.water.water.mgPerL), why: '2.5 to 3 mg for each mg of it' }]
+      ? [
+          {
+            label: 'Against chloramine', value: acidText(waterL, soak.water.water.mgPerL, surroundings.units),
+            why: '2.5 to 3 mg for each mg of it',
+          },
+        ]
       : []),
   ]
 }

@@ -1,6 +1,6 @@
 import type { BegunBatch } from '../../journal/garden'
 import { numberOf } from '../../questions/question'
-import { numberText } from '../../units/format'
+import { smallMassText } from '../../units/small'
 import type { Deed, Pad } from '../contract'
 import { LIQUOR_CARE } from './cautions'
 import { FEEDS, feedRoomG, feedsGiven } from './feeds'
@@ -44,12 +44,12 @@ const acid: Deed = {
   icon: 'i-ph-flask',
   how: 'Plain vitamin C, dissolved in a glass of water, stirred in: it works within minutes.',
   cautions: ['A pinch too much does no harm; strong acids and bleach do. Nothing else in its place.'],
-  asks: [{ id: 'grams', kind: 'count', label: 'Stirred in, g', usual: 0.3, most: 100, digits: 1 }],
-  said: (_, answers) => ({
-    said: `${numberText(numberOf(answers, 'grams') ?? 0, 1)} g of ascorbic acid stirred in.`,
+  asks: [{ id: 'grams', kind: 'smallMass', label: 'Stirred in', usual: 0.3, most: 100 }],
+  said: (_, answers, { units }) => ({
+    said: `${smallMassText(units, numberOf(answers, 'grams') ?? 0)} of ascorbic acid stirred in.`,
     answer: 'In a quarter of an hour the char may go in.',
   }),
-  words: answers => `${numberText(numberOf(answers, 'grams') ?? 0, 1)} g of ascorbic acid against chloramine.`,
+  words: (answers, { units }) => `${smallMassText(units, numberOf(answers, 'grams') ?? 0)} of ascorbic acid against chloramine.`,
 }
 
 const air: Deed = {
@@ -78,23 +78,24 @@ const feed: Deed = {
   id: FEED, label: 'Feed', icon: 'i-ph-bowl-food', how: 'Little: it feeds the life, not the char. Flour and molasses last.', cautions: [],
   asks: [
     { id: 'what', kind: 'choice', label: 'What', choices: FEEDS.map(({ id, label }) => ({ id, label })), usual: 'meal' },
-    { id: 'grams', kind: 'count', label: 'How much, g', usual: 50, most: 20_000 },
+    { id: 'grams', kind: 'smallMass', label: 'How much', usual: 50, most: 20_000 },
   ],
-  said: (batch, answers) => {
+  said: (batch, answers, { units }) => {
     const one = FEEDS.find(({ id }) => id === answers.what) ?? FEEDS[0]!
     const grams = numberOf(answers, 'grams') ?? 0
     const room = feedRoomG(one, waterL(batch), feedsGiven(batch, FEED))
     return {
-      said: `${numberText(grams)} g of ${one.label} stirred in.`,
+      said: `${smallMassText(units, grams)} of ${one.label} stirred in.`,
       answer:
         grams > room
-          ? `That is more than ${numberText(one.mostGPerL)} g a litre, ${numberText(grams - room)} g too much: stir oftener, or thin it; `
+          ? `That is ${smallMassText(units, grams - room)} more than the water bears: stir oftener, or thin it; `
           + 'it turns foul easily.'
-          : `Up to ${numberText(room - grams)} g more would do.`,
+          : `Up to ${smallMassText(units, room - grams)} more would do.`,
     }
   },
-  words: answers =>
-    `${numberText(numberOf(answers, 'grams') ?? 0)} g of ${(FEEDS.find(({ id }) => id === answers.what) ?? FEEDS[0]!).label} stirred in.`,
+  words: (answers, { units }) =>
+    `${smallMassText(units, numberOf(answers, 'grams') ?? 0)} of ${(FEEDS.find(({ id }) => id === answers.what) ?? FEEDS[0]!).label} `
+    + 'stirred in.',
 }
 
 /** Litres of liquor that are left: what the char did not drink and nobody gave. */

@@ -1,6 +1,6 @@
 import { containersFor, containerText } from '../../units/container'
 import { numberText, quantityText } from '../../units/format'
-import { DOSE_AREA } from '../../units/small'
+import { DOSE_AREA, smallMassText } from '../../units/small'
 import { counted } from '../../units/plural'
 import { ascorbicAcidG } from '../../char/tap-water'
 import type { BuildStep, Surroundings } from '../contract'
@@ -9,15 +9,17 @@ import { FEEDS } from './feeds'
 import type { SoakRecipe } from './recipe'
 import type { SoakWater } from './water'
 import type { ChargeWay } from './ways'
+import type { UnitSystem } from '../../units/system'
 
-/** Grams of ascorbic acid for so much water, as it is said. */
-export function acidText(waterL: number, mgPerL: number): string {
+/** Ascorbic acid for so much water, as it is said. */
+export function acidText(waterL: number, mgPerL: number, units: UnitSystem): string {
   const { low, high } = ascorbicAcidG(waterL, mgPerL)
-  return low === high ? `${numberText(low, 1)} g` : `${numberText(low, 2)} to ${numberText(high, 2)} g of ascorbic acid`
+  const [least, most] = [smallMassText(units, low), smallMassText(units, high)]
+  return `${least === most ? least : `${least} to ${most}`} of ascorbic acid`
 }
 
 /** What is said of water before anything goes in. */
-function waterText(recipe: SoakRecipe, water: SoakWater): string {
+function waterText(recipe: SoakRecipe, water: SoakWater, units: UnitSystem): string {
   if (water.kind === 'sound') return 'Rain or well water. It fills the pores, covers all of it, and leaves a slurry that pours.'
   if (water.kind === 'chlorine')
     return `Let it stand open for ${Math.ceil(water.standsHours)} hours before anything living goes in: chlorine goes by itself, quicker `
@@ -25,15 +27,18 @@ function waterText(recipe: SoakRecipe, water: SoakWater): string {
   const why = water.feared
     ? 'Ask your supplier: it may be chloramine, which does not leave by standing. To be safe, '
     : 'Chloramine does not leave by standing. '
-  return `${why}${acidText(recipe.waterL, water.mgPerL)} take out ${numberText(water.mgPerL)} mg a litre, stirred in; or rain `
+  return (
+    `${why}${acidText(recipe.waterL, water.mgPerL, units)} take out ${numberText(water.mgPerL)} `
+    + `${units === 'us' ? 'parts in a million' : 'mg a litre'}, stirred in; or rain `
     + `water.${water.feared ? ' Then let it stand a day for the chlorine.' : ''}`
+  )
 }
 
 function waterStep(recipe: SoakRecipe, water: SoakWater, { units, garden: { waterCan } }: Surroundings): BuildStep {
   return {
     when: 'building',
     title: `${containerText(containersFor(recipe.waterL, waterCan), waterCan)} of water (${quantityText('volume', units, recipe.waterL)})`,
-    detail: waterText(recipe, water), waterL: recipe.waterL, cautions: [],
+    detail: waterText(recipe, water, units), waterL: recipe.waterL, cautions: [],
   }
 }
 
@@ -103,7 +108,8 @@ function tubSteps(way: ChargeWay, recipe: SoakRecipe, water: SoakWater, surround
     {
       when: 'building', title: 'Feeds, if you like',
       detail: 'In all of the water at most: '
-        + `${FEEDS.map(({ label, mostGPerL }) => `${label} ${numberText(mostGPerL * recipe.waterL)} g`).join(', ')}. Flour and molasses `
+        + `${FEEDS.map(({ label, mostGPerL }) => `${label} ${smallMassText(surroundings.units, mostGPerL * recipe.waterL)}`).join(', ')}. `
+        + 'Flour and molasses '
         + 'last, days before the end.',
       cautions: [],
     },
@@ -122,7 +128,10 @@ export function stepsOf(way: ChargeWay, recipe: SoakRecipe, water: SoakWater, su
   if (way.travels)
     return [
       {
-        when: 'building', title: 'Strew it in layer by layer', detail: 'Five to ten of a hundred litres, damp.', cautions: cautionsOf(way),
+        when: 'building',
+        title: 'Strew it in layer by layer',
+        detail: 'A twentieth to a tenth of its volume, damp.',
+        cautions: cautionsOf(way),
       },
       TO_BEDS,
     ]

@@ -31,8 +31,9 @@ function waterFirst({ batch, soak: { phase, water }, surroundings: { now, units 
   if (water.water.kind === 'chloramine')
     return [{
       action: 'acid', doing: { kind: 'pad', pad: ACID }, label: 'Bind it', icon: 'i-ph-flask', title: 'Bind the chloramine',
-      reason: `It does not leave by standing: ${acidText(waterL, water.water.mgPerL)} for ${quantityText('volume', units, waterL)}, or `
-        + 'pour it on a path and take rain water.',
+      reason:
+          `It does not leave by standing: ${acidText(waterL, water.water.mgPerL, units)} for ${quantityText('volume', units, waterL)}, or `
+          + 'pour it on a path and take rain water.',
       due: now, until: addDays(now, 1), urgency: 'usual',
     }]
   const fitAt = water.fitAt ?? now

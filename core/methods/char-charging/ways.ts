@@ -2,6 +2,8 @@ import { range, type Range } from '../../units/range'
 import type { ChargedWith } from '../../materials/char-state'
 import type { Approach, CarriesChar } from '../contract'
 import { table } from '../../constants/constants'
+import { sieveText, sievesText } from '../../units/format'
+import type { UnitSystem } from '../../units/system'
 
 /** A way to charge char, with how long it takes and what it wants. */
 export interface ChargeWay extends Approach {
@@ -126,7 +128,7 @@ export const WAYS: readonly ChargeWay[] = table('Ways to charge', {
   {
     id: 'in-heap',
     name: 'In a heap',
-    summary: 'A twentieth to a tenth of the litres, strewn into the layers: ready with the compost, two to six months.',
+    summary: 'A twentieth to a tenth of its volume, strewn into the layers: ready with the compost, two to six months.',
     travels: 'heap',
     days80: range(60, 100, 180),
     sizePower: 0.3,
@@ -168,9 +170,9 @@ export function wayOf(approachId: string): ChargeWay {
 export const SIZES = table('Sizes of char', {
   times: ['times', 'as long as fine ones in a soak; practice: fine 3 to 7 days, chunks 7 to 14'],
 }, [
-  { id: 'fine', label: 'fine, up to 5 mm', times: 1 },
-  { id: 'middle', label: 'middle, 5 to 15 mm', times: 1.45 },
-  { id: 'coarse', label: 'chunks, 15 to 50 mm', times: 2.1 },
+  { id: 'fine', label: (units: UnitSystem) => `fine, up to ${sieveText(5, units)}`, times: 1 },
+  { id: 'middle', label: (units: UnitSystem) => `middle, ${sievesText(5, 15, units)}`, times: 1.45 },
+  { id: 'coarse', label: (units: UnitSystem) => `chunks, ${sievesText(15, 50, units)}`, times: 2.1 },
 ] as const)
 
 /** The size of this id, or the middle one. */

@@ -40,7 +40,8 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
     begun: 'May be charged since',
     announced: 'may be charged',
     reasons: [
-      `${way.name}, pieces ${sizeOf(began.answers[SIZE]).label}: usually ${Math.round(usual.low)} to ${Math.round(usual.high)} days.`,
+      `${way.name}, pieces ${sizeOf(began.answers[SIZE]).label(surroundings.units)}: usually ${Math.round(usual.low)} to `
+      + `${Math.round(usual.high)} days.`,
       way.q10 === 1
         ? 'It makes its own warmth.'
         : `${placeFor(way, began.answers[STANDS]).label}: the colder, the slower; in frost not at all.`,

@@ -13,11 +13,11 @@ const DRY: readonly Question[] = [
   { id: KNOWN_BY, kind: 'choice', label: 'Dry enough? Known by', usual: 'snaps', choices: [
     { id: 'snaps', label: 'it snaps and rings' },
     { id: 'bends', label: 'it bends, thuds' },
-    { id: 'meter', label: 'a meter' },
+    { id: 'meter', label: 'a moisture probe' },
     { id: 'months', label: 'months dried' },
     { id: 'weighed', label: 'a split weighed' },
   ] },
-  { id: METER, kind: 'count', label: 'The meter says, % of dry wood', usual: 18, most: 100, unit: '%', when: [KNOWN_BY, 'meter'] },
+  { id: METER, kind: 'count', label: 'The moisture probe says, % of dry wood', usual: 18, most: 100, unit: '%', when: [KNOWN_BY, 'meter'] },
   { id: MONTHS, kind: 'count', label: 'Months under cover', usual: 8, most: 120, when: [KNOWN_BY, 'months'] },
   {
     id: THICK, kind: 'choice', label: 'As thick as', usual: 'wrist',

@@ -70,7 +70,7 @@ export function compared(answers: Answers, surroundings: Surroundings): Comparis
     title: 'The ways side by side',
     heads: ['Way', 'Usable, crushed', 'Your hours', 'Costs', 'Mind'],
     rows: WAYS.map(way => rowOf(way, answers, surroundings)),
-    note: 'A bag by weight: kilograms ÷ 0.2 are litres of crushed char, less a tenth that is sifted out. Hours are yours, beside it; '
+    note: 'A bag by weight is reckoned as crushed char, less a tenth that is sifted out. Hours are yours, beside it; '
       + 'crushing comes on top.',
   }
 }

@@ -2,7 +2,7 @@ import { addDays } from 'date-fns'
 import { usableL } from '../../char/price'
 import { materialOf, type Ingredient } from '../../mix/portion'
 import { numberOf } from '../../questions/question'
-import { quantityText, spanText } from '../../units/format'
+import { quantityText, sievesText, spanText } from '../../units/format'
 import { counted } from '../../units/plural'
 import { range } from '../../units/range'
 import { asVessel, siteFillM, siteVolumeL } from '../../vessel/site'
@@ -112,7 +112,7 @@ function factsOf({ way, ending, load, gives, crushedL, proposal, surroundings }:
   if (way.bought) {
     const bag = bagOf(way, proposal.answers)
     return [{
-      label: 'A usable litre costs', value: priceText(bag, units),
+      label: 'Usable char costs', value: priceText(bag, units),
       why:
         bag.sold === 'weight'
           ? `${kilograms(bag.kg)} ÷ ${quantityText('density', units, 200)}, a tenth sifted out: ${litres(usableL(bag))}`
@@ -213,7 +213,10 @@ function stepsOf({ way, ending, load, gives, surroundings, proposal }: Thought):
             cautions: [ASH_BURNS, ...(isSalty(proposal) ? [SALTY] : [])],
           },
         ]),
-    { when: 'after', title: 'Damp it and crush it', detail: 'Most of it 5 to 15 mm; two thirds of the litres are left.', cautions: [DUST] },
+    {
+      when: 'after', title: 'Damp it and crush it',
+      detail: `Most of it ${sievesText(5, 15, units)}; two thirds of its volume are left.`, cautions: [DUST],
+    },
     { when: 'after', title: 'Into the store, raw', detail: 'Fine and coarse apart. Charged before it goes on a bed.', cautions: [] },
   ]
   if (way.bought)

@@ -12,7 +12,10 @@ export const GO_ASKS: readonly Question[] = [
   {
     id: 'ground', kind: 'choice', label: 'Where it stands',
     choices: [
-      { id: 'bare', label: 'outdoors, bare ground', hint: 'soil, sand or stone, three metres clear all round' },
+      {
+        id: 'bare', label: 'outdoors, bare ground',
+        hint: units => `soil, sand or stone, ${units === 'us' ? 'ten feet' : 'three metres'} clear all round`,
+      },
       { id: 'near', label: 'outdoors, near things that burn', hint: 'fence, hedge, dry grass, branches above' },
       { id: 'roofed', label: 'shed, porch or indoors' },
     ],
@@ -39,10 +42,14 @@ export const GO_ASKS: readonly Question[] = [
   {
     id: 'wood', kind: 'choice', label: 'What is burnt',
     choices: [
-      { id: 'snaps', label: 'snaps and rings' }, { id: 'bends', label: 'bends, thuds' }, { id: 'meter', label: 'a meter says' },
+      { id: 'snaps', label: 'snaps and rings' }, { id: 'bends', label: 'bends, thuds' },
+      { id: 'meter', label: 'a moisture probe says' },
     ],
   },
-  { id: 'woodPct', kind: 'count', label: 'The meter says, % of dry wood', usual: 18, most: 200, unit: '%', when: ['wood', 'meter'] },
+  {
+    id: 'woodPct', kind: 'count', label: 'The moisture probe says, % of dry wood', usual: 18, most: 200, unit: '%',
+    when: ['wood', 'meter'],
+  },
   {
     id: 'neighbours', kind: 'choice', label: 'Neighbours',
     choices: [

@@ -2,7 +2,7 @@ import { addHours, addMinutes } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import type { Picture } from '../../picture/picture'
 import { numberOf } from '../../questions/question'
-import { numberText, quantityText, spanText } from '../../units/format'
+import { numberText, quantityText, sieveText, spanText } from '../../units/format'
 import { DOSE_AREA } from '../../units/small'
 import { dayText, timeText } from '../../units/dates'
 import { counted } from '../../units/plural'
@@ -140,7 +140,8 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
       ? [
           {
             label: 'Crushed', value: `${litres(crushed.beforeL)} to ${litres(crushed.afterL)}`,
-            why: `about ${litres(crushed.fineL)} under 5 mm, ${litres(crushed.middleL)} between, ${litres(crushed.coarseL)} over 15 mm`,
+            why: `about ${litres(crushed.fineL)} under ${sieveText(5, units)}, ${litres(crushed.middleL)} between, `
+              + `${litres(crushed.coarseL)} over ${sieveText(15, units)}`,
           },
         ]
       : []),

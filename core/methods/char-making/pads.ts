@@ -3,7 +3,7 @@ import type { Deed, Pad, Quantity } from '../contract'
 import type { BegunBatch, Did } from '../../journal/garden'
 import { dayText, timeText } from '../../units/dates'
 import { numberOf } from '../../questions/question'
-import { quantityText } from '../../units/format'
+import { quantityText, sieveText, sievesText } from '../../units/format'
 import { ASH_BURNS, DUST } from './cautions'
 import { coolingOf, endingOf, isColdNow } from './cooling'
 import type { Ending } from './endings'
@@ -100,14 +100,15 @@ const crushed: Deed = {
   gate: COLD,
   label: 'Crushed',
   icon: 'i-ph-hammer',
-  how: 'Damp, in a sack under a tamper or between boards. Most pieces 5 to 15 mm: fine acts sooner, coarse lasts and lets air in. Big '
-    + 'lumps go into the heap.',
+  how: units =>
+    `Damp, in a sack under a tamper or between boards. Most pieces ${sievesText(5, 15, units)}: fine acts sooner, `
+    + 'coarse lasts and lets air in. Big lumps go into the heap.',
   cautions: [DUST],
   asks: [
-    { id: 'beforeL', kind: 'volume', label: 'Litres before', usual: 30, most: 5000 },
-    { id: 'afterL', kind: 'volume', label: 'Litres after', usual: 20, most: 5000 },
-    { id: 'coarsePct', kind: 'percent', label: 'Stays on a 15 mm sieve', usual: 20 },
-    { id: 'finePct', kind: 'percent', label: 'Falls through 5 mm', usual: 30 },
+    { id: 'beforeL', kind: 'volume', label: 'Before', usual: 30, most: 5000 },
+    { id: 'afterL', kind: 'volume', label: 'After', usual: 20, most: 5000 },
+    { id: 'coarsePct', kind: 'percent', label: units => `Stays on a ${sieveText(15, units)} sieve`, usual: 20 },
+    { id: 'finePct', kind: 'percent', label: units => `Falls through ${sieveText(5, units)}`, usual: 30 },
     { id: 'mask', kind: 'choice', label: 'Damped, mask on', choices: [{ id: 'yes', label: 'yes' }, { id: 'no', label: 'no' }] },
   ],
   said: (_, answers, { units }) => padsSaid.crushed(answers, USUAL_CRUSHED, units),

@@ -78,7 +78,7 @@ export const WAYS: readonly Way[] = table('Ways to burn', {
   {
     id: 'lidded-pot',
     name: 'Lidded pot',
-    summary: 'A tin with a lid and one small hole, in a fire or on a burner outdoors: peels, stones, twigs. Litres, not barrows.',
+    summary: 'A tin with a lid and one small hole, in a fire or on a burner outdoors: peels, stones, twigs. A bucket, not a barrow.',
     burns: true,
     yieldOfDry: range(0.22, 0.27, 0.32),
     hours: range(0.5, 0.8, 1.5),
@@ -113,7 +113,7 @@ export const WAYS: readonly Way[] = table('Ways to burn', {
   {
     id: 'embers',
     name: 'Stove embers',
-    summary: 'Glowing embers out of a wood stove into a lidded metal pail, carried out and drowned: a litre or two an evening.',
+    summary: 'Glowing embers out of a wood stove into a lidded metal pail, carried out and drowned: a jug or two an evening.',
     burns: false, yieldOfDry: range(0.05, 0.1, 0.15), hours: range(0.1, 0.15, 0.3), fills: 0.5, ashy: true, once: ['evening', 'evenings'],
     minutes: () => 10,
     signs: ['They glow without flame'],
@@ -131,7 +131,7 @@ export const WAYS: readonly Way[] = table('Ways to burn', {
   {
     id: 'horticultural',
     name: 'Bought garden char',
-    summary: 'Char made and sieved for soil, by the litre: raw as a rule, so it is charged like any other.',
+    summary: 'Char made and sieved for soil, by the bag: raw as a rule, so it is charged like any other.',
     bought: 'volume', burns: false, yieldOfDry: range(0, 0, 0), hours: range(0.1, 0.1, 0.2), fills: 1, ashy: false, once: ['bag', 'bags'],
     minutes: () => 0, signs: [], begins: [], risk: 'the price; some is raw though the bag says charged',
   },

@@ -4,6 +4,7 @@ import type { Family } from '../../materials/material'
 import type { Ingredient } from '../../mix/portion'
 import type { Question } from '../../questions/question'
 import type { Quantity as Unit } from '../../units/system'
+import type { Words } from '../../units/words'
 import type { Surroundings } from './surroundings'
 
 /** Something that can be found by a sense, with what it means. */
@@ -57,7 +58,7 @@ export interface Deed {
   readonly label: string
   readonly icon: string
   /** What to do, in a sentence; empty where a guide says it step by step. */
-  readonly how: string
+  readonly how: Words
   readonly asks: readonly Question[]
   readonly cautions: readonly string[]
   /** The gate that has to be open before it is done. */

@@ -126,9 +126,10 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       ...given(ratio > 40, 0.9, `Carbon to nitrogen ${ratioText(ratio)}: it wants less than forty.`),
       ...given(ratio < 32, -0.5, `Carbon to nitrogen ${ratioText(ratio)}: that is rich enough, unless the dung was old.`),
     ],
-    remedy: ({ bed: { ground } }) =>
+    remedy: ({ bed: { ground }, surroundings: { units } }) =>
       justDo(
-        `Fork in fresh grass, dung or ${numberText(ground.footprintM2 * 0.5, 1)} kg of a nitrogen meal, watered; or a new bed of fresh `
+        `Fork in fresh grass, dung or ${quantityText('mass', units, ground.footprintM2 * 0.5, 1)} of a nitrogen meal, watered; or a new `
+        + 'bed of fresh '
         + 'stuff. Dung that lay for weeks has burnt already.',
       ),
   },

@@ -1,5 +1,6 @@
 import type { Choice } from '../../questions/question'
 import { table } from '../../constants/constants'
+import { quantityText } from '../../units/format'
 
 /** In what it is carried from the pile to the bed, litres as filled loosely. A sheet is dragged, and holds more than a barrow. */
 export const CARRIERS = table('In what mulch is carried', {
@@ -16,7 +17,9 @@ export function carrierOf(id: unknown): typeof CARRIERS[number] {
   return CARRIERS.find(one => one.id === id) ?? CARRIERS[0]
 }
 
-export const CARRIER_CHOICES: readonly Choice[] = CARRIERS.map(({ id, name, volumeL }) => ({ id, label: name, hint: `about ${volumeL} L` }))
+export const CARRIER_CHOICES: readonly Choice[] = CARRIERS.map(({ id, name, volumeL }) => ({
+  id, label: name, hint: units => `about ${quantityText('volume', units, volumeL)}`,
+}))
 
 /** So many loads hold so many litres; a tenth of one is not worth the way. */
 export function loadsFor(litres: number, { volumeL }: { readonly volumeL: number }): number {

@@ -9,6 +9,7 @@ import { towerOn } from './now'
 import { SENSES } from './senses'
 import { COVERED, GRAMS, HEIGHT, PIPES_OUT, WORMS_GATE, WORMS_IN } from './words'
 import { TOWER } from './constants'
+import { smallMassText } from '../../units/small'
 
 const heat = heatGauge({ expectCourse }, { core: 'Core, an arm deep', edge: 'Edge, a hand behind the cloth' })
 
@@ -42,11 +43,12 @@ const DEEDS: readonly Deed[] = [
     label: 'Worms in',
     icon: 'i-ph-waves',
     gate: WORMS_GATE,
-    asks: [{ id: GRAMS, kind: 'count', label: 'Worms, grams', usual: 200, most: 20_000, unit: 'g' }],
+    asks: [{ id: GRAMS, kind: 'smallMass', label: 'Worms', usual: 200, most: 20_000 }],
     cautions: ['Surface worms of here; kinds from elsewhere never into the open: ask your local rules.'],
     how: 'On top under the cover, in the light: they go down by themselves.',
-    said: (_, answers) => ({
-      said: `${numberOf(answers, GRAMS) ?? 0} g of worms in.`, answer: 'They leave again if it dries, freezes or heats.',
+    said: (_, answers, { units }) => ({
+      said: `${smallMassText(units, numberOf(answers, GRAMS) ?? 0)} of worms in.`,
+      answer: 'They leave again if it dries, freezes or heats.',
     }),
     words: (answers, { units }) => `Worms in: ${quantityText('mass', units, (numberOf(answers, GRAMS) ?? 0) / 1000, 1)}.`,
   },

@@ -2,7 +2,7 @@ import { addDays } from 'date-fns'
 import { LIBRARY_BOOK } from '../../materials/book'
 import { materialOf } from '../../mix/portion'
 import { numberOf, type Question } from '../../questions/question'
-import { LITRE } from '../../units/container'
+import { containerThen, STARTING_CONTAINERS, type Container } from '../../units/container'
 import { quantityText, roughly } from '../../units/format'
 import { range } from '../../units/range'
 import { siteAreaM2, siteFrontM, type Site } from '../../vessel/site'
@@ -56,6 +56,7 @@ export function stackPicture(of: string, site: Site, litres: number, rotted: num
 /** What a planned stack comes to. */
 export function draftOf({ site, approachId, answers }: Proposal, around: Surroundings): Draft {
   const { units, now } = around
+  const barrow = containerThen(STARTING_CONTAINERS[units][2] as Container)
   const litres = turfL(answers)
   const heightM = litres / 1000 / siteAreaM2(site)
   const length = (metres: number) => quantityText('length', units, metres)
@@ -96,7 +97,7 @@ export function draftOf({ site, approachId, answers }: Proposal, around: Surroun
     work: [{ label: 'to lift and stack it', minutes: range(litres / 12, litres / 8, litres / 4) }],
     gives: [{ label: 'Loam, sieved', litres: gives, from: addDays(now, soonest), to: addDays(now, latest) }],
     ...(turf && litres >= 1
-      ? { recipe: [{ material: turf, amount: { count: litres, container: LITRE, packing: 'loose' as const } }] }
+      ? { recipe: [{ material: turf, amount: { count: litres / barrow.volumeL, container: barrow, packing: 'loose' as const } }] }
       : {}),
   }
 }

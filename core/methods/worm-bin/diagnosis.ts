@@ -141,7 +141,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
       const dryKg = bin.volumeL * 0.11
       const litres = Math.max(0.5, Math.round(2 * dryKg * (3 - Math.min(0.6, bin.moisture) / (1 - Math.min(0.6, bin.moisture)))) / 2)
       return remedy(
-        `${quantityText('volume', units, litres, 1)} of water over a day, a cup at a time; wet sacking on top, the next scraps juicy.`,
+        `${quantityText('volume', units, litres, 1)} of water over a day, little by little; wet sacking on top, the next scraps juicy.`,
         [], litres,
       )
     },

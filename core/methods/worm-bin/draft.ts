@@ -13,7 +13,7 @@ import { wormApproach } from './approaches'
 import { runWorms, type WormCourse } from './course'
 import { inLitres, isBedding } from './diet'
 import { harvestDay } from './forecast'
-import { airAround, KINDS, kindOf, SHELTERS, shelterOf, warmthShare } from './kinds'
+import { airAround, hintOf, KINDS, kindOf, SHELTERS, shelterOf, warmthShare } from './kinds'
 import { pocketPlan } from './look'
 import { pocketsOf } from './pockets'
 import { massOf } from './question'
@@ -41,7 +41,10 @@ export function asksOf(approachId: string): readonly Question[] {
           } as const,
         ]),
     { id: WEEKLY, kind: 'volume', label: 'Scraps in a usual week', usual: WORM.usualWeeklyL, most: 500 },
-    { id: KIND, kind: 'choice', label: 'Worms', choices: KINDS.map(({ id, name, hint }) => ({ id, label: name, hint })), usual: 'common' },
+    {
+      id: KIND, kind: 'choice', label: 'Worms', usual: 'common',
+      choices: KINDS.map(kind => ({ id: kind.id, label: kind.name, hint: units => hintOf(kind, units) })),
+    },
     ...(wormApproach(approachId).inGround
       ? []
       : [
@@ -50,7 +53,7 @@ export function asksOf(approachId: string): readonly Question[] {
             usual: 'shade',
           } as const,
         ]),
-    { id: GRAMS, kind: 'count', label: 'Worms that go in on that day, grams; 0 if later', usual: 0, most: 50_000, unit: 'g' },
+    { id: GRAMS, kind: 'smallMass', label: 'Worms that go in on that day; 0 if later', usual: 0, most: 50_000 },
   ]
 }
 

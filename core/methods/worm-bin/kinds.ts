@@ -1,10 +1,11 @@
 import { table } from '../../constants/constants'
+import { numberText, spanText } from '../../units/format'
+import { toShown, type UnitSystem } from '../../units/system'
 
 /** A kind of worm by the warmth it bears, °C: idle at and below `minC`, at its best between the two, idle again at `maxC`, dying beyond. */
 export interface WormKind {
   readonly id: string
   readonly name: string
-  readonly hint: string
   readonly minC: number
   readonly bestLowC: number
   readonly bestHighC: number
@@ -23,14 +24,18 @@ export const KINDS: readonly WormKind[] = table('Kinds of worms', {
   diesBelowC: ['°C', 'practice'],
 }, [
   {
-    id: 'common', name: 'Common compost worms', hint: 'best at 18–25 °C, idle below 5, dead above 35', minC: 5, bestLowC: 18,
-    bestHighC: 25, maxC: 33, diesAboveC: 34, diesBelowC: 0.5,
+    id: 'common', name: 'Common compost worms', minC: 5, bestLowC: 18, bestHighC: 25, maxC: 33, diesAboveC: 34, diesBelowC: 0.5,
   },
   {
-    id: 'tropical', name: 'Tropical kind', hint: 'best at 26–28 °C, dead below about 10', minC: 12, bestLowC: 26, bestHighC: 28,
-    maxC: 32.5, diesAboveC: 36, diesBelowC: 10,
+    id: 'tropical', name: 'Tropical kind', minC: 12, bestLowC: 26, bestHighC: 28, maxC: 32.5, diesAboveC: 36, diesBelowC: 10,
   },
 ])
+
+/** What warmth a kind likes and bears, in a line. */
+export function hintOf({ bestLowC, bestHighC, diesBelowC, diesAboveC }: WormKind, units: UnitSystem): string {
+  const [below, above] = [diesBelowC, diesAboveC].map(celsius => numberText(toShown('temperature', units, celsius)))
+  return `best at ${spanText('temperature', units, bestLowC, bestHighC)}; die below ${below} and above ${above}`
+}
 
 /** The kind of this id, or the common one. */
 export function kindOf(id: unknown): WormKind {

@@ -199,7 +199,7 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
     {
       id: 'castings', title: 'Castings in it', unit: 'volume', expected: line('castingsL'), atStart: [],
       marks: batch.takings.map(({ at }) => Date.parse(at)), dots: [],
-      legend: 'Dashed in its band: litres of castings in the bin. Upright lines: some taken.',
+      legend: 'Dashed in its band: castings in the bin. Upright lines: some taken.',
     },
   ]
 }

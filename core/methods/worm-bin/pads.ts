@@ -1,6 +1,7 @@
 import { numberOf, type Question } from '../../questions/question'
 import { containerText } from '../../units/container'
-import { quantityText } from '../../units/format'
+import { quantityText, sievesText } from '../../units/format'
+import { smallMassText } from '../../units/small'
 import type { Cover, FeedOffer, Pad, Quantity } from '../contract'
 import { wormApproach } from './approaches'
 import { cautionsOf, DRIPS, TAKE_CAUTIONS } from './cautions'
@@ -61,7 +62,7 @@ const heat: Quantity = {
   },
 }
 
-const grams: Question = { id: GRAMS, kind: 'count', label: 'Worms, grams', usual: 500, most: 50_000, unit: 'g' }
+const grams: Question = { id: GRAMS, kind: 'smallMass', label: 'Worms', usual: 500, most: 50_000 }
 
 /** What can be recorded of worms, in the order in which it is offered. */
 export const PADS: readonly Pad[] = [
@@ -86,8 +87,8 @@ export const PADS: readonly Pad[] = [
     asks: [grams],
     cautions: ['Surface worms only, bought or begged; never let kinds from elsewhere loose in nature: ask your local rules.'],
     how: 'Lay them on the moist bedding in the light: they go down by themselves. What has not gone down by evening was dead.',
-    said: (_, answers) => ({
-      said: `${numberOf(answers, GRAMS) ?? 0} g of worms in.`,
+    said: (_, answers, { units }) => ({
+      said: `${smallMassText(units, numberOf(answers, GRAMS) ?? 0)} of worms in.`,
       answer: 'Feed them little for the first two weeks: they have to settle.',
     }),
     words: (answers, { units }) => `Worms in: ${quantityText('mass', units, (numberOf(answers, GRAMS) ?? 0) / 1000, 1)}.`,
@@ -141,18 +142,19 @@ export const PADS: readonly Pad[] = [
       },
       { id: 'castingsL', kind: 'volume', label: 'Castings', usual: 10, most: 1000 },
       { id: 'smallL', kind: 'volume', label: 'Cocoons and small ones', usual: 2, most: 1000 },
-      { id: GRAMS, kind: 'count', label: 'Big ones, grams', usual: 500, most: 50_000, unit: 'g' },
+      { id: GRAMS, kind: 'smallMass', label: 'Big ones', usual: 500, most: 50_000 },
     ],
-    how: 'Three fractions: castings are taken out as a harvest, cocoons with small ones and the big ones go back. A sieve of 3 to 6 mm.',
-    said: (_, answers) => ({
-      said: `sorted, ${numberOf(answers, GRAMS) ?? 0} g of big ones back.`,
+    how: units => 'Three fractions: castings are taken out as a harvest, cocoons with small ones and the big ones go back. A sieve of '
+      + `${sievesText(3, 6, units)}.`,
+    said: (_, answers, { units }) => ({
+      said: `sorted, ${smallMassText(units, numberOf(answers, GRAMS) ?? 0)} of big ones back.`,
       answer: 'Record the castings under “Take some out”: then they lie in the store.',
     }),
     words: (answers, { units }) =>
       `Sorted by ${answers.way === 'drum' ? 'drum' : answers.way === 'flat' ? 'sieve' : 'light'}: `
       + `${quantityText('volume', units, numberOf(answers, 'castingsL') ?? 0)} of castings, `
       + `${quantityText('volume', units, numberOf(answers, 'smallL') ?? 0)} of small ones and cocoons, `
-      + `${numberOf(answers, GRAMS) ?? 0} g of big ones.`,
+      + `${smallMassText(units, numberOf(answers, GRAMS) ?? 0)} of big ones.`,
   } },
   { kind: 'deed', deed: {
     id: CLEARED, label: 'Took feed out', icon: 'i-ph-broom', asks: [], cautions: [DRIPS],

@@ -3,6 +3,7 @@ import type { Ripeness } from '../contract'
 import { DRIPS } from './cautions'
 import { binOn } from './now'
 import { WORM } from './constants'
+import { sievesText } from '../../units/format'
 
 const TESTS = ['look', 'sprout']
 /** How far a bin is: by the share of castings, a look and sown seeds. It never heated. */
@@ -15,13 +16,15 @@ export const ripeness: Ripeness = {
     const uneaten = bin !== undefined && bin.backlogDays > WORM.uneatenDays
     return { cool: true, curedShare: share, rottedShare: share, against: uneaten ? ['feed lies in it uneaten'] : [] }
   },
-  notes: () => ({
+  notes: (_, { units }) => ({
     title: 'How to take them',
-    caution: 'Castings are strong: half a centimetre on a bed, a tenth to a fifth of a mix. Seeds of tomato and melon come through alive.',
+    caution: 'Castings are strong: no thicker than a pencil on a bed, a tenth to a fifth of a mix. Seeds of tomato and '
+      + 'melon come through alive.',
     lines: [
       'Sideways: feed one end for two to four weeks, take the other.',
       'By light: small cones under a lamp, the outside taken off every ten minutes.',
-      'By drum or sieve of 3 to 6 mm: castings, small ones with cocoons, big ones; the last two go back.', DRIPS,
+      `By drum or sieve of ${sievesText(3, 6, units)}: castings, small ones with cocoons, big ones; the last two `
+      + 'go back.', DRIPS,
     ],
   }),
 }
