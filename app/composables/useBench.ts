@@ -115,30 +115,7 @@ export const useBench = createSharedComposable(() => {
   }
 
   return {
-    ...plan,
-    storeOffers,
-    fillFromStore,
-    method,
-    approach,
-    vessel,
-    ingredients,
-    filled,
-    balanced,
-    judgement,
-    ranges,
-    verdict,
-    changes,
-    counsel,
-    standsShare,
-    firstChange,
-    candidates,
-    effective,
-    planned,
-    proposal,
-    goesIn,
-    drawn,
-    warnings,
-    problem,
-    addMaterial,
+    ...plan, storeOffers, fillFromStore, method, approach, vessel, ingredients, filled, balanced, judgement, ranges, verdict, changes,
+    counsel, standsShare, firstChange, candidates, effective, planned, proposal, goesIn, drawn, warnings, problem, addMaterial,
   }
 })

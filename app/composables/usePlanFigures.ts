@@ -48,20 +48,19 @@ export function usePlanFigures() {
     const { measures, waterL } = judgement
     const share = own.value?.share ?? balanced.sizing.usualYield
     const building = draft.work[0]?.minutes.typical ?? 0
-    const ratio = ranges.ok
-      ? `${Math.round(ranges.value.of.carbonToNitrogen.low)}–${Math.round(ranges.value.of.carbonToNitrogen.high)}`
-      : ''
-    const moisture = ranges.ok
-      ? `${Math.round(ranges.value.of.moistureFraction.low * 100)}–${Math.round(ranges.value.of.moistureFraction.high * 100)} %`
-      : ''
+    const between = (of: 'carbonToNitrogen' | 'moistureFraction', times: number, unit: string) =>
+      ranges.ok ? `${Math.round(ranges.value.of[of].low * times)}–${Math.round(ranges.value.of[of].high * times)}${unit}` : ''
     return {
       title, plan, ingredients,
       picture: draft.picture,
       lines: [
         { label: 'Verdict', value: draft.verdict.grade, note: draft.verdict.text },
         { label: 'Balance', value: mixInShort(judgement), note: '' },
-        { label: 'Carbon to nitrogen', value: ratioText(measures.carbonToNitrogen), note: ratio },
-        { label: 'Moisture, watered', value: `${Math.round(measures.moistureFraction * 100)} %`, note: moisture },
+        { label: 'Carbon to nitrogen', value: ratioText(measures.carbonToNitrogen), note: between('carbonToNitrogen', 1, '') },
+        {
+          label: 'Moisture, watered', value: `${Math.round(measures.moistureFraction * 100)} %`,
+          note: between('moistureFraction', 100, ' %'),
+        },
         { label: 'Water to add', value: waterL < 0.5 ? 'none' : amount(containersFor(waterL, waterCan.value), waterCan.value), note: '' },
         { label: 'Free air space', value: `${Math.round(measures.freeAirSpace * 100)} %`, note: '' },
         {

@@ -81,6 +81,7 @@ export const DEMO_HEAPS: readonly DemoHeap[] = [
   ...finished(),
 ]
 
+/** Heaps of the last year that have been sieved. */
 function finished(): DemoHeap[] {
   const recipe: DemoHeap['ingredients'] = [
     ['leaves-mixed', some(5, 'sack', 'packed')], ['grass-clippings', some(45, 'bucket')], ['kitchen-veg', some(4, 'bucket')],
@@ -104,9 +105,7 @@ function finished(): DemoHeap[] {
       builtDaysAgo: 246,
       approachId: 'by-thermometer',
       ingredients: winter,
-      turnDays: [6, 12, 20],
-      finishDay: 104,
-      products: yields(9, 4, 6),
+      turnDays: [6, 12, 20], finishDay: 104, products: yields(9, 4, 6),
     },
     {
       ...base,
@@ -116,35 +115,19 @@ function finished(): DemoHeap[] {
       builtDaysAgo: 196,
       approachId: 'every-few-days',
       ingredients: recipe,
-      turnDays: [4, 8, 12, 16, 20],
-      finishDay: 78,
-      products: yields(14, 4, 4),
+      turnDays: [4, 8, 12, 16, 20], finishDay: 78, products: yields(14, 4, 4),
       notes: [[78, 'Quick, but five turns in a heat wave. Weekly would have done.']],
     },
     {
       ...base,
-      id: 'demo-last-autumn',
-      name: 'Last autumn',
-      place: 'behind the plum',
-      builtDaysAgo: 372,
-      approachId: 'seldom',
-      ingredients: recipe,
-      turnDays: [40],
-      finishDay: 240,
-      products: yields(6, 3.5, 12),
+      id: 'demo-last-autumn', name: 'Last autumn', place: 'behind the plum', builtDaysAgo: 372, approachId: 'seldom', ingredients: recipe,
+      turnDays: [40], finishDay: 240, products: yields(6, 3.5, 12),
       notes: [[240, 'Leaves still matted at the edge. Sieved them out for the next one.']],
     },
     {
       ...base,
-      id: 'demo-old-straw',
-      name: 'Old straw',
-      place: 'beside the shed',
-      builtDaysAgo: 420,
-      approachId: 'weekly',
-      ingredients: winter,
-      turnDays: [7, 14, 21, 28],
-      finishDay: 150,
-      products: yields(10, 4, 5),
+      id: 'demo-old-straw', name: 'Old straw', place: 'beside the shed', builtDaysAgo: 420, approachId: 'weekly', ingredients: winter,
+      turnDays: [7, 14, 21, 28], finishDay: 150, products: yields(10, 4, 5),
     },
   ]
 }

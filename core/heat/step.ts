@@ -44,25 +44,26 @@ export function strideOf({ whole }: Heap, mostDays: number): number {
   return mostDays <= whole.strideDays ? mostDays : mostDays < 2 * whole.strideDays ? mostDays / 2 : whole.strideDays
 }
 
+/** Air that its warmth draws through each shell, kg a day: warm air rises through it; in a heap cooler than the day it sinks. */
+function streamKgDay({ parts: { celsius }, whole, traits, constants: k, work, standing }: Heap, airC: number): number {
+  let warmth = 0
+  for (let i = 0; i < SHELLS; i++) warmth += (celsius[i]! - airC) / SHELLS
+  const unmatted = 1 - k.matsClose * whole.mattingShare
+  return (k.streamKgDayM2K * traits.air * unmatted * work.passes * Math.abs(warmth) * standing.footprintM2)
+    / (1 + standing.footprintM2 / ((standing.airRimM ?? standing.perimeterM) * k.sidesM))
+    / SHELLS
+}
+
 /** How fast everything is used up in each part at the middle of the step, its air and oxygen. */
 function respire(heap: Heap, airC: number, days: number, count: number): void {
   const { parts, whole, traits, constants: k, work, standing } = heap
   const { celsius, waterKg, rapidKg, mediumKg, slowKg, restKg, microbes, reach, oxygenPct, warming } = parts
-  const { holdsKgKg } = work
   const { halfOxygenPct, oxygenKgKg } = k
   const creep = k.creepKgDayM * (1 - k.matsClose * whole.mattingShare)
-  const { open } = work
-  const { dryKg, paceDay, airKgDay, comfort, volumeM3, surface } = work
+  const { holdsKgKg, open, dryKg, paceDay, airKgDay, comfort, volumeM3, surface } = work
   const radiusM = sphereRadiusM(volumeM3, surface.areaM2)
   const shellM3 = volumeM3 / SHELLS
-  let warmth = 0
-  for (let i = 0; i < SHELLS; i++) warmth += (celsius[i]! - airC) / SHELLS
-  // Warm air rises through it; in a heap cooler than the day it sinks.
-  const unmatted = 1 - k.matsClose * whole.mattingShare
-  const stream
-    = (k.streamKgDayM2K * traits.air * unmatted * work.passes * Math.abs(warmth) * standing.footprintM2)
-      / (1 + standing.footprintM2 / ((standing.airRimM ?? standing.perimeterM) * k.sidesM))
-      / SHELLS
+  const stream = streamKgDay(heap, airC)
   const ashShare = whole.ashKg / whole.chargedDryKg
   const solidM3Kg = (1 - ashShare) / 1600 + ashShare / 2500
   const reachM = standing.reachM ?? Infinity
@@ -178,14 +179,46 @@ function evaporation({ parts, work }: Heap, i: number, airC: number, outsideX: n
   work.right[i]! += (capacity + b) * t - taken * EVAPORATION_MJ_KG - flow * AIR_MJ_KGK * (t - airC)
 }
 
+/** Takes over what was solved: new temperatures, what steamed off, what was lost. @returns how long the next step may be. */
+function takeOver(heap: Heap, airC: number, days: number, count: number, through: number, overTop: number): number {
+  const { parts: { celsius, waterKg, warming }, work: { right, carries, carriesMore, airKgDay }, ledger } = heap
+  const outer = SHELLS - 1
+  let fastest = 0
+  let warmest = 0
+  let lostMJ = 0
+  let steamKg = 0
+  let steamMJ = 0
+  for (let i = 0; i < count; i++) {
+    const t = celsius[i]!
+    const next = right[i]!
+    const leaves = carries[i]! + carriesMore[i]! * (next - t)
+    const evaporated = Math.min(waterKg[i]! * 0.9, Math.max(0, leaves))
+    lostMJ += leaves * EVAPORATION_MJ_KG + (airKgDay[i]! * AIR_MJ_KGK + (i === outer ? through : i === TOP ? overTop : 0)) * (next - airC)
+    const rises = (next - t) / days
+    warming[i] = rises
+    fastest = Math.max(fastest, Math.abs(rises))
+    warmest = Math.max(warmest, next)
+    celsius[i] = next
+    waterKg[i]! -= evaporated
+    steamKg += evaporated
+    steamMJ += evaporated * WATER_MJ_KGK * next
+  }
+  ledger.lostMJ += lostMJ
+  ledger.evaporatedKg += steamKg
+  ledger.carriedMJ -= steamMJ
+  return warmest - airC > AT_WORK_K
+    ? Math.min(STEP.warmMostDays, STEP.warmsK / (fastest + 1e-9))
+    : Math.min(STEP.mostDays, STEP.warmsK / (fastest + 1e-9))
+}
+
 /** Conduction, the surface, the wind and the warm moist air that leaves, all at once and implicitly: stable however long the step. */
 function exchange(heap: Heap, airC: number, days: number, count: number): number {
-  const { parts, whole, traits, constants: k, work, ledger, standing } = heap
+  const { parts, whole, traits, constants: k, work, standing } = heap
   const { diagonal, link, right, surface, volumeM3 } = work
   const radiusM = sphereRadiusM(volumeM3, surface.areaM2)
   const spheres = volumeM3 / (4 / 3 * Math.PI * radiusM * radiusM * radiusM)
-  const { celsius, waterKg, warming } = parts
-  const { carries, carriesMore, airKgDay, dryKg } = work
+  const { waterKg } = parts
+  const { dryKg } = work
   let massKg = 0
   for (let i = 0; i < count; i++) massKg += waterKg[i]! + dryKg[i]!
   const conducts
@@ -219,32 +252,7 @@ function exchange(heap: Heap, airC: number, days: number, count: number): number
     right[TOP]! += overTop * airC
   }
   solveLinked(count, diagonal, link, right)
-  let fastest = 0
-  let warmest = 0
-  let lostMJ = 0
-  let steamKg = 0
-  let steamMJ = 0
-  for (let i = 0; i < count; i++) {
-    const t = celsius[i]!
-    const next = right[i]!
-    const leaves = carries[i]! + carriesMore[i]! * (next - t)
-    const evaporated = Math.min(waterKg[i]! * 0.9, Math.max(0, leaves))
-    lostMJ += leaves * EVAPORATION_MJ_KG + (airKgDay[i]! * AIR_MJ_KGK + (i === outer ? through : i === TOP ? overTop : 0)) * (next - airC)
-    const rises = (next - t) / days
-    warming[i] = rises
-    fastest = Math.max(fastest, Math.abs(rises))
-    warmest = Math.max(warmest, next)
-    celsius[i] = next
-    waterKg[i]! -= evaporated
-    steamKg += evaporated
-    steamMJ += evaporated * WATER_MJ_KGK * next
-  }
-  ledger.lostMJ += lostMJ
-  ledger.evaporatedKg += steamKg
-  ledger.carriedMJ -= steamMJ
-  return warmest - airC > AT_WORK_K
-    ? Math.min(STEP.warmMostDays, STEP.warmsK / (fastest + 1e-9))
-    : Math.min(STEP.mostDays, STEP.warmsK / (fastest + 1e-9))
+  return takeOver(heap, airC, days, count, through, overTop)
 }
 
 /** Water evens out between neighbouring shells; rain gets in; what is too much drains away. */

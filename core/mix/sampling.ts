@@ -74,18 +74,8 @@ export function sampledMeasures(portions: readonly Portion[], addedWaterL: numbe
   const carbonToNitrogen = column(), availableCarbonToNitrogen = column(), moistureFraction = column()
   const volumeL = column(), airSpace = column(), missing = column(), workableMoisture = column(), mattingShare = column()
   for (let sample = 0, at = 0; sample < SAMPLES; sample++, at += WIDTH) {
-    let wet = 0,
-      water = 0,
-      nitrogen = 0,
-      carbon = 0,
-      takingCarbon = 0,
-      takingNitrogen = 0,
-      workable = 0,
-      mats = 0,
-      organic = 0,
-      loose = 0,
-      coarse = 0,
-      coarseSquared = 0
+    let wet = 0, water = 0, nitrogen = 0, carbon = 0, takingCarbon = 0, takingNitrogen = 0
+    let workable = 0, mats = 0, organic = 0, loose = 0, coarse = 0, coarseSquared = 0
     for (let index = 0, weight = 0; index < litres.length; index++, weight += WEIGHTS) {
       const litre = litres[index]!
       const litresOf = weights[weight]!

@@ -57,28 +57,42 @@ export function steadyOf(what: SlabCase, traits: SlabTraits): Steady {
   }
 }
 
-/** Decay in each layer for the length of a step: heat into `right`, water made, and the air that it draws into `flow`. */
-function decay(slab: Slab, { what, traits, nitrogen, halfWidthM, solidM3Kg }: Steady, airC: number, days: number, work: SlabWork): void {
-  const { charge, footprintM2, perimeterM } = what
-  const { celsius, waterKg, rapidKg, mediumKg, slowKg, microbes, reach, oxygenPct, ledger } = slab
-  const unmatted = (1 - matsClose * charge.mattingShare) * (1 + SLAB.fresh.times * Math.exp(-slab.day / SLAB.fresh.days))
-  const cool = coolShare + (coolLater - coolShare) * slab.day / (slab.day + coolLaterDays)
+/** Air that each layer's warmth draws through it, kg a day; notes how thick they lie. */
+function streamKg(slab: Slab, { what, traits, solidM3Kg }: Steady, airC: number, unmatted: number, work: SlabWork): number {
+  const { footprintM2, perimeterM } = what
   const settled = settledTo(slab.day)
   let warmth = 0
   let passes = 0
-  let fullM = 0
   for (let i = 0; i < LAYERS; i++) {
     const thick = layerM(slab, i, settled)
     work.thick[i] = thick
     const roomM3 = thick * footprintM2
-    fullM += thick
-    warmth += (celsius[i]! - airC) / LAYERS
-    passes += permeability(Math.max(0.02, 1 - layerDryKg(slab, i) * solidM3Kg / roomM3 - waterKg[i]! / 1000 / roomM3)) / LAYERS
+    warmth += (slab.celsius[i]! - airC) / LAYERS
+    passes += permeability(Math.max(0.02, 1 - layerDryKg(slab, i) * solidM3Kg / roomM3 - slab.waterKg[i]! / 1000 / roomM3)) / LAYERS
   }
-  const stream
-    = (SLAB.streamShare * streamKgDayM2K * traits.air * unmatted * passes * Math.abs(warmth) * footprintM2)
-      / (1 + footprintM2 / (perimeterM * sidesM))
-      / LAYERS
+  return (SLAB.streamShare * streamKgDayM2K * traits.air * unmatted * passes * Math.abs(warmth) * footprintM2)
+    / (1 + footprintM2 / (perimeterM * sidesM))
+    / LAYERS
+}
+
+/** Microbes of a layer grow towards as many as there is room for, and die of too much heat. */
+function multiply({ microbes, celsius }: Slab, i: number, growth: number, days: number): void {
+  const before = microbes[i]!
+  const odds = before > FULL_MICROBES ? before : before * Math.exp(Math.min(4, growth))
+  const grown = before > FULL_MICROBES ? before : odds / (odds + 1 - before)
+  const dying = celsius[i]! - DIE_ABOVE_C
+  microbes[i] = dying > 0 ? Math.max(LEAST_MICROBES, grown / (1 + diesDayK * dying * days)) : grown
+}
+
+/** Decay in each layer for the length of a step: heat into `right`, water made, and the air that it draws into `flow`. */
+function decay(slab: Slab, steady: Steady, airC: number, days: number, work: SlabWork): void {
+  const { what, traits, nitrogen, halfWidthM, solidM3Kg } = steady
+  const { charge, footprintM2 } = what
+  const { celsius, waterKg, rapidKg, mediumKg, slowKg, microbes, reach, oxygenPct, ledger } = slab
+  const unmatted = (1 - matsClose * charge.mattingShare) * (1 + SLAB.fresh.times * Math.exp(-slab.day / SLAB.fresh.days))
+  const cool = coolShare + (coolLater - coolShare) * slab.day / (slab.day + coolLaterDays)
+  const stream = streamKg(slab, steady, airC, unmatted, work)
+  const fullM = work.thick.reduce((sum, thick) => sum + thick, 0)
   let belowM = 0
   for (let i = 0; i < LAYERS; i++) {
     const thick = work.thick[i]!
@@ -119,11 +133,7 @@ function decay(slab: Slab, { what, traits, nitrogen, halfWidthM, solidM3Kg }: St
     ledger.decayedKg += decayed
     ledger.madeKg += made
     ledger.carriedMJ += (made * WATER_MJ_KGK - decayed * DRY_MJ_KGK) * temperature
-    const before = microbes[i]!
-    const odds = before > FULL_MICROBES ? before : before * Math.exp(Math.min(4, growthDay * traits.growth * comfort * days))
-    const grown = before > FULL_MICROBES ? before : odds / (odds + 1 - before)
-    const dying = temperature - DIE_ABOVE_C
-    microbes[i] = dying > 0 ? Math.max(LEAST_MICROBES, grown / (1 + diesDayK * dying * days)) : grown
+    multiply(slab, i, growthDay * traits.growth * comfort * days, days)
     const left = reach[i]! / (1 + buries * decayed / (slab.usableLayerKg + 1e-9))
     reach[i] = left + (1 - left) * days / (reachDays + days)
   }
@@ -151,11 +161,44 @@ function vapour(slab: Slab, airC: number, work: SlabWork): number {
   return soilMJ
 }
 
+/** Heat that passes from each layer to the next, by how wet and how trodden they lie. */
+function linkLayers(slab: Slab, { what, traits }: Steady, days: number, work: SlabWork): void {
+  const { footprintM2, soilM } = what
+  const { conducts, resists, thick, link, diagonal } = work
+  for (let i = 0; i < NODES; i++) {
+    conducts[i]
+      = i < LAYERS
+        ? traits.conducts
+        * SLAB.conductsWmK
+        * Math.sqrt(Math.min(2, (slab.waterKg[i]! + layerDryKg(slab, i)) / (thick[i]! * footprintM2) / AT_KG_M3))
+        : SLAB.soilWmK
+    resists[i] = (i < LAYERS ? thick[i]! : soilM / SOILS) / 2 / conducts[i]!
+  }
+  for (let i = 0; i < NODES - 1; i++) {
+    const passes = MJ_DAY_W * days * footprintM2 / (resists[i]! + resists[i + 1]!)
+    link[i] = passes
+    diagonal[i]! += passes
+    diagonal[i + 1]! += passes
+  }
+}
+
+/** What it cannot hold runs away below, with its warmth. */
+function drain(slab: Slab, holdsKgKg: number): void {
+  const { waterKg, celsius, ledger } = slab
+  for (let i = 0; i < LAYERS; i++) {
+    const drained = waterKg[i]! - layerDryKg(slab, i) * holdsKgKg * drainsAt
+    if (drained <= 0) continue
+    waterKg[i]! -= drained
+    ledger.drainedKg += drained
+    ledger.carriedMJ -= drained * WATER_MJ_KGK * celsius[i]!
+  }
+}
+
 /** One step of so many days under a top that stands as it does. @param groundC deep ground. */
 export function stepSlab(slab: Slab, steady: Steady, airC: number, groundC: number, days: number, work: SlabWork): void {
   const { what, traits } = steady
   const { footprintM2, perimeterM, soilM, charge, sides } = what
-  const { celsius, waterKg, ledger } = slab
+  const { celsius, ledger } = slab
   const { diagonal, link, right, thick, top } = work
   right.fill(0)
   decay(slab, steady, airC, days, work)
@@ -170,21 +213,7 @@ export function stepSlab(slab: Slab, steady: Steady, airC: number, groundC: numb
   }
   const soilThick = soilM / SOILS
   const { conducts, resists } = work
-  for (let i = 0; i < NODES; i++) {
-    conducts[i]
-      = i < LAYERS
-        ? traits.conducts
-        * SLAB.conductsWmK
-        * Math.sqrt(Math.min(2, (waterKg[i]! + layerDryKg(slab, i)) / (thick[i]! * footprintM2) / AT_KG_M3))
-        : SLAB.soilWmK
-    resists[i] = (i < LAYERS ? thick[i]! : soilThick) / 2 / conducts[i]!
-  }
-  for (let i = 0; i < NODES - 1; i++) {
-    const passes = MJ_DAY_W * days * footprintM2 / (resists[i]! + resists[i + 1]!)
-    link[i] = passes
-    diagonal[i]! += passes
-    diagonal[i + 1]! += passes
-  }
+  linkLayers(slab, steady, days, work)
   const wall = sides === 'sunk' ? groundC : airC
   for (let i = 0; i < NODES; i++) {
     const high = i < LAYERS ? thick[i]! : soilThick
@@ -206,13 +235,7 @@ export function stepSlab(slab: Slab, steady: Steady, airC: number, groundC: numb
     ledger.lostMJ += sidesNow[i]! * (next - wall) + (i === 0 ? under * (next - groundC) : 0) + (i === NODES - 1 ? over * (next - airC) : 0)
     celsius[i] = next
   }
-  for (let i = 0; i < LAYERS; i++) {
-    const drained = waterKg[i]! - layerDryKg(slab, i) * charge.holdsKgKg * drainsAt
-    if (drained <= 0) continue
-    waterKg[i]! -= drained
-    ledger.drainedKg += drained
-    ledger.carriedMJ -= drained * WATER_MJ_KGK * celsius[i]!
-  }
+  drain(slab, charge.holdsKgKg)
   slab.day += days
 }
 

@@ -19,6 +19,7 @@ import { sheetPlan, type SheetPlan } from './plan'
 import { sheetWayOf } from './ways'
 import { COVER, COVER_M, GROUND, GROWN, NEWS_LAYERS, OVERLAP_M, PIECES, SHARES } from './words'
 import { SHEET } from './constants'
+import type { UnitSystem } from '../../units/system'
 
 /** What is asked beside way and ground. */
 export function asksOf(approachId: string): readonly Question[] {
@@ -117,49 +118,54 @@ function leastText({ layout, layers, pieces, missingLike, overlapM }: SheetPlan)
     + `${numberText(layers * Math.ceil(layout.groundM2 / ((first.widthM - overlapM) * (first.lengthM - overlapM)) - 1e-9))} would do`
 }
 
+/** How many pieces it takes, and how much of what is laid covers anything. */
+function layoutFacts(plan: SheetPlan, units: UnitSystem): Fact[] {
+  const { layout } = plan
+  if (!layout) return []
+  const area = (value: number) => quantityText('area', units, value, 1)
+  const missing = layout.missing > 0 ? `, ${numberText(plan.layers * layout.missing)} missing` : ''
+  const lapped = layout.groundM2 > 0 ? layout.wasteM2 / layout.groundM2 : 0
+  return [
+    {
+      label: 'Pieces', value: `${numberText(plan.layers * (layout.laid.length - layout.missing))} of yours${missing}`,
+      why: `for ${area(layout.groundM2)}${plan.layers > 1 ? ', two deep' : ''}; neighbours share `
+        + `${quantityText('length', units, plan.overlapM)}, the edge is passed by half of that${leastText(plan)}`,
+    },
+    {
+      label: 'Of all that is laid', value: `${area(layout.laidM2)}`,
+      why: `${area(layout.overlapM2)} lie double, as they should; ${area(layout.wasteM2)} (${numberText(100 * lapped)} %) cover `
+        + 'nothing: cut or folded under',
+    },
+  ]
+}
+
+function coverFact({ cover, coverL, coverM }: SheetPlan, units: UnitSystem): Fact[] {
+  if (coverL <= 0) return []
+  const litres = (value: number) => quantityText('volume', units, roughly(value))
+  const barrow = STARTING_CONTAINERS[units][2]!
+  const settles = cover.kind.settles.typical
+  return [{
+    label: 'Cover', value: containerText(coverL / barrow.volumeL, barrow),
+    why: `${litres(coverL)} of ${cover.material.short}, ${quantityText('length', units, coverM)} deep; it settles to about `
+      + `${quantityText('length', units, coverM * settles)} (${litres(coverL * settles)})`,
+  }]
+}
+
 function factsOf(plan: SheetPlan, { from, to }: { readonly from: Date, readonly to: Date }, surroundings: Surroundings): Fact[] {
   const { units, garden: { waterCan } } = surroundings
-  const { layout, water, cover, coverL, coverM } = plan
-  const area = (value: number) => quantityText('area', units, value, 1)
+  const { water } = plan
   const litres = (value: number) => quantityText('volume', units, roughly(value))
-  const cans = (value: number) => containerText(containersFor(value, waterCan), waterCan)
-  const barrow = STARTING_CONTAINERS[units][2]!
-  const allL = water.groundL + water.cardL + water.coverL
-  const lapped = layout && layout.groundM2 > 0 ? layout.wasteM2 / layout.groundM2 : 0
   return [
-    ...(layout
-      ? [
-          {
-            label: 'Pieces',
-            value: `${numberText(plan.layers * (layout.laid.length - layout.missing))} of `
-              + `yours${layout.missing > 0 ? `, ${numberText(plan.layers * layout.missing)} missing` : ''}`,
-            why: `for ${area(layout.groundM2)}${plan.layers > 1 ? ', two deep' : ''}; neighbours share `
-              + `${quantityText('length', units, plan.overlapM)}, the edge is passed by half of that${leastText(plan)}`,
-          },
-          {
-            label: 'Of all that is laid', value: `${area(layout.laidM2)}`,
-            why: `${area(layout.overlapM2)} lie double, as they should; ${area(layout.wasteM2)} (${numberText(100 * lapped)} %) cover `
-              + 'nothing: cut or folded under',
-          },
-        ]
-      : []),
+    ...layoutFacts(plan, units),
     {
-      label: 'Water', value: cans(allL),
+      label: 'Water', value: containerText(containersFor(water.groundL + water.cardL + water.coverL, waterCan), waterCan),
       why: [
         ...(water.groundL > 0 ? [`${litres(water.groundL)} into the ground`] : []),
         `${litres(water.cardL)} into ${quantityText('mass', units, plan.cardKg)} of card and paper, from dry to dripping`,
         ...(water.coverL > 1 ? [`${litres(water.coverL)} over the cover`] : []),
       ].join(', '),
     },
-    ...(coverL > 0
-      ? [
-          {
-            label: 'Cover', value: containerText(coverL / barrow.volumeL, barrow),
-            why: `${litres(coverL)} of ${cover.material.short}, ${quantityText('length', units, coverM)} deep; it settles to about `
-              + `${quantityText('length', units, coverM * cover.kind.settles.typical)} (${litres(coverL * cover.kind.settles.typical)})`,
-          },
-        ]
-      : []),
+    ...coverFact(plan, units),
     {
       label: plan.way.through.label, value: `${dateText(from)} to ${dateText(to)}`,
       why: plan.way.laid

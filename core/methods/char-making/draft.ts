@@ -105,66 +105,75 @@ function verdictOf(thought: Thought): Verdict {
   }
 }
 
-function factsOf({ way, ending, load, gives, crushedL, proposal, surroundings }: Thought): Fact[] {
-  const { units } = surroundings
+/** What a bag comes to by the volume that can be used. */
+function bagFacts({ way, proposal, surroundings: { units } }: Thought): Fact[] {
+  const bag = bagOf(way, proposal.answers)
+  const weight = (kg: number) => `${quantityText('mass', units, kg, 1)} ÷ ${quantityText('density', units, 200)}`
+  return [{
+    label: 'Usable char costs', value: priceText(bag, units),
+    why:
+      bag.sold === 'weight'
+        ? `${weight(bag.kg)}, a tenth sifted out: ${quantityText('volume', units, usableL(bag))}`
+        : 'as sold, used as it is',
+  }]
+}
+
+/** How long it burns, by practice or by one's own burns. */
+function minutesFact({ way, load, surroundings }: Thought): Fact[] {
+  if (!way.burns) return []
+  const { minutes } = ownBurns(way, surroundings)
+  const usual = way.minutes(load)
+  return [{
+    label: 'It takes',
+    value: `${Math.round((usual * minutes.low) / 5) * 5} to ${Math.round((usual * minutes.high) / 5) * 5} minutes`,
+    why:
+      minutes.from > 0
+        ? `learned from ${counted(minutes.from, 'burn', 'burns')} of your own`
+        : 'as is usual for such a load; your own burns sharpen it',
+  }]
+}
+
+/** Water that stands ready, and where the carbon of the wood goes. */
+function burningFacts({ way, ending, gives, surroundings: { units, garden: { waterCan } } }: Thought): Fact[] {
+  if (!gives.typical.ok) return []
+  const burn = gives.typical.value
+  const { stopL, needL } = fireWater(ending, gives, units)
   const litres = (value: number) => quantityText('volume', units, value)
   const kilograms = (value: number) => quantityText('mass', units, value, 1)
-  if (way.bought) {
-    const bag = bagOf(way, proposal.answers)
-    return [{
-      label: 'Usable char costs', value: priceText(bag, units),
-      why:
-        bag.sold === 'weight'
-          ? `${kilograms(bag.kg)} ÷ ${quantityText('density', units, 200)}, a tenth sifted out: ${litres(usableL(bag))}`
-          : 'as sold, used as it is',
-    }]
+  const water = {
+    label: 'Water at hand', value: atHandText(needL, units, waterCan),
+    why:
+      stopL > 0
+        ? `beside any fire; stopping this one takes about ${litres(roundedUpL(stopL, units))}: the char's own bulk `
+        + `(${litres(burn.lumpL)} of lumps), and what boils off or runs away`
+        : 'beside any fire; this one is stopped by its lid',
   }
-  const { minutes, litres: yields } = ownBurns(way, surroundings)
-  const usual = way.minutes(load)
-  const burn = gives.typical.ok ? gives.typical.value : undefined
-  const { stopL, needL } = fireWater(ending, gives, units)
+  return [
+    ...(way.burns ? [water] : []),
+    {
+      label: 'Where it goes', value: `${Math.round((100 * burn.char.carbon) / burn.wood.carbon)} % of the carbon stays`,
+      why: `${kilograms(burn.air.water)} of water and the rest of the carbon go up; ${kilograms(burn.char.ash)} of ash stays in `
+        + `the pieces, ${kilograms(burn.looseAshKg)} lies loose`,
+    },
+  ]
+}
+
+function factsOf(thought: Thought): Fact[] {
+  const { way, load, crushedL, surroundings } = thought
+  const { units } = surroundings
+  if (way.bought) return bagFacts(thought)
+  const { litres: yields } = ownBurns(way, surroundings)
   return [
     {
       label: 'Crushed char', value: spanText('volume', units, crushedL.low, crushedL.high),
       why:
         yields.from > 0
           ? `learned from ${counted(yields.from, 'burn', 'burns')} of your own`
-          : `${kilograms(load.wetKg * (1 - load.moisture))} of dry wood, ${Math.round(100 * way.yieldOfDry.low)} to `
+          : `${quantityText('mass', units, load.wetKg * (1 - load.moisture), 1)} of dry wood, ${Math.round(100 * way.yieldOfDry.low)} to `
             + `${Math.round(100 * way.yieldOfDry.high)} % of it becomes char; crushing takes a third of the bulk`,
     },
-    ...(way.burns
-      ? [
-          {
-            label: 'It takes',
-            value: `${Math.round((usual * minutes.low) / 5) * 5} to ${Math.round((usual * minutes.high) / 5) * 5} minutes`,
-            why:
-              minutes.from > 0
-                ? `learned from ${counted(minutes.from, 'burn', 'burns')} of your own`
-                : 'as is usual for such a load; your own burns sharpen it',
-          },
-        ]
-      : []),
-    ...(burn
-      ? [
-          ...(way.burns
-            ? [
-                {
-                  label: 'Water at hand', value: atHandText(needL, units, surroundings.garden.waterCan),
-                  why:
-                    stopL > 0
-                      ? `beside any fire; stopping this one takes about ${litres(roundedUpL(stopL, units))}: the char's own bulk `
-                      + `(${litres(burn.lumpL)} of lumps), and what boils off or runs away`
-                      : 'beside any fire; this one is stopped by its lid',
-                },
-              ]
-            : []),
-          {
-            label: 'Where it goes', value: `${Math.round((100 * burn.char.carbon) / burn.wood.carbon)} % of the carbon stays`,
-            why: `${kilograms(burn.air.water)} of water and the rest of the carbon go up; ${kilograms(burn.char.ash)} of ash stays in `
-              + `the pieces, ${kilograms(burn.looseAshKg)} lies loose`,
-          },
-        ]
-      : []),
+    ...minutesFact(thought),
+    ...burningFacts(thought),
   ]
 }
 

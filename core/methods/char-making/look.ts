@@ -84,67 +84,71 @@ function waterWhy({ stopL }: Pick<Burn, 'stopL'>, units: UnitSystem): string {
     : 'beside any fire; this one is stopped by its lid'
 }
 
-function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
-  const burn = theBurn(batch, surroundings)
-  const { units } = surroundings
+/** What it gave, or should give, and what that rests on. */
+function yieldFact({ way, crushedL, gives, own, load }: Burn, given: number | undefined, units: UnitSystem): Fact[] {
+  if (way.bought) return []
   const litres = (value: number) => quantityText('volume', units, value)
-  const crushed = crushedOf(batch, CRUSHED)
-  const minutes = minutesTaken(batch)
+  return [{
+    label: given ? 'It gave' : 'It should give',
+    value: given ? litres(given) : spanText('volume', units, crushedL.low, crushedL.high),
+    why: given
+      ? `crushed; usual for the load ${litres(gives.crushedL.typical)}`
+      : own.litres.from > 0
+        ? `learned from ${counted(own.litres.from, 'burn', 'burns')}: ${Math.round(100 * own.litres.typical)} % of what is usual`
+        : `crushed, of ${litres(load.litres)} of wood with ${Math.round(100 * load.moisture)} % water`,
+  }]
+}
+
+/** What fire left beside the char: ash by its weight, and how far it is rinsed. */
+function ashFacts(batch: BegunBatch, charKg: number, units: UnitSystem): Fact[] {
   const ashKg = batch.did.filter(({ deed }) => deed === ASHED).reduce((sum, { answers }) => sum + (numberOf(answers, 'kg') ?? 0), 0)
   const rinses = (batch.gauged[RINSE] ?? []).map(({ value }) => value)
-  const given = litresGiven(batch)
-  const charKg = (given ?? burn.crushedL.typical) * CHAR.crushedKgL.typical
   return [
-    ...(burn.way.bought
-      ? []
-      : [
-          {
-            label: given ? 'It gave' : 'It should give',
-            value: given ? litres(given) : spanText('volume', units, burn.crushedL.low, burn.crushedL.high),
-            why: given
-              ? `crushed; usual for the load ${litres(burn.gives.crushedL.typical)}`
-              : burn.own.litres.from > 0
-                ? `learned from ${counted(burn.own.litres.from, 'burn', 'burns')}: ${Math.round(100 * burn.own.litres.typical)} % of `
-                + 'what is usual'
-                : `crushed, of ${litres(burn.load.litres)} of wood with ${Math.round(100 * burn.load.moisture)} % water`,
-          },
-        ]),
-    ...(minutes
-      ? [
-          {
-            label: 'It burnt', value: `${Math.round(minutes)} minutes`,
-            why: `usual for the load ${Math.round(burn.way.minutes(burn.load))}; the next one learns from it`,
-          },
-        ]
-      : []),
-    ...(burn.way.burns && !burn.cooling?.stoppedAt
-      ? [{ label: 'Water at hand', value: atHandText(burn.needL, units, surroundings.garden.waterCan), why: waterWhy(burn, units) }]
-      : []),
     ...(ashKg > 0
-      ? [
-          {
-            label: 'Ash', value: `${quantityText('mass', units, ashKg, 1)}, ${numberText((100 * ashKg) / (ashKg + charKg))} % of all`,
-            why: `for sour soil only, a handful on ${DOSE_AREA[units].words} a year; the beds page says where`,
-          },
-        ]
+      ? [{
+          label: 'Ash', value: `${quantityText('mass', units, ashKg, 1)}, ${numberText((100 * ashKg) / (ashKg + charKg))} % of all`,
+          why: `for sour soil only, a handful on ${DOSE_AREA[units].words} a year; the beds page says where`,
+        }]
       : []),
     ...(rinses.length > 0
-      ? [
-          {
-            label: 'Rinsed', value: `pH ${rinses.map(value => numberText(value, 1)).join(', ')}`,
-            why: rinses.at(-1)! <= MAKE.neutralPh ? 'as good as neutral' : 'not neutral so far',
-          },
-        ]
+      ? [{
+          label: 'Rinsed', value: `pH ${rinses.map(value => numberText(value, 1)).join(', ')}`,
+          why: rinses.at(-1)! <= MAKE.neutralPh ? 'as good as neutral' : 'not neutral so far',
+        }]
       : []),
-    ...(crushed
-      ? [
-          {
-            label: 'Crushed', value: `${litres(crushed.beforeL)} to ${litres(crushed.afterL)}`,
-            why: `about ${litres(crushed.fineL)} under ${sieveText(5, units)}, ${litres(crushed.middleL)} between, `
-              + `${litres(crushed.coarseL)} over ${sieveText(15, units)}`,
-          },
-        ]
+  ]
+}
+
+function crushedFact(batch: BegunBatch, units: UnitSystem): Fact[] {
+  const crushed = crushedOf(batch, CRUSHED)
+  const litres = (value: number) => quantityText('volume', units, value)
+  return crushed
+    ? [{
+        label: 'Crushed', value: `${litres(crushed.beforeL)} to ${litres(crushed.afterL)}`,
+        why: `about ${litres(crushed.fineL)} under ${sieveText(5, units)}, ${litres(crushed.middleL)} between, `
+          + `${litres(crushed.coarseL)} over ${sieveText(15, units)}`,
+      }]
+    : []
+}
+
+function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
+  const burn = theBurn(batch, surroundings)
+  const { units, garden: { waterCan } } = surroundings
+  const minutes = minutesTaken(batch)
+  const given = litresGiven(batch)
+  return [
+    ...yieldFact(burn, given, units),
+    ...(minutes
+      ? [{
+          label: 'It burnt', value: `${Math.round(minutes)} minutes`,
+          why: `usual for the load ${Math.round(burn.way.minutes(burn.load))}; the next one learns from it`,
+        }]
       : []),
+    ...(burn.way.burns && !burn.cooling?.stoppedAt
+      ? [{ label: 'Water at hand', value: atHandText(burn.needL, units, waterCan), why: waterWhy(burn, units) }]
+      : []),
+    ...ashFacts(batch, (given ?? burn.crushedL.typical) * CHAR.crushedKgL.typical, units),
+    ...crushedFact(batch, units),
   ]
 }
 

@@ -167,6 +167,25 @@ function doTo(state: State, deed: SlowDeed, volumeL: number): void {
   if (deed.kind === 'move') for (const one of state.cohorts) one.day = Math.max(one.day, deed.day - SLOW.slump.days)
 }
 
+/** Writes a heap down as it stands. */
+function note(
+  course: SlowCourse,
+  at: number,
+  state: State,
+  { volumeL, space }: { readonly volumeL: number, readonly space: number },
+  traits: SlowTraits,
+): void {
+  const dryKg = dryKgOf(state)
+  course.volumeL[at] = volumeL
+  course.moisture[at] = dryKg > 0 ? state.waterKg / (state.waterKg + dryKg) : 0
+  course.ratio[at] = ratioOf(state)
+  course.celsius[at] = state.celsius
+  course.respirationMgG[at] = respirationOf(state, traits)
+  course.leftShare[at] = state.dryInKg > 0 ? dryKg / state.dryInKg : 1
+  course.airSpace[at] = space
+  course.drainedL[at] = state.drainedL
+}
+
 /**
  * Runs a fed heap through weather, feeding and deeds, a day at a time.
  * @param days ascending from 0, the times to note.
@@ -204,18 +223,7 @@ export function runSlow(what: SlowCase, traits: SlowTraits, days: Float64Array, 
     }
     if (volumeL >= SLOW.fullShare * roomL && course.fullDay === Infinity) course.fullDay = day
     const space = airSpaceOf(state, volumeL)
-    while (nextTime < days.length && days[nextTime]! < day + 1) {
-      const dryKg = dryKgOf(state)
-      course.volumeL[nextTime] = volumeL
-      course.moisture[nextTime] = dryKg > 0 ? state.waterKg / (state.waterKg + dryKg) : 0
-      course.ratio[nextTime] = ratioOf(state)
-      course.celsius[nextTime] = state.celsius
-      course.respirationMgG[nextTime] = respirationOf(state, traits)
-      course.leftShare[nextTime] = state.dryInKg > 0 ? dryKg / state.dryInKg : 1
-      course.airSpace[nextTime] = space
-      course.drainedL[nextTime] = state.drainedL
-      nextTime++
-    }
+    while (nextTime < days.length && days[nextTime]! < day + 1) note(course, nextTime++, state, { volumeL, space }, traits)
     if (state.cohorts.length === 0) continue
     const dryKg = dryKgOf(state)
     const comfort = atCelsius(warmth, state.celsius) * moistureShare(state.waterKg / (state.waterKg + dryKg + 1e-12)) * airSpaceShare(space)

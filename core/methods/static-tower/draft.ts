@@ -22,6 +22,7 @@ import { groundOf, laidOut, openShareOf } from './sites'
 import { RAIN } from './words'
 import { TOWER } from './constants'
 import { HEATED } from '../heated/constants'
+import type { Site } from '../../vessel/site'
 
 /** What is asked beside school, site and stuff. */
 export function asks(): readonly Question[] {
@@ -268,16 +269,13 @@ function steps(tried: Tried, proposal: Proposal, surroundings: Surroundings): Bu
   ]
 }
 
-/** What a planned tower comes to. */
-export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
-  const tried = tryOut(proposal, surroundings)
-  const site = laidOut(proposal.site)
+/** A tower cut open: what lies in it, and its channels. */
+function pictureOf(site: Site, tried: Tried | undefined): Draft['picture'] {
   const vessel = asVessel(site)
-  const { units, now } = surroundings
   const heightM = Math.min(vessel.heightM * 1.2, tried?.heightM ?? 0)
   const loose = tried?.ingredients.map(portionOf) ?? []
   const sum = loose.reduce((all, { looseVolumeL }) => all + looseVolumeL, 0) || 1
-  const picture: Draft['picture'] = {
+  return {
     of: `The ${vessel.name.toLowerCase()} cut open`, widthM: frontWidthM(vessel), heightM: Math.max(vessel.heightM, heightM),
     parts: [
       { kind: 'walls', vessel },
@@ -293,8 +291,15 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
       { kind: 'soil' },
     ],
   }
+}
+
+/** What a planned tower comes to. */
+export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
+  const tried = tryOut(proposal, surroundings)
+  const site = laidOut(proposal.site)
+  const { units, now } = surroundings
   const base = {
-    site, picture, fromAbove: channelPlan(`The ${vessel.name.toLowerCase()}`, site, false),
+    site, picture: pictureOf(site, tried), fromAbove: channelPlan(`The ${asVessel(site).name.toLowerCase()}`, site, false),
     work: [
       { label: 'to soak and load it', minutes: range(120, 200, 360) },
       { label: 'water and a look, each week', minutes: range(5, 10, 20) },

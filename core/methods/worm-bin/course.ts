@@ -218,6 +218,56 @@ export function moistureAppetite(moisture: number): number {
 /** By what curve warmth counts, where it is not the usual one. */
 export type WarmthCurve = (kind: WormKind, celsius: number) => number
 
+/** What a herd would eat on a day: at best, by what holds it back, and so much of it. */
+interface Appetite { readonly moisture: number, readonly appetite: number, readonly best: number, readonly share: number }
+
+/** Writes a bin down as it stands. */
+function note(course: WormCourse, at: number, state: State, { moisture, appetite, best, share }: Appetite): void {
+  const backlog = sum(state.wet)
+  course.wormsKg[at] = state.worms
+  course.backlogKg[at] = backlog
+  course.backlogDays[at] = Math.min(120, backlog / Math.max(1e-6, best * Math.max(0.08, share)))
+  course.leftShare[at] = state.lastFed > 0 ? Math.min(1.5, backlog / state.lastFed) : 0
+  course.binC[at] = state.binC
+  course.moisture[at] = moisture
+  course.sour[at] = state.sour
+  course.castingsL[at] = state.castings / WORM.castingsDryKgL
+  course.volumeL[at] = volumeOf(state)
+  course.appetiteKg[at] = appetite
+  course.inKg[at] = state.fedIn
+  course.goneKg[at] = state.gone
+  course.dryKg[at] = sum(state.dry) + state.bedding + state.castings
+}
+
+/** Its warmth follows the air of its place and what rots in it. */
+function warm(state: State, what: WormCase, traits: WormTraits, day: number, heatMJ: number): void {
+  const air = airAround(state.shelter, what.airC[Math.min(what.airC.length - 1, day)] ?? 12) + traits.warmerK
+  const rests = air + heatMJ * traits.heat / (WORM.losesMJ * what.areaM2)
+  state.binC += (Math.min(60, rests) - state.binC) * (1 - Math.exp(-1 / WORM.followsDays))
+}
+
+/** Feed too deep, or standing in water, turns sour, and comes right again. */
+function sour(state: State, what: WormCase, traits: WormTraits, moisture: number): void {
+  let deepest = 0
+  for (let i = 0; i < state.wet.length; i++) deepest = Math.max(deepest, state.wet[i]!)
+  const depthM = deepest / WORM.feedWetKgL / 1000 / (what.areaM2 / state.wet.length)
+  const sours = Math.min(
+    1,
+    Math.max(0, (depthM / WORM.handM - 1) * traits.souring) + Math.max(0, (moisture - WORM.sourWet.from) / WORM.sourWet.over),
+  )
+  state.sour += (sours - state.sour) * (1 - Math.exp(-1 / WORM.soursDays))
+}
+
+/** Water dries off under the lid, rain gets in where it is open, what is too much drips out. */
+function dryOut(state: State, what: WormCase, traits: WormTraits, day: number, moisture: number): void {
+  const dry = sum(state.dry) + state.bedding + state.castings
+  const dries = WORM.driesMm * traits.drying * what.areaM2 * Math.max(0, state.binC) / 20 * moistureShare(moisture)
+  const rain = (what.rainMm[Math.min(what.rainMm.length - 1, day)] ?? 0) * what.rainShare * what.areaM2
+  state.water = Math.min(
+    (dry * WORM.dripsAbove) / (1 - WORM.dripsAbove), Math.max(0, state.water + rain - Math.min(0.1 * state.water, dries)),
+  )
+}
+
 /** Runs a bin through weather, feeding and deeds, a day at a time. @param days ascending from 0, the times to note. */
 export function runWorms(what: WormCase, traits: WormTraits, days: Float64Array, warmth: WarmthCurve = warmthShare): WormCourse {
   const row = () => new Float32Array(days.length)
@@ -247,46 +297,16 @@ export function runWorms(what: WormCase, traits: WormTraits, days: Float64Array,
     const settled = WORM.settlesIn.share + (1 - WORM.settlesIn.share) * (1 - Math.exp(-day / WORM.settlesIn.days))
     const best = WORM.intakeDay * traits.intake * state.worms * settled
     const appetite = best * share
-    while (nextTime < days.length && days[nextTime]! < day + 1) {
-      const backlog = sum(state.wet)
-      course.wormsKg[nextTime] = state.worms
-      course.backlogKg[nextTime] = backlog
-      course.backlogDays[nextTime] = Math.min(120, backlog / Math.max(1e-6, best * Math.max(0.08, share)))
-      course.leftShare[nextTime] = state.lastFed > 0 ? Math.min(1.5, backlog / state.lastFed) : 0
-      course.binC[nextTime] = state.binC
-      course.moisture[nextTime] = moisture
-      course.sour[nextTime] = state.sour
-      course.castingsL[nextTime] = state.castings / WORM.castingsDryKgL
-      course.volumeL[nextTime] = volumeOf(state)
-      course.appetiteKg[nextTime] = appetite
-      course.inKg[nextTime] = state.fedIn
-      course.goneKg[nextTime] = state.gone
-      course.dryKg[nextTime] = sum(state.dry) + state.bedding + state.castings
-      nextTime++
-    }
+    while (nextTime < days.length && days[nextTime]! < day + 1) note(course, nextTime++, state, { moisture, appetite, best, share })
     eat(state, appetite, Math.min(0.7, WORM.castingsShare * traits.castings), traits.bedding)
     const off = state.castings * what.carriedOffDay
     state.castings -= off
     state.fedIn -= off
     const heatMJ = rot(state)
     grow(state, what, traits, share, moisture)
-    const air = airAround(state.shelter, what.airC[Math.min(what.airC.length - 1, day)] ?? 12) + traits.warmerK
-    const rests = air + heatMJ * traits.heat / (WORM.losesMJ * what.areaM2)
-    state.binC += (Math.min(60, rests) - state.binC) * (1 - Math.exp(-1 / WORM.followsDays))
-    let deepest = 0
-    for (let i = 0; i < pockets; i++) deepest = Math.max(deepest, state.wet[i]!)
-    const depthM = deepest / WORM.feedWetKgL / 1000 / (what.areaM2 / pockets)
-    const sours = Math.min(
-      1,
-      Math.max(0, (depthM / WORM.handM - 1) * traits.souring) + Math.max(0, (moisture - WORM.sourWet.from) / WORM.sourWet.over),
-    )
-    state.sour += (sours - state.sour) * (1 - Math.exp(-1 / WORM.soursDays))
-    const dry = sum(state.dry) + state.bedding + state.castings
-    const dries = WORM.driesMm * traits.drying * what.areaM2 * Math.max(0, state.binC) / 20 * moistureShare(moisture)
-    const rain = (what.rainMm[Math.min(what.rainMm.length - 1, day)] ?? 0) * what.rainShare * what.areaM2
-    state.water = Math.min(
-      (dry * WORM.dripsAbove) / (1 - WORM.dripsAbove), Math.max(0, state.water + rain - Math.min(0.1 * state.water, dries)),
-    )
+    warm(state, what, traits, day, heatMJ)
+    sour(state, what, traits, moisture)
+    dryOut(state, what, traits, day, moisture)
   }
   return course
 }
