@@ -206,7 +206,7 @@ export function runSlow(what: SlowCase, traits: SlowTraits, days: Float64Array, 
     const airC = (what.airC[Math.min(what.airC.length - 1, day)] ?? 10) + traits.weatherK
     let changed = day % SLOW.roomEveryDays === 0 || days[nextTime]! < day + 1
     while (nextDeed < what.deeds.length && what.deeds[nextDeed]!.day < day + 1) {
-      doTo(state, what.deeds[nextDeed++]!, volumeL)
+      doTo(state, what.deeds[nextDeed++]!, volumeOf(state, day, traits.settling))
       changed = true
     }
     while (nextPut < what.additions.length && what.additions[nextPut]!.day < day + 1) {
