@@ -31,4 +31,8 @@ export const TURF = constants('Stack of turves', {
   lookEveryDays: of(60, 40, 90, 'd', 'from one look to the next; choice'),
   waterAfterDays: of(85, 60, 120, 'd', 'dry for so long, a can; own estimate'),
   yieldShare: ranged(range(0.6, 0.675, 0.75), 'L/L', 'loam for a litre of turf, sieved: six to seven and a half tenths; practice'),
+  heightM: {
+    leans: of(1.3, 1.1, 1.5, 'm', 'higher a stack leans; practice'),
+    falls: of(1.8, 1.5, 2, 'm', 'and higher it falls over; practice'),
+  },
 })

@@ -5,7 +5,7 @@ import { daysBetween } from '../../units/time'
 import type { Life, Pad, Sense, Surroundings } from '../contract'
 import { openPad, tasksFrom, type Ask } from '../course'
 import { COVERED, GRASS, ROOTS, way } from './course'
-import { LIFTING, stackPicture, turfL } from './plan'
+import { LIFTING, stackPicture, turfLeftL } from './plan'
 import { TURF } from './constants'
 
 const GRASS_SEEN: Sense = {
@@ -78,16 +78,16 @@ export const life: Omit<Life, 'forecaster'> = {
   },
   tasks: (batch, surroundings) => batch.ended ? [] : tasksFrom(batch.id, asksFor(batch, surroundings)),
   picture: (batch, surroundings, day) => stackPicture(
-    batch.name, batch.began.site, turfL(batch.began.answers), way.shareOn(batch, surroundings, day), batch.began.approachId === COVERED,
+    batch.name, batch.began.site, turfLeftL(batch), way.shareOn(batch, surroundings, day), batch.began.approachId === COVERED,
   ),
   facts: (batch, { units, now }) => batch.ended
     ? []
     : [{
-        label: 'Turf in it', value: quantityText('volume', units, roughly(turfL(batch.began.answers))),
+        label: 'Turf in it', value: quantityText('volume', units, roughly(turfLeftL(batch))),
         why: `stacked ${Math.round(daysBetween(batch.began.at, now) / 30.4)} months ago`,
       }],
-  outputs: ({ began, takings }) => [{
+  outputs: batch => [{
     materialId: 'loam', label: 'Loam, sieved', hint: 'into mixes for pots and seeds, or onto beds',
-    expectedL: takings.length > 0 ? undefined : TURF.yieldShare.typical * turfL(began.answers),
+    expectedL: TURF.yieldShare.typical * turfLeftL(batch),
   }],
 }

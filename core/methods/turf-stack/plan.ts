@@ -11,6 +11,8 @@ import type { Answers } from '../../questions/answers'
 import type { Picture } from '../../picture/picture'
 import type { Draft, Proposal, Surroundings } from '../contract'
 import { COVERED, CREEPING, GROWN, plannedDays } from './course'
+import { takenL } from '../course'
+import type { BegunBatch } from '../../journal/garden'
 import { TURF } from './constants'
 
 /** What was lifted: square metres, metres thick. */
@@ -40,6 +42,12 @@ export function turfL(answers: Answers): number {
   return 1000 * (numberOf(answers, AREA) ?? 0) * (numberOf(answers, THICK) ?? 0)
 }
 
+/** Litres of turf that are left of it when so much loam was taken out. */
+export function turfLeftL({ began, takings }: Pick<BegunBatch, 'began' | 'takings'>): number {
+  const takenOutL = takings.reduce((sum, taking) => sum + takenL(taking), 0)
+  return Math.max(0, turfL(began.answers) - takenOutL / TURF.yieldShare.typical)
+}
+
 /** Turves cut through: layers that fade into loam. @param rotted 0 to 1. */
 export function stackPicture(of: string, site: Site, litres: number, rotted: number, covered: boolean): Picture {
   const heightM = litres / 1000 / siteAreaM2(site)
@@ -67,8 +75,11 @@ export function draftOf({ site, approachId, answers }: Proposal, around: Surroun
     summary: `${quantityText('volume', units, roughly(litres))} of turf, ${length(heightM)} high.`,
     verdict: litres < 1
       ? { grade: 'poor', text: 'Say how much was lifted.' }
-      : heightM > 1.3
-        ? { grade: 'workable', text: `${length(heightM)} high it leans: a wider corner, or two stacks.` }
+      : heightM > TURF.heightM.leans
+        ? {
+            grade: heightM > TURF.heightM.falls ? 'poor' : 'workable',
+            text: `${length(heightM)} high it ${heightM > TURF.heightM.falls ? 'falls over' : 'leans'}: a wider corner, or two stacks.`,
+          }
         : { grade: 'good', text: 'It wants nothing but darkness, damp and time.' },
     ...(litres < 1 ? { refusal: 'Say how much was lifted.' } : {}),
     facts: [

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { afterDays, aroundOn, begun, finished, MILD_YEAR, put, seen } from '../../../test/builders/batches'
+import { afterDays, aroundOn, begun, finished, MILD_YEAR, put, seen, took } from '../../../test/builders/batches'
+import { amountVolumeL, LITRE } from '../../units/container'
 import type { NewEvent } from '../../journal/event'
 import type { Answers } from '../../questions/answers'
 import type { Surroundings } from '../contract'
@@ -25,14 +26,21 @@ describe('a stack of turves', () => {
     const { summary, gives, recipe, verdict, facts } = draft(TEN_M2)
     expect(summary).toMatch(/^400 L of turf, 33 cm high/)
     expect(gives[0]!.litres).toEqual({ low: 240, typical: 270, high: 300 })
-    expect(recipe).toMatchObject([{ material: { id: 'turf' }, amount: { count: 400 } }])
+    expect(recipe).toMatchObject([{ material: { id: 'turf' }, amount: { container: { id: 'barrow' } } }])
+    expect(amountVolumeL(recipe![0]!.amount)).toBeCloseTo(400, 9)
     expect(verdict.grade).toBe('good')
     expect(facts[0]!.value).toBe('33 cm')
     // In a crate of 0.8 m²: half a metre.
     expect(draft(TEN_M2, 'covered', CRATE).summary).toMatch(/50 cm high/)
-    expect(draft({ ...TEN_M2, areaM2: 60 }).verdict.grade).toBe('workable')
+    // 45 m² are 1.5 m high on it: it leans. 60 m² would be 2 m.
+    expect(draft({ ...TEN_M2, areaM2: 45 }).verdict).toMatchObject({ grade: 'workable', text: expect.stringMatching(/leans/) })
+    expect(draft({ ...TEN_M2, areaM2: 60 }).verdict).toMatchObject({ grade: 'poor', text: expect.stringMatching(/falls over/) })
     expect(draft({ ...TEN_M2, areaM2: 0 }).refusal).toMatch(/how much was lifted/)
     expect(life.outputs(stack(), aroundOn(200))).toMatchObject([{ materialId: 'loam', expectedL: 270 }])
+    // 135 L of loam out are half of it: 200 L of turf are left, and 135 L to come.
+    const halved = stack([took(300, [['loam', 135, LITRE]])])
+    expect(life.facts(halved, aroundOn(301))[0]!.value).toBe('200 L')
+    expect(life.outputs(halved, aroundOn(301))[0]!.expectedL).toBeCloseTo(135, 6)
   })
 
   it('stacked in spring is loam after six to twelve months where it is mild', () => {
@@ -70,6 +78,13 @@ describe('a stack of turves', () => {
     expect(life.told(stack(WATERED), aroundOn(97.5, { meanC: new Array<number>(12).fill(12) }))).toMatch(/about 50 % of the way/)
     // At 22 °C for two.
     expect(life.told(stack(WATERED), aroundOn(48, { meanC: new Array<number>(12).fill(22) }))).toMatch(/about (49|50) % of the way/)
+  })
+
+  it('open to the sky counts dry days for two fifths, and a day with 1.2 mm of rain in full', () => {
+    const open = (rainMm: number) => life.told(stack([], 'open'), aroundOn(200, { meanC: new Array<number>(12).fill(12), rainMm }))
+    // Open it wants 1.4 · 195 = 273 days. Moist, 200 of them: 73 %. Dry after the first 90: (90 + 0.4 · 110)/273 = 49 %.
+    expect(open(1.2)).toMatch(/about 73 % of the way/)
+    expect(open(1.1)).toMatch(/about 49 % of the way/)
   })
 
   it('learns from looks: grass that is gone early brings it nearer, roots that are tough put it off', () => {
