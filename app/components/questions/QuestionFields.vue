@@ -95,6 +95,7 @@ const most = (question: Question) => 'most' in question ? question.most : 95
         :label="label(question)"
         :min="question.kind === 'temperature' ? -20 : 0"
         :max="most(question)"
+        :digits="question.kind === 'smallMass' ? 2 : 1"
         @update:model-value="set(question.id, $event)"
       />
       <StepNumber

@@ -15,7 +15,7 @@ import type { UnitSystem } from '../../units/system'
 export function acidText(waterL: number, mgPerL: number, units: UnitSystem): string {
   const { low, high } = ascorbicAcidG(waterL, mgPerL)
   const [least, most] = [smallMassText(units, low), smallMassText(units, high)]
-  return `${least === most ? least : `${least} to ${most}`} of ascorbic acid`
+  return `${least === most ? least : `${least.split(' ')[0]} to ${most}`} of ascorbic acid`
 }
 
 /** What is said of water before anything goes in. */

@@ -105,8 +105,8 @@ const crushed: Deed = {
     + 'coarse lasts and lets air in. Big lumps go into the heap.',
   cautions: [DUST],
   asks: [
-    { id: 'beforeL', kind: 'volume', label: 'Before', usual: 30, most: 5000 },
-    { id: 'afterL', kind: 'volume', label: 'After', usual: 20, most: 5000 },
+    { id: 'beforeL', kind: 'volume', label: 'Before crushing', usual: 30, most: 5000 },
+    { id: 'afterL', kind: 'volume', label: 'After crushing', usual: 20, most: 5000 },
     { id: 'coarsePct', kind: 'percent', label: units => `Stays on a ${sieveText(15, units)} sieve`, usual: 20 },
     { id: 'finePct', kind: 'percent', label: units => `Falls through ${sieveText(5, units)}`, usual: 30 },
     { id: 'mask', kind: 'choice', label: 'Damped, mask on', choices: [{ id: 'yes', label: 'yes' }, { id: 'no', label: 'no' }] },
