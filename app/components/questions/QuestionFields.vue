@@ -34,6 +34,8 @@ const measured = (question: Question): Quantity | undefined =>
   || question.kind === 'smallMass'
     ? question.kind
     : undefined
+/** A pinch is weighed to the hundredth, a handful to the whole gram or ounce. */
+const digitsOf = (question: Question) => question.kind !== 'smallMass' ? 1 : question.usual > 0 && question.usual < 10 ? 2 : 0
 const label = (question: Question) => wordsIn(question.label, units.value)
 const choicesOf = ({ choices }: Extract<Question, { kind: 'choice' }>) =>
   choices.map(({ id, label: words, hint }) => ({
@@ -95,7 +97,7 @@ const most = (question: Question) => 'most' in question ? question.most : 95
         :label="label(question)"
         :min="question.kind === 'temperature' ? -20 : 0"
         :max="most(question)"
-        :digits="question.kind === 'smallMass' ? 2 : 1"
+        :digits="digitsOf(question)"
         @update:model-value="set(question.id, $event)"
       />
       <StepNumber

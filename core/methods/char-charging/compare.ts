@@ -57,7 +57,9 @@ export function compared(answers: Answers, surroundings: Surroundings): Comparis
     title: by ? `What is ready by ${dateText(by)}?` : 'The ways side by side',
     heads: ['Way', 'Charged and dry', ...(by ? [`By ${shortDayText(by)}`] : []), 'Wants', 'Work'],
     rows: WAYS.map(way => rowOf(way, answers, surroundings)),
-    note: `Begun today, pieces ${size.label}, the usual weather; eight times in ten between the days. Charged is four fifths of what it `
+    note:
+      `Begun today, pieces ${size.label(surroundings.units)}, the usual weather; eight times in ten between the days. Charged is four `
+      + 'fifths of what it '
       + 'can take up; tubs with a week of drying in the shade.',
   }
 }

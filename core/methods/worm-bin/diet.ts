@@ -3,7 +3,8 @@ import type { BegunBatch } from '../../journal/garden'
 import { findMaterial, type MaterialBook } from '../../materials/book'
 import type { Material } from '../../materials/material'
 import { ingredientsOf, portionOf, type Ingredient } from '../../mix/portion'
-import { STARTING_CONTAINERS, HANDFUL, LITRE } from '../../units/container'
+import { containerThen, STARTING_CONTAINERS, HANDFUL, LITRE } from '../../units/container'
+import type { UnitSystem } from '../../units/system'
 import { daysBetween, WEEK_DAYS } from '../../units/time'
 import type { Spare, Surroundings } from '../contract'
 import { binOn } from './now'
@@ -91,6 +92,12 @@ export function inHand(material: Material, litres: number, units: 'metric' | 'us
     material,
     amount: { count, container: { id: caddy.id, name: caddy.name, plural: caddy.plural, volumeL: caddy.volumeL }, packing: 'loose' },
   }
+}
+
+/** Litres of one thing in buckets, to the quarter. */
+export function inBuckets(material: Material, litres: number, units: UnitSystem): Ingredient {
+  const bucket = containerThen(STARTING_CONTAINERS[units].find(({ id }) => id === 'bucket')!)
+  return { material, amount: { count: Math.max(0.25, Math.round(4 * litres / bucket.volumeL) / 4), container: bucket, packing: 'loose' } }
 }
 
 /** Litres of one thing, in litres. */

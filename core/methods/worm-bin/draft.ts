@@ -11,7 +11,7 @@ import type { BuildStep, Draft, Fact, Gift, Proposal, Surroundings, Verdict, War
 import { weatherFrom } from '../contract'
 import { wormApproach } from './approaches'
 import { runWorms, type WormCourse } from './course'
-import { inLitres, isBedding } from './diet'
+import { inBuckets, inLitres, isBedding } from './diet'
 import { harvestDay } from './forecast'
 import { airAround, hintOf, KINDS, kindOf, SHELTERS, shelterOf, warmthShare } from './kinds'
 import { pocketPlan } from './look'
@@ -330,7 +330,7 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const places = pocketsOf(proposal.site)
   // What lies on the bench from another plan is no bedding.
   const own = proposal.ingredients.filter(({ material, amount: { count } }) => count > 0 && isBedding(material))
-  const recipe = own.length > 0 ? own : card ? [inLitres(card, Math.round(tried.beddingL))] : []
+  const recipe = own.length > 0 ? own : card ? [inBuckets(card, tried.beddingL, units)] : []
   return {
     summary: `${quantityText('volume', units, tried.fedL, 1)} of scraps a week in `
       + `${tried.fromScraps && tried.sums.boxes > 1 ? `${tried.sums.boxes} boxes` : vessel.name.toLowerCase()}; `
