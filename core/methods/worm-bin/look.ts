@@ -250,7 +250,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
         ]
       : []),
     ...sourFact(forecast, at),
-    ...(band && at >= 0
+    ...(band && at >= 0 && bin.wormsKg >= 0.01
       ? [
           {
             label: 'Lies uneaten in a week',

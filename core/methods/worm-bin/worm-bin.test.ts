@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { bin, LITRE, wormHeld } from '../../../test/builders/fed'
-import { afterDays, aroundOn, begun, did, input, put, seen, took } from '../../../test/builders/batches'
+import { afterDays, aroundOn, begun, did, finished, input, put, seen, took } from '../../../test/builders/batches'
 import { findMaterial } from '../../materials/book'
 import { dietOf, inLitres, weekPlan } from './diet'
 import { alarmOf } from './alarms'
@@ -297,5 +297,17 @@ describe('the forecast of worms', () => {
     const all = middleOf(bin(60, {}, [seen(30, 'left', 'nothing'), seen(45, 'left', 'nothing')]), aroundOn(60))
     expect(all!.question.findings).toHaveLength(2)
     expect(massOf([inLitres(findMaterial('kitchen-veg')!, 10)]).waterKg).toBeCloseTo(4.5 * 0.85, 2)
+  })
+})
+
+describe('a box that waits for its worms', () => {
+  it('says nothing of feed that lies uneaten: nobody is there to eat it', () => {
+    const facts = (grams: number) => {
+      const batch = bin(20, { grams })
+      const forecast = finished(worms.life.forecaster!.answer(worms.life.forecaster!.ask(batch, aroundOn(20))!))
+      return worms.life.facts(batch, { ...aroundOn(20), forecastOf: () => forecast }).map(({ label }) => label)
+    }
+    expect(facts(0)).not.toContain('Lies uneaten in a week')
+    expect(facts(500)).toContain('Lies uneaten in a week')
   })
 })
