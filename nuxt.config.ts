@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import { fileURLToPath } from 'node:url'
 import { csp } from './server/utils/csp'
 
@@ -56,6 +57,8 @@ export default defineNuxtConfig({
   nitro: { compressPublicAssets: { gzip: true, brotli: true } },
   vite: {
     worker: { format: 'es' },
+    // Another build may reckon otherwise: what was worked out by one is not believed by the next.
+    define: { 'import.meta.env.BUILD': JSON.stringify(randomUUID()) },
     resolve: { alias: { 'node:module': noNodeModules } },
     build: {
       target: 'es2022',

@@ -1,5 +1,6 @@
 import { startOfDay } from 'date-fns'
 import { proxy } from 'comlink'
+import type { NewEvent } from '#core/journal/event'
 import type { Progress } from '#core/learning/learn'
 import { questionKey, type ForecastQuestion } from '#core/methods/contract'
 import type { Forecaster } from '~/workers/forecaster.worker'
@@ -71,6 +72,18 @@ export function useForecasting() {
     return forecast
   }
 
+  /** What the first answers told, for good: "at the start" stays what it was. */
+  async function tellFirst(): Promise<void> {
+    const at = new Date().toISOString()
+    const events = [...store.journal.garden.batches.values()].flatMap(({ id, foretold, ended }): NewEvent[] => {
+      const told = foretold || ended ? [] : Object.entries(forecasts.forecastOf(id)?.windows ?? {})
+      return told.length > 0
+        ? [{ kind: 'foretold', at, batchId: id, windows: Object.fromEntries(told.map(([name, { start }]) => [name, start])) }]
+        : []
+    })
+    if (events.length > 0) await store.record(events)
+  }
+
   /** One batch, unless its question was answered already; false when it is of no use to go on. */
   async function workOn(known: KnownBatch, mine: number, place: number): Promise<boolean> {
     const question = ask(known)
@@ -84,6 +97,8 @@ export function useForecasting() {
     if (!forecast) return true
     forecasts.silent = false
     forecasts.keep(known.batch.id, key, forecast, known.batch.log.at(-1))
+    const kept = forecasts.answerOf(known.batch.id)
+    if (kept) void store.shelfNow().keepAnswer(kept)
     return true
   }
 
@@ -95,11 +110,12 @@ export function useForecasting() {
     const mine = ++ticket
     const all = inOrder.value
     await Promise.all(lines.map((_, place) => workThrough(all.filter(({ batch }) => lineOf(batch.id) === place), mine, place)))
-    if (mine === ticket) forecasts.working = undefined
+    if (mine !== ticket) return
+    forecasts.working = undefined
+    await tellFirst()
   }
 
   watchDebounced([inOrder, today, materials, () => surroundings.value.weather], () => void work(), {
     debounce: SETTLES_MS, immediate: true,
   })
-  watch(() => store.which, () => forecasts.reset())
 }

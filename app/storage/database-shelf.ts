@@ -6,7 +6,7 @@ import { DATABASE_VERSION, migrationsFrom } from './migrations'
 import { handfulsOf, packAnew, packedIn, tidied, unpacked } from './packs'
 import { exchanged } from './restore'
 import { ROOMS, type Reading, type Writing } from './rooms'
-import type { Contents, Exchange, ImportMark, Keepsake, Shelf, StoredPhoto } from './shelf'
+import type { Contents, Exchange, ImportMark, Keepsake, LastAnswer, Shelf, StoredPhoto } from './shelf'
 import { storageTrouble, troubleFrom, type StorageTrouble } from './trouble'
 
 /** The mark that something was imported stands apart from what it changed: that may be large, and is wanted seldom. */
@@ -197,6 +197,17 @@ function databaseShelf(database: IDBPDatabase): Shelf {
     keepThumb: (id, picture) =>
       outcomeOf(async () => {
         await database.put('thumbs', { id, picture })
+      }),
+    // Apart from the journal's transactions: a copy must never keep a record waiting.
+    answers: () => outcomeOf(async () => (await database.getAll('answers')) as LastAnswer[]),
+    keepAnswer: answer =>
+      outcomeOf(async () => {
+        await database.put('answers', answer)
+      }),
+    dropAnswers: ids =>
+      outcomeOf(async () => {
+        const { store, done } = database.transaction('answers', 'readwrite')
+        await Promise.all([...ids.map(id => store.delete(id)), done])
       }),
     close: () => database.close(),
   }

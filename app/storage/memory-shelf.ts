@@ -1,7 +1,7 @@
 import { mergeDocument, type GardenDocument } from '#core/journal/document'
 import type { GardenEvent } from '#core/journal/event'
 import { ok } from '#core/outcome/outcome'
-import type { Keepsake, Shelf, StoredPhoto } from './shelf'
+import type { Keepsake, LastAnswer, Shelf, StoredPhoto } from './shelf'
 
 /** A shelf that lasts as long as the page: for browsers that keep nothing. */
 export function memoryShelf(): Shelf {
@@ -10,6 +10,7 @@ export function memoryShelf(): Shelf {
   const pictures = new Map<string, Blob>()
   const thumbs = new Map<string, Blob>()
   const arriving = new Set<string>()
+  const answers = new Map<string, LastAnswer>()
   let kept: Keepsake | undefined
   const here = () => ({ events: [...events.values()], documents: [...documents.values()] })
   const keep = ({ id, picture }: StoredPhoto) => pictures.set(id, picture)
@@ -58,6 +59,9 @@ export function memoryShelf(): Shelf {
     removePhotos: async ids => ok(drop(ids)),
     thumb: async id => ok(thumbs.get(id)),
     keepThumb: async (id, picture) => ok(void thumbs.set(id, picture)),
+    answers: async () => ok([...answers.values()]),
+    keepAnswer: async answer => ok(void answers.set(answer.batchId, answer)),
+    dropAnswers: async ids => ok(ids.forEach(id => answers.delete(id))),
     close: () => {},
   }
 }

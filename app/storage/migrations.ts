@@ -40,6 +40,12 @@ export const MIGRATIONS: readonly Migration[] = [
       database.createObjectStore('recent', { keyPath: 'id' })
     },
   },
+  {
+    version: 6, name: 'the-last-answers-of-forecasts',
+    grow: (database) => {
+      database.createObjectStore('answers', { keyPath: 'batchId' })
+    },
+  },
 ]
 
 /** The steps still to take from a version, after checking that they are numbered without a gap. */

@@ -1,5 +1,6 @@
 import type { GardenDocument } from '#core/journal/document'
 import type { GardenEvent } from '#core/journal/event'
+import type { Forecast } from '#core/methods/contract'
 import type { Outcome } from '#core/outcome/outcome'
 import type { StorageTrouble } from './trouble'
 
@@ -42,6 +43,16 @@ export interface Exchange {
   readonly keepsake: Keepsake | undefined
 }
 
+/** The last answer of a batch's forecast, with the key of its question and the last record it knew of. */
+export interface LastAnswer {
+  readonly batchId: string
+  /** Of which version of the app it is: another one may reckon otherwise. */
+  readonly version: string
+  readonly key: string
+  readonly lastEventId?: string | undefined
+  readonly forecast: Forecast
+}
+
 export type Kept<T> = Promise<Outcome<T, StorageTrouble>>
 
 /** Where a garden is kept. Every call is one transaction and is done when that is complete. */
@@ -67,5 +78,9 @@ export interface Shelf {
   /** A small version of a picture, kept once it was made. */
   thumb(id: string): Kept<Blob | undefined>
   keepThumb(id: string, picture: Blob): Kept<void>
+  /** The last answers of forecasts: a copy that is lost without loss. It goes into no backup. */
+  answers(): Kept<readonly LastAnswer[]>
+  keepAnswer(answer: LastAnswer): Kept<void>
+  dropAnswers(batchIds: readonly string[]): Kept<void>
   close(): void
 }

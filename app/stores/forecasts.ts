@@ -1,6 +1,8 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
 import type { Forecast } from '#core/methods/contract'
+import type { LastAnswer } from '~/storage/shelf'
+import { BUILD } from '~/utils/build'
 
 /** A forecast and the question it answers. */
 interface Kept { readonly key: string, readonly forecast: Forecast, readonly lastEventId: string | undefined, readonly before?: Before }
@@ -8,7 +10,10 @@ interface Kept { readonly key: string, readonly forecast: Forecast, readonly las
 /** The forecast that a new one took the place of, and what was recorded in between, if anything was. */
 interface Before { readonly forecast: Forecast, readonly causedBy: string | undefined }
 
-/** The forecasts worked out so far in this visit, by batch. They are derived: nothing of them is stored. */
+/**
+ * The last answer of each batch's forecast. They are derived: what is kept of them beside the journal is a copy, so that a garden
+ * opens with what it knew.
+ */
 export const useForecastStore = defineStore('forecasts', () => {
   const kept = shallowRef<ReadonlyMap<string, Kept>>(new Map())
   /** The batch that is being worked on and how far it is, 0 to 1. */
@@ -27,10 +32,21 @@ export const useForecastStore = defineStore('forecasts', () => {
     const before = old ? { before: { forecast: old.forecast, causedBy: lastEventId === old.lastEventId ? undefined : lastEventId } } : {}
     kept.value = new Map([...kept.value, [batchId, { key, forecast, lastEventId, ...before }]])
   }
+  /** What was kept of an earlier visit, as far as this build wrote it. */
+  function recall(answers: readonly LastAnswer[]): void {
+    kept.value = new Map(answers
+      .filter(({ version }) => version === BUILD)
+      .map(({ batchId, key, forecast, lastEventId }) => [batchId, { key, forecast, lastEventId }]))
+  }
+  /** What is kept of a batch for the next visit. */
+  function answerOf(batchId: string): LastAnswer | undefined {
+    const one = kept.value.get(batchId)
+    return one && { batchId, version: BUILD, key: one.key, forecast: one.forecast, lastEventId: one.lastEventId }
+  }
   function reset(): void {
     kept.value = new Map()
     working.value = undefined
     silent.value = false
   }
-  return { forecastOf, keyOf, beforeOf, kept, keep, working, silent, reset }
+  return { forecastOf, keyOf, beforeOf, kept, keep, recall, answerOf, working, silent, reset }
 })

@@ -16,6 +16,7 @@ import { joinTabs, type TabNews, type Tabs } from '~/storage/tabs'
 import { newId, randomText } from '~/utils/identity'
 import { remember, remembered } from '~/storage/remembered'
 import type { Contents, ImportMark, Shelf, StoredPhoto } from '~/storage/shelf'
+import { useForecastStore } from './forecasts'
 import { storageTrouble, type StorageTrouble } from '~/storage/trouble'
 import { inSlices } from '~/utils/slices'
 import { timeZoneHere } from '~/utils/time-zone'
@@ -173,6 +174,7 @@ export const useGardenStore = defineStore('garden', () => {
    */
   async function open(wanted: WhichGarden, years = 0): Promise<void> {
     letGo()
+    useForecastStore().reset()
     const mine = ++opening
     const name = shelfName(wanted)
     trouble.value = undefined
@@ -187,8 +189,10 @@ export const useGardenStore = defineStore('garden', () => {
       onThisPage(found.trouble, { events: [], documents: [] })
       void found.later?.then(late => late && adopt(late, mine))
     }
-    await reload()
+    const answers = await Promise.all([shelf.answers(), reload()]).then(([answered]) => answered)
     if (mine !== opening) return
+    // Before anything is shown: a garden opens with what it knew, and nothing moves.
+    if (answers.ok) useForecastStore().recall(answers.value)
     void quiet().then(() => (mine === opening ? shelf.tidy() : undefined))
     if (wanted === 'demo' && journal.value.events.size === 0) await layOutDemo(years)
     which.value = wanted

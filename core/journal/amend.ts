@@ -10,6 +10,8 @@ export type Growing = { -readonly [K in keyof Omit<Batch, 'gauged'>]: Batch[K] e
 
 /** What an event says happened to a batch and to the store. An event of no consequence to one of them leaves it out. */
 export interface Effect<E> {
+  /** It is nothing that a gardener did or saw: the log does not tell of it. */
+  readonly unlogged?: true
   readonly onBatch?: (batch: Growing, event: E) => void
   readonly onStore?: (store: StoreState, event: E) => void
 }

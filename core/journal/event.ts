@@ -3,6 +3,7 @@ import { fail, ok, type Outcome } from '../outcome/outcome'
 import type { Effect } from './amend'
 import { foreignEvent, type ForeignEvent } from './foreign'
 import * as building from './kinds/building'
+import * as foretelling from './kinds/foretelling'
 import * as measuring from './kinds/measuring'
 import * as sensing from './kinds/sensing'
 import * as store from './kinds/store'
@@ -37,6 +38,7 @@ export const knownEventSchema = v.variant('kind', [
   testing.testBegunSchema,
   testing.testReadSchema,
   testing.putOffSchema,
+  foretelling.foretoldSchema,
   measuring.weighedSchema,
   measuring.driedSchema,
   undoing.undoneSchema,
@@ -79,6 +81,7 @@ const EFFECTS: Effects = {
   'test-begun': testing.testBegun,
   'test-read': testing.testRead,
   'put-off': testing.putOff,
+  'foretold': foretelling.foretold,
   'weighed': measuring.weighed,
   'dried': measuring.dried,
   'undone': {},

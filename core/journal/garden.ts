@@ -3,6 +3,7 @@ import type { CharState } from '../materials/char-state'
 import type { Measurements } from '../materials/measured'
 import type { NamedIngredient } from '../mix/portion'
 import type { Amount, ContainerThen, Packing } from '../units/container'
+import type { Range } from '../units/range'
 import type { Site } from '../vessel/site'
 
 /** Litres taken from a lot. */
@@ -128,6 +129,8 @@ export interface Batch {
   readonly putOffs: readonly PutOff[]
   readonly photos: readonly PhotoMark[]
   readonly ended?: { readonly eventId: string, readonly at: string }
+  /** What was told of it first: when, and which windows, in days since it began. */
+  readonly foretold?: { readonly at: string, readonly windows: Readonly<Record<string, Range>> }
   /** The ids of all its events that still stand, in order. */
   readonly log: readonly string[]
 }

@@ -56,11 +56,17 @@ function effected(leftOut: LeftOut, event: GardenEvent, effect: () => void): boo
   }
 }
 
+/** Lets an event happen to its batch, and enters it in the log. */
+function happen(batch: Growing, event: GardenEvent, leftOut: LeftOut): void {
+  const { onBatch, unlogged } = effectOf(event)
+  if (effected(leftOut, event, () => onBatch?.(batch, event)) && !unlogged) batch.log.push(event.id)
+}
+
 function foldBatch(id: string, strand: Strand, undone: ReadonlySet<string>, leftOut: LeftOut): Batch | undefined {
   const batch = emptyBatch(id)
   for (const event of strand) {
     if (undone.has(event.id)) continue
-    if (effected(leftOut, event, () => effectOf(event).onBatch?.(batch, event))) batch.log.push(event.id)
+    happen(batch, event, leftOut)
   }
   inOrder(batch)
   return batch.log.length > 0 ? batch : undefined
@@ -175,9 +181,9 @@ function foldStale({ garden, strands }: Journal, undone: ReadonlySet<string>, st
  */
 function grow(garden: Garden, id: string, event: GardenEvent, leftOut: LeftOut): void {
   const batch: Growing = { ...(garden.batches.get(id) as Growing | undefined ?? emptyBatch(id)) }
-  if (effected(leftOut, event, () => effectOf(event).onBatch?.(batch, event))) batch.log.push(event.id)
+  happen(batch, event, leftOut)
   inOrder(batch)
-  garden.batches.set(id, batch)
+  settle(garden, id, batch.log.length > 0 ? batch : undefined)
 }
 
 /**

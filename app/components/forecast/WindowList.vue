@@ -15,7 +15,7 @@ const forecast = computed(() => forecasts.forecastOf(known.batch.id))
 const next = computed(() => (windows.find(({ to }) => to > now.value) ?? windows.at(-1))?.id)
 const endMs = computed(() => {
   const starts = windows.flatMap(({ id }) => {
-    const start = forecast.value?.windows[id]?.start
+    const start = known.batch.foretold?.windows[id] ?? forecast.value?.windows[id]?.start
     return start ? [addHours(new Date(known.batch.began.at), Math.round(start.high * 24)).getTime()] : []
   })
   const last = Math.max(now.value.getTime(), ...windows.map(({ to }) => to.getTime()), ...starts)

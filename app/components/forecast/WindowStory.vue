@@ -20,7 +20,8 @@ const on = (days: number) => addHours(new Date(known.batch.began.at), Math.round
 const startMs = computed(() => new Date(known.batch.began.at).getTime())
 const at = (moment: Date | number) => 100 * (Number(moment) - startMs.value) / (endMs - startMs.value)
 const open = computed(() => window.from <= now.value)
-const atStart = computed(() => course.value?.start)
+/** What was told first, as it was written down then; until then, as it would be told. */
+const atStart = computed(() => known.batch.foretold?.windows[window.id] ?? course.value?.start)
 const dates = ({ low, high }: DayWindow) => say.window(on(low), on(high))
 const width = ({ low, high }: DayWindow) => Math.round(high - low)
 
@@ -34,7 +35,8 @@ const strongest = computed(() => [...course.value?.moves ?? []].sort((a, b) => M
 const moves = computed(() => (course.value?.moves ?? []).filter(({ movedDays }) => Math.abs(movedDays) >= 0.5).slice(-12).reverse())
 const change = computed(() => {
   if (!course.value) return ''
-  const { start, now: today } = course.value
+  const { now: today } = course.value
+  const start = atStart.value ?? today
   const days = differenceInCalendarDays(on(today.typical), on(start.typical))
   const narrower = width(start) - width(today)
   const when = Math.abs(days) < 3 ? 'It comes when it was expected at the start' : `It looks like ${moved(days)} than at the start`
