@@ -20,12 +20,24 @@ describe('a window', () => {
     const finding = (eventId: string) => ({
       eventId, at: '2026-05-01T10:00:00.000Z', finding: { kind: 'value' as const, row: 'x', day: 1, value: 1, spread: 1, trust: 1 },
     })
-    const learnt = {
-      points: [], rounds: 1, effective: 3,
-      weightsAfter: (count: number) => Float64Array.from([0, 0, 0].map((_, index) => (index === Math.min(2, count) ? 1 : 0))),
-    }
-    const moves = movesOf([finding('a'), finding('b'), finding('b')], learnt, windowBy([10, 20, 40]))
+    const weighed = (count: number) =>
+      windowBy([10, 20, 40])(Float64Array.from([0, 0, 0].map((_, index) => (index === Math.min(2, count) ? 1 : 0))))
+    const moves = movesOf([finding('a'), finding('b'), finding('b')], weighed(0), weighed(3), weighed)
     expect(moves.map(({ eventId, movedDays }) => [eventId, movedDays])).toEqual([['a', 10], ['b', 20]])
+  })
+})
+
+describe('a window that courses carry on from what was found', () => {
+  const finding = (eventId: string) => ({
+    eventId, at: '2026-05-01T10:00:00.000Z', finding: { kind: 'value' as const, row: 'x', day: 1, value: 1, spread: 1, trust: 1 },
+  })
+  const window = (typical: number) => ({ low: typical - 4, typical, high: typical + 6 })
+
+  it('begins at the first window, ends at that of now, and follows the course in the middle between', () => {
+    // The course in the middle says 30, 50, 48: the first window lies 2 below it, the last 1 above; after one look of two the half of both.
+    const moves = movesOf([finding('a'), finding('b')], window(28), window(49), () => window(99), count => [30, 50, 48][count]!)
+    expect(moves.map(({ window: { typical }, movedDays }) => [typical, movedDays])).toEqual([[49.5, 21.5], [49, -0.5]])
+    expect(moves[0]!.window).toEqual({ low: 45.5, typical: 49.5, high: 55.5 })
   })
 })
 

@@ -3,7 +3,7 @@ import { bandOf, bandOfReadings, BAND_MEMBERS, drawnByWeight } from './bands'
 import { carried, fitsOf, type Discrepancy, type Residual } from './discrepancy'
 import { logFit, type StampedFinding } from './fit'
 import type { Forecast } from './forecast'
-import { learning, type Progress } from './learn'
+import { learning, type Learnt, type Progress } from './learn'
 import { middleOf, movesOf, windowBy } from './windows'
 
 /** What a forecast is made of, where each possible course is a few rows of numbers at the same times. */
@@ -19,6 +19,13 @@ export interface Foreseeing<C, Row extends string> {
   readonly mostRounds: number
   readonly run: (point: ArrayLike<number>) => C
   readonly row: (course: C, row: Row) => Float32Array
+  /** What a course was reckoned to be before each finding was taken in, by its place; not a number where its row tells it. */
+  readonly before?: (course: C) => ArrayLike<number>
+  /**
+   * The same course with the first so many findings alone, where courses take in what is found: what was expected before a look
+   * must not know of it.
+   */
+  readonly upTo?: (point: ArrayLike<number>, findings: number) => C
   /** Bands by what is known now, and by what was known at the start, each of a row. */
   readonly bands: Readonly<Record<string, Row>>
   readonly bandsAtStart: Readonly<Record<string, Row>>
@@ -47,12 +54,36 @@ export function timesEvery(
   ).sort()
 }
 
+/** The courses of the beginning as they were expected then; each point once. */
+function* withoutLooks<C, Row extends string>(
+  { upTo, findings }: Foreseeing<C, Row>, points: readonly Float64Array[], start: readonly number[], kept: readonly C[],
+): Generator<Progress, readonly C[]> {
+  if (!upTo || findings.length === 0) return start.map(index => kept[index]!)
+  const known = new Map<number, C>()
+  for (const index of start) {
+    if (known.has(index)) continue
+    known.set(index, upTo(points[index]!, 0))
+    yield { done: points.length + known.size, ofAtMost: points.length + start.length }
+  }
+  return start.map(index => known.get(index)!)
+}
+
+/** The day of the course in the middle by the first so many findings alone, where courses take them in. */
+function middleDays<C, Row extends string>(
+  { upTo }: Foreseeing<C, Row>, learnt: Learnt, dayOf: (course: C) => number,
+): ((count: number) => number) | undefined {
+  return upTo && (count => dayOf(upTo(middleOf(learnt.points, learnt.weightsAfter(count)), count)))
+}
+
 /** What will be, learnt from everything found. A generator: it can be stopped between members. */
 export function* foresee<C, Row extends string>(what: Foreseeing<C, Row>): Generator<Progress, Forecast> {
   const { times, horizonDay, findings, row } = what
   const places = findings.map(({ finding }) => times.indexOf(Math.min(horizonDay, finding.day)))
   const kept: C[] = []
-  const modelled = (course: C, index: number) => row(course, findings[index]!.finding.row)[places[index]!]!
+  const modelled = (course: C, index: number) => {
+    const before = what.before?.(course)[index] ?? NaN
+    return Number.isNaN(before) ? row(course, findings[index]!.finding.row)[places[index]!]! : before
+  }
   const carrying = Object.values<Carrying<Row> | undefined>(what.carries ?? {}).flatMap(one => one ? [one] : [])
   const readIn = (read: Row) =>
     findings.flatMap(({ finding }, index) => (finding.kind === 'value' && finding.row === read ? [{ index, finding }] : []))
@@ -76,8 +107,9 @@ export function* foresee<C, Row extends string>(what: Foreseeing<C, Row>): Gener
   })
   const weights = learnt.weightsAfter(Infinity)
   const [now, start] = [drawnByWeight(weights, BAND_MEMBERS), drawnByWeight(learnt.weightsAfter(0), BAND_MEMBERS)]
+  const unseen = yield* withoutLooks(what, learnt.points, start, kept)
   const bands = (of: Readonly<Record<string, Row>>, members: readonly number[], seen: boolean) => Object.entries(of).map(([name, from]) => {
-    const rows = members.map(index => row(kept[index]!, from))
+    const rows = members.map((index, at) => row(seen ? kept[index]! : unseen[at]!, from))
     const carries = what.carries?.[from]
     if (carries)
       return [
@@ -92,7 +124,12 @@ export function* foresee<C, Row extends string>(what: Foreseeing<C, Row>): Gener
   })
   const windows = Object.entries(what.windows).map(([name, dayOf]) => {
     const window = windowBy(kept.map(dayOf))
-    return [name, { start: window(learnt.weightsAfter(0)), now: window(weights), moves: movesOf(findings, learnt, window) }] as const
+    const even = new Float64Array(unseen.length).fill(1 / unseen.length)
+    const first = windowBy(unseen.map(dayOf))(even)
+    return [name, {
+      start: first, now: window(weights),
+      moves: movesOf(findings, first, window(weights), count => window(learnt.weightsAfter(count)), middleDays(what, learnt, dayOf)),
+    }] as const
   })
   return {
     days: times, series: Object.fromEntries([...bands(what.bands, now, true), ...bands(what.bandsAtStart, start, false)]),

@@ -1,6 +1,5 @@
 import type { StampedFinding } from './fit'
 import type { DayWindow, WindowMove } from './forecast'
-import type { Learnt } from './learn'
 import { weightedQuantiles } from './weights'
 
 /** Shares of what is possible by which a window begins, has its middle, and ends. */
@@ -14,12 +13,28 @@ export function windowBy(days: readonly number[]): (weights: Float64Array) => Da
   }
 }
 
-/** The window after each thing that was recorded, one move an event. */
-export function movesOf(findings: readonly StampedFinding[], learnt: Learnt, window: (weights: Float64Array) => DayWindow): WindowMove[] {
-  let before = window(learnt.weightsAfter(0))
+/** A window moved to another middle. */
+const around = ({ low, typical, high }: DayWindow, middle: number): DayWindow =>
+  ({ low: low + middle - typical, typical: middle, high: high + middle - typical })
+
+/**
+ * The window after each thing that was recorded, one move an event: from the first window to that of now.
+ * @param weighed the window by all courses, weighed by the first so many findings.
+ * @param middleDay the day of the course in the middle that knows the first so many alone; without it, courses do not take looks in.
+ */
+export function movesOf(
+  findings: readonly StampedFinding[], first: DayWindow, now: DayWindow, weighed: (count: number) => DayWindow,
+  middleDay?: (count: number) => number,
+): WindowMove[] {
+  const whole = findings.length
+  // The middle of all is not the day of the middle: what lies between is shared out from the first window to the last.
+  const [besideFirst, besideNow] = middleDay && whole > 0 ? [first.typical - middleDay(0), now.typical - middleDay(whole)] : [0, 0]
+  let before = first
   return findings.flatMap(({ eventId, at }, index): WindowMove[] => {
     if (findings[index + 1]?.eventId === eventId) return []
-    const after = window(learnt.weightsAfter(index + 1))
+    const count = index + 1
+    const middle = middleDay && middleDay(count) + besideFirst + (besideNow - besideFirst) * count / whole
+    const after = count === whole ? now : middle === undefined ? weighed(count) : around(weighed(count), middle)
     const movedDays = after.typical - before.typical
     before = after
     return [{ eventId, at, window: after, movedDays }]

@@ -14,7 +14,12 @@ export interface MulchTraits {
 }
 
 /** So much spread on a day, metres deep as it lay loosely. */
-export interface Spread { readonly day: number, readonly depthM: number }
+export interface Spread {
+  readonly day: number
+  readonly depthM: number
+  /** What a stick found of it since: from a day on so many times what was reckoned. */
+  readonly found?: readonly { readonly from: number, readonly times: number }[]
+}
 
 /** What a day counts for, against a moist one of 15 °C. */
 export const paceOn = (celsius: number) => dayCounts(celsius, MULCH.pace)
@@ -29,7 +34,8 @@ export function depthsOf(spreads: readonly Spread[], traits: MulchTraits, airC: 
     if (one.day > day) return sum
     const settled = traits.settles + (1 - traits.settles) * Math.exp(-(day - one.day) / traits.settlingDays)
     const gone = Math.exp(-traits.goesYear / DAYS_A_YEAR * (countedAt(sums, day) - countedAt(sums, one.day)))
-    return sum + one.depthM * traits.spread * settled * gone
+    const found = (one.found ?? []).reduce((times, { from, times: more }) => from <= day ? times * more : times, 1)
+    return sum + one.depthM * traits.spread * settled * gone * found
   }, 0))
 }
 

@@ -11,17 +11,17 @@ import { heapLogOf } from '#core/methods/heated/heap-log'
 import { caseOf, type HeatedQuestion } from '#core/methods/heated/question'
 import { ripeDayOf } from '#core/methods/heated/ready-day'
 import { workedUp } from '#core/methods/heated/working'
-import { ripeDay, runSlow } from '#core/methods/slow-heap/course'
+import { ripeDay, runSlow, type SlowRow } from '#core/methods/slow-heap/course'
 import { answerOf as slowAnswer } from '#core/methods/slow-heap/forecast'
-import { questionOf as slowQuestion, type SlowQuestion, type SlowRow } from '#core/methods/slow-heap/question'
+import { questionOf as slowQuestion, type SlowQuestion } from '#core/methods/slow-heap/question'
 import { DIMENSIONS as SLOW_DIMENSIONS, traitsAt as slowTraitsAt } from '#core/methods/slow-heap/traits'
 import { questionOf as towerQuestion } from '#core/methods/static-tower/question'
 import { SITES as TOWER_SITES } from '#core/methods/static-tower/sites'
 import { harvestDay, answerOf as wormAnswer } from '#core/methods/worm-bin/forecast'
 import { APPROACHES as WORM_WAYS } from '#core/methods/worm-bin/approaches'
-import { runWorms } from '#core/methods/worm-bin/course'
+import { runWorms, type WormRow } from '#core/methods/worm-bin/course'
 import type { WormKind } from '#core/methods/worm-bin/kinds'
-import { questionOf as wormQuestion, type WormQuestion, type WormRow } from '#core/methods/worm-bin/question'
+import { questionOf as wormQuestion, type WormQuestion } from '#core/methods/worm-bin/question'
 import { DIMENSIONS as WORM_DIMENSIONS, traitsAt as wormTraitsAt } from '#core/methods/worm-bin/traits'
 import { normal, seededRandom, type Random } from '#core/random/random'
 import type { Site } from '#core/vessel/site'
@@ -142,7 +142,7 @@ export function slowHeld(cases: number, strayed: boolean, members: number): Held
     const base = { ...slowQuestion(batch, aroundOn(nowDay))!, seed: one } satisfies SlowQuestion
     const point = truthPoint(random, SLOW_DIMENSIONS, strayed)
     const times = Float64Array.from({ length: base.horizonDay + 1 }, (_, day) => day)
-    const truth = runSlow(base, slowTraitsAt(point), times, strayed ? OTHER_WARMTH : undefined)
+    const truth = runSlow(base, slowTraitsAt(point), times, undefined, strayed ? OTHER_WARMTH : undefined)
     const readDays = [0.3, 0.6, 0.95].map(share => Math.round(share * nowDay))
     const findings = readDays.flatMap((day, index): StampedFinding<SlowRow>[] => {
       const litres = truth.volumeL[at(times, day)]! * (1 + 0.06 * normal(random))
@@ -168,7 +168,7 @@ export function wormHeld(cases: number, strayed: boolean, members: number): Held
     const base = { ...wormQuestion(batch, aroundOn(nowDay))!, seed: one } satisfies WormQuestion
     const point = truthPoint(random, WORM_DIMENSIONS, strayed)
     const times = Float64Array.from({ length: base.horizonDay + 1 }, (_, day) => day)
-    const truth = runWorms(base, wormTraitsAt(point), times, strayed ? OTHER_APPETITE : undefined)
+    const truth = runWorms(base, wormTraitsAt(point), times, undefined, strayed ? OTHER_APPETITE : undefined)
     const findings = [0.4, 0.7, 0.95].map((share, index): StampedFinding<WormRow> => {
       const day = Math.round(share * nowDay)
       const left = truth.leftShare[at(times, day)]! + 0.08 * normal(random)

@@ -14,6 +14,13 @@ export const BREW = constants('Brews', {
     breadth: of(0.2, 0.1, 0.3, 'log', 'how broad its height is; own estimate'),
   },
   timesLeast: of(120, 80, 200, 'times', 'are looked at; numerics'),
+  leastFoamM: of(0.004, 0.002, 0.008, 'm', 'nobody reads foam finer; own estimate'),
+  fallen: of(0.85, 0.75, 0.92, 'share', 'of the highest foam that was read: below it, it has fallen; own estimate'),
+  nearHeight: {
+    from: of(0.85, 0.75, 0.95, 'share', 'of its way, where foam hardly changes; own estimate'),
+    until: of(1.2, 1.1, 1.35, 'share', 'of its way, where foam hardly changes; own estimate'),
+  },
+  nearlyAtIt: of(0.97, 0.92, 0.99, 'share', 'of its height, when it foams higher than was reckoned; own estimate'),
   pastTimes: of(1.5, 1.2, 2, 'times', 'past its height it is thinned so much more; practice'),
   horizon: {
     times: of(5, 4, 7, 'times', 'its usual days are looked ahead; numerics'),

@@ -1,7 +1,7 @@
 import { defineCourse } from '../course'
-import { dayAt, runBrew, type BrewCourse, type BrewTraits } from './course'
+import { dayAt, runBrew, type BrewCourse, type BrewRow, type BrewTraits } from './course'
 import { kindOf } from './kinds'
-import { questionOf, type BrewQuestion, type BrewRow } from './question'
+import { questionOf, type BrewQuestion } from './question'
 import { BREW } from './constants'
 
 /** The traits of a possible brew. */
@@ -18,9 +18,9 @@ export const { forecaster, answerOf, middleOf: middleCourse } = defineCourse<Bre
   // Six-hourly for quick ones, and at least so many times.
   ask: questionOf, everyDays: ({ horizonDay }) => Math.min(0.5, horizonDay / BREW.timesLeast), dimensions: 5, members: 300,
   mostRounds: 4,
-  run: ({ kindId, placeC }, point, times) => {
+  run: ({ kindId, placeC }, point, times, looks) => {
     const kind = kindOf(kindId)
-    return runBrew(kind, placeC, traitsAt(point, kind.q10), times)
+    return runBrew(kind, placeC, traitsAt(point, kind.q10), times, looks)
   },
   row: (course, row) => course[row],
   bands: { foamM: 'foamM', progress: 'progress' }, bandsAtStart: { foamAtStartM: 'foamM' },

@@ -4,9 +4,10 @@ import type { Picture } from '../../picture/picture'
 import { containerText } from '../../units/container'
 import { quantityText, roughly } from '../../units/format'
 import { DOSE_AREA } from '../../units/small'
-import { daysBetween, DAY_MS } from '../../units/time'
+import { daysBetween } from '../../units/time'
 import { numberOf } from '../../questions/question'
-import type { Band, Chart, ChartPoint, Fact, Look, Surroundings } from '../contract'
+import type { Chart, Fact, Look, Surroundings } from '../contract'
+import { chartLines, expectedAlong } from '../course'
 import { dilutionFor } from './amounts'
 import { dayAt } from './course'
 import { middleCourse } from './forecast'
@@ -65,19 +66,12 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   const kind = kindOf(batch.began.approachId)
   if (!kind.foamM) return []
   const { course } = middleCourse(batch, surroundings)
-  const startMs = Date.parse(batch.began.at)
-  const last = lastDay(batch, surroundings)
   const forecast = surroundings.forecastOf?.(batch.id)
-  const points = (days: Float64Array, band: Pick<Band, 'low' | 'typical' | 'high'>): ChartPoint[] =>
-    Array.from(days).flatMap((day, index) =>
-      day <= last ? [{ at: startMs + day * DAY_MS, low: band.low[index]!, typical: band.typical[index]!, high: band.high[index]! }] : [],
-    )
   return [{
     id: 'foam', title: 'Foam', unit: 'length',
-    expected: forecast
-      ? points(forecast.days, forecast.series.foamM!)
-      : points(course.days, { low: course.foamM, typical: course.foamM, high: course.foamM }),
-    atStart: forecast ? points(forecast.days, forecast.series.foamAtStartM!) : [],
+    ...chartLines(batch.began.at, expectedAlong(course.days, course.foamM, forecast, 'foamM'), forecast, 'foamAtStartM', {
+      lastDay: lastDay(batch, surroundings),
+    }),
     dots: [{
       name: 'foam',
       main: true,

@@ -1,13 +1,11 @@
 import type { BegunBatch } from '../../journal/garden'
 import { placeCFrom, placeOf, type Lasting } from '../contract'
 import { askedOf, foundIn, type CourseQuestion, type ReadAs } from '../course'
+import type { BrewRow } from './course'
 import { kindOf } from './kinds'
 import { FOAM, STANDS, WARMTH } from './words'
 import { BREW } from './constants'
 import { table } from '../../constants/constants'
-
-/** What of a course can be found in the garden. */
-export type BrewRow = 'foamM' | 'liquidC'
 
 /** Everything that the forecast of one brew needs. */
 export interface BrewQuestion extends CourseQuestion<BrewRow> {

@@ -1,22 +1,20 @@
 import { countedAt, countedDays } from '../../warmth/day-counts'
-import { defineCourse } from '../course'
+import { defineCourse, looksAt, onwards, type Looks } from '../course'
 import { questionOf, type SheetQuestion } from './question'
 import { sheetWayOf } from './ways'
 import { SHEET } from './constants'
 import { Z80 } from '../../statistics/counts'
 
-/** Pace, and the weather of the months to come. */
-
 /** How far it is at each of the times: 1 when it is through, on beyond it. */
 export function spentAt(
   { wayId, wants, airC, horizonDay }: Pick<SheetQuestion, 'wayId' | 'wants' | 'airC' | 'horizonDay'>, point: ArrayLike<number>,
-  times: Float64Array,
+  times: Float64Array, looks: Looks<'spent'> = looksAt([]),
 ): Float32Array {
   const { counts } = sheetWayOf(wayId)
   const wanted = wants.typical * Math.exp(Math.log(wants.high / wants.low) / (2 * Z80) * (point[0] ?? 0))
   const airOn = (day: number) => airC[Math.min(day, airC.length - 1)] ?? 10
   const sums = countedDays(horizonDay + 1, day => counts(airOn(day) + SHEET.weatherK * (point[1] ?? 0)))
-  return Float32Array.from(times, time => countedAt(sums, time) / wanted)
+  return onwards(times, day => countedAt(sums, day) / wanted, looks)
 }
 
 /** The day on which it is through, between the times; the last where it is not. */
@@ -32,7 +30,7 @@ interface SheetCourse { readonly times: Float64Array, readonly spent: Float32Arr
 /** When a sheet will be through, learnt from looks under its corner, and its course in the middle of what is possible. */
 export const { forecaster, answerOf, middleOf } = defineCourse<SheetQuestion, SheetCourse, 'spent', never>({
   ask: questionOf, everyDays: () => SHEET.everyDays, dimensions: 2, members: 300, mostRounds: 4,
-  run: (question, point, times) => ({ times, spent: spentAt(question, point, times) }), row: ({ spent }) => spent,
+  run: (question, point, times, looks) => ({ times, spent: spentAt(question, point, times, looks) }), row: ({ spent }) => spent,
   bands: { spent: 'spent' }, bandsAtStart: { spentAtStart: 'spent' },
   windows: () => ({ through: ({ times, spent }) => throughDay(times, spent) }),
 })

@@ -3,7 +3,8 @@ import { weekdayDateText } from '../../units/dates'
 import { quantityText } from '../../units/format'
 import { daysText } from '../../units/plural'
 import { DAY_MS } from '../../units/time'
-import { chartPoints, type Chart, type Fact, type Look, type Standing, type Surroundings } from '../contract'
+import type { Chart, Fact, Look, Standing, Surroundings } from '../contract'
+import { chartLines, expectedAlong } from '../course'
 import { grownOverOf } from '../../sheets/smothering'
 import { middleOf } from './forecast'
 import { sheetPicture, sheetPlanDrawing } from './picture'
@@ -60,12 +61,11 @@ function standingOf(batch: BegunBatch, surroundings: Surroundings): Standing {
 function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   const { days, course: { spent } } = middleOf(batch, surroundings)
   const forecast = surroundings.forecastOf?.(batch.id)
-  const share = (value: number) => Math.min(100, 100 * value)
-  const points = (times: Float64Array, band: Parameters<typeof chartPoints>[2]) => chartPoints(batch.began.at, times, band, share)
   return [{
     id: 'through', title: 'How far it is', unit: 'percent',
-    expected: forecast ? points(forecast.days, forecast.series.spent!) : points(days, { low: spent, typical: spent, high: spent }),
-    atStart: forecast ? points(forecast.days, forecast.series.spentAtStart!) : [],
+    ...chartLines(batch.began.at, expectedAlong(days, spent, forecast, 'spent'), forecast, 'spentAtStart', {
+      as: value => Math.min(100, 100 * value),
+    }),
     dots: [{
       name: 'under a corner',
       main: true,

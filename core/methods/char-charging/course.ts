@@ -1,5 +1,6 @@
 import { dayCounts } from '../../warmth/day-counts'
 import type { Range } from '../../units/range'
+import { onwards, type Looks } from '../course'
 import { ENOUGH } from '../../materials/char-state'
 import type { ChargeWay } from './ways'
 import { CHARGE } from './constants'
@@ -43,9 +44,9 @@ export function soakDayCounts(celsius: number, q10: number): number {
 /** How far it is charged, 0 to 1, at each of the days: 1 − e^(−t/τ) over the days that count. */
 export function chargedAt(
   { way, sizeTimes, placeC, filledDay, drainedDay }: ChargeCase, { slower, warmerK, q10 }: ChargeTraits, days: Float64Array,
+  looks: Pick<Looks<'charged'>, 'seen' | 'take'> = { seen: [], take: (_, charged) => charged },
 ): Float32Array {
-  const charged = new Float32Array(days.length)
-  if (filledDay === undefined) return charged
+  if (filledDay === undefined) return new Float32Array(days.length)
   const tau = usualDays(way, sizeTimes).typical * slower / LN5
   const warmth = 1 + (way.q10 - 1) * q10
   const at = (day: number) =>
@@ -53,16 +54,17 @@ export function chargedAt(
       (placeC[Math.min(placeC.length - 1, Math.max(0, Math.floor(day * 4)))] ?? CHARGE.usualC) + warmerK, way.q10 === 1 ? 1 : warmth,
     )
   let [counted, here] = [0, filledDay]
-  days.forEach((day, index) => {
-    const until = Math.min(day, drainedDay ?? Infinity)
-    while (here < until) {
-      const step = Math.min(0.25, until - here)
+  const until = (day: number) => {
+    const last = Math.min(day, drainedDay ?? Infinity)
+    while (here < last) {
+      const step = Math.min(0.25, last - here)
       counted += step * at(here)
       here += step
     }
-    charged[index] = 1 - Math.exp(-counted / tau)
-  })
-  return charged
+    return counted / tau
+  }
+  // Nobody sees the last hundredth.
+  return onwards(days, until, looks, { of: far => 1 - Math.exp(-far), back: charged => -Math.log(1 - Math.min(0.99, charged)) })
 }
 
 /** The day on which so much is charged, between the times that are known; the last where it is not. */

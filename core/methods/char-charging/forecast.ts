@@ -11,7 +11,7 @@ interface SoakCourse { readonly times: Float64Array, readonly charged: Float32Ar
 /** How char will be charged, learnt from what floats, bubbles and smells, and its course in the middle of what is possible. */
 export const { forecaster, timesOf, answerOf, middleOf } = defineCourse<ChargeQuestion, SoakCourse, 'charged', never>({
   ask: questionOf, everyDays: ({ horizonDay }) => horizonDay / CHARGE.steps, dimensions: 3, members: 300, mostRounds: 4,
-  run: (question, point, times) => ({ times, charged: chargedAt(question, traitsAt(point, question.way), times) }),
+  run: (question, point, times, looks) => ({ times, charged: chargedAt(question, traitsAt(point, question.way), times, looks) }),
   row: ({ charged }) => charged,
   bands: { charged: 'charged' }, bandsAtStart: { chargedAtStart: 'charged' },
   windows: () => ({

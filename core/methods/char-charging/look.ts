@@ -3,7 +3,8 @@ import type { Picture } from '../../picture/picture'
 import { quantityText, percentText } from '../../units/format'
 import { DAY_MS, daysBetween } from '../../units/time'
 import { weekdayDateText } from '../../units/dates'
-import { chartPoints, type Chart, type Fact, type Look, type Surroundings } from '../contract'
+import type { Chart, Fact, Look, Surroundings } from '../contract'
+import { chartLines, expectedAlong } from '../course'
 import { slurryOf } from '../../char/pores'
 import { acidText } from './steps'
 import { chargedOn, middleOf } from './forecast'
@@ -42,16 +43,15 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   const { question, course: { times: days, charged } } = middleOf(batch, surroundings)
   if (question.filledDay === undefined) return []
   const forecast = surroundings.forecastOf?.(batch.id)
-  const points = (times: Float64Array, band: Parameters<typeof chartPoints>[2]) =>
-    chartPoints(batch.began.at, times, band, value => 100 * value)
   const dots = batch.observations.flatMap(({ at, sense, finding }) => {
     const told = sense === SINKS ? toldBySinking(finding) : undefined
     return told === undefined ? [] : [{ at: Date.parse(at), value: Math.round(100 * told) }]
   })
   return [{
     id: 'charged', title: 'How far it is charged', unit: 'percent',
-    expected: forecast ? points(forecast.days, forecast.series.charged!) : points(days, { low: charged, typical: charged, high: charged }),
-    atStart: forecast ? points(forecast.days, forecast.series.chargedAtStart!) : [],
+    ...chartLines(batch.began.at, expectedAlong(days, charged, forecast, 'charged'), forecast, 'chargedAtStart', {
+      as: value => 100 * value,
+    }),
     dots: [{ name: 'by sinking', main: true, points: dots }],
     marks: batch.did.filter(({ deed }) => deed === DRAINED || deed === LIFTED).map(({ at }) => Date.parse(at)),
     legend:

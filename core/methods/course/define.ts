@@ -1,9 +1,16 @@
 import type { BegunBatch } from '../../journal/garden'
-import { foresee, timesEvery, type Foreseeing } from '../../learning/foresee'
+import { carried } from '../../learning/discrepancy'
+import { foresee, timesEvery, type Carrying, type Foreseeing } from '../../learning/foresee'
 import type { Forecast } from '../../learning/forecast'
 import type { Progress } from '../../learning/learn'
 import { keptFor, type Forecaster, type Lasting, type Surroundings } from '../contract'
+import type { StampedFinding } from '../../learning/fit'
+import { normalShare } from '../../statistics/normal'
 import type { CourseQuestion } from './question'
+import { looksAt, type Looks } from './seen'
+
+/** What of a course can be found in the garden. */
+export type FoundRow<Q extends CourseQuestion> = Q extends CourseQuestion<infer R> ? R : never
 
 /** What a method says of its course: what it is asked by, how one that is possible runs, and what is told of it. */
 export interface CourseOf<Q extends CourseQuestion, C, Row extends string, Nothing extends undefined>
@@ -12,8 +19,11 @@ export interface CourseOf<Q extends CourseQuestion, C, Row extends string, Nothi
   ask(batch: BegunBatch, around: Lasting): Q | Nothing
   /** Days between two times at which it is looked at, beside now, the end and whenever something was found. */
   everyDays(question: Q): number
-  /** One course that is possible. @param point standings of its traits, as standard normals; none of them is 0, the usual. */
-  run(question: Q, point: ArrayLike<number>, times: Float64Array): C
+  /**
+   * One course that is possible. @param point standings of its traits, as standard normals; none of them is 0, the usual.
+   * @param looks what was found of it, to be taken in as its day comes.
+   */
+  run(question: Q, point: ArrayLike<number>, times: Float64Array, looks: Looks<FoundRow<Q>>): C
   /** Windows by the day on which a course comes so far. */
   windows(question: Q, times: Float64Array): Readonly<Record<string, (course: C) => number>>
 }
@@ -35,6 +45,9 @@ export interface Coursed<Q extends CourseQuestion, C, Nothing extends undefined>
   middleOf(batch: BegunBatch, surroundings: Surroundings): Middle<Q, C> | Nothing
 }
 
+/** A course with what it was reckoned to be before each look. */
+interface Ran<C> { readonly course: C, readonly before: Float64Array }
+
 /** Makes the forecast of any method that is a course of a few rows. `Nothing` is never where there is always a question. */
 export function defineCourse<Q extends CourseQuestion, C, Row extends string, Nothing extends undefined = undefined>(
   what: CourseOf<Q, C, Row, Nothing>,
@@ -43,18 +56,48 @@ export function defineCourse<Q extends CourseQuestion, C, Row extends string, No
   const timesOf = (question: Q) => timesEvery(everyDays(question), question)
   const answerOf = (question: Q, members = usual) => {
     const times = timesOf(question)
-    return foresee<C, Row>({
-      ...told, times, members, horizonDay: question.horizonDay, seed: question.seed,
-      findings: question.findings as Foreseeing<C, Row>['findings'], run: point => run(question, point, times),
-      windows: windows(question, times),
+    const days = windows(question, times)
+    const findings = question.findings as readonly StampedFinding<FoundRow<Q>>[]
+    return foresee<Ran<C>, Row>({
+      ...told, times, members, horizonDay: question.horizonDay, seed: question.seed, dimensions: told.dimensions + 1,
+      findings: question.findings as Foreseeing<C, Row>['findings'],
+      run: (point) => {
+        const looks = looksAt(findings, normalShare(point[told.dimensions]!))
+        return { course: run(question, point, times, looks), before: looks.before }
+      },
+      row: ({ course }, name) => told.row(course, name), before: ({ before }) => before,
+      upTo: (point, count) => {
+        const looks = looksAt(findings.slice(0, count), normalShare(point[told.dimensions]!))
+        return { course: run(question, point, times, looks), before: looks.before }
+      },
+      windows: Object.fromEntries(Object.entries(days).map(([id, dayOf]) => [id, ({ course }) => dayOf(course)])),
     })
+  }
+  /** Rows that are read often go on as far beside the course as they were read. */
+  const carryOn = (question: Q, days: Float64Array, course: C) => {
+    const carries = Object.entries<Carrying<Row> | undefined>(told.carries ?? {}) as [Row, Carrying<Row> | undefined][]
+    const read = Object.fromEntries(carries.flatMap(([, one]) => one ? [[one.read, told.row(course, one.read).slice()] as const] : []))
+    for (const [name, one] of carries) {
+      if (!one) continue
+      const residuals = question.findings.flatMap(({ finding }) => {
+        if (finding.row !== one.read) return []
+        const reckoned = read[one.read]![placeOf(days, finding.day)]!
+        const found = finding.kind === 'value' ? finding.value : Math.min(finding.high, Math.max(finding.low, reckoned))
+        return [{ day: finding.day, value: found - reckoned }]
+      })
+      const row = told.row(course, name)
+      const beside = carried(residuals, one.what)
+      if (residuals.length > 0) days.forEach((day, at) => { row[at]! += beside.at(day).mean })
+    }
   }
   const isQuestion = (asked: Q | Nothing): asked is Q => asked !== undefined
   const middleOf = keptFor((batch, around, forecast): Middle<Q, C> | Nothing => {
     const question = ask(batch, around)
     if (!isQuestion(question)) return question
     const days = timesOf(question)
-    return { question, days, course: run(question, forecast?.rows.middle ?? [], days) }
+    const course = run(question, forecast?.rows.middle ?? [], days, looksAt<FoundRow<Q>>(question.findings as readonly StampedFinding<FoundRow<Q>>[]))
+    carryOn(question, days, course)
+    return { question, days, course }
   })
   return { forecaster: { ask, answer: question => answerOf(question) }, timesOf, answerOf, middleOf }
 }

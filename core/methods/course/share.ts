@@ -1,8 +1,9 @@
 import type { BegunBatch } from '../../journal/garden'
 import { weekdayDateText } from '../../units/dates'
 import { percentText } from '../../units/format'
-import { chartPoints, type Chart, type Look, type NamedWindow, type Surroundings } from '../contract'
+import type { Chart, Look, NamedWindow, Surroundings } from '../contract'
 import { placeOf, type Coursed, type Middle } from './define'
+import { chartLines, expectedAlong } from './expected'
 import type { CourseQuestion } from './question'
 import { daysAfter, spansOf, type Roughly, type Span } from './spans'
 import { COURSE } from './constants'
@@ -52,12 +53,12 @@ export function lookOfOneWay<Q extends CourseQuestion, C>(by: OneWay<Q, C>): Loo
       const { days, course } = by.middleOf(batch, surroundings)
       const forecast = surroundings.forecastOf?.(batch.id)
       const share = by.share(course)
-      const points = (at: Float64Array, band: Parameters<typeof chartPoints>[2]) =>
-        chartPoints(batch.began.at, at, band, value => Math.min(100, 100 * value))
+      const lines = chartLines(batch.began.at, expectedAlong(days, share, forecast, 'share'), forecast, 'shareAtStart', {
+        as: value => Math.min(100, 100 * value),
+      })
       return [{
         ...by.chart, id: 'share', unit: 'percent', dots: [], marks: batch.observations.map(({ at }) => Date.parse(at)),
-        expected: forecast ? points(forecast.days, forecast.series.share!) : points(days, { low: share, typical: share, high: share }),
-        atStart: forecast ? points(forecast.days, forecast.series.shareAtStart!) : [],
+        ...lines,
       }]
     },
   }

@@ -3,8 +3,8 @@ import { ingredientsOf } from '../../mix/portion'
 import { weekdayDateText } from '../../units/dates'
 import { quantityText, roughly } from '../../units/format'
 import { DAY_MS } from '../../units/time'
-import { chartPoints, type Chart, type Fact, type Look, type Standing, type Surroundings } from '../contract'
-import { placeOf } from '../course'
+import type { Chart, Fact, Look, Standing, Surroundings } from '../contract'
+import { chartLines, expectedAlong, placeOf } from '../course'
 import { dayAsked, frameDay } from './airing'
 import { middleOf } from './forecast'
 import { guideOf } from './guide'
@@ -72,7 +72,6 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   const { course, question: { bed: { weather } } } = middle
   const startMs = Date.parse(batch.began.at)
   const forecast = surroundings.forecastOf?.(batch.id)
-  const points = (times: Float64Array, band: Parameters<typeof chartPoints>[2]) => chartPoints(batch.began.at, times, band)
   const read = (spot: string) =>
     (batch.gauged[WARMTH] ?? []).filter(one => one.spot === spot).map(({ at, value }) => ({ at: Date.parse(at), value }))
   const outside = Array.from({ length: Math.min(weather.airC.length, Math.ceil(course.days.at(-1) ?? 0)) }, (_, day) => ({
@@ -83,10 +82,7 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
       + 'as it looked at the start. Upright lines: sown.'
   return [{
     id: 'soil', title: 'Warmth of the soil', unit: 'temperature',
-    expected: forecast
-      ? points(forecast.days, forecast.series.soilC!)
-      : points(course.days, { low: course.soilDayC, typical: course.soilDayC, high: course.soilDayC }),
-    atStart: forecast ? points(forecast.days, forecast.series.soilAtStartC!) : [],
+    ...chartLines(batch.began.at, expectedAlong(middle.days, course.soilDayC, forecast, 'soilC'), forecast, 'soilAtStartC'),
     dots: [
       { name: 'soil', main: true, points: read('soil') }, { name: 'heart', main: false, points: read('core') },
       { name: 'outside', main: false, points: outside.filter((_, day) => day % 3 === 0) },

@@ -59,6 +59,7 @@ export const LEAF = constants('Leaf mould', {
     crumbling: extent(0.3, 0.52, 'share', 'of the mass is left; own estimate'),
     earth: extent(0, 0.36, 'share', 'of the mass is left; own estimate'),
   },
+  leastLeft: of(0.08, 0.04, 0.15, 'share', 'of the mass stays, ash and all; own estimate'),
   lookSpread: of(0.07, 0.04, 0.12, 'share', 'how blurred their limits are; own estimate'),
   heightSpread: of(0.07, 0.04, 0.12, 'share', 'a height read off a stick, as a share of itself; own estimate'),
   leastSpreadL: of(20, 10, 40, 'L', 'and litres that nobody can read; own estimate'),

@@ -1,3 +1,4 @@
+import { inTurn, type Looks, type Seen } from '../course'
 import { dailyShare, lastingFactor } from './rates'
 import { LEAF } from './constants'
 import { WARMTH } from '../../warmth/constants'
@@ -15,6 +16,9 @@ export interface Fill {
   /** Share of its mass that is still there when it goes in: 1 for fresh leaves. */
   readonly massLeft: number
 }
+
+/** What of a course can be found in the garden. */
+export type CageRow = 'left' | 'volumeL' | 'moisture'
 
 /** Something done to a cage on a day. */
 export type CageDeed
@@ -74,7 +78,8 @@ export function shellShare({ shellM, acrossM }: Pick<Exposure, 'shellM' | 'acros
   return 1 - inner * inner * (1 - Math.min(shellM, LEAF.topMost * heightM) / heightM)
 }
 
-interface Part { readonly fill: Fill, left: number, outside: number, scale: number }
+/** `bulk`: times the room it was reckoned to take, by what a stick found. */
+interface Part { readonly fill: Fill, left: number, outside: number, scale: number, bulk: number }
 
 interface State {
   parts: Part[]
@@ -85,15 +90,15 @@ interface State {
 const dryKgOf = ({ parts }: State) => parts.reduce((sum, { fill, left, scale }) => sum + fill.dryKg * scale * left / fill.massLeft, 0)
 
 function volumeOf({ parts }: State, day: number, settling: number): number {
-  return parts.reduce((sum, { fill, left, scale }) => {
+  return parts.reduce((sum, { fill, left, scale, bulk }) => {
     const to = Math.min(0.9, fill.settlesTo * settling)
     const settled = to + (1 - to) * Math.exp(-(day - fill.day) / LEAF.settlingDays)
-    return sum + fill.looseL * scale * settled * (LEAF.poresStay + (1 - LEAF.poresStay) * left / fill.massLeft)
+    return sum + fill.looseL * scale * bulk * settled * (LEAF.poresStay + (1 - LEAF.poresStay) * left / fill.massLeft)
   }, 0)
 }
 
 function fillIn(state: State, fill: Fill): void {
-  state.parts.push({ fill, left: fill.massLeft, outside: fill.massLeft, scale: 1 })
+  state.parts.push({ fill, left: fill.massLeft, outside: fill.massLeft, scale: 1, bulk: 1 })
   state.waterKg += fill.waterKg
 }
 
@@ -145,16 +150,45 @@ function meanLeft({ parts }: State, of: 'left' | 'outside'): number {
   return all > 0 ? left / all : 1
 }
 
-/** Runs a cage through weather, fills and deeds. @param days ascending from 0, the times to note. */
-export function runCage({ fills, deeds, exposure, airC, rainMm }: CageCase, traits: CageTraits, days: Float64Array): CageCourse {
+/** What was found is so from here on: how far it is to the eye, how high it stands, how wet it is in the hand. */
+function see(state: State, seen: Seen<CageRow>, looks: Looks<CageRow>, volumeL: number): void {
+  if (seen.row === 'left') {
+    const reckoned = meanLeft(state, 'left')
+    const times = Math.max(LEAF.leastLeft, looks.take(seen, reckoned)) / reckoned
+    for (const part of state.parts) part.left = Math.min(1, part.left * times)
+  }
+  if (seen.row === 'volumeL' && volumeL > 0) {
+    const times = Math.max(0, looks.take(seen, volumeL)) / volumeL
+    for (const part of state.parts) part.bulk *= times
+  }
+  const dryKg = dryKgOf(state)
+  if (seen.row === 'moisture' && dryKg > 0)
+    state.waterKg = Math.min(LEAF.holdsKgKg, Math.max(0, ratioOf(looks.take(seen, moistureOf(state))))) * dryKg
+}
+
+/** Water on dry mass, for a share of water in the whole below 1. */
+const ratioOf = (moisture: number) => moisture / Math.max(0.01, 1 - moisture)
+
+/** Something filled in, done or found, in its turn. */
+type Happens = { readonly kind: 'fill', readonly day: number, readonly fill: Fill } | CageDeed | Seen<CageRow>
+
+/** Runs a cage through weather, fills, deeds and looks. @param days ascending from 0, the times to note. */
+export function runCage(
+  { fills, deeds, exposure, airC, rainMm }: CageCase, traits: CageTraits, days: Float64Array, looks?: Looks<CageRow>,
+): CageCourse {
   const row = () => new Float32Array(days.length)
   const course: CageCourse = { days, left: row(), leftOutside: row(), volumeL: row(), moisture: row() }
   const state: State = { parts: [], waterKg: 0, bagged: false }
   const last = days.at(-1) ?? 0
-  let [nextFill, nextDeed, nextTime] = [0, 0, 0]
+  const happens = inTurn<Happens>(fills.map(fill => ({ kind: 'fill', day: fill.day, fill })), deeds, looks?.seen ?? [])
+  let [next, nextTime] = [0, 0]
   for (let day = 0; day <= Math.ceil(last); day++) {
-    while (nextFill < fills.length && fills[nextFill]!.day < day + 1) fillIn(state, fills[nextFill++]!)
-    while (nextDeed < deeds.length && deeds[nextDeed]!.day < day + 1) doTo(state, deeds[nextDeed++]!, day, traits.settling)
+    while (next < happens.length && happens[next]!.day < day + 1) {
+      const one = happens[next++]!
+      if (one.kind === 'fill') fillIn(state, one.fill)
+      else if (one.kind === 'seen') see(state, one, looks!, volumeOf(state, one.day, traits.settling))
+      else doTo(state, one, day, traits.settling)
+    }
     state.waterKg = Math.min(state.waterKg, LEAF.holdsKgKg * dryKgOf(state))
     while (nextTime < days.length && days[nextTime]! < day + 1) {
       course.left[nextTime] = meanLeft(state, 'left')

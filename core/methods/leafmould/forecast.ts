@@ -1,6 +1,6 @@
 import { defineCourse, type Middle } from '../course'
-import { dayLeft, runCage, type CageCourse, type CageTraits } from './course'
-import { questionOf, type CageQuestion, type CageRow } from './question'
+import { dayLeft, runCage, type CageCourse, type CageRow, type CageTraits } from './course'
+import { questionOf, type CageQuestion } from './question'
 import { GRADES } from './rates'
 import { LEAF } from './constants'
 import { WEEK_DAYS } from '../../units/time'
@@ -24,7 +24,7 @@ export function lastFillDay({ fills }: Pick<CageQuestion, 'fills'>): number {
 /** What a cage will do, learnt from everything found of it, and its course in the middle of what is possible. */
 export const { forecaster, timesOf, answerOf, middleOf } = defineCourse<CageQuestion, CageCourse, CageRow>({
   ask: questionOf, everyDays: () => WEEK_DAYS, dimensions: 5, members: 240, mostRounds: 3,
-  run: (question, point, times) => runCage(question, traitsAt(point), times), row: (course, row) => course[row],
+  run: (question, point, times, looks) => runCage(question, traitsAt(point), times, looks), row: (course, row) => course[row],
   bands: { left: 'left', volumeL: 'volumeL', moisture: 'moisture' }, bandsAtStart: { leftAtStart: 'left' },
   windows: (question) => {
     const from = lastFillDay(question)

@@ -4,11 +4,12 @@ import { materialOf } from '../../mix/portion'
 import type { Picture, PictureBand, Primitive } from '../../picture/picture'
 import { containerText } from '../../units/container'
 import { quantityText, roughly, percentText } from '../../units/format'
-import { daysBetween, DAY_MS } from '../../units/time'
+import { daysBetween } from '../../units/time'
 import { frontWidthM, vesselVolumeL } from '../../vessel/vessel'
-import type { Band, Chart, ChartPoint, Fact, Forecast, Look, Standing, Surroundings } from '../contract'
+import type { Chart, Fact, Look, Standing, Surroundings } from '../contract'
 import { outputsOf } from './outputs'
 import { ownYears } from './pipeline'
+import { chartLines, expectedAlong } from '../course'
 import { cageOn, vesselOf } from './now'
 import { middleOf } from './forecast'
 import { countOf } from './question'
@@ -93,28 +94,16 @@ const lastDay = (batch: BegunBatch, surroundings: Surroundings) => {
   return Math.min(middle.question.horizonDay, Math.max(30, middle.question.nowDay + 60, fine ? daysBetween(batch.began.at, fine.to) : 0))
 }
 
-function points(forecast: Forecast, series: string, startMs: number, last: number): ChartPoint[] {
-  const { low, typical, high } = forecast.series[series] as Band
-  return Array.from(forecast.days).flatMap((day, index) =>
-    day <= last ? [{ at: startMs + day * DAY_MS, low: 100 * low[index]!, typical: 100 * typical[index]!, high: 100 * high[index]! }] : [],
-  )
-}
-
 function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   const middle = middleOf(batch, surroundings)
   if (!middle) return []
-  const startMs = new Date(batch.began.at).getTime()
-  const last = lastDay(batch, surroundings)
   const forecast = surroundings.forecastOf?.(batch.id)
-  const expected = forecast
-    ? points(forecast, 'left', startMs, last)
-    : Array.from(middle.course.days).flatMap((day, index) => {
-        const left = 100 * middle.course.left[index]!
-        return day <= last ? [{ at: startMs + day * DAY_MS, low: left, typical: left, high: left }] : []
-      })
+  const lines = chartLines(
+    batch.began.at, expectedAlong(middle.days, middle.course.left, forecast, 'left'), forecast, 'leftAtStart',
+    { lastDay: lastDay(batch, surroundings), as: value => 100 * value },
+  )
   return [{
-    id: 'left', title: 'What is left of the leaves', unit: 'percent', expected,
-    atStart: forecast ? points(forecast, 'leftAtStart', startMs, last) : [],
+    id: 'left', title: 'What is left of the leaves', unit: 'percent', ...lines,
     dots: [{
       name: 'as it looked',
       main: true,

@@ -5,14 +5,11 @@ import { asVessel, type Site } from '../../vessel/site'
 import { footprintM2, vesselVolumeL } from '../../vessel/vessel'
 import { weatherFrom, type Lasting } from '../contract'
 import { askedOf, deedDay, foundIn, takenL, type CourseQuestion } from '../course'
-import type { CageCase, CageDeed, Fill } from './course'
+import type { CageCase, CageDeed, CageRow, Fill } from './course'
 import { fillsOf, helpOf } from './leaves'
 import { exposureOf } from './sites'
 import { BAGGED, BAGS, FORKED, HEIGHT, LOOK, SQUEEZE } from './words'
 import { LEAF } from './constants'
-
-/** What of a course can be found in the garden. */
-export type CageRow = 'left' | 'volumeL' | 'moisture'
 
 /** Everything that a forecast of one cage needs, as plain data that can be handed to a worker. */
 export interface CageQuestion extends CourseQuestion<CageRow>, CageCase {

@@ -1,6 +1,6 @@
-import { depthsOf, thinnedDay, type MulchTraits } from '../../mulch/depth'
+import { depthsOf, thinnedDay, type MulchTraits, type Spread } from '../../mulch/depth'
 import { mulchKindOf, type MulchKind } from '../../mulch/kinds'
-import { defineCourse } from '../course'
+import { defineCourse, type Looks } from '../course'
 import { questionOf, type MulchQuestion } from './question'
 import { MULCHED } from './constants'
 import { Z80 } from '../../statistics/counts'
@@ -21,16 +21,35 @@ export function traitsAt(
   }
 }
 
-/** How deep a mulch lies at the times of its course, and the traits that it has in it. */
-interface MulchCourse { readonly times: Float64Array, readonly depthM: Float32Array, readonly traits: MulchTraits }
+/** How deep a mulch lies at the times of its course, its spreadings as they were measured since, and the traits that it has in it. */
+interface MulchCourse {
+  readonly times: Float64Array
+  readonly depthM: Float32Array
+  readonly spreads: readonly Spread[]
+  readonly traits: MulchTraits
+}
+
+/** Spreadings with what a stick found of them: from there on they are as deep as they were measured, each in its part. */
+function measuredSpreads(
+  spreads: readonly Spread[], traits: MulchTraits, airC: ArrayLike<number>, looks: Looks<'depthM'>,
+): readonly Spread[] {
+  return looks.seen.reduce<readonly Spread[]>((known, seen) => {
+    const reckonedM = depthsOf(known, traits, airC, Float64Array.of(seen.day))[0]!
+    const times = Math.max(0, looks.take(seen, reckonedM)) / reckonedM
+    return Number.isFinite(times)
+      ? known.map(one => one.day <= seen.day ? { ...one, found: [...one.found ?? [], { from: seen.day, times }] } : one)
+      : known
+  }, spreads)
+}
 
 /** How a mulch will thin, learnt from depths that were measured, and its course in the middle of what is possible. */
 export const { forecaster, answerOf, middleOf } = defineCourse<MulchQuestion, MulchCourse, 'depthM'>({
   ask: questionOf, everyDays: ({ horizonDay }) => Math.max(1, Math.round(horizonDay / MULCHED.steps)), dimensions: 5, members: 300,
   mostRounds: 4,
-  run: ({ kindId, spreads, airC }, point, times) => {
+  run: ({ kindId, spreads, airC }, point, times, looks) => {
     const traits = traitsAt(point, mulchKindOf(kindId))
-    return { times, traits, depthM: depthsOf(spreads, traits, airC, times) }
+    const measured = measuredSpreads(spreads, traits, airC, looks)
+    return { times, traits, spreads: measured, depthM: depthsOf(measured, traits, airC, times) }
   },
   row: ({ depthM }) => depthM,
   bands: { depthM: 'depthM' }, bandsAtStart: { depthAtStartM: 'depthM' },

@@ -8,7 +8,8 @@ import { weekdayDateText } from '../../units/dates'
 import { quantityText, roughly } from '../../units/format'
 import { timesText } from '../../units/plural'
 import { DAY_MS } from '../../units/time'
-import { chartPoints, type Chart, type Fact, type Look, type Standing, type Surroundings } from '../contract'
+import type { Chart, Fact, Look, Standing, Surroundings } from '../contract'
+import { chartLines, expectedAlong } from '../course'
 import { bindingFact, liesIn } from './binding'
 import { mindsOf } from './care'
 import { middleOf } from './forecast'
@@ -57,13 +58,9 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   const middle = middleOf(batch, surroundings)
   if (!middle) return []
   const forecast = surroundings.forecastOf?.(batch.id)
-  const points = (times: Float64Array, band: Parameters<typeof chartPoints>[2]) => chartPoints(batch.began.at, times, band)
   return [{
     id: 'depth', title: 'How deep it lies', unit: 'length',
-    expected: forecast
-      ? points(forecast.days, forecast.series.depthM!)
-      : points(middle.days, { low: middle.course.depthM, typical: middle.course.depthM, high: middle.course.depthM }),
-    atStart: forecast ? points(forecast.days, forecast.series.depthAtStartM!) : [],
+    ...chartLines(batch.began.at, expectedAlong(middle.days, middle.course.depthM, forecast, 'depthM'), forecast, 'depthAtStartM'),
     dots: [{ name: 'measured', main: true, points: (batch.gauged[DEPTH] ?? []).map(({ at, value }) => ({ at: Date.parse(at), value })) }],
     marks: batch.puts.filter(({ inputs }) => inputs.length > 0).map(({ at }) => Date.parse(at)),
     legend:

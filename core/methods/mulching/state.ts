@@ -35,8 +35,8 @@ export function roundsOf(days: readonly number[]): number[] {
 export function depthOn(batch: BegunBatch, surroundings: Surroundings, day?: number): number {
   const middle = middleOf(batch, surroundings)
   if (!middle) return 0
-  const { question, course: { traits } } = middle
-  return depthsOf(question.spreads, traits, question.airC, Float64Array.of(Math.min(question.horizonDay, day ?? question.nowDay)))[0]!
+  const { question, course: { traits, spreads } } = middle
+  return depthsOf(spreads, traits, question.airC, Float64Array.of(Math.min(question.horizonDay, day ?? question.nowDay)))[0]!
 }
 
 /** A mulch as it stands now. */
@@ -50,8 +50,9 @@ export function mulchOf(batch: BegunBatch, surroundings: Surroundings): Mulch {
   const round = rounds.at(-1) ?? 0
   const laidM = spreads.filter(({ day }) => day >= round).reduce((sum, one) => sum + one.depthM, 0)
   // What still has to sink counts as it will lie: loads of today are not taken for depth that stays.
-  const settledM = middle
-    ? depthsOf(spreads, { ...middle.course.traits, settlingDays: 1e-3 }, middle.question.airC, Float64Array.of(Math.max(nowDay, 0.02)))[0]!
+  const settled = middle && { ...middle.course.traits, settlingDays: 1e-3 }
+  const settledM = middle && settled
+    ? depthsOf(middle.course.spreads, settled, middle.question.airC, Float64Array.of(Math.max(nowDay, 0.02)))[0]!
     : 0
   const settles = middle?.course.traits.settles ?? mulchKindOf(batch.began.approachId).settles.typical
   const missingL = Math.max(0, plan.wantedM * settles - settledM) / settles * plan.areaM2 * 1000

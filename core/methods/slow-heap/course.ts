@@ -3,12 +3,16 @@ import { USUAL_CONSTANTS as K } from '../../heat/constants'
 import { moistureShare, nitrogenShare, temperatureShare, airSpaceShare } from '../../heat/limits'
 import { atCelsius, celsiusTable } from '../../heat/table'
 import { surfaceOf, type Standing as Ground } from '../../heat/walls'
+import { inTurn, type Looks, type Seen } from '../course'
 import type { Addition } from './addition'
 import { airSpaceOf, cohortKg, dryKgOf, heatOf, put, SUMMED, volumeOf, type State } from './parts'
 import type { SlowTraits } from './traits'
 import { SLOW } from './constants'
 import { WARMTH } from '../../warmth/constants'
 import { WEEK_DAYS } from '../../units/time'
+
+/** What of a course can be found in the garden. */
+export type SlowRow = 'volumeL' | 'moisture' | 'respirationMgG'
 
 /** Something done on a day. */
 export type SlowDeed
@@ -167,6 +171,22 @@ function doTo(state: State, deed: SlowDeed, volumeL: number): void {
   if (deed.kind === 'move') for (const one of state.cohorts) one.day = Math.max(one.day, deed.day - SLOW.slump.days)
 }
 
+/** What was found is so from here on: as high as it stood, as wet as it was in the hand. */
+function see(state: State, seen: Seen<SlowRow>, looks: Looks<SlowRow>, volumeL: number): void {
+  if (seen.row === 'volumeL' && volumeL > 0) {
+    const times = Math.max(0, looks.take(seen, volumeL)) / volumeL
+    for (const one of state.cohorts) one.looseL *= times
+  }
+  const dryKg = dryKgOf(state)
+  if (seen.row === 'moisture' && dryKg > 0) {
+    const moisture = looks.take(seen, state.waterKg / (state.waterKg + dryKg))
+    state.waterKg = dryKg * moisture / (1 - Math.min(SLOW.wettest, moisture))
+  }
+}
+
+/** Something put in, done or found, in its turn. */
+type Happens = { readonly kind: 'put', readonly day: number, readonly addition: Addition } | SlowDeed | Seen<SlowRow>
+
 /** Writes a heap down as it stands. */
 function note(
   course: SlowCourse,
@@ -187,11 +207,13 @@ function note(
 }
 
 /**
- * Runs a fed heap through weather, feeding and deeds, a day at a time.
+ * Runs a fed heap through weather, feeding, deeds and looks, a day at a time.
  * @param days ascending from 0, the times to note.
  * @param warmth share of the best pace by temperature, as a table over °C, where it is not the usual one.
  */
-export function runSlow(what: SlowCase, traits: SlowTraits, days: Float64Array, warmth: Float64Array = BY_WARMTH): SlowCourse {
+export function runSlow(
+  what: SlowCase, traits: SlowTraits, days: Float64Array, looks?: Looks<SlowRow>, warmth: Float64Array = BY_WARMTH,
+): SlowCourse {
   const row = () => new Float32Array(days.length)
   const course: SlowCourse = {
     days, volumeL: row(), moisture: row(), ratio: row(), celsius: row(), respirationMgG: row(), leftShare: row(), airSpace: row(),
@@ -200,18 +222,21 @@ export function runSlow(what: SlowCase, traits: SlowTraits, days: Float64Array, 
   const state: State = { cohorts: [], waterKg: 0, celsius: (what.airC[0] ?? 10) + traits.weatherK, drainedL: 0, dryInKg: 0 }
   const roomL = what.ground.footprintM2 * what.rimM * 1000
   const last = Math.ceil(days.at(-1) ?? 0)
-  let [nextPut, nextDeed, nextTime] = [0, 0, 0]
+  const puts = what.additions.map(addition => ({ kind: 'put' as const, day: addition.day, addition }))
+  const happens = inTurn<Happens>(what.deeds, puts, looks?.seen ?? [])
+  let [next, nextTime] = [0, 0]
   let volumeL = 0
   for (let day = 0; day <= last; day++) {
     const airC = (what.airC[Math.min(what.airC.length - 1, day)] ?? 10) + traits.weatherK
     let changed = day % SLOW.roomEveryDays === 0 || days[nextTime]! < day + 1
-    while (nextDeed < what.deeds.length && what.deeds[nextDeed]!.day < day + 1) {
-      doTo(state, what.deeds[nextDeed++]!, volumeOf(state, day, traits.settling))
-      changed = true
-    }
-    while (nextPut < what.additions.length && what.additions[nextPut]!.day < day + 1) {
-      put(state, what.additions[nextPut]!, day, traits.caddy, airC)
-      course.lastFedDay = what.additions[nextPut++]!.day
+    while (next < happens.length && happens[next]!.day < day + 1) {
+      const one = happens[next++]!
+      if (one.kind === 'put') {
+        put(state, one.addition, day, traits.caddy, airC)
+        course.lastFedDay = one.day
+      }
+      else if (one.kind === 'seen') see(state, one, looks!, volumeOf(state, day, traits.settling))
+      else doTo(state, one, volumeOf(state, day, traits.settling))
       changed = true
     }
     if (changed) volumeL = volumeOf(state, day, traits.settling)

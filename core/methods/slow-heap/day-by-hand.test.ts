@@ -21,7 +21,7 @@ const HEAP: SlowCase = {
 /** Half of the best pace, whatever the warmth. */
 const HALF = celsiusTable(() => 0.5)
 const run = (more: Partial<SlowCase>, last = 1): SlowCourse =>
-  runSlow({ ...HEAP, ...more }, USUAL_TRAITS, Float64Array.from({ length: last + 1 }, (_, day) => day), HALF)
+  runSlow({ ...HEAP, ...more }, USUAL_TRAITS, Float64Array.from({ length: last + 1 }, (_, day) => day), undefined, HALF)
 const deeds = (...some: SlowDeed[]) => ({ deeds: some })
 const dryKg = ({ leftShare }: SlowCourse, day: number) => 10 * leftShare[day]!
 const waterKg = (course: SlowCourse, day: number) => course.moisture[day]! / (1 - course.moisture[day]!) * dryKg(course, day)

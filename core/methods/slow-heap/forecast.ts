@@ -1,6 +1,6 @@
 import { defineCourse } from '../course'
-import { ripeDay, runSlow, type SlowCourse } from './course'
-import { questionOf, type SlowQuestion, type SlowRow } from './question'
+import { ripeDay, runSlow, type SlowCourse, type SlowRow } from './course'
+import { questionOf, type SlowQuestion } from './question'
 import { DIMENSIONS, traitsAt } from './traits'
 import { SLOW } from './constants'
 import { HEATED } from '../heated/constants'
@@ -14,9 +14,9 @@ type RipeningCourse = SlowCourse & { readonly ripeMgG: number }
 /** What a slow heap will do, learnt from everything found of it, and its course in the middle of what is possible. */
 export const { forecaster, timesOf, answerOf, middleOf } = defineCourse<SlowQuestion, RipeningCourse, SlowRow>({
   ask: questionOf, everyDays: () => SLOW.everyDays, dimensions: DIMENSIONS, members: 150, mostRounds: 2,
-  run: (question, point, times) => {
+  run: (question, point, times, looks) => {
     const traits = traitsAt(point)
-    return { ...runSlow(question, traits, times), ripeMgG: HEATED.ripeMgG * traits.ripe }
+    return { ...runSlow(question, traits, times, looks), ripeMgG: HEATED.ripeMgG * traits.ripe }
   },
   row: (course, row) => course[row],
   bands: { volumeL: 'volumeL', moisture: 'moisture' }, bandsAtStart: { volumeAtStartL: 'volumeL' },

@@ -7,7 +7,8 @@ import { quantityText, ratioText, roughly, percentText } from '../../units/forma
 import { DAY_MS, daysBetween } from '../../units/time'
 import { asVessel } from '../../vessel/site'
 import { frontWidthM } from '../../vessel/vessel'
-import type { Band, Chart, ChartPoint, Fact, Look, Standing, Surroundings } from '../contract'
+import type { Chart, Fact, Look, Standing, Surroundings } from '../contract'
+import { chartLines, expectedAlong } from '../course'
 import { brownsLeft } from './browns'
 import { feedings, isClosed, weeklyFeed } from './feeding'
 import { middleOf } from './forecast'
@@ -115,31 +116,19 @@ const lastDay = (batch: BegunBatch, surroundings: Surroundings) => {
   return Math.min(middle.question.horizonDay, Math.max(30, middle.question.nowDay + 60, ready ? daysBetween(batch.began.at, ready.to) : 0))
 }
 
-function points(
-  days: Float64Array, band: Pick<Band, 'low' | 'typical' | 'high'>, startMs: number, last: number, perM: number,
-): ChartPoint[] {
-  return Array.from(days).flatMap((day, index) =>
-    day <= last
-      ? [{ at: startMs + day * DAY_MS, low: band.low[index]! * perM, typical: band.typical[index]! * perM, high: band.high[index]! * perM }]
-      : [],
-  )
-}
-
 function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   const middle = middleOf(batch, surroundings)
   if (!middle) return []
-  const startMs = new Date(batch.began.at).getTime()
-  const last = lastDay(batch, surroundings)
   const forecast = surroundings.forecastOf?.(batch.id)
   const perM = 1 / 1000 / middle.question.ground.footprintM2
   const { volumeL } = middle.course
-  const band = forecast?.series.volumeL ?? { low: volumeL, typical: volumeL, high: volumeL }
   return [{
     id: 'height',
     title: 'How high it stands',
     unit: 'length',
-    expected: points(forecast?.days ?? middle.course.days, band, startMs, last, perM),
-    atStart: forecast ? points(forecast.days, forecast.series.volumeAtStartL!, startMs, last, perM) : [],
+    ...chartLines(batch.began.at, expectedAlong(middle.days, volumeL, forecast, 'volumeL'), forecast, 'volumeAtStartL', {
+      lastDay: lastDay(batch, surroundings), as: litres => litres * perM,
+    }),
     dots: [{ name: 'measured', main: true, points: (batch.gauged[HEIGHT] ?? []).map(({ at, value }) => ({ at: Date.parse(at), value })) }],
     marks: [],
     legend:

@@ -3,14 +3,11 @@ import { ingredientsOf } from '../../mix/portion'
 import { weatherFrom, type Lasting } from '../contract'
 import { askedOf, deedDay, foundIn, takenL, type CourseQuestion } from '../course'
 import { additionOf, type Addition } from './addition'
-import type { SlowCase, SlowDeed } from './course'
+import type { SlowCase, SlowDeed, SlowRow } from './course'
 import { isClosed, weeklyFeed } from './feeding'
 import { standOf } from './sites'
 import { HEIGHT, MOVED, SMELL, SQUEEZE } from './words'
 import { SLOW } from './constants'
-
-/** What of a course can be found in the garden. */
-export type SlowRow = 'volumeL' | 'moisture' | 'respirationMgG'
 
 /** Everything that a forecast of one slow heap needs, as plain data that can be handed to a worker. */
 export type SlowQuestion = CourseQuestion<SlowRow> & SlowCase

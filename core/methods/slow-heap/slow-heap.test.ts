@@ -41,7 +41,7 @@ describe('the level of a heap that is fed evenly', () => {
     const one = caddy(0)
     const end = 1000
     const fed = runSlow(
-      still({ additions: Array.from({ length: end }, (_, day) => caddy(day)), rimM: 200 }), USUAL_TRAITS, days(end, 10), pace,
+      still({ additions: Array.from({ length: end }, (_, day) => caddy(day)), rimM: 200 }), USUAL_TRAITS, days(end, 10), undefined, pace,
     )
     // By hand: four pools go by their own rates, slowed by nitrogen above 30 to 1 and a little by moisture; the room goes as what
     // is left to the power 1.15 and slumps within days.

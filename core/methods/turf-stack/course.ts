@@ -1,7 +1,7 @@
 import type { BegunBatch } from '../../journal/garden'
 import { countedAt, countedDays, dayCounts } from '../../warmth/day-counts'
 import { weatherFrom, type Lasting } from '../contract'
-import { askedOf, deedDay, defineCourse, foundIn, lookOfOneWay, traitsBy, type CourseQuestion, type FoundAs } from '../course'
+import { askedOf, deedDay, defineCourse, foundIn, lookOfOneWay, onwards, traitsBy, type CourseQuestion, type FoundAs } from '../course'
 import { TURF } from './constants'
 import { Z80 } from '../../statistics/counts'
 import { table } from '../../constants/constants'
@@ -72,10 +72,10 @@ export function plannedDays(stacked: Stacked, around: Lasting): readonly [number
 /** How far a stack will be, learnt from looks at its grass and its roots, and its course in the middle of what is possible. */
 const { forecaster, middleOf } = defineCourse<StackQuestion, StackCourse, 'rotted', never>({
   ask: questionOf, everyDays: () => 3, dimensions: TRAITS.dimensions, members: 300, mostRounds: 4,
-  run: ({ airC, isMoist, wantedDays }, point, times) => {
+  run: ({ airC, isMoist, wantedDays }, point, times, looks) => {
     const { pace, weatherK } = TRAITS.at(point)
     const sums = countedDays(airC.length, day => dayCounts(airC[day]! + weatherK, TURF.by) * (isMoist[day] ? 1 : TURF.moisture.dryShare))
-    return { times, rotted: Float32Array.from(times, time => countedAt(sums, time) * pace / wantedDays) }
+    return { times, rotted: onwards(times, day => countedAt(sums, day) * pace / wantedDays, looks) }
   },
   row: ({ rotted }) => rotted, bands: { share: 'rotted' }, bandsAtStart: { shareAtStart: 'rotted' },
   windows: () => ({ ready: crumblesDay }),

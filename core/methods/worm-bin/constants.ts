@@ -42,6 +42,8 @@ export const WORM = constants('Worms', {
     from: of(0.84, 0.8, 0.88, 'wet basis', 'what stands in water sours from here; practice'),
     over: of(0.1, 0.05, 0.15, 'wet basis', 'fully so much higher; own estimate'),
   },
+  wettest: of(0.95, 0.9, 0.97, 'wet basis', 'nothing holds more; definition'),
+  driest: of(0.1, 0.05, 0.2, 'wet basis', 'nothing in a bin is drier; own estimate'),
   dripsAbove: of(0.84, 0.8, 0.88, 'wet basis', 'above this water drips off; practice'),
   driesMm: of(0.25, 0.12, 0.4, 'mm/d', 'at 20 °C under a lid; own estimate'),
   death: {

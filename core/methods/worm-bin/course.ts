@@ -1,4 +1,5 @@
 import { moistureShare } from '../../heat/limits'
+import { inTurn, type Looks, type Seen } from '../course'
 import { airAround, warmthShare, type Shelter, type WormKind } from './kinds'
 import type { WormTraits } from './traits'
 import { WORM } from './constants'
@@ -10,6 +11,9 @@ export interface Feed {
   readonly dryKg: number
   readonly waterKg: number
 }
+
+/** What of a course can be found in the garden. */
+export type WormRow = 'leftShare' | 'binC' | 'moisture' | 'sour' | 'wormsKg'
 
 /** Something else that happens to a bin on a day. */
 export type WormDeed
@@ -93,9 +97,14 @@ const sum = (values: Float64Array) => {
   return all
 }
 
+const dryOf = (state: State) => sum(state.dry) + state.bedding + state.castings
+
+/** Of the last feed, what still lies there; of older ones too. */
+const leftShareOf = (state: State) => state.lastFed > 0 ? Math.min(1.5, sum(state.wet) / state.lastFed) : 0
+
 /** Water as a share of everything in the bin. */
 const moistureOf = (state: State) => {
-  const dry = sum(state.dry) + state.bedding + state.castings
+  const dry = dryOf(state)
   return dry > 0 ? state.water / (state.water + dry) : 0
 }
 
@@ -152,6 +161,47 @@ function feedTo(state: State, { dryKg, waterKg }: Pick<Feed, 'dryKg' | 'waterKg'
   state.fedIn += dryKg
   state.water += waterKg
   state.lastFed = dryKg + waterKg
+}
+
+/** Scales what lies uneaten to so many kilograms; of what was all gone it lies where it was fed last. */
+function leave(state: State, kg: number, pocket: number): void {
+  const wet = sum(state.wet)
+  const dryShare = wet > 0 ? sum(state.dry) / wet : 1 - WORM.scraps.moisture
+  const before = sum(state.dry)
+  if (wet > 0) {
+    for (let i = 0; i < state.wet.length; i++) {
+      state.wet[i]! *= kg / wet
+      state.dry[i]! *= kg / wet
+    }
+  }
+  else {
+    state.wet[pocket % state.wet.length] = kg
+    state.dry[pocket % state.dry.length] = kg * dryShare
+  }
+  // Whoever saw less knows that more was eaten; it went where eaten feed goes.
+  const eaten = before - sum(state.dry)
+  const castings = Math.max(-state.castings, WORM.castingsShare * eaten)
+  state.castings += castings
+  state.gone += eaten - castings
+}
+
+/** What was found is so from here on. */
+function see(state: State, seen: Seen<WormRow>, looks: Looks<WormRow>, pocket: number): void {
+  switch (seen.row) {
+    case 'leftShare':
+      leave(state, Math.max(0, looks.take(seen, leftShareOf(state))) * state.lastFed, pocket)
+      break
+    case 'binC': state.binC = looks.take(seen, state.binC)
+      break
+    case 'moisture': {
+      const moisture = Math.min(WORM.wettest, Math.max(WORM.driest, looks.take(seen, moistureOf(state))))
+      state.water = moisture / (1 - moisture) * dryOf(state)
+      break
+    }
+    case 'sour': state.sour = Math.min(1, Math.max(0, looks.take(seen, state.sour)))
+      break
+    case 'wormsKg': state.worms = Math.max(0, looks.take(seen, state.worms))
+  }
 }
 
 /** They eat from all pockets alike; what they leave of their appetite goes into the bedding. */
@@ -227,7 +277,7 @@ function note(course: WormCourse, at: number, state: State, { moisture, appetite
   course.wormsKg[at] = state.worms
   course.backlogKg[at] = backlog
   course.backlogDays[at] = Math.min(120, backlog / Math.max(1e-6, best * Math.max(0.08, share)))
-  course.leftShare[at] = state.lastFed > 0 ? Math.min(1.5, backlog / state.lastFed) : 0
+  course.leftShare[at] = leftShareOf(state)
   course.binC[at] = state.binC
   course.moisture[at] = moisture
   course.sour[at] = state.sour
@@ -268,8 +318,15 @@ function dryOut(state: State, what: WormCase, traits: WormTraits, day: number, m
   )
 }
 
-/** Runs a bin through weather, feeding and deeds, a day at a time. @param days ascending from 0, the times to note. */
-export function runWorms(what: WormCase, traits: WormTraits, days: Float64Array, warmth: WarmthCurve = warmthShare): WormCourse {
+/** Something fed, done or found, in its turn. */
+type Happens = (Feed & { readonly kind: 'feed' }) | WormDeed | Seen<WormRow>
+
+/**
+ * Runs a bin through weather, feeding, deeds and looks, a day at a time. @param days ascending from 0, the times to note.
+ */
+export function runWorms(
+  what: WormCase, traits: WormTraits, days: Float64Array, looks?: Looks<WormRow>, warmth: WarmthCurve = warmthShare,
+): WormCourse {
   const row = () => new Float32Array(days.length)
   const course: WormCourse = {
     days, wormsKg: row(), backlogKg: row(), backlogDays: row(), leftShare: row(), binC: row(), moisture: row(), sour: row(),
@@ -282,12 +339,14 @@ export function runWorms(what: WormCase, traits: WormTraits, days: Float64Array,
     shelter: what.shelter,
   }
   const last = Math.ceil(days.at(-1) ?? 0)
-  let [nextFeed, nextDeed, nextTime, ahead] = [0, 0, 0, 0]
+  const happens = inTurn<Happens>(what.deeds, what.feeds.map(feed => ({ ...feed, kind: 'feed' })), looks?.seen ?? [])
+  let [next, nextTime, ahead, pocket] = [0, 0, 0, 0]
   for (let day = 0; day <= last; day++) {
-    while (nextDeed < what.deeds.length && what.deeds[nextDeed]!.day < day + 1) doTo(state, what.deeds[nextDeed++]!, traits.herd)
-    while (nextFeed < what.feeds.length && what.feeds[nextFeed]!.day < day + 1) {
-      const feed = what.feeds[nextFeed++]!
-      feedTo(state, feed, feed.pocket)
+    while (next < happens.length && happens[next]!.day < day + 1) {
+      const one = happens[next++]!
+      if (one.kind === 'feed') feedTo(state, one, pocket = one.pocket)
+      else if (one.kind === 'seen') see(state, one, looks!, pocket)
+      else doTo(state, one, traits.herd)
     }
     const { feed, fromDay, everyDays } = what.feeding
     if (feed && day >= fromDay && (day - Math.ceil(fromDay)) % everyDays === 0) feedTo(state, feed, what.feeds.length + ahead++)

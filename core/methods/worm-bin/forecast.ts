@@ -1,6 +1,6 @@
 import { defineCourse } from '../course'
-import { runWorms, type WormCourse } from './course'
-import { questionOf, type WormQuestion, type WormRow } from './question'
+import { runWorms, type WormCourse, type WormRow } from './course'
+import { questionOf, type WormQuestion } from './question'
 import { DIMENSIONS, traitsAt } from './traits'
 import { WORM } from './constants'
 
@@ -33,7 +33,7 @@ export const { forecaster, timesOf, answerOf, middleOf } = defineCourse<
   WormQuestion, WormCourse, WormRow | 'backlogDays' | 'castingsL' | 'appetiteKg' | 'backlogKg'
 >({
   ask: questionOf, everyDays: () => WORM.everyDays, dimensions: DIMENSIONS, members: 150, mostRounds: 2,
-  run: (question, point, times) => runWorms(question, traitsAt(point), times), row: (course, row) => course[row],
+  run: (question, point, times, looks) => runWorms(question, traitsAt(point), times, looks), row: (course, row) => course[row],
   bands: {
     backlogDays: 'backlogDays', backlogKg: 'backlogKg', binC: 'binC', sour: 'sour', moisture: 'moisture', castingsL: 'castingsL',
     wormsKg: 'wormsKg', appetiteKg: 'appetiteKg',

@@ -4,10 +4,11 @@ import type { GroundPlan } from '../../picture/ground'
 import type { Picture, PictureBand, Primitive } from '../../picture/picture'
 import { dateText, weekdayText } from '../../units/dates'
 import { quantityText, roughly, percentText } from '../../units/format'
-import { DAY_MS, daysBetween } from '../../units/time'
+import { daysBetween } from '../../units/time'
 import { asVessel, type Site } from '../../vessel/site'
 import { frontWidthM, vesselVolumeL } from '../../vessel/vessel'
-import type { Chart, ChartPoint, Fact, Forecast, Look, Standing, Surroundings } from '../contract'
+import type { Chart, Fact, Look, Standing, Surroundings } from '../contract'
+import { chartLines, expectedAlong, type Along } from '../course'
 import { wormApproach } from './approaches'
 import { dietOf, weekPlan } from './diet'
 import { middleOf } from './forecast'
@@ -163,22 +164,14 @@ const lastDay = (batch: BegunBatch, surroundings: Surroundings) => {
 function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   const middle = middleOf(batch, surroundings)
   if (!middle) return []
-  const startMs = new Date(batch.began.at).getTime()
-  const last = lastDay(batch, surroundings)
   const forecast = surroundings.forecastOf?.(batch.id)
-  const points = (days: Float64Array, low: Float32Array, typical: Float32Array, high: Float32Array): ChartPoint[] =>
-    Array.from(days).flatMap((day, at) =>
-      day <= last ? [{ at: startMs + day * DAY_MS, low: low[at]!, typical: typical[at]!, high: high[at]! }] : [],
-    )
-  const line = (name: 'binC' | 'castingsL' | 'backlogKg') => {
-    const band = forecast?.series[name]
-    return band
-      ? points(forecast.days, band.low, band.typical, band.high)
-      : points(middle.course.days, middle.course[name], middle.course[name], middle.course[name])
-  }
+  const lines = (name: 'binC' | 'castingsL' | 'backlogKg') =>
+    chartLines(batch.began.at, expectedAlong(middle.days, middle.course[name], forecast, name), forecast, '', {
+      lastDay: lastDay(batch, surroundings),
+    })
   return [
     {
-      id: 'heat', title: 'Warmth of the bedding', unit: 'temperature', expected: line('binC'), atStart: [],
+      id: 'heat', title: 'Warmth of the bedding', unit: 'temperature', ...lines('binC'),
       marks: feedings(batch)
         .map(({ at }) => Date.parse(at))
         .slice(-40),
@@ -190,14 +183,14 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
         + `${quantityText('temperature', surroundings.units, 5)} it rests.`,
     },
     {
-      id: 'uneaten', title: 'Feed that lies uneaten', unit: 'mass', expected: line('backlogKg'), atStart: [],
+      id: 'uneaten', title: 'Feed that lies uneaten', unit: 'mass', ...lines('backlogKg'),
       marks: batch.observations.filter(({ sense }) => sense === LEFT).map(({ at }) => Date.parse(at)), dots: [],
       legend:
         'Dashed in its band: expected, eight times in ten, fed on as in the last weeks. Upright lines: you looked what was left, and the '
         + 'pace was learnt from it.',
     },
     {
-      id: 'castings', title: 'Castings in it', unit: 'volume', expected: line('castingsL'), atStart: [],
+      id: 'castings', title: 'Castings in it', unit: 'volume', ...lines('castingsL'),
       marks: batch.takings.map(({ at }) => Date.parse(at)), dots: [],
       legend: 'Dashed in its band: castings in the bin. Upright lines: some taken.',
     },
@@ -216,8 +209,7 @@ function planText(batch: BegunBatch, surroundings: Surroundings): string | undef
 }
 
 /** Whether it may turn sour within a week, by the band of what is possible. */
-function sourFact(forecast: Forecast | undefined, at: number): Fact[] {
-  const sour = forecast?.series.sour
+function sourFact(sour: Along | undefined, at: number): Fact[] {
   if (!sour || at < 0) return []
   const [low, typical, high] = [sour.low[at]!, sour.typical[at]!, sour.high[at]!]
   if (high < WORM.smelt) return []
@@ -234,8 +226,10 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const diet = dietOf(batch, surroundings)
   const litres = (value: number, digits = 0) => quantityText('volume', units, digits ? value : roughly(value), digits)
   const forecast = surroundings.forecastOf?.(batch.id)
-  const band = forecast?.series.backlogDays
-  const at = forecast ? forecast.days.findIndex(day => day >= bin.day + 7) : -1
+  const middle = middleOf(batch, surroundings)!
+  const along = (name: 'backlogDays' | 'sour') => forecast && expectedAlong(middle.days, middle.course[name], forecast, name)
+  const band = along('backlogDays')
+  const at = middle.days.findIndex(day => day >= bin.day + 7)
   const tower = wormApproach(batch.began.approachId).id === 'tower'
   return [
     ...(diet
@@ -249,7 +243,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
           },
         ]
       : []),
-    ...sourFact(forecast, at),
+    ...sourFact(along('sour'), at),
     ...(band && at >= 0 && bin.wormsKg >= 0.01
       ? [
           {

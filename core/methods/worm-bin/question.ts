@@ -6,14 +6,11 @@ import { footprintM2 } from '../../vessel/vessel'
 import { weatherFrom, type Lasting } from '../contract'
 import { askedOf, deedDay, foundIn, takenL, type CourseQuestion } from '../course'
 import { wormApproach } from './approaches'
-import type { Feed, FeedingOn, WormCase, WormDeed } from './course'
+import type { Feed, FeedingOn, WormCase, WormDeed, WormRow } from './course'
 import { kindOf, shelterOf } from './kinds'
 import { feedings, pocketIndexes, pocketsOf } from './pockets'
 import { CLEARED, GRAMS, KIND, LEFT, SHARE, SHELTERED, SMELL, SPLIT, SQUEEZE, WARMTH, WEEKLY, WHERE, WORMS_IN } from './words'
 import { WORM } from './constants'
-
-/** What of a course can be found in the garden. */
-export type WormRow = 'leftShare' | 'binC' | 'moisture' | 'sour' | 'wormsKg'
 
 /** Everything that a forecast of one bin needs, as plain data that can be handed to a worker. */
 export type WormQuestion = CourseQuestion<WormRow> & WormCase

@@ -113,9 +113,10 @@ function told(
     return { low, typical, high }
   }
   const window = windowOf(readyDays)
-  const courseOfWindow = (of: (weights: Float64Array) => DayWindow): WindowCourse => ({
-    start: of(weightsAfter(0)), now: of(weightsAfter(Infinity)), moves: movesOf(question.findings, { ...learnt, weightsAfter }, of),
-  })
+  const courseOfWindow = (of: (weights: Float64Array) => DayWindow): WindowCourse => {
+    const [first, last] = [of(weightsAfter(0)), of(weightsAfter(Infinity))]
+    return { start: first, now: last, moves: movesOf(question.findings, first, last, count => of(weightsAfter(count))) }
+  }
   const kept = new Map<string, Carried>()
   const carriedOf = (row: 'coreC' | 'edgeC', number: number, seen: boolean): Carried => {
     const key = `${row} ${number} ${seen}`
