@@ -46,7 +46,7 @@ describe('what a bucket at room temperature says', () => {
 
   it('is asked for foam every other day at first and daily from a third of the way, for a smell every two days, or seven where it takes '
     + 'weeks', () => {
-    expect(told(bucket('starter', [gauged(1, 'foam', 'top', 0.01)]), 1.2)).toContain('Measure the foam, 3.0 to 4.0, usual')
+    expect(told(bucket('starter', [gauged(1, 'foam', 'top', 0.003)]), 1.2)).toContain('Measure the foam, 3.0 to 4.0, usual')
     expect(told(bucket('starter', [gauged(2, 'foam', 'top', 0.03)]), 2.2)).toContain('Measure the foam, 3.0 to 4.0, usual')
     expect(told(bucket('green', [seen(4, 'smell', 'fermented')]), 4.2)).toContain('Smell it, 6.0 to 8.0, whenever')
     expect(told(bucket('weed', [seen(10, 'smell', 'fermented')]), 10.2)).toContain('Smell it, 17.0 to 19.0, whenever')

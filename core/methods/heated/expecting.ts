@@ -7,7 +7,8 @@ import type { ExpectedDay, HeapSupposed, HeapWhatIf } from './expected'
 import { keptFor, type Band, type Forecast, type Lasting, type Surroundings } from '../contract'
 import { caseOf, type HeatedQuestion } from './question'
 import { ripeDayOf } from './ready-day'
-import type { HeapRows, HeapSeries } from './forecast/answer'
+import type { HeapSeries } from './forecast/answer'
+import { asFound } from './as-found'
 import { HEATED } from './constants'
 
 /** One course of a heap in the middle of what is possible, with the question it answers. */
@@ -36,13 +37,16 @@ function dayOfCourse({ question, course }: MiddleCourse, at: number): ExpectedDa
   }
 }
 
-function dayOfForecast({ days, series, rows }: Forecast, at: number): ExpectedDay {
-  const { coreC, edgeC, heightM, moisture } = series as Record<HeapSeries, Band>
-  const { shellsC, used } = rows as Record<HeapRows, Float32Array>
-  const of = ({ low, typical, high }: Band) => range(low[at]!, typical[at]!, high[at]!)
+/** A day of the course in the middle within what is possible eight times in ten, never beside it. */
+function widened(day: ExpectedDay, { days, series }: Forecast): ExpectedDay {
+  const bands = series as Record<HeapSeries, Band>
+  const at = days.findIndex(one => one >= day.day - 1e-9)
+  const here = at < 0 ? days.length - 1 : at
+  const around = (middle: Range, { low, high }: Band) =>
+    range(Math.min(middle.typical, low[here]!), middle.typical, Math.max(middle.typical, high[here]!))
   return {
-    day: days[at]!, coreC: of(coreC), edgeC: of(edgeC), heightM: of(heightM), moisture: of(moisture),
-    depthsC: Array.from(shellsC.subarray(at * SHELLS, (at + 1) * SHELLS)), usedShare: used[at]!,
+    ...day, coreC: around(day.coreC, bands.coreC), edgeC: around(day.edgeC, bands.edgeC), heightM: around(day.heightM, bands.heightM),
+    moisture: around(day.moisture, bands.moisture),
   }
 }
 
@@ -69,7 +73,9 @@ export function expecting(
     if (!question) return undefined
     const point = forecast?.rows.middle ?? USUAL
     const course = emptyCourse(courseDays(question.horizonDay))
-    return runCourse(caseOf(question), middleTraits(point), course).ok ? { question, course, point } : undefined
+    if (!runCourse(caseOf(question), middleTraits(point), course).ok) return undefined
+    asFound(question, course)
+    return { question, course, point }
   }
   const asItIs = keptFor((batch: HeapLog, around, forecast) => courseOf(batch, around, forecast, []))
 
@@ -90,13 +96,15 @@ export function expecting(
     const point = surroundings.forecastOf?.(batch.id)?.rows.middle ?? USUAL
     const course = emptyCourse(courseDays(Math.min(days, question.horizonDay)))
     if (!runCourse({ ...caseOf(question), habitFromDay: Number.POSITIVE_INFINITY }, middleTraits(point), course).ok) return []
+    asFound(question, course)
     return Array.from(course.days.keys(), at => dayOfCourse({ question, course, point }, at))
   }
 
-  /** What a hot heap is expected to do: its forecast where there is one, else one course without a range. */
+  /** What a heap is expected to do: its course in the middle, as it was found, in the band of its forecast where there is one. */
   function expectCourse(batch: HeapLog, surroundings: Surroundings, days: number): ExpectedDay[] {
     const forecast = surroundings.forecastOf?.(batch.id)
-    return forecast ? upTo(forecast.days, days).map(at => dayOfForecast(forecast, at)) : middleDays(batch, surroundings, days)
+    const middle = middleDays(batch, surroundings, days)
+    return forecast ? middle.map(day => widened(day, forecast)) : middle
   }
 
   /** What would change if something were done: two courses of the heap in the middle of what is possible. */

@@ -188,9 +188,13 @@ function leave(state: State, kg: number, pocket: number): void {
 /** What was found is so from here on. */
 function see(state: State, seen: Seen<WormRow>, looks: Looks<WormRow>, pocket: number): void {
   switch (seen.row) {
-    case 'leftShare':
-      leave(state, Math.max(0, looks.take(seen, leftShareOf(state))) * state.lastFed, pocket)
+    case 'leftShare': {
+      const reckoned = leftShareOf(state)
+      const left = looks.take(seen, reckoned)
+      // Where it was reckoned so, what lies there from before stays too.
+      if (left !== reckoned) leave(state, Math.max(0, left) * state.lastFed, pocket)
       break
+    }
     case 'binC': state.binC = looks.take(seen, state.binC)
       break
     case 'moisture': {

@@ -1,0 +1,67 @@
+import type { Course } from '../../heat/course'
+import { MIDDLES, SHELLS } from '../../heat/heap'
+import { carried } from '../../learning/discrepancy'
+import type { HeatedQuestion } from './question'
+import type { HeapRow } from './forecast/findings'
+import { straysBy } from './forecast/findings'
+import { HEATED } from './constants'
+
+interface Found { readonly day: number, readonly beside: number, readonly reckoned: number }
+
+/** The place among the times of a course that lies nearest a day. */
+function nearest(days: Float64Array, day: number): number {
+  const after = days.findIndex(one => one >= day)
+  if (after <= 0) return after === 0 ? 0 : days.length - 1
+  return day - days[after - 1]! < days[after]! - day ? after - 1 : after
+}
+
+/** How far what was found of a row lies beside the course, in order of its days; within what a hand tells it is not beside. */
+function foundBeside({ findings }: HeatedQuestion, name: HeapRow, course: Course): Found[] {
+  return findings.flatMap(({ finding }) => {
+    if (finding.row !== name) return []
+    const reckoned = course[name][nearest(course.days, finding.day)]!
+    const found = finding.kind === 'value' ? finding.value : Math.min(finding.high, Math.max(finding.low, reckoned))
+    return [{ day: finding.day, beside: found - reckoned, reckoned }]
+  })
+}
+
+/** Warmth goes on beside the course as far as it was found there, and comes back to it as what strays is forgotten. */
+function warmthBeside(question: HeatedQuestion, name: 'coreC' | 'edgeC', course: Course): ((day: number) => number) | undefined {
+  const found = foundBeside(question, name, course)
+  if (found.length === 0) return undefined
+  // What was read is so, at the moment when it was read.
+  const strays = { ...straysBy(name, question.strays)!, noise: HEATED.asReadK }
+  const beside = carried(found.map(({ day, beside: value }) => ({ day, value })), strays)
+  return day => beside.at(day).mean
+}
+
+/** What was found last by a day, if anything. */
+const lastBy = (found: readonly Found[], day: number) => found.findLast(one => one.day <= day + 1e-6)
+
+/**
+ * The course in the middle as it was found: whoever reads, feels or measures is believed, at once and from there on. The heights go
+ * on in the same proportion, the water as far beside the course until that is forgotten. Changes the rows of the course.
+ */
+export function asFound(question: HeatedQuestion, course: Course): void {
+  const [core, edge] = [warmthBeside(question, 'coreC', course), warmthBeside(question, 'edgeC', course)]
+  const [heights, waters] = [foundBeside(question, 'volumeShare', course), foundBeside(question, 'moisture', course)]
+  const outermost = MIDDLES[SHELLS - 1]!
+  course.days.forEach((day, at) => {
+    const coreK = core?.(day) ?? 0
+    // Where the edge was not read it strays as much less as it is cooler.
+    const edgeK = edge?.(day) ?? coreK * HEATED.edgeFollows
+    course.coreC[at]! += coreK
+    course.edgeC[at]! += edgeK
+    for (let shell = 0; shell < SHELLS; shell++) {
+      const share = (MIDDLES[shell]! - MIDDLES[0]!) / (outermost - MIDDLES[0]!)
+      course.shellsC[at * SHELLS + shell]! += coreK + share * (edgeK - coreK)
+    }
+    const height = lastBy(heights, day)
+    if (height && height.reckoned > 0) course.volumeShare[at]! *= 1 + height.beside / height.reckoned
+    const water = lastBy(waters, day)
+    if (water) {
+      const keeps = Math.exp(-(day - water.day) / HEATED.waterKeepsDays)
+      course.moisture[at] = Math.min(HEATED.wettest, Math.max(0, course.moisture[at]! + water.beside * keeps))
+    }
+  })
+}
