@@ -67,6 +67,7 @@ export const echo: Method = {
     }),
   },
   life: {
+    situate: () => ({ known: [] }),
     pads: [
       { kind: 'deed', deed: call },
       {

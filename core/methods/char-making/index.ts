@@ -31,6 +31,8 @@ export const charMaking: Method = {
   },
   life: {
     ...look, pads: PADS,
+    // A burn is followed by the minute: nothing of it is reckoned on from day to day.
+    situate: () => ({ known: [] }),
     taskWords: {
       burn: 'burning', quench: 'quenching', seal: 'closing it', evening: 'the first look', morning: 'the second look',
       snap: 'the snap test', rinse: 'rinsing', crush: 'crushing', take: 'putting it into the store',

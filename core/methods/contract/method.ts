@@ -9,6 +9,7 @@ import type { Forecaster, Supposing } from './forecast'
 import type { Look, Ripeness } from './look'
 import type { LayPipeline } from './pipeline'
 import type { Deed, Pad, Quantity, Sense } from './record'
+import type { Situation } from './situation'
 import type { Surroundings } from './surroundings'
 import type { Diagnosis } from './trouble'
 
@@ -95,6 +96,8 @@ export type Plan = BalancedPlan | (AnyPlan & { readonly bench: 'recipe' | 'pile'
 
 /** A batch from its first day to its last: what is recorded of it, how it looks, what it will do, what comes of it. */
 export interface Life extends Look {
+  /** What is so of a batch today, worked out once. */
+  situate(batch: BegunBatch, surroundings: Surroundings): Situation
   readonly pads: readonly Pad[]
   /** What a task is called in the log when it is put off, by its action. */
   readonly taskWords: Readonly<Record<string, string>>

@@ -11,6 +11,8 @@ import { diagnosis } from './diagnosis'
 import { draftOf } from './draft'
 import { questionOf } from './question'
 import { LAYERS_ASKED, layersOf, strataOf } from './layers'
+import { heatedSituation } from '../heated/situation'
+import { expectCourse, middleCourse } from './expect'
 import { look } from './look'
 import { outlookOf } from './outlook'
 import { PADS } from './pads'
@@ -63,6 +65,7 @@ export const hotHeap: Method = {
   },
   life: {
     ...look, pads: PADS,
+    situate: (batch, surroundings) => heatedSituation(heapLogOf(batch), surroundings, { middleCourse, expectCourse }),
     taskWords: {
       reading: 'reading the heat', squeeze: 'squeezing a handful', turned: 'turning', browns: 'opening it with browns',
       watered: 'watering', cover: 'covering', test: 'testing', finish: 'taking it down', open: 'looking into it',

@@ -34,9 +34,10 @@ function leastFromNow(now: PhaseNow, batch: HeapLog): { readonly days: number, r
 interface Stages { readonly from: Date, readonly to: Date, readonly reason: string, readonly orLater?: boolean }
 
 /** What ripe means, and what it hangs on. */
-function why(batch: HeapLog, coolDay: number): string {
-  const cool = `No more heat of its own from about ${dayText(later(batch.built.at, coolDay))}; ripe when its rawest fifth has hardly `
-    + 'anything left to rot.'
+function why(batch: HeapLog, coolDay: number, readyDay: number): string {
+  // A day that lies within the window would only say the same a second time.
+  const cool = `${coolDay < readyDay ? `No more heat of its own from about ${dayText(later(batch.built.at, coolDay))}; ripe` : 'Ripe'} when `
+    + 'it makes no more heat of its own and its rawest fifth has hardly anything left to rot.'
   const { turning } = hotHeapApproach(batch.built.approachId)
   return turning.most <= HOT.seldom || batch.turns.length === 0
     ? `${cool} That is its outside: each turn brings it into the warm middle.`
@@ -50,7 +51,7 @@ function byForecast(batch: HeapLog, surroundings: Surroundings): Stages | undefi
   const { low, high } = forecast.windows.ready!.now
   return {
     from: later(batch.built.at, low), to: later(batch.built.at, high), orLater: high >= forecast.horizonDay - 1,
-    reason: why(batch, coolDayOf(middle.course, middle.question.weather.airC)),
+    reason: why(batch, coolDayOf(middle.course, middle.question.weather.airC), low),
   }
 }
 
@@ -66,10 +67,10 @@ function byOneCourse(batch: HeapLog, surroundings: Surroundings): Stages {
     }
   }
   const { course, question } = middle
-  const ripe = ripeDayOf(course, HEATED.ripeMgG) ?? question.horizonDay
+  const ripe = Math.max(ripeDayOf(course, HEATED.ripeMgG) ?? question.horizonDay, coolDayOf(course, question.weather.airC))
   return {
     from: later(batch.built.at, ripe * HOT.roughly.sooner), to: later(batch.built.at, ripe * HOT.roughly.later),
-    orLater: ripe >= question.horizonDay - 1, reason: why(batch, coolDayOf(course, question.weather.airC)),
+    orLater: ripe >= question.horizonDay - 1, reason: why(batch, coolDayOf(course, question.weather.airC), ripe * HOT.roughly.sooner),
   }
 }
 

@@ -5,6 +5,9 @@ import { APPROACHES } from './approaches'
 import { TAKE_CAUTIONS } from './cautions'
 import { diagnosis } from './diagnosis'
 import { asks, draftOf } from './draft'
+import { heapLogOf } from '../heated/heap-log'
+import { heatedSituation } from '../heated/situation'
+import { expectCourse, middleCourse } from './expect'
 import { look } from './look'
 import { PADS } from './pads'
 import { questionOf } from './question'
@@ -35,6 +38,7 @@ export const staticTower: Method = {
   },
   life: {
     ...look, pads: PADS,
+    situate: (batch, surroundings) => heatedSituation(heapLogOf(batch), surroundings, { middleCourse, expectCourse }),
     taskWords: {
       'pipes-out': 'pulling the pipes', 'heat': 'reading the heat', 'worms-in': 'the worms', 'watered': 'watering',
       'squeeze': 'squeezing a handful', 'look': 'looking into it', 'height': 'measuring', 'covered': 'covering', 'take': 'taking some',

@@ -1,6 +1,6 @@
 import { range } from '../../units/range'
 import type { Method } from '../contract'
-import { COVERED, forecaster } from './course'
+import { COVERED, forecaster, situate } from './course'
 import { life } from './life'
 import { asksOf, draftOf, SITES } from './plan'
 
@@ -24,5 +24,5 @@ export const turfStack: Method = {
     ],
   },
   plan: { bench: 'recipe', sites: SITES, asks: asksOf, feeds: [], draft: draftOf },
-  life: { ...life, forecaster },
+  life: { ...life, situate, forecaster },
 }

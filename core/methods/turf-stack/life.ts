@@ -59,7 +59,7 @@ function asksFor(batch: BegunBatch, surroundings: Surroundings): Ask[] {
 }
 
 /** A stack from its first day to the sieve. */
-export const life: Omit<Life, 'forecaster'> = {
+export const life: Omit<Life, 'forecaster' | 'situate'> = {
   pads: PADS, taskWords: { [GRASS]: 'looking at the grass', [ROOTS]: 'breaking a turf', watered: 'watering', take: 'sieving it' },
   takeCautions: [
     'Gloves for soil; damp it before you sieve it, and a mask where it is dusty.',

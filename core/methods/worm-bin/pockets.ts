@@ -3,6 +3,8 @@ import type { GroundShape } from '../../picture/ground'
 import { asVessel, type Site } from '../../vessel/site'
 import { footprintM2 } from '../../vessel/vessel'
 import type { Pocket } from '../contract'
+import { numberOf } from '../../questions/question'
+import { GRAMS, WORMS_IN } from './words'
 import { WORM } from './constants'
 
 /** A pocket in the plan of a bin, metres from the middle of it. */
@@ -48,6 +50,11 @@ export function pocketsOf(site: Site): PlacedPocket[] {
       depthM: depthM / rows,
     }
   })
+}
+
+/** Whether worms have gone in, ever. In the ground they come by themselves. */
+export function hasWorms({ began, did }: Pick<BegunBatch, 'began' | 'did'>): boolean {
+  return (numberOf(began.answers, GRAMS) ?? 0) > 0 || did.some(({ deed }) => deed === WORMS_IN)
 }
 
 /** The puts that fed it: not the bedding it began with. */

@@ -1,6 +1,5 @@
 import { addDays, endOfDay, isSameDay } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
-import { numberOf } from '../../questions/question'
 import { dayText, weekdayText } from '../../units/dates'
 import { quantityText } from '../../units/format'
 import { daysBetween } from '../../units/time'
@@ -11,17 +10,12 @@ import { wormApproach } from './approaches'
 import { dietOf } from './diet'
 import { kindOf } from './kinds'
 import { binOn, type BinOnDay } from './now'
-import { feedings, nextPocket, pocketsOf } from './pockets'
+import { feedings, hasWorms, nextPocket, pocketsOf } from './pockets'
 import { windowsOf } from './windows'
-import { FED, GRAMS, KIND, LEFT, SHELTERED, SPLIT, SQUEEZE, WORMS_IN } from './words'
+import { FED, KIND, LEFT, SHELTERED, SPLIT, SQUEEZE, WORMS_IN } from './words'
 import { WORM } from './constants'
 
 interface Seen { readonly batch: BegunBatch, readonly surroundings: Surroundings, readonly bin: BinOnDay }
-
-/** Whether worms have gone in, ever. In the ground they come by themselves. */
-export function hasWorms({ began, did }: Pick<BegunBatch, 'began' | 'did'>): boolean {
-  return (numberOf(began.answers, GRAMS) ?? 0) > 0 || did.some(({ deed }) => deed === WORMS_IN)
-}
 
 function alarm({ batch, surroundings }: Seen): Ask[] {
   const kind = kindOf(batch.began.answers[KIND])

@@ -1,5 +1,5 @@
 import { emptyCourse, Run, type Course } from '../../../heat/course'
-import { ripeDayOf } from '../ready-day'
+import { coolDayOf, ripeDayOf } from '../ready-day'
 import { caseOf, type HeatedQuestion } from '../question'
 import { workedUp, type Worked } from '../working'
 import { dayGrid, joined, type Member } from './members'
@@ -73,5 +73,7 @@ export function goAhead(question: HeatedQuestion, { traits, course: past, halt }
           ? Math.max(soon, worked.day)
           : horizonDay
         : readyLater(run, end, horizonDay, { limitMgG, workingDays, stillToDo }, worked)
-  return { course, readyDay: Math.min(horizonDay, readyDay) }
+  // What still heats is not ripe.
+  const cool = coolDayOf(course, question.weather.airC)
+  return { course, readyDay: Math.min(horizonDay, Math.max(readyDay, cool)) }
 }
