@@ -15,7 +15,8 @@ const KINDS: Readonly<Record<EventKind, string>> = {
   'finished': 'the taking down', 'put': 'something put in', 'did': 'a piece of work', 'added': 'an addition', 'turned': 'a turning',
   'watered': 'a watering', 'gauged': 'a reading', 'reading': 'a reading', 'observed': 'what was felt, smelt or seen',
   'measured': 'a measured height', 'noted': 'a note', 'logged': 'readings from a thermometer\'s file', 'photographed': 'a picture',
-  'test-begun': 'a test that was set up', 'test-read': 'a test that was read', 'put-off': 'something put off', 'foretold': 'what was told of a batch first', 'weighed': 'a weighing',
+  'test-begun': 'a test that was set up', 'test-read': 'a test that was read', 'put-off': 'something put off',
+  'foretold': 'what was told of a batch first', 'weighed': 'a weighing',
   'dried': 'a drying', 'undone': 'a taking back',
 }
 

@@ -12,7 +12,8 @@ describe('what was told first', () => {
   it('stays, whatever is told later and in whichever order it arrives', () => {
     const [first, later] = [told('t1', '2026-04-01T09:00:00.000Z', 60), told('t2', '2026-05-01T09:00:00.000Z', 90)]
     for (const events of [[noted, first, later], [later, first, noted]])
-      expect(foldGarden(events).batches.get('b')?.foretold).toEqual({ at: first.at, windows: { ready: { low: 55, typical: 60, high: 65 } } })
+      expect(foldGarden(events).batches.get('b')?.foretold)
+        .toEqual({ at: first.at, windows: { ready: { low: 55, typical: 60, high: 65 } } })
   })
 
   it('is no entry of the log, and makes no batch', () => {

@@ -4,7 +4,7 @@ import { dateText, dayText } from '../../units/dates'
 import { quantityText } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import type { Surroundings, Task } from '../contract'
-import { openPad, tasksFrom, type Ask } from '../course'
+import { isFrozen, openPad, tasksFrom, unlessFrozen, type Ask } from '../course'
 import { sheetOf, type Sheet } from './state'
 import { windowsOf } from './windows'
 import { BELOW, CARD, COVERED, MENDED, PLANTED, TORN, WATERED } from './words'
@@ -135,5 +135,6 @@ function moveOn({ batch, sheet: { plan, phase }, surroundings: { now } }: Seen):
 export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
   if (batch.ended) return []
   const seen = { batch, surroundings, sheet: sheetOf(batch, surroundings) }
-  return tasksFrom(batch.id, [mendIt, wetAgain, plantIt, lookUnder, feelCard, coverAgain, moveOn].flatMap(make => make(seen)), 'hour')
+  const asks = [mendIt, wetAgain, plantIt, lookUnder, feelCard, coverAgain, moveOn].flatMap(make => make(seen))
+  return tasksFrom(batch.id, unlessFrozen(asks, isFrozen(surroundings.weather.ambientC(surroundings.now))), 'hour')
 }

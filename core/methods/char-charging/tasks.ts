@@ -4,12 +4,14 @@ import { dayText, timeText } from '../../units/dates'
 import { quantityText, percentText } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import type { Surroundings, Task } from '../contract'
-import { tasksFrom, type Ask } from '../course'
+import { isFrozen, tasksFrom, unlessFrozen, type Ask } from '../course'
 import { acidText } from './steps'
 import { soakOf, type Soak } from './state'
 import { takenNow } from './standing'
 import { windowsOf } from './windows'
-import { ACID, AIR, DRAINED, FILLED, LIFTED, SINKS, SMELL, STIRRED } from './words'
+import { ACID, AIR, DRAINED, FILLED, LIFTED, SINKS, SMELL, STANDS, STIRRED } from './words'
+import { placeFor } from './question'
+import { CHARGE } from './constants'
 
 interface Seen { readonly batch: BegunBatch, readonly soak: Soak, readonly surroundings: Surroundings }
 
@@ -128,5 +130,10 @@ function takeIt({ batch, soak, surroundings }: Seen): Ask[] {
 export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
   if (batch.ended) return []
   const seen = { batch, surroundings, soak: soakOf(batch, surroundings) }
-  return tasksFrom(batch.id, [waterFirst, stir, checkAir, lookAtIt, takeIt].flatMap(make => make(seen)), 'hour')
+  const asks = [waterFirst, stir, checkAir, lookAtIt, takeIt].flatMap(make => make(seen))
+  const { way } = seen.soak
+  const airC = way.kind === 'bedding'
+    ? CHARGE.usualC
+    : placeFor(way, batch.began.answers[STANDS]).warmth(surroundings.weather.ambientC(surroundings.now))
+  return tasksFrom(batch.id, unlessFrozen(asks, isFrozen(airC), ['stirred', 'look']), 'hour')
 }

@@ -48,5 +48,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
       'What floats and what bubbles sharpens it.',
     ],
   }
-  return out ? [charged, ...dry(new Date(out.at), new Date(out.at))] : [charged, ...dry(span.from, span.to)]
+  if (!out) return [charged, ...dry(span.from, span.to)]
+  // Out of the water it charges no further: there is no day to wait for.
+  return dry(new Date(out.at), new Date(out.at))
 }

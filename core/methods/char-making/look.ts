@@ -144,7 +144,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
           why: `usual for the load ${Math.round(burn.way.minutes(burn.load))}; the next one learns from it`,
         }]
       : []),
-    ...(burn.way.burns && !burn.cooling?.stoppedAt
+    ...(burn.way.burns && !batch.ended && !burn.cooling?.stoppedAt
       ? [{ label: 'Water at hand', value: atHandText(burn.needL, units, waterCan), why: waterWhy(burn, units) }]
       : []),
     ...ashFacts(batch, (given ?? burn.crushedL.typical) * CHAR.crushedKgL.typical, units),

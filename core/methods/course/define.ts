@@ -1,5 +1,5 @@
 import type { BegunBatch } from '../../journal/garden'
-import { carried } from '../../learning/discrepancy'
+import { besideOn } from '../../learning/beside'
 import { foresee, timesEvery, type Carrying, type Foreseeing } from '../../learning/foresee'
 import type { Forecast } from '../../learning/forecast'
 import type { Progress } from '../../learning/learn'
@@ -8,6 +8,7 @@ import type { StampedFinding } from '../../learning/fit'
 import { normalShare } from '../../statistics/normal'
 import type { CourseQuestion } from './question'
 import { looksAt, type Looks } from './seen'
+import { COURSE } from './constants'
 
 /** What of a course can be found in the garden. */
 export type FoundRow<Q extends CourseQuestion> = Q extends CourseQuestion<infer R> ? R : never
@@ -76,18 +77,18 @@ export function defineCourse<Q extends CourseQuestion, C, Row extends string, No
   /** Rows that are read often go on as far beside the course as they were read. */
   const carryOn = (question: Q, days: Float64Array, course: C) => {
     const carries = Object.entries<Carrying<Row> | undefined>(told.carries ?? {}) as [Row, Carrying<Row> | undefined][]
-    const read = Object.fromEntries(carries.flatMap(([, one]) => one ? [[one.read, told.row(course, one.read).slice()] as const] : []))
     for (const [name, one] of carries) {
       if (!one) continue
+      // Beside the row itself: what is told of the day is what was read on it.
+      const row = told.row(course, name)
       const residuals = question.findings.flatMap(({ finding }) => {
         if (finding.row !== one.read) return []
-        const reckoned = read[one.read]![placeOf(days, finding.day)]!
+        const reckoned = row[placeOf(days, finding.day)]!
         const found = finding.kind === 'value' ? finding.value : Math.min(finding.high, Math.max(finding.low, reckoned))
         return [{ day: finding.day, value: found - reckoned }]
       })
-      const row = told.row(course, name)
-      const beside = carried(residuals, one.what)
-      if (residuals.length > 0) days.forEach((day, at) => { row[at]! += beside.at(day).mean })
+      const beside = besideOn(residuals, { keepsDays: one.what.keepsDays, jump: COURSE.jump })
+      if (residuals.length > 0) days.forEach((day, at) => { row[at]! += beside(day) })
     }
   }
   const isQuestion = (asked: Q | Nothing): asked is Q => asked !== undefined
@@ -95,7 +96,9 @@ export function defineCourse<Q extends CourseQuestion, C, Row extends string, No
     const question = ask(batch, around)
     if (!isQuestion(question)) return question
     const days = timesOf(question)
-    const course = run(question, forecast?.rows.middle ?? [], days, looksAt<FoundRow<Q>>(question.findings as readonly StampedFinding<FoundRow<Q>>[]))
+    const course = run(
+      question, forecast?.rows.middle ?? [], days, looksAt<FoundRow<Q>>(question.findings as readonly StampedFinding<FoundRow<Q>>[]),
+    )
     carryOn(question, days, course)
     return { question, days, course }
   })

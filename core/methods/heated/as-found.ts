@@ -1,15 +1,14 @@
 import type { Course } from '../../heat/course'
 import { MIDDLES, SHELLS } from '../../heat/heap'
-import { carried } from '../../learning/discrepancy'
+import { besideOn } from '../../learning/beside'
 import type { HeatedQuestion } from './question'
 import type { HeapRow } from './forecast/findings'
-import { straysBy } from './forecast/findings'
 import { HEATED } from './constants'
 
 interface Found { readonly day: number, readonly beside: number, readonly reckoned: number }
 
 /** The place among the times of a course that lies nearest a day. */
-function nearest(days: Float64Array, day: number): number {
+export function nearest(days: Float64Array, day: number): number {
   const after = days.findIndex(one => one >= day)
   if (after <= 0) return after === 0 ? 0 : days.length - 1
   return day - days[after - 1]! < days[after]! - day ? after - 1 : after
@@ -25,14 +24,18 @@ function foundBeside({ findings }: HeatedQuestion, name: HeapRow, course: Course
   })
 }
 
-/** Warmth goes on beside the course as far as it was found there, and comes back to it as what strays is forgotten. */
+/**
+ * Warmth goes on beside the course as far as it was found there, and comes back to it as what strays is forgotten. What came before a
+ * turn says nothing of after it.
+ */
 function warmthBeside(question: HeatedQuestion, name: 'coreC' | 'edgeC', course: Course): ((day: number) => number) | undefined {
-  const found = foundBeside(question, name, course)
+  const found = foundBeside(question, name, course).map(({ day, beside }) => ({ day, value: beside }))
   if (found.length === 0) return undefined
-  // What was read is so, at the moment when it was read.
-  const strays = { ...straysBy(name, question.strays)!, noise: HEATED.asReadK }
-  const beside = carried(found.map(({ day, beside: value }) => ({ day, value })), strays)
-  return day => beside.at(day).mean
+  const turns = question.deeds.flatMap(({ kind, day }) => kind === 'turn' && day <= question.nowDay ? [day] : [])
+  const turnsBy = (day: number) => turns.filter(turn => turn <= day).length
+  const by = { keepsDays: HEATED.strays.keepsDays, jump: HEATED.jumpK }
+  const between = Array.from({ length: turns.length + 1 }, (_, count) => besideOn(found.filter(({ day }) => turnsBy(day) === count), by))
+  return day => between[turnsBy(day)]!(day)
 }
 
 /** What was found last by a day, if anything. */
@@ -46,7 +49,10 @@ export function asFound(question: HeatedQuestion, course: Course): void {
   const [core, edge] = [warmthBeside(question, 'coreC', course), warmthBeside(question, 'edgeC', course)]
   const [heights, waters] = [foundBeside(question, 'volumeShare', course), foundBeside(question, 'moisture', course)]
   const outermost = MIDDLES[SHELLS - 1]!
-  course.days.forEach((day, at) => {
+  const nowAt = nearest(course.days, question.nowDay)
+  course.days.forEach((noted, at) => {
+    // What was found a moment ago is so now, between two times that are noted.
+    const day = at === nowAt ? question.nowDay : noted
     const coreK = core?.(day) ?? 0
     // Where the edge was not read it strays as much less as it is cooler.
     const edgeK = edge?.(day) ?? coreK * HEATED.edgeFollows

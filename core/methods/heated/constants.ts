@@ -32,7 +32,6 @@ export const HEATED = constants('What heats by itself', {
     warm: extent(27, 47, '°C', 'what a hand tells; own estimate'),
     hot: extent(47, 80, '°C', 'what a hand tells; own estimate'),
   },
-  asReadK: of(0.3, 0.1, 1, 'K', 'what was read is so, as far as a thermometer tells; own estimate'),
   edgeFollows: of(0.4, 0.2, 0.7, 'share', 'of what strays in the core strays at the edge; own estimate'),
   waterKeepsDays: of(30, 14, 60, 'd', 'water that was found beside what was reckoned; own estimate'),
   wettest: of(0.95, 0.9, 0.97, 'wet basis', 'nothing holds more; definition'),

@@ -124,7 +124,7 @@ export function heatedQuestion(
     workingDays,
     strays: tending.strays ?? 1,
     ...(tending.coolBelowC === undefined ? {} : { coolBelowC: tending.coolBelowC }),
-    findings: findingsOf(batch, builtHeightM),
+    findings: findingsOf(batch, builtHeightM, surroundings.weather.ambientC),
     // What is asked today is done by tomorrow; who says when they turn it turns it then, and not before as well.
     habitFromDay: Math.max(
       nowDay + HEATED.doneByDays,

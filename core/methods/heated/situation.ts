@@ -5,7 +5,11 @@ import { expectedAt, type ExpectedDay } from './expected'
 import type { Expecting } from './expecting'
 import type { HeapRow } from './forecast/findings'
 
-const ROWS: readonly (Pick<Known, 'id' | 'label' | 'unit'> & { readonly row: HeapRow, readonly of: (day: ExpectedDay) => ExpectedDay['coreC'] })[]
+interface Row extends Pick<Known, 'id' | 'label' | 'unit'> {
+  readonly row: HeapRow
+  readonly of: (day: ExpectedDay) => ExpectedDay['coreC']
+}
+const ROWS: readonly Row[]
   = [
     { id: 'coreC', label: 'Warmth in the core', unit: 'temperature', row: 'coreC', of: ({ coreC }) => coreC },
     { id: 'edgeC', label: 'Warmth at the edge', unit: 'temperature', row: 'edgeC', of: ({ edgeC }) => edgeC },

@@ -61,6 +61,7 @@ export const HOT = constants('Hot heap', {
   tinyM: of(0.65, 0.5, 0.7, 'm', 'hopelessly small for heat; practice'),
   warmByDays: of(4.5, 3, 7, 'd', 'by now a sound heap has warmed; practice'),
   wellAboveK: of(20, 15, 28, 'K', 'above the air it is heated, in the cold; practice'),
+  justReadDays: of(0.25, 0.1, 0.5, 'd', 'a reading stands as it is for so long; definition'),
   staleDays: of(10, 7, 14, 'd', 'readings older than this say little about now; assumption'),
   feltStaleDays: of(4, 2, 7, 'd', 'and what a hand felt; assumption'),
   doneWithin: of(2.5, 1.8, 3.5, 'times', 'what is ripe, the decay is done as far as it needs warmth; own estimate'),

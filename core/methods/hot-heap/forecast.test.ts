@@ -127,7 +127,7 @@ describe('the forecast of a heap', () => {
 })
 
 describe('what was found', () => {
-  const findings = (events: readonly NewEvent[]) => findingsOf(heap(GOOD_HEAP, events), 1.1)
+  const findings = (events: readonly NewEvent[]) => findingsOf(heap(GOOD_HEAP, events), 1.1, () => 15)
 
   it('of one half day is pooled to its middle, so that a probe does not shout down a stick', () => {
     const probe = Array.from({ length: 60 }, (_, index) => reading(3.51 + index * 0.005, index === 7 ? 5 : 60))

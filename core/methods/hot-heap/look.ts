@@ -158,11 +158,13 @@ const LEAVES_OUT
 /** How a hot heap looks. */
 export const look: Look = {
   standing: (batch, surroundings) => standingOf(heapLogOf(batch), surroundings),
-  windows: (batch, surroundings) => [{
-    id: 'ready', label: 'Ready', coming: 'Ready between', announced: 'may be ready', begun: 'Ready to test since',
-    leavesOut: LEAVES_OUT,
-    ...readyWindow(heapLogOf(batch), surroundings),
-  }],
+  windows: (batch, surroundings) => batch.ended
+    ? []
+    : [{
+        id: 'ready', label: 'Ready', coming: 'Ready between', announced: 'may be ready', begun: 'Ready to test since',
+        leavesOut: LEAVES_OUT,
+        ...readyWindow(heapLogOf(batch), surroundings),
+      }],
   tasks: (batch, surroundings) => tasksOf(heapLogOf(batch), surroundings),
   picture: (batch, surroundings, day) => picture(heapLogOf(batch), surroundings, day),
   told: (batch, surroundings, day) => told(heapLogOf(batch), surroundings, day),

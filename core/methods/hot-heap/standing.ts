@@ -4,6 +4,7 @@ import { expectedAt } from '../heated/expected'
 import type { Standing, Surroundings } from '../contract'
 import { coreReadings } from '../heated/readings'
 import { daysBetween } from '../../units/time'
+import { dayText } from '../../units/dates'
 import { expectCourse, middleCourse } from './expect'
 import { WARMTH } from '../heated/warmth'
 import { HEATED } from '../heated/constants'
@@ -33,18 +34,15 @@ function expectedCore(batch: HeapLog, surroundings: Surroundings, day: number): 
 }
 
 /** What was last read or felt since it was last turned, while it is fresh: what came before a turn says nothing of after it. */
-function evidence(batch: HeapLog, now: Date, ambientC: number, expectedC: () => number): Pick<PhaseNow, 'coreC' | 'readAt' | 'feltAt'> {
+function evidence(batch: HeapLog, now: Date): Pick<PhaseNow, 'readAt' | 'feltAt'> {
   const turnedAt = batch.turns.at(-1)?.at ?? ''
   const read = coreReadings(batch).findLast(({ odd, at }) => !odd && at >= turnedAt && daysBetween(at, now) < HOT.staleDays)
   const felt = batch.observations.findLast(
     ({ sense, finding, at }) =>
       sense === WARMTH && namedIn(HEATED.feltC, finding) && at >= turnedAt && daysBetween(at, now) < HOT.feltStaleDays,
   )
-  if (read && (!felt || read.at >= felt.at)) return { coreC: read.coreC, readAt: read.at }
-  const [low, warmest] = felt ? namedIn(HEATED.feltC, felt.finding)! : [-Infinity, Infinity]
-  // No warmer than the air is just that, on a warm day and on a cold one.
-  const high = felt?.finding === 'cool' ? Math.min(warmest, ambientC + HEATED.workingK) : warmest
-  return { coreC: Math.min(high, Math.max(low, expectedC())), ...(felt ? { feltAt: felt.at } : {}) }
+  if (read && (!felt || read.at >= felt.at)) return { readAt: read.at }
+  return felt ? { feltAt: felt.at } : {}
 }
 
 /** Whether the decay that makes heat is done, by what is expected: a heap that nobody read may lie cool and raw. */
@@ -60,9 +58,8 @@ export function phaseNow(batch: HeapLog, surroundings: Surroundings): PhaseNow {
   const day = Math.max(0, daysBetween(batch.built.at, now))
   const ambientC = surroundings.weather.ambientC(now)
   const sound = coreReadings(batch).filter(({ odd }) => !odd)
-  const known = evidence(batch, now, ambientC, () => expectedCore(batch, surroundings, day))
-  const { coreC } = known
-  const base = { day, ambientC, ...known }
+  const coreC = expectedCore(batch, surroundings, day)
+  const base = { day, ambientC, coreC, ...evidence(batch, now) }
   if (batch.finish) return { ...base, phase: 'finished' }
   const everFeltHot = batch.observations.some(({ sense, finding }) => sense === WARMTH && finding === 'hot')
   const looked = sound.length > 0 || batch.observations.some(({ sense }) => sense === WARMTH)
@@ -99,8 +96,9 @@ export function standingOf(batch: HeapLog, surroundings: Surroundings): Standing
   const { phase, day, coreC, readAt, feltAt } = phaseNow(batch, surroundings)
   const [label, tone] = LABELS[phase]
   const temperature = quantityText('temperature', surroundings.units, coreC)
+  const isFresh = readAt !== undefined && daysBetween(readAt, surroundings.now) < HOT.justReadDays
   const basis = readAt
-    ? `core read at ${temperature}`
+    ? isFresh ? `core read at ${temperature}` : `core about ${temperature}, by the reading of ${dayText(readAt)}`
     : feltAt
       ? `felt by hand, about ${temperature}`
       : `core expected around ${temperature}`

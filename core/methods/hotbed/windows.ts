@@ -1,7 +1,8 @@
+import { max } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { quantityText } from '../../units/format'
 import type { NamedWindow, Surroundings } from '../contract'
-import { spansOf } from '../course'
+import { spansOf, type Span } from '../course'
 import { middleOf } from './forecast'
 import { SOWN } from './words'
 import { coolDay, sowDay, spentDay } from './marks'
@@ -9,6 +10,10 @@ import { BED } from './constants'
 
 /** Before the forecast is there, so much sooner or later. */
 const ROUGHLY = { capped: true, ...BED.roughly }
+
+/** No end of the warmth is told before the day on which it is to be sown: what never warms is sown when the air is warm enough. */
+const notBefore = (sow: Span | undefined, span: Span): Span =>
+  sow && span.from < sow.from ? { ...span, from: sow.from, to: max([span.to, sow.from]) } : span
 
 /** When it can be sown, how long it is warm, and when it has no more to give. */
 export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedWindow[] {
@@ -33,7 +38,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
     ...sow,
     {
       label: `Under ${degrees(BED.warmC)}`,
-      ...span('cool', coolDay(course)),
+      ...notBefore(sow[0], span('cool', coolDay(course))),
       coming: `The soil falls under ${degrees(BED.warmC)} between`,
       begun: `The soil may be under ${degrees(BED.warmC)} since`,
       announced: `may be cooler than ${degrees(BED.warmC)}`,
@@ -44,7 +49,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
     },
     {
       label: 'Heat over',
-      ...span('spent', spentDay(course)),
+      ...notBefore(sow[0], span('spent', spentDay(course))),
       coming: 'Its heat is over between',
       begun: 'Its heat may be over since',
       announced: 'may have no more heat',

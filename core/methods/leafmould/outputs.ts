@@ -1,4 +1,6 @@
-import type { BegunBatch } from '../../journal/garden'
+import { inputsOf, type BegunBatch } from '../../journal/garden'
+import { amountVolumeL } from '../../units/container'
+import { takenL } from '../course'
 import type { Output, Surroundings } from '../contract'
 import { cageOn } from './now'
 import { GRADES } from './rates'
@@ -20,8 +22,12 @@ export function fineShare(left: number): number {
 /** The three streams of a harvest: raw outside, coarse, fine; with what is expected of each now. */
 export function outputsOf(batch: BegunBatch, surroundings: Surroundings): Output[] {
   const cage = cageOn(batch, surroundings)
+  const inL = inputsOf(batch).reduce((sum, { amount }) => sum + amountVolumeL(amount), 0)
+  const outL = batch.takings.reduce((sum, taking) => sum + takenL(taking), 0)
+  // However high it was measured, no more comes out than went in.
+  const standsL = Math.min(cage?.volumeL ?? 0, Math.max(0, inL - outL))
   const litres = cage
-    ? { raw: cage.volumeL * cage.shellShare, core: cage.volumeL * (1 - cage.shellShare), fine: fineShare(cage.left) }
+    ? { raw: standsL * cage.shellShare, core: standsL * (1 - cage.shellShare), fine: fineShare(cage.left) }
     : { raw: 0, core: 0, fine: 0 }
   return [
     {

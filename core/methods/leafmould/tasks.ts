@@ -4,7 +4,7 @@ import { containerText } from '../../units/container'
 import { quantityText } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import type { Surroundings, Task } from '../contract'
-import { openPad, tasksFrom, type Ask } from '../course'
+import { isFrozen, openPad, tasksFrom, unlessFrozen, type Ask } from '../course'
 import { cageOn, type CageOnDay } from './now'
 import { middleOf } from './forecast'
 import { waterToWetL } from './leaves'
@@ -127,7 +127,10 @@ function harvest({ batch, surroundings }: Seen): Ask[] {
 /** What a cage asks for, now and in the time to come. */
 export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
   const cage = batch.ended ? undefined : cageOn(batch, surroundings)
-  if (cage) return tasksFrom(batch.id, [topUp, waterIt, feelIt, lookInside, harvest].flatMap(make => make({ batch, surroundings, cage })))
+  if (cage) {
+    const asks = [topUp, waterIt, feelIt, lookInside, harvest].flatMap(make => make({ batch, surroundings, cage }))
+    return tasksFrom(batch.id, unlessFrozen(asks, isFrozen(surroundings.weather.ambientC(surroundings.now))))
+  }
   if (batch.ended) return []
   return tasksFrom(batch.id, [{
     action: 'filled', doing: openPad('filled'), label: 'Filled', icon: 'i-ph-leaf', title: 'Fill it with leaves',

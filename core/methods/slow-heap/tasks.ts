@@ -6,7 +6,7 @@ import { quantityText, ratioText, roughly } from '../../units/format'
 import { daysText } from '../../units/plural'
 import { daysBetween } from '../../units/time'
 import type { Surroundings, Task } from '../contract'
-import { openPad, tasksFrom, type Ask } from '../course'
+import { isFrozen, openPad, tasksFrom, unlessFrozen, type Ask } from '../course'
 import { brownsLeft } from './browns'
 import { containersOf, coverAmount, coverLitres, freshPart } from './cover'
 import { coverAtHand, feedings, isClosed, partsOf, weeklyFeed } from './feeding'
@@ -180,5 +180,5 @@ export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
     ),
     ...take(seen),
   ]
-  return tasksFrom(batch.id, asks)
+  return tasksFrom(batch.id, unlessFrozen(asks, isFrozen(surroundings.weather.ambientC(surroundings.now), seen.slow?.celsius)))
 }

@@ -39,6 +39,7 @@ export const TOWER = constants('Static tower', {
     litresPerM2: of(1, 0.5, 2, 'L/m²', 'given at a time; practice'),
   },
   extractMostL: of(20, 10, 40, 'L', 'it is a dose, not a feed; choice'),
+  wormsAboveC: of(8, 6, 10, '°C', 'colder they do not go down by themselves; practice'),
   wormsBelowC: of(30, 25, 32, '°C', 'below this worms can live in it; practice'),
   moist: {
     low: of(0.65, 0.6, 0.68, 'wet basis', 'what a tower likes, the low end; practice'),

@@ -12,7 +12,7 @@ import { heapLogOf, type HeapLog, daysStanding } from '../heated/heap-log'
 import { heapPicture } from '../heated/picture'
 import { coreReadings } from '../heated/readings'
 import { expectCourse, middleCourse } from './expect'
-import { takenL, towerOn, wormsGate, type TowerNow } from './now'
+import { countedText, takenL, towerOn, wormsGate } from './now'
 import { OUTPUTS } from './outputs'
 import { channelPlan } from './plan'
 import { tasksOf } from './tasks'
@@ -22,26 +22,28 @@ import { PIPES_OUT, WORMS_GATE, WORMS_IN } from './words'
 import { dryZones } from './zones'
 import { TOWER } from './constants'
 
-function warmthNow(log: HeapLog, surroundings: Surroundings, tower: TowerNow): { readonly coreC: number, readonly read: boolean } {
-  const read = coreReadings(log).findLast(({ odd, at }) => !odd && daysBetween(at, surroundings.now) < TOWER.staleDays)
-  return read ? { coreC: read.coreC, read: true } : { coreC: tower.coreC, read: false }
-}
+/** Whether its warmth was read lately, and does not only follow from what is in it. */
+const isRead = (log: HeapLog, { now }: Surroundings) =>
+  coreReadings(log).some(({ odd, at }) => !odd && daysBetween(at, now) < TOWER.staleDays)
 
 function standing(log: HeapLog, surroundings: Surroundings): Standing {
   if (log.ended) return { phase: 'ended', label: 'Taken down', sentence: 'Emptied.', tone: 'good' }
   const tower = towerOn(log, surroundings)
   if (!tower) return { phase: 'empty', label: 'Empty', sentence: 'Nothing known is in it.', tone: 'mind' }
-  const { coreC, read } = warmthNow(log, surroundings, tower)
+  const { coreC } = tower
   const figure = quantityText('temperature', surroundings.units, coreC)
-  const sentence = `Day ${Math.floor(tower.day)}, core ${read ? 'read at' : 'expected around'} ${figure}, ${percentText(tower.moisture)} `
-    + `water by the weather; ${Math.round(tower.workedDays)} of ${TOWER.workingDays} days have counted.`
+  const sentence
+    = `Day ${Math.floor(tower.day)}, core ${isRead(log, surroundings) ? 'by what was read' : 'expected'} around ${figure}, `
+      + `${percentText(tower.moisture)} `
+      + `water; ${countedText(tower)}.`
   const dry = dryZones(log, surroundings.now)
   if (dry.length > 0 || tower.moisture < 0.52)
     return { phase: 'dry', label: dry.length > 0 ? `Dry at the ${dry[0]!.name}` : 'Too dry', sentence, figure, tone: 'bad' }
   if (coreC < 1) return { phase: 'frozen', label: 'Frozen', sentence, figure, tone: 'mind' }
   if (coreC >= 60) return { phase: 'hot', label: 'Hotter than it should', sentence, figure, tone: 'mind' }
   if (coreC >= TOWER.wormsBelowC && tower.day < 90) return { phase: 'warm', label: 'Warm', sentence, figure, tone: 'good' }
-  if (tower.workedDays >= TOWER.workingDays) return { phase: 'ready', label: 'Ready to test', sentence, figure, tone: 'good' }
+  if (windowsOf(log, surroundings).some(({ id, from }) => id === 'ready' && from <= surroundings.now))
+    return { phase: 'ready', label: 'Ready to test', sentence, figure, tone: 'good' }
   return log.did.some(({ deed }) => deed === WORMS_IN)
     ? { phase: 'worms', label: 'With worms', sentence, figure, tone: 'good' }
     : { phase: 'cool', label: 'Fungi at work', sentence, figure, tone: 'good' }
@@ -69,7 +71,7 @@ function picture(log: HeapLog, surroundings: Surroundings, day?: number): Pictur
     builtM: towerOn(log, surroundings, 0)?.heightM,
     ambientC,
     usedShare: tower?.usedShare,
-    ...(log.ended || !tower ? {} : { coreC: day === undefined ? warmthNow(log, surroundings, tower).coreC : tower.coreC, depthsC: depths }),
+    ...(log.ended || !tower ? {} : { coreC: tower.coreC, depthsC: depths }),
   })
   const channels: Primitive[]
     = site.kind === 'channelled' && heightM > 0 ? site.channels.map(channel => ({ kind: 'channel', channel, heightM })) : []
@@ -92,8 +94,7 @@ function told(log: HeapLog, surroundings: Surroundings, day?: number): string {
       ? spanText('temperature', units, expected.coreC.low, expected.coreC.high)
       : quantityText('temperature', units, tower.coreC)
   return `${Math.abs(daysBetween(at, surroundings.now)) < 1 ? 'Today' : dateText(at)}: core ${core}, `
-    + `${quantityText('length', units, tower.heightM)} high, ${percentText(tower.moisture)} water, ${Math.round(tower.workedDays)} days `
-    + 'have counted.'
+    + `${quantityText('length', units, tower.heightM)} high, ${percentText(tower.moisture)} water; ${countedText(tower)}.`
 }
 
 function lastDay(log: HeapLog, surroundings: Surroundings): number {
@@ -144,7 +145,7 @@ function facts(log: HeapLog, surroundings: Surroundings): Fact[] {
   const weekly = weeklyLitres(log, surroundings)
   return [
     {
-      label: 'Counted days', value: `${Math.round(tower.workedDays)} of ${TOWER.workingDays}`,
+      label: 'Counted days', value: `${Math.min(TOWER.workingDays, Math.floor(tower.workedDays))} of ${TOWER.workingDays}`,
       why: `${Math.round(tower.frozenDays)} frozen and ${Math.round(tower.dryDays)} dry days do not count`,
     },
     {

@@ -2,6 +2,7 @@ import { amountVolumeL } from '../../units/container'
 import { daysBetween } from '../../units/time'
 import type { Surroundings } from '../contract'
 import type { HeapLog } from '../heated/heap-log'
+import { nearest } from '../heated/as-found'
 import { works } from '../heated/working'
 import { middleCourse } from './expect'
 import { TOWER } from './constants'
@@ -22,6 +23,11 @@ export interface TowerNow {
   readonly dryKg: number
 }
 
+/** How many days have counted, in words; no more than its year. */
+export function countedText({ workedDays }: Pick<TowerNow, 'workedDays'>): string {
+  return workedDays >= TOWER.workingDays ? 'it has worked its year' : `${Math.floor(workedDays)} of ${TOWER.workingDays} days have counted`
+}
+
 /** Litres taken so far. */
 export const takenL = ({ takings }: Pick<HeapLog, 'takings'>): number =>
   takings.flatMap(({ products }) => products).reduce((sum, { amount }) => sum + amountVolumeL(amount), 0)
@@ -32,7 +38,7 @@ export function towerOn(log: HeapLog, surroundings: Surroundings, day?: number):
   if (!middle) return undefined
   const { course, question } = middle
   const wanted = Math.min(question.horizonDay, day ?? question.nowDay)
-  const at = Math.max(0, course.days.findIndex(one => one >= wanted - 1e-6))
+  const at = nearest(course.days, wanted)
   let [workedDays, frozenDays, dryDays, before] = [0, 0, 0, 0]
   for (let i = 0; i <= at; i++) {
     const length = course.days[i]! - before

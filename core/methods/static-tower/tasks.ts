@@ -4,7 +4,7 @@ import { dateText, dayText, weekdayText } from '../../units/dates'
 import { quantityText, roughly } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import type { Surroundings, Task } from '../contract'
-import { openPad, tasksFrom, type Ask } from '../course'
+import { isFrozen, openPad, tasksFrom, unlessFrozen, type Ask } from '../course'
 import type { HeapLog } from '../heated/heap-log'
 import { towerOn, wormsGate, type TowerNow } from './now'
 import { sinceWatered, waterWanted, weeklyLitres } from './water'
@@ -52,8 +52,8 @@ function read({ log, surroundings, tower }: Seen): Ask[] {
 function worms(seen: Seen): Ask[] {
   const { log, surroundings, tower } = seen
   if (did(seen, WORMS_IN) || !wormsGate(log, surroundings).open) return []
-  // Frozen, they would die on the way down.
-  if (tower.coreC < 6) return []
+  // Frozen, or with frost coming, they would die on the way down.
+  if (tower.coreC < TOWER.wormsAboveC || surroundings.weather.ambientC(surroundings.now) < TOWER.frostC || frost(seen).length > 0) return []
   return [{
     action: WORMS_IN, doing: openPad(WORMS_IN), label: 'Worms in', icon: 'i-ph-waves', title: 'Cool enough: let the worms in',
     reason: `Three days below ${quantityText('temperature', surroundings.units, TOWER.wormsBelowC)}. A handful or two of surface worms on `
@@ -166,5 +166,6 @@ export function tasksOf(log: HeapLog, surroundings: Surroundings): Task[] {
   const tower = log.ended ? undefined : towerOn(log, surroundings)
   if (!tower) return []
   const seen = { log, surroundings, tower }
-  return tasksFrom(log.id, [pipes, frost, read, worms, watering, feel, lookInto, measure, take].flatMap(make => make(seen)))
+  const asks = [pipes, frost, read, worms, watering, feel, lookInto, measure, take].flatMap(make => make(seen))
+  return tasksFrom(log.id, unlessFrozen(asks, isFrozen(surroundings.weather.ambientC(surroundings.now), tower.coreC)))
 }

@@ -1,4 +1,5 @@
 import { daysAfter } from '../course'
+import { capital } from '../../units/plural'
 import type { NamedWindow, Surroundings } from '../contract'
 import type { HeapLog } from '../heated/heap-log'
 import { ripeDayOf } from '../heated/ready-day'
@@ -7,7 +8,7 @@ import type { Course } from '../../heat/course'
 import { quantityText } from '../../units/format'
 import { coolFrom } from '../heated/forecast/answer'
 import { middleCourse } from './expect'
-import { towerOn, wormsGate } from './now'
+import { countedText, towerOn, wormsGate } from './now'
 import { WORMS_IN } from './words'
 import { TOWER } from './constants'
 import { HEATED } from '../heated/constants'
@@ -42,7 +43,7 @@ function countedReasons(log: HeapLog, surroundings: Surroundings): string[] {
   const said = spells.filter(([, days]) => days >= 1).map(([what, days]) => `${Math.round(days)} ${what}`)
   return [
     `Twelve months in which it worked: frozen and dry days do not count${said.length > 0 ? `, so far ${said.join(' and ')}` : ''}.`,
-    ...(counted ? [`${Math.round(counted.workedDays)} of ${TOWER.workingDays} days have counted.`] : []),
+    ...(counted ? [`${capital(countedText(counted))}.`] : []),
   ]
 }
 

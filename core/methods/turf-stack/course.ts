@@ -1,7 +1,9 @@
 import type { BegunBatch } from '../../journal/garden'
 import { countedAt, countedDays, dayCounts } from '../../warmth/day-counts'
 import { weatherFrom, type Lasting, type Situation, type Surroundings } from '../contract'
-import { askedOf, deedDay, defineCourse, foundIn, lookOfOneWay, onwards, situationOf, traitsBy, type CourseQuestion, type FoundAs } from '../course'
+import {
+  askedOf, deedDay, defineCourse, foundIn, lookOfOneWay, onwards, situationOf, traitsBy, type CourseQuestion, type FoundAs,
+} from '../course'
 import { TURF } from './constants'
 import { Z80 } from '../../statistics/counts'
 import { table } from '../../constants/constants'
@@ -98,6 +100,7 @@ export { forecaster }
 /** What is known of a stack today. */
 export function situate(batch: BegunBatch, surroundings: Surroundings): Situation {
   return situationOf(batch, surroundings, middleOf(batch, surroundings), [{
-    id: 'share', label: 'Of the way to loam', unit: 'percent', of: ({ rotted }) => rotted, foundBy: ['rotted'], as: share => Math.min(1, share),
+    id: 'share', label: 'Of the way to loam', unit: 'percent', of: ({ rotted }) => rotted, foundBy: ['rotted'],
+    as: share => Math.min(1, share),
   }])
 }

@@ -4,7 +4,7 @@ import { dayText, weekdayText } from '../../units/dates'
 import { quantityText } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import type { Surroundings, Task } from '../contract'
-import { openPad, tasksFrom, type Ask } from '../course'
+import { isFrozen, openPad, tasksFrom, unlessFrozen, type Ask } from '../course'
 import { alarmOf } from './alarms'
 import { wormApproach } from './approaches'
 import { dietOf } from './diet'
@@ -188,5 +188,6 @@ function harvest({ batch, surroundings }: Seen): Ask[] {
 export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
   const bin = batch.ended ? undefined : binOn(batch, surroundings)
   if (!bin) return []
-  return tasksFrom(batch.id, [alarm, bring, feed, lookAt, moisten, refresh, harvest].flatMap(make => make({ batch, surroundings, bin })))
+  const asks = [alarm, bring, feed, lookAt, moisten, refresh, harvest].flatMap(make => make({ batch, surroundings, bin }))
+  return tasksFrom(batch.id, unlessFrozen(asks, isFrozen(surroundings.weather.ambientC(surroundings.now), bin.binC)))
 }

@@ -48,8 +48,14 @@ function temperatures(batch: HeapLog, depth: 'coreC' | 'edgeC', { noise }: Discr
   }))
 }
 
+/** Between which limits a core lies that a hand felt so; no warmer than the air is just that, on a warm day and on a cold one. */
+function feltLimits(finding: string, ambientC: number): readonly [number, number] | undefined {
+  const limits = namedIn(HEATED.feltC, finding)
+  return limits && finding === 'cool' ? [limits[0], Math.min(limits[1], ambientC + HEATED.workingK)] : limits
+}
+
 /** All that was found of a batch by thermometer, stick and hand, in the order in which it was found. */
-export function findingsOf(batch: HeapLog, builtHeightM: number): StampedFinding<HeapRow>[] {
+export function findingsOf(batch: HeapLog, builtHeightM: number, ambientC: (at: Date) => number): StampedFinding<HeapRow>[] {
   const dayOf = (at: string) => daysBetween(batch.built.at, at)
   const heights = batch.heights.map(({ eventId, at, heightM }): StampedFinding<HeapRow> => ({
     eventId, at,
@@ -69,7 +75,7 @@ export function findingsOf(batch: HeapLog, builtHeightM: number): StampedFinding
       : []
   })
   const felt = batch.observations.flatMap(({ eventId, at, sense, finding }): StampedFinding<HeapRow>[] => {
-    const limits = sense === WARMTH ? namedIn(HEATED.feltC, finding) : undefined
+    const limits = sense === WARMTH ? feltLimits(finding, ambientC(new Date(at))) : undefined
     return limits
       ? [
           {

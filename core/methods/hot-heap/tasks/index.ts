@@ -1,6 +1,7 @@
 import { endOfDay } from 'date-fns'
 import type { HeapLog } from '../../heated/heap-log'
 import type { Surroundings, Task } from '../../contract'
+import { isFrozen, unlessFrozen } from '../../course'
 import { phaseNow } from '../standing'
 import type { Ask } from './ask'
 import { testAndFinish } from './finishing'
@@ -23,6 +24,6 @@ function once(asks: readonly Ask[]): Ask[] {
 export function tasksOf(batch: HeapLog, surroundings: Surroundings): Task[] {
   if (batch.finish) return []
   const look = { batch, surroundings, now: phaseNow(batch, surroundings) }
-  return once(ASKS.flatMap(make => make(look)))
+  return once(unlessFrozen(ASKS.flatMap(make => make(look)), isFrozen(surroundings.weather.ambientC(surroundings.now), look.now.coreC)))
     .map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: endOfDay(one.until) }))
 }
