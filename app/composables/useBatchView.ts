@@ -10,6 +10,7 @@ export function useBatchView(known: () => KnownBatch) {
   const day = seen(({ began, ended }) => Math.max(0, daysBetween(began.at, ended?.at ?? surroundings.value.now)))
   return {
     day,
+    situation: seen(batch => look.value.situate(batch, surroundings.value)),
     standing: seen(batch => look.value.standing(batch, surroundings.value)),
     windows: seen(batch => look.value.windows(batch, surroundings.value)),
     tasks: seen(batch => askedOf(batch, known().method, surroundings.value)),

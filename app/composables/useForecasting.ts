@@ -108,6 +108,7 @@ export function useForecasting() {
 
   async function work(): Promise<void> {
     const mine = ++ticket
+    if (weather.asking) return
     const all = inOrder.value
     await Promise.all(lines.map((_, place) => workThrough(all.filter(({ batch }) => lineOf(batch.id) === place), mine, place)))
     if (mine !== ticket) return
@@ -115,7 +116,8 @@ export function useForecasting() {
     await tellFirst()
   }
 
-  watchDebounced([inOrder, today, materials, () => surroundings.value.weather], () => void work(), {
+  const weather = useWeatherStore()
+  watchDebounced([inOrder, today, materials, () => surroundings.value.weather, () => weather.asking], () => void work(), {
     debounce: SETTLES_MS, immediate: true,
   })
 }

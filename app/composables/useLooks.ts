@@ -14,8 +14,8 @@ export interface BatchLook {
 interface Kept { readonly known: KnownBatch['batch'], readonly around: readonly unknown[], readonly look: BatchLook }
 
 const STEP_MS = 15 * 60_000
-/** What was found so far is shown so often: more often, and the page would jump about. */
-const SHOWN_EVERY_MS = 250
+/** How far it is, is said so often. What was found is shown when all of it is: a list that is still being put together jumps about. */
+const SAID_EVERY_MS = 250
 
 /**
  * How every standing batch is today, worked out in slices: forty of them must not hold the page up. What has not changed is not
@@ -28,6 +28,7 @@ export const useLooks = createGlobalState(() => {
     (surroundings.value.spares ?? []).map(({ material, count }) => `${material.id} ${Math.round(4 * count)}`).join(';'),
   )
   const forecasts = useForecastStore()
+  const weather = useWeatherStore()
   const { asked } = useTrials()
   const kept = new Map<string, Kept>()
   const looks = shallowRef<ReadonlyMap<string, BatchLook>>(new Map())
@@ -91,6 +92,8 @@ export const useLooks = createGlobalState(() => {
 
   async function work(): Promise<void> {
     const mine = ++ticket
+    // With the weather still to come, all of it would be looked at twice, and what was shown would move.
+    if (weather.asking) return
     const around = surroundings.value
     const stale = standing.value.filter(known => !isFresh(known))
     // What was just recorded is wanted first.
@@ -100,14 +103,13 @@ export const useLooks = createGlobalState(() => {
         - Number(kept.has(a.batch.id) && kept.get(a.batch.id)!.known !== a.batch),
     )
     for (const id of [...kept.keys()]) if (!standing.value.some(({ batch }) => batch.id === id)) kept.delete(id)
-    let shownAt = performance.now()
+    let saidAt = performance.now()
     const all = await inSlices(lookAtAll(stale), {
       stillWanted: () => mine === ticket,
       onStep: (done) => {
-        if (performance.now() - shownAt < SHOWN_EVERY_MS) return
-        shownAt = performance.now()
+        if (performance.now() - saidAt < SAID_EVERY_MS) return
+        saidAt = performance.now()
         looking.value = { done, of: stale.length }
-        show()
       },
     })
     if (!all) return
@@ -115,7 +117,7 @@ export const useLooks = createGlobalState(() => {
     lookedAt.value = around
     show()
   }
-  watch([standing, surroundings, () => forecasts.kept], () => void work(), { immediate: true })
+  watch([standing, surroundings, () => forecasts.kept, () => weather.asking], () => void work(), { immediate: true })
   watch(asked, show)
   return { looks, looking, lookedAt }
 })

@@ -19,7 +19,7 @@ const NOTED_BACK = 7
  * Weather beyond what is usual for the season. The demo asks the stand-in station; a gardener's own garden knows only what was
  * noted in it by hand, and is never given weather that was made up.
  */
-export function useWeather() {
+export const useWeather = createGlobalState(() => {
   const { settings, now, store } = useGarden()
   const weather = useWeatherStore()
   const madeUp = computed(() => store.which === 'demo')
@@ -28,6 +28,7 @@ export function useWeather() {
 
   async function fetchWeather(): Promise<void> {
     if (!madeUp.value) return weather.hear(undefined)
+    weather.asking = true
     try {
       const answer = v.parse(
         weatherSchema,
@@ -35,12 +36,14 @@ export function useWeather() {
           query: { climate: settings.value.climate.id, day: format(new Date(), 'yyyy-MM-dd') }, timeout: 4000,
         }),
       )
-      weather.hear(answer.days.map(({ date, ...day }) => ({ ...day, at: atNoon(date) })))
+      // What was, before what will be: the garden is thought through once, with both.
       await keepPast([...answer.past, answer.days[0]!])
+      weather.hear(answer.days.map(({ date, ...day }) => ({ ...day, at: atNoon(date) })))
     }
     catch {
       weather.hear(undefined)
     }
+    weather.asking = false
   }
   /** What has been is written down, a day a line, so that it is not forgotten: it counts for what a heap went through. */
   async function keepPast(told: readonly ToldDay[]): Promise<void> {
@@ -51,7 +54,7 @@ export function useWeather() {
     if (fresh.length > 0) await store.write(fresh)
   }
   watch(notedKey, () => weather.keep(noted.value.map(({ day, ...of }) => ({ ...of, at: atNoon(day) }))), { immediate: true })
-  watch(madeUp, fetchWeather, { immediate: true })
+  watch(madeUp, fetchWeather, { immediate: true, flush: 'sync' })
   useEventListener('online', fetchWeather)
 
   const usualC = computed(() => usualTemperatureC(settings.value.climate, dayOfYear(now.value)))
@@ -70,4 +73,4 @@ export function useWeather() {
     days: computed(() => (madeUp.value ? weather.days : undefined)), reached: computed(() => weather.reached), madeUp, usualC,
     usualRainMm, notable, today, note,
   }
-}
+})

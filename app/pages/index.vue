@@ -13,7 +13,12 @@ const { looks, looking, lookedAt } = useLooks()
 const { day, amount } = useSay()
 
 const byId = computed(() => new Map(standing.value.map(known => [known.batch.id, known])))
-const tasks = computed(() => [...looks.value.values()].flatMap(look => look.tasks))
+const { held, changed, showNow } = useHeld(
+  () => [...looks.value.values()].flatMap(look => look.tasks), () => lookedAt.value !== undefined,
+  tasks => inRoundOrder(tasks.filter(({ due }) => due <= endOfDay(now.value))).map(({ id, urgency }) => `${id} ${urgency}`).join(),
+)
+/** A batch that was ended or undone meanwhile asks for nothing. */
+const tasks = computed(() => held.value.filter(({ batchId }) => byId.value.has(batchId)))
 const today = computed(() => inRoundOrder(tasks.value.filter(({ due }) => due <= endOfDay(now.value))))
 /** In the order of the walk, each batch once. */
 const stops = computed(() =>
@@ -102,9 +107,25 @@ const left = (days: number) => (days < 0 ? 'past its best' : days < 1 ? 'today' 
         />
       </ul>
       <p
-        v-if="looking || !lookedAt"
+        v-if="changed"
         role="status"
         class="aside-note"
+      >
+        Worked out more closely meanwhile: the round is another one.
+        <button
+          type="button"
+          class="tap underline underline-offset-3"
+          data-show-changed
+          @click="showNow"
+        >
+          Show it
+        </button>
+      </p>
+      <p
+        v-else-if="looking || !lookedAt"
+        role="status"
+        class="aside-note"
+        :class="{ 'min-h-[70vh]': !lookedAt }"
       >
         {{ looking ? `Looking at ${looking.of} of them… ${looking.done}` : 'Looking…' }}
       </p>
@@ -182,7 +203,10 @@ const left = (days: number) => (days < 0 ? 'past its best' : days < 1 ? 'today' 
       </button>
     </p>
     <BuildingBar class="mt-4" />
-    <div class="grid md:grid-cols-2 gap-x-10 gap-y-6 mt-6">
+    <div
+      v-if="lookedAt || standing.length === 0"
+      class="grid md:grid-cols-2 gap-x-10 gap-y-6 mt-6"
+    >
       <section
         v-if="gathering.length > 0"
         aria-labelledby="gather"

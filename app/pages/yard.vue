@@ -1,20 +1,20 @@
 <script setup lang="ts">
 import { cameOutL, goneInL } from '#core/garden/batch'
 import { METHODS } from '#core/methods'
-import type { NamedWindow } from '#core/methods/contract'
+import { windowDays, type NamedWindow } from '#core/methods/contract'
 
 definePageMeta({ title: 'The yard' })
 
 /** Every batch: those that stand, to one scale, what comes of them over the years, and those that are done. */
-const { standing, finished, unknown } = useGarden()
-const { quantity, day, window } = useSay()
+const { standing, finished, unknown, now } = useGarden()
+const { quantity, day } = useSay()
 const { materials } = useGarden()
 const { looks, lookedAt } = useLooks()
 const { trials } = useTrials()
 
 /** A window as far as anybody looked. */
-function windowText({ label, from, to, orLater }: NamedWindow): string {
-  return `${label.toLowerCase()} ${window(from, to)}${orLater ? ' or later' : ''}`
+function windowText(window: NamedWindow): string {
+  return `${window.label.toLowerCase()} ${windowDays(window, now.value, day)}`
 }
 const pipelines = computed(() => METHODS.flatMap((method) => {
   const laid

@@ -7,11 +7,13 @@ import { BUILD } from '~/utils/build'
 import { useForecastStore } from './forecasts'
 import { shelfName, useGardenStore } from './garden'
 
-const forecast = (typical: number) => ({
-  days: Float64Array.of(0, 1, 2), series: { heat: { low: Float32Array.of(1, 2, 3), typical: Float32Array.of(2, 3, 4), high: Float32Array.of(3, 4, 5) } },
-  rows: {}, windows: { ready: { start: { low: 1, typical: 2, high: 3 }, now: { low: typical - 1, typical, high: typical + 1 }, moves: [] } },
+const forecast = (typical: number): Forecast => ({
+  days: Float64Array.of(0, 1, 2),
+  series: { heat: { low: Float32Array.of(1, 2, 3), typical: Float32Array.of(2, 3, 4), high: Float32Array.of(3, 4, 5) } },
+  rows: {},
+  windows: { ready: { start: { low: 1, typical: 2, high: 3 }, now: { low: typical - 1, typical, high: typical + 1 }, moves: [] } },
   horizonDay: 2, members: 3, effective: 2, rounds: 1,
-}) satisfies Forecast
+})
 
 beforeEach(async () => {
   const held = new Map<string, string>()

@@ -14,6 +14,8 @@ export const useWeatherStore = defineStore('weather', () => {
   const kept = shallowRef<readonly KnownDay[]>([])
   /** Whether the station answered; nothing before it was asked. */
   const reached = ref<boolean>()
+  /** The station is being asked: what is worked out now would be worked out again. */
+  const asking = ref(false)
   /** What was written down counts over what was foretold. */
   const all = computed(() => [...(days.value ?? []), ...kept.value])
   /** Most days that are asked for lie far outside of what is known: they are told apart without writing them out. */
@@ -44,6 +46,7 @@ export const useWeatherStore = defineStore('weather', () => {
     days.value = undefined
     kept.value = []
     reached.value = undefined
+    asking.value = false
   }
-  return { days, kept, reached, known, hear, keep, reset }
+  return { days, kept, reached, asking, known, hear, keep, reset }
 })

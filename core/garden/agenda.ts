@@ -18,8 +18,13 @@ export function agendaOf(
           to: task.until < start ? start : task.until < addDays(start, 2) ? task.until : addDays(start, 2),
         }
       })
-    const windows = method.life.windows(batch, surroundings).map(({ id, announced, from, to, reasons }): CalendarEntry =>
-      ({ id: `${batch.id}.${id}`, title: `${batch.name} ${announced}`, text: reasons.join(' '), place: batch.place, from, to }))
+    // What nobody has looked as far as has no day to be written down.
+    const windows = method.life
+      .windows(batch, surroundings)
+      .filter(({ beyond }) => !beyond)
+      .map(({ id, announced, from, to, reasons }): CalendarEntry => ({
+        id: `${batch.id}.${id}`, title: `${batch.name} ${announced}`, text: reasons.join(' '), place: batch.place, from, to,
+      }))
     return [...asked, ...windows]
   })
 }

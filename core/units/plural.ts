@@ -17,6 +17,11 @@ export function daysText(days: number): string {
   return counted(Math.round(days), 'day', 'days')
 }
 
+/** So many months, whole. */
+export function monthsText(months: number): string {
+  return counted(Math.round(months), 'month', 'months')
+}
+
 /** The same with its first letter as at the beginning of a sentence. */
 export function capital(text: string): string {
   return `${text.charAt(0).toUpperCase()}${text.slice(1)}`

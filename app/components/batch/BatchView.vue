@@ -7,7 +7,7 @@ import type { KnownBatch } from '~/composables/useGarden'
 const { known } = defineProps<{ known: KnownBatch }>()
 const BatchChart = defineAsyncComponent(() => import('./BatchChart.vue'))
 const { now, units, surroundings } = useGarden()
-const { day, standing, windows, tasks, charts, facts, gates } = useBatchView(() => known)
+const { day, situation, standing, windows, tasks, charts, facts, gates } = useBatchView(() => known)
 const { supposed, whatIf } = useWhatIf(() => known)
 const wondering = ref(false)
 watch(wondering, (on) => { if (!on) supposed.value = [] })
@@ -128,6 +128,10 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
           v-if="windows.length > 0 && stands"
           :known="known"
           :windows="windows"
+        />
+        <KnownList
+          v-if="stands"
+          :situation="situation"
         />
         <FactList
           v-if="facts.length > 0"

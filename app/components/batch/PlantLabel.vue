@@ -3,12 +3,13 @@ import { dateText, monthYearText } from '#core/units/dates'
 import { inputsOf } from '#core/journal/garden'
 import { carriedByBatch } from '#core/lots/carried'
 import { carriedCautions } from '#core/lots/words'
+import { windowDays } from '#core/methods/contract'
 import { materialOf } from '#core/mix/portion'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** A label to cut out and tie on: what it is, from when, of what, when to look. */
 const { known } = defineProps<{ known: KnownBatch }>()
-const { store, clock, materials, surroundings } = useGarden()
+const { store, now, clock, materials, surroundings } = useGarden()
 const kinds = computed(() =>
   [...new Set(inputsOf(known.batch).flatMap(one => materialOf(one, materials.value)?.name ?? []))].slice(0, 4).join(', '),
 )
@@ -41,8 +42,8 @@ const windows = computed(() => known.method.life.windows(known.batch, surroundin
         class="line-rule py-1 flex justify-between gap-4"
       >
         <span class="font-semibold text-highlighted">{{ window.label }}</span><span>{{
-          monthYearText(window.from)
-        }} – {{ monthYearText(window.to) }}{{ window.orLater ? ' or later' : '' }}</span>
+          windowDays(window, now, monthYearText)
+        }}</span>
       </li>
     </ul>
     <p

@@ -24,7 +24,9 @@ const measured = known.batch.gauged[HEIGHT]?.findLast(({ at }) => at >= changedA
 const heightM = ref(Math.round(100 * (measured?.value ?? expectedM ?? 0)) / 100)
 const bucket = computed(() => containerThen(materialContainers.value.find(({ id }) => id === 'bucket') ?? materialContainers.value[0]!))
 const amounts = ref<Amount[]>(outputs.value.map(() => ({ count: 0, container: bucket.value, packing: 'loose' })))
-const [first] = look.windows(known.batch, surroundings.value)
+const windows = look.windows(known.batch, surroundings.value)
+/** What comes out of it is what it is for: where worms may go in earlier, it is not ripe by that. */
+const first = windows.find(({ id }) => id === 'ready') ?? windows[0]
 const early = computed(() => first !== undefined && first.from > now.value)
 const ends = ref<'ends' | 'goes-on'>(known.method.life.inParts ? 'goes-on' : 'ends')
 const outL = computed(() => amounts.value.reduce((sum, { count, container }) => sum + count * container.volumeL, 0))

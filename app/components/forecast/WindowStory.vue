@@ -2,7 +2,7 @@
 import { howSure } from '#core/learning/sureness'
 import { daysText } from '#core/units/plural'
 import { addHours, differenceInCalendarDays } from 'date-fns'
-import type { DayWindow, NamedWindow, WindowMove } from '#core/methods/contract'
+import { sinceOf, stageOf, windowDays, type DayWindow, type NamedWindow, type WindowMove } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** One window: at the start and now on one line, how it moved, and what moved it most. `endMs` lets several share one line of time. */
@@ -19,7 +19,17 @@ const course = computed(() => forecast.value?.windows[window.id])
 const on = (days: number) => addHours(new Date(known.batch.began.at), Math.round(days * 24))
 const startMs = computed(() => new Date(known.batch.began.at).getTime())
 const at = (moment: Date | number) => 100 * (Number(moment) - startMs.value) / (endMs - startMs.value)
-const open = computed(() => window.from <= now.value)
+const stage = computed(() => stageOf(window, now.value))
+/** What is said above the day, and the day. */
+const told = computed((): readonly [above: string, days: string] => {
+  if (stage.value === 'begun') return [window.begun, say.day(sinceOf(window))]
+  if (stage.value === 'may-be') return [`${window.label}: it may be already`, `most likely ${say.day(sinceOf(window))}`]
+  return stage.value === 'coming' && !window.orLater
+    ? [window.coming, say.window(window.from, window.to)]
+    : [window.label, windowDays(window, now.value, say.day)]
+})
+/** Before it, the day that is most likely. */
+const likely = computed(() => stage.value === 'coming' && window.likely ? `Most likely around ${say.day(window.likely)}.` : '')
 /** What was told first, as it was written down then; until then, as it would be told. */
 const atStart = computed(() => known.batch.foretold?.windows[window.id] ?? course.value?.start)
 const dates = ({ low, high }: DayWindow) => say.window(on(low), on(high))
@@ -52,16 +62,22 @@ const justMoved = computed(() => {
   const event = before.causedBy ? store.journal.events.get(before.causedBy) : undefined
   return `Just now ${moved(Math.round(days))}: ${event ? wordsOf(event, known) : 'a day went by, or the weather is another one'}`
 })
-const sure = computed(() => course.value && !open.value ? howSure(course.value.now) : '')
+/** Only where there is a window is there anything to be sure of. */
+const sure = computed(() => course.value && stage.value === 'coming' && !window.orLater ? howSure(course.value.now) : '')
 </script>
 
 <template>
   <div>
     <p class="text-lg leading-snug">
-      <span class="aside-note block"><TermNote :word="open ? window.begun : window.coming" /></span>
-      <strong class="font-serif font-semibold text-highlighted">{{
-        open ? say.day(window.from) : say.window(window.from, window.to)
-      }}</strong><span v-if="window.orLater"> or later</span>
+      <span class="aside-note block"><TermNote :word="told[0]" /></span>
+      <strong class="font-serif font-semibold text-highlighted">{{ told[1] }}</strong>
+    </p>
+    <p
+      v-if="likely"
+      class="aside-note"
+      data-likely
+    >
+      {{ likely }}
     </p>
     <svg
       viewBox="0 0 100 16"

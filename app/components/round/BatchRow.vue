@@ -1,9 +1,18 @@
 <script setup lang="ts">
+import { asVessel } from '#core/vessel/site'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** Every standing batch side by side on one soil line. */
 const { batches, pxPerMetre = 105 } = defineProps<{ batches: readonly KnownBatch[], pxPerMetre?: number }>()
 const GROUND_CM = 13
+/** What stands on the line and above it: name, state and age below; air above, as the drawings leave it. */
+const CAPTION_PX = 74
+const AIR_M = 0.16
+/** Its place is kept before the first of them is drawn: nothing below moves when they come. */
+const heightPx = computed(() => {
+  const heights = batches.map(({ batch: { began: { site } } }) => site.kind === 'area' ? 0.3 : asVessel(site).heightM)
+  return Math.ceil((Math.max(0.3, ...heights) + AIR_M + GROUND_CM / 100) * pxPerMetre) + CAPTION_PX
+})
 const { looks } = useLooks()
 /** Those that have been looked at; they come a handful at a time. */
 const shown = computed(() => batches.flatMap((known) => {
@@ -16,6 +25,7 @@ const drawn = useGrowing(() => shown.value.length, 5)
 <template>
   <ul
     class="flex items-end gap-0 overflow-x-auto relative min-h-48"
+    :style="{ minHeight: `${heightPx}px` }"
     aria-label="What stands in the garden"
     tabindex="0"
   >
@@ -27,6 +37,7 @@ const drawn = useGrowing(() => shown.value.length, 5)
       :px-per-metre="pxPerMetre"
     />
     <li
+      v-if="drawn >= shown.length"
       class="flex-1 min-w-2 self-stretch flex flex-col justify-end"
       aria-hidden="true"
     >

@@ -27,7 +27,10 @@ const dayName = (index: number, at: Date) => index === 0 ? 'today' : index === 1
 </script>
 
 <template>
-  <div class="min-w-0 max-w-full">
+  <div
+    class="min-w-0 max-w-full"
+    :class="{ 'min-h-23': madeUp }"
+  >
     <ul
       v-if="days"
       class="flex gap-4 overflow-x-auto"

@@ -22,6 +22,7 @@ const here = (place: Place) =>
 /** Views of many things beside each other take the width there is. */
 const WIDE = ['/', '/store', '/yard', '/beds', '/garden']
 const MAIN_ID = 'page'
+useWeather()
 useForecasting()
 </script>
 

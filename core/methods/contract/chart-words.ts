@@ -1,8 +1,9 @@
-import { dateText, dayText, shortDateText } from '../../units/dates'
+import { dayText, shortDateText } from '../../units/dates'
 import { numberText, quantityText, spanText } from '../../units/format'
 import { DAY_MS } from '../../units/time'
 import type { UnitSystem } from '../../units/system'
 import type { Chart, ChartPoint, NamedWindow } from './look'
+import { windowDays } from './window-words'
 
 /** A value of a chart with its unit. */
 function valueText({ unit }: Pick<Chart, 'unit'>, value: number, units: UnitSystem): string {
@@ -41,7 +42,7 @@ export function chartSentences(chart: Chart, windows: readonly NamedWindow[], no
         : '') + '.'
       : 'Nothing read so far.',
     ...(today ? [`Expected now ${today}${week ? `, in a week ${week}` : ''}.`] : []),
-    ...(window ? [`${window.label}: ${dateText(window.from)} to ${dateText(window.to)}${window.orLater ? ' or later' : ''}.`] : []),
+    ...(window ? [`${window.label}: ${windowDays(window, now)}.`] : []),
   ].join(' ')
 }
 

@@ -29,8 +29,12 @@ export interface NamedWindow {
   readonly from: Date
   readonly to: Date
   readonly reasons: readonly string[]
+  /** The most likely day within it; nothing where it may well lie beyond what was looked at. */
+  readonly likely?: Date
   /** It may well be later than `to`: nobody looked further ahead. */
   readonly orLater?: boolean
+  /** All of it lies beyond what was looked at: `to` is the end of that, and no day of its own. */
+  readonly beyond?: boolean
   /** What is said while it is to come, and once it has begun. */
   readonly coming: string
   /** How a calendar tells of it, behind the batch's name: "may be ready". */

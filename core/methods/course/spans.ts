@@ -13,7 +13,7 @@ export interface Roughly {
 }
 
 /** What a window says of its days. */
-export type Span = Pick<NamedWindow, 'id' | 'from' | 'to' | 'orLater'>
+export type Span = Pick<NamedWindow, 'id' | 'from' | 'to' | 'orLater' | 'likely' | 'beyond'>
 
 /** The moment so many days after a beginning, to the minute. */
 export function daysAfter(at: string | Date, days: number): Date {
@@ -40,9 +40,15 @@ export function spansOf(
   return {
     days,
     span: (id, typical, from = 0, atLeast = 0) => {
-      const { low, high } = days(id, typical, from)
+      const { low, typical: middle, high } = days(id, typical, from)
+      const isBeyond = (day: number) => day >= horizonDay - near
       const on = (day: number) => daysAfter(batch.began.at, capped ? Math.min(horizonDay, day) : day)
-      return { id, from: on(low), to: on(Math.max(low + atLeast, high)), ...(high >= horizonDay - near ? { orLater: true } : {}) }
+      return {
+        id, from: on(low), to: on(Math.max(low + atLeast, high)),
+        ...(isBeyond(middle) ? {} : { likely: on(middle) }),
+        ...(isBeyond(high) ? { orLater: true } : {}),
+        ...(isBeyond(low) ? { beyond: true } : {}),
+      }
     },
   }
 }

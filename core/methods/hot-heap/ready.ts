@@ -17,6 +17,8 @@ export interface ReadyWindow {
   readonly reasons: readonly string[]
   /** It may well be later than `to`: nobody looked further ahead. */
   readonly orLater?: boolean
+  readonly likely?: Date
+  readonly beyond?: boolean
 }
 
 const later = (builtAt: string, days: number) => addHours(new Date(builtAt), Math.round(days * 24))
@@ -31,7 +33,17 @@ function leastFromNow(now: PhaseNow, batch: HeapLog): { readonly days: number, r
   return { days: 0 }
 }
 
-interface Stages { readonly from: Date, readonly to: Date, readonly reason: string, readonly orLater?: boolean }
+interface Stages extends Omit<ReadyWindow, 'reasons'> { readonly reason: string }
+
+/** Days as dates, and as far as anybody looked. */
+function spanOf(batch: HeapLog, low: number, typical: number, high: number, horizonDay: number): Omit<Stages, 'reason'> {
+  const on = (day: number) => later(batch.built.at, day)
+  const last = horizonDay - 1
+  return {
+    from: on(low), to: on(high), ...(typical < last ? { likely: on(typical) } : {}), ...(high >= last ? { orLater: true } : {}),
+    ...(low >= last ? { beyond: true } : {}),
+  }
+}
 
 /** What ripe means, and what it hangs on. */
 function why(batch: HeapLog, coolDay: number, readyDay: number): string {
@@ -48,9 +60,9 @@ function byForecast(batch: HeapLog, surroundings: Surroundings): Stages | undefi
   const forecast = surroundings.forecastOf?.(batch.id)
   const middle = middleCourse(batch, surroundings)
   if (!forecast || !middle) return undefined
-  const { low, high } = forecast.windows.ready!.now
+  const { low, typical, high } = forecast.windows.ready!.now
   return {
-    from: later(batch.built.at, low), to: later(batch.built.at, high), orLater: high >= forecast.horizonDay - 1,
+    ...spanOf(batch, low, typical, high, forecast.horizonDay),
     reason: why(batch, coolDayOf(middle.course, middle.question.weather.airC), low),
   }
 }
@@ -69,8 +81,8 @@ function byOneCourse(batch: HeapLog, surroundings: Surroundings): Stages {
   const { course, question } = middle
   const ripe = Math.max(ripeDayOf(course, HEATED.ripeMgG) ?? question.horizonDay, coolDayOf(course, question.weather.airC))
   return {
-    from: later(batch.built.at, ripe * HOT.roughly.sooner), to: later(batch.built.at, ripe * HOT.roughly.later),
-    orLater: ripe >= question.horizonDay - 1, reason: why(batch, coolDayOf(course, question.weather.airC), ripe * HOT.roughly.sooner),
+    ...spanOf(batch, ripe * HOT.roughly.sooner, ripe, Math.min(question.horizonDay, ripe * HOT.roughly.later), question.horizonDay),
+    reason: why(batch, coolDayOf(course, question.weather.airC), ripe * HOT.roughly.sooner),
   }
 }
 
@@ -80,13 +92,17 @@ function byOneCourse(batch: HeapLog, surroundings: Surroundings): Stages {
  */
 export function readyWindow(batch: HeapLog, surroundings: Surroundings): ReadyWindow {
   const now = phaseNow(batch, surroundings)
-  const { from, to, reason, orLater } = byForecast(batch, surroundings) ?? byOneCourse(batch, surroundings)
+  const { from, to, reason, likely, ...far } = byForecast(batch, surroundings) ?? byOneCourse(batch, surroundings)
   const least = leastFromNow(now, batch)
   const earliest = addDays(surroundings.now, least.days)
   const stalled = now.phase === 'stalled' ? ['It has not heated: left so, it rots cold.'] : []
   if (from >= earliest || !least.reason)
-    return { from, to: to > from ? to : addDays(from, 7), reasons: [reason, ...stalled], ...(orLater ? { orLater } : {}) }
+    return { from, to: to > from ? to : addDays(from, 7), reasons: [reason, ...stalled], ...(likely ? { likely } : {}), ...far }
   const width = Math.max(7, daysBetween(from, to) / 2)
   const end = addDays(earliest, Math.round(width))
-  return { from: earliest, to: to > end ? to : end, reasons: [reason, least.reason, ...stalled], ...(orLater ? { orLater } : {}) }
+  const middle = addDays(earliest, Math.round(width / 2))
+  return {
+    from: earliest, to: to > end ? to : end, reasons: [reason, least.reason, ...stalled],
+    ...(likely ? { likely: likely > middle ? likely : middle } : {}), ...far,
+  }
 }

@@ -53,11 +53,13 @@ function readyWindow(log: HeapLog, surroundings: Surroundings, { course, questio
     workedUp(course, { days: 0 }, 0, TOWER.workingDays).day ?? question.horizonDay,
   )
   const known = surroundings.forecastOf?.(log.id)?.windows.ready?.now
-  const { low, high } = known ?? { low: ripe * TOWER.roughly.sooner, high: ripe * TOWER.roughly.later }
+  const { low, typical, high } = known ?? { low: ripe * TOWER.roughly.sooner, typical: ripe, high: ripe * TOWER.roughly.later }
+  const last = question.horizonDay - 1
   return {
     id: 'ready', label: 'Ready', from: daysAfter(log.built.at, low), to: daysAfter(log.built.at, Math.max(low + 7, high)),
     coming: 'Ready between', announced: 'may be ready', begun: 'Ready to test since',
-    ...(high >= question.horizonDay - 1 ? { orLater: true } : {}),
+    ...(typical < last ? { likely: daysAfter(log.built.at, typical) } : {}), ...(high >= last ? { orLater: true } : {}),
+    ...(low >= last ? { beyond: true } : {}),
     reasons: countedReasons(log, surroundings),
     leavesOut: 'Not reckoned with: channels that fell in, corners that no water reaches, what worms do.',
   }

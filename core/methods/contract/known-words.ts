@@ -1,0 +1,33 @@
+import { percentText, quantityText, spanText } from '../../units/format'
+import { daysText } from '../../units/plural'
+import type { UnitSystem } from '../../units/system'
+import { daysBetween } from '../../units/time'
+import type { Known } from './situation'
+
+/** A number that is known, in a gardener's units. */
+export function knownText({ unit, middle }: Known, units: UnitSystem): string {
+  if (unit === 'percent') return percentText(middle)
+  return unit === 'none' ? `${Math.round(middle)}` : quantityText(unit, units, middle)
+}
+
+/** Within what it is eight times in ten, where that is more than one number. */
+export function knownBand({ unit, low, high }: Known, units: UnitSystem): string {
+  if (unit === 'none') return ''
+  const [from, to] = unit === 'percent' ? [percentText(low), percentText(high)] : [low, high].map(one => quantityText(unit, units, one))
+  if (from === to) return ''
+  return unit === 'percent' ? `${Math.round(100 * low)}–${to}` : spanText(unit, units, low, high)
+}
+
+const ago = (at: Date, now: Date) => {
+  const days = Math.floor(daysBetween(at, now))
+  return days < 1 ? 'today' : days === 1 ? 'yesterday' : `${daysText(days)} ago`
+}
+
+const FOUND = { 'recorded': 'read', 'by hand': 'found by hand', 'reckoned': '', 'usual': '' } as const
+
+/** What a number rests on, in half a sentence: "read yesterday", "reckoned on from what was found 12 days ago". */
+export function restsText({ from, at }: Known, now: Date): string {
+  if (from === 'usual') return 'as is usual'
+  if (!at) return 'reckoned'
+  return from === 'reckoned' ? `reckoned on from what was found ${ago(at, now)}` : `${FOUND[from]} ${ago(at, now)}`
+}

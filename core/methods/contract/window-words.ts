@@ -1,0 +1,39 @@
+import { isSameDay } from 'date-fns'
+import { dateText } from '../../units/dates'
+import { monthsText } from '../../units/plural'
+import { DAY_MS } from '../../units/time'
+import type { NamedWindow } from './look'
+
+/** Where today stands to a window: far beyond what was looked at, before it, within it, or past the day that is most likely. */
+export type WindowStage = 'beyond' | 'coming' | 'may-be' | 'begun'
+
+type Told = Pick<NamedWindow, 'from' | 'to' | 'likely' | 'orLater' | 'beyond'>
+
+/** The day from which it is taken to be so: the most likely one, where it is known. */
+export function sinceOf({ from, likely }: Pick<NamedWindow, 'from' | 'likely'>): Date {
+  return likely ?? from
+}
+
+/** Where today stands to a window. What is only possible so far is no "since". */
+export function stageOf(window: Told, now: Date): WindowStage {
+  if (window.beyond) return 'beyond'
+  if (now < window.from) return 'coming'
+  return now < sinceOf(window) ? 'may-be' : 'begun'
+}
+
+const DAYS_A_MONTH = 30.4
+
+/** The days of a window in words, without any that nobody looked at. */
+export function windowDays(window: Told, now: Date, day: (at: Date) => string = dateText): string {
+  switch (stageOf(window, now)) {
+    case 'beyond': {
+      const months = Math.floor((window.to.getTime() - now.getTime()) / DAY_MS / DAYS_A_MONTH)
+      return `not within the next ${monthsText(Math.max(1, months))}`
+    }
+    case 'begun': return `since ${day(sinceOf(window))}`
+    case 'may-be': return `may be already, most likely ${day(sinceOf(window))}`
+    case 'coming':
+      if (window.orLater) return `from ${day(window.from)} on`
+      return isSameDay(window.from, window.to) ? day(window.from) : `${day(window.from)} – ${day(window.to)}`
+  }
+}
