@@ -28,8 +28,7 @@ const dayName = (index: number, at: Date) => index === 0 ? 'today' : index === 1
 
 <template>
   <div
-    class="min-w-0 max-w-full"
-    :class="{ 'min-h-23': madeUp }"
+    class="min-w-0 max-w-full min-h-23"
   >
     <ul
       v-if="days"

@@ -26,7 +26,7 @@ const plain = (text: string) => text.replace(/\u00A0/g, ' ')
 describe('a chart in words', () => {
   it('says the latest and the highest that is not odd, what comes and the window', () => {
     expect(plain(chartSentences(heat, [ready], new Date(day(10)), 'metric'))).toBe(
-      'Latest 54 °C on 9 November, highest 63 °C on 5 November. Expected now 40–50 °C, in a week 35–45 °C. Ready: 20 January 2027 to 19 '
+      'Latest 54 °C on 9 November, highest 63 °C on 5 November. Expected now 40–50 °C, in a week 35–45 °C. Ready: 20 January 2027 – 19 '
       + 'February 2027.',
     )
     expect(plain(chartSentences(heat, [], new Date(day(10)), 'us'))).toMatch(/^Latest 129 °F on 9 November, highest 145 °F/)

@@ -25,9 +25,9 @@ const ago = (at: Date, now: Date) => {
 
 const FOUND = { 'recorded': 'read', 'by hand': 'found by hand', 'reckoned': '', 'usual': '' } as const
 
-/** What a number rests on, in half a sentence: "read yesterday", "reckoned on from what was found 12 days ago". */
+/** What a number rests on, in half a sentence: "read yesterday", "reckoned on from 12 days ago". */
 export function restsText({ from, at }: Known, now: Date): string {
   if (from === 'usual') return 'as is usual'
   if (!at) return 'reckoned'
-  return from === 'reckoned' ? `reckoned on from what was found ${ago(at, now)}` : `${FOUND[from]} ${ago(at, now)}`
+  return from === 'reckoned' ? `reckoned on from ${ago(at, now)}` : `${FOUND[from]} ${ago(at, now)}`
 }
