@@ -73,10 +73,16 @@ describe('what the store can spare', () => {
     const grass = LIBRARY_BOOK.find('grass-clippings')!
     const bucket = STARTING_CONTAINERS.metric[0]!
     const lot = (count: number, volumeL: number) =>
-      ({ material: grass, leftCount: count, lot: { container: { ...bucket, volumeL }, packing: 'loose' } }) as never
+      ({
+        material: grass, leftCount: count, lot: { container: { ...bucket, volumeL }, packing: 'loose' }, keeping: { daysLeft: 1 },
+      }) as never
     const spares = sparesOf([lot(2, bucket.volumeL), lot(1, 2 * bucket.volumeL)], id => LIBRARY_BOOK.find(id), STARTING_CONTAINERS.metric)
     expect(spares[0]).toMatchObject({ count: 4 })
     expect(spares.filter(({ material }) => material === grass)).toHaveLength(1)
     expect(spares.slice(1).every(({ count }) => count === 0)).toBe(true)
+    // What is past its best is not offered, and droppings that nobody keeps are not taken for easy to get.
+    const spoilt = { ...lot(3, bucket.volumeL) as object, keeping: { daysLeft: -1 } } as never
+    expect(sparesOf([spoilt], id => LIBRARY_BOOK.find(id), STARTING_CONTAINERS.metric).every(({ count }) => count === 0)).toBe(true)
+    expect(spares.some(({ material }) => material.family === 'manure')).toBe(false)
   })
 })

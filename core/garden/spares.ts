@@ -5,7 +5,7 @@ import { containerThen } from '../units/container'
 import type { StoredLot } from './store'
 
 /** What nearly everybody can get hold of when the store has nothing that helps. */
-const EASY_TO_GET = ['grass-clippings', 'kitchen-veg', 'chicken-manure', 'straw-wheat', 'cardboard', 'leaves-mixed']
+const EASY_TO_GET = ['grass-clippings', 'kitchen-veg', 'straw-wheat', 'cardboard', 'leaves-mixed']
 
 /** What one would carry it in: about a bucket of heavy stuff, about a sack of light. */
 const HANDY_L = { heavy: 12, light: 80 }
@@ -17,12 +17,14 @@ function handyFor({ bulkDensityKgM3 }: Material, containers: readonly Container[
   return [...containers].filter(({ holds }) => holds === 'material').sort((a, b) => apart(a) - apart(b))[0]
 }
 
-/** Things a remedy may take: what lies in the store, each kind once, and after it what is easy to get. */
+/** Things a remedy may take: what lies in the store and is still good, each kind once, and after it what is easy to get. */
 export function sparesOf(
   stored: readonly StoredLot[], find: (id: string) => Material | undefined, containers: readonly Container[],
 ): Spare[] {
   const spares = new Map<string, Spare>()
-  for (const { material, lot, leftCount } of stored) {
+  for (const { material, lot, leftCount, keeping } of stored) {
+    // What is past its best mends nothing.
+    if (keeping.daysLeft < 0) continue
     const known = spares.get(material.id)
     const more = known ? leftCount * lot.container.volumeL / known.container.volumeL : leftCount
     spares.set(

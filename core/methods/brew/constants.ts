@@ -14,6 +14,7 @@ export const BREW = constants('Brews', {
     breadth: of(0.2, 0.1, 0.3, 'log', 'how broad its height is; own estimate'),
   },
   timesLeast: of(120, 80, 200, 'times', 'are looked at; numerics'),
+  littleL: of(2.4, 1, 3, 'L', 'less is measured by the handful; practice'),
   leastFoamM: of(0.004, 0.002, 0.008, 'm', 'nobody reads foam finer; own estimate'),
   fallen: of(0.85, 0.75, 0.92, 'share', 'of the highest foam that was read: below it, it has fallen; own estimate'),
   nearHeight: {

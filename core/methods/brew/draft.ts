@@ -1,7 +1,7 @@
 import { addMinutes } from 'date-fns'
 import { materialOf, type Ingredient } from '../../mix/portion'
 import { numberOf, type Question } from '../../questions/question'
-import { containerText, STARTING_CONTAINERS, type ContainerThen } from '../../units/container'
+import { containerText, containerThen, HANDFUL, STARTING_CONTAINERS } from '../../units/container'
 import { numberText, quantityText, roughly } from '../../units/format'
 import type { UnitSystem } from '../../units/system'
 import { range } from '../../units/range'
@@ -42,7 +42,7 @@ function kitchenText(kg: number, { units }: Surroundings): string {
   return kg < 1 ? `${numberText(Math.max(1, Math.round(kg * 1000 / 5) * 5), 0)} g` : quantityText('mass', units, kg, 1)
 }
 
-const HANDY = STARTING_CONTAINERS.metric[0] as ContainerThen
+const HANDY = STARTING_CONTAINERS.metric[0]!
 
 /** What of the recipe is a material of the store, in buckets. */
 function recipeOf({ portions }: BrewAmounts, { materials }: Surroundings): Ingredient[] {
@@ -50,13 +50,9 @@ function recipeOf({ portions }: BrewAmounts, { materials }: Surroundings): Ingre
     const material = portion.materialId ? materialOf({ materialId: portion.materialId }, materials) : undefined
     if (!material) return []
     const litres = kg / material.bulkDensityKgM3.typical * 1000
-    return [{
-      material,
-      amount: {
-        count: litres / HANDY.volumeL, container: { id: HANDY.id, name: HANDY.name, plural: HANDY.plural, volumeL: HANDY.volumeL },
-        packing: 'loose',
-      },
-    }]
+    // By the bucket nobody measures a handful.
+    const container = litres < BREW.littleL ? HANDFUL : containerThen(HANDY)
+    return [{ material, amount: { count: litres / container.volumeL, container, packing: 'loose' } }]
   })
 }
 

@@ -12,7 +12,7 @@ import { dilutionFor } from './amounts'
 import { dayAt } from './course'
 import { middleCourse } from './forecast'
 import { kindOf, type BrewKind } from './kinds'
-import { airIsOn, isFoul, leftL, progressOf, standingOf } from './standing'
+import { airIsOn, isFoul, leftL, partsNow, progressOf, standingOf } from './standing'
 import { tasksOf } from './tasks'
 import { windowsOf } from './windows'
 import { AREA, FOAM } from './words'
@@ -87,10 +87,9 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
 function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   if (batch.ended) return []
   const { units, garden: { waterCan } } = surroundings
-  const kind = kindOf(batch.began.approachId)
   const area = numberOf(batch.began.answers, AREA) ?? 0
   const litres = (value: number) => quantityText('volume', units, value, 1)
-  const parts = kind.parts.usual
+  const parts = partsNow(batch, surroundings).usual
   const { concentrateL, totalL } = dilutionFor(area, parts, 1)
   if (isFoul(batch)) return [{ label: 'Left', value: litres(leftL(batch)), why: 'none of it for beds: it is foul' }]
   return [

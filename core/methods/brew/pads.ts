@@ -5,9 +5,8 @@ import { useCautions } from './cautions'
 import { middleCourse } from './forecast'
 import { kindOf } from './kinds'
 import { SENSES } from './senses'
-import { leftL, progressOf } from './standing'
+import { leftL, partsNow } from './standing'
 import { AIR, FOAM, STIRRED, STRAINED, WARMTH } from './words'
-import { BREW } from './constants'
 import { quantityText } from '../../units/format'
 
 const foam: Quantity = {
@@ -55,11 +54,7 @@ export const PADS: readonly Pad[] = [
   },
   { kind: 'use', use: {
     id: 'given', label: 'Give', icon: 'i-ph-plant', button: 'Given', litresPerM2: 1, left: leftL, cautions: useCautions,
-    parts: (batch, surroundings) => {
-      const { parts, use } = kindOf(batch.began.approachId)
-      const times = progressOf(batch, surroundings) > use.until ? BREW.pastTimes : 1
-      return { low: Math.round(parts.low * times), usual: Math.round(parts.usual * times), high: Math.round(parts.high * times * 1.3) }
-    },
+    parts: partsNow,
   } },
   { kind: 'deed', fits: batch => kindNow(batch).aired, deed: {
     id: AIR, label: 'Air', icon: 'i-ph-wind', how: 'The air stone or pump, for tea that needs it.', cautions: ['Wet hands off the plug.'],

@@ -4,7 +4,7 @@ import { daysBetween, HOUR_MS } from '../../units/time'
 import { quantityText } from '../../units/format'
 import { placeOf, type Standing, type Surroundings } from '../contract'
 import { middleCourse } from './forecast'
-import { kindOf } from './kinds'
+import { kindOf, type BrewKind } from './kinds'
 import { AIR, SMELL, STANDS } from './words'
 import { dayAt } from './course'
 import { BREW } from './constants'
@@ -14,6 +14,13 @@ export function progressOf(batch: BegunBatch, surroundings: Surroundings): numbe
   const { question, course } = middleCourse(batch, surroundings)
   const at = course.days.findIndex(day => day >= question.nowDay - 1e-9)
   return course.progress[at < 0 ? course.progress.length - 1 : at] ?? 0
+}
+
+/** Parts of water to one of it, as it stands now: past its height it is given thinner. */
+export function partsNow(batch: BegunBatch, surroundings: Surroundings): BrewKind['parts'] {
+  const { parts, use } = kindOf(batch.began.approachId)
+  const times = progressOf(batch, surroundings) > use.until ? BREW.pastTimes : 1
+  return { low: Math.round(parts.low * times), usual: Math.round(parts.usual * times), high: Math.round(parts.high * times) }
 }
 
 /** Whether it was found foul, of a kind that does not stink by nature. */
@@ -72,7 +79,9 @@ export function standingOf(batch: BegunBatch, surroundings: Surroundings): Stand
     return { phase: 'ready', label: kind.strained ? 'Ready to strain and use' : 'At its best: use it', sentence, figure, tone: 'good' }
   return {
     phase: 'past', label: 'Past its best',
-    sentence: `${sentence} ${kind.aired ? 'Pour it on the heap.' : 'Still a feed: thin it half as much again.'}`, figure, tone: 'mind',
+    sentence: `${sentence} ${kind.aired ? 'Pour it on the heap.' : `Still a feed, thinner: 1 to ${partsNow(batch, surroundings).usual}.`}`,
+    figure,
+    tone: 'mind',
   }
 }
 

@@ -8,7 +8,7 @@ import type { Surroundings, Task } from '../contract'
 import { tasksFrom, type Ask } from '../course'
 import { dilutionFor } from './amounts'
 import { kindOf, type BrewKind } from './kinds'
-import { airIsOn, isFoul, leftL, progressOf } from './standing'
+import { airIsOn, isFoul, leftL, partsNow, progressOf } from './standing'
 import { windowsOf } from './windows'
 import { AIR, AREA, FOAM, SMELL, STIRRED, STRAINED } from './words'
 import { dayText, timeText, weekdayText } from '../../units/dates'
@@ -35,7 +35,7 @@ function readFoam({ batch, kind, progress, surroundings }: Seen): Ask[] {
   const every = progress > 0.35 ? 1 : 2
   const due = last ? addDays(new Date(last.at), every) : addDays(new Date(batch.began.at), 1)
   const reason = last
-    ? `Last ${quantityText('length', surroundings.units, last.value)} on ${dayText(last.at)}. The foam says when it is at its height `
+    ? `Last ${quantityText('length', surroundings.units, last.value, 1)} on ${dayText(last.at)}. The foam says when it is at its height `
     + 'better than any calendar.'
     : 'The foam says when it is at its height better than any calendar.'
   return [{
@@ -56,12 +56,13 @@ function giveIt({ batch, kind, progress, surroundings }: Seen): Ask[] {
   const windows = windowsOf(batch, surroundings)
   const [height, use] = [windows[0]!, windows[1]!]
   const area = numberOf(batch.began.answers, AREA) ?? 0
-  const { concentrateL, totalL } = dilutionFor(area, kind.parts.usual, 1)
+  const parts = partsNow(batch, surroundings).usual
+  const { concentrateL, totalL } = dilutionFor(area, parts, 1)
   const { units, garden: { waterCan } } = surroundings
   const dose
     = area > 0
       ? ` For ${quantityText('area', units, area)}: ${quantityText('volume', units, concentrateL, 1)} of it in `
-      + `${containerText(totalL / waterCan.volumeL, waterCan)}, 1 to ${kind.parts.usual}.`
+      + `${containerText(totalL / waterCan.volumeL, waterCan)}, 1 to ${parts}.`
       : ''
   if (progress < kind.use.from)
     return [{
@@ -82,7 +83,7 @@ function giveIt({ batch, kind, progress, surroundings }: Seen): Ask[] {
     action: 'given', doing: { kind: 'pad', pad: 'given' }, label: 'Give', icon: 'i-ph-plant',
     title: kind.aired ? 'Pour it on the heap' : 'Use it as a feed',
     reason: 'It is past its best since '
-      + `${hour(use.to)}.${kind.aired ? ' Without life in it, it is only dirty water.' : ' Thin it more; it still feeds.'}`,
+      + `${hour(use.to)}.${kind.aired ? ' Without life in it, it is only dirty water.' : ` It still feeds, at 1 to ${parts}.`}`,
     due: surroundings.now, until: addDays(surroundings.now, 14), urgency: 'usual',
   }]
 }

@@ -34,7 +34,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
       reasons: [
         kind.aired
           ? 'Aired tea dies within hours once the air is off.'
-          : `Use it by ${dayText(daysAfter(batch.began.at, until.typical))}; later it is a plain feed, thinned half as much again.`,
+          : `Use it by ${dayText(daysAfter(batch.began.at, until.typical))}; later it is a plain feed, given thinner.`,
       ] },
   ]
 }

@@ -7,7 +7,7 @@ import type { Surroundings, Task } from '../contract'
 import { isFrozen, openPad, tasksFrom, unlessFrozen, type Ask } from '../course'
 import { sheetOf, type Sheet } from './state'
 import { windowsOf } from './windows'
-import { BELOW, CARD, COVERED, MENDED, PLANTED, TORN, WATERED } from './words'
+import { BELOW, CARD, COVERED, GROWN, MENDED, PLANTED, TORN, WATERED } from './words'
 import { SHEET } from './constants'
 
 interface Seen { readonly batch: BegunBatch, readonly sheet: Sheet, readonly surroundings: Surroundings }
@@ -52,13 +52,16 @@ function lookUnder({ batch, sheet: { plan, spent, phase, nowDay }, surroundings 
   const due = last
     ? addDays(new Date(last.at), plan.way.laid ? (near ? nearDays : flatEvery) : tornEvery)
     : addDays(new Date(batch.began.at), plan.way.laid ? flatFirst : tornFirst)
-  const expected = plan.way.laid
-    ? spent < 0.4
-      ? 'It should still be green or yellowing'
-      : spent < 0.8
-        ? 'It should be yellow and limp'
-        : 'It should be white or gone'
-    : 'Threads come after two to three weeks of warmth'
+  const grewThere = plan.way.id === 'whole' && batch.began.answers[GROWN] !== 'bare'
+  const expected = plan.way.laid && !grewThere
+    ? 'Hardly anything grew there: soft, damp card and worms are what you want to see'
+    : plan.way.laid
+      ? spent < 0.4
+        ? 'It should still be green or yellowing'
+        : spent < 0.8
+          ? 'It should be yellow and limp'
+          : 'It should be white or gone'
+      : 'Threads come after two to three weeks of warmth'
   const frozen = plan.way.laid && surroundings.weather.ambientC(due > surroundings.now ? due : surroundings.now) < 2
   if (frozen && last) return []
   return [{

@@ -1,4 +1,5 @@
 import type { StampedFinding } from '../../learning/fit'
+import { COURSE } from './constants'
 
 /**
  * What was found of a row, as it happens to a course: whoever looks is believed, and the course goes on from there. `index` is its
@@ -39,8 +40,7 @@ export function believed({ low, high, exact }: Pick<Seen, 'low' | 'high' | 'exac
 }
 
 /** A share from a share that looks like another drawn by chance, and is the same each time. */
-const another = (share: number, index: number, step: number) => (share * step + index * GOLDEN) % 1
-const GOLDEN = 0.6180339887498949
+const another = (share: number, index: number, step: number) => (share * step + index * COURSE.golden) % 1
 
 /** What happens to a course, of several kinds, in order of its days; what was put in first comes first on the same moment. */
 export function inTurn<T extends { readonly day: number }>(...lists: readonly (readonly T[])[]): T[] {

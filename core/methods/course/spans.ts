@@ -40,7 +40,9 @@ export function spansOf(
   return {
     days,
     span: (id, typical, from = 0, atLeast = 0) => {
-      const { low, typical: middle, high } = days(id, typical, from)
+      const told = days(id, typical, from)
+      // The day of the course in the middle, from which every other number is told, is the most likely one.
+      const [low, middle, high] = [Math.min(told.low, typical), typical, Math.max(told.high, typical)]
       const isBeyond = (day: number) => day >= horizonDay - near
       const on = (day: number) => daysAfter(batch.began.at, capped ? Math.min(horizonDay, day) : day)
       return {

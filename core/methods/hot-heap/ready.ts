@@ -48,8 +48,10 @@ function spanOf(batch: HeapLog, low: number, typical: number, high: number, hori
 /** What ripe means, and what it hangs on. */
 function why(batch: HeapLog, coolDay: number, readyDay: number): string {
   // A day that lies within the window would only say the same a second time.
-  const heatOver = coolDay < readyDay ? `No more heat of its own from about ${dayText(later(batch.built.at, coolDay))}; ripe` : 'Ripe'
-  const cool = `${heatOver} when it makes no more heat of its own and its rawest fifth has hardly anything left to rot.`
+  const raw = 'its rawest fifth has hardly anything left to rot.'
+  const cool = coolDay < readyDay
+    ? `No more heat of its own from about ${dayText(later(batch.built.at, coolDay))}; ripe when ${raw}`
+    : `Ripe when it makes no more heat of its own and ${raw}`
   const { turning } = hotHeapApproach(batch.built.approachId)
   return turning.most <= HOT.seldom || batch.turns.length === 0
     ? `${cool} That is its outside: each turn brings it into the warm middle.`

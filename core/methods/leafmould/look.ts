@@ -16,7 +16,7 @@ import { countOf } from './question'
 import { GRADES } from './rates'
 import { tasksOf } from './tasks'
 import { windowsOf } from './windows'
-import { BAGGED, HEIGHT, SQUEEZE } from './words'
+import { BAGGED, SQUEEZE } from './words'
 import { dateText, dayText } from '../../units/dates'
 import { LEAF } from './constants'
 import { namedIn } from '../../constants/constants'
@@ -55,11 +55,7 @@ export function bandsOf(batch: BegunBatch, surroundings: Surroundings): PictureB
 function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): Picture {
   const vessel = vesselOf(batch)
   const cage = cageOn(batch, surroundings, day)
-  const measured
-    = day === undefined
-      ? (batch.gauged[HEIGHT] ?? []).findLast(({ at }) => daysBetween(at, surroundings.now) < LEAF.heightFreshDays)?.value
-      : undefined
-  const heightM = batch.ended && day === undefined ? 0 : Math.min(vessel.heightM * 1.4, measured ?? cage?.heightM ?? 0)
+  const heightM = batch.ended && day === undefined ? 0 : Math.min(vessel.heightM * 1.4, cage?.heightM ?? 0)
   const shell: Primitive[]
     = cage && cage.shellShare > 0 && heightM > LEAF.handM ? [{ kind: 'shell', thickM: LEAF.handM, said: 'dry, raw outside' }] : []
   return {
@@ -75,14 +71,16 @@ function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): P
 }
 
 function told(batch: BegunBatch, surroundings: Surroundings, day?: number): string {
-  const cage = cageOn(batch, surroundings, day)
+  const cage = batch.ended && day === undefined ? undefined : cageOn(batch, surroundings, day)
   if (!cage) return 'Empty.'
   const now = daysBetween(batch.began.at, surroundings.now)
   const at = addHours(new Date(batch.began.at), Math.round(cage.day * 24))
   const grade = GRADES.findLast(({ massLeft }) => cage.left <= massLeft)
-  return `${Math.abs(cage.day - now) < 1 ? 'Today' : dateText(at)}: ${quantityText('length', surroundings.units, cage.heightM)} high, `
+  return (
+    `${Math.abs(cage.day - now) < 1 ? 'Today' : dateText(at)}: ${quantityText('length', surroundings.units, cage.heightM)} high, `
     + `${percentText(cage.left)} of the mass left, ${percentText(cage.moisture)} water inside, `
     + `${grade ? `fit for ${grade.label.toLowerCase()}` : 'leaf shapes whole'}.`
+  )
 }
 
 const lastDay = (batch: BegunBatch, surroundings: Surroundings) => {
@@ -98,12 +96,12 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   const middle = middleOf(batch, surroundings)
   if (!middle) return []
   const forecast = surroundings.forecastOf?.(batch.id)
-  const lines = chartLines(
-    batch.began.at, expectedAlong(middle.days, middle.course.left, forecast, 'left'), forecast, 'leftAtStart',
-    { lastDay: lastDay(batch, surroundings), as: value => 100 * value },
-  )
+  const lines = chartLines(batch.began.at, expectedAlong(middle.days, middle.course.left, forecast, 'left'), forecast, 'leftAtStart', {
+    lastDay: lastDay(batch, surroundings), as: value => 100 * value,
+  })
   return [{
-    id: 'left', title: 'What is left of the leaves', unit: 'percent', ...lines,
+    id: 'left', title: 'What is left of the leaves', unit: 'percent',
+    ...lines,
     dots: [{
       name: 'as it looked',
       main: true,
@@ -130,7 +128,13 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const sack = inputsOf(batch)[0]?.amount.container
   const vessel = vesselOf(batch)
   return [
-    { label: 'Holds now', value: litres(cage.volumeL), why: `of ${litres(vesselVolumeL(vessel) * countOf(batch.began))} to the rim` },
+    {
+      label: 'Holds now', value: litres(cage.volumeL),
+      // In bags no rim counts any more.
+      why: batch.did.some(({ deed }) => deed === BAGGED)
+        ? 'in bags'
+        : `of ${litres(vesselVolumeL(vessel) * countOf(batch.began))} to the rim`,
+    },
     ...(sack && isFilling(batch, cage.day) && cage.freeL > sack.volumeL / 2
       ? [
           {

@@ -19,7 +19,10 @@ export const mulch: Method = {
     summary: 'Leaves, chips, straw or grass on the soil: how deep for what grows there, how many loads, and when more is wanted.',
     words: {
       one: 'mulch', begun: 'Spread with', approach: 'What of', sheet: 'Steps and sheet', stepwise: 'Spread it step by step',
-      start: 'Begin it', started: 'Each load counts as it lands.', take: 'It is over', takenDown: 'Over',
+      start: 'Begin it',
+      started: 'What you began with counts as spread; each load after that counts as it lands.',
+      take: 'It is over',
+      takenDown: 'Over',
       early: 'There is still some of it.',
     },
     choosing: {

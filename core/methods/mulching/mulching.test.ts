@@ -215,8 +215,9 @@ describe('a mulch that lies', () => {
     const [plain, thin, deep] = [ask(), ask(0.04), ask(0.085)]
     expect(thin.now.typical).toBeLessThan(plain.now.typical - 20)
     expect(deep.now.typical).toBeGreaterThan(plain.now.typical + 20)
-    expect(thin.start).toEqual(plain.start)
-    // Two depths off a stick, each good to a seventh: what is possible on that day shrinks by a third and more.
+    // Drawn anew, and the same within a few days of a year.
+    expect(Math.abs(thin.start.typical - plain.start.typical)).toBeLessThan(12)
+    // The last depth off a stick is believed, good to a seventh: what is possible on that day shrinks by a third.
     const width = (value?: number) => {
       const { days, series } = finished(
         answerOf(
@@ -233,7 +234,7 @@ describe('a mulch that lies', () => {
       const at = days.findIndex(day => day >= 90)
       return series.depthM!.high[at]! - series.depthM!.low[at]!
     }
-    expect(width(0.055)).toBeLessThan(0.62 * width())
+    expect(width(0.055)).toBeLessThan(0.66 * width())
   })
 
   it('its window holds what it says, on leaves of another law', () => {

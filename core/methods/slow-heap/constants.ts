@@ -24,6 +24,7 @@ export const SLOW = constants('Slow heap', {
   noticedDays: of(21, 14, 35, 'd', 'what was found so long ago still counts as noticed; assumption'),
   feedsBackDays: of(56, 42, 84, 'd', 'what was fed lately tells what will be fed; choice'),
   leastFedDays: of(14, 10, 21, 'd', 'with less to go by what was said counts; choice'),
+  usualEveryDays: of(3.5, 2, 7, 'd', 'from one caddy to the next, where none was recorded; practice'),
   usualWeeklyL: of(12, 8, 18, 'L/week', 'where nothing is known; practice of a household'),
   coverShare: of(2, 1, 3, 'L/L', 'loose leaves that go with a litre of scraps; practice'),
   brown: {

@@ -48,7 +48,7 @@ function assumed(weeklyL: number, book: MaterialBook): WeeklyFeed {
   const [scraps, leaves] = [findMaterial('kitchen-veg', book), findMaterial('leaves-mixed', book)]
   const coverL = scraps && leaves ? coverLitres([litresOfIt(scraps, weeklyL)], leaves) : weeklyL * SLOW.coverShare
   const ingredients = [...(scraps ? [litresOfIt(scraps, weeklyL)] : []), ...(leaves ? [litresOfIt(leaves, coverL)] : [])]
-  return { ingredients, fedL: weeklyL, coverL, everyDays: 3.5 }
+  return { ingredients, fedL: weeklyL, coverL, everyDays: SLOW.usualEveryDays }
 }
 
 /** What a week of scraps with its cover is, for a plan. */
@@ -56,21 +56,29 @@ export function plannedWeek(weeklyL: number, book: MaterialBook): WeeklyFeed {
   return assumed(weeklyL, book)
 }
 
+/** Days between two feeds, the middle of the last ones; nothing while there were none. */
+function gapOf(fed: readonly Put[]): number | undefined {
+  const gaps = fed.slice(1).map((one, index) => daysBetween(fed[index]!.at, one.at)).sort((a, b) => a - b)
+  const middle = gaps[Math.floor(gaps.length / 2)]
+  return middle === undefined ? undefined : Math.min(14, Math.max(0.5, middle))
+}
+
 /** How a heap is fed. */
 export function weeklyFeed(batch: BegunBatch, now: Date, book: MaterialBook): WeeklyFeed {
   const since = Math.min(SLOW.feedsBackDays, daysBetween(batch.began.at, now))
   const recent = feedings(batch).filter(({ at }) => daysBetween(at, now) <= SLOW.feedsBackDays)
   const said = numberOf(batch.began.answers, WEEKLY) ?? SLOW.usualWeeklyL
-  if (since < SLOW.leastFedDays || recent.length < 2) return assumed(said > 0 ? said : SLOW.usualWeeklyL, book)
+  const everyDays = gapOf(recent)
+  if (since < SLOW.leastFedDays || recent.length < 2)
+    return { ...assumed(said > 0 ? said : SLOW.usualWeeklyL, book), ...(everyDays === undefined ? {} : { everyDays }) }
   const weeks = since / 7
   const parts = recent.map(one => partsOf(one, book))
   const ingredients = parts
     .flatMap(({ fed, cover }) => [...fed, ...cover])
     .map((one): Ingredient => ({ ...one, amount: { ...one.amount, count: one.amount.count / weeks } }))
-  const gaps = recent.slice(1).map((one, index) => daysBetween(recent[index]!.at, one.at)).sort((a, b) => a - b)
   return {
     ingredients, fedL: litresOf(parts.flatMap(({ fed }) => fed)) / weeks, coverL: litresOf(parts.flatMap(({ cover }) => cover)) / weeks,
-    everyDays: Math.min(14, Math.max(0.5, gaps[Math.floor(gaps.length / 2)] ?? 3.5)),
+    everyDays: everyDays ?? SLOW.usualEveryDays,
   }
 }
 

@@ -1,10 +1,7 @@
 import type { BegunBatch } from '../../journal/garden'
-import { daysBetween } from '../../units/time'
 import type { Surroundings } from '../contract'
 import { placeOf } from '../course'
 import { middleOf } from './forecast'
-import { HEIGHT } from './words'
-import { SLOW } from './constants'
 
 /** A slow heap on a day. */
 export interface SlowOnDay {
@@ -36,10 +33,7 @@ export function slowOn(batch: BegunBatch, surroundings: Surroundings, day?: numb
   }
 }
 
-/** How high it stands today: measured, where that is fresh. */
+/** How high it stands today, as it was measured last and has sunk since. */
 export function standsM(batch: BegunBatch, surroundings: Surroundings): number {
-  const measured = (batch.gauged[HEIGHT] ?? []).findLast(
-    ({ at }) => daysBetween(at, surroundings.now) < SLOW.heightFreshDays && !batch.takings.some(taking => taking.at > at),
-  )
-  return measured?.value ?? slowOn(batch, surroundings)?.heightM ?? 0
+  return slowOn(batch, surroundings)?.heightM ?? 0
 }

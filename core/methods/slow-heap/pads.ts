@@ -1,4 +1,8 @@
+import type { BegunBatch } from '../../journal/garden'
+import { portionOf, type Ingredient } from '../../mix/portion'
 import { counted } from '../../units/plural'
+import { asVessel } from '../../vessel/site'
+import { footprintM2 } from '../../vessel/vessel'
 import { quantityText, ratioText } from '../../units/format'
 import type { Cover, FeedOffer, Pad, Quantity } from '../contract'
 import { cautionsOf, TAKE_CAUTIONS } from './cautions'
@@ -11,6 +15,12 @@ import { SLOW } from './constants'
 
 /** What is fed. */
 const FEEDS = ['kitchen', 'plant', 'grass', 'manure', 'feed', 'leaf', 'paper', 'straw', 'finished'] as const
+
+/** How much higher it stands with this on it, m: as it lies when it has just gone in. */
+function addedM({ began }: BegunBatch, fed: readonly Ingredient[], cover: Ingredient | undefined): number {
+  const litres = [...fed, ...(cover ? [cover] : [])].reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+  return litres / 1000 / footprintM2(asVessel(began.site))
+}
 
 const caddy: FeedOffer = {
   id: FED, label: 'A caddy', icon: 'i-ph-bowl-food', button: 'Emptied it', said: 'Fed',
@@ -35,8 +45,7 @@ const caddy: FeedOffer = {
       ? `This part is ${ratioText(fresh.ratio)}, ${Math.round(100 * fresh.moisture)} % water. `
       : '')
     + (slow && slow.volumeL > 1
-      ? `The whole stands ${quantityText('length', surroundings.units, slow.heightM)} high, ${ratioText(slow.ratio)}, `
-      + `${Math.round(100 * slow.moisture)} % water.`
+      ? `With it the whole stands ${quantityText('length', surroundings.units, slow.heightM + addedM(batch, fed, cover))} high.`
       : '')
     + `${bare}`
   },

@@ -26,9 +26,9 @@ function feed({ batch, surroundings }: Seen): Ask[] {
   const last = feedings(batch).at(-1)
   const due = last ? addDays(new Date(last.at), Math.max(1, Math.round(everyDays))) : now
   const missed = daysSinceFed(batch, now) > SLOW.missedBy * Math.max(3, everyDays)
+  const often = feedings(batch).length > 1 ? `, usually every ${daysText(Math.max(1, everyDays))}` : ''
   const reason = last
-    ? `Last one on ${dayText(last.at)}, usually every `
-    + `${daysText(Math.max(1, everyDays))}.${missed ? ' None since: whenever there is one.' : ''}`
+    ? `Last one on ${dayText(last.at)}${often}.${missed ? ' None since: whenever there is one.' : ''}`
     : 'Nothing was fed yet. It tells you what to cover it with.'
   return [{
     action: FED, doing: openPad(FED), label: 'Caddy', icon: 'i-ph-bowl-food', title: 'Empty the caddy, cover it', reason, due,

@@ -33,7 +33,7 @@ function standing(log: HeapLog, surroundings: Surroundings): Standing {
   const { coreC } = tower
   const figure = quantityText('temperature', surroundings.units, coreC)
   const sentence
-    = `Day ${Math.floor(tower.day)}, core ${isRead(log, surroundings) ? 'by what was read' : 'expected'} around ${figure}, `
+    = `Day ${Math.floor(tower.day)}, core about ${figure}${isRead(log, surroundings) ? ' by what was read' : ''}, `
       + `${percentText(tower.moisture)} `
       + `water; ${countedText(tower)}.`
   const dry = dryZones(log, surroundings.now)

@@ -11,6 +11,7 @@ export const WORM = constants('Worms', {
     days: of(30, 20, 45, 'd', 'with such a time; practice'),
   },
   growthDay: of(0.01, 0.007, 0.013, '1/d', 'they multiply when all is well: doubling in 69 days; practice: 60 to 90'),
+  countSpread: of(0.15, 0.1, 0.25, 'share', 'of a herd that was sorted out and weighed; own estimate'),
   roomKgM2: of(5, 3.5, 8, 'kg/m²', 'find room; practice'),
   keepsAt: of(0.6, 0.4, 0.75, 'share', 'of what they would eat at most keeps their number; own estimate'),
   remembersDays: of(21, 14, 30, 'd', 'how they were fed is felt for so long; own estimate'),
@@ -87,6 +88,10 @@ export const WORM = constants('Worms', {
   harvest: {
     share: of(0.5, 0.4, 0.6, 'share', 'castings in it, worth a harvest; practice'),
     litresM2: of(30, 20, 45, 'L/m²', 'and at least so many; practice'),
+  },
+  outgrown: {
+    times: of(1.1, 1.05, 1.2, 'times', 'what it began with: before it has grown so far, nobody calls it crowded; own estimate'),
+    most: of(0.98, 0.95, 0.99, 'share', 'of its room, which it never fills wholly; numerics'),
   },
   crowded: of(0.8, 0.7, 0.9, 'share', 'of the room is taken; practice'),
   readFreshDays: of(10, 7, 14, 'd', 'what was found is shown for so long; assumption'),

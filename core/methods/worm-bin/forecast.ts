@@ -18,9 +18,13 @@ export function harvestDay(course: WormCourse, areaM2: number, from: number): nu
   )
 }
 
-/** The day on which the herd fills its room, from a day on. */
-export function crowdedDay(course: WormCourse, areaM2: number, from: number): number {
-  return dayFrom(course, from, at => course.wormsKg[at]! >= WORM.crowded * WORM.roomKgM2 * areaM2)
+/** The day on which the herd fills its room and has outgrown what it began with, from a day on. */
+export function crowdedDay(course: WormCourse, { areaM2, deeds }: Pick<WormQuestion, 'areaM2' | 'deeds'>, from: number): number {
+  const roomKg = WORM.roomKgM2 * areaM2
+  const begunKg = deeds.reduce((sum, deed) => deed.kind === 'worms' && deed.day - from < 1 ? sum + deed.kg : sum, 0)
+  const { times, most } = WORM.outgrown
+  const fullKg = Math.max(WORM.crowded * roomKg, Math.min(most * roomKg, times * begunKg))
+  return dayFrom(course, from, at => course.wormsKg[at]! >= fullKg)
 }
 
 /** The day since which castings count: the last time that some were taken or split off. */
@@ -43,7 +47,7 @@ export const { forecaster, timesOf, answerOf, middleOf } = defineCourse<
   windows: (question) => {
     const from = since(question)
     return {
-      harvest: course => harvestDay(course, question.areaM2, from), crowded: course => crowdedDay(course, question.areaM2, from),
+      harvest: course => harvestDay(course, question.areaM2, from), crowded: course => crowdedDay(course, question, from),
     }
   },
 })

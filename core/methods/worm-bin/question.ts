@@ -9,7 +9,8 @@ import { wormApproach } from './approaches'
 import type { Feed, FeedingOn, WormCase, WormDeed, WormRow } from './course'
 import { kindOf, shelterOf } from './kinds'
 import { feedings, pocketIndexes, pocketsOf } from './pockets'
-import { CLEARED, GRAMS, KIND, LEFT, SHARE, SHELTERED, SMELL, SPLIT, SQUEEZE, WARMTH, WEEKLY, WHERE, WORMS_IN } from './words'
+import type { StampedFinding } from '../../learning/fit'
+import { CLEARED, DRUM, GRAMS, KIND, LEFT, SHARE, SHELTERED, SMELL, SPLIT, SQUEEZE, WARMTH, WEEKLY, WHERE, WORMS_IN } from './words'
 import { WORM } from './constants'
 
 /** Everything that a forecast of one bin needs, as plain data that can be handed to a worker. */
@@ -76,14 +77,28 @@ export function feedingOn(batch: BegunBatch, feeds: readonly Feed[], nowDay: num
   return { fromDay: nowDay + 1, everyDays: 4, feed: { dryKg: kg * (1 - WORM.scraps.moisture), waterKg: kg * WORM.scraps.moisture } }
 }
 
-const findingsOf = (batch: BegunBatch) => foundIn<WormRow>(
+/** Big ones that were sorted out and went back are counted: so many there are. */
+const countsOf = ({ did, began }: BegunBatch): StampedFinding<WormRow>[] => did.flatMap(({ eventId, at, deed, answers }) => {
+  const grams = deed === DRUM ? numberOf(answers, GRAMS) ?? 0 : 0
+  return grams > 0
+    ? [{
+        eventId, at,
+        finding: {
+          kind: 'value' as const, row: 'wormsKg' as const, day: deedDay({ began }, at), value: grams / 1000,
+          spread: WORM.countSpread * grams / 1000, trust: 0.9,
+        },
+      }]
+    : []
+})
+
+const findingsOf = (batch: BegunBatch) => [...countsOf(batch), ...foundIn<WormRow>(
   batch, [{ quantity: WARMTH, row: 'binC', trust: 0.7, spread: () => WORM.heatSpreadK }],
   [
     { sense: LEFT, row: 'leftShare', trust: 0.5, blur: WORM.leftSpread, means: WORM.lefts },
     { sense: SQUEEZE, row: 'moisture', trust: 0.4, blur: WORM.squeezeSpread, means: WORM.squeezes },
     { sense: SMELL, row: 'sour', trust: 0.5, blur: WORM.sourSpread, means: WORM.sours },
   ],
-)
+)].sort((a, b) => a.finding.day - b.finding.day)
 
 /** The question a bin puts. */
 export function questionOf(batch: BegunBatch, surroundings: Lasting): WormQuestion | undefined {

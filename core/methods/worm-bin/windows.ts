@@ -18,7 +18,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
   const dates = (id: string, day: number) => spans.span(id, day, Math.min(day, nowDay), 1)
   const isSeen = (id: string, day: number) => spans.days(id, day, Math.min(day, nowDay)).low < horizonDay - 1
   const from = since(question)
-  const [harvest, crowded] = [harvestDay(course, areaM2, from), crowdedDay(course, areaM2, from)]
+  const [harvest, crowded] = [harvestDay(course, areaM2, from), crowdedDay(course, question, from)]
   const litres = quantityText('volume', surroundings.units, (binOn(batch, surroundings, harvest)?.castingsL ?? 0) * WORM.reachable)
   return [
     ...(isSeen('harvest', harvest)

@@ -12,6 +12,8 @@ import { middleTraits } from '../../heated/expecting'
 import { middleCourse } from '../expect'
 import { caseOf } from '../../heated/question'
 import { phaseNow, type PhaseNow } from '../standing'
+import { nearest } from '../../heated/as-found'
+import { HEATED } from '../../heated/constants'
 import { HOT } from '../constants'
 
 /** A heap as it is today, worked out from what went in and what has happened since. */
@@ -73,7 +75,10 @@ export function factsOf(batch: HeapLog, surroundings: Surroundings, symptoms: re
   const ran = runCourse(caseOf(middle.question), middleTraits(middle.point), emptyCourse(Float64Array.of(0, Math.max(0.01, now.day))))
   const put = putInto(batch, surroundings)
   if (!ran.ok || !put) return undefined
-  const heap = today(ran.value, put)
+  const reckoned = today(ran.value, put)
+  // As wet as it is known to be: whoever squeezed it is believed here too.
+  const moisture = Math.min(HEATED.wettest, middle.course.moisture[nearest(middle.course.days, now.day)]!)
+  const heap = { ...reckoned, moisture, waterKg: reckoned.dryKg * moisture / (1 - moisture) }
   const readings = coreReadings(batch).filter(({ odd }) => !odd)
   const { footprintM2 } = middle.question.standing
   return {

@@ -2,7 +2,7 @@ import type { Material } from '../../../materials/material'
 import { typicalTotals } from '../../../mix/balance'
 import { portionOf, type Ingredient, type Portion } from '../../../mix/portion'
 import type { Totals } from '../../../mix/totals'
-import { containerText } from '../../../units/container'
+import { amountVolumeL, containerText } from '../../../units/container'
 import { quantityText } from '../../../units/format'
 import type { Remedy, RemedyPart, Spare } from '../../contract'
 import type { HeapSupposed } from '../../heated/expected'
@@ -73,11 +73,36 @@ function togetherFrom(heap: HeapToday, spares: readonly Spare[], there: Reached)
   ]
 }
 
+/** What to work in at one turning, and how many turnings it takes. */
+export interface Enough { readonly parts: readonly RemedyPart[], readonly turnings: number }
+
+/** No more than a third of a heap can be worked in at once: what is more is shared out over as many turnings. */
+function atOnce({ heap }: Facts, parts: readonly RemedyPart[]): Enough {
+  const litres = parts.reduce((sum, { amount }) => sum + amountVolumeL(amount), 0)
+  const turnings = Math.max(1, Math.ceil(litres / (HOT.workedInAtOnce * heap.volumeL)))
+  const share = (count: number) => Math.max(1, Math.round(count / turnings))
+  return turnings === 1
+    ? { parts, turnings }
+    : { parts: parts.map(part => ({ ...part, amount: { ...part.amount, count: share(part.amount.count) } })), turnings }
+}
+
+/** What is there, or is to be had in this season: grass does not grow in the cold. */
+const canBeHad = ({ count, material }: Spare, { now }: Facts) =>
+  count > 0.25 || material.family !== 'grass' || now.ambientC >= HOT.grassGrowsC
+
+/** What to work in and how much of it, in the store or to be had in this season; nothing where another way is better. */
+export function enoughOf(facts: Facts, fits: (material: Material) => boolean, there: Reached): Enough {
+  const spares = facts.spares.filter(spare => canBeHad(spare, facts))
+  return atOnce(facts, partsFrom({ heap: facts.heap, spares }, fits, there))
+}
+
 /**
  * What to work in and how many containers: one thing from the store if there is enough of it, else several, else with what has
  * to be fetched.
  */
-export function enoughOf({ heap, spares }: Facts, fits: (material: Material) => boolean, there: Reached): RemedyPart[] {
+function partsFrom(
+  { heap, spares }: Pick<Facts, 'heap' | 'spares'>, fits: (material: Material) => boolean, there: Reached,
+): RemedyPart[] {
   const single = spares.filter(({ material }) => fits(material)).flatMap((spare) => {
     const count = countFor(heap, spare, there)
     return count === undefined ? [] : [{ spare, count, covered: spare.count >= count - 0.25 }]
@@ -109,6 +134,12 @@ function partText(part: RemedyPart): string {
 export function partsText(parts: readonly RemedyPart[]): string {
   const said = parts.map(partText)
   return said.length > 1 ? `${said.slice(0, -1).join(', ')} and ${said.at(-1)}` : said[0] ?? ''
+}
+
+/** The same, with what comes at the next turning. */
+export function enoughText({ parts, turnings }: Enough): string {
+  const again = turnings === 2 ? 'the next turning' : `each of the next ${turnings - 1} turnings`
+  return `${partsText(parts)}${turnings > 1 ? `, and as much again at ${again}: more cannot be worked in at once` : ''}`
 }
 
 /** Water in the gardener's cans with litres beside it. */

@@ -9,7 +9,7 @@ export const cold: HeapCause = {
     ...given(now.ambientC < 8, 0.7, `${temperature(now.ambientC)} outside: it starts days later.`),
     ...given(now.ambientC > 13, -0.5, `${temperature(now.ambientC)} outside does not hold it back.`),
     ...given(now.day < 3, 0.7, `Day ${Math.floor(now.day)}: a sound heap may take up to four.`),
-    ...given(now.day > 8, -0.5, `Day ${Math.floor(now.day)}: the weather alone does not explain it any more.`),
+    ...given(now.day > 8 && now.ambientC >= 8, -0.5, `Day ${Math.floor(now.day)}: the weather alone does not explain it any more.`),
   ],
   remedy: facts =>
     remedyOf(

@@ -16,7 +16,7 @@ export const dry: HeapCause = {
       heap.moisture < 0.45, 0.8,
       `By what went in and what steamed off it holds ${percentText(heap.moisture)} water; it works from about 50 % on.`,
     ),
-    ...given(heap.moisture >= 0.55 && !has('dust'), -0.4, `By what went in it still holds ${percentText(heap.moisture)} water.`),
+    ...given(heap.moisture >= 0.5 && !has('dust'), -0.6, `By what went in it still holds ${percentText(heap.moisture)} water.`),
   ],
   remedy: (facts) => {
     const felt = facts.lastSqueeze === 'dust' || facts.has('dust') ? 0.32 : facts.lastSqueeze === 'dry' ? 0.45 : facts.heap.moisture

@@ -1,6 +1,6 @@
 import { given } from '../../../../diagnosis/judge'
 import type { HeapCause } from '../cause'
-import { enoughOf, partsText, remedyOf } from '../remedy'
+import { enoughOf, enoughText, remedyOf } from '../remedy'
 import { HOT } from '../../constants'
 
 export const nitrogenRich: HeapCause = {
@@ -18,15 +18,17 @@ export const nitrogenRich: HeapCause = {
     ),
   ],
   remedy: (facts) => {
-    const parts = enoughOf(
+    const enough = enoughOf(
       facts, material => material.carbonToNitrogen.typical > 40 && material.family !== 'mineral',
       after =>
         after.carbonToNitrogen
         >= Math.min(Math.max(HOT.richCuredTo, facts.heap.carbonToNitrogen + 2), facts.heap.carbonToNitrogen + HOT.mostStep),
     )
+    const { parts } = enough
     return remedyOf(
       facts,
-      `Turn it and work in ${parts.length > 0 ? partsText(parts) : 'dry browns'}; a few handfuls of char hold the smell. No lime, no ash.`,
+      `Turn it and work in ${parts.length > 0 ? enoughText(enough) : 'dry browns'}; a few handfuls of char hold the smell. No lime, no `
+      + 'ash.',
       { parts, judged: false },
     )
   },

@@ -1,6 +1,6 @@
 import { given } from '../../../../diagnosis/judge'
 import type { HeapCause } from '../cause'
-import { enoughOf, partsText, remedyOf } from '../remedy'
+import { enoughOf, enoughText, remedyOf } from '../remedy'
 import { HOT } from '../../constants'
 
 export const wetAirless: HeapCause = {
@@ -16,11 +16,12 @@ export const wetAirless: HeapCause = {
     ...given(heap.oxygenPct > 12, -0.3, `The model sees ${Math.round(heap.oxygenPct)} % oxygen in the middle: enough.`),
   ],
   remedy: (facts) => {
-    const parts = enoughOf(
+    const enough = enoughOf(
       facts, material => material.carbonToNitrogen.typical > 40 && material.moistureFraction.typical < 0.35 && material.structure >= 1,
       after => after.moisture <= Math.max(HOT.airyAgain, facts.heap.moisture - 0.06),
     )
-    const what = parts.length > 0 ? `work in ${partsText(parts)}` : 'work in whatever is coarse and dry: straw, torn card, twigs'
+    const { parts } = enough
+    const what = parts.length > 0 ? `work in ${enoughText(enough)}` : 'work in whatever is coarse and dry: straw, torn card, twigs'
     return remedyOf(facts, `Turn it, ${what}, and keep the rain off.`, { parts, judged: facts.has('no-heat') || facts.has('died') })
   },
   caution: 'Sour fumes are strong when it is opened: stay upwind, keep your face away.',
