@@ -17,7 +17,11 @@ export function useHeld<T>(source: () => T, ready: () => boolean, outlineOf: (on
     held.value = source()
     changed.value = false
   }
-  watch(justRecorded, () => { recordedAt = performance.now() })
+  watch(justRecorded, () => {
+    recordedAt = performance.now()
+    // What was recorded may have been worked out before it was said.
+    if (changed.value) showNow()
+  })
   watch([source, ready], () => {
     const byHand = performance.now() - recordedAt < BY_HAND_MS
     if (!begun || byHand || outlineOf(source()) === outlineOf(held.value)) showNow()

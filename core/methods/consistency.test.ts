@@ -5,7 +5,7 @@ import { LIVES } from '../../test/builders/method-cases'
 import { gauged, seen } from '../../test/builders/batches'
 import { amountVolumeL } from '../units/container'
 import { percentText, quantityText } from '../units/format'
-import type { Known, Task } from './contract'
+import { stageOf, type Known, type Task } from './contract'
 
 const RUNS = 26
 const FORESEEN = 3
@@ -103,6 +103,12 @@ const RULES: Readonly<Record<string, Rule>> = {
       if (one && other && other.from < one.from) return `${then} before ${first}`
     }
     return undefined
+  },
+  'no task says since when, before the window does': ({ method, batch, around }, judge) => {
+    const windows = method.life.windows(batch, around)
+    const take = method.life.tasks(batch, around).find(({ action, reason }) => action === 'take' && /\bsince \d/.test(reason))
+    judge(take ? 1 : 0)
+    return !take || windows.some(window => stageOf(window, around.now) === 'begun') || windows.length === 0 ? undefined : take.reason
   },
   'no more comes out than went in': ({ method, batch, around }, judge) => {
     const inL = batch.puts.flatMap(({ inputs }) => inputs).reduce((sum, { amount }) => sum + amountVolumeL(amount), 0)

@@ -16,6 +16,8 @@ describe('a number that is known', () => {
       '48 °C', '119 °F', '40–57 °C',
     ])
     expect(knownBand(known({ low: 48.3, high: 48.4 }), 'metric')).toBe('')
+    const feed = known({ unit: 'mass', low: 0.12, middle: 0.4, high: 1.6 })
+    expect([knownText(feed, 'metric'), knownBand(feed, 'metric')]).toEqual(['400 g', '120 g to 1.6 kg'])
     const share = known({ unit: 'percent', low: 0.41, middle: 0.5, high: 0.664 })
     expect([knownText(share, 'us'), knownBand(share, 'us')]).toEqual(['50 %', '41–66 %'])
   })

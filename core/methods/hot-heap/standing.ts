@@ -69,8 +69,8 @@ export function phaseNow(batch: HeapLog, surroundings: Surroundings): PhaseNow {
       || (!looked && day > HOT.warmByDays)
   if (coreC >= HEATED.tooHotC) return { ...base, phase: 'too-hot' }
   if (coreC >= HEATED.hotC) return { ...base, phase: 'hot' }
-  // Whoever felt or read it warm is believed: it works, if it never gets hot.
-  const worksFromK = base.readAt ?? base.feltAt ? HEATED.workingK : HOT.wellAboveK
+  // Whoever felt it warm is believed: it works, if it never gets hot.
+  const worksFromK = base.feltAt ? HEATED.workingK : HOT.wellAboveK
   if (!heated) return { ...base, phase: day > HOT.warmByDays && coreC - ambientC < worksFromK ? 'stalled' : 'warming' }
   if (coreC - ambientC > HEATED.workingK) return { ...base, phase: 'cooling' }
   if (!looked && !decayIsDone(batch, surroundings, day)) return { ...base, phase: 'unread' }

@@ -52,7 +52,8 @@ describe('a cage cut open', () => {
 
   it('stands as high as was measured while that is fresh, then as reckoned', () => {
     const measured = [gauged(100, 'height', 'top', 0.7)]
-    expect(heightOf(101, measured)).toBe(0.7)
+    // It sinks on from there, by less than a hundredth in a day.
+    expect(heightOf(101, measured)).toBeCloseTo(0.7, 2)
     expect(heightOf(140, measured)).toBeCloseTo(cageOn(filled(measured), dryYear(140))!.heightM, 9)
   })
 

@@ -3,7 +3,7 @@ import type { BegunBatch } from '../../journal/garden'
 import { containerText } from '../../units/container'
 import { quantityText } from '../../units/format'
 import { daysBetween } from '../../units/time'
-import type { Surroundings, Task } from '../contract'
+import { sinceOf, type Surroundings, type Task } from '../contract'
 import { isFrozen, openPad, tasksFrom, unlessFrozen, type Ask } from '../course'
 import { cageOn, type CageOnDay } from './now'
 import { middleOf } from './forecast'
@@ -110,17 +110,18 @@ function lookInside({ batch, surroundings }: Seen): Ask[] {
 
 /** The best grade that has come: take what is needed, the rest goes on. */
 function harvest({ batch, surroundings }: Seen): Ask[] {
-  const open = windowsOf(batch, surroundings).filter(({ from }) => from <= surroundings.now)
+  const open = windowsOf(batch, surroundings).filter(window => sinceOf(window) <= surroundings.now)
   const best = open.at(-1)
   if (!best) return []
   const lastTaken = batch.takings.at(-1)?.at
-  if (lastTaken && new Date(lastTaken) > best.from) return []
+  const since = sinceOf(best)
+  if (lastTaken && new Date(lastTaken) > since) return []
   return [{
     action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Take some', icon: 'i-ph-funnel',
     title: `Take ${best.label.toLowerCase()}`,
-    reason: `${best.label} since ${dayText(best.from)}, by the warmth and water it got. Take the dry outside off first; what is left `
+    reason: `${best.label} since ${dayText(since)}, by the warmth and water it got. Take the dry outside off first; what is left `
       + 'goes on to the next grade.',
-    due: best.from, until: best.to > surroundings.now ? best.to : addMonths(surroundings.now, 2), urgency: 'whenever',
+    due: since, until: best.to > surroundings.now ? best.to : addMonths(surroundings.now, 2), urgency: 'whenever',
   }]
 }
 

@@ -3,7 +3,7 @@ import type { BegunBatch } from '../../journal/garden'
 import { dayText, weekdayText } from '../../units/dates'
 import { quantityText } from '../../units/format'
 import { daysBetween } from '../../units/time'
-import type { Surroundings, Task } from '../contract'
+import { sinceOf, type Surroundings, type Task } from '../contract'
 import { isFrozen, openPad, tasksFrom, unlessFrozen, type Ask } from '../course'
 import { alarmOf } from './alarms'
 import { wormApproach } from './approaches'
@@ -152,7 +152,10 @@ function refresh({ bin, surroundings, batch }: Seen): Ask[] {
 
 function harvest({ batch, surroundings }: Seen): Ask[] {
   const { now } = surroundings
-  return windowsOf(batch, surroundings).flatMap(({ id, from, to }): Ask[] => {
+  return windowsOf(batch, surroundings).flatMap((window): Ask[] => {
+    const { id, to } = window
+    // From its most likely day on, as its window is told.
+    const from = sinceOf(window)
     if (id === 'crowded')
       return from > now
         ? []

@@ -51,7 +51,7 @@ function temperatures(batch: HeapLog, depth: 'coreC' | 'edgeC', { noise }: Discr
 /** Between which limits a core lies that a hand felt so; no warmer than the air is just that, on a warm day and on a cold one. */
 function feltLimits(finding: string, ambientC: number): readonly [number, number] | undefined {
   const limits = namedIn(HEATED.feltC, finding)
-  return limits && finding === 'cool' ? [limits[0], Math.min(limits[1], ambientC + HEATED.workingK)] : limits
+  return limits && finding === 'cool' ? [limits[0], Math.min(limits[1], ambientC + HEATED.workingK / 2)] : limits
 }
 
 /** All that was found of a batch by thermometer, stick and hand, in the order in which it was found. */

@@ -21,7 +21,7 @@ export const nitrogenPoor: HeapCause = {
   remedy: (facts) => {
     const enough = enoughOf(facts, isFreshGreen, after => after.carbonToNitrogen <= HOT.poorCuredTo)
     const { parts } = enough
-    if (parts.length === 0 || enough.turnings > 2)
+    if (parts.length === 0 || enough.turnings > HOT.turningsMost)
       return remedyOf(
         facts,
         'Fresh greens would wake it, more than can be worked in or are to be had now: let it rot cold as a slow heap and feed it your '
