@@ -101,7 +101,7 @@ export const HOT = constants('Hot heap', {
   aheadDays: of(3, 2, 5, 'd', 'those few days; choice'),
   wrungSponge: of(0.56, 0.52, 0.6, 'wet basis', 'what a cure waters it up to; practice'),
   workedInAtOnce: of(0.33, 0.25, 0.4, 'share', 'of a heap can be worked in at one turning; practice'),
-  turningsMost: of(3, 2, 4, 'turnings', 'to work something in; more is another heap; practice'),
+  turningsMost: of(3, 2, 4, 'times', 'turned to work something in; more is another heap; practice'),
   grassGrowsC: of(8, 6, 10, '°C', 'grass is to be had from here on; practice'),
   poorCuredTo: of(30, 26, 32, 'C : N', 'what a cure brings it to; practice'),
   richCuredTo: of(27, 25, 32, 'C : N', 'what a cure brings it to; practice'),
