@@ -54,6 +54,12 @@ export const useWeather = createGlobalState(() => {
     if (fresh.length > 0) await store.write(fresh)
   }
   watch(notedKey, () => weather.keep(noted.value.map(({ day, ...of }) => ({ ...of, at: atNoon(day) }))), { immediate: true })
+  /** A station that did not answer, or was asked yesterday, is asked again as soon as someone looks at its weather. */
+  async function askAgain(): Promise<void> {
+    const today = format(now.value, 'yyyy-MM-dd')
+    const isOfToday = weather.days?.[0] !== undefined && format(weather.days[0].at, 'yyyy-MM-dd') === today
+    if (weather.reached !== undefined && !weather.asking && !isOfToday) await fetchWeather()
+  }
   watch(madeUp, fetchWeather, { immediate: true, flush: 'sync' })
   useEventListener('online', fetchWeather)
 
@@ -71,6 +77,6 @@ export const useWeather = createGlobalState(() => {
   }
   return {
     days: computed(() => (madeUp.value ? weather.days : undefined)), reached: computed(() => weather.reached), madeUp, usualC,
-    usualRainMm, notable, today, note,
+    usualRainMm, notable, today, note, askAgain,
   }
 })

@@ -2,7 +2,7 @@
 import { shortWeekdayText, monthText } from '#core/units/dates'
 
 /** The days ahead in one line where a station tells them; otherwise what is usual, what was noted, and a place to note today. */
-const { days, madeUp, usualC, usualRainMm, today, notable, note } = useWeather()
+const { days, madeUp, usualC, usualRainMm, today, notable, note, askAgain } = useWeather()
 const { quantity, span } = useSay()
 const { settings, now } = useGarden()
 const noting = ref(false)
@@ -23,6 +23,7 @@ async function save(): Promise<void> {
   await note({ ...values.value, day: day.value })
   noting.value = false
 }
+onMounted(askAgain)
 const dayName = (index: number, at: Date) => index === 0 ? 'today' : index === 1 ? 'yesterday' : shortWeekdayText(at)
 </script>
 
