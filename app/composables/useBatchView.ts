@@ -1,4 +1,5 @@
 import { askedOf } from '#core/garden/round'
+import { foundOf } from '#core/methods/contract'
 import { daysBetween } from '#core/units/time'
 import type { KnownBatch } from './useGarden'
 
@@ -11,6 +12,7 @@ export function useBatchView(known: () => KnownBatch) {
   return {
     day,
     situation: seen(batch => look.value.situate(batch, surroundings.value)),
+    found: seen(batch => foundOf(look.value, batch, surroundings.value.now)),
     standing: seen(batch => look.value.standing(batch, surroundings.value)),
     windows: seen(batch => look.value.windows(batch, surroundings.value)),
     tasks: seen(batch => askedOf(batch, known().method, surroundings.value)),

@@ -71,6 +71,11 @@ const RULES: Readonly<Record<string, Rule>> = {
     }
     return undefined
   },
+  'nothing is drier than the air lets it be': ({ method, batch, around }, judge) => {
+    const water = method.life.situate(batch, around).known.find(({ id }) => id === 'moisture')
+    judge(water ? 1 : 0)
+    return water && water.middle < 0.06 ? `${percentText(water.middle)} water` : undefined
+  },
   'nothing is asked twice, and no task is over before it is due': ({ method, batch, around }, judge) => {
     const tasks = method.life.tasks(batch, around)
     judge(tasks.length)

@@ -1,6 +1,6 @@
 import { addHours } from 'date-fns'
 import type { BegunBatch } from '#core/journal/garden'
-import type { Deed, Method, Surroundings } from '#core/methods/contract'
+import { lookingBy, type Deed, type Method, type Surroundings } from '#core/methods/contract'
 import { numberOf } from '#core/questions/question'
 import { daysBetween } from '#core/units/time'
 
@@ -67,7 +67,7 @@ export const echo: Method = {
     }),
   },
   life: {
-    situate: () => ({ known: [] }),
+    situate: () => ({ known: [] }), looking: lookingBy(7),
     pads: [
       { kind: 'deed', deed: call },
       {

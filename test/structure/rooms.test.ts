@@ -61,3 +61,13 @@ describe('the rooms of the core', () => {
     expect(circleIn(rooms)).toBeUndefined()
   })
 })
+
+describe('what was found', () => {
+  /** Where it is asked for, and where it becomes evidence: nowhere else may a day of its own be set for it. */
+  const ASKED_IN = ['core/methods/contract/looking.ts', 'core/methods/course/findings.ts', 'core/methods/heated/forecast/findings.ts']
+  const askedBy = (file: string) => /\.observations\b|\{[^}]*\bobservations\b[^}]*\}: [A-Z]/.test(readFileSync(file, 'utf8'))
+
+  it('is asked for in one place, so that head, tasks, facts and causes believe it equally long', () => {
+    expect(FILES.filter(file => file.startsWith('core/methods/')).filter(askedBy).sort()).toEqual([...ASKED_IN].sort())
+  })
+})

@@ -7,7 +7,7 @@ import type { KnownBatch } from '~/composables/useGarden'
 const { known } = defineProps<{ known: KnownBatch }>()
 const BatchChart = defineAsyncComponent(() => import('./BatchChart.vue'))
 const { now, units, surroundings } = useGarden()
-const { day, situation, standing, windows, tasks, charts, facts, gates } = useBatchView(() => known)
+const { day, situation, found, standing, windows, tasks, charts, facts, gates } = useBatchView(() => known)
 const { supposed, whatIf } = useWhatIf(() => known)
 const wondering = ref(false)
 watch(wondering, (on) => { if (!on) supposed.value = [] })
@@ -132,6 +132,7 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
         <KnownList
           v-if="stands"
           :situation="situation"
+          :found="found"
         />
         <FactList
           v-if="facts.length > 0"

@@ -1,14 +1,14 @@
 <script setup lang="ts">
-import { knownBand, knownText, restsText, type Situation } from '#core/methods/contract'
+import { agoText, knownBand, knownText, restsText, type Found, type Situation } from '#core/methods/contract'
 
-/** What is known of a batch today, and what each number rests on: what was read or found, and how long ago. */
-const { situation } = defineProps<{ situation: Situation }>()
+/** What is known of a batch today, and what each number rests on, and what was found by hand, eye and nose: with its age. */
+const { situation, found } = defineProps<{ situation: Situation, found: readonly Found[] }>()
 const { units, clock } = useGarden()
 </script>
 
 <template>
   <section
-    v-if="situation.known.length > 0"
+    v-if="situation.known.length > 0 || found.length > 0"
     aria-labelledby="known"
     data-known
   >
@@ -33,6 +33,20 @@ const { units, clock } = useGarden()
           <span class="aside-note">
             <template v-if="knownBand(one, units)">{{ knownBand(one, units) }}, </template>{{ restsText(one, clock) }}
           </span>
+        </dd>
+      </div>
+      <div
+        v-for="one in found"
+        :key="`${one.label} ${one.finding.id} ${one.at.getTime()}`"
+        class="line-rule py-1 grid grid-cols-[minmax(0,11rem)_1fr] gap-x-5"
+        data-found
+      >
+        <dt class="font-semibold text-highlighted">
+          {{ one.label }}
+        </dt>
+        <dd>
+          {{ one.finding.label }}
+          <span class="aside-note">{{ agoText(one.at, clock) }}</span>
         </dd>
       </div>
     </dl>

@@ -16,6 +16,7 @@ export const BREW = constants('Brews', {
   timesLeast: of(120, 80, 200, 'times', 'are looked at; numerics'),
   littleL: of(2.4, 1, 3, 'L', 'less is measured by the handful; practice'),
   leastFoamM: of(0.004, 0.002, 0.008, 'm', 'nobody reads foam finer; own estimate'),
+  lookDays: of(3, 2, 5, 'd', 'what was found so long ago still counts; assumption'),
   fallen: of(0.85, 0.75, 0.92, 'share', 'of the highest foam that was read: below it, it has fallen; own estimate'),
   nearHeight: {
     from: of(0.85, 0.75, 0.95, 'share', 'of its way, where foam hardly changes; own estimate'),

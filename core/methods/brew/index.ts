@@ -4,6 +4,7 @@ import { asksOf, draftOf } from './draft'
 import { forecaster } from './forecast'
 import { KINDS } from './kinds'
 import { look } from './look'
+import { looking } from './looking'
 import { situate } from './situation'
 import { PADS } from './pads'
 import { SITES } from './sites'
@@ -29,7 +30,7 @@ export const brew: Method = {
     bench: 'recipe', sites: SITES, asks: asksOf, feeds: [], draft: draftOf,
   },
   life: {
-    ...look, situate, pads: PADS,
+    ...look, situate, looking, pads: PADS,
     taskWords: {
       stirred: 'stirring', foam: 'measuring the foam', given: 'giving it', take: 'emptying it', smell: 'smelling',
       air: 'checking the air',

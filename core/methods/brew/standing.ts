@@ -2,7 +2,7 @@ import type { BegunBatch } from '../../journal/garden'
 import { amountVolumeL } from '../../units/container'
 import { daysBetween, HOUR_MS } from '../../units/time'
 import { quantityText } from '../../units/format'
-import { placeOf, type Standing, type Surroundings } from '../contract'
+import { lastFound, placeOf, type Standing, type Surroundings } from '../contract'
 import { middleCourse } from './forecast'
 import { kindOf, type BrewKind } from './kinds'
 import { AIR, SMELL, STANDS } from './words'
@@ -24,9 +24,9 @@ export function partsNow(batch: BegunBatch, surroundings: Surroundings): BrewKin
 }
 
 /** Whether it was found foul, of a kind that does not stink by nature. */
-export function isFoul({ observations, began }: BegunBatch): boolean {
-  const smelt = observations.findLast(({ sense }) => sense === SMELL)
-  return smelt?.finding === 'rotten' || (smelt?.finding === 'stinks' && !kindOf(began.approachId).stinks)
+export function isFoul(batch: BegunBatch): boolean {
+  const smelt = lastFound(batch, SMELL)
+  return smelt?.finding === 'rotten' || (smelt?.finding === 'stinks' && !kindOf(batch.began.approachId).stinks)
 }
 
 /** Whether the air is on, of a kind that needs it: from the start until it was said to be off. */

@@ -4,7 +4,7 @@ import { daysBetween } from '../../units/time'
 import { containerText } from '../../units/container'
 import { quantityText } from '../../units/format'
 import { numberOf } from '../../questions/question'
-import type { Surroundings, Task } from '../contract'
+import { lastFound, type Surroundings, type Task } from '../contract'
 import { tasksFrom, type Ask } from '../course'
 import { dilutionFor } from './amounts'
 import { kindOf, type BrewKind } from './kinds'
@@ -90,7 +90,7 @@ function giveIt({ batch, kind, progress, surroundings }: Seen): Ask[] {
 
 function smellIt({ batch, kind, progress, surroundings }: Seen): Ask[] {
   if (progress < 0.4) return []
-  const last = batch.observations.findLast(({ sense }) => sense === SMELL)
+  const last = lastFound(batch, SMELL)
   const every = kind.days20 > 10 ? 7 : 2
   const due = last ? addDays(new Date(last.at), every) : surroundings.now
   return [{
@@ -102,7 +102,7 @@ function smellIt({ batch, kind, progress, surroundings }: Seen): Ask[] {
 
 function foul({ batch, surroundings }: Seen): Ask[] {
   if (!isFoul(batch)) return []
-  const smelt = batch.observations.findLast(({ sense }) => sense === SMELL)
+  const smelt = lastFound(batch, SMELL)
   return [{
     action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Pour it away', icon: 'i-ph-funnel', title: 'Pour it on the heap',
     reason: `It was foul on ${dayText(smelt?.at ?? batch.began.at)}: not on beds, not kept. Wash the bucket hot and begin again.`,

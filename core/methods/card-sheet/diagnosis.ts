@@ -1,12 +1,11 @@
 import type { BegunBatch } from '../../journal/garden'
 import { given, type PossibleCause } from '../../diagnosis/judge'
 import { percentText, quantityText } from '../../units/format'
-import { daysBetween } from '../../units/time'
 import type { Diagnosis, Remedy, Surroundings, Symptom } from '../contract'
 import { diagnosisBy, justDo, type Noticing } from '../course'
 import { sheetOf, type Sheet } from './state'
 import { BELOW, CARD, GROWN, MENDED, TORN } from './words'
-import { SHEET } from './constants'
+import { looking } from './looking'
 
 const SYMPTOMS: readonly Symptom[] = [
   { id: 'blown', label: 'Blown off, torn', group: 'The card' },
@@ -133,7 +132,7 @@ const NOTICED: Noticing = {
 }
 
 function noticedBesides(batch: BegunBatch, surroundings: Surroundings): string[] {
-  const seen = batch.observations.findLast(({ sense, at }) => sense === BELOW && daysBetween(at, surroundings.now) < SHEET.noticedDays)
+  const seen = looking.now(batch, BELOW, surroundings.now)
   return sheetOf(batch, surroundings).spent > 0.9 && seen?.finding === 'green' ? ['still-green'] : []
 }
 
@@ -144,5 +143,5 @@ const factsOf = (batch: BegunBatch, surroundings: Surroundings, symptoms: readon
 
 /** What may be wrong with a sheet. */
 export const diagnosis: Diagnosis = diagnosisBy<Facts>({
-  symptoms: SYMPTOMS, freshDays: SHEET.noticedDays, noticing: NOTICED, noticedBesides, factsOf, causes: CAUSES,
+  symptoms: SYMPTOMS, looking, noticing: NOTICED, noticedBesides, factsOf, causes: CAUSES,
 })

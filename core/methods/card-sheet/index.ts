@@ -5,6 +5,7 @@ import { diagnosis } from './diagnosis'
 import { asksOf, draftOf } from './draft'
 import { forecaster } from './forecast'
 import { look } from './look'
+import { looking } from './looking'
 import { situate } from './situation'
 import { PADS } from './pads'
 import { SITES, sitesOf } from './sites'
@@ -32,7 +33,7 @@ export const sheet: Method = {
     bench: 'recipe', sites: SITES, sitesOf, asks: asksOf, draft: draftOf,
   },
   life: {
-    ...look, situate, pads: PADS,
+    ...look, situate, looking, pads: PADS,
     taskWords: {
       watered: 'wetting the card', mended: 'mending it', below: 'lifting a corner', card: 'feeling the card',
       covered: 'topping up the cover', planted: 'planting it', take: 'moving it on',

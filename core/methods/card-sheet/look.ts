@@ -3,7 +3,7 @@ import { weekdayDateText } from '../../units/dates'
 import { quantityText } from '../../units/format'
 import { daysText } from '../../units/plural'
 import { DAY_MS } from '../../units/time'
-import type { Chart, Fact, Look, Standing, Surroundings } from '../contract'
+import { everFound, type Chart, type Fact, type Look, type Standing, type Surroundings } from '../contract'
 import { chartLines, expectedAlong } from '../course'
 import { grownOverOf } from '../../sheets/smothering'
 import { middleOf } from './forecast'
@@ -69,8 +69,8 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
     dots: [{
       name: 'under a corner',
       main: true,
-      points: batch.observations.flatMap(({ at, sense, finding }) => {
-        const value = sense === BELOW || sense === TORN ? namedIn(SHEET.looked, finding) : undefined
+      points: everFound(batch, BELOW, TORN).flatMap(({ at, finding }) => {
+        const value = namedIn(SHEET.looked, finding)
         return value === undefined ? [] : [{ at: Date.parse(at), value }]
       }),
     }],

@@ -6,8 +6,9 @@ import { daysBetween } from '../../units/time'
 import type { Surroundings } from '../contract'
 import { middleOf } from './forecast'
 import { sheetPlan, type SheetPlan } from './plan'
-import { BELOW, CARD, MENDED, PLANTED, TORN } from './words'
+import { BELOW, CARD, PLANTED, TORN } from './words'
 import { SHEET } from './constants'
+import { looking } from './looking'
 
 /** A sheet as it stands. */
 export interface Sheet {
@@ -58,11 +59,8 @@ export function sheetOf(batch: BegunBatch, surroundings: Surroundings): Sheet {
   const { nowDay } = middle.question
   const { now } = surroundings
   const ago = (days: number) => new Date(now.getTime() - days * 86_400_000)
-  const seen = batch.observations.findLast(({ sense }) => sense === CARD || sense === TORN)
-  const mended = batch.did.findLast(({ deed }) => deed === MENDED)?.at ?? ''
-  const watered = batch.puts.findLast(({ waterL, atStart }) => waterL > 0 && !atStart)?.at ?? ''
-  const since = seen?.finding === 'stiff' ? watered : mended
-  const card = seen && seen.at > since ? seen.finding : undefined
+  const seen = looking.last(batch, CARD, TORN)
+  const card = seen && looking.now(batch, seen.sense, now)?.finding
   const plantedAt = batch.did.find(({ deed }) => deed === PLANTED)?.at
   const spent = spentOn(middle.course, nowDay)
   return {
@@ -71,7 +69,7 @@ export function sheetOf(batch: BegunBatch, surroundings: Surroundings): Sheet {
     spent,
     coverM: coverOn(batch, surroundings),
     card,
-    below: batch.observations.findLast(({ sense }) => sense === BELOW)?.finding,
+    below: looking.last(batch, BELOW)?.finding,
     plantedAt,
     rainMm: Array.from({ length: SHEET.rainDays }, (_, day) => surroundings.weather.rainMm(ago(day))).reduce((sum, one) => sum + one, 0),
     warm: surroundings.weather.ambientC(now) > SHEET.warmC,

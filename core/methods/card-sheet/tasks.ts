@@ -9,6 +9,7 @@ import { sheetOf, type Sheet } from './state'
 import { windowsOf } from './windows'
 import { BELOW, CARD, COVERED, GROWN, MENDED, PLANTED, TORN, WATERED } from './words'
 import { SHEET } from './constants'
+import { looking } from './looking'
 
 interface Seen { readonly batch: BegunBatch, readonly sheet: Sheet, readonly surroundings: Surroundings }
 
@@ -44,7 +45,7 @@ function mendIt({ sheet: { phase }, surroundings: { now } }: Seen): Ask[] {
 function lookUnder({ batch, sheet: { plan, spent, phase, nowDay }, surroundings }: Seen): Ask[] {
   if (phase === 'planted' || phase === 'ended') return []
   const sense = plan.way.laid ? BELOW : TORN
-  const last = batch.observations.findLast(one => one.sense === sense)
+  const last = looking.last(batch, sense)
   const [window] = windowsOf(batch, surroundings)
   if (last?.finding === 'dead' || last?.finding === 'threads') return []
   const { tornFirst, tornEvery, flatFirst, flatEvery, nearDays } = SHEET.looks
@@ -77,7 +78,7 @@ function lookUnder({ batch, sheet: { plan, spent, phase, nowDay }, surroundings 
 
 function feelCard({ batch, sheet: { plan, phase }, surroundings: { now } }: Seen): Ask[] {
   if (!plan.way.laid || phase === 'planted' || phase === 'ended') return []
-  const last = batch.observations.findLast(({ sense }) => sense === CARD)
+  const last = looking.last(batch, CARD)
   const due = addDays(new Date(last?.at ?? batch.began.at), last ? 30 : 10)
   return last?.finding === 'gone' || phase === 'torn-up'
     ? []
@@ -94,8 +95,7 @@ function feelCard({ batch, sheet: { plan, phase }, surroundings: { now } }: Seen
 function coverAgain({ sheet: { plan, coverM, phase }, batch, surroundings: { now, units } }: Seen): Ask[] {
   if (plan.coverM <= 0 || phase === 'ended') return []
   const wantedM = plan.coverM * plan.cover.kind.settles.typical
-  const bare = batch.observations.findLast(({ sense }) => sense === 'above')
-  const shows = bare?.finding === 'bare' && !batch.puts.some(({ at, inputs }) => inputs.length > 0 && at > bare.at)
+  const shows = looking.now(batch, 'above', now)?.finding === 'bare'
   if (!shows && coverM > wantedM * plan.cover.kind.refreshedAt) return []
   const barrows = Math.max(0, wantedM - coverM) * plan.areaM2 * 1000 / plan.cover.kind.settles.typical
   return [{
@@ -125,7 +125,7 @@ function plantIt({ batch, sheet: { plan, phase, below, spent }, surroundings }: 
 }
 
 function moveOn({ batch, sheet: { plan, phase }, surroundings: { now } }: Seen): Ask[] {
-  const seen = batch.observations.findLast(({ sense }) => sense === TORN)
+  const seen = looking.last(batch, TORN)
   if (plan.way.laid || phase === 'ended' || seen?.finding !== 'threads') return []
   return [{
     action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Take it', icon: 'i-ph-basket', title: 'It has threads: move it on',

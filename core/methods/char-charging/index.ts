@@ -3,6 +3,7 @@ import type { Method } from '../contract'
 import { asksOf, draftOf } from './draft'
 import { forecaster } from './forecast'
 import { look } from './look'
+import { looking } from './looking'
 import { situate } from './situation'
 import { PADS } from './pads'
 import { ripeness } from './ripeness'
@@ -31,7 +32,7 @@ export const charCharging: Method = {
     draft: draftOf,
   },
   life: {
-    ...look, situate, pads: PADS,
+    ...look, situate, looking, pads: PADS,
     taskWords: {
       fill: 'putting the char in', acid: 'binding the chloramine', stirred: 'stirring', air: 'checking the air',
       look: 'looking whether it sinks', smell: 'smelling', drain: 'draining', take: 'putting it into the store',

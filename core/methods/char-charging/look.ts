@@ -1,9 +1,9 @@
 import type { BegunBatch } from '../../journal/garden'
 import type { Picture } from '../../picture/picture'
 import { quantityText, percentText } from '../../units/format'
-import { DAY_MS, daysBetween } from '../../units/time'
+import { DAY_MS } from '../../units/time'
 import { weekdayDateText } from '../../units/dates'
-import type { Chart, Fact, Look, Surroundings } from '../contract'
+import { everFound, type Chart, type Fact, type Look, type Surroundings } from '../contract'
 import { chartLines, expectedAlong } from '../course'
 import { slurryOf } from '../../char/pores'
 import { acidText } from './steps'
@@ -17,8 +17,8 @@ import { standingOf, takenNow } from './standing'
 import { tasksOf } from './tasks'
 import { windowsOf } from './windows'
 import { DRAINED, LIFTED, SINKS, WATER_FIT } from './words'
-import { CHARGE } from './constants'
 import { BEDS } from '../../beds/constants'
+import { looking } from './looking'
 
 function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): Picture {
   const soak = soakOf(batch, surroundings)
@@ -43,8 +43,8 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   const { question, course: { times: days, charged } } = middleOf(batch, surroundings)
   if (question.filledDay === undefined) return []
   const forecast = surroundings.forecastOf?.(batch.id)
-  const dots = batch.observations.flatMap(({ at, sense, finding }) => {
-    const told = sense === SINKS ? toldBySinking(finding) : undefined
+  const dots = everFound(batch, SINKS).flatMap(({ at, finding }) => {
+    const told = toldBySinking(finding)
     return told === undefined ? [] : [{ at: Date.parse(at), value: Math.round(100 * told) }]
   })
   return [{
@@ -97,8 +97,8 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
 
 /** How far it is charged by what sank at the last look, while that is fresh. */
 function chargedBySight(batch: BegunBatch, { now }: Surroundings): number | undefined {
-  const last = batch.observations.findLast(({ sense }) => sense === SINKS)
-  return last && daysBetween(last.at, now) <= CHARGE.sightDays ? toldBySinking(last.finding) : undefined
+  const last = looking.now(batch, SINKS, now)
+  return last && toldBySinking(last.finding)
 }
 
 /** How a soak looks. */

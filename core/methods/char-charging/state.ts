@@ -8,6 +8,7 @@ import { waterState, type WaterState } from './water'
 import { wayOf, type ChargeWay } from './ways'
 import { AIR, DRAINED, LIFTED, SMELL } from './words'
 import { daysBetween } from '../../units/time'
+import { looking } from './looking'
 
 /** A soak as it stands. */
 export interface Soak {
@@ -57,7 +58,7 @@ export function soakOf(batch: BegunBatch, surroundings: Surroundings): Soak {
   const waterInL = batch.puts.reduce((sum, { waterL }) => sum + waterL, 0)
   const givenL = batch.uses.reduce((sum, { litres }) => sum + litres, 0)
   const charged = chargedOn(middle.course, nowDay)
-  const smelt = batch.observations.findLast(({ sense }) => sense === SMELL)
+  const smelt = looking.now(batch, SMELL, surroundings.now)
   const known = {
     way, water: waterState(batch, surroundings), charged, nowDay, charL, livingL, dryingDays: out && daysBetween(out.at, surroundings.now),
     foul: smelt?.finding === 'foul', liquorL: Math.max(0, waterInL - charL * PORES_L_L * charged - givenL),

@@ -12,6 +12,7 @@ import { windowsOf } from './windows'
 import { ACID, AIR, DRAINED, FILLED, LIFTED, SINKS, SMELL, STANDS, STIRRED } from './words'
 import { placeFor } from './question'
 import { CHARGE } from './constants'
+import { looking } from './looking'
 
 interface Seen { readonly batch: BegunBatch, readonly soak: Soak, readonly surroundings: Surroundings }
 
@@ -66,7 +67,7 @@ function stir({ batch, soak, surroundings: { units } }: Seen): Ask[] {
 
 function lookAtIt({ batch, soak, surroundings }: Seen): Ask[] {
   if (soak.phase !== 'charging') return []
-  const seen = batch.observations.findLast(({ sense }) => sense === SINKS)
+  const seen = looking.last(batch, SINKS)
   const slow = soak.way.days80.typical > 30
   const every = slow ? 21 : soak.way.kind === 'bag' ? 5 : 2
   const from = seen ? new Date(seen.at) : new Date(soak.water.filledAt ?? batch.began.at)

@@ -1,7 +1,8 @@
 import { range } from '../../units/range'
-import type { Method } from '../contract'
+import { lookingBy, type Method } from '../contract'
 import { asksOf } from './asks'
 import { DUST, REIGNITES } from './cautions'
+import { MAKE } from './constants'
 import { draftOf } from './draft'
 import { look } from './look'
 import { PADS } from './pads'
@@ -32,7 +33,7 @@ export const charMaking: Method = {
   life: {
     ...look, pads: PADS,
     // A burn is followed by the minute: nothing of it is reckoned on from day to day.
-    situate: () => ({ known: [] }),
+    situate: () => ({ known: [] }), looking: lookingBy(MAKE.checkHours / 24),
     taskWords: {
       burn: 'burning', quench: 'quenching', seal: 'closing it', evening: 'the first look', morning: 'the second look',
       snap: 'the snap test', rinse: 'rinsing', crush: 'crushing', take: 'putting it into the store',

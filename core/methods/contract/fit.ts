@@ -9,6 +9,7 @@ import { USES } from '../../readiness/test'
 import { verdictFor, type Evidence, type UseVerdict } from '../../readiness/verdict'
 import { daysBetween } from '../../units/time'
 import type { Ripeness } from './look'
+import { lastFound } from './looking'
 import type { Life } from './method'
 import type { Pad } from './record'
 import type { Surroundings } from './surroundings'
@@ -21,9 +22,9 @@ const SMELL = 'smell'
 
 type Ripening = Pick<Life, 'pads' | 'standing' | 'ripeness'>
 
-/** The last smell, where it was a bad one. */
+/** The last smell, where it was a bad one: before anything is used, it has to be smelt again. */
 function foulSmell(batch: BegunBatch, pads: readonly Pad[]): string[] {
-  const last = batch.observations.findLast(({ sense }) => sense === SMELL)
+  const last = lastFound(batch, SMELL)
   const finding
     = last
       && pads.flatMap(pad => (pad.kind === 'sense' && pad.sense.id === SMELL ? pad.sense.findings : []))

@@ -1,8 +1,8 @@
+import { differenceInCalendarDays } from 'date-fns'
 import { percentText, quantityText, spanText } from '../../units/format'
 import { daysText } from '../../units/plural'
 import { smallMassText } from '../../units/small'
 import type { Quantity as Unit, UnitSystem } from '../../units/system'
-import { daysBetween } from '../../units/time'
 import type { Known } from './situation'
 
 /** Less than a kilogram is said in grams or ounces: nobody calls a handful of feed none. */
@@ -24,8 +24,9 @@ export function knownBand({ unit, low, high }: Known, units: UnitSystem): string
   return unit === 'percent' ? `${Math.round(100 * low)}–${to}` : spanText(unit, units, low, high)
 }
 
-const ago = (at: Date, now: Date) => {
-  const days = Math.floor(daysBetween(at, now))
+/** "today", "yesterday", "12 days ago". */
+export const agoText = (at: Date, now: Date): string => {
+  const days = differenceInCalendarDays(now, at)
   return days < 1 ? 'today' : days === 1 ? 'yesterday' : `${daysText(days)} ago`
 }
 
@@ -35,5 +36,5 @@ const FOUND = { 'recorded': 'read', 'by hand': 'found by hand', 'reckoned': '', 
 export function restsText({ from, at }: Known, now: Date): string {
   if (from === 'usual') return 'as is usual'
   if (!at) return 'reckoned'
-  return from === 'reckoned' ? `reckoned on from ${ago(at, now)}` : `${FOUND[from]} ${ago(at, now)}`
+  return from === 'reckoned' ? `reckoned on from ${agoText(at, now)}` : `${FOUND[from]} ${agoText(at, now)}`
 }

@@ -7,6 +7,7 @@ import type { CarriesChar } from './carrying'
 import type { Draft, Mixing, Proposal, Sizing } from './draft'
 import type { Forecaster, Supposing } from './forecast'
 import type { Look, Ripeness } from './look'
+import type { Looking } from './looking'
 import type { LayPipeline } from './pipeline'
 import type { Deed, Pad, Quantity, Sense } from './record'
 import type { Situation } from './situation'
@@ -98,6 +99,8 @@ export type Plan = BalancedPlan | (AnyPlan & { readonly bench: 'recipe' | 'pile'
 export interface Life extends Look {
   /** What is so of a batch today, worked out once. */
   situate(batch: BegunBatch, surroundings: Surroundings): Situation
+  /** How long what is found of it speaks of today: asked by head, tasks, facts and causes alike. */
+  readonly looking: Looking
   readonly pads: readonly Pad[]
   /** What a task is called in the log when it is put off, by its action. */
   readonly taskWords: Readonly<Record<string, string>>

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { afterDays, aroundOn, begun, gauged, seen, took } from '../../../test/builders/batches'
 import { SACK } from '../../../test/builders/heaps'
-import type { Forecast } from '../contract'
+import { lookingBy, type Forecast } from '../contract'
 import type { Site } from '../../vessel/site'
 import { diagnosisBy, justDo } from './causes'
 import { tasksFrom, type Ask } from './asks'
@@ -119,8 +119,7 @@ describe('tasks of a course', () => {
 
 describe('what may be wrong', () => {
   const diagnosis = diagnosisBy<{ readonly dry: boolean }>({
-    symptoms: [], freshDays: 10, noticing: { squeeze: { dust: 'dry' } }, noticedBesides: () => ['old'],
-    stillSpeaks: (_, { at }) => at !== afterDays(7),
+    symptoms: [], looking: lookingBy(10), noticing: { squeeze: { dust: 'dry' } }, noticedBesides: () => ['old'],
     factsOf: (_, __, symptoms) => symptoms.includes('nothing-known') ? undefined : { dry: true },
     causes: [{ id: 'drought', title: 'Dry', symptoms: { dry: 0.9 }, weigh: () => [], remedy: () => justDo('Water it.', ['watered'], 20) }],
   })
@@ -131,7 +130,6 @@ describe('what may be wrong', () => {
     expect(at(2)).toEqual(['old'])
     expect(at(2.1)).toEqual(['old', 'dry'])
     expect(at(5, 6)).toEqual(['old', 'dry'])
-    expect(at(7)).toEqual(['old'])
   })
 
   it('is weighed where something is wrong and anything is known of it', () => {

@@ -1,7 +1,7 @@
 import type { BegunBatch } from '../../journal/garden'
 import { weekdayDateText } from '../../units/dates'
 import { percentText } from '../../units/format'
-import type { Chart, Look, NamedWindow, Surroundings } from '../contract'
+import { everFound, type Chart, type Look, type NamedWindow, type Surroundings } from '../contract'
 import { placeOf, type Coursed, type Middle } from './define'
 import { chartLines, expectedAlong } from './expected'
 import type { CourseQuestion } from './question'
@@ -57,7 +57,7 @@ export function lookOfOneWay<Q extends CourseQuestion, C>(by: OneWay<Q, C>): Loo
         as: value => Math.min(100, 100 * value),
       })
       return [{
-        ...by.chart, id: 'share', unit: 'percent', dots: [], marks: batch.observations.map(({ at }) => Date.parse(at)),
+        ...by.chart, id: 'share', unit: 'percent', dots: [], marks: everFound(batch).map(({ at }) => Date.parse(at)),
         ...lines,
       }]
     },

@@ -14,6 +14,7 @@ import { LAYERS_ASKED, layersOf, strataOf } from './layers'
 import { heatedSituation } from '../heated/situation'
 import { expectCourse, middleCourse } from './expect'
 import { look } from './look'
+import { looking } from './looking'
 import { outlookOf } from './outlook'
 import { PADS } from './pads'
 import { ripeness } from './ripeness'
@@ -65,6 +66,7 @@ export const hotHeap: Method = {
   },
   life: {
     ...look, pads: PADS,
+    looking,
     situate: (batch, surroundings) => heatedSituation(heapLogOf(batch), surroundings, { middleCourse, expectCourse }),
     taskWords: {
       reading: 'reading the heat', squeeze: 'squeezing a handful', turned: 'turning', browns: 'opening it with browns',

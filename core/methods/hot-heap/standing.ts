@@ -1,7 +1,7 @@
 import type { HeapLog } from '../heated/heap-log'
 import { quantityText } from '../../units/format'
 import { expectedAt } from '../heated/expected'
-import type { Standing, Surroundings } from '../contract'
+import { everFound, lastFound, type Standing, type Surroundings } from '../contract'
 import { coreReadings } from '../heated/readings'
 import { daysBetween } from '../../units/time'
 import { dayText } from '../../units/dates'
@@ -10,6 +10,7 @@ import { WARMTH } from '../heated/warmth'
 import { HEATED } from '../heated/constants'
 import { HOT } from './constants'
 import { namedIn } from '../../constants/constants'
+import { looking } from './looking'
 
 /** The stages of a hot heap. */
 export type Phase = 'warming' | 'hot' | 'too-hot' | 'cooling' | 'curing' | 'stalled' | 'unread' | 'finished'
@@ -37,10 +38,8 @@ function expectedCore(batch: HeapLog, surroundings: Surroundings, day: number): 
 function evidence(batch: HeapLog, now: Date): Pick<PhaseNow, 'readAt' | 'feltAt'> {
   const turnedAt = batch.turns.at(-1)?.at ?? ''
   const read = coreReadings(batch).findLast(({ odd, at }) => !odd && at >= turnedAt && daysBetween(at, now) < HOT.staleDays)
-  const felt = batch.observations.findLast(
-    ({ sense, finding, at }) =>
-      sense === WARMTH && namedIn(HEATED.feltC, finding) && at >= turnedAt && daysBetween(at, now) < HOT.feltStaleDays,
-  )
+  const warmth = looking.now(batch, WARMTH, now)
+  const felt = warmth && namedIn(HEATED.feltC, warmth.finding) ? warmth : undefined
   if (read && (!felt || read.at >= felt.at)) return { readAt: read.at }
   return felt ? { feltAt: felt.at } : {}
 }
@@ -61,8 +60,8 @@ export function phaseNow(batch: HeapLog, surroundings: Surroundings): PhaseNow {
   const coreC = expectedCore(batch, surroundings, day)
   const base = { day, ambientC, coreC, ...evidence(batch, now) }
   if (batch.finish) return { ...base, phase: 'finished' }
-  const everFeltHot = batch.observations.some(({ sense, finding }) => sense === WARMTH && finding === 'hot')
-  const looked = sound.length > 0 || batch.observations.some(({ sense }) => sense === WARMTH)
+  const everFeltHot = everFound(batch, WARMTH).some(({ finding }) => finding === 'hot')
+  const looked = sound.length > 0 || lastFound(batch, WARMTH) !== undefined
   const heated
     = everFeltHot
       || sound.some(one => one.coreC >= HEATED.hotC || one.coreC - surroundings.weather.ambientC(new Date(one.at)) >= HOT.wellAboveK)

@@ -10,6 +10,7 @@ import { middleOf } from './forecast'
 import { hotbedOf, type Hotbed } from './state'
 import { AIRED, FEEL, SEEDLINGS } from './words'
 import { BED } from './constants'
+import { looking } from './looking'
 
 const SYMPTOMS: readonly Symptom[] = [
   { id: 'too-hot', label: 'Too hot for roots', group: 'Its warmth' },
@@ -225,5 +226,5 @@ function noticedBesides(batch: BegunBatch, surroundings: Surroundings): string[]
 
 /** What may be wrong with a hotbed. */
 export const diagnosis: Diagnosis = diagnosisBy<Facts>({
-  symptoms: SYMPTOMS, freshDays: BED.noticedDays, noticing: NOTICED, noticedBesides, factsOf, causes: CAUSES,
+  symptoms: SYMPTOMS, looking, noticing: NOTICED, noticedBesides, factsOf, causes: CAUSES,
 })

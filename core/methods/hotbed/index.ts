@@ -6,6 +6,7 @@ import { diagnosis } from './diagnosis'
 import { asksOf, draftOf } from './draft'
 import { forecaster } from './forecast'
 import { look } from './look'
+import { looking } from './looking'
 import { situate } from './situation'
 import { PADS } from './pads'
 import { ripeness } from './ripeness'
@@ -36,7 +37,7 @@ export const hotbed: Method = {
     bench: 'pile', sites: SITES, sitesOf, asks: asksOf, draft: draftOf,
   },
   life: {
-    ...look, situate, pads: PADS,
+    ...look, situate, looking, pads: PADS,
     taskWords: {
       build: 'building it', warmth: 'reading the soil', sown: 'sowing', aired: 'airing the frame', mats: 'covering it',
       watered: 'watering', harvested: 'harvesting', second: 'the second bed', take: 'taking it down',

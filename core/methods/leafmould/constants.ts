@@ -13,6 +13,7 @@ export const LEAF = constants('Leaf mould', {
     drying: of(0.06, 0.02, 0.12, 'share', 'and how much it dries beside an open top; assumption'),
   },
   topMost: of(0.3, 0.2, 0.5, 'share', 'at most so much of the height dries from the top; assumption'),
+  feltDays: of(30, 20, 45, 'd', 'what a squeeze told is believed for so long; rain and sun go on; assumption'),
   noticedDays: of(60, 30, 90, 'd', 'what was found so long ago still counts as noticed; assumption'),
   wholeAfterDays: of(300, 240, 400, 'd', 'by then leaves are to have lost their shape; practice'),
   horizonDays: of(1500, 1100, 1900, 'd', 'a plan is looked ahead so far; numerics'),

@@ -127,7 +127,8 @@ function waterDay(state: State, { areaM2, rainShare, drying }: Exposure, celsius
   const takes = moisture < LEAF.shedsBelow ? LEAF.shedTakes : 1
   const dries = WARMTH.driesMmDayC * Math.max(0, celsius) * open.drying * traits.drying * areaM2 * Math.min(1, moisture / 0.55)
   const waterKg = state.waterKg + rainMm * areaM2 * open.rainShare * takes - dries
-  state.waterKg = Math.min(LEAF.holdsKgKg * dryKgOf(state), Math.max(0, waterKg))
+  const [dryKg, airDry] = [dryKgOf(state), ratioOf(WARMTH.airDry)]
+  state.waterKg = Math.min(LEAF.holdsKgKg * dryKg, Math.max(Math.min(state.waterKg, airDry * dryKg), waterKg))
 }
 
 function rotDay(state: State, celsius: number, { pace, q10 }: CageTraits): void {

@@ -13,6 +13,7 @@ import { cageOn, type CageOnDay } from './now'
 import { leafClassOf } from './rates'
 import { BAGGED, FORKED, LOOK, SQUEEZE } from './words'
 import { LEAF } from './constants'
+import { looking } from './looking'
 
 const SYMPTOMS: readonly Symptom[] = [
   { id: 'still-whole', label: 'Leaves still whole', group: 'To the eye' },
@@ -156,13 +157,11 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings, symptoms: readon
 const NOTICING: Noticing = { [SQUEEZE]: { dust: 'dust' }, [LOOK]: { matted: 'matted', roots: 'roots', threads: 'threads' } }
 
 function stillWhole(batch: BegunBatch, { now }: Surroundings): string[] {
-  const seen = batch.observations.findLast(({ sense, at }) => sense === LOOK && daysBetween(at, now) < LEAF.noticedDays)
+  const seen = looking.now(batch, LOOK, now)
   return daysBetween(batch.began.at, now) > LEAF.wholeAfterDays && seen?.finding === 'whole' ? ['still-whole'] : []
 }
 
 /** What may be wrong with a cage of leaves. */
 export const diagnosis: Diagnosis = diagnosisBy<Facts>({
-  symptoms: SYMPTOMS, freshDays: LEAF.noticedDays, noticing: NOTICING, noticedBesides: stillWhole, factsOf, causes: CAUSES,
-  // What was dry is not dry any more once it was watered.
-  stillSpeaks: ({ puts }, { sense, at }) => sense !== SQUEEZE || !puts.some(one => one.waterL > 0 && one.at >= at),
+  symptoms: SYMPTOMS, looking, noticing: NOTICING, noticedBesides: stillWhole, factsOf, causes: CAUSES,
 })

@@ -5,6 +5,7 @@ import { diagnosis } from './diagnosis'
 import { asksOf, draftOf } from './draft'
 import { forecaster } from './forecast'
 import { look } from './look'
+import { looking } from './looking'
 import { situate } from './situation'
 import { FEEDS, PADS } from './pads'
 import { pipelineOf } from './pipeline'
@@ -33,7 +34,7 @@ export const leafmould: Method = {
     bench: 'pile', sites: SITES, asks: asksOf, feeds: FEEDS, draft: draftOf,
   },
   life: {
-    ...look, situate, pads: PADS,
+    ...look, situate, looking, pads: PADS,
     taskWords: {
       filled: 'filling it up', watered: 'watering', squeeze: 'squeezing a handful', look: 'looking inside', take: 'taking some',
     },

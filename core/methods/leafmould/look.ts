@@ -6,7 +6,7 @@ import { containerText } from '../../units/container'
 import { quantityText, roughly, percentText } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import { frontWidthM, vesselVolumeL } from '../../vessel/vessel'
-import type { Chart, Fact, Look, Standing, Surroundings } from '../contract'
+import { everFound, type Chart, type Fact, type Look, type Standing, type Surroundings } from '../contract'
 import { outputsOf } from './outputs'
 import { ownYears } from './pipeline'
 import { chartLines, expectedAlong } from '../course'
@@ -20,6 +20,7 @@ import { BAGGED, SQUEEZE } from './words'
 import { dateText, dayText } from '../../units/dates'
 import { LEAF } from './constants'
 import { namedIn } from '../../constants/constants'
+import { looking } from './looking'
 
 function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   if (batch.ended) return { phase: 'ended', label: 'Emptied', sentence: 'Taken out.', tone: 'good' }
@@ -28,8 +29,8 @@ function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   const day = Math.floor(cage.day)
   const months = day < 60 ? `Day ${day}` : `Month ${Math.floor(day / 30.4)}`
   const figure = `${percentText(cage.left)} left`
-  const felt = batch.observations.findLast(({ sense }) => sense === SQUEEZE)
-  const dusty = felt?.finding === 'dust' && !batch.puts.some(({ at, waterL }) => waterL > 0 && at > felt.at) ? felt : undefined
+  const felt = looking.now(batch, SQUEEZE, surroundings.now)
+  const dusty = felt?.finding === 'dust' ? felt : undefined
   // A hand inside knows better than the weather.
   const wet = dusty ? `dry as dust when it was felt on ${dayText(dusty.at)}` : `${percentText(cage.moisture)} water in the middle`
   const sentence = `${months}, about ${percentText(cage.left)} of the leaves' mass left, ${wet}.`
@@ -105,7 +106,7 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
     dots: [{
       name: 'as it looked',
       main: true,
-      points: batch.observations.flatMap(({ at, finding }) => {
+      points: everFound(batch).flatMap(({ at, finding }) => {
         const value = namedIn(LEAF.seen, finding)
         return value === undefined ? [] : [{ at: Date.parse(at), value }]
       }),

@@ -14,6 +14,7 @@ import { BAGGED, LOOK, SQUEEZE } from './words'
 import { dateText, dayText } from '../../units/dates'
 import { LEAF } from './constants'
 import { namedIn } from '../../constants/constants'
+import { looking } from './looking'
 
 interface Seen { readonly batch: BegunBatch, readonly surroundings: Surroundings, readonly cage: CageOnDay }
 
@@ -42,11 +43,7 @@ function topUp({ batch, surroundings, cage }: Seen): Ask[] {
 
 /** A dry squeeze, or a dry spell by the weather: how much water brings it back. */
 function waterIt({ batch, surroundings, cage }: Seen): Ask[] {
-  const squeeze = batch.observations.findLast(({ sense }) => sense === SQUEEZE)
-  const felt
-    = squeeze && !batch.puts.some(({ at, waterL }) => waterL > 0 && at > squeeze.at) && daysBetween(squeeze.at, surroundings.now) < 30
-      ? squeeze
-      : undefined
+  const felt = looking.now(batch, SQUEEZE, surroundings.now)
   const lacking = felt ? namedIn(LEAF.lacks, felt.finding) : undefined
   const judged = felt && lacking === undefined ? undefined : lacking ?? (cage.moisture < LEAF.dry ? cage.moisture : undefined)
   if (judged === undefined) return []
@@ -79,7 +76,7 @@ function waterIt({ batch, surroundings, cage }: Seen): Ask[] {
 function feelIt({ batch, surroundings, cage }: Seen): Ask[] {
   // In closed bags nothing dries, and fine mould is done.
   if (batch.did.some(({ deed }) => deed === BAGGED) || cage.left <= GRADES[2].massLeft) return []
-  const last = batch.observations.findLast(({ sense }) => sense === SQUEEZE)
+  const last = looking.last(batch, SQUEEZE)
   const since = new Date(
     Math.max(
       ...[last?.at, batch.puts.findLast(({ waterL }) => waterL > 0)?.at, batch.began.at].flatMap(at => (at ? [Date.parse(at)] : [])),
@@ -96,7 +93,7 @@ function feelIt({ batch, surroundings, cage }: Seen): Ask[] {
 }
 
 function lookInside({ batch, surroundings }: Seen): Ask[] {
-  const last = batch.observations.findLast(({ sense }) => sense === LOOK)
+  const last = looking.last(batch, LOOK)
   const due = addDays(new Date(last?.at ?? batch.began.at), last ? LEAF.lookEveryDays : LEAF.lookEveryDays * 1.5)
   const [next] = windowsOf(batch, surroundings).filter(({ to }) => to > surroundings.now)
   if (!next) return []

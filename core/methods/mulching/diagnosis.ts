@@ -10,7 +10,7 @@ import { diagnosisBy, justDo, type Noticing } from '../course'
 import { liesIn } from './binding'
 import { mulchOf, type Mulch } from './state'
 import { CLEARED, FROM, PLANTS, SOIL, UNDER } from './words'
-import { MULCHED } from './constants'
+import { looking } from './looking'
 
 const SYMPTOMS: readonly Symptom[] = [
   { id: 'slugs', label: 'Slugs', group: 'Under it' },
@@ -194,5 +194,5 @@ function factsOf(batch: BegunBatch, surroundings: Surroundings): Facts {
 
 /** What may be wrong with a mulch. */
 export const diagnosis: Diagnosis = diagnosisBy<Facts>({
-  symptoms: SYMPTOMS, freshDays: MULCHED.noticedDays, noticing: NOTICED, factsOf, causes: CAUSES,
+  symptoms: SYMPTOMS, looking, noticing: NOTICED, factsOf, causes: CAUSES,
 })

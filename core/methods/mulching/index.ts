@@ -6,6 +6,7 @@ import { diagnosis } from './diagnosis'
 import { asksOf, draftOf } from './draft'
 import { forecaster } from './forecast'
 import { look } from './look'
+import { looking } from './looking'
 import { situate } from './situation'
 import { FEEDS, PADS } from './pads'
 import { SITES } from './sites'
@@ -36,7 +37,7 @@ export const mulch: Method = {
     bench: 'empty', sites: SITES, asks: asksOf, feeds: FEEDS, draft: draftOf,
   },
   life: {
-    ...look, situate, pads: PADS,
+    ...look, situate, looking, pads: PADS,
     taskWords: {
       load: 'a load', wetted: 'wetting it', under: 'looking under it', depth: 'measuring the depth', cleared: 'drawing it back',
     },

@@ -9,6 +9,7 @@ import { tasksFrom, type Ask } from '../course'
 import { mulchOf, type Mulch } from './state'
 import { CLEARED, DEPTH, LOAD, PLANTS, SOIL, UNDER, WETTED } from './words'
 import { MULCHED } from './constants'
+import { looking } from './looking'
 
 interface Seen { readonly batch: BegunBatch, readonly mulch: Mulch, readonly surroundings: Surroundings }
 
@@ -69,7 +70,7 @@ function wet({ batch, mulch: { plan, phase }, surroundings: { now, units } }: Se
 
 function lookUnder({ batch, mulch: { plan, phase }, surroundings: { now } }: Seen): Ask[] {
   if (phase === 'bare' || phase === 'laying') return []
-  const last = batch.observations.findLast(({ sense }) => sense === UNDER)
+  const last = looking.last(batch, UNDER)
   const quick = plan.kind.goesYear.typical > 3
   const due = addDays(
     new Date(last?.at ?? batch.began.at),
@@ -126,14 +127,8 @@ const ANSWERED: Readonly<Record<string, { readonly sense: string, readonly findi
 
 function answer({ batch, surroundings: { now } }: Seen): Ask[] {
   return Object.values(ANSWERED).flatMap(({ sense, finding, ask }) => {
-    const seen = batch.observations.findLast(one => one.sense === sense)
-    const since = seen?.finding === finding && daysBetween(seen.at, now) < 21 ? seen.at : undefined
-    const done
-      = since !== undefined
-        && (ask.action === 'cleared'
-          ? batch.did.some(({ deed, at }) => deed === CLEARED && at > since)
-          : batch.puts.some(({ waterL, at }) => waterL > 0 && at > since))
-    return since !== undefined && !done ? [{ ...ask, due: new Date(since), until: addDays(now, 3) }] : []
+    const seen = looking.now(batch, sense, now)
+    return seen?.finding === finding ? [{ ...ask, due: new Date(seen.at), until: addDays(now, 3) }] : []
   })
 }
 

@@ -33,7 +33,6 @@ export const SLOW = constants('Slow heap', {
   },
   everyDays: of(7, 3, 10, 'd', 'a course is looked at so often; numerics'),
   restDays: of(60, 45, 90, 'd', 'however quickly it rots, it rests for so long after the last caddy; practice'),
-  readFreshDays: of(21, 14, 35, 'd', 'what was found is shown for so long; assumption'),
   layerDays: of(21, 10, 28, 'd', 'layers that are told apart in a picture; choice'),
   enoughGreenL: of(60, 40, 90, 'L', 'greens that would make a hot heap of it; practice'),
   rawEnough: of(40, 25, 60, 'mg/g', 'and how raw it has to be for that; own estimate'),

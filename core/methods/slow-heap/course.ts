@@ -103,8 +103,10 @@ function waterDay(state: State, what: SlowCase, airC: number, rainMm: number, go
   for (let i = 0; i < state.cohorts.length; i++) keeps += state.cohorts[i]!.keepsKgKg * cohortKg(state.cohorts[i]!)
   const dries = WARMTH.driesMmDayC * Math.max(0, airC) * what.drying * traits.drying * footprintM2 * Math.min(1, moisture / 0.55)
   const steams = SLOW.leavesAsVapour * goneKg * K.heatMJKg / EVAPORATION_MJ_KG
+  // Air takes no more out of it than it holds in balance with it.
+  const least = Math.min(state.waterKg, dryKg * WARMTH.airDry / (1 - WARMTH.airDry))
   const kept = Math.max(
-    0,
+    least,
     state.waterKg
     + K.waterKgKg * goneKg
     + rainMm * footprintM2 * Math.min(1, what.rainShare * traits.rain)

@@ -11,6 +11,7 @@ import { middleOf } from './forecast'
 import { slowOn, type SlowOnDay } from './now'
 import { LOOK, SMELL, SQUEEZE } from './words'
 import { SLOW } from './constants'
+import { looking } from './looking'
 
 const SYMPTOMS: readonly Symptom[] = [
   { id: 'sour', label: 'Sour or rotten smell', group: 'Its smell' },
@@ -218,5 +219,5 @@ const NOTICING: Noticing = { [SQUEEZE]: { dust: 'dust', dripping: 'soggy' }, [SM
 
 /** What may be wrong with a slow heap. */
 export const diagnosis: Diagnosis = diagnosisBy<Facts>({
-  symptoms: SYMPTOMS, freshDays: SLOW.noticedDays, noticing: NOTICING, factsOf, causes: CAUSES,
+  symptoms: SYMPTOMS, looking, noticing: NOTICING, factsOf, causes: CAUSES,
 })

@@ -6,6 +6,7 @@ import { diagnosis } from './diagnosis'
 import { asks, draftOf } from './draft'
 import { forecaster } from './forecast'
 import { look } from './look'
+import { looking } from './looking'
 import { situate } from './situation'
 import { PADS } from './pads'
 import { ripeness } from './ripeness'
@@ -34,7 +35,7 @@ export const slowHeap: Method = {
     feeds: ['wood', 'leaf', 'straw', 'paper', 'plant', 'kitchen', 'finished', 'manure', 'grass'], draft: draftOf,
   },
   life: {
-    ...look, situate, pads: PADS,
+    ...look, situate, looking, pads: PADS,
     taskWords: {
       'fed': 'the caddy', 'browns': 'covering it', 'open-up': 'forking browns in', 'gather-browns': 'gathering browns',
       'closed': 'closing it', 'watered': 'watering', 'squeeze': 'squeezing a handful', 'smell': 'smelling it', 'look': 'looking at it',

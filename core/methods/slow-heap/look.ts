@@ -19,18 +19,13 @@ import { windowsOf } from './windows'
 import { HEIGHT, LOOK, SMELL } from './words'
 import { SLOW } from './constants'
 import { HEATED } from '../heated/constants'
+import { looking } from './looking'
 
 /** Something bad that was smelt or seen lately and not answered since. */
 function complaint(batch: BegunBatch, surroundings: Surroundings): string | undefined {
-  const last = (sense: string) =>
-    batch.observations.findLast(one => one.sense === sense && daysBetween(one.at, surroundings.now) < SLOW.readFreshDays)
-  const [smell, look] = [last(SMELL), last(LOOK)]
-  const answered = (at: string) =>
-    batch.did.some(one => one.at > at) || batch.puts.some(one => one.at > at && one.inputs.some(({ role }) => role === 'cover'))
-  if (smell && (smell.finding === 'sour' || smell.finding === 'eggs') && !answered(smell.at)) return 'Smells'
-  return look && (look.finding === 'flies' || look.finding === 'open-food' || look.finding === 'rats') && !answered(look.at)
-    ? 'Lies open'
-    : undefined
+  const [smell, look] = [looking.now(batch, SMELL, surroundings.now)?.finding, looking.now(batch, LOOK, surroundings.now)?.finding]
+  if (smell === 'sour' || smell === 'eggs') return 'Smells'
+  return look === 'flies' || look === 'open-food' || look === 'rats' ? 'Lies open' : undefined
 }
 
 function standing(batch: BegunBatch, surroundings: Surroundings): Standing {

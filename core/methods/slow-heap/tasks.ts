@@ -15,6 +15,7 @@ import { daysSinceFed, windowsOf } from './windows'
 import { CLOSED, FED, LOOK, SMELL, SQUEEZE } from './words'
 import { asVessel } from '../../vessel/site'
 import { SLOW } from './constants'
+import { looking } from './looking'
 
 interface Seen { readonly batch: BegunBatch, readonly surroundings: Surroundings, readonly slow: SlowOnDay | undefined }
 
@@ -93,9 +94,7 @@ const FELT_DRY = ['dust', 'dry']
 function water({ batch, surroundings, slow }: Seen): Ask[] {
   if (!slow || slow.volumeL < 20) return []
   const { now, garden: { waterCan } } = surroundings
-  const felt = batch.observations.findLast(
-    ({ sense, at }) => sense === SQUEEZE && daysBetween(at, now) < 30 && !batch.puts.some(one => one.waterL > 0 && one.at > at),
-  )
+  const felt = looking.now(batch, SQUEEZE, now)
   const dry = felt ? FELT_DRY.includes(felt.finding) : slow.moisture < SLOW.dry
   if (!dry) return []
   const dryKg = slow.volumeL * 0.12
@@ -111,10 +110,9 @@ function water({ batch, surroundings, slow }: Seen): Ask[] {
 }
 
 function wet({ batch, surroundings, slow }: Seen): Ask[] {
-  const felt = batch.observations.findLast(({ sense, at }) => sense === SQUEEZE && daysBetween(at, surroundings.now) < 21)
+  const felt = looking.now(batch, SQUEEZE, surroundings.now)
   const dripping = felt?.finding === 'dripping'
-  if (!slow || !(dripping || (!felt && slow.moisture > SLOW.wet && slow.volumeL > 30)) || batch.did.some(({ at }) => felt && at > felt.at))
-    return []
+  if (!slow || !(dripping || (!felt && slow.moisture > SLOW.wet && slow.volumeL > 30))) return []
   return [{
     action: 'open-up', doing: openPad('browns'), label: 'Browns', icon: 'i-ph-leaf', title: 'Too wet: fork dry browns in',
     reason: (dripping
@@ -126,7 +124,7 @@ function wet({ batch, surroundings, slow }: Seen): Ask[] {
 }
 
 function sense({ batch, surroundings }: Seen, id: string, every: number, ask: Pick<Ask, 'label' | 'icon' | 'title'>, why: string): Ask[] {
-  const last = batch.observations.findLast(one => one.sense === id)
+  const last = looking.last(batch, id)
   const due = addDays(new Date(last?.at ?? batch.began.at), every)
   // Frozen, there is nothing to feel.
   if (surroundings.weather.ambientC(surroundings.now) < 1) return []

@@ -87,5 +87,4 @@ export const TOWER = constants('Static tower', {
     later: of(1.3, 1.15, 1.6, 'times', 'and may come so much later; own estimate'),
   },
   coolDays: of(3, 2, 5, 'd', 'so long it has to stay cool; choice'),
-  zoneFreshDays: of(21, 14, 35, 'd', 'what was felt in a zone is believed for so long; assumption'),
 })

@@ -12,7 +12,8 @@ import { coreReadings } from '../heated/readings'
 import { towerOn, type TowerNow } from './now'
 import { litresTo } from './water'
 import { LOOK, PIPES_OUT, SMELL, WORMS_IN } from './words'
-import { dryZones, feltZones, ZONES } from './zones'
+import { dryZones, feltZones, looking } from './looking'
+import { ZONES } from './zones'
 import { TOWER } from './constants'
 
 const SYMPTOMS: readonly Symptom[] = [
@@ -191,6 +192,6 @@ function noticedBesides(batch: BegunBatch, { now }: Surroundings): string[] {
 
 /** What may be wrong with a tower. */
 export const diagnosis: Diagnosis = diagnosisBy<Facts>({
-  symptoms: SYMPTOMS, freshDays: TOWER.noticedDays, noticing: NOTICED, noticedBesides,
+  symptoms: SYMPTOMS, looking, noticing: NOTICED, noticedBesides,
   factsOf: (batch, surroundings, symptoms) => factsOf(heapLogOf(batch), surroundings, symptoms), causes: CAUSES,
 })

@@ -9,6 +9,7 @@ import { heapLogOf } from '../heated/heap-log'
 import { heatedSituation } from '../heated/situation'
 import { expectCourse, middleCourse } from './expect'
 import { look } from './look'
+import { looking } from './looking'
 import { PADS } from './pads'
 import { questionOf } from './question'
 import { ripeness } from './ripeness'
@@ -38,6 +39,7 @@ export const staticTower: Method = {
   },
   life: {
     ...look, pads: PADS,
+    looking,
     situate: (batch, surroundings) => heatedSituation(heapLogOf(batch), surroundings, { middleCourse, expectCourse }),
     taskWords: {
       'pipes-out': 'pulling the pipes', 'heat': 'reading the heat', 'worms-in': 'the worms', 'watered': 'watering',

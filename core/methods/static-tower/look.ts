@@ -19,7 +19,7 @@ import { tasksOf } from './tasks'
 import { weeklyLitres } from './water'
 import { windowsOf } from './windows'
 import { PIPES_OUT, WORMS_GATE, WORMS_IN } from './words'
-import { dryZones } from './zones'
+import { dryZones } from './looking'
 import { TOWER } from './constants'
 
 /** Whether its warmth was read lately, and does not only follow from what is in it. */

@@ -12,6 +12,7 @@ import { windowsOf } from './windows'
 import { COVERED, HEAT, HEIGHT, LOOK, PIPES_OUT, WORMS_IN } from './words'
 import { ZONES } from './zones'
 import { TOWER } from './constants'
+import { looking } from './looking'
 
 interface Seen { readonly log: HeapLog, readonly surroundings: Surroundings, readonly tower: TowerNow }
 const did = ({ log }: Seen, deed: string) => log.did.findLast(one => one.deed === deed)
@@ -94,7 +95,7 @@ function watering({ log, surroundings, tower }: Seen): Ask[] {
 /** One zone at a time, in turn: in a month all four have been felt. */
 function feel({ log, surroundings }: Seen): Ask[] {
   if (surroundings.weather.ambientC(surroundings.now) < 0) return []
-  const lastOf = ZONES.map(zone => ({ zone, at: log.observations.findLast(({ sense }) => sense === zone.sense)?.at ?? '' }))
+  const lastOf = ZONES.map(zone => ({ zone, at: looking.last(log, zone.sense)?.at ?? '' }))
   const oldest = lastOf.reduce((best, one) => one.at < best.at ? one : best)
   const newest = lastOf.reduce((best, one) => one.at > best.at ? one : best)
   const due = addDays(new Date(newest.at || log.built.at), TOWER.feelEveryDays)
@@ -108,7 +109,7 @@ function feel({ log, surroundings }: Seen): Ask[] {
 }
 
 function lookInto({ log }: Seen): Ask[] {
-  const last = log.observations.findLast(({ sense }) => sense === LOOK)
+  const last = looking.last(log, LOOK)
   const due = addDays(new Date(last?.at ?? log.built.at), TOWER.lookEveryDays)
   return [{
     action: LOOK, doing: openPad(LOOK), label: 'Look', icon: 'i-ph-eye', title: 'Look down the channels',

@@ -2,7 +2,7 @@ import { daysBetween } from '../../units/time'
 import type { Surroundings } from '../contract'
 import type { HeapLog } from '../heated/heap-log'
 import { towerOn, type TowerNow } from './now'
-import { dryZones } from './zones'
+import { dryZones } from './looking'
 import { middleCourse } from './expect'
 import { TOWER } from './constants'
 

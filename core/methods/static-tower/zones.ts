@@ -1,9 +1,6 @@
 import { DRAWINGS } from '../../picture/findings'
-import type { BegunBatch } from '../../journal/garden'
-import { daysBetween } from '../../units/time'
 import type { Finding, Sense } from '../contract'
 import { SQUEEZE } from './words'
-import { TOWER } from './constants'
 
 /** Where a tower is felt: each dries in its own way. The core tells of the whole, and is what the forecast hears. */
 export const ZONES = [
@@ -36,20 +33,3 @@ export const ZONE_SENSES: readonly Sense[] = ZONES.map(({ sense, name, where }) 
   id: sense, label: name === 'core' ? 'Squeeze' : `Squeeze ${name}`, icon: 'i-ph-hand-grabbing',
   question: `Take a handful ${where} and squeeze it hard.`, findings: FINDINGS,
 }))
-
-/** What was last felt in each zone, as far as it is fresh and was not watered away since. */
-export function feltZones(
-  batch: Pick<BegunBatch, 'observations' | 'puts'>, now: Date,
-): { readonly zone: Zone, readonly finding: string, readonly at: string, readonly before: boolean }[] {
-  return ZONES.flatMap((zone) => {
-    const felt = batch.observations.findLast(({ sense, at }) => sense === zone.sense && daysBetween(at, now) < TOWER.zoneFreshDays)
-    return felt
-      ? [{ zone, finding: felt.finding, at: felt.at, before: batch.puts.some(({ waterL, at }) => waterL > 0 && at > felt.at) }]
-      : []
-  })
-}
-
-/** Zones that were found dry and not watered since. */
-export function dryZones(batch: Pick<BegunBatch, 'observations' | 'puts'>, now: Date): Zone[] {
-  return feltZones(batch, now).filter(({ finding, before }) => !before && (finding === 'dust' || finding === 'dry')).map(({ zone }) => zone)
-}

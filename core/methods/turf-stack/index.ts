@@ -1,5 +1,6 @@
 import { range } from '../../units/range'
-import type { Method } from '../contract'
+import { lookingBy, type Method } from '../contract'
+import { TURF } from './constants'
 import { COVERED, forecaster, situate } from './course'
 import { life } from './life'
 import { asksOf, draftOf, SITES } from './plan'
@@ -24,5 +25,5 @@ export const turfStack: Method = {
     ],
   },
   plan: { bench: 'recipe', sites: SITES, asks: asksOf, feeds: [], draft: draftOf },
-  life: { ...life, situate, forecaster },
+  life: { ...life, situate, looking: lookingBy(TURF.lookEveryDays), forecaster },
 }

@@ -2,7 +2,7 @@ import { addDays } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { percentText, quantityText, roughly } from '../../units/format'
 import { daysBetween } from '../../units/time'
-import type { Life, Pad, Sense, Surroundings } from '../contract'
+import { everFound, lastFound, type Life, type Pad, type Sense, type Surroundings } from '../contract'
 import { openPad, tasksFrom, type Ask } from '../course'
 import { COVERED, GRASS, ROOTS, way } from './course'
 import { LIFTING, stackPicture, turfLeftL } from './plan'
@@ -32,9 +32,9 @@ const PADS: readonly Pad[] = [
 
 function asksFor(batch: BegunBatch, surroundings: Surroundings): Ask[] {
   const { now } = surroundings
-  const looked = batch.observations.findLast(({ sense }) => sense === GRASS || sense === ROOTS)
+  const looked = lastFound(batch, GRASS, ROOTS)
   const lookDue = addDays(new Date(looked?.at ?? batch.began.at), TURF.lookEveryDays)
-  const sense = batch.observations.some(({ finding }) => finding === 'gone') ? ROOTS_FELT : GRASS_SEEN
+  const sense = everFound(batch).some(({ finding }) => finding === 'gone') ? ROOTS_FELT : GRASS_SEEN
   const wetDue = addDays(new Date(batch.puts.findLast(({ waterL }) => waterL > 0)?.at ?? batch.began.at), TURF.waterAfterDays)
   const [ready] = way.windows(batch, surroundings)
   const water: Ask = {
@@ -59,7 +59,7 @@ function asksFor(batch: BegunBatch, surroundings: Surroundings): Ask[] {
 }
 
 /** A stack from its first day to the sieve. */
-export const life: Omit<Life, 'forecaster' | 'situate'> = {
+export const life: Omit<Life, 'forecaster' | 'situate' | 'looking'> = {
   pads: PADS, taskWords: { [GRASS]: 'looking at the grass', [ROOTS]: 'breaking a turf', watered: 'watering', take: 'sieving it' },
   takeCautions: [
     'Gloves for soil; damp it before you sieve it, and a mask where it is dusty.',

@@ -94,7 +94,6 @@ export const WORM = constants('Worms', {
     most: of(0.98, 0.95, 0.99, 'share', 'of its room, which it never fills wholly; numerics'),
   },
   crowded: of(0.8, 0.7, 0.9, 'share', 'of the room is taken; practice'),
-  readFreshDays: of(10, 7, 14, 'd', 'what was found is shown for so long; assumption'),
   countedDays: of(45, 30, 60, 'd', 'nobody counts a longer backlog; choice'),
   inGroundM: of(0.85, 0.6, 1, 'm', 'a pipe in the ground is looked into so deep; practice'),
   aheadDays: of(60, 45, 90, 'd', 'a chart shows so far ahead; choice'),

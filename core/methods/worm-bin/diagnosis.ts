@@ -12,6 +12,7 @@ import { binOn, type BinOnDay } from './now'
 import { feedings } from './pockets'
 import { CLEARED, LEFT, MOOD, SHELTERED, SMELL, SQUEEZE } from './words'
 import { WORM } from './constants'
+import { looking } from './looking'
 
 const SYMPTOMS: readonly Symptom[] = [
   { id: 'sour', label: 'Sour, foul smell', group: 'Its smell' },
@@ -274,5 +275,5 @@ const NOTICED: Noticing = {
 
 /** What may be wrong with worms. */
 export const diagnosis: Diagnosis = diagnosisBy<Facts>({
-  symptoms: SYMPTOMS, freshDays: WORM.noticedDays, noticing: NOTICED, factsOf, causes: CAUSES,
+  symptoms: SYMPTOMS, looking, noticing: NOTICED, factsOf, causes: CAUSES,
 })

@@ -13,6 +13,7 @@ import { massOf } from './question'
 import { LEFT } from './words'
 import { WORM } from './constants'
 import { namedIn } from '../../constants/constants'
+import { looking } from './looking'
 
 /** What worms are given this week. */
 export interface Diet {
@@ -30,7 +31,7 @@ export interface Diet {
 export function dietOf(batch: BegunBatch, surroundings: Surroundings): Diet | undefined {
   const bin = binOn(batch, surroundings)
   if (!bin) return undefined
-  const seen = batch.observations.findLast(({ sense, at }) => sense === LEFT && daysBetween(at, surroundings.now) < WORM.leftFreshDays)
+  const seen = looking.now(batch, LEFT, surroundings.now)
   const learnt = surroundings.forecastOf?.(batch.id) !== undefined
   const pace = seen && (!learnt || seen.finding === 'most') ? namedIn(WORM.byLeft, seen.finding) ?? 1 : 1
   const eatsKg = bin.appetiteKg

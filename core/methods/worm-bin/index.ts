@@ -7,6 +7,7 @@ import { diagnosis } from './diagnosis'
 import { asksOf, draftOf } from './draft'
 import { forecaster } from './forecast'
 import { look } from './look'
+import { looking } from './looking'
 import { situate } from './situation'
 import { PADS } from './pads'
 import { ripeness } from './ripeness'
@@ -32,7 +33,7 @@ export const worms: Method = {
     asks: asksOf, feeds: BEDDINGS, draft: draftOf,
   },
   life: {
-    ...look, situate, pads: PADS,
+    ...look, situate, looking, pads: PADS,
     taskWords: {
       'fed': 'feeding', 'left': 'looking what is left', 'squeeze': 'squeezing the bedding', 'watered': 'moistening',
       'bedding': 'fresh bedding', 'worms-in': 'the worms', 'heat': 'shading them', 'frost': 'bringing them in', 'split': 'splitting',

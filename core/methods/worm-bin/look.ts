@@ -7,7 +7,7 @@ import { quantityText, roughly, percentText } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import { asVessel, type Site } from '../../vessel/site'
 import { frontWidthM, vesselVolumeL } from '../../vessel/vessel'
-import type { Chart, Fact, Look, Standing, Surroundings } from '../contract'
+import { everFound, type Chart, type Fact, type Look, type Standing, type Surroundings } from '../contract'
 import { chartLines, expectedAlong, type Along } from '../course'
 import { wormApproach } from './approaches'
 import { dietOf, weekPlan } from './diet'
@@ -19,6 +19,7 @@ import { tasksOf } from './tasks'
 import { windowsOf } from './windows'
 import { LEFT, MOOD, SMELL, WARMTH } from './words'
 import { WORM } from './constants'
+import { looking } from './looking'
 
 /** What lies uneaten, as so many days of feed; beyond six weeks nobody counts. */
 const backlogText = (days: number) =>
@@ -39,15 +40,11 @@ function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   const sentence = `${worms}, ${feed}, about ${figure} and ${percentText(bin.moisture)} water in the bedding.`.replace(/^./, letter =>
     letter.toUpperCase(),
   )
-  const seen = batch.observations.filter(({ at }) => daysBetween(at, surroundings.now) < WORM.readFreshDays)
-  const answered = (at: string) =>
-    batch.did.some(one => one.at > at) || batch.puts.some(one => one.at > at && one.inputs.some(({ role }) => role === 'bedding'))
-  const bad = (sense: string, findings: readonly string[]) =>
-    seen.findLast(one => one.sense === sense && findings.includes(one.finding) && !answered(one.at))
-  if (bad(SMELL, ['sour', 'ammonia']) ?? (bin.sour > 0.5 ? true : undefined))
+  const bad = (sense: string, findings: readonly string[]) => findings.includes(looking.now(batch, sense, surroundings.now)?.finding ?? '')
+  if (bad(SMELL, ['sour', 'ammonia']) || bin.sour > WORM.smelt)
     return { phase: 'sour', label: 'Sour', sentence, figure, tone: 'bad' }
   if (bad(MOOD, ['ball', 'climbing'])) return { phase: 'uneasy', label: 'Uneasy', sentence, figure, tone: 'bad' }
-  if (bad(LEFT, ['most']) ?? (bin.backlogDays > 10 ? true : undefined))
+  if (bad(LEFT, ['most']) || bin.backlogDays > WORM.restsAboveDays)
     return { phase: 'overfed', label: 'Overfed', sentence, figure, tone: 'mind' }
   const { kind } = middleOf(batch, surroundings)!.question
   if (bin.wormsKg < 0.02 && hasWorms(batch)) return { phase: 'gone', label: 'Hardly any worms', sentence, figure, tone: 'bad' }
@@ -184,7 +181,7 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
     },
     {
       id: 'uneaten', title: 'Feed that lies uneaten', unit: 'mass', ...lines('backlogKg'),
-      marks: batch.observations.filter(({ sense }) => sense === LEFT).map(({ at }) => Date.parse(at)), dots: [],
+      marks: everFound(batch, LEFT).map(({ at }) => Date.parse(at)), dots: [],
       legend:
         'Dashed in its band: expected, eight times in ten, fed on as in the last weeks. Upright lines: you looked what was left, and the '
         + 'pace was learnt from it.',

@@ -14,6 +14,7 @@ import { feedings, hasWorms, nextPocket, pocketsOf } from './pockets'
 import { windowsOf } from './windows'
 import { FED, KIND, LEFT, SHELTERED, SPLIT, SQUEEZE, WORMS_IN } from './words'
 import { WORM } from './constants'
+import { looking } from './looking'
 
 interface Seen { readonly batch: BegunBatch, readonly surroundings: Surroundings, readonly bin: BinOnDay }
 
@@ -105,7 +106,7 @@ function feed({ batch, surroundings, bin }: Seen): Ask[] {
 function lookAt({ batch }: Seen): Ask[] {
   const fed = feedings(batch)
   if (fed.length === 0) return []
-  const last = batch.observations.findLast(({ sense }) => sense === LEFT)
+  const last = looking.last(batch, LEFT)
   const due = addDays(new Date(last && last.at > fed[0]!.at ? last.at : fed[0]!.at), WORM.lookEveryDays)
   return [{
     action: LEFT, doing: openPad(LEFT), label: 'Look', icon: 'i-ph-chart-pie-slice', title: 'How much of the last feed is left?',
@@ -116,9 +117,7 @@ function lookAt({ batch }: Seen): Ask[] {
 
 function moisten({ batch, surroundings, bin }: Seen): Ask[] {
   const { now, garden: { waterCan } } = surroundings
-  const felt = batch.observations.findLast(
-    ({ sense, at }) => sense === SQUEEZE && daysBetween(at, now) < 14 && !batch.puts.some(one => one.waterL > 0 && one.at > at),
-  )
+  const felt = looking.now(batch, SQUEEZE, now)
   const dry = felt ? felt.finding === 'dust' || felt.finding === 'dry' : bin.moisture < WORM.dry
   if (dry) {
     const litres = Math.max(0.5, bin.volumeL * 0.12 * (0.75 / 0.25 - Math.min(0.6, bin.moisture) / (1 - Math.min(0.6, bin.moisture))) * 0.5)
@@ -131,7 +130,7 @@ function moisten({ batch, surroundings, bin }: Seen): Ask[] {
       due: now, until: addDays(now, 4), urgency: felt?.finding === 'dust' ? 'now' : 'usual',
     }]
   }
-  const last = batch.observations.findLast(({ sense }) => sense === SQUEEZE)
+  const last = looking.last(batch, SQUEEZE)
   const due = addDays(new Date(last?.at ?? batch.began.at), WORM.feelEveryDays)
   return [{
     action: SQUEEZE, doing: openPad(SQUEEZE), label: 'Feel', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful of bedding',

@@ -15,6 +15,7 @@ import { phaseNow, type PhaseNow } from '../standing'
 import { nearest } from '../../heated/as-found'
 import { HEATED } from '../../heated/constants'
 import { HOT } from '../constants'
+import { looking } from '../looking'
 
 /** A heap as it is today, worked out from what went in and what has happened since. */
 export interface HeapToday {
@@ -86,7 +87,7 @@ export function factsOf(batch: HeapLog, surroundings: Surroundings, symptoms: re
     hottestC: readings.length > 0 ? Math.max(...readings.map(({ coreC }) => coreC)) : undefined,
     // As it was filled: that it has sunk since does not make it a small one.
     acrossM: Math.min(Math.sqrt(footprintM2), middle.question.builtHeightM),
-    lastSqueeze: batch.observations.findLast(({ sense }) => sense === 'squeeze')?.finding,
+    lastSqueeze: looking.now(batch, 'squeeze', surroundings.now)?.finding,
     daysSinceTurn: now.day - Math.max(0, ...batch.turns.map(({ at }) => daysBetween(batch.built.at, at))),
     has: symptom => symptoms.includes(symptom),
     temperature: celsius => quantityText('temperature', surroundings.units, celsius),

@@ -1,12 +1,11 @@
 import { heapLogOf, type HeapLog } from '../../heated/heap-log'
 import type { Cause, Diagnosis, Surroundings } from '../../contract'
-import { daysBetween } from '../../../units/time'
 import { phaseNow } from '../standing'
 import { CAUSES } from './causes'
 import { judgeCauses } from '../../../diagnosis/judge'
 import { factsOf } from './facts'
 import { SYMPTOMS } from './symptoms'
-import { HOT } from '../constants'
+import { looking } from '../looking'
 
 /** The likely causes of what is noticed of a heap, the likeliest first. */
 export function causesOf(batch: HeapLog, surroundings: Surroundings, symptoms: readonly string[]): Cause[] {
@@ -19,8 +18,7 @@ export function noticedOf(batch: HeapLog, surroundings: Surroundings): string[] 
   const { phase, coreC } = phaseNow(batch, surroundings)
   const hottestC = Math.max(-Infinity, ...batch.readings.map(reading => reading.coreC ?? -Infinity))
   const known = new Set(SYMPTOMS.map(({ id }) => id))
-  const felt = batch.observations
-    .filter(({ at }) => daysBetween(at, surroundings.now) < HOT.noticedDays)
+  const felt = looking.allNow(batch, surroundings.now)
     .map(({ finding }) => (finding === 'scorched' ? 'smoke' : finding))
   const heat
     = phase === 'stalled' ? ['no-heat'] : phase === 'too-hot' ? ['too-hot'] : phase === 'cooling' && hottestC > coreC + 12 ? ['died'] : []

@@ -10,13 +10,13 @@ import { ask, type Ask, type Seen } from './ask'
 import { dayText, weekdayText } from '../../../units/dates'
 import { HOT } from '../constants'
 import { namedIn } from '../../../constants/constants'
+import { looking } from '../looking'
 
 /** Water after a dry squeeze, until it was watered. */
 export function waterIt({ batch, surroundings }: Seen): Ask[] {
-  const squeeze = batch.observations.findLast(({ sense }) => sense === 'squeeze')
-  if (squeeze && daysBetween(squeeze.at, surroundings.now) > HOT.tellsDays) return []
+  const squeeze = looking.now(batch, 'squeeze', surroundings.now)
   const lacking = squeeze ? namedIn(HOT.lacking, squeeze.finding) : undefined
-  if (!squeeze || !lacking || batch.waterings.some(({ at }) => at > squeeze.at)) return []
+  if (!squeeze || !lacking) return []
   const massKg = batchMeasures(batch, surroundings.materials)?.wetMassKg ?? 0
   const litres = massKg * 0.75 * lacking / 0.45
   const can = surroundings.garden.waterCan
@@ -34,9 +34,8 @@ const CALLS_FOR_BROWNS: Readonly<Record<string, { readonly said: string, readonl
 
 /** Browns after a bad smell or a wet squeeze, with how many containers of what, until it was turned or is better. */
 export function openItUp({ batch, surroundings }: Seen): Ask[] {
-  const last = batch.observations.findLast(({ finding }) => finding in CALLS_FOR_BROWNS)
-  if (!last || daysBetween(last.at, surroundings.now) > HOT.tellsDays || batch.turns.some(({ at }) => at > last.at)) return []
-  if (batch.observations.some(({ sense, finding, at }) => sense === last.sense && at > last.at && !(finding in CALLS_FOR_BROWNS))) return []
+  const last = looking.allNow(batch, surroundings.now).findLast(({ finding }) => finding in CALLS_FOR_BROWNS)
+  if (!last) return []
   const { said, symptom } = CALLS_FOR_BROWNS[last.finding]!
   const remedy = causesOf(batch, surroundings, [symptom])[0]?.remedy.text ?? 'Turn it and work in coarse, dry browns.'
   return [ask('browns', 'Open it with browns', `On ${dayText(last.at)} ${said}. ${remedy}`, surroundings.now, 2, 'now')]
@@ -52,7 +51,7 @@ function dryByNow({ batch, surroundings, now }: Pick<Seen, 'batch' | 'surroundin
 
 /** A squeeze a week after the last while it works; while it cures, it must not dry out either. */
 export function squeezeIt({ batch, surroundings, now }: Seen): Ask[] {
-  const last = batch.observations.findLast(({ sense }) => sense === 'squeeze')
+  const last = looking.last(batch, 'squeeze')
   const since = max([new Date(last?.at ?? batch.built.at), new Date(batch.waterings.at(-1)?.at ?? batch.built.at)])
   const reason = last
     ? `Last felt on ${dayText(last.at)}. Heat dries it from within.`
@@ -80,7 +79,7 @@ export function coverIt({ batch, surroundings }: Seen): Ask[] {
   const days = Array.from({ length: HOT.aheadDays }, (_, index) => addDays(startOfDay(surroundings.now), index))
   const rainMm = days.map(day => surroundings.weather.rainMm(addDays(day, 0.5)))
   const sum = rainMm.reduce((all, one) => all + one, 0)
-  const wetEnough = WELL_WET.includes(batch.observations.findLast(({ sense }) => sense === 'squeeze')?.finding ?? 'right')
+  const wetEnough = WELL_WET.includes(looking.now(batch, 'squeeze', surroundings.now)?.finding ?? 'right')
   if (sum < HOT.muchRainMm || !wetEnough) return []
   const wettest = days[rainMm.indexOf(Math.max(...rainMm))] as Date
   return [
