@@ -19,9 +19,11 @@ export function useLogWords() {
   const water = (litres: number) => `${amount(litres / waterCan.value.volumeL, waterCan.value)} (${quantity('volume', litres)})`
   const sentence = (text: string) => text === '' ? '' : `${text.charAt(0).toUpperCase()}${text.slice(1)}.`
 
-  function begun(ingredients: readonly NamedIngredient[], waterL: number, { method }: KnownBatch): string {
-    if (ingredients.length === 0) return waterL >= 1 ? `${method.face.words.begun} ${quantity('volume', waterL)} of water.` : 'Begun.'
-    return `${method.face.words.begun} ${stuff(ingredients)}${waterL >= 1 ? `, with ${quantity('volume', waterL)} of water` : ''}.`
+  function begun(ingredients: readonly NamedIngredient[], waterL: number, { method, batch }: KnownBatch): string {
+    const also = method.life.alsoWentIn?.(batch, units.value) ?? []
+    const solids = [...(ingredients.length > 0 ? [stuff(ingredients)] : []), ...also].join(', ')
+    if (solids === '') return waterL >= 1 ? `${method.face.words.begun} ${quantity('volume', waterL)} of water.` : 'Begun.'
+    return `${method.face.words.begun} ${solids}${waterL >= 1 ? `, with ${quantity('volume', waterL)} of water` : ''}.`
   }
   function putIn(inputs: readonly NamedIngredient[], waterL: number, role: string | undefined, { method }: KnownBatch): string {
     const offers = method.life.pads.flatMap(pad => pad.kind === 'put' ? [pad.put] : [])

@@ -9,6 +9,8 @@ export const WEEK_DAYS = 7
 
 /** Days of a year, leap years counted. */
 export const DAYS_A_YEAR = 365.25
+/** Days of a month in the mean of a year. */
+export const DAYS_A_MONTH = DAYS_A_YEAR / 12
 
 /** Days between two moments, as a fraction. */
 export function daysBetween(from: string | Date, to: string | Date): number {

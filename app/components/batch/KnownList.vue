@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { agoText, knownBand, knownText, restsText, type Found, type Situation } from '#core/methods/contract'
+import { agoText } from '#core/units/ago'
+import { knownBand, knownText, restsText, type Found, type Situation } from '#core/methods/contract'
 
 /** What is known of a batch today, and what each number rests on, and what was found by hand, eye and nose: with its age. */
 const { situation, found } = defineProps<{ situation: Situation, found: readonly Found[] }>()

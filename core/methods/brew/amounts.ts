@@ -1,5 +1,8 @@
 import { siteVolumeL, type Site } from '../../vessel/site'
-import type { BrewKind, Portion } from './kinds'
+import type { BegunBatch } from '../../journal/garden'
+import { smallMassText } from '../../units/small'
+import type { UnitSystem } from '../../units/system'
+import { kindOf, type BrewKind, type Portion } from './kinds'
 
 /** Litres of water, and kilograms of each thing, that fit a vessel with room for foam and stirring. */
 export interface BrewAmounts {
@@ -15,6 +18,14 @@ export function amountsFor({ perLitre, fill }: BrewKind, site: Site): BrewAmount
   const standsL = siteVolumeL(site) * fill
   const waterL = standsL / (1 + takes)
   return { waterL, standsL, portions: perLitre.map(portion => ({ portion, kg: portion.kgPerL * waterL })) }
+}
+
+/** What of its recipe comes out of the kitchen and not out of the store, for the water it began with. */
+export function fromTheKitchen(batch: BegunBatch, units: UnitSystem): string[] {
+  const waterL = batch.puts.filter(({ atStart }) => atStart).reduce((sum, put) => sum + put.waterL, 0)
+  return kindOf(batch.began.approachId).perLitre
+    .filter(({ materialId }) => materialId === undefined)
+    .map(({ name, kgPerL }) => `${smallMassText(units, 1000 * kgPerL * waterL)} of ${name}`)
 }
 
 /** Concentrate and water for an area. */

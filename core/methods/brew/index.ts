@@ -1,5 +1,6 @@
 import { range } from '../../units/range'
 import type { Method } from '../contract'
+import { fromTheKitchen } from './amounts'
 import { asksOf, draftOf } from './draft'
 import { forecaster } from './forecast'
 import { KINDS } from './kinds'
@@ -39,6 +40,6 @@ export const brew: Method = {
       'What is left goes onto the heap or under mulch, not into a drain or a pond.',
       'Wash the vessel with hot water before the next one.',
     ],
-    inParts: true, forecaster,
+    inParts: true, alsoWentIn: fromTheKitchen, forecaster,
   },
 }

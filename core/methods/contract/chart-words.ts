@@ -1,14 +1,10 @@
 import { dayText, shortDateText } from '../../units/dates'
-import { numberText, quantityText, spanText } from '../../units/format'
+import { numberText, spanText } from '../../units/format'
 import { DAY_MS } from '../../units/time'
 import type { UnitSystem } from '../../units/system'
 import type { Chart, ChartPoint, NamedWindow } from './look'
+import { valueText } from './spots'
 import { windowDays } from './window-words'
-
-/** A value of a chart with its unit. */
-function valueText({ unit }: Pick<Chart, 'unit'>, value: number, units: UnitSystem): string {
-  return unit === 'percent' ? `${numberText(value)} %` : quantityText(unit, units, value)
-}
 
 function spanOf({ unit }: Pick<Chart, 'unit'>, { low, high }: ChartPoint, units: UnitSystem): string {
   return unit === 'percent' ? `${numberText(low)}–${numberText(high)} %` : spanText(unit, units, low, high)

@@ -1,6 +1,5 @@
-import { differenceInCalendarDays } from 'date-fns'
 import { percentText, quantityText, spanText } from '../../units/format'
-import { daysText } from '../../units/plural'
+import { agoText } from '../../units/ago'
 import { smallMassText } from '../../units/small'
 import type { Quantity as Unit, UnitSystem } from '../../units/system'
 import type { Known } from './situation'
@@ -24,17 +23,14 @@ export function knownBand({ unit, low, high }: Known, units: UnitSystem): string
   return unit === 'percent' ? `${Math.round(100 * low)}–${to}` : spanText(unit, units, low, high)
 }
 
-/** "today", "yesterday", "12 days ago". */
-export const agoText = (at: Date, now: Date): string => {
-  const days = differenceInCalendarDays(now, at)
-  return days < 1 ? 'today' : days === 1 ? 'yesterday' : `${daysText(days)} ago`
-}
-
 const FOUND = { 'recorded': 'read', 'by hand': 'found by hand', 'reckoned': '', 'usual': '' } as const
 
 /** What a number rests on, in half a sentence: "read yesterday", "reckoned on from 12 days ago". */
 export function restsText({ from, at }: Known, now: Date): string {
   if (from === 'usual') return 'as is usual'
   if (!at) return 'reckoned'
-  return from === 'reckoned' ? `reckoned on from ${agoText(at, now)}` : `${FOUND[from]} ${agoText(at, now)}`
+  const ago = agoText(at, now)
+  if (from === 'reckoned') return `reckoned on from ${ago}`
+  // What was read yesterday was read of yesterday: since then it is reckoned on.
+  return ago === 'today' ? `${FOUND[from]} today` : `by what was ${FOUND[from]} ${ago}`
 }

@@ -3,6 +3,7 @@ import type { Question } from '../../questions/question'
 import type { Range } from '../../units/range'
 import type { Site } from '../../vessel/site'
 import type { Family } from '../../materials/material'
+import type { UnitSystem } from '../../units/system'
 import type { CarriesChar } from './carrying'
 import type { Draft, Mixing, Proposal, Sizing } from './draft'
 import type { Forecaster, Supposing } from './forecast'
@@ -106,6 +107,8 @@ export interface Life extends Look {
   readonly taskWords: Readonly<Record<string, string>>
   /** Cautions where something is taken out. */
   readonly takeCautions: readonly string[]
+  /** What went in at the start that no store keeps, in words: "900 g of boiled potato". */
+  alsoWentIn?(batch: BegunBatch, units: UnitSystem): readonly string[]
   /** Whether something may be taken while the rest goes on. */
   readonly inParts: boolean
   /** As what its batches take char along, where they do. */

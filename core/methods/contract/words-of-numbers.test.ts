@@ -25,9 +25,9 @@ describe('a number that is known', () => {
   it('says what it rests on, and how long ago that was', () => {
     expect(restsText(known({}), NOW)).toBe('reckoned')
     expect(restsText(known({ from: 'recorded', at: daysFrom(-0.2) }), NOW)).toBe('read today')
-    expect(restsText(known({ from: 'by hand', at: daysFrom(-1.5) }), NOW)).toBe('found by hand yesterday')
+    expect(restsText(known({ from: 'by hand', at: daysFrom(-1.2) }), NOW)).toBe('by what was found by hand yesterday')
     // Fourteen hours ago it was yesterday evening.
-    expect(restsText(known({ from: 'recorded', at: daysFrom(-14 / 24) }), NOW)).toBe('read yesterday')
+    expect(restsText(known({ from: 'recorded', at: daysFrom(-14 / 24) }), NOW)).toBe('by what was read yesterday')
     expect(restsText(known({ at: daysFrom(-12) }), NOW)).toBe('reckoned on from 12 days ago')
   })
 })

@@ -1,6 +1,6 @@
 import { addDays } from 'date-fns'
 import { numberOf, type Question } from '../../questions/question'
-import { portionOf } from '../../mix/portion'
+import { portionOf, type Ingredient } from '../../mix/portion'
 import { quantityText, roughly, spanText } from '../../units/format'
 import { range } from '../../units/range'
 import { asVessel, siteVolumeL } from '../../vessel/site'
@@ -95,11 +95,22 @@ function facts(bays: Bays, count: number, weeklyL: number, surroundings: Surroun
   ]
 }
 
+const said = (some: readonly Ingredient[]) =>
+  some.map(({ amount: { count, container }, material }) => `${containerText(count, container)} of ${material.short}`).join(', ')
+
+/** What lies lowest: twigs, the gardener's own where some are laid in, and what comes on them. */
+function groundWords(ingredients: readonly Ingredient[]): string {
+  const laid = ingredients.filter(({ amount: { count } }) => count > 0)
+  const coarse = laid.filter(({ material: { structure } }) => structure === 3)
+  const rest = laid.filter(one => !coarse.includes(one))
+  return `${coarse.length > 0 ? `The ${said(coarse)}` : 'Twigs and stalks'} a hand deep, for air and drainage`
+    + `${rest.length > 0 ? `, then ${said(rest)}` : ''}.`
+}
+
 function steps({ ingredients }: Proposal, surroundings: Surroundings): BuildStep[] {
   const [scraps, leaves] = [findMaterial('kitchen-veg', surroundings.materials), findMaterial('leaves-mixed', surroundings.materials)]
   const caddy = scraps && litresOfIt(scraps, caddyOf(surroundings.units).volumeL)
   const amount = caddy && leaves ? coverAmount(coverLitres([caddy], leaves), [caddyOf(surroundings.units)]) : undefined
-  const laid = ingredients.filter(({ amount: { count } }) => count > 0)
   return [
     {
       when: 'before', title: 'Choose the place',
@@ -109,13 +120,7 @@ function steps({ ingredients }: Proposal, surroundings: Surroundings): BuildStep
     },
     {
       when: 'building', title: 'Lay the ground',
-      detail:
-        laid.length > 0
-          ? 'Twigs and stalks a hand deep, for air and drainage, then '
-          + `${laid
-            .map(({ amount: { count, container }, material }) => `${containerText(count, container)} of ${material.short}`)
-            .join(', ')}.`
-          : 'Twigs and stalks a hand deep, for air and drainage.',
+      detail: groundWords(ingredients),
       cautions: [],
     },
     {

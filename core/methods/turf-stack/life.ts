@@ -1,11 +1,11 @@
 import { addDays } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
+import { agoText } from '../../units/ago'
 import { percentText, quantityText, roughly } from '../../units/format'
-import { daysBetween } from '../../units/time'
 import { everFound, lastFound, type Life, type Pad, type Sense, type Surroundings } from '../contract'
 import { openPad, tasksFrom, type Ask } from '../course'
 import { COVERED, GRASS, ROOTS, way } from './course'
-import { LIFTING, stackPicture, turfLeftL } from './plan'
+import { LIFTING, stackPicture, turfL, turfLeftL } from './plan'
 import { TURF } from './constants'
 
 const GRASS_SEEN: Sense = {
@@ -65,7 +65,9 @@ export const life: Omit<Life, 'forecaster' | 'situate' | 'looking'> = {
     'Gloves for soil; damp it before you sieve it, and a mask where it is dusty.',
     'Wireworms and chafer grubs live in turf: not where potatoes come next.', LIFTING,
   ],
-  inParts: true, windows: way.windows, told: way.told, lastDay: way.lastDay, charts: way.charts, gates: () => [],
+  inParts: true,
+  alsoWentIn: ({ began }, units) => [`${quantityText('volume', units, roughly(turfL(began.answers)))} of turf`],
+  windows: way.windows, told: way.told, lastDay: way.lastDay, charts: way.charts, gates: () => [],
   standing: (batch, surroundings) => {
     const rotted = way.shareOn(batch, surroundings)
     if (batch.ended) return { phase: 'ended', label: 'Sieved', sentence: 'Taken down.', tone: 'good' }
@@ -84,7 +86,7 @@ export const life: Omit<Life, 'forecaster' | 'situate' | 'looking'> = {
     ? []
     : [{
         label: 'Turf in it', value: quantityText('volume', units, roughly(turfLeftL(batch))),
-        why: `stacked ${Math.round(daysBetween(batch.began.at, now) / 30.4)} months ago`,
+        why: `stacked ${agoText(batch.began.at, now)}`,
       }],
   outputs: batch => [{
     materialId: 'loam', label: 'Loam, sieved', hint: 'into mixes for pots and seeds, or onto beds',

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { aroundOn, begun, seen } from '../../../test/builders/batches'
-import { slowHeap } from '../slow-heap'
-import { foundOf, sitesFor } from '.'
+import { aroundOn, begun, seen } from '../../test/builders/batches'
+import { slowHeap } from './slow-heap'
+import { foundOf, sitesFor } from './contract'
 
 const heap = (...since: Parameters<typeof seen>[]) => begun({
   methodId: slowHeap.id, approachId: slowHeap.face.approaches[0]!.id, site: sitesFor(slowHeap, slowHeap.face.approaches[0]!.id)[0]!,
