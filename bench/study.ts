@@ -1,5 +1,6 @@
 import type { Charge } from '#core/heat/charge'
-import { emptyCourse, runCourse, type Deed } from '#core/heat/course'
+import { emptyCourse, type Deed } from '#core/heat/case'
+import { runCourse } from '#core/heat/course'
 import type { Standing } from '#core/heat/walls'
 import { traitsAt, TRAIT_NAMES } from '#core/heat/traits'
 import type { Forecast } from '#core/learning/forecast'

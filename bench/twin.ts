@@ -3,7 +3,8 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { USUAL_CONSTANTS } from '#core/heat/constants'
-import { Run, emptyCourse, type HeapCase } from '#core/heat/course'
+import { Run } from '#core/heat/course'
+import { emptyCourse, type HeapCase } from '#core/heat/case'
 import { USUAL_TRAITS } from '#core/heat/traits'
 
 /** What the model's step costs in JavaScript and in C, and where both ended. */

@@ -1,4 +1,5 @@
-import { emptyCourse, runCourse } from '../heat/course'
+import { emptyCourse } from '../heat/case'
+import { runCourse } from '../heat/course'
 import { traitsAt } from '../heat/traits'
 import type { NewEvent } from '../journal/event'
 import type { BegunBatch } from '../journal/garden'

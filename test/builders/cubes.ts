@@ -1,6 +1,7 @@
 import { chargeOf, type Charge } from '#core/heat/charge'
 import { USUAL_CONSTANTS, type Constants } from '#core/heat/constants'
-import { courseDays, emptyCourse, runCourse, type Course, type CourseRow, type Deed, type HeapCase } from '#core/heat/course'
+import { courseDays, emptyCourse, type Course, type CourseRow, type Deed, type HeapCase } from '#core/heat/case'
+import { runCourse } from '#core/heat/course'
 import { newHeap, type Heap } from '#core/heat/heap'
 import { pack } from '#core/heat/packing'
 import { USUAL_TRAITS, type Traits } from '#core/heat/traits'

@@ -1,6 +1,7 @@
 import type { Charge } from '#core/heat/charge'
 import type { Constants } from '#core/heat/constants'
-import { emptyCourse, runCourse, type Course, type Deed } from '#core/heat/course'
+import { emptyCourse, type Course, type Deed } from '#core/heat/case'
+import { runCourse } from '#core/heat/course'
 import { USUAL_TRAITS } from '#core/heat/traits'
 import { dryMassKg, SHELLS, total } from '#core/heat/heap'
 import { atMoisture, chargeFrom, courseOf, cube, filled, heapAfter, highest, type CubeSettings } from './cubes'

@@ -5,58 +5,23 @@ import { numberOf } from '../../questions/question'
 import { quantityText, sievesText, spanText } from '../../units/format'
 import { counted } from '../../units/plural'
 import { range } from '../../units/range'
-import { asVessel, siteFillM, siteVolumeL } from '../../vessel/site'
-import type { BuildStep, Draft, Fact, Proposal, Surroundings, Verdict, Warning } from '../contract'
-import { ASH_BURNS, beforeCautions, DUST, MONOXIDE, SALTY } from './cautions'
-import { endingAt, type Ending } from './endings'
+import { asVessel, siteFillM } from '../../vessel/site'
+import type { BuildStep, Draft, Fact, Proposal, Surroundings, Verdict } from '../contract'
+import { ASH_BURNS, beforeCautions, DUST, SALTY } from './cautions'
+import { endingAt } from './endings'
 import { bagOf, compared, priceText } from './compare'
-import { isBurnable, loadOf, lostL, yielded, type Load, type Yielded } from './load'
+import { loadOf, lostL, yielded } from './load'
 import { ownBurns } from './own'
 import { burnPicture } from './picture'
 import { fireWater, stepsOf as stepsIn } from './state'
 import { stepOf, titleOf } from './steps'
 import { atHandText, roundedUpL } from './water'
-import { wayOf, type Way } from './ways'
-import { DONE, FED, WANTED, WHERE } from './words'
+import { wayOf } from './ways'
+import { DONE, WANTED } from './words'
 import { MAKE } from './constants'
 import { CHAR } from '../../char/constants'
-
-interface Thought {
-  readonly proposal: Proposal
-  readonly surroundings: Surroundings
-  readonly way: Way
-  readonly ending: Ending | undefined
-  readonly load: Load
-  readonly gives: Yielded
-  /** Litres of crushed, usable char. */
-  readonly crushedL: ReturnType<typeof range>
-  readonly wantedL: number
-}
-
-const INVASIVE = 'stems-invasive'
-
-/** Why it is not to be done like this. */
-export function refusalOf({
-  way, proposal, load, surroundings,
-}: Pick<Thought, 'way' | 'proposal' | 'load' | 'surroundings'>): string | undefined {
-  if (way.burns && proposal.answers[WHERE] === 'indoors')
-    return 'Not indoors, ever: charring gives off carbon monoxide, which kills without a smell, and gas that flares up. No lid, hood or '
-      + 'open window makes it safe. Outdoors, on bare ground.'
-  if (way.burns && load.moisture >= CHAR.tooWet)
-    return 'That wood is as good as green: it will smoke for hours and give next to nothing. Dry it under cover first.'
-  const other = way.bought ? [] : proposal.ingredients.filter(({ material }) => !isBurnable(material))
-  if (other.length > 0)
-    return 'Only dry wood, stems and dried peels are charred. Take off the bench: '
-      + `${other.map(({ material }) => material.short).join(', ')}.`
-  if (way.bought && usableL(bagOf(way, proposal.answers)) < MAKE.leastL) return 'Say what a bag holds.'
-  const { units } = surroundings
-  const roomL = siteVolumeL(proposal.site) * way.fills
-  // A cone or a pit is fed while it burns down; everything else is stacked at once.
-  if (way.burns && !way.begins.includes(FED) && load.litres > roomL * MAKE.overfull)
-    return `The ${asVessel(proposal.site).name.toLowerCase()} takes ${quantityText('volume', units, roomL)} at a time, and `
-      + `${quantityText('volume', units, load.litres)} lie on the bench: what is too much is the next load.`
-  return load.odd
-}
+import type { Thought } from './thought'
+import { isSalty, refusalOf, warningsOf } from './warnings'
 
 function verdictOf(thought: Thought): Verdict {
   const { way, load, crushedL, wantedL, surroundings: { units } } = thought
@@ -174,34 +139,6 @@ function factsOf(thought: Thought): Fact[] {
     },
     ...minutesFact(thought),
     ...burningFacts(thought),
-  ]
-}
-
-/** Peels bring more potash and salt than wood does. */
-function isSalty({ ingredients }: Pick<Proposal, 'ingredients'>): boolean {
-  return ingredients.some(({ material }) => material.family === 'kitchen')
-}
-
-function warningsOf({ proposal, load, way }: Thought): Warning[] {
-  const invasive = proposal.ingredients.some(({ material }) => material.id === INVASIVE)
-  return [
-    ...(invasive
-      ? [
-          {
-            materialId: INVASIVE,
-            text: 'Burn it where it grew, dead stems of winter: carried off, seeds and roots travel, and that is often against the law. '
-              + 'Ask the local authority.',
-          },
-        ]
-      : []),
-    ...proposal.ingredients
-      .filter(({ material }) => way.burns && material.moistureFraction.typical > MAKE.wetAsItComes && load.moisture <= CHAR.dryEnough)
-      .map(({ material }) => ({
-        materialId: material.id,
-        text: `${material.short.replace(/^./, letter => letter.toUpperCase())} come wet: only after months under cover are they as dry `
-          + 'as was said.',
-      })),
-    ...(way.burns ? [{ text: MONOXIDE }] : []),
   ]
 }
 

@@ -1,4 +1,4 @@
-import type { Course } from '../../heat/course'
+import type { Course } from '../../heat/case'
 import { MIDDLES, SHELLS } from '../../heat/heap'
 import { besideOn } from '../../learning/beside'
 import type { HeatedQuestion } from './question'

@@ -1,4 +1,5 @@
-import { courseDays, emptyCourse, runCourse, type Course } from '../../heat/course'
+import { courseDays, emptyCourse, type Course } from '../../heat/case'
+import { runCourse } from '../../heat/course'
 import { SHELLS } from '../../heat/heap'
 import { traitsAt, type Traits } from '../../heat/traits'
 import type { HeapLog } from './heap-log'

@@ -1,5 +1,5 @@
 import { chargeOf, type Charge } from '../../heat/charge'
-import type { Deed, HeapCase, Watering, Weather } from '../../heat/course'
+import type { Deed, HeapCase, Watering, Weather } from '../../heat/case'
 import type { Standing as Ground } from '../../heat/walls'
 import type { HeapLog } from './heap-log'
 import type { MaterialBook } from '../../materials/book'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { emptyCourse, type Course } from '../../heat/course'
+import { emptyCourse, type Course } from '../../heat/case'
 import { coolDayOf, ripeDayOf, weekOfAir } from './ready-day'
 
 function course(rows: Partial<Record<'coreC' | 'respirationMgG', readonly number[]>>): Course {

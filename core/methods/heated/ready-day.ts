@@ -1,4 +1,4 @@
-import type { Course } from '../../heat/course'
+import type { Course } from '../../heat/case'
 import { HEATED } from './constants'
 
 /** Mean of the air over the week around a day, °C. Days from 0; the last stands for all after it. */

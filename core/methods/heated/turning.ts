@@ -1,4 +1,4 @@
-import type { TurningHabit, Watering } from '../../heat/course'
+import type { TurningHabit, Watering } from '../../heat/case'
 import { coreC } from '../../heat/heap'
 import { HEATED } from './constants'
 

@@ -1,4 +1,4 @@
-import type { Course } from '../../heat/course'
+import type { Course } from '../../heat/case'
 import { HEATED } from './constants'
 
 /** Days on which something worked, and the day on which they were enough. */

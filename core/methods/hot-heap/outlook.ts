@@ -1,5 +1,6 @@
 import { chargeOf } from '../../heat/charge'
-import { emptyCourse, runCourse, type HeapCase } from '../../heat/course'
+import { emptyCourse, type HeapCase } from '../../heat/case'
+import { runCourse } from '../../heat/course'
 import { USUAL_TRAITS } from '../../heat/traits'
 import { portionOf } from '../../mix/portion'
 import { amountVolumeL } from '../../units/container'

@@ -1,24 +1,20 @@
 import { addDays } from 'date-fns'
-import { findMaterial } from '../../materials/book'
-import type { Material } from '../../materials/material'
 import { portionOf, type Ingredient } from '../../mix/portion'
 import { numberOf, type Question } from '../../questions/question'
-import { containerText, STARTING_CONTAINERS } from '../../units/container'
+import { containerText } from '../../units/container'
 import { numberText, quantityText, roughly, spanText } from '../../units/format'
-import { range, type Range } from '../../units/range'
-import { asVessel, type Site } from '../../vessel/site'
+import { range } from '../../units/range'
+import { asVessel } from '../../vessel/site'
 import { frontWidthM } from '../../vessel/vessel'
-import { weatherFrom, type BuildStep, type Draft, type Fact, type Gift, type Proposal, type Surroundings, type Warning } from '../contract'
-import { dayLeft, runCage, shellShare, USUAL_TRAITS, type CageCourse } from './course'
-import { traitsAt } from './forecast'
-import { fillsOf, helpOf, isShredded, waterToWetL } from './leaves'
+import type { Draft, Fact, Gift, Proposal, Surroundings, Warning } from '../contract'
+import { dayLeft, shellShare } from './course'
+import { isShredded } from './leaves'
 import { fineShare } from './outputs'
-import { roomL } from './question'
 import { GRADES, leafClassOf } from './rates'
-import { exposureOf } from './sites'
 import { BAGS, RAIN } from './words'
 import { LEAF } from './constants'
-import { WEEK_DAYS } from '../../units/time'
+import { type Tried, asTended, at, coreL, tryOut } from './trying'
+import { steps } from './steps'
 
 /** What is asked beside school, site and leaves. */
 export function asksOf(approachId: string): readonly Question[] {
@@ -37,73 +33,6 @@ export function asksOf(approachId: string): readonly Question[] {
         ]),
     { id: 'wantedL', kind: 'volume', label: 'Potting mould wanted each spring, if you know', usual: 0, most: 5000 },
   ]
-}
-
-/** A plan reckons with a cage that is looked after: under a roof the can does what the rain would. */
-const asTended = (site: Site, count: number) => exposureOf(site, count, {})
-
-/** Early, middle and late of what is possible, to give a range without a forecast: pace and settling one and a quarter spreads off. */
-const CORNERS = [traitsAt([1.28, 0.5]), USUAL_TRAITS, traitsAt([-1.28, -0.5])] as const
-
-interface Tried {
-  readonly ingredients: readonly Ingredient[]
-  readonly count: number
-  readonly capacityL: number
-  readonly looseL: number
-  readonly waterL: number
-  /** Sooner, middle, later. */
-  readonly courses: readonly [CageCourse, CageCourse, CageCourse]
-  readonly groundM2: number
-  readonly proposal: Proposal
-}
-
-/** What is planned; a cage full of mixed leaves while nothing was said. */
-function ingredientsOf(proposal: Proposal, capacityL: number): readonly Ingredient[] {
-  const some = proposal.ingredients.filter(({ amount }) => amount.count > 0)
-  const sack = STARTING_CONTAINERS.metric[1]!
-  const leaves = findMaterial('leaves-mixed') as Material
-  return some.length > 0
-    ? some
-    : [{ material: leaves, amount: { count: Math.max(1, Math.floor(capacityL / sack.volumeL)), container: sack, packing: 'loose' } }]
-}
-
-function tryOut(proposal: Proposal, surroundings: Surroundings): Tried {
-  const count = proposal.approachId === 'bagged' ? Math.max(1, numberOf(proposal.answers, BAGS) ?? 1) : 1
-  const capacityL = roomL(proposal.site, count)
-  const ingredients = ingredientsOf(proposal, capacityL)
-  const dry = fillsOf(ingredients, 0, 0, helpOf(ingredients))
-  const waterL = waterToWetL(dry)
-  const exposure = asTended(proposal.site, count)
-  const cage = {
-    fills: fillsOf(ingredients, waterL, 0, helpOf(ingredients)), deeds: [], exposure,
-    ...weatherFrom(surroundings.now, LEAF.horizonDays, surroundings),
-  }
-  const days = Float64Array.from({ length: Math.floor(LEAF.horizonDays / WEEK_DAYS) + 1 }, (_, week) => week * WEEK_DAYS)
-  const run = (index: 0 | 1 | 2) => runCage(cage, CORNERS[index], days)
-  return {
-    proposal, ingredients, count, capacityL, looseL: ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0), waterL,
-    groundM2: exposure.areaM2, courses: [run(0), run(1), run(2)],
-  }
-}
-
-const at = (course: CageCourse, day: number) =>
-  Math.min(
-    course.days.length - 1,
-    Math.max(
-      0, course.days.findIndex(one => one >= day),
-    ),
-  )
-
-/** Litres of the moist middle when a grade is reached. */
-function coreL({ courses, proposal, count, groundM2 }: Tried, massLeft: number): Range {
-  const exposure = asTended(proposal.site, count)
-  const litres = courses
-    .map((course) => {
-      const volumeL = course.volumeL[at(course, dayLeft(course, massLeft, 0))]!
-      return volumeL * (1 - shellShare(exposure, volumeL / 1000 / groundM2))
-    })
-    .sort((a, b) => a - b)
-  return range(0.85 * litres[0]!, litres[1]!, 1.15 * litres[2]!)
 }
 
 function gifts(tried: Tried, { now }: Surroundings): Gift[] {
@@ -170,8 +99,6 @@ function facts(tried: Tried, surroundings: Surroundings): Fact[] {
   ]
 }
 
-const NAMES = { 'fast': 'fast leaves', 'medium': 'leaves of middling pace', 'slow': 'slow leaves', 'very-slow': 'very slow stuff' } as const
-
 function verdict(tried: Tried): Draft['verdict'] {
   const full = tried.looseL / tried.capacityL
   const months = tried.courses.map(course => dayLeft(course, GRADES[1].massLeft, 0) / 30.4)
@@ -219,60 +146,6 @@ function stuffWarnings(ingredients: readonly Ingredient[], proposal: Proposal): 
       ? [{ materialId: one.material.id, text: 'With grass or manure it is richer and quicker: that is the school “with a little green”.' }]
       : []),
   ])
-}
-
-const DUST = 'Damp dry leaves down, work upwind; a mask if dust or moulds trouble you.'
-const SORT = 'Roadside leaves carry litter, glass and road dirt: gloves, and look through them. Nothing with a sharp edge goes in.'
-
-const FLYING = 'Stones and sticks out before the mower goes over: they fly. Eye protection, nobody near.'
-
-/** What goes in, a step for each kind of leaf, and the water it wants. */
-function fillSteps(tried: Tried, { units, garden: { waterCan } }: Surroundings): BuildStep[] {
-  const bags = tried.proposal.approachId === 'bagged'
-  const layers = tried.ingredients.map((one): BuildStep => ({
-    when: 'building', title: `${containerText(one.amount.count, one.amount.container)} of `
-      + `${one.material.short}${one.amount.packing === 'loose' ? '' : `, ${one.amount.packing}`}`,
-    detail: `${isShredded(one) ? 'Shredded' : 'Whole'}; ${NAMES[leafClassOf(one.material)]}. `
-      + (bags ? 'Into the bags, not too tight.' : 'In layers of a forearm; tread each down lightly and wet it before the next.'),
-    cautions: [],
-  }))
-  const water: BuildStep = {
-    when: 'building', title: `Water: ${containerText(tried.waterL / waterCan.volumeL, waterCan)}`,
-    detail: `${quantityText('volume', units, tried.waterL)} in all, from the very start: what is dry now is dry in a year.`,
-    cautions: ['A full can weighs as much as a bucket of sand: carry two half-full ones.'],
-  }
-  return tried.waterL < 1 ? layers : [...layers, water]
-}
-
-const SET_UP: BuildStep = {
-  when: 'before', title: 'Set it up',
-  detail: 'On soil, in shade, out of the wind, with card or fabric below where trees stand near: their roots grow up into it. Empty '
-    + 'and sieve the old one before the new leaves go in.',
-  cautions: [],
-}
-
-function steps(tried: Tried, surroundings: Surroundings): BuildStep[] {
-  const { approachId } = tried.proposal
-  const [bags, shredded] = [approachId === 'bagged', approachId === 'shredded']
-  return [
-    {
-      when: 'before', title: 'Sort and prepare',
-      detail: shredded
-        ? 'Spread them on the lawn and mow over them with the box on. Sticks and litter out first.'
-        : 'Sticks, litter and evergreen leaves out.',
-      cautions: [SORT, ...(shredded ? [FLYING] : []), DUST],
-    },
-    ...(bags ? [] : [SET_UP]),
-    ...fillSteps(tried, surroundings),
-    {
-      when: 'building', title: bags ? 'Tie and label' : 'Cover and label',
-      detail: bags
-        ? 'A dozen holes with a fork, tied loosely, the year and the kind of leaf on a label; stacked in shade.'
-        : 'A piece of card or net on top against wind. The year and the kind of leaf on a label: in two years nobody remembers. Note the '
-          + 'height.',
-      cautions: [],
-    },
-  ]
 }
 
 /** What a planned cage comes to. */

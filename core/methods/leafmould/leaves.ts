@@ -10,6 +10,11 @@ const SHREDDED = ['leaves-shredded']
 /** Families that bring nitrogen along. */
 const GREENS = ['grass', 'manure', 'feed', 'kitchen', 'plant']
 
+/** How fast leaves rot, as it is said. */
+export const PACE_NAMES = {
+  'fast': 'fast leaves', 'medium': 'leaves of middling pace', 'slow': 'slow leaves', 'very-slow': 'very slow stuff',
+} as const
+
 /** Whether leaves went through a mower or a shredder. */
 export function isShredded({ material, prepared }: Pick<Ingredient, 'prepared'> & { readonly material: Pick<Material, 'id'> }): boolean {
   return prepared === 'shredded' || prepared === 'chopped' || SHREDDED.includes(material.id)

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { moistureShare } from '../../heat/limits'
-import { runWorms, type WormCase, type WormCourse, type WormDeed } from './course'
+import { runWorms } from './course'
+import type { WormCase, WormCourse, WormDeed } from './bin-case'
 import { kindOf, shelterOf } from './kinds'
 import { USUAL_TRAITS } from './traits'
 

@@ -1,29 +1,23 @@
 import { addDays } from 'date-fns'
 import { findMaterial } from '../../materials/book'
-import { numberOf, type Question } from '../../questions/question'
+import type { Question } from '../../questions/question'
 import { containerText } from '../../units/container'
 import { quantityText, roughly, spanText } from '../../units/format'
 import { DOSE_AREA } from '../../units/small'
 import { range } from '../../units/range'
 import { asVessel } from '../../vessel/site'
-import { footprintM2, frontWidthM } from '../../vessel/vessel'
-import type { BuildStep, Draft, Fact, Gift, Proposal, Surroundings, Verdict, Warning } from '../contract'
-import { weatherFrom } from '../contract'
+import { frontWidthM } from '../../vessel/vessel'
+import type { Draft, Fact, Gift, Proposal, Surroundings, Verdict, Warning } from '../contract'
 import { wormApproach } from './approaches'
-import { runWorms, type WormCourse } from './course'
-import { inBuckets, inLitres, isBedding } from './diet'
+import { inBuckets, isBedding } from './diet'
 import { harvestDay } from './forecast'
-import { airAround, hintOf, KINDS, kindOf, SHELTERS, shelterOf, warmthShare } from './kinds'
+import { airAround, hintOf, KINDS, kindOf, SHELTERS, shelterOf } from './kinds'
 import { pocketPlan } from './look'
 import { pocketsOf } from './pockets'
-import { massOf } from './question'
-import { traitsAt } from './traits'
-import { GRAMS, KIND, WEEKLY, WHERE } from './words'
+import { FROM, GRAMS, KIND, SCRAPS_FIRST, WEEKLY, WHERE } from './words'
 import { WORM } from './constants'
-
-/** Where it begins from: the scraps there are, or the box one has. */
-const FROM = 'from'
-const SCRAPS_FIRST = 'scraps'
+import { kilos, steps } from './steps'
+import { type Tried, tryOut } from './sizing'
 
 /** What is asked beside way, site and worms. */
 export function asksOf(approachId: string): readonly Question[] {
@@ -56,94 +50,6 @@ export function asksOf(approachId: string): readonly Question[] {
     { id: GRAMS, kind: 'smallMass', label: 'Worms that go in on that day; 0 if later', usual: 0, most: 50_000 },
   ]
 }
-
-/** What a bin and its scraps come to. */
-export interface BinSums {
-  readonly areaM2: number
-  readonly kgWeek: number
-  /** Worms that eat the scraps, kg, and boxes of this size that they want. */
-  readonly wormsKg: { readonly low: number, readonly high: number }
-  readonly boxes: number
-  /** Litres a week that a herd filling this box half would eat. */
-  readonly takesL: { readonly low: number, readonly high: number }
-  readonly warmth: number
-}
-
-/** Worms, room and scraps, from one to the other: kg of worms = scraps a day / appetite, room = worms / stock. */
-export function sums(areaM2: number, weeklyL: number, warmth: number): BinSums {
-  const kgWeek = weeklyL * WORM.scraps.kgL
-  const share = Math.max(WORM.leastWarmth, warmth)
-  const wormsKg = { low: kgWeek / 7 / (WORM.firstDay.high * share), high: kgWeek / 7 / (WORM.firstDay.low * share) }
-  const middle = kgWeek / 7 / (WORM.intakeDay * share)
-  const takes = (kgM2: number, perDay: number) => areaM2 * kgM2 * perDay * share * 7 / WORM.scraps.kgL
-  return {
-    areaM2, kgWeek, wormsKg,
-    boxes: Math.max(1, Math.ceil(middle / ((areaM2 * (WORM.stockKgM2.low + WORM.stockKgM2.high)) / 2) - 0.1)),
-    takesL: { low: takes(WORM.stockKgM2.low, WORM.firstDay.low), high: takes(WORM.stockKgM2.high, WORM.firstDay.high) },
-    warmth,
-  }
-}
-
-/** Earlier, middle and later of what is possible: appetite, growth and castings one and a quarter spreads off. */
-const CORNERS = [traitsAt([1.28, 0.6, 0.6]), traitsAt([]), traitsAt([-1.28, -0.6, -0.6])] as const
-
-interface Tried {
-  readonly courses: readonly [WormCourse, WormCourse, WormCourse]
-  readonly sums: BinSums
-  readonly beddingL: number
-  readonly waterL: number
-  readonly fedL: number
-  readonly fromScraps: boolean
-}
-
-/** Mean warmth share over a year, as far as they are fed at all: in the cold they are fed less. */
-function warmthAhead({ answers }: Proposal, surroundings: Surroundings): number {
-  const [kind, shelter] = [kindOf(answers[KIND]), shelterOf(answers[WHERE])]
-  const weeks = Array.from({ length: 52 }, (_, week) =>
-    warmthShare(kind, airAround(shelter, surroundings.weather.ambientC(addDays(surroundings.now, 7 * week)))),
-  )
-  return weeks.reduce((all, one) => all + one, 0) / weeks.length
-}
-
-function tryOut(proposal: Proposal, surroundings: Surroundings): Tried {
-  const approach = wormApproach(proposal.approachId)
-  const areaM2 = footprintM2(asVessel(proposal.site))
-  const weeklyL = numberOf(proposal.answers, WEEKLY) ?? WORM.usualWeeklyL
-  const fromScraps = approach.id === 'tower' || proposal.answers[FROM] !== 'box'
-  const reckoned = sums(areaM2, weeklyL, warmthAhead(proposal, surroundings))
-  const beddingL = areaM2 * Math.min(WORM.beddingM, asVessel(proposal.site).heightM * 0.6) * 1000 / WORM.slumpsTo
-  const card = findMaterial('cardboard', surroundings.materials)
-  const { dryKg, waterKg } = card ? massOf([inLitres(card, beddingL)]) : { dryKg: 0, waterKg: 0 }
-  const waterL = Math.max(0, dryKg * WORM.beddingMoisture / (1 - WORM.beddingMoisture) - waterKg)
-  const grams = numberOf(proposal.answers, GRAMS) ?? 0
-  const wormsKg = grams > 0 ? grams / 1000 : Math.min(areaM2 * WORM.stockKgM2.high, (reckoned.wormsKg.low + reckoned.wormsKg.high) / 2)
-  const fedL = fromScraps ? weeklyL / reckoned.boxes : (reckoned.takesL.low + reckoned.takesL.high) / 2
-  const kg = fedL * WORM.scraps.kgL / 2
-  const feed = { dryKg: kg * (1 - WORM.scraps.moisture), waterKg: kg * WORM.scraps.moisture }
-  const what = {
-    kind: kindOf(proposal.answers[KIND]),
-    shelter: shelterOf(proposal.answers[WHERE]),
-    areaM2,
-    pockets: pocketsOf(proposal.site).length,
-    feeds: [],
-    deeds: [
-      { day: 0, kind: 'bedding' as const, dryKg, waterKg: waterKg + waterL }, { day: 0, kind: 'worms' as const, kg: wormsKg },
-      ...Array.from({ length: 12 }, (_, month) => ({
-        day: 30 * (month + 1), kind: 'bedding' as const, dryKg: 0.08 * dryKg, waterKg: 0.24 * dryKg,
-      })),
-    ],
-    feeding: { fromDay: 3, everyDays: 4, feed },
-    rainShare: approach.rainShare,
-    carriedOffDay: approach.carriedOffDay,
-    ...weatherFrom(surroundings.now, WORM.horizonDays, surroundings),
-  }
-  const days = Float64Array.from({ length: Math.floor(WORM.horizonDays / WORM.draftEveryDays) + 1 }, (_, at) => at * WORM.draftEveryDays)
-  const run = (index: 0 | 1 | 2) => runWorms(what, CORNERS[index], days)
-  return { courses: [run(0), run(1), run(2)], sums: reckoned, beddingL, waterL, fedL, fromScraps }
-}
-
-const kilos = ({ units }: Surroundings, { low, high }: { readonly low: number, readonly high: number }) =>
-  `${quantityText('mass', units, low, 1)} to ${quantityText('mass', units, high, 1)}`
 
 function verdictOf(proposal: Proposal, tried: Tried, surroundings: Surroundings): Verdict {
   const kind = kindOf(proposal.answers[KIND])
@@ -223,80 +129,6 @@ function facts(proposal: Proposal, tried: Tried, surroundings: Surroundings): Fa
       why: 'a quarter to a half of their own weight a day; what is left of the last feed sets the pace',
     },
   ]
-}
-
-interface Parts { readonly bedding: BuildStep, readonly feedFirst: BuildStep }
-
-/** What is the same wherever worms are kept: their bedding, and the first feed. */
-function partsFor(tried: Tried, { units }: Surroundings): Parts {
-  const [litres, water] = [tried.beddingL, tried.waterL].map(value => quantityText('volume', units, roughly(value)))
-  return {
-    bedding: {
-      when: 'building', title: `Bedding: ${litres} of torn card, paper or leaves`,
-      detail: `Torn to strips a finger wide, soaked in ${water} of water and wrung; a handful of soil and a spoon of crushed eggshell as `
-        + 'grit.',
-      cautions: ['No glossy or taped card; staples and labels off.'],
-    },
-    feedFirst: {
-      when: 'after', title: 'Begin to feed',
-      detail: 'Little and buried, each feed with as much bedding; the next when most of the last is gone.',
-      cautions: ['No meat, dairy, oil or salt; citrus and onions a handful.'],
-    },
-  }
-}
-
-const towerSteps = ({ bedding, feedFirst }: Parts): BuildStep[] => [
-  {
-    when: 'before', title: 'Drill and set the pipe',
-    detail: 'Holes of a finger, a hand apart, in the lower two thirds; level, buried to its holes, a forearm from the next plant.',
-    cautions: ['Goggles when you drill. Call before you dig where lines may lie.'],
-  },
-  {
-    when: 'building', title: 'Lid',
-    detail: 'A pot turned over or a tile, closed in summer: soldier flies. A mesh below against moles.', cautions: [],
-  },
-  { ...bedding, detail: `${bedding.detail} A hand of feed on it and a week of rest before worms go in; soil that has worms needs none.` },
-  feedFirst,
-]
-
-const bedSteps = ({ bedding, feedFirst }: Parts): BuildStep[] => [
-  {
-    when: 'before', title: 'Frame and ground',
-    detail: 'On soil in shade, boards or bricks as a frame; mesh below against moles, a screen above against birds.',
-    cautions: ['No pallets that are stamped with a methyl bromide treatment, painted or unmarked.'],
-  },
-  bedding,
-  {
-    when: 'building',
-    title: 'Worms in',
-    detail: 'In the light, spread out; sacking on top. A look at the water every day in the first week.',
-    cautions: [],
-  },
-  {
-    ...feedFirst,
-    detail: 'Food that was mixed and rotted for a week or two beforehand, in a thin layer over one half, then over the other.',
-  },
-]
-
-const binSteps = ({ bedding, feedFirst }: Parts): BuildStep[] => [
-  {
-    when: 'before', title: 'Prepare the box',
-    detail: 'A dozen holes in the bottom for what drips, as many below the rim for air, a tray beneath, a lid that does not shut tight.',
-    cautions: ['A lidded tub without air holes kills them.', 'Goggles when you drill.'],
-  },
-  bedding,
-  {
-    when: 'building', title: 'Worms in',
-    detail: 'Spread on top in the light: they go down by themselves. A lamp over the open lid keeps them in on the first nights.',
-    cautions: ['Surface worms, not the earthworms of the garden; never let kinds from elsewhere loose: ask your local rules.'],
-  },
-  feedFirst,
-]
-
-const STEPS: Readonly<Record<string, (parts: Parts) => BuildStep[]>> = { tower: towerSteps, bed: bedSteps }
-
-function steps({ approachId }: Proposal, tried: Tried, surroundings: Surroundings): BuildStep[] {
-  return (STEPS[wormApproach(approachId).id] ?? binSteps)(partsFor(tried, surroundings))
 }
 
 function warnings(proposal: Proposal): Warning[] {

@@ -1,5 +1,6 @@
 import { defineCourse } from '../course'
-import { runWorms, type WormCourse, type WormRow } from './course'
+import { runWorms } from './course'
+import type { WormCourse, WormRow } from './bin-case'
 import { questionOf, type WormQuestion } from './question'
 import { DIMENSIONS, traitsAt } from './traits'
 import { WORM } from './constants'

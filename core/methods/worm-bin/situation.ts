@@ -2,7 +2,7 @@ import type { Situation, Surroundings } from '../contract'
 import type { BegunBatch } from '../../journal/garden'
 import { situationOf, type KnownRow } from '../course'
 import { wormApproach } from './approaches'
-import type { WormCourse } from './course'
+import type { WormCourse } from './bin-case'
 import { middleOf } from './forecast'
 import { hasWorms } from './pockets'
 

@@ -16,3 +16,6 @@ export const WHERE = 'where'
 export const WEEKLY = 'weeklyL'
 export const GRAMS = 'grams'
 export const SHARE = 'share'
+/** Worked out from the scraps there are, or from the box. */
+export const FROM = 'from'
+export const SCRAPS_FIRST = 'scraps'

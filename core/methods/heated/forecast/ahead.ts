@@ -1,4 +1,5 @@
-import { emptyCourse, Run, type Course } from '../../../heat/course'
+import { emptyCourse, type Course } from '../../../heat/case'
+import { Run } from '../../../heat/course'
 import { coolDayOf, ripeDayOf } from '../ready-day'
 import { caseOf, type HeatedQuestion } from '../question'
 import { workedUp, type Worked } from '../working'

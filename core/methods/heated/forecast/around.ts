@@ -1,5 +1,5 @@
 import { addDays } from 'date-fns'
-import type { Weather } from '../../../heat/course'
+import type { Weather } from '../../../heat/case'
 import type { Standing as Ground } from '../../../heat/walls'
 import { footprintM2, perimeterM, type Vessel } from '../../../vessel/vessel'
 import type { Surroundings } from '../../contract'

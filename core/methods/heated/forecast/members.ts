@@ -1,4 +1,5 @@
-import { COURSE_ROWS, emptyCourse, Run, type Course, type CourseRow, type Deed, type Halt, type HeapCase } from '../../../heat/course'
+import { COURSE_ROWS, emptyCourse, type Course, type CourseRow, type Deed, type HeapCase } from '../../../heat/case'
+import { Run, type Halt } from '../../../heat/course'
 import { traitsAt, type Traits } from '../../../heat/traits'
 import { caseOf, type HeatedQuestion } from '../question'
 import { HEATED } from '../constants'

@@ -1,5 +1,6 @@
 import { daysBetween } from '../../../units/time'
-import { emptyCourse, runCourse } from '../../../heat/course'
+import { emptyCourse } from '../../../heat/case'
+import { runCourse } from '../../../heat/course'
 import { dryMassKg, heldMJ, moistureOf, SHELLS, total, usedShare, type Heap } from '../../../heat/heap'
 import { volumeL } from '../../../heat/packing'
 import { coreReadings, type CoreReading } from '../../heated/readings'

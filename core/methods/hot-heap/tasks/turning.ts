@@ -5,7 +5,7 @@ import { daysBetween } from '../../../units/time'
 import { middleCourse } from '../expect'
 import { ask, temperatureText, type Ask, type Seen } from './ask'
 import { dayText } from '../../../units/dates'
-import type { Course } from '../../../heat/course'
+import type { Course } from '../../../heat/case'
 import { HOT } from '../constants'
 
 /** By rhythm, where the approach has one: so many days after the last turn, until the number of turns is used up. */
