@@ -2,6 +2,7 @@ import * as v from 'valibot'
 import { fail, ok, type Outcome } from '../outcome/outcome'
 import type { Effect } from './amend'
 import { foreignEvent, type ForeignEvent } from './foreign'
+import * as amending from './kinds/amending'
 import * as building from './kinds/building'
 import * as foretelling from './kinds/foretelling'
 import * as measuring from './kinds/measuring'
@@ -11,8 +12,8 @@ import * as testing from './kinds/testing'
 import * as tending from './kinds/tending'
 import * as undoing from './kinds/undoing'
 
-/** Everything that can happen in a garden, as far as this version knows. Events never change once written. */
-export const knownEventSchema = v.variant('kind', [
+/** What a gardener records, and can set right. */
+const recorded = [
   store.stockedSchema,
   store.stockAmendedSchema,
   store.stockRemovedSchema,
@@ -38,10 +39,13 @@ export const knownEventSchema = v.variant('kind', [
   testing.testBegunSchema,
   testing.testReadSchema,
   testing.putOffSchema,
-  foretelling.foretoldSchema,
   measuring.weighedSchema,
   measuring.driedSchema,
-  undoing.undoneSchema,
+] as const
+
+/** Everything that can happen in a garden, as far as this version knows. Events never change once written. */
+export const knownEventSchema = v.variant('kind', [
+  ...recorded, foretelling.foretoldSchema, undoing.undoneSchema, amending.amendedSchemaOf(v.variant('kind', recorded)),
 ])
 
 export type KnownEvent = v.InferOutput<typeof knownEventSchema>
@@ -85,6 +89,7 @@ const EFFECTS: Effects = {
   'weighed': measuring.weighed,
   'dried': measuring.dried,
   'undone': {},
+  'amended': amending.amended,
 }
 
 const NO_EFFECT: Effect<GardenEvent> = {}

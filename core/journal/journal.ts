@@ -1,5 +1,6 @@
 import { emptyBatch, inOrder, type Growing } from './amend'
-import { batchIdOf, effectOf, type GardenEvent } from './event'
+import { amendedBy, asTold, changedBetween, type Amended } from './amendments'
+import { batchIdOf, effectOf, type EventOf, type GardenEvent } from './event'
 import { emptyGarden, type Batch, type Garden, type StoreState } from './garden'
 import { byHappening, turnOf, undoneIds } from './order'
 import { FIRST_TURN, laterTurn, type Turn } from './turn'
@@ -29,9 +30,12 @@ export interface Journal {
   /** Events that could not be folded, with the technical reason: their batch stands without them. */
   readonly leftOut: ReadonlyMap<string, string>
   readonly undone: ReadonlySet<string>
+  /** Events that were set right, as they read now. */
+  readonly amended: Amended
   /** What touches each batch, and what touches the store, standing or not: a change folds its own strand anew and no other. */
   readonly strands: { readonly batches: Map<string, Strand>, readonly store: Strand }
   readonly undos: readonly GardenEvent[]
+  readonly amendings: readonly EventOf<'amended'>[]
   /** Ids that some undo points at, whether or not the event has arrived yet. */
   readonly undoTargets: ReadonlySet<string>
 }
@@ -43,6 +47,8 @@ function latestTurn(known: Turn, events: Iterable<GardenEvent>): Turn {
 }
 
 type LeftOut = Map<string, string>
+/** What is settled before anything is folded: what stands, and how it reads. */
+type Settled = Pick<Journal, 'undone' | 'amended'>
 
 /** Lets an event have its effect; one that cannot is left out, so that a single odd one never closes the whole garden. */
 function effected(leftOut: LeftOut, event: GardenEvent, effect: () => void): boolean {
@@ -62,9 +68,9 @@ function happen(batch: Growing, event: GardenEvent, leftOut: LeftOut): void {
   if (effected(leftOut, event, () => onBatch?.(batch, event)) && !unlogged) batch.log.push(event.id)
 }
 
-function foldBatch(id: string, strand: Strand, undone: ReadonlySet<string>, leftOut: LeftOut): Batch | undefined {
+function foldBatch(id: string, strand: Strand, { undone, amended }: Settled, leftOut: LeftOut): Batch | undefined {
   const batch = emptyBatch(id)
-  for (const event of strand) {
+  for (const event of asTold(strand, amended)) {
     if (undone.has(event.id)) continue
     happen(batch, event, leftOut)
   }
@@ -72,12 +78,12 @@ function foldBatch(id: string, strand: Strand, undone: ReadonlySet<string>, left
   return batch.log.length > 0 ? batch : undefined
 }
 
-function foldStore(store: StoreState, strand: Strand, undone: ReadonlySet<string>, leftOut: LeftOut): void {
+function foldStore(store: StoreState, strand: Strand, { undone, amended }: Settled, leftOut: LeftOut): void {
   store.lots.clear()
   store.drawnL.clear()
   store.measurements.clear()
   store.spreads.length = 0
-  for (const event of strand) {
+  for (const event of asTold(strand, amended)) {
     if (!undone.has(event.id)) effected(leftOut, event, () => effectOf(event).onStore?.(store, event))
   }
 }
@@ -100,9 +106,11 @@ export function* openingJournal(events: Iterable<GardenEvent>): Generator<number
     if (all.size % A_BREATH === 0) yield 0
   }
   const undos: GardenEvent[] = []
+  const amendings: EventOf<'amended'>[] = []
   let seen = 0
   for (const event of all.values()) {
     if (event.kind === 'undone') undos.push(event)
+    if (event.kind === 'amended') amendings.push(event)
     const id = batchIdOf(event)
     if (id !== undefined) strandOf(strands.batches, id).push(event)
     if (effectOf(event).onStore) strands.store.push(event)
@@ -110,6 +118,7 @@ export function* openingJournal(events: Iterable<GardenEvent>): Generator<number
     if (++seen % A_BREATH === 0) yield 0.4 * seen / all.size
   }
   const undone = undoneIds(undos, all)
+  const settled = { undone, amended: amendedBy(amendings, undone, all) }
   const leftOut: LeftOut = new Map()
   const garden = emptyGarden()
   let folded = 0
@@ -119,7 +128,7 @@ export function* openingJournal(events: Iterable<GardenEvent>): Generator<number
     .sort((a, b) => byHappening(a.strand[0]!, b.strand[0]!))
   yield 0.4
   for (const { id, strand } of inTurn) {
-    settle(garden, id, foldBatch(id, strand, undone, leftOut))
+    settle(garden, id, foldBatch(id, strand, settled, leftOut))
     folded += strand.length
     if (folded >= A_BREATH) {
       seen += folded
@@ -127,8 +136,8 @@ export function* openingJournal(events: Iterable<GardenEvent>): Generator<number
       yield 0.4 + 0.6 * Math.min(1, (seen - all.size) / all.size)
     }
   }
-  foldStore(garden, strands.store.sort(byHappening), undone, leftOut)
-  return { events: all, garden, lastTurn, leftOut, undone, strands, undos, undoTargets: targetsOf(undos) }
+  foldStore(garden, strands.store.sort(byHappening), settled, leftOut)
+  return { events: all, garden, lastTurn, leftOut, ...settled, strands, undos, amendings, undoTargets: targetsOf(undos) }
 }
 
 /** A journal from any events, in any order, in one go; an id counts once. */
@@ -170,9 +179,18 @@ function markStale(stale: Stale, event: GardenEvent | undefined): void {
   if (effectOf(event).onStore) stale.store = true
 }
 
-function foldStale({ garden, strands }: Journal, undone: ReadonlySet<string>, stale: Stale, leftOut: LeftOut): void {
-  for (const id of stale.batches) settle(garden, id, foldBatch(id, strandOf(strands.batches, id).sort(byHappening), undone, leftOut))
-  if (stale.store) foldStore(garden, strands.store.sort(byHappening), undone, leftOut)
+function foldStale({ garden, strands }: Journal, settled: Settled, stale: Stale, leftOut: LeftOut): void {
+  for (const id of stale.batches) settle(garden, id, foldBatch(id, strandOf(strands.batches, id).sort(byHappening), settled, leftOut))
+  if (stale.store) foldStore(garden, strands.store.sort(byHappening), settled, leftOut)
+}
+
+const sharesStrand = (one: GardenEvent, other: GardenEvent) =>
+  (batchIdOf(one) !== undefined && batchIdOf(one) === batchIdOf(other))
+  || (effectOf(one).onStore !== undefined && effectOf(other).onStore !== undefined)
+
+/** An event as it reads now: as it was set right, where it was. */
+export function eventOf({ events, amended }: Pick<Journal, 'events' | 'amended'>, id: string): GardenEvent | undefined {
+  return amended.get(id) ?? events.get(id)
 }
 
 /**
@@ -199,7 +217,12 @@ export function extendJournal(journal: Journal, events: readonly GardenEvent[]):
   const undos = more.length > 0 ? [...journal.undos, ...more] : journal.undos
   const unsettled = more.length > 0 || fresh.some(({ id }) => journal.undoTargets.has(id))
   const undone = unsettled ? undoneIds(undos, all) : journal.undone
+  const amendings = [...journal.amendings, ...fresh.flatMap(event => event.kind === 'amended' ? [event] : [])]
+  const amended = amendings.length > 0 ? amendedBy(amendings, undone, all) : journal.amended
   const stale: Stale = { batches: new Set(), store: false }
+  for (const event of changedBetween(journal.amended, amended)) markStale(stale, event)
+  // What is late in a strand is told where it happened now, which may be after what comes in.
+  for (const event of amended.values()) if (fresh.some(one => sharesStrand(one, event))) markStale(stale, event)
   if (unsettled) {
     for (const id of undone) if (!journal.undone.has(id)) markStale(stale, all.get(id))
     for (const id of journal.undone) if (!undone.has(id)) markStale(stale, all.get(id))
@@ -219,11 +242,13 @@ export function extendJournal(journal: Journal, events: readonly GardenEvent[]):
     if (!inOrder || stale.store) stale.store = true
     else if (stands) effected(leftOut, event, () => onStore(journal.garden, event))
   }
-  foldStale(journal, undone, stale, leftOut)
+  foldStale(journal, { undone, amended }, stale, leftOut)
   return {
     ...journal,
     undone,
+    amended,
     undos,
+    amendings,
     leftOut,
     undoTargets: more.length > 0 ? targetsOf(undos) : journal.undoTargets,
     lastTurn: latestTurn(journal.lastTurn, fresh),

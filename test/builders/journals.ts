@@ -92,6 +92,12 @@ function draft(random: Random, at: string, batchId: string, known: readonly Gard
       waterL: 20,
     }),
     () => ({ kind: 'undone', at, targetId: known.length > 0 ? pick(random, known).id : 'nothing' }),
+    () => {
+      const target = pick(random, [...known.filter(({ kind }) => !['undone', 'amended', 'foretold'].includes(kind)), undefined])
+      return target
+        ? { kind: 'amended', at, targetId: target.id, to: { ...target, at: moment(random() * 400) } }
+        : { kind: 'noted', at, batchId, text: 'nothing to set right so far' }
+    },
   ]
   return pick(random, makers)()
 }

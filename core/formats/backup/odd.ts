@@ -17,7 +17,7 @@ const KINDS: Readonly<Record<EventKind, string>> = {
   'measured': 'a measured height', 'noted': 'a note', 'logged': 'readings from a thermometer\'s file', 'photographed': 'a picture',
   'test-begun': 'a test that was set up', 'test-read': 'a test that was read', 'put-off': 'something put off',
   'foretold': 'what was told of a batch first', 'weighed': 'a weighing',
-  'dried': 'a drying', 'undone': 'a taking back',
+  'dried': 'a drying', 'undone': 'a taking back', 'amended': 'something set right in the log',
 }
 
 const DOCUMENTS: Readonly<Record<string, string>> = {
