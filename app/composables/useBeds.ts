@@ -45,8 +45,9 @@ export const useBeds = createSharedComposable(() => {
   const againOn = (bed: Bed) => ({ bed, history: historyOf(bed), school: school.value })
 
   /** Spreads a lot over beds: one record, taken back at once or not at all. */
-  function spread({ stored: { lot, material } }: SpreadLot, onto: readonly Pick<Covered, 'bed' | 'litres'>[]): Promise<boolean> {
-    const at = new Date().toISOString()
+  function spread(
+    { stored: { lot, material } }: SpreadLot, onto: readonly Pick<Covered, 'bed' | 'litres'>[], at: string,
+  ): Promise<boolean> {
     const litres = onto.reduce((sum, one) => sum + one.litres, 0)
     return record(
       onto.map(one => ({

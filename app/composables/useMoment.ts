@@ -13,24 +13,28 @@ export interface When {
 
 const WHEN: InjectionKey<When> = Symbol('when')
 
-/** Lets everything inside record for a moment that is said once. */
-export function provideWhen(beganAt: string): When {
-  const said = ref<Said>('now')
+/**
+ * Lets everything inside record for a moment that is said once. @param was what it was, before which nothing of it can have been:
+ * "begun", "gathered".
+ */
+export function provideWhen(beganAt: MaybeRefOrGetter<string>, was = 'begun'): When {
+  const chosen = ref<Said>('now')
   const other = ref('')
   const trouble = ref('')
-  const words: Readonly<Record<MomentTrouble, string>> = {
-    'before-it-began': `That was before it was begun, on ${dateText(beganAt)}. When was it?`,
+  const words: Readonly<Record<MomentTrouble, string | (() => string)>> = {
+    'before-it-began': () => `That was before it was ${was}, on ${dateText(toValue(beganAt))}. When was it?`,
     'in-the-future': 'That is still to come. When was it?',
     'no-moment': 'Pick the day and the hour.',
   }
-  watch([said, other], () => { trouble.value = '' })
+  watch([chosen, other], () => { trouble.value = '' })
   function at(): string | undefined {
     const now = new Date()
-    const outcome = possibleMoment(momentOf(said.value, now, other.value), beganAt, now)
-    trouble.value = outcome.ok ? '' : words[outcome.error]
+    const outcome = possibleMoment(momentOf(chosen.value, now, other.value), toValue(beganAt), now)
+    const said = outcome.ok ? '' : words[outcome.error]
+    trouble.value = typeof said === 'string' ? said : said()
     return outcome.ok ? outcome.value : undefined
   }
-  const when: When = { said, other, trouble: readonly(trouble), at }
+  const when: When = { said: chosen, other, trouble: readonly(trouble), at }
   provide(WHEN, when)
   return when
 }

@@ -12,6 +12,8 @@ export interface Started {
   /** What really went in. */
   readonly ingredients: readonly Ingredient[]
   readonly waterL: number
+  /** Since when it stands, where that is not now. */
+  readonly at?: string
 }
 
 /** Starting a batch: takes from the store what it holds of it, writes it down, and clears the bench. */
@@ -28,7 +30,8 @@ export function useStarting() {
    * what else to put away before its page opens.
    */
   async function start(
-    { name, place, plan, ingredients, waterL }: Started, onTakenBack?: () => void, onBegun?: () => Promise<unknown>,
+    { name, place, plan, ingredients, waterL, at = new Date().toISOString() }: Started,
+    onTakenBack?: () => void, onBegun?: () => Promise<unknown>,
   ): Promise<boolean> {
     const method = findMethod(plan.methodId)
     if (!method) return false
@@ -36,7 +39,7 @@ export function useStarting() {
     const batchId = newId(new Date())
     const begun = await record({
       kind: 'began',
-      at: new Date().toISOString(),
+      at,
       batchId,
       name,
       place,

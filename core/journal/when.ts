@@ -1,4 +1,5 @@
 import { fail, ok, type Outcome } from '../outcome/outcome'
+import { dateText } from '../units/dates'
 import { HOUR_MS } from '../units/time'
 
 /** When something happened, as it is said. */
@@ -31,4 +32,13 @@ export function possibleMoment(at: Date, beganAt: string, now: Date): Outcome<st
   if (Number.isNaN(at.getTime())) return fail('no-moment')
   if (at > now) return fail('in-the-future')
   return at.getTime() < Date.parse(beganAt) ? fail('before-it-began') : ok(at.toISOString())
+}
+
+/** What is wrong with a moment that something is set right to, in words; nothing where it can have been. */
+export function momentTrouble(
+  at: string, { from, to }: { readonly from: string | undefined, readonly to: string | undefined }, now: Date,
+): string {
+  if (new Date(at) > now) return 'That is still to come. When was it?'
+  if (from !== undefined && at < from) return `That was before it was begun, on ${dateText(from)}. When was it?`
+  return to !== undefined && at > to ? `Something was recorded of it before that, on ${dateText(to)}. When was it begun?` : ''
 }

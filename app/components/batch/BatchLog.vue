@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import { inputsOf } from '#core/journal/garden'
+import { eventOf } from '#core/journal/journal'
+import { partsOf } from '#core/journal/set-right'
+import type { GardenEvent, KnownEvent } from '#core/journal/event'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** Everything recorded of a batch, latest first; each entry can be taken back. */
@@ -10,11 +13,21 @@ const store = useGardenStore()
 const router = useRouter()
 const bench = useBenchPlan()
 const all = ref(false)
+/** The entry that is being set right. */
+const open = ref<string>()
+const canBeSetRight = (entry: GardenEvent): entry is KnownEvent => entry.kind !== 'foreign' && partsOf(entry) !== undefined
 
 const entries = computed(() => known.batch.log.flatMap((id) => {
-  const event = store.journal.events.get(id)
+  const event = eventOf(store.journal, id)
   return event ? [event] : []
 }).reverse())
+/** What stood there before it was set right, where that reads otherwise. */
+function before(entry: GardenEvent): string {
+  const was = store.journal.events.get(entry.id)
+  if (!was) return ''
+  const words = wordsOf(was, known)
+  return words === wordsOf(entry, known) ? `, it was at ${moment(was.at)}` : `, it was: ${words.replace(/\.$/, '')}`
+}
 const shown = computed(() => all.value ? entries.value : entries.value.slice(0, 12))
 
 async function takeBack(id: string): Promise<void> {
@@ -44,11 +57,39 @@ async function takeBack(id: string): Promise<void> {
         v-for="entry in shown"
         :key="entry.id"
         class="line-rule py-1.5 flex gap-3 items-start"
+        :class="open === entry.id ? 'flex-wrap' : ''"
         :data-log="entry.kind"
       >
         <span class="aside-note w-27 shrink-0 pt-2">{{ moment(entry.at) }}</span>
-        <span class="flex-1 pt-2 whitespace-pre-line break-words min-w-0">{{ wordsOf(entry, known) }}</span>
+        <SetRight
+          v-if="open === entry.id && canBeSetRight(entry)"
+          :known="known"
+          :entry="entry"
+          :said="wordsOf(entry, known)"
+          @done="open = undefined"
+        />
+        <span
+          v-else
+          class="flex-1 pt-2 whitespace-pre-line break-words min-w-0"
+        >{{ wordsOf(entry, known) }}<span
+          v-if="store.journal.amended.has(entry.id)"
+          class="aside-note"
+          data-amended
+        > Set right{{ before(entry) }}.</span></span>
         <button
+          v-if="open !== entry.id && canBeSetRight(entry)"
+          type="button"
+          class="tap grid place-items-center"
+          :aria-label="`set right: ${wordsOf(entry, known)}`"
+          @click="open = entry.id"
+        >
+          <UIcon
+            name="i-ph-pencil-simple"
+            class="size-5"
+          />
+        </button>
+        <button
+          v-if="open !== entry.id"
           type="button"
           class="tap grid place-items-center"
           :aria-label="`take back: ${wordsOf(entry, known)}`"

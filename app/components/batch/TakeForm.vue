@@ -49,11 +49,14 @@ const doubt = computed(() =>
 /** What went in goes with whatever comes out. */
 const carried = computed(() => carriedCautions(carriedByBatch(store.journal.garden, known.batch, materials.value, now.value)))
 const asked = ref('')
+const { at } = provideWhen(known.batch.began.at)
 async function save(): Promise<void> {
   if (doubt.value && asked.value !== doubt.value) {
     asked.value = doubt.value
     return
   }
+  const takenAt = at()
+  if (!takenAt) return
   const products = outputs.value.flatMap(({ materialId, sieveMm, char }, index) => {
     const amount = amounts.value[index]
     return amount && amount.count > 0
@@ -63,7 +66,7 @@ async function save(): Promise<void> {
   const over = ends.value === 'ends' && !shut.value
   const done = await record(
     {
-      kind: 'took', at: new Date().toISOString(), batchId: known.batch.id,
+      kind: 'took', at: takenAt, batchId: known.batch.id,
       ...(height ? { heightM: heightM.value } : {}),
       products,
       ends: over,
@@ -180,6 +183,7 @@ async function save(): Promise<void> {
       >
         {{ caution }}
       </p>
+      <WhenRow label="When it was taken" />
       <button
         v-if="shut && !anyway && !shut.never"
         type="button"

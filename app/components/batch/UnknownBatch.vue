@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { eventOf } from '#core/journal/journal'
 import type { Batch } from '#core/journal/garden'
 
 /** A batch that a newer version began: what is known of it, and that nothing of it is lost. */
 const { batch } = defineProps<{ batch: Batch }>()
 const { store } = useGarden()
 const { moment } = useSay()
-const entries = computed(() => batch.log.flatMap(id => store.journal.events.get(id) ?? []).reverse())
+const entries = computed(() => batch.log.flatMap(id => eventOf(store.journal, id) ?? []).reverse())
 </script>
 
 <template>

@@ -20,6 +20,11 @@ const isChar = computed(() => (lot.value?.stuff.charShare ?? 0) >= 0.25)
 const notes = computed(() => [...new Set((covering.value?.covered ?? []).flatMap(({ dose }) => dose.notes))])
 const sayLot = ({ stored }: NonNullable<typeof lot.value>) =>
   `${quantity('volume', stored.leftL)} of ${stored.material.short}, ${day(stored.lot.gatheredAt)}`
+const { at } = provideWhen(() => lot.value?.stored.lot.gatheredAt ?? new Date(0).toISOString(), 'gathered')
+function spreadOn(onto: readonly Covered[]): void {
+  const when = at()
+  if (lot.value && when) void spread(lot.value, onto, when)
+}
 const covers = computed(() => {
   const { covered, m2PerL, leftL } = covering.value ?? { covered: [], leftL: 0 }
   if (covered.length === 0) return beds.value.length === 0 ? 'There is no bed so far: add one above.' : 'It covers no bed just now.'
@@ -55,7 +60,7 @@ const goes = (one: Covered) => `${amount(containersFor(one.litres, bucket.value)
     <form
       v-else
       class="space-y-3"
-      @submit.prevent="lot && covering && spread(lot, covering.covered)"
+      @submit.prevent="covering && spreadOn(covering.covered)"
     >
       <div class="flex flex-wrap gap-x-5 gap-y-3 items-end">
         <label class="block min-w-56">
@@ -88,6 +93,7 @@ const goes = (one: Covered) => `${amount(containersFor(one.litres, bucket.value)
           @update:model-value="choose($event ?? 'once')"
         />
       </div>
+      <WhenRow label="When it was spread" />
       <p
         v-if="covering"
         role="status"
@@ -111,7 +117,7 @@ const goes = (one: Covered) => `${amount(containersFor(one.litres, bucket.value)
             type="button"
             class="label-button"
             :aria-label="`Spread it on ${one.bed.name}`"
-            @click="lot && spread(lot, [one])"
+            @click="spreadOn([one])"
           >
             Spread it
           </button>

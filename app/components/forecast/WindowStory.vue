@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { eventOf } from '#core/journal/journal'
 import { howSure } from '#core/learning/sureness'
 import { daysText } from '#core/units/plural'
 import { addHours, differenceInCalendarDays } from 'date-fns'
@@ -36,7 +37,7 @@ const dates = ({ low, high }: DayWindow) => say.window(on(low), on(high))
 const width = ({ low, high }: DayWindow) => Math.round(high - low)
 
 const eventWords = ({ eventId }: WindowMove) => {
-  const event = store.journal.events.get(eventId)
+  const event = eventOf(store.journal, eventId)
   return event ? wordsOf(event, known) : ''
 }
 const inDays = (days: number) => daysText(Math.abs(days))
@@ -59,7 +60,7 @@ const justMoved = computed(() => {
   if (!before || !was || !course.value) return ''
   const days = course.value.now.typical - was.now.typical
   if (Math.abs(days) < 1) return ''
-  const event = before.causedBy ? store.journal.events.get(before.causedBy) : undefined
+  const event = before.causedBy ? eventOf(store.journal, before.causedBy) : undefined
   return `Just now ${moved(Math.round(days))}: ${event ? wordsOf(event, known) : 'a day went by, or the weather is another one'}`
 })
 /** Only where there is a window is there anything to be sure of. */

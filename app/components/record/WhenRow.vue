@@ -3,6 +3,7 @@ import { format } from 'date-fns'
 import { sayable, type Said } from '#core/journal/when'
 
 /** When it was: now, unless it is said otherwise. What cannot have been is asked back. */
+const { label = 'When it was' } = defineProps<{ label?: string }>()
 const { said, other, trouble } = useWhen()
 const WORDS: Readonly<Record<Said, string>> = {
   'now': 'now', 'this-morning': 'this morning', 'yesterday': 'yesterday', 'another-day': 'another day',
@@ -18,7 +19,7 @@ watch(said, (chosen) => {
   <div data-when>
     <div
       role="group"
-      aria-label="When it was"
+      :aria-label="label"
       class="flex flex-wrap gap-1.5"
     >
       <button

@@ -21,6 +21,12 @@ const heap = computed(() => ({
   waterL: planned.value?.draft.waterL ?? 0,
 }))
 
+const { at } = provideWhen(new Date(0).toISOString())
+async function begun(): Promise<void> {
+  const since = at()
+  if (since) await start({ ...heap.value, ingredients: goesIn.value, at: since })
+}
+
 async function checklist(): Promise<void> {
   await begin(heap.value)
   await navigateTo('/bench/build')
@@ -76,11 +82,15 @@ async function checklist(): Promise<void> {
           type="button"
           class="label-button"
           :disabled="busy || planned.draft.refusal !== undefined"
-          @click="start({ ...heap, ingredients: goesIn })"
+          @click="begun"
         >
           {{ method.face.words.start }}
         </button>
         <PrintButton />
+      </div>
+      <div class="mt-3">
+        <span class="field-label">It stands since</span>
+        <WhenRow label="It stands since" />
       </div>
       <p class="mt-2 aside-note">
         <template v-if="fromStore">
