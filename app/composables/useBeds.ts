@@ -57,6 +57,12 @@ export const useBeds = createSharedComposable(() => {
       `${quantity('volume', litres, 1)} of ${material.short} on ${onto.map(one => one.bed.name).join(', ')}.`,
     )
   }
+  /** What a bed had before anything was kept here: counted by its day for doses, ceilings and harvests. */
+  function had(bed: Bed, materialId: string, litres: number, at: string): Promise<boolean> {
+    return record({
+      kind: 'used', at, materialId, litres, place: bed.name, areaM2: Math.max(0.01, Math.round(bedAreaM2(bed) * 100) / 100), bedId: bed.id,
+    }, `${bed.name} had ${quantity('volume', litres, 1)} of ${materials.value.find(materialId)?.short ?? materialId}.`)
+  }
   async function save(bed: Omit<Bed, 'id'>, id?: string): Promise<boolean> {
     return (await store.write([{ id: id ?? `${BED_KIND}.${newId(new Date())}`, kind: BED_KIND, values: bedValues(bed) }])).ok
   }
@@ -72,5 +78,5 @@ export const useBeds = createSharedComposable(() => {
     const undone = await store.undo([eventId])
     if (undone.ok) showNote(`${said} is taken back.`, () => void store.undo(undone.value.map(({ id }) => id)))
   }
-  return { beds, school, lots, historyOf, coveringOf, doseOf, againOn, spread, save, remove, choose, takeBack }
+  return { beds, school, lots, historyOf, coveringOf, doseOf, againOn, spread, had, save, remove, choose, takeBack }
 })

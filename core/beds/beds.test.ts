@@ -264,3 +264,28 @@ describe('beds and the journal', () => {
     )
   })
 })
+
+describe('what a bed had before anything was kept here', () => {
+  const day = (at: string, materialId: string, litres: number): GardenEvent =>
+    ({ kind: 'used', id: `had-${at}`, at, recordedAt: AT, by: 'phone', materialId, litres, place: 'Bed', bedId: 'b' })
+  const historyOf = (...events: GardenEvent[]) => bedHistories(foldGarden(events), [bed()], LIBRARY_BOOK).get('b')!
+
+  it('counts for the char in it: 5 L in 1 m² of 10 cm are 5 %, two autumns on', () => {
+    const history = historyOf(day('2024-10-01T10:00:00.000Z', 'char-charged', 5))
+    expect(charShareOfBed(bed(), history)).toBeCloseTo(5 / (1 * 0.1 * 1000), 9)
+    const [before, without] = [dose(asked('char-charged', { history })), dose(asked('char-charged'))]
+    expect(before.mostL).toBeLessThan(without.mostL)
+  })
+
+  it('keeps a harvest waiting where it was raw dung, by the day it was spread', () => {
+    const raw = historyOf(day('2026-09-20T10:00:00.000Z', 'horse-manure-straw', 10))
+    expect(harvestWait(bed(), raw, AUTUMN)?.until).toEqual(harvestAfter('2026-09-20T10:00:00.000Z', bed()))
+    expect(harvestWait(bed(), historyOf(day('2025-09-20T10:00:00.000Z', 'horse-manure-straw', 10)), AUTUMN)).toBeUndefined()
+  })
+
+  it('takes nothing out of the store, and lies in the order of its days', () => {
+    const events = [day('2026-03-01T10:00:00.000Z', 'compost-finished', 20), day('2024-03-01T10:00:00.000Z', 'compost-finished', 30)]
+    expect(foldGarden(events).drawnL.size).toBe(0)
+    expect(historyOf(...events).map(({ litres }) => litres)).toEqual([30, 20])
+  })
+})

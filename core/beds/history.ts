@@ -1,6 +1,6 @@
 import type { Garden } from '../journal/garden'
 import { charShareOf } from '../char/travel'
-import { carriedByBatch, carriedByLot, NOTHING_CARRIED, type Carried } from '../lots/carried'
+import { carriedByBatch, carriedByLot, carriedByMaterial, NOTHING_CARRIED, type Carried } from '../lots/carried'
 import type { MaterialBook } from '../materials/book'
 import type { Material } from '../materials/material'
 import { bedAreaM2, type Bed } from './bed'
@@ -43,16 +43,21 @@ export function bedHistories(garden: Garden, beds: readonly Pick<Bed, 'id'>[], b
     return known
   }
   const histories = new Map<string, OnBed[]>(beds.map(bed => [bed.id, laidOn(bed, garden, book)]))
-  for (const { eventId, at, lotId, batchId, bedId, litres } of garden.spreads) {
+  for (const { eventId, at, lotId, batchId, materialId, bedId, litres } of garden.spreads) {
     const lot = lotId === undefined ? undefined : garden.lots.get(lotId)
-    const material = lot && book.find(lot.materialId)
+    const material = book.find(lot?.materialId ?? materialId ?? '')
     const batch = batchId === undefined ? undefined : garden.batches.get(batchId)
     const then = new Date(at)
-    const carried = lot ? carriedByLot(garden, lot.id, book, then) : batch ? carriedByBatch(garden, batch, book, then) : NOTHING_CARRIED
+    const carried = lot
+      ? carriedByLot(garden, lot.id, book, then)
+      : batch
+        ? carriedByBatch(garden, batch, book, then)
+        : materialId === undefined ? NOTHING_CARRIED : carriedByMaterial(materialId, at, book)
+    const charShare = lotId === undefined ? Number(material?.family === 'char') : shareOf(lotId)
     histories
       .get(bedId ?? '')
       ?.push({
-        eventId, at, litres, charL: lotId === undefined ? 0 : litres * shareOf(lotId), carried,
+        eventId, at, litres, charL: litres * charShare, carried,
         ...(material ? { material } : {}),
         ...(batch ? { batchName: batch.name } : {}),
       })

@@ -104,6 +104,8 @@ export interface Use extends Happening {
 export interface Spread extends Happening {
   readonly lotId?: string
   readonly batchId?: string
+  /** What it was, where it came from no lot and no batch of this garden. */
+  readonly materialId?: string
   readonly bedId?: string
   readonly place: string
   readonly litres: number

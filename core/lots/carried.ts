@@ -132,6 +132,11 @@ export function carriedByLot(garden: Garden, lotId: string, book: MaterialBook, 
   return ofLot(garden.lots.get(lotId), { garden, book, now, seen: new Set() })
 }
 
+/** What some material carries that came from no lot: what it brings of itself. @param at when it was spread. */
+export function carriedByMaterial(materialId: string, at: string, book: MaterialBook): Carried {
+  return together(brought(materialId, at, { book }))
+}
+
 /** What a batch carries at a moment, as what is taken of it then would. */
 export function carriedByBatch(garden: Garden, batch: Batch, book: MaterialBook, now: Date): Carried {
   return ofBatch(batch, now.toISOString(), { garden, book, now, seen: new Set() })

@@ -106,4 +106,38 @@ describe.each<Screen>(inTurn(['phone', 'laptop'], 0))('on a %s', (screen) => {
       await gardener.see('5 buckets of grass out of the store.')
       await gardener.page.waitForFunction(() => !document.querySelector('[data-lot="grass-clippings"]'))
     }))
+
+  it('a reading that was mistyped is set right in three taps, what stood before is kept, and comes back', () =>
+    walkDemo(screen, '/batch/demo-apple-bay', async (gardener) => {
+      const newest = () => gardener.page.$eval('[data-log="reading"]', one => (one as HTMLElement).innerText.replace(/\u00A0/g, ' '))
+      const [, before] = /Core (\d+) °C/.exec(await newest())!
+      await gardener.press('[data-log="reading"] button[aria-label^="set right"]')
+      await gardener.type('[data-set-right] input', '44')
+      await gardener.press(button('Set it right'))
+      await gardener.see('Apple bay: set right.')
+      expect(await newest()).toMatch(new RegExp(`Core 44 °C, .* Set right, it was: Core ${before} °C`))
+      await gardener.see(/Warmth in the core\s+4\d °C/)
+      await gardener.press(button('Take back'))
+      await gardener.page.waitForFunction(() => !document.querySelector('[data-amended]'))
+      expect(await newest()).toContain(`Core ${before} °C`)
+
+      // Not to a day that is still to come.
+      await gardener.press('[data-log="reading"] button[aria-label^="set right"]')
+      await gardener.page.$eval('[data-set-right] input[type="datetime-local"]', (one) => {
+        (one as HTMLInputElement).value = '2031-01-01T08:00'
+        one.dispatchEvent(new Event('input', { bubbles: true }))
+      })
+      await gardener.press(button('Set it right'))
+      await gardener.see('That is still to come. When was it?')
+      await gardener.press(button('Leave it'))
+      await gardener.page.waitForFunction(() => !document.querySelector('[data-set-right]'))
+    }))
+
+  it('a heap that was built yesterday is entered as of yesterday', () =>
+    walkDemo(screen, '/bench/sheet', async (gardener) => {
+      await gardener.press(button('yesterday'))
+      await gardener.press(button('It is built: start it'))
+      await gardener.see('Pallet bay is standing.')
+      await gardener.see('19 Apr, 12:00')
+    }))
 })

@@ -14,6 +14,7 @@ const { now, batches } = useGarden()
 const { quantity, day } = useSay()
 const editing = ref(false)
 const open = ref(false)
+const telling = ref(false)
 const history = computed(() => historyOf(bed))
 const waits = computed(() => harvestWait(bed, history.value, now.value))
 const again = computed(() => SPREAD_KINDS.flatMap((kind) => {
@@ -94,6 +95,16 @@ const what = (one: OnBed) => `${quantity('volume', one.litres, 1)} of ${one.mate
       <button
         type="button"
         class="label-button"
+        :aria-expanded="telling"
+        :aria-label="`It had some before: ${bed.name}`"
+        data-before
+        @click="telling = !telling"
+      >
+        It had some before
+      </button>
+      <button
+        type="button"
+        class="label-button"
         :aria-expanded="editing"
         :aria-label="`Set it right: ${bed.name}`"
         @click="editing = !editing"
@@ -109,6 +120,11 @@ const what = (one: OnBed) => `${quantity('volume', one.litres, 1)} of ${one.mate
         Put the bed away
       </button>
     </p>
+    <BedBefore
+      v-if="telling"
+      :bed="bed"
+      @done="telling = false"
+    />
     <ul v-if="open">
       <li
         v-for="one in [...spreads].reverse()"

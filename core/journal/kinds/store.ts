@@ -62,25 +62,26 @@ export const made: Effect<v.InferOutput<typeof madeSchema>> = {
 }
 
 /**
- * Something went to a bed or another place: out of the store, or straight from a batch. `waterL` is the water it was thinned
- * with, `bedId` the bed where it is one that is kept.
+ * Something went to a bed or another place: out of the store, straight from a batch, or as `materialId` before there was a store
+ * to take it from. `waterL` is the water it was thinned with, `bedId` the bed where it is one that is kept.
  */
 export const usedSchema = v.pipe(
   eventSchemaOf('used', {
-    lotId: v.optional(idSchema), batchId: v.optional(idSchema), litres: litresSchema,
+    lotId: v.optional(idSchema), batchId: v.optional(idSchema), materialId: v.optional(idSchema), litres: litresSchema,
     place: v.pipe(v.string(), v.maxLength(LIMITS.name, 'is too long for a place')),
     areaM2: v.optional(between(0.01, 100_000)), waterL: v.optional(litresSchema), bedId: v.optional(idSchema),
   }),
   v.check(
-    ({ lotId, batchId }) => (lotId === undefined) !== (batchId === undefined),
-    'comes from a lot or from a batch, not from both or neither',
+    ({ lotId, batchId, materialId }) => [lotId, batchId, materialId].filter(one => one !== undefined).length === 1,
+    'comes from a lot, from a batch, or from neither and then says what it was',
   ),
 )
 
 export const used: Effect<v.InferOutput<typeof usedSchema>> = {
-  onStore: (store, { id, at, lotId, batchId, litres, place, areaM2, waterL, bedId }) => {
+  onStore: (store, { id, at, lotId, batchId, materialId, litres, place, areaM2, waterL, bedId }) => {
     if (lotId !== undefined) drawFrom(store, [{ lotId, litres }])
-    const said = Object.fromEntries(Object.entries({ lotId, batchId, bedId, areaM2, waterL }).filter(([, value]) => value !== undefined))
+    const known = { lotId, batchId, materialId, bedId, areaM2, waterL }
+    const said = Object.fromEntries(Object.entries(known).filter(([, value]) => value !== undefined))
     store.spreads.push({ eventId: id, at, litres, place, ...said })
   },
   onBatch: (batch, { id, at, litres, place, areaM2, waterL }) => {

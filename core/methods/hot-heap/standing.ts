@@ -68,6 +68,8 @@ export function phaseNow(batch: HeapLog, surroundings: Surroundings): PhaseNow {
       || (!looked && day > HOT.warmByDays)
   if (coreC >= HEATED.tooHotC) return { ...base, phase: 'too-hot' }
   if (coreC >= HEATED.hotC) return { ...base, phase: 'hot' }
+  // What never heated rots cold, and is done one day all the same.
+  if (!heated && coreC - ambientC <= HEATED.workingK && decayIsDone(batch, surroundings, day)) return { ...base, phase: 'curing' }
   // Whoever felt it warm is believed: it works, if it never gets hot.
   const worksFromK = base.feltAt ? HEATED.workingK : HOT.wellAboveK
   if (!heated) return { ...base, phase: day > HOT.warmByDays && coreC - ambientC < worksFromK ? 'stalled' : 'warming' }

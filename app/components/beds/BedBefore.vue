@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import type { Bed } from '#core/beds/bed'
+import { spreadKindOf } from '#core/beds/spreading'
+
+/** What a bed was given before this garden was kept: what, about how much, and when. */
+const { bed } = defineProps<{ bed: Bed }>()
+const emit = defineEmits<{ done: [] }>()
+const { had } = useBeds()
+const { materials } = useGarden()
+const { at } = provideWhen(new Date(0).toISOString())
+const offered = computed(() => materials.value.all
+  .filter(material => spreadKindOf({ material, charShare: Number(material.family === 'char'), carried: [] }))
+  .sort((a, b) => a.name < b.name ? -1 : 1))
+const materialId = ref('compost-finished')
+const litres = ref(50)
+
+async function save(): Promise<void> {
+  const when = at()
+  if (when && litres.value > 0 && await had(bed, materialId.value, litres.value, when)) emit('done')
+}
+</script>
+
+<template>
+  <form
+    class="border-l-4 border-accented pl-3 space-y-3"
+    :aria-label="`What ${bed.name} had before`"
+    data-had-before
+    @submit.prevent="save"
+  >
+    <div class="flex flex-wrap gap-x-5 gap-y-3 items-end">
+      <label class="block min-w-48">
+        <span class="field-label">What it had</span>
+        <select
+          v-model="materialId"
+          class="text-field"
+        >
+          <option
+            v-for="one in offered"
+            :key="one.id"
+            :value="one.id"
+          >
+            {{ one.name }}
+          </option>
+        </select>
+      </label>
+      <QuantityNumber
+        v-model="litres"
+        quantity="volume"
+        label="About so much"
+        :max="20000"
+      />
+    </div>
+    <WhenRow label="When it was spread" />
+    <button class="label-button strong">
+      It had that
+    </button>
+  </form>
+</template>
