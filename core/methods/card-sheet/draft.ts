@@ -98,7 +98,7 @@ function verdictOf(plan: SheetPlan, { from, to }: { readonly from: Date, readonl
   return {
     grade: 'good',
     text: `Your pieces are enough: ${counted(own, 'piece', 'pieces')}${plan.layers > 1 ? ', doubled' : ''}, and `
-      + `${way.id === 'trench' ? 'settled' : 'to be planted'} from between ${when}.`,
+      + `${way.id === 'trench' ? 'settled' : 'to be planted'} between ${when}.`,
   }
 }
 

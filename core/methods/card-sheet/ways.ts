@@ -35,7 +35,7 @@ export const WAYS: readonly SheetWay[] = [
     laid: true,
     wants: answers => grownOverOf(answers[GROWN]).darkDays, counts: darkDayCounts,
     through: {
-      id: 'plant', label: 'To be planted', coming: 'To be planted from between', begun: 'May be planted since',
+      id: 'plant', label: 'To be planted', coming: 'To be planted between', begun: 'May be planted since',
       announced: 'may be planted',
     },
   },

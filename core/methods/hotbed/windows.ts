@@ -28,7 +28,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
         {
           label: 'To be sown',
           ...span('sow', sowDay(course)),
-          coming: 'To be sown from between',
+          coming: 'To be sown between',
           begun: 'May be sown since',
           announced: 'may be sown',
           reasons: [`First it bursts with heat; seeds and roots want less than ${degrees(BED.sowBelowC)}.`, 'Your readings sharpen it.'],
