@@ -2,6 +2,7 @@
 import { format } from 'date-fns'
 import type { KnownEvent } from '#core/journal/event'
 import { eventOf } from '#core/journal/journal'
+import { sameData } from '#core/journal/same'
 import { partsOf, setRight, type Part } from '#core/journal/set-right'
 import { momentTrouble } from '#core/journal/when'
 import { deedOf, quantityOf, sensesOf } from '#core/methods/contract'
@@ -42,6 +43,8 @@ async function save(): Promise<void> {
   trouble.value = when.value === '' ? 'Pick the day and the hour.' : momentTrouble(moment.value, bounds.value, new Date())
   const to = trouble.value === '' ? setRight(entry, parts.value, moment.value) : undefined
   if (!to) return
+  // Nothing was changed: nothing is written down.
+  if (sameData(to, entry)) return emit('done')
   const done = await record(
     { kind: 'amended', at: new Date().toISOString(), targetId: entry.id, to },
     `${known.batch.name}: set right.`, 'What stood before is kept.',
