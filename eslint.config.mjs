@@ -9,7 +9,7 @@ const outsideOfCore = [
 ]
 
 /** Rooms of the methods that are not one method's own. */
-const SHARED = ['contract', 'course', 'heated']
+const SHARED = ['contract', 'course', 'doubt', 'heated']
 const METHODS = readdirSync(new URL('./core/methods', import.meta.url), { withFileTypes: true })
   .filter(one => one.isDirectory() && !SHARED.includes(one.name))
   .map(({ name }) => name)

@@ -1,3 +1,4 @@
+import type { Span } from '#core/already'
 import { BED_KIND, bedAreaM2, bedValues, readBeds, type Bed } from '#core/beds/bed'
 import { cover, type Covered } from '#core/beds/covering'
 import { bedHistories, type BedHistory } from '#core/beds/history'
@@ -58,9 +59,10 @@ export const useBeds = createSharedComposable(() => {
     )
   }
   /** What a bed had before anything was kept here: counted by its day for doses, ceilings and harvests. */
-  function had(bed: Bed, materialId: string, litres: number, at: string): Promise<boolean> {
+  function had(bed: Bed, materialId: string, litres: number, at: Date, between: Span): Promise<boolean> {
     return record({
-      kind: 'used', at, materialId, litres, place: bed.name, areaM2: Math.max(0.01, Math.round(bedAreaM2(bed) * 100) / 100), bedId: bed.id,
+      kind: 'used', at: at.toISOString(), between: { from: between.from.toISOString(), to: between.to.toISOString() },
+      materialId, litres, place: bed.name, areaM2: Math.max(0.01, Math.round(bedAreaM2(bed) * 100) / 100), bedId: bed.id,
     }, `${bed.name} had ${quantity('volume', litres, 1)} of ${materials.value.find(materialId)?.short ?? materialId}.`)
   }
   async function save(bed: Omit<Bed, 'id'>, id?: string): Promise<boolean> {

@@ -1,3 +1,4 @@
+import { writeFrom } from '#core/units/region'
 import { dayOfYear } from '#core/units/time'
 import { nextLastFrost, usualRainMm, usualTemperatureC } from '#core/garden/climate'
 import { gardenMaterials } from '#core/garden/materials'
@@ -33,6 +34,7 @@ export const useGarden = createSharedComposable(() => {
     return Math.max(step, store.changedAtMs)
   })
   const clock = computed(() => new Date(clockMs.value))
+  watch(clock, writeFrom)
   const settings = computed(() => readSettings(store.documents))
   const units = computed(() => settings.value.units)
   const containers = computed(() => readContainers(store.documents, units.value))

@@ -1,6 +1,9 @@
 import type { GardenEvent, KnownEvent } from '#core/journal/event'
 import { CORE, EDGE, HEAT, HEIGHT, TURNED } from '#core/journal/earlier'
-import type { Input } from '#core/journal/garden'
+import { spanText } from '#core/already'
+import { roughly } from '#core/units/format'
+import type { Input, Stood } from '#core/journal/garden'
+import { amountVolumeL } from '#core/units/container'
 import { deedOf, quantityOf, sensesOf, spotText, type FeedOffer } from '#core/methods/contract'
 import { materialOf, type NamedIngredient } from '#core/mix/portion'
 import { findTest } from '#core/readiness/tests'
@@ -24,6 +27,17 @@ export function useLogWords() {
     const solids = [...(ingredients.length > 0 ? [stuff(ingredients)] : []), ...also].join(', ')
     if (solids === '') return waterL >= 1 ? `${method.face.words.begun} ${quantity('volume', waterL)} of water.` : 'Begun.'
     return `${method.face.words.begun} ${solids}${waterL >= 1 ? `, with ${quantity('volume', waterL)} of water` : ''}.`
+  }
+  /** What stood already: since when, and how far it is known what is in it. */
+  function stoodAlready(inputs: readonly NamedIngredient[], waterL: number, stood: Stood, known: KnownBatch): string {
+    const since = `It stood already, ${spanText({ from: new Date(stood.from), to: new Date(stood.to) })}`
+    if (stood.of === 'known') return `${since}. ${begun(inputs, waterL, known)}`
+    const all = [...inputs, ...stood.evenly?.inputs ?? []]
+    const litres = all.reduce((sum, one) => sum + amountVolumeL(one.amount), 0)
+    if (all.length === 0) return `${since}.`
+    const kinds = [...new Set(all.map(what))].join(', ')
+    return `${since}. Reckoned with about ${quantity('volume', roughly(litres), 0)} of ${kinds}${
+      stood.of === 'mostly' ? '' : ', for nobody knows'}${stood.evenly ? `, bit by bit until ${day(stood.evenly.until)}` : ''}.`
   }
   function putIn(inputs: readonly NamedIngredient[], waterL: number, role: string | undefined, { method }: KnownBatch): string {
     const offers = method.life.pads.flatMap(pad => pad.kind === 'put' ? [pad.put] : [])
@@ -56,7 +70,8 @@ export function useLogWords() {
 
   type Words = { readonly [K in KnownEvent['kind']]?: (event: Extract<KnownEvent, { kind: K }>, known: KnownBatch) => string }
   const WORDS: Words = {
-    'began': ({ inputs, waterL }, known) => begun(inputs, waterL, known),
+    'began': ({ inputs, waterL, stood }, known) =>
+      stood ? stoodAlready(inputs, waterL, stood, known) : begun(inputs, waterL, known),
     'built': ({ ingredients, waterL }, known) => begun(ingredients, waterL, known),
     'renamed': ({ name, place }) => `Now called ${name}${place ? `, ${place}` : ''}.`,
     'put': ({ inputs, waterL, pocket }, known) => {

@@ -49,6 +49,11 @@ const gave = (batch: typeof finished.value[number]['batch']) => {
         class="underline underline-offset-3"
       >Plan something on the bench.</NuxtLink>
     </p>
+    <NuxtLink
+      to="/stands"
+      class="tap inline-flex items-center underline underline-offset-3"
+      data-stands-already
+    >Something stands here that is not in the list</NuxtLink>
     <section
       v-if="standing.length > 0"
       aria-labelledby="coming"

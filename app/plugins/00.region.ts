@@ -1,6 +1,7 @@
-import { writeAsIn } from '#core/units/region'
+import { writeAsIn, writeFrom } from '#core/units/region'
 
 /** Numbers and dates as in the region of this browser, before the first of them is written. */
 export default defineNuxtPlugin(() => {
   writeAsIn(navigator.language)
+  writeFrom(new Date())
 })

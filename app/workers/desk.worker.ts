@@ -4,10 +4,11 @@ import { openShelf } from '~/storage/database-shelf'
 import { Desk, type Preview, type SavePlan, type Taken, type Tell } from '~/storage/desk'
 import type { ImportMode } from '~/storage/restore'
 import type { StorageTrouble } from '~/storage/trouble'
-import { writeAsIn } from '#core/units/region'
+import { writeAsIn, writeFrom } from '#core/units/region'
 
 // What it says of a file is written as on the page.
 writeAsIn(navigator.language)
+writeFrom(new Date())
 
 let desk: { readonly name: string, readonly at: Desk } | undefined
 

@@ -2,7 +2,7 @@ import { addDays } from 'date-fns'
 import { rawOf, type Carried } from '../lots/carried'
 import { whyRaw } from '../lots/words'
 import type { Bed } from './bed'
-import type { BedHistory } from './history'
+import { latestOf, type BedHistory } from './history'
 import { BEDS } from './constants'
 
 /** Whether nothing of an animal or of people is raw in it any more. */
@@ -22,7 +22,7 @@ export interface HarvestWait { readonly until: Date, readonly why: string }
 /** Until when nothing is to be harvested from a bed, with all that was spread on it, and why; nothing when it is past. */
 export function harvestWait(bed: Pick<Bed, 'eaten'>, history: BedHistory, now: Date): HarvestWait | undefined {
   const waits = history.flatMap((one) => {
-    const until = isRaw(one) ? harvestAfter(one.at, bed) : undefined
+    const until = isRaw(one) ? harvestAfter(latestOf(one), bed) : undefined
     return until && until > now ? [{ until, why: whyRaw(one.carried) }] : []
   })
   return waits.reduce<HarvestWait | undefined>((last, one) => last === undefined || one.until > last.until ? one : last, undefined)

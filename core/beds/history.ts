@@ -20,6 +20,13 @@ export interface OnBed {
   readonly carried: Carried
   /** It was laid on this ground as a batch, not spread. */
   readonly laid?: boolean
+  /** Between which moments it was, where nobody knows the day. */
+  readonly between?: { readonly from: string, readonly to: string }
+}
+
+/** When it was at the latest: what waits for it waits from then. */
+export function latestOf({ at, between }: Pick<OnBed, 'at' | 'between'>): string {
+  return between?.to ?? at
 }
 
 /** All that was spread on a bed, the oldest first. */
@@ -43,7 +50,7 @@ export function bedHistories(garden: Garden, beds: readonly Pick<Bed, 'id'>[], b
     return known
   }
   const histories = new Map<string, OnBed[]>(beds.map(bed => [bed.id, laidOn(bed, garden, book)]))
-  for (const { eventId, at, lotId, batchId, materialId, bedId, litres } of garden.spreads) {
+  for (const { eventId, at, lotId, batchId, materialId, bedId, litres, between } of garden.spreads) {
     const lot = lotId === undefined ? undefined : garden.lots.get(lotId)
     const material = book.find(lot?.materialId ?? materialId ?? '')
     const batch = batchId === undefined ? undefined : garden.batches.get(batchId)
@@ -60,6 +67,7 @@ export function bedHistories(garden: Garden, beds: readonly Pick<Bed, 'id'>[], b
         eventId, at, litres, charL: litres * charShare, carried,
         ...(material ? { material } : {}),
         ...(batch ? { batchName: batch.name } : {}),
+        ...(between ? { between } : {}),
       })
   }
   for (const history of histories.values()) history.sort((a, b) => a.at < b.at ? -1 : a.at > b.at ? 1 : 0)

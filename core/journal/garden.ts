@@ -46,9 +46,27 @@ export interface Lot {
   readonly char?: CharState
 }
 
+/** How far what is in one that stood already is known: as if it had been recorded, what it mostly is, or not at all. */
+export const KNOWN_OF = ['known', 'mostly', 'unknown'] as const
+/** What is known of the beginning of one that stood already when it was first written down; `at` of it lies within. */
+export interface Stood {
+  readonly from: string
+  readonly to: string
+  /** When it was written down: what was to be done before that is over. */
+  readonly noted: string
+  readonly of: typeof KNOWN_OF[number]
+  /** What came evenly from the beginning until then, beside what it was begun with. */
+  readonly evenly?: { readonly inputs: readonly Input[], readonly until: string }
+  /** How high it stood then, metres: what went in is reckoned back from that. */
+  readonly heightM?: number
+  /** By which of its method's usual fillings it was reckoned. */
+  readonly usually?: string
+}
+
 /** How a batch began. What went in at once is its first put. */
 export interface Began {
   readonly at: string
+  readonly stood?: Stood
   readonly methodId: string
   readonly approachId: string
   readonly site: Site
@@ -62,6 +80,8 @@ export interface Put extends Happening {
   readonly waterL: number
   readonly atStart: boolean
   readonly pocket?: string
+  /** It was in one that stood already when that was first written down. */
+  readonly already?: true
 }
 /** A deed of the method's own words, with its answers. */
 export interface Did extends Happening { readonly deed: string, readonly answers: Answers }
@@ -111,6 +131,8 @@ export interface Spread extends Happening {
   readonly litres: number
   readonly areaM2?: number
   readonly waterL?: number
+  /** Between which moments it was, where nobody knows the day; `at` lies within. */
+  readonly between?: { readonly from: string, readonly to: string }
 }
 
 /** All that is known of one batch, in the order in which it happened. */
@@ -143,6 +165,20 @@ export type BegunBatch = Batch & { readonly began: Began }
 /** Whether events tell how the batch began. */
 export function hasBegun(batch: Batch): batch is BegunBatch {
   return batch.began !== undefined
+}
+
+/** The earliest moment at which it may have begun: nothing of it was before. */
+export function earliestOf({ at, stood }: Pick<Began, 'at' | 'stood'>): string {
+  return stood && stood.from < at ? stood.from : at
+}
+
+/** The first thing that was recorded of a batch since it stood, whenever it began; nothing where it only stands. */
+export function firstSince({ puts, did, gauged, observations, takings, uses }: Batch): { readonly at: string } | undefined {
+  const all: readonly { readonly at: string }[] = [
+    ...puts.filter(({ already }) => !already), ...did, ...Object.values(gauged).flatMap(one => one ?? []), ...observations, ...takings,
+    ...uses,
+  ]
+  return all.reduce<{ readonly at: string } | undefined>((first, one) => !first || one.at < first.at ? one : first, undefined)
 }
 
 /** Everything that went into a batch, in order. */

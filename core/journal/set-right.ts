@@ -20,6 +20,8 @@ type Stuff = { readonly materialId: string, readonly amount: Amount, readonly dr
 interface Seam<E> {
   readonly partsOf: (event: E) => readonly Part[]
   readonly withParts: (event: E, parts: readonly Part[]) => E
+  /** At another moment, where more than that changes with it. */
+  readonly movedTo?: (event: E, at: string) => E
 }
 
 const of = <K extends Part['kind']>(parts: readonly Part[], kind: K) =>
@@ -87,6 +89,9 @@ const SEAMS: Seams = {
   'began': {
     partsOf: ({ inputs, waterL }) => [...stuffOf(inputs, false), ...(waterL > 0 ? [{ kind: 'litres' as const, litres: waterL }] : [])],
     withParts: (event, parts) => ({ ...event, inputs: eachStuff(event.inputs, parts), waterL: litresOf(parts, event.waterL) }),
+    // Whoever says the day knows it.
+    movedTo: (event, at) =>
+      event.stood && at !== event.at ? { ...event, at, stood: { ...event.stood, from: at, to: at } } : { ...event, at },
   },
   'built': {
     partsOf: ({ ingredients, waterL }) => [...stuffOf(ingredients, false), { kind: 'litres', litres: waterL }],
@@ -134,5 +139,8 @@ export function partsOf(event: KnownEvent): readonly Part[] | undefined {
 
 /** An event as it should have read: with other parts, at another moment. What it does not name stays as it is. */
 export function setRight(event: KnownEvent, parts: readonly Part[], at: string): Amendable | undefined {
-  return isAmendable(event) ? { ...seamOf(event).withParts(event, parts), at } : undefined
+  if (!isAmendable(event)) return undefined
+  const { withParts, movedTo } = seamOf(event)
+  const told = withParts(event, parts)
+  return movedTo ? movedTo(told, at) : { ...told, at }
 }

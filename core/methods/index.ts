@@ -2,6 +2,7 @@ import type { Method } from './contract'
 import { brew } from './brew'
 import { charCharging } from './char-charging'
 import { charMaking } from './char-making'
+import { doubting } from './doubt'
 import { hotHeap } from './hot-heap'
 import { hotbed } from './hotbed'
 import { leafmould } from './leafmould'
@@ -22,7 +23,7 @@ const BESIDE = (globalThis as { readonly wastrumMethodsBeside?: readonly Method[
 export const METHODS: readonly Method[] = [
   hotHeap, slowHeap, staticTower, leafmould, worms, sheet, mulch, turfStack, hotbed, brew, charMaking, charCharging,
   ...BESIDE,
-]
+].map(doubting)
 
 /** The method of this id, if this version knows it. */
 export function findMethod(id: string): Method | undefined {

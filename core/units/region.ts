@@ -20,6 +20,19 @@ export function writeAsIn(tag: string): void {
   locale = englishOf(tag)
 }
 
+/** The year from which dates are written; as long as none is known no year is left out, and none is added. */
+let year: number | undefined
+
+/** The year that it is, where dates are written. */
+export function presentYear(): number | undefined {
+  return year
+}
+
+/** Set when the app starts and whenever its clock moves on: a day of another year is told with its year from then on. */
+export function writeFrom(now: Date | undefined): void {
+  year = now?.getFullYear()
+}
+
 /** The sign between a number and its decimals, where this region writes. */
 export function decimalSign(): ',' | '.' {
   return new Intl.NumberFormat(locale).format(1.5).includes(',') ? ',' : '.'

@@ -9,12 +9,14 @@ import type { Stratum } from '#core/vessel/strata'
 import { frontWidthM } from '#core/vessel/vessel'
 
 /** The sheet to work from, on one page: what it takes in all, the steps in order, layers as a table, cautions beside the step. */
-const { proposal, draft, method, name, place } = defineProps<{
+const { proposal, draft, method, name, place, builtAt = undefined } = defineProps<{
   proposal: Proposal
   draft: Draft
   method: Method
   name: string
   place: string
+  /** When it was built; where nothing is said it is being built. */
+  builtAt?: string
 }>()
 const { quantity, amount } = useSay()
 const { waterCan, now } = useGarden()
@@ -59,7 +61,7 @@ const hows = computed(() => layers.value.flatMap(({ detail, cautions }) => [deta
       <div class="flex-1 min-w-60">
         <h1>{{ name || 'Build sheet' }}</h1>
         <p class="aside-note">
-          {{ dateText(now) }} · {{ place ? `${place} · ` : '' }}{{ siteText }} ·
+          {{ builtAt ? `begun on ${dateText(builtAt)}` : dateText(now) }} · {{ place ? `${place} · ` : '' }}{{ siteText }} ·
           {{ approachOf(method.face, proposal.approachId).name.toLowerCase() }}
         </p>
         <p class="mt-1">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { middleOf, spanOf, type Since } from '#core/already'
 import type { Bed } from '#core/beds/bed'
 import { spreadKindOf } from '#core/beds/spreading'
 
@@ -7,7 +8,8 @@ const { bed } = defineProps<{ bed: Bed }>()
 const emit = defineEmits<{ done: [] }>()
 const { had } = useBeds()
 const { materials } = useGarden()
-const { at } = provideWhen(new Date(0).toISOString())
+const since = ref<Since>()
+const trouble = ref('')
 const offered = computed(() => materials.value.all
   .filter(material => spreadKindOf({ material, charShare: Number(material.family === 'char'), carried: [] }))
   .sort((a, b) => a.name < b.name ? -1 : 1))
@@ -15,8 +17,9 @@ const materialId = ref('compost-finished')
 const litres = ref(50)
 
 async function save(): Promise<void> {
-  const when = at()
-  if (when && litres.value > 0 && await had(bed, materialId.value, litres.value, when)) emit('done')
+  const span = since.value ? spanOf(since.value, new Date()) : undefined
+  trouble.value = span?.ok ? '' : 'About when was it? A guess will do.'
+  if (span?.ok && litres.value > 0 && await had(bed, materialId.value, litres.value, middleOf(span.value), span.value)) emit('done')
 }
 </script>
 
@@ -50,7 +53,17 @@ async function save(): Promise<void> {
         :max="20000"
       />
     </div>
-    <WhenRow label="When it was spread" />
+    <SinceEntry
+      v-model="since"
+      label="It was spread about so long ago"
+    />
+    <p
+      v-if="trouble"
+      role="alert"
+      class="text-error font-semibold"
+    >
+      {{ trouble }}
+    </p>
     <button class="label-button strong">
       It had that
     </button>

@@ -4,7 +4,7 @@ import { harvestWait } from '#core/beds/harvest'
 import { spreadDepthM, type OnBed } from '#core/beds/history'
 import { SPREAD_KINDS } from '#core/beds/spreading'
 import { bedWords } from '#core/beds/words'
-import { dateText } from '#core/units/dates'
+import { dateText, monthYearText } from '#core/units/dates'
 import { timesText } from '#core/units/plural'
 
 /** One bed: what it is, what lies on it, when what may come again, and all that was ever spread. */
@@ -131,7 +131,7 @@ const what = (one: OnBed) => `${quantity('volume', one.litres, 1)} of ${one.mate
         :key="one.eventId"
         class="line-rule py-1 flex flex-wrap gap-x-4 items-center"
       >
-        <span class="aside-note w-24">{{ day(one.at) }}</span>
+        <span class="aside-note w-24">{{ one.between ? `about ${monthYearText(one.at)}` : day(one.at) }}</span>
         <span class="flex-1 min-w-44">{{ what(one) }}, {{ quantity('length', deep(one), 1) }} deep<template v-if="one.charL > 0.05">, {{
           quantity('volume', one.charL, 1) }} of it char</template></span>
         <button

@@ -91,6 +91,10 @@ async function checklist(): Promise<void> {
       <div class="mt-3">
         <span class="field-label">It stands since</span>
         <WhenRow label="It stands since" />
+        <NuxtLink
+          :to="`/stands?of=${method.id}`"
+          class="tap inline-flex items-center underline underline-offset-3"
+        >It stands longer, or nobody knows the day</NuxtLink>
       </div>
       <p class="mt-2 aside-note">
         <template v-if="fromStore">

@@ -35,12 +35,12 @@ onMounted(async () => {
   containers.value = readContainers(store.documents, known.units)
 })
 
-async function start(): Promise<void> {
+async function start(to = '/bench?start=pick'): Promise<void> {
   busy.value = true
   if (store.which !== 'own') await store.open('own')
   await saveSettings({ gardenName: gardenName.value.trim().slice(0, 80), units: units.value, water: water.value, climate: climate.value })
   await saveContainers(containers.value)
-  await router.replace('/bench?start=pick')
+  await router.replace(to)
 }
 </script>
 
@@ -94,9 +94,18 @@ async function start(): Promise<void> {
         type="button"
         class="label-button strong w-full max-w-2xl mx-auto !flex"
         :disabled="busy"
-        @click="start"
+        @click="start()"
       >
         Open my garden
+      </button>
+      <button
+        type="button"
+        class="tap w-full max-w-2xl mx-auto !flex justify-center underline underline-offset-3"
+        :disabled="busy"
+        data-stands-already
+        @click="start('/stands')"
+      >
+        Something stands there already
       </button>
     </div>
   </main>

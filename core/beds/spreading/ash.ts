@@ -1,4 +1,5 @@
 import { addYears } from 'date-fns'
+import { latestOf } from '../history'
 import { quantityText } from '../../units/format'
 import { bedAreaM2 } from '../bed'
 import type { SpreadKind } from './kind'
@@ -32,6 +33,6 @@ export const ash: SpreadKind = {
   }),
   again: ({ history }) => {
     const last = history.findLast(({ material }) => material?.id === ASH)
-    return last && addYears(new Date(last.at), 1)
+    return last && addYears(new Date(latestOf(last)), 1)
   },
 }

@@ -4,7 +4,7 @@ import type { Bed } from '../bed'
 import { doubtNotes } from '../../lots/words'
 import { isRaw, rawNote } from '../harvest'
 import { manureAsItComes } from './manure'
-import { litresForDepth } from '../history'
+import { latestOf, litresForDepth } from '../history'
 import { charRoomL } from './char'
 import type { SpreadKind } from './kind'
 import { BEDS } from '../constants'
@@ -69,6 +69,6 @@ export const compost: SpreadKind = {
   },
   again: ({ history }) => {
     const last = history.findLast(({ material }) => material?.family === FINISHED)
-    return last && addYears(new Date(last.at), 1)
+    return last && addYears(new Date(latestOf(last)), 1)
   },
 }

@@ -2,7 +2,7 @@ import { addYears } from 'date-fns'
 import { quantityText } from '../../units/format'
 import { rawNote } from '../harvest'
 import { bedAreaM2 } from '../bed'
-import { litresForDepth, spreadDepthM } from '../history'
+import { latestOf, litresForDepth, spreadDepthM } from '../history'
 import type { SpreadKind, Stuff } from './kind'
 import { BEDS } from '../constants'
 
@@ -39,6 +39,6 @@ export const manure: SpreadKind = {
   },
   again: ({ history }) => {
     const last = history.findLast(({ material }) => material && manureAsItComes({ material }))
-    return last && addYears(new Date(last.at), 1)
+    return last && addYears(new Date(latestOf(last)), 1)
   },
 }

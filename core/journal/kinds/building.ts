@@ -3,6 +3,7 @@ import { siteSchema, vesselSchema } from './siting'
 import { MEASURE_LIMITS_M } from '../../vessel/vessel'
 import { asLots, drawFrom, stockProducts, type Effect, type Growing, type MadeProduct } from '../amend'
 import type { Input } from '../garden'
+import { putEvenly, stoodOf, stoodSchema } from './already'
 import {
   answersSchema, between, eventSchemaOf, idSchema, ingredientSchema, inputsSchema, LIMITS, litresSchema, nameSchema, productsSchema,
 } from './base'
@@ -13,20 +14,24 @@ const heightM = v.optional(between(0, MEASURE_LIMITS_M.high))
 
 interface Beginning { readonly id: string, readonly at: string, readonly name: string, readonly place: string }
 
-function firstPut(batch: Growing, { id, at }: Beginning, inputs: readonly Input[], waterL: number): void {
-  if (inputs.length > 0 || waterL > 0) batch.puts.push({ eventId: id, at, inputs, waterL, atStart: true })
+function firstPut(batch: Growing, { id, at }: Beginning, inputs: readonly Input[], waterL: number, already = false): void {
+  if (inputs.length > 0 || waterL > 0)
+    batch.puts.push({ eventId: id, at, inputs, waterL, atStart: true, ...(already ? { already: true as const } : {}) })
 }
 
 /** A batch began. Method and approach are names, so that a file may hold methods this version does not know. */
 export const beganSchema = eventSchemaOf('began', {
   ...names, methodId: idSchema, approachId: idSchema, site: siteSchema, answers: answersSchema, inputs: inputsSchema, waterL: litresSchema,
+  stood: v.optional(stoodSchema),
 })
 
 export const began: Effect<v.InferOutput<typeof beganSchema>> = {
   onBatch: (batch, event) => {
-    const { at, name, place: where, methodId, approachId, site, answers, inputs, waterL } = event
-    Object.assign(batch, { name, place: where, began: { at, methodId, approachId, site, answers } })
-    firstPut(batch, event, inputs, waterL)
+    const { id, at, name, place: where, methodId, approachId, site, answers, inputs, waterL } = event
+    const stood = event.stood && stoodOf(event.stood)
+    Object.assign(batch, { name, place: where, began: { at, methodId, approachId, site, answers, ...(stood ? { stood } : {}) } })
+    firstPut(batch, event, inputs, waterL, stood !== undefined)
+    if (stood) putEvenly(batch, id, at, stood)
   },
   onStore: (store, { inputs }) => { for (const { draws } of inputs) drawFrom(store, draws) },
 }

@@ -70,6 +70,7 @@ export const usedSchema = v.pipe(
     lotId: v.optional(idSchema), batchId: v.optional(idSchema), materialId: v.optional(idSchema), litres: litresSchema,
     place: v.pipe(v.string(), v.maxLength(LIMITS.name, 'is too long for a place')),
     areaM2: v.optional(between(0.01, 100_000)), waterL: v.optional(litresSchema), bedId: v.optional(idSchema),
+    between: v.optional(v.object({ from: momentSchema, to: momentSchema })),
   }),
   v.check(
     ({ lotId, batchId, materialId }) => [lotId, batchId, materialId].filter(one => one !== undefined).length === 1,
@@ -78,9 +79,9 @@ export const usedSchema = v.pipe(
 )
 
 export const used: Effect<v.InferOutput<typeof usedSchema>> = {
-  onStore: (store, { id, at, lotId, batchId, materialId, litres, place, areaM2, waterL, bedId }) => {
+  onStore: (store, { id, at, lotId, batchId, materialId, litres, place, areaM2, waterL, bedId, between }) => {
     if (lotId !== undefined) drawFrom(store, [{ lotId, litres }])
-    const known = { lotId, batchId, materialId, bedId, areaM2, waterL }
+    const known = { lotId, batchId, materialId, bedId, areaM2, waterL, between }
     const said = Object.fromEntries(Object.entries(known).filter(([, value]) => value !== undefined))
     store.spreads.push({ eventId: id, at, litres, place, ...said })
   },

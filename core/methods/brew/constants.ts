@@ -2,6 +2,7 @@ import { constants, of } from '../../constants/constants'
 
 /** Brews: every number it takes from outside. */
 export const BREW = constants('Brews', {
+  byTheClockHours: of(12, 6, 24, 'h', 'so near the hour is told, farther off the part of the day; choice'),
   usualBreadth: of(0.55, 0.4, 0.75, 'share', 'how broad the height of a brew is; own estimate'),
   stepDays: of(1 / 24, 0.02, 0.1, 'd', 'steps of an hour; numerics'),
   liquidFollowsDays: of(0.5, 0.25, 1, 'd', 'the liquid follows the air of its place; own estimate'),

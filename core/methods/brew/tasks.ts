@@ -1,4 +1,4 @@
-import { addDays, addHours } from 'date-fns'
+import { addDays, addHours, differenceInHours } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { daysBetween } from '../../units/time'
 import { containerText } from '../../units/container'
@@ -7,15 +7,18 @@ import { numberOf } from '../../questions/question'
 import { lastFound, type Surroundings, type Task } from '../contract'
 import { tasksFrom, type Ask } from '../course'
 import { dilutionFor } from './amounts'
+import { BREW } from './constants'
 import { kindOf, type BrewKind } from './kinds'
 import { airIsOn, isFoul, leftL, partsNow, progressOf } from './standing'
 import { windowsOf } from './windows'
 import { AIR, AREA, FOAM, SMELL, STIRRED, STRAINED } from './words'
-import { dayText, timeText, weekdayText } from '../../units/dates'
+import { dayText, timeText, weekdayPartText, weekdayText } from '../../units/dates'
 
 interface Seen { readonly batch: BegunBatch, readonly surroundings: Surroundings, readonly kind: BrewKind, readonly progress: number }
 
-const hour = (at: Date) => `${weekdayText(at)} ${timeText(at)}`
+/** The clock counts where it is only hours; days ahead it is a part of the day. */
+const hour = (at: Date, now: Date) =>
+  Math.abs(differenceInHours(at, now)) < BREW.byTheClockHours ? `${weekdayText(at)} ${timeText(at)}` : weekdayPartText(at)
 
 function stir({ batch, kind, progress }: Seen): Ask[] {
   if (kind.stirEveryDays === undefined || progress > kind.use.until || batch.did.some(({ deed }) => deed === STRAINED)) return []
@@ -68,7 +71,7 @@ function giveIt({ batch, kind, progress, surroundings }: Seen): Ask[] {
     return [{
       action: 'given', doing: { kind: 'pad', pad: 'given' }, label: 'Give', icon: 'i-ph-plant',
       title: kind.strained ? 'Strain and use it' : 'Use it at its height',
-      reason: `Expected ${hour(height.from)} to ${hour(height.to)}.${dose}`,
+      reason: `Expected ${hour(height.from, surroundings.now)} to ${hour(height.to, surroundings.now)}.${dose}`,
       due: use.from > surroundings.now ? use.from : addHours(surroundings.now, 6),
       until: use.to > use.from ? use.to : addDays(use.from, 1), urgency: 'whenever',
     }]
@@ -76,14 +79,16 @@ function giveIt({ batch, kind, progress, surroundings }: Seen): Ask[] {
     return [{
       action: 'given', doing: { kind: 'pad', pad: 'given' }, label: 'Give', icon: 'i-ph-plant',
       title: kind.strained ? 'Strain and use it' : 'Use it now',
-      reason: `${kind.foamM ? 'The foam is at its height' : 'It is ready'}; use it by ${hour(use.to)}.${dose}`, due: surroundings.now,
+      reason: `${kind.foamM ? 'The foam is at its height' : 'It is ready'}; use it by ${hour(use.to, surroundings.now)}.${dose}`,
+      due: surroundings.now,
       until: use.to > surroundings.now ? use.to : addDays(surroundings.now, 1), urgency: kind.strained ? 'usual' : 'now',
     }]
   return [{
     action: 'given', doing: { kind: 'pad', pad: 'given' }, label: 'Give', icon: 'i-ph-plant',
     title: kind.aired ? 'Pour it on the heap' : 'Use it as a feed',
     reason: 'It is past its best since '
-      + `${hour(use.to)}.${kind.aired ? ' Without life in it, it is only dirty water.' : ` It still feeds, at 1 to ${parts}.`}`,
+      + `${hour(use.to, surroundings.now)}.`
+      + (kind.aired ? ' Without life in it, it is only dirty water.' : ` It still feeds, at 1 to ${parts}.`),
     due: surroundings.now, until: addDays(surroundings.now, 14), urgency: 'usual',
   }]
 }

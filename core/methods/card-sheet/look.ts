@@ -3,7 +3,7 @@ import { weekdayDateText } from '../../units/dates'
 import { quantityText } from '../../units/format'
 import { daysText } from '../../units/plural'
 import { DAY_MS } from '../../units/time'
-import { everFound, type Chart, type Fact, type Look, type Standing, type Surroundings } from '../contract'
+import { ageText, everFound, type Chart, type Fact, type Look, type Standing, type Surroundings } from '../contract'
 import { chartLines, expectedAlong } from '../course'
 import { grownOverOf } from '../../sheets/smothering'
 import { middleOf } from './forecast'
@@ -23,7 +23,7 @@ function standingOf(batch: BegunBatch, surroundings: Surroundings): Standing {
   const { nowDay, spent, plan, below } = sheet
   const figure = percent(spent)
   const torn = !plan.way.laid
-  const day = `Day ${Math.floor(nowDay)}`
+  const day = ageText(batch, nowDay)
   const known: Readonly<Record<Sheet['phase'], Standing>> = {
     'ended': { phase: 'ended', label: torn ? 'Taken out' : 'A bed now', sentence: 'Its work is done.', tone: 'good' },
     'planted': {

@@ -3,7 +3,7 @@ import type { BegunBatch } from '../../journal/garden'
 import { dateText, dayText } from '../../units/dates'
 import { quantityText } from '../../units/format'
 import { daysBetween } from '../../units/time'
-import type { Surroundings, Task } from '../contract'
+import { isDayKnown, type Surroundings, type Task } from '../contract'
 import { isFrozen, openPad, tasksFrom, unlessFrozen, type Ask } from '../course'
 import { sheetOf, type Sheet } from './state'
 import { windowsOf } from './windows'
@@ -67,7 +67,7 @@ function lookUnder({ batch, sheet: { plan, spent, phase, nowDay }, surroundings 
   if (frozen && last) return []
   return [{
     action: 'below', doing: openPad(sense), label: 'Look', icon: 'i-ph-eye', title: 'Lift a corner',
-    reason: `${expected}${nowDay > 1 ? ` on day ${Math.floor(nowDay)}` : ''}`
+    reason: `${expected}${nowDay > 1 && isDayKnown(batch.began) ? ` on day ${Math.floor(nowDay)}` : ''}`
       + (window
         ? `; ${window.label.toLowerCase()} between ${dayText(window.from)} and ${dateText(window.to)}`
         : '') + '. '

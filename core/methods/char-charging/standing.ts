@@ -2,7 +2,7 @@ import type { BegunBatch } from '../../journal/garden'
 import { dayText, timeText } from '../../units/dates'
 import { quantityText, percentText } from '../../units/format'
 import { daysText } from '../../units/plural'
-import type { Standing, Surroundings } from '../contract'
+import { ageText, type Standing, type Surroundings } from '../contract'
 import { A_START } from '../../materials/char-state'
 import { soakOf, type Soak } from './state'
 
@@ -20,7 +20,7 @@ export function standingOf(batch: BegunBatch, surroundings: Surroundings): Stand
   const soak = soakOf(batch, surroundings)
   const { charged, nowDay, water, way, dryingDays = 0 } = soak
   const { units } = surroundings
-  const day = `Day ${Math.floor(nowDay)}`
+  const day = ageText(batch, nowDay)
   const figure = percentText(charged)
   const sentence = `${day}, ${quantityText('volume', units, soak.charL)} of char, about ${percentText(charged)} charged.`
   const known: Readonly<Record<Soak['phase'], Standing>> = {

@@ -16,7 +16,8 @@ export interface ForecastQuestion {
 /** Works out what a batch will do from everything recorded of it. The question goes to wherever there is time to answer it. */
 export interface Forecaster<Q extends ForecastQuestion = ForecastQuestion> {
   ask(batch: BegunBatch, surroundings: Surroundings): Q | undefined
-  answer(question: Q): Generator<Progress, Forecast>
+  /** @param share of the usual work, above 0: with less of it bands are rougher. */
+  answer(question: Q, share?: number): Generator<Progress, Forecast>
 }
 
 /** Something that might yet be done to a batch: what would it change? */

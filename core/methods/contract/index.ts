@@ -1,3 +1,5 @@
+export * from './age'
+export * from './already'
 export * from './chart-points'
 export * from './carrying'
 export * from './draft'

@@ -1,4 +1,5 @@
 import type { BegunBatch } from '../../journal/garden'
+import type { Already } from './already'
 import type { Question } from '../../questions/question'
 import type { Range } from '../../units/range'
 import type { Site } from '../../vessel/site'
@@ -79,6 +80,8 @@ interface AnyPlan {
   asks(approachId: string): readonly Question[]
   /** Families that go in, where not everything does. */
   readonly feeds?: readonly Family[]
+  /** How one that stands already came about; left out where what goes in is as the draft says. */
+  already?(approachId: string): Already
   draft(proposal: Proposal, surroundings: Surroundings): Draft
 }
 

@@ -102,7 +102,7 @@ export function defineCourse<Q extends CourseQuestion, C, Row extends string, No
     carryOn(question, days, course)
     return { question, days, course }
   })
-  return { forecaster: { ask, answer: question => answerOf(question) }, timesOf, answerOf, middleOf }
+  return { forecaster: { ask, answer: (question, share = 1) => answerOf(question, Math.ceil(share * usual)) }, timesOf, answerOf, middleOf }
 }
 
 /** Where a day stands among the times of a course: the first that is not before it, the last after the end. */

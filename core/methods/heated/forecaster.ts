@@ -1,5 +1,5 @@
 import type { Forecaster, Lasting } from '../contract'
-import { answerOf, FULL_EFFORT } from './forecast/answer'
+import { answerOf, effortOf } from './forecast/answer'
 import { PastMemory } from './forecast/members'
 import { heapLogOf, type HeapLog } from './heap-log'
 import type { HeatedQuestion } from './question'
@@ -8,6 +8,7 @@ import type { HeatedQuestion } from './question'
 export function heatedForecaster(questionOf: (log: HeapLog, around: Lasting) => HeatedQuestion | undefined): Forecaster<HeatedQuestion> {
   const remembered = new PastMemory()
   return {
-    ask: (batch, around) => questionOf(heapLogOf(batch), around), answer: question => answerOf(question, FULL_EFFORT, remembered),
+    ask: (batch, around) => questionOf(heapLogOf(batch), around),
+    answer: (question, share = 1) => answerOf(question, effortOf(share), share < 1 ? undefined : remembered),
   }
 }

@@ -4,6 +4,7 @@ import { VESSEL_PRESETS } from '../../vessel/presets'
 import { approachOf, type Method, type Mixing, type Sizing } from '../contract'
 import { heapLogOf } from '../heated/heap-log'
 import { heapProposal } from '../heated/proposal'
+import { ALREADY } from './already'
 import { aheadOf } from './ahead'
 import { APPROACHES, hotHeapApproach } from './approaches'
 import { warningsFor } from './cautions'
@@ -62,6 +63,7 @@ export const hotHeap: Method = {
   },
   plan: {
     bench: 'balanced', sites: VESSEL_PRESETS.map(vessel => ({ kind: 'vessel', vessel })), asks: () => [LAYERS_ASKED], mixing,
+    already: () => ALREADY,
     sizing, supposing, draft: (proposal, surroundings) => draftOf(proposal, surroundings, sizing),
   },
   life: {

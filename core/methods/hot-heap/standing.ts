@@ -1,7 +1,7 @@
 import type { HeapLog } from '../heated/heap-log'
 import { quantityText } from '../../units/format'
 import { expectedAt } from '../heated/expected'
-import { everFound, lastFound, type Standing, type Surroundings } from '../contract'
+import { ageText, everFound, lastFound, type Standing, type Surroundings } from '../contract'
 import { coreReadings } from '../heated/readings'
 import { daysBetween } from '../../units/time'
 import { dayText } from '../../units/dates'
@@ -109,7 +109,7 @@ export function standingOf(batch: HeapLog, surroundings: Surroundings): Standing
     = phase === 'finished'
       ? 'Taken down.'
       : phase === 'unread'
-        ? `Day ${Math.floor(day)}, never read or felt. It may lie cool and raw: read it, or feel it by hand.`
-        : `Day ${Math.floor(day)}, ${basis}.`
+        ? `${ageText(batch, day)}, never read or felt. It may lie cool and raw: read it, or feel it by hand.`
+        : `${ageText(batch, day)}, ${basis}.`
   return { phase, label, sentence, tone, figure: temperature }
 }

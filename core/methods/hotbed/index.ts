@@ -1,5 +1,6 @@
 import { range } from '../../units/range'
 import type { Method } from '../contract'
+import { alreadyOf } from './already'
 import { WAYS } from './approaches'
 import { MANURE } from './care'
 import { diagnosis } from './diagnosis'
@@ -34,7 +35,7 @@ export const hotbed: Method = {
     approaches: WAYS.map(({ id, name, summary }) => ({ id, name, summary })),
   },
   plan: {
-    bench: 'pile', sites: SITES, sitesOf, asks: asksOf, draft: draftOf,
+    bench: 'pile', sites: SITES, sitesOf, asks: asksOf, already: alreadyOf, draft: draftOf,
   },
   life: {
     ...look, situate, looking, pads: PADS,

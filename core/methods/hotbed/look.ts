@@ -3,7 +3,7 @@ import { ingredientsOf } from '../../mix/portion'
 import { weekdayDateText } from '../../units/dates'
 import { quantityText, roughly } from '../../units/format'
 import { DAY_MS } from '../../units/time'
-import type { Chart, Fact, Look, Standing, Surroundings } from '../contract'
+import { ageText, type Chart, type Fact, type Look, type Standing, type Surroundings } from '../contract'
 import { chartLines, expectedAlong, placeOf } from '../course'
 import { dayAsked, frameDay } from './airing'
 import { middleOf } from './forecast'
@@ -31,7 +31,7 @@ function standingOf(batch: BegunBatch, surroundings: Surroundings): Standing {
     }
   const degrees = (celsius: number) => quantityText('temperature', surroundings.units, celsius)
   const { nowDay, readC, soilC, sowDay, coolDay, sown } = bed
-  const day = `Day ${Math.floor(nowDay)}`
+  const day = ageText(batch, nowDay)
   const soil = readC === undefined ? `the soil should be about ${degrees(soilC)}` : `${degrees(readC)} in the soil`
   const figure = degrees(readC ?? soilC)
   const left = (to: number) => Math.max(1, Math.round((to - nowDay) / 7))

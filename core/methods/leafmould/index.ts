@@ -1,5 +1,6 @@
 import { range } from '../../units/range'
 import type { Method } from '../contract'
+import { ALREADY } from './already'
 import { APPROACHES } from './approaches'
 import { diagnosis } from './diagnosis'
 import { asksOf, draftOf } from './draft'
@@ -31,7 +32,7 @@ export const leafmould: Method = {
     approaches: APPROACHES,
   },
   plan: {
-    bench: 'pile', sites: SITES, asks: asksOf, feeds: FEEDS, draft: draftOf,
+    bench: 'pile', sites: SITES, asks: asksOf, feeds: FEEDS, already: () => ALREADY, draft: draftOf,
   },
   life: {
     ...look, situate, looking, pads: PADS,

@@ -6,7 +6,7 @@ import { containerText } from '../../units/container'
 import { quantityText, roughly, percentText } from '../../units/format'
 import { daysBetween } from '../../units/time'
 import { frontWidthM, vesselVolumeL } from '../../vessel/vessel'
-import { everFound, type Chart, type Fact, type Look, type Standing, type Surroundings } from '../contract'
+import { ageText, everFound, type Chart, type Fact, type Look, type Standing, type Surroundings } from '../contract'
 import { outputsOf } from './outputs'
 import { ownYears } from './pipeline'
 import { chartLines, expectedAlong } from '../course'
@@ -26,14 +26,12 @@ function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   if (batch.ended) return { phase: 'ended', label: 'Emptied', sentence: 'Taken out.', tone: 'good' }
   const cage = cageOn(batch, surroundings)
   if (!cage) return { phase: 'empty', label: 'Empty', sentence: 'Fill it with leaves.', tone: 'mind' }
-  const day = Math.floor(cage.day)
-  const months = day < 60 ? `Day ${day}` : `Month ${Math.floor(day / 30.4)}`
   const figure = `${percentText(cage.left)} left`
   const felt = looking.now(batch, SQUEEZE, surroundings.now)
   const dusty = felt?.finding === 'dust' ? felt : undefined
   // A hand inside knows better than the weather.
   const wet = dusty ? `dry as dust when it was felt on ${dayText(dusty.at)}` : `${percentText(cage.moisture)} water in the middle`
-  const sentence = `${months}, about ${percentText(cage.left)} of the leaves' mass left, ${wet}.`
+  const sentence = `${ageText(batch, cage.day)}, about ${percentText(cage.left)} of the leaves' mass left, ${wet}.`
   if (dusty || cage.moisture < 0.38) return { phase: 'dry', label: 'Too dry to rot', sentence, figure, tone: 'bad' }
   const grade = GRADES.findLast(({ massLeft }) => cage.left <= massLeft)
   if (grade) return { phase: grade.id, label: grade.label, sentence, figure, tone: 'good' }

@@ -1,6 +1,7 @@
 import { MULCH_KINDS } from '../../mulch/kinds'
 import { range } from '../../units/range'
 import type { Method } from '../contract'
+import { alreadyOf } from './already'
 import { TICKS } from './care'
 import { diagnosis } from './diagnosis'
 import { asksOf, draftOf } from './draft'
@@ -34,7 +35,7 @@ export const mulch: Method = {
     approaches: MULCH_KINDS.map(({ id, name, summary }) => ({ id, name, summary })),
   },
   plan: {
-    bench: 'empty', sites: SITES, asks: asksOf, feeds: FEEDS, draft: draftOf,
+    bench: 'empty', sites: SITES, asks: asksOf, feeds: FEEDS, already: alreadyOf, draft: draftOf,
   },
   life: {
     ...look, situate, looking, pads: PADS,

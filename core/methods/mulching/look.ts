@@ -8,7 +8,7 @@ import { weekdayDateText } from '../../units/dates'
 import { quantityText, roughly } from '../../units/format'
 import { timesText } from '../../units/plural'
 import { DAY_MS } from '../../units/time'
-import type { Chart, Fact, Look, Standing, Surroundings } from '../contract'
+import { ageText, type Chart, type Fact, type Look, type Standing, type Surroundings } from '../contract'
 import { chartLines, expectedAlong } from '../course'
 import { bindingFact, liesIn } from './binding'
 import { mindsOf } from './care'
@@ -41,7 +41,7 @@ function standingOf(batch: BegunBatch, surroundings: Surroundings): Standing {
     },
     lying: {
       phase: 'lying', label: 'Covered',
-      sentence: `Day ${Math.floor(nowDay)}: about ${length(depthM)} deep${refreshed > 0 ? `, topped up ${timesText(refreshed)}` : ''}.`,
+      sentence: `${ageText(batch, nowDay)}: about ${length(depthM)} deep${refreshed > 0 ? `, topped up ${timesText(refreshed)}` : ''}.`,
       figure, tone: 'good',
     },
     thin: {

@@ -27,8 +27,14 @@ const litresOf = (some: readonly Ingredient[]) => some.reduce((sum, one) => sum 
 /** Whether nothing goes in any more. */
 export const isClosed = ({ did }: Pick<BegunBatch, 'did'>) => did.some(({ deed }) => deed === CLOSED)
 
-/** The puts that were made by the caddy. */
-export const feedings = ({ puts }: Pick<BegunBatch, 'puts'>): Put[] => puts.filter(({ inputs, atStart }) => !atStart && inputs.length > 0)
+/** The puts that were made by the caddy, as far as they were recorded. */
+export const feedings = ({ puts }: Pick<BegunBatch, 'puts'>): Put[] =>
+  puts.filter(({ inputs, atStart, already }) => !atStart && !already && inputs.length > 0)
+
+/** When something went in last, recorded or reckoned; its beginning where nothing did. */
+export function lastFedAt({ began, puts }: Pick<BegunBatch, 'began' | 'puts'>): string {
+  return puts.findLast(({ inputs, atStart }) => !atStart && inputs.length > 0)?.at ?? began.at
+}
 
 /** A material with so many litres of it, in a container that is always at hand. */
 export function litresOfIt(material: Material, litres: number): Ingredient {

@@ -1,5 +1,6 @@
 import { range } from '../../units/range'
 import type { Method } from '../contract'
+import { ALREADY } from './already'
 import { APPROACHES } from './approaches'
 import { TAKE_CAUTIONS } from './cautions'
 import { diagnosis } from './diagnosis'
@@ -31,7 +32,7 @@ export const slowHeap: Method = {
     approaches: APPROACHES,
   },
   plan: {
-    bench: 'empty', sites: SITES, asks,
+    bench: 'empty', sites: SITES, asks, already: () => ALREADY,
     feeds: ['wood', 'leaf', 'straw', 'paper', 'plant', 'kitchen', 'finished', 'manure', 'grass'], draft: draftOf,
   },
   life: {

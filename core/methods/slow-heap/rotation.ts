@@ -9,7 +9,7 @@ import { additionOf } from './addition'
 import { slowApproach } from './approaches'
 import { ripeDay, runSlow, type SlowCourse } from './course'
 import { fullDayOf } from './forecast'
-import { feedings, isClosed, plannedWeek } from './feeding'
+import { isClosed, plannedWeek, lastFedAt } from './feeding'
 import { standOf } from './sites'
 import { traitsAt } from './traits'
 import { windowsOf } from './windows'
@@ -118,7 +118,7 @@ export function pipelineOf(batches: readonly BegunBatch[], surroundings: Surroun
     const ready = windows.find(({ id }) => id === 'ready')!
     const middle = (one: { readonly from: Date, readonly to: Date }) => new Date((one.from.getTime() + one.to.getTime()) / 2)
     const full = windows.find(({ id }) => id === 'full')
-    const lastFed = new Date(feedings(batch).at(-1)?.at ?? batch.began.at)
+    const lastFed = new Date(lastFedAt(batch))
     const filledUntil = isClosed(batch) ? lastFed : full ? middle(full) : ready.from
     const ripe = middle(ready) > filledUntil ? middle(ready) : addDays(filledUntil, SLOW.restDays)
     return { batchId: batch.id, name: batch.name, stages: [

@@ -30,7 +30,9 @@ function feed({ batch, surroundings }: Seen): Ask[] {
   const often = feedings(batch).length > 1 ? `, usually every ${daysText(Math.max(1, everyDays))}` : ''
   const reason = last
     ? `Last one on ${dayText(last.at)}${often}.${missed ? ' None since: whenever there is one.' : ''}`
-    : 'Nothing was fed yet. It tells you what to cover it with.'
+    : batch.began.stood
+      ? 'When you empty the next one, it tells you what to cover it with.'
+      : 'Nothing was fed yet. It tells you what to cover it with.'
   return [{
     action: FED, doing: openPad(FED), label: 'Caddy', icon: 'i-ph-bowl-food', title: 'Empty the caddy, cover it', reason, due,
     until: addDays(due, 7), urgency: missed ? 'whenever' : 'usual',
@@ -75,7 +77,7 @@ function browns({ batch, surroundings }: Seen): Ask[] {
 }
 
 function close({ batch, surroundings }: Seen): Ask[] {
-  if (isClosed(batch) || feedings(batch).length === 0) return []
+  if (isClosed(batch) || batch.puts.length === 0) return []
   const rimM = asVessel(batch.began.site).heightM
   const heightM = standsM(batch, surroundings)
   if (heightM < SLOW.nearlyFull * rimM) return []

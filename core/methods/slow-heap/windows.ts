@@ -5,7 +5,7 @@ import type { NamedWindow, Surroundings } from '../contract'
 import { spansOf } from '../course'
 import { ripeDay } from './course'
 import { fullDayOf, middleOf } from './forecast'
-import { feedings, isClosed } from './feeding'
+import { isClosed, lastFedAt } from './feeding'
 import { SLOW } from './constants'
 import { HEATED } from '../heated/constants'
 
@@ -20,7 +20,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
   const since = (oneDay: number) => oneDay > question.nowDay ? question.nowDay : 0
   const named = (id: string, oneDay: number) => spans.span(id, oneDay, since(oneDay), 1)
   const fullDay = fullDayOf(course)
-  const lastFed = feedings(batch).at(-1)?.at ?? batch.began.at
+  const lastFed = lastFedAt(batch)
   const full = closed || spans.days('full', fullDay, since(fullDay)).low >= question.horizonDay - 1
     ? []
     : [
@@ -55,5 +55,5 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
 
 /** Days since the last caddy. */
 export function daysSinceFed(batch: BegunBatch, now: Date): number {
-  return daysBetween(feedings(batch).at(-1)?.at ?? batch.began.at, now)
+  return daysBetween(lastFedAt(batch), now)
 }

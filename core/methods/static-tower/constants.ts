@@ -2,6 +2,11 @@ import { constants, of } from '../../constants/constants'
 
 /** Static tower: every number it takes from outside. */
 export const TOWER = constants('Static tower', {
+  behind: {
+    pipesOutDays: of(2, 1, 3, 'd', 'after loading the pipes are pulled; practice'),
+    wormsInDays: of(45, 20, 90, 'd', 'after loading it has cooled enough for worms; practice'),
+    wormsKg: of(0.2, 0.1, 0.5, 'kg', 'a handful or two of worms; practice'),
+  },
   reachM: of(0.3, 0.25, 0.35, 'm', 'no part may lie farther from air, counted from a pipe\'s wall or the cloth; practice: a foot'),
   pipeM: of(0.1, 0.08, 0.12, 'm', 'usual pipes are a hand across; practice'),
   gridM: of(0.05, 0.03, 0.08, 'm', 'points are looked at so far apart while channels are placed; numerics'),

@@ -1,6 +1,7 @@
 import { heatedForecaster } from '../heated/forecaster'
 import { range } from '../../units/range'
 import type { Method } from '../contract'
+import { ALREADY } from './already'
 import { APPROACHES } from './approaches'
 import { TAKE_CAUTIONS } from './cautions'
 import { diagnosis } from './diagnosis'
@@ -35,7 +36,7 @@ export const staticTower: Method = {
   },
   plan: {
     bench: 'recipe', sites: SITES, asks, feeds: ['wood', 'leaf', 'straw', 'grass', 'plant', 'manure', 'finished', 'paper'],
-    draft: draftOf,
+    already: () => ALREADY, draft: draftOf,
   },
   life: {
     ...look, pads: PADS,

@@ -6,7 +6,7 @@ import { quantityText, roughly, spanText, percentText } from '../../units/format
 import { dateText } from '../../units/dates'
 import { DAY_MS, daysBetween } from '../../units/time'
 import { frontWidthM } from '../../vessel/vessel'
-import type { Chart, Fact, Gate, Look, Standing, Surroundings } from '../contract'
+import { ageText, type Chart, type Fact, type Gate, type Look, type Standing, type Surroundings } from '../contract'
 import { expectedAt } from '../heated/expected'
 import { heapLogOf, type HeapLog, daysStanding } from '../heated/heap-log'
 import { heapPicture } from '../heated/picture'
@@ -33,7 +33,7 @@ function standing(log: HeapLog, surroundings: Surroundings): Standing {
   const { coreC } = tower
   const figure = quantityText('temperature', surroundings.units, coreC)
   const sentence
-    = `Day ${Math.floor(tower.day)}, core about ${figure}${isRead(log, surroundings) ? ' by what was read' : ''}, `
+    = `${ageText(log, tower.day)}, core about ${figure}${isRead(log, surroundings) ? ' by what was read' : ''}, `
       + `${percentText(tower.moisture)} `
       + `water; ${countedText(tower)}.`
   const dry = dryZones(log, surroundings.now)

@@ -2,6 +2,8 @@ import { constants, extent, of } from '../../constants/constants'
 
 /** Worms: every number it takes from outside. */
 export const WORM = constants('Worms', {
+  usualKg: of(0.5, 0.25, 1, 'kg', 'of worms let into a household\'s bin; practice'),
+  inAfterDays: of(1, 0.5, 7, 'd', 'after the bedding lies; practice'),
   usualSwingK: of(6, 4, 9, 'K', 'a day\'s hottest hour above its mean where nothing is foretold; usual for temperate gardens'),
   reached: of(0.5, 0.35, 0.7, 'share', 'of a day\'s change comes through before the next; own estimate'),
   alarmBeforeK: of(1, 0.5, 3, 'K', 'told so much before it is too hot or too cold; choice'),

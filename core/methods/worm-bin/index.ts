@@ -1,5 +1,6 @@
 import { range } from '../../units/range'
 import type { Method } from '../contract'
+import { ALREADY } from './already'
 import { APPROACHES, wormApproach } from './approaches'
 import { TAKE_CAUTIONS } from './cautions'
 import { BEDDINGS } from './diet'
@@ -30,7 +31,7 @@ export const worms: Method = {
   },
   plan: {
     bench: 'recipe', sites: APPROACHES.flatMap(({ sites }) => sites), sitesOf: approachId => wormApproach(approachId).sites,
-    asks: asksOf, feeds: BEDDINGS, draft: draftOf,
+    asks: asksOf, feeds: BEDDINGS, already: () => ALREADY, draft: draftOf,
   },
   life: {
     ...look, situate, looking, pads: PADS,

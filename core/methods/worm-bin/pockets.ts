@@ -57,9 +57,12 @@ export function hasWorms({ began, did }: Pick<BegunBatch, 'began' | 'did'>): boo
   return (numberOf(began.answers, GRAMS) ?? 0) > 0 || did.some(({ deed }) => deed === WORMS_IN)
 }
 
-/** The puts that fed it: not the bedding it began with. */
-export const feedings = ({ puts }: Pick<BegunBatch, 'puts'>): Put[] =>
+/** All that fed it, recorded or reckoned: not the bedding it began with. */
+export const allFeeds = ({ puts }: Pick<BegunBatch, 'puts'>): Put[] =>
   puts.filter(({ inputs }) => inputs.some(({ role }) => role === 'feed') && inputs.length > 0).filter(({ atStart }) => !atStart)
+
+/** The puts that fed it, as far as they were recorded. */
+export const feedings = (batch: Pick<BegunBatch, 'puts'>): Put[] => allFeeds(batch).filter(({ already }) => !already)
 
 /** Where each feed went: where it was said, else the pocket whose turn it was. */
 export function pocketIndexes(fed: readonly Put[], count: number): number[] {

@@ -8,7 +8,7 @@ import { askedOf, deedDay, foundIn, takenL, type CourseQuestion } from '../cours
 import { wormApproach } from './approaches'
 import type { Feed, FeedingOn, WormCase, WormDeed, WormRow } from './bin-case'
 import { kindOf, shelterOf } from './kinds'
-import { feedings, pocketIndexes, pocketsOf } from './pockets'
+import { allFeeds, pocketIndexes, pocketsOf } from './pockets'
 import type { StampedFinding } from '../../learning/fit'
 import { CLEARED, DRUM, GRAMS, KIND, LEFT, SHARE, SHELTERED, SMELL, SPLIT, SQUEEZE, WARMTH, WEEKLY, WHERE, WORMS_IN } from './words'
 import { WORM } from './constants'
@@ -28,7 +28,7 @@ export { massOf }
 const isFeed = ({ role }: Input) => role === 'feed'
 
 function feedsOf(batch: BegunBatch, count: number, { materials }: Lasting): Feed[] {
-  const fed = feedings(batch)
+  const fed = allFeeds(batch)
   const indexes = pocketIndexes(fed, count)
   return fed.map(({ at, inputs }, index) => ({
     day: deedDay(batch, at), pocket: indexes[index]!,

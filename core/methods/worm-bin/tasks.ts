@@ -91,7 +91,7 @@ function feed({ batch, surroundings, bin }: Seen): Ask[] {
   const amount = quantityText('volume', units, diet.onceL, 1)
   const reason = (last
     ? `Last fed on ${dayText(last.at)}.`
-    : 'Not fed yet.')
+    : batch.began.stood ? '' : 'Not fed yet.')
   + (missed
     ? ' They have lived on their bedding meanwhile: that does no harm.'
     : '') + ' '

@@ -30,6 +30,7 @@ const draft = computed(
       :method="known.method"
       :name="known.batch.name"
       :place="known.batch.place"
+      :built-at="known.batch.began.at"
     />
   </div>
   <NoBatch v-else />

@@ -21,6 +21,14 @@ export interface Effort {
   readonly drawn: { readonly now: number, readonly start: number }
 }
 export const FULL_EFFORT: Effort = { members: 200, mostRounds: 2, drawn: { now: 90, start: 40 } }
+
+/** A share of the usual work. */
+export function effortOf(share: number): Effort {
+  const { members, mostRounds, drawn } = FULL_EFFORT
+  const of = (count: number) => Math.ceil(share * count)
+  return { members: of(members), mostRounds, drawn: { now: of(drawn.now), start: of(drawn.start) } }
+}
+
 /** A report after so many members that went on. */
 const REPORTS_EVERY = 20
 

@@ -1,4 +1,5 @@
 import { addDays } from 'date-fns'
+import { ageText } from '../../contract'
 import { coreReadings } from '../../heated/readings'
 import { causesOf } from '../diagnosis'
 import { ask, temperatureText, type Ask, type Seen } from './ask'
@@ -13,9 +14,10 @@ export function readTheHeat(look: Seen): Ask[] {
   const everyDays = now.day < HOT.dailyUntilDays ? 1 : now.phase === 'curing' ? 14 : 3
   const due = last ? addDays(new Date(last.at), everyDays) : addDays(new Date(batch.built.at), 1)
   const reason = last
-    ? `Day ${Math.floor(now.day)}; last read on ${dayText(last.at)} at ${temperatureText(look, last.coreC)}.`
-    : `Day ${Math.floor(now.day)}; not read yet. The first days show whether it takes off, and one reading narrows what is expected of `
-      + 'the next days by about a third.'
+    ? `${ageText(batch, now.day)}; last read on ${dayText(last.at)} at ${temperatureText(look, last.coreC)}.`
+    : `${ageText(batch, now.day)}; not read yet. `
+      + (now.day < HOT.dailyUntilDays ? 'The first days show whether it takes off, and one' : 'One')
+      + ' reading narrows what is expected of the next days by about a third.'
   return [ask('reading', 'Read the heat', reason, due, everyDays)]
 }
 
@@ -39,7 +41,7 @@ export function wakeIt(look: Seen): Ask[] {
       : 'The mix looks sound on paper: squeeze a handful, it may be drier than planned.'
   return [
     ask(
-      'open', 'Find out why it stays cool', `Day ${Math.floor(now.day)} and only ${temperatureText(look, now.coreC)}. ${why}`,
+      'open', 'Find out why it stays cool', `${ageText(batch, now.day)} and only ${temperatureText(look, now.coreC)}. ${why}`,
       surroundings.now, 3, 'now',
     ),
   ]

@@ -1,0 +1,26 @@
+import type { Began } from '../../journal/garden'
+import { counted, daysText, monthsText } from '../../units/plural'
+import { daysBetween, DAYS_A_MONTH, DAYS_A_YEAR, WEEK_DAYS } from '../../units/time'
+
+/** Beyond so many days it is months. A choice: nobody counts 193 days. */
+const MONTHS_FROM_DAYS = 60
+/** As long as its beginning is known to so many days, the day is told. A choice. */
+const SURE_DAYS = 2
+
+function about(days: number): string {
+  if (days < 2 * WEEK_DAYS) return daysText(Math.max(1, Math.round(days)))
+  if (days < MONTHS_FROM_DAYS) return counted(Math.round(days / WEEK_DAYS), 'week', 'weeks')
+  const months = Math.round(days / DAYS_A_MONTH)
+  return months < 24 ? monthsText(months) : counted(Math.round(days / DAYS_A_YEAR), 'year', 'years')
+}
+
+/** Whether the day on which it began is known. */
+export function isDayKnown({ stood }: Pick<Began, 'stood'>): boolean {
+  return stood === undefined || daysBetween(stood.from, stood.to) < SURE_DAYS
+}
+
+/** How old it is, at the head of a sentence: "Day 35", "Month 14"; "About 5 weeks in" where nobody knows the day. */
+export function ageText({ began }: { readonly began: Pick<Began, 'stood'> }, days: number): string {
+  if (!isDayKnown(began)) return `About ${about(days)} in`
+  return days < MONTHS_FROM_DAYS ? `Day ${Math.max(0, Math.floor(days))}` : `Month ${Math.floor(days / DAYS_A_MONTH)}`
+}
