@@ -1,6 +1,7 @@
 import type { GardenEvent, KnownEvent } from '#core/journal/event'
 import { CORE, EDGE, HEAT, HEIGHT, TURNED } from '#core/journal/earlier'
 import { spanText } from '#core/already'
+import { siteAreaM2, siteName } from '#core/vessel/site'
 import { roughly } from '#core/units/format'
 import type { Input, Stood } from '#core/journal/garden'
 import { amountVolumeL } from '#core/units/container'
@@ -13,7 +14,7 @@ import type { KnownBatch } from './useGarden'
 /** What a log entry says, in words of its method. */
 export function useLogWords() {
   const { quantity, amount, day } = useSay()
-  const { waterCan, materials, units, surroundings } = useGarden()
+  const { store, waterCan, materials, units, surroundings } = useGarden()
 
   const what = (one: NamedIngredient) =>
     `${one.prepared ? `${one.prepared} ` : ''}${materialOf(one, materials.value)?.short ?? one.materialId}`
@@ -66,6 +67,7 @@ export function useLogWords() {
   function takenOut(products: readonly NamedIngredient[], ends: boolean, { method }: KnownBatch): string {
     return `${ends ? method.face.words.takenDown : 'Taken out'}: ${stuff(products) || 'nothing kept'}.`
   }
+  const nameOf = (batchId: string) => store.journal.garden.batches.get(batchId)?.name ?? 'another'
   const optional = (spot: string, value: number | undefined) => value === undefined ? [] : [{ spot, value }]
 
   type Words = { readonly [K in KnownEvent['kind']]?: (event: Extract<KnownEvent, { kind: K }>, known: KnownBatch) => string }
@@ -74,7 +76,8 @@ export function useLogWords() {
       stood ? stoodAlready(inputs, waterL, stood, known) : begun(inputs, waterL, known),
     'built': ({ ingredients, waterL }, known) => begun(ingredients, waterL, known),
     'renamed': ({ name, place }) => `Now called ${name}${place ? `, ${place}` : ''}.`,
-    'put': ({ inputs, waterL, pocket }, known) => {
+    'put': ({ inputs, waterL, pocket, fromBatchId }, known) => {
+      if (fromBatchId !== undefined) return `${nameOf(fromBatchId)} came onto it: ${stuff(inputs)}.`
       const feed = known.method.life.pads.flatMap(pad => pad.kind === 'feed' ? [pad.feed] : [])[0]
       return feed && inputs.some(({ role }) => role === 'feed')
         ? fed(inputs, pocket, feed, known)
@@ -82,7 +85,13 @@ export function useLogWords() {
     },
     'added': ({ ingredient }, known) => putIn([ingredient], 0, 'feed', known),
     'watered': ({ litres }, known) => putIn([], litres, undefined, known),
-    'took': ({ products, ends }, known) => takenOut(products, ends, known),
+    'took': ({ products, ends, toBatchId, left }, known) =>
+      left
+        ? 'Left where it stood, with the garden.'
+        : toBatchId === undefined
+          ? takenOut(products, ends, known)
+          : `${ends ? 'All of it' : 'A part of it'} onto ${nameOf(toBatchId)}: ${stuff(products)}.`,
+    'sited': ({ site }) => `Stands in: ${siteName(site).toLowerCase()}, ${quantity('area', siteAreaM2(site), 1)}.`,
     'finished': ({ products }, known) => takenOut(products, true, known),
     'did': ({ deed, answers }, { method }) => deedOf(method.life, deed)?.words(answers, surroundings.value) ?? sentence(deed),
     'turned': (_, { method }) => deedOf(method.life, TURNED)?.words({}, surroundings.value) ?? 'Turned.',

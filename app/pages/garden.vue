@@ -108,6 +108,7 @@ async function demo(): Promise<void> {
         >
       </label>
     </section>
+    <MovingPanel v-if="store.which === 'own'" />
     <section
       id="leave"
       aria-labelledby="which"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { daysText } from '#core/units/plural'
 import { addDays, endOfDay } from 'date-fns'
+import { gapBefore } from '#core/garden/catch-up'
 import { toGatherNow } from '#core/garden/collecting'
 import { weekdayDateText } from '#core/units/dates'
 import { inRoundOrder } from '#core/garden/round'
@@ -8,7 +9,8 @@ import { inRoundOrder } from '#core/garden/round'
 definePageMeta({ title: 'Today\'s round' })
 
 /** The round: what today asks for, most urgent first. */
-const { standing, now, stored, settings } = useGarden()
+const { store, standing, now, stored, settings } = useGarden()
+const gap = computed(() => gapBefore(store.journal, standing.value.map(({ batch }) => batch), now.value))
 const { looks, looking, lookedAt } = useLooks()
 const { day, amount } = useSay()
 
@@ -81,8 +83,13 @@ const left = (days: number) => (days < 0 ? 'past its best' : days < 1 ? 'today' 
       :batches="standing"
     />
 
+    <CatchUp
+      v-if="gap && lookedAt"
+      :gap="gap"
+      :tasks="today"
+    />
     <section
-      v-if="standing.length > 0"
+      v-else-if="standing.length > 0"
       aria-labelledby="today"
       class="mt-2"
     >

@@ -102,8 +102,8 @@ const bedding = ref(false)
         class="flex flex-wrap gap-x-4 gap-y-2"
       >
         <ChoiceRow
-          :model-value="bed?.id"
-          label="Which bed"
+          :model-value="bedding ? bed?.id : undefined"
+          label="Which bed had something"
           :choices="beds.map(one => ({ id: one.id, label: one.name }))"
           @update:model-value="bedId = $event ?? ''; bedding = true"
         />

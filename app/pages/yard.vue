@@ -8,7 +8,7 @@ definePageMeta({ title: 'The yard' })
 /** Every batch: those that stand, to one scale, what comes of them over the years, and those that are done. */
 const { standing, finished, unknown, now } = useGarden()
 const { quantity, day } = useSay()
-const { materials } = useGarden()
+const { materials, store } = useGarden()
 const { looks, lookedAt } = useLooks()
 const { trials } = useTrials()
 
@@ -26,6 +26,11 @@ const pipelines = computed(() => METHODS.flatMap((method) => {
 }))
 const drawn = useGrowing(() => finished.value.length, 20)
 const gave = (batch: typeof finished.value[number]['batch']) => {
+  const last = batch.takings.findLast(({ ends }) => ends)
+  if (last?.left) return 'left with the garden before'
+  const onto = last?.toBatchId
+  const other = onto === undefined ? undefined : store.journal.garden.batches.get(onto)
+  if (other) return `went onto ${other.name}`
   const [inL, outL] = [goneInL(batch, materials.value), cameOutL(batch)]
   return inL > 0
     ? `${quantity('volume', outL)} from ${quantity('volume', inL)}, ${Math.round((outL / inL) * 100)} %`

@@ -281,7 +281,7 @@ export const useGardenStore = defineStore('garden', () => {
     let turn = lastTurn.value
     const events = happened.map((one, index) => {
       turn = nextTurn(turn, now)
-      return { ...one, id: `${newId(new Date(recordedAt))}-${index}`, recordedAt, by, ...turnBeside(recordedAt, turn) }
+      return { ...one, id: one.id ?? `${newId(new Date(recordedAt))}-${index}`, recordedAt, by, ...turnBeside(recordedAt, turn) }
     })
     const good: GardenEvent[] = []
     for (const event of events) {

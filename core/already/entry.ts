@@ -51,6 +51,8 @@ export interface Entered {
 /** Why it cannot have been so. */
 export type EntryTrouble = 'nothing-known-in-it' | 'closed-before-it-began' | 'taken-before-it-began' | 'read-before-it-began'
 
+/** What keeps so long is at hand in any month, an assumption. */
+const KEEPS_DAYS = 180
 /** Scraps of a week, where nothing else is said. */
 const SCRAPS = 'kitchen-veg'
 /** What fills a site before it has settled, as a share of its rim; an assumption, set right where a height is known. */
@@ -76,8 +78,8 @@ function usualOf(
   for (let at = since.from.getTime(); at <= since.to.getTime() + 1; at += 14 * DAY_MS)
     months.add((new Date(at).getMonth() + (southern ? 6 : 0)) % 12 + 1)
   const gathered = all.find(({ parts }) => parts.every(({ materialId }) => {
-    const when = findMaterial(materialId, materials)?.months ?? []
-    return when.length === 0 || when.some(month => months.has(month))
+    const { months: when = [], keepsDays = 0 } = findMaterial(materialId, materials) ?? {}
+    return when.length === 0 || keepsDays >= KEEPS_DAYS || when.some(month => months.has(month))
   }))
   return gathered ?? all[0]
 }
@@ -207,6 +209,39 @@ function setToHeight(began: Began, since: readonly NewEvent[], method: Method, s
   }
 }
 
+/** Fed less each time it is tried, and so many times at most; looked at now and on days of the year before. A choice of numerics. */
+const LESS = { times: 0.7, tries: 8, daysBack: [0, 90, 180, 270] } as const
+const AMISS = { good: 0, mind: 1, bad: 2 } as const
+
+/** What lives and is fed cannot have been fed to death: as much went in as leaves it best over its last year. */
+function fedAsItLives(began: Began, since: readonly NewEvent[], method: Method, surroundings: Surroundings): Began {
+  const evenly = began.stood?.evenly
+  if (!began.stood || !evenly || began.inputs.length === 0) return began
+  const fed = (times: number): Began => ({
+    ...began,
+    stood: {
+      ...began.stood!,
+      evenly: { ...evenly, inputs: evenly.inputs.map(one => ({ ...one, amount: { ...one.amount, count: one.amount.count * times } })) },
+    },
+  })
+  const shares = Array.from({ length: LESS.tries }, (_, tried) => LESS.times ** tried)
+  const amiss = (one: Began): number => {
+    const batch = folded([one, ...since], one.batchId)
+    return batch
+      ? LESS.daysBack.reduce<number>((sum, back) => {
+          const now = new Date(surroundings.now.getTime() - back * DAY_MS)
+          return now.toISOString() > one.at ? sum + AMISS[method.life.standing(batch, { ...surroundings, now }).tone] : sum
+        }, 0)
+      : Infinity
+  }
+  return shares
+    .map((times) => {
+      const one = fed(times)
+      return { one, amiss: amiss(one) }
+    })
+    .reduce((best, next) => next.amiss < best.amiss ? next : best).one
+}
+
 function troubleOf({ since, closedAt, found }: Entered): EntryTrouble | undefined {
   if (closedAt && closedAt < since.from) return 'closed-before-it-began'
   const early = found.find(one => one.kind !== 'sense' && one.at < since.from)
@@ -227,5 +262,6 @@ export function entryEvents(said: Entered, method: Method, surroundings: Surroun
   const batch = folded([began], entered.batchId)
   if (!batch || (balancedOf(method) && filling.inputs.length + filling.evenly.length === 0)) return fail('nothing-known-in-it')
   const since = sinceThen(entered, method, surroundings, batch)
-  return ok([setToHeight(began, since, method, surroundings), ...since])
+  const filled = fedAsItLives(setToHeight(began, since, method, surroundings), since, method, surroundings)
+  return ok([filled, ...since])
 }

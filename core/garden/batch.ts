@@ -10,8 +10,9 @@ export interface InAndOut {
   readonly share: number
 }
 
-/** Loose litres of everything that went into a batch. */
-export function goneInL(batch: Pick<Batch, 'puts'>, book: MaterialBook): number {
+/** Loose litres of everything that went into a batch; 0 where nobody counted them. */
+export function goneInL(batch: Pick<Batch, 'puts' | 'began'>, book: MaterialBook): number {
+  if (batch.began?.stood && batch.began.stood.of !== 'known') return 0
   return ingredientsOf(inputsOf(batch), book).reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
 }
 

@@ -5,6 +5,7 @@ import { foreignEvent, type ForeignEvent } from './foreign'
 import * as amending from './kinds/amending'
 import * as building from './kinds/building'
 import * as foretelling from './kinds/foretelling'
+import * as joining from './kinds/joining'
 import * as measuring from './kinds/measuring'
 import * as sensing from './kinds/sensing'
 import * as store from './kinds/store'
@@ -22,6 +23,7 @@ const recorded = [
   building.beganSchema,
   building.builtSchema,
   building.renamedSchema,
+  joining.sitedSchema,
   building.tookSchema,
   building.finishedSchema,
   tending.putSchema,
@@ -54,8 +56,8 @@ export type EventOf<K extends EventKind> = Extract<KnownEvent, { kind: K }>
 /** What a journal holds: what this version understands, and what a newer one wrote. */
 export type GardenEvent = KnownEvent | ForeignEvent
 
-/** An event before it is given an id, an author and a time of writing. */
-export type NewEvent = { [K in EventKind]: Omit<EventOf<K>, 'id' | 'recordedAt' | 'by'> }[EventKind]
+/** An event before it is given an author and a time of writing; and an id, unless another of the same record points at it. */
+export type NewEvent = { [K in EventKind]: Omit<EventOf<K>, 'id' | 'recordedAt' | 'by'> & { readonly id?: string } }[EventKind]
 
 type Effects = { readonly [K in EventKind]: Effect<EventOf<K>> }
 
@@ -68,6 +70,7 @@ const EFFECTS: Effects = {
   'began': building.began,
   'built': building.built,
   'renamed': building.renamed,
+  'sited': joining.sited,
   'took': building.took,
   'finished': building.finished,
   'put': tending.put,

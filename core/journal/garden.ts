@@ -82,6 +82,8 @@ export interface Put extends Happening {
   readonly pocket?: string
   /** It was in one that stood already when that was first written down. */
   readonly already?: true
+  /** The batch that it came from at once. */
+  readonly fromBatchId?: string
 }
 /** A deed of the method's own words, with its answers. */
 export interface Did extends Happening { readonly deed: string, readonly answers: Answers }
@@ -110,8 +112,15 @@ export interface Product {
   readonly sieveMm?: number
   readonly char?: CharState
 }
-/** Products taken out, in part or for good, and how high it stood before. */
-export interface Taking extends Happening { readonly products: readonly Product[], readonly ends: boolean, readonly heightM?: number }
+/** Products taken out, in part or for good, and how high it stood before; and the batch that they went onto at once. */
+export interface Taking extends Happening {
+  readonly products: readonly Product[]
+  readonly ends: boolean
+  readonly heightM?: number
+  readonly toBatchId?: string
+  /** It was left where it stood. */
+  readonly left?: true
+}
 /** Litres given straight from a batch to a place. */
 export interface Use extends Happening {
   readonly litres: number

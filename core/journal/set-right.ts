@@ -124,7 +124,7 @@ const SEAMS: Seams = {
       return { ...event, materialId, amount: { ...amount } }
     },
   },
-  'turned': onlyItsDay(), 'renamed': onlyItsDay(), 'logged': onlyItsDay(), 'photographed': onlyItsDay(),
+  'turned': onlyItsDay(), 'renamed': onlyItsDay(), 'sited': onlyItsDay(), 'logged': onlyItsDay(), 'photographed': onlyItsDay(),
   'test-begun': onlyItsDay(), 'test-read': onlyItsDay(), 'put-off': onlyItsDay(), 'weighed': onlyItsDay(),
   'dried': onlyItsDay(), 'made': onlyItsDay(), 'stock-amended': onlyItsDay(), 'stock-removed': onlyItsDay(),
 }

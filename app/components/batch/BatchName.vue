@@ -1,20 +1,32 @@
 <script setup lang="ts">
+import type { NewEvent } from '#core/journal/event'
 import type { Batch } from '#core/journal/garden'
+import { sitesFor, type Method } from '#core/methods/contract'
+import type { Site } from '#core/vessel/site'
 
-/** The name of a batch and where it stands; both can be changed. */
-const { batch } = defineProps<{ batch: Batch }>()
+/** The name of a batch, where it stands and in what; each can be set right. */
+const { batch, method = undefined } = defineProps<{ batch: Batch, method?: Method }>()
 const { record } = useRecorder()
 const editing = ref(false)
 const name = ref(batch.name)
 const place = ref(batch.place)
+const site = shallowRef<Site | undefined>(batch.began?.site)
+const sites = computed(() => method && batch.began ? sitesFor(method, batch.began.approachId) : [])
 
 async function save(): Promise<void> {
   const given = name.value.trim()
   if (!given) return
-  const done = await record(
-    { kind: 'renamed', at: new Date().toISOString(), batchId: batch.id, name: given, place: place.value.trim() },
-    `Now called ${given}.`,
-  )
+  const at = new Date().toISOString()
+  const events: NewEvent[] = [
+    ...(given === batch.name && place.value.trim() === batch.place
+      ? []
+      : [{ kind: 'renamed' as const, at, batchId: batch.id, name: given, place: place.value.trim() }]),
+    // It always stood in that: set right, not moved.
+    ...(site.value && batch.began && JSON.stringify(site.value) !== JSON.stringify(batch.began.site)
+      ? [{ kind: 'sited' as const, at: batch.began.at, batchId: batch.id, site: site.value }]
+      : []),
+  ]
+  const done = events.length === 0 || await record(events, `${given} is set right.`)
   if (done) editing.value = false
 }
 </script>
@@ -42,6 +54,18 @@ async function save(): Promise<void> {
         maxlength="80"
       >
     </label>
+    <details
+      v-if="site && sites.length > 0"
+      class="w-full"
+    >
+      <summary class="tap flex items-center cursor-pointer underline underline-offset-3 decoration-dotted">
+        What it stands in
+      </summary>
+      <SiteEntry
+        v-model="site"
+        :sites="sites"
+      />
+    </details>
     <button class="label-button strong">
       Keep
     </button>

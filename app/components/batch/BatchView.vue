@@ -34,7 +34,10 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
 <template>
   <div>
     <header class="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
-      <BatchName :batch="known.batch" />
+      <BatchName
+        :batch="known.batch"
+        :method="known.method"
+      />
       <p class="aside-note">
         {{ known.method.face.name }} · {{ approachOf(known.method.face, known.batch.began.approachId).name.toLowerCase() }}
       </p>

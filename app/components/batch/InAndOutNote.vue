@@ -8,7 +8,7 @@ import type { KnownBatch } from '~/composables/useGarden'
 /** What went into a finished batch and what came out, drawn as two columns of the same scale. */
 const { known } = defineProps<{ known: KnownBatch }>()
 const { quantity, amount, day, sieve } = useSay()
-const { materials } = useGarden()
+const { materials, store } = useGarden()
 
 const balance = computed(() => inAndOut(known.batch, materials.value))
 const goneIn = computed(() => inputsOf(known.batch).flatMap((one) => {
@@ -22,6 +22,9 @@ const goneIn = computed(() => inputsOf(known.batch).flatMap((one) => {
       ]
     : []
 }))
+/** What it went onto as a whole goes on there. */
+const last = computed(() => known.batch.takings.findLast(({ ends }) => ends))
+const wentOnto = computed(() => store.journal.garden.batches.get(last.value?.toBatchId ?? ''))
 const cameOut = computed(() => known.batch.takings.flatMap(({ products }) => products).flatMap(({ materialId, amount: given, sieveMm }) => {
   const material = materials.value.find(materialId)
   return material
@@ -73,7 +76,17 @@ const cameOut = computed(() => known.batch.takings.flatMap(({ products }) => pro
       </section>
     </div>
     <p class="mt-2">
-      <template v-if="balance.inL > 0">
+      <template v-if="wentOnto">
+        All of it went onto
+        <NuxtLink
+          :to="`/batch/${wentOnto.id}`"
+          class="underline underline-offset-3"
+        >{{ wentOnto.name }}</NuxtLink> and goes on there.
+      </template>
+      <template v-else-if="last?.left">
+        It was left where it stood, with the garden.
+      </template>
+      <template v-else-if="balance.inL > 0">
         {{ Math.round(balance.share * 100) }} % of the loose volume came out.
       </template> Ended after
       {{ Math.round(daysBetween(known.batch.began.at, known.batch.ended.at)) }} days, on {{ day(known.batch.ended.at) }}.

@@ -104,6 +104,7 @@ async function save(): Promise<void> {
           It stays on the round until then.
         </template>
       </p>
+      <slot />
     </header>
     <section
       v-if="height"

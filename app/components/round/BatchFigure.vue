@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { aboutText, ageText, isDayKnown } from '#core/methods/contract'
 import { daysBetween } from '#core/units/time'
 import type { KnownBatch } from '~/composables/useGarden'
 import type { BatchLook } from '~/composables/useLooks'
@@ -10,11 +11,11 @@ const day = computed(() => Math.max(0, daysBetween(known.batch.began.at, clock.v
 
 const TONES = { good: 'text-primary', mind: 'text-warning', bad: 'text-error' } as const
 const age = computed(() =>
-  day.value < 2
-    ? `${Math.round(day.value * 24)} h`
-    : day.value < 120
-      ? `day ${Math.floor(day.value)}`
-      : `month ${Math.floor(day.value / 30.4)}`,
+  !isDayKnown(known.batch.began)
+    ? `about ${aboutText(day.value)}`
+    : day.value < 2
+      ? `${Math.round(day.value * 24)} h`
+      : ageText(known.batch, day.value).toLowerCase(),
 )
 </script>
 

@@ -31,10 +31,12 @@ async function toggle(at: number): Promise<void> {
   await nextTick()
   if (isDone(at)) document.querySelector('[data-next]')?.scrollIntoView({ block: 'center', behavior: scrolling() })
 }
+const { at } = provideWhen(new Date(0).toISOString())
 async function finish(): Promise<void> {
-  if (!building.value) return
+  const since = at()
+  if (!building.value || !since) return
   const { name, place, plan, waterL, usedWaterL } = building.value
-  await start({ name, place, plan, ingredients: used.value, waterL: usedWaterL ?? waterL }, () => void bringBack(), drop)
+  await start({ name, place, plan, ingredients: used.value, waterL: usedWaterL ?? waterL, at: since }, () => void bringBack(), drop)
 }
 </script>
 
@@ -200,6 +202,10 @@ async function finish(): Promise<void> {
       >
         {{ steps.length - done }} {{ steps.length - done === 1 ? 'step is' : 'steps are' }} not ticked. Starting it says they are done too.
       </p>
+      <div class="mb-3">
+        <span class="field-label">It stands since</span>
+        <WhenRow label="It stands since" />
+      </div>
       <button
         type="button"
         class="label-button strong w-full"

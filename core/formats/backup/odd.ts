@@ -11,7 +11,8 @@ export interface LeftOut {
 const KINDS: Readonly<Record<EventKind, string>> = {
   'stocked': 'something put into the store', 'stock-amended': 'something set right in the store',
   'stock-removed': 'something taken from the store', 'made': 'something made from the store', 'used': 'something given to a bed',
-  'began': 'the beginning of a batch', 'built': 'the building of a heap', 'renamed': 'a new name', 'took': 'what was taken out',
+  'began': 'the beginning of a batch', 'built': 'the building of a heap', 'renamed': 'a new name', 'sited': 'another place',
+  'took': 'what was taken out',
   'finished': 'the taking down', 'put': 'something put in', 'did': 'a piece of work', 'added': 'an addition', 'turned': 'a turning',
   'watered': 'a watering', 'gauged': 'a reading', 'reading': 'a reading', 'observed': 'what was felt, smelt or seen',
   'measured': 'a measured height', 'noted': 'a note', 'logged': 'readings from a thermometer\'s file', 'photographed': 'a picture',

@@ -73,15 +73,28 @@ interface TakenEvent {
   readonly batchId: string
   readonly products: readonly MadeProduct[]
   readonly heightM?: number | undefined
+  readonly toBatchId?: string | undefined
+  readonly left?: true | undefined
 }
 
-function taken(batch: Growing, { id, at, products, heightM: high }: TakenEvent, ends: boolean): void {
-  batch.takings.push({ eventId: id, at, products: asLots(id, products), ends, ...(high === undefined ? {} : { heightM: high }) })
+function taken(batch: Growing, { id, at, products, heightM: high, toBatchId, left }: TakenEvent, ends: boolean): void {
+  batch.takings.push({
+    eventId: id, at, products: asLots(id, products), ends,
+    ...(high === undefined ? {} : { heightM: high }),
+    ...(toBatchId === undefined ? {} : { toBatchId }),
+    ...(left ? { left } : {}),
+  })
   if (ends) batch.ended = { eventId: id, at }
 }
 
 /** Something was taken out, in part or for good. Each product becomes a lot of the store. */
-export const tookSchema = eventSchemaOf('took', { batchId: idSchema, heightM, products: productsSchema, ends: v.boolean() })
+export const tookSchema = eventSchemaOf('took', {
+  batchId: idSchema, heightM, products: productsSchema, ends: v.boolean(),
+  /** The batch that it went onto, where it did at once. */
+  toBatchId: v.optional(idSchema),
+  /** It was left where it stood, when its gardener moved on. */
+  left: v.optional(v.literal(true)),
+})
 
 export const took: Effect<v.InferOutput<typeof tookSchema>> = {
   onBatch: (batch, event) => taken(batch, event, event.ends),

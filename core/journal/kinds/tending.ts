@@ -12,12 +12,16 @@ export const did: Effect<v.InferOutput<typeof didSchema>> = {
 
 /** Stuff or water was put in; at a place within the batch, where that is told. */
 export const putSchema = eventSchemaOf('put', {
-  batchId: idSchema, inputs: inputsSchema, waterL: litresSchema, pocket: v.optional(idSchema),
+  batchId: idSchema, inputs: inputsSchema, waterL: litresSchema, pocket: v.optional(idSchema), fromBatchId: v.optional(idSchema),
 })
 
 export const put: Effect<v.InferOutput<typeof putSchema>> = {
-  onBatch: (batch, { id, at, inputs, waterL, pocket }) => {
-    batch.puts.push({ eventId: id, at, inputs, waterL, atStart: false, ...(pocket === undefined ? {} : { pocket }) })
+  onBatch: (batch, { id, at, inputs, waterL, pocket, fromBatchId }) => {
+    batch.puts.push({
+      eventId: id, at, inputs, waterL, atStart: false,
+      ...(pocket === undefined ? {} : { pocket }),
+      ...(fromBatchId === undefined ? {} : { fromBatchId }),
+    })
   },
   onStore: (store, { inputs }) => { for (const { draws } of inputs) drawFrom(store, draws) },
 }

@@ -7,7 +7,8 @@ const MONTHS_FROM_DAYS = 60
 /** As long as its beginning is known to so many days, the day is told. A choice. */
 const SURE_DAYS = 2
 
-function about(days: number): string {
+/** So long, roughly: "5 weeks", "14 months". */
+export function aboutText(days: number): string {
   if (days < 2 * WEEK_DAYS) return daysText(Math.max(1, Math.round(days)))
   if (days < MONTHS_FROM_DAYS) return counted(Math.round(days / WEEK_DAYS), 'week', 'weeks')
   const months = Math.round(days / DAYS_A_MONTH)
@@ -21,6 +22,6 @@ export function isDayKnown({ stood }: Pick<Began, 'stood'>): boolean {
 
 /** How old it is, at the head of a sentence: "Day 35", "Month 14"; "About 5 weeks in" where nobody knows the day. */
 export function ageText({ began }: { readonly began: Pick<Began, 'stood'> }, days: number): string {
-  if (!isDayKnown(began)) return `About ${about(days)} in`
+  if (!isDayKnown(began)) return `About ${aboutText(days)} in`
   return days < MONTHS_FROM_DAYS ? `Day ${Math.max(0, Math.floor(days))}` : `Month ${Math.floor(days / DAYS_A_MONTH)}`
 }

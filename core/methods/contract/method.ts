@@ -114,6 +114,8 @@ export interface Life extends Look {
   alsoWentIn?(batch: BegunBatch, units: UnitSystem): readonly string[]
   /** Whether something may be taken while the rest goes on. */
   readonly inParts: boolean
+  /** The material as which all of it goes on in another batch, before it is ready; left out where it never does. */
+  readonly goesOnAs?: string
   /** As what its batches take char along, where they do. */
   readonly carriesChar?: CarriesChar
   /** Whether what it has made of its ground can be kept as a bed by now. */

@@ -44,8 +44,8 @@ function doubted(method: Method, forecaster: Forecaster): Forecaster {
       const assumed = forecaster.ask(batch, surroundings)
       const others = assumed === undefined || !batch.began.stood
         ? []
-        : instead(batch, { ...surroundings, forecastOf: undefined }).flatMap(({ batch: other, laterDays }, at) => {
-            const question = forecaster.ask({ ...other, id: `${batch.id}~${at}` }, surroundings)
+        : instead(batch, { ...surroundings, forecastOf: undefined }).flatMap(({ name, batch: other, laterDays }) => {
+            const question = forecaster.ask({ ...other, id: `${batch.id}~${name}` }, surroundings)
             return question ? [{ question, laterDays }] : []
           })
       const { methodId, batchId } = assumed ?? { methodId: method.id, batchId: batch.id }

@@ -6,8 +6,11 @@ import { timesFor, withTimes } from './amount'
 import { usuallyIn } from './usual'
 import { DOUBT } from './constants'
 
-/** One that might be instead of the assumed one, and how many days later that began; earlier below 0. */
-export interface Instead { readonly batch: BegunBatch, readonly laterDays: number }
+/**
+ * One that might be instead of the assumed one, and how many days later that began; earlier below 0. By its name it is the same one
+ * however many others there are.
+ */
+export interface Instead { readonly name: string, readonly batch: BegunBatch, readonly laterDays: number }
 
 /** A batch as if it had begun at another moment, in the same way. */
 function begunAt(batch: BegunBatch, at: string, stood: Stood): BegunBatch {
@@ -52,14 +55,17 @@ export function insteadOf(batch: BegunBatch, method: Method, surroundings: Surro
     stood.heightM !== undefined && stood.of !== 'known'
       ? withTimes(one, timesFor(one, method, { at: stood.noted, heightM: stood.heightM }, surroundings, 1))
       : one
-  const when = [stood.from, latest]
-    .filter(one => Math.abs(daysBetween(at, one)) > DOUBT.sureDays)
-    .map(one => ({ batch: scaled(begunAt(batch, one, stood)), laterDays: daysBetween(at, one) }))
-  const amounts = stood.of === 'known' ? [] : [DOUBT.less, DOUBT.more].map(times => ({ batch: withTimes(batch, times), laterDays: 0 }))
+  const when = [['from', stood.from], ['to', latest]]
+    .filter(([, one]) => Math.abs(daysBetween(at, one!)) > DOUBT.sureDays)
+    .map(([name, one]) => ({ name: name!, batch: scaled(begunAt(batch, one!, stood)), laterDays: daysBetween(at, one!) }))
+  const amounts = stood.of === 'known'
+    ? []
+    : [['less', DOUBT.less] as const, ['more', DOUBT.more] as const]
+        .map(([name, times]) => ({ name, batch: withTimes(batch, times), laterDays: 0 }))
   const stuffs = stood.of === 'unknown'
     ? (method.plan.already?.(approachId).of ?? [])
         .filter(({ id }) => id !== stood.usually)
-        .map(usual => ({ batch: scaled(filledWith(batch, usual, surroundings)), laterDays: 0 }))
+        .map(usual => ({ name: usual.id, batch: scaled(filledWith(batch, usual, surroundings)), laterDays: 0 }))
     : []
   return [...when, ...amounts, ...stuffs]
 }

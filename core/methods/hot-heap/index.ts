@@ -74,6 +74,7 @@ export const hotHeap: Method = {
       reading: 'reading the heat', squeeze: 'squeezing a handful', turned: 'turning', browns: 'opening it with browns',
       watered: 'watering', cover: 'covering', test: 'testing', finish: 'taking it down', open: 'looking into it',
     },
-    takeCautions: FINISHING_CAUTIONS, inParts: false, carriesChar: 'heap', forecaster: heatedForecaster(questionOf), diagnosis, ripeness,
+    takeCautions: FINISHING_CAUTIONS, inParts: false, carriesChar: 'heap', goesOnAs: 'heap-half-rotted',
+    forecaster: heatedForecaster(questionOf), diagnosis, ripeness,
   },
 }

@@ -43,7 +43,7 @@ export const hotbed: Method = {
       build: 'building it', warmth: 'reading the soil', sown: 'sowing', aired: 'airing the frame', mats: 'covering it',
       watered: 'watering', harvested: 'harvesting', second: 'the second bed', take: 'taking it down',
     },
-    takeCautions: [MANURE], inParts: true,
+    takeCautions: [MANURE], inParts: true, goesOnAs: 'heap-half-rotted',
     // Under its warm soil it is a bed on loan; a bed to be kept when its heat is over.
     becomesBed: (batch, surroundings) =>
       batch.began.site.kind === 'frame' && (batch.ended !== undefined || hotbedOf(batch, surroundings)?.phase === 'spent'),

@@ -40,6 +40,6 @@ export const leafmould: Method = {
       filled: 'filling it up', watered: 'watering', squeeze: 'squeezing a handful', look: 'looking inside', take: 'taking some',
     },
     takeCautions: ['Damp it if it is dusty; a mask against moulds.', 'Hedgehogs and toads winter in leaves: look before you fork.'],
-    inParts: true, forecaster, diagnosis, ripeness, pipeline: pipelineOf,
+    inParts: true, goesOnAs: 'leaves-half-rotted', forecaster, diagnosis, ripeness, pipeline: pipelineOf,
   },
 }

@@ -29,7 +29,7 @@ export const isClosed = ({ did }: Pick<BegunBatch, 'did'>) => did.some(({ deed }
 
 /** The puts that were made by the caddy, as far as they were recorded. */
 export const feedings = ({ puts }: Pick<BegunBatch, 'puts'>): Put[] =>
-  puts.filter(({ inputs, atStart, already }) => !atStart && !already && inputs.length > 0)
+  puts.filter(({ inputs, atStart, already, fromBatchId }) => !atStart && !already && fromBatchId === undefined && inputs.length > 0)
 
 /** When something went in last, recorded or reckoned; its beginning where nothing did. */
 export function lastFedAt({ began, puts }: Pick<BegunBatch, 'began' | 'puts'>): string {

@@ -42,6 +42,7 @@ export const slowHeap: Method = {
       'closed': 'closing it', 'watered': 'watering', 'squeeze': 'squeezing a handful', 'smell': 'smelling it', 'look': 'looking at it',
       'take': 'taking some',
     },
-    takeCautions: TAKE_CAUTIONS, inParts: true, carriesChar: 'heap', forecaster, diagnosis, ripeness, pipeline: pipelineOf,
+    takeCautions: TAKE_CAUTIONS, inParts: true, carriesChar: 'heap', goesOnAs: 'heap-half-rotted',
+    forecaster, diagnosis, ripeness, pipeline: pipelineOf,
   },
 }

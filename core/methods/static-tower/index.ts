@@ -46,6 +46,7 @@ export const staticTower: Method = {
       'pipes-out': 'pulling the pipes', 'heat': 'reading the heat', 'worms-in': 'the worms', 'watered': 'watering',
       'squeeze': 'squeezing a handful', 'look': 'looking into it', 'height': 'measuring', 'covered': 'covering', 'take': 'taking some',
     },
-    takeCautions: TAKE_CAUTIONS, inParts: true, carriesChar: 'heap', forecaster: heatedForecaster(questionOf), diagnosis, ripeness,
+    takeCautions: TAKE_CAUTIONS, inParts: true, carriesChar: 'heap', goesOnAs: 'heap-half-rotted',
+    forecaster: heatedForecaster(questionOf), diagnosis, ripeness,
   },
 }

@@ -40,6 +40,6 @@ export const worms: Method = {
       'bedding': 'fresh bedding', 'worms-in': 'the worms', 'heat': 'shading them', 'frost': 'bringing them in', 'split': 'splitting',
       'lured': 'feeding one end', 'take': 'taking castings',
     },
-    takeCautions: TAKE_CAUTIONS, inParts: true, carriesChar: 'worms', forecaster, diagnosis, ripeness,
+    takeCautions: TAKE_CAUTIONS, inParts: true, carriesChar: 'worms', goesOnAs: 'worm-castings', forecaster, diagnosis, ripeness,
   },
 }

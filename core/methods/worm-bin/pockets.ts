@@ -62,7 +62,8 @@ export const allFeeds = ({ puts }: Pick<BegunBatch, 'puts'>): Put[] =>
   puts.filter(({ inputs }) => inputs.some(({ role }) => role === 'feed') && inputs.length > 0).filter(({ atStart }) => !atStart)
 
 /** The puts that fed it, as far as they were recorded. */
-export const feedings = (batch: Pick<BegunBatch, 'puts'>): Put[] => allFeeds(batch).filter(({ already }) => !already)
+export const feedings = (batch: Pick<BegunBatch, 'puts'>): Put[] =>
+  allFeeds(batch).filter(({ already, fromBatchId }) => !already && fromBatchId === undefined)
 
 /** Where each feed went: where it was said, else the pocket whose turn it was. */
 export function pocketIndexes(fed: readonly Put[], count: number): number[] {

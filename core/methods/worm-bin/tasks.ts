@@ -89,12 +89,8 @@ function feed({ batch, surroundings, bin }: Seen): Ask[] {
   const due = addDays(now, Math.round(diet.dueInDays))
   const missed = last !== undefined && daysBetween(last.at, now) > WORM.longDays
   const amount = quantityText('volume', units, diet.onceL, 1)
-  const reason = (last
-    ? `Last fed on ${dayText(last.at)}.`
-    : batch.began.stood ? '' : 'Not fed yet.')
-  + (missed
-    ? ' They have lived on their bedding meanwhile: that does no harm.'
-    : '') + ' '
+  const since = last ? `Last fed on ${dayText(last.at)}. ` : batch.began.stood ? '' : 'Not fed yet. '
+  const reason = since + (missed ? 'They have lived on their bedding meanwhile: that does no harm. ' : '')
     + `At this warmth about ${quantityText('volume', units, diet.weekL, 1)} in a week; what is left sets the pace.`
   return [{
     action: FED, doing: openPad(FED), label: 'Fed', icon: 'i-ph-bowl-food',
