@@ -39,6 +39,13 @@ describe('a gap', () => {
     expect(gapBefore(openJournal(GARDEN), standing, new Date(on(116)))).toEqual({ since: new Date(on(16)), days: 100 })
   })
 
+  it('is there again when what was written down since is taken back', () => {
+    const back = [...GARDEN, ...written([fed(110)]).map(one => ({ ...one, id: 'late' }))]
+    expect(gapBefore(openJournal(back), standing, new Date(on(116)))).toBeUndefined()
+    const undone = { kind: 'undone', id: 'u', at: on(115), recordedAt: on(115), by: 'test', targetId: 'late' } as const
+    expect(gapBefore(openJournal([...back, undone]), standing, new Date(on(116)))?.days).toBe(100)
+  })
+
   it('is none within a fortnight, nor for what began since', () => {
     expect(gapBefore(openJournal(GARDEN), standing, new Date(on(29)))).toBeUndefined()
     const younger = [{ ...batch, began: { ...batch.began, at: on(20) } }]

@@ -19,10 +19,11 @@ const AFTER_A_GAP = 'after the gap'
 export interface Gap { readonly since: Date, readonly days: number }
 
 /** The gap before now, while batches stand that were there before it; nothing where something was written down lately. */
-export function gapBefore({ events }: Pick<Journal, 'events'>, standing: readonly BegunBatch[], now: Date): Gap | undefined {
+export function gapBefore({ events, undone }: Pick<Journal, 'events' | 'undone'>, standing: readonly BegunBatch[], now: Date): Gap | undefined {
   let last = ''
-  // What Wastrum writes by itself is nothing that a gardener did.
-  for (const { kind, recordedAt } of events.values()) if (kind !== 'foretold' && recordedAt > last) last = recordedAt
+  // What Wastrum writes by itself is nothing that a gardener did, nor is what was taken back.
+  for (const { id, kind, recordedAt } of events.values())
+    if (kind !== 'foretold' && kind !== 'undone' && !undone.has(id) && recordedAt > last) last = recordedAt
   if (last === '') return undefined
   const since = new Date(last)
   const days = daysBetween(since, now)

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { isDayKnown } from '#core/methods/contract'
+import { monthYearText } from '#core/units/dates'
 import { inputsOf } from '#core/journal/garden'
 import { eventOf } from '#core/journal/journal'
 import { partsOf } from '#core/journal/set-right'
@@ -21,6 +23,9 @@ const entries = computed(() => known.batch.log.flatMap((id) => {
   const event = eventOf(store.journal, id)
   return event ? [event] : []
 }).reverse())
+/** Nobody knows the hour of what is only known to a month. */
+const whenOf = (entry: GardenEvent) =>
+  entry.kind === 'began' && !isDayKnown(entry) ? `about ${monthYearText(entry.at)}` : moment(entry.at)
 /** What stood there before it was set right, where that reads otherwise. */
 function before(entry: GardenEvent): string {
   const was = store.journal.events.get(entry.id)
@@ -60,7 +65,7 @@ async function takeBack(id: string): Promise<void> {
         :class="open === entry.id ? 'flex-wrap' : ''"
         :data-log="entry.kind"
       >
-        <span class="aside-note w-27 shrink-0 pt-2">{{ moment(entry.at) }}</span>
+        <span class="aside-note w-27 shrink-0 pt-2">{{ whenOf(entry) }}</span>
         <SetRight
           v-if="open === entry.id && canBeSetRight(entry)"
           :known="known"

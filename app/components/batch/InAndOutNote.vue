@@ -38,7 +38,10 @@ const cameOut = computed(() => known.batch.takings.flatMap(({ products }) => pro
     <div class="grid grid-cols-2 gap-6 max-w-xl">
       <section
         v-for="side in [
-          { title: 'Went in', litres: balance.inL, list: goneIn, family: goneIn[0]?.material.family ?? 'leaf' },
+          // Nobody counted what went into one that stood already.
+          ...(balance.inL > 0
+            ? [{ title: 'Went in', litres: balance.inL, list: goneIn, family: goneIn[0]?.material.family ?? 'leaf' }]
+            : []),
           { title: 'Came out', litres: balance.outL, list: cameOut, family: cameOut[0]?.material.family ?? 'finished' },
         ]"
         :key="side.title"

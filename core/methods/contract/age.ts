@@ -1,4 +1,4 @@
-import type { Began } from '../../journal/garden'
+import type { Stood } from '../../journal/garden'
 import { counted, daysText, monthsText } from '../../units/plural'
 import { daysBetween, DAYS_A_MONTH, DAYS_A_YEAR, WEEK_DAYS } from '../../units/time'
 
@@ -16,12 +16,12 @@ export function aboutText(days: number): string {
 }
 
 /** Whether the day on which it began is known. */
-export function isDayKnown({ stood }: Pick<Began, 'stood'>): boolean {
+export function isDayKnown({ stood }: { readonly stood?: Pick<Stood, 'from' | 'to'> | undefined }): boolean {
   return stood === undefined || daysBetween(stood.from, stood.to) < SURE_DAYS
 }
 
 /** How old it is, at the head of a sentence: "Day 35", "Month 14"; "About 5 weeks in" where nobody knows the day. */
-export function ageText({ began }: { readonly began: Pick<Began, 'stood'> }, days: number): string {
+export function ageText({ began }: { readonly began: { readonly stood?: Pick<Stood, 'from' | 'to'> | undefined } }, days: number): string {
   if (!isDayKnown(began)) return `About ${aboutText(days)} in`
   return days < MONTHS_FROM_DAYS ? `Day ${Math.max(0, Math.floor(days))}` : `Month ${Math.floor(days / DAYS_A_MONTH)}`
 }

@@ -1,7 +1,7 @@
 import type { Progress } from '../../learning/learn'
 import { addDays, endOfDay, max } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
-import { keptFor, type Forecast, type Forecaster, type ForecastQuestion, type Method, type Task } from '../contract'
+import { keptFor, type Forecast, type Forecaster, type ForecastQuestion, type Method, type Standing, type Task } from '../contract'
 import { DOUBT } from './constants'
 import { insteadOf } from './instead'
 import { pooled, type Other } from './pool'
@@ -63,6 +63,15 @@ function dueSince({ began: { stood } }: BegunBatch, tasks: readonly Task[]): rea
   return tasks.map(task => task.due < noted ? { ...task, due: noted, until: max([task.until, until]) } : task)
 }
 
+/** Where one that is over went: onto another, or left where it stood. Nothing where it was emptied as any other. */
+function overAs({ ended, takings }: BegunBatch): Standing | undefined {
+  const last = ended && takings.findLast(({ ends }) => ends)
+  if (last?.left) return { phase: 'ended', label: 'Left', sentence: 'It stayed where it stood.', tone: 'good' }
+  return last?.toBatchId === undefined
+    ? undefined
+    : { phase: 'ended', label: 'Joined', sentence: 'All of it went onto another and goes on there.', tone: 'good' }
+}
+
 /** A method that takes batches as they stand: what nobody knows of their beginning makes bands and windows wider. */
 export function doubting(method: Method): Method {
   const { life } = method
@@ -70,6 +79,7 @@ export function doubting(method: Method): Method {
     ...method,
     life: {
       ...life, tasks: (batch, surroundings) => dueSince(batch, life.tasks(batch, surroundings)),
+      standing: (batch, surroundings) => overAs(batch) ?? life.standing(batch, surroundings),
       ...(life.forecaster ? { forecaster: doubted(method, life.forecaster) } : {}),
     },
   }
