@@ -1,3 +1,4 @@
+import { addDays } from 'date-fns'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { GardenEvent, NewEvent } from '../journal/event'
@@ -176,6 +177,9 @@ describe('what else is spread', () => {
     expect(spreadKindOf({ material: of('mushroom-substrate'), charShare: 0, carried: asItComes('mushroom-substrate') })?.id).toBe('compost')
     const history = [onBed('horse-manure-straw', 20), onBed('compost-finished', 20)]
     expect(harvestWait(bed(), history, AUTUMN)?.until.toISOString().slice(0, 10)).toBe('2027-01-29')
+    // Nobody knows the day: it waits from the last that it may have been, three weeks later.
+    const vague = history.map(one => ({ ...one, between: { from: one.at, to: addDays(new Date(one.at), 21).toISOString() } }))
+    expect(harvestWait(bed(), vague, AUTUMN)?.until.toISOString().slice(0, 10)).toBe('2027-02-19')
     // Manure twice, three weeks apart: the later one counts, in whatever order it was written down. 22 October and 120 days.
     const later = onBed('horse-manure-straw', 5, 0, '2026-10-22T10:00:00.000Z')
     for (const both of [[...history, later], [later, ...history]])

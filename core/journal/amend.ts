@@ -38,7 +38,7 @@ export function inOrder(batch: Growing): void {
   for (const quantity of batch.muddled ?? []) batch.gauged[quantity]?.sort((a, b) => a.at < b.at ? -1 : a.at > b.at ? 1 : 0)
   delete batch.muddled
   // What came evenly into one that stood already is laid in at once, with what came between.
-  if (batch.began?.stood?.evenly) batch.puts.sort((a, b) => a.at < b.at ? -1 : a.at > b.at ? 1 : 0)
+  if (batch.puts.some(({ already, atStart }) => already && !atStart)) batch.puts.sort((a, b) => a.at < b.at ? -1 : a.at > b.at ? 1 : 0)
 }
 
 /** Takes litres out of lots. */

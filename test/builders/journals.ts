@@ -61,6 +61,15 @@ function draft(random: Random, at: string, batchId: string, known: readonly Gard
       site: { kind: 'vessel', vessel: pick(random, VESSEL_PRESETS) }, answers: { years: 2 },
       inputs: random() < 0.5 ? [input(random)] : [], waterL: Math.floor(random() * 3) * 10,
     }),
+    () => ({ kind: 'sited', at, batchId, site: { kind: 'vessel', vessel: pick(random, VESSEL_PRESETS) } }),
+    () => ({
+      kind: 'began', at, batchId, name: `Bay ${batchId}`, place: '', methodId: 'slow-heap', approachId: 'two-bays',
+      site: { kind: 'vessel', vessel: pick(random, VESSEL_PRESETS) }, answers: {}, inputs: [], waterL: 0,
+      stood: {
+        from: at, to: moment(random() * 500 + 20_000), noted: moment(21_000), of: pick(random, ['known', 'mostly', 'unknown'] as const),
+        ...(random() < 0.5 ? { evenly: { inputs: [input(random)], until: moment(4000) } } : {}),
+      },
+    }),
     () => ({
       kind: 'put', at, batchId, inputs: random() < 0.7 ? [input(random)] : [], waterL: Math.floor(random() * 30),
       ...(random() < 0.3 ? { pocket: `p${1 + Math.floor(random() * 4)}` } : {}),

@@ -87,7 +87,7 @@ describe.each<Screen>(inTurn(['phone'], 0))('a garden that is there already, on 
     await gardener.see(/Potting mould\.\s+About 14 months in, about 4\d % of the leaves' mass left/)
     // Fine mould is to come within this coming year.
     await gardener.see(/Fine mould[\s\S]{0,120}2027/)
-    await gardener.see(/It stood already, since some time between July 2025 and December 2025/)
+    await gardener.see(/It stood already, since some time between July 2025 and November 2025/)
     await gardener.see(/Taken out: 60 litres/)
     await gardener.go('/yard')
     await gardener.see(/Pallet bay[\s\S]*Boarded bay|Boarded bay[\s\S]*Pallet bay/)

@@ -45,7 +45,7 @@ async function start(to = '/bench?start=pick'): Promise<void> {
 </script>
 
 <template>
-  <main class="mx-auto max-w-2xl px-4 py-6 pb-28 space-y-7">
+  <main class="mx-auto max-w-2xl px-4 py-6 pb-40 space-y-7">
     <header>
       <NuxtLink
         to="/welcome"

@@ -71,7 +71,7 @@ function giveIt({ batch, kind, progress, surroundings }: Seen): Ask[] {
     return [{
       action: 'given', doing: { kind: 'pad', pad: 'given' }, label: 'Give', icon: 'i-ph-plant',
       title: kind.strained ? 'Strain and use it' : 'Use it at its height',
-      reason: `Expected ${hour(height.from, surroundings.now)} to ${hour(height.to, surroundings.now)}.${dose}`,
+      reason: `Expected ${weekdayPartText(height.from)} to ${weekdayPartText(height.to)}.${dose}`,
       due: use.from > surroundings.now ? use.from : addHours(surroundings.now, 6),
       until: use.to > use.from ? use.to : addDays(use.from, 1), urgency: 'whenever',
     }]

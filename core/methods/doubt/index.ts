@@ -1,7 +1,10 @@
 import type { Progress } from '../../learning/learn'
 import { addDays, endOfDay, max } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
-import { keptFor, type Forecast, type Forecaster, type ForecastQuestion, type Method, type Standing, type Task } from '../contract'
+import {
+  keptFor, type Forecast, type Forecaster, type ForecastQuestion, type Method, type NamedWindow, type Standing, type Surroundings,
+  type Task,
+} from '../contract'
 import { DOUBT } from './constants'
 import { insteadOf } from './instead'
 import { pooled, type Other } from './pool'
@@ -63,6 +66,15 @@ function dueSince({ began: { stood } }: BegunBatch, tasks: readonly Task[]): rea
   return tasks.map(task => task.due < noted ? { ...task, due: noted, until: max([task.until, until]) } : task)
 }
 
+/** Until there is a forecast its rough windows are as much wider as its beginning is uncertain. */
+function widened({ id, began: { at, stood } }: BegunBatch, windows: readonly NamedWindow[], around: Surroundings): readonly NamedWindow[] {
+  if (!stood || around.forecastOf?.(id)) return windows
+  const [earlier, later] = [Date.parse(at) - Date.parse(stood.from), Date.parse(stood.to) - Date.parse(at)]
+  return windows.map(one => one.beyond
+    ? one
+    : { ...one, from: new Date(one.from.getTime() - earlier), to: new Date(one.to.getTime() + later) })
+}
+
 /** Where one that is over went: onto another, or left where it stood. Nothing where it was emptied as any other. */
 function overAs({ ended, takings }: BegunBatch): Standing | undefined {
   const last = ended && takings.findLast(({ ends }) => ends)
@@ -79,6 +91,7 @@ export function doubting(method: Method): Method {
     ...method,
     life: {
       ...life, tasks: (batch, surroundings) => dueSince(batch, life.tasks(batch, surroundings)),
+      windows: (batch, surroundings) => widened(batch, life.windows(batch, surroundings), surroundings),
       standing: (batch, surroundings) => overAs(batch) ?? life.standing(batch, surroundings),
       ...(life.forecaster ? { forecaster: doubted(method, life.forecaster) } : {}),
     },
