@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { daysText } from '#core/units/plural'
 import { addDays, endOfDay } from 'date-fns'
-import { gapBefore } from '#core/garden/catch-up'
+import { gapBefore } from '#core/gap/gap'
 import { toGatherNow } from '#core/garden/collecting'
 import { weekdayDateText } from '#core/units/dates'
 import { inRoundOrder } from '#core/garden/round'

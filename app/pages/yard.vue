@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { cameOutL, goneInL } from '#core/garden/batch'
 import { METHODS } from '#core/methods'
-import { windowDays, type NamedWindow } from '#core/methods/contract'
+import { stageOf, windowDays, type NamedWindow } from '#core/methods/contract'
 
 definePageMeta({ title: 'The yard' })
 
@@ -15,6 +15,12 @@ const { trials } = useTrials()
 /** A window as far as anybody looked. */
 function windowText(window: NamedWindow): string {
   return `${window.label.toLowerCase()} ${windowDays(window, now.value, day)}`
+}
+/** What is to come of it; what has come last only where nothing more is to come. */
+function comingOf(batchId: string): readonly NamedWindow[] {
+  const windows = looks.value.get(batchId)?.windows ?? []
+  const coming = windows.filter(window => stageOf(window, now.value) !== 'begun')
+  return coming.length > 0 ? coming : windows.slice(-1)
 }
 const pipelines = computed(() => METHODS.flatMap((method) => {
   const laid
@@ -84,7 +90,7 @@ const gave = (batch: typeof finished.value[number]['batch']) => {
           <span class="aside-note flex-1 min-w-40">{{ batch.place }}</span>
           <span class="text-right">
             <span
-              v-for="one in looks.get(batch.id)?.windows ?? []"
+              v-for="one in comingOf(batch.id)"
               :key="one.id"
               class="block"
             >{{ windowText(one) }}</span>

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { asUsual, lookFirst, spreadOut, type Gap } from '#core/garden/catch-up'
+import { asUsual } from '#core/gap/as-usual'
+import { lookFirst, spreadOut } from '#core/gap/first'
+import type { Gap } from '#core/gap/gap'
 import type { RoundTask } from '#core/garden/round'
 import type { NewEvent } from '#core/journal/event'
 import { eventOf } from '#core/journal/journal'

@@ -6,8 +6,10 @@ import { foldGarden, openJournal } from '../journal/journal'
 import { findMethod } from '../methods'
 import { aroundOn, finished } from '../../test/builders/batches'
 import { BUCKET } from '../../test/builders/heaps'
-import { asUsual, gapBefore, lookFirst, spreadOut } from './catch-up'
-import { askedOf } from './round'
+import { askedOf } from '../garden/round'
+import { asUsual } from './as-usual'
+import { lookFirst, spreadOut } from './first'
+import { gapBefore } from './gap'
 
 const START = new Date('2026-04-01T10:00:00.000Z')
 const on = (day: number) => addDays(START, day).toISOString()
