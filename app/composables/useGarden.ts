@@ -92,7 +92,11 @@ export const useGarden = createSharedComposable(() => {
   const past = computed<NonNullable<Surroundings['past']>>(() => {
     void overKey.value
     const over = toRaw(store.journal).garden.batches
-    const began = [...over.values()].filter(hasBegun).filter(({ ended }) => ended).sort((a, b) => a.began.at < b.began.at ? -1 : 1)
+    // What nobody counted teaches nothing.
+    const began = [...over.values()]
+      .filter(hasBegun)
+      .filter(({ ended, began: { stood } }) => ended && (stood === undefined || stood.of === 'known'))
+      .sort((a, b) => a.began.at < b.began.at ? -1 : 1)
     return methodId => began.filter(batch => batch.began.methodId === methodId)
   })
   /** One and the same while nothing in it changes: what is worked out of a batch is kept by it. */

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { daysText } from '#core/units/plural'
 import { addDays, endOfDay } from 'date-fns'
+import { pilesUp } from '#core/gap/first'
 import { gapBefore } from '#core/gap/gap'
 import { toGatherNow } from '#core/garden/collecting'
 import { weekdayDateText } from '#core/units/dates'
@@ -84,7 +85,7 @@ const left = (days: number) => (days < 0 ? 'past its best' : days < 1 ? 'today' 
     />
 
     <CatchUp
-      v-if="gap && lookedAt"
+      v-if="gap && lookedAt && pilesUp(today)"
       :gap="gap"
       :tasks="today"
     />

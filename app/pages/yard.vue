@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { cameOutL, goneInL } from '#core/garden/batch'
 import { METHODS } from '#core/methods'
-import { stageOf, windowDays, type NamedWindow } from '#core/methods/contract'
+import { begunText, stageOf, windowDays, type NamedWindow } from '#core/methods/contract'
 
 definePageMeta({ title: 'The yard' })
 
@@ -149,7 +149,7 @@ const gave = (batch: typeof finished.value[number]['batch']) => {
             :to="`/batch/${batch.id}`"
             class="tap inline-flex items-center font-semibold underline underline-offset-3 decoration-dotted w-44"
           >{{ batch.name }}</NuxtLink>
-          <span class="aside-note flex-1 min-w-48">{{ day(batch.began.at) }} – {{ day(batch.ended!.at) }}</span>
+          <span class="aside-note flex-1 min-w-48">{{ begunText(batch.began, day) }} – {{ day(batch.ended!.at) }}</span>
           <span>{{ gave(batch) }}</span>
         </li>
       </ul>

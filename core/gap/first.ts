@@ -8,6 +8,11 @@ const A_DAY = 4
 /** A word for it in the log. */
 const AFTER_A_GAP = 'after the gap'
 
+/** Whether more has come up than is asked for on one day: a few things need no catching up, however long ago the last entry was. */
+export function pilesUp(tasks: readonly RoundTask[]): boolean {
+  return tasks.length > A_DAY
+}
+
 /** What is looked at first after a gap: what only a hand, a nose or a thermometer knows; one thing a batch. */
 export function lookFirst(tasks: readonly RoundTask[], methodOf: (batchId: string) => Method | undefined): RoundTask[] {
   const isLook = ({ batchId, doing }: Task) => {

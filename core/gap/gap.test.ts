@@ -8,7 +8,7 @@ import { aroundOn, finished } from '../../test/builders/batches'
 import { BUCKET } from '../../test/builders/heaps'
 import { askedOf } from '../garden/round'
 import { asUsual } from './as-usual'
-import { lookFirst, spreadOut } from './first'
+import { lookFirst, pilesUp, spreadOut } from './first'
 import { gapBefore } from './gap'
 
 const START = new Date('2026-04-01T10:00:00.000Z')
@@ -88,6 +88,11 @@ describe('what piled up', () => {
   it('begins with one thing a batch, a look where there is one', () => {
     expect(first.map(({ batchId }) => batchId).sort()).toEqual(['a', 'b', 'c'])
     for (const { doing } of first) expect(doing.kind === 'pad' && ['squeeze', 'smell', 'look', 'height'].includes(doing.pad)).toBe(true)
+  })
+
+  it('needs no catching up while it is no more than a day asks for', () => {
+    expect(pilesUp(tasks.slice(0, 4))).toBe(false)
+    expect(pilesUp(tasks.slice(0, 5))).toBe(true)
   })
 
   it('comes a few a day on the days ahead, all of it', () => {

@@ -15,7 +15,7 @@ const { proposal, draft, method, name, place, builtAt = undefined } = defineProp
   method: Method
   name: string
   place: string
-  /** When it was built; where nothing is said it is being built. */
+  /** When it was built, in words; where nothing is said it is being built. */
   builtAt?: string
 }>()
 const { quantity, amount } = useSay()
@@ -61,7 +61,7 @@ const hows = computed(() => layers.value.flatMap(({ detail, cautions }) => [deta
       <div class="flex-1 min-w-60">
         <h1>{{ name || 'Build sheet' }}</h1>
         <p class="aside-note">
-          {{ builtAt ? `begun on ${dateText(builtAt)}` : dateText(now) }} · {{ place ? `${place} · ` : '' }}{{ siteText }} ·
+          {{ builtAt ? `begun ${builtAt}` : dateText(now) }} · {{ place ? `${place} · ` : '' }}{{ siteText }} ·
           {{ approachOf(method.face, proposal.approachId).name.toLowerCase() }}
         </p>
         <p class="mt-1">

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { aboutText, isDayKnown } from '#core/methods/contract'
+import { daysText } from '#core/units/plural'
 import { inAndOut } from '#core/garden/batch'
 import { inputsOf } from '#core/journal/garden'
 import { materialOf } from '#core/mix/portion'
@@ -11,6 +13,11 @@ const { quantity, amount, day, sieve } = useSay()
 const { materials, store } = useGarden()
 
 const balance = computed(() => inAndOut(known.batch, materials.value))
+const lasted = computed(() => {
+  const { began, ended } = known.batch
+  const days = daysBetween(began.at, ended?.at ?? began.at)
+  return isDayKnown(began) ? daysText(days) : `about ${aboutText(days)}`
+})
 const goneIn = computed(() => inputsOf(known.batch).flatMap((one) => {
   const material = materialOf(one, materials.value)
   return material
@@ -92,7 +99,7 @@ const cameOut = computed(() => known.batch.takings.flatMap(({ products }) => pro
       <template v-else-if="balance.inL > 0">
         {{ Math.round(balance.share * 100) }} % of the loose volume came out.
       </template> Ended after
-      {{ Math.round(daysBetween(known.batch.began.at, known.batch.ended.at)) }} days, on {{ day(known.batch.ended.at) }}.
+      {{ lasted }}, on {{ day(known.batch.ended.at) }}.
     </p>
   </div>
 </template>

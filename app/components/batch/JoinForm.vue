@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { earliestOf } from '#core/journal/garden'
 import { joiningEvents } from '#core/garden/joining'
 import { levelOf } from '#core/methods/doubt'
 import { sitesFor } from '#core/methods/contract'
@@ -25,7 +26,7 @@ const wider = ref<'same' | 'other'>('same')
 const site = shallowRef<Site>()
 watch([onto, wider], () => { site.value = wider.value === 'other' ? onto.value?.batch.began.site : undefined })
 const sites = computed(() => onto.value ? sitesFor(onto.value.method, onto.value.batch.began.approachId) : [])
-const { at } = provideWhen(() => [known, onto.value].flatMap(one => one ? [one.batch.began.at] : []).sort().at(-1)!)
+const { at } = provideWhen(() => [known, onto.value].flatMap(one => one ? [earliestOf(one.batch.began)] : []).sort().at(-1)!)
 
 async function save(): Promise<void> {
   const moment = at()

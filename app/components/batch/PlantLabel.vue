@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { dateText, monthYearText } from '#core/units/dates'
+import { begunText, windowDays } from '#core/methods/contract'
+import { monthYearText } from '#core/units/dates'
 import { inputsOf } from '#core/journal/garden'
 import { carriedByBatch } from '#core/lots/carried'
 import { carriedCautions } from '#core/lots/words'
-import { windowDays } from '#core/methods/contract'
 import { materialOf } from '#core/mix/portion'
 import type { KnownBatch } from '~/composables/useGarden'
 
@@ -30,7 +30,7 @@ const windows = computed(() => known.method.life.windows(known.batch, surroundin
       />
     </p>
     <p class="mt-1 text-lg">
-      {{ known.method.face.name }}, begun {{ dateText(known.batch.began.at) }}
+      {{ known.method.face.name }}, begun {{ begunText(known.batch.began) }}
     </p>
     <p v-if="kinds">
       Of: {{ kinds }}

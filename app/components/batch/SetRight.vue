@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { earliestOf } from '#core/journal/garden'
 import { format } from 'date-fns'
 import type { KnownEvent } from '#core/journal/event'
 import { eventOf } from '#core/journal/journal'
@@ -34,7 +35,7 @@ const others = computed(() => [...materials.value.all].sort((a, b) => a.name < b
 const bounds = computed(() => {
   const isBeginning = entry.kind === 'began' || entry.kind === 'built'
   const first = known.batch.log.map(id => eventOf(store.journal, id)).find(one => one && one.id !== entry.id)?.at
-  return isBeginning ? { from: undefined, to: first } : { from: known.batch.began.at, to: undefined }
+  return isBeginning ? { from: undefined, to: first } : { from: earliestOf(known.batch.began), to: undefined }
 })
 /** As it was, to the second, where its day and hour were left alone. */
 const moment = computed(() => when.value === local(entry.at) ? entry.at : new Date(when.value).toISOString())

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { earliestOf } from '#core/journal/garden'
 import { goneInL, cameOutL } from '#core/garden/batch'
 import { numberText } from '#core/units/format'
 import { HEIGHT } from '#core/journal/earlier'
@@ -49,7 +50,7 @@ const doubt = computed(() =>
 /** What went in goes with whatever comes out. */
 const carried = computed(() => carriedCautions(carriedByBatch(store.journal.garden, known.batch, materials.value, now.value)))
 const asked = ref('')
-const { at } = provideWhen(known.batch.began.at)
+const { at } = provideWhen(earliestOf(known.batch.began))
 async function save(): Promise<void> {
   if (doubt.value && asked.value !== doubt.value) {
     asked.value = doubt.value

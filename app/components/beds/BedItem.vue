@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { begunText } from '#core/methods/contract'
 import { bedAreaM2, type Bed } from '#core/beds/bed'
 import { harvestWait } from '#core/beds/harvest'
 import { spreadDepthM, type OnBed } from '#core/beds/history'
@@ -72,7 +73,7 @@ const what = (one: OnBed) => `${quantity('volume', one.litres, 1)} of ${one.mate
         :to="`/batch/${batch.id}`"
         class="underline underline-offset-3"
       >{{ batch.name }}</NuxtLink>, {{ method.face.words.one }},
-      {{ batch.ended ? `from ${day(batch.began.at)} to ${day(batch.ended.at)}` : `since ${day(batch.began.at)}` }}.
+      {{ batch.ended ? `from ${begunText(batch.began, day)} to ${day(batch.ended.at)}` : `since ${begunText(batch.began, day)}` }}.
     </p>
     <p
       v-for="one in again"

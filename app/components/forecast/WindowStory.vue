@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { begunText } from '#core/methods/contract'
 import { eventOf } from '#core/journal/journal'
 import { howSure } from '#core/learning/sureness'
 import { daysText } from '#core/units/plural'
@@ -125,7 +126,7 @@ const sure = computed(() => course.value && stage.value === 'coming' && !window.
       />
     </svg>
     <p class="flex justify-between aside-note">
-      <span>begun {{ say.day(known.batch.began.at) }}</span><span>{{ say.day(new Date(endMs)) }}</span>
+      <span>begun {{ begunText(known.batch.began, say.day) }}</span><span>{{ say.day(new Date(endMs)) }}</span>
     </p>
     <p
       v-if="justMoved"

@@ -12,9 +12,12 @@ const dryG = ref(50)
 const possible = computed(() => wetG.value >= 1 && dryG.value >= 1 && dryG.value <= wetG.value)
 const moisture = computed(() => possible.value ? driedMoistureFraction({ wetMassKg: wetG.value, dryMassKg: dryG.value }) : 0)
 
+const { at } = provideWhen(new Date(0).toISOString())
 async function save(): Promise<void> {
+  const when = at()
+  if (!when) return
   const done = await record(
-    { kind: 'dried', at: new Date().toISOString(), materialId: material.id, wetMassKg: wetG.value / 1000, dryMassKg: dryG.value / 1000 },
+    { kind: 'dried', at: when, materialId: material.id, wetMassKg: wetG.value / 1000, dryMassKg: dryG.value / 1000 },
     `${Math.round(moisture.value * 100)} % moisture in the ${material.short}.`, 'Weather changes it: dry another handful when it does.')
   if (done) open.value = false
 }
@@ -74,6 +77,7 @@ async function save(): Promise<void> {
       >
         It cannot be heavier dry than fresh.
       </p>
+      <WhenRow label="When it was weighed" />
       <button
         class="label-button strong"
         :disabled="!possible"

@@ -21,10 +21,13 @@ const likely = computed(() => {
   const density = massKg.value > 0 ? weighedDensityKgM3(material, { amount: amount.value, massKg: massKg.value }) : 0
   return density >= 5 && density <= 3000
 })
+const { at } = provideWhen(new Date(0).toISOString())
 async function save(): Promise<void> {
+  const when = at()
+  if (!when) return
   const before = material.bulkDensityKgM3
   const done = await record(
-    { kind: 'weighed', at: new Date().toISOString(), materialId: material.id, amount: amount.value, massKg: massKg.value },
+    { kind: 'weighed', at: when, materialId: material.id, amount: amount.value, massKg: massKg.value },
     `${quantity('mass', massKg.value, 1)} of ${material.short} weighed.`,
     `It was ${Math.round(before.low)} to ${Math.round(before.high)} g a litre; now it is yours.`,
   )
@@ -81,6 +84,7 @@ async function save(): Promise<void> {
       >
         That is hardly possible for so much of it. Look at the number and the container again.
       </p>
+      <WhenRow label="When it was weighed" />
       <button
         class="label-button strong"
         :disabled="!likely"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { addDays, formatDistanceStrict } from 'date-fns'
+import { earliestOf } from '#core/journal/garden'
 import type { Answers } from '#core/questions/answers'
 import type { TestState } from '#core/readiness/taken'
 import type { KnownBatch } from '~/composables/useGarden'
@@ -31,14 +32,21 @@ watch(() => state.kind, () => {
   trouble.value = ''
 })
 
+/** Nothing is read before it was set up. */
+const { at } = provideWhen(() => state.kind === 'running' ? state.begun.at : earliestOf(known.batch.began))
+
 async function setUp(): Promise<void> {
+  const when = at()
+  if (!when) return
   await record(
-    { kind: 'test-begun', at: new Date().toISOString(), batchId: known.batch.id, test: state.test.id, answers: { ...answers.value } },
-    `${state.test.name}: set up.`, `Read it from ${day(addDays(now.value, state.test.days))}; it comes up on the round.`,
+    { kind: 'test-begun', at: when, batchId: known.batch.id, test: state.test.id, answers: { ...answers.value } },
+    `${state.test.name}: set up.`, `Read it from ${day(addDays(new Date(when), state.test.days))}; it comes up on the round.`,
   )
 }
 
 async function read(): Promise<void> {
+  const when = at()
+  if (!when) return
   const atSetUp = state.kind === 'running' ? state.begun.answers : {}
   const result = state.test.judge(atSetUp, answers.value)
   trouble.value = result.ok ? '' : result.error.message
@@ -46,7 +54,7 @@ async function read(): Promise<void> {
   const begun = state.kind === 'running' ? { begunId: state.begun.eventId } : {}
   await record(
     {
-      kind: 'test-read', at: new Date().toISOString(), batchId: known.batch.id, test: state.test.id,
+      kind: 'test-read', at: when, batchId: known.batch.id, test: state.test.id,
       ...begun,
       answers: { ...answers.value },
       result: { grade: result.value.grade, text: result.value.text },
@@ -124,6 +132,7 @@ async function read(): Promise<void> {
         >
           Its time is not over; read now, it tells less.
         </p>
+        <WhenRow :label="step === 'reading' ? 'When it was read' : 'When it was set up'" />
         <button class="label-button strong">
           {{ step === 'setUp' ? state.kind === 'read' ? 'Set it up again' : 'It is set up' : 'Record the result' }}
         </button>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { earliestOf } from '#core/journal/garden'
 import DeedPad from './DeedPad.vue'
 import FeedPad from './FeedPad.vue'
 import GaugePad from './GaugePad.vue'
@@ -18,7 +19,7 @@ const {
   /** It stands there by itself: nothing is scrolled to or focused. */ calm?: boolean
 }>()
 const emit = defineEmits<{ done: [] }>()
-provideWhen(known.batch.began.at)
+provideWhen(earliestOf(known.batch.began))
 const COMPONENTS: Readonly<Record<Pad['kind'], Component>> = {
   gauge: GaugePad, sense: SensePad, deed: DeedPad, feed: FeedPad, put: PutPad, use: UsePad,
 }

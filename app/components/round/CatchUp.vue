@@ -5,13 +5,14 @@ import type { Gap } from '#core/gap/gap'
 import type { RoundTask } from '#core/garden/round'
 import type { NewEvent } from '#core/journal/event'
 import { eventOf } from '#core/journal/journal'
-import { stageOf } from '#core/methods/contract'
+import { sinceOf, stageOf } from '#core/methods/contract'
 import { agoText } from '#core/units/ago'
 
 /** After a gap: what probably came of each, what to look at first, and the rest on the days to come. */
 const { gap, tasks } = defineProps<{ gap: Gap, tasks: readonly RoundTask[] }>()
 const { store, standing, surroundings, now } = useGarden()
 const { looks } = useLooks()
+const { day } = useSay()
 const { record } = useRecorder()
 const busy = ref<number>()
 
@@ -21,7 +22,7 @@ const first = computed(() => lookFirst(tasks, id => byId.value.get(id)?.method))
 function cameOf(batchId: string): string[] {
   return (looks.value.get(batchId)?.windows ?? [])
     .filter(window => stageOf(window, now.value) === 'begun' && stageOf(window, gap.since) !== 'begun')
-    .map(({ label }) => `${label.toLowerCase()} by now, as far as can be told`)
+    .map(window => `${window.begun} ${day(sinceOf(window))}`)
 }
 const stops = computed(() => standing.value.flatMap((known) => {
   const look = looks.value.get(known.batch.id)
@@ -82,7 +83,7 @@ async function usual(): Promise<void> {
             v-for="one in came"
             :key="one"
           >
-            {{ capital(one) }}.
+            {{ one }}.
           </template>
         </p>
         <p

@@ -1,4 +1,5 @@
 import type { Stood } from '../../journal/garden'
+import { dateText, monthYearText } from '../../units/dates'
 import { counted, daysText, monthsText } from '../../units/plural'
 import { daysBetween, DAYS_A_MONTH, DAYS_A_YEAR, WEEK_DAYS } from '../../units/time'
 
@@ -24,4 +25,11 @@ export function isDayKnown({ stood }: { readonly stood?: Pick<Stood, 'from' | 't
 export function ageText({ began }: { readonly began: { readonly stood?: Pick<Stood, 'from' | 'to'> | undefined } }, days: number): string {
   if (!isDayKnown(began)) return `About ${aboutText(days)} in`
   return days < MONTHS_FROM_DAYS ? `Day ${Math.max(0, Math.floor(days))}` : `Month ${Math.floor(days / DAYS_A_MONTH)}`
+}
+
+/** When it began: the day, or about its month where nobody knows the day. @param day how a day is written. */
+export function begunText(
+  began: { readonly at: string, readonly stood?: Pick<Stood, 'from' | 'to'> | undefined }, day: (at: string) => string = dateText,
+): string {
+  return isDayKnown(began) ? day(began.at) : `about ${monthYearText(began.at)}`
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { batchProposal } from '#core/methods/contract'
+import { begunText, batchProposal } from '#core/methods/contract'
 
 definePageMeta({ title: 'Build sheet' })
 
@@ -30,7 +30,7 @@ const draft = computed(
       :method="known.method"
       :name="known.batch.name"
       :place="known.batch.place"
-      :built-at="known.batch.began.at"
+      :built-at="begunText(known.batch.began)"
     />
   </div>
   <NoBatch v-else />
