@@ -28,7 +28,7 @@ const VIEWS: readonly (readonly [name: string, path: string, open?: string])[] =
   ['an ingredient taken hold of', '/bench', '[data-pull="grass-clippings"] .field-dot'],
   ['an ingredient opened', '/bench', button('buckets, shaken')], ['two plans', '/bench/compare'], ['building', '/bench/build'],
   ['materials', '/materials'], ['a material', '/materials/hay-grass', button('I have weighed it')], ['store', '/store'],
-  ['yard', '/yard'], ['garden', '/garden'], ['batch', '/batch/demo-apple-bay'],
+  ['yard', '/yard'], ['stands', '/stands?of=leafmould'], ['garden', '/garden'], ['batch', '/batch/demo-apple-bay'],
   ['sensing', '/batch/demo-apple-bay', '[data-pad="smell"]'], ['adding', '/batch/demo-wall-bay', '[data-pad="added"]'],
   ['what if', '/batch/demo-apple-bay', button('What if I')], ['what is wrong', '/batch/demo-wall-bay/wrong'],
   ['is it ready', '/batch/demo-shed-ring/ready', '[data-test="sprout"] summary'], ['probe and files', '/batch/demo-apple-bay/readings'],
