@@ -3,6 +3,7 @@ import { CORE, EDGE, HEAT, HEIGHT, TURNED } from '#core/journal/earlier'
 import { spanText } from '#core/already'
 import { siteAreaM2, siteName } from '#core/vessel/site'
 import { roughly } from '#core/units/format'
+import { fromShown, toShown } from '#core/units/system'
 import type { Input, Stood } from '#core/journal/garden'
 import { amountVolumeL } from '#core/units/container'
 import { deedOf, quantityOf, sensesOf, spotText, type FeedOffer } from '#core/methods/contract'
@@ -29,6 +30,9 @@ export function useLogWords() {
     if (solids === '') return waterL >= 1 ? `${method.face.words.begun} ${quantity('volume', waterL)} of water.` : 'Begun.'
     return `${method.face.words.begun} ${solids}${waterL >= 1 ? `, with ${quantity('volume', waterL)} of water` : ''}.`
   }
+  /** To two figures of the unit it is shown in: 449 gal were a figure too many. */
+  const roughQuantity = (litres: number) =>
+    quantity('volume', fromShown('volume', units.value, roughly(toShown('volume', units.value, litres))), 0)
   /** What stood already: since when, and how far it is known what is in it. */
   function stoodAlready(inputs: readonly NamedIngredient[], waterL: number, stood: Stood, known: KnownBatch): string {
     const since = `It stood already, ${spanText({ from: new Date(stood.from), to: new Date(stood.to) })}`
@@ -37,7 +41,7 @@ export function useLogWords() {
     const litres = all.reduce((sum, one) => sum + amountVolumeL(one.amount), 0)
     if (all.length === 0) return `${since}.`
     const kinds = [...new Set(all.map(what))].join(', ')
-    return `${since}. Reckoned with about ${quantity('volume', roughly(litres), 0)} of ${kinds}${
+    return `${since}. Reckoned with about ${roughQuantity(litres)} of ${kinds}${
       stood.of === 'mostly' ? '' : ', for nobody knows'}${stood.evenly ? `, bit by bit until ${day(stood.evenly.until)}` : ''}.`
   }
   function putIn(inputs: readonly NamedIngredient[], waterL: number, role: string | undefined, { method }: KnownBatch): string {

@@ -10,6 +10,7 @@ import { levelOf } from '../methods/doubt'
 import { ingredientsOf } from '../mix/portion'
 import { seededRandom } from '../random/random'
 import { aroundOn, finished } from '../../test/builders/batches'
+import { unknownCautions } from './caution'
 import { entryEvents, type Entered, type KnownStuff } from './entry'
 import { spanOf, type Since, type Span } from './since'
 
@@ -168,6 +169,16 @@ describe('anything that stands', () => {
       'read-before-it-began',
     )
     expect(error({ stuff: { kind: 'known', ingredients: [], waterL: 0 } }, 'hot-heap')).toBe('nothing-known-in-it')
+  })
+})
+
+describe('one of which nobody wrote down what went in', () => {
+  it('is handled as if dung were in it, until it is known', () => {
+    const { stood } = batchOf(events(entered('slow-heap', around(200, 20), { heightM: 0.6 }))).began
+    expect(unknownCautions({ stood: stood! }, ['kitchen', 'leaf']).join(' ')).toMatch(/raw dung.*120 days.*beans/)
+    expect(unknownCautions({ stood: { ...stood!, of: 'known' } }, ['kitchen'])).toEqual([])
+    expect(unknownCautions({}, ['kitchen'])).toEqual([])
+    expect(unknownCautions({ stood: stood! }, ['leaf'])).toEqual([])
   })
 })
 

@@ -1,2 +1,3 @@
+export * from './caution'
 export * from './entry'
 export * from './since'

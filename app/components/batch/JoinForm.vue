@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { unknownCautions } from '#core/already'
+import { carriedByBatch } from '#core/lots/carried'
+import { carriedCautions } from '#core/lots/words'
 import { earliestOf } from '#core/journal/garden'
 import { joiningEvents } from '#core/garden/joining'
 import { levelOf } from '#core/methods/doubt'
@@ -8,7 +11,7 @@ import type { KnownBatch } from '~/composables/useGarden'
 
 /** All of one, or a part of it, onto another that stands: what went in goes on there, with all that it carries. */
 const { known } = defineProps<{ known: KnownBatch }>()
-const { standing, surroundings } = useGarden()
+const { store, standing, surroundings, materials, now } = useGarden()
 const { record } = useRecorder()
 const { quantity } = useSay()
 const router = useRouter()
@@ -27,6 +30,12 @@ const site = shallowRef<Site>()
 watch([onto, wider], () => { site.value = wider.value === 'other' ? onto.value?.batch.began.site : undefined })
 const sites = computed(() => onto.value ? sitesFor(onto.value.method, onto.value.batch.began.approachId) : [])
 const { at } = provideWhen(() => [known, onto.value].flatMap(one => one ? [earliestOf(one.batch.began)] : []).sort().at(-1)!)
+
+/** What went in goes along: the other is handled as this one from then on. */
+const cautions = computed(() => [
+  ...unknownCautions(known.batch.began, known.method.face.choosing.eats),
+  ...carriedCautions(carriedByBatch(store.journal.garden, known.batch, materials.value, now.value)),
+])
 
 async function save(): Promise<void> {
   const moment = at()
@@ -87,6 +96,14 @@ async function save(): Promise<void> {
       v-model="site"
       :sites="sites"
     />
+    <p
+      v-for="caution in cautions"
+      :key="caution"
+      class="caution"
+      data-carried
+    >
+      {{ caution }}
+    </p>
     <WhenRow label="When it was joined" />
     <button
       class="label-button strong"

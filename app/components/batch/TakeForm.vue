@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { unknownCautions } from '#core/already'
 import { earliestOf } from '#core/journal/garden'
 import { goneInL, cameOutL } from '#core/garden/batch'
 import { numberText } from '#core/units/format'
@@ -48,7 +49,10 @@ const doubt = computed(() =>
       + 'and the container. If it is so, say so once more.'
       : '')
 /** What went in goes with whatever comes out. */
-const carried = computed(() => carriedCautions(carriedByBatch(store.journal.garden, known.batch, materials.value, now.value)))
+const carried = computed(() => [
+  ...unknownCautions(known.batch.began, known.method.face.choosing.eats),
+  ...carriedCautions(carriedByBatch(store.journal.garden, known.batch, materials.value, now.value)),
+])
 const asked = ref('')
 const { at } = provideWhen(earliestOf(known.batch.began))
 async function save(): Promise<void> {

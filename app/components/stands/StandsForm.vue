@@ -230,25 +230,11 @@ onMounted(() => form.value?.scrollIntoView({ block: 'start', behavior: 'instant'
       </summary>
       <div class="space-y-3 pb-3">
         <div class="flex flex-wrap gap-4">
-          <label class="flex-1 min-w-48">
-            <span class="field-label">Name</span>
-            <input
-              v-model="name"
-              class="text-field"
-              maxlength="80"
-              :placeholder="suggested"
-              autocomplete="off"
-            >
-          </label>
-          <label class="flex-1 min-w-48">
-            <span class="field-label">Where it stands</span>
-            <input
-              v-model="place"
-              class="text-field"
-              maxlength="80"
-              autocomplete="off"
-            >
-          </label>
+          <NameAndPlace
+            v-model:name="name"
+            v-model:place="place"
+            :suggested="suggested"
+          />
         </div>
         <SiteEntry
           v-if="stuff !== BENCH"

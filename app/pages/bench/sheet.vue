@@ -46,26 +46,12 @@ async function checklist(): Promise<void> {
         {{ planned.draft.refusal }}
       </p>
       <div class="flex flex-wrap gap-4 items-end">
-        <label class="flex-1 min-w-48">
-          <span class="field-label">Name</span>
-          <input
-            v-model="name"
-            class="text-field"
-            maxlength="80"
-            :placeholder="suggested"
-            autocomplete="off"
-          >
-        </label>
-        <label class="flex-1 min-w-48">
-          <span class="field-label">Where it stands</span>
-          <input
-            v-model="place"
-            class="text-field"
-            maxlength="80"
-            placeholder="under the apple tree"
-            autocomplete="off"
-          >
-        </label>
+        <NameAndPlace
+          v-model:name="name"
+          v-model:place="place"
+          :suggested="suggested"
+          hint="under the apple tree"
+        />
         <button
           type="button"
           class="label-button strong"

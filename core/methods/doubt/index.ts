@@ -75,7 +75,7 @@ function widened({ id, began: { at, stood } }: BegunBatch, windows: readonly Nam
     : { ...one, from: new Date(one.from.getTime() - earlier), to: new Date(one.to.getTime() + later) })
 }
 
-/** Where one that is over went: onto another, or left where it stood. Nothing where it was emptied as any other. */
+/** How one that is over stands when it went onto another, or was left where it stood; any other stands as its method says. */
 function overAs({ ended, takings }: BegunBatch): Standing | undefined {
   const last = ended && takings.findLast(({ ends }) => ends)
   if (last?.left) return { phase: 'ended', label: 'Left', sentence: 'It stayed where it stood.', tone: 'good' }
