@@ -25,8 +25,8 @@ interface Nature {
 function natureOf(random: Random): Nature {
   const around = (middle: number, spread: number) => middle * Math.exp(spread * normal(random))
   return {
-    easyAt35: around(0.085, 0.25), hardAt35: around(0.005, 0.3), activationKJ: 32 + 4 * normal(random), breaksAtC: 62 + 2 * normal(random),
-    easyShare: around(0.95, 0.12), lagDays: around(0.8, 0.4), lossW_M2K: around(1.5, 0.2), betweenW_M2K: around(0.8, 0.25),
+    easyAt35: around(0.06, 0.25), hardAt35: around(0.012, 0.3), activationKJ: 46 + 4 * normal(random), breaksAtC: 62 + 2 * normal(random),
+    easyShare: around(0.95, 0.12), lagDays: around(0.8, 0.4), lossW_M2K: around(1.3, 0.2), betweenW_M2K: around(0.8, 0.25),
     steam: around(0.001, 0.3), innerShare: Math.min(0.7, around(0.5, 0.12)), staleAt: around(0.25, 0.25),
   }
 }
@@ -40,11 +40,32 @@ export interface ForeignCourse {
   readonly turns: number[]
   /** What was poured on while turning. */
   readonly waterings: { readonly day: number, readonly litres: number }[]
-  readonly readyDay: number
+  readyDay: number
+  /** Of the dry matter, gone when it was last looked at. */
+  lostShare?: number
+}
+
+/** How a heap stands when its gardener decides. */
+export interface Decides {
+  readonly day: number
+  readonly sinceDays: number
+  readonly turns: number
+  readonly coreC: number
+  readonly peakC: number
+  readonly airC: number
+}
+
+/** A gardener: when a turn is asked for, and whether the one of this number is made. */
+export interface Turning {
+  readonly due: (now: Decides) => boolean
+  readonly does: (asked: number) => boolean
 }
 
 const GAS_KJ = 0.008314
 const RIPE_MG_G = 15
+/** It cures so long after it was last so far above the air. */
+const CURES_DAYS = 21
+const WARM_K = 20
 const STEPS = 24
 
 function pace({ activationKJ, breaksAtC }: Nature, celsius: number): number {
@@ -56,10 +77,10 @@ const wetness = (moisture: number) => Math.min(1, Math.max(0, (moisture - 0.2) /
 
 interface Zone { celsius: number, easyKg: number, easyAtFirstKg: number, hardKg: number, restKg: number, waterKg: number, stale: number }
 
-/** Runs a heap of random nature through its weather; it is turned once it has fallen from a peak, or every so many days. */
+/** Runs a heap of random nature through its weather, turned and watered as its gardener does. */
 export function foreignCourse(
   charge: Charge, standing: Standing, airC: (day: number) => number, days: number,
-  turning: { readonly everyDays?: number, readonly most: number }, random: Random,
+  turning: Turning, random: Random,
 ): ForeignCourse {
   const nature = natureOf(random)
   const quick = (charge.rapidKg + charge.mediumKg) * nature.easyShare
@@ -77,37 +98,23 @@ export function foreignCourse(
   const betweenW = nature.betweenW_M2K * areaM2 * 0.55
   let peakC = 0
   let lastTurn = 0
+  let warmDay = -CURES_DAYS
+  let asked = 0
   let ready = days
   for (let day = 0; day < days; day++) {
     const air = airC(day)
-    for (let hour = 0; hour < STEPS; hour++) {
-      awake += awake * (1 - awake) / nature.lagDays / STEPS * 3 * Math.min(1, pace(nature, inner.celsius) + 0.15)
-      const flow = betweenW * (inner.celsius - outer.celsius) * 0.0864 / STEPS
-      for (const one of [inner, outer]) {
-        const dry = one.easyKg + one.hardKg + one.restKg
-        const speed = awake * pace(nature, one.celsius) * wetness(one.waterKg / (one.waterKg + dry)) / (1 + one.stale / nature.staleAt)
-        // Easy stuff is of many kinds: the easiest goes first.
-        const easy = one.easyKg * (1 - Math.exp(-nature.easyAt35 * speed * (one.easyKg / one.easyAtFirstKg) / STEPS))
-        const hard = one.hardKg * (1 - Math.exp(-nature.hardAt35 * speed / STEPS))
-        one.easyKg -= easy
-        one.hardKg -= hard
-        one.stale += (easy + hard) / dry - 0.01 * one.stale / STEPS
-        const lostW = one === outer ? nature.lossW_M2K * areaM2 * (one.celsius - air) : 0
-        const steamKg = Math.min(one.waterKg * 0.05, nature.steam * one.waterKg * Math.max(0, one.celsius - air) ** 1.6 / 8 / STEPS)
-        one.waterKg += 0.55 * (easy + hard) - steamKg
-        const heat = 19.5 * (easy + hard) - steamKg * 2.4 - lostW * 0.0864 / STEPS + (one === inner ? -flow : flow)
-        one.celsius += heat / (one.waterKg * 0.00418 + dry * 0.0013)
-      }
-    }
+    awake = live(inner, outer, nature, { air, awake, betweenW, areaM2 })
     course.coreC.push(inner.celsius)
     course.edgeC.push(0.5 * outer.celsius + 0.5 * air)
     peakC = Math.max(peakC, inner.celsius)
-    const due = turning.everyDays ? day - lastTurn >= turning.everyDays : day - lastTurn >= 4 && peakC >= 45 && peakC - inner.celsius >= 6
-    if (due && course.turns.length < turning.most && inner.celsius - air > 8) {
-      course.waterings.push({ day: day + 1, litres: fork(inner, outer, nature, air) })
-      course.turns.push(day + 1)
+    warmDay = inner.celsius - air > WARM_K ? day : warmDay
+    if (turning.due({ day, sinceDays: day - lastTurn, turns: course.turns.length, coreC: inner.celsius, peakC, airC: air })) {
       lastTurn = day + 1
       peakC = 0
+      if (turning.does(asked++)) {
+        course.waterings.push({ day: day + 1, litres: fork(inner, outer, nature, air) })
+        course.turns.push(day + 1)
+      }
     }
     const raw
       = outer.easyKg / (outer.easyKg + outer.hardKg + outer.restKg) > inner.easyKg / (inner.easyKg + inner.hardKg + inner.restKg)
@@ -118,10 +125,53 @@ export function foreignCourse(
         * (raw.easyKg * (1 - Math.exp((-4 * nature.easyAt35 * raw.easyKg) / raw.easyAtFirstKg))
           + raw.hardKg * (1 - Math.exp(-4 * nature.hardAt35))))
         / (raw.easyKg + raw.hardKg + raw.restKg)
-    if (breath > RIPE_MG_G) ready = days
+    if (breath > RIPE_MG_G || day < warmDay + CURES_DAYS || reheats(inner, outer, nature, { awake, betweenW, areaM2 })) ready = days
     else if (ready === days) ready = day + 1
+    const dryKgNow = [inner, outer].reduce((sum, one) => sum + one.easyKg + one.hardKg + one.restKg, 0)
+    if (ready === day + 1) course.lostShare = 1 - dryKgNow / dryKg
   }
   return { ...course, readyDay: ready }
+}
+
+interface Around { readonly air: number, readonly awake: number, readonly betweenW: number, readonly areaM2: number }
+
+/** Lets both zones live for a day; gives how awake they are then. */
+function live(inner: Zone, outer: Zone, nature: Nature, { air, awake, betweenW, areaM2 }: Around): number {
+  let now = awake
+  for (let hour = 0; hour < STEPS; hour++) {
+    now += now * (1 - now) / nature.lagDays / STEPS * 3 * Math.min(1, pace(nature, inner.celsius) + 0.15)
+    const flow = betweenW * (inner.celsius - outer.celsius) * 0.0864 / STEPS
+    for (const one of [inner, outer]) {
+      const dry = one.easyKg + one.hardKg + one.restKg
+      const speed = now * pace(nature, one.celsius) * wetness(one.waterKg / (one.waterKg + dry)) / (1 + one.stale / nature.staleAt)
+      // Easy stuff is of many kinds: the easiest goes first.
+      const easy = one.easyKg * (1 - Math.exp(-nature.easyAt35 * speed * (one.easyKg / one.easyAtFirstKg) / STEPS))
+      const hard = one.hardKg * (1 - Math.exp(-nature.hardAt35 * speed / STEPS))
+      one.easyKg -= easy
+      one.hardKg -= hard
+      one.stale += (easy + hard) / dry - 0.01 * one.stale / STEPS
+      const lostW = one === outer ? nature.lossW_M2K * areaM2 * (one.celsius - air) : 0
+      const steamKg = Math.min(one.waterKg * 0.05, nature.steam * one.waterKg * Math.max(0, one.celsius - air) ** 1.6 / 8 / STEPS)
+      one.waterKg += 0.55 * (easy + hard) - steamKg
+      const heat = 19.5 * (easy + hard) - steamKg * 2.4 - lostW * 0.0864 / STEPS + (one === inner ? -flow : flow)
+      one.celsius += heat / (one.waterKg * 0.00418 + dry * 0.0013)
+    }
+  }
+  return now
+}
+
+/** Whether it would rise 10 K above mild air within five days if it were turned and wetted now. */
+function reheats(inner: Zone, outer: Zone, nature: Nature, around: Omit<Around, 'air'>): boolean {
+  const [core, rind] = [{ ...inner }, { ...outer }]
+  const air = 15
+  fork(core, rind, nature, air)
+  core.celsius = rind.celsius = air
+  let { awake } = around
+  for (let day = 0; day < 5; day++) {
+    awake = live(core, rind, nature, { ...around, air, awake })
+    if (core.celsius - air >= 10) return true
+  }
+  return false
 }
 
 /** Turned: both zones are the same stuff again, aired, cooler, and watered up to a wrung sponge. Gives the litres. */

@@ -7,19 +7,23 @@ import type { Forecast } from '#core/learning/forecast'
 import type { StampedFinding } from '#core/learning/fit'
 import { answerOf, FULL_EFFORT } from '#core/methods/heated/forecast/answer'
 import type { HeapRow } from '#core/methods/heated/forecast/findings'
-import { caseOf, type HeatedQuestion } from '#core/methods/heated/question'
-import { questionOf } from '#core/methods/hot-heap/question'
-import { ripeDayOf } from '#core/methods/heated/ready-day'
-import { normal, seededRandom, type Random } from '#core/random/random'
-import { comfortCharges } from '../test/builders/comfort'
-import { filled } from '../test/builders/cubes'
-import { heap, onDay, surroundingsOn, GOOD_HEAP } from '../test/builders/heaps'
-import { foreignCourse } from './foreign'
 import { HEATED } from '#core/methods/heated/constants'
+import { caseOf, type HeatedQuestion } from '#core/methods/heated/question'
+import { rhythmOf, type TurningRule } from '#core/methods/heated/turning'
+import { questionOf } from '#core/methods/hot-heap/question'
+import { hotHeapApproach } from '#core/methods/hot-heap/approaches'
+import { readyDayOf } from '#core/methods/heated/ready-day'
+import { normal, seededRandom, type Random } from '#core/random/random'
+import { filled } from '../test/builders/cubes'
+import { goodMixes, type GoodMix } from '../test/builders/good-mixes'
+import { heap, onDay, surroundingsOn, GOOD_HEAP } from '../test/builders/heaps'
+import { foreignCourse, type Decides, type Turning } from './foreign'
+import { stagedCourse } from './stages'
 
 /*
- * Do the bands hold what really happens? Heaps of random comfort mixes in random weather, read as gardeners read, with wrong
- * readings: once with this model as the truth, once with a quite different one (`foreign.ts`). BATCHES=40 for a first look.
+ * Do the bands hold what really happens? Heaps of random good mixes, begun in spring, autumn and winter, in weather that the forecast does
+ * not know, read as gardeners read, with wrong readings, by gardeners who do all that is asked and by those who do half of it: with this
+ * model as the truth, and with two quite different ones (`foreign.ts`, `stages.ts`). BATCHES=40 for a first look.
  */
 
 const BATCHES = Number(process.env.BATCHES ?? 200)
@@ -27,8 +31,10 @@ const SEED = Number(process.env.SEED ?? 20)
 const READING_K = 2
 const WRONG = 0.04
 const AHEAD = 4
+const LATER = 10
 const LOOKS = [7, 14, 28] as const
-const LONGEST = 400
+const LONGEST = 520
+const HORIZON = 480
 
 interface Truth {
   readonly coreC: (day: number) => number
@@ -37,65 +43,85 @@ interface Truth {
   readonly readyDay: number
 }
 interface Heap {
+  readonly mix: GoodMix
   readonly charge: Charge
   readonly standing: Standing
-  readonly meanC: number
-  readonly turning: { readonly everyDays?: number, readonly most: number }
+  readonly season: keyof typeof SEASONS
+  readonly usualC: (day: number) => number
+  readonly rule: TurningRule
+  readonly half: boolean
 }
 
-function weather(meanC: number, random: Random): number[] {
+/** The day of the year on which it is built, from the coldest on. */
+const SEASONS = { spring: 90, autumn: 270, winter: 330 } as const
+const SEASON_NAMES = Object.keys(SEASONS) as (keyof typeof SEASONS)[]
+
+/** The air of its days: what is usual, and spells beside it. */
+function weather({ usualC }: Heap, random: Random): number[] {
   let spell = 0
-  return Array.from({ length: LONGEST }, () => {
+  const year = 1.2 * normal(random)
+  return Array.from({ length: LONGEST }, (_, day) => {
     spell = 0.78 * spell + 2 * normal(random)
-    return meanC + spell
+    return usualC(day) + year + spell
   })
 }
 
-function heapOf(charge: Charge, random: Random): Heap {
+function heapOf(mix: GoodMix, index: number, random: Random): Heap {
   const sideM = 0.9 + 0.7 * random()
   const heightM = Math.min(1.3, 0.7 + 0.6 * random())
   const wall = (['boards', 'wire', 'boards', 'plastic'] as const)[Math.floor(4 * random())]!
+  const season = SEASON_NAMES[index % SEASON_NAMES.length]!
+  const [meanC, swingK] = [7 + 8 * random(), 6 + 4 * random()]
   return {
-    charge: filled(charge, { sideM, heightM, wall }), standing: { wall, footprintM2: sideM * sideM, perimeterM: 4 * sideM },
-    meanC: 5 + 14 * random(), turning: random() < 0.5 ? { most: 5 } : { everyDays: 7, most: 6 },
+    mix, charge: filled(mix.charge, { sideM, heightM, wall }), standing: { wall, footprintM2: sideM * sideM, perimeterM: 4 * sideM },
+    season, usualC: day => meanC - swingK * Math.cos(2 * Math.PI * (SEASONS[season] + day - 20) / 365),
+    rule: hotHeapApproach(random() < 0.5 ? 'by-thermometer' : 'weekly').turning, half: index % 2 === 1,
   }
 }
 
+/** Half of what is asked: every other turn. */
+const gardener = ({ rule, half }: Heap): Turning => ({
+  does: asked => !half || asked % 2 === 0,
+  due: ({ sinceDays, turns, coreC, peakC, airC }: Decides) => {
+    if (rule.kind === 'never' || turns >= rule.most) return false
+    if (rule.kind === 'every') return sinceDays >= rhythmOf(rule, turns)[0] && coreC - airC >= HEATED.workingK
+    if (peakC >= HEATED.turnWorthC) return sinceDays >= HEATED.turnRestDays && peakC - coreC >= HEATED.turnFallenK
+    return sinceDays >= HEATED.turnLate.restDays && peakC - airC >= 10 && peakC - coreC >= HEATED.turnLate.fallenShare * (peakC - airC)
+  },
+})
+
 const base = questionOf(heap(GOOD_HEAP), surroundingsOn(0))!
-function asked({ charge, standing, meanC, turning }: Heap, seed: number): HeatedQuestion {
-  const days = LONGEST
+function asked({ mix, charge, standing, usualC, rule }: Heap, seed: number): HeatedQuestion {
+  const airC = Float64Array.from({ length: LONGEST }, (_, day) => usualC(day))
   return {
-    ...base, charge, standing, horizonDay: 300, seed, batchId: `study-${seed}`,
-    weather: { airC: new Float64Array(days).fill(meanC), rainMm: new Float64Array(days).fill(1.5), openShare: 0.15 },
-    turning: turning.everyDays
-      ? { kind: 'every', days: [turning.everyDays, turning.everyDays + 1], most: turning.most }
-      : { kind: 'by-heat', most: turning.most },
+    ...base, charge, standing, ...mix.laidAt(airC[0]!), horizonDay: HORIZON, seed, batchId: `study-${seed}`,
+    weather: { airC, rainMm: new Float64Array(LONGEST).fill(1.5), openShare: 0.15 }, turning: rule,
   }
 }
 
 /** The truth of this model: random traits, and it strays from its course as real heaps do. */
 function ownTruth(what: Heap, question: HeatedQuestion, random: Random): Truth {
-  const point = Float64Array.from(TRAIT_NAMES, () => normal(random))
-  const traits = traitsAt(point)
-  const course = emptyCourse(Float64Array.from({ length: 301 * 2 }, (_, half) => half / 2))
-  const air = Float64Array.from(weather(what.meanC, random))
+  const traits = { ...traitsAt(Float64Array.from(TRAIT_NAMES, () => normal(random))), ...(what.half ? { tends: 0.5 } : {}) }
+  const course = emptyCourse(Float64Array.from({ length: (HORIZON + 1) * 2 }, (_, half) => half / 2))
+  const air = Float64Array.from(weather(what, random))
   const ran = runCourse(
     { ...caseOf(question), weather: { ...question.weather, airC: air, measured: new Uint8Array(LONGEST).fill(1) }, habitFromDay: 0 },
     traits, course,
   )
   if (!ran.ok) throw new Error(ran.error.kind)
   let stray = 2.5 * normal(random)
-  const strays = Array.from({ length: 302 }, () => (stray = 0.9 * stray + 2.5 * Math.sqrt(1 - 0.81) * normal(random)))
+  const strays = Array.from({ length: HORIZON + 2 }, () => (stray = 0.9 * stray + 2.5 * Math.sqrt(1 - 0.81) * normal(random)))
   return {
     coreC: day => course.coreC[Math.round(day * 2)]! + strays[Math.floor(day)]!, turns: course.habitTurns,
-    waterings: course.habitWaterings, readyDay: ripeDayOf(course, HEATED.ripeMgG * traits.ripe) ?? 300,
+    waterings: course.habitWaterings, readyDay: readyDayOf(course, question.weather.airC, traits.ripe) ?? HORIZON,
   }
 }
 
-function foreignTruth(what: Heap, _question: HeatedQuestion, random: Random): Truth {
-  const air = weather(what.meanC, random)
-  const { coreC, turns, waterings, readyDay } = foreignCourse(what.charge, what.standing, day => air[day]!, 300, what.turning, random)
-  return { coreC: day => coreC[Math.min(299, Math.floor(day))]!, turns, waterings, readyDay }
+/** The truth of another model. */
+const truthBy = (run: typeof foreignCourse) => (what: Heap, _: HeatedQuestion, random: Random): Truth => {
+  const air = weather(what, random)
+  const { coreC, turns, waterings, readyDay } = run(what.charge, what.standing, day => air[day]!, HORIZON, gardener(what), random)
+  return { coreC: day => coreC[Math.min(coreC.length - 1, Math.floor(day))]!, turns, waterings, readyDay }
 }
 
 interface Seen { readonly day: number, readonly coreC: number }
@@ -156,38 +182,54 @@ const effective: number[] = []
 let took = 0
 let forecasts = 0
 
+const width = ({ low, high }: { readonly low: number, readonly high: number }) => high - low
+const narrowing: number[] = []
+const beyond = new Map<string, number[]>()
+
 function study(name: string, truthOf: (what: Heap, question: HeatedQuestion, random: Random) => Truth): void {
   const random = seededRandom(SEED)
-  comfortCharges(BATCHES, SEED + 1).forEach((charge, batch) => {
-    const what = heapOf(charge, random)
+  goodMixes(BATCHES, SEED + 1).forEach((mix, batch) => {
+    const what = heapOf(mix, batch, random)
     const question = asked(what, batch)
     const truth = truthOf(what, question, random)
     const seen = readingsOf(truth, Math.max(...LOOKS), random)
+    let first: number | undefined
     for (const today of [0, ...LOOKS]) {
       const before = performance.now()
       const forecast = forecastOn(question, truth, seen, today)
       took += performance.now() - before
       forecasts++
       effective.push(forecast.effective)
-      count(
-        `${name}: ready, ${today === 0 ? 'at the start' : `on day ${today}`}`, Math.min(300, truth.readyDay),
-        forecast.windows.ready!.now,
-      )
+      const window = forecast.windows.ready!.now
+      first ??= width(window)
+      if (today === 28) narrowing.push(width(window) / Math.max(1, first))
+      const ready = Math.min(HORIZON, truth.readyDay)
+      count(`${name}: ready, ${today === 0 ? 'at the start' : `on day ${today}`}`, ready, window)
+      if (today === 0 || today === 28) {
+        count(`${name}, ${what.season}: ready, day ${today}`, ready, window)
+        count(`${name}, ${what.half ? 'half done' : 'all done'}: ready, day ${today}`, ready, window)
+      }
       if (today === 0) continue
       const last = seen.findLast(({ day }) => day <= today)
       count(
         `${name}: reading ${AHEAD} days on, from day ${today}`, truth.coreC(today + AHEAD) + READING_K * normal(random),
         bandAt(forecast, today + AHEAD), last?.coreC,
       )
+      const later = bandAt(forecast, today + LATER)
+      const all = beyond.get(name) ?? []
+      beyond.set(name, all)
+      all.push(later.typical - truth.coreC(today + LATER))
     }
   })
 }
 
 const middle = (values: readonly number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0
 const mean = (values: readonly number[]) => values.reduce((sum, one) => sum + one, 0) / Math.max(1, values.length)
-console.log(`${BATCHES} heaps of random comfort mixes, seed ${SEED}; 80 % bands:`)
-study('this model', ownTruth)
-study('foreign', foreignTruth)
+console.log(`${BATCHES} heaps of random good mixes, seed ${SEED}; 80 % bands:`)
+const ONLY = process.env.ONLY?.split(',') ?? ['own', 'two zones', 'stages']
+if (ONLY.includes('own')) study('this model', ownTruth)
+if (ONLY.includes('two zones')) study('two zones', truthBy(foreignCourse))
+if (ONLY.includes('stages')) study('stages', truthBy(stagedCourse))
 for (const [name, { inside, below, above, widths, errors, naive }] of tallies) {
   const share = (of: number) => `${(100 * of / widths.length).toFixed(1)} %`
   console.log(
@@ -196,7 +238,8 @@ for (const [name, { inside, below, above, widths, errors, naive }] of tallies) {
     + `${mean(errors).toFixed(1).padStart(5)}${naive.length > 0 ? `  same as last reading ${mean(naive).toFixed(1)}` : ''}`,
   )
 }
+for (const [name, all] of beyond) console.log(`${name}: ${LATER} days on too warm by ${mean(all).toFixed(1)} K in the mean`)
 console.log(
   `weights worth: middle ${middle(effective).toFixed(0)}, least ${Math.min(...effective).toFixed(0)} members; `
-  + `${(took / forecasts).toFixed(0)} ms a forecast`,
+  + `${(took / forecasts).toFixed(0)} ms a forecast; window on day 28 ${middle(narrowing).toFixed(2)} of the first in the middle`,
 )

@@ -73,6 +73,7 @@ export const useGarden = createSharedComposable(() => {
       extremesC: (at: Date) => weather.known(at),
       measured: (at: Date) => weather.known(at) !== undefined,
       nextLastFrost: (at: Date) => nextLastFrost(climate, at),
+      latitudeDeg: climate.latitudeDeg,
     }
   })
   const { forecastOf } = useForecastStore()
@@ -121,6 +122,6 @@ export const useGarden = createSharedComposable(() => {
   const unknown = computed<Batch[]>(() => everything.value.filter(batch => !hasBegun(batch) || !findMethod(batch.began.methodId)))
   return {
     store, now, clock, settings, units, containers, materialContainers, waterCan, vessels, materials, seasonMonth, plan, surroundings,
-    stored, supplies, batches, unknown, standing, finished,
+    stored, supplies, batches, everything, unknown, standing, finished,
   }
 })

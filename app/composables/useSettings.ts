@@ -20,6 +20,7 @@ export function useSettings() {
           meanC: climate.meanC,
           rainMm: climate.rainMm,
           lastFrost: climate.lastFrost,
+          latitudeDeg: climate.latitudeDeg,
           firstFrost: climate.firstFrost,
         }
       : {}

@@ -158,8 +158,8 @@ static void step(heap *h, double days) {
     if (drained > 0) h->w[i] -= drained;
   }
   h->settled += (1 - h->settled) * days / (2.5 + days);
-  double stride = warmest - k.airC > 6 ? fmin(0.5, 2.5 / (fastest + 1e-9)) : fmin(1, 2.5 / (fastest + 1e-9));
-  h->stride = fmax(1.0 / 64, fmin(h->stride * 1.6, fmin(stride, 0.25 / (grows + 1e-9))));
+  double stride = warmest - k.airC > 6 ? fmin(0.5, 2.0 / (fastest + 1e-9)) : fmin(1, 2.0 / (fastest + 1e-9));
+  h->stride = fmax(1.0 / 64, fmin(h->stride * 1.6, fmin(stride, 0.15 / (grows + 1e-9))));
   h->day += days;
 }
 
@@ -174,7 +174,8 @@ int main(void) {
   for (int i = 0; i < S; i++) MID[i] = cbrt((i + 0.5) / S), BOUND[i] = cbrt((i + 1.0) / S);
   heap h = {0};
   double sum = 0;
-  clock_t before = clock();
+  struct timespec from, to;
+  clock_gettime(CLOCK_MONOTONIC, &from);
   for (int run = 0; run < runs; run++) {
     for (int i = 0; i < S; i++) h.c[i] = start[0], h.w[i] = start[1], h.r[i] = start[2], h.m[i] = start[3], h.s[i] = start[4], h.rest[i] = start[5], h.mic[i] = start[6], h.reach[i] = start[7], h.warming[i] = start[8];
     h.ash = whole[0], h.nitrogen = whole[1], h.carbon = whole[2], h.mats = whole[3], h.stiff = whole[4], h.holds = whole[5], h.pace = whole[6], h.looseL = whole[7], h.looseAir = whole[8], h.dry0 = whole[9], h.usable0 = whole[10], h.settled = whole[11], h.day = 0, h.packed = -1, h.stride = whole[14], h.decayed = 0, h.lost = 0;
@@ -188,6 +189,8 @@ int main(void) {
     }
     sum += h.c[0];
   }
-  printf("%.6f %.6f %.6f\n", (double)(clock() - before) / CLOCKS_PER_SEC / runs * 1000, sum / runs, h.decayed);
+  clock_gettime(CLOCK_MONOTONIC, &to);
+  double ms = (to.tv_sec - from.tv_sec) * 1000.0 + (to.tv_nsec - from.tv_nsec) / 1e6;
+  printf("%.6f %.6f %.6f\n", ms / runs, sum / runs, h.decayed);
   return 0;
 }

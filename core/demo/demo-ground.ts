@@ -123,7 +123,7 @@ function thirdWeek(today: Date, outdoors: Outdoors, random: Random): NewEvent[] 
   const course = emptySlabCourse(days)
   // This one was trodden a little firmer than most: less air, less of a burst.
   runSlab(
-    { ...bedCase(ground, charge, ingredients), weather: bedWeather(builtAt, 20, { now: today, ...outdoors }), startHour: 9, deeds: [] },
+    { ...bedCase(ground, charge, ingredients, bedWeather(builtAt, 20, { now: today, ...outdoors })), startHour: 9 },
     { ...USUAL_SLAB, air: 0.8, losses: 1.1 }, course,
   )
   const did = (day: number, hours: number, deed: string, said: Record<string, number | string> = {}): NewEvent => ({

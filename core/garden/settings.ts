@@ -34,6 +34,7 @@ const FIELDS = {
   rainMm: monthly,
   lastFrost: frost,
   firstFrost: frost,
+  latitudeDeg: between(-66, 66),
 }
 
 function read<S extends v.GenericSchema>(schema: S, value: FieldValue | undefined): v.InferOutput<S> | undefined {
@@ -57,6 +58,7 @@ export function readSettings(documents: readonly GardenDocument[]): Settings {
       rainMm: read(FIELDS.rainMm, values.rainMm) ?? base.rainMm,
       lastFrost: read(FIELDS.lastFrost, values.lastFrost) ?? base.lastFrost,
       firstFrost: read(FIELDS.firstFrost, values.firstFrost) ?? base.firstFrost,
+      latitudeDeg: read(FIELDS.latitudeDeg, values.latitudeDeg) ?? base.latitudeDeg,
     },
   }
 }

@@ -20,7 +20,13 @@ export type Deed
     | { readonly day: number, readonly kind: 'add', readonly charge: Charge }
 
 /** What a habit remembers of a heap from one day to the next. */
-export interface HabitMemory { lastDay: number, turnsSeen: number, peakC: number }
+export interface HabitMemory {
+  lastDay: number
+  turnsSeen: number
+  peakC: number
+  /** Turns that were asked for so far, made or not. */
+  asked: number
+}
 
 /** Decides, from the heap as it stands, whether it is turned today. Asked once a day, in order. */
 export interface TurningHabit {
@@ -50,6 +56,8 @@ export interface HeapCase {
   /** What stuff brings of its own warmth when built, K above the air. */
   readonly startsAboveK: number
   readonly starter: number
+  /** Heat that what came frozen takes before it warms, MJ; none where nothing is said. */
+  readonly iceMJ?: number
   /** From this day on it is turned as the habit says; before it only as the deeds tell. */
   readonly habitFromDay: number
   readonly habit: TurningHabit
@@ -68,8 +76,8 @@ export interface Course {
   /** Share of the usable stuff that is used up. */
   readonly used: Float32Array
   readonly coreOxygenPct: Float32Array
-  /** What the rawer fifth would still respire, mg O₂/g in four days. */
-  readonly respirationMgG: Float32Array
+  /** How raw it is: 1 and less is ripe (see `respiration.ts`). */
+  readonly rawness: Float32Array
   /** Temperatures by shell, core first, one row a time. */
   readonly shellsC: Float32Array
   /** Days on which the habit turned it. */
@@ -78,14 +86,14 @@ export interface Course {
   readonly habitWaterings: { readonly day: number, readonly litres: number }[]
 }
 
-export const COURSE_ROWS = ['coreC', 'edgeC', 'volumeShare', 'moisture', 'used', 'coreOxygenPct', 'respirationMgG'] as const
+export const COURSE_ROWS = ['coreC', 'edgeC', 'volumeShare', 'moisture', 'used', 'coreOxygenPct', 'rawness'] as const
 export type CourseRow = typeof COURSE_ROWS[number]
 
 /** Room for a course at these times, days ascending, none before 0. */
 export function emptyCourse(days: Float64Array): Course {
   const row = () => new Float32Array(days.length)
   return {
-    days, coreC: row(), edgeC: row(), volumeShare: row(), moisture: row(), used: row(), coreOxygenPct: row(), respirationMgG: row(),
+    days, coreC: row(), edgeC: row(), volumeShare: row(), moisture: row(), used: row(), coreOxygenPct: row(), rawness: row(),
     shellsC: new Float32Array(days.length * SHELLS), habitTurns: [], habitWaterings: [],
   }
 }

@@ -1,3 +1,11 @@
+/** Heat conducted by moist stuff goes with the root of its density, within what is measured, W/mK. */
+const CONDUCTS = { atKgM3: 400, least: 0.15, most: 0.55 }
+
+/** How well stuff of a density conducts, W/mK. @param kgM3 wet, above 0. @param atUsualWmK how well it does at 400 kg/m³. */
+export function conductsWmK(kgM3: number, atUsualWmK: number): number {
+  return Math.min(CONDUCTS.most, Math.max(CONDUCTS.least, atUsualWmK * Math.sqrt(kgM3 / CONDUCTS.atKgM3)))
+}
+
 /**
  * Solves a row of linked temperatures in place (Thomas algorithm): for each i
  * `diagonal[i]·x[i] − link[i−1]·x[i−1] − link[i]·x[i+1] = right[i]`, the answer left in `right`.

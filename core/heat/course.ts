@@ -4,7 +4,7 @@ import {
   coreC, dryMassKg, edgeC, moistureOf, newHeap, restore, SHELLS, snapshotOf, total, usedShare, type Heap, type Snapshot,
 } from './heap'
 import { pack, volumeL } from './packing'
-import { breathOf, respirationMgG, type Breath } from './respiration'
+import { breathOf, rawnessOf, type Breath } from './respiration'
 import { spellsAt, type Spells } from './spells'
 import { step, strideOf, type Outside } from './step'
 import type { Traits } from './traits'
@@ -26,7 +26,7 @@ function note(course: Course, at: number, heap: Heap, builtL: number, breath: Br
   course.moisture[at] = moistureOf(heap)
   course.used[at] = usedShare(heap)
   course.coreOxygenPct[at] = heap.parts.oxygenPct[0]!
-  course.respirationMgG[at] = respirationMgG(heap, breath)
+  course.rawness[at] = rawnessOf(heap, breath)
   for (let i = 0; i < SHELLS; i++) course.shellsC[at * SHELLS + i] = heap.parts.celsius[i]!
 }
 
@@ -38,12 +38,16 @@ function between(course: Course, at: number, before: Course, after: Course, shar
   course.moisture[at] = mixed(before.moisture, after.moisture)
   course.used[at] = mixed(before.used, after.used)
   course.coreOxygenPct[at] = mixed(before.coreOxygenPct, after.coreOxygenPct)
-  course.respirationMgG[at] = mixed(before.respirationMgG, after.respirationMgG)
+  course.rawness[at] = mixed(before.rawness, after.rawness)
   for (let i = 0; i < SHELLS; i++) course.shellsC[at * SHELLS + i] = before.shellsC[i]! + (after.shellsC[i]! - before.shellsC[i]!) * share
 }
 
 const NEVER = Number.POSITIVE_INFINITY
 const SOON = 1e-9
+/** Who makes fewer of the turns has another approach. */
+const LEAST_MADE = 0.4
+const MOST_ALIVE = 0.9
+const MOST_LIVELY = 1.6
 
 /** One heap on its way through its weather and everything that is done to it. */
 export class Run {
@@ -51,7 +55,7 @@ export class Run {
   private nextDeed = 0
   private turns = 0
   private asksOn = 1
-  private memory: HabitMemory = { lastDay: 0, turnsSeen: 0, peakC: 0 }
+  private memory: HabitMemory = { lastDay: 0, turnsSeen: 0, peakC: 0, asked: 0 }
   private readonly spells: Spells | undefined
   private readonly outside: Outside
   private before = emptyCourse(Float64Array.of(0))
@@ -62,11 +66,12 @@ export class Run {
 
   /** A run of a sound case (see `troubleOf`) from its beginning, or from where another one of the same heap halted. */
   constructor(private readonly what: HeapCase, traits: Traits, from?: Halt) {
-    const { charge, standing, weather, startsAboveK, starter, constants } = what
+    const { charge, standing, weather, startsAboveK, starter, constants, iceMJ } = what
     this.spells = spellsAt(traits.spells)
     this.outside = { airC: 0, rainMmDay: 0, openShare: weather.openShare }
-    this.heap = newHeap(charge, standing, traits, 0, starter, constants)
-    this.heap.parts.celsius.fill(this.airOn(0) + startsAboveK)
+    // What is livelier than usual is so by its life and its warmth.
+    this.heap = newHeap(charge, standing, traits, 0, Math.min(MOST_ALIVE, starter * traits.lively), constants, iceMJ)
+    this.heap.parts.celsius.fill(this.airOn(0) + startsAboveK * (startsAboveK > 0 ? Math.min(MOST_LIVELY, traits.lively) : 1))
     if (from) {
       restore(this.heap, from.heap)
       ;({ nextDeed: this.nextDeed, turns: this.turns, asksOn: this.asksOn } = from)
@@ -122,14 +127,27 @@ export class Run {
     // Asked every day, so that it knows the heap; heard only from its day on.
     const turns = this.what.habit.turnsToday(this.heap, airC, this.turns, this.memory)
     if (day < this.what.habitFromDay) return
-    if (turns) {
+    if (turns && this.isMade()) {
       turn(this.heap, airC)
       into.habitTurns.push(day)
       this.turns++
     }
+    else if (turns) {
+      // Left out: it is asked again when it is due again.
+      this.memory.lastDay = day
+      this.memory.peakC = 0
+    }
     const { watered } = this.what.habit
     if (watered && (turns || day % watered.everyDays === 0))
       this.waterIfDry(turns ? watered.belowWhenTurned : watered.below, watered.to, airC, into)
+  }
+
+  /** Whether its gardener makes the turn that is asked for: evenly so many of all. */
+  private isMade(): boolean {
+    const share = Math.min(1, Math.max(LEAST_MADE, this.heap.traits.tends))
+    const { asked } = this.memory
+    this.memory.asked++
+    return Math.floor((asked + 1) * share + SOON) > Math.floor(asked * share + SOON)
   }
 
   private waterIfDry(below: number, to: number, airC: number, into: Course): void {

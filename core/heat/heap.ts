@@ -18,6 +18,8 @@ export const DRY_MJ_KGK = 0.0014
 export interface Parts extends Cells {
   /** How fast it warmed in the last step, K a day: where the next step leads is told by it. */
   readonly warming: Float64Array
+  /** Heat that its ice still takes before it warms, MJ. */
+  readonly iceMJ: Float64Array
 }
 
 /** What is kept for the heap as a whole. */
@@ -29,10 +31,14 @@ export interface Whole {
   stiffness: number
   holdsKgKg: number
   pace: number
+  /** How much quicker what goes within weeks is used up, for what turning has broken, 1 before. */
+  broken: number
   /** Volume of all that went in, before any settling, litres. */
   looseL: number
   /** Free air space as it was filled. */
   looseAir: number
+  /** Whether there is ice in it. */
+  frozen: boolean
   /** Dry mass of all that went in, and what of it can be used. */
   chargedDryKg: number
   chargedUsableKg: number
@@ -147,9 +153,11 @@ const TRODDEN_IN = 0.5
  * A heap just built.
  * @param startC its temperature when built, °C.
  * @param starter microbes to begin with, 0 to 1; finished compost brings more.
+ * @param iceMJ heat that what is frozen in it takes before it warms.
  */
 export function newHeap(
   charge: Charge, standing: Standing, traits: Traits, startC: number, starter = 0.15, constants: Constants = USUAL_CONSTANTS,
+  iceMJ = 0,
 ): Heap {
   const { rapidKg, mediumKg, slowKg, restKg } = poolsOf(charge, traits)
   const dryKg = dryKgOf(charge)
@@ -158,12 +166,12 @@ export function newHeap(
     parts: {
       celsius: numbers().fill(startC), waterKg: shared(shiftedWaterKg(charge, dryKg, traits.moisture)),
       rapidKg: shared(rapidKg), mediumKg: shared(mediumKg), slowKg: shared(slowKg), restKg: shared(restKg),
-      microbes: numbers().fill(starter), reach: numbers().fill(1), oxygenPct: numbers().fill(20.9), warming: numbers(),
+      microbes: numbers().fill(starter), reach: numbers().fill(1), oxygenPct: numbers().fill(20.9), warming: numbers(), iceMJ: shared(iceMJ),
     },
     whole: {
       ashKg: charge.ashKg, nitrogenKg: charge.nitrogenKg, carbonKg: charge.carbonKg * traits.ratio,
-      mattingShare: charge.mattingShare, stiffness: charge.stiffness, holdsKgKg: charge.holdsKgKg, pace: charge.pace,
-      looseL: charge.volumeL, looseAir: looseAirOf(charge, dryKg), chargedDryKg: dryKg, chargedUsableKg: rapidKg + mediumKg + slowKg,
+      mattingShare: charge.mattingShare, stiffness: charge.stiffness, holdsKgKg: charge.holdsKgKg, pace: charge.pace, broken: 1,
+      looseL: charge.volumeL, looseAir: looseAirOf(charge, dryKg), frozen: iceMJ > 0, chargedDryKg: dryKg, chargedUsableKg: rapidKg + mediumKg + slowKg,
       settled: TRODDEN_IN, topL: 0, topCarbonKg: 0, topNitrogenKg: 0, day: 0, packedDay: -1, strideDays: FIRST_STRIDE_DAYS,
     },
     ledger: { decayedKg: 0, waterMadeKg: 0, evaporatedKg: 0, drainedKg: 0, pouredKg: 0, releasedMJ: 0, lostMJ: 0, carriedMJ: 0 },
@@ -191,7 +199,7 @@ export function newHeap(
 export const FIRST_STRIDE_DAYS = 1 / 32
 
 const PART_NAMES = [
-  'celsius', 'waterKg', 'rapidKg', 'mediumKg', 'slowKg', 'restKg', 'microbes', 'reach', 'oxygenPct', 'warming',
+  'celsius', 'waterKg', 'rapidKg', 'mediumKg', 'slowKg', 'restKg', 'microbes', 'reach', 'oxygenPct', 'warming', 'iceMJ',
 ] as const satisfies readonly (keyof Parts)[]
 
 /** A heap as it stood once, to go on from. */
@@ -238,10 +246,10 @@ export function usedShare({ parts: { rapidKg, mediumKg, slowKg }, whole }: Heap)
   return whole.chargedUsableKg > 0 ? 1 - (total(rapidKg) + total(mediumKg) + total(slowKg)) / whole.chargedUsableKg : 1
 }
 
-/** Heat held above 0 °C, MJ. */
+/** Heat held above 0 °C, MJ: less what its ice lacks. */
 export function heldMJ(heap: Heap): number {
   let sum = 0
-  for (let i = 0; i < PARTS; i++) sum += capacityMJK(heap, i) * heap.parts.celsius[i]!
+  for (let i = 0; i < PARTS; i++) sum += capacityMJK(heap, i) * heap.parts.celsius[i]! - heap.parts.iceMJ[i]!
   return sum
 }
 

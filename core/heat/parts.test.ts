@@ -88,7 +88,7 @@ describe('traits', () => {
   it('are usual at 0 and one standard deviation away at 1', () => {
     expect(USUAL_TRAITS.medium).toBe(1)
     const first = TRAIT_NAMES.indexOf('medium')
-    expect(traitsAt(TRAIT_NAMES.map((_, index) => index === first ? 1 : 0)).medium).toBeCloseTo(Math.exp(0.22), 12)
+    expect(traitsAt(TRAIT_NAMES.map((_, index) => index === first ? 1 : 0)).medium).toBeCloseTo(Math.exp(0.26), 12)
     // Beyond four standard deviations nothing is met: e^(4·0.3) for the rapid pool.
     expect(traitsAt([50]).rapid).toBeCloseTo(Math.exp(1.2), 12)
   })

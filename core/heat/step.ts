@@ -1,6 +1,6 @@
 import { HOT, COOL, MOISTURE, SATURATED, CREEPS } from './limit-tables'
-import { solveLinked } from './conduction'
-import { BOUNDS, DRY_MJ_KGK, MIDDLES, partDryKg, SHELLS, sphereRadiusM, TOP, WATER_MJ_KGK, type Heap } from './heap'
+import { conductsWmK, solveLinked } from './conduction'
+import { BOUNDS, capacityMJK, DRY_MJ_KGK, MIDDLES, partDryKg, SHELLS, sphereRadiusM, TOP, WATER_MJ_KGK, type Heap } from './heap'
 import { AIR_MJ_KGK, DIE_ABOVE_C, EVAPORATION_MJ_KG, goneShare, LEAST_MICROBES, MJ_DAY_W, OXYGEN_IN_AIR } from './laws'
 import { FRESH_AIR_O2_PCT, nitrogenShare, steadyOxygenPct } from './limits'
 import { byAirSpace, pack } from './packing'
@@ -8,8 +8,6 @@ import { atCelsius, atShare, greaterAtCelsius } from './table'
 import { saturationSlope } from './vapour'
 
 const LEAST_DEPTH_M = 0.06
-/** Heat conducted by moist stuff goes with its density, within what is measured, W/mK. */
-const CONDUCTS = { atKgM3: 400, least: 0.15, most: 0.55 }
 /** Outside air carries this share of the water it could: less the warmer the day. */
 const HUMIDITY = { at8: 0.85, perK: 0.012, least: 0.4 }
 /** Drier than this, the stuff gives its water up reluctantly: half of it at this much water for each dry kilogram. */
@@ -19,7 +17,7 @@ const SETTLING_DAYS = 2.5
  * A step may warm by so much and multiply the microbes by so much (as a logarithm); it grows from step to step by so much, and
  * is never longer than the last.
  */
-const STEP = { warmsK: 2.5, grows: 0.25, stretches: 1.6, mostDays: 1, warmMostDays: 0.5 }
+const STEP = { warmsK: 2, grows: 0.15, stretches: 1.6, mostDays: 1, warmMostDays: 0.5 }
 /** A heap this much above the air is still at work. */
 const AT_WORK_K = 6
 
@@ -71,7 +69,7 @@ function respire(heap: Heap, airC: number, days: number, count: number): void {
   const topGeneral = whole.pace * nitrogenShare(whole.topCarbonKg, whole.topNitrogenKg)
   const cool = k.coolShare + (k.coolLater - k.coolShare) * whole.day / (whole.day + k.coolLaterDays)
   const rapid = k.rapidDay
-  const medium = k.mediumDay * traits.medium
+  const medium = k.mediumDay * traits.medium * whole.broken
   const slow = k.slowDay * traits.slow
   for (let i = 0; i < count; i++) {
     const rapidHere = rapidKg[i]!
@@ -119,7 +117,7 @@ function burn(heap: Heap, days: number, count: number): number {
   const buried = k.reach * traits.reach
   let burntKg = 0
   let carriedMJ = 0
-  const mediumDay = k.mediumDay * traits.medium
+  const mediumDay = k.mediumDay * traits.medium * whole.broken
   const slowDay = k.slowDay * traits.slow
   const shellUsableKg = whole.chargedUsableKg / SHELLS + 1e-9
   const regained = days / (k.reachDays + days)
@@ -179,6 +177,22 @@ function evaporation({ parts, work }: Heap, i: number, airC: number, outsideX: n
   work.right[i]! += (capacity + b) * t - taken * EVAPORATION_MJ_KG - flow * AIR_MJ_KGK * (t - airC)
 }
 
+/** What would warm above freezing thaws first. */
+function thaw(heap: Heap, count: number): void {
+  const { parts: { celsius, iceMJ } } = heap
+  let left = 0
+  for (let i = 0; i < count; i++) {
+    const capacity = capacityMJK(heap, i)
+    const taken = Math.min(iceMJ[i]!, Math.max(0, celsius[i]!) * capacity)
+    if (taken > 0) {
+      iceMJ[i]! -= taken
+      celsius[i]! -= taken / capacity
+    }
+    left += iceMJ[i]!
+  }
+  heap.whole.frozen = left > 0
+}
+
 /** Takes over what was solved: new temperatures, what steamed off, what was lost. @returns how long the next step may be. */
 function takeOver(heap: Heap, airC: number, days: number, count: number, through: number, overTop: number): number {
   const { parts: { celsius, waterKg, warming }, work: { right, carries, carriesMore, airKgDay }, ledger } = heap
@@ -206,6 +220,7 @@ function takeOver(heap: Heap, airC: number, days: number, count: number, through
   ledger.lostMJ += lostMJ
   ledger.evaporatedKg += steamKg
   ledger.carriedMJ -= steamMJ
+  if (heap.whole.frozen) thaw(heap, count)
   return warmest - airC > AT_WORK_K
     ? Math.min(STEP.warmMostDays, STEP.warmsK / (fastest + 1e-9))
     : Math.min(STEP.mostDays, STEP.warmsK / (fastest + 1e-9))
@@ -221,10 +236,7 @@ function exchange(heap: Heap, airC: number, days: number, count: number): number
   const { dryKg } = work
   let massKg = 0
   for (let i = 0; i < count; i++) massKg += waterKg[i]! + dryKg[i]!
-  const conducts
-    = traits.conductivity
-      * Math.min(CONDUCTS.most, Math.max(CONDUCTS.least, k.conductivityWmK * Math.sqrt(massKg / volumeM3 / CONDUCTS.atKgM3)))
-      * MJ_DAY_W
+  const conducts = traits.conductivity * conductsWmK(massKg / volumeM3, k.conductivityWmK) * MJ_DAY_W
   const humidity = Math.max(HUMIDITY.least, Math.min(HUMIDITY.at8, HUMIDITY.at8 - HUMIDITY.perK * (airC - 8)))
   const outsideX = humidity * atCelsius(SATURATED, airC)
   const outer = SHELLS - 1

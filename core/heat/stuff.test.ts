@@ -7,7 +7,8 @@ import { chargeOf, usableShares } from './charge'
 import { CONSTANTS, CONSTANT_NAMES } from './constants'
 import { dryKgOf, newHeap, poolsOf } from './heap'
 import { byAirSpace, pack, wetness } from './packing'
-import { breathOf, respirationMgG } from './respiration'
+import { temperatureShare } from './limits'
+import { breathOf, rawnessOf, reheatsK, uptakeMmolKgH } from './respiration'
 import { spellsAt } from './spells'
 import { atCelsius, atShare, celsiusTable, greaterAtCelsius, shareTable } from './table'
 import { traitsAt, USUAL_TRAITS } from './traits'
@@ -123,34 +124,56 @@ describe('weight', () => {
 })
 
 describe('breath', () => {
-  it('by hand: a tenth of the dry matter of the medium pool, and nothing else', () => {
-    const charge = { ...chargeFrom(BALANCED, 0), rapidKg: 0, mediumKg: 10, slowKg: 0, restKg: 90, pace: 1 }
+  const MEDIUM_ONLY = { ...chargeFrom(BALANCED, 0), rapidKg: 0, slowKg: 0, ashKg: 0, pace: 1 }
+
+  it('by hand: a tenth of the organic matter of the medium pool, and nothing else', () => {
+    const charge = { ...MEDIUM_ONLY, mediumKg: 10, restKg: 90 }
     const heap = newHeap(charge, cube(charge).standing, USUAL_TRAITS, 15)
     const breath = breathOf(heap)
-    // f_T at 35 °C: −47·35² / (59·(59·(−24) + 23·(59 − 70))) = 57575/98471 = 0.58469; 1 − e^(−k·0.58469·4) goes, at 1.2 g of
-    // oxygen a gram: 1000·1.2·0.1 of that.
-    const goes = 1 - Math.exp(-CONSTANTS.mediumDay.value * 0.58469 * 4)
-    expect(breath.medium).toBeCloseTo(goes, 3)
-    expect(respirationMgG(heap, breath)).toBeCloseTo(120 * goes, 1)
+    // f_T at 30 °C: of those that like it hot −52·900 / (59·(59·(−29) + 23·(59 − 60))) = 46800/102306 = 0.4575; of the cool ones, at 1:
+    // (30 − 50)·35² / (43·(43·(30 − 38) − (−12)·(−5 + 38 − … ))) is more: 0.915. So k·0.915 a day of a tenth, 1.2 g of oxygen a gram, 31,250
+    // mmol a kilogram, over 24 hours.
+    const share = temperatureShare(30, CONSTANTS.coolLater.value)
+    expect(share).toBeCloseTo(0.89, 1)
+    const perDay = CONSTANTS.mediumDay.value * share
+    expect(breath.inSample.medium).toBeCloseTo(perDay, 9)
+    expect(uptakeMmolKgH(heap, breath)).toBeCloseTo(0.1 * perDay * CONSTANTS.oxygenKgKg.value * 31_250 / 24, 6)
+  })
+
+  it('is counted by what is organic: ash beside it changes nothing', () => {
+    const plain = { ...MEDIUM_ONLY, mediumKg: 10, restKg: 90 }
+    const ashy = { ...plain, restKg: 190, ashKg: 100 }
+    const [one, other] = [plain, ashy].map((charge) => {
+      const heap = newHeap(charge, cube(charge).standing, USUAL_TRAITS, 15)
+      return uptakeMmolKgH(heap, breathOf(heap))
+    })
+    expect(other).toBeCloseTo(one!, 9)
   })
 
   it('is that of the rawer fifth: one raw shell of six and a bit of the next', () => {
-    const charge = { ...chargeFrom(BALANCED, 0), rapidKg: 0, mediumKg: 60, slowKg: 0, restKg: 540, pace: 1 }
+    const charge = { ...MEDIUM_ONLY, mediumKg: 60, restKg: 540 }
     const heap = newHeap(charge, cube(charge).standing, USUAL_TRAITS, 15)
-    const even = respirationMgG(heap, breathOf(heap))
+    const even = uptakeMmolKgH(heap, breathOf(heap))
     heap.parts.mediumKg[5]! += 20
     heap.parts.restKg[5]! -= 20
     // The raw shell breathes three times as much and is a sixth of all; the fifth takes a thirtieth of the others: (5·3 + 1)/6.
-    expect(respirationMgG(heap, breathOf(heap)) / even).toBeCloseTo(16 / 6, 2)
+    expect(uptakeMmolKgH(heap, breathOf(heap)) / even).toBeCloseTo(16 / 6, 2)
   })
 
-  it('falls as a heap goes on, and does not hear of a cold day', () => {
+  it('falls as a heap goes on, with what it would reheat by, and is ripe where neither is above its limit', () => {
     const charge = chargeFrom(BALANCED, 0)
-    const on = (day: number, airC: number) => {
-      const heap = heapAfter(cube(charge, { airC }), day)
-      return respirationMgG(heap, breathOf(heap))
+    const on = (day: number) => {
+      const heap = heapAfter(cube(charge), day)
+      pack(heap)
+      const breath = breathOf(heap)
+      return [uptakeMmolKgH(heap, breath), reheatsK(heap, breath), rawnessOf(heap, breath)] as const
     }
-    expect([5, 20, 60].map(day => on(day, 15))).toEqual([...[5, 20, 60].map(day => on(day, 15))].sort((a, b) => b - a))
+    const seen = [5, 20, 60, 200, 400].map(on)
+    for (const row of [0, 1, 2]) {
+      const values = seen.map(one => one[row]!)
+      expect(values).toEqual([...values].sort((a, b) => b - a))
+    }
+    for (const [uptake, reheats, rawness] of seen) expect(rawness).toBeCloseTo(Math.max(uptake / 8, reheats / 10), 9)
   })
 })
 

@@ -5,18 +5,20 @@
 export const TRAITS = {
   /** Size of the rapid pool, and pace of the two others: each on its own, since the first days tell little of the last. */
   rapid: { kind: 'factor', usual: 1, spread: 0.3 },
-  medium: { kind: 'factor', usual: 1, spread: 0.22 },
+  medium: { kind: 'factor', usual: 1, spread: 0.26 },
   slow: { kind: 'factor', usual: 1, spread: 0.25 },
   /** How much of it can be used at all. */
-  usable: { kind: 'factor', usual: 1, spread: 0.1 },
+  usable: { kind: 'factor', usual: 1, spread: 0.11 },
   /** Heat given off by a kilogram. */
   heat: { kind: 'factor', usual: 1, spread: 0.05 },
   /** How soon what is left is out of reach. */
-  reach: { kind: 'factor', usual: 1, spread: 0.35 },
+  reach: { kind: 'factor', usual: 1, spread: 0.4 },
   /** The mix's carbon to nitrogen ratio beside the one worked out. */
   ratio: { kind: 'factor', usual: 1, spread: 0.12 },
   /** Its moisture beside the one worked out, wet basis. */
   moisture: { kind: 'shift', usual: 0, spread: 0.04 },
+  /** How warm and how full of life it comes. */
+  lively: { kind: 'factor', usual: 1, spread: 0.3 },
   /** How fast its microbes multiply. */
   growth: { kind: 'factor', usual: 1, spread: 0.4 },
   /** Air that streams through for each kelvin of warmth. */
@@ -35,7 +37,9 @@ export const TRAITS = {
   /** Which spells of weather come: read as a place among many, nothing else. */
   spells: { kind: 'shift', usual: 0, spread: 1 },
   /** How much is still respired when a gardener calls it ripe, beside the limit. */
-  ripe: { kind: 'factor', usual: 1, spread: 0.12 },
+  ripe: { kind: 'factor', usual: 1, spread: 0.07 },
+  /** Share of the turns that are asked for which its gardener makes: 1 at most. */
+  tends: { kind: 'shift', usual: 1, spread: 0.3 },
 } as const satisfies Record<string, { readonly kind: 'factor' | 'shift', readonly usual: number, readonly spread: number }>
 
 export type TraitName = keyof typeof TRAITS

@@ -42,4 +42,16 @@ describe('what is sown in a hotbed', () => {
     } of CROPS)
       expect(baseC < fromC && fromC < toC && low < typical && typical < high).toBe(true)
   })
+
+  it('hardly grows below ten hours of daylight, however warm it stands; leafy ones below nine', () => {
+    const [soil, long, short] = [steady(18, 200), steady(14, 200), steady(9.5, 200)]
+    const had = (id: string, light: number[]) => sowing(cropOf(id)!, soil, 0, light).from
+    expect(had('radish', short)).toBeUndefined()
+    // Grown to 22 days' worth of a day of 12.5 hours: 14 hours are worth 1.12 of it.
+    expect(had('radish', long)).toBe(4 + Math.ceil(22 / 1.12))
+    expect(had('lettuce', short)).toBe(5 + Math.ceil(30 / (9.5 / 12.5)))
+    expect(had('lettuce', steady(8.5, 200))).toBeUndefined()
+    // It comes up in the dark all the same.
+    expect(sowing(cropOf('radish')!, soil, 0, short).up).toBe(4)
+  })
 })

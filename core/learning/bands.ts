@@ -1,4 +1,4 @@
-import { normalShare } from '../statistics/normal'
+import { quantileOfNormal } from '../statistics/normal'
 import type { Carried } from './discrepancy'
 import type { Band } from './forecast'
 
@@ -46,17 +46,6 @@ export function meanOf(rows: readonly Float32Array[]): Float32Array {
 const STRAYING = 200
 const GOLDEN = 0.6180339887498949
 const strays = Float64Array.from({ length: STRAYING }, (_, index) => quantileOfNormal(((index + 0.5) * GOLDEN) % 1))
-
-/** Standard normal quantile by halving its distribution function; for shares within 0.001 and 0.999. */
-function quantileOfNormal(share: number): number {
-  let [low, high] = [-3.1, 3.1]
-  for (let halving = 0; halving < 40; halving++) {
-    const middle = (low + high) / 2
-    if (normalShare(middle) < share) low = middle
-    else high = middle
-  }
-  return (low + high) / 2
-}
 
 /**
  * The middle and the 80 % band of what would be read: each row strays by what is carried forward of its residual (with its noise).

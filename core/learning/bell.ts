@@ -1,5 +1,3 @@
-import { normal, type Random } from '../random/random'
-
 /** A normal distribution in several dimensions: its middle, and a lower triangular root of its covariance, row by row. */
 export interface Bell {
   readonly middle: Float64Array
@@ -56,10 +54,9 @@ export function bellAround(points: readonly Float64Array[], weights: Float64Arra
   return { middle, root, logDeterminant }
 }
 
-/** A draw from the bell. */
-export function drawFrom({ middle, root }: Bell, random: Random): Float64Array {
+/** A draw from the bell. @param steps standard normals, one a dimension. */
+export function placed({ middle, root }: Bell, steps: Float64Array): Float64Array {
   const n = middle.length
-  const steps = Float64Array.from({ length: n }, () => normal(random))
   return Float64Array.from(middle, (from, i) => {
     let sum = from
     for (let j = 0; j <= i; j++) sum += root[i * n + j]! * steps[j]!

@@ -2,9 +2,9 @@ import { seededRandom } from '../random/random'
 import { bandOf, bandOfReadings, BAND_MEMBERS, drawnByWeight } from './bands'
 import { carried, fitsOf, type Discrepancy, type Residual } from './discrepancy'
 import { logFit, type StampedFinding } from './fit'
-import type { Forecast } from './forecast'
+import type { DayWindow, Forecast } from './forecast'
 import { learning, type Learnt, type Progress } from './learn'
-import { middleOf, movesOf, windowBy } from './windows'
+import { middleOf, movesOf, widened, windowBy, type Widening } from './windows'
 
 /** What a forecast is made of, where each possible course is a few rows of numbers at the same times. */
 export interface Foreseeing<C, Row extends string> {
@@ -29,6 +29,8 @@ export interface Foreseeing<C, Row extends string> {
   /** Bands by what is known now, and by what was known at the start, each of a row. */
   readonly bands: Readonly<Record<string, Row>>
   readonly bandsAtStart: Readonly<Record<string, Row>>
+  /** How much wider than they come windows are told, where other laws have come beside them. */
+  readonly widens?: Widening
   /** How far what is read strays from any one course, as a standard deviation of the row; its bands are so much wider. */
   readonly strays?: Readonly<Partial<Record<Row, number>>>
   /**
@@ -106,7 +108,8 @@ export function* foresee<C, Row extends string>(what: Foreseeing<C, Row>): Gener
     },
   })
   const weights = learnt.weightsAfter(Infinity)
-  const [now, start] = [drawnByWeight(weights, BAND_MEMBERS), drawnByWeight(learnt.weightsAfter(0), BAND_MEMBERS)]
+  const now = drawnByWeight(weights, BAND_MEMBERS)
+  const start = Array.from(learnt.weightsAfter(0).keys()).slice(0, what.members)
   const unseen = yield* withoutLooks(what, learnt.points, start, kept)
   const bands = (of: Readonly<Record<string, Row>>, members: readonly number[], seen: boolean) => Object.entries(of).map(([name, from]) => {
     const rows = members.map((index, at) => row(seen ? kept[index]! : unseen[at]!, from))
@@ -123,12 +126,15 @@ export function* foresee<C, Row extends string>(what: Foreseeing<C, Row>): Gener
     return [name, spread === undefined ? bandOf(times, rows, 1) : bandOfReadings(times, rows, rows.map(() => steady))] as const
   })
   const windows = Object.entries(what.windows).map(([name, dayOf]) => {
-    const window = windowBy(kept.map(dayOf))
+    const wide = (day: DayWindow, count: number) =>
+      what.widens ? widened(day, Math.min(findings.length, count), horizonDay, what.widens) : day
+    const byMembers = windowBy(kept.map(dayOf))
+    const window = (of: Float64Array, count = Infinity) => wide(byMembers(of), count)
     const even = new Float64Array(unseen.length).fill(1 / unseen.length)
-    const first = windowBy(unseen.map(dayOf))(even)
+    const first = findings.length === 0 ? window(weights, 0) : wide(windowBy(unseen.map(dayOf))(even), 0)
     return [name, {
       start: first, now: window(weights),
-      moves: movesOf(findings, first, window(weights), count => window(learnt.weightsAfter(count)), middleDays(what, learnt, dayOf)),
+      moves: movesOf(findings, first, window(weights), count => window(learnt.weightsAfter(count), count), middleDays(what, learnt, dayOf)),
     }] as const
   })
   return {

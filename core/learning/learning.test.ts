@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { seededRandom } from '../random/random'
-import { bellAround, drawFrom, logDensity, standardBell } from './bell'
+import { evenNormals } from './even-draws'
+import { bellAround, logDensity, placed, standardBell } from './bell'
 import { normalShare } from '../statistics/normal'
 import { logFit } from './fit'
 import { learning, type Learnt, type Lesson } from './learn'
@@ -45,7 +46,7 @@ describe('bells', () => {
     const random = seededRandom(2)
     // Two dimensions, spreads 2 and 1, the second following half of the first's step.
     const wide = { middle: Float64Array.of(3, -1), root: Float64Array.of(2, 0, 0.5, 1), logDeterminant: Math.log(2) }
-    const points = Array.from({ length: 20_000 }, () => drawFrom(wide, random))
+    const points = evenNormals(20_000, 2, random).map(steps => placed(wide, steps))
     const again = bellAround(points, new Float64Array(points.length).fill(1 / points.length), 1)
     expect(again.middle[0]).toBeCloseTo(3, 1)
     expect(again.root[0]).toBeCloseTo(2, 1)

@@ -10,7 +10,7 @@ describe('how sure a window is, in words', () => {
     [80, 130, /^Fairly sure: to about 7 weeks\.$/],
     [80, 131, /^Rough: to about 7 weeks\. It hangs/],
     [80, 180, /^Rough: to about 3 months\. /],
-    [80, 181, /^Very rough: to about 3 months\. .*narrows it\.$/],
+    [80, 181, /^Very rough: to about 3 months\. It hangs on the weather, and on how it is looked after\.$/],
     [0, 700, /^Very rough: to about 23 months\. /],
   ] as const)('from day %i to %i', (low, high, words) => {
     expect(howSure({ low, high })).toMatch(words)

@@ -6,7 +6,7 @@ const WORDS: readonly { readonly upToDays: number, readonly sure: string, readon
   { upToDays: 21, sure: 'Quite sure' },
   { upToDays: 50, sure: 'Fairly sure' },
   { upToDays: 100, sure: 'Rough', note: 'It hangs on the weather, and on how it is looked after.' },
-  { upToDays: Infinity, sure: 'Very rough', note: 'It hangs on the weather and on how it is looked after; what you record narrows it.' },
+  { upToDays: Infinity, sure: 'Very rough', note: 'It hangs on the weather, and on how it is looked after.' },
 ]
 
 const DAYS_A_MONTH = 30.4

@@ -13,6 +13,21 @@ export function windowBy(days: readonly number[]): (weights: Float64Array) => Da
   }
 }
 
+/** How much wider than its possible courses come a window is told: at the start, where much was found, and after how many the first fades. */
+export interface Widening { readonly start: number, readonly end: number, readonly foundTimes: number }
+
+/**
+ * A window as much wider as heaps of other laws have come beside it: in proportion, so that nothing comes before the beginning. Its
+ * middle stays.
+ * @param found how many things were found. @param horizonDay no end that lay within it is told beyond it.
+ */
+export function widened({ low, typical, high }: DayWindow, found: number, horizonDay: number, widening: Widening): DayWindow {
+  const { start, end, foundTimes } = widening
+  const by = end + (start - end) * Math.exp(-found / foundTimes)
+  const out = (day: number) => typical > 0 && day > 0 ? typical * (day / typical) ** by : day
+  return { low: out(low), typical, high: Math.min(Math.max(high, horizonDay), out(high)) }
+}
+
 /** A window moved to another middle. */
 const around = ({ low, typical, high }: DayWindow, middle: number): DayWindow =>
   ({ low: low + middle - typical, typical: middle, high: high + middle - typical })

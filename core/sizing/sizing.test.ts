@@ -80,9 +80,9 @@ describe('a need', () => {
     expect(found.vessels).toBe(1)
     // 1053 L would stand 68 cm high.
     expect(found.tooLittle).toBe(true)
-    // By the thermometer: 75 days at best, 300 at the latest.
-    expect(found.safeBy).toEqual(day('2026-08-05'))
-    expect(found.justBy).toEqual(day('2027-03-18'))
+    // By the thermometer: 65 days at best, 290 at the latest.
+    expect(found.safeBy).toEqual(day('2026-08-15'))
+    expect(found.justBy).toEqual(day('2027-03-28'))
     expect(found.inTime).toBe('tight')
     expect(plan(400, day('2027-06-01'), usual, 'weekly').inTime).toBe('in-time')
   })

@@ -3,7 +3,7 @@ import { inputsOf, type Batch } from '../journal/garden'
 import type { MaterialBook } from '../materials/book'
 import { mixBalance } from '../mix/balance'
 import { ingredientsOf, portionOf } from '../mix/portion'
-import { range, type Range } from '../units/range'
+import { range, scaleRange, type Range } from '../units/range'
 import { Z80 } from '../statistics/counts'
 
 /** How much comes out for each litre built, and what that is taken from. */
@@ -40,4 +40,18 @@ export function expectedYield(batches: readonly Batch[], book: MaterialBook, usu
   const mean = (usual.typical / priorVariance + shares.reduce((sum, share) => sum + share, 0) / BATCH_SD ** 2) / precision
   const half = Z80 * Math.sqrt(1 / precision + BATCH_SD ** 2)
   return { share: shares.length === 0 ? usual : range(Math.max(0.02, mean - half), mean, Math.min(1, mean + half)), batches: shares.length }
+}
+
+/** What is likely to come out of a batch, litres, and by how many of the garden's own that is told. */
+export interface ExpectedOut { readonly litres: Range, readonly batches: number }
+
+/**
+ * What is likely to come out of a batch that stands: by the garden's own finished ones first, else as is usual.
+ * @param others batches of the same method. @param usual litres out per litre built, an 80 % range. Nothing where none of it is known.
+ */
+export function expectedOut(batch: Batch, others: readonly Batch[], book: MaterialBook, usual: Range): ExpectedOut | undefined {
+  const built = mixBalance(ingredientsOf(inputsOf(batch), book).map(portionOf))
+  if (!built.ok) return undefined
+  const { share, batches } = expectedYield(others.filter(({ id }) => id !== batch.id), book, usual)
+  return { litres: scaleRange(share, built.value.volumeL), batches }
 }

@@ -53,19 +53,24 @@ export interface CubeSettings {
   readonly wall?: Wall
   readonly deeds?: readonly Deed[]
   readonly constants?: Constants
+  /** How it has come: warmer than the air, K, and alive; a little of both where nothing is said. */
+  readonly laid?: { readonly startsAboveK: number, readonly starter: number, readonly iceMJ?: number }
 }
+
+const USUALLY_LAID = { startsAboveK: 4, starter: 0.15 }
 
 /** A square heap in steady air that nobody turns unless the deeds say so. */
 export function cube(
   charge: Charge,
   {
     sideM = 1.2, airC = 15, rainMm = 0, openShare = 0, openTop = false, wall = 'boards', deeds = [], constants = USUAL_CONSTANTS,
+    laid = USUALLY_LAID,
   }: CubeSettings = {},
 ): HeapCase {
   return {
     charge, standing: { wall, footprintM2: sideM * sideM, perimeterM: 4 * sideM, openTop },
     weather: { airC: Float64Array.of(airC), rainMm: Float64Array.of(rainMm), openShare },
-    deeds, startsAboveK: 4, starter: 0.15, habitFromDay: 1e9, habit: { turnsToday: () => false }, constants,
+    deeds, ...laid, habitFromDay: 1e9, habit: { turnsToday: () => false }, constants,
   }
 }
 

@@ -151,7 +151,7 @@ export function slowHeld(cases: number, strayed: boolean, members: number): Held
       return [stamped({ kind: 'value', row: 'volumeL', day, value: litres, spread: Math.max(20, 0.1 * litres), trust: 0.7 }, index)]
     })
     const forecast = finished(slowAnswer({ ...base, findings }, members))
-    const ready = ripeDay(truth, HEATED.ripeMgG * slowTraitsAt(point).ripe, SLOW.restDays)
+    const ready = ripeDay(truth, slowTraitsAt(point).ripe, SLOW.restDays)
     if (within(ready, forecast.windows.ready!.now)) held++
   }
   return [{ name: 'slow heap: ready', held, of: cases }]
@@ -250,7 +250,7 @@ export function towerHeld(cases: number, strayed: boolean): Held[] {
     if (value >= core.low[later]! && value <= core.high[later]!) held.core++
     const ripe = heatTraitsAt(point).ripe
     const ready = Math.max(
-      ripeDayOf(course, HEATED.ripeMgG * ripe) ?? base.horizonDay,
+      ripeDayOf(course, ripe) ?? base.horizonDay,
       workedUp(course, { days: 0 }, 0, base.workingDays * Math.max(1, ripe) ** 2).day ?? base.horizonDay,
     )
     if (within(Math.min(ready, base.horizonDay), forecast.windows.ready!.now)) held.ready++

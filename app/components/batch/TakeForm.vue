@@ -1,20 +1,21 @@
 <script setup lang="ts">
 import { unknownCautions } from '#core/already'
-import { earliestOf } from '#core/journal/garden'
+import { earliestOf, hasBegun } from '#core/journal/garden'
 import { goneInL, cameOutL } from '#core/garden/batch'
 import { numberText } from '#core/units/format'
 import { HEIGHT } from '#core/journal/earlier'
 import { carriedByBatch } from '#core/lots/carried'
 import { carriedCautions } from '#core/lots/words'
-import { quantityOf } from '#core/methods/contract'
+import { balancedOf, quantityOf } from '#core/methods/contract'
+import { expectedOut } from '#core/sizing/yields'
 import { containerThen, type Amount } from '#core/units/container'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** Taking out what has become of a batch, in part or all of it: each product goes into the store. */
 const { known } = defineProps<{ known: KnownBatch }>()
-const { store, materialContainers, materials, surroundings, now } = useGarden()
+const { store, materialContainers, materials, surroundings, now, everything } = useGarden()
 const { record } = useRecorder()
-const { quantity, sieve } = useSay()
+const { quantity, sieve, span } = useSay()
 const router = useRouter()
 
 const { life: look, face: { words } } = known.method
@@ -36,6 +37,15 @@ const inL = computed(() => goneInL(known.batch, materials.value))
 /** Loose stuff never grows; a tenth is left for containers that are filled unevenly. */
 const MOST_SHARE = 1.1
 const before = computed(() => cameOutL(known.batch))
+/** By the garden's own harvests first. */
+const usualYield = balancedOf(known.method)?.sizing.usualYield
+const likely = computed(() => {
+  if (!usualYield) return ''
+  const same = everything.value.filter(one => hasBegun(one) && one.began.methodId === known.method.id)
+  const out = expectedOut(known.batch, same, materials.value, usualYield)
+  const by = out && out.batches > 0 ? `by ${out.batches === 1 ? 'one' : out.batches} of your own` : 'as is usual'
+  return out ? `In all about ${span('volume', Math.max(0, out.litres.low - before.value), Math.max(0, out.litres.high - before.value))}, ${by}.` : ''
+})
 /** What has to come first, while it has not; what is taken all the same leaves the batch where it is, with all it still asks for. */
 const shut = computed(() => look.gates(known.batch, surroundings.value).find(({ beforeTaking, open }) => beforeTaking && !open))
 const anyway = ref(false)
@@ -126,6 +136,13 @@ async function save(): Promise<void> {
         :max="6"
       />
     </section>
+    <p
+      v-if="likely"
+      class="aside-note"
+      data-likely-yield
+    >
+      {{ likely }}
+    </p>
     <section
       v-for="(output, index) in outputs"
       :key="output.label"

@@ -81,7 +81,7 @@ const general = computed(() => draft.warnings.filter(({ materialId }) => materia
         >
           <span class="font-semibold text-highlighted">{{ gift.label }}</span>
           <span>{{ span('volume', gift.litres.low, gift.litres.high) }}</span>
-          <span class="aside-note">{{ window(gift.from, gift.to) }}</span>
+          <span class="aside-note">{{ window(gift.from, gift.to) }}{{ gift.orLater ? ' or later' : '' }}</span>
         </li>
       </ul>
     </section>

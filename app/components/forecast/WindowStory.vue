@@ -4,7 +4,7 @@ import { eventOf } from '#core/journal/journal'
 import { howSure } from '#core/learning/sureness'
 import { daysText } from '#core/units/plural'
 import { addHours, differenceInCalendarDays } from 'date-fns'
-import { sinceOf, stageOf, windowDays, type DayWindow, type NamedWindow, type WindowMove } from '#core/methods/contract'
+import { likelyWhen, sinceOf, stageOf, windowDays, type DayWindow, type NamedWindow, type WindowMove } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** One window: at the start and now on one line, how it moved, and what moved it most. `endMs` lets several share one line of time. */
@@ -26,12 +26,17 @@ const stage = computed(() => stageOf(window, now.value))
 const told = computed((): readonly [above: string, days: string] => {
   if (stage.value === 'begun') return [window.begun, say.day(sinceOf(window))]
   if (stage.value === 'may-be') return [`${window.label}: it may be already`, `most likely ${say.day(sinceOf(window))}`]
+  const likely = stage.value === 'coming' ? likelyWhen(window, say.day) : undefined
+  if (likely) return [`${window.label}: most likely`, likely]
   return stage.value === 'coming' && !window.orLater
     ? [window.coming, say.window(window.from, window.to)]
     : [window.label, windowDays(window, now.value, say.day)]
 })
-/** Before it, the day that is most likely. */
-const likely = computed(() => stage.value === 'coming' && window.likely ? `Most likely around ${say.day(window.likely)}.` : '')
+/** After what is most likely, the span in which it comes eight times in ten. */
+const likely = computed(() => {
+  if (stage.value !== 'coming' || !likelyWhen(window, say.day)) return ''
+  return window.orLater ? `From ${say.day(window.from)} on.` : `${window.coming} ${say.window(window.from, window.to)}.`
+})
 /** What was told first, as it was written down then; until then, as it would be told. */
 const atStart = computed(() => known.batch.foretold?.windows[window.id] ?? course.value?.start)
 const dates = ({ low, high }: DayWindow) => say.window(on(low), on(high))

@@ -16,6 +16,7 @@ const chosen = computed({
     if (climate) model.value = climate
   },
 })
+const MOST_LATITUDE = 66
 const trouble = ref('')
 
 function setMonth(index: number, text: string): void {
@@ -29,6 +30,12 @@ function setMonth(index: number, text: string): void {
 
 function setFrost(which: 'lastFrost' | 'firstFrost', text: string): void {
   if (/^\d{4}-\d\d-\d\d$/.test(text)) model.value = { ...model.value, [which]: text.slice(5) }
+}
+function setLatitude(text: string): void {
+  const read = readNumber(text, decimalSign())
+  const sound = read.ok && Math.abs(read.value) <= MOST_LATITUDE
+  trouble.value = sound ? '' : `A latitude cannot be ${text}: it lies between −${MOST_LATITUDE} and ${MOST_LATITUDE}. It stays as it was.`
+  if (sound) model.value = { ...model.value, latitudeDeg: read.value }
 }
 const shownMonth = (mean: number) => Math.round(toShown('temperature', units, mean) * 10) / 10
 </script>
@@ -85,8 +92,17 @@ const shownMonth = (mean: number) => Math.round(toShown('temperature', units, me
           >
         </label>
       </div>
+      <label class="block mt-3 max-w-48">
+        <span class="field-label">Degrees of latitude, south below 0</span>
+        <input
+          class="text-field"
+          inputmode="text"
+          :value="model.latitudeDeg"
+          @change="setLatitude(($event.target as HTMLInputElement).value)"
+        >
+      </label>
       <p class="aside-note mt-2">
-        Mean temperature of each month in {{ units === 'us' ? '°F' : '°C' }}. The year of the frost dates does not count.
+        Latitude tells how long the days are: under glass light decides before warmth. Mean temperature of each month in {{ units === 'us' ? '°F' : '°C' }}. The year of the frost dates does not count.
       </p>
     </details>
   </div>

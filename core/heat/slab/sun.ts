@@ -3,25 +3,49 @@
  * usual clouds.
  */
 const NORTH_MJ = [3.4, 5.8, 9.7, 14.2, 17.8, 19.4, 19.2, 16.2, 11.6, 7, 3.9, 2.7] as const
-/** Hours between sunrise and sunset there. */
-const NORTH_HOURS = [8.8, 10.3, 11.9, 13.7, 15.2, 16, 15.6, 14.2, 12.5, 10.8, 9.2, 8.4] as const
+const NORTH_DEG = 48
 const MONTH_DAYS = 30.4375
+const YEAR_DAYS = 365
+const RADIANS = Math.PI / 180
+/** The tilt of the earth's axis, °. */
+const TILT_DEG = 23.44
 
-function between(values: readonly number[], dayOfYear: number, south: boolean): number {
-  const position = dayOfYear / MONTH_DAYS - 0.5 + (south ? 6 : 0)
+function between(values: readonly number[], dayOfYear: number): number {
+  const position = dayOfYear / MONTH_DAYS - 0.5
   const before = Math.floor(position)
   const month = (index: number) => values[((index % 12) + 12) % 12]!
   return month(before) + (month(before + 1) - month(before)) * (position - before)
 }
 
-/** Usual sun of a day on level ground, MJ/m². @param dayOfYear 0 for the first of January. */
-export function sunMJ(dayOfYear: number, south: boolean): number {
-  return between(NORTH_MJ, dayOfYear, south)
+/** How high the sun stands over the equator on a day, as an angle. */
+const declination = (dayOfYear: number) => TILT_DEG * RADIANS * Math.sin(2 * Math.PI * (285 + dayOfYear) / YEAR_DAYS)
+
+/** Half of the day as an angle: −tan φ · tan δ is its cosine; none in the polar night, all of it in summer there. */
+function halfDay(dayOfYear: number, latitudeDeg: number): number {
+  const cosine = -Math.tan(latitudeDeg * RADIANS) * Math.tan(declination(dayOfYear))
+  return Math.acos(Math.min(1, Math.max(-1, cosine)))
 }
 
-/** Hours of daylight. */
-export function daylightHours(dayOfYear: number, south: boolean): number {
-  return between(NORTH_HOURS, dayOfYear, south)
+/** Hours between sunrise and sunset. @param dayOfYear 0 for the first of January. @param latitudeDeg north above 0, −66 to 66. */
+export function daylightHours(dayOfYear: number, latitudeDeg: number): number {
+  return 24 / Math.PI * halfDay(dayOfYear, latitudeDeg)
+}
+
+/** Sun above the clouds, beside that of other days and latitudes. */
+function aboveClouds(dayOfYear: number, latitudeDeg: number): number {
+  const [half, over, at] = [halfDay(dayOfYear, latitudeDeg), declination(dayOfYear), latitudeDeg * RADIANS]
+  return half * Math.sin(at) * Math.sin(over) + Math.cos(at) * Math.cos(over) * Math.sin(half)
+}
+
+/**
+ * Usual sun of a day on level ground, MJ/m²: that of 48° north, in proportion to what comes from above the clouds. In the south the year
+ * is half a year on.
+ * @param dayOfYear 0 for the first of January. @param latitudeDeg north above 0, −66 to 66.
+ */
+export function sunMJ(dayOfYear: number, latitudeDeg: number): number {
+  const there = latitudeDeg < 0 ? dayOfYear + YEAR_DAYS / 2 : dayOfYear
+  const north = aboveClouds(there, NORTH_DEG)
+  return between(NORTH_MJ, there) * Math.max(0, aboveClouds(there, Math.abs(latitudeDeg))) / north
 }
 
 /** Sun at an hour of a day with so much sun in all, W/m²: a half wave from sunrise to sunset around noon. */

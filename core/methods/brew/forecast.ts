@@ -17,7 +17,7 @@ export function traitsAt(point: ArrayLike<number>, q10: number): BrewTraits {
 export const { forecaster, answerOf, middleOf: middleCourse } = defineCourse<BrewQuestion, BrewCourse, BrewRow | 'progress', never>({
   // Six-hourly for quick ones, and at least so many times.
   ask: questionOf, everyDays: ({ horizonDay }) => Math.min(0.5, horizonDay / BREW.timesLeast), dimensions: 5, members: 300,
-  mostRounds: 4,
+  mostRounds: 4, widens: BREW.widens,
   run: ({ kindId, placeC }, point, times, looks) => {
     const kind = kindOf(kindId)
     return runBrew(kind, placeC, traitsAt(point, kind.q10), times, looks)

@@ -80,7 +80,7 @@ export const WAYS: readonly ChargeWay[] = table('Ways to charge', {
     id: 'nitrogen',
     name: 'Diluted urine or a nitrogen feed',
     summary: 'One part to ten of water over the char: quick and strong, from healthy people, and not for beds of salad.',
-    days80: range(5, 7, 10),
+    days80: range(4, 7, 13),
     sizePower: 0.6,
     q10: 1.4,
     with: 'urine',

@@ -22,7 +22,7 @@ export interface Proposal {
 }
 
 /** What would be built, and where: enough to say what it would do. */
-export type Planned = Pick<Proposal, 'site' | 'ingredients' | 'waterL'>
+export type Planned = Pick<Proposal, 'site' | 'ingredients' | 'waterL' | 'answers'>
 
 export type Grade = 'good' | 'workable' | 'poor'
 
@@ -86,6 +86,8 @@ export interface Gift {
   readonly litres: Range
   readonly from: Date
   readonly to: Date
+  /** Its last day is only as far as was looked. */
+  readonly orLater?: boolean
 }
 
 /** The ways of a method side by side, for what is wanted and at hand. */

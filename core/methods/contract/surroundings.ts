@@ -18,6 +18,8 @@ export interface Weather {
   readonly measured?: (at: Date) => boolean
   /** The next day, from one on, on which a spring's last frost is usual here. */
   readonly nextLastFrost?: (at: Date) => Date
+  /** How far north it lies, °; south below 0. */
+  readonly latitudeDeg?: number
 }
 
 /** The garden itself, as far as a batch minds it. */

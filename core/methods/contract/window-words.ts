@@ -1,5 +1,5 @@
 import { isSameDay } from 'date-fns'
-import { dateText } from '../../units/dates'
+import { dateText, monthYearText } from '../../units/dates'
 import { monthsText } from '../../units/plural'
 import { DAY_MS } from '../../units/time'
 import type { NamedWindow } from './look'
@@ -23,7 +23,16 @@ export function stageOf(window: Told, now: Date): WindowStage {
 
 const DAYS_A_MONTH = 30.4
 
-/** The days of a window in words, without any that nobody looked at. */
+/** Wider than this its most likely month is told, not the day, days. */
+const BY_MONTH_DAYS = 28
+
+/** When it most likely comes: the month of a wide window, the day of a narrow one. Nothing where that is not known, or is all there is to say. */
+export function likelyWhen({ from, to, likely }: Told, day: (at: Date) => string = dateText): string | undefined {
+  if (!likely || isSameDay(from, to)) return undefined
+  return to.getTime() - from.getTime() > BY_MONTH_DAYS * DAY_MS ? `in ${monthYearText(likely)}` : day(likely)
+}
+
+/** The days of a window in words, its most likely time first, without any that nobody looked at. */
 export function windowDays(window: Told, now: Date, day: (at: Date) => string = dateText): string {
   switch (stageOf(window, now)) {
     case 'beyond': {
@@ -32,8 +41,12 @@ export function windowDays(window: Told, now: Date, day: (at: Date) => string = 
     }
     case 'begun': return `since ${day(sinceOf(window))}`
     case 'may-be': return `may be already, most likely ${day(sinceOf(window))}`
-    case 'coming':
-      if (window.orLater) return `from ${day(window.from)} on`
-      return isSameDay(window.from, window.to) ? day(window.from) : `${day(window.from)} – ${day(window.to)}`
+    case 'coming': {
+      const span = window.orLater
+        ? `from ${day(window.from)} on`
+        : isSameDay(window.from, window.to) ? day(window.from) : `${day(window.from)} – ${day(window.to)}`
+      const likely = likelyWhen(window, day)
+      return likely ? `most likely ${likely}; ${span}` : span
+    }
   }
 }

@@ -40,7 +40,7 @@ describe('a window in words', () => {
     expect([stageOf(window, daysFrom(-6)), stageOf(window, NOW), stageOf(window, daysFrom(10))]).toEqual(['coming', 'may-be', 'begun'])
     expect(windowDays(window, NOW, day)).toBe('may be already, most likely 04-30')
     expect(windowDays(window, daysFrom(20), day)).toBe('since 04-30')
-    expect(windowDays(window, daysFrom(-6), day)).toBe('04-15 – 05-30')
+    expect(windowDays(window, daysFrom(-6), day)).toBe('most likely in April 2027; 04-15 – 05-30')
   })
 
   it('tells no day that nobody looked as far as', () => {

@@ -113,7 +113,7 @@ export function expecting(
     const [before, after] = [middleCourse(batch, surroundings), middleCourse(batch, surroundings, supposed)]
     if (!before || !after) return undefined
     const readyOn = ({ course, question, point }: MiddleCourse) =>
-      ripeDayOf(course, HEATED.ripeMgG * middleTraits(point).ripe) ?? question.horizonDay
+      ripeDayOf(course, middleTraits(point).ripe) ?? question.horizonDay
     const shown = (middle: MiddleCourse) => upTo(middle.course.days, days).map(at => dayOfCourse(middle, at))
     return { present: shown(before), changed: shown(after), readyShiftDays: readyOn(after) - readyOn(before) }
   }

@@ -1,10 +1,11 @@
+import { asLaid } from '../../heat/as-laid'
 import { chargeOf, type Charge } from '../../heat/charge'
 import type { Deed, HeapCase, Watering, Weather } from '../../heat/case'
 import type { Standing as Ground } from '../../heat/walls'
 import type { HeapLog } from './heap-log'
 import type { MaterialBook } from '../../materials/book'
 import { mixBalance } from '../../mix/balance'
-import { ingredientsOf, materialOf, portionOf } from '../../mix/portion'
+import { ingredientsOf, portionOf } from '../../mix/portion'
 import { seedFromText } from '../../random/random'
 import { fillHeightM } from '../../vessel/vessel'
 import type { Vessel } from '../../vessel/vessel'
@@ -12,7 +13,8 @@ import { daysBetween } from '../../units/time'
 import type { HeapSupposed } from './expected'
 import type { Surroundings } from '../contract'
 import type { StampedFinding } from '../../learning/fit'
-import { starterOf, weatherOn } from './forecast/around'
+import { comesOf } from './comes'
+import { weatherOn } from './forecast/around'
 import { findingsOf, type HeapRow } from './forecast/findings'
 import { habitOf, type TurningRule } from './turning'
 import { HEATED } from './constants'
@@ -30,6 +32,7 @@ export interface HeatedQuestion {
   readonly deeds: readonly Deed[]
   readonly startsAboveK: number
   readonly starter: number
+  readonly iceMJ: number
   readonly builtHeightM: number
   readonly turning: TurningRule
   readonly watering: Watering
@@ -53,14 +56,6 @@ function chargeOfNamed(named: Parameters<typeof ingredientsOf>[0], waterL: numbe
 function ratioOf(named: Parameters<typeof ingredientsOf>[0], book: MaterialBook): number {
   const balance = mixBalance(ingredientsOf(named, book).map(portionOf))
   return balance.ok ? balance.value.carbonToNitrogen : 1000
-}
-
-function startersOf({ built }: HeapLog, book: MaterialBook): number {
-  return starterOf(
-    built.ingredients.map(one => ({
-      finished: materialOf(one, book)?.family === 'finished', litres: one.amount.count * one.amount.container.volumeL,
-    })),
-  )
 }
 
 function deedsOf(batch: HeapLog, supposed: readonly HeapSupposed[], book: MaterialBook): Deed[] {
@@ -111,13 +106,13 @@ export function heatedQuestion(
   const nowDay = Math.max(0, daysBetween(built.at, surroundings.now))
   const horizonDay = tending.horizonDay(nowDay)
   const weather = weatherOn(built.vessel, new Date(built.at), horizonDay, surroundings)
+  const laid = asLaid(ingredientsOf(built.ingredients, surroundings.materials).map(portionOf), built.waterL, weather.airC[0]!, comesOf(batch.began.answers))
   const builtHeightM = fillHeightM(built.vessel, charge.volumeL)
   return {
     methodId: built.methodId, batchId: batch.id, builtAt: built.at, nowDay, horizonDay, charge, standing: tending.ground(built.vessel),
     weather: openShare === undefined ? weather : { ...weather, openShare },
     deeds: deedsOf(batch, supposed, surroundings.materials),
-    startsAboveK: HEATED.startsAboveK,
-    starter: startersOf(batch, surroundings.materials),
+    ...laid,
     builtHeightM,
     turning,
     watering,
@@ -136,6 +131,6 @@ export function heatedQuestion(
 
 /** The question as a case for the model of heat. */
 export function caseOf(question: HeatedQuestion): HeapCase {
-  const { charge, standing, weather, deeds, startsAboveK, starter, habitFromDay, turning, watering } = question
-  return { charge, standing, weather, deeds, startsAboveK, starter, habitFromDay, habit: habitOf(turning, watering) }
+  const { charge, standing, weather, deeds, startsAboveK, starter, iceMJ, habitFromDay, turning, watering } = question
+  return { charge, standing, weather, deeds, startsAboveK, starter, iceMJ, habitFromDay, habit: habitOf(turning, watering) }
 }

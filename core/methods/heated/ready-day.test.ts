@@ -2,21 +2,21 @@ import { describe, expect, it } from 'vitest'
 import { emptyCourse, type Course } from '../../heat/case'
 import { coolDayOf, ripeDayOf, weekOfAir } from './ready-day'
 
-function course(rows: Partial<Record<'coreC' | 'respirationMgG', readonly number[]>>): Course {
-  const length = (rows.coreC ?? rows.respirationMgG)!.length
+function course(rows: Partial<Record<'coreC' | 'rawness', readonly number[]>>): Course {
+  const length = (rows.coreC ?? rows.rawness)!.length
   const made = emptyCourse(Float64Array.from({ length }, (_, day) => day))
-  for (const name of ['coreC', 'respirationMgG'] as const) made[name].set(rows[name] ?? new Array<number>(length).fill(0))
+  for (const name of ['coreC', 'rawness'] as const) made[name].set(rows[name] ?? new Array<number>(length).fill(0))
   return made
 }
 
 describe('the day on which a heap is ripe', () => {
   it('is the last on which it breathes more than the limit, straight between', () => {
-    // 20 on day 2, 10 on day 3: 15 half way.
-    expect(ripeDayOf(course({ respirationMgG: [60, 30, 20, 10, 8] }), 15)).toBeCloseTo(2.5, 6)
+    // 4/3 on day 2, 2/3 on day 3: 1 half way.
+    expect(ripeDayOf(course({ rawness: [4, 2, 4 / 3, 2 / 3, 0.5] }))).toBeCloseTo(2.5, 6)
     // Raw stuff that was added starts it anew.
-    expect(ripeDayOf(course({ respirationMgG: [60, 10, 40, 10, 8] }), 15)).toBeGreaterThan(2)
-    expect(ripeDayOf(course({ respirationMgG: [9, 8, 7] }), 15)).toBe(0)
-    expect(ripeDayOf(course({ respirationMgG: [60, 30, 20] }), 15)).toBeUndefined()
+    expect(ripeDayOf(course({ rawness: [4, 0.7, 3, 0.7, 0.5] }))).toBeGreaterThan(2)
+    expect(ripeDayOf(course({ rawness: [0.9, 0.8, 0.7] }))).toBe(0)
+    expect(ripeDayOf(course({ rawness: [4, 2, 1.3] }))).toBeUndefined()
   })
 })
 

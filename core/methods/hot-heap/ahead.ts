@@ -74,8 +74,10 @@ function facts({ built }: HeapLog, { days, series, windows, horizonDay }: Foreca
       value:
         window.low >= horizonDay
           ? `later than ${month(horizonDay)}`
-          : `${month(window.low)} to ${month(window.high)}${window.high >= horizonDay ? ' or later' : ''}`,
-      why: `most likely after ${Math.round(window.typical / 7)} weeks, looked after as the approach says`,
+          : window.typical >= horizonDay ? `from ${month(window.low)} on` : `most likely in ${month(window.typical)}`,
+      why: window.low >= horizonDay
+        ? 'looked after as the approach says'
+        : `${month(window.low)} to ${month(window.high)}${window.high >= horizonDay ? ' or later' : ''}, looked after as the approach says`,
     },
   ]
 }

@@ -152,7 +152,7 @@ describe('with a forecast at hand', () => {
     const { from, to, reasons } = readyWindow(batch, surroundings)
     expect((to.getTime() - Date.parse(onDay(0))) / 86_400_000).toBeCloseTo(told.windows.ready!.now.high, 0)
     expect(from < to).toBe(true)
-    expect(reasons[0]).toMatch(/ripe/)
+    expect(reasons[0]).toMatch(/ripe when|Ripe when/)
     const { changed } = suppose(batch, surroundings, 20, [{ kind: 'turn', at: onDay(12.5) }])!
     expect(Math.abs(changed.find(({ day }) => day >= 12)!.coreC.typical - 36)).toBeLessThan(8)
   })

@@ -89,12 +89,12 @@ describe('the phase', () => {
     expect(hotHeap.life.standing(heap(GOOD_HEAP), surroundingsOn(day))).toMatchObject({
       label: 'Not looked at', sentence: expect.stringMatching(/never read or felt/),
     })
-    // Once the decay is done it ripens, looked at or not: at two and a half times what is ripe, 37.5 mg a gram.
+    // Once the decay is done it ripens, looked at or not: at 1.6 times what is ripe.
     const done = Array.from({ length: 140 }, (_, at) => day + at * 5).find(at => phase(at).phase === 'curing')!
     const { course } = middleCourse(heap(GOOD_HEAP), surroundingsOn(0))!
-    const respiresOn = (at: number) => course.respirationMgG[course.days.findIndex(one => one >= at)]!
-    expect(respiresOn(done)).toBeLessThanOrEqual(37.5)
-    expect(respiresOn(done - 8)).toBeGreaterThan(27)
+    const rawOn = (at: number) => course.rawness[course.days.findIndex(one => one >= at)]!
+    expect(rawOn(done)).toBeLessThanOrEqual(1.6)
+    expect(rawOn(done - 8)).toBeGreaterThan(1)
   })
 
   it('goes by the hand where there is no thermometer', () => {

@@ -2,6 +2,7 @@ import { heatedForecaster } from '../heated/forecaster'
 import { range } from '../../units/range'
 import { VESSEL_PRESETS } from '../../vessel/presets'
 import { approachOf, type Method, type Mixing, type Sizing } from '../contract'
+import { COMES_ASKED } from '../heated/comes'
 import { heapLogOf } from '../heated/heap-log'
 import { heapProposal } from '../heated/proposal'
 import { ALREADY } from './already'
@@ -62,7 +63,7 @@ export const hotHeap: Method = {
     approaches: APPROACHES,
   },
   plan: {
-    bench: 'balanced', sites: VESSEL_PRESETS.map(vessel => ({ kind: 'vessel', vessel })), asks: () => [LAYERS_ASKED], mixing,
+    bench: 'balanced', sites: VESSEL_PRESETS.map(vessel => ({ kind: 'vessel', vessel })), asks: () => [COMES_ASKED, LAYERS_ASKED], mixing,
     already: () => ALREADY,
     sizing, supposing, draft: (proposal, surroundings) => draftOf(proposal, surroundings, sizing),
   },

@@ -1,4 +1,6 @@
 import { leaningOf } from '../../materials/colour'
+import { waterAt } from '../../materials/holding'
+import type { Material } from '../../materials/material'
 import { numberOf } from '../../questions/question'
 import { portionOf, type Ingredient } from '../../mix/portion'
 import type { Stratum, StratumRole } from '../../vessel/strata'
@@ -18,11 +20,18 @@ export function layersOf({ vessel, volumeL, answers }: HeapProposal): { readonly
   }
 }
 
-type Rough = Omit<Stratum, 'waterL' | 'heightShare'> & { readonly moisture: number, readonly looseL: number }
+type Rough = Omit<Stratum, 'waterL' | 'heightShare'> & { readonly lacksKg: number, readonly looseL: number }
 
 function roleOf(ingredient: Ingredient): StratumRole {
   const leaning = leaningOf(ingredient.material)
   return leaning === 'brown' ? 'brown' : leaning === 'neither' ? 'other' : 'green'
+}
+
+/** Water that so much of it lacks to a wrung sponge, kg; none where it is wetter. */
+function lacksKg({ bulkDensityKgM3, moistureFraction }: Material, looseL: number): number {
+  const kg = looseL * bulkDensityKgM3.typical / 1000
+  const waterKg = kg * moistureFraction.typical
+  return Math.max(0, (kg - waterKg) * waterAt(HOT.wettedTo) - waterKg)
 }
 
 function rough(ingredient: Ingredient, role: StratumRole, count: number): Rough {
@@ -31,7 +40,7 @@ function rough(ingredient: Ingredient, role: StratumRole, count: number): Rough 
   return {
     materialId: material.id, family: material.family, short: material.short, role, amount,
     ...(ingredient.prepared ? { prepared: ingredient.prepared } : {}),
-    moisture: material.moistureFraction.typical,
+    lacksKg: lacksKg(material, looseVolumeL),
     looseL: looseVolumeL,
   }
 }
@@ -78,12 +87,12 @@ function withoutCap(ingredients: readonly Ingredient[]): { readonly rest: readon
   }
 }
 
-/** Water goes where it is missing: to each layer by what it lacks to a wrung sponge. */
+/** Water goes where it is missing: to each layer by what its dry stuff lacks to a wrung sponge. */
 function watered(layers: readonly Rough[], waterL: number): Stratum[] {
-  const lacking = layers.map(({ moisture, looseL, role }) => role === 'base' ? 0 : Math.max(0, 0.6 - moisture) * looseL)
+  const lacking = layers.map(({ lacksKg: lacks, role }) => role === 'base' ? 0 : lacks)
   const lackingSum = lacking.reduce((sum, one) => sum + one, 0)
   const volumeL = layers.reduce((sum, { looseL }) => sum + looseL, 0)
-  return layers.map(({ moisture: _, looseL, ...layer }, index) => ({
+  return layers.map(({ lacksKg: _, looseL, ...layer }, index) => ({
     ...layer,
     waterL: lackingSum > 0 ? waterL * (lacking[index] ?? 0) / lackingSum : waterL * looseL / volumeL,
     heightShare: looseL / volumeL,

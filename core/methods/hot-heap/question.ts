@@ -15,6 +15,6 @@ export function questionOf(batch: HeapLog, surroundings: Surroundings, supposed:
   const latest = hotDays[1] + coolingDays[1] + curingDays[1]
   return heatedQuestion(batch, surroundings, {
     turning, watering: HOT.watering, workingDays: 0, ground: groundOf,
-    horizonDay: nowDay => Math.ceil(Math.min(760, Math.max(420, 1.8 * latest, nowDay + 240))),
+    horizonDay: nowDay => Math.ceil(Math.max(nowDay + 60, Math.min(760, Math.max(420, 1.8 * latest, nowDay + 240)))),
   }, supposed)
 }

@@ -4,7 +4,7 @@ import type { HeapLog } from '../heated/heap-log'
 import type { Surroundings } from '../contract'
 import { hotHeapApproach } from './approaches'
 import { middleCourse } from './expect'
-import { coolDayOf, ripeDayOf } from '../heated/ready-day'
+import { coolDayOf, readyDayOf } from '../heated/ready-day'
 import { phaseNow, type PhaseNow } from './standing'
 import { dayText } from '../../units/dates'
 import { HEATED } from '../heated/constants'
@@ -48,7 +48,7 @@ function spanOf(batch: HeapLog, low: number, typical: number, high: number, hori
 /** What ripe means, and what it hangs on. */
 function why(batch: HeapLog, coolDay: number, readyDay: number): string {
   // A day that lies within the window would only say the same a second time.
-  const raw = 'its rawest fifth has hardly anything left to rot.'
+  const raw = 'turned and wetted it warms no more, and its rawest fifth has hardly anything left to rot.'
   const cool = coolDay < readyDay
     ? `No more heat of its own from about ${dayText(later(batch.built.at, coolDay))}; ripe when ${raw}`
     : `Ripe when it makes no more heat of its own and ${raw}`
@@ -81,9 +81,11 @@ function byOneCourse(batch: HeapLog, surroundings: Surroundings): Stages {
     }
   }
   const { course, question } = middle
-  const ripe = Math.max(ripeDayOf(course, HEATED.ripeMgG) ?? question.horizonDay, coolDayOf(course, question.weather.airC))
+  const found = readyDayOf(course, question.weather.airC)
+  const ripe = found ?? question.horizonDay
+  // Not ripe as far as anybody looked: no day before that is told.
   return {
-    ...spanOf(batch, ripe * HOT.roughly.sooner, ripe, Math.min(question.horizonDay, ripe * HOT.roughly.later), question.horizonDay),
+    ...spanOf(batch, found === undefined ? ripe : ripe * HOT.roughly.sooner, ripe, Math.min(question.horizonDay, ripe * HOT.roughly.later), question.horizonDay),
     reason: why(batch, coolDayOf(course, question.weather.airC), ripe * HOT.roughly.sooner),
   }
 }

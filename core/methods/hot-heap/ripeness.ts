@@ -1,4 +1,5 @@
 import type { HeapLog } from '../heated/heap-log'
+import { RIPE_AT } from '../../heat/ripe'
 import type { ReadinessTest } from '../../readiness/test'
 import { READINESS_TESTS } from '../../readiness/tests'
 import type { Stages } from '../../readiness/verdict'
@@ -8,7 +9,6 @@ import { heapLogOf } from '../heated/heap-log'
 import { materialOf } from '../../mix/portion'
 import { middleCourse } from './expect'
 import { phaseNow } from './standing'
-import { HEATED } from '../heated/constants'
 import { HOT } from './constants'
 
 /** What weedkillers travel in. */
@@ -27,10 +27,10 @@ export function stagesOf(batch: HeapLog, surroundings: Surroundings): Stages {
   const cool = now.phase === 'curing' || now.phase === 'finished'
   const heat = now.phase === 'stalled' ? { cool, notCool: 'its heat is still to come' } : { cool }
   if (!middle) return { ...heat, curedShare: 0, rottedShare: 0 }
-  const { days, respirationMgG } = middle.course
+  const { days, rawness } = middle.course
   const at = days.findIndex(day => day >= now.day)
-  const left = Math.max(0.1, respirationMgG[at < 0 ? days.length - 1 : at]!)
-  return { ...heat, curedShare: cool ? HEATED.ripeMgG / left : 0, rottedShare: HOT.rawAbove * HEATED.ripeMgG / left }
+  const left = Math.max(0.1, rawness[at < 0 ? days.length - 1 : at]!)
+  return { ...heat, curedShare: cool ? RIPE_AT / left : 0, rottedShare: HOT.rawAbove * RIPE_AT / left }
 }
 
 const HEAT_CAUTION

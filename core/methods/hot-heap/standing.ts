@@ -1,4 +1,5 @@
 import type { HeapLog } from '../heated/heap-log'
+import { RIPE_AT } from '../../heat/ripe'
 import { quantityText } from '../../units/format'
 import { expectedAt } from '../heated/expected'
 import { ageText, everFound, lastFound, type Standing, type Surroundings } from '../contract'
@@ -48,7 +49,7 @@ function evidence(batch: HeapLog, now: Date): Pick<PhaseNow, 'readAt' | 'feltAt'
 function decayIsDone(batch: HeapLog, surroundings: Surroundings, day: number): boolean {
   const course = middleCourse(batch, surroundings)?.course
   const at = course ? course.days.findIndex(one => one >= day) : -1
-  return course !== undefined && course.respirationMgG[at < 0 ? course.days.length - 1 : at]! <= HOT.doneWithin * HEATED.ripeMgG
+  return course !== undefined && course.rawness[at < 0 ? course.days.length - 1 : at]! <= HOT.doneWithin * RIPE_AT
 }
 
 /** Where the heap stands, by what was read or felt as far as that is fresh, else by what is expected. */

@@ -3,12 +3,14 @@ import { addMonths, startOfMonth } from 'date-fns'
 import type { Judgement } from '../../mix/judgement'
 import { mixInShort, verdictText } from '../../mix/words'
 import { monthText } from '../../units/dates'
-import { quantityText } from '../../units/format'
+import { quantityText, spanText } from '../../units/format'
 import { portionOf, type Ingredient } from '../../mix/portion'
 import { containerText } from '../../units/container'
 import { asVessel } from '../../vessel/site'
 import type { Planned, Proposal, Surroundings, Verdict } from '../contract'
-import { peakOf } from './outlook'
+import { comesOf } from '../heated/comes'
+import { fuelIllIn, type FuelIll } from './fuel'
+import { heatSpanOf, peakOf, type HeatSpan, type Otherwise } from './outlook'
 import { fillHeightM, narrowestM } from '../../vessel/vessel'
 import type { UnitSystem } from '../../units/system'
 import { leastVolumeL, sizeOf, type Size } from './size'
@@ -21,26 +23,57 @@ const besides = (mix: Judgement, weakest: string) =>
 
 /** The first month ahead that a heap begun in it would get warm in. */
 function firstWarmMonth(planned: Planned, surroundings: Surroundings): string | undefined {
+  const nowC = peakOf(planned, surroundings) ?? 0
   for (let ahead = 1; ahead <= HOT.monthsAhead; ahead++) {
     const at = addMonths(startOfMonth(surroundings.now), ahead)
-    if ((peakOf(planned, surroundings, { at }) ?? 0) >= HOT.warmC) return monthText(at)
+    if ((peakOf(planned, surroundings, { at }) ?? 0) >= Math.max(HOT.warmC, nowC + HOT.seasonK)) return monthText(at)
   }
   return undefined
 }
 
-function bySeason(planned: Planned, mix: Judgement, peakC: number, surroundings: Surroundings): Verdict {
-  const said = (celsius: number) => quantityText('temperature', surroundings.units, Math.round(celsius / 5) * 5)
-  const insulatedC = peakOf(planned, surroundings, { wall: 'insulated' }) ?? 0
+/** So many in ten, as it is said. */
+const inTen = (chance: number) => {
+  const tenths = Math.round(10 * chance)
+  return tenths <= 0 ? 'hardly one in ten' : tenths >= 10 ? 'nearly all' : `about ${tenths} in ten`
+}
+
+/** How hot it gets, as a span where it is one: from what is left behind by nine in ten to what one in ten passes. */
+function spanSaid({ lowC, highC }: HeatSpan, units: UnitSystem): string {
+  const round = (celsius: number) => Math.round(celsius / 5) * 5
+  return round(lowC) === round(highC)
+    ? `about ${quantityText('temperature', units, round(lowC))}`
+    : spanText('temperature', units, round(lowC), round(highC))
+}
+
+interface Way { readonly said: string, readonly otherwise: Otherwise }
+const helps = ({ waterL, answers }: Planned): readonly Way[] => [
+  ...(comesOf(answers) === 'frozen' ? [{ said: 'let it thaw under cover first', otherwise: { comes: 'outside' } } satisfies Way] : []),
+  ...(comesOf(answers) === 'outside' ? [{ said: 'manure and grass as fresh as they come', otherwise: { comes: 'fresh' } } satisfies Way] : []),
+  { said: 'half as much again, all at once', otherwise: { times: HOT.span.bigger } },
+  { said: 'a jacket of straw all round', otherwise: { wall: 'straw-bales' } },
+  ...(waterL > HOT.leastWarmWaterL ? [{ said: 'hand-warm water', otherwise: { waterC: HOT.span.warmWaterC } }] : []),
+]
+
+/** What would help it to heat now: the two that help most, with how many would heat then. */
+function waysToHeat(planned: Planned, chance: number, surroundings: Surroundings): string[] {
+  return helps(planned)
+    .map(({ said, otherwise }) => ({ said, chance: heatSpanOf(planned, surroundings, otherwise)?.chance ?? 0 }))
+    .filter(way => way.chance >= chance + HOT.span.helps)
+    .sort((one, other) => other.chance - one.chance).slice(0, 2)
+    .map(way => `${way.said}: then ${inTen(way.chance)} heat`)
+}
+
+function bySeason(planned: Planned, mix: Judgement, span: HeatSpan, surroundings: Surroundings): Verdict {
   const month = firstWarmMonth(planned, surroundings)
   const ways = [
-    ...(insulatedC >= HOT.warmC ? [`pack it round with straw: then about ${said(insulatedC)}`] : []),
-    ...(month ? [`begin it in ${month}`] : []),
+    ...waysToHeat(planned, span.chance, surroundings), ...(month ? [`begin it in ${month}`] : []),
     'build it as a slow one and do without the heat',
   ]
+  const likely = span.chance >= HOT.span.hardly
   return {
-    grade: peakC >= HOT.warmC - 10 ? 'workable' : 'poor', weakest: 'season',
-    text: `${besides(mix, 'wrong season')}: begun now it would only reach about ${said(peakC)}.`,
-    advice: `${capital(ways.slice(0, 2).join(', or '))}.`,
+    grade: likely || span.middleC >= HOT.warmC - 10 ? 'workable' : 'poor', weakest: 'season',
+    text: `${besides(mix, 'wrong season')}: begun now ${inTen(span.chance)} such heaps would heat; expect ${spanSaid(span, surroundings.units)}.`,
+    advice: `${capital(ways.slice(0, 3).join('; or '))}.`,
   }
 }
 
@@ -137,16 +170,38 @@ export function verdictOf(planned: Proposal, judgement: Judgement, surroundings:
         + `${warm}.`,
     }
   }
-  const mildC = peakOf(planned, surroundings, { airC: HOT.mildC }) ?? 0
+  const mildC = peakOf(planned, surroundings, { airC: HOT.mildC, comes: 'fresh' }) ?? 0
   // Where a mild day would not warm it either, the cold is not what is wrong.
-  if (peakC < HOT.warmC && mildC >= HOT.warmC && mildC - peakC >= HOT.seasonK) return bySeason(planned, judgement, peakC, surroundings)
-  const heat = quantityText('temperature', surroundings.units, Math.round(peakC / 5) * 5)
-  const expected = peakC >= HOT.warmC ? `Expect about ${heat} within a week.` : `Expect it lukewarm, about ${heat}.`
+  if (mildC >= HOT.warmC && mildC - peakC >= HOT.seasonK) {
+    const now = heatSpanOf(planned, surroundings)
+    if (now && now.chance < HOT.span.surely) return bySeason(planned, judgement, now, surroundings)
+  }
+  const span = heatSpanOf(planned, surroundings)
+  if (!span) return bySize(planned, size, judgement, surroundings)
+  const expected = span.chance >= HOT.span.surely
+    ? `Expect ${spanSaid(span, surroundings.units)} within a week.`
+    : `${capital(inTen(span.chance))} such heaps heat; expect ${spanSaid(span, surroundings.units)}.`
   if (size.kind === 'over') return bySize(planned, size, judgement, surroundings)
   if (judgement.grade === 'workable') return { grade: 'workable', weakest: 'mix', text: `${verdictText(judgement)} ${expected}${again}` }
+  // Where it heats all the same, it is not slow: chips lie beside what heats.
+  const ill = fuelIllIn(planned.ingredients, planned.waterL)
+  const fuel = ill === 'slow' && span.middleC >= HOT.hotC ? undefined : ill
+  if (fuel) return { grade: 'workable', weakest: 'mix', text: `${FUEL_SAID[fuel]} ${expected}${again}`, advice: FUEL_ADVICE[fuel] }
   const justBig = size.kind === 'smallish' && peakC >= HOT.hotC
   if (size.grade === 'workable' && !justBig) return bySize(planned, size, judgement, surroundings)
-  return peakC >= HOT.hotC
+  return peakC >= HOT.hotC && span.chance >= HOT.span.surely
     ? { grade: 'good', text: `Good mix, ${justBig ? 'just ' : ''}big enough. ${expected}${again}` }
-    : { grade: 'workable', weakest: 'mix', text: `A good mix on paper, of slow stuff. ${expected}` }
+    : { grade: 'workable', weakest: 'mix', text: `Good mix, but it may stay lukewarm. ${expected}${again}` }
+}
+
+/** What is said of a mix that is right on paper, by what of it heats. */
+const FUEL_SAID: Readonly<Record<FuelIll, string>> = {
+  slow: 'A good mix on paper, of slow stuff.',
+  light: 'Good mix, but light: it is hot for a few days only.',
+  rich: 'Good mix, but rich: it gets very hot and sinks fast.',
+}
+const FUEL_ADVICE: Readonly<Record<FuelIll, string>> = {
+  slow: 'Grass, scraps or fresh manure for some of it; or build it as a slow one.',
+  light: 'Chop the loose stuff, and tread it a little as you build.',
+  rich: 'Mix in leaves, straw or chips; turn it as soon as it passes 65 °C.',
 }

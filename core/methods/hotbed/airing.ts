@@ -3,7 +3,7 @@ import { addDays } from 'date-fns'
 import { shutPeakC } from '../../heat/slab/frame'
 import { daylightHours, sunMJ, sunWatts } from '../../heat/slab/sun'
 import type { Surroundings } from '../contract'
-import { isSouth, skyTimes } from './outside'
+import { latitudeOf, skyTimes } from './outside'
 import type { Hotbed } from './state'
 import { BED } from './constants'
 
@@ -15,10 +15,10 @@ export function frameDay({ ground, soilC }: Pick<Hotbed, 'ground' | 'soilC'>, da
   const told = surroundings.weather.extremesC?.(day)
   const mean = surroundings.weather.ambientC(day)
   const [coldestC, warmestC] = [told?.minC ?? mean - BED.usualSwing.belowK, told?.maxC ?? mean + BED.usualSwing.aboveK]
-  const south = isSouth(surroundings)
-  const total = sunMJ(dayOfYear(day), south) * (told ? skyTimes(told) : 1)
+  const latitude = latitudeOf(surroundings)
+  const total = sunMJ(dayOfYear(day), latitude) * (told ? skyTimes(told) : 1)
   return {
-    shutC: shutPeakC(ground.top, soilC, warmestC, sunWatts(total, daylightHours(dayOfYear(day), south), 12)), warmestC, coldestC,
+    shutC: shutPeakC(ground.top, soilC, warmestC, sunWatts(total, daylightHours(dayOfYear(day), latitude), 12)), warmestC, coldestC,
     known: told !== undefined,
   }
 }

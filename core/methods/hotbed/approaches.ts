@@ -2,10 +2,16 @@ import { findMaterial } from '../../materials/book'
 import type { Material } from '../../materials/material'
 import type { Approach } from '../contract'
 import { table } from '../../constants/constants'
+import { BED } from './constants'
 
 /** One way of heating a bed: what it is of, by loose parts. */
 export interface BedWay extends Approach {
-  readonly parts: readonly { readonly materialId: string, readonly share: number }[]
+  readonly parts: readonly {
+    readonly materialId: string
+    readonly share: number
+    /** What takes its place while no grass grows. */
+    readonly inColdId?: string
+  }[]
   /** Soil on it as usual, metres; of trays only the sand they stand in. */
   readonly soilM: number
   readonly trays: boolean
@@ -33,7 +39,7 @@ export const WAYS: readonly BedWay[] = table('Fillings of a hotbed', {
     id: 'greens', name: 'Straw with grass or seaweed',
     summary: 'Without a stable: two parts of straw, one of fresh grass or seaweed, well wetted.',
     parts: [
-      { materialId: 'straw-wheat', share: 0.67 }, { materialId: 'grass-clippings', share: 0.33 },
+      { materialId: 'straw-wheat', share: 0.67 }, { materialId: 'grass-clippings', share: 0.33, inColdId: 'seaweed' },
     ],
     soilM: 0.15, trays: false,
   },
@@ -41,7 +47,7 @@ export const WAYS: readonly BedWay[] = table('Fillings of a hotbed', {
     id: 'chips', name: 'Chipped green branches',
     summary: 'Three parts of fresh chips, one of grass or dung: slow to begin, cooler, and longest.',
     parts: [
-      { materialId: 'chips-ramial', share: 0.75 }, { materialId: 'grass-clippings', share: 0.25 },
+      { materialId: 'chips-ramial', share: 0.75 }, { materialId: 'grass-clippings', share: 0.25, inColdId: MANURE },
     ],
     soilM: 0.15, trays: false,
   },
@@ -62,7 +68,9 @@ export function bedWayOf(id: string): BedWay {
   return WAYS.find(way => way.id === id) ?? WAYS[0]!
 }
 
-/** The parts of a way with their materials. */
-export function partsOf({ parts }: Pick<BedWay, 'parts'>): { readonly material: Material, readonly share: number }[] {
-  return parts.map(({ materialId, share }) => ({ material: findMaterial(materialId) as Material, share }))
+/** The parts of a way with their materials, as they are to be had in air of so many °C. */
+export function partsOf({ parts }: Pick<BedWay, 'parts'>, airC: number): { readonly material: Material, readonly share: number }[] {
+  return parts.map(({ materialId, share, inColdId }) => ({
+    material: findMaterial(airC < BED.grassGrowsC ? inColdId ?? materialId : materialId) as Material, share,
+  }))
 }

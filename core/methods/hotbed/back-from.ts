@@ -27,12 +27,7 @@ export function outlookFrom(
   day: Date, ground: BedGround, charge: Charge, ingredients: readonly Ingredient[], surroundings: Surroundings,
 ): BedOutlook | undefined {
   const builtAt = addMinutes(startOfDay(day), BED.noon * 60)
-  const bed = {
-    ...bedCase(ground, charge, ingredients),
-    weather: bedWeather(builtAt, BED.backFromDays, surroundings),
-    startHour: BED.noon,
-    deeds: [],
-  }
+  const bed = bedCase(ground, charge, ingredients, bedWeather(builtAt, BED.backFromDays, surroundings))
   const days = Float64Array.from({ length: BED.backFromDays + 1 }, (_, at) => at)
   const courses = CORNERS.map((traits) => {
     const into = emptySlabCourse(days)
@@ -54,17 +49,8 @@ function middleSowDay(
 ): number | undefined {
   const builtAt = addMinutes(startOfDay(day), BED.noon * 60)
   const into = emptySlabCourse(Float64Array.from({ length: BED.tried.to + 6 }, (_, at) => at))
-  return runSlab(
-    {
-      ...bedCase(ground, charge, ingredients),
-      weather: bedWeather(builtAt, BED.tried.to + 6, surroundings),
-      startHour: BED.noon,
-      deeds: [],
-    },
-    CORNERS[1], into,
-  ).ok
-    ? sowDay(into)
-    : undefined
+  const bed = bedCase(ground, charge, ingredients, bedWeather(builtAt, BED.tried.to + 6, surroundings))
+  return runSlab(bed, CORNERS[1], into).ok ? sowDay(into) : undefined
 }
 
 /** When to build, to sow on a day. */

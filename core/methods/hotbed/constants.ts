@@ -26,6 +26,9 @@ export const BED = constants('Hotbed', {
   sunCarriesDays: of(84, 60, 110, 'd', 'warm for so long it is the sun that keeps it so; own estimate'),
   shallowM: of(0.6, 0.45, 0.7, 'm', 'under so much stuff a bed is cold within two weeks; practice'),
   firstWeeksDays: of(45, 30, 60, 'd', 'what it reaches by itself it reaches in these; practice'),
+  usualLatitudeDeg: of(48, 0, 66, '°', 'where nobody said how far north; choice'),
+  afterFrostDays: of(10, 7, 14, 'd', 'tender ones go out so long after the last frost; practice'),
+  grassGrowsC: of(8, 6, 10, '°C', 'grass is to be had from here on; practice'),
   halfSwingK: of(4, 3, 6, 'K', 'half of what lies between night and day; usual for temperate gardens'),
   sky: {
     usualK: of(8, 6, 11, 'K', 'between night and noon of a usual day; usual for temperate gardens'),
@@ -67,6 +70,8 @@ export const BED = constants('Hotbed', {
     weatherK: of(1.2, 0.8, 2, 'K', 'the weather to come beside the usual; own estimate'),
     sun: of(0.2, 0.1, 0.3, 'log', 'sun beside the usual; own estimate'),
   },
+  neverBelow: of(-1.75, -2.2, -1.4, 'spreads', 'one bed in twenty-five never warms: too dry, too lean, spent; own estimate'),
+  neverPace: of(0.12, 0.05, 0.3, 'times', 'and rots so much slower; own estimate'),
   lowShare: of(0.85, 0.75, 0.92, 'share', 'of the height meant, a bed holds its heat too short; practice'),
   tooLongDays: of(40, 28, 50, 'd', 'so long as seeds could not go in it is no hotbed; practice'),
   needlessC: of(13, 11, 15, '°C', 'in air so warm nobody needs one; practice'),

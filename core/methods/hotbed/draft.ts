@@ -3,13 +3,14 @@ import type { Question } from '../../questions/question'
 import { containerText } from '../../units/container'
 import { dateText } from '../../units/dates'
 import { quantityText, roughly } from '../../units/format'
+import type { Ingredient } from '../../mix/portion'
 import { range } from '../../units/range'
 import { asVessel } from '../../vessel/site'
 import type { Draft, Gift, Proposal, Surroundings, Warning } from '../contract'
 import { WEEDKILLER } from './care'
 import { factsOf } from './facts'
 import { bedPicture } from './picture'
-import { cropBands, dailySoil } from './sequence'
+import { alongOf, cropBands } from './sequence'
 import { stepsOf } from './steps'
 import { barrowOf, bedThought, litresOf, type BedThought } from './thought'
 import { refusalOf, verdictOf } from './verdict'
@@ -96,6 +97,12 @@ function tooMuchText({ ingredients, given }: BedThought, { units }: Surroundings
     + `${containerText(litresOf(given) / barrow.volumeL, barrow)} lie here: take off what is too much, or make it wider or deeper.`
 }
 
+/** What has to lie there where the gardener said what goes in: as much of the same as fills it. */
+function wantedOf({ said, missingL }: BedThought): readonly Ingredient[] {
+  const times = missingL > BED.littleL ? 1 + missingL / litresOf(said) : 1
+  return said.map(one => ({ ...one, amount: { ...one.amount, count: Math.round(one.amount.count * times * 2) / 2 } }))
+}
+
 /** What a plan of a hotbed comes to. */
 export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const thought = bedThought(proposal, surroundings)
@@ -119,13 +126,13 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
       glass: ground.top.cover !== 'none', trays: way.trays, grows: true,
     }),
     ...(middle && outlook
-      ? { pipeline: cropBands({ soilC: dailySoil(middle), began: outlook.builtAt, sowFromDay: outlook.sow.typical }, []) }
+      ? { pipeline: cropBands(alongOf(middle, outlook.builtAt, outlook.sow.typical, surroundings), []) }
       : {}),
     steps: stepsOf({ way, ground, heightM, waterL, ingredients }, surroundings),
     work: [{ label: 'in one day, for two', minutes: range(footprintM2 * 60, footprintM2 * 100, footprintM2 * 160) }],
     gives: giftsOf(thought), waterL,
     wants: {
-      ingredients: overfull ? ingredients : chosen && missingL <= 40 ? said : usual,
+      ingredients: overfull ? ingredients : chosen ? wantedOf(thought) : usual,
       by: planned && planned.to > now ? planned.to : (outlook?.builtAt ?? now),
     },
     ...(refusal ? { refusal } : {}),

@@ -1,6 +1,6 @@
 import { addDays, addWeeks, isSameDay } from 'date-fns'
-import { troddenShare } from '../../heat/slab/bed'
 import type { Ingredient } from '../../mix/portion'
+import { counted } from '../../units/plural'
 import { containersFor, containerText } from '../../units/container'
 import { dateText, dayText } from '../../units/dates'
 import { numberText, quantityText, ratioText, roughly, spanText } from '../../units/format'
@@ -31,18 +31,22 @@ function buildFact({ planned, sowOn }: BedThought, outlook: BedOutlook): Fact {
     ? planned.from < planned.to ? `between ${dayText(planned.from)} and ${dayText(planned.to)}` : `on ${dayText(planned.to)}`
     : `on ${dayText(outlook.builtAt)}`
   const [from, to] = [Math.round(outlook.sow.from), Math.round(outlook.sow.to)]
+  const usual = Math.round(outlook.sow.typical)
   return {
     label: 'Build it', value: `${built}, in one day`,
     why: planned
-      ? `${from === to ? '' : `${from} to `}${to} days before ${dateText(sowOn!)}: first it bursts with heat, then it comes down`
+      ? `most likely ${counted(usual, 'day', 'days')} before ${dateText(sowOn!)}${from === to ? '' : ` (${from} to ${to})`}: first it bursts `
+        + 'with heat; it is sown when that is past, by readings'
       : 'say when you want to sow, and it reckons back from that day',
   }
 }
 
 function warmText({ on }: BedThought, { cool, horizonDay }: BedOutlook): string {
   if (cool.typical === 0) return 'hardly at all'
-  if (cool.from === 0) return `perhaps hardly at all, or until ${cool.to >= horizonDay ? 'summer' : dayText(on(cool.to))}`
-  return cool.to >= horizonDay ? `until ${dayText(on(cool.from))} or into summer` : `until ${fromTo(on(cool.from), on(cool.to))}`
+  const likely = cool.typical >= horizonDay ? 'into summer' : `until about ${dayText(on(cool.typical))}`
+  if (cool.from >= horizonDay) return likely
+  const soonest = cool.from === 0 ? 'perhaps hardly at all' : `${dayText(on(cool.from))} at the soonest`
+  return `${likely} (${cool.to >= horizonDay ? soonest : `${soonest}, ${dayText(on(cool.to))} at the latest`})`
 }
 
 function frostFact({ on }: BedThought, { sow, cool }: BedOutlook, lastFrost: (at: Date) => Date): Fact {
@@ -114,7 +118,7 @@ export function factsOf(thought: BedThought, surroundings: Surroundings): Fact[]
     {
       label: 'It takes', value: containerText(litresOf(ingredients) / barrow.volumeL, barrow),
       why: `${quantityText('volume', units, roughly(litresOf(ingredients)))} loose make ${quantityText('length', units, heightM)} trodden`
-        + (bed ? `: to ${numberText(100 * troddenShare(bed.charge))} % of its loose room` : ''),
+        + (bed ? `: to ${numberText(100 * heightM * thought.ground.footprintM2 * 1000 / litresOf(ingredients))} % of its loose room` : ''),
     },
     ...gatherFact(ingredients, planned && planned.to > now ? planned.to : outlook?.builtAt ?? now),
     ...amountFacts(thought, surroundings),

@@ -11,7 +11,7 @@ import { guideOf } from './guide'
 import { bedPicture } from './picture'
 import { bedGround } from './plan'
 import { bedWayOf } from './approaches'
-import { cropBands, dailySoil } from './sequence'
+import { alongOf, cropBands } from './sequence'
 import { hotbedOf, readAt, sownIn, type Hotbed } from './state'
 import { tasksOf } from './tasks'
 import { windowsOf } from './windows'
@@ -174,7 +174,7 @@ export const look: Look = {
     const bed = hotbedOf(batch, surroundings)
     return middle && bed && !batch.ended
       ? cropBands(
-          { soilC: dailySoil(middle.course), began: new Date(batch.began.at), sowFromDay: Math.max(bed.sowDay, bed.nowDay) },
+          alongOf(middle.course, new Date(batch.began.at), Math.max(bed.sowDay, bed.nowDay), surroundings),
           bed.sown,
         )
       : undefined

@@ -5,10 +5,16 @@ import type { SlabWeather } from '../../heat/slab/bed'
 import type { Surroundings } from '../contract'
 import { BED } from './constants'
 
-/** Whether summer is at the turn of the year here, by the usual air. */
-export function isSouth({ now, weather: { ambientC } }: Pick<Surroundings, 'weather' | 'now'>): boolean {
+/** How far north the garden lies, °, south below 0: as was said; else by where its summer is. */
+export function latitudeOf({ now, weather: { ambientC, latitudeDeg } }: Pick<Surroundings, 'weather' | 'now'>): number {
   const year = now.getFullYear() + 1
-  return ambientC(new Date(year, 0, 20)) > ambientC(new Date(year, 6, 20))
+  const usual = ambientC(new Date(year, 0, 20)) > ambientC(new Date(year, 6, 20)) ? -BED.usualLatitudeDeg : BED.usualLatitudeDeg
+  return latitudeDeg ?? usual
+}
+
+/** Hours of daylight of so many days from one on, at a latitude. */
+export function daylightFrom(from: Date, days: number, latitudeDeg: number): Float64Array {
+  return Float64Array.from({ length: days }, (_, day) => daylightHours(dayOfYear(addDays(from, day)), latitudeDeg))
 }
 
 /** How much more sun than usual a day has, by what lies between its coldest and its hottest hour. */
@@ -23,7 +29,7 @@ export function bedWeather(
   from: Date, days: number, surroundings: Pick<Surroundings, 'weather' | 'now'>,
 ): SlabWeather {
   const { weather: { ambientC, extremesC, measured: weatherKnown } } = surroundings
-  const south = isSouth(surroundings)
+  const latitude = latitudeOf(surroundings)
   const first = startOfDay(from)
   const all = Array.from({ length: days + 2 }, (_, day) => {
     const noon = addDays(first, day + 0.5)
@@ -31,7 +37,7 @@ export function bedWeather(
     const when = dayOfYear(noon)
     return {
       airC: tenth(ambientC(noon)), swingK: tenth(known ? Math.max(0.5, (known.maxC - known.minC) / 2) : BED.halfSwingK),
-      sun: tenth(sunMJ(when, south) * (known ? skyTimes(known) : 1)), hours: tenth(daylightHours(when, south)),
+      sun: tenth(sunMJ(when, latitude) * (known ? skyTimes(known) : 1)), hours: tenth(daylightHours(when, latitude)),
       known: weatherKnown?.(noon) ? 1 : 0,
     }
   })

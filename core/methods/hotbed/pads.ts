@@ -1,4 +1,6 @@
 import type { BegunBatch } from '../../journal/garden'
+import type { Answers } from '../../questions/answers'
+import type { UnitSystem } from '../../units/system'
 import { CROPS, cropOf } from '../../hotbed/crops'
 import { numberOf, type Question } from '../../questions/question'
 import { quantityText } from '../../units/format'
@@ -106,17 +108,29 @@ const sown: Deed = {
       ? answers.other
       : 'something else')}.`,
 }
+/** What was had, and how much of it, as far as it was said. */
+function hadText(answers: Answers, units: UnitSystem): string {
+  const what = typeof answers.what === 'string' ? answers.what : ''
+  const [massKg, pieces] = [numberOf(answers, 'massKg') ?? 0, numberOf(answers, 'pieces') ?? 0]
+  const much = [
+    ...(pieces > 0 ? [`${pieces}`] : []), ...(massKg > 0 ? [quantityText('mass', units, massKg)] : []),
+  ].join(', ')
+  return what || much ? `: ${[what, much].filter(Boolean).join(', ')}` : ''
+}
+
 const harvested: Deed = {
   id: HARVESTED,
   label: 'Harvested',
   icon: 'i-ph-basket',
   how: 'Cut, pulled, or planted out. What comes next goes into the gap the same day.',
   cautions: ['Wash what grew over dung before it is eaten raw.'],
-  asks: [{ id: 'what', kind: 'text', label: 'What', hint: 'two bunches of radishes' }],
-  said: (_, { what }) => ({
-    said: `harvested${typeof what === 'string' && what ? `: ${what}` : ''}.`, answer: 'Sow what follows while it is warm.',
-  }),
-  words: ({ what }) => `Harvested${typeof what === 'string' && what ? `: ${what}` : ''}.`,
+  asks: [
+    { id: 'what', kind: 'text', label: 'What', hint: 'radishes' },
+    { id: 'massKg', kind: 'mass', label: 'How much, if weighed', usual: 0, most: 50 },
+    { id: 'pieces', kind: 'count', label: 'or how many bunches or pieces', usual: 0, most: 500 },
+  ],
+  said: (_, answers, { units }) => ({ said: `harvested${hadText(answers, units)}.`, answer: 'Sow what follows while it is warm.' }),
+  words: (answers, { units }) => `Harvested${hadText(answers, units)}.`,
 }
 const glass: Deed = {
   id: GLASS,

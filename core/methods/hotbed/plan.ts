@@ -1,15 +1,18 @@
+import { asLaid, type Comes } from '../../heat/as-laid'
 import type { Charge } from '../../heat/charge'
 import { chargeOf } from '../../heat/charge'
 import { dryKgOf } from '../../heat/heap'
-import { troddenM, type SlabCase } from '../../heat/slab/bed'
+import { troddenM, type SlabCase, type SlabWeather } from '../../heat/slab/bed'
 import { COVERS, SIDES as SIDE_KINDS, type Cover, type Sides } from '../../heat/slab/constants'
 import type { Top } from '../../heat/slab/frame'
 import type { Answers } from '../../questions/answers'
 import { workableMoisture } from '../../materials/holding'
+import { typicalTotals } from '../../mix/balance'
 import { portionOf, type Ingredient } from '../../mix/portion'
 import { numberOf } from '../../questions/question'
 import { asVessel, type Site } from '../../vessel/site'
 import { footprintM2, perimeterM } from '../../vessel/vessel'
+import { comesOf } from '../heated/comes'
 import { bedWayOf } from './approaches'
 import { COVER, MATS_KEPT, SIDES, SOIL_M, SUN } from './words'
 import { BED } from './constants'
@@ -24,6 +27,8 @@ export interface BedGround {
   readonly sides: Sides
   readonly top: Top
   readonly frameM2: number
+  /** How its stuff comes. */
+  readonly comes: Comes
 }
 
 /** The bed behind a site and its answers. */
@@ -53,6 +58,7 @@ export function bedGround({
     soilM: Math.max(0.03, said > 0 ? said : way.soilM),
     sides,
     frameM2,
+    comes: comesOf(answers),
     top: {
       cover, share: Math.min(1, frameM2 / footprint), matsAtNight: answers[MATS_KEPT] !== 'no', aired: true,
       sunny: namedIn(BED.sunny, String(answers[SUN])) ?? 1,
@@ -84,17 +90,6 @@ export function bedCharge(
   return charge && { charge, heightM: troddenM(charge, ground.footprintM2) }
 }
 
-/** Fresh dung and grass come warm, K above the air, and alive. */
-export function freshness(ingredients: readonly Ingredient[]): { readonly startsAboveK: number, readonly starter: number } {
-  const portions = ingredients.map(portionOf)
-  const all = portions.reduce((sum, { looseVolumeL }) => sum + looseVolumeL, 0)
-  const fresh = portions
-    .filter(({ material }) => material.family === 'manure' || material.family === 'grass' || material.family === 'kitchen')
-    .reduce((sum, { looseVolumeL }) => sum + looseVolumeL, 0)
-  const share = all > 0 ? fresh / all : 0
-  return { startsAboveK: 3 + 14 * share, starter: 0.15 + 0.35 * share }
-}
-
 /** How many times as much of it makes the bed as deep as it is meant to be. */
 export function timesToFill(ingredients: readonly Ingredient[], ground: Pick<BedGround, 'footprintM2' | 'heightM'>): number | undefined {
   const scaled = (times: number) => ingredients.map(one => ({ ...one, amount: { ...one.amount, count: one.amount.count * times } }))
@@ -108,12 +103,13 @@ export function timesToFill(ingredients: readonly Ingredient[], ground: Pick<Bed
   return Number.isFinite(times) ? times : undefined
 }
 
-/** A bed as a case for the model, without its weather. */
-export function bedCase(
-  ground: BedGround, charge: Charge, ingredients: readonly Ingredient[],
-): Omit<SlabCase, 'weather' | 'startHour' | 'deeds'> {
+/** A bed as a case for the model, built at noon of a day and left alone. */
+export function bedCase(ground: BedGround, charge: Charge, ingredients: readonly Ingredient[], weather: SlabWeather): SlabCase {
+  const portions = ingredients.map(portionOf)
+  const pouredL = Math.max(0, charge.waterKg - typicalTotals(portions).waterKg)
+  const { startsAboveK, starter } = asLaid(portions, pouredL, weather.airC[0] ?? 0, ground.comes)
   return {
     charge, footprintM2: ground.footprintM2, perimeterM: ground.perimeterM, sides: ground.sides, soilM: ground.soilM, top: ground.top,
-    ...freshness(ingredients),
+    startsAboveK, starter, weather, startHour: BED.noon, deeds: [],
   }
 }

@@ -77,7 +77,7 @@ export function questionOf(batch: BegunBatch, surroundings: Lasting): BedQuestio
   return {
     ...asked, nowDay: Math.min(asked.nowDay, asked.horizonDay),
     bed: {
-      ...bedCase(ground, built.charge, ingredients), weather: bedWeather(from, asked.horizonDay, surroundings),
+      ...bedCase(ground, built.charge, ingredients, bedWeather(from, asked.horizonDay, surroundings)),
       startHour: from.getHours() + from.getMinutes() / 60, deeds: deedsOf(batch),
     },
     findings: [...readings(batch), ...foundIn(batch, [], [FELT])]

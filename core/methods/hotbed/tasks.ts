@@ -8,7 +8,7 @@ import type { Surroundings, Task } from '../contract'
 import { tasksFrom, type Ask } from '../course'
 import { dayAsked, frameDay, wantsAir } from './airing'
 import { middleOf } from './forecast'
-import { dailySoil } from './sequence'
+import { alongOf } from './sequence'
 import { hotbedOf, type Hotbed } from './state'
 import { AIRED, GLASS, HARVESTED, MATS, SOW_ON, SOWN, WARMTH, WATERED } from './words'
 import { BED } from './constants'
@@ -114,9 +114,9 @@ function waterIt({ batch, bed, surroundings: { now, units, weather: { ambientC }
 function harvestIt({ batch, bed, surroundings }: Seen): Ask[] {
   const middle = middleOf(batch, surroundings)
   if (!middle) return []
-  const soilC = dailySoil(middle.course)
+  const { soilC, daylightH, frostFree } = alongOf(middle.course, new Date(batch.began.at), 0, surroundings)
   const coming = bed.sown.flatMap(({ crop, name, day, at }) => {
-    const { from, to } = crop ? sowing(crop, soilC, day) : { from: undefined, to: undefined }
+    const { from, to } = crop ? sowing(crop, soilC, day, daylightH) : { from: undefined, to: undefined }
     return crop && from !== undefined && !batch.did.some(({ deed, at: when }) => deed === HARVESTED && when > at)
       ? [{ crop, name, from, to: to ?? from + 14 }]
       : []
@@ -124,14 +124,16 @@ function harvestIt({ batch, bed, surroundings }: Seen): Ask[] {
   return coming.slice(0, 1).map(({ crop, name, from, to }) => {
     const due = addDays(new Date(batch.began.at), Math.round(from))
     const until = addDays(new Date(batch.began.at), Math.round(to) + 10)
+    // Whatever stands in the frame, a tender one does not go out into the frost.
+    const potted = crop.end === 'planted out' && crop.tender === true && frostFree !== undefined && frostFree > due
     return {
-      action: 'harvested', doing: { kind: 'pad', pad: HARVESTED }, label: crop.end === 'eaten' ? 'Harvested' : 'Planted out',
-      icon: 'i-ph-basket', title: crop.end === 'eaten' ? `${name}: the first to harvest` : `${name}: to be planted out`,
-      reason: `By the warmth of the soil between ${dayText(due)} and `
+      action: 'harvested', doing: { kind: 'pad', pad: HARVESTED },
+      label: crop.end === 'eaten' ? 'Harvested' : potted ? 'Potted on' : 'Planted out',
+      icon: 'i-ph-basket',
+      title: crop.end === 'eaten' ? `${name}: the first to harvest` : potted ? `${name}: to be potted on` : `${name}: to be planted out`,
+      reason: `By the warmth of the soil and the light between ${dayText(due)} and `
         + `${dayText(addDays(new Date(batch.began.at), Math.round(to)))}.`
-        + (crop.end === 'planted out'
-          ? ' Frost-tender ones not before the last frost.'
-          : ''),
+        + (potted ? ` Out from about ${dayText(frostFree)}, when the last frost is past.` : ''),
       due, until, urgency: 'whenever' as const,
     }
   })

@@ -18,9 +18,9 @@ export function barrowOf(units: UnitSystem): ContainerThen {
 }
 
 /** What the way says makes the bed full, in barrows. */
-function usualStuff(way: BedWay, ground: BedGround, units: UnitSystem): Ingredient[] {
+function usualStuff(way: BedWay, ground: BedGround, units: UnitSystem, airC: number): Ingredient[] {
   const container = barrowOf(units)
-  const base = partsOf(way).map(({ material, share }): Ingredient => ({
+  const base = partsOf(way, airC).map(({ material, share }): Ingredient => ({
     material, amount: { count: 10 * share, container, packing: 'loose' },
   }))
   const times = timesToFill(base, ground) ?? 1
@@ -69,7 +69,7 @@ export function bedThought(proposal: Proposal, surroundings: Surroundings): BedT
   const { units, now, weather: { ambientC } } = surroundings
   const [way, ground] = [bedWayOf(proposal.approachId), bedGround(proposal)]
   const said = proposal.ingredients.filter(({ amount }) => amount.count > 0)
-  const usual = usualStuff(way, ground, units)
+  const usual = usualStuff(way, ground, units, ambientC(now))
   const chosen = said.length > 0
   const given = chosen ? said : usual
   const holds = timesToFill(given, ground) ?? 1

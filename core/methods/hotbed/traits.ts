@@ -8,7 +8,7 @@ export const DIMENSIONS = FACTORS.length + 2
 export function traitsAt(point: ArrayLike<number>): SlabTraits {
   const factor = (at: number) => Math.exp(BED.spread[FACTORS[at]!] * (point[at] ?? 0))
   return {
-    pace: factor(0),
+    pace: factor(0) * ((point[0] ?? 0) < BED.neverBelow ? BED.neverPace : 1),
     usable: factor(1),
     growth: factor(2),
     air: factor(3),

@@ -31,6 +31,12 @@ export const LEAF = constants('Leaf mould', {
     'leaf-mould': of(0.4, 0.3, 0.5, 'share', 'of its mass is left when it goes in; own estimate'),
     'overs': of(0.6, 0.5, 0.7, 'share', 'of its mass is left when it goes in; own estimate'),
   },
+  starterBelow: of(0.5, 0.4, 0.6, 'share', 'of its mass left when it goes in: mould, a starter; own estimate'),
+  gives: {
+    mulch: of(1, 0.9, 1, 'share', 'of the moist middle, all of it; definition'),
+    potting: of(0.85, 0.7, 0.95, 'share', 'of the middle through a coarse sieve; own estimate'),
+    fine: of(0.8, 0.6, 0.9, 'share', 'of the middle through a fine one; own estimate'),
+  },
   starterL: of(1, 0.5, 3, 'L', 'a few handfuls are a starter; practice'),
   settlesTo: {
     whole: of(0.47, 0.4, 0.55, 'share', 'of the loose volume is left once settled; practice: to half within four weeks'),

@@ -142,9 +142,15 @@ function rotDay(state: State, celsius: number, { pace, q10 }: CageTraits): void 
   }
 }
 
-/** Mass-weighted mean of what is left. */
+/** What went in as mould is a starter: it says nothing of how far the leaves have come, unless there is nothing else. */
+function leavesOf(parts: readonly Part[]): readonly Part[] {
+  const leaves = parts.filter(({ fill }) => fill.massLeft >= LEAF.starterBelow)
+  return leaves.length > 0 ? leaves : parts
+}
+
+/** Mass-weighted mean of what is left of the leaves. */
 function meanLeft({ parts }: State, of: 'left' | 'outside'): number {
-  const [left, all] = parts.reduce(([sum, whole], part) => {
+  const [left, all] = leavesOf(parts).reduce(([sum, whole], part) => {
     const kg = part.fill.dryKg * part.scale / part.fill.massLeft
     return [sum + kg * part[of], whole + kg]
   }, [0, 0])

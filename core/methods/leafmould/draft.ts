@@ -2,6 +2,8 @@ import { addDays } from 'date-fns'
 import { portionOf, type Ingredient } from '../../mix/portion'
 import { numberOf, type Question } from '../../questions/question'
 import { containerText } from '../../units/container'
+import { DAYS_A_YEAR, WEEK_DAYS } from '../../units/time'
+import { counted } from '../../units/plural'
 import { numberText, quantityText, roughly, spanText } from '../../units/format'
 import { range } from '../../units/range'
 import { asVessel } from '../../vessel/site'
@@ -9,7 +11,6 @@ import { frontWidthM } from '../../vessel/vessel'
 import type { Draft, Fact, Gift, Proposal, Surroundings, Warning } from '../contract'
 import { dayLeft, shellShare } from './course'
 import { isShredded } from './leaves'
-import { fineShare } from './outputs'
 import { GRADES, leafClassOf } from './rates'
 import { BAGS, RAIN } from './words'
 import { LEAF } from './constants'
@@ -35,17 +36,22 @@ export function asksOf(approachId: string): readonly Question[] {
   ]
 }
 
+/** What it gives of each grade that is in sight: less the finer, and later. */
 function gifts(tried: Tried, { now }: Surroundings): Gift[] {
-  return GRADES.map(({ id, label, massLeft }) => {
+  return GRADES.flatMap(({ id, label, massLeft }): Gift[] => {
     const days = tried.courses.map(course => dayLeft(course, massLeft, 0))
+    if (days[1]! >= LAST_DAY) return []
     const litres = coreL(tried, massLeft)
-    const share = id === 'mulch' ? 1 : fineShare(massLeft)
-    return {
+    const share = LEAF.gives[id]
+    return [{
       label, litres: range(litres.low * share, litres.typical * share, litres.high * share), from: addDays(now, Math.round(days[0]!)),
-      to: addDays(now, Math.round(days[2]!)),
-    }
+      to: addDays(now, Math.round(days[2]!)), ...(days[2]! >= LAST_DAY ? { orLater: true } : {}),
+    }]
   })
 }
+
+/** Nobody looks further than this: it is no date. */
+const LAST_DAY = LEAF.horizonDays - WEEK_DAYS
 
 /** Whole years from one autumn's leaves to potting mould in a spring: what has to stand at the same time. */
 const yearsTo = (days: number) => Math.max(1, Math.ceil(days / 365.25))
@@ -54,7 +60,7 @@ function pipelineFact(tried: Tried, { units }: Surroundings): Fact[] {
   const wantedL = numberOf(tried.proposal.answers, 'wantedL') ?? 0
   if (wantedL <= 0) return []
   const potting = GRADES[1]
-  const eachL = coreL(tried, potting.massLeft).typical * fineShare(potting.massLeft)
+  const eachL = coreL(tried, potting.massLeft).typical * LEAF.gives.potting
   const autumns = Math.max(1, Math.ceil(wantedL / Math.max(1, eachL) - 0.05))
   const years = yearsTo(dayLeft(tried.courses[1], potting.massLeft, 0))
   const what = tried.count > 1 ? 'sets of bags' : 'cages'
@@ -99,10 +105,20 @@ function facts(tried: Tried, surroundings: Surroundings): Fact[] {
   ]
 }
 
+/** When it is potting mould, in months; never the end of what was looked at as if it were a date. */
+function pottingText(days: readonly number[]): string {
+  const [soonest, , latest] = days as [number, number, number]
+  const years = numberText(LEAF.horizonDays / DAYS_A_YEAR, 0)
+  const [low, high] = [soonest, latest].map(day => Math.round(12 * day / DAYS_A_YEAR)) as [number, number]
+  if (soonest >= LAST_DAY) return `no potting mould within ${years} years`
+  if (latest >= LAST_DAY) return `potting mould in about ${low} months at the soonest, or not within ${years} years`
+  if (high === 0) return 'potting mould already'
+  return low === high ? `potting mould in about ${counted(high, 'month', 'months')}` : `potting mould in about ${low} to ${high} months`
+}
+
 function verdict(tried: Tried): Draft['verdict'] {
   const full = tried.looseL / tried.capacityL
-  const months = tried.courses.map(course => dayLeft(course, GRADES[1].massLeft, 0) / 30.4)
-  const when = `potting mould in about ${numberText(months[0]!, 0)} to ${numberText(months[2]!, 0)} months`
+  const when = pottingText(tried.courses.map(course => dayLeft(course, GRADES[1].massLeft, 0)))
   if (full > 1.05)
     return {
       grade: 'workable',
@@ -157,9 +173,10 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const sum = tried.looseL || 1
   const containers = tried.ingredients.reduce((all, { amount }) => all + amount.count, 0)
   const gives = gifts(tried, surroundings)
+  const potting = gives.find(({ label }) => label === GRADES[1].label)
   return {
     summary: `${quantityText('volume', units, tried.looseL)} of loose leaves, ${quantityText('length', units, heightM)} high today; `
-      + `${spanText('volume', units, gives[1]!.litres.low, gives[1]!.litres.high)} of potting mould in the end.`,
+      + (potting ? `${spanText('volume', units, potting.litres.low, potting.litres.high)} of potting mould in the end.` : 'mulch, not mould, for years.'),
     verdict: verdict(tried), facts: facts(tried, surroundings), warnings: warnings(tried),
     picture: {
       of: `Leaves in the ${vessel.name.toLowerCase()}`, widthM: frontWidthM(vessel), heightM: Math.max(vessel.heightM, heightM),

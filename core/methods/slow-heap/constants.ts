@@ -2,6 +2,11 @@ import { constants, extent, of } from '../../constants/constants'
 
 /** Slow heap: every number it takes from outside. */
 export const SLOW = constants('Slow heap', {
+  widens: {
+    start: of(1.25, 1, 2, 'times', 'a window is told so much wider than possible ones come; own estimate, by batches of another law'),
+    end: of(1.4, 1, 2, 'times', 'and so much where much was found; own estimate, by batches of another law'),
+    foundTimes: of(4, 2, 10, 'times', 'a third of what lies between is left after so many; choice'),
+  },
   keepsByStructure: [
     of(6, 4, 8, 'kg/kg', 'water held against draining, what lies as sludge; own estimate'),
     of(4.5, 3, 6, 'kg/kg', 'what lies loosely; own estimate'),
@@ -35,7 +40,7 @@ export const SLOW = constants('Slow heap', {
   restDays: of(60, 45, 90, 'd', 'however quickly it rots, it rests for so long after the last caddy; practice'),
   layerDays: of(21, 10, 28, 'd', 'layers that are told apart in a picture; choice'),
   enoughGreenL: of(60, 40, 90, 'L', 'greens that would make a hot heap of it; practice'),
-  rawEnough: of(40, 25, 60, 'mg/g', 'and how raw it has to be for that; own estimate'),
+  rawEnough: of(2.7, 1.7, 4, 'times', 'as raw as ripe it has to be for that; own estimate'),
   heightFreshDays: of(10, 5, 21, 'd', 'a measured height is believed for so long; assumption'),
   fallsThrough: of(0.75, 0.6, 0.85, 'share', 'of what is taken from a rested heap falls through the sieve; own estimate'),
   slump: {
@@ -62,7 +67,7 @@ export const SLOW = constants('Slow heap', {
     beyondNow: of(480, 365, 600, 'd', 'and so far beyond now; numerics'),
     most: of(1500, 1200, 1900, 'd', 'and no farther; numerics'),
   },
-  rawWhenSour: extent(60, 600, 'mg/g', 'where it stinks little has rotted well; own estimate'),
+  rawWhenSour: extent(4, 40, 'times', 'as raw as ripe: where it stinks little has rotted well; own estimate'),
   rotationDays: of(1450, 1100, 1900, 'd', 'turns of the bays are drawn so far; numerics'),
   rotationEveryDays: of(7, 3, 10, 'd', 'and looked at so often; numerics'),
   rounds: of(2, 1, 3, 'turns', 'the turns that are drawn; choice'),

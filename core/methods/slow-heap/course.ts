@@ -1,18 +1,20 @@
 import { EVAPORATION_MJ_KG, MJ_DAY_W } from '../../heat/laws'
 import { USUAL_CONSTANTS as K } from '../../heat/constants'
+import { RIPE } from '../../heat/ripe'
+import { uptakeOf } from '../../heat/respiration'
 import { moistureShare, nitrogenShare, temperatureShare, airSpaceShare } from '../../heat/limits'
 import { atCelsius, celsiusTable } from '../../heat/table'
 import { surfaceOf, type Standing as Ground } from '../../heat/walls'
 import { inTurn, type Looks, type Seen } from '../course'
 import type { Addition } from './addition'
-import { airSpaceOf, cohortKg, dryKgOf, heatOf, put, SUMMED, volumeOf, type State } from './parts'
+import { airSpaceOf, cohortKg, organicKg, dryKgOf, heatOf, put, SUMMED, volumeOf, type State } from './parts'
 import type { SlowTraits } from './traits'
 import { SLOW } from './constants'
 import { WARMTH } from '../../warmth/constants'
 import { WEEK_DAYS } from '../../units/time'
 
 /** What of a course can be found in the garden. */
-export type SlowRow = 'volumeL' | 'moisture' | 'respirationMgG'
+export type SlowRow = 'volumeL' | 'moisture' | 'rawness'
 
 /** Something done on a day. */
 export type SlowDeed
@@ -52,7 +54,7 @@ export interface SlowCourse {
   readonly ratio: Float32Array
   readonly celsius: Float32Array
   /** What the rawer fifth would still respire, mg O₂/g in four days at 35 °C. */
-  readonly respirationMgG: Float32Array
+  readonly rawness: Float32Array
   /** Dry mass left of all that went in. */
   readonly leftShare: Float32Array
   /** Free air space. */
@@ -65,8 +67,7 @@ export interface SlowCourse {
 }
 
 const BY_WARMTH = celsiusTable(celsius => temperatureShare(celsius, K.coolLater))
-/** Nitrogen of the whole meets what is rotting, where a cover lies on every caddy. */
-const SAMPLE = { days: SLOW.sample.days, warmth: temperatureShare(SLOW.sample.celsius, K.coolLater) }
+const SAMPLE_SHARE = temperatureShare(RIPE.sampleC, K.coolLater)
 /** What is left of a pool after it went at a pace for a day. */
 const left = (rate: number) => 1 / (1 + rate)
 
@@ -132,24 +133,22 @@ function warmDay(state: State, { ground }: SlowCase, volumeL: number, airC: numb
   state.celsius = Math.min(70, (capacity * state.celsius + heat + passes * airC) / (capacity + passes))
 }
 
-/** What the rawer fifth would respire: the youngest first, which are the rawest. */
-function respirationOf({ cohorts }: State, { slow, pace }: SlowTraits): number {
-  const goes = (perDay: number) => -Math.expm1(-perDay * SAMPLE.days * SAMPLE.warmth)
+/** How raw its rawer fifth is: the youngest first, which are the rawest. */
+function rawnessOf({ cohorts }: State, { slow, pace }: SlowTraits): number {
   let wanted = 0
-  for (let i = 0; i < cohorts.length; i++) wanted += SLOW.rawer * cohortKg(cohorts[i]!)
+  for (let i = 0; i < cohorts.length; i++) wanted += SLOW.rawer * organicKg(cohorts[i]!)
   const all = wanted
-  let sum = 0
+  let usedKgDay = 0
   for (let i = cohorts.length - 1; i >= 0 && wanted > 1e-12; i--) {
     const one = cohorts[i]!
-    const kg = cohortKg(one)
+    const kg = organicKg(one)
     const taken = Math.min(wanted, kg)
-    const rate = one.pace * pace
-    sum
-      += (taken / (kg + 1e-12))
-        * (goes(K.rapidDay * rate) * one.rapidKg + goes(K.mediumDay * rate) * one.mediumKg + goes(K.slowDay * slow * rate) * one.slowKg)
+    usedKgDay
+      += taken / (kg + 1e-12) * one.pace * pace * SAMPLE_SHARE
+        * (K.rapidDay * one.rapidKg + K.mediumDay * one.mediumKg + K.slowDay * slow * one.slowKg)
     wanted -= taken
   }
-  return all > 0 ? 1000 * K.oxygenKgKg * sum / all : 0
+  return all > 0 ? uptakeOf(usedKgDay, all) / RIPE.uptakeMmolKgH : 0
 }
 
 function ratioOf({ cohorts }: State): number {
@@ -202,7 +201,7 @@ function note(
   course.moisture[at] = dryKg > 0 ? state.waterKg / (state.waterKg + dryKg) : 0
   course.ratio[at] = ratioOf(state)
   course.celsius[at] = state.celsius
-  course.respirationMgG[at] = respirationOf(state, traits)
+  course.rawness[at] = rawnessOf(state, traits)
   course.leftShare[at] = state.dryInKg > 0 ? dryKg / state.dryInKg : 1
   course.airSpace[at] = space
   course.drainedL[at] = state.drainedL
@@ -218,7 +217,7 @@ export function runSlow(
 ): SlowCourse {
   const row = () => new Float32Array(days.length)
   const course: SlowCourse = {
-    days, volumeL: row(), moisture: row(), ratio: row(), celsius: row(), respirationMgG: row(), leftShare: row(), airSpace: row(),
+    days, volumeL: row(), moisture: row(), ratio: row(), celsius: row(), rawness: row(), leftShare: row(), airSpace: row(),
     drainedL: row(), fullDay: Infinity, lastFedDay: 0,
   }
   const state: State = { cohorts: [], waterKg: 0, celsius: (what.airC[0] ?? 10) + traits.weatherK, drainedL: 0, dryInKg: 0 }
@@ -262,8 +261,8 @@ export function runSlow(
 }
 
 /** The day from which on it is ripe: so little left to respire, and nothing fed for so long. The last day where it never comes so far. */
-export function ripeDay({ days, respirationMgG, lastFedDay }: SlowCourse, limitMgG: number, restDays: number): number {
-  const raw = respirationMgG.findLastIndex(value => value > limitMgG)
+export function ripeDay({ days, rawness, lastFedDay }: SlowCourse, limitMgG: number, restDays: number): number {
+  const raw = rawness.findLastIndex(value => value > limitMgG)
   const end = days.at(-1) ?? 0
   return raw === days.length - 1 ? end : Math.min(end, Math.max(days[raw + 1] ?? 0, lastFedDay + restDays))
 }

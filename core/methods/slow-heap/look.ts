@@ -1,4 +1,5 @@
 import { addHours } from 'date-fns'
+import { RIPE_AT } from '../../heat/ripe'
 import type { BegunBatch } from '../../journal/garden'
 import { ingredientsOf, portionOf } from '../../mix/portion'
 import type { Picture, PictureBand, Primitive } from '../../picture/picture'
@@ -18,7 +19,6 @@ import { tasksOf } from './tasks'
 import { windowsOf } from './windows'
 import { HEIGHT, LOOK, SMELL } from './words'
 import { SLOW } from './constants'
-import { HEATED } from '../heated/constants'
 import { looking } from './looking'
 
 /** Something bad that was smelt or seen lately and not answered since. */
@@ -40,7 +40,7 @@ function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   if (slow.moisture < 0.42) return { phase: 'dry', label: 'Too dry to rot', sentence, figure, tone: 'mind' }
   if (slow.moisture > 0.76) return { phase: 'wet', label: 'Wet', sentence, figure, tone: 'mind' }
   if (!isClosed(batch)) return { phase: 'filling', label: 'Filling', sentence, figure, tone: 'good' }
-  return slow.respirationMgG <= HEATED.ripeMgG
+  return slow.rawness <= RIPE_AT
     ? { phase: 'ready', label: 'Ready to test', sentence, figure, tone: 'good' }
     : { phase: 'resting', label: 'Resting', sentence, figure, tone: 'good' }
 }
@@ -138,7 +138,7 @@ function hotFact(batch: BegunBatch, surroundings: Surroundings): Fact[] {
     ({ material, count }) => count > 0 && (material.family === 'grass' || material.family === 'manure'),
   )
   const litres = greens.reduce((sum, { count, container }) => sum + count * container.volumeL, 0)
-  if (!slow || litres < SLOW.enoughGreenL || slow.volumeL < 150 || slow.respirationMgG < SLOW.rawEnough) return []
+  if (!slow || litres < SLOW.enoughGreenL || slow.volumeL < 150 || slow.rawness < SLOW.rawEnough) return []
   return [{
     label: 'A hot heap of it',
     value: `${quantityText('volume', surroundings.units, roughly(litres))} of `

@@ -11,7 +11,7 @@ export interface SlowOnDay {
   readonly moisture: number
   readonly ratio: number
   readonly celsius: number
-  readonly respirationMgG: number
+  readonly rawness: number
   readonly leftShare: number
   readonly airSpace: number
 }
@@ -27,7 +27,7 @@ export function slowOn(batch: BegunBatch, surroundings: Surroundings, day?: numb
   return {
     day: wanted, volumeL, heightM: volumeL / 1000 / question.ground.footprintM2, moisture: course.moisture[at]!, ratio: course.ratio[at]!,
     celsius: course.celsius[at]!,
-    respirationMgG: course.respirationMgG[at]!,
+    rawness: course.rawness[at]!,
     leftShare: course.leftShare[at]!,
     airSpace: course.airSpace[at]!,
   }

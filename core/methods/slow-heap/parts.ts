@@ -93,6 +93,9 @@ export function put(
 /** Dry mass of what went in within one fortnight. */
 export const cohortKg = (one: Cohort) => one.rapidKg + one.mediumKg + one.slowKg + one.restKg
 
+/** And of it what is no ash. */
+export const organicKg = (one: Cohort) => Math.max(0, cohortKg(one) - one.ashKg)
+
 /** Dry mass of the whole, kg. */
 export function dryKgOf({ cohorts }: State): number {
   let sum = 0

@@ -37,7 +37,7 @@ const findingsOf = (batch: BegunBatch, footprintM2: number) => foundIn<SlowRow>(
   }],
   [
     { sense: SQUEEZE, row: 'moisture', trust: 0.6, blur: SLOW.squeezeSpread, means: SLOW.squeezes },
-    { sense: SMELL, row: 'respirationMgG', trust: 0.2, blur: 20, means: { sour: SLOW.rawWhenSour, eggs: SLOW.rawWhenSour } },
+    { sense: SMELL, row: 'rawness', trust: 0.2, blur: 1.3, means: { sour: SLOW.rawWhenSour, eggs: SLOW.rawWhenSour } },
   ],
 )
 

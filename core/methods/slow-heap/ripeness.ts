@@ -5,7 +5,7 @@ import { feedings, isClosed, partsOf } from './feeding'
 import { slowOn } from './now'
 import { daysSinceFed } from './windows'
 import { SLOW } from './constants'
-import { HEATED } from '../heated/constants'
+import { RIPE_AT } from '../../heat/ripe'
 
 /** Tests that say something about what rotted cool; weedkiller where grass or manure may have brought it. */
 const TESTS = ['look', 'bag', 'sprout', 'weedkiller']
@@ -32,7 +32,7 @@ export const ripeness: Ripeness = {
     const rested = isClosed(batch) ? daysSinceFed(batch, surroundings.now) / SLOW.restDays : 0
     return {
       cool: true, against: liesOpen(batch, surroundings) ? ['food lies open on it: cover it'] : [], curedShare: rested,
-      rottedShare: slow && slow.respirationMgG > 0 ? Math.min(1.2, HEATED.ripeMgG / slow.respirationMgG) : 0,
+      rottedShare: slow && slow.rawness > 0 ? Math.min(1.2, RIPE_AT / slow.rawness) : 0,
     }
   },
   notes: () => ({

@@ -1,4 +1,5 @@
 import { addDays } from 'date-fns'
+import { RIPE_AT } from '../../heat/ripe'
 import type { BegunBatch } from '../../journal/garden'
 import type { Answers } from '../../questions/answers'
 import type { MaterialBook } from '../../materials/book'
@@ -14,7 +15,6 @@ import { standOf } from './sites'
 import { traitsAt } from './traits'
 import { windowsOf } from './windows'
 import { SLOW } from './constants'
-import { HEATED } from '../heated/constants'
 
 /** Earlier, middle and later of what is possible: pace, settling and what is fed one and a quarter spreads off. */
 const CORNERS = [traitsAt([-1.28, 0, 1.28, 0, 0, 1.28]), traitsAt([]), traitsAt([1.28, 0, -1.28, 0, 0, -1.28])] as const
@@ -30,7 +30,7 @@ export interface OneBay {
 
 function bayOf(course: SlowCourse): OneBay {
   const full = fullDayOf(course)
-  const ripe = ripeDay(course, HEATED.ripeMgG, SLOW.restDays)
+  const ripe = ripeDay(course, RIPE_AT, SLOW.restDays)
   const at = Math.max(0, course.days.findIndex(day => day >= ripe))
   return {
     fullDays: full, restDays: Math.max(SLOW.restDays, ripe - full), neverFull: course.fullDay === Infinity, litresThen: course.volumeL[at]!,

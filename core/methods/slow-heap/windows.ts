@@ -1,4 +1,5 @@
 import type { BegunBatch } from '../../journal/garden'
+import { RIPE_AT } from '../../heat/ripe'
 import { dayText } from '../../units/dates'
 import { daysBetween } from '../../units/time'
 import type { NamedWindow, Surroundings } from '../contract'
@@ -7,7 +8,6 @@ import { ripeDay } from './course'
 import { fullDayOf, middleOf } from './forecast'
 import { isClosed, lastFedAt } from './feeding'
 import { SLOW } from './constants'
-import { HEATED } from '../heated/constants'
 
 /** When it is full, as long as it is fed, and when it has rested long enough. */
 export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedWindow[] {
@@ -34,7 +34,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
         },
       ]
   const ready: NamedWindow = {
-    ...named('ready', ripeDay(course, HEATED.ripeMgG, SLOW.restDays)),
+    ...named('ready', ripeDay(course, RIPE_AT, SLOW.restDays)),
     label: 'Ready',
     coming: 'Ready between',
     announced: 'may be ready',

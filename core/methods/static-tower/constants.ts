@@ -58,10 +58,10 @@ export const TOWER = constants('Static tower', {
   },
   workingDays: of(365, 300, 420, 'd', 'twelve months, frost and dry spells not counted; practice'),
   fresh: {
-    share: of(0.15, 0.08, 0.25, 'share', 'of what else goes slowly goes within weeks in fresh chips; fitted to a warm first week'),
+    share: of(0.12, 0.08, 0.25, 'share', 'of what else goes slowly goes within weeks in fresh chips; fitted to a warm first week'),
     allBelow: of(70, 55, 90, 'C : N', 'all of it so green; fitted'),
     noneAbove: of(150, 120, 200, 'C : N', 'none of it in old trunk wood; fitted'),
-    rapid: of(0.25, 0.15, 0.4, 'share', 'of that goes at once; fitted to cool by week three to five'),
+    rapid: of(0.35, 0.15, 0.5, 'share', 'of that goes at once; fitted to cool by week three to five'),
   },
   carbonKgKg: of(0.5, 0.45, 0.55, 'kg/kg', 'carbon of what decays; elemental analyses'),
   freshRatio: of(30, 25, 40, 'C : N', 'of what goes at once; own estimate'),

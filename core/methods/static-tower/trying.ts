@@ -1,3 +1,4 @@
+import { asLaid } from '../../heat/as-laid'
 import { chargeOf } from '../../heat/charge'
 import { emptyCourse } from '../../heat/case'
 import { runCourse } from '../../heat/course'
@@ -71,8 +72,7 @@ export function tryOut(proposal: Proposal, surroundings: Surroundings): Tried | 
       standing: groundOf(laidOut(proposal.site)),
       weather,
       deeds: [],
-      startsAboveK: HEATED.startsAboveK,
-      starter: 0.15,
+      ...asLaid(portions, waterL, weather.airC[0]!, 'fresh'),
       habitFromDay: 0,
       habit: habitOf({ kind: 'never' }, { everyDays: 7, below: 0.685, belowWhenTurned: 0.685, to: TOWER.moist.target }),
     }, { ...traits, spells: 0 }, course)

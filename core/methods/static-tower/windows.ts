@@ -49,7 +49,7 @@ function countedReasons(log: HeapLog, surroundings: Surroundings): string[] {
 
 function readyWindow(log: HeapLog, surroundings: Surroundings, { course, question }: Middle): NamedWindow {
   const ripe = Math.max(
-    ripeDayOf(course, HEATED.ripeMgG) ?? question.horizonDay,
+    ripeDayOf(course) ?? question.horizonDay,
     workedUp(course, { days: 0 }, 0, TOWER.workingDays).day ?? question.horizonDay,
   )
   const known = surroundings.forecastOf?.(log.id)?.windows.ready?.now

@@ -110,7 +110,7 @@ async function go(): Promise<void> {
   result.value?.focus({ preventScroll: true })
 }
 const outlookOf = (ingredients: readonly Ingredient[], waterL: number) =>
-  plan.mixing.outlook({ site: draft.value.site, ingredients, waterL }, surroundings.value)
+  plan.mixing.outlook({ site: draft.value.site, ingredients, waterL, answers: draft.value.answers }, surroundings.value)
 function reasonsOf({ containers, fetchL, rescuedL }: Answer): string[] {
   return [
     `${numberText(Math.round(containers * 4) / 4, 2)} containers`,

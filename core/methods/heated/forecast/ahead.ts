@@ -1,9 +1,10 @@
-import { emptyCourse, type Course } from '../../../heat/case'
+import { COURSE_ROWS, emptyCourse, type Course } from '../../../heat/case'
 import { Run } from '../../../heat/course'
-import { coolDayOf, ripeDayOf } from '../ready-day'
+import { SHELLS } from '../../../heat/heap'
+import { curedDayOf, ripeDayOf } from '../ready-day'
 import { caseOf, type HeatedQuestion } from '../question'
 import { workedUp, type Worked } from '../working'
-import { dayGrid, joined, type Member } from './members'
+import { dayGrid, joined, type Member, type WentOn } from './members'
 import { HEATED } from '../constants'
 
 /** What a member does from today on. */
@@ -28,13 +29,13 @@ function coarseTimes(fromDay: number, horizonDay: number): Float64Array {
 
 /** What has to come before it is ready. */
 interface Wanted {
-  readonly limitMgG: number
+  readonly ripeAt: number
   readonly workingDays: number
   readonly stillToDo: (day: number) => boolean
 }
 
 /** The day on which a run that stands at a day is ripe and has worked so long, looking on until then or to the horizon. */
-function readyLater(run: Run, fromDay: number, horizonDay: number, { limitMgG, workingDays, stillToDo }: Wanted, soon: Worked): number {
+function readyLater(run: Run, fromDay: number, horizonDay: number, { ripeAt, workingDays, stillToDo }: Wanted, soon: Worked): number {
   let day = fromDay
   let ripe: number | undefined
   let worked = soon
@@ -43,7 +44,7 @@ function readyLater(run: Run, fromDay: number, horizonDay: number, { limitMgG, w
     if (times.length === 0) return worked.day === undefined ? horizonDay : Math.max(ripe ?? horizonDay, worked.day)
     const course = emptyCourse(times)
     run.goOn(course)
-    const here = ripeDayOf(course, limitMgG)
+    const here = ripeDayOf(course, ripeAt)
     ripe = here === undefined ? undefined : ripe !== undefined && here === course.days[0] ? ripe : here
     worked = workedUp(course, worked, day, workingDays)
     day = times.at(-1)!
@@ -52,29 +53,63 @@ function readyLater(run: Run, fromDay: number, horizonDay: number, { limitMgG, w
 }
 
 /** Lets a member go on from today. */
-export function goAhead(question: HeatedQuestion, { traits, course: past, halt }: Member, times: Float64Array): Ahead {
+function wentOn(question: HeatedQuestion, { point, traits, course: past, halt }: Member, times: Float64Array): WentOn {
   const { horizonDay, deeds, nowDay } = question
   // Twelve months or more: what takes longest to please its gardener has to work longest, and none is called ready sooner.
   const workingDays = question.workingDays * Math.max(1, traits.ripe) ** 2
-  const limitMgG = HEATED.ripeMgG * traits.ripe
+  const wanted = { ripeAt: traits.ripe, workingDays, stillToDo: (day: number) => deeds.some(deed => deed.day > day) }
   const run = new Run(caseOf(question), traits, halt)
   const shown = emptyCourse(times)
   run.goOn(shown)
+  const atEnd = run.halt()
   const course = joined(past, shown)
   const end = times.at(-1) ?? nowDay
-  const stillToDo = (day: number) => deeds.some(deed => deed.day > day)
-  const soon = ripeDayOf(course, limitMgG)
+  const soon = ripeDayOf(course, traits.ripe)
   const worked = workedUp(course, { days: 0 }, 0, workingDays)
-  const done = soon !== undefined && worked.day !== undefined
-  const readyDay
-    = done && !stillToDo(end)
-      ? Math.max(soon, worked.day)
-      : end >= horizonDay
-        ? done
-          ? Math.max(soon, worked.day)
-          : horizonDay
-        : readyLater(run, end, horizonDay, { limitMgG, workingDays, stillToDo }, worked)
-  // What still heats is not ripe.
-  const cool = coolDayOf(course, question.weather.airC)
-  return { course, readyDay: Math.min(horizonDay, Math.max(readyDay, cool)) }
+  const done = soon !== undefined && worked.day !== undefined ? Math.max(soon, worked.day) : undefined
+  const readyDay = done !== undefined && (!wanted.stillToDo(end) || end >= horizonDay)
+    ? done
+    : end >= horizonDay ? horizonDay : readyLater(run, end, horizonDay, wanted, worked)
+  return {
+    point, fromDay: nowDay, shown, halt: atEnd,
+    // What still heats is not ripe, and then it cures.
+    readyDay: Math.min(horizonDay, Math.max(readyDay, curedDayOf(course, question.weather.airC))),
+    tendedDay: Math.min(shown.habitTurns[0] ?? Infinity, shown.habitWaterings[0]?.day ?? Infinity),
+  }
+}
+
+/** Whether a member goes on from today as it went on from a day before: nothing was done since, nor would have been by habit. */
+function stillHolds({ fromDay, tendedDay }: WentOn, { deeds, habitFromDay }: HeatedQuestion): boolean {
+  return tendedDay > habitFromDay && !deeds.some(({ day }) => day > fromDay)
+}
+
+/** The same way, as it is shown from today: what was shown before, and the days that come to it. */
+function furtherOn(question: HeatedQuestion, { traits }: Member, times: Float64Array, known: WentOn): WentOn {
+  const shown = emptyCourse(times)
+  const from = times.findIndex(day => day > known.shown.days.at(-1)! + HEATED.sameDay)
+  const held = from < 0 ? times.length : from
+  for (let at = 0; at < held; at++) {
+    const there = known.shown.days.findIndex(day => day >= times[at]! - HEATED.sameDay)
+    for (const row of COURSE_ROWS) shown[row][at] = known.shown[row][there]!
+    shown.shellsC.set(known.shown.shellsC.subarray(there * SHELLS, (there + 1) * SHELLS), at * SHELLS)
+  }
+  shown.habitTurns.push(...known.shown.habitTurns)
+  shown.habitWaterings.push(...known.shown.habitWaterings)
+  if (held === times.length) return { ...known, shown }
+  const run = new Run(caseOf(question), traits, known.halt)
+  const more = emptyCourse(times.slice(held))
+  run.goOn(more)
+  for (const row of COURSE_ROWS) shown[row].set(more[row], held)
+  shown.shellsC.set(more.shellsC, held * SHELLS)
+  shown.habitTurns.push(...more.habitTurns)
+  shown.habitWaterings.push(...more.habitWaterings)
+  return { ...known, shown, halt: run.halt() }
+}
+
+/** How a member goes on from today, from nothing or from how it went on when it was last asked. */
+export function goAhead(question: HeatedQuestion, member: Member, times: Float64Array, known?: WentOn): Ahead & { readonly on: WentOn } {
+  const on = known?.point === member.point && known.shown.days.length > 0 && stillHolds(known, question)
+    ? furtherOn(question, member, times, known)
+    : wentOn(question, member, times)
+  return { course: joined(member.course, on.shown), readyDay: on.readyDay, on }
 }

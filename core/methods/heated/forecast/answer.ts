@@ -3,7 +3,7 @@ import { bandOf, bandOfReadings, drawnByWeight, meanOf } from '../../../learning
 import { carried, fitsOf, type Carried, type Residual } from '../../../learning/discrepancy'
 import type { DayWindow, Forecast, WindowCourse } from '../../../learning/forecast'
 import { learning, type Learnt, type Progress } from '../../../learning/learn'
-import { middleOf, movesOf, WINDOW_SHARES } from '../../../learning/windows'
+import { middleOf, movesOf, widened, WINDOW_SHARES } from '../../../learning/windows'
 import { weightedQuantiles } from '../../../learning/weights'
 import { seededRandom } from '../../../random/random'
 import type { Course } from '../../../heat/case'
@@ -12,6 +12,7 @@ import { goAhead, timesAhead, type Ahead } from './ahead'
 import { STRAYS, straysBy, type HeapRow } from './findings'
 import { pastRunner, valueAt, type Member, type PastMemory } from './members'
 import type { HeatedQuestion } from '../question'
+import { HEATED } from '../constants'
 
 /** How much work a forecast may be. */
 export interface Effort {
@@ -20,7 +21,7 @@ export interface Effort {
   /** Members that are drawn to go on from today: by what is known now, and by what was known at the start. */
   readonly drawn: { readonly now: number, readonly start: number }
 }
-export const FULL_EFFORT: Effort = { members: 200, mostRounds: 2, drawn: { now: 90, start: 40 } }
+export const FULL_EFFORT: Effort = { members: 150, mostRounds: 3, drawn: { now: 90, start: 40 } }
 
 /** A share of the usual work. */
 export function effortOf(share: number): Effort {
@@ -67,14 +68,21 @@ export function* answerOf(question: HeatedQuestion, effort: Effort = FULL_EFFORT
     dimensions: TRAIT_NAMES.length, members: effort.members, mostRounds, random: seededRandom(question.seed),
     run: (point, number) => fitOf(question, run(point, number)),
   })
-  memory?.keep(question, members)
+  const before = memory?.wentOn(question)
   const picked = pick(learnt, effort)
   const times = timesAhead(question.nowDay, question.horizonDay)
   const ahead = new Map<number, Ahead>()
+  // Who is not drawn today may be drawn again tomorrow.
+  const wentOn = new Map(before ?? [])
   for (const number of picked.all) {
-    if (!ahead.has(number)) ahead.set(number, goAhead(question, members[number]!, times))
+    if (!ahead.has(number)) {
+      const there = goAhead(question, members[number]!, times, before?.get(number))
+      ahead.set(number, there)
+      wentOn.set(number, there.on)
+    }
     if (ahead.size % REPORTS_EVERY === 0) yield { done: members.length + Math.min(drawn, ahead.size), ofAtMost: members.length + drawn }
   }
+  memory?.keep(question, members, wentOn)
   return told(question, members, learnt, picked, ahead)
 }
 
@@ -120,10 +128,11 @@ function told(
     const [low, typical, high] = weightedQuantiles(of, weights, WINDOW_SHARES) as [number, number, number]
     return { low, typical, high }
   }
-  const window = windowOf(readyDays)
+  const found = question.findings.length
   const courseOfWindow = (of: (weights: Float64Array) => DayWindow): WindowCourse => {
-    const [first, last] = [of(weightsAfter(0)), of(weightsAfter(Infinity))]
-    return { start: first, now: last, moves: movesOf(question.findings, first, last, count => of(weightsAfter(count))) }
+    const after = (count: number) => widened(of(weightsAfter(count)), Math.min(found, count), question.horizonDay, HEATED.widens)
+    const [first, last] = [after(0), after(Infinity)]
+    return { start: first, now: last, moves: movesOf(question.findings, first, last, after) }
   }
   const kept = new Map<string, Carried>()
   const carriedOf = (row: 'coreC' | 'edgeC', number: number, seen: boolean): Carried => {
@@ -149,7 +158,7 @@ function told(
   return {
     days, series, rows,
     windows: {
-      ready: courseOfWindow(window),
+      ready: courseOfWindow(windowOf(readyDays)),
       ...(question.coolBelowC === undefined
         ? {}
         : { cool: courseOfWindow(windowOf(all.map(number => coolFrom(courseOf(number), question.coolBelowC!)))) }),

@@ -23,10 +23,3 @@ export function weatherOn(
     openShare: vessel.wall === 'plastic' ? HEATED.openShare.lidded : HEATED.openShare.covered,
   }
 }
-
-/** Microbes that a heap begins with, by the share of its litres that is finished compost. */
-export function starterOf(parts: readonly { readonly finished: boolean, readonly litres: number }[]): number {
-  const all = parts.reduce((sum, one) => sum + one.litres, 0)
-  const finished = parts.reduce((sum, one) => one.finished ? sum + one.litres : sum, 0)
-  return Math.min(HEATED.starter.most, HEATED.starter.plain + (all > 0 ? 3 * finished / all : 0))
-}

@@ -54,16 +54,44 @@ export function valueAt({ days, ...rows }: Course, row: CourseRow, day: number):
 }
 
 /** Everything of a question that a course up to a day depends on, as text. */
-function pastKey({ charge, standing, weather, deeds, startsAboveK, starter }: HeatedQuestion, day: number): string {
+function pastKey({ charge, standing, weather, deeds, startsAboveK, starter, iceMJ }: HeatedQuestion, day: number): string {
   const days = Math.floor(day) + 1
   const measured = weather.measured?.subarray(0, days) ?? []
   return JSON.stringify([
-    charge, standing, startsAboveK, starter, weather.openShare, deeds.filter(deed => deed.day <= day),
+    charge, standing, startsAboveK, starter, iceMJ, weather.openShare, deeds.filter(deed => deed.day <= day),
     [...weather.airC.subarray(0, days)], [...weather.rainMm.subarray(0, days)], [...measured],
   ])
 }
 
-interface Remembered { readonly key: string, readonly day: number, readonly members: Member[] }
+/** How a member went on from a day, kept so that it need not go the same way again. */
+export interface WentOn {
+  /** Whose way it is. */
+  readonly point: Float64Array
+  readonly fromDay: number
+  /** At the times that were shown, and where it stood at the last of them. */
+  readonly shown: Course
+  readonly halt: Halt
+  readonly readyDay: number
+  /** The first day on which it was turned or watered by habit; none is endless. */
+  readonly tendedDay: number
+}
+
+/** What a course from today on depends on beside its member, as text. */
+function futureKey({ weather, horizonDay, turning, watering, workingDays, coolBelowC }: HeatedQuestion): string {
+  return JSON.stringify([
+    [...weather.airC], [...weather.rainMm], [...weather.measured ?? []], weather.openShare, horizonDay, turning, watering, workingDays,
+    coolBelowC,
+  ])
+}
+
+interface Remembered {
+  readonly key: string
+  readonly day: number
+  readonly members: Member[]
+  readonly future: string
+  /** How members went on from then, by their number. */
+  readonly wentOn: Map<number, WentOn>
+}
 
 /** The members of the batches that were asked for last: a new reading costs only the days since. */
 export class PastMemory {
@@ -77,9 +105,17 @@ export class PastMemory {
     return known && known.day <= question.nowDay && known.key === pastKey(question, known.day) ? known : undefined
   }
 
-  keep(question: HeatedQuestion, members: Member[]): void {
+  /** How its members went on when they were last asked, if its future is what it was. */
+  wentOn(question: HeatedQuestion): ReadonlyMap<number, WentOn> {
+    const known = this.of(question)
+    return known?.future === futureKey(question) ? known.wentOn : new Map<number, WentOn>()
+  }
+
+  keep(question: HeatedQuestion, members: Member[], wentOn: Map<number, WentOn>): void {
     this.kept.delete(question.batchId)
-    this.kept.set(question.batchId, { key: pastKey(question, question.nowDay), day: question.nowDay, members })
+    this.kept.set(question.batchId, {
+      key: pastKey(question, question.nowDay), day: question.nowDay, members, future: futureKey(question), wentOn,
+    })
     const oldest = this.kept.keys().next().value
     if (this.kept.size > this.batches && oldest !== undefined) this.kept.delete(oldest)
   }

@@ -42,14 +42,25 @@ describe('turning', () => {
     expect([undefined, AHEAD]).toContain(one(5, [reading(2, 40), reading(3, 38), reading(4, 36)], 'turned')?.title)
   })
 
-  it('ends with the number the approach allows', () => {
-    const turns = [...[4, 8, 12, 16, 20].map(turned), reading(3, 60), reading(24, 40)]
-    expect(
-      one(
-        25, turns.filter(event => event.at !== onDay(20)), 'turned', { ...GOOD_HEAP, approachId: 'every-few-days' },
-      )?.reason,
-    ).toMatch(/turn 5 of 5/)
-    expect(one(25, turns, 'turned', { ...GOOD_HEAP, approachId: 'every-few-days' })).toBeUndefined()
+  it('goes on as long as turns bring heat back, then every week; once or twice is twice', () => {
+    const turns = [...[4, 8, 12, 16, 20].map(turned), reading(3, 60), reading(22, 48)]
+    const few = { ...GOOD_HEAP, approachId: 'every-few-days' }
+    expect(one(24, turns, 'turned', few)).toMatchObject({ reason: expect.stringMatching(/as long as a turn brings heat back/) })
+    // After the sixth it is asked for a week later, no sooner; and not any more once it has cooled.
+    const six = [...turns, turned(24), reading(25, 42)]
+    expect(Date.parse(one(26, six, 'turned', few)!.due.toISOString())).toBeGreaterThanOrEqual(Date.parse(onDay(31)) - 1000)
+    expect(one(40, [...six, reading(39.5, 17)], 'turned', few)).toBeUndefined()
+    const seldom = { ...GOOD_HEAP, approachId: 'seldom' }
+    expect(one(40, [reading(3, 60), reading(39, 20)], 'turned', seldom)?.reason).toMatch(/turn 1 of 2/)
+    expect(one(120, [turned(40), turned(80)], 'turned', seldom)).toBeUndefined()
+  })
+
+  it('is asked for once more where the last turn still brought warmth, before it cures', () => {
+    const late = [reading(3, 62), turned(8), turned(16), reading(18, 44), reading(24, 38), reading(32, 26)]
+    expect(one(32.2, late, 'turned')).toMatchObject({ title: 'Turn it once more', reason: expect.stringMatching(/then it cures/) })
+    // Not where it brought less than ten kelvin, nor within a fortnight.
+    expect(one(32.2, [reading(3, 62), turned(8), turned(16), reading(18, 24), reading(32, 18)], 'turned')?.title).not.toBe('Turn it once more')
+    expect(one(25.2, [...late.slice(0, 4), reading(25, 30)], 'turned')?.title).not.toBe('Turn it once more')
   })
 
   it('is asked once even when heat and smell both call for it, for the more pressing reason', () => {

@@ -1,5 +1,8 @@
 import { addDays } from 'date-fns'
 import { coreReadings, fallenFrom } from '../../heated/readings'
+import { RIPE } from '../../../heat/ripe'
+import { HEATED } from '../../heated/constants'
+import { rhythmOf } from '../../heated/turning'
 import { hotHeapApproach } from '../approaches'
 import { daysBetween } from '../../../units/time'
 import { middleCourse } from '../expect'
@@ -8,14 +11,44 @@ import { dayText } from '../../../units/dates'
 import type { Course } from '../../../heat/case'
 import { HOT } from '../constants'
 
-/** By rhythm, where the approach has one: so many days after the last turn, until the number of turns is used up. */
+/** By rhythm, where the approach has one: so many days after the last turn, as long as turns bring heat back. */
 export function turnByRhythm({ batch, now }: Seen): Ask[] {
   const { turning, name } = hotHeapApproach(batch.built.approachId)
-  if (turning.kind !== 'every' || batch.turns.length >= turning.most || now.phase === 'curing') return []
+  const done = batch.turns.length
+  if (turning.kind !== 'every' || done >= turning.most || (now.phase === 'curing' && !turning.anyway)) return []
   const since = batch.turns.at(-1)?.at ?? batch.built.at
-  const reason = `${name}: turn ${batch.turns.length + 1} of ${turning.most}, last ${batch.turns.length ? 'turned' : 'built'} on `
-    + `${dayText(since)}.`
-  return [ask('turned', 'Turn it', reason, addDays(new Date(since), turning.days[0]), turning.days[1] - turning.days[0] + 1)]
+  const how = turning.most <= HOT.seldom ? `turn ${done + 1} of ${turning.most}` : 'as long as a turn brings heat back'
+  const [soonest, latest] = rhythmOf(turning, done)
+  return [
+    ask(
+      'turned', 'Turn it', `${name}: ${how}, last ${done ? 'turned' : 'built'} on ${dayText(since)}.`, addDays(new Date(since), soonest),
+      latest - soonest + 1,
+    ),
+  ]
+}
+
+/** The last turn before it cures: it still warmed after the one before, and has fallen since; so its outside comes in. */
+function lastTurn(look: Seen, since: string): Ask[] {
+  const { batch, surroundings, now } = look
+  const warmest = coreReadings(batch)
+    .filter(({ at, odd }) => at > since && !odd)
+    .reduce<{ readonly coreC: number, readonly at: string } | undefined>((top, one) => (!top || one.coreC > top.coreC ? one : top), undefined)
+  if (!warmest || batch.turns.length === 0 || now.readAt === undefined) return []
+  const roseK = warmest.coreC - surroundings.weather.ambientC(new Date(warmest.at))
+  if (
+    roseK < RIPE.reheatsK
+    || daysBetween(since, surroundings.now) < HEATED.turnLate.restDays
+    || warmest.coreC - now.coreC < HEATED.turnLate.fallenShare * roseK
+  )
+    return []
+  return [
+    ask(
+      'turned', 'Turn it once more',
+      `The last turn still brought ${temperatureText(look, warmest.coreC)}, on ${dayText(warmest.at)}; it is at `
+      + `${temperatureText(look, now.coreC)}. Its outside comes in, then it cures.`,
+      surroundings.now, HEATED.turnLate.restDays / 2,
+    ),
+  ]
 }
 
 /** By heat: once it has peaked and falls. */
@@ -25,7 +58,10 @@ export function turnByHeat(look: Seen): Ask[] {
   if (turning.kind !== 'by-heat' || batch.turns.length >= turning.most) return []
   const since = batch.turns.at(-1)?.at ?? batch.built.at
   const fallen = fallenFrom(coreReadings(batch).filter(({ at }) => at >= since))
-  if (!fallen || fallen.peakC < HOT.worthTurningC || daysBetween(since, surroundings.now) < HOT.restDays) return turnAhead(look)
+  if (!fallen || fallen.peakC < HOT.worthTurningC || daysBetween(since, surroundings.now) < HOT.restDays) {
+    const last = lastTurn(look, since)
+    return last.length > 0 ? last : turnAhead(look)
+  }
   return [
     ask(
       'turned', 'Turn it',
