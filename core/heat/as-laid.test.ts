@@ -13,7 +13,8 @@ describe('stuff as it is laid', () => {
   const both = [of('horse-manure-straw', 800), of('leaves-mixed', 800)]
   const held = both.map(({ material: { bulkDensityKgM3, moistureFraction } }) => {
     const kg = 0.8 * bulkDensityKgM3.typical
-    return { kg, waterKg: kg * moistureFraction.typical, holds: kg * (moistureFraction.typical * 4.18 + (1 - moistureFraction.typical) * 1.4) }
+    const wet = moistureFraction.typical
+    return { kg, waterKg: kg * wet, holds: kg * (wet * 4.18 + (1 - wet) * 1.4) }
   })
   const [dung, leaves] = held as [typeof held[number], typeof held[number]]
 
@@ -29,7 +30,9 @@ describe('stuff as it is laid', () => {
   it('brings its life by its mass: dung well alive, leaves asleep; half of that from the open, a quarter frozen', () => {
     const starter = (0.6 * dung.kg + 0.08 * leaves.kg) / (dung.kg + leaves.kg)
     expect(asLaid(both, 0, 15, 'fresh').starter).toBeCloseTo(starter, 9)
-    expect(asLaid(both, 0, 15, 'outside')).toEqual({ startsAboveK: expect.closeTo(0, 9), starter: expect.closeTo(starter / 2, 9), iceMJ: 0 })
+    const outside = asLaid(both, 0, 15, 'outside')
+    expect([outside.startsAboveK, outside.iceMJ]).toEqual([expect.closeTo(0, 9), 0])
+    expect(outside.starter).toBeCloseTo(starter / 2, 9)
     expect(asLaid(both, 0, 15, 'frozen').starter).toBeCloseTo(starter / 4, 9)
   })
 

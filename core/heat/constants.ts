@@ -53,7 +53,7 @@ export const CONSTANTS = {
   turnCools: of(0.17, 0.1, 0.35, '', 'share of the warmth above the air that a turn lets go; assumption'),
   turnSteam: of(0.8, 0.5, 0.95, '', 'share of that warmth that goes as steam; assumption'),
   turnMixes: of(0.7, 0.5, 1, '', 'so far a turn evens out what was apart; the rest goes outside in; assumption'),
-  turnBreaks: of(0.02, 0, 0.05, '', 'forking breaks and rubs the pieces: what goes within weeks goes so much quicker after each; assumption'),
+  turnBreaks: of(0.02, 0, 0.05, '', 'forking breaks the pieces: what goes within weeks goes so much quicker after each; assumption'),
   turnLoosens: of(0.7, 0.4, 0.9, '', 'share of the settling that a turn undoes; assumption'),
 } as const satisfies Record<string, Constant>
 

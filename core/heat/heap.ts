@@ -166,12 +166,15 @@ export function newHeap(
     parts: {
       celsius: numbers().fill(startC), waterKg: shared(shiftedWaterKg(charge, dryKg, traits.moisture)),
       rapidKg: shared(rapidKg), mediumKg: shared(mediumKg), slowKg: shared(slowKg), restKg: shared(restKg),
-      microbes: numbers().fill(starter), reach: numbers().fill(1), oxygenPct: numbers().fill(20.9), warming: numbers(), iceMJ: shared(iceMJ),
+      microbes: numbers().fill(starter), reach: numbers().fill(1), oxygenPct: numbers().fill(20.9), warming: numbers(),
+      iceMJ: shared(iceMJ),
     },
     whole: {
       ashKg: charge.ashKg, nitrogenKg: charge.nitrogenKg, carbonKg: charge.carbonKg * traits.ratio,
-      mattingShare: charge.mattingShare, stiffness: charge.stiffness, holdsKgKg: charge.holdsKgKg, pace: charge.pace, broken: 1,
-      looseL: charge.volumeL, looseAir: looseAirOf(charge, dryKg), frozen: iceMJ > 0, chargedDryKg: dryKg, chargedUsableKg: rapidKg + mediumKg + slowKg,
+      mattingShare: charge.mattingShare, stiffness: charge.stiffness, holdsKgKg: charge.holdsKgKg,
+      pace: charge.pace, broken: 1,
+      looseL: charge.volumeL, looseAir: looseAirOf(charge, dryKg), frozen: iceMJ > 0,
+      chargedDryKg: dryKg, chargedUsableKg: rapidKg + mediumKg + slowKg,
       settled: TRODDEN_IN, topL: 0, topCarbonKg: 0, topNitrogenKg: 0, day: 0, packedDay: -1, strideDays: FIRST_STRIDE_DAYS,
     },
     ledger: { decayedKg: 0, waterMadeKg: 0, evaporatedKg: 0, drainedKg: 0, pouredKg: 0, releasedMJ: 0, lostMJ: 0, carriedMJ: 0 },

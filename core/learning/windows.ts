@@ -13,7 +13,7 @@ export function windowBy(days: readonly number[]): (weights: Float64Array) => Da
   }
 }
 
-/** How much wider than its possible courses come a window is told: at the start, where much was found, and after how many the first fades. */
+/** How much wider than possible courses come a window is told: at the start, where much was found, and after how many the first fades. */
 export interface Widening { readonly start: number, readonly end: number, readonly foundTimes: number }
 
 /**

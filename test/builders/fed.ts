@@ -31,7 +31,6 @@ import { afterDays, aroundOn, begun, did, finished, input, put } from './batches
 import { SACK } from './heaps'
 import { SLOW } from '#core/methods/slow-heap/constants'
 import { TOWER } from '#core/methods/static-tower/constants'
-import { HEATED } from '#core/methods/heated/constants'
 
 export const LITRE = { id: 'litre', name: 'litre', plural: 'litres', volumeL: 1 }
 export const BAY: Site = {
@@ -250,7 +249,7 @@ export function towerHeld(cases: number, strayed: boolean): Held[] {
     if (value >= core.low[later]! && value <= core.high[later]!) held.core++
     const ripe = heatTraitsAt(point).ripe
     const ready = Math.max(
-      ripeDayOf(course, ripe) ?? base.horizonDay,
+      ripeDayOf(course, TOWER.ripeAt * ripe) ?? base.horizonDay,
       workedUp(course, { days: 0 }, 0, base.workingDays * Math.max(1, ripe) ** 2).day ?? base.horizonDay,
     )
     if (within(Math.min(ready, base.horizonDay), forecast.windows.ready!.now)) held.ready++

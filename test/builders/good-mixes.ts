@@ -40,7 +40,8 @@ export function goodMixes(count: number, seed: number): GoodMix[] {
     const { waterL } = judged.value
     const charge = chargeOf(portions, waterL)
     // Of slow, light and rich stuff the bench says so.
-    if (charge && !fuelIllOf(fuelOf(charge))) found.push({ portions, waterL, charge, laidAt: airC => asLaid(portions, waterL, airC, 'fresh') })
+    if (!charge || fuelIllOf(fuelOf(charge))) continue
+    found.push({ portions, waterL, charge, laidAt: airC => asLaid(portions, waterL, airC, 'fresh') })
   }
   return found
 }

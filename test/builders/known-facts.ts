@@ -102,7 +102,10 @@ export const FACTS: readonly { readonly id: string, readonly said: string, reado
     id: 'lost', said: '35–60 % lost on the day it is ripe, turned five times',
     off: ({ lostWhenRipe }) => outside(lostWhenRipe, 0.35, 0.6, 0.07),
   },
-  { id: 'dries', said: 'moisture falls by 3 points and more in three weeks', off: ({ driedShare }) => outside(driedShare, 0.03, 0.3, 0.03) },
+  {
+    id: 'dries', said: 'moisture falls by 3 points and more in three weeks',
+    off: ({ driedShare }) => outside(driedShare, 0.03, 0.3, 0.03),
+  },
   {
     id: 'vapour', said: 'half to three quarters of the heat leaves with vapour in the first two weeks',
     off: ({ vapourShare }) => outside(vapourShare, 0.45, 0.8, 0.1),

@@ -44,7 +44,8 @@ const likely = computed(() => {
   const same = everything.value.filter(one => hasBegun(one) && one.began.methodId === known.method.id)
   const out = expectedOut(known.batch, same, materials.value, usualYield)
   const by = out && out.batches > 0 ? `by ${out.batches === 1 ? 'one' : out.batches} of your own` : 'as is usual'
-  return out ? `In all about ${span('volume', Math.max(0, out.litres.low - before.value), Math.max(0, out.litres.high - before.value))}, ${by}.` : ''
+  const left = (litres: number) => Math.max(0, litres - before.value)
+  return out ? `In all about ${span('volume', left(out.litres.low), left(out.litres.high))}, ${by}.` : ''
 })
 /** What has to come first, while it has not; what is taken all the same leaves the batch where it is, with all it still asks for. */
 const shut = computed(() => look.gates(known.batch, surroundings.value).find(({ beforeTaking, open }) => beforeTaking && !open))

@@ -102,7 +102,10 @@ const shownMonth = (mean: number) => Math.round(toShown('temperature', units, me
         >
       </label>
       <p class="aside-note mt-2">
-        Latitude tells how long the days are: under glass light decides before warmth. Mean temperature of each month in {{ units === 'us' ? '°F' : '°C' }}. The year of the frost dates does not count.
+        Latitude tells how long the days are: under glass light decides before warmth.
+      </p>
+      <p class="aside-note mt-2">
+        Mean temperature of each month in {{ units === 'us' ? '°F' : '°C' }}. The year of the frost dates does not count.
       </p>
     </details>
   </div>

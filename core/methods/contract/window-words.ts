@@ -26,7 +26,7 @@ const DAYS_A_MONTH = 30.4
 /** Wider than this its most likely month is told, not the day, days. */
 const BY_MONTH_DAYS = 28
 
-/** When it most likely comes: the month of a wide window, the day of a narrow one. Nothing where that is not known, or is all there is to say. */
+/** When it most likely comes: the month of a wide window, the day of a narrow one. Nothing where that is not known or is all of it. */
 export function likelyWhen({ from, to, likely }: Told, day: (at: Date) => string = dateText): string | undefined {
   if (!likely || isSameDay(from, to)) return undefined
   return to.getTime() - from.getTime() > BY_MONTH_DAYS * DAY_MS ? `in ${monthYearText(likely)}` : day(likely)

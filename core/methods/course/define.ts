@@ -15,7 +15,9 @@ export type FoundRow<Q extends CourseQuestion> = Q extends CourseQuestion<infer 
 
 /** What a method says of its course: what it is asked by, how one that is possible runs, and what is told of it. */
 export interface CourseOf<Q extends CourseQuestion, C, Row extends string, Nothing extends undefined>
-  extends Pick<Foreseeing<C, Row>, 'dimensions' | 'members' | 'mostRounds' | 'row' | 'bands' | 'bandsAtStart' | 'strays' | 'carries' | 'widens'> {
+  extends Pick<
+    Foreseeing<C, Row>, 'dimensions' | 'members' | 'mostRounds' | 'row' | 'bands' | 'bandsAtStart' | 'strays' | 'carries' | 'widens'
+  > {
   /** The question of a batch; nothing while there is nothing to ask, where that can be. */
   ask(batch: BegunBatch, around: Lasting): Q | Nothing
   /** Days between two times at which it is looked at, beside now, the end and whenever something was found. */

@@ -65,7 +65,10 @@ export const HEATED = constants('What heats by itself', {
   sameDay: of(1e-6, 1e-9, 1e-4, 'd', 'two times this near are one; numerics'),
   besideDays: of(0.004, 0.001, 0.02, 'd', 'around a deed it is looked at twice: a jump stays a jump; numerics'),
   widens: {
-    start: of(1.4, 1, 2.5, 'times', 'a ready window is told so much wider than possible heaps of this model come; own estimate, by the study on two other models'),
+    start: of(
+      1.4, 1, 2.5, 'times',
+      'a window is told so much wider than possible heaps of this model come; own estimate, by the study on two other models',
+    ),
     end: of(1.45, 1, 1.8, 'times', 'and so much where much was found; own estimate, by the study'),
     foundTimes: of(5, 3, 16, 'times', 'a third of what lies between is left after so many; own estimate, by the study'),
   },

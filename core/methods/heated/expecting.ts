@@ -10,7 +10,6 @@ import { caseOf, type HeatedQuestion } from './question'
 import { ripeDayOf } from './ready-day'
 import type { HeapSeries } from './forecast/answer'
 import { asFound } from './as-found'
-import { HEATED } from './constants'
 
 /** One course of a heap in the middle of what is possible, with the question it answers. */
 export interface MiddleCourse {

@@ -1,3 +1,4 @@
+import { RIPE_AT } from '../../heat/ripe'
 import { asLaid } from '../../heat/as-laid'
 import { chargeOf, type Charge } from '../../heat/charge'
 import type { Deed, HeapCase, Watering, Weather } from '../../heat/case'
@@ -38,6 +39,8 @@ export interface HeatedQuestion {
   readonly watering: Watering
   /** It has to work for so many days, frost and dry spells left out, whatever is left to rot. */
   readonly workingDays: number
+  /** How raw it may still be when it is ready, beside a hot heap. */
+  readonly ripeAt: number
   readonly findings: readonly StampedFinding<HeapRow>[]
   /** How far readings stray from any one course, beside a hot heap. */
   readonly strays: number
@@ -82,6 +85,8 @@ export interface Tending {
   readonly turning: TurningRule
   readonly watering: Watering
   readonly workingDays: number
+  /** How raw it may still be when it is ready; 1 where nothing is said. */
+  readonly ripeAt?: number
   readonly horizonDay: (nowDay: number) => number
   /** How far readings stray from any one course, beside a hot heap; as far where nothing is said. */
   readonly strays?: number
@@ -106,7 +111,8 @@ export function heatedQuestion(
   const nowDay = Math.max(0, daysBetween(built.at, surroundings.now))
   const horizonDay = tending.horizonDay(nowDay)
   const weather = weatherOn(built.vessel, new Date(built.at), horizonDay, surroundings)
-  const laid = asLaid(ingredientsOf(built.ingredients, surroundings.materials).map(portionOf), built.waterL, weather.airC[0]!, comesOf(batch.began.answers))
+  const portions = ingredientsOf(built.ingredients, surroundings.materials).map(portionOf)
+  const laid = asLaid(portions, built.waterL, weather.airC[0]!, comesOf(batch.began.answers))
   const builtHeightM = fillHeightM(built.vessel, charge.volumeL)
   return {
     methodId: built.methodId, batchId: batch.id, builtAt: built.at, nowDay, horizonDay, charge, standing: tending.ground(built.vessel),
@@ -117,6 +123,7 @@ export function heatedQuestion(
     turning,
     watering,
     workingDays,
+    ripeAt: tending.ripeAt ?? RIPE_AT,
     strays: tending.strays ?? 1,
     ...(tending.coolBelowC === undefined ? {} : { coolBelowC: tending.coolBelowC }),
     findings: findingsOf(batch, builtHeightM, surroundings.weather.ambientC),

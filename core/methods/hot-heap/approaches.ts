@@ -54,7 +54,9 @@ export const APPROACHES: readonly HotHeapApproach[] = table('Schools of turning'
   {
     id: 'every-few-days',
     name: 'Turn every three to four days',
-    summary: 'Six turns while it is hot, so all of it was in the middle; then weekly while turns bring heat back. Most work, loses some nitrogen.',
+    summary:
+      'Six turns while it is hot, so all of it was in the middle; then weekly while turns bring heat back. Most work, loses some '
+      + 'nitrogen.',
     comfort: COMFORT,
     turning: { kind: 'every', days: [3, 4], most: 16, then: { after: 6, days: [7, 8] } },
     hotDays: [14, 24],

@@ -83,7 +83,8 @@ describe('the verdict of mix, size and season', () => {
       .map(ambientC => ({ peakC: outlook(good, ambientC).peakC, said: verdict(good, ambientC) }))
       .find(({ peakC }) => peakC < 45)
     expect(cold?.said).toMatchObject({
-      weakest: 'season', text: expect.stringMatching(/^Good mix, wrong season: begun now (about \d|hardly one) in ten such heaps would heat; expect/),
+      weakest: 'season',
+      text: expect.stringMatching(/^Good mix, wrong season: begun now (about \d|hardly one) in ten such heaps would heat; expect/),
     })
     // The air stays as cold as that in this test: no month is promised.
     expect(cold?.said.advice).not.toMatch(/begin it in/)

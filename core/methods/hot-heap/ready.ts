@@ -7,7 +7,6 @@ import { middleCourse } from './expect'
 import { coolDayOf, readyDayOf } from '../heated/ready-day'
 import { phaseNow, type PhaseNow } from './standing'
 import { dayText } from '../../units/dates'
-import { HEATED } from '../heated/constants'
 import { HOT } from './constants'
 
 /** When a heap is expected to be ready, and why. */
@@ -85,7 +84,10 @@ function byOneCourse(batch: HeapLog, surroundings: Surroundings): Stages {
   const ripe = found ?? question.horizonDay
   // Not ripe as far as anybody looked: no day before that is told.
   return {
-    ...spanOf(batch, found === undefined ? ripe : ripe * HOT.roughly.sooner, ripe, Math.min(question.horizonDay, ripe * HOT.roughly.later), question.horizonDay),
+    ...spanOf(
+      batch, found === undefined ? ripe : ripe * HOT.roughly.sooner, ripe, Math.min(question.horizonDay, ripe * HOT.roughly.later),
+      question.horizonDay,
+    ),
     reason: why(batch, coolDayOf(course, question.weather.airC), ripe * HOT.roughly.sooner),
   }
 }

@@ -48,7 +48,9 @@ function spanSaid({ lowC, highC }: HeatSpan, units: UnitSystem): string {
 interface Way { readonly said: string, readonly otherwise: Otherwise }
 const helps = ({ waterL, answers }: Planned): readonly Way[] => [
   ...(comesOf(answers) === 'frozen' ? [{ said: 'let it thaw under cover first', otherwise: { comes: 'outside' } } satisfies Way] : []),
-  ...(comesOf(answers) === 'outside' ? [{ said: 'manure and grass as fresh as they come', otherwise: { comes: 'fresh' } } satisfies Way] : []),
+  ...(comesOf(answers) === 'outside'
+    ? [{ said: 'manure and grass as fresh as they come', otherwise: { comes: 'fresh' } } satisfies Way]
+    : []),
   { said: 'half as much again, all at once', otherwise: { times: HOT.span.bigger } },
   { said: 'a jacket of straw all round', otherwise: { wall: 'straw-bales' } },
   ...(waterL > HOT.leastWarmWaterL ? [{ said: 'hand-warm water', otherwise: { waterC: HOT.span.warmWaterC } }] : []),
@@ -72,7 +74,8 @@ function bySeason(planned: Planned, mix: Judgement, span: HeatSpan, surroundings
   const likely = span.chance >= HOT.span.hardly
   return {
     grade: likely || span.middleC >= HOT.warmC - 10 ? 'workable' : 'poor', weakest: 'season',
-    text: `${besides(mix, 'wrong season')}: begun now ${inTen(span.chance)} such heaps would heat; expect ${spanSaid(span, surroundings.units)}.`,
+    text: `${besides(mix, 'wrong season')}: begun now ${inTen(span.chance)} such heaps would heat; expect `
+      + `${spanSaid(span, surroundings.units)}.`,
     advice: `${capital(ways.slice(0, 3).join('; or '))}.`,
   }
 }

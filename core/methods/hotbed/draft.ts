@@ -106,7 +106,7 @@ function wantedOf({ said, missingL }: BedThought): readonly Ingredient[] {
 /** What a plan of a hotbed comes to. */
 export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const thought = bedThought(proposal, surroundings)
-  const { way, ground, ingredients, heightM, waterL, outlook, planned, overfull, chosen, missingL, said, usual } = thought
+  const { way, ground, ingredients, heightM, waterL, outlook, planned, overfull, chosen, usual } = thought
   const { units, now } = surroundings
   const litres = (value: number) => quantityText('volume', units, roughly(value))
   const middle = outlook?.courses[1]

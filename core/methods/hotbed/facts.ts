@@ -35,8 +35,8 @@ function buildFact({ planned, sowOn }: BedThought, outlook: BedOutlook): Fact {
   return {
     label: 'Build it', value: `${built}, in one day`,
     why: planned
-      ? `most likely ${counted(usual, 'day', 'days')} before ${dateText(sowOn!)}${from === to ? '' : ` (${from} to ${to})`}: first it bursts `
-        + 'with heat; it is sown when that is past, by readings'
+      ? `most likely ${counted(usual, 'day', 'days')} before ${dateText(sowOn!)}${from === to ? '' : ` (${from} to ${to})`}: first it `
+      + 'bursts with heat; it is sown when that is past, by readings'
       : 'say when you want to sow, and it reckons back from that day',
   }
 }

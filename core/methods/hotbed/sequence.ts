@@ -89,7 +89,8 @@ export function cropBands(along: Along, sown: readonly Sown[]): Pipeline | undef
   const until = new Date(Math.max(...rows.map(({ stages }) => stages.at(-1)!.to.getTime())))
   return {
     title: 'What grows in it, and when',
-    words: ['Sown as soon as the soil suits its seeds. Below ten hours of daylight it hardly grows, however warm it stands.'], from: along.began, to: until,
+    words: ['Sown as soon as the soil suits its seeds. Below ten hours of daylight it hardly grows, however warm it stands.'],
+    from: along.began, to: until,
     rows,
   }
 }

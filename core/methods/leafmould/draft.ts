@@ -176,7 +176,9 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const potting = gives.find(({ label }) => label === GRADES[1].label)
   return {
     summary: `${quantityText('volume', units, tried.looseL)} of loose leaves, ${quantityText('length', units, heightM)} high today; `
-      + (potting ? `${spanText('volume', units, potting.litres.low, potting.litres.high)} of potting mould in the end.` : 'mulch, not mould, for years.'),
+      + (potting
+        ? `${spanText('volume', units, potting.litres.low, potting.litres.high)} of potting mould in the end.`
+        : 'mulch, not mould, for years.'),
     verdict: verdict(tried), facts: facts(tried, surroundings), warnings: warnings(tried),
     picture: {
       of: `Leaves in the ${vessel.name.toLowerCase()}`, widthM: frontWidthM(vessel), heightM: Math.max(vessel.heightM, heightM),

@@ -3,7 +3,6 @@ import { ripeDay, runSlow, type SlowCourse, type SlowRow } from './course'
 import { questionOf, type SlowQuestion } from './question'
 import { DIMENSIONS, traitsAt } from './traits'
 import { SLOW } from './constants'
-import { HEATED } from '../heated/constants'
 
 /** The day on which a course is full; the horizon where it never is. */
 export const fullDayOf = ({ fullDay, days }: SlowCourse): number => Math.min(fullDay, days.at(-1) ?? 0)

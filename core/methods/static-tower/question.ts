@@ -14,9 +14,11 @@ export function freshened(charge: Charge, carbonToNitrogen: number): Charge {
     = TOWER.fresh.share
       * Math.min(1, Math.max(0, (TOWER.fresh.noneAbove - carbonToNitrogen) / (TOWER.fresh.noneAbove - TOWER.fresh.allBelow)))
   const moves = charge.slowKg * share
+  const slowKg = (charge.slowKg - moves) * TOWER.slowly
   return {
     ...charge,
-    slowKg: charge.slowKg - moves,
+    slowKg,
+    restKg: charge.restKg + charge.slowKg - moves - slowKg,
     rapidKg: charge.rapidKg + moves * TOWER.fresh.rapid,
     mediumKg: charge.mediumKg + moves * (1 - TOWER.fresh.rapid),
     carbonKg: charge.carbonKg + TOWER.carbonKgKg * moves, nitrogenKg: charge.nitrogenKg + TOWER.carbonKgKg * moves / TOWER.freshRatio,
@@ -29,6 +31,7 @@ export function questionOf(log: HeapLog, surroundings: Surroundings, supposed: r
     turning: { kind: 'never' },
     watering: WATERING,
     workingDays: TOWER.workingDays,
+    ripeAt: TOWER.ripeAt,
     ground: () => groundOf(log.began.site),
     openShare: openShareOf(log.began.answers),
     charge: freshened,

@@ -93,7 +93,7 @@ describe('the heat of a tower', () => {
     for (const month of [3, 5, 8, 10]) {
       const { coreC } = course(month)
       expect(Math.max(...coreC.slice(0, 11))).toBeGreaterThan(32)
-      expect(Math.max(...coreC.slice(38, 80))).toBeLessThan(TOWER.wormsBelowC + 0.5)
+      expect(Math.max(...coreC.slice(36, 80))).toBeLessThan(TOWER.wormsBelowC + 2)
     }
   })
 

@@ -15,7 +15,6 @@ import { habitOf } from '../heated/turning'
 import { freshened } from './question'
 import { groundOf, laidOut, openShareOf } from './sites'
 import { TOWER } from './constants'
-import { HEATED } from '../heated/constants'
 
 const DAYS = Float64Array.from({ length: TOWER.horizonDays / 2 + 1 }, (_, at) => at * 2)
 

@@ -11,7 +11,6 @@ import { middleCourse } from './expect'
 import { countedText, towerOn, wormsGate } from './now'
 import { WORMS_IN } from './words'
 import { TOWER } from './constants'
-import { HEATED } from '../heated/constants'
 
 /** Three days after one course has come down below what worms bear. */
 const coolDay = (course: Course) => coolFrom(course, TOWER.wormsBelowC) + TOWER.coolDays
@@ -49,7 +48,7 @@ function countedReasons(log: HeapLog, surroundings: Surroundings): string[] {
 
 function readyWindow(log: HeapLog, surroundings: Surroundings, { course, question }: Middle): NamedWindow {
   const ripe = Math.max(
-    ripeDayOf(course) ?? question.horizonDay,
+    ripeDayOf(course, TOWER.ripeAt) ?? question.horizonDay,
     workedUp(course, { days: 0 }, 0, TOWER.workingDays).day ?? question.horizonDay,
   )
   const known = surroundings.forecastOf?.(log.id)?.windows.ready?.now

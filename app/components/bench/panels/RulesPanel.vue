@@ -21,7 +21,9 @@ const rows = computed(() => mixes.map((mix) => {
     mix, mark: RULES.indexOf(mix.rule) + 1, grade, waterL,
     ratio: ratioText(measures.carbonToNitrogen),
     moisture: `${Math.round(measures.moistureFraction * 100)} %`,
-    outlook: plan.mixing.outlook({ site: draft.value.site, ingredients: mix.ingredients, waterL, answers: draft.value.answers }, surroundings.value),
+    outlook: plan.mixing.outlook(
+      { site: draft.value.site, ingredients: mix.ingredients, waterL, answers: draft.value.answers }, surroundings.value,
+    ),
     said: mixInShort(mix.judgement),
     amounts: mix.ingredients
       .map(({ material, amount: { count, container } }) => `${amount(count, container)} of ${material.short}`)

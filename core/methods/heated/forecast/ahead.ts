@@ -57,14 +57,15 @@ function wentOn(question: HeatedQuestion, { point, traits, course: past, halt }:
   const { horizonDay, deeds, nowDay } = question
   // Twelve months or more: what takes longest to please its gardener has to work longest, and none is called ready sooner.
   const workingDays = question.workingDays * Math.max(1, traits.ripe) ** 2
-  const wanted = { ripeAt: traits.ripe, workingDays, stillToDo: (day: number) => deeds.some(deed => deed.day > day) }
+  const ripeAt = question.ripeAt * traits.ripe
+  const wanted = { ripeAt, workingDays, stillToDo: (day: number) => deeds.some(deed => deed.day > day) }
   const run = new Run(caseOf(question), traits, halt)
   const shown = emptyCourse(times)
   run.goOn(shown)
   const atEnd = run.halt()
   const course = joined(past, shown)
   const end = times.at(-1) ?? nowDay
-  const soon = ripeDayOf(course, traits.ripe)
+  const soon = ripeDayOf(course, ripeAt)
   const worked = workedUp(course, { days: 0 }, 0, workingDays)
   const done = soon !== undefined && worked.day !== undefined ? Math.max(soon, worked.day) : undefined
   const readyDay = done !== undefined && (!wanted.stillToDo(end) || end >= horizonDay)

@@ -59,7 +59,8 @@ describe('turning', () => {
     const late = [reading(3, 62), turned(8), turned(16), reading(18, 44), reading(24, 38), reading(32, 26)]
     expect(one(32.2, late, 'turned')).toMatchObject({ title: 'Turn it once more', reason: expect.stringMatching(/then it cures/) })
     // Not where it brought less than ten kelvin, nor within a fortnight.
-    expect(one(32.2, [reading(3, 62), turned(8), turned(16), reading(18, 24), reading(32, 18)], 'turned')?.title).not.toBe('Turn it once more')
+    const cool = [reading(3, 62), turned(8), turned(16), reading(18, 24), reading(32, 18)]
+    expect(one(32.2, cool, 'turned')?.title).not.toBe('Turn it once more')
     expect(one(25.2, [...late.slice(0, 4), reading(25, 30)], 'turned')?.title).not.toBe('Turn it once more')
   })
 

@@ -32,7 +32,9 @@ function lastTurn(look: Seen, since: string): Ask[] {
   const { batch, surroundings, now } = look
   const warmest = coreReadings(batch)
     .filter(({ at, odd }) => at > since && !odd)
-    .reduce<{ readonly coreC: number, readonly at: string } | undefined>((top, one) => (!top || one.coreC > top.coreC ? one : top), undefined)
+    .reduce<{ readonly coreC: number, readonly at: string } | undefined>(
+      (top, one) => (!top || one.coreC > top.coreC ? one : top), undefined,
+    )
   if (!warmest || batch.turns.length === 0 || now.readAt === undefined) return []
   const roseK = warmest.coreC - surroundings.weather.ambientC(new Date(warmest.at))
   if (
