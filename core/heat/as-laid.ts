@@ -20,7 +20,7 @@ interface Lively {
 const BY_FAMILY: Readonly<Record<Family, Lively>> = table('What stuff brings of warmth and life', {
   ownC: ['°C', 'inside its own heap 20–40 °C, less on the way; practice'],
   aboveK: ['K', 'mown grass warms within hours; own estimate'],
-  alive: ['share', 'fresh dung and grass teem, dry leaves and straw sleep; own estimate'],
+  alive: ['share', 'fresh dung and grass teem, dry leaves and straw sleep, chips of green wood less so; own estimate'],
 }, {
   manure: { ownC: 30, aboveK: 3, alive: 0.6 },
   grass: { aboveK: 9, alive: 0.35 },
@@ -29,7 +29,7 @@ const BY_FAMILY: Readonly<Record<Family, Lively>> = table('What stuff brings of 
   leaf: { aboveK: 1, alive: 0.08 },
   straw: { aboveK: 1, alive: 0.06 },
   paper: { aboveK: 1, alive: 0.03 },
-  wood: { aboveK: 1, alive: 0.06 },
+  wood: { aboveK: 1, alive: 0.16 },
   feed: { aboveK: 1, alive: 0.1 },
   finished: { aboveK: 1, alive: 0.9 },
   mineral: { aboveK: 0, alive: 0 },
