@@ -3,7 +3,8 @@ import { worthyIngredient } from '#core/bench/planned'
 import type { NewEvent } from '#core/journal/event'
 import type { Input, Role } from '#core/journal/garden'
 import type { Answers } from '#core/questions/answers'
-import { spotText, type Deed, type Quantity } from '#core/methods/contract'
+import { farFromLast, spotText, type Deed, type Quantity } from '#core/methods/contract'
+import { dayText } from '#core/units/dates'
 import type { Ingredient } from '#core/mix/portion'
 
 import type { KnownBatch } from './useGarden'
@@ -35,7 +36,13 @@ export function useRecording() {
       values: Object.entries(values).map(([spot, value]) => ({ spot, value })),
     }
     const said = Object.entries(values).map(([spot, value]) => spotText(quantity, spot, value, surroundings.value.units)).join(', ')
-    return record(event, `${batch.name}: ${said}.`, quantity.answer?.(batch, surroundings.value, values) ?? '')
+    // What lies far from the reading before is written all the same, and asked back where it can be undone.
+    const before = farFromLast(batch, quantity, values, quantity.expected(batch, surroundings.value), at)
+    const back = before
+      ? `Far from the ${spotText(quantity, before.spot, before.value, surroundings.value.units)} of ${dayText(before.at)}: read it again, `
+      + 'in another spot, or undo it if it was a slip.'
+      : undefined
+    return record(event, `${batch.name}: ${said}.`, back ?? quantity.answer?.(batch, surroundings.value, values) ?? '')
   }
 
   return { inputsFrom, deed, gauge }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { farFromLast, quantityByThermometer, type Quantity } from '#core/methods/contract'
+import { quantityByThermometer, type Quantity } from '#core/methods/contract'
 import { daysBetween } from '#core/units/time'
 import type { KnownBatch } from '~/composables/useGarden'
 
@@ -10,7 +10,6 @@ const { surroundings, store } = useGarden()
 const { gauge } = useRecording()
 const { at } = useWhen()
 const { read, state } = useProbe()
-const say = useSay()
 
 const expected = computed(() => quantity.expected(known.batch, surroundings.value))
 const gauges = known.batch.gauged[quantity.id] ?? []
@@ -25,8 +24,6 @@ const values = ref<Record<string, number | undefined>>(Object.fromEntries(quanti
 const wanted = ref<readonly string[]>([quantity.spots[0].id])
 const fromProbe = ref(false)
 const missing = ref(false)
-/** What lies far from the reading before is asked back once; who says it again is believed. */
-const askedBack = ref('')
 /** The probe is a stand-in: it belongs to the demo and never gives a gardener's own heap a made-up heat. */
 const byProbe = computed(() => store.which === 'demo' && quantityByThermometer(known.method.life)?.id === quantity.id)
 
@@ -38,20 +35,10 @@ async function ask(): Promise<void> {
   fromProbe.value = true
 }
 
-let askedKey = ''
 async function save(): Promise<void> {
   const given = Object.fromEntries(Object.entries(values.value).flatMap(([id, value]) => value === undefined ? [] : [[id, value] as const]))
   missing.value = Object.keys(given).length === 0
   const moment = missing.value ? undefined : at()
-  const before = moment && farFromLast(known.batch, quantity, given, expected.value, moment)
-  const key = JSON.stringify(given)
-  if (before && askedKey !== key) {
-    askedKey = key
-    askedBack.value = `${say.quantity('temperature', before.value)} was read on ${say.day(before.at)}: this is far from it. Read it again, `
-      + 'or in another spot. If it is so, save it once more.'
-    return
-  }
-  askedBack.value = ''
   if (moment && await gauge(known, quantity, given, fromProbe.value ? 'probe' : 'hand', moment)) emit('done')
 }
 </script>
@@ -101,14 +88,6 @@ async function save(): Promise<void> {
       class="text-error font-semibold"
     >
       Nothing is written yet: what does it read?
-    </p>
-    <p
-      v-if="askedBack"
-      role="alert"
-      class="caution"
-      data-asked-back
-    >
-      {{ askedBack }}
     </p>
     <WhenRow />
     <div class="flex flex-wrap gap-2 items-center">

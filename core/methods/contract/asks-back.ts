@@ -8,8 +8,8 @@ export const FAR_APART_K = 12
 const NEIGHBOURS_DAYS = 3
 
 /**
- * The reading before, where a new one of a thermometer lies so far from it and from what is expected that it is asked back before it is
- * written: another spot, another batch, a slip of the finger. Nothing where it may well be so.
+ * The reading before, where a new one of a thermometer lies so far from it and from what is expected that it is asked back: another spot,
+ * another batch, a slip of the finger. Nothing where it may well be so.
  */
 export function farFromLast(
   batch: Pick<BegunBatch, 'gauged'>, quantity: Pick<Quantity, 'id' | 'unit' | 'byThermometer'>,
