@@ -4,12 +4,8 @@ import type { Question } from '../../questions/question'
 
 /** How dung, grass and scraps come to where they are laid: it decides whether a bed or a heap begins in the cold. */
 export const COMES_ASKED = {
-  id: 'comes', kind: 'choice', label: 'Manure, grass and scraps come', usual: 'fresh',
-  choices: [
-    { id: 'fresh', label: 'fresh today', hint: 'warm from the stable’s heap, mown or gathered today' },
-    { id: 'outside', label: 'lay outside', hint: 'as cold as the air' },
-    { id: 'frozen', label: 'frozen', hint: 'lumps and ice in it' },
-  ],
+  id: 'comes', kind: 'choice', label: 'Greens come', usual: 'fresh',
+  choices: [{ id: 'fresh', label: 'fresh' }, { id: 'outside', label: 'cold' }, { id: 'frozen', label: 'frozen' }],
 } as const satisfies Question
 
 /** How it comes, as was said; fresh where nothing was. */
