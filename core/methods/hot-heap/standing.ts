@@ -1,3 +1,4 @@
+import { addDays } from 'date-fns'
 import type { HeapLog } from '../heated/heap-log'
 import { RIPE_AT } from '../../heat/ripe'
 import { quantityText } from '../../units/format'
@@ -74,9 +75,17 @@ export function phaseNow(batch: HeapLog, surroundings: Surroundings): PhaseNow {
   // Whoever felt it warm is believed: it works, if it never gets hot.
   const worksFromK = base.feltAt ? HEATED.workingK : HOT.wellAboveK
   if (!heated) return { ...base, phase: day > HOT.warmByDays && coreC - ambientC < worksFromK ? 'stalled' : 'warming' }
-  if (coreC - ambientC > HEATED.workingK) return { ...base, phase: 'cooling' }
+  // Beside the air of its days: one frost does not make a heap warm.
+  if (coreC - weekAround(now, surroundings) > HEATED.workingK) return { ...base, phase: 'cooling' }
   if (!looked && !decayIsDone(batch, surroundings, day)) return { ...base, phase: 'unread' }
   return { ...base, phase: 'curing', coolSince: coolSince(sound, surroundings) }
+}
+
+/** Mean of the air of the days before and after a moment, °C. */
+function weekAround(now: Date, { weather: { ambientC } }: Surroundings): number {
+  const { before, after } = HEATED.week
+  const days = Array.from({ length: before + after + 1 }, (_, index) => ambientC(addDays(now, index - before)))
+  return days.reduce((sum, celsius) => sum + celsius, 0) / days.length
 }
 
 function coolSince(sound: readonly { at: string, coreC: number }[], { weather: { ambientC } }: Surroundings): string | undefined {
