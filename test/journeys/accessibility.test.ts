@@ -46,7 +46,7 @@ const VIEWS: readonly (readonly [name: string, path: string, open?: string])[] =
   ['a new bed', '/beds', '[data-new-bed]'], ['a bed\'s history', '/beds', '[data-bed="Long bed"] [data-history]'],
   ['a burn', '/batch/demo-autumn-barrel'], ['a burn step by step', '/batch/demo-autumn-barrel/run'], ['a soak', '/batch/demo-soak'],
   ['the cress trial', '/batch/demo-soak/ready', '[data-test="cress-char"] summary'], ['trials', '/trials', '[data-new-trial]'],
-  ['a trial', '/trials/side-by-side.demo-tower'], ['a term explained', '/batch/demo-plum-bay', '[data-term]'],
+  ['a trial', '/trials/side-by-side.demo-tower'], ['a term explained', '/batch/demo-shed-ring', '[data-term]'],
   ['why', '/bench', '[data-panel="why"]'], ['bringing something', '/store', '[data-wanted] button'],
   ['a lot set right', '/store', '[data-lot-more]'], ['labels', '/labels'], ['arranging the yard', '/yard', '[data-arrange]'],
   ['a chart as a table', '/batch/demo-apple-bay', '[data-chart-table]'], ['no such batch', '/batch/nothing'],
