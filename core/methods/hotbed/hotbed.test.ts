@@ -232,7 +232,7 @@ describe('a hotbed that stands', () => {
     expect(width(cold.windows.cool!.now)).toBeLessThan(width(none.windows.cool!.now))
     const felt = ask([seen(10, words.FEEL, 'cold')])
     expect(felt.series.soilC!.typical[at]!).toBeLessThan(none.series.soilC!.typical[at]!)
-  }, 60_000)
+  }, 240_000)
 
   it('its bands and its window hold what they say, on beds of another law', () => {
     const random = seededRandom(5)
