@@ -39,8 +39,8 @@ export function useRecording() {
     // What lies far from the reading before is written all the same, and asked back where it can be undone.
     const before = farFromLast(batch, quantity, values, quantity.expected(batch, surroundings.value), at)
     const back = before
-      ? `Far from the ${spotText(quantity, before.spot, before.value, surroundings.value.units)} of ${dayText(before.at)}: read it again, `
-      + 'in another spot, or undo it if it was a slip.'
+      ? `${dayText(before.at)} it was ${spotText(quantity, before.spot, before.value, surroundings.value.units)}: read it again, in `
+      + 'another spot, or undo it if it was a slip.'
       : undefined
     return record(event, `${batch.name}: ${said}.`, back ?? quantity.answer?.(batch, surroundings.value, values) ?? '')
   }

@@ -4,7 +4,7 @@ import type { Question } from '../../questions/question'
 
 /** How dung, grass and scraps come to where they are laid: it decides whether a bed or a heap begins in the cold. */
 export const COMES_ASKED = {
-  id: 'comes', kind: 'choice', label: 'Greens come', usual: 'fresh',
+  id: 'comes', kind: 'choice', label: 'Dung and grass are', usual: 'fresh',
   choices: [{ id: 'fresh', label: 'fresh' }, { id: 'outside', label: 'cold' }, { id: 'frozen', label: 'frozen' }],
 } as const satisfies Question
 

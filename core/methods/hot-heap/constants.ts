@@ -59,6 +59,7 @@ export const HOT = constants('Hot heap', {
     warmWaterC: of(40, 35, 45, '°C', 'water as warm as a hand bears; practice'),
     helps: of(0.15, 0.1, 0.25, 'share', 'of heaps more has to heat before a help is named; choice'),
   },
+  richTurnC: of(65, 62, 68, '°C', 'a rich heap is turned from here on, before it kills its workers; practice'),
   leastWarmWaterL: of(30, 20, 60, 'L', 'less of it warms nothing; own estimate'),
   lastDay: of(8, 6, 10, 'd', 'the first week is what is told; choice'),
   hotC: of(55, 50, 60, '°C', 'from here on it does what is asked of it; practice'),

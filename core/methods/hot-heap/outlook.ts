@@ -59,7 +59,14 @@ export function peakOf(planned: Planned, surroundings: Surroundings, otherwise: 
 }
 
 /** How hot such heaps get: 10, 50 and 90 % of possible ones within a fortnight, and how many of them heat at all. */
-export interface HeatSpan { readonly lowC: number, readonly middleC: number, readonly highC: number, readonly chance: number }
+export interface HeatSpan {
+  readonly lowC: number
+  readonly middleC: number
+  readonly highC: number
+  readonly chance: number
+  /** Whether those that heat do so within their first days. */
+  readonly soon: boolean
+}
 
 const FORTNIGHT = Float64Array.from({ length: HOT.span.days * 2 + 1 }, (_, half) => half / 2)
 const possible = evenNormals(HOT.span.heaps, TRAIT_NAMES.length, seededRandom(HOT.span.seed)).map(point => traitsAt(point))
@@ -69,10 +76,18 @@ export function heatSpanOf(planned: Planned, surroundings: Surroundings, otherwi
   const heap = caseFor(planned, surroundings, HOT.span.days, otherwise)
   if (!heap) return undefined
   const course = emptyCourse(FORTNIGHT)
-  const peaks = possible.map(traits => runCourse(heap, traits, course).ok ? Math.max(...course.coreC) : 0).sort((a, b) => a - b)
+  const week = FORTNIGHT.findIndex(day => day >= HOT.lastDay)
+  let inAWeek = 0
+  const peaks = possible.map((traits) => {
+    if (!runCourse(heap, traits, course).ok) return 0
+    if (Math.max(...course.coreC.subarray(0, week)) >= HOT.warmC) inAWeek++
+    return Math.max(...course.coreC)
+  }).sort((a, b) => a - b)
+  const hot = peaks.filter(peakC => peakC >= HOT.warmC).length
   const place = (share: number) => peaks[Math.floor(share * (peaks.length - 1))]!
   return {
-    lowC: place(0.1), middleC: place(0.5), highC: place(0.9), chance: peaks.filter(peakC => peakC >= HOT.warmC).length / peaks.length,
+    lowC: place(0.1), middleC: place(0.5), highC: place(0.9), chance: hot / peaks.length,
+    soon: inAWeek >= HOT.span.surely * hot,
   }
 }
 

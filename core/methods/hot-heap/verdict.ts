@@ -182,14 +182,17 @@ export function verdictOf(planned: Proposal, judgement: Judgement, surroundings:
   const span = heatSpanOf(planned, surroundings)
   if (!span) return bySize(planned, size, judgement, surroundings)
   const expected = span.chance >= HOT.span.surely
-    ? `Expect ${spanSaid(span, surroundings.units)} within a week.`
+    ? `Expect ${spanSaid(span, surroundings.units)} within ${span.soon ? 'a week' : 'two weeks'}.`
     : `${capital(inTen(span.chance))} such heaps heat; expect ${spanSaid(span, surroundings.units)}.`
   if (size.kind === 'over') return bySize(planned, size, judgement, surroundings)
   if (judgement.grade === 'workable') return { grade: 'workable', weakest: 'mix', text: `${verdictText(judgement)} ${expected}${again}` }
   // Where it heats all the same, it is not slow: chips lie beside what heats.
   const ill = fuelIllIn(planned.ingredients, planned.waterL)
   const fuel = ill === 'slow' && span.middleC >= HOT.hotC ? undefined : ill
-  if (fuel) return { grade: 'workable', weakest: 'mix', text: `${FUEL_SAID[fuel]} ${expected}${again}`, advice: FUEL_ADVICE[fuel] }
+  if (fuel) {
+    const text = `${FUEL_SAID[fuel]} ${expected}${again}`
+    return { grade: 'workable', weakest: 'mix', text, advice: fuelAdvice(fuel, surroundings.units) }
+  }
   const justBig = size.kind === 'smallish' && peakC >= HOT.hotC
   if (size.grade === 'workable' && !justBig) return bySize(planned, size, judgement, surroundings)
   return peakC >= HOT.hotC && span.chance >= HOT.span.surely
@@ -203,8 +206,12 @@ const FUEL_SAID: Readonly<Record<FuelIll, string>> = {
   light: 'Good mix, but light: it is hot for a few days only.',
   rich: 'Good mix, but rich: it gets very hot and sinks fast.',
 }
-const FUEL_ADVICE: Readonly<Record<FuelIll, string>> = {
-  slow: 'Grass, scraps or fresh manure for some of it; or build it as a slow one.',
-  light: 'Chop the loose stuff, and tread it a little as you build.',
-  rich: 'Mix in leaves, straw or chips; turn it as soon as it passes 65 °C.',
+
+/** What a gardener does about it. */
+function fuelAdvice(ill: FuelIll, units: UnitSystem): string {
+  return {
+    slow: 'Grass, scraps or fresh manure for some of it; or build it as a slow one.',
+    light: 'Chop the loose stuff, and tread it a little as you build.',
+    rich: `Mix in leaves, straw or chips; turn it as soon as it passes ${quantityText('temperature', units, HOT.richTurnC)}.`,
+  }[ill]
 }
