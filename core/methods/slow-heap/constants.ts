@@ -99,8 +99,4 @@ export const SLOW = constants('Slow heap', {
   },
   yearWeeks: of(52, 40, 60, 'weeks', 'browns that last longer are not dated; choice'),
   roomEveryDays: of(3, 1, 5, 'd', 'its room changes slowly: worked out anew so often, and whenever something is done; numerics'),
-  sample: {
-    days: of(4, 3, 5, 'd', 'a sample is kept so long while its breath is measured; usual standards of stability'),
-    celsius: of(35, 30, 40, '°C', 'and so warm; usual standards of stability'),
-  },
 })
