@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { bandOf, drawnByWeight, meanOf } from './bands'
-import { middleOf, movesOf, windowBy } from './windows'
+import { middleOf, movesOf, widened, windowBy } from './windows'
 
 const even = (count: number) => new Float64Array(count).fill(1 / count)
 
@@ -24,6 +24,33 @@ describe('a window', () => {
       windowBy([10, 20, 40])(Float64Array.from([0, 0, 0].map((_, index) => (index === Math.min(2, count) ? 1 : 0))))
     const moves = movesOf([finding('a'), finding('b'), finding('b')], weighed(0), weighed(3), weighed)
     expect(moves.map(({ eventId, movedDays }) => [eventId, movedDays])).toEqual([['a', 10], ['b', 20]])
+  })
+})
+
+describe('a window that is told wider than possible heaps come', () => {
+  const widening = { early: { start: 2, end: 1 }, late: { start: 3, end: 2 }, foundTimes: 5, endTimes: 1.5 }
+  const window = { low: 80, typical: 100, high: 110 }
+
+  it('goes out in proportion, each side by its own power, and its middle stays', () => {
+    // 100·0.8² = 64; 100·1.1³ = 133.1.
+    const { low, typical, high } = widened(window, 0, 500, widening)
+    expect([low, typical, high].map(day => Math.round(10 * day) / 10)).toEqual([64, 100, 133.1])
+  })
+
+  it('narrows as things are found, a third of the difference being left after five', () => {
+    // e^(−1) = 0.368: powers 1.368 and 2.368.
+    const { low, high } = widened(window, 5, 500, widening)
+    expect(low).toBeCloseTo(100 * 0.8 ** (1 + Math.exp(-1)), 6)
+    expect(high).toBeCloseTo(100 * 1.1 ** (2 + Math.exp(-1)), 6)
+    expect(widened(window, 1000, 500, widening).low).toBeCloseTo(80, 6)
+  })
+
+  it('tells no end beyond the horizon that lay within it, and leaves one that lay beyond', () => {
+    expect(widened(window, 0, 120, widening).high).toBe(120)
+    expect(widened({ ...window, high: 130 }, 0, 120, widening).high).toBe(130)
+    // 100·1.3³ = 219.7, but no end is told wider than one and a half times the middle; one that comes there by itself is.
+    expect(widened({ ...window, high: 130 }, 0, 500, widening).high).toBe(150)
+    expect(widened({ ...window, high: 170 }, 0, 500, widening).high).toBe(170)
   })
 })
 

@@ -13,8 +13,17 @@ export function windowBy(days: readonly number[]): (weights: Float64Array) => Da
   }
 }
 
-/** How much wider than possible courses come a window is told: at the start, where much was found, and after how many the first fades. */
-export interface Widening { readonly start: number, readonly end: number, readonly foundTimes: number }
+/** How much wider than possible courses come one side of a window is told: at the start, and where much was found. */
+interface SideWidening { readonly start: number, readonly end: number }
+
+/** Both sides of a window, and after how many findings what holds at the start has faded to a third. */
+export interface Widening {
+  readonly early: SideWidening
+  readonly late: SideWidening
+  readonly foundTimes: number
+  /** No end is told wider than so many times the middle. */
+  readonly endTimes: number
+}
 
 /**
  * A window as much wider as heaps of other laws have come beside it: in proportion, so that nothing comes before the beginning. Its
@@ -22,10 +31,11 @@ export interface Widening { readonly start: number, readonly end: number, readon
  * @param found how many things were found. @param horizonDay no end that lay within it is told beyond it.
  */
 export function widened({ low, typical, high }: DayWindow, found: number, horizonDay: number, widening: Widening): DayWindow {
-  const { start, end, foundTimes } = widening
-  const by = end + (start - end) * Math.exp(-found / foundTimes)
-  const out = (day: number) => typical > 0 && day > 0 ? typical * (day / typical) ** by : day
-  return { low: out(low), typical, high: Math.min(Math.max(high, horizonDay), out(high)) }
+  const { early, late, foundTimes, endTimes } = widening
+  const fresh = Math.exp(-found / foundTimes)
+  const out = (day: number, { start, end }: SideWidening) =>
+    typical > 0 && day > 0 ? typical * (day / typical) ** (end + (start - end) * fresh) : day
+  return { low: out(low, early), typical, high: Math.max(high, Math.min(horizonDay, endTimes * typical, out(high, late))) }
 }
 
 /** A window moved to another middle. */
