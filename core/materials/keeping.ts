@@ -12,6 +12,14 @@ export interface Keeping {
   readonly daysLeft: number
 }
 
+/** So much of the time that it keeps, and so many days at least, what is past its best can still be used with the rest. */
+const STILL_GOOD = { share: 0.5, days: 2 }
+
+/** Whether a lot is so far past its best that nobody counts on it: slimed grass, scraps that ran. */
+export function isSpoilt({ keepsDays }: Pick<Material, 'keepsDays'>, { daysLeft }: Pick<Keeping, 'daysLeft'>): boolean {
+  return daysLeft < -Math.max(STILL_GOOD.days, STILL_GOOD.share * keepsDays)
+}
+
 /**
  * How long a lot still keeps.
  * @param ageDays days since it was gathered; not negative.

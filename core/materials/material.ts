@@ -61,6 +61,8 @@ export interface Material {
   readonly pieces?: CharPieces
   /** Char that is charged as it comes. */
   readonly charged: boolean
+  /** Most of a mix, by loose volume, that is taken of it, 0..1: more of it holds a heap back or spoils what comes of it. */
+  readonly mostShare?: number
   /** How much faster than usual it is used up, by its piece size; 1 as it comes. */
   readonly pace: number
   /** Which of its values are the gardener's own, and how they came to be known. */
@@ -95,6 +97,7 @@ export interface MaterialRow extends Pick<
   /** Where it is not told by its family: char, soil and ash are ballast, all else is mixed in. */
   readonly part?: Part
   readonly usableFraction?: number
+  readonly mostShare?: number
   /** Where it is not told by its family: dung brings dung, all else nothing. */
   readonly brings?: readonly Risk[]
   readonly pieces?: CharPieces
@@ -158,6 +161,11 @@ export function partakingShare(of: Material): number {
   if (of.part !== 'mix') return 0
   const reached = of.family === 'wood' ? WOOD_REACHED[of.structure] : 1
   return Math.min(1, (biodegradableFraction(of) * reached) / FULLY_DECAYING)
+}
+
+/** How many times the most that is taken of it a mix of nothing else would be; 0 where there is no such most. */
+export function dosesOf({ mostShare }: Pick<Material, 'mostShare'>): number {
+  return mostShare === undefined ? 0 : 1 / mostShare
 }
 
 /** What is taken of a material of which only its worth is known. */

@@ -53,6 +53,17 @@ describe('the library', () => {
       'fern': 'bracken',
       'wool': 'hair-wool',
       'alfalfa': 'lucerne-pellets',
+      'poplar': 'leaves-fast',
+      'garden waste': 'hedge-clippings',
+      'yard waste': 'veg-haulm',
+      'pizza box': 'cardboard',
+      'cuttings': 'hedge-clippings',
+      'embers': 'char-coarse',
+      'sand': 'sand-grit',
+      'grit': 'sand-grit',
+      'perlite': 'perlite',
+      'loam': 'loam',
+      'bought compost': 'compost-bought',
     }
     for (const [word, id] of Object.entries(firsts)) expect(searchMaterials(word).map(m => m.id), word).toContain(id)
     // The plain word for something leads to it first.

@@ -56,3 +56,11 @@ describe('preparing a material', () => {
     expect(preparedMaterial(of('leaves-mixed'), undefined)).toBe(of('leaves-mixed'))
   })
 })
+
+describe('what can still be shredded', () => {
+  it('is a hedge and leaves, not sawdust', () => {
+    expect(preparationsFor(findMaterial('hedge-conifer')!)).toContain('shredded')
+    expect(preparationsFor(findMaterial('leaves-mixed')!)).toContain('shredded')
+    expect(preparationsFor(findMaterial('sawdust-soft')!)).not.toContain('shredded')
+  })
+})

@@ -52,11 +52,13 @@ export function preparationHint(preparation: Preparation): string {
 }
 
 /** The preparations that make sense for a material. */
-export function preparationsFor({ family, moistureFraction }: Material): Preparation[] {
+export function preparationsFor({ family, moistureFraction, structure }: Material): Preparation[] {
   return PREPARATIONS.filter((one) => {
     const { families, moistureFraction: after } = EFFECTS[one]
     const changes = !after || (one === 'wilted' ? moistureFraction.typical > after.typical : moistureFraction.typical < after.typical)
-    return families.includes(family) && changes
+    // Sawdust is as fine as it gets.
+    const finer = one !== 'shredded' || family !== 'wood' || structure > 0
+    return families.includes(family) && changes && finer
   })
 }
 

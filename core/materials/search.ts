@@ -22,7 +22,7 @@ const OPTIONS = { combineWith: 'AND', prefix: true, boost: { short: 3, name: 2, 
 
 /**
  * Materials that answer to every word of a search by name or everyday word, the likeliest first; all of them for an empty one.
- * Beginnings of words count, and typing errors where nothing is found without them.
+ * What is called just so comes first; beginnings of words count, and typing errors where nothing is found without them.
  */
 export function searchMaterials(text: string, materials: readonly Material[] = LIBRARY): Material[] {
   if (text.trim() === '') return [...materials]
@@ -30,5 +30,6 @@ export function searchMaterials(text: string, materials: readonly Material[] = L
   const exact = index.search(text, OPTIONS)
   const found = exact.length > 0 ? exact : index.search(text, { ...OPTIONS, fuzzy: term => term.length >= SHORT_WORD ? TYPING : false })
   const byId = new Map(materials.map(material => [material.id, material]))
-  return found.flatMap(({ id }) => byId.get(id as string) ?? [])
+  const named = (material: Material) => Number(material.name.toLowerCase() === text.trim().toLowerCase())
+  return found.flatMap(({ id }) => byId.get(id as string) ?? []).sort((a, b) => named(b) - named(a))
 }

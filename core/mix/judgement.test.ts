@@ -1,9 +1,12 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { BUCKET, SACK } from '../../test/builders/heaps'
+import { findMaterial } from '../materials/book'
 import { LIBRARY } from '../materials/library'
 import { typicalTotals } from './balance'
 import { BANDS, must } from '../../test/builders/bands'
 import { ILLS, judge } from './judgement'
+import { portionOf, type Ingredient } from './portion'
 import { emptyTotals, type Totals } from './totals'
 import { verdictText } from './words'
 
@@ -81,6 +84,24 @@ describe('judging a mix', () => {
     expect(judged({ ...sound, mattingVolumeL: 225 }).grade).toBe('poor')
     // 100 kg in 110 L is 909 kg/m³: hardly any pores left.
     expect(judged({ ...sound, looseVolumeL: 110, coarseVolumeL: 0, coarseSquaredL: 0 }).ills[0]!.ill).toBe('airless')
+  })
+
+  it('minds what is only taken sparingly: up to its share, half as much again works, then it is too much', () => {
+    const { grade, ills } = judged({ ...sound, dosedVolumeL: 1.25 * sound.looseVolumeL })
+    expect(grade).toBe('workable')
+    expect(ills[0]).toMatchObject({ ill: 'overdone', severity: expect.closeTo(0.5, 9), is: expect.closeTo(1.25, 9) })
+    expect(judged({ ...sound, dosedVolumeL: sound.looseVolumeL }).grade).toBe('good')
+    expect(judged({ ...sound, dosedVolumeL: 1.7 * sound.looseVolumeL }).grade).toBe('poor')
+  })
+
+  it('names what is overdone: 60 L of coffee beside 80 L of card are 43 % where a fifth is plenty', () => {
+    const ingredients: Ingredient[] = [['coffee-grounds', 5, BUCKET], ['cardboard', 1, SACK]].map(([id, count, container]) => ({
+      material: findMaterial(id as string)!, amount: { count: count as number, container: container as typeof BUCKET, packing: 'loose' },
+    }))
+    const coffee = judged(typicalTotals(ingredients.map(portionOf)))
+    expect(coffee.grade).toBe('poor')
+    expect(verdictText({ ...coffee, ills: coffee.ills.filter(({ ill }) => ill === 'overdone') }, ingredients).replace(/\u00A0/g, ' '))
+      .toBe('It holds 43 % coffee grounds, where 20 % is plenty: that holds a heap back.')
   })
 
   it('says nothing of nothing, nor of what does not decay', () => {

@@ -16,7 +16,7 @@ export interface Comfort {
 }
 
 /** What can be wrong with a mix. Dryness is not among them: water cures it. */
-export const ILLS = ['too-brown', 'too-green', 'too-wet', 'mats', 'airless'] as const
+export const ILLS = ['too-brown', 'too-green', 'too-wet', 'mats', 'airless', 'overdone'] as const
 export type Ill = typeof ILLS[number]
 
 /** What is wrong, how badly, what it is and what it should be. */
@@ -47,6 +47,9 @@ const UNNOTICED = 0.1
 /** However wet its stuff may be, the acceptable lies above the comfortable by so much at least. */
 const WETTER_BY = 0.03
 
+/** What is taken sparingly, in parts of the most that is taken: up to that it is comfortable, half as much again still works; practice. */
+export const DOSES = { high: 1, most: 1.5 } as const
+
 function found(
   ill: Ill, is: number, comfortable: number, acceptable: number, scaled: (value: number) => number = value => value,
 ): FoundIll {
@@ -56,7 +59,7 @@ function found(
 /** All ills of a mix as severities, below 0 where there is room. Brown by what takes part in the heat, green by all of it. */
 function illsOf(
   {
-    carbonToNitrogen: ratio, availableCarbonToNitrogen: available, moistureFraction, workableMoisture, freeAirSpace, mattingShare,
+    carbonToNitrogen: ratio, availableCarbonToNitrogen: available, moistureFraction, workableMoisture, freeAirSpace, mattingShare, doses,
   }: Measures,
   comfort: Comfort,
 ): FoundIll[] {
@@ -73,6 +76,7 @@ function illsOf(
     ),
     found('mats', mattingShare, comfort.mattingShare.high, comfort.mattingShare.most),
     found('airless', freeAirSpace, comfort.freeAirSpace.low, comfort.freeAirSpace.least),
+    found('overdone', doses, DOSES.high, DOSES.most),
   ]
 }
 

@@ -47,7 +47,7 @@ const PREPARING = 0.2
 const LEFT_UNPREPARED = 0.02
 /** What lies there was meant to go in; what spoils is thrown away when it is left out. */
 const LEFT_OUT = { keeps: 0.1, spoils: 0.6 }
-const SPOILS_WITHIN_DAYS = 7
+const SPOILS_WITHIN_DAYS = 14
 /** What makes up more of the heap than this is not left out whole: there would be no heap left. */
 const LEAVE_OUT_BELOW = 0.4
 /** A change must help at least this much to be worth saying. */

@@ -13,6 +13,8 @@ export interface Bulk {
   readonly freeAirSpace: number
   /** Share of the loose volume that packs into mats. */
   readonly mattingShare: number
+  /** What is only taken sparingly, in parts of the most that is taken: 1 is just that. */
+  readonly doses: number
   /** How much faster than usual it is used up, by piece size; 1 as things come. */
   readonly pace: number
 }
@@ -74,6 +76,7 @@ export function bulkOf(totals: Totals, addedWaterL: number): Bulk | undefined {
     bulkDensityKgM3,
     freeAirSpace: freeAirSpace(bulkDensityKgM3, 1 - moistureFraction, totals.organicKg / dryMassKg),
     mattingShare: Math.min(1, Math.max(0, totals.mattingVolumeL / totals.looseVolumeL)),
+    doses: Math.max(0, totals.dosedVolumeL / totals.looseVolumeL),
     pace: totals.organicKg > 0 ? totals.pacedOrganicKg / totals.organicKg : 1,
   }
 }

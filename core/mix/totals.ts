@@ -1,5 +1,5 @@
 import { waterAt, workableMoisture } from '../materials/holding'
-import { carbonFraction, partakingShare, type Material } from '../materials/material'
+import { carbonFraction, dosesOf, partakingShare, type Material } from '../materials/material'
 
 /** The uncertain values of one ingredient, each possible on its own. */
 export interface IngredientValues {
@@ -28,6 +28,8 @@ export interface Totals {
   coarseVolumeL: number
   coarseSquaredL: number
   mattingVolumeL: number
+  /** Σ volume over the most of a mix that is taken of it: a mix that holds just that of one thing has its own volume here. */
+  dosedVolumeL: number
   /** Organic matter times the pace of its piece size. */
   pacedOrganicKg: number
 }
@@ -36,7 +38,7 @@ export interface Totals {
 export function emptyTotals(): Totals {
   return {
     wetMassKg: 0, waterKg: 0, carbonKg: 0, nitrogenKg: 0, availableCarbonKg: 0, availableNitrogenKg: 0, workableWaterKg: 0, organicKg: 0,
-    looseVolumeL: 0, coarseVolumeL: 0, coarseSquaredL: 0, mattingVolumeL: 0, pacedOrganicKg: 0,
+    looseVolumeL: 0, coarseVolumeL: 0, coarseSquaredL: 0, mattingVolumeL: 0, dosedVolumeL: 0, pacedOrganicKg: 0,
   }
 }
 
@@ -89,4 +91,5 @@ export function addToTotals(totals: Totals, material: Material, looseVolumeL: nu
   totals.coarseSquaredL += volumeL * coarse * coarse
   totals.pacedOrganicKg += dryKg * (1 - material.ashFraction) * material.pace
   totals.mattingVolumeL += volumeL * material.mats
+  totals.dosedVolumeL += volumeL * dosesOf(material)
 }

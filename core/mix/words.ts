@@ -1,3 +1,4 @@
+import { dosedIn, type Dosed } from './doses'
 import { containerText } from '../units/container'
 import { countText, numberText, ratioText, percentText } from '../units/format'
 import type { FoundIll, Ill, Judgement } from './judgement'
@@ -14,8 +15,18 @@ const beyond = (is: number, limit: number) => ratioText(is) === ratioText(limit)
 /** What is wrong in a few words, with what it is; and for the bad ones the limit that it misses. */
 interface IllWords {
   readonly short: Readonly<Record<'workable' | 'poor', string>>
-  workable(found: FoundIll): string
-  poor(found: FoundIll): string
+  /** @param dosed what of the mix is only taken sparingly, the most overdone first. */
+  workable(found: FoundIll, dosed: readonly Dosed[]): string
+  poor(found: FoundIll, dosed: readonly Dosed[]): string
+}
+
+/** "40 % coffee grounds, where 20 % is plenty"; of several what they come to. */
+function dosedText(is: number, dosed: readonly Dosed[]): string {
+  const [first] = dosed
+  if (!first) return `${numberText(is, 1)} times as much of what is taken sparingly as does good`
+  if (first.share > first.mostShare)
+    return `${percentText(first.share)} ${first.short}, where ${percentText(first.mostShare)} is plenty`
+  return `${dosed.map(({ short, share }) => `${percentText(share)} ${short}`).join(' and ')}, together more than does good`
 }
 
 const WORDS: Readonly<Record<Ill, IllWords>> = {
@@ -50,6 +61,11 @@ const WORDS: Readonly<Record<Ill, IllWords>> = {
     workable: ({ is }) => `This will work if you turn it soon: only ${percentText(is)} of it is air.`,
     poor: ({ is, acceptable }) => `Too dense: ${percentText(is)} air, where ${percentText(acceptable)} still works.`,
   },
+  'overdone': {
+    short: { workable: 'a little too much of one thing', poor: 'too much of one thing' },
+    workable: ({ is }, dosed) => `This will work, but it holds ${dosedText(is, dosed)}.`,
+    poor: ({ is }, dosed) => `It holds ${dosedText(is, dosed)}: that holds a heap back.`,
+  },
 }
 
 /** The verdict on a mix in two or three words: "good mix", "too wet". */
@@ -58,10 +74,10 @@ export function mixInShort({ grade, ills }: Pick<Judgement, 'grade' | 'ills'>): 
   return grade === 'good' || !worst ? 'good mix' : WORDS[worst.ill].short[grade]
 }
 
-/** The verdict on a mix in one sentence, with the number that decides it. */
-export function verdictText({ grade, ills }: Pick<Judgement, 'grade' | 'ills'>): string {
+/** The verdict on a mix in one sentence, with the number that decides it. @param ingredients of it: what is overdone is then named. */
+export function verdictText({ grade, ills }: Pick<Judgement, 'grade' | 'ills'>, ingredients: readonly Ingredient[] = []): string {
   const worst = ills[0]
-  return grade === 'good' || !worst ? GOOD : WORDS[worst.ill][grade](worst)
+  return grade === 'good' || !worst ? GOOD : WORDS[worst.ill][grade](worst, dosedIn(ingredients))
 }
 
 /** How sure a mix is to be what it looks like, in a sentence. */

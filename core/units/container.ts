@@ -45,9 +45,24 @@ export function containersFor(volumeL: number, container: ContainerThen): number
   return volumeL / container.volumeL
 }
 
-/** "3½ buckets", "1 barrow", "½ can". */
-export function containerText(count: number, container: Pick<ContainerThen, 'name' | 'plural'>): string {
-  return `${countText(count)} ${roundedCount(count) > 1 ? container.plural : container.name}`
+/** Less of a container than this is not measured out in it: said as a quarter it would be half as much again, or worse. */
+const LEAST_OF_ONE = 0.19
+const PINCH_L = 0.004
+
+/** What is too little for its container in what is always at hand: handfuls, spoons, a pinch. Water stays in its can. */
+function inSmaller(count: number, { id, holds, volumeL }: Spoken): string | undefined {
+  if (volumeL === undefined || holds === 'water' || id === 'can' || !(count > 0) || count >= LEAST_OF_ONE) return undefined
+  const litres = count * volumeL
+  if (litres < PINCH_L) return 'a pinch'
+  const smaller = litres >= LEAST_OF_ONE * HANDFUL.volumeL ? HANDFUL : SPOON
+  return smaller.volumeL < volumeL ? containerText(litres / smaller.volumeL, { name: smaller.name, plural: smaller.plural }) : undefined
+}
+
+type Spoken = Pick<Container, 'name' | 'plural'> & Partial<Pick<Container, 'id' | 'volumeL' | 'holds'>>
+
+/** "3½ buckets", "1 barrow", "½ can"; "2 spoons" of what would be a twentieth of a caddy. */
+export function containerText(count: number, container: Spoken): string {
+  return inSmaller(count, container) ?? `${countText(count)} ${roundedCount(count) > 1 ? container.plural : container.name}`
 }
 
 /** Containers to begin with, in each system's usual sizes. */
@@ -68,8 +83,24 @@ export const STARTING_CONTAINERS: Readonly<Record<'metric' | 'us', readonly Cont
   ],
 }
 
-/** Measures that are always at hand: a double handful of leaves, torn card or scraps (own measure), and a litre. */
+/** Containers that are spoken of where none was chosen. */
+export type Everyday = 'bucket' | 'sack' | 'barrow' | 'caddy'
+
+/**
+ * A gardener's own bucket, sack, barrow or caddy: theirs of that name, else the one of theirs that is nearest in size; the usual one
+ * where nothing is known of theirs.
+ */
+export function everyday(wanted: Everyday, own: readonly Container[] | undefined, units: UnitSystem): ContainerThen {
+  const usual = STARTING_CONTAINERS[units].find(({ id }) => id === wanted)!
+  const off = ({ volumeL }: Container) => Math.abs(Math.log(volumeL / usual.volumeL))
+  const theirs = (own ?? []).filter(({ holds, volumeL }) => holds === 'material' && volumeL > 0)
+  const [nearest] = [...theirs].sort((a, b) => off(a) - off(b))
+  return containerThen(theirs.find(({ id }) => id === wanted) ?? nearest ?? usual)
+}
+
+/** Measures that are always at hand: a double handful of leaves, torn card or scraps (own measure), a heaped spoon, and a litre. */
 export const HANDFUL: ContainerThen = { id: 'handful', name: 'handful', plural: 'handfuls', volumeL: 0.5 }
+export const SPOON: ContainerThen = { id: 'spoon', name: 'spoon', plural: 'spoons', volumeL: 0.015 }
 export const LITRE: ContainerThen = { id: 'litre', name: 'litre', plural: 'litres', volumeL: 1 }
 
 /** A jug to measure small things in: a litre, or a quart. */

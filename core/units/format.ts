@@ -69,7 +69,14 @@ function usMeasure(litres: number): { readonly count: (litres: number) => string
   return { count, unit: roundedCount(Math.abs(inMeasure)) > 1 ? more : one }
 }
 
-/** A core value with its shown unit: 0.62 m becomes "62 cm" or "24 in", 0.5 L "0.5 L" or "2 cups". */
+/** What would be none in its own unit, though there is some of it, in the next smaller one: "40 g", "20 mL". */
+function finerText(quantity: Quantity, system: UnitSystem, value: number): string | undefined {
+  if (quantity === 'mass') return quantityText('smallMass', system, value * 1000, 1)
+  if (quantity === 'volume') return value < 0.001 ? 'a few drops' : `${numberText(value * 1000)} mL`
+  return quantity === 'smallMass' ? 'a pinch' : undefined
+}
+
+/** A core value with its shown unit, never none of what there is some of: 0.62 m becomes "62 cm" or "24 in", 0.5 L "0.5 L" or "2 cups". */
 export function quantityText(quantity: Quantity, system: UnitSystem, value: number, digits?: number): string {
   const { symbol, digits: usual } = SHOWN_UNITS[quantity][system]
   if (quantity === 'volume' && system === 'us') {
@@ -81,7 +88,7 @@ export function quantityText(quantity: Quantity, system: UnitSystem, value: numb
   if (quantity === 'length' && system === 'us' && shown > 0 && shown < 10) return `${countText(shown)} ${symbol}`
   const small = digits === undefined && usual === 0 && Math.abs(shown) < 3 && quantity !== 'temperature' && quantity !== 'temperatureStep'
   const text = numberText(shown, digits ?? (small ? 1 : usual))
-  return `${text} ${symbol}`
+  return (value > 0 && text === '0' && finerText(quantity, system, value)) || `${text} ${symbol}`
 }
 
 /** A sieve by its mesh: "12 mm", "½ in". */

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { containerText, STARTING_CONTAINERS } from './container'
+import { containerText, everyday, STARTING_CONTAINERS, type Container } from './container'
 import { countText, quantityText, roundedCount, spanText, roughly } from './format'
 import { fromShown, SHOWN_UNITS, toShown, type Quantity, type UnitSystem } from './system'
 
@@ -89,6 +89,57 @@ describe('what a kitchen of gallons measures in', () => {
       const [count, unit] = quantityText('volume', 'us', litres).split(' ') as [string, string]
       const holds = HOLDS[unit.replace(/s$/, '') as keyof typeof HOLDS]
       expect(Math.abs(numberOf(count) * holds - litres)).toBeLessThanOrEqual(Math.max(holds / 8, litres / 40) + 1e-9)
+    }))
+  })
+})
+
+describe('a little of something', () => {
+  it('is never said to be none: ash in grams or ounces, a sprinkle in millilitres', () => {
+    const said = (...[quantity, system, value]: [Quantity, UnitSystem, number]) =>
+      quantityText(quantity, system, value, 0).replace(/\u00A0/g, ' ')
+    expect(said('mass', 'metric', 0.04)).toBe('40 g')
+    expect(said('mass', 'us', 0.04)).toBe('1.4 oz')
+    expect(said('volume', 'metric', 0.02)).toBe('20 mL')
+    expect(said('mass', 'metric', 0)).toBe('0 kg')
+    fc.assert(fc.property(
+      fc.constantFrom<Quantity>('mass', 'volume', 'smallMass'), fc.constantFrom(...systems),
+      fc.double({ min: 1e-6, max: 500, noNaN: true }),
+      (quantity, system, value) => { expect(said(quantity, system, value)).not.toMatch(/^0 /) },
+    ))
+  })
+})
+
+describe('what a gardener measures in', () => {
+  const own = (id: string, volumeL: number, holds: 'material' | 'water' = 'material'): Container =>
+    ({ id, name: id, plural: `${id}s`, volumeL, holds })
+
+  it('is their own bucket, else the nearest they have, else the usual one', () => {
+    expect(everyday('bucket', [own('bucket', 20), own('tub', 12)], 'metric').volumeL).toBe(20)
+    expect(everyday('bucket', [own('crate', 15), own('cart', 90), own('jug', 12, 'water')], 'metric').name).toBe('crate')
+    expect(everyday('barrow', undefined, 'metric').volumeL).toBe(85)
+    expect(everyday('sack', [own('jug', 80, 'water')], 'us').name).toBe('sack')
+  })
+
+  it('is said in what is at hand where it is too little for a container, never five times as much', () => {
+    const caddy = own('caddy', 5)
+    expect(containerText(0.25, caddy)).toBe('¼ caddy')
+    // 0.05 of 5 L are 250 mL: half a double handful.
+    expect(containerText(0.05, caddy)).toBe('½ handful')
+    // 0.006 of 5 L are 30 mL: two spoons of 15.
+    expect(containerText(0.006, caddy)).toBe('2 spoons')
+    expect(containerText(0.0005, caddy)).toBe('a pinch')
+    expect(containerText(0.05, own('can', 10, 'water'))).toBe('¼ can')
+  })
+
+  it('never says more than half as much again of what is measured out', () => {
+    const measures: Readonly<Record<string, number>> = { bucket: 12, handful: 0.5, spoon: 0.015 }
+    const parts: Readonly<Record<string, number>> = { '¼': 0.25, '½': 0.5, '¾': 0.75 }
+    fc.assert(fc.property(fc.double({ min: 0.001, max: 9, noNaN: true }), (count) => {
+      const said = containerText(count, own('bucket', 12))
+      const [, whole = '', part = '', word = ''] = /^(\d*)([¼½¾]?) (\w+?)s?$/.exec(said) ?? []
+      const litres = (Number(whole) + (parts[part] ?? 0)) * measures[word]!
+      expect(litres / (count * 12), said).toBeGreaterThan(0.6)
+      expect(litres / (count * 12), said).toBeLessThan(1.5)
     }))
   })
 })

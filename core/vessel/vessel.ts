@@ -51,3 +51,13 @@ export function frontWidthM(vessel: Vessel): number {
 export function narrowestM(vessel: Vessel): number {
   return vessel.shape === 'box' ? Math.min(vessel.widthM, vessel.depthM) : vessel.diameterM
 }
+
+/** The same vessel, as wide and high in proportion, that holds so many litres; each measure stays within what makes sense. */
+export function withVolume(vessel: Vessel, volumeL: number): Vessel {
+  const times = Math.cbrt(Math.max(1e-9, volumeL) / vesselVolumeL(vessel))
+  const sized = (metres: number) => Math.min(MEASURE_LIMITS_M.high, Math.max(MEASURE_LIMITS_M.low, metres * times))
+  const heightM = sized(vessel.heightM)
+  return vessel.shape === 'box'
+    ? { ...vessel, heightM, widthM: sized(vessel.widthM), depthM: sized(vessel.depthM) }
+    : { ...vessel, heightM, diameterM: sized(vessel.diameterM) }
+}

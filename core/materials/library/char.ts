@@ -5,7 +5,7 @@ export const CHAR: readonly Material[] = [
   // Charred carbon hardly decays: counted as wholly lignin-like.
   material({
     id: 'biochar-crushed', name: 'Charcoal, crushed, plain wood', short: 'crushed char', family: 'char',
-    words: 'biochar charcoal',
+    words: 'biochar charcoal embers quenched',
     nitrogenPct: [0.2, 0.5, 1.0], carbonToNitrogen: [80, 150, 350],
     moisturePct: [2, 6, 30], bulkKgM3: [150, 190, 260],
     ligninPctVs: 100, ashPct: 5, structure: 2, keepsDays: 3650, worms: 'some', months: [],
@@ -23,7 +23,7 @@ export const CHAR: readonly Material[] = [
   }),
   material({
     id: 'char-coarse', name: 'Char, coarse pieces', short: 'coarse char', family: 'char',
-    words: 'biochar charcoal chunks',
+    words: 'biochar charcoal chunks embers quenched stove hearth',
     nitrogenPct: [0.2, 0.5, 1.0], carbonToNitrogen: [80, 150, 350],
     moisturePct: [2, 8, 40], bulkKgM3: [120, 160, 220],
     ligninPctVs: 100, ashPct: 5, structure: 3, keepsDays: 3650, worms: 'some', months: [],

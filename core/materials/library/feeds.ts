@@ -60,7 +60,7 @@ export const FEEDS: readonly Material[] = [
     nitrogenPct: [10, 13, 16], carbonToNitrogen: [3.2, 3.7, 4.5],
     moisturePct: [6, 12, 20], bulkKgM3: [25, 50, 90],
     ligninPctVs: 0, ashPct: 3, structure: 2, keepsDays: 365, worms: 'no', months: [],
-    cautions: ['slow: thin layers'],
+    mostShare: 0.2, cautions: ['slow: thin layers'],
   }),
   material({
     id: 'wool-cotton', name: 'Cotton and linen cloth, string', short: 'cloth and string', family: 'feed',
@@ -68,7 +68,7 @@ export const FEEDS: readonly Material[] = [
     nitrogenPct: [0.1, 0.25, 0.6], carbonToNitrogen: [75, 175, 400],
     moisturePct: [5, 8, 12], bulkKgM3: [60, 90, 150],
     ligninPctVs: 4, ashPct: 2, structure: 2, keepsDays: 730, worms: 'little', months: [],
-    cautions: ['no mixed fibres or elastics'],
+    mostShare: 0.2, cautions: ['no mixed fibres or elastics'],
   }),
   material({
     id: 'bone-meal', name: 'Bone meal', short: 'bone meal', family: 'feed',
@@ -93,7 +93,7 @@ export const FEEDS: readonly Material[] = [
     moisturePct: [8, 12, 25], bulkKgM3: [20, 40, 80],
     ligninPctVs: 0, ashPct: 2, structure: 2, keepsDays: 365, worms: 'no', months: [],
     usableFraction: 0.3,
-    cautions: ['slow: thin layers', 'wet them down: they blow about'],
+    mostShare: 0.2, cautions: ['slow: thin layers', 'wet them down: they blow about'],
   }),
   material({
     id: 'lawn-feed', name: 'Lawn feed without weedkiller (see its label)', short: 'lawn feed', family: 'feed',
@@ -110,6 +110,6 @@ export const FEEDS: readonly Material[] = [
     moisturePct: [6, 10, 16], bulkKgM3: [50, 90, 150],
     ligninPctVs: 0, ashPct: 3, structure: 2, keepsDays: 730, worms: 'no', months: [],
     usableFraction: 0.3,
-    cautions: ['slow: cut small', 'no mixed fibres or elastics'],
+    mostShare: 0.2, cautions: ['slow: cut small', 'no mixed fibres or elastics'],
   }),
 ]

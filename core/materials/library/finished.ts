@@ -11,6 +11,15 @@ export const FINISHED: readonly Material[] = [
     cautions: [],
   }),
   // Sound leaf mould carries 30 to 50 % ash from soil and decay; carbon about a third of the dry matter.
+  // As the heap's own; where it came from nobody knows.
+  material({
+    id: 'compost-bought', name: 'Bought compost', short: 'bought compost', family: 'finished',
+    words: 'bag sack municipal green waste garden waste yard waste soil improver multipurpose',
+    nitrogenPct: [0.8, 1.3, 2.2], carbonToNitrogen: [12, 17, 25],
+    moisturePct: [30, 42, 55], bulkKgM3: [450, 600, 800],
+    ligninPctVs: 35, ashPct: 45, structure: 1, keepsDays: 730, worms: 'yes', months: [],
+    brings: ['weedkiller'], cautions: ['may carry long-lasting weedkiller: try beans in it first'],
+  }),
   material({
     id: 'leaf-mould', name: 'Leaf mould, finished', short: 'leaf mould', family: 'finished',
     words: 'leafmold leaf mold',

@@ -24,7 +24,7 @@ export const KITCHEN: readonly Material[] = [
     nitrogenPct: [0.8, 1.1, 1.5], carbonToNitrogen: [25, 38, 50],
     moisturePct: [68, 76, 85], bulkKgM3: [250, 350, 450],
     ligninPctVs: 4, ashPct: 5, structure: 1, keepsDays: 10, worms: 'little', months: [],
-    cautions: ['little at a time'],
+    mostShare: 0.1, cautions: ['little at a time'],
   }),
   material({
     id: 'banana-peels', name: 'Banana peel', short: 'banana peel', family: 'kitchen',
@@ -40,7 +40,7 @@ export const KITCHEN: readonly Material[] = [
     nitrogenPct: [1.4, 2.1, 2.8], carbonToNitrogen: [15, 21, 28],
     moisturePct: [82, 88, 92], bulkKgM3: [300, 400, 500],
     ligninPctVs: 4, ashPct: 6, structure: 0, keepsDays: 10, worms: 'little', months: [],
-    cautions: ['white rot: bin diseased bulbs'],
+    mostShare: 0.2, cautions: ['white rot: bin diseased bulbs'],
   }),
   material({
     id: 'coffee-grounds', name: 'Coffee grounds', short: 'coffee grounds', family: 'kitchen',
@@ -48,7 +48,7 @@ export const KITCHEN: readonly Material[] = [
     nitrogenPct: [1.8, 2.2, 2.6], carbonToNitrogen: [18, 21, 25],
     moisturePct: [45, 58, 68], bulkKgM3: [320, 400, 500],
     ligninPctVs: 18, ashPct: 2, structure: 0, keepsDays: 7, worms: 'yes', months: [],
-    cautions: ['at most a fifth of the mix'],
+    mostShare: 0.2, cautions: [],
   }),
   material({
     id: 'tea-leaves', name: 'Tea leaves, loose', short: 'tea leaves', family: 'kitchen',
@@ -96,7 +96,7 @@ export const KITCHEN: readonly Material[] = [
     nitrogenPct: [2.2, 2.8, 3.4], carbonToNitrogen: [14, 17, 21],
     moisturePct: [6, 9, 14], bulkKgM3: [40, 70, 110],
     ligninPctVs: 16, ashPct: 7, structure: 1, keepsDays: 180, worms: 'yes', months: [],
-    cautions: ['blows about: damp it'],
+    mostShare: 0.2, cautions: ['blows about: damp it'],
   }),
   // Charred in a lidded pot; to a heap they are a base: hard as wood.
   material({

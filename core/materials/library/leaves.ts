@@ -4,7 +4,7 @@ import { material, type Material } from '../material'
 export const LEAVES: readonly Material[] = [
   material({
     id: 'leaves-mixed', name: 'Autumn leaves, as raked', short: 'leaves', family: 'leaf',
-    words: 'leaf litter fallen autumn raked maple birch',
+    words: 'leaf litter fallen autumn raked maple birch poplar willow birch maple raked garden waste yard waste',
     mats: 0.25,
     nitrogenPct: [0.5, 0.9, 1.3], carbonToNitrogen: [40, 54, 80],
     moisturePct: [10, 38, 55], bulkKgM3: [60, 90, 150],
@@ -30,7 +30,7 @@ export const LEAVES: readonly Material[] = [
   }),
   material({
     id: 'leaves-fast', name: 'Alder, ash, lime, hazel or fruit-tree leaves', short: 'soft leaves', family: 'leaf',
-    words: 'alder ash lime linden hazel apple cherry pear plum fruit tree',
+    words: 'alder ash lime linden hazel apple cherry pear plum fruit tree poplar cottonwood willow',
     mats: 0.25,
     nitrogenPct: [0.8, 1.25, 2.1], carbonToNitrogen: [22, 37, 55],
     moisturePct: [15, 40, 60], bulkKgM3: [60, 90, 150],
@@ -44,7 +44,7 @@ export const LEAVES: readonly Material[] = [
     nitrogenPct: [0.8, 1.2, 1.8], carbonToNitrogen: [25, 40, 55],
     moisturePct: [15, 38, 55], bulkKgM3: [50, 80, 140],
     ligninPctVs: 18, ashPct: 10, structure: 1, keepsDays: 365, worms: 'no', months: [10, 11],
-    cautions: ['juglone: hot-compost or keep a year before sensitive plants'],
+    mostShare: 0.33, cautions: ['juglone: hot-compost or keep a year before sensitive plants'],
     brings: ['juglone'],
   }),
   material({
@@ -53,7 +53,7 @@ export const LEAVES: readonly Material[] = [
     nitrogenPct: [0.4, 0.6, 1.0], carbonToNitrogen: [60, 85, 130],
     moisturePct: [8, 25, 50], bulkKgM3: [60, 90, 140],
     ligninPctVs: 30, ashPct: 4, structure: 2, keepsDays: 730, worms: 'no', months: [],
-    cautions: ['very slow, acid when fresh'],
+    mostShare: 0.33, cautions: ['very slow, acid when fresh'],
   }),
   material({
     id: 'leaves-crisp', name: 'Autumn leaves, crisp and dry', short: 'crisp leaves', family: 'leaf',
@@ -70,6 +70,6 @@ export const LEAVES: readonly Material[] = [
     nitrogenPct: [0.7, 1.1, 1.6], carbonToNitrogen: [30, 44, 65],
     moisturePct: [35, 50, 62], bulkKgM3: [90, 140, 220],
     ligninPctVs: 22, ashPct: 7, structure: 2, keepsDays: 60, worms: 'no', months: [],
-    cautions: ['very slow: shred them', 'laurel gives off a poisonous smell when shredded: outdoors, upwind'],
+    mostShare: 0.33, cautions: ['very slow: shred them', 'laurel gives off a poisonous smell when shredded: outdoors, upwind'],
   }),
 ]

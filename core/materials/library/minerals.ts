@@ -19,13 +19,30 @@ export const MINERALS: readonly Material[] = [
     ligninPctVs: 25, ashPct: 88, structure: 0, keepsDays: 730, worms: 'yes', months: [],
     cautions: ['wireworms in its first year: not where potatoes come next'],
   }),
+  // What opens a potting mix: no nitrogen to speak of, no decay.
+  material({
+    id: 'sand-grit', name: 'Sharp sand or grit', short: 'sand', family: 'mineral',
+    words: 'grit gravel horticultural potting drainage',
+    nitrogenPct: [0.001, 0.003, 0.01], carbonToNitrogen: [5, 10, 15],
+    moisturePct: [2, 5, 12], bulkKgM3: [1400, 1600, 1750],
+    ligninPctVs: 0, ashPct: 99, structure: 1, keepsDays: 3650, worms: 'no', months: [],
+    cautions: ['heavy: half a barrow at a time'],
+  }),
+  material({
+    id: 'perlite', name: 'Perlite or vermiculite', short: 'perlite', family: 'mineral',
+    words: 'vermiculite pumice potting drainage light',
+    nitrogenPct: [0.001, 0.003, 0.01], carbonToNitrogen: [5, 10, 15],
+    moisturePct: [1, 3, 20], bulkKgM3: [80, 110, 180],
+    ligninPctVs: 0, ashPct: 99, structure: 2, keepsDays: 3650, worms: 'no', months: [],
+    cautions: ['dusty: damp it, wear a mask'],
+  }),
   material({
     id: 'eggshells', name: 'Eggshells, crushed', short: 'eggshells', family: 'mineral',
     words: 'egg shells',
     nitrogenPct: [0.4, 0.6, 1.0], carbonToNitrogen: [4, 5.5, 9],
     moisturePct: [3, 8, 15], bulkKgM3: [500, 700, 900],
     ligninPctVs: 0, ashPct: 93, structure: 1, keepsDays: 730, worms: 'yes', months: [],
-    cautions: ['grit and lime, hardly any carbon'],
+    mostShare: 0.1, cautions: ['grit and lime, hardly any carbon'],
   }),
   material({
     id: 'wood-ash', name: 'Wood ash', short: 'wood ash', family: 'mineral',
@@ -33,6 +50,6 @@ export const MINERALS: readonly Material[] = [
     nitrogenPct: [0.02, 0.06, 0.12], carbonToNitrogen: [10, 20, 40],
     moisturePct: [0, 3, 8], bulkKgM3: [450, 600, 800],
     ligninPctVs: 0, ashPct: 97, structure: 0, keepsDays: 730, worms: 'no', months: [],
-    cautions: ['caustic: gloves and goggles', 'strongly alkaline: little, and never on fresh greens or manure'],
+    mostShare: 0.02, cautions: ['caustic: gloves and goggles', 'strongly alkaline: little, and never on fresh greens or manure'],
   }),
 ]

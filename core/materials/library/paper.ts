@@ -4,7 +4,7 @@ import { material, type Material } from '../material'
 export const PAPER: readonly Material[] = [
   material({
     id: 'cardboard', name: 'Corrugated cardboard, torn', short: 'torn card', family: 'paper',
-    words: 'card box boxes cartons delivery corrugated',
+    words: 'card box boxes cartons delivery corrugated pizza box takeaway box moving boxes',
     nitrogenPct: [0.08, 0.1, 0.2], carbonToNitrogen: [300, 480, 560],
     moisturePct: [5, 8, 12], bulkKgM3: [35, 60, 120],
     ligninPctVs: 16, ashPct: 5, structure: 2, keepsDays: 730, worms: 'yes', months: [],

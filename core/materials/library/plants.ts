@@ -21,7 +21,7 @@ export const PLANTS: readonly Material[] = [
   }),
   material({
     id: 'veg-haulm', name: 'Spent vegetable plants', short: 'spent plants', family: 'plant',
-    words: 'tomato plants potato tops beans peas stems haulms bolted',
+    words: 'tomato plants potato tops beans peas stems haulms bolted garden waste yard waste cuttings cleared beds',
     nitrogenPct: [1.3, 2.0, 3.2], carbonToNitrogen: [15, 22, 35],
     moisturePct: [60, 75, 86], bulkKgM3: [90, 150, 230],
     ligninPctVs: 8, ashPct: 13, structure: 1, keepsDays: 7, worms: 'some', months: [7, 8, 9, 10, 11],
@@ -50,7 +50,7 @@ export const PLANTS: readonly Material[] = [
     nitrogenPct: [1.2, 1.9, 3.0], carbonToNitrogen: [9, 17, 27],
     moisturePct: [53, 78, 88], bulkKgM3: [250, 350, 500],
     ligninPctVs: 3, ashPct: 25, structure: 0, keepsDays: 4, worms: 'some', months: [10, 11, 12, 1, 2, 3],
-    cautions: ['salty: rinse it', 'collecting is regulated: ask first'],
+    mostShare: 0.33, cautions: ['salty: rinse it', 'collecting is regulated: ask first'],
     brings: ['salts'],
   }),
   material({
@@ -80,7 +80,7 @@ export const PLANTS: readonly Material[] = [
   }),
   material({
     id: 'vine-prunings', name: 'Soft prunings and tomato side shoots', short: 'soft prunings', family: 'plant',
-    words: 'tomato shoots courgette pumpkin bean vines',
+    words: 'tomato shoots courgette pumpkin bean vines cuttings',
     nitrogenPct: [1.8, 2.6, 3.6], carbonToNitrogen: [12, 16, 22],
     moisturePct: [75, 84, 90], bulkKgM3: [90, 140, 220],
     ligninPctVs: 8, ashPct: 14, structure: 1, keepsDays: 4, worms: 'some', months: [5, 6, 7, 8, 9],

@@ -8,7 +8,7 @@ export const WOOD: readonly Material[] = [
     nitrogenPct: [0.06, 0.12, 0.3], carbonToNitrogen: [200, 440, 750],
     moisturePct: [15, 35, 60], bulkKgM3: [170, 210, 270],
     ligninPctVs: 28, ashPct: 1, structure: 0, keepsDays: 730, worms: 'no', months: [],
-    cautions: ['untreated wood only'],
+    mostShare: 0.25, cautions: ['untreated wood only'],
   }),
   // 0.2 % N at C:N 300 would mean 60 % carbon; wood holds about 52 %.
   material({
@@ -17,7 +17,7 @@ export const WOOD: readonly Material[] = [
     nitrogenPct: [0.1, 0.2, 0.5], carbonToNitrogen: [180, 260, 500],
     moisturePct: [15, 35, 60], bulkKgM3: [180, 230, 290],
     ligninPctVs: 23, ashPct: 2, structure: 0, keepsDays: 730, worms: 'no', months: [],
-    cautions: ['untreated wood only', 'no walnut for stables'],
+    mostShare: 0.33, cautions: ['untreated wood only', 'no walnut for stables'],
   }),
   // 0.15 % N at C:N 400 would mean 60 % carbon; wood holds about 52 %.
   material({
@@ -65,7 +65,7 @@ export const WOOD: readonly Material[] = [
   }),
   material({
     id: 'hedge-clippings', name: 'Hedge and shrub clippings, shredded', short: 'hedge clippings', family: 'wood',
-    words: 'privet hornbeam beech shrub trimmings',
+    words: 'privet hornbeam beech shrub trimmings cuttings trimmings garden waste yard waste brush',
     nitrogenPct: [0.9, 1.4, 2.2], carbonToNitrogen: [20, 32, 55],
     moisturePct: [35, 50, 65], bulkKgM3: [120, 180, 260],
     ligninPctVs: 18, ashPct: 5, structure: 2, keepsDays: 14, worms: 'some', months: [5, 6, 7, 8, 9, 10],
@@ -85,7 +85,7 @@ export const WOOD: readonly Material[] = [
     nitrogenPct: [0.7, 1.1, 1.6], carbonToNitrogen: [32, 45, 70],
     moisturePct: [40, 52, 62], bulkKgM3: [140, 210, 300],
     ligninPctVs: 26, ashPct: 5, structure: 2, keepsDays: 30, worms: 'no', months: [5, 6, 7, 8, 9, 10],
-    cautions: ['slow and resinous: at most a third', 'yew is poisonous to animals'],
+    mostShare: 0.33, cautions: ['slow and resinous', 'yew is poisonous to animals'],
   }),
   material({
     id: 'hedge-laurel', name: 'Laurel hedge, shredded', short: 'laurel hedge', family: 'wood',
@@ -93,7 +93,7 @@ export const WOOD: readonly Material[] = [
     nitrogenPct: [0.9, 1.3, 1.8], carbonToNitrogen: [28, 37, 55],
     moisturePct: [45, 55, 65], bulkKgM3: [150, 220, 300],
     ligninPctVs: 20, ashPct: 6, structure: 2, keepsDays: 14, worms: 'no', months: [5, 6, 7, 8, 9, 10],
-    cautions: ['gives off a poisonous smell when shredded: outdoors, upwind'],
+    mostShare: 0.33, cautions: ['gives off a poisonous smell when shredded: outdoors, upwind'],
   }),
   material({
     id: 'nut-shells', name: 'Nut shells, crushed', short: 'nut shells', family: 'wood',
