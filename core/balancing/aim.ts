@@ -1,4 +1,5 @@
 import { unitOf, type Offer, type OfferUnit } from './offer'
+import { SPOILS_WITHIN_DAYS } from './spoiling'
 import type { Problem } from './problem'
 import type { Costs, Extra } from './relaxation'
 
@@ -12,7 +13,6 @@ const WETTER_STILL_WORKS = 0.12
 const WEIGHT = 2
 /** Leaving out what lies on the bench, as a share of the heap's litres, beside being off: more when it spoils meanwhile. */
 const LEFT_LYING = { keeps: 1, spoils: 3 }
-export const SPOILS_WITHIN_DAYS = 7
 
 type Deviation = (unit: OfferUnit) => number
 

@@ -10,6 +10,7 @@ import { illsIn } from '../mix/judgement'
 import { easierToMix, preparedTitle } from './preparing'
 import type { Costs } from './relaxation'
 import { cheapest, NEARLY } from './search'
+import { leftLying, type LeftLying } from './spoiling'
 import { portionOf, type Ingredient } from '../mix/portion'
 
 /** One good way to build the heap, worked out with the plain mix arithmetic. */
@@ -25,6 +26,8 @@ export interface Answer {
   readonly fetchL: number
   /** Loose litres of what would spoil within a fortnight. */
   readonly rescuedL: number
+  /** What spoils and does not go in. */
+  readonly left: readonly LeftLying[]
 }
 
 /** Carrying one more container weighs so much beside any goal: enough to settle ties, too little to change an answer that matters. */
@@ -49,6 +52,7 @@ function answer(problem: Problem, goal: Goal, title: string, counts: readonly nu
     containers: counts.reduce((total, count) => total + count, 0),
     fetchL: sum(index => problem.offers[index]?.inStore === false),
     rescuedL: sum(index => problem.offers[index]?.inStore === true && (problem.offers[index]?.daysLeft ?? Infinity) <= SOON_DAYS),
+    left: leftLying(problem.offers, counts),
   }
 }
 
@@ -72,9 +76,11 @@ export function difference(a: Pick<Answer, 'ingredients'>, b: Pick<Answer, 'ingr
   return both > 0 ? sum((first, second) => Math.abs(first - second)) / both : 0
 }
 
-/** The offer that makes up most of an answer and is not pinned: leaving it out gives another kind of heap. */
+/** The offer that makes up most of an answer and neither lies there nor is pinned: leaving it out gives another kind of heap. */
 function mainstay({ offers }: Problem, counts: readonly number[]): number | undefined {
-  const litres = offers.map((offer, index) => offer.pinned === undefined ? unitOf(offer).looseL * (counts[index] ?? 0) : 0)
+  const litres = offers.map((offer, index) =>
+    offer.pinned === undefined && !offer.lies ? unitOf(offer).looseL * (counts[index] ?? 0) : 0,
+  )
   const most = Math.max(0, ...litres)
   return most > 0 ? litres.indexOf(most) : undefined
 }
@@ -89,6 +95,16 @@ const without = (problem: Problem, left: number): Problem => ({
 const FINER_STEP = 0.5
 /** Halves must bring it nearer by so much: half of the way from comfortable to barely working. */
 const WORTH_HALVES = 0.4
+
+/** Other ways are for about the same heap: no more than so many times the first. */
+const BIGGER_TIMES = 1.5
+
+/** The problem with its heap no bigger than others are to the first answer. */
+function aboutAsBig(problem: Problem, first: Answer | undefined): Problem {
+  const { volumeL } = problem.limits
+  const high = first ? Math.min(volumeL.high, Math.max(volumeL.low * BIGGER_TIMES, first.measures.volumeL * BIGGER_TIMES)) : volumeL.high
+  return { ...problem, limits: { ...problem.limits, volumeL: { ...volumeL, high } } }
+}
 
 /** How far a choice is from comfortable, all its ills together. */
 function offBy(problem: Problem, counts: readonly number[]): number {
@@ -134,11 +150,12 @@ export function balancedAnswers(
   if (betterHalved) take(halved, wanted, `${wanted.title}, in halves`, finer.value.counts)
   else take(problem, wanted, wanted.title, first.value.counts)
   const main = mainstay(problem, first.value.counts)
-  const others = GOALS.filter(({ id }) => id !== wanted.id).map(goal => ({ problem, goal, title: goal.title }))
+  const like = aboutAsBig(problem, answers[0])
+  const others = GOALS.filter(({ id }) => id !== wanted.id).map(goal => ({ problem: like, goal, title: goal.title }))
   const left
     = main === undefined
       ? []
-      : [{ problem: without(problem, main), goal: wanted, title: `Without the ${problem.offers[main]?.material.short ?? ''}` }]
+      : [{ problem: without(like, main), goal: wanted, title: `Without the ${problem.offers[main]?.material.short ?? ''}` }]
   const easier = easierToMix(problem, first.value.counts)
   const prepared = easier ? [{ problem: easier, goal: wanted, title: '' }] : []
   for (const other of [...prepared, ...others, ...left]) {

@@ -5,6 +5,7 @@ import type { Problem } from './problem'
 import type { Solver, SolveTrouble } from './program'
 import { workOut } from './region'
 import { cheapest, NEARLY } from './search'
+import { gatheredL, spoils } from './spoiling'
 
 /** What a gardener asks of the balancing. */
 export interface Asked {
@@ -35,17 +36,53 @@ export function asBigAsCan(problem: Problem, solver: Solver): Problem {
   return { ...problem, limits: { ...problem.limits, volumeL: { ...problem.limits.volumeL, low } } }
 }
 
+/** Of the most that can go in of what spoils, an answer holds so much: the rest of the wishes has some room. */
+const NEARLY_ALL = 0.9
+/** Where no more than this of what is to be used up can go in, something has to be fetched or left out first. */
+const WORTH_DOING = 0.5
+
+/** The same problem with as much of what spoils as can go in at all, and how much that is of what was to be used. */
+function asMuchAsCan(problem: Problem, solver: Solver): { readonly problem: Problem, readonly share: number } {
+  const { spoilingLeastL = 0, ...limits } = problem.limits
+  const free = { ...problem, limits }
+  if (spoilingLeastL === 0) return { problem, share: 0 }
+  const most = cheapest(
+    free, problem.offers.map(offer => spoils(offer) ? -gatheredL(offer) : 0), solver.gap > 0 ? solver.within(NEARLY) : solver,
+  )
+  const litres = most.ok ? workOut(problem, most.value.counts)?.of['left-lying'].is ?? 0 : 0
+  if (litres === 0) return { problem: free, share: 0 }
+  return { problem: { ...free, limits: { ...limits, spoilingLeastL: NEARLY_ALL * litres } }, share: litres / spoilingLeastL }
+}
+
+/** A pile that may grow where browns ask for it, grown. */
+const grown = (problem: Problem): Problem => {
+  const { growsToL, volumeL } = problem.limits
+  return growsToL === undefined || growsToL <= volumeL.high
+    ? problem
+    : { ...problem, limits: { ...problem.limits, volumeL: { ...volumeL, high: growsToL } } }
+}
+
 /**
- * Answers what was asked: up to three good ways, or the smallest changes that make one possible.
+ * Answers what was asked: up to three good ways, or the smallest changes that make one possible. Where not all that spoils can go in,
+ * the pile grows as far as it may; then as much of it as can goes in; and where that is little, changes that would take it come first.
  * @param onAnswer told of the answers so far, each time one is found.
  */
 export function balanceAsked(
   { problem: given, goalId, asBigAsCan: big }: Asked, solver: Solver, onAnswer?: (answers: readonly Answer[]) => void,
 ): Found {
-  const problem = big ? asBigAsCan(given, solver) : given
-  const found = balancedAnswers(problem, { goalId, ...(onAnswer ? { onAnswer } : {}) }, solver)
+  const wish = { goalId, ...(onAnswer ? { onAnswer } : {}) }
+  const asGiven = big ? asBigAsCan(given, solver) : given
+  const found = balancedAnswers(asGiven, wish, solver)
   if (found.ok) return { kind: 'answers', answers: found.value }
   if (found.error !== 'impossible') return { kind: 'trouble', trouble: found.error }
+  const problem = grown(asGiven)
+  const bigger = problem === asGiven ? found : balancedAnswers(problem, wish, solver)
+  if (bigger.ok) return { kind: 'answers', answers: bigger.value }
+  const less = asMuchAsCan(problem, solver)
+  const some = less.share > 0 ? balancedAnswers(less.problem, wish, solver) : bigger
+  if (some.ok && less.share >= WORTH_DOING) return { kind: 'answers', answers: some.value }
   const changes = smallestChanges(problem, solver)
-  return changes.ok ? { kind: 'impossible', impossible: changes.value } : { kind: 'trouble', trouble: changes.error }
+  if (changes.ok && (changes.value.ways.length > 0 || !some.ok)) return { kind: 'impossible', impossible: changes.value }
+  if (some.ok) return { kind: 'answers', answers: some.value }
+  return { kind: 'trouble', trouble: changes.ok ? 'gave-up' : changes.error }
 }

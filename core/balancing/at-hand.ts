@@ -1,4 +1,5 @@
 import type { StoredLot } from '../garden/store'
+import { isSpoilt } from '../materials/keeping'
 import type { Material } from '../materials/material'
 import { packingFactor } from '../materials/packing'
 import type { Ingredient } from '../mix/portion'
@@ -33,7 +34,7 @@ export function isForBalancing({ family, part }: Material): boolean {
 
 /** Litres of a material in the store, loose, and the days the first of it still keeps. */
 function inStore(stored: readonly StoredLot[], materialId: string): { readonly looseL: number, readonly daysLeft: number } {
-  const lots = stored.filter(({ material }) => material.id === materialId)
+  const lots = stored.filter(({ material, keeping }) => material.id === materialId && !isSpoilt(material, keeping))
   return {
     looseL: lots.reduce((sum, { leftLooseL }) => sum + leftLooseL, 0),
     daysLeft: Math.min(Infinity, ...lots.map(({ keeping }) => keeping.daysLeft)),
@@ -67,7 +68,7 @@ export function offersAtHand({ bench, pinned, capped, stored, around, fetching }
   })
   const known = new Set(bench.map(({ material }) => material.id))
   const fromStore = stored
-    .filter(({ material }) => !known.has(material.id) && isForBalancing(material))
+    .filter(({ material, keeping }) => !known.has(material.id) && isForBalancing(material) && !isSpoilt(material, keeping))
     .flatMap(({ lot, material }): Offer[] => {
       if (known.has(material.id)) return []
       known.add(material.id)

@@ -2,7 +2,7 @@ import { ok, type Outcome } from '../outcome/outcome'
 import type { Preparation } from '../materials/preparation'
 import type { Measures } from '../mix/measures'
 import type { Ingredient } from '../mix/portion'
-import { aiming, SPOILS_WITHIN_DAYS } from './aim'
+import { aiming } from './aim'
 import { whatIsMissed, type Missed } from './missed'
 import { ingredientsTaken, unitOf, type Offer } from './offer'
 import { easierToMix, prepare } from './preparing'
@@ -11,6 +11,7 @@ import type { Row, Solver, SolveTrouble, Variable } from './program'
 import { workOut } from './region'
 import { mostOf, together, type Bounds, type Extra } from './relaxation'
 import { cheapest } from './search'
+import { SPOILS_WITHIN_DAYS } from './spoiling'
 
 /**
  * One change that would help: more of something than there is, less of what lies there, another count of what was pinned, or

@@ -14,7 +14,8 @@ export interface Missed extends LimitValue {
 
 /** How dear it is to miss each: how big it is was asked for, so that what is wrong with the stuff comes out. */
 const WEIGHT: Readonly<Record<LimitName, number>> = {
-  'too-green': 3, 'too-brown': 3, 'too-wet': 3, 'airless': 3, 'mats': 2, 'one-material': 1, 'char': 1, 'too-little': 20, 'too-much': 20,
+  'too-green': 3, 'too-brown': 3, 'too-wet': 3, 'airless': 3, 'mats': 2, 'overdone': 2, 'one-material': 1, 'char': 1, 'left-lying': 2,
+  'too-little': 20, 'too-much': 20,
 }
 /** With a good heap of so much of the wanted litres, only the size is missed. */
 const A_HEAP_OF_SORTS = 0.3

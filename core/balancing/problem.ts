@@ -6,10 +6,14 @@ export interface Limits {
   readonly comfort: Comfort
   /** Mixed volume, litres. */
   readonly volumeL: { readonly low: number, readonly high: number }
+  /** Where what spoils needs more browns than that holds, it may grow so far. */
+  readonly growsToL?: number
   /** Most of the loose volume that one material may make up, 0..1. */
   readonly oneMaterialMost: number
   /** Most of the loose volume that may be char, 0..1. */
   readonly charMost: number
+  /** Least loose litres to go in of what lies there and spoils (see `spoilingL`); absent where nothing does. */
+  readonly spoilingLeastL?: number
 }
 
 /** What is asked of the balancing. */
@@ -24,6 +28,6 @@ export interface Problem {
 
 /** The limits by name, as they can stand in the way. */
 export const LIMIT_NAMES = [
-  'too-green', 'too-brown', 'too-wet', 'airless', 'mats', 'one-material', 'char', 'too-little', 'too-much',
+  'too-green', 'too-brown', 'too-wet', 'airless', 'mats', 'overdone', 'one-material', 'char', 'left-lying', 'too-little', 'too-much',
 ] as const
 export type LimitName = typeof LIMIT_NAMES[number]

@@ -1,3 +1,4 @@
+import { DOSES } from '../mix/judgement'
 import { measuresOf, type Measures } from '../mix/measures'
 import { addToTotals, emptyTotals, typicalValues, type Totals } from '../mix/totals'
 import { portionOf } from '../mix/portion'
@@ -5,6 +6,7 @@ import { waterNeed, waterToAddL } from '../mix/water'
 import { taken } from './offer'
 import type { LimitName, Problem } from './problem'
 import { sliverOf } from './slivers'
+import { gatheredL, spoils } from './spoiling'
 
 /** So much over a limit still counts as on it: far below what a bucket can tell. */
 export const ON_THE_LIMIT = 1e-6
@@ -25,16 +27,22 @@ export interface Worked {
   readonly of: Readonly<Record<LimitName, LimitValue>>
 }
 
-function shares({ offers }: Problem, counts: readonly number[]): { readonly char: number, readonly greatest: number } {
+/** Shares of char and of the greatest, and litres of what spoils. */
+function shares(
+  { offers }: Problem, counts: readonly number[],
+): { readonly char: number, readonly greatest: number, readonly spoiling: number } {
   const byMaterial = new Map<string, number>()
-  let whole = 0, char = 0
+  let whole = 0, char = 0, spoiling = 0
   offers.forEach((offer, index) => {
     const { looseVolumeL } = portionOf(taken(offer, counts[index] ?? 0))
     whole += looseVolumeL
     if (offer.material.family === 'char') char += looseVolumeL
+    if (spoils(offer)) spoiling += gatheredL(offer) * (counts[index] ?? 0)
     byMaterial.set(offer.material.id, (byMaterial.get(offer.material.id) ?? 0) + looseVolumeL)
   })
-  return whole > 0 ? { char: char / whole, greatest: Math.max(...byMaterial.values()) / whole } : { char: 0, greatest: 0 }
+  return whole > 0
+    ? { char: char / whole, greatest: Math.max(...byMaterial.values()) / whole, spoiling }
+    : { char: 0, greatest: 0, spoiling: 0 }
 }
 
 function summed({ offers }: Problem, counts: readonly number[]): Totals {
@@ -59,7 +67,7 @@ export function workOut(problem: Problem, counts: readonly number[]): Worked | u
   const measured = measuresOf(totals, waterL)
   if (!measured.ok) return undefined
   const measures = measured.value
-  const { char, greatest } = shares(problem, counts)
+  const { char, greatest, spoiling } = shares(problem, counts)
   const { carbonToNitrogen: band, availableCarbonToNitrogen: floor } = comfort
   const ammonia = floor.least / measures.availableCarbonToNitrogen > band.least / measures.carbonToNitrogen
   const of: Readonly<Record<LimitName, LimitValue>> = {
@@ -70,8 +78,10 @@ export function workOut(problem: Problem, counts: readonly number[]): Worked | u
     'too-wet': { is: measures.moistureFraction, edge: measures.workableMoisture },
     'airless': { is: measures.freeAirSpace, edge: comfort.freeAirSpace.low },
     'mats': { is: measures.mattingShare, edge: comfort.mattingShare.most },
+    'overdone': { is: measures.doses, edge: DOSES.high },
     'one-material': { is: greatest, edge: limits.oneMaterialMost },
     'char': { is: char, edge: limits.charMost },
+    'left-lying': { is: spoiling, edge: limits.spoilingLeastL ?? 0 },
     'too-little': { is: measures.volumeL, edge: volumeL.low },
     'too-much': { is: measures.volumeL, edge: volumeL.high },
   }
@@ -83,8 +93,10 @@ export function workOut(problem: Problem, counts: readonly number[]): Worked | u
     'too-wet': share(of['too-wet']),
     'airless': (of.airless.edge - of.airless.is) / (1 - of.airless.edge),
     'mats': of.mats.is - of.mats.edge,
+    'overdone': of.overdone.is - of.overdone.edge,
     'one-material': greatest - limits.oneMaterialMost,
     'char': char - limits.charMost,
+    'left-lying': limits.spoilingLeastL ? 1 - spoiling / limits.spoilingLeastL : 0,
     'too-little': 1 - measures.volumeL / volumeL.low,
     'too-much': share(of['too-much']),
   }

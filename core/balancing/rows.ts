@@ -1,6 +1,8 @@
+import { DOSES } from '../mix/judgement'
 import type { OfferUnit } from './offer'
 import type { LimitName, Limits, Problem } from './problem'
 import type { Row } from './program'
+import { gatheredL, spoils } from './spoiling'
 
 /** Densities of solids by the kilogram: litres of water, organic matter and minerals (see `freeAirSpace`). */
 const LITRES_PER_KG = { water: 1, organic: 1 / 1.6, mineral: 1 / 2.5 }
@@ -47,8 +49,12 @@ export function limitRows({ offers, limits }: Problem, units: readonly OfferUnit
     'too-wet': [row(({ totals }) => totals.waterKg - totals.workableWaterKg)],
     'airless': [row((unit, at) => solidL(unit, at) - (1 - comfort.freeAirSpace.low) * chordL(unit, at), 0, LITRES_PER_KG.water)],
     'mats': [row(({ totals, looseL }) => totals.mattingVolumeL - comfort.mattingShare.most * looseL)],
+    'overdone': [row(({ totals, looseL }) => totals.dosedVolumeL - DOSES.high * looseL)],
     'one-material': oneMaterialRows(offers, limits, row, oneMaterialMost),
     'char': [row(({ looseL }, index) => (offers[index]?.material.family === 'char' ? looseL : 0) - charMost * looseL)],
+    'left-lying': limits.spoilingLeastL
+      ? [row((_, index) => spoils(offers[index]!) ? -gatheredL(offers[index]!) : 0, -limits.spoilingLeastL)]
+      : [],
     'too-little': [row((unit, at) => -chordL(unit, at), -volumeL.low)],
     'too-much': [span.from, (span.from + span.to) / 2, span.to].map(at => row(tangentL(at), volumeL.high)),
   }

@@ -1,6 +1,6 @@
 import { preparingText } from '../mix/words'
 import { containerText } from '../units/container'
-import { countText, quantityText, ratioText, roundedCount, percentText } from '../units/format'
+import { countText, numberText, quantityText, ratioText, roundedCount, percentText } from '../units/format'
 import type { UnitSystem } from '../units/system'
 import type { Change, Impossible, WayOut } from './changes'
 import type { Missed } from './missed'
@@ -37,8 +37,10 @@ const MISSES: Readonly<Record<LimitName, (missed: Missed, litres: (volumeL: numb
   'too-wet': ({ is, edge }) => `it would hold ${percentText(is)} water, where this stuff works up to ${percentText(edge)}`,
   'airless': ({ is, edge }) => `it would lie too dense: ${percentText(is)} air, ${percentText(edge)} are wanted`,
   'mats': ({ is, edge }) => `${percentText(is)} of it mats; up to ${percentText(edge)} works`,
+  'overdone': ({ is }) => `of what is only taken sparingly it would hold ${numberText(is, 1)} times as much as does good`,
   'one-material': ({ is, edge }) => `${percentText(is)} would be of one kind; you asked for ${percentText(edge)} at most`,
   'char': ({ is, edge }) => `${percentText(is)} would be char; more than ${percentText(edge)} is too much`,
+  'left-lying': ({ is, edge }, litres) => `of what spoils it would take ${litres(is)}, and ${litres(edge)} are to be used`,
   'too-little': ({ is, edge }, litres) => `all there is that goes together makes ${litres(is)}, and ${litres(edge)} are wanted`,
   'too-much': ({ is, edge }, litres) => `what stays as it is makes ${litres(is)}, and the place holds ${litres(edge)}`,
 }

@@ -27,7 +27,7 @@ const lot = (materialId: string, litres: number): StoredLot => ({
   keeping: { freshness: 'fresh', daysLeft: 9 },
 })
 const best = (choice: Parameters<typeof fittingMethods>[1], stored: readonly StoredLot[] = []) =>
-  fittingMethods(METHODS, choice, stored)[0]!
+  fittingMethods(METHODS, choice, { stored })[0]!
 
 describe('choosing a method', () => {
   it('goes by what it is for: seeds want leaf mould, life for the soil a brew', () => {
@@ -37,12 +37,53 @@ describe('choosing a method', () => {
   })
 
   it('goes by patience, work and what lies in the store, and says why', () => {
-    const [first, , last] = fittingMethods(METHODS, { weeks: 2 }, [])
+    const [first, , last] = fittingMethods(METHODS, { weeks: 2 }, { stored: [] })
     expect(first!.method.face.name).toBe('Brew')
-    expect(last!.speaksAgainst.join()).toMatch(/takes about \d+ weeks/)
+    expect(last!.speaksAgainst.join()).toMatch(/to begin with/)
+    const slow = fittingMethods(METHODS, { weeks: 2 }, { stored: [] }).find(({ method }) => method.face.name === 'Slow heap')!
+    expect(slow.speaksAgainst.join()).toMatch(/takes about \d+ weeks/)
     const leafy = best({ minutesAWeek: 5 }, [lot('leaves-mixed', 400)])
     expect(leafy.method.face.name).toBe('Leaf mould')
-    expect(leafy.speaksFor).toContain('the store has enough for it')
+    expect(leafy.speaksFor).toContain('there is enough for it')
+  })
+})
+
+describe('what people know before they know the methods', () => {
+  // Coming, standing, mostly, what is to come of it: and what a good composter would name first.
+  it.each<readonly [Parameters<typeof fittingMethods>[1], string]>([
+    [{ coming: 'by-and-by', standsIn: 'bin', mainly: 'kitchen' }, 'Slow heap'],
+    [{ coming: 'by-and-by', standsIn: 'bin', mainly: 'grass' }, 'Slow heap'],
+    [{ coming: 'by-and-by', standsIn: 'box', mainly: 'kitchen' }, 'Worms'],
+    [{ coming: 'at-once', standsIn: 'bay', mainly: 'mixed' }, 'Hot heap'],
+    [{ coming: 'at-once', standsIn: 'bay', mainly: 'dung' }, 'Hot heap'],
+    [{ coming: 'at-once', standsIn: 'cage', mainly: 'leaves' }, 'Leaf mould'],
+    [{ coming: 'at-once', standsIn: 'cage', mainly: 'wood' }, 'Static tower'],
+    [{ coming: 'at-once', standsIn: 'bed', mainly: 'dung' }, 'Hotbed'],
+    [{ coming: 'by-and-by', standsIn: 'bed', mainly: 'grass' }, 'Mulch'],
+    [{ coming: 'at-once', standsIn: 'bed', mainly: 'leaves', weeks: 2 }, 'Mulch'],
+    [{ coming: 'at-once', standsIn: 'bed', mainly: 'card' }, 'Sheet of card'],
+    [{ coming: 'at-once', standsIn: 'bay', mainly: 'turf' }, 'Turf stack'],
+    [{ coming: 'at-once', standsIn: 'box', mainly: 'char' }, 'Charged char'],
+    [{ mainly: 'kitchen', minutesAWeek: 5 }, 'Slow heap'],
+    [{ mainly: 'wood', purpose: 'lasting' }, 'Char'],
+  ])('%o: %s', (choice, name) => {
+    expect(best(choice).method.face.name).toBe(name)
+  })
+
+  it('is answered with why, and the next best with why not', () => {
+    const [first, second] = fittingMethods(METHODS, { coming: 'by-and-by', standsIn: 'bin', mainly: 'kitchen' }, { stored: [] })
+    expect(first!.speaksFor).toEqual(
+      expect.arrayContaining(['is filled bit by bit', 'stands in a lidded bin', 'lives on kitchen scraps']),
+    )
+    expect(second!.speaksAgainst.join()).toMatch(/does not stand in a lidded bin/)
+  })
+
+  it('counts what lies on the bench with what lies in the store', () => {
+    const bench = [{ material: findMaterial('leaves-mixed')!, amount: { count: 10, container: SACK, packing: 'loose' as const } }]
+    const leaves = (lies: typeof bench) =>
+      fittingMethods(METHODS, {}, { stored: [], bench: lies }).find(({ method }) => method.face.name === 'Leaf mould')!
+    expect(leaves(bench).speaksFor).toContain('there is enough for it')
+    expect(leaves([]).speaksAgainst.join()).toMatch(/there is 0/)
   })
 })
 
@@ -55,7 +96,7 @@ describe('the points of a method', () => {
   const points = (choice: Parameters<typeof fittingMethods>[1], leavesL = 0, otherwise: Partial<Choosing> = {}) =>
     fittingMethods(
       [{ ...first, face: { ...first.face, choosing: { ...choosing, ...otherwise } } }], choice,
-      [lot('leaves-mixed', leavesL), lot('grass-clippings', 500)],
+      { stored: [lot('leaves-mixed', leavesL), lot('grass-clippings', 500)] },
     )[0]!.points
   it.each<readonly [string, Parameters<typeof fittingMethods>[1], number, number]>([
     ['nothing asked, store too small', {}, 99, -1],

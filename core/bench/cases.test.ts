@@ -172,3 +172,18 @@ describe('oak leaves with chicken droppings', () => {
     expect(verdict.weakest).not.toBe('size')
   })
 })
+
+describe('too little and too much', () => {
+  it('of a bucket and half a sack is sent to a slow heap or to worms', () => {
+    const { verdict } = saidOf({ lies: [some('kitchen-veg', 1, 'bucket'), some('leaves-mixed', 0.5, 'sack')] }, solver)
+    expect(verdict.advice).toMatch(/slow heap as it comes, or to worms/)
+    expect(verdict.advice).not.toMatch(/fill it higher/)
+  })
+
+  it('of fourteen cubic metres is split, and nothing stands eleven metres above a rim', () => {
+    const lies = [some('leaves-mixed', 60, 'sack'), some('grass-clippings', 300, 'bucket'), some('horse-manure-straw', 60, 'barrow')]
+    const { verdict } = saidOf({ lies }, solver)
+    expect(verdict.text).toMatch(/fills \d+ such places: build as many heaps/)
+    expect(verdict.text).not.toMatch(/above the rim/)
+  })
+})

@@ -1,5 +1,7 @@
 import type { StoredLot } from '../garden/store'
-import type { Method, Purpose } from '../methods/contract'
+import type { Coming, Mainly, Method, Purpose, StandingIn } from '../methods/contract'
+import type { Ingredient } from '../mix/portion'
+import { portionOf } from '../mix/portion'
 import { quantityText } from '../units/format'
 import type { UnitSystem } from '../units/system'
 
@@ -11,7 +13,31 @@ export interface Choice {
   /** Weeks that can be waited, at most. */
   readonly weeks?: number | undefined
   readonly lifting?: boolean | undefined
+  /** Bit by bit, or all at once. */
+  readonly coming?: Coming | undefined
+  readonly standsIn?: StandingIn | undefined
+  readonly mainly?: Mainly | undefined
 }
+
+/** What people know before they know the methods, as it is asked and as it is said of a method. */
+export const COMING_WORDS: Readonly<Record<Coming, { readonly asked: string, readonly suits: string, readonly not: string }>> = {
+  'by-and-by': { asked: 'bit by bit', suits: 'is filled bit by bit', not: 'wants all its stuff in one day' },
+  'at-once': { asked: 'all at once', suits: 'takes it all in one day', not: 'eats a little every few days' },
+}
+export const STANDING_WORDS: Readonly<Record<StandingIn, string>> = {
+  bin: 'in a lidded bin', bay: 'in a bay or an open heap', cage: 'in a wire cage', box: 'in a box, tub or bucket',
+  bed: 'on a bed or bare ground',
+}
+export const MAINLY_WORDS: Readonly<Record<Mainly, string>> = {
+  kitchen: 'kitchen scraps', leaves: 'leaves', grass: 'grass and green stuff', wood: 'wood and prunings', dung: 'dung and straw',
+  card: 'cardboard', turf: 'turf', char: 'char', mixed: 'a bit of everything',
+}
+
+const MATCHES = 3
+const MISSES = -4
+
+/** What there is to begin with: in the store, and on the bench. */
+export interface AtHand { readonly stored: readonly StoredLot[], readonly bench?: readonly Ingredient[] }
 
 /** How well a method fits, and why, the best first. */
 export interface Fit {
@@ -33,13 +59,33 @@ export function purposeName(purpose: Purpose): string {
 
 interface Reason { readonly points: number, readonly text: string }
 
-function reasons({ face: { choosing } }: Method, choice: Choice, stored: readonly StoredLot[], units: UnitSystem): Reason[] {
-  const eatenL = stored
-    .filter(({ material }) => choosing.eats.includes(material.family))
-    .reduce((sum, { leftLooseL }) => sum + leftLooseL, 0)
+/** What was said of how it comes, in what it stands and what it mostly is. */
+function known({ face: { choosing } }: Method, { coming, standsIn, mainly }: Choice): Reason[] {
+  const reason = (fits: boolean, yes: string, no: string): Reason => fits ? { points: MATCHES, text: yes } : { points: MISSES, text: no }
+  return [
+    ...(coming ? [reason(choosing.comings.includes(coming), COMING_WORDS[coming].suits, COMING_WORDS[coming].not)] : []),
+    ...(standsIn
+      ? [
+          reason(
+            choosing.standsIn.includes(standsIn), `stands ${STANDING_WORDS[standsIn]}`, `does not stand ${STANDING_WORDS[standsIn]}`,
+          ),
+        ]
+      : []),
+    ...(mainly
+      ? [reason(choosing.mainly.includes(mainly), `lives on ${MAINLY_WORDS[mainly]}`, `is not made of ${MAINLY_WORDS[mainly]} alone`)]
+      : []),
+  ]
+}
+
+function reasons(method: Method, choice: Choice, at: AtHand, units: UnitSystem): Reason[] {
+  const { choosing } = method.face
+  const eats = ({ family }: Pick<Ingredient['material'], 'family'>) => choosing.eats.includes(family)
+  const eatenL = at.stored.reduce((sum, { material, leftLooseL }) => eats(material) ? sum + leftLooseL : sum, 0)
+    + (at.bench ?? []).reduce((sum, one) => eats(one.material) ? sum + portionOf(one).looseVolumeL : sum, 0)
   const volume = (litres: number) => quantityText('volume', units, litres)
   const { purpose, minutesAWeek, weeks, lifting } = choice
   return [
+    ...known(method, choice),
     ...(purpose
       ? [
           choosing.purposes.includes(purpose)
@@ -65,17 +111,17 @@ function reasons({ face: { choosing } }: Method, choice: Choice, stored: readonl
     ...(choosing.eats.length === 0 || choosing.leastL <= 5
       ? []
       : eatenL >= choosing.leastL
-        ? [{ points: 2, text: 'the store has enough for it' }]
-        : [{ points: -1, text: `wants about ${volume(choosing.leastL)} to begin with; the store has ${volume(eatenL)}` }]),
+        ? [{ points: 2, text: 'there is enough for it' }]
+        : [{ points: -1, text: `wants about ${volume(choosing.leastL)} to begin with; there is ${volume(eatenL)}` }]),
   ]
 }
 
-/** Methods by how well they fit what there is and what is wanted, the best first; each with what speaks for and against it. */
+/** Methods by how well they fit what is at hand and what is wanted, the best first; each with what speaks for and against it. */
 export function fittingMethods(
-  methods: readonly Method[], choice: Choice, stored: readonly StoredLot[], units: UnitSystem = 'metric',
+  methods: readonly Method[], choice: Choice, at: AtHand, units: UnitSystem = 'metric',
 ): Fit[] {
   return methods.map((method): Fit => {
-    const found = reasons(method, choice, stored, units)
+    const found = reasons(method, choice, at, units)
     return {
       method, points: found.reduce((sum, { points }) => sum + points, 0),
       speaksFor: found.filter(({ points }) => points > 0).map(({ text }) => text),

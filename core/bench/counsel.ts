@@ -9,7 +9,7 @@ import { portionOf, type Ingredient } from '../mix/portion'
 import { withCount } from '../mix/pull'
 import { leverText } from '../mix/words'
 import { containerText } from '../units/container'
-import { quantityText, countText } from '../units/format'
+import { quantityText, countText, roundedCount } from '../units/format'
 import type { UnitSystem } from '../units/system'
 
 /** What a mix is told to: single changes, a feed, another method for what is too much. */
@@ -108,11 +108,14 @@ function surplusLine(asked: CounselAsked): string[] {
   if (!main || !other) return []
   const { material, amount } = main
   const over = amount.count - balancedCount(index, asked)
+  const all = roundedCount(over) >= roundedCount(amount.count)
+  const said = containerText(amount.count, amount.container)
+  const ofIt = all ? `all ${said}` : `about ${countText(over)} of the ${said}`
   if (over * amount.container.volumeL * packingFactor(material, amount.packing) < other.face.choosing.leastL) return []
   return [
-    `Not a hot heap yet: ${other.face.choosing.surplus} about ${countText(over)} of the ${containerText(amount.count, amount.container)} `
-    + 'of '
-    + `${material.short}, and feed the rest to a heap week by week, two to three of ${material.short} to one of what comes in.`,
+    `Not a hot heap yet: ${other.face.choosing.surplus} ${ofIt} of `
+    + `${material.short}, ${all ? 'or keep some back and feed it' : 'and feed the rest'} to a heap week by week, two to three of `
+    + `${material.short} to one of what comes in.`,
   ]
 }
 

@@ -1,10 +1,12 @@
 import { isForBalancing, offersAtHand } from '../balancing/at-hand'
 import type { Offer } from '../balancing/offer'
+import { spoilingL } from '../balancing/spoiling'
 import type { Problem } from '../balancing/problem'
 import type { StoredLot } from '../garden/store'
 import type { Supply } from '../garden/supply'
 import { aroundIn } from '../materials/book'
 import type { MaterialBook } from '../materials/book'
+import { isSpoilt } from '../materials/keeping'
 import type { Material } from '../materials/material'
 import { packingFactor } from '../materials/packing'
 import type { Comfort } from '../mix/judgement'
@@ -14,8 +16,11 @@ import { containerThen, jugOf, type Container, type ContainerThen } from '../uni
 import type { UnitSystem } from '../units/system'
 import { vesselVolumeL, type Vessel } from '../vessel/vessel'
 
-/** What can be had nearly everywhere, offered beside what the store holds. */
-const COMMON = ['leaves-mixed', 'cardboard', 'straw-wheat', 'grass-clippings', 'kitchen-veg', 'horse-manure-straw']
+/** What can be had nearly everywhere, offered beside what the store holds, and the most litres of it that are got together in a week. */
+const COMMON = [
+  ['leaves-mixed', 960], ['cardboard', 320], ['straw-wheat', 800], ['grass-clippings', 300], ['kitchen-veg', 60],
+  ['horse-manure-straw', 600],
+] as const
 /** Light stuff comes by the sack, heavy and wet stuff by the bucket. */
 const SACK_BELOW_KG_M3 = 160
 /** A vessel counts as filled from here on: what is loose settles by a tenth within days. */
@@ -24,6 +29,10 @@ const FILLED_SHARE = 0.75
 const PILE_SHARES = { low: 0.6, high: 1.8 }
 /** A small pile may grow by this much whatever it is: what is wet and green takes three times its litres of browns. */
 const PILE_GROWS_L = 250
+/** And so many times what spoils in it: the wettest wants four times its litres of something dry. */
+const BROWNS_TIMES = 5
+/** Of what lies there and spoils, at least so much goes in. */
+const SPOILING_USED = 0.8
 /** A heap of a wished size may be this far off. */
 const WISH_LEEWAY = 0.1
 /** Most of the litres that may be char. */
@@ -36,16 +45,17 @@ export function usualContainer({ bulkDensityKgM3 }: Pick<Material, 'bulkDensityK
 }
 
 /** Something that can be fetched, in the container it would be fetched in, and how many of them come in while the rest keeps. */
-export interface Around { readonly material: Material, readonly container: ContainerThen, readonly obtainable?: number }
+export interface Around { readonly material: Material, readonly container: ContainerThen, readonly obtainable: number }
 
-/** What can be had in this month of the northern year, in the gardener's containers, and no more of it than comes in. */
+/** What can be had in this month of the northern year, in the gardener's containers, as much of it as comes in or is got in a week. */
 export function aroundHere(
   materials: MaterialBook, containers: readonly Container[], month: number, supplies: readonly Supply[],
 ): Around[] {
-  return aroundIn(month, COMMON.flatMap(id => materials.find(id) ?? [])).map((material) => {
+  return aroundIn(month, COMMON.flatMap(([id]) => materials.find(id) ?? [])).map((material) => {
     const container = containerThen(usualContainer(material, containers))
     const supply = supplies.find(({ materialId }) => materialId === material.id)
-    return { material, container, ...(supply ? { obtainable: supply.obtainableL / container.volumeL } : {}) }
+    const usualL = COMMON.find(([id]) => id === material.id)?.[1] ?? Infinity
+    return { material, container, obtainable: (supply?.obtainableL ?? usualL) / container.volumeL }
   })
 }
 
@@ -72,7 +82,7 @@ export function feedsFor(materials: MaterialBook, stored: readonly StoredLot[], 
 
 /** What might be added to a mix: what is left in the store, and what can be fetched. */
 export function candidatesFor(filled: readonly Ingredient[], stored: readonly StoredLot[], around: readonly Around[]): Candidate[] {
-  const left = stored.map(({ lot, material, leftLooseL }) => {
+  const left = stored.filter(({ material, keeping }) => !isSpoilt(material, keeping)).map(({ lot, material, leftLooseL }) => {
     const planned = filled.filter(one => one.material.id === material.id).reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
     return {
       material, container: lot.container, packing: lot.packing,
@@ -80,7 +90,7 @@ export function candidatesFor(filled: readonly Ingredient[], stored: readonly St
       inStore: true,
     }
   })
-  const offered = around.map(({ material, container, obtainable = Infinity }) => ({
+  const offered = around.map(({ material, container, obtainable }) => ({
     material, container, packing: 'loose' as const, count: Math.floor(obtainable * 2) / 2, inStore: false,
   }))
   return [...left.filter(({ material }) => isForBalancing(material)), ...offered].filter(({ count }) => count >= 0.5)
@@ -118,14 +128,19 @@ export function problemOf(
 ): Problem {
   const wholeL = vesselVolumeL(vessel) / standsShare
   const pileL = ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+  const offers = offersAtHand({ bench: ingredients, pinned, capped, stored, around, fetching })
+  const spoilsL = spoilingL(offers)
   const volumeL = fill === 'pile' && pileL > 0
     ? { low: Math.min(wholeL, pileL) * PILE_SHARES.low, high: Math.min(wholeL, Math.max(pileL * PILE_SHARES.high, pileL + PILE_GROWS_L)) }
     : fill === 'wish' && wishL !== undefined
       ? { low: wishL * (1 - WISH_LEEWAY), high: Math.min(wholeL, wishL * (1 + WISH_LEEWAY)) }
       : { low: wholeL * FILLED_SHARE, high: wholeL }
   return {
-    offers: offersAtHand({ bench: ingredients, pinned, capped, stored, around, fetching }),
-    limits: { comfort, volumeL, oneMaterialMost, charMost: CHAR_MOST },
+    offers,
+    limits: {
+      comfort, volumeL, oneMaterialMost, charMost: CHAR_MOST,
+      ...(spoilsL > 0 ? { spoilingLeastL: SPOILING_USED * spoilsL, growsToL: Math.min(wholeL, spoilsL * BROWNS_TIMES) } : {}),
+    },
     feeds,
     step,
   }

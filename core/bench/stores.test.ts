@@ -3,7 +3,8 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { must } from '../../test/builders/bands'
 import { COMFORT, problemFor, randomLies, randomPile, some } from '../../test/builders/benches'
 import { balanceAsked } from '../balancing/asked'
-import { aiming, SPOILS_WITHIN_DAYS } from '../balancing/aim'
+import { aiming } from '../balancing/aim'
+import { gatheredL, spoilingL, spoils } from '../balancing/spoiling'
 import { costsFor } from '../balancing/answers'
 import { GOALS, goalOf } from '../balancing/goals'
 import { unitOf } from '../balancing/offer'
@@ -98,7 +99,7 @@ describe('two hundred benches', () => {
     expect(greedyToo).toBeGreaterThan(60)
   })
 
-  it('have first answers that are likely to work with what the buckets really hold, at one pile in ten still in five cases of six', () => {
+  it('have first answers that are likely to work with what the buckets really hold, at one pile in ten still in four cases of five', () => {
     const random = seededRandom(11)
     const works = Array.from({ length: 100 }, (_, trial) => ({ problem: randomPile(random), goalId: GOALS[trial % GOALS.length]!.id }))
       .flatMap(({ problem, goalId }) => {
@@ -106,30 +107,36 @@ describe('two hundred benches', () => {
         const first = found.kind === 'answers' ? found.answers[0] : undefined
         return first ? [must(mixRanges(first.ingredients.map(portionOf), first.waterL, COMFORT)).chance.works] : []
       }).sort((a, b) => a - b)
-    expect(works[Math.floor(works.length / 10)]).toBeGreaterThan(0.83)
+    expect(works[Math.floor(works.length / 10)]).toBeGreaterThan(0.8)
     expect(works[Math.floor(works.length / 2)]).toBeGreaterThan(0.94)
   })
 
-  it('use up what spoils wherever browns can be fetched for it', () => {
-    const random = seededRandom(6)
-    let kept = 0
-    let whole = 0
-    for (let trial = 0; trial < 60; trial++) {
+  it('use up what spoils: four fifths of it or all that a heap can take, never less than a greedy hand, and say what stays', () => {
+    const random = seededRandom(30)
+    const spoiling = [
+      'fruit-waste', 'citrus', 'fruit-pomace', 'onion-waste', 'spent-hops-grain', 'kitchen-veg', 'grass-clippings', 'weeds-soft',
+    ]
+    const shares: number[] = []
+    for (let trial = 0; trial < 100; trial++) {
       const lies = [
-        some('kitchen-veg', 1 + Math.floor(random() * 8), 'bucket'), some('leaves-mixed', 1 + Math.floor(random() * 4), 'sack'),
-        ...(random() < 0.5 ? [some('grass-clippings', 1 + Math.floor(random() * 8), 'bucket')] : []),
-      ]
+        some(spoiling[trial % spoiling.length]!, 2 + Math.floor(random() * 14), 'bucket'),
+        ...(random() < 0.6 ? [some('leaves-mixed', 1 + Math.floor(random() * 4), 'sack')] : []),
+        ...(random() < 0.4 ? [some('grass-clippings', 1 + Math.floor(random() * 8), 'bucket')] : []),
+      ].filter(({ material }, index, all) => all.findIndex(one => one.material.id === material.id) === index)
       const problem = problemFor(lies, random)
       const found = balanceAsked({ problem, goalId: 'spoils-first', asBigAsCan: false }, solver)
       if (found.kind !== 'answers') continue
-      const spoiling = problem.offers.flatMap(({ lies: there = 0, daysLeft }, index) =>
-        there > 0 && daysLeft <= SPOILS_WITHIN_DAYS ? [{ there, taken: found.answers[0]!.counts[index]! }] : [],
-      )
-      for (const { there, taken } of spoiling) {
-        whole += there
-        kept += Math.min(there, taken)
-      }
+      const used = (counts: readonly number[]) =>
+        problem.offers.reduce((sum, offer, at) => spoils(offer) ? sum + gatheredL(offer) * Math.min(offer.lies!, counts[at] ?? 0) : sum, 0)
+      const [first] = found.answers
+      const simple = greedy(problem)
+      if (workOut(problem, simple)?.broken.length === 0) expect(used(first!.counts), `trial ${trial}`).toBeGreaterThan(0.79 * used(simple))
+      const stays = first!.left.reduce((sum, { offer, count }) => sum + gatheredL(offer) * count, 0)
+      expect(used(first!.counts) + stays, `trial ${trial}`).toBeGreaterThan(0.97 * spoilingL(problem.offers))
+      // What is only taken sparingly may need more heap than there is place for.
+      if (lies[0]!.material.mostShare === undefined) shares.push(used(first!.counts) / spoilingL(problem.offers))
     }
-    expect(kept / whole).toBeGreaterThan(0.9)
+    expect(shares.length).toBeGreaterThan(50)
+    expect(shares.filter(share => share >= 0.8 - 1e-6).length / shares.length).toBeGreaterThan(0.95)
   })
 })
