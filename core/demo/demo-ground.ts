@@ -15,7 +15,7 @@ import { SITES as BED_SITES } from '../methods/hotbed/sites'
 import type { Ingredient } from '../mix/portion'
 import { normal, type Random } from '../random/random'
 import { DAY_MS, HOUR_MS } from '../units/time'
-import type { ContainerThen } from '../units/container'
+import { containerThen, STARTING_CONTAINERS, type ContainerThen } from '../units/container'
 import { asVessel, type Site } from '../vessel/site'
 import { DEMO_BEDS } from './demo-char'
 
@@ -53,12 +53,13 @@ function cornerSheet(today: Date): NewEvent[] {
     [sheet.GROWN]: 'turf', [sheet.GROUND]: 'moist', [sheet.COVER]: 'compost', [sheet.COVER_M]: 0.06,
   }
   const plan = sheetPlan({ site, approachId: 'whole', answers })
+  const waterCan = containerThen(STARTING_CONTAINERS.metric.at(-1)!)
   const batchId = 'demo-corner-sheet'
   const waterL = Math.round(plan.water.groundL + plan.water.cardL + plan.water.coverL)
   return [
     {
       kind: 'began', at: on(0), batchId, name: 'Corner of the lawn', place: 'by the old pear', methodId: sheet.METHOD,
-      approachId: 'whole', site, answers, inputs: recipeOf(plan, 'metric').map(input), waterL,
+      approachId: 'whole', site, answers, inputs: recipeOf(plan, { units: 'metric', garden: { waterCan } }).map(input), waterL,
     },
     { kind: 'observed', at: on(13), batchId, sense: sheet.CARD, finding: 'soft' },
     { kind: 'observed', at: on(19), batchId, sense: sheet.BELOW, finding: 'green' },

@@ -1,20 +1,18 @@
 import type { Material } from '../materials/material'
 import type { Spare } from '../methods/contract'
 import type { Container } from '../units/container'
-import { containerThen } from '../units/container'
+import { containerThen, everyday } from '../units/container'
 import type { StoredLot } from './store'
 
 /** What nearly everybody can get hold of when the store has nothing that helps. */
 const EASY_TO_GET = ['grass-clippings', 'kitchen-veg', 'straw-wheat', 'cardboard', 'leaves-mixed']
 
-/** What one would carry it in: about a bucket of heavy stuff, about a sack of light. */
-const HANDY_L = { heavy: 12, light: 80 }
+/** Light stuff is carried by the sack, heavy stuff by the bucket. */
 const LIGHT_KG_M3 = 160
 
 function handyFor({ bulkDensityKgM3 }: Material, containers: readonly Container[]): Container | undefined {
-  const wantedL = bulkDensityKgM3.typical < LIGHT_KG_M3 ? HANDY_L.light : HANDY_L.heavy
-  const apart = ({ volumeL }: Container) => Math.abs(Math.log(volumeL / wantedL))
-  return [...containers].filter(({ holds }) => holds === 'material').sort((a, b) => apart(a) - apart(b))[0]
+  const wanted = everyday(bulkDensityKgM3.typical < LIGHT_KG_M3 ? 'sack' : 'bucket', containers, 'metric')
+  return containers.find(({ id }) => id === wanted.id)
 }
 
 /** Things a remedy may take: what lies in the store and is still good, each kind once, and after it what is easy to get. */

@@ -67,13 +67,15 @@ describe('fit for mulch', () => {
     ).toHaveLength(1)
   })
 
-  it('a heap that never heated is not said to heat by itself', () => {
-    const cold = fitFor(
-      of('hot-heap'),
-      batch('hot-heap', ['leaves-mixed', 'cattle-manure'], [gauged(1, 'heat', 'core', 4), gauged(20, 'heat', 'core', 5)]), aroundOn(60),
-    )
-    expect(cold.map(({ missing }) => missing.join())).toEqual(cold.map(() => expect.stringMatching(/its heat is still to come/) as string))
-    expect(JSON.stringify(cold)).not.toMatch(/heats by itself/)
+  it('a heap that never heated is not said to heat by itself: in the cold it waits, else its heat is to come', () => {
+    const cold = batch('hot-heap', ['leaves-mixed', 'cattle-manure'], [gauged(1, 'heat', 'core', 4), gauged(20, 'heat', 'core', 5)])
+    const said = (meanC: number, wanted: RegExp) => {
+      const verdicts = fitFor(of('hot-heap'), cold, aroundOn(25, { meanC: [meanC] }))
+      for (const { missing } of verdicts) expect(missing.join()).toMatch(wanted)
+      expect(JSON.stringify(verdicts)).not.toMatch(/heats by itself/)
+    }
+    said(2, /it lies cold and raw, and waits for warmth/)
+    said(8, /its heat is still to come/)
   })
 
   it('is never said of char', () => {

@@ -48,6 +48,9 @@ describe('the other tests', () => {
     ['no-reheat', { core: 21.5, air: 15 }, 'doubtful'],
     ['no-reheat', { core: 30, air: 15 }, 'failed'],
     ['no-reheat', { core: 30 }, 'trouble'],
+    ['no-reheat', { core: 5, air: 3 }, 'doubtful'],
+    ['no-reheat', { core: 14, air: 10 }, 'passed'],
+    ['no-reheat', { core: 14, air: 3 }, 'failed'],
     ['bag', { smell: 'earthy' }, 'passed'],
     ['bag', { smell: 'faint' }, 'doubtful'],
     ['bag', { smell: 'ammonia' }, 'failed'],
@@ -116,8 +119,9 @@ describe('tests of a batch', () => {
 
 describe('the verdict', () => {
   const ripe: Stages = { cool: true, curedShare: 1.2, rottedShare: 1.1 }
+  const USUAL = READINESS_TESTS.filter(({ alone }) => alone === undefined)
   const passed = (...ids: string[]) =>
-    READINESS_TESTS.map(test =>
+    USUAL.map(test =>
       ids.includes(test.id)
         ? { kind: 'read' as const, test, at: onDay(60), result: { grade: 'passed' as const, text: '' } }
         : { kind: 'open' as const, test },
@@ -134,6 +138,21 @@ describe('the verdict', () => {
     expect(verdictFor('beds', passed('look', 'no-reheat'), ripe).fit).toBe('yes')
     expect(verdictFor('potting', passed('look', 'no-reheat'), ripe).missing[0]).toMatch(/^1 more test passed/)
     expect(verdicts(passed('look', 'no-reheat', 'bag', 'sprout'), ripe).map(({ fit }) => fit)).toEqual(['yes', 'yes', 'yes', 'yes'])
+  })
+
+  it('beans are asked for by themselves where weedkiller may have come in: no others stand in for them, nor do doubtful ones', () => {
+    const bean = findTest('weedkiller')!
+    const beans = (grade: 'passed' | 'doubtful') => [
+      ...passed('look', 'no-reheat', 'bag', 'sprout'), { kind: 'read' as const, test: bean, at: onDay(60), result: { grade, text: '' } },
+    ]
+    const open = [...passed('look', 'no-reheat', 'bag', 'sprout'), { kind: 'open' as const, test: bean }]
+    expect(verdicts(open, ripe).map(({ fit }) => fit)).toEqual(['yes', 'not-yet', 'not-yet', 'not-yet'])
+    expect(verdictFor('beds', open, ripe).missing).toEqual(['the bean test for weedkiller: what went in may carry weedkiller'])
+    expect(verdictFor('beds', beans('doubtful'), ripe).fit).toBe('not-yet')
+    expect(verdicts(beans('passed'), ripe).map(({ fit }) => fit)).toEqual(['yes', 'yes', 'yes', 'yes'])
+    // Nor do beans stand in for the others.
+    const alone = [...passed('look'), { kind: 'read' as const, test: bean, at: onDay(60), result: { grade: 'passed' as const, text: '' } }]
+    expect(verdictFor('beds', alone, ripe).missing[0]).toMatch(/^1 more test passed, of: does it heat again/)
   })
 
   it('what still heats is fit for nothing, whatever was tested', () => {

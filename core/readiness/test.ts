@@ -29,6 +29,8 @@ export interface ReadinessTest {
   readonly cautions: readonly string[]
   /** The least demanding use for which it is wanted. */
   readonly wantedFrom: Use
+  /** Where it counts at all, no other test stands in for it: without it passed, nothing from `wantedFrom` on. Says why it counts. */
+  readonly alone?: string
   /** A product that fails it is fit for nothing that this use or a more demanding one asks. */
   readonly failsFrom: Use
   judge(atSetUp: Answers, atReading: Answers): Outcome<TestResult, AnswerTrouble>

@@ -55,25 +55,30 @@ function stagesMissing(use: Use, { cool, notCool, curedShare, rottedShare }: Sta
   ]
 }
 
-/** Several tests together give the verdict; one green light does not. */
+const nameOf = ({ test }: TestState) => test.name.toLowerCase().replace(/\?$/, '')
+
+/** Several tests together give the verdict; one green light does not, and no other stands in for one that counts alone. */
 export function verdictFor(
   use: Use, states: readonly TestState[], stages: Stages, { against, begun, minds }: Evidence = NOTHING_SEEN,
 ): UseVerdict {
   const read = states.flatMap(state => state.kind === 'read' ? [state] : [])
   const failed = read.filter(({ test, result }) => result.grade === 'failed' && reaches(test.failsFrom, use))
   if (failed.length > 0) return { use, fit: 'no', missing: failed.map(({ test }) => `“${test.name}” failed`), minds }
-  const wanted = states.filter(({ test }) => reaches(test.wantedFrom, use))
-  const passed = wanted.filter(state => state.kind === 'read' && state.result.grade === 'passed').length
-  const open = wanted.filter(state => !(state.kind === 'read' && state.result.grade === 'passed'))
+  const hasPassed = (state: TestState) => state.kind === 'read' && state.result.grade === 'passed'
+  const all = states.filter(({ test }) => reaches(test.wantedFrom, use))
+  const wanted = all.filter(({ test }) => test.alone === undefined)
+  const passed = wanted.filter(hasPassed).length
+  const open = wanted.filter(state => !hasPassed(state))
   const short = Math.max(0, Math.min(READY.enoughPassed[use], wanted.length) - passed)
   const missing = [
     ...against,
     ...(begun ? [] : ['what went in last has hardly begun to rot']),
     ...stagesMissing(use, stages),
+    ...all.flatMap(state => state.test.alone === undefined || hasPassed(state) ? [] : [`the ${nameOf(state)}: ${state.test.alone}`]),
     ...(short > 0
       ? [
           `${short} more ${short === 1 ? 'test' : 'tests'} passed, of: `
-          + `${open.map(({ test }) => test.name.toLowerCase().replace(/\?$/, '')).join(', ')}`,
+          + `${open.map(nameOf).join(', ')}`,
         ]
       : []),
   ]

@@ -68,7 +68,7 @@ function surroundingsOf({ garden }: Journal, documents: readonly GardenDocument[
   const containers = readContainers(documents, units)
   return {
     now, units, materials: gardenMaterials(documents, garden),
-    garden: { water, waterCan: containers.find(({ holds }) => holds === 'water') ?? STARTING_CONTAINERS[units].at(-1)! },
+    garden: { water, containers, waterCan: containers.find(({ holds }) => holds === 'water') ?? STARTING_CONTAINERS[units].at(-1)! },
     weather: { ambientC: at => usualTemperatureC(climate, dayOfYear(at)), rainMm: at => usualRainMm(climate, at) },
   }
 }

@@ -3,9 +3,16 @@ import { constants, of } from '../../constants/constants'
 /** Brews: every number it takes from outside. */
 export const BREW = constants('Brews', {
   widens: {
-    start: of(1.4, 1, 2, 'times', 'a window is told so much wider than possible ones come; own estimate, by batches of another law'),
-    end: of(1.7, 1, 2, 'times', 'and so much where much was found; own estimate, by batches of another law'),
+    early: {
+      start: of(1.4, 1, 2, 'times', 'a window begins so much earlier than possible ones come; own estimate, by batches of another law'),
+      end: of(1.7, 1, 2, 'times', 'and so much where much was found; own estimate, by batches of another law'),
+    },
+    late: {
+      start: of(1.4, 1, 2, 'times', 'and ends so much later; own estimate, by batches of another law'),
+      end: of(1.7, 1, 2, 'times', 'and so much where much was found; own estimate, by batches of another law'),
+    },
     foundTimes: of(4, 2, 10, 'times', 'a third of what lies between is left after so many; choice'),
+    endTimes: of(3, 2, 4, 'times', 'the middle: no end is told wider than that; choice'),
   },
   byTheClockHours: of(12, 6, 24, 'h', 'so near the hour is told, farther off the part of the day; choice'),
   usualBreadth: of(0.55, 0.4, 0.75, 'share', 'how broad the height of a brew is; own estimate'),

@@ -1,13 +1,13 @@
 import { addMinutes } from 'date-fns'
 import { materialOf, type Ingredient } from '../../mix/portion'
 import { numberOf, type Question } from '../../questions/question'
-import { containerText, containerThen, HANDFUL, STARTING_CONTAINERS } from '../../units/container'
+import { containerText, HANDFUL } from '../../units/container'
 import { numberText, quantityText, roughly } from '../../units/format'
 import type { UnitSystem } from '../../units/system'
 import { range } from '../../units/range'
 import { asVessel } from '../../vessel/site'
 import {
-  placeCFrom, placeOf, PLACES, type BuildStep, type Draft, type Fact, type Proposal, type Surroundings, type Warning,
+  type BuildStep, type Draft, type Fact, ownOf, placeCFrom, placeOf, PLACES, type Proposal, type Surroundings, type Warning,
 } from '../contract'
 import { amountsFor, dilutionFor, type BrewAmounts } from './amounts'
 import { FOUL, setUpCautions, SOIL_ONLY } from './cautions'
@@ -42,16 +42,14 @@ function kitchenText(kg: number, { units }: Surroundings): string {
   return kg < 1 ? `${numberText(Math.max(1, Math.round(kg * 1000 / 5) * 5), 0)} g` : quantityText('mass', units, kg, 1)
 }
 
-const HANDY = STARTING_CONTAINERS.metric[0]!
-
 /** What of the recipe is a material of the store, in buckets. */
-function recipeOf({ portions }: BrewAmounts, { materials }: Surroundings): Ingredient[] {
+function recipeOf({ portions }: BrewAmounts, around: Surroundings): Ingredient[] {
   return portions.flatMap(({ portion, kg }): Ingredient[] => {
-    const material = portion.materialId ? materialOf({ materialId: portion.materialId }, materials) : undefined
+    const material = portion.materialId ? materialOf({ materialId: portion.materialId }, around.materials) : undefined
     if (!material) return []
     const litres = kg / material.bulkDensityKgM3.typical * 1000
     // By the bucket nobody measures a handful.
-    const container = litres < BREW.littleL ? HANDFUL : containerThen(HANDY)
+    const container = litres < BREW.littleL ? HANDFUL : ownOf('bucket', around)
     return [{ material, amount: { count: litres / container.volumeL, container, packing: 'loose' } }]
   })
 }

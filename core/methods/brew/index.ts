@@ -22,6 +22,7 @@ export const brew: Method = {
       early: 'It is not at its height yet.',
     },
     choosing: {
+      comings: ['by-and-by', 'at-once'], standsIn: ['box'], mainly: ['grass'],
       purposes: ['microbes', 'feeding'], weeks: range(0.3, 1, 4), minutesAWeek: range(10, 20, 40), heavy: false,
       eats: ['finished', 'plant', 'grass'], leastL: 1, line: 'A bucket and a few days: life or a quick feed for beds.',
     },

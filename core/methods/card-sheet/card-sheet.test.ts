@@ -39,6 +39,13 @@ const actions = (batch: ReturnType<typeof laid>, around: Surroundings) =>
 const fact = (one: Proposal, label: string) => draft(one).facts.find(found => found.label === label)!
 
 describe('what a sheet takes', () => {
+  it('is short of what it is laid of: who has newsprint wants sheets of it, in layers, and no boxes', () => {
+    const { verdict, wants } = draft(proposal({ [words.PIECES]: 'news 40 of 0.8 x 0.6', [words.NEWS_LAYERS]: 8 }))
+    // 40 sheets in eight layers cover five places of 43: 38 times eight are missing.
+    expect(verdict.text).toBe('Your pieces cover 5 of 43 places: 304 sheets of newsprint of 80 × 60 cm are missing.')
+    expect(wants!.ingredients[0]).toMatchObject({ material: { id: 'newsprint' }, amount: { count: 304 } })
+  })
+
   it('says the pieces that are missing, and puts them and the cover on the list', () => {
     const { verdict, wants, fromAbove, recipe } = draft(proposal({ [words.PIECES]: 'card 30 of 0.8 x 0.6' }))
     expect(verdict.text).toBe('Your pieces cover 30 of 43 places: 13 boxes of 80 × 60 cm are missing.')

@@ -1,17 +1,19 @@
 import { addDays } from 'date-fns'
 import type { Question } from '../../questions/question'
 import { GROWN_OVER, spentDay } from '../../sheets/smothering'
-import { containersFor, containerText, STARTING_CONTAINERS } from '../../units/container'
+import { containersFor, containerText } from '../../units/container'
 import { dateText } from '../../units/dates'
 import { numberText, quantityText, roughly } from '../../units/format'
 import { counted } from '../../units/plural'
 import { range } from '../../units/range'
 import { asVessel } from '../../vessel/site'
-import { weatherFrom, type Draft, type Fact, type Proposal, type Surroundings, type Verdict, type Warning } from '../contract'
+import {
+  type Draft, type Fact, type Measuring, ownOf, type Proposal, type Surroundings, type Verdict, type Warning, weatherFrom,
+} from '../contract'
 import { byMonth } from './by-month'
 import { LIME } from './care'
 import { COVERS } from './covers'
-import { recipeOf, sizeText, wantsOf } from './measure'
+import { missingText, recipeOf, wantsOf } from './measure'
 import { sheetPicture, sheetPlanDrawing } from './picture'
 import { sheetPlan, type SheetPlan } from './plan'
 import { sheetWayOf } from './ways'
@@ -91,9 +93,8 @@ function verdictOf(plan: SheetPlan, { from, to }: { readonly from: Date, readonl
       grade: 'workable',
       text:
         own === 0
-          ? `It takes ${counted(missing * plan.layers, 'box', 'boxes')} of ${sizeText(plan.missingLike, units)}, opened flat.`
-          : `Your pieces cover ${own} of ${layout.laid.length} places: ${counted(missing * plan.layers, 'box', 'boxes')} of `
-            + `${sizeText(plan.missingLike, units)} are missing.`,
+          ? `It takes ${missingText(plan, units)}${plan.missingLike.sort === 'news' ? '' : ', opened flat'}.`
+          : `Your pieces cover ${own} of ${layout.laid.length} places: ${missingText(plan, units)} are missing.`,
     }
   return {
     grade: 'good',
@@ -138,10 +139,11 @@ function layoutFacts(plan: SheetPlan, units: UnitSystem): Fact[] {
   ]
 }
 
-function coverFact({ cover, coverL, coverM }: SheetPlan, units: UnitSystem): Fact[] {
+function coverFact({ cover, coverL, coverM }: SheetPlan, measuring: Measuring): Fact[] {
+  const { units } = measuring
   if (coverL <= 0) return []
   const litres = (value: number) => quantityText('volume', units, roughly(value))
-  const barrow = STARTING_CONTAINERS[units][2]!
+  const barrow = ownOf('barrow', measuring)
   const settles = cover.kind.settles.typical
   return [{
     label: 'Cover', value: containerText(coverL / barrow.volumeL, barrow),
@@ -164,7 +166,7 @@ function factsOf(plan: SheetPlan, { from, to }: { readonly from: Date, readonly 
         ...(water.coverL > 1 ? [`${litres(water.coverL)} over the cover`] : []),
       ].join(', '),
     },
-    ...coverFact(plan, units),
+    ...coverFact(plan, surroundings),
     {
       label: plan.way.through.label, value: `${dateText(from)} to ${dateText(to)}`,
       why: plan.way.laid
@@ -220,6 +222,6 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
             ...between,
           },
         ],
-    waterL, recipe: recipeOf(plan, units), wants: { ingredients: wantsOf(plan, units), by: addDays(surroundings.now, 14) },
+    waterL, recipe: recipeOf(plan, surroundings), wants: { ingredients: wantsOf(plan, surroundings), by: addDays(surroundings.now, 14) },
   }
 }

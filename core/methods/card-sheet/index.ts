@@ -24,6 +24,7 @@ export const sheet: Method = {
       takenDown: 'Over', early: 'What grew there may not be through yet.',
     },
     choosing: {
+      comings: ['at-once'], standsIn: ['bed'], mainly: ['card'],
       purposes: ['beds', 'mulch'], weeks: range(9, 25, 60), minutesAWeek: range(2, 5, 15), heavy: true,
       eats: ['paper', 'finished', 'wood'], leastL: 20, line: 'Boxes opened flat, and something to cover them with.',
     },

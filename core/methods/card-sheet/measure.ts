@@ -3,8 +3,10 @@ import type { Material } from '../../materials/material'
 import type { Ingredient } from '../../mix/portion'
 import type { Piece } from '../../questions/pieces'
 import { CARD_KG_M2, NEWS_KG_M2 } from '../../sheets/soaking'
-import { STARTING_CONTAINERS, type ContainerThen } from '../../units/container'
+import type { ContainerThen } from '../../units/container'
+import { ownOf, type Measuring } from '../contract'
 import { quantityText } from '../../units/format'
+import { counted } from '../../units/plural'
 import type { UnitSystem } from '../../units/system'
 import type { SheetPlan } from './plan'
 
@@ -37,15 +39,6 @@ export function pieceContainer(piece: Piece, units: UnitSystem): { readonly mate
 const of = (material: Material, count: number, container: ContainerThen): Ingredient => ({
   material, amount: { count, container, packing: 'loose' },
 })
-const barrow = (units: UnitSystem): ContainerThen => {
-  const { id, name, plural, volumeL } = STARTING_CONTAINERS[units][2]!
-  return { id, name, plural, volumeL }
-}
-const bucket = (units: UnitSystem): ContainerThen => {
-  const { id, name, plural, volumeL } = STARTING_CONTAINERS[units][0]!
-  return { id, name, plural, volumeL }
-}
-
 function piecesOf({ layout, pieces, newsLayers, layers }: SheetPlan, units: UnitSystem): Ingredient[] {
   return pieces.flatMap((piece, size): Ingredient[] => {
     const used = layout?.used[size] ?? 0
@@ -57,15 +50,15 @@ function piecesOf({ layout, pieces, newsLayers, layers }: SheetPlan, units: Unit
   })
 }
 
-function coverOf({ cover, coverL }: SheetPlan, units: UnitSystem): Ingredient[] {
-  const container = barrow(units)
+function coverOf({ cover, coverL }: SheetPlan, measuring: Measuring): Ingredient[] {
+  const container = ownOf('barrow', measuring)
   return coverL > 0 ? [of(cover.material, Math.round(coverL / container.volumeL * 10) / 10, container)] : []
 }
 
 /** What goes into it: one's own pieces and the cover, or card torn with compost. */
-export function recipeOf(plan: SheetPlan, units: UnitSystem): Ingredient[] {
-  if (plan.way.laid) return [...piecesOf(plan, units), ...coverOf(plan, units)]
-  const container = bucket(units)
+export function recipeOf(plan: SheetPlan, measuring: Measuring): Ingredient[] {
+  if (plan.way.laid) return [...piecesOf(plan, measuring.units), ...coverOf(plan, measuring)]
+  const container = ownOf('bucket', measuring)
   const litres = (value: number) => Math.round(value / container.volumeL * 10) / 10
   return [
     of(findMaterial('cardboard') as Material, litres(plan.torn.cardL), container),
@@ -73,10 +66,21 @@ export function recipeOf(plan: SheetPlan, units: UnitSystem): Ingredient[] {
   ]
 }
 
+/** How many of the missing pieces there have to be: of newsprint as many as lie in a layer, of card as many as lie on one another. */
+export function missingCount({ layout, missingLike, newsLayers, layers }: SheetPlan): number {
+  return (layout?.missing ?? 0) * (missingLike.sort === 'news' ? newsLayers : layers)
+}
+
+/** The missing pieces as they are said: "14 boxes of 80 × 60 cm", "60 sheets of newsprint of 57 × 40 cm". */
+export function missingText(plan: SheetPlan, units: UnitSystem): string {
+  const [one, more] = plan.missingLike.sort === 'news' ? NAMES.news : ['box', 'boxes']
+  return `${counted(missingCount(plan), one, more)} of ${sizeText(plan.missingLike, units)}`
+}
+
 /** What has to be gathered: the pieces that are missing, and the cover. */
-export function wantsOf(plan: SheetPlan, units: UnitSystem): Ingredient[] {
-  if (!plan.way.laid) return recipeOf(plan, units)
-  const missing = plan.layout?.missing ?? 0
-  const { material, container } = pieceContainer(plan.missingLike, units)
-  return [...(missing > 0 ? [of(material, missing * plan.layers, container)] : []), ...coverOf(plan, units)]
+export function wantsOf(plan: SheetPlan, measuring: Measuring): Ingredient[] {
+  if (!plan.way.laid) return recipeOf(plan, measuring)
+  const missing = missingCount(plan)
+  const { material, container } = pieceContainer(plan.missingLike, measuring.units)
+  return [...(missing > 0 ? [of(material, missing, container)] : []), ...coverOf(plan, measuring)]
 }

@@ -78,7 +78,9 @@ function planFor({
   const newsLayers = Math.max(1, Math.round(numberOf(answers, NEWS_LAYERS) ?? SHEET.usualNewsLayers))
   const layers = way.id === 'trench' ? SHEET.trenchLayers : 1
   const pieces = readPieces(answers[PIECES]).map(stackOf(newsLayers, layers))
-  const largest = [...pieces].filter(({ sort }) => sort === 'card').sort((a, b) => b.count - a.count)[0]
+  // Who has newsprint alone is short of newsprint, not of boxes.
+  const sort = pieces.some(one => one.sort === 'card') || !pieces.some(one => one.sort === 'news') ? 'card' : 'news'
+  const largest = pieces.filter(one => one.sort === sort).sort((a, b) => b.count - a.count)[0]
   const missingLike = largest && Math.min(largest.widthM, largest.lengthM) > overlapM + 0.1 ? { ...largest, count: 1 } : USUAL_BOX
   const layout = way.laid && site.kind === 'area' ? layOut({ ground: shapePieces(site.ground), pieces, missingLike, overlapM }) : undefined
   const cover = coverOf(answers[COVER])

@@ -2,12 +2,11 @@ import { differenceInDays } from 'date-fns'
 import { materialOf, type Ingredient } from '../../mix/portion'
 import type { Question } from '../../questions/question'
 import { dateText } from '../../units/dates'
-import { STARTING_CONTAINERS, type ContainerThen } from '../../units/container'
 import { quantityText } from '../../units/format'
 import { counted } from '../../units/plural'
 import { range } from '../../units/range'
 import { asVessel } from '../../vessel/site'
-import { PLACES, type Draft, type Fact, type Gift, type Proposal, type Surroundings, type Verdict, type Warning } from '../contract'
+import { type Draft, type Fact, type Gift, ownOf, PLACES, type Proposal, type Surroundings, type Verdict, type Warning } from '../contract'
 import { deadlineOf } from './chance'
 import { carriersFor, compared } from './compare'
 import { soakPicture } from './picture'
@@ -48,7 +47,6 @@ export function asksOf(approachId: string): readonly Question[] {
 }
 
 const WARM = 'room'
-const HANDY = STARTING_CONTAINERS.metric[0] as ContainerThen
 const CHARS = ['biochar-crushed', 'char-coarse']
 const LIVING = ['worm-castings', 'compost-finished', 'leaf-mould']
 
@@ -62,8 +60,8 @@ function atHand(ids: readonly string[], litres: number, { spares, materials }: S
 
 function ingredient(ids: readonly string[], litres: number, surroundings: Surroundings): Ingredient[] {
   const material = litres > 0.05 ? atHand(ids, litres, surroundings) : undefined
-  const { id, name, plural, volumeL } = HANDY
-  return material ? [{ material, amount: { count: litres / volumeL, container: { id, name, plural, volumeL }, packing: 'loose' } }] : []
+  const container = ownOf('bucket', surroundings)
+  return material ? [{ material, amount: { count: litres / container.volumeL, container, packing: 'loose' } }] : []
 }
 
 function refusalOf(way: ChargeWay, recipe: SoakRecipe, surroundings: Surroundings): string | undefined {

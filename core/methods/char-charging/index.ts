@@ -22,6 +22,7 @@ export const charCharging: Method = {
       early: 'It is not charged through so far: what is missing it takes from the soil.',
     },
     choosing: {
+      comings: ['at-once'], standsIn: ['box'], mainly: ['char'],
       purposes: ['lasting', 'microbes'], weeks: range(1.5, 2.5, 7.5), minutesAWeek: range(10, 20, 30), heavy: false,
       eats: ['char', 'finished'], leastL: 1, line: 'Crushed char, compost, water and a week or two.',
     },

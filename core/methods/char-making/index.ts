@@ -22,6 +22,7 @@ export const charMaking: Method = {
       takenDown: 'Put into the store', early: 'It is not crushed so far: what goes into the store now is as it came out.',
     },
     choosing: {
+      comings: ['at-once'], standsIn: ['bay'], mainly: ['wood'],
       purposes: ['lasting'], weeks: range(0.4, 0.6, 2), minutesAWeek: range(30, 120, 240), heavy: true, eats: ['wood'],
       leastL: 20, line: 'Dry prunings, a barrel and an afternoon; or a bag, bought.',
     },

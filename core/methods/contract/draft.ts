@@ -139,6 +139,8 @@ export interface Draft {
   readonly waterL: number
   /** What goes in, where the method says what; absent where the gardener does. */
   readonly recipe?: readonly Ingredient[]
+  /** That recipe is only proposed: what the gardener picks, of what the method feeds on, takes its place. */
+  readonly proposed?: boolean
   /** What to put on a collecting list, where that can be said. */
   readonly wants?: Wants
 }
@@ -151,8 +153,6 @@ export interface Mixing {
   strata(proposal: Proposal): readonly Stratum[]
   /** How many times the same layer is laid; whoever says how many says it in the answer of this id. */
   layers(proposal: Proposal): { readonly count: number, readonly answerId: string }
-  /** Warnings that stand beside an ingredient as soon as it lies on the bench. */
-  warnings(ingredients: readonly Ingredient[], approachId: string): readonly Warning[]
   /** What it would do, in a few facts, once its forecast is worked out (`surroundings.forecastOf`). */
   ahead(batch: BegunBatch, surroundings: Surroundings): readonly Fact[]
 }

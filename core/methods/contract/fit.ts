@@ -5,7 +5,8 @@ import { heatLog } from '../../lots/heat-log'
 import type { Family } from '../../materials/material'
 import { materialOf } from '../../mix/portion'
 import { testStates } from '../../readiness/taken'
-import { USES } from '../../readiness/test'
+import { USES, type ReadinessTest } from '../../readiness/test'
+import { weedkiller } from '../../readiness/tests/weedkiller'
 import { verdictFor, type Evidence, type UseVerdict } from '../../readiness/verdict'
 import { daysBetween } from '../../units/time'
 import type { Ripeness } from './look'
@@ -46,12 +47,24 @@ export function evidenceOf({ pads, standing: standingOf, ripeness }: Ripening, b
       : daysBetween(last.at, surroundings.now) >= READING.begunDays && (stages?.rottedShare ?? 0) >= READING.begunShare
   const readings = (batch.gauged[HEAT] ?? []).filter(({ spot }) => spot === CORE).map(({ at, value }) => ({ at, coreC: value }))
   const hot = heatLog({ readings, turns: batch.did.filter(({ deed }) => deed === TURNED) }).longestDays >= LOTS.yardstickDays
+  const holdsChar = inputsOf(batch).some(one => materialOf(one, surroundings.materials)?.family === 'char')
   const noticed = [...(stages?.against ?? []), ...foulSmell(batch, pads)]
   return {
     // What was noticed says it plainer than the word over it.
     against: noticed.length > 0 || standing.tone !== 'bad' || batch.ended ? noticed : [`it has a trouble: ${standing.label.toLowerCase()}`],
-    begun, minds: rots.length > 0 && !hot ? ['Seeds in it may be alive: it was not read hot long enough.'] : [],
+    begun,
+    minds: [
+      ...(rots.length > 0 && !hot ? ['Seeds in it may be alive: it was not read hot long enough.'] : []),
+      ...(holdsChar ? ['There is char in it: it counts towards what a bed may hold of it, and is not for blueberries and heather.'] : []),
+    ],
   }
+}
+
+/** The tests that count for a batch: those of its way, and beans where anything went in that weedkillers travel in. */
+export function testsOf(ripeness: Ripeness, batch: BegunBatch, surroundings: Surroundings): readonly ReadinessTest[] {
+  const carried = inputsOf(batch).some(one => materialOf(one, surroundings.materials)?.brings.includes('weedkiller'))
+  const tests = ripeness.tests(batch, surroundings)
+  return carried && (ripeness.uses ?? USES).includes('beds') ? [...tests, weedkiller] : tests
 }
 
 /**
@@ -60,7 +73,7 @@ export function evidenceOf({ pads, standing: standingOf, ripeness }: Ripening, b
  */
 export function fitFor(life: Ripening & { readonly ripeness: Ripeness }, batch: BegunBatch, surroundings: Surroundings): UseVerdict[] {
   const { ripeness } = life
-  const states = testStates(batch, ripeness.tests(batch, surroundings))
+  const states = testStates(batch, testsOf(ripeness, batch, surroundings))
   const stages = ripeness.stages(batch, surroundings)
   const evidence = evidenceOf(life, batch, surroundings)
   return (ripeness.uses ?? USES).map(use => verdictFor(use, states, stages, evidence))

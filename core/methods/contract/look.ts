@@ -121,6 +121,7 @@ export interface Look {
 export interface Ripeness {
   /** Uses that its stuff can be for at all; every use where nothing is said. */
   readonly uses?: readonly Use[]
+  /** Tests that say something of what it makes; those for what was brought in are added by `testsOf`. */
   tests(batch: BegunBatch, surroundings: Surroundings): readonly ReadinessTest[]
   stages(batch: BegunBatch, surroundings: Surroundings): Stages
   notes(

@@ -27,6 +27,18 @@ export interface Approach {
 export const PURPOSES = ['beds', 'potting', 'seeds', 'mulch', 'feeding', 'microbes', 'lasting'] as const
 export type Purpose = typeof PURPOSES[number]
 
+/** How what there is comes in. */
+export const COMINGS = ['by-and-by', 'at-once'] as const
+export type Coming = typeof COMINGS[number]
+
+/** In what it can stand. */
+export const STANDINGS = ['bin', 'bay', 'cage', 'box', 'bed'] as const
+export type StandingIn = typeof STANDINGS[number]
+
+/** What there is most of. */
+export const MAINLY = ['kitchen', 'leaves', 'grass', 'wood', 'dung', 'card', 'turf', 'char', 'mixed'] as const
+export type Mainly = typeof MAINLY[number]
+
 /** What a gardener weighs before choosing a method. */
 export interface Choosing {
   readonly purposes: readonly Purpose[]
@@ -35,6 +47,10 @@ export interface Choosing {
   /** Minutes of work a week, over its whole time. */
   readonly minutesAWeek: Range
   readonly heavy: boolean
+  readonly comings: readonly Coming[]
+  readonly standsIn: readonly StandingIn[]
+  /** What it can be made of for the most part. */
+  readonly mainly: readonly Mainly[]
   /** What it eats: families of materials, and litres of them to begin with. */
   readonly eats: readonly Family[]
   readonly leastL: number

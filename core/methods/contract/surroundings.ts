@@ -3,7 +3,7 @@ import type { Carrier } from './carrying'
 import type { Forecast } from '../../learning/forecast'
 import type { Spare } from './spare'
 import type { MaterialBook } from '../../materials/book'
-import type { ContainerThen } from '../../units/container'
+import { everyday, type Container, type ContainerThen, type Everyday } from '../../units/container'
 import type { UnitSystem } from '../../units/system'
 
 /** The weather of the garden: as it was measured, as it is foretold, and beyond that as it usually is. */
@@ -25,6 +25,8 @@ export interface Weather {
 /** The garden itself, as far as a batch minds it. */
 export interface Around {
   readonly waterCan: ContainerThen
+  /** What the gardener measures with; the usual sizes where nothing is known of it. */
+  readonly containers?: readonly Container[]
   /** Where water comes from in this garden. */
   readonly water?: 'rain' | 'mains' | 'well'
   /** What stands in the garden that char could go into, as it is called. */
@@ -51,4 +53,12 @@ export interface Surroundings extends Lasting {
   readonly spares?: readonly Spare[]
   /** The forecast of a batch, once it has been worked out. */
   readonly forecastOf?: (batchId: string) => Forecast | undefined
+}
+
+/** In what a garden measures: its units and its own containers. */
+export type Measuring = Pick<Lasting, 'units' | 'garden'>
+
+/** The garden's own bucket, sack, barrow or caddy. */
+export function ownOf(wanted: Everyday, { units, garden: { containers } }: Measuring): ContainerThen {
+  return everyday(wanted, containers, units)
 }

@@ -65,12 +65,16 @@ export const HEATED = constants('What heats by itself', {
   sameDay: of(1e-6, 1e-9, 1e-4, 'd', 'two times this near are one; numerics'),
   besideDays: of(0.004, 0.001, 0.02, 'd', 'around a deed it is looked at twice: a jump stays a jump; numerics'),
   widens: {
-    start: of(
-      1.4, 1, 2.5, 'times',
-      'a window is told so much wider than possible heaps of this model come; own estimate, by the study on two other models',
-    ),
-    end: of(1.45, 1, 1.8, 'times', 'and so much where much was found; own estimate, by the study'),
+    early: {
+      start: of(1.2, 1, 2, 'times', 'a window begins so much earlier than possible ones come; own estimate, by the study'),
+      end: of(1, 1, 1.5, 'times', 'and so much where much was found; own estimate, by the study'),
+    },
+    late: {
+      start: of(2.2, 1.4, 2.6, 'times', 'and ends so much later: other laws come late rather than early; own estimate, by the study'),
+      end: of(1.8, 1.3, 2.2, 'times', 'and so much where much was found; own estimate, by the study'),
+    },
     foundTimes: of(5, 3, 16, 'times', 'a third of what lies between is left after so many; own estimate, by the study'),
+    endTimes: of(1.8, 1.5, 3, 'times', 'the middle: no end is told wider than that; own estimate, by the study'),
   },
   strays: {
     coreK: of(11, 5, 14, 'K', 'the core beside its course while it is young; own estimate, checked by npm run study'),

@@ -131,6 +131,18 @@ describe('warnings', () => {
     expect(texts(weedy, 'by-thermometer')).toEqual([])
   })
 
+  it('about seeds and sickness go by the heat that is expected, whatever the school', () => {
+    const some = [of('leaves-mixed', 5, SACK), of('hay-grass', 4), of('veg-haulm', 3)]
+    const said = (expectedC: number, units: 'metric' | 'us' = 'metric') =>
+      warningsFor(some, 'by-thermometer', expectedC, units).map(({ text }) => text.replace(/\u00A0/g, ' '))
+    expect(said(60)).toEqual([])
+    expect(said(41)).toEqual([
+      expect.stringMatching(/^Hay may bring living seeds, and this heap is expected to reach about 40 °C, which kills none of it\./),
+      expect.stringMatching(/^Spent plants may bring sickness, .*public collection\.$/),
+    ])
+    expect(said(41, 'us')[0]).toMatch(/about 104 °F/)
+  })
+
   it('about poultry manure and ash go by the share', () => {
     expect(texts([of('leaves-mixed', 10, SACK), of('chicken-manure', 40)], 'weekly')).toEqual(['chicken-manure'])
     expect(texts([of('leaves-mixed', 10, SACK), of('chicken-manure', 2)], 'weekly')).toEqual([])
@@ -183,7 +195,7 @@ describe('the build steps of prepared stuff', () => {
 
   it('begin with preparing it and with what this approach cannot kill', () => {
     expect(steps[0]!.detail).toContain('The leaves are shredded')
-    expect(steps[0]!.cautions[0]).toContain('Seeding weeds outlive a heap that is hardly turned')
+    expect(steps[0]!.cautions[0]).toContain('a heap that is hardly turned leaves much of it alive')
   })
 
   it('count it as gathered and say how much it then is', () => {

@@ -30,6 +30,16 @@ export const HOT = constants('Hot heap', {
   leastCount: of(0.25, 0.2, 0.5, 'containers', 'a quarter is the least that can be measured out by eye; choice'),
   baseMost: of(0.2, 0.1, 0.3, 'share', 'more of a heap is no base; practice'),
   capShare: of(0.12, 0.08, 0.2, 'share', 'of the first brown is kept for the top; practice'),
+  askedOnceDays: of(7, 4, 10, 'd', 'who was asked why it is cool is asked again no sooner; choice'),
+  diesBeforeDays: of(21, 14, 28, 'd', 'whoever is cool so soon has gone out; later it has had its heat; practice'),
+  splitFrom: of(1.8, 1.5, 2.5, 'times', 'its place: so much stuff goes into several heaps; practice'),
+  littleL: of(150, 100, 200, 'L', 'so little heats nowhere: it is fed to a slow heap or to worms; practice'),
+  waitsBelowC: of(6, 3, 8, '°C', 'in a week colder than that a cool heap waits rather than dies; practice'),
+  risesFor: {
+    kDay: of(3.5, 2.5, 5, 'K/d', 'so fast, it takes off; slower, it only follows the air; own estimate'),
+    apartDays: of(0.4, 0.25, 0.8, 'd', 'between two readings that are so far apart; choice'),
+    days: of(2, 1, 4, 'd', 'as long as that was read so lately; choice'),
+  },
   heightFreshDays: of(7, 4, 14, 'd', 'a measured height is believed for so long; assumption'),
   readNearDays: of(0.5, 0.3, 1, 'd', 'a reading so near shows what it was then; choice'),
   shown: {

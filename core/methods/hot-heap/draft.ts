@@ -10,6 +10,7 @@ import type { Draft, Proposal, Sizing, Surroundings, Verdict } from '../contract
 import { heapPicture } from '../heated/picture'
 import { heapProposal } from '../heated/proposal'
 import { hotHeapApproach } from './approaches'
+import { peakOf } from './outlook'
 import { warningsFor } from './cautions'
 import { handsOn } from './effort'
 import { strataOf } from './layers'
@@ -34,16 +35,17 @@ export function draftOf(planned: Proposal, surroundings: Surroundings, { usualYi
     = waterL < 0.5
       ? 'no water: it is moist enough.'
       : `water ${containerText(waterL / waterCan.volumeL, waterCan)} (${quantityText('volume', units, waterL)}) in all.`
+  const expectedC = peakOf(planned, surroundings)
   return {
     summary: `${quantityText('volume', units, volumeL)} mixed, ${quantityText('length', units, fillM)} high; ${water}`,
     verdict: judgement.ok ? verdictOf(planned, judgement.value, surroundings) : NOTHING_DECAYS,
     facts: [],
-    warnings: warningsFor(ingredients, approachId),
+    warnings: warningsFor(ingredients, approachId, expectedC, units),
     picture: heapPicture({
       of: `The heap in the ${vessel.name.toLowerCase()}, cut open`, vessel, heightM: fillM,
       bands: strataOf(proposal).map(({ family, short, heightShare }) => ({ family, short, heightShare })),
     }),
-    steps: buildSteps(proposal),
+    steps: buildSteps(proposal, expectedC, units),
     work: [{ label: 'to build', minutes: work.building }, { label: `each turn, ${work.turns} turns at most`, minutes: work.eachTurn }],
     gives: [{ label: 'Compost', litres: scaleRange(usualYield, volumeL), from: addDays(now, earliest), to: addDays(now, latest) }],
     waterL,

@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { putOffUntil } from '../../garden/round'
 import { findMaterial } from '../../materials/book'
 import { describe, expect, it } from 'vitest'
 import {
@@ -13,6 +14,7 @@ import { hotHeap } from './index'
 import { strataOf, portionedOut } from './layers'
 import { coreReadings } from '../heated/readings'
 import { readyWindow } from './ready'
+import { tasksOf } from './tasks'
 import { buildSteps } from './steps'
 import { sizeOf } from './size'
 import { phaseNow } from './standing'
@@ -78,6 +80,32 @@ describe('the phase', () => {
     expect(label(16, reading(3, 61), reading(16, 38))).toBe('Cooling')
     expect(label(30, reading(3, 61), reading(30, 18))).toBe('Curing')
     expect(label(6, reading(3, 18), reading(6, 19))).toBe('Not heating')
+  })
+
+  it('of what rises is warming, of what is cool before its time gone cool, and of what lies in the cold that it waits', () => {
+    const label = (day: number, ambientC: number, ...events: Parameters<typeof heap>[1] & object) =>
+      hotHeap.life.standing(heap(GOOD_HEAP, events), surroundingsOn(day, ambientC)).label
+    // 19, 27, 38 °C: eight to eleven degrees a day is a heap that takes off.
+    expect(label(3, 10, reading(1, 19), reading(2, 27), reading(3, 38))).toBe('Warming up')
+    expect(label(4, 10, reading(1, 19), reading(2, 38), reading(4, 30))).toBe('Cooling')
+    // Two degrees a day is the air.
+    expect(label(7, 15, reading(3, 20), reading(5, 24), reading(7, 28))).toBe('Not heating')
+    // After a turn it rises again.
+    expect(label(12, 10, reading(4, 60), turned(9), reading(10, 26), reading(12, 40))).toBe('Warming up')
+    expect(label(6, 15, reading(2, 48), reading(4, 30), reading(6, 18))).toBe('Gone cool, still raw')
+    expect(label(30, 15, reading(3, 61), reading(30, 18))).toBe('Curing')
+    expect(label(8, -3, reading(3, 2), reading(8, 0))).toBe('Waits for warmth')
+    expect(label(30, -3, reading(3, 50), reading(30, 1))).toBe('Waits for warmth')
+  })
+
+  it('asks why it is cool once a week, not in frost, and not at all where it is put off', () => {
+    const asked = (day: number, ambientC: number, ...events: Parameters<typeof heap>[1] & object) =>
+      tasksOf(heap(GOOD_HEAP, events), surroundingsOn(day, ambientC)).find(({ action }) => action === 'open')
+    const why = asked(6, 15, reading(3, 18), reading(6, 19))!
+    expect(why.title).toBe('Find out why it stays cool')
+    expect(putOffUntil(why, new Date(onDay(6)), true).getTime()).toBeGreaterThan(Date.parse(onDay(12)))
+    expect(asked(6, 15, reading(2, 48), reading(4, 30), reading(6, 18))!.title).toBe('Find out why it went cool')
+    expect(asked(8, -3, reading(3, 2), reading(8, 0))).toBeUndefined()
   })
 
   const phase = (day: number, events: Parameters<typeof heap>[1] & object = [], recipe = GOOD_HEAP) =>

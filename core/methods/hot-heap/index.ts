@@ -8,7 +8,6 @@ import { heapProposal } from '../heated/proposal'
 import { ALREADY } from './already'
 import { aheadOf } from './ahead'
 import { APPROACHES, hotHeapApproach } from './approaches'
-import { warningsFor } from './cautions'
 import { diagnosis } from './diagnosis'
 import { draftOf } from './draft'
 import { questionOf } from './question'
@@ -29,7 +28,6 @@ const mixing: Mixing = {
   comfort: approachId => approachOf({ approaches: APPROACHES }, approachId).comfort,
   outlook: outlookOf,
   strata: proposal => strataOf(heapProposal(proposal)),
-  warnings: warningsFor,
   layers: proposal => layersOf(heapProposal(proposal)),
   ahead: (batch, surroundings) => aheadOf(heapLogOf(batch), surroundings),
 }
@@ -56,6 +54,7 @@ export const hotHeap: Method = {
       early: 'It is not expected to be ready yet. Unripe compost robs nitrogen and can hurt seedlings: use it as mulch, or let it cure.',
     },
     choosing: {
+      comings: ['at-once'], standsIn: ['bay', 'cage'], mainly: ['mixed', 'grass', 'dung'],
       purposes: ['beds', 'potting', 'mulch'], weeks: range(9, 14, 45), minutesAWeek: range(15, 30, 60), heavy: true,
       eats: ['leaf', 'grass', 'straw', 'paper', 'kitchen', 'plant', 'manure'], leastL: 700,
       line: 'Much stuff on one day, turned: compost within a season.',

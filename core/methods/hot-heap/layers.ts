@@ -9,7 +9,7 @@ import type { HeapProposal } from '../heated/proposal'
 import { HOT } from './constants'
 
 /** How many layers of browns and greens; 0 for as many as its height makes. */
-export const LAYERS_ASKED = { id: 'layers', kind: 'count', label: 'Layers (0: by height)', usual: 0, most: 12 } as const
+export const LAYERS_ASKED = { id: 'layers', kind: 'count', label: 'Layers (0: by height)', usual: 0, most: 40 } as const
 
 /** How many times browns and greens are laid: as was said, else by the height. */
 export function layersOf({ vessel, volumeL, answers }: HeapProposal): { readonly count: number, readonly answerId: string } {

@@ -101,7 +101,9 @@ export function readyWindow(batch: HeapLog, surroundings: Surroundings): ReadyWi
   const { from, to, reason, likely, ...far } = byForecast(batch, surroundings) ?? byOneCourse(batch, surroundings)
   const least = leastFromNow(now, batch)
   const earliest = addDays(surroundings.now, least.days)
-  const stalled = now.phase === 'stalled' ? ['It has not heated: left so, it rots cold.'] : []
+  const stalled = now.phase === 'stalled'
+    ? ['It has not heated: left so, it rots cold.']
+    : now.phase === 'died' ? ['It went cool before it was done: left so, it rots cold.'] : []
   if (from >= earliest || !least.reason)
     return { from, to: to > from ? to : addDays(from, 7), reasons: [reason, ...stalled], ...(likely ? { likely } : {}), ...far }
   const width = Math.max(7, daysBetween(from, to) / 2)

@@ -23,6 +23,14 @@ export function sizeOf(vessel: Vessel, volumeL: number, units: UnitSystem): Size
   const heightM = fillHeightM(vessel, standingL(volumeL))
   const acrossM = narrowestM(vessel)
   const least = Math.min(heightM, acrossM)
+  const fills = heightM / vessel.heightM
+  if (fills > HOT.splitFrom) {
+    return {
+      grade: 'workable', kind: 'over',
+      text: `That fills ${Math.ceil(fills)} such places: build as many heaps, or one long row no wider and higher than `
+        + `${metres(HOT.widestM)}. In one lump it overheats, and its middle gets no air.`,
+    }
+  }
   if (heightM > vessel.heightM * 1.02) {
     const afterM = heightM * HOT.afterAWeek
     const then

@@ -5,7 +5,7 @@ import { quantityText } from '../../units/format'
 import { expectedAt } from '../heated/expected'
 import { ageText, everFound, lastFound, type Standing, type Surroundings } from '../contract'
 import { coreReadings } from '../heated/readings'
-import { daysBetween } from '../../units/time'
+import { DAY_MS, daysBetween } from '../../units/time'
 import { dayText } from '../../units/dates'
 import { expectCourse, middleCourse } from './expect'
 import { WARMTH } from '../heated/warmth'
@@ -15,7 +15,7 @@ import { namedIn } from '../../constants/constants'
 import { looking } from './looking'
 
 /** The stages of a hot heap. */
-export type Phase = 'warming' | 'hot' | 'too-hot' | 'cooling' | 'curing' | 'stalled' | 'unread' | 'finished'
+export type Phase = 'warming' | 'hot' | 'too-hot' | 'cooling' | 'curing' | 'stalled' | 'waits' | 'died' | 'unread' | 'finished'
 
 /** The phase of a heap, the temperature it rests on and whether that was read or is only expected. */
 export interface PhaseNow {
@@ -70,15 +70,39 @@ export function phaseNow(batch: HeapLog, surroundings: Surroundings): PhaseNow {
       || (!looked && day > HOT.warmByDays)
   if (coreC >= HEATED.tooHotC) return { ...base, phase: 'too-hot' }
   if (coreC >= HEATED.hotC) return { ...base, phase: 'hot' }
+  if (rises(sound, batch.turns.at(-1)?.at ?? '', now)) return { ...base, phase: 'warming' }
+  const weekC = weekAround(now, surroundings)
   // What never heated rots cold, and is done one day all the same.
   if (!heated && coreC - ambientC <= HEATED.workingK && decayIsDone(batch, surroundings, day)) return { ...base, phase: 'curing' }
   // Whoever felt it warm is believed: it works, if it never gets hot.
   const worksFromK = base.feltAt ? HEATED.workingK : HOT.wellAboveK
-  if (!heated) return { ...base, phase: day > HOT.warmByDays && coreC - ambientC < worksFromK ? 'stalled' : 'warming' }
+  if (!heated) {
+    const begun = day <= HOT.warmByDays || coreC - ambientC >= worksFromK
+    return { ...base, phase: begun ? 'warming' : weekC < HOT.waitsBelowC ? 'waits' : 'stalled' }
+  }
   // Beside the air of its days: one frost does not make a heap warm.
-  if (coreC - weekAround(now, surroundings) > HEATED.workingK) return { ...base, phase: 'cooling' }
-  if (!looked && !decayIsDone(batch, surroundings, day)) return { ...base, phase: 'unread' }
+  if (coreC - weekC > HEATED.workingK) return { ...base, phase: 'cooling' }
+  const raw = decayIsDone(batch, surroundings, day) ? undefined : rawPhase(looked, day, weekC)
+  if (raw) return { ...base, phase: raw }
   return { ...base, phase: 'curing', coolSince: coolSince(sound, surroundings) }
+}
+
+/** What a cool heap is that has not rotted: never looked at, resting in the cold, or gone out before its time. Later it cures slowly. */
+function rawPhase(looked: boolean, day: number, weekC: number): Phase | undefined {
+  if (!looked) return 'unread'
+  if (weekC < HOT.waitsBelowC) return 'waits'
+  return day < HOT.diesBeforeDays ? 'died' : undefined
+}
+
+/** Whether it was read to rise since it was built or last turned: what rises is not cooling, however cool it is. */
+function rises(sound: readonly { readonly at: string, readonly coreC: number }[], sinceAt: string, now: Date): boolean {
+  const last = sound.at(-1)
+  if (!last || last.at < sinceAt || daysBetween(last.at, now) > HOT.risesFor.days) return false
+  const apart = new Date(Date.parse(last.at) - HOT.risesFor.apartDays * DAY_MS).toISOString()
+  const one = sound.findLast(({ at }) => at <= apart)
+  if (!one || one.at < sinceAt) return false
+  if (sound.some(({ at, coreC }) => at >= sinceAt && at <= apart && coreC > last.coreC)) return false
+  return last.coreC - one.coreC >= HOT.risesFor.kDay * daysBetween(one.at, last.at)
 }
 
 /** Mean of the air of the days before and after a moment, °C. */
@@ -100,6 +124,8 @@ const LABELS: Readonly<Record<Phase, readonly [label: string, tone: Standing['to
   'cooling': ['Cooling', 'good'],
   'curing': ['Curing', 'good'],
   'stalled': ['Not heating', 'bad'],
+  'waits': ['Waits for warmth', 'mind'],
+  'died': ['Gone cool, still raw', 'mind'],
   'unread': ['Not looked at', 'mind'],
   'finished': ['Finished', 'good'],
 }
@@ -120,6 +146,8 @@ export function standingOf(batch: HeapLog, surroundings: Surroundings): Standing
       ? 'Taken down.'
       : phase === 'unread'
         ? `${ageText(batch, day)}, never read or felt. It may lie cool and raw: read it, or feel it by hand.`
-        : `${ageText(batch, day)}, ${basis}.`
+        : phase === 'waits'
+          ? `${ageText(batch, day)}, ${basis}. In such cold it rests: a jacket of straw, or a milder week, and it goes on.`
+          : `${ageText(batch, day)}, ${basis}.`
   return { phase, label, sentence, tone, figure: temperature }
 }

@@ -1,6 +1,7 @@
 import { preparationHint, preparedVolumeShare } from '../../materials/preparation'
 import type { Ingredient } from '../../mix/portion'
 import { containerText } from '../../units/container'
+import type { UnitSystem } from '../../units/system'
 import type { Stratum, StratumRole } from '../../vessel/strata'
 import { fillHeightM } from '../../vessel/vessel'
 import type { BuildStep, Spread } from '../contract'
@@ -31,7 +32,7 @@ function preparations(ingredients: readonly Ingredient[]): string[] {
   })
 }
 
-function preparing({ ingredients, approachId }: HeapProposal): BuildStep {
+function preparing({ ingredients, approachId }: HeapProposal, expectedC: number | undefined, units: UnitSystem): BuildStep {
   const families = new Set(ingredients.map(({ material }) => material.family))
   const sorted = Object.entries(SORTING).flatMap(([family, text]) => (families.has(family as never) ? [text] : []))
   const dusty = ingredients.some(({ material }) => material.moistureFraction.typical < 0.3 || material.family === 'manure')
@@ -43,7 +44,7 @@ function preparing({ ingredients, approachId }: HeapProposal): BuildStep {
       ...preparations(ingredients),
     ].join(' '),
     cautions: [
-      ...warningsFor(ingredients, approachId).map(({ text }) => text),
+      ...warningsFor(ingredients, approachId, expectedC, units).map(({ text }) => text),
       ...sorted,
       ...own,
       HYGIENE,
@@ -72,8 +73,8 @@ function layering(strata: readonly Stratum[], fillM: number): BuildStep[] {
   const courses = Math.max(0, ...strata.map(({ course }) => course ?? 0))
   const step = (title: string, detail: string, own: readonly Stratum[]): BuildStep[] =>
     own.length === 0 ? [] : [{ when: 'building', title, detail, spreads: spreadsOf(own, fillM), waterL: waterOf(own), cautions: [] }]
-  const how = 'Browns evenly out to the sides; greens thinly, shaken out, a hand\'s breadth from the edge. '
-    + 'Water each layer before the next.'
+  const how = 'Browns evenly out to the sides; greens thinly, shaken out, a hand\'s breadth from the edge.'
+    + (waterOf(strata) > 0 ? ' Water each layer before the next.' : ' It is moist enough as it comes: no water.')
   return [
     ...step(
       'Base', 'Loosely, crosswise: it drains and lets air in from below.', strata.filter(({ role }) => role === 'base'),
@@ -90,10 +91,10 @@ function layering(strata: readonly Stratum[], fillM: number): BuildStep[] {
 }
 
 /** The order of work, with cautions beside the step they belong to. */
-export function buildSteps(proposal: HeapProposal): BuildStep[] {
+export function buildSteps(proposal: HeapProposal, expectedC?: number, units: UnitSystem = 'metric'): BuildStep[] {
   const layers = layering(strataOf(proposal), fillHeightM(proposal.vessel, proposal.volumeL))
   return [
-    preparing(proposal),
+    preparing(proposal, expectedC, units),
     ...layers.map((step, index) => (index === 0 ? { ...step, cautions: [FORK] } : step)),
     {
       when: 'building', title: 'Cover and mark',

@@ -80,12 +80,16 @@ function bySeason(planned: Planned, mix: Judgement, span: HeatSpan, surroundings
   }
 }
 
+/** Where so little goes that no place makes a hot heap of it. */
+const LITTLE = 'feed it to a slow heap as it comes, or to worms'
+
 function bySize(planned: Proposal, size: Size, mix: Judgement, surroundings: Surroundings): Verdict {
   const { units } = surroundings
-  const ways = size.kind === 'small' ? waysToBeBigger(planned, units) : []
+  const little = size.kind === 'small' && planned.volumeL < HOT.littleL
+  const ways = little ? [LITTLE] : size.kind === 'small' ? waysToBeBigger(planned, units) : []
   const advice = ways.length > 0 ? { advice: `${capital(ways.join(', or '))}.` } : {}
   const acrossM = Math.cbrt(standingL(planned.volumeL) / 1000)
-  if (size.kind === 'small' && ways.length > 0 && acrossM >= HOT.nearlyM) {
+  if (size.kind === 'small' && !little && ways.length > 0 && acrossM >= HOT.nearlyM) {
     const heightM = fillHeightM(asVessel(planned.site), standingL(planned.volumeL))
     return {
       grade: 'workable', weakest: 'size',
@@ -159,8 +163,9 @@ function goesRoundAgain(ingredients: readonly Ingredient[]): string {
 export function verdictOf(planned: Proposal, judgement: Judgement, surroundings: Surroundings): Verdict {
   const size = sizeOf(asVessel(planned.site), planned.volumeL, surroundings.units)
   const again = goesRoundAgain(planned.ingredients)
+  const ofMix = verdictText(judgement, planned.ingredients)
   if (judgement.grade === 'poor')
-    return { grade: 'poor', weakest: 'mix', text: `${verdictText(judgement)}${size.grade === 'poor' ? ' And too small to heat.' : ''}` }
+    return { grade: 'poor', weakest: 'mix', text: `${ofMix}${size.grade === 'poor' ? ' And too small to heat.' : ''}` }
   const peakC = peakOf(planned, surroundings) ?? 0
   if (size.grade === 'poor') {
     if (peakC < HOT.warmC) return bySize(planned, size, judgement, surroundings)
@@ -185,7 +190,7 @@ export function verdictOf(planned: Proposal, judgement: Judgement, surroundings:
     ? `Expect ${spanSaid(span, surroundings.units)} within ${span.soon ? 'a week' : 'two weeks'}.`
     : `${capital(inTen(span.chance))} such heaps heat; expect ${spanSaid(span, surroundings.units)}.`
   if (size.kind === 'over') return bySize(planned, size, judgement, surroundings)
-  if (judgement.grade === 'workable') return { grade: 'workable', weakest: 'mix', text: `${verdictText(judgement)} ${expected}${again}` }
+  if (judgement.grade === 'workable') return { grade: 'workable', weakest: 'mix', text: `${ofMix} ${expected}${again}` }
   // Where it heats all the same, it is not slow: chips lie beside what heats.
   const ill = fuelIllIn(planned.ingredients, planned.waterL)
   const fuel = ill === 'slow' && span.middleC >= HOT.hotC ? undefined : ill

@@ -6,13 +6,13 @@ import { quantityText, roughly } from '../../units/format'
 import type { Ingredient } from '../../mix/portion'
 import { range } from '../../units/range'
 import { asVessel } from '../../vessel/site'
-import type { Draft, Gift, Proposal, Surroundings, Warning } from '../contract'
+import { type Draft, type Gift, ownOf, type Proposal, type Surroundings, type Warning } from '../contract'
 import { WEEDKILLER } from './care'
 import { factsOf } from './facts'
 import { bedPicture } from './picture'
 import { alongOf, cropBands } from './sequence'
 import { stepsOf } from './steps'
-import { barrowOf, bedThought, litresOf, type BedThought } from './thought'
+import { bedThought, litresOf, type BedThought } from './thought'
 import { refusalOf, verdictOf } from './verdict'
 import { COVER, MATS_KEPT, SIDES, SOIL_M, SOW_ON, SUN } from './words'
 import { BED } from './constants'
@@ -91,8 +91,8 @@ function sownC({ outlook }: BedThought): number {
   return middle ? middle.soilDayC[Math.min(middle.days.length - 1, Math.round(outlook!.sow.typical) + 2)]! : 0
 }
 
-function tooMuchText({ ingredients, given }: BedThought, { units }: Surroundings): string {
-  const barrow = barrowOf(units)
+function tooMuchText({ ingredients, given }: BedThought, surroundings: Surroundings): string {
+  const barrow = ownOf('barrow', surroundings)
   return `It holds about ${containerText(litresOf(ingredients) / barrow.volumeL, barrow)} of this, and `
     + `${containerText(litresOf(given) / barrow.volumeL, barrow)} lie here: take off what is too much, or make it wider or deeper.`
 }

@@ -4,10 +4,10 @@ import { counted } from '../../units/plural'
 import { containersFor, containerText } from '../../units/container'
 import { dateText, dayText } from '../../units/dates'
 import { numberText, quantityText, ratioText, roughly, spanText } from '../../units/format'
-import type { Fact, Surroundings } from '../contract'
+import { type Fact, ownOf, type Surroundings } from '../contract'
 import type { BedOutlook } from './back-from'
 import { warmestAtFirst, warmestC } from './marks'
-import { barrowOf, litresOf, type BedThought } from './thought'
+import { litresOf, type BedThought } from './thought'
 import { BED } from './constants'
 
 /** From one day to another; one day where they are the same. */
@@ -81,9 +81,9 @@ function dayFacts(thought: BedThought, outlook: BedOutlook, { units, weather: { 
 }
 
 /** Whether it is too much, or how much is missing, where the gardener said what goes in. */
-function amountFacts({ chosen, overfull, missingL, leftOverL, ground, heightM }: BedThought, { units }: Surroundings): Fact[] {
-  const height = (value: number) => quantityText('length', units, value)
-  const barrow = barrowOf(units)
+function amountFacts({ chosen, overfull, missingL, leftOverL, ground, heightM }: BedThought, surroundings: Surroundings): Fact[] {
+  const height = (value: number) => quantityText('length', surroundings.units, value)
+  const barrow = ownOf('barrow', surroundings)
   const barrows = (litres: number) => `about ${containerText(litres / barrow.volumeL, barrow)}`
   if (!chosen) return []
   if (overfull)
@@ -111,7 +111,7 @@ function waterFact({ waterL, ratio }: BedThought, { units, garden: { waterCan } 
 export function factsOf(thought: BedThought, surroundings: Surroundings): Fact[] {
   const { outlook, planned, ingredients, bed, heightM } = thought
   const { units, now } = surroundings
-  const barrow = barrowOf(units)
+  const barrow = ownOf('barrow', surroundings)
   const second = outlook && outlook.cool.typical > outlook.sow.typical && outlook.cool.typical <= BED.sunCarriesDays
   return [
     ...(outlook ? dayFacts(thought, outlook, surroundings) : []),

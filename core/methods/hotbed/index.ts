@@ -28,6 +28,7 @@ export const hotbed: Method = {
       take: 'Take it down', takenDown: 'Taken down', early: 'It still gives warmth.',
     },
     choosing: {
+      comings: ['at-once'], standsIn: ['bed'], mainly: ['dung'],
       purposes: ['seeds', 'beds'], weeks: range(6, 11, 18), minutesAWeek: range(20, 40, 70), heavy: true,
       eats: ['manure', 'straw', 'grass', 'leaf'], leastL: 800,
       line: 'A cartload of fresh dung, or straw with grass, and a frame.',

@@ -2,7 +2,7 @@ import { READINESS_TESTS } from '../../readiness/tests'
 import type { Ripeness } from '../contract'
 import { hotbedOf } from './state'
 
-const TESTS = ['look', 'sprout', 'weedkiller']
+const TESTS = ['look', 'sprout']
 
 /** How far a hotbed is on its way to compost: by its heat, a look, and what grows in it. */
 export const ripeness: Ripeness = {

@@ -2,24 +2,16 @@ import { addDays, startOfDay } from 'date-fns'
 import { mixBalance } from '../../mix/balance'
 import { portionOf, type Ingredient } from '../../mix/portion'
 import { dayOf } from '../../questions/question'
-import { STARTING_CONTAINERS, type ContainerThen } from '../../units/container'
-import type { UnitSystem } from '../../units/system'
-import type { Proposal, Surroundings } from '../contract'
+import { type Measuring, ownOf, type Proposal, type Surroundings } from '../contract'
 import { bedWayOf, partsOf, type BedWay } from './approaches'
 import { buildDayFor, outlookFrom, type BedOutlook } from './back-from'
 import { bedCharge, bedGround, timesToFill, waterFor, type BedGround } from './plan'
 import { SOW_ON } from './words'
 import { BED } from './constants'
 
-/** A barrow of this garden's units. */
-export function barrowOf(units: UnitSystem): ContainerThen {
-  const { id, name, plural, volumeL } = STARTING_CONTAINERS[units][2]!
-  return { id, name, plural, volumeL }
-}
-
 /** What the way says makes the bed full, in barrows. */
-function usualStuff(way: BedWay, ground: BedGround, units: UnitSystem, airC: number): Ingredient[] {
-  const container = barrowOf(units)
+function usualStuff(way: BedWay, ground: BedGround, measuring: Measuring, airC: number): Ingredient[] {
+  const container = ownOf('barrow', measuring)
   const base = partsOf(way, airC).map(({ material, share }): Ingredient => ({
     material, amount: { count: 10 * share, container, packing: 'loose' },
   }))
@@ -66,10 +58,10 @@ const ITS_WEEKS = [10, 20, 30, 40]
 
 /** Thinks a plan through. */
 export function bedThought(proposal: Proposal, surroundings: Surroundings): BedThought {
-  const { units, now, weather: { ambientC } } = surroundings
+  const { now, weather: { ambientC } } = surroundings
   const [way, ground] = [bedWayOf(proposal.approachId), bedGround(proposal)]
   const said = proposal.ingredients.filter(({ amount }) => amount.count > 0)
-  const usual = usualStuff(way, ground, units, ambientC(now))
+  const usual = usualStuff(way, ground, surroundings, ambientC(now))
   const chosen = said.length > 0
   const given = chosen ? said : usual
   const holds = timesToFill(given, ground) ?? 1

@@ -11,7 +11,7 @@ import { situate } from './situation'
 import { FEEDS, PADS } from './pads'
 import { pipelineOf } from './pipeline'
 import { ripeness } from './ripeness'
-import { SITES } from './sites'
+import { SITES, sitesOf } from './sites'
 
 /** Leaf mould: leaves, moisture, fungi, time. */
 export const leafmould: Method = {
@@ -25,6 +25,7 @@ export const leafmould: Method = {
       takenDown: 'Emptied', early: 'Leaf shapes are still whole: fine for mulch, too raw for pots.',
     },
     choosing: {
+      comings: ['at-once', 'by-and-by'], standsIn: ['cage', 'bay', 'box'], mainly: ['leaves'],
       purposes: ['mulch', 'potting', 'seeds'], weeks: range(30, 60, 130), minutesAWeek: range(1, 2, 4), heavy: false,
       eats: ['leaf'], leastL: 80, line: 'Autumn leaves and nothing else, left alone for a year or two.',
       surplus: 'cage as leaf mould',
@@ -32,7 +33,7 @@ export const leafmould: Method = {
     approaches: APPROACHES,
   },
   plan: {
-    bench: 'pile', sites: SITES, asks: asksOf, feeds: FEEDS, already: () => ALREADY, draft: draftOf,
+    bench: 'pile', sites: SITES, sitesOf, asks: asksOf, feeds: FEEDS, already: () => ALREADY, draft: draftOf,
   },
   life: {
     ...look, situate, looking, pads: PADS,

@@ -5,19 +5,26 @@ import { footprintM2 } from '../../vessel/vessel'
 import type { Exposure } from './course'
 import { RAIN } from './words'
 import { LEAF } from './constants'
+import { LIDDED } from '../../vessel/presets'
 import { table } from '../../constants/constants'
 
+const BAG = 'leaf-bag'
 const vessels: readonly Vessel[] = [
   { id: 'leaf-cage', name: 'Wire cage', wall: 'wire', shape: 'cylinder', diameterM: 1, heightM: 1 },
   { id: 'leaf-cage-wide', name: 'Wide wire cage', wall: 'wire', shape: 'box', widthM: 1.5, depthM: 1.2, heightM: 1 },
   { id: 'leaf-corner', name: 'Corner of boards', wall: 'boards', shape: 'box', widthM: 1.2, depthM: 1, heightM: 0.9 },
-  { id: 'leaf-bin', name: 'Lidded bin with holes', wall: 'plastic', shape: 'cylinder', diameterM: 0.7, heightM: 0.9 },
-  { id: 'leaf-bag', name: 'Bag with holes', wall: 'plastic', shape: 'cylinder', diameterM: 0.45, heightM: 0.7 },
+  { id: 'leaf-bin', name: 'Lidded bin with holes', wall: 'plastic', shape: 'cylinder', ...LIDDED },
+  { id: BAG, name: 'Bag with holes', wall: 'plastic', shape: 'cylinder', diameterM: 0.45, heightM: 0.7 },
   { id: 'leaf-heap', name: 'Open pile', wall: 'none', shape: 'box', widthM: 1.4, depthM: 1.2, heightM: 0.9 },
 ]
 
 /** Where leaves are left to rot. */
 export const SITES: readonly Site[] = vessels.map(vessel => ({ kind: 'vessel', vessel }))
+/** Leaves in bags lie in bags, all others where they can be heaped. */
+export function sitesOf(approachId: string): readonly Site[] {
+  return SITES.filter(site => (asVessel(site).id === BAG) === (approachId === 'bagged'))
+}
+
 /** By the wall: how much rain gets in, how much it dries against an open top, and how thick the dry shell is. */
 export const EXPOSURES: Readonly<Record<Wall, Pick<Exposure, 'rainShare' | 'drying' | 'shellM'>>> = table('Walls around leaves', {
   rainShare: ['share', 'of the rain gets in; own estimate'],

@@ -2,10 +2,9 @@ import { findMaterial } from '../../materials/book'
 import type { Material } from '../../materials/material'
 import { portionOf, type Ingredient } from '../../mix/portion'
 import { numberOf } from '../../questions/question'
-import { STARTING_CONTAINERS } from '../../units/container'
 import { range, type Range } from '../../units/range'
 import type { Site } from '../../vessel/site'
-import { weatherFrom, type Proposal, type Surroundings } from '../contract'
+import { type Measuring, ownOf, type Proposal, type Surroundings, weatherFrom } from '../contract'
 import { dayLeft, runCage, shellShare, USUAL_TRAITS, type CageCourse } from './course'
 import { traitsAt } from './forecast'
 import { fillsOf, helpOf, waterToWetL } from './leaves'
@@ -34,9 +33,9 @@ export interface Tried {
 }
 
 /** What is planned; a cage full of mixed leaves while nothing was said. */
-function ingredientsOf(proposal: Proposal, capacityL: number): readonly Ingredient[] {
+function ingredientsOf(proposal: Proposal, capacityL: number, measuring: Measuring): readonly Ingredient[] {
   const some = proposal.ingredients.filter(({ amount }) => amount.count > 0)
-  const sack = STARTING_CONTAINERS.metric[1]!
+  const sack = ownOf('sack', measuring)
   const leaves = findMaterial('leaves-mixed') as Material
   return some.length > 0
     ? some
@@ -46,7 +45,7 @@ function ingredientsOf(proposal: Proposal, capacityL: number): readonly Ingredie
 export function tryOut(proposal: Proposal, surroundings: Surroundings): Tried {
   const count = proposal.approachId === 'bagged' ? Math.max(1, numberOf(proposal.answers, BAGS) ?? 1) : 1
   const capacityL = roomL(proposal.site, count)
-  const ingredients = ingredientsOf(proposal, capacityL)
+  const ingredients = ingredientsOf(proposal, capacityL, surroundings)
   const dry = fillsOf(ingredients, 0, 0, helpOf(ingredients))
   const waterL = waterToWetL(dry)
   const exposure = asTended(proposal.site, count)

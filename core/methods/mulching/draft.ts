@@ -6,13 +6,13 @@ import { paceOn } from '../../mulch/depth'
 import { countedAt, countedDays } from '../../warmth/day-counts'
 import type { MulchKind } from '../../mulch/kinds'
 import { numberOf, type Question } from '../../questions/question'
-import { containerText, STARTING_CONTAINERS, type ContainerThen } from '../../units/container'
+import { containerText } from '../../units/container'
 import { dateText } from '../../units/dates'
 import { quantityText, roughly } from '../../units/format'
 import { range } from '../../units/range'
 import type { UnitSystem } from '../../units/system'
 import { asVessel } from '../../vessel/site'
-import { weatherFrom, type BuildStep, type Draft, type Fact, type Proposal, type Surroundings, type Verdict } from '../contract'
+import { type BuildStep, type Draft, type Fact, ownOf, type Proposal, type Surroundings, type Verdict, weatherFrom } from '../contract'
 import { bindingFact, liesIn } from './binding'
 import { DUST, LIFTING, mindsOf, SOURCES, TICKS } from './care'
 import { CARRIER_CHOICES, carrierOf, loadsFor } from './loads'
@@ -56,12 +56,6 @@ export function asksOf(approachId: string): readonly Question[] {
     { id: CARRIED_IN, kind: 'choice', label: 'Carried in', usual: 'barrow', choices: CARRIER_CHOICES },
     { id: STEMS, kind: 'count', label: 'Stems to keep clear', usual: 1, most: 60 },
   ]
-}
-
-/** In what it is gathered for the list: sacks of the gardener's system. */
-const sackOf = (units: UnitSystem): ContainerThen => {
-  const { id, name, plural, volumeL } = STARTING_CONTAINERS[units][1]!
-  return { id, name, plural, volumeL }
 }
 
 interface Stuff {
@@ -153,7 +147,7 @@ function factsOf({ plan, main, neededL, loads, carrier, lies }: MulchThought, su
   const { goesYear } = plan.kind
   const [soon, late] = [daysToThin(plan, goesYear.high, surroundings), daysToThin(plan, goesYear.low, surroundings)]
   const day = (days: number) => dateText(addDays(now, days))
-  const sack = sackOf(units)
+  const sack = ownOf('sack', surroundings)
   return [
     {
       label: 'Depth', value: `${length(plan.wantedM)}, then ${length(plan.settledM)}`,
@@ -219,7 +213,7 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const { units, now } = surroundings
   const thought = thoughtOf(proposal)
   const { plan, main, some, materials, benchL, neededL, loads, carrier, lies, wetL } = thought
-  const sack = sackOf(units)
+  const sack = ownOf('sack', surroundings)
   const enough: Ingredient = {
     material: main, amount: { count: Math.max(1, Math.round(neededL / sack.volumeL)), container: sack, packing: 'loose' },
   }

@@ -28,7 +28,8 @@ export const mulch: Method = {
       early: 'There is still some of it.',
     },
     choosing: {
-      purposes: ['mulch', 'beds'], weeks: range(9, 26, 100), minutesAWeek: range(2, 5, 20), heavy: false,
+      comings: ['by-and-by', 'at-once'], standsIn: ['bed'], mainly: ['leaves', 'wood', 'grass'],
+      purposes: ['mulch', 'beds'], weeks: range(0, 0, 0), minutesAWeek: range(2, 5, 20), heavy: false,
       eats: ['leaf', 'wood', 'straw', 'grass'], leastL: 100,
       line: 'Whatever covers: leaves, chips, straw, mowings, straight onto the soil.', surplus: 'spread as mulch',
     },

@@ -3,9 +3,16 @@ import { constants, extent, of } from '../../constants/constants'
 /** Slow heap: every number it takes from outside. */
 export const SLOW = constants('Slow heap', {
   widens: {
-    start: of(1.25, 1, 2, 'times', 'a window is told so much wider than possible ones come; own estimate, by batches of another law'),
-    end: of(1.4, 1, 2, 'times', 'and so much where much was found; own estimate, by batches of another law'),
+    early: {
+      start: of(1.25, 1, 2, 'times', 'a window begins so much earlier than possible ones come; own estimate, by batches of another law'),
+      end: of(1.4, 1, 2, 'times', 'and so much where much was found; own estimate, by batches of another law'),
+    },
+    late: {
+      start: of(1.25, 1, 2, 'times', 'and ends so much later; own estimate, by batches of another law'),
+      end: of(1.4, 1, 2, 'times', 'and so much where much was found; own estimate, by batches of another law'),
+    },
     foundTimes: of(4, 2, 10, 'times', 'a third of what lies between is left after so many; choice'),
+    endTimes: of(3, 2, 4, 'times', 'the middle: no end is told wider than that; choice'),
   },
   keepsByStructure: [
     of(6, 4, 8, 'kg/kg', 'water held against draining, what lies as sludge; own estimate'),

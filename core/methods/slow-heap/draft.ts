@@ -5,10 +5,10 @@ import { quantityText, roughly, spanText } from '../../units/format'
 import { range } from '../../units/range'
 import { asVessel, siteVolumeL } from '../../vessel/site'
 import { frontWidthM } from '../../vessel/vessel'
-import type { BuildStep, Draft, Fact, Proposal, Surroundings, Verdict } from '../contract'
+import { type BuildStep, type Draft, type Fact, ownOf, type Proposal, type Surroundings, type Verdict } from '../contract'
 import { slowApproach } from './approaches'
 import { coverAmount, coverLitres } from './cover'
-import { caddyOf, litresOfIt, plannedWeek } from './feeding'
+import { litresOfIt, plannedWeek } from './feeding'
 import { baysFor, baysNeeded, peaceDays, rotationFrom, type OneBay } from './rotation'
 import { RAIN, WEEKLY } from './words'
 import { containerText } from '../../units/container'
@@ -109,8 +109,8 @@ function groundWords(ingredients: readonly Ingredient[]): string {
 
 function steps({ ingredients }: Proposal, surroundings: Surroundings): BuildStep[] {
   const [scraps, leaves] = [findMaterial('kitchen-veg', surroundings.materials), findMaterial('leaves-mixed', surroundings.materials)]
-  const caddy = scraps && litresOfIt(scraps, caddyOf(surroundings.units).volumeL)
-  const amount = caddy && leaves ? coverAmount(coverLitres([caddy], leaves), [caddyOf(surroundings.units)]) : undefined
+  const caddy = scraps && litresOfIt(scraps, ownOf('caddy', surroundings).volumeL)
+  const amount = caddy && leaves ? coverAmount(coverLitres([caddy], leaves), [ownOf('caddy', surroundings)]) : undefined
   return [
     {
       when: 'before', title: 'Choose the place',

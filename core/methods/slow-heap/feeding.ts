@@ -3,9 +3,9 @@ import { findMaterial, type MaterialBook } from '../../materials/book'
 import type { Material } from '../../materials/material'
 import { ingredientsOf, portionOf, type Ingredient } from '../../mix/portion'
 import { numberOf } from '../../questions/question'
-import { containerThen, STARTING_CONTAINERS, type ContainerThen, LITRE } from '../../units/container'
+import { LITRE } from '../../units/container'
 import { daysBetween } from '../../units/time'
-import type { Spare } from '../contract'
+import { type Measuring, ownOf, type Spare } from '../contract'
 import { coverLitres } from './cover'
 import { CLOSED, WEEKLY } from './words'
 import { SLOW } from './constants'
@@ -89,17 +89,12 @@ export function weeklyFeed(batch: BegunBatch, now: Date, book: MaterialBook): We
 }
 
 /** The caddy that is usual here: what was fed last, in its own container; a caddy of kitchen scraps before anything was. */
-export function usualCaddy(batch: BegunBatch, book: MaterialBook, units: 'metric' | 'us'): Ingredient[] {
+export function usualCaddy(batch: BegunBatch, book: MaterialBook, measuring: Measuring): Ingredient[] {
   const last = feedings(batch).at(-1)
   const fed = last ? partsOf(last, book).fed : []
   if (fed.length > 0) return fed
   const scraps = findMaterial('kitchen-veg', book)
-  return scraps ? [{ material: scraps, amount: { count: 1, container: caddyOf(units), packing: 'loose' } }] : []
-}
-
-/** The caddy to begin with. */
-export function caddyOf(units: 'metric' | 'us'): ContainerThen {
-  return containerThen(STARTING_CONTAINERS[units].find(({ id }) => id === 'caddy')!)
+  return scraps ? [{ material: scraps, amount: { count: 1, container: ownOf('caddy', measuring), packing: 'loose' } }] : []
 }
 
 /** Families that a caddy is covered with. */

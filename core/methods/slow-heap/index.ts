@@ -25,6 +25,7 @@ export const slowHeap: Method = {
       takenDown: 'Emptied', early: 'It has not rested long enough: fine as a mulch round fruit, too raw for beds that are sown.',
     },
     choosing: {
+      comings: ['by-and-by'], standsIn: ['bin', 'bay', 'cage'], mainly: ['kitchen', 'mixed', 'grass'],
       purposes: ['beds', 'mulch'], weeks: range(30, 50, 90), minutesAWeek: range(5, 10, 20), heavy: false,
       eats: ['kitchen', 'leaf', 'paper', 'plant'], leastL: 0,
       line: 'Kitchen scraps every few days, and leaves or card to cover them.',

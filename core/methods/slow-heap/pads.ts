@@ -25,7 +25,7 @@ function addedM({ began }: BegunBatch, fed: readonly Ingredient[], cover: Ingred
 const caddy: FeedOffer = {
   id: FED, label: 'A caddy', icon: 'i-ph-bowl-food', button: 'Emptied it', said: 'Fed',
   families: FEEDS, coverFamilies: COVERS,
-  usual: (batch, { materials, units }) => usualCaddy(batch, materials, units),
+  usual: (batch, around) => usualCaddy(batch, around.materials, around),
   coverFor: (batch, { materials, spares = [] }, fed): Cover => {
     const [at, fresh] = [coverAtHand(batch, spares, materials), freshPart(fed)]
     if (!at || !fresh) return { words: '' }

@@ -7,9 +7,8 @@ import { daysSinceFed } from './windows'
 import { SLOW } from './constants'
 import { RIPE_AT } from '../../heat/ripe'
 
-/** Tests that say something about what rotted cool; weedkiller where grass or manure may have brought it. */
-const TESTS = ['look', 'bag', 'sprout', 'weedkiller']
-const CARRIES = ['grass', 'manure', 'straw']
+/** Tests that say something about what rotted cool. */
+const TESTS = ['look', 'bag', 'sprout']
 
 /** Whether the last caddy was emptied without a cover, and nothing was put over it since. */
 function liesOpen(batch: BegunBatch, { materials }: Surroundings): boolean {
@@ -21,12 +20,9 @@ function liesOpen(batch: BegunBatch, { materials }: Surroundings): boolean {
 
 /** How ripe a slow heap is: by how long it has rested, what is left to rot, and the tests. */
 export const ripeness: Ripeness = {
-  tests: (batch, { materials }) => {
-    const doubtful = batch.puts.some(({ inputs }) =>
-      inputs.some(({ materialId }) => CARRIES.includes(materials.find(materialId)?.family ?? '')),
-    )
-    return READINESS_TESTS.filter(({ id }) => TESTS.includes(id) && (id !== 'weedkiller' || doubtful))
-  },
+  // Its seeds are alive: it is not for trays, whatever is tested.
+  uses: ['mulch', 'beds', 'potting'],
+  tests: () => READINESS_TESTS.filter(({ id }) => TESTS.includes(id)),
   stages: (batch, surroundings) => {
     const slow = slowOn(batch, surroundings)
     const rested = isClosed(batch) ? daysSinceFed(batch, surroundings.now) / SLOW.restDays : 0

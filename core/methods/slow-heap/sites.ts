@@ -3,12 +3,13 @@ import { asVessel, type Site } from '../../vessel/site'
 import { footprintM2, perimeterM, type Vessel, type Wall } from '../../vessel/vessel'
 import type { SlowCase } from './course'
 import { RAIN } from './words'
+import { LIDDED } from '../../vessel/presets'
 import { table } from '../../constants/constants'
 
 const vessels: readonly Vessel[] = [
   { id: 'kitchen-bay', name: 'Boarded bay', wall: 'boards', shape: 'box', widthM: 0.9, depthM: 0.9, heightM: 0.9 },
   { id: 'wide-bay', name: 'Wide bay', wall: 'boards', shape: 'box', widthM: 1.2, depthM: 1, heightM: 1 },
-  { id: 'lidded-cone', name: 'Lidded bin', wall: 'plastic', shape: 'cylinder', diameterM: 0.75, heightM: 0.85 },
+  { id: 'lidded-cone', name: 'Lidded bin', wall: 'plastic', shape: 'cylinder', ...LIDDED },
   { id: 'mesh-ring', name: 'Mesh ring', wall: 'wire', shape: 'cylinder', diameterM: 0.9, heightM: 0.9 },
   { id: 'open-pile', name: 'Open pile', wall: 'none', shape: 'box', widthM: 1.1, depthM: 1.1, heightM: 0.8 },
 ]

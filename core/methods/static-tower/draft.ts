@@ -187,6 +187,6 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
       to: addDays(now, Math.round(Math.max(slow, quick) * 1.25)),
     }],
     waterL: Math.round(tried.waterL),
-    ...(proposal.ingredients.some(({ amount: { count } }) => count > 0) ? {} : { recipe: tried.ingredients }),
+    ...(proposal.ingredients.some(({ amount: { count } }) => count > 0) ? {} : { recipe: tried.ingredients, proposed: true }),
   }
 }

@@ -28,6 +28,7 @@ export const staticTower: Method = {
       takenDown: 'Taken down', early: 'It has not worked its year yet: what you take now is young, and good as a mulch.',
     },
     choosing: {
+      comings: ['at-once'], standsIn: ['cage'], mainly: ['wood'],
       purposes: ['microbes', 'beds', 'potting'], weeks: range(52, 60, 90), minutesAWeek: range(5, 10, 20), heavy: true,
       eats: ['wood', 'leaf'], leastL: 500,
       line: 'Chips and leaves, one day of loading, a year of water: living compost in small doses.',

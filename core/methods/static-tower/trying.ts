@@ -5,10 +5,9 @@ import { runCourse } from '../../heat/course'
 import { traitsAt, TRAIT_NAMES, type TraitName } from '../../heat/traits'
 import { typicalTotals, mixBalance } from '../../mix/balance'
 import { portionOf, type Ingredient } from '../../mix/portion'
-import { containerThen, STARTING_CONTAINERS } from '../../units/container'
 import { asVessel, siteFillM, siteVolumeL } from '../../vessel/site'
 import { findMaterial } from '../../materials/book'
-import type { Proposal, Surroundings } from '../contract'
+import { ownOf, type Proposal, type Surroundings } from '../contract'
 import { weatherOn } from '../heated/forecast/around'
 import { workedUp } from '../heated/working'
 import { habitOf } from '../heated/turning'
@@ -40,14 +39,14 @@ const CORNERS = [
 ] as const
 
 /** What is planned; a cage of fresh chips and leaves while nothing was said. */
-function ingredientsOf(proposal: Proposal, { materials, units }: Surroundings): readonly Ingredient[] {
+function ingredientsOf(proposal: Proposal, surroundings: Surroundings): readonly Ingredient[] {
   const some = proposal.ingredients.filter(({ amount: { count } }) => count > 0)
   if (some.length > 0) return some
-  const sack = STARTING_CONTAINERS[units].find(({ id }) => id === 'sack')!
+  const sack = ownOf('sack', surroundings)
   const count = Math.max(1, Math.round(siteVolumeL(proposal.site) * 1.2 / 2 / sack.volumeL))
   return ['chips-ramial', 'leaves-mixed'].flatMap((id): Ingredient[] => {
-    const material = findMaterial(id, materials)
-    return material ? [{ material, amount: { count, container: containerThen(sack), packing: 'loose' } }] : []
+    const material = findMaterial(id, surroundings.materials)
+    return material ? [{ material, amount: { count, container: sack, packing: 'loose' } }] : []
   })
 }
 

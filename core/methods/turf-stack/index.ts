@@ -16,6 +16,7 @@ export const turfStack: Method = {
       early: 'Roots still hold it together: what you cut now is half turf.',
     },
     choosing: {
+      comings: ['at-once', 'by-and-by'], standsIn: ['bay', 'cage'], mainly: ['turf'],
       purposes: ['potting', 'seeds', 'beds'], weeks: range(26, 45, 80), minutesAWeek: range(0.2, 0.5, 1), heavy: true, eats: ['plant'],
       leastL: 100, line: 'Turf that was lifted, a corner, and a year.',
     },

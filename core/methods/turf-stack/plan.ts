@@ -2,14 +2,13 @@ import { addDays } from 'date-fns'
 import { LIBRARY_BOOK } from '../../materials/book'
 import { materialOf } from '../../mix/portion'
 import { numberOf, type Question } from '../../questions/question'
-import { containerThen, STARTING_CONTAINERS, type Container } from '../../units/container'
 import { quantityText, roughly } from '../../units/format'
 import { range } from '../../units/range'
 import { siteAreaM2, siteFrontM, type Site } from '../../vessel/site'
 import type { Vessel } from '../../vessel/vessel'
 import type { Answers } from '../../questions/answers'
 import type { Picture } from '../../picture/picture'
-import type { Draft, Proposal, Surroundings } from '../contract'
+import { type Draft, ownOf, type Proposal, type Surroundings } from '../contract'
 import { COVERED, CREEPING, GROWN, plannedDays } from './course'
 import { takenL } from '../course'
 import type { BegunBatch } from '../../journal/garden'
@@ -64,7 +63,7 @@ export function stackPicture(of: string, site: Site, litres: number, rotted: num
 /** What a planned stack comes to. */
 export function draftOf({ site, approachId, answers }: Proposal, around: Surroundings): Draft {
   const { units, now } = around
-  const barrow = containerThen(STARTING_CONTAINERS[units][2] as Container)
+  const barrow = ownOf('barrow', around)
   const litres = turfL(answers)
   const heightM = litres / 1000 / siteAreaM2(site)
   const length = (metres: number) => quantityText('length', units, metres)

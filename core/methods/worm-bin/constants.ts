@@ -2,6 +2,8 @@ import { constants, extent, of } from '../../constants/constants'
 
 /** Worms: every number it takes from outside. */
 export const WORM = constants('Worms', {
+  laidMost: of(1.5, 1.2, 2, 'times', 'the bedding that it takes: more is too much; choice'),
+  charMost: of(0.1, 0.05, 0.15, 'share', 'of the bedding that may be crushed char; practice'),
   usualKg: of(0.5, 0.25, 1, 'kg', 'of worms let into a household\'s bin; practice'),
   inAfterDays: of(1, 0.5, 7, 'd', 'after the bedding lies; practice'),
   usualSwingK: of(6, 4, 9, 'K', 'a day\'s hottest hour above its mean where nothing is foretold; usual for temperate gardens'),

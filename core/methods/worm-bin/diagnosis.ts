@@ -64,7 +64,7 @@ export function beddingFor({ volumeL, moisture }: Pick<BinOnDay, 'volumeL' | 'mo
 function bedding({ bin, batch, surroundings }: Facts): RemedyPart[] {
   const material = beddingAtHand(batch, surroundings.spares ?? [], surroundings.materials)
   if (!material) return []
-  const { amount } = inHand(material, beddingFor(bin), surroundings.units)
+  const { amount } = inHand(material, beddingFor(bin), surroundings)
   const spare = surroundings.spares?.find(one => one.material.id === material.id)
   return [{
     materialId: material.id, short: material.short, amount,

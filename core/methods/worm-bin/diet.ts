@@ -3,10 +3,9 @@ import type { BegunBatch } from '../../journal/garden'
 import { findMaterial, type MaterialBook } from '../../materials/book'
 import type { Material } from '../../materials/material'
 import { ingredientsOf, portionOf, type Ingredient } from '../../mix/portion'
-import { containerThen, STARTING_CONTAINERS, HANDFUL, LITRE } from '../../units/container'
-import type { UnitSystem } from '../../units/system'
+import { HANDFUL, LITRE } from '../../units/container'
 import { daysBetween, WEEK_DAYS } from '../../units/time'
-import type { Spare, Surroundings } from '../contract'
+import { type Measuring, ownOf, type Spare, type Surroundings } from '../contract'
 import { binOn } from './now'
 import { feedings, nextPocket, pocketsOf, type PlacedPocket } from './pockets'
 import { massOf } from './question'
@@ -84,20 +83,16 @@ function lastKg(batch: BegunBatch, { materials }: Surroundings): number {
 }
 
 /** Litres as one would carry them: handfuls, or a caddy and its parts. */
-export function inHand(material: Material, litres: number, units: 'metric' | 'us'): Ingredient {
-  const caddy = STARTING_CONTAINERS[units].find(({ id }) => id === 'caddy')!
+export function inHand(material: Material, litres: number, measuring: Measuring): Ingredient {
   if (litres < 2.2)
     return { material, amount: { count: Math.max(1, Math.round(litres / HANDFUL.volumeL)), container: HANDFUL, packing: 'loose' } }
-  const count = Math.max(0.25, Math.round(4 * litres / caddy.volumeL) / 4)
-  return {
-    material,
-    amount: { count, container: { id: caddy.id, name: caddy.name, plural: caddy.plural, volumeL: caddy.volumeL }, packing: 'loose' },
-  }
+  const container = ownOf('caddy', measuring)
+  return { material, amount: { count: Math.max(0.25, Math.round(4 * litres / container.volumeL) / 4), container, packing: 'loose' } }
 }
 
 /** Litres of one thing in buckets, to the quarter. */
-export function inBuckets(material: Material, litres: number, units: UnitSystem): Ingredient {
-  const bucket = containerThen(STARTING_CONTAINERS[units].find(({ id }) => id === 'bucket')!)
+export function inBuckets(material: Material, litres: number, measuring: Measuring): Ingredient {
+  const bucket = ownOf('bucket', measuring)
   return { material, amount: { count: Math.max(0.25, Math.round(4 * litres / bucket.volumeL) / 4), container: bucket, packing: 'loose' } }
 }
 
@@ -108,26 +103,30 @@ export function inLitres(material: Material, litres: number): Ingredient {
 
 /** What is usually fed: the last feed's stuff, as much as is due. */
 export function usualFeed(batch: BegunBatch, surroundings: Surroundings): Ingredient[] {
-  const { materials, units } = surroundings
+  const { materials } = surroundings
   const last = feedings(batch).at(-1)
   const material
     = ingredientsOf(last?.inputs.filter(({ role }) => role === 'feed') ?? [], materials)[0]?.material
       ?? findMaterial('kitchen-veg', materials)
   const litres = dietOf(batch, surroundings)?.onceL ?? 1
-  return material ? [inHand(material, litres * WORM.scraps.kgL / Math.max(0.1, material.bulkDensityKgM3.typical / 1000), units)] : []
+  return material ? [inHand(material, litres * WORM.scraps.kgL / Math.max(0.1, material.bulkDensityKgM3.typical / 1000), surroundings)] : []
 }
 
 /** Families that make bedding. */
 export const BEDDINGS = ['paper', 'leaf', 'straw', 'finished'] as const
 
-/** Whether worms can lie in it: card, paper, leaves or straw, poor in nitrogen. */
-export function isBedding({ family, carbonToNitrogen }: Material): boolean {
+/** And what is laid among it: crushed char, a little of it. */
+export const LAID = [...BEDDINGS, 'char'] as const
+
+/** Whether worms can lie in it: card, paper, leaves or straw, poor in nitrogen; and char that is crushed. */
+export function isBedding({ family, carbonToNitrogen, pieces }: Material): boolean {
+  if (family === 'char') return pieces === undefined
   return BEDDINGS.some(one => one === family) && carbonToNitrogen.typical > 25
 }
 
 /** Bedding that lies at hand: the last used, what there is most of, else torn card. */
 export function beddingAtHand(batch: BegunBatch | undefined, spares: readonly Spare[], book: MaterialBook): Material | undefined {
-  const lying = spares.filter(({ count, material }) => count > 0 && isBedding(material))
+  const lying = spares.filter(({ count, material }) => count > 0 && isBedding(material) && material.family !== 'char')
   const used = batch?.puts.flatMap(({ inputs }) => ingredientsOf(inputs.filter(({ role }) => role !== 'feed'), book)).at(-1)?.material
   const known = used && lying.find(({ material }) => material.id === used.id)
   return (

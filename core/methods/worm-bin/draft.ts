@@ -1,8 +1,9 @@
 import { addDays } from 'date-fns'
 import { findMaterial } from '../../materials/book'
+import { portionOf, type Ingredient } from '../../mix/portion'
 import type { Question } from '../../questions/question'
 import { containerText } from '../../units/container'
-import { quantityText, roughly, spanText } from '../../units/format'
+import { percentText, quantityText, roughly, spanText } from '../../units/format'
 import { DOSE_AREA } from '../../units/small'
 import { range } from '../../units/range'
 import { asVessel } from '../../vessel/site'
@@ -131,10 +132,26 @@ function facts(proposal: Proposal, tried: Tried, surroundings: Surroundings): Fa
   ]
 }
 
-function warnings(proposal: Proposal): Warning[] {
-  return proposal.ingredients.flatMap(({ material, amount: { count } }): Warning[] =>
-    count > 0 && material.worms === 'no' ? [{ materialId: material.id, text: `${material.name}: not for worms.` }] : [],
-  )
+function warnings(proposal: Proposal, { beddingL }: Tried, { units }: Surroundings): Warning[] {
+  const volume = (value: number) => quantityText('volume', units, roughly(value))
+  const laid = proposal.ingredients.filter(({ material, amount: { count } }) => count > 0 && isBedding(material))
+  const litres = (some: readonly Ingredient[]) => some.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+  const chars = laid.filter(({ material }) => material.family === 'char')
+  const share = litres(chars) / Math.max(1e-9, litres(laid))
+  return [
+    ...proposal.ingredients.flatMap(({ material, amount: { count } }): Warning[] =>
+      count > 0 && material.worms === 'no' ? [{ materialId: material.id, text: `${material.name}: not for worms.` }] : [],
+    ),
+    ...(litres(laid) > WORM.laidMost * beddingL
+      ? [{ text: `${volume(litres(laid))} lie here, and it takes about ${volume(beddingL)}: keep the rest for covering feeds.` }]
+      : []),
+    ...(share > WORM.charMost
+      ? [{
+          materialId: chars[0]!.material.id,
+          text: `${percentText(share)} of the bedding is char: crushed, damp and at most ${percentText(WORM.charMost)} of it.`,
+        }]
+      : []),
+  ]
 }
 
 /** Castings, when they are worth taking; nothing where that is not in sight. */
@@ -162,12 +179,13 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const places = pocketsOf(proposal.site)
   // What lies on the bench from another plan is no bedding.
   const own = proposal.ingredients.filter(({ material, amount: { count } }) => count > 0 && isBedding(material))
-  const recipe = own.length > 0 ? own : card ? [inBuckets(card, tried.beddingL, units)] : []
+  const recipe = own.length > 0 ? own : card ? [inBuckets(card, tried.beddingL, surroundings)] : []
   return {
     summary: `${quantityText('volume', units, tried.fedL, 1)} of scraps a week in `
       + `${tried.fromScraps && tried.sums.boxes > 1 ? `${tried.sums.boxes} boxes` : vessel.name.toLowerCase()}; `
       + `${quantityText('volume', units, roughly(tried.beddingL))} of bedding.`,
-    verdict: verdictOf(proposal, tried, surroundings), facts: facts(proposal, tried, surroundings), warnings: warnings(proposal),
+    verdict: verdictOf(proposal, tried, surroundings), facts: facts(proposal, tried, surroundings),
+    warnings: warnings(proposal, tried, surroundings),
     picture: {
       of: `The ${vessel.name.toLowerCase()} cut open`, widthM: frontWidthM(vessel), heightM: vessel.heightM,
       parts: [
@@ -183,6 +201,6 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
       ...(tower ? [] : [{ label: 'a harvest', minutes: range(30, 50, 90) }]),
     ],
     gives: tower ? [] : giftsOf(tried, now),
-    waterL: Math.round(10 * tried.waterL) / 10, recipe,
+    waterL: Math.round(10 * tried.waterL) / 10, recipe, proposed: true,
   }
 }

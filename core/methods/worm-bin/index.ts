@@ -3,7 +3,7 @@ import type { Method } from '../contract'
 import { ALREADY } from './already'
 import { APPROACHES, wormApproach } from './approaches'
 import { TAKE_CAUTIONS } from './cautions'
-import { BEDDINGS } from './diet'
+import { LAID } from './diet'
 import { diagnosis } from './diagnosis'
 import { asksOf, draftOf } from './draft'
 import { forecaster } from './forecast'
@@ -24,6 +24,7 @@ export const worms: Method = {
       take: 'Take some out', takenDown: 'Emptied', early: 'Much of it is still bedding: what you take now is half-finished.',
     },
     choosing: {
+      comings: ['by-and-by'], standsIn: ['box', 'bed'], mainly: ['kitchen'],
       purposes: ['potting', 'feeding', 'beds'], weeks: range(14, 22, 40), minutesAWeek: range(8, 15, 30), heavy: false,
       eats: ['kitchen', 'paper'], leastL: 0, line: 'Few scraps, little room, castings for pots; alive, so looked at every week.',
     },
@@ -31,7 +32,7 @@ export const worms: Method = {
   },
   plan: {
     bench: 'recipe', sites: APPROACHES.flatMap(({ sites }) => sites), sitesOf: approachId => wormApproach(approachId).sites,
-    asks: asksOf, feeds: BEDDINGS, already: () => ALREADY, draft: draftOf,
+    asks: asksOf, feeds: LAID, already: () => ALREADY, draft: draftOf,
   },
   life: {
     ...look, situate, looking, pads: PADS,

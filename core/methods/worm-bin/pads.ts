@@ -5,7 +5,7 @@ import { smallMassText } from '../../units/small'
 import type { Cover, FeedOffer, Pad, Quantity } from '../contract'
 import { wormApproach } from './approaches'
 import { cautionsOf, DRIPS, TAKE_CAUTIONS } from './cautions'
-import { beddingAtHand, BEDDINGS, coverFor, dietOf, inHand, usualFeed } from './diet'
+import { beddingAtHand, BEDDINGS, coverFor, LAID, dietOf, inHand, usualFeed } from './diet'
 import { shelterOf, SHELTERS } from './kinds'
 import { binOn } from './now'
 import { feedings, nextPocket, pocketsOf } from './pockets'
@@ -18,11 +18,12 @@ const FEEDS = ['kitchen', 'plant', 'grass', 'manure', 'feed', 'finished'] as con
 const feed: FeedOffer = {
   id: FED, label: 'Fed', icon: 'i-ph-bowl-food', button: 'Fed them', said: 'Fed', families: FEEDS, coverFamilies: BEDDINGS,
   usual: usualFeed,
-  coverFor: (batch, { materials, spares = [], units }, fed): Cover => {
+  coverFor: (batch, around, fed): Cover => {
+    const { materials, spares = [] } = around
     const bedding = beddingAtHand(batch, spares, materials)
     const litres = coverFor(fed)
     if (!bedding || litres <= 0) return { words: '' }
-    const ingredient = inHand(bedding, litres, units)
+    const ingredient = inHand(bedding, litres, around)
     return {
       ingredient,
       words: `As much bedding as feed: ${containerText(ingredient.amount.count, ingredient.amount.container)} of ${bedding.short}, torn `
@@ -71,7 +72,7 @@ export const PADS: readonly Pad[] = [
   {
     kind: 'put',
     put: {
-      id: 'bedding', label: 'Bedding', icon: 'i-ph-scroll', what: 'stuff', role: 'bedding', families: [...BEDDINGS, 'mineral', 'wood'],
+      id: 'bedding', label: 'Bedding', icon: 'i-ph-scroll', what: 'stuff', role: 'bedding', families: [...LAID, 'mineral', 'wood'],
       button: 'Put in', said: 'Bedding:',
     },
   },

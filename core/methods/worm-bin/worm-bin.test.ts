@@ -2,7 +2,9 @@ import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { bin, LITRE, wormHeld } from '../../../test/builders/fed'
 import { afterDays, aroundOn, begun, did, finished, input, put, seen, took } from '../../../test/builders/batches'
+import { BUCKET } from '../../../test/builders/heaps'
 import { findMaterial } from '../../materials/book'
+import type { Ingredient } from '../../mix/portion'
 import { dietOf, inLitres, weekPlan } from './diet'
 import { alarmOf } from './alarms'
 import { APPROACHES } from './approaches'
@@ -311,5 +313,30 @@ describe('a box that waits for its worms', () => {
     }
     expect(facts(0)).not.toContain('Lies uneaten in a week')
     expect(facts(500)).toContain('Lies uneaten in a week')
+  })
+})
+
+describe('what is laid for worms', () => {
+  const plan = (lies: readonly Ingredient[]) => worms.plan.draft(
+    { site: worms.plan.sites[0]!, approachId: 'bin', answers: {}, ingredients: lies, waterL: 0, volumeL: 0 }, aroundOn(0),
+  )
+  const of = (id: string, count: number): Ingredient => ({
+    material: findMaterial(id)!, amount: { count, container: BUCKET, packing: 'loose' },
+  })
+  const ids = (lies: readonly Ingredient[]) => plan(lies).recipe!.map(({ material }) => material.id)
+
+  it('is a proposal that follows what is picked: leaves instead of card, rotted straw, char among it', () => {
+    expect(ids([])).toEqual(['cardboard'])
+    expect(plan([]).proposed).toBe(true)
+    expect(ids([of('leaves-mixed', 3), of('biochar-crushed', 0.2)])).toEqual(['leaves-mixed', 'biochar-crushed'])
+    // What lies on the bench of another plan is none.
+    expect(ids([of('kitchen-veg', 3)])).toEqual(['cardboard'])
+  })
+
+  it('takes a tenth of crushed char, says so when it is more, and no lumps', () => {
+    const minded = (lies: readonly Ingredient[]) => plan(lies).warnings.map(({ text }) => text).join(' ')
+    expect(minded([of('leaves-mixed', 9), of('biochar-crushed', 1)])).not.toMatch(/char/)
+    expect(minded([of('leaves-mixed', 6), of('biochar-crushed', 2)])).toMatch(/25.% of the bedding is char/)
+    expect(ids([of('char-lump', 3)])).toEqual(['cardboard'])
   })
 })

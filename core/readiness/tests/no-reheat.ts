@@ -19,6 +19,8 @@ export const noReheat: ReadinessTest = {
     const [core, air] = [numberOf(answers, 'core'), numberOf(answers, 'air')]
     if (core === undefined || air === undefined) return fail({ message: 'Both temperatures are needed: the middle and the air.' })
     const above = core - air
+    if (air < READY.reheatsFromC && above < READY.workingK)
+      return ok({ grade: 'doubtful', text: 'So cold, nothing heats, raw or ripe: again on a milder day, or a bucketful indoors.' })
     if (above < READY.quietK)
       return ok({ grade: 'passed', text: `${Math.max(0, Math.round(above))} K above the air after three days: it stays quiet.` })
     if (above < READY.workingK)

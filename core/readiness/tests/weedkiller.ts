@@ -27,7 +27,7 @@ export const weedkiller: ReadinessTest = {
     },
   ],
   cautions: ['Do not use it where beans, tomatoes, potatoes or lettuce shall grow until this test is passed, nor pass it on.'],
-  wantedFrom: 'beds', failsFrom: 'mulch',
+  wantedFrom: 'beds', failsFrom: 'mulch', alone: 'what went in may carry weedkiller',
   judge: (_, answers) => {
     const [plants, twisted] = [numberOf(answers, 'plants'), numberOf(answers, 'twisted')]
     if (plants === undefined || twisted === undefined || plants < 1 || twisted < 0 || twisted > plants)

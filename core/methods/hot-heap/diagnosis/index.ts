@@ -20,8 +20,8 @@ export function noticedOf(batch: HeapLog, surroundings: Surroundings): string[] 
   const known = new Set(SYMPTOMS.map(({ id }) => id))
   const felt = looking.allNow(batch, surroundings.now)
     .map(({ finding }) => (finding === 'scorched' ? 'smoke' : finding))
-  const heat
-    = phase === 'stalled' ? ['no-heat'] : phase === 'too-hot' ? ['too-hot'] : phase === 'cooling' && hottestC > coreC + 12 ? ['died'] : []
+  const died = phase === 'died' || (phase === 'cooling' && hottestC > coreC + 12)
+  const heat = phase === 'stalled' ? ['no-heat'] : phase === 'too-hot' ? ['too-hot'] : died ? ['died'] : []
   return [...new Set([...heat, ...felt])].filter(one => known.has(one))
 }
 

@@ -17,6 +17,9 @@ export interface Seen {
 
 interface Action { readonly label: string, readonly icon: string, readonly doing: TaskDoing }
 
+/** Why a cover is asked for no more: it lies on it. */
+export const COVERED = 'covered'
+
 /** What a heap can ask for, and what the tap on it does. */
 const ACTIONS = {
   reading: { label: 'Read', icon: 'i-ph-thermometer', doing: { kind: 'pad', pad: HEAT } },
@@ -24,7 +27,7 @@ const ACTIONS = {
   turned: { label: 'Turned', icon: 'i-ph-shovel', doing: { kind: 'deed', deed: TURNED } },
   browns: { label: 'Done, turned', icon: 'i-ph-shovel', doing: { kind: 'deed', deed: TURNED } },
   watered: { label: 'Watered', icon: 'i-ph-drop', doing: { kind: 'pad', pad: 'watered' } },
-  cover: { label: 'Covered', icon: 'i-ph-umbrella', doing: { kind: 'rest', why: 'covered', said: 'covered' } },
+  cover: { label: 'Covered', icon: 'i-ph-umbrella', doing: { kind: 'rest', why: COVERED, said: 'covered' } },
   test: { label: 'To the tests', icon: 'i-ph-flask', doing: { kind: 'page', page: 'ready' } },
   finish: { label: 'Take down', icon: 'i-ph-funnel', doing: { kind: 'page', page: 'take' } },
   open: { label: 'Look into it', icon: 'i-ph-magnifying-glass', doing: { kind: 'page', page: 'wrong' } },

@@ -3,14 +3,15 @@ import { addDays } from 'date-fns'
 import { testStates } from '../../../readiness/taken'
 import { verdictFor } from '../../../readiness/verdict'
 import { readyWindow } from '../ready'
-import { stagesOf, testsFor } from '../ripeness'
+import { testsOf } from '../../contract'
+import { ripeness, stagesOf } from '../ripeness'
 import { ask, type Ask, type Seen } from './ask'
 import { dayText } from '../../../units/dates'
 
 /** Tests whose time has come, and running ones to be read; then sieving and taking down. */
 export function testAndFinish(look: Seen): Ask[] {
   const { batch, surroundings } = look
-  const states = testStates(batch, testsFor(batch, surroundings))
+  const states = testStates(batch, testsOf(ripeness, batch, surroundings))
   const running = states
     .flatMap(state => (state.kind === 'running' ? [state] : []))
     .sort((a, b) => a.readableAt.getTime() - b.readableAt.getTime())[0]

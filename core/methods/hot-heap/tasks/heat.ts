@@ -30,19 +30,19 @@ export function coolOff(look: Seen): Ask[] {
   return [ask('turned', 'Turn it now', reason, surroundings.now, 1, 'now')]
 }
 
-/** It should be warm by now and is not: the likeliest reason. What helps is a page of its own. */
+/** It should be warm and is not, though nothing freezes: the likeliest reason. What helps is a page of its own; asked once a week. */
 export function wakeIt(look: Seen): Ask[] {
   const { batch, surroundings, now } = look
-  if (now.phase !== 'stalled') return []
-  const [likeliest] = causesOf(batch, surroundings, ['no-heat'])
+  if (now.phase !== 'stalled' && now.phase !== 'died') return []
+  const [likeliest] = causesOf(batch, surroundings, [now.phase === 'died' ? 'died' : 'no-heat'])
   const why
     = likeliest && likeliest.likelihood > 0.5
       ? `Most likely: ${likeliest.title.charAt(0).toLowerCase()}${likeliest.title.slice(1)}.`
       : 'The mix looks sound on paper: squeeze a handful, it may be drier than planned.'
   return [
     ask(
-      'open', 'Find out why it stays cool', `${ageText(batch, now.day)} and only ${temperatureText(look, now.coreC)}. ${why}`,
-      surroundings.now, 3, 'now',
+      'open', now.phase === 'died' ? 'Find out why it went cool' : 'Find out why it stays cool',
+      `${ageText(batch, now.day)} and only ${temperatureText(look, now.coreC)}. ${why}`, surroundings.now, HOT.askedOnceDays,
     ),
   ]
 }

@@ -136,6 +136,14 @@ describe('rain that is coming', () => {
     expect(tasksIn(8, [observed(5.5, 'squeeze', 'dry')])).toBeUndefined()
     expect(tasksIn(8, [], { ...GOOD_HEAP, vessel: VESSEL_PRESETS[3] })).toBeUndefined()
   })
+
+  it('asks once while it lies covered, and again when it was turned since', () => {
+    const covered: NewEvent = { kind: 'put-off', at: onDay(5.2), batchId: 'heap', task: 'cover', until: onDay(5.5), why: 'covered' }
+    expect(tasksIn(8, [covered])).toBeUndefined()
+    expect(tasksIn(8, [covered, turned(5.6)])?.action).toBe('cover')
+    // Not today is no cover.
+    expect(tasksIn(8, [{ ...covered, why: 'no time' }])?.action).toBe('cover')
+  })
 })
 
 describe('the coming turn', () => {

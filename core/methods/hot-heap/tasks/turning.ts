@@ -8,6 +8,7 @@ import { daysBetween } from '../../../units/time'
 import { middleCourse } from '../expect'
 import { ask, temperatureText, type Ask, type Seen } from './ask'
 import { dayText } from '../../../units/dates'
+import type { Phase } from '../standing'
 import type { Course } from '../../../heat/case'
 import { HOT } from '../constants'
 
@@ -84,9 +85,11 @@ function expectedFall({ days, coreC }: Course, sinceDay: number): number | undef
   return undefined
 }
 
+const RESTS: readonly Phase[] = ['curing', 'stalled', 'waits', 'died', 'too-hot']
+
 /** The next turn that the forecast expects, so that the week can be planned; one that is past and that nobody looked at stays asked for. */
 function turnAhead({ batch, surroundings, now }: Seen): Ask[] {
-  if (now.phase === 'curing' || now.phase === 'stalled' || now.phase === 'too-hot') return []
+  if (RESTS.includes(now.phase)) return []
   const middle = middleCourse(batch, surroundings)
   const since = batch.turns.at(-1)?.at ?? batch.built.at
   const looked = now.readAt !== undefined || now.feltAt !== undefined || coreReadings(batch).some(({ at }) => at > since)

@@ -6,7 +6,8 @@ import { causesOf } from '../diagnosis'
 import { expectedAt } from '../../heated/expected'
 import { expectCourse } from '../expect'
 import { batchMeasures } from '../measures'
-import { ask, type Ask, type Seen } from './ask'
+import type { HeapLog } from '../../heated/heap-log'
+import { ask, COVERED, type Ask, type Seen } from './ask'
 import { dayText, weekdayText } from '../../../units/dates'
 import { HOT } from '../constants'
 import { namedIn } from '../../../constants/constants'
@@ -73,9 +74,15 @@ export function squeezeIt({ batch, surroundings, now }: Seen): Ask[] {
 
 const WELL_WET = ['right', 'wet', 'dripping']
 
-/** Cover before much rain; open bins with lids need none. */
+/** Whether it was covered since anybody had the cover off: to turn, to pour, to add. */
+function liesCovered({ putOffs, turns, waterings, additions }: HeapLog): boolean {
+  const covered = putOffs.findLast(({ task, why }) => task.startsWith('cover') && why === COVERED)?.at
+  return covered !== undefined && [...turns, ...waterings, ...additions].every(({ at }) => at < covered)
+}
+
+/** Cover before much rain, once; open bins with lids need none. */
 export function coverIt({ batch, surroundings }: Seen): Ask[] {
-  if (batch.built.vessel.wall === 'plastic') return []
+  if (batch.built.vessel.wall === 'plastic' || liesCovered(batch)) return []
   const days = Array.from({ length: HOT.aheadDays }, (_, index) => addDays(startOfDay(surroundings.now), index))
   const rainMm = days.map(day => surroundings.weather.rainMm(addDays(day, 0.5)))
   const sum = rainMm.reduce((all, one) => all + one, 0)
