@@ -1,5 +1,6 @@
 import { counselFor } from '#core/bench/counsel'
 import { aroundHere, candidatesFor, feedsFor, problemOf, usualContainer, type BalanceWish } from '#core/bench/offered'
+import { pastBest } from '#core/bench/past-best'
 import { draftFor, judged } from '#core/bench/planned'
 import { drawAll } from '#core/garden/store'
 import type { Material } from '#core/materials/material'
@@ -54,8 +55,10 @@ export const useBench = createSharedComposable(() => {
   const verdict = computed(() => planned.value?.draft.verdict)
   /** Single changes that would make it a good mix, or one that works, the best first; where none does, it takes the balancing. */
   const changes = computed(() => levers.value ? leversThatHelp(levers.value) : [])
-  /** The first thing to do: the mix is mended before its size or season, whatever else is weak. */
-  const firstChange = computed(() => verdict.value?.weakest === 'mix' || !verdict.value?.advice ? changes.value[0] : undefined)
+  /** The first thing to do: the mix is mended before its size or season, whatever else is weak; and only what makes it a good one. */
+  const firstChange = computed(() =>
+    verdict.value?.weakest === 'mix' || !verdict.value?.advice ? changes.value.find(({ after }) => after.grade === 'good') : undefined,
+  )
   /** All that a good composter would say about the mix. */
   const counsel = computed(() =>
     judgement.value && comfort.value
@@ -76,9 +79,9 @@ export const useBench = createSharedComposable(() => {
   const goesIn = computed(() => planned.value?.draft.recipe ?? filled.value)
   /** Where each ingredient comes from, ready to be recorded. */
   const drawn = computed(() => drawAll(stored.value, goesIn.value))
-  const warnings = computed(() =>
-    balanced.value ? balanced.value.mixing.warnings(filled.value, approach.value.id) : (planned.value?.draft.warnings ?? []),
-  )
+  const warnings = computed(() => [
+    ...(planned.value?.draft.warnings ?? []), ...pastBest(filled.value, stored.value),
+  ])
 
   const problem = (by: Comfort, wish: BalanceWish, wishL: number | undefined) => problemOf({
     vessel: vessel.value,

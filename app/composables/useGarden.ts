@@ -102,7 +102,7 @@ export const useGarden = createSharedComposable(() => {
   })
   /** One and the same while nothing in it changes: what is worked out of a batch is kept by it. */
   const gardenKey = computed(() => JSON.stringify({
-    waterCan: waterCan.value, water: settings.value.water,
+    waterCan: waterCan.value, water: settings.value.water, containers: containers.value,
     carriers: standing.value.flatMap(({ batch: { id, name }, method }) =>
       method.life.carriesChar ? [{ batchId: id, name, as: method.life.carriesChar }] : [],
     ),

@@ -29,6 +29,7 @@ export const echo: Method = {
       start: 'Begin listening', started: 'Call when you like.', take: 'End it', takenDown: 'Ended', early: 'It still rings.',
     },
     choosing: {
+      comings: ['at-once'], standsIn: ['box'], mainly: ['mixed'],
       purposes: ['beds'], weeks: { low: 0.01, typical: 0.04, high: 0.1 }, minutesAWeek: { low: 1, typical: 2, high: 3 },
       heavy: false, eats: [], leastL: 0, line: 'A call and a valley.',
     },

@@ -73,9 +73,14 @@ describe('a plan by the layer', () => {
     try {
       await gardener.see(/[Gg]ood mix/)
       await gardener.press('[data-layer-recipe] summary')
-      const before = await shown(gardener, '[data-layer-recipe] ul')
-      expect(before).toMatch(/sacks? of leaves\s*about \d+ cm thick/)
-      const times = Number(await gardener.page.$eval('[data-layer-recipe] input', one => (one as HTMLInputElement).value))
+      const layer = async () => [
+        await shown(gardener, '[data-layer-recipe] ul'),
+        ...await gardener.page.$$eval('[data-layer-recipe] li input', inputs => inputs.map(one => (one as HTMLInputElement).value)),
+      ]
+      const before = await layer()
+      expect(before[0]).toMatch(/sacks? of leaves/)
+      expect(before.slice(1).every(cm => Number(cm) > 0)).toBe(true)
+      const times = Number(await gardener.page.$$eval('[data-layer-recipe] input', inputs => (inputs.at(-1) as HTMLInputElement).value))
       await gardener.type(field('Laid so many times'), String(times * 2))
       await gardener.page.waitForFunction(
         () =>
@@ -86,7 +91,18 @@ describe('a plan by the layer', () => {
           ),
         { polling: 50 },
       )
-      expect(await shown(gardener, '[data-layer-recipe] ul')).toBe(before)
+      expect(await layer()).toEqual(before)
+      // Twice as thick is twice as much of it, and nothing else moves.
+      await gardener.type(field('Thickness of the grass'), String(2 * Number(before[2])))
+      await gardener.page.waitForFunction(
+        () =>
+          [...document.querySelectorAll('input[inputmode="decimal"]')].some(
+            input =>
+              document.querySelector(`label[for="${input.id}"]`)?.textContent?.includes('buckets of grass')
+              && Math.abs(Number((input as HTMLInputElement).value) - 96) < 4,
+          ),
+        { polling: 50 },
+      )
       await gardener.go('/bench/sheet')
       await gardener.see(`Layer 1 of ${times * 2}`)
       expect(gardener.complaints).toEqual([])

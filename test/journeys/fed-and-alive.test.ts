@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { SPRING } from '../clock/days'
-import { button, field, visit, type Visit } from './support/visit'
+import { button, chooseOnOwnBench, field, visit, type Visit } from './support/visit'
 
 const strong = '::-p-xpath(//div[contains(@class, "border-l-4")]//button[contains(@class, "strong")])'
 const told = (gardener: Visit, selector: string) =>
@@ -8,11 +8,7 @@ const told = (gardener: Visit, selector: string) =>
 
 /** A garden of one's own with a method chosen on the bench. */
 async function choose(gardener: Visit, method: string): Promise<void> {
-  await gardener.go('/welcome/own')
-  await gardener.press(button('Open my garden'))
-  await gardener.see('What do you have?')
-  await gardener.page.keyboard.press('Escape')
-  await gardener.press('[data-another-method]')
+  await chooseOnOwnBench(gardener)
   await gardener.press(`[data-method="${method}"]`)
 }
 async function start(gardener: Visit, toSheet: string, name: string, begin: string): Promise<void> {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { inTurn } from './support/turns'
-import { button, field, walk, type Screen, type Visit } from './support/visit'
+import { button, chooseOnOwnBench, field, walk, type Screen, type Visit } from './support/visit'
 
 const told = (gardener: Visit, selector: string) =>
   gardener.page.$eval(selector, one => (one as HTMLElement).innerText.replace(/\u00A0/g, ' '))
@@ -8,11 +8,7 @@ const strong = '::-p-xpath(//div[contains(@class, "border-l-4")]//button[contain
 
 /** Chooses leaf mould on an own garden's bench and says how many sacks of leaves there are. */
 async function planCage(gardener: Visit, sacks: number): Promise<void> {
-  await gardener.go('/welcome/own')
-  await gardener.press(button('Open my garden'))
-  await gardener.see('What do you have?')
-  await gardener.page.keyboard.press('Escape')
-  await gardener.press('[data-another-method]')
+  await chooseOnOwnBench(gardener)
   await gardener.press('[data-method="leafmould"]')
   await gardener.press(button('Pick what you have'))
   await gardener.press('[data-material="leaves-mixed"]')

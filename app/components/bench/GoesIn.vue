@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Ingredient } from '#core/mix/portion'
+import { portionOf, type Ingredient } from '#core/mix/portion'
 
 /** What goes in: what the gardener says, or what the method's recipe says. */
 const emit = defineEmits<{ pick: [], balance: [] }>()
@@ -9,6 +9,18 @@ const { stored, materials } = useGarden()
 const { quantity, amount: amountText } = useSay()
 
 const recipe = computed(() => planned.value?.draft.recipe)
+/** A recipe that is only proposed gives way to what the gardener picks. */
+const proposed = computed(() => planned.value?.draft.proposed)
+const ids = computed(() => new Set(recipe.value?.map(({ material }) => material.id)))
+/** Of a proposed recipe, what the gardener has put in already: it can be changed line by line. */
+const own = computed(() => proposed.value && recipe.value ? ingredients.value.filter(({ material }) => ids.value.has(material.id)) : [])
+const changes = computed(() => recipe.value === undefined || own.value.length > 0)
+const rows = computed(() => recipe.value === undefined ? ingredients.value : own.value)
+/** What is proposed is laid on the bench first, so that what is picked comes beside it. */
+function pick(): void {
+  if (recipe.value && own.value.length === 0) bench.adopt(recipe.value)
+  emit('pick')
+}
 /** What is done until it stands; what comes after is told by the sheet and the round. */
 const steps = computed(() => (planned.value?.draft.steps ?? []).filter(({ when }) => when !== 'after'))
 const missingOf = (materialId: string) =>
@@ -19,6 +31,16 @@ const wanted = ({ amount }: Ingredient) =>
   Number.isInteger(amount.count)
     ? amountText(amount.count, amount.container)
     : quantity('volume', amount.count * amount.container.volumeL, 1)
+/** What of a recipe's line the store has: all of it, some, or none. */
+function fromStore(one: Ingredient): string {
+  const short = materials.value.find(one.material.id)?.short ?? ''
+  const [wholeL, missingL] = [portionOf(one).looseVolumeL, missingOf(one.material.id)]
+  if (missingL < 0.05) return `The store has the ${short} for it.`
+  const litres = (value: number) => quantity('volume', value, 1)
+  return missingL < wholeL - 0.05
+    ? `The store has ${litres(wholeL - missingL)} of the ${short}; ${litres(missingL)} more are taken as brought along.`
+    : `The store has no ${short} (${wanted(one)} wanted): it is taken as brought along.`
+}
 </script>
 
 <template>
@@ -43,21 +65,17 @@ const wanted = ({ amount }: Ingredient) =>
         </p>
       </li>
       <li
-        v-for="one in recipe"
+        v-for="one in changes ? [] : recipe"
         :key="`${one.material.id} ${one.amount.container.id}`"
         class="line-rule py-2 aside-note"
       >
-        {{
-          missingOf(one.material.id) < 0.05
-            ? `The store has the ${materials.find(one.material.id)?.short ?? ''} for it.`
-            : `The store has no ${materials.find(one.material.id)?.short ?? ''} (${wanted(one)} wanted): it is taken as brought along.`
-        }}
+        {{ fromStore(one) }}
       </li>
     </ul>
-    <template v-else>
+    <template v-if="changes || proposed">
       <ul>
         <IngredientRow
-          v-for="ingredient in ingredients"
+          v-for="ingredient in rows"
           :key="ingredient.material.id"
           :ingredient="ingredient"
           :missing="missingOf(ingredient.material.id)"
@@ -74,17 +92,17 @@ const wanted = ({ amount }: Ingredient) =>
         <button
           type="button"
           class="label-button grow"
-          :class="{ strong: ingredients.length === 0 }"
-          @click="emit('pick')"
+          :class="{ strong: rows.length === 0 && !recipe }"
+          @click="pick"
         >
           <UIcon
             name="i-ph-plus"
             class="size-5"
           />
-          {{ ingredients.length === 0 ? 'Pick what you have' : 'Something else' }}
+          {{ rows.length === 0 && !recipe ? 'Pick what you have' : 'Something else' }}
         </button>
         <button
-          v-if="ingredients.length === 0 && bench.storeOffers.value.length > 0"
+          v-if="rows.length === 0 && bench.storeOffers.value.length > 0"
           type="button"
           class="label-button grow"
           data-fill-from-store

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { MEASURE_LIMITS_M, vesselVolumeL, type Vessel, type Wall } from '#core/vessel/vessel'
+import { MEASURE_LIMITS_M, vesselVolumeL, withVolume, type Vessel, type Wall } from '#core/vessel/vessel'
 
 /** The vessel: one of the usual ones or one's own measures. */
 const { vessels } = defineProps<{ vessels: readonly Vessel[] }>()
@@ -50,6 +50,7 @@ async function keep(): Promise<void> {
   await store.write([{ id: `vessel.${vessel.id}`, kind: 'vessel', values: { vessel } }])
   model.value = vessel
 }
+const litres = { min: 20, max: 20_000, step: 10, digits: 0, quantity: 'volume' } as const
 const limits = { min: MEASURE_LIMITS_M.low, max: MEASURE_LIMITS_M.high, step: 5, quantity: 'length' } as const
 </script>
 
@@ -98,6 +99,12 @@ const limits = { min: MEASURE_LIMITS_M.low, max: MEASURE_LIMITS_M.high, step: 5,
             :model-value="model.heightM"
             label="Height"
             @update:model-value="heightM => changed({ heightM })"
+          />
+          <QuantityNumber
+            v-bind="litres"
+            :model-value="vesselVolumeL(model)"
+            label="or what it holds"
+            @update:model-value="volumeL => changed({ ...withVolume(model, volumeL ?? 0) })"
           />
         </div>
         <ChoiceRow

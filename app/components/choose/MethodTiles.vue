@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { aroundHere } from '#core/bench/offered'
-import { fittingMethods, purposeName, type Choice } from '#core/bench/choosing'
+import { COMING_WORDS, fittingMethods, MAINLY_WORDS, purposeName, STANDING_WORDS, type Choice } from '#core/bench/choosing'
 import { METHODS } from '#core/methods'
 import { completed } from '#core/questions/question'
-import type { Method, Proposal, Purpose } from '#core/methods/contract'
+import { COMINGS, MAINLY, STANDINGS, type Method, type Proposal, type Purpose } from '#core/methods/contract'
 import type { Picture } from '#core/picture/picture'
 
 /** What to make, before how: every method drawn, with its time, its work and what it is for; and the one that fits best. */
@@ -14,7 +14,10 @@ const EXAMPLE_L = 950
 const purpose = ref<string>()
 const effort = ref<string>()
 const patience = ref<string>()
-const asked = ref(false)
+const coming = ref<Choice['coming']>()
+const standsIn = ref<Choice['standsIn']>()
+const mainly = ref<Choice['mainly']>()
+const { filled } = useBench()
 const EFFORTS = [{ id: '5', label: 'a few minutes' }, { id: '25', label: 'half an hour' }, { id: '120', label: 'as much as it takes' }]
 const PATIENCE = [{ id: '2', label: 'days' }, { id: '20', label: 'a season' }, { id: '130', label: 'a year or two' }]
 const purposes = computed(() =>
@@ -22,10 +25,13 @@ const purposes = computed(() =>
 )
 const choice = computed<Choice>(() => ({
   purpose: purpose.value as Purpose | undefined,
+  coming: coming.value, standsIn: standsIn.value, mainly: mainly.value,
   minutesAWeek: effort.value ? Number(effort.value) : undefined, weeks: patience.value ? Number(patience.value) : undefined,
 }))
-const fits = computed(() => fittingMethods(METHODS, choice.value, stored.value, units.value))
-const shown = computed(() => asked.value ? fits.value : METHODS.map(method => fits.value.find(fit => fit.method === method)!))
+const fits = computed(() => fittingMethods(METHODS, choice.value, { stored: stored.value, bench: filled.value }, units.value))
+/** The best and the next two, once anything was said. */
+const said = computed(() => Object.values(choice.value).some(one => one !== undefined))
+const named = computed(() => said.value ? fits.value.slice(0, 3) : [])
 
 /** In autumn there is something of everything. */
 const EXAMPLE_MONTH = 10
@@ -58,11 +64,13 @@ function pictureOf(method: Method): Picture {
   return plain.parts.some(part => part.kind === 'fill' && part.heightM < 0.01) ? drawn(true) : plain
 }
 const pictures = computed(() => new Map(METHODS.map(method => [method.id, pictureOf(method)])))
-const time = ({ face: { choosing: { weeks } } }: Method) => weeks.high < 8
-  ? `${Math.max(1, Math.round(weeks.low * 7))} days to ${Math.round(weeks.high)} weeks`
-  : weeks.high < 60
-    ? `${Math.round(weeks.low / 4.35)} to ${Math.round(weeks.high / 4.35)} months`
-    : `${Math.round(weeks.low / 4.35)} months to ${Math.round(weeks.high / 52)} years`
+const time = ({ face: { choosing: { weeks } } }: Method) => weeks.high === 0
+  ? 'of use the day it lies'
+  : weeks.high < 8
+    ? `${Math.max(1, Math.round(weeks.low * 7))} days to ${Math.round(weeks.high)} weeks`
+    : weeks.high < 60
+      ? `${Math.round(weeks.low / 4.35)} to ${Math.round(weeks.high / 4.35)} months`
+      : `${Math.round(weeks.low / 4.35)} months to ${Math.round(weeks.high / 52)} years`
 const work = ({ face: { choosing: { minutesAWeek, heavy } } }: Method) =>
   `about ${Math.round(minutesAWeek.typical)} ${Math.round(minutesAWeek.typical) === 1 ? 'minute' : 'minutes'} a `
   + `week${heavy ? ', heavy at times' : ''}`
@@ -72,7 +80,7 @@ const work = ({ face: { choosing: { minutesAWeek, heavy } } }: Method) =>
   <div>
     <ul class="grid gap-x-6 gap-y-5 sm:grid-cols-2 lg:grid-cols-3">
       <li
-        v-for="({ method, speaksFor, speaksAgainst }, index) in shown"
+        v-for="method in METHODS"
         :key="method.id"
         class="section-rule flex flex-col"
       >
@@ -95,31 +103,28 @@ const work = ({ face: { choosing: { minutesAWeek, heavy } } }: Method) =>
               method.face.choosing.purposes.map(purposeName).join(', ') }}.</span>
           </span>
         </button>
-        <p
-          v-if="asked"
-          class="mt-1 text-[0.94rem]"
-          :data-fit="method.id"
-        >
-          <strong
-            v-if="index === 0"
-            class="font-semibold text-primary"
-          >Fits best. </strong>
-          <span v-if="speaksFor.length > 0">For it: {{ speaksFor.join(', ') }}. </span>
-          <span
-            v-if="speaksAgainst.length > 0"
-            class="text-muted"
-          >Against it: {{ speaksAgainst.join(', ') }}.</span>
-        </p>
       </li>
     </ul>
-    <details
-      class="line-rule mt-5"
-      @toggle="asked = ($event.target as HTMLDetailsElement).open"
-    >
+    <details class="line-rule mt-5">
       <summary class="tap flex items-center cursor-pointer underline underline-offset-3 decoration-dotted">
         Choose for me
       </summary>
       <div class="space-y-3 pb-3">
+        <ChoiceRow
+          v-model="coming"
+          label="It comes"
+          :choices="COMINGS.map(id => ({ id, label: COMING_WORDS[id].asked }))"
+        />
+        <ChoiceRow
+          v-model="standsIn"
+          label="It stands"
+          :choices="STANDINGS.map(id => ({ id, label: STANDING_WORDS[id] }))"
+        />
+        <ChoiceRow
+          v-model="mainly"
+          label="Mostly"
+          :choices="MAINLY.map(id => ({ id, label: MAINLY_WORDS[id] }))"
+        />
         <ChoiceRow
           v-model="purpose"
           label="It is for"
@@ -136,8 +141,35 @@ const work = ({ face: { choosing: { minutesAWeek, heavy } } }: Method) =>
           :choices="PATIENCE"
         />
         <p class="aside-note">
-          What lies in the store counts too.
+          Say as much as you know. What lies on the bench and in the store counts too.
         </p>
+        <div
+          role="status"
+          data-chosen-for-me
+        >
+          <ul v-if="named.length > 0">
+            <li
+              v-for="({ method, speaksFor, speaksAgainst }, index) in named"
+              :key="method.id"
+              class="line-rule py-2"
+            >
+              <button
+                type="button"
+                class="tap text-left font-serif text-lg font-semibold text-highlighted underline underline-offset-3 decoration-dotted"
+                @click="emit('choose', method)"
+              >
+                {{ index === 0 ? `${method.face.name} fits best` : method.face.name }}
+              </button>
+              <p class="text-[0.94rem]">
+                <span v-if="speaksFor.length > 0">For it: {{ speaksFor.join(', ') }}. </span>
+                <span
+                  v-if="speaksAgainst.length > 0"
+                  class="text-muted"
+                >Against it: {{ speaksAgainst.join(', ') }}.</span>
+              </p>
+            </li>
+          </ul>
+        </div>
       </div>
     </details>
   </div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { adviceFor } from '#core/materials/advice'
 import type { Material } from '#core/materials/material'
+import { percentText } from '#core/units/format'
 
 /** What to mind with a material: in a word beside it, and how to go about it. */
 const { material } = defineProps<{ material: Material }>()
@@ -9,7 +10,7 @@ const advice = computed(() => adviceFor(material))
 
 <template>
   <section
-    v-if="material.cautions.length > 0 || advice.length > 0"
+    v-if="material.cautions.length > 0 || material.mostShare !== undefined || advice.length > 0"
     aria-labelledby="mind"
   >
     <h2
@@ -18,6 +19,12 @@ const advice = computed(() => adviceFor(material))
     >
       Mind
     </h2>
+    <p
+      v-if="material.mostShare !== undefined"
+      class="caution mb-1"
+    >
+      At most {{ percentText(material.mostShare) }} of a mix, by volume.
+    </p>
     <p
       v-for="caution in material.cautions"
       :key="caution"

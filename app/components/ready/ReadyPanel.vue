@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fitFor, type Ripeness } from '#core/methods/contract'
+import { fitFor, testsOf, type Ripeness } from '#core/methods/contract'
 import { testStates } from '#core/readiness/taken'
 import { useName, type UseVerdict } from '#core/readiness/verdict'
 import type { KnownBatch } from '~/composables/useGarden'
@@ -8,7 +8,7 @@ import type { KnownBatch } from '~/composables/useGarden'
 const { known, ripeness } = defineProps<{ known: KnownBatch, ripeness: Ripeness }>()
 const { surroundings } = useGarden()
 
-const states = computed(() => testStates(known.batch, ripeness.tests(known.batch, surroundings.value)))
+const states = computed(() => testStates(known.batch, testsOf(ripeness, known.batch, surroundings.value)))
 const verdict = computed(() => fitFor({ ...known.method.life, ripeness }, known.batch, surroundings.value))
 /** What holds for every use is said once. */
 const shared = computed(() => (verdict.value[0]?.missing ?? []).filter(one => verdict.value.every(({ missing }) => missing.includes(one))))

@@ -348,15 +348,26 @@ export function walkDemo(
   }, options)
 }
 
-/** A walk in an own garden that has just been opened: nothing is on the bench, nothing in the store. */
+/** Opens a garden of one's own: nothing is on the bench, nothing in the store. */
+async function openOwn(gardener: Visit): Promise<void> {
+  await gardener.go('/welcome/own')
+  await gardener.press(button('Open my garden'))
+  await gardener.see('What do you have?')
+  await gardener.page.keyboard.press('Escape')
+}
+
+/** A walk in an own garden that has just been opened. */
 export function walkOwn(screen: Screen, work: (gardener: Visit) => Promise<void>, options: VisitOptions = {}): Promise<void> {
   return walk(screen, async (gardener) => {
-    await gardener.go('/welcome/own')
-    await gardener.press(button('Open my garden'))
-    await gardener.see('What do you have?')
-    await gardener.page.keyboard.press('Escape')
+    await openOwn(gardener)
     await work(gardener)
   }, options)
+}
+
+/** An own garden with every method to choose from on its bench. */
+export async function chooseOnOwnBench(gardener: Visit): Promise<void> {
+  await openOwn(gardener)
+  await gardener.press('[data-another-method]')
 }
 
 /** A button or link by what it says. */

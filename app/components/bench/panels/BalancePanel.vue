@@ -3,6 +3,7 @@ import type { BalancedPlan } from '#core/methods/contract'
 import type { Answer } from '#core/balancing/answers'
 import type { WayOut } from '#core/balancing/changes'
 import { GOALS } from '#core/balancing/goals'
+import { leftOverText } from '#core/bench/left-over'
 import { changedBy } from '#core/bench/one-change'
 import type { Ingredient } from '#core/mix/portion'
 import { numberText } from '#core/units/format'
@@ -111,11 +112,13 @@ async function go(): Promise<void> {
 }
 const outlookOf = (ingredients: readonly Ingredient[], waterL: number) =>
   plan.mixing.outlook({ site: draft.value.site, ingredients, waterL, answers: draft.value.answers }, surroundings.value)
-function reasonsOf({ containers, fetchL, rescuedL }: Answer): string[] {
+function reasonsOf({ containers, fetchL, rescuedL, left }: Answer): string[] {
+  const stays = leftOverText(left)
   return [
     `${numberText(Math.round(containers * 4) / 4, 2)} containers`,
     ...(rescuedL > 1 ? [`saves ${quantity('volume', rescuedL)} that would spoil`] : []),
     fetchL > 1 ? `${quantity('volume', fetchL)} to fetch` : 'nothing to fetch',
+    ...(stays ? [stays] : []),
   ]
 }
 const WAY_TITLES: Readonly<Record<WayOut['kind'], string>> = {

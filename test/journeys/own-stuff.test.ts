@@ -1,0 +1,29 @@
+import { describe, expect, it } from 'vitest'
+import { inTurn } from './support/turns'
+import { button, chooseOnOwnBench, walk, walkDemo, type Screen } from './support/visit'
+
+describe.each<Screen>(inTurn(['phone', 'laptop'], 1))('the gardener\'s own stuff on a %s', (screen) => {
+  it('who has a lidded bin and scraps that come bit by bit is led to a slow heap, and told why not worms', () =>
+    walk(screen, async (gardener) => {
+      await chooseOnOwnBench(gardener)
+      await gardener.press('::-p-xpath(//summary[contains(., "Choose for me")])')
+      for (const said of ['bit by bit', 'in a lidded bin', 'kitchen scraps']) await gardener.press(button(said))
+      await gardener.see('Slow heap fits best')
+      const told = await gardener.page.$eval('[data-chosen-for-me]', one => (one as HTMLElement).innerText)
+      expect(told).toMatch(/is filled bit by bit, stands in a lidded bin, lives on kitchen scraps/)
+      expect(told).toMatch(/does not stand in a lidded bin/)
+      await gardener.press(button('Slow heap fits best'))
+      await gardener.see('Slow heap ·')
+    }))
+
+  it('a bin for worms takes straw beside what is proposed, line by line', () =>
+    walkDemo(screen, '/bench', async (gardener) => {
+      await gardener.press('[data-another-method]')
+      await gardener.press('[data-method="worms"], [data-method="worm-bin"]')
+      await gardener.press(button('Something else'))
+      await gardener.press('[data-material="straw-wheat"]')
+      await gardener.press(button('That is all'))
+      const lines = await gardener.page.$$eval('label', labels => labels.map(one => one.textContent?.trim() ?? ''))
+      expect(lines.filter(line => /^sacks? of straw$/.test(line))).toHaveLength(1)
+    }))
+})
