@@ -49,10 +49,12 @@ const cornersOf = ({ ground, vessel }: YardPlace) => {
 const TONES = { good: 'text-primary', mind: 'text-warning', bad: 'text-error' } as const
 
 async function move(key: string, xM: number, yM: number): Promise<void> {
-  dragged.value = { key, xM, yM }
+  const mine = { key, xM, yM }
+  dragged.value = mine
   // From the first move on everything has its place: what comes later moves none of it.
   await store.write(places.value.map(place => spotDocument(place.key, place.key === key ? { xM, yM } : place)))
-  dragged.value = undefined
+  // Whoever moves again while this is written keeps the new move under the hand.
+  if (dragged.value === mine) dragged.value = undefined
 }
 const STEP_M = 0.25
 const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
