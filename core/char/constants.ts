@@ -28,6 +28,7 @@ export const CHAR = constants('Char', {
     living: of(0.3, 0.2, 0.4, 'share', 'and of compost; own estimate'),
   },
   livingLies: of(0.7, 0.55, 0.85, 'share', 'so much lower compost lies once it is wet; own estimate'),
+  urineParts: of(10, 8, 15, 'parts', 'of water to one of urine; practice'),
   over: of(0.2, 0.1, 0.3, 'share', 'water over it, by the char\'s litres: it can be stirred and pours; practice'),
   filled: of(2 / 3, 0.6, 0.75, 'share', 'a third of the vessel stays free for foam and stirring; practice'),
   usableOfLump: of(0.9, 0.8, 0.95, 'share', 'of a bag of lumps, crushed and sifted; own estimate'),

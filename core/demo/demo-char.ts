@@ -119,7 +119,7 @@ export function demoSoaks(today: Date, lotOf: LotOf): NewEvent[] {
     kind: 'observed', at: on(daysAgo), batchId, sense, finding,
   })
   const tub = siteOf(SOAK_SITES, 'soak-tub')
-  const recipe = recipeFor(tub, wayOf('soak'), { [soak.CHAR_L]: 20 })
+  const recipe = recipeFor(tub, wayOf('soak'), { charL: 20 })
   const begun = (
     batchId: string, name: string, place: string, approachId: string, site: Site, daysAgo: number,
     answers: Record<string, number | string>, inputs: readonly Input[], waterL: number,
@@ -130,7 +130,7 @@ export function demoSoaks(today: Date, lotOf: LotOf): NewEvent[] {
   return [
     begun(
       'demo-soak', 'Tub of char', 'behind the shed', 'soak', tub, 3,
-      { [soak.CHAR_L]: 20, [soak.SIZE]: 'middle', [soak.STANDS]: 'shed', [soak.TAP]: 'sound' },
+      { [soak.SIZE]: 'middle', [soak.STANDS]: 'shed', [soak.TAP]: 'sound' },
       [input('biochar-crushed', 20 / 12, BUCKET, hazel), input('worm-castings', 1, BUCKET)], Math.round(recipe.waterL),
     ),
     ...[2, 1].map((daysAgo): NewEvent => ({ kind: 'did', at: on(daysAgo), batchId: 'demo-soak', deed: soak.STIRRED, answers: {} })),
@@ -138,12 +138,12 @@ export function demoSoaks(today: Date, lotOf: LotOf): NewEvent[] {
     { kind: 'put', at: on(1), batchId: 'demo-soak', inputs: [], waterL: 3 },
     begun(
       'demo-pond-bags', 'Bags in the pond', 'in the frog pond', 'pond', siteOf(SOAK_SITES, 'soak-pond'), 9,
-      { [soak.CHAR_L]: 15, [soak.SIZE]: 'middle', [soak.BAG_L]: 5 }, [input('biochar-crushed', 15 / 12, BUCKET, hazel)], 0,
+      { [soak.SIZE]: 'middle', [soak.BAG_L]: 5 }, [input('biochar-crushed', 15 / 12, BUCKET, hazel)], 0,
     ),
     seen('demo-pond-bags', 4, soak.SINKS, 'floats'),
     begun(
       'demo-spring-soak', 'Spring soak', 'behind the shed', 'soak', siteOf(SOAK_SITES, 'soak-barrel'), 222,
-      { [soak.CHAR_L]: 30, [soak.SIZE]: 'middle', [soak.STANDS]: 'outside', [soak.TAP]: 'sound' },
+      { [soak.SIZE]: 'middle', [soak.STANDS]: 'outside', [soak.TAP]: 'sound' },
       [input('biochar-crushed', 2.5, BUCKET, plum), input('compost-finished', 1.5, BUCKET)], 42,
     ),
     seen('demo-spring-soak', 216, soak.SINKS, 'half'), seen('demo-spring-soak', 211, soak.SINKS, 'sunk'),

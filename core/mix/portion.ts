@@ -23,6 +23,16 @@ export function portionOf({ material, amount, prepared }: Ingredient): Portion {
   return { material: preparedMaterial(material, prepared), looseVolumeL: looseVolumeL(material, amount) * preparedVolumeShare(prepared) }
 }
 
+/** Litres of several ingredients together, as they lie loosely. */
+export function looseL(some: readonly Ingredient[]): number {
+  return some.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+}
+
+/** Kilograms of several ingredients together, as they come. */
+export function massKg(some: readonly Ingredient[]): number {
+  return some.map(portionOf).reduce((sum, { material, looseVolumeL: litres }) => sum + litres * material.bulkDensityKgM3.typical / 1000, 0)
+}
+
 /** An ingredient as it is written down: by the id of its material. */
 export interface NamedIngredient {
   readonly materialId: string

@@ -3,6 +3,8 @@ import { describe, expect, it } from 'vitest'
 import { afterDays, aroundOn, begun, did, finished, input, put, seen } from '../../../test/builders/batches'
 import { CAN } from '../../../test/builders/heaps'
 import type { NewEvent } from '../../journal/event'
+import { ingredientsOf } from '../../mix/portion'
+import { LITRE } from '../../units/container'
 import { normal, seededRandom } from '../../random/random'
 import { completed } from '../../questions/question'
 import type { Forecast, Proposal, Surroundings } from '../contract'
@@ -11,7 +13,7 @@ import { chanceText, deadlineOf } from './chance'
 import { chargedAt, dayCharged, usualDays } from './course'
 import { ENOUGH } from '../../materials/char-state'
 import { cress } from './cress'
-import { FEEDS, feedRoomG } from './feeds'
+import { FEEDS, feedRoomG, feedsGiven, gramsOf, measuredText } from './feeds'
 import { answerOf, timesOf } from './forecast'
 import { questionOf } from './question'
 import { recipeFor } from './recipe'
@@ -21,6 +23,7 @@ import { waterState } from './water'
 import { SIZES, wayOf, WAYS } from './ways'
 import * as words from './words'
 
+const litresOf = (count: number) => ({ count, container: LITRE, packing: 'loose' as const })
 const BUCKET = { id: 'bucket', name: 'bucket', plural: 'buckets', volumeL: 10 }
 /** A place of 18 °C all year: the warmth that the times of practice hold for. */
 const WARM = Array.from({ length: 12 }, () => 18)
@@ -162,16 +165,17 @@ describe('the recipe', () => {
   it('is fitted to the vessel: a third free, the rest said in tubs', () => {
     const [tub] = sitesOfKind('tub')
     // The tub holds 78.5 L; two thirds are 52.4 L; a litre of char with 0.6 of compost stands 1.62 L: 32.3 L fit.
-    expect(recipeFor(tub!, wayOf('soak'), { [words.CHAR_L]: 20 })).toMatchObject({ charL: 20, livingL: 12, tubs: 1 })
-    expect(recipeFor(tub!, wayOf('soak'), { [words.CHAR_L]: 80 })).toMatchObject({ charL: expect.closeTo(32.32, 1), tubs: 3 })
-    expect(recipeFor(sitesOfKind('bag')[0]!, wayOf('pond'), { [words.CHAR_L]: 16, [words.BAG_L]: 5 })).toMatchObject({
+    expect(recipeFor(tub!, wayOf('soak'), { charL: 20 })).toMatchObject({ charL: 20, livingL: 12, tubs: 1 })
+    expect(recipeFor(tub!, wayOf('soak'), { charL: 80 })).toMatchObject({ charL: expect.closeTo(32.32, 1), tubs: 3 })
+    expect(recipeFor(sitesOfKind('bag')[0]!, wayOf('pond'), { charL: 16, bagL: 5 })).toMatchObject({
       charL: 16, bags: 4, waterL: 0,
     })
   })
 
   it('no char is no plan, and in the cold it says what a warm room would change', () => {
-    expect(charCharging.plan.draft(proposal('soak', { [words.CHAR_L]: 0 }), warm(0))).toMatchObject({
-      refusal: 'Say how much char there is.', verdict: { grade: 'poor' }, gives: [],
+    const castings = ingredientsOf([{ materialId: 'worm-castings', amount: litresOf(4) }], warm(0).materials)
+    expect(charCharging.plan.draft({ ...proposal('soak'), ingredients: castings }, warm(0))).toMatchObject({
+      refusal: 'Put in how much char there is.', verdict: { grade: 'poor' }, gives: [],
     })
     const frost = aroundOn(30, { meanC: [-8, -6, -1, 5, 11, 16, 18, 17, 12, 6, 0, -5] })
     const texts = (stands: string, around: Surroundings) =>
@@ -189,6 +193,105 @@ describe('the recipe', () => {
     expect(feedRoomG(molasses, 25, [])).toBe(50)
     expect(feedRoomG(molasses, 25, [{ id: 'molasses', grams: 30 }, { id: 'fish', grams: 99 }])).toBe(20)
     expect(feedRoomG(molasses, 25, [{ id: 'molasses', grams: 300 }])).toBe(0)
+  })
+})
+
+describe('a gardener\'s own soak', () => {
+  const laid = (lines: Readonly<Record<string, number>>) =>
+    ingredientsOf(Object.entries(lines).map(([materialId, litres]) => ({ materialId, amount: litresOf(litres) })), warm(0).materials)
+  const draft = (lines: Readonly<Record<string, number>>, answers: Record<string, number | string> = {}, approachId = 'soak') =>
+    charCharging.plan.draft(
+      { ...proposal(approachId, { [words.TAP]: 'sound', ...answers }), ingredients: laid(lines) }, warm(0),
+    )
+  const warned = (one: ReturnType<typeof draft>) => one.warnings.map(({ text }) => text).join(' ')
+  const litresIn = (one: ReturnType<typeof draft>) =>
+    Object.fromEntries(one.recipe!.map(({ material, amount: { count, container } }) => [material.id, count * container.volumeL]))
+
+  it('begins with the char that lies in the store, not with twenty litres', () => {
+    const material = warm(0).materials.find('biochar-crushed')!
+    const spares = [{ material, container: litresOf(1).container, packing: 'loose' as const, count: 6 }]
+    const one = charCharging.plan.draft(proposal('soak', { [words.TAP]: 'sound' }), warm(0, { spares }))
+    expect(litresIn(one)['biochar-crushed']).toBeCloseTo(6, 6)
+    // Six tenths of it in compost: 3.6 L.
+    expect(Object.values(litresIn(one))[1]).toBeCloseTo(3.6, 6)
+  })
+
+  it('takes compost and castings both, feeds and urine, in the shares that were said', () => {
+    const own = { 'biochar-crushed': 10, 'worm-castings': 3, 'compost-finished': 3, 'molasses': 0.015 }
+    const one = draft(own)
+    expect(litresIn(one)).toEqual({ 'biochar-crushed': 10, 'worm-castings': 3, 'compost-finished': 3, 'molasses': 0.015 })
+    // Water: 10 · (0.4 + 0.45 + 0.2) + 6 · 0.3 = 12.3 L.
+    expect(one.waterL).toBeCloseTo(12.3, 6)
+    // A spoon of 21 g in 12.3 L, which bear 24.6 g.
+    expect(warned(one)).toBe('')
+    expect(one.steps.map(({ title }) => title).join(' ')).toMatch(/3 L of castings, 3 L of compost/)
+    // Three times as much molasses is too much.
+    expect(warned(draft({ ...own, molasses: 0.045 }))).toMatch(/turns foul: molasses 2\d g/)
+  })
+
+  it('says what is too little and too much, in litres', () => {
+    expect(warned(draft({ 'biochar-crushed': 10, 'worm-castings': 1 }))).toMatch(/5 L to 10 L of compost or castings go with 10 L/)
+    expect(warned(draft({ 'biochar-crushed': 10, 'compost-finished': 20 }))).toMatch(/More compost than char/)
+    const usual = { 'biochar-crushed': 10, 'compost-finished': 6 }
+    expect(warned(draft(usual, { [words.WATER_L]: 6 }))).toMatch(/6 L do not cover it.* 12\.3 L would/)
+    // The tub holds 78.5 L: 10 L of char, 6 of compost stand at 16.2 L, with 60 L of water too many at 64.
+    expect(warned(draft({ 'biochar-crushed': 10, 'compost-finished': 6 }, { [words.WATER_L]: 60 }))).toMatch(/little room for foam/)
+    expect(warned(draft({ 'biochar-crushed': 10, 'compost-finished': 6 }, { [words.WATER_L]: 80 }))).toMatch(/runs over/)
+    expect(warned(draft({ 'char-charged': 10, 'compost-finished': 6 }))).toMatch(/charged already/)
+  })
+
+  it('urine is a tenth of the water and part of the liquid; stronger is said', () => {
+    const usual = charCharging.plan.draft(proposal('nitrogen', { [words.TAP]: 'sound' }), warm(0))
+    // 20 L of char want 21 L of liquid: 21 / 11 = 1.9 L of urine and 19.1 L of water.
+    expect(litresIn(usual).urine).toBeCloseTo(21 / 11, 6)
+    expect(usual.waterL).toBeCloseTo(21 * 10 / 11, 6)
+    expect(warned(draft({ 'biochar-crushed': 20, 'urine': 8 }, {}, 'nitrogen'))).toMatch(/38 % of the liquid is urine.* 1\.9 L here/)
+    expect(warned(draft({ 'biochar-crushed': 20 }, {}, 'nitrogen'))).toMatch(/Nothing in it feeds/)
+    expect(warned(draft({ 'biochar-crushed': 20, 'urine': 2 }, {}, 'nitrogen'))).toBe('')
+  })
+
+  it('nothing that is laid out is lost: what does not fit is said in tubs, and shares stay', () => {
+    fc.assert(fc.property(fc.double({ min: 1, max: 300, noNaN: true }), fc.double({ min: 0, max: 1.5, noNaN: true }), (charL, share) => {
+      const one = draft({ 'biochar-crushed': charL, 'worm-castings': Math.max(0.01, charL * share) })
+      const got = litresIn(one)
+      expect(got['biochar-crushed']!).toBeLessThanOrEqual(charL + 1e-6)
+      expect(got['worm-castings']! / got['biochar-crushed']!).toBeCloseTo(Math.max(0.01, charL * share) / charL, 6)
+      if (got['biochar-crushed']! < charL - 0.01) expect(one.verdict.text).toMatch(/of them, or one after the other/)
+    }), { numRuns: 60 })
+  })
+
+  it('raw char that comes later makes all of it less charged, by its share', () => {
+    const days = Float64Array.from({ length: 21 }, (_, day) => day)
+    const at = (joined: readonly { day: number, before: number }[]) => chargedAt(
+      { way: wayOf('soak'), sizeTimes: 1, placeC: Array.from({ length: 100 }, () => 18), filledDay: 0, drainedDay: undefined, joined },
+      traitsAt([], wayOf('soak')), days,
+    )
+    const [alone, more] = [at([]), at([{ day: 4, before: 0.5 }])]
+    expect(more[3]).toBeCloseTo(alone[3]!, 6)
+    expect(more[4]).toBeCloseTo(alone[4]! / 2, 5)
+    expect(more[20]).toBeLessThan(alone[20]!)
+    expect(more[20]).toBeGreaterThan(0.95)
+    const batch = soak([put(4, [input('biochar-crushed', 2, BUCKET)], 0)])
+    expect(questionOf(batch, warm(5)).joined).toEqual([{ day: 4, before: 0.5 }])
+  })
+
+  it('feeds are measured by scales, spoon or jug, and what went in at the start counts', () => {
+    expect(gramsOf({ what: 'molasses', grams: 30 })).toBe(30)
+    // Three spoons of 15 mL at 1.4 kg a litre: 63 g.
+    expect(gramsOf({ what: 'molasses', by: 'spoons', spoons: 3 })).toBeCloseTo(63, 6)
+    expect(gramsOf({ what: 'fish', by: 'litres', litres: 0.1 })).toBeCloseTo(110, 6)
+    expect(measuredText({ what: 'molasses', by: 'spoons', spoons: 3 }, 'metric')).toBe('3 spoons (63 g)')
+    const begun = soak([did(1, words.FEED, { what: 'molasses', by: 'spoons', spoons: 1 })])
+    expect(feedsGiven(begun, words.FEED, warm(1).materials)).toEqual([{ id: 'molasses', grams: expect.closeTo(21, 6) }])
+  })
+
+  it('dries in its can in twice the time', () => {
+    const inCan = soak([did(9, words.DRAINED, { [words.DRIES]: words.IN_CAN })])
+    expect(charCharging.life.standing(inCan, warm(17)).phase).toBe('drying')
+    expect(charCharging.life.standing(inCan, warm(17)).sentence).toMatch(/6 days more in its can/)
+    expect(charCharging.life.standing(inCan, warm(23.1)).phase).toBe('dry')
+    expect(charCharging.life.tasks(inCan, warm(12))[0]).toMatchObject({ action: 'take' })
+    expect(charCharging.life.tasks(inCan, warm(12))[0]!.due.getTime()).toBeGreaterThan(warm(20).now.getTime())
   })
 })
 

@@ -28,6 +28,8 @@ export interface ChargeCase {
   readonly filledDay: number | undefined
   /** Day on which it was drained: from there on nothing more goes in. */
   readonly drainedDay: number | undefined
+  /** Raw char that came in later: the day, and the share of all of it that was there before. */
+  readonly joined?: readonly { readonly day: number, readonly before: number }[]
 }
 
 /** Days until so much is charged at the usual warmth: four fifths for fine pieces after `days80`, larger ones longer. */
@@ -43,7 +45,7 @@ export function soakDayCounts(celsius: number, q10: number): number {
 
 /** How far it is charged, 0 to 1, at each of the days: 1 − e^(−t/τ) over the days that count. */
 export function chargedAt(
-  { way, sizeTimes, placeC, filledDay, drainedDay }: ChargeCase, { slower, warmerK, q10 }: ChargeTraits, days: Float64Array,
+  { way, sizeTimes, placeC, filledDay, drainedDay, joined = [] }: ChargeCase, { slower, warmerK, q10 }: ChargeTraits, days: Float64Array,
   looks: Pick<Looks<'charged'>, 'seen' | 'take'> = { seen: [], take: (_, charged) => charged },
 ): Float32Array {
   if (filledDay === undefined) return new Float32Array(days.length)
@@ -64,7 +66,10 @@ export function chargedAt(
     return counted / tau
   }
   // Nobody sees the last hundredth.
-  return onwards(days, until, looks, { of: far => 1 - Math.exp(-far), back: charged => -Math.log(1 - Math.min(0.99, charged)) })
+  return onwards(
+    days, until, looks, { of: far => 1 - Math.exp(-far), back: charged => -Math.log(1 - Math.min(0.99, charged)) },
+    joined.map(({ day, before }) => ({ day: Math.max(day, filledDay), to: charged => charged * before })),
+  )
 }
 
 /** The day on which so much is charged, between the times that are known; the last where it is not. */

@@ -1,20 +1,22 @@
 import { differenceInDays } from 'date-fns'
-import { materialOf, type Ingredient } from '../../mix/portion'
+import { portionOf } from '../../mix/portion'
 import type { Question } from '../../questions/question'
 import { dateText } from '../../units/dates'
 import { quantityText } from '../../units/format'
 import { counted } from '../../units/plural'
 import { range } from '../../units/range'
 import { asVessel } from '../../vessel/site'
-import { type Draft, type Fact, type Gift, ownOf, PLACES, type Proposal, type Surroundings, type Verdict, type Warning } from '../contract'
+import { type Draft, type Fact, type Gift, PLACES, type Proposal, type Surroundings, type Verdict, type Warning } from '../contract'
 import { deadlineOf } from './chance'
 import { carriersFor, compared } from './compare'
+import { layingOf, type Laying } from './laying'
+import { limitsOf } from './limits'
 import { soakPicture } from './picture'
-import { recipeFor, type SoakRecipe } from './recipe'
+import type { SoakRecipe } from './recipe'
 import { acidText, stepsOf } from './steps'
 import { waterOf, type SoakWater } from './water'
 import { sizeOf, SIZES, wayOf, type ChargeWay } from './ways'
-import { BAG_L, BY, CHAR_L, SIZE, STANDS, TAP } from './words'
+import { BAG_L, BY, SIZE, STANDS, TAP, WATER_L } from './words'
 import { CHARGE } from './constants'
 import { CHAR } from '../../char/constants'
 
@@ -23,7 +25,6 @@ export function asksOf(approachId: string): readonly Question[] {
   const { kind } = wayOf(approachId)
   const tub = kind === 'tub'
   return [
-    { id: CHAR_L, kind: 'volume', label: 'Crushed char', usual: 20, most: 5000 },
     { id: SIZE, kind: 'choice', label: 'Its pieces', choices: SIZES.map(({ id, label }) => ({ id, label })), usual: 'middle' },
     { id: BY, kind: 'day', label: 'Wanted by' },
     ...(tub
@@ -40,6 +41,7 @@ export function asksOf(approachId: string): readonly Question[] {
               { id: 'unknown', label: 'mains, not known which' },
             ],
           } satisfies Question,
+          { id: WATER_L, kind: 'volume', label: 'Water; 0 for as much as covers it', usual: 0, most: 5000 } satisfies Question,
         ]
       : []),
     ...(kind === 'bag' ? [{ id: BAG_L, kind: 'volume', label: 'A bag holds', usual: 5, most: 50 } satisfies Question] : []),
@@ -47,25 +49,9 @@ export function asksOf(approachId: string): readonly Question[] {
 }
 
 const WARM = 'room'
-const CHARS = ['biochar-crushed', 'char-coarse']
-const LIVING = ['worm-castings', 'compost-finished', 'leaf-mould']
-
-/** The first of several materials that the store has enough of, or the first. */
-function atHand(ids: readonly string[], litres: number, { spares, materials }: Surroundings) {
-  const inStore = (id: string) =>
-    (spares ?? []).filter(({ material }) => material.id === id).reduce((sum, { count, container }) => sum + count * container.volumeL, 0)
-  const id = ids.find(one => inStore(one) >= litres - 0.5) ?? [...ids].sort((a, b) => inStore(b) - inStore(a))[0]!
-  return materialOf({ materialId: id }, materials)
-}
-
-function ingredient(ids: readonly string[], litres: number, surroundings: Surroundings): Ingredient[] {
-  const material = litres > 0.05 ? atHand(ids, litres, surroundings) : undefined
-  const container = ownOf('bucket', surroundings)
-  return material ? [{ material, amount: { count: litres / container.volumeL, container, packing: 'loose' } }] : []
-}
 
 function refusalOf(way: ChargeWay, recipe: SoakRecipe, surroundings: Surroundings): string | undefined {
-  if (recipe.charL < CHARGE.leastL) return 'Say how much char there is.'
+  if (recipe.charL < CHARGE.leastL) return 'Put in how much char there is.'
   if (!way.travels) return undefined
   const within = carriersFor(way, surroundings)
   const put = quantityText('volume', surroundings.units, recipe.charL)
@@ -153,39 +139,43 @@ function giftOf(way: ChargeWay, { charL, livingL }: SoakRecipe, { from, to }: De
   return { label, litres: range(made * 0.9, made, made * 1.1), from, to }
 }
 
-function summaryOf({ charL, livingL, waterL }: SoakRecipe, { units }: Surroundings): string {
+function summaryOf({ recipe: { charL, waterL }, laid, urineL }: Laying, fits: number, { units }: Surroundings): string {
   const litres = (value: number) => quantityText('volume', units, value)
-  const living = livingL > 0 ? `, ${litres(livingL)} of compost or castings` : ''
-  return `${litres(charL)} of char${living}${waterL > 0 ? `, ${litres(waterL)} of water` : ''}.`
+  const beside = [...laid.living, ...laid.urine].map(one => `${litres(fits * portionOf(one).looseVolumeL)} of ${one.material.short}`)
+  return [`${litres(charL)} of char`, ...beside, ...(waterL - urineL > 0 ? [`${litres(waterL - urineL)} of water`] : [])].join(', ') + '.'
 }
 
 /** What a plan of charging comes to. */
-export function draftOf({ site, approachId, answers }: Proposal, surroundings: Surroundings): Draft {
+export function draftOf({ site, approachId, answers, ingredients }: Proposal, surroundings: Surroundings): Draft {
   const way = wayOf(approachId)
-  const recipe = recipeFor(site, way, answers)
+  const laying = layingOf(site, way, answers, ingredients, surroundings)
+  const { recipe, urineL } = laying
   const water = waterOf(approachId, answers, surroundings)
   const deadline = deadlineOf(way, sizeOf(answers[SIZE]).times, answers[STANDS], water.standsHours / 24, surroundings)
   const refusal = refusalOf(way, recipe, surroundings)
   const vessel = asVessel(site).name.toLowerCase()
   return {
-    summary: summaryOf(recipe, surroundings),
+    summary: summaryOf(laying, laying.own ? recipe.fits : 1, surroundings),
     verdict: refusal
       ? { grade: recipe.charL < CHARGE.leastL ? 'poor' : 'workable', text: refusal }
       : verdictOf(way, recipe, deadline, vessel, surroundings),
     facts: factsOf(way, recipe, deadline, surroundings),
-    warnings: [...waterWarning(recipe, water, surroundings), ...coldWarning(way, answers, water.standsHours / 24, deadline, surroundings)],
+    warnings: [
+      ...waterWarning(recipe, water, surroundings), ...limitsOf(site, way, laying, surroundings),
+      ...coldWarning(way, answers, water.standsHours / 24, deadline, surroundings),
+    ],
     compared: compared(answers, surroundings),
     ...(refusal ? { refusal } : {}),
     picture: soakPicture({
       of: `Char in the ${vessel}`, site, way, standsL: recipe.standsL, charL: recipe.charL, bags: recipe.bags, charged: 0.5,
       filled: true, drained: false,
     }),
-    steps: stepsOf(way, recipe, water, surroundings),
+    steps: stepsOf(way, laying, water, surroundings),
     work: [
       { label: 'to set up', minutes: range(15, 30, 60) },
       ...(way.stirEveryDays === undefined ? [] : [{ label: 'each stir', minutes: range(1, 3, 5) }]),
     ],
     gives: refusal ? [] : [giftOf(way, recipe, deadline)],
-    waterL: recipe.waterL, recipe: [...ingredient(CHARS, recipe.charL, surroundings), ...ingredient(LIVING, recipe.livingL, surroundings)],
+    waterL: Math.max(0, recipe.waterL - urineL), recipe: laying.ingredients, proposed: true,
   }
 }

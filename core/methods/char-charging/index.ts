@@ -29,8 +29,8 @@ export const charCharging: Method = {
     approaches: WAYS,
   },
   plan: {
-    bench: 'recipe', sites: SITES, sitesOf: approachId => sitesOfKind(wayOf(approachId).kind), asks: asksOf, feeds: [],
-    draft: draftOf,
+    bench: 'recipe', sites: SITES, sitesOf: approachId => sitesOfKind(wayOf(approachId).kind), asks: asksOf,
+    feeds: ['char', 'finished', 'feed'], draft: draftOf,
   },
   life: {
     ...look, situate, looking, pads: PADS,

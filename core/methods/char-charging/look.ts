@@ -1,5 +1,6 @@
 import type { BegunBatch } from '../../journal/garden'
 import type { Picture } from '../../picture/picture'
+import { numberOf } from '../../questions/question'
 import { quantityText, percentText } from '../../units/format'
 import { DAY_MS } from '../../units/time'
 import { weekdayDateText } from '../../units/dates'
@@ -16,7 +17,7 @@ import { soakOf } from './state'
 import { standingOf, takenNow } from './standing'
 import { tasksOf } from './tasks'
 import { windowsOf } from './windows'
-import { DRAINED, LIFTED, SINKS, WATER_FIT } from './words'
+import { BAG_L, DRAINED, LIFTED, SINKS, WATER_FIT } from './words'
 import { BEDS } from '../../beds/constants'
 import { looking } from './looking'
 
@@ -25,14 +26,14 @@ function picture(batch: BegunBatch, surroundings: Surroundings, day?: number): P
   const middle = middleOf(batch, surroundings)
   const wanted = day ?? soak.nowDay
   const { filledDay, drainedDay } = middle.question
-  const { standsL } = slurryOf(soak.charL, soak.charL > 0 ? Math.min(1, soak.livingL / soak.charL) : 0)
+  const { standsL } = slurryOf(soak.charL, soak.charL > 0 ? soak.livingL / soak.charL : 0)
   return soakPicture({
     of: batch.name,
     site: batch.began.site,
     way: soak.way,
     standsL,
     charL: soak.charL,
-    bags: recipeFor(batch.began.site, soak.way, batch.began.answers).bags,
+    bags: recipeFor(batch.began.site, soak.way, { charL: soak.charL, bagL: numberOf(batch.began.answers, BAG_L) ?? 5 }).bags,
     charged: chargedOn(middle.course, wanted),
     filled: filledDay !== undefined && wanted >= filledDay - 1e-6,
     drained: drainedDay !== undefined && wanted >= drainedDay - 1e-6,

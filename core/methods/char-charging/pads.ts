@@ -1,12 +1,13 @@
 import type { BegunBatch } from '../../journal/garden'
+import type { Answers } from '../../questions/answers'
 import { numberOf } from '../../questions/question'
 import { smallMassText } from '../../units/small'
 import type { Deed, Pad } from '../contract'
 import { LIQUOR_CARE } from './cautions'
-import { FEEDS, feedRoomG, feedsGiven } from './feeds'
+import { feedAsks, feedOf, feedRoomG, feedsGiven, gramsOf, measuredText } from './feeds'
 import { SENSES } from './senses'
 import { wayOf } from './ways'
-import { ACID, AIR, DRAINED, FEED, FILLED, LIFTED, STIRRED, WATER_FIT } from './words'
+import { ACID, AIR, DRAINED, DRIES, FEED, FILLED, IN_CAN, LIFTED, STIRRED, WATER_FIT } from './words'
 import { PORES_L_L } from '../../char/pores'
 
 const kindNow = ({ began }: BegunBatch) => wayOf(began.approachId).kind
@@ -29,10 +30,19 @@ const filled = plain(
   FILLED, 'Char in', 'i-ph-arrow-fat-line-down', 'Damped char and what lives, stirred under.', 'Char and life went into the water.',
   'From now on it charges.', ['Dust: damp it first, outdoors, mask on.'], WATER_FIT,
 )
-const drained = plain(
-  DRAINED, 'Drained', 'i-ph-funnel', 'Through a cloth or a sieve; keep the liquor. Spread it in the shade.',
-  'Drained, spread in the shade.', 'A week in the shade, until it crumbles.',
-)
+const inCan = (answers: Answers) => answers[DRIES] === IN_CAN
+const drained: Deed = {
+  id: DRAINED, label: 'Drained', icon: 'i-ph-funnel', cautions: ['Lid ajar: closed tight it can burst.'],
+  how: 'Through a cloth or a sieve; keep the liquor. Spread it in the shade, or leave it in its can.',
+  asks: [{
+    id: DRIES, kind: 'choice', label: 'It dries', usual: 'shade',
+    choices: [{ id: 'shade', label: 'spread in the shade' }, { id: IN_CAN, label: 'in its can, lid ajar' }],
+  }],
+  said: (_, answers) => inCan(answers)
+    ? { said: 'drained, left in its can.', answer: 'Some two weeks somewhere warm, lid ajar, until it crumbles.' }
+    : { said: 'drained, spread in the shade.', answer: 'A week in the shade, until it crumbles.' },
+  words: answers => inCan(answers) ? 'Drained, left in its can to dry.' : 'Drained, spread in the shade.',
+}
 const lifted = plain(
   LIFTED, 'Lifted out', 'i-ph-anchor-simple', 'By its line, slowly: wet it weighs three times as much.', 'Lifted out, left to drain.',
   'Some days to drain and air.', ['Ponds and children: never alone beside it.'],
@@ -76,16 +86,13 @@ const air: Deed = {
 
 const feed: Deed = {
   id: FEED, label: 'Feed', icon: 'i-ph-bowl-food', how: 'Little: it feeds the life, not the char. Flour and molasses last.', cautions: [],
-  asks: [
-    { id: 'what', kind: 'choice', label: 'What', choices: FEEDS.map(({ id, label }) => ({ id, label })), usual: 'meal' },
-    { id: 'grams', kind: 'smallMass', label: 'How much', usual: 50, most: 20_000 },
-  ],
-  said: (batch, answers, { units }) => {
-    const one = FEEDS.find(({ id }) => id === answers.what) ?? FEEDS[0]!
-    const grams = numberOf(answers, 'grams') ?? 0
-    const room = feedRoomG(one, waterL(batch), feedsGiven(batch, FEED))
+  asks: feedAsks(),
+  said: (batch, answers, { units, materials }) => {
+    const one = feedOf(answers.what)
+    const grams = gramsOf(answers)
+    const room = feedRoomG(one, waterL(batch), feedsGiven(batch, FEED, materials))
     return {
-      said: `${smallMassText(units, grams)} of ${one.label} stirred in.`,
+      said: `${measuredText(answers, units)} of ${one.label} stirred in.`,
       answer:
         grams > room
           ? `That is ${smallMassText(units, grams - room)} more than the water bears: stir oftener, or thin it; `
@@ -93,9 +100,7 @@ const feed: Deed = {
           : `Up to ${smallMassText(units, room - grams)} more would do.`,
     }
   },
-  words: (answers, { units }) =>
-    `${smallMassText(units, numberOf(answers, 'grams') ?? 0)} of ${(FEEDS.find(({ id }) => id === answers.what) ?? FEEDS[0]!).label} `
-    + 'stirred in.',
+  words: (answers, { units }) => `${measuredText(answers, units)} of ${feedOf(answers.what).label} stirred in.`,
 }
 
 /** Litres of liquor that are left: what the char did not drink and nobody gave. */
@@ -113,6 +118,14 @@ export const PADS: readonly Pad[] = [
   {
     kind: 'put',
     put: { id: 'topped', label: 'Top up', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Topped up', said: 'Topped up with' },
+    fits: inTub,
+  },
+  {
+    kind: 'put',
+    put: {
+      id: 'more', label: 'More in', icon: 'i-ph-plus', what: 'stuff', role: 'feed', families: ['char', 'finished', 'feed'],
+      button: 'Put in', said: 'Put in',
+    },
     fits: inTub,
   },
   { kind: 'deed', deed: acid, fits: inTub },

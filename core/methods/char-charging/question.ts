@@ -1,7 +1,10 @@
 import type { BegunBatch } from '../../journal/garden'
 import { placeCFrom, placeOf, PLACES, type Lasting } from '../contract'
 import { askedOf, dayIn, deedDay, foundIn, type CourseQuestion, type FoundAs } from '../course'
+import { ingredientsOf, looseL } from '../../mix/portion'
+import { daysBetween } from '../../units/time'
 import { usualDays, type ChargeCase } from './course'
+import { laidOf } from './recipe'
 import { waterState } from './water'
 import { sizeOf, wayOf, type ChargeWay } from './ways'
 import { BUBBLES, DRAINED, LIFTED, LIQUOR, SINKS, SIZE, SMELL, STANDS } from './words'
@@ -33,6 +36,18 @@ export function placeFor({ kind }: Pick<ChargeWay, 'kind'>, stands: unknown): ty
   return kind === 'tub' ? placeOf(stands) : PLACES[0]
 }
 
+/** Char that came to what was in it already. */
+function joinedIn({ began, puts }: BegunBatch, { materials }: Lasting): NonNullable<ChargeQuestion['joined']> {
+  let charL = 0
+  return puts.flatMap(({ at, inputs }) => {
+    const laid = laidOf(ingredientsOf(inputs, materials))
+    const moreL = laid ? looseL(laid.char) : 0
+    const before = charL
+    charL += moreL
+    return moreL > 0 && before > 0 ? [{ day: daysBetween(began.at, at), before: before / charL }] : []
+  })
+}
+
 /** The question a soak puts. */
 export function questionOf(batch: BegunBatch, surroundings: Lasting): ChargeQuestion {
   const { began, did } = batch
@@ -45,6 +60,6 @@ export function questionOf(batch: BegunBatch, surroundings: Lasting): ChargeQues
     ...asked, way: { days80: way.days80, sizePower: way.sizePower, q10: way.q10 }, sizeTimes,
     placeC: way.q10 === 1 ? [] : placeCFrom(new Date(began.at), asked.horizonDay, placeFor(way, began.answers[STANDS]), surroundings),
     filledDay: filledAt === undefined ? undefined : deedDay(batch, filledAt), drainedDay: out && dayIn(batch, out.at),
-    findings: foundIn(batch, [], SIGNS),
+    findings: foundIn(batch, [], SIGNS), joined: joinedIn(batch, surroundings),
   }
 }

@@ -8,9 +8,9 @@ import { takenNow } from './standing'
 export const ripeness: Ripeness = {
   uses: ['beds', 'potting', 'seeds'], tests: () => [cress],
   stages: (batch, surroundings) => {
-    const { charged, dryingDays, way } = soakOf(batch, surroundings)
+    const { charged, dryingDays, driesDays } = soakOf(batch, surroundings)
     return {
-      cool: true, rottedShare: charged / ENOUGH, curedShare: way.driesDays === 0 ? 1 : Math.min(1, (dryingDays ?? 0) / way.driesDays),
+      cool: true, rottedShare: charged / ENOUGH, curedShare: driesDays === 0 ? 1 : Math.min(1, (dryingDays ?? 0) / driesDays),
     }
   },
   notes: (batch, surroundings) => ({

@@ -18,7 +18,7 @@ export function takenNow({ charged, way }: Pick<Soak, 'charged' | 'way'>): strin
 /** Where a soak stands. */
 export function standingOf(batch: BegunBatch, surroundings: Surroundings): Standing {
   const soak = soakOf(batch, surroundings)
-  const { charged, nowDay, water, way, dryingDays = 0 } = soak
+  const { charged, nowDay, water, dryingDays = 0, driesDays, way } = soak
   const { units } = surroundings
   const day = ageText(batch, nowDay)
   const figure = percentText(charged)
@@ -42,7 +42,7 @@ export function standingOf(batch: BegunBatch, surroundings: Surroundings): Stand
     drying: {
       phase: 'drying', label: 'Drying',
       sentence: `Drained ${daysText(dryingDays)} ago, about ${percentText(charged)} charged; `
-        + `${daysText(Math.max(1, way.driesDays - dryingDays))} more in the shade.`,
+        + `${daysText(Math.max(1, driesDays - dryingDays))} more ${driesDays > way.driesDays ? 'in its can' : 'in the shade'}.`,
       figure, tone: 'good',
     },
     dry: {

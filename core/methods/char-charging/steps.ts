@@ -1,11 +1,13 @@
 import { containersFor, containerText } from '../../units/container'
 import { numberText, quantityText } from '../../units/format'
+import { massKg, portionOf } from '../../mix/portion'
 import { DOSE_AREA, smallMassText } from '../../units/small'
 import { counted } from '../../units/plural'
 import { ascorbicAcidG } from '../../char/tap-water'
 import type { BuildStep, Surroundings } from '../contract'
 import { cautionsOf } from './cautions'
-import { FEEDS } from './feeds'
+import { FEEDS, feedAs, feedText } from './feeds'
+import type { Laying } from './laying'
 import type { SoakRecipe } from './recipe'
 import type { SoakWater } from './water'
 import type { ChargeWay } from './ways'
@@ -53,7 +55,9 @@ function drySteps(way: ChargeWay): BuildStep[] {
   const liquor = way.kind === 'tub' ? ' The liquor is a thin feed.' : ''
   return [{
     when: 'after', title: way.kind === 'bag' ? 'Lift it, let it drain' : 'Drain it, dry it in the shade',
-    detail: `${counted(way.driesDays, 'day', 'days')}, until it crumbles.${liquor}`, cautions: [],
+    detail: `${counted(way.driesDays, 'day', 'days')}, until it crumbles`
+      + `${way.kind === 'tub' ? '; in its can, lid ajar, twice as long' : ''}.${liquor}`,
+    cautions: [],
   }]
 }
 
@@ -88,29 +92,54 @@ function beddingSteps(way: ChargeWay, recipe: SoakRecipe, { units }: Surrounding
   ]
 }
 
-function tubSteps(way: ChargeWay, recipe: SoakRecipe, water: SoakWater, surroundings: Surroundings): BuildStep[] {
-  const litres = (value: number) => quantityText('volume', surroundings.units, value)
-  const living: BuildStep = {
-    when: 'building', title: `${litres(recipe.livingL)} of compost or castings`,
+function lives({ recipe, laid, own, ingredients }: Laying, { units }: Surroundings): BuildStep[] {
+  const litres = (value: number) => quantityText('volume', units, value, 1)
+  if (recipe.livingL <= 0) return []
+  const fits = own ? recipe.fits : 1
+  const what = laid.living.map(one => `${litres(fits * portionOf(one).looseVolumeL)} of ${one.material.short}`).join(', ')
+  return [{
+    when: 'building', title: ingredients.length > 0 && what ? what : `${litres(recipe.livingL)} of compost or castings`,
     detail: 'Ripe and earthy: what lives in it moves into the pores.', cautions: [],
-  }
-  const feed: BuildStep = {
-    when: 'building', title: 'The feed: one part to ten of water',
-    detail: 'Diluted urine, or a liquid nitrogen feed as its label says.', cautions: [],
-  }
+  }]
+}
+
+function fed({ laid, urineL, recipe, own }: Laying, waterL: number, { units }: Surroundings): BuildStep[] {
+  const litres = (value: number) => quantityText('volume', units, value, 1)
+  const fits = own ? recipe.fits : 1
+  const late = laid.feeds.some(one => feedAs(one).late) ? ' Molasses last, days before the end.' : ''
   return [
-    waterStep(recipe, water, surroundings),
+    ...(urineL > 0
+      ? [{
+          when: 'building' as const, title: `${litres(urineL)} of urine`,
+          detail: `With ${litres(waterL)} of water it is one part to ${Math.max(1, Math.round(waterL / urineL))}.`, cautions: [],
+        }]
+      : []),
+    ...(laid.feeds.length > 0
+      ? [{
+          when: 'building' as const, title: laid.feeds.map(one =>
+            feedText({ ...feedAs(one), label: one.material.short }, fits * 1000 * massKg([one]), units)).join(', '),
+          detail: `Stirred in, dissolved first.${late}`, cautions: [],
+        }]
+      : []),
+  ]
+}
+
+function tubSteps(way: ChargeWay, laying: Laying, water: SoakWater, surroundings: Surroundings): BuildStep[] {
+  const { units } = surroundings
+  const { recipe } = laying
+  const waterL = Math.max(0, recipe.waterL - laying.urineL)
+  const litres = (value: number) => quantityText('volume', units, value)
+  return [
+    waterStep({ ...recipe, waterL }, water, surroundings),
     {
       when: 'building', title: `${litres(recipe.charL)} of crushed char`,
       detail: 'Damped, stirred under until no dry nest is left. A third of the vessel stays free.', cautions: cautionsOf(way),
     },
-    recipe.livingL > 0 ? living : feed,
+    ...lives(laying, surroundings), ...fed(laying, waterL, surroundings),
     {
       when: 'building', title: 'Feeds, if you like',
-      detail: 'In all of the water at most: '
-        + `${FEEDS.map(({ label, mostGPerL }) => `${label} ${smallMassText(surroundings.units, mostGPerL * recipe.waterL)}`).join(', ')}. `
-        + 'Flour and molasses '
-        + 'last, days before the end.',
+      detail: `In all of the water at most: ${FEEDS.map(one => feedText(one, one.mostGPerL * waterL, units)).join(', ')}. `
+        + 'Flour and molasses last, days before the end.',
       cautions: [],
     },
     {
@@ -122,7 +151,8 @@ function tubSteps(way: ChargeWay, recipe: SoakRecipe, water: SoakWater, surround
 }
 
 /** The steps of a way. */
-export function stepsOf(way: ChargeWay, recipe: SoakRecipe, water: SoakWater, surroundings: Surroundings): BuildStep[] {
+export function stepsOf(way: ChargeWay, laying: Laying, water: SoakWater, surroundings: Surroundings): BuildStep[] {
+  const { recipe } = laying
   if (way.kind === 'bag') return bagSteps(way, recipe, surroundings)
   if (way.kind === 'bedding') return beddingSteps(way, recipe, surroundings)
   if (way.travels)
@@ -135,5 +165,5 @@ export function stepsOf(way: ChargeWay, recipe: SoakRecipe, water: SoakWater, su
       },
       TO_BEDS,
     ]
-  return tubSteps(way, recipe, water, surroundings)
+  return tubSteps(way, laying, water, surroundings)
 }

@@ -105,7 +105,7 @@ function takeIt({ batch, soak, surroundings }: Seen): Ask[] {
       action: 'drain', doing: { kind: 'pad', pad: deed }, label: way.kind === 'bag' ? 'Lifted out' : 'Drained', icon: 'i-ph-funnel',
       title: way.kind === 'bag' ? 'Lift the bags' : 'Drain it',
       reason: `About ${percentText(soak.charged)} charged. `
-        + `${way.kind === 'bag' ? 'Some days to drain and air.' : 'A week in the shade, then it crumbles.'}`,
+        + `${way.kind === 'bag' ? 'Some days to drain and air.' : 'A week in the shade, then it crumbles; in its can two.'}`,
       due: now, until: addDays(now, 10), urgency: 'usual',
     }]
   }
@@ -116,7 +116,7 @@ function takeIt({ batch, soak, surroundings }: Seen): Ask[] {
       until: addDays(now, 14), urgency: 'whenever',
     }]
   if (phase === 'drying') {
-    const [, dry] = windowsOf(batch, surroundings)
+    const dry = windowsOf(batch, surroundings).find(({ id }) => id === 'dry')
     const due = dry?.from ?? now
     return [{
       action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Into the store', icon: 'i-ph-basket',

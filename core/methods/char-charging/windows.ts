@@ -5,6 +5,7 @@ import { spansOf } from '../course'
 import { dayCharged, usualDays } from './course'
 import { ENOUGH } from '../../materials/char-state'
 import { middleOf } from './forecast'
+import { driesDaysOf } from './state'
 import { waterState } from './water'
 import { sizeOf, wayOf } from './ways'
 import { DRAINED, LIFTED, SIZE, STANDS } from './words'
@@ -16,6 +17,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
   if (batch.ended || waterState(batch, surroundings).filledAt === undefined) return []
   const { began, did } = batch
   const way = wayOf(began.approachId)
+  const driesDays = driesDaysOf(batch, way)
   const out = did.find(({ deed }) => deed === DRAINED || deed === LIFTED)
   const dry = (from: Date, to: Date): NamedWindow[] =>
     way.driesDays === 0
@@ -23,9 +25,10 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
       : [
           {
             id: 'dry', label: 'Dry enough to spread', coming: 'Dry enough to spread between', begun: 'May be dry enough since',
-            announced: 'may be dry enough to spread', from: addDays(from, way.driesDays), to: addDays(to, way.driesDays + 2),
+            announced: 'may be dry enough to spread', from: addDays(from, driesDays), to: addDays(to, driesDays + 2),
             reasons: [
-              `${way.driesDays} days in the shade after it was ${way.kind === 'bag' ? 'lifted' : 'drained'}; rain and cold make it longer.`,
+              `${driesDays} days ${driesDays > way.driesDays ? 'in its can, lid ajar,' : 'in the shade'} after it was `
+              + `${way.kind === 'bag' ? 'lifted' : 'drained'}; rain and cold make it longer.`,
             ],
           },
         ]

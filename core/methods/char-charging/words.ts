@@ -12,7 +12,10 @@ export const SMELL = 'smell'
 export const LIQUOR = 'liquor'
 
 /** What is asked while it is planned. */
-export const CHAR_L = 'charL'
+export const WATER_L = 'waterL'
+/** Where it dries once it is drained, and what says so. */
+export const DRIES = 'dries'
+export const IN_CAN = 'can'
 export const SIZE = 'size'
 export const STANDS = 'stands'
 export const TAP = 'tap'
