@@ -1,10 +1,12 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { ingredientsOf } from '../../mix/portion'
+import { LITRE } from '../../units/container'
 import { afterDays, aroundOn, begun, did, finished, gauged, seen, took } from '../../../test/builders/batches'
 import { BUCKET } from '../../../test/builders/heaps'
 import type { NewEvent } from '../../journal/event'
 import { siteVolumeL } from '../../vessel/site'
-import { amountsFor, dilutionFor } from './amounts'
+import { amountsFor, dilutionFor, ownAmounts } from './amounts'
 import { dayAt, foamAt, runBrew } from './course'
 import { answerOf, traitsAt } from './forecast'
 import { daysToHeight, KINDS, kindOf } from './kinds'
@@ -58,18 +60,18 @@ describe('amounts', () => {
   it('fit the vessel with room for foam, whatever the kind and the vessel', () => {
     for (const kind of KINDS) {
       for (const site of SITES) {
-        const { waterL, portions, standsL } = amountsFor(kind, site)
-        const stuffL = portions.reduce((sum, { portion, kg }) => sum + kg * portion.takesL, 0)
+        const { waterL, parts, standsL } = amountsFor(kind, site)
+        const stuffL = parts.reduce((sum, { portion, kg }) => sum + kg * portion!.takesL, 0)
         expect(waterL + stuffL).toBeCloseTo(standsL, 9)
         expect(standsL).toBeLessThanOrEqual(siteVolumeL(site) * 0.86)
-        for (const { portion, kg } of portions) expect(kg / waterL).toBeCloseTo(portion.kgPerL, 9)
+        for (const { portion, kg } of parts) expect(kg / waterL).toBeCloseTo(portion!.kgPerL, 9)
       }
     }
   })
 
   it('of green liquor are about 2 parts by mass to 3 by volume', () => {
-    const { waterL, portions } = amountsFor(kindOf('green'), SITES[2]!)
-    expect(portions.reduce((sum, { kg }) => sum + kg, 0) / waterL).toBeCloseTo(2 / 3, 1)
+    const { waterL, parts } = amountsFor(kindOf('green'), SITES[2]!)
+    expect(parts.reduce((sum, { kg }) => sum + kg, 0) / waterL).toBeCloseTo(2 / 3, 1)
   })
 })
 
@@ -206,5 +208,57 @@ describe('the draft of a brew', () => {
   it('brings its own recipe, from the store where it is a material', () => {
     expect(draft('starter').recipe!.map(({ material }) => material.id)).toEqual(['leaf-mould'])
     expect(draft('green').recipe!.map(({ material }) => material.id)).toEqual(['weeds-soft', 'straw-wheat'])
+  })
+
+  describe('of a gardener\'s own stuff', () => {
+    const own = (approachId: string, lines: Readonly<Record<string, number>>, site = SITES[2]!) => brew.plan.draft({
+      site, approachId, answers: { stands: 'room', areaM2: 10 }, waterL: 0, volumeL: 0,
+      ingredients: ingredientsOf(
+        Object.entries(lines).map(([materialId, count]) => ({
+          materialId, amount: { count, container: LITRE, packing: 'loose' as const },
+        })),
+        aroundOn(0).materials,
+      ),
+    }, aroundOn(0))
+    const warned = (draft: ReturnType<typeof own>) => draft.warnings.map(({ text }) => text).join(' ')
+
+    it('takes what was picked and fills up with water; the kitchen\'s part follows the water', () => {
+      const draft = own('tea', { 'compost-finished': 3, 'worm-castings': 2 })
+      const lines = draft.recipe!.map(({ material, amount }) => [material.id, amount.count])
+      expect(lines).toEqual([['compost-finished', 3], ['worm-castings', 2]])
+      // The tub holds 63.6 L, three quarters are 47.7 L; 5 L of compost and castings of some 3 kg take 2.7 L of it.
+      expect(draft.waterL).toBeGreaterThan(43)
+      expect(draft.waterL).toBeLessThan(46)
+      const starter = own('starter', { 'leaves-half-rotted': 2 })
+      const titles = starter.steps.map(({ title }) => title).join(' ')
+      expect(titles).toMatch(/2 litres of half-rotted leaves \(.*\) .*g of boiled potato .*g of sea salt/)
+    })
+
+    it('says what is thick and what is thin, by what is usual', () => {
+      // A tenth of a kilogram a litre is usual: some 5 kg in 50 L.
+      expect(warned(own('weed', { nettles: 30 }))).not.toMatch(/Thick|Thin/)
+      expect(warned(own('weed', { nettles: 80 }))).toMatch(/Thick: \d/)
+      expect(warned(own('weed', { nettles: 2 }))).toMatch(/Thin: \d/)
+      expect(warned(own('weed', { nettles: 300 }))).toMatch(/Not all of it goes in/)
+    })
+
+    it('warns of sugar in aired tea, and takes no dung at all', () => {
+      expect(warned(own('tea', { 'worm-castings': 4, 'molasses': 0.05 }))).toMatch(/feed what makes people ill/)
+      expect(own('weed', { 'manure-horse': 5 }).recipe!.map(({ material }) => material.id)).toEqual(['weeds-soft'])
+    })
+
+    it('never stands higher than its kind may, whatever goes in', () => {
+      const [kinds, sites, some] = [fc.constantFrom(...KINDS), fc.constantFrom(...SITES), fc.double({ min: 0.01, max: 800, noNaN: true })]
+      fc.assert(fc.property(kinds, sites, some, (kind, site, litres) => {
+        const laid = ingredientsOf(
+          [{ materialId: 'weeds-soft', amount: { count: litres, container: LITRE, packing: 'loose' } }], aroundOn(0).materials,
+        )
+        const { waterL, standsL, fits } = ownAmounts(kind, site, laid)
+        expect(standsL).toBeLessThanOrEqual(siteVolumeL(site) * 0.86)
+        expect(waterL).toBeGreaterThan(0.3 * standsL)
+        expect(fits).toBeGreaterThan(0)
+        expect(fits).toBeLessThanOrEqual(1)
+      }))
+    })
   })
 })

@@ -27,6 +27,12 @@ export const BREW = constants('Brews', {
     breadth: of(0.2, 0.1, 0.3, 'log', 'how broad its height is; own estimate'),
   },
   timesLeast: of(120, 80, 200, 'times', 'are looked at; numerics'),
+  own: {
+    takesLKg: of(0.9, 0.75, 1, 'L/kg', 'room that soaked stuff takes; own estimate'),
+    thick: of(1.6, 1.4, 2, 'times', 'what is usual in a litre: thicker turns foul; practice'),
+    thin: of(0.5, 0.4, 0.6, 'times', 'what is usual in a litre: thinner is little more than water; practice'),
+    most: of(0.6, 0.5, 0.7, 'share', 'of what stands may be stuff, or nothing moves; practice'),
+  },
   littleL: of(2.4, 1, 3, 'L', 'less is measured by the handful; practice'),
   leastFoamM: of(0.004, 0.002, 0.008, 'm', 'nobody reads foam finer; own estimate'),
   lookDays: of(3, 2, 5, 'd', 'what was found so long ago still counts; assumption'),

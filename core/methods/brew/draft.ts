@@ -1,15 +1,16 @@
 import { addMinutes } from 'date-fns'
+import type { Family } from '../../materials/material'
 import { materialOf, type Ingredient } from '../../mix/portion'
 import { numberOf, type Question } from '../../questions/question'
 import { containerText, HANDFUL } from '../../units/container'
-import { numberText, quantityText, roughly } from '../../units/format'
+import { numberText, percentText, quantityText, roughly } from '../../units/format'
 import type { UnitSystem } from '../../units/system'
 import { range } from '../../units/range'
 import { asVessel } from '../../vessel/site'
 import {
   type BuildStep, type Draft, type Fact, ownOf, placeCFrom, placeOf, PLACES, type Proposal, type Surroundings, type Warning,
 } from '../contract'
-import { amountsFor, dilutionFor, type BrewAmounts } from './amounts'
+import { amountsFor, dilutionFor, ownAmounts, thicknessOf, type BrewAmounts } from './amounts'
 import { FOUL, setUpCautions, SOIL_ONLY } from './cautions'
 import { dayAt, runBrew } from './course'
 import { traitsAt } from './forecast'
@@ -43,9 +44,10 @@ function kitchenText(kg: number, { units }: Surroundings): string {
 }
 
 /** What of the recipe is a material of the store, in buckets. */
-function recipeOf({ portions }: BrewAmounts, around: Surroundings): Ingredient[] {
-  return portions.flatMap(({ portion, kg }): Ingredient[] => {
-    const material = portion.materialId ? materialOf({ materialId: portion.materialId }, around.materials) : undefined
+function recipeOf({ parts }: BrewAmounts, around: Surroundings): Ingredient[] {
+  return parts.flatMap(({ portion, ingredient, kg }): Ingredient[] => {
+    if (ingredient) return [ingredient]
+    const material = portion?.materialId ? materialOf({ materialId: portion.materialId }, around.materials) : undefined
     if (!material) return []
     const litres = kg / material.bulkDensityKgM3.typical * 1000
     // By the bucket nobody measures a handful.
@@ -69,9 +71,12 @@ function stepsOf(kind: BrewKind, amounts: BrewAmounts, surroundings: Surrounding
         + 'for foam and stirring.',
       cautions: setUpCautions(kind, surroundings),
     },
-    ...amounts.portions.map(({ portion, kg }): BuildStep => ({
-      when: 'building', title: `${kitchenText(kg, surroundings)} of ${portion.name}`,
-      detail: `${portion.how.charAt(0).toUpperCase()}${portion.how.slice(1)}.`, cautions: [],
+    ...amounts.parts.map(({ name, how, kg, ingredient }): BuildStep => ({
+      when: 'building',
+      title: ingredient
+        ? `${containerText(ingredient.amount.count, ingredient.amount.container)} of ${name} (${kitchenText(kg, surroundings)})`
+        : `${kitchenText(kg, surroundings)} of ${name}`,
+      detail: `${how.charAt(0).toUpperCase()}${how.slice(1)}.`, cautions: [],
     })),
     { when: 'after', title: 'Cover and let it work', detail: going, cautions: [FOUL] },
     {
@@ -136,10 +141,39 @@ function warningsOf(kind: BrewKind, placeC: readonly number[], units: UnitSystem
   ]
 }
 
+/** Families that a brew is made of; dung is none of them, for its germs. */
+export const BREWED: readonly Family[] = ['finished', 'plant', 'grass', 'leaf', 'straw', 'feed', 'kitchen']
+
+/** What a gardener's own recipe has too much or too little of, against what is usual. */
+function ownWarnings(kind: BrewKind, own: ReturnType<typeof ownAmounts>, surroundings: Surroundings): Warning[] {
+  const thick = thicknessOf(kind, own)
+  const usual = kind.perLitre.reduce((sum, { materialId, kgPerL }) => sum + (materialId ? kgPerL : 0), 0)
+  const stuff = own.parts.filter(({ ingredient }) => ingredient)
+  const sweet = kind.aired ? stuff.find(({ ingredient }) => ingredient?.material.family === 'feed') : undefined
+  const so = `${kitchenText(usual * own.waterL, surroundings)} of stuff are usual in `
+    + `${quantityText('volume', surroundings.units, own.waterL, 1)} of water`
+  return [
+    ...(own.fits < 0.999
+      ? [{ text: `Not all of it goes in: about ${percentText(own.fits)} of it, or nothing moves. The rest goes onto the heap.` }]
+      : []),
+    ...(thick > BREW.own.thick ? [{ text: `Thick: ${so}. So much turns foul and slimy; a bigger vessel, or less of it.` }] : []),
+    ...(thick < BREW.own.thin ? [{ text: `Thin: ${so}. Give it with little or no water added.` }] : []),
+    ...(sweet
+      ? [{
+          materialId: sweet.ingredient!.material.id,
+          text: 'Sugar and feeds in aired tea also feed what makes people ill: leave them out, and none of it on what is eaten raw.',
+        }]
+      : []),
+  ]
+}
+
 /** What a planned brew comes to. */
-export function draftOf({ site, approachId, answers }: Proposal, surroundings: Surroundings): Draft {
+export function draftOf({ site, approachId, answers, ingredients }: Proposal, surroundings: Surroundings): Draft {
   const kind = kindOf(approachId)
-  const amounts = amountsFor(kind, site)
+  // What lies on the bench from another plan is nothing of a brew.
+  const laid = ingredients.filter(({ material, amount: { count } }) => count > 0 && BREWED.includes(material.family))
+  const own = laid.length > 0 ? ownAmounts(kind, site, laid) : undefined
+  const amounts = own ?? amountsFor(kind, site)
   const place = placeOf(answers[STANDS])
   const placeC = placeCFrom(surroundings.now, BREW.horizonDays, place, surroundings)
   const [spread, until] = [heightDays(kind, placeC, 1), heightDays(kind, placeC, kind.use.until)]
@@ -150,7 +184,7 @@ export function draftOf({ site, approachId, answers }: Proposal, surroundings: S
   const on = (days: number) => addMinutes(now, Math.round(days * 1440))
   return {
     summary: `${quantityText('volume', units, amounts.waterL, 1)} of water and `
-      + `${amounts.portions.map(({ portion, kg }) => `${kitchenText(kg, surroundings)} of ${portion.name}`).join(', ')}.`,
+      + `${amounts.parts.map(({ name, kg }) => `${kitchenText(kg, surroundings)} of ${name}`).join(', ')}.`,
     verdict: tooLittle
       ? {
           grade: 'workable',
@@ -164,7 +198,8 @@ export function draftOf({ site, approachId, answers }: Proposal, surroundings: S
             + `${spread[2] < 3 ? `${Math.round(spread[1] * 24)} hours` : `${Math.round(spread[1])} days`} `
             + `${place.id === 'outside' ? 'outside' : place.label.toLowerCase()}.`,
         },
-    facts: factsOf(kind, amounts, area, spread, until, surroundings), warnings: warningsOf(kind, placeC, surroundings.units),
+    facts: factsOf(kind, amounts, area, spread, until, surroundings),
+    warnings: [...(own ? ownWarnings(kind, own, surroundings) : []), ...warningsOf(kind, placeC, surroundings.units)],
     picture: brewPicture({
       of: `${kind.name} in the ${vessel.name.toLowerCase()}`, kind, site, share: 1, progress: 0.6, foamM: (kind.foamM ?? 0) * 0.8,
       aired: kind.aired,
@@ -183,6 +218,6 @@ export function draftOf({ site, approachId, answers }: Proposal, surroundings: S
       from: on(spread[0]),
       to: on(spread[2]),
     }],
-    waterL: amounts.waterL, recipe: recipeOf(amounts, surroundings),
+    waterL: amounts.waterL, recipe: recipeOf(amounts, surroundings), proposed: true,
   }
 }

@@ -1,7 +1,7 @@
 import { range } from '../../units/range'
 import type { Method } from '../contract'
 import { fromTheKitchen } from './amounts'
-import { asksOf, draftOf } from './draft'
+import { asksOf, BREWED, draftOf } from './draft'
 import { forecaster } from './forecast'
 import { KINDS } from './kinds'
 import { look } from './look'
@@ -29,7 +29,7 @@ export const brew: Method = {
     approaches: KINDS,
   },
   plan: {
-    bench: 'recipe', sites: SITES, asks: asksOf, feeds: [], draft: draftOf,
+    bench: 'recipe', sites: SITES, asks: asksOf, feeds: BREWED, draft: draftOf,
   },
   life: {
     ...look, situate, looking, pads: PADS,
