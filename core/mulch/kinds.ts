@@ -20,6 +20,8 @@ export interface MulchKind {
   readonly families: readonly Family[]
   /** What is taken of it while nothing is said. */
   readonly materialId: string
+  /** What goes with it, half and half, where one alone would not do. */
+  readonly besideId?: string
   readonly depthsM: Readonly<Record<Crop, Depths>>
   /** It lies at so much of its depth once it has settled, within so many days (a factor e). */
   readonly settles: Range
@@ -89,6 +91,7 @@ export const MULCH_KINDS: readonly MulchKind[] = table('Kinds of mulch', {
     summary: 'Fresh and dry mixed, a hand deep, renewed every two or three weeks: it feeds while it covers.',
     families: ['grass', 'plant', 'leaf', 'straw', 'kitchen'],
     materialId: 'grass-clippings',
+    besideId: 'leaves-mixed',
     depthsM: {
       trees: [0.05, 0.07, 0.08], perennials: [0.05, 0.06, 0.08], vegetables: [0.05, 0.06, 0.08], seedlings: [0.01, 0.02, 0.03],
       path: [0.05, 0.06, 0.08],

@@ -58,19 +58,28 @@ describe('what a sheet takes', () => {
     expect(draft(proposal()).verdict.text).toMatch(/^It takes 43 boxes/)
   })
 
+  it('calls small squares what they are, and lays nothing in a pot', () => {
+    expect(draft(proposal({ [words.PIECES]: 'card 10 of 0.3048 x 0.3048' })).verdict.text).toMatch(/\d+ pieces of card of 30 × 30 cm are/)
+    const inPot = draft(proposal({}, 'whole', sheet.plan.sitesOf!('torn')[0]!))
+    expect(inPot).toMatchObject({ refusal: 'Card is laid on the ground: choose a piece of it, not a pot.', steps: [] })
+  })
+
   it('lays newsprint in stacks, strips two deep, and names what lies double', () => {
     // 100 sheets, eight deep: 12 stacks.
     expect(sheetPlan(proposal({ [words.PIECES]: 'news 100 of 0.57 x 0.4' })).layout!.used).toEqual([12])
     const trench = sheetPlan(proposal({ [words.PIECES]: 'card 21 of 0.8 x 0.6' }, 'trench', sheet.plan.sitesOf!('trench')[0]!))
-    // 21 boxes, two deep, are ten places and one box over.
-    expect(trench.pieces[0]!.count).toBe(10)
-    const doubled = draft(proposal({ [words.PIECES]: 'card 4 of 0.8 x 0.6' }, 'trench', sheet.plan.sitesOf!('trench')[0]!))
-    const { laid: places, missing } = sheetPlan(
-      proposal({ [words.PIECES]: 'card 4 of 0.8 x 0.6' }, 'trench', sheet.plan.sitesOf!('trench')[0]!),
-    ).layout!
-    expect(places.length - missing).toBe(2)
-    expect(doubled.facts[0]).toMatchObject({ value: `4 of yours, ${2 * missing} missing`, why: expect.stringContaining('two deep') })
-    expect(doubled.verdict.text).toContain(`${2 * missing} boxes`)
+    // A trench is 35 cm wide and 3 m long: a box of 80 × 60 gives two strips of 40 × 60, ends 15 cm over one another. Of 3 m less 15 cm
+    // at the ends each does 45 cm: 7 places (2.85 ÷ 0.45 = 6.3). Two trenches, two deep: 28 strips, 14 boxes.
+    expect(trench.pieces[0]).toMatchObject({ count: 21, widthM: 0.4, lengthM: 0.6 })
+    expect(trench.layout!.laid).toHaveLength(14)
+    const short = proposal({ [words.PIECES]: 'card 4 of 0.8 x 0.6' }, 'trench', sheet.plan.sitesOf!('trench')[0]!)
+    const doubled = draft(short)
+    expect(sheetPlan(short).layout!.missing).toBe(10)
+    expect(doubled.facts[0]).toMatchObject({ value: '4 of yours, 10 missing', why: expect.stringContaining('cut lengthwise into 2') })
+    expect(doubled.verdict.text).toContain('10 boxes of 80 × 60 cm')
+    expect(doubled.wants!.ingredients[0]!.amount.count).toBe(10)
+    expect(doubled.recipe![0]!.amount).toMatchObject({ count: 4, container: { name: 'box opened flat, 80 × 60 cm' } })
+    expect(draft(proposal({}, 'trench', sheet.plan.sitesOf!('trench')[0]!)).verdict.text).toMatch(/^It takes 1[0-4] boxes/)
     expect(trench.coverL).toBe(0)
     const { layout } = sheetPlan(proposal({ [words.PIECES]: 'card 43 of 0.8 x 0.6' }))
     // Four rows 65 cm deep of 4 ÷ 0.45 = 9 boxes, one of 45 cm of 4 ÷ 0.65 = 7: 43. Each 0.48 m²: 20.64 laid, 12.5775 net of which

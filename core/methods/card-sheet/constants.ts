@@ -15,6 +15,7 @@ export const SHEET = constants('Sheet of card', {
     'threads': of(100, 90, 100, '%', 'spent, for a dot on the chart; own estimate'),
     'no-threads': of(40, 20, 60, '%', 'spent, for a dot on the chart; own estimate'),
   },
+  leastBoxM: of(0.45, 0.35, 0.5, 'm', 'the longer side: what is smaller is no box opened flat; choice'),
   usualOverlapM: of(0.15, 0.1, 0.2, 'm', 'pieces overlap by a hand\'s length; practice'),
   usualNewsLayers: of(8, 6, 12, 'sheets', 'of newspaper; practice'),
   trenchLayers: of(2, 1, 3, 'layers', 'lie in a trench; practice'),

@@ -13,7 +13,7 @@ import {
 import { byMonth } from './by-month'
 import { LIME } from './care'
 import { COVERS } from './covers'
-import { missingText, recipeOf, wantsOf } from './measure'
+import { missingCount, missingText, ownCount, recipeOf, wantsOf } from './measure'
 import { sheetPicture, sheetPlanDrawing } from './picture'
 import { sheetPlan, type SheetPlan } from './plan'
 import { sheetWayOf } from './ways'
@@ -75,12 +75,14 @@ function throughBetween(
   return { from: addDays(surroundings.now, Math.round(on(wants.low))), to: addDays(surroundings.now, Math.round(on(wants.high))) }
 }
 
+const NO_GROUND = 'Card is laid on the ground: choose a piece of it, not a pot.'
+
 function verdictOf(plan: SheetPlan, { from, to }: { readonly from: Date, readonly to: Date }, units: Surroundings['units']): Verdict {
   const when = `${dateText(from)} and ${dateText(to)}`
   const { layout, way } = plan
   if (!layout)
     return way.laid
-      ? { grade: 'poor', text: 'Card is laid on the ground: choose a piece of it, not a pot.' }
+      ? { grade: 'poor', text: NO_GROUND }
       : {
           grade: 'good',
           text: `${quantityText('volume', units, plan.torn.cardL)} of torn card with `
@@ -88,6 +90,7 @@ function verdictOf(plan: SheetPlan, { from, to }: { readonly from: Date, readonl
         }
   const { missing } = layout
   const own = layout.laid.length - missing
+  const pieces = ownCount(plan)
   if (missing > 0)
     return {
       grade: 'workable',
@@ -98,13 +101,14 @@ function verdictOf(plan: SheetPlan, { from, to }: { readonly from: Date, readonl
     }
   return {
     grade: 'good',
-    text: `Your pieces are enough: ${counted(own, 'piece', 'pieces')}${plan.layers > 1 ? ', doubled' : ''}, and `
+    text: `Your pieces are enough: ${counted(pieces, 'piece', 'pieces')}${plan.layers > 1 ? ', doubled' : ''}, and `
       + `${way.id === 'trench' ? 'settled' : 'to be planted'} between ${when}.`,
   }
 }
 
 /** So many would do if nothing were cut, where all are of one size. */
-function leastText({ layout, layers, pieces, missingLike, overlapM }: SheetPlan): string {
+function leastText({ layout, layers, pieces, missingLike, overlapM, wholes }: SheetPlan): string {
+  if (wholes.some(({ parts }) => parts > 1)) return ''
   const sizes = [...pieces.filter((_, at) => (layout?.used[at] ?? 0) > 0), ...(layout && layout.missing > 0 ? [missingLike] : [])]
   const [first] = sizes
   if (
@@ -123,13 +127,16 @@ function layoutFacts(plan: SheetPlan, units: UnitSystem): Fact[] {
   const { layout } = plan
   if (!layout) return []
   const area = (value: number) => quantityText('area', units, value, 1)
-  const missing = layout.missing > 0 ? `, ${numberText(plan.layers * layout.missing)} missing` : ''
+  const missing = layout.missing > 0 ? `, ${numberText(missingCount(plan))} missing` : ''
+  const cut = plan.wholes.find(({ parts }) => parts > 1)
   const lapped = layout.groundM2 > 0 ? layout.wasteM2 / layout.groundM2 : 0
   return [
     {
-      label: 'Pieces', value: `${numberText(plan.layers * (layout.laid.length - layout.missing))} of yours${missing}`,
-      why: `for ${area(layout.groundM2)}${plan.layers > 1 ? ', two deep' : ''}; neighbours share `
-        + `${quantityText('length', units, plan.overlapM)}, the edge is passed by half of that${leastText(plan)}`,
+      label: 'Pieces', value: `${numberText(ownCount(plan))} of yours${missing}`,
+      why: `for ${area(plan.areaM2)}${plan.layers > 1 ? ', two deep' : ''}; `
+        + (cut ? `each cut lengthwise into ${cut.parts}; ends share ` : 'neighbours share ')
+        + quantityText('length', units, plan.overlapM)
+        + (plan.way.id === 'trench' ? '' : `, the edge is passed by half of that${leastText(plan)}`),
     },
     {
       label: 'Of all that is laid', value: `${area(layout.laidM2)}`,
@@ -212,7 +219,8 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
     verdict: verdictOf(plan, between, units), facts: factsOf(plan, between, surroundings), warnings,
     picture: sheetPicture(name, plan, proposal.site, { coverM: plan.coverM, spent: 0 }), ...(drawing ? { fromAbove: drawing } : {}),
     ...(plan.way.id === 'whole' ? { pipeline: byMonth(proposal.answers, surroundings) } : {}),
-    steps: stepsOf(plan, surroundings),
+    steps: plan.way.laid && !plan.layout ? [] : stepsOf(plan, surroundings),
+    ...(plan.way.laid && !plan.layout ? { refusal: NO_GROUND } : {}),
     work: [{ label: 'in all', minutes: range(20 + plan.areaM2 * 6, 30 + plan.areaM2 * 12, 45 + plan.areaM2 * 25) }],
     gives: plan.way.laid
       ? []

@@ -1,3 +1,4 @@
+import type { Corner } from '../../ground/outline'
 import { shapePieces } from '../../ground/shape'
 import type { Answers } from '../../questions/answers'
 import { layOut, type Layout } from '../../sheets/layout'
@@ -21,6 +22,8 @@ export interface SheetPlan {
   /** Pieces as they are laid: newsprint as stacks of so many sheets. */
   readonly pieces: readonly Piece[]
   readonly missingLike: Piece
+  /** What each size was cut from, and into how many; what is missing comes last. */
+  readonly wholes: readonly Cut[]
   readonly newsLayers: number
   readonly layers: number
   /** Nothing where it is torn. */
@@ -33,6 +36,37 @@ export interface SheetPlan {
   readonly water: { readonly groundL: number, readonly cardL: number, readonly coverL: number }
   /** Litres of torn card and of compost, where it is torn. */
   readonly torn: { readonly cardL: number, readonly compostL: number }
+}
+
+/** A piece as it is had, and into how many strips it is cut. */
+export interface Cut { readonly piece: Piece, readonly parts: number }
+
+/**
+ * A piece cut lengthwise for a trench, along the side that gives the longest run; whole where it is narrower than the trench. @param
+ * stripM how wide the trench is; nothing where all of a ground is covered.
+ */
+function cutFor(piece: Piece, stripM: number | undefined, overlapM: number): { readonly laid: Piece, readonly cut: Cut } {
+  const { widthM, lengthM } = piece
+  const [best] = stripM === undefined || piece.sort === 'roll'
+    ? []
+    : [[lengthM, widthM] as const, [widthM, lengthM] as const]
+        .map(([cutM, alongM]) => ({ cutM, alongM, parts: Math.floor(cutM / stripM + 1e-9) }))
+        .filter(({ parts, alongM }) => parts >= 1 && alongM > overlapM + 0.1)
+        .sort((a, b) => b.parts * (b.alongM - overlapM) - a.parts * (a.alongM - overlapM))
+  return best
+    ? {
+        laid: { ...piece, widthM: best.cutM / best.parts, lengthM: best.alongM, count: piece.count * best.parts },
+        cut: { piece, parts: best.parts },
+      }
+    : { laid: piece, cut: { piece, parts: 1 } }
+}
+
+/** Ground drawn in by half an overlap all around: in a trench nothing passes the edge. */
+const drawnIn = (byM: number) => (corners: readonly Corner[]): Corner[] => {
+  const along = (axis: 0 | 1) => corners.map(corner => corner[axis])
+  const [left, right, front, back] = [Math.min(...along(0)), Math.max(...along(0)), Math.min(...along(1)), Math.max(...along(1))]
+  const inset = Math.min(byM, 0.4 * (right - left), 0.4 * (back - front))
+  return [[left + inset, front + inset], [right - inset, front + inset], [right - inset, back - inset], [left + inset, back - inset]]
 }
 
 /** Parts of torn card to parts of compost, by school. */
@@ -77,12 +111,18 @@ function planFor({
   const overlapM = Math.min(0.3, numberOf(answers, OVERLAP_M) ?? SHEET.usualOverlapM)
   const newsLayers = Math.max(1, Math.round(numberOf(answers, NEWS_LAYERS) ?? SHEET.usualNewsLayers))
   const layers = way.id === 'trench' ? SHEET.trenchLayers : 1
-  const pieces = readPieces(answers[PIECES]).map(stackOf(newsLayers, layers))
+  const stripM = way.id === 'trench' && site.kind === 'area' && site.ground.shape === 'strip' ? site.ground.widthM : undefined
+  const cuts = readPieces(answers[PIECES]).map(piece => cutFor(piece, stripM, overlapM))
+  const pieces = cuts.map(({ laid }) => stackOf(newsLayers, layers)(laid))
   // Who has newsprint alone is short of newsprint, not of boxes.
   const sort = pieces.some(one => one.sort === 'card') || !pieces.some(one => one.sort === 'news') ? 'card' : 'news'
   const largest = pieces.filter(one => one.sort === sort).sort((a, b) => b.count - a.count)[0]
-  const missingLike = largest && Math.min(largest.widthM, largest.lengthM) > overlapM + 0.1 ? { ...largest, count: 1 } : USUAL_BOX
-  const layout = way.laid && site.kind === 'area' ? layOut({ ground: shapePieces(site.ground), pieces, missingLike, overlapM }) : undefined
+  const fits = largest && Math.min(largest.widthM, largest.lengthM) > overlapM + 0.1
+  const lacking = fits ? cuts[pieces.indexOf(largest)]! : cutFor(USUAL_BOX, stripM, overlapM)
+  const missingLike = { ...lacking.laid, count: 1 }
+  const whole = site.kind === 'area' ? shapePieces(site.ground) : []
+  const covered = stripM === undefined ? whole : whole.map(drawnIn(overlapM / 2))
+  const layout = way.laid && site.kind === 'area' ? layOut({ ground: covered, pieces, missingLike, overlapM }) : undefined
   const cover = coverOf(answers[COVER])
   const coverM = way.id === 'whole' ? ((said => said > 0 ? said : cover.usualM)(numberOf(answers, COVER_M) ?? 0)) : 0
   const coverL = coverM * areaM2 * 1000
@@ -94,7 +134,8 @@ function planFor({
   const ground = answers[GROUND] === 'dry' ? GROUND_L_M2.dry : answers[GROUND] === 'wet' ? GROUND_L_M2.wet : GROUND_L_M2.moist
   const { bulkDensityKgM3, moistureFraction } = cover.material
   return {
-    way, areaM2, overlapM, pieces, missingLike, newsLayers, layers, layout, cover, coverM, coverL, cardKg, torn,
+    way, areaM2, overlapM, pieces, missingLike, newsLayers, wholes: [...cuts, lacking].map(({ cut }) => cut),
+    layers, layout, cover, coverM, coverL, cardKg, torn,
     water: {
       groundL: way.laid ? ground * areaM2 : 0, cardL: waterToSoakL(cardKg, CARD_MOISTURE.dry, CARD_MOISTURE.soaked),
       coverL: waterToSoakL((coverL / 1000) * bulkDensityKgM3.typical, moistureFraction.typical, SHEET.coverMoisture),

@@ -15,11 +15,13 @@ function soakStep({ pieces, layout, water }: SheetPlan, { units }: Surroundings)
   }
 }
 
-function layStep({ layout, layers, overlapM }: SheetPlan, { units }: Surroundings): BuildStep {
+function layStep({ layout, layers, overlapM, wholes, way }: SheetPlan, { units }: Surroundings): BuildStep {
   return {
     when: 'building',
     title: `Lay ${counted(layout?.laid.length ?? 0, 'piece', 'pieces')}${layers > 1 ? ', two deep' : ''}, from the far end`,
-    detail: `Each ${quantityText('length', units, overlapM)} over the next, over the edge by half of that. The drawing says where.`,
+    detail: (wholes.some(({ parts }) => parts > 1) ? 'Cut lengthwise, as wide as the trench. ' : '')
+      + `Each ${quantityText('length', units, overlapM)} over the next${way.id === 'trench' ? '' : ', over the edge by half of that'}. `
+      + 'The drawing says where.',
     cautions: [],
   }
 }

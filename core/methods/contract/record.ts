@@ -82,7 +82,7 @@ export interface PutOffer {
   /** The log's first word: "Added", "Filled again with". */
   readonly said: string
   /** What it usually is: as the last time, in the container it is carried in. One tap opens it so, the next records it. */
-  usual?(batch: BegunBatch, surroundings: Surroundings): Ingredient | undefined
+  usual?(batch: BegunBatch, surroundings: Surroundings): readonly Ingredient[]
 }
 
 /** What to cover so much of a feed with, and why; no ingredient where nothing is needed, or nothing is known. */

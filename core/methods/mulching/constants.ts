@@ -17,6 +17,8 @@ export const MULCHED = constants('Mulched beds', {
     beyondNow: of(1.6, 1.3, 2, 'times', 'what has passed; numerics'),
     most: of(3000, 2000, 4000, 'd', 'and no farther; numerics'),
   },
+  dryMoisture: of(0.45, 0.35, 0.55, 'wet basis', 'what is drier counts as the dry half; choice'),
+  leastHalf: of(0.2, 0.1, 0.3, 'share', 'with less of one half it is all of the other; own estimate'),
   roundDays: of(12, 7, 21, 'd', 'loads within so long belong to one round of spreading; choice'),
   nearly: of(0.88, 0.8, 0.95, 'share', 'of the depth wanted is taken as done; choice'),
   days: {

@@ -1,10 +1,7 @@
 import { addDays } from 'date-fns'
-import { findMaterial } from '../../materials/book'
-import type { Material } from '../../materials/material'
-import { portionOf, type Ingredient } from '../../mix/portion'
+import { looseL, type Ingredient } from '../../mix/portion'
 import { paceOn } from '../../mulch/depth'
 import { countedAt, countedDays } from '../../warmth/day-counts'
-import type { MulchKind } from '../../mulch/kinds'
 import { numberOf, type Question } from '../../questions/question'
 import { containerText } from '../../units/container'
 import { dateText } from '../../units/dates'
@@ -18,6 +15,7 @@ import { DUST, LIFTING, mindsOf, SOURCES, TICKS } from './care'
 import { CARRIER_CHOICES, carrierOf, loadsFor } from './loads'
 import { mulchPicture, mulchPlanDrawing } from './picture'
 import { mulchPlan, type MulchPlan } from './plan'
+import { missingHalf, stuffOf, stuffText, type Stuff } from './stuff'
 import { CARRIED_IN, CROP, FROM, LIES, REASON, STEMS, WANTED_M } from './words'
 import { MULCHED } from './constants'
 import { MULCH } from '../../mulch/constants'
@@ -58,20 +56,6 @@ export function asksOf(approachId: string): readonly Question[] {
   ]
 }
 
-interface Stuff {
-  readonly some: readonly Ingredient[]
-  readonly main: Material
-  readonly materials: readonly Material[]
-}
-
-/** What it is spread of: what lies on the bench, or what is usual for its kind. */
-function stuffOf({ ingredients }: Pick<Proposal, 'ingredients'>, kind: MulchKind): Stuff {
-  const some = ingredients.filter(({ amount }) => amount.count > 0)
-  const usual = findMaterial(kind.materialId) as Material
-  const main = [...some].sort((a, b) => portionOf(b).looseVolumeL - portionOf(a).looseVolumeL)[0]?.material ?? usual
-  return { some, main, materials: some.length > 0 ? some.map(({ material }) => material) : [usual] }
-}
-
 /** Days until it has thinned so far, by the usual weather; undefined where it outlasts three years. */
 export function daysToThin({ kind }: Pick<MulchPlan, 'kind'>, goesYear: number, surroundings: Surroundings): number {
   const { airC } = weatherFrom(surroundings.now, MULCHED.lastsDays, surroundings)
@@ -81,7 +65,12 @@ export function daysToThin({ kind }: Pick<MulchPlan, 'kind'>, goesYear: number, 
   return MULCHED.lastsDays
 }
 
-function verdictOf(plan: MulchPlan, { main, some }: Stuff, lies: string, litres: number, units: UnitSystem): Verdict {
+const HALVES = {
+  dry: 'All of it is fresh: a wet mat that turns to slime. About as much of something dry goes with it, leaves or straw.',
+  fresh: 'All of it is dry: it lies, but it does not feed. About as much of something fresh goes with it.',
+} as const
+
+function verdictOf(plan: MulchPlan, { main, some, shares }: Stuff, lies: string, litres: number, units: UnitSystem): Verdict {
   const depth = quantityText('length', units, plan.wantedM)
   if (some.length > 0 && !plan.kind.families.includes(main.family))
     return {
@@ -90,6 +79,8 @@ function verdictOf(plan: MulchPlan, { main, some }: Stuff, lies: string, litres:
         `What lies on the bench is mostly ${main.short}, and this is reckoned for ${plan.kind.name.toLowerCase()}: take it off, or `
         + 'say another kind.',
     }
+  const half = some.length > 0 ? missingHalf(plan.kind, shares) : undefined
+  if (half) return { grade: 'workable', text: HALVES[half] }
   if (plan.crop === 'seedlings') return { grade: 'workable', text: `Seedlings want bare, warm soil first; then ${depth} at most.` }
   if (plan.kind.id === 'chips' && lies === 'dug-in')
     return {
@@ -135,7 +126,7 @@ function thoughtOf(proposal: Proposal): MulchThought {
   const carrier = carrierOf(proposal.answers[CARRIED_IN])
   return {
     ...stuff, plan, neededL, carrier, loads: loadsFor(neededL, carrier), lies: liesIn(proposal.answers),
-    benchL: stuff.some.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0),
+    benchL: looseL(stuff.some),
     wetL: plan.kind.wind === 'much' || plan.kind.id === 'straw' ? plan.areaM2 * 4 : 0,
   }
 }
@@ -174,7 +165,7 @@ function factsOf({ plan, main, neededL, loads, carrier, lies }: MulchThought, su
 
 const DUSTY = ['leaves', 'straw', 'chips']
 
-function stepsOf({ plan, main, neededL, loads, carrier, wetL }: MulchThought, { units }: Surroundings): BuildStep[] {
+function stepsOf({ plan, shares, neededL, loads, carrier, wetL }: MulchThought, { units }: Surroundings): BuildStep[] {
   const length = (value: number) => quantityText('length', units, value)
   const clear = MULCH.clearM[plan.crop]
   const dry: BuildStep = {
@@ -198,8 +189,8 @@ function stepsOf({ plan, main, neededL, loads, carrier, wetL }: MulchThought, { 
     ...(plan.kind.id === 'grass' ? [dry] : []),
     {
       when: 'building', title: `${containerText(loads, carrier)}, from the far end`,
-      detail: `${quantityText('volume', units, roughly(neededL))} of ${main.short}, ${length(plan.wantedM)} deep as it falls. Count the `
-        + 'loads: each can be recorded as it lands.',
+      detail: `${quantityText('volume', units, roughly(neededL))} of ${stuffText(shares)}, ${length(plan.wantedM)} deep as it falls. `
+        + 'Count the loads: each can be recorded as it lands.',
       cautions: [...(DUSTY.includes(plan.kind.id) ? [DUST] : []), LIFTING, TICKS],
     },
     ...(plan.kind.wind === 'much' ? [tread] : []),
@@ -212,25 +203,25 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const { site, answers } = proposal
   const { units, now } = surroundings
   const thought = thoughtOf(proposal)
-  const { plan, main, some, materials, benchL, neededL, loads, carrier, lies, wetL } = thought
+  const { plan, main, some, shares, benchL, neededL, loads, carrier, lies, wetL } = thought
   const sack = ownOf('sack', surroundings)
-  const enough: Ingredient = {
-    material: main, amount: { count: Math.max(1, Math.round(neededL / sack.volumeL)), container: sack, packing: 'loose' },
-  }
+  const enough = shares.map(({ material, share }): Ingredient => ({
+    material, amount: { count: Math.max(1, Math.round(share * neededL / sack.volumeL)), container: sack, packing: 'loose' },
+  }))
   const drawing = mulchPlanDrawing(asVessel(site).name, site, {
     crop: plan.crop, family: main.family, covered: 1, stems: numberOf(answers, STEMS) ?? 1,
   })
   const litres = quantityText('volume', units, roughly(neededL))
   return {
-    summary: `${litres} of ${main.short} on ${quantityText('area', units, plan.areaM2, 1)}: ${containerText(loads, carrier)}.`,
+    summary: `${litres} of ${stuffText(shares)} on ${quantityText('area', units, plan.areaM2, 1)}: ${containerText(loads, carrier)}.`,
     verdict: verdictOf(plan, thought, lies, benchL, units), facts: factsOf(thought, surroundings),
-    warnings: mindsOf(plan, materials, answers[FROM]).map(text => ({ text })),
+    warnings: mindsOf(plan, shares.map(({ material }) => material), answers[FROM]).map(text => ({ text })),
     picture: mulchPicture(`${plan.kind.name} on the ${asVessel(site).name.toLowerCase()}`, {
       depthM: plan.settledM, wantedM: plan.wantedM, crop: plan.crop, family: main.family, short: main.short,
     }),
     ...(drawing ? { fromAbove: drawing } : {}),
     steps: stepsOf(thought, surroundings), work: [{ label: `${loads} loads`, minutes: range(loads * 4, loads * 7, loads * 12) }],
     gives: [], waterL: wetL,
-    wants: { ingredients: some.length > 0 && benchL >= 0.8 * neededL ? some : [enough], by: addDays(now, 14) },
+    wants: { ingredients: some.length > 0 && benchL >= 0.8 * neededL ? some : enough, by: addDays(now, 14) },
   }
 }

@@ -15,6 +15,7 @@ import { carrierOf, loadsFor } from './loads'
 import { mulchPlan } from './plan'
 import { questionOf } from './question'
 import { depthOn, mulchOf, roundsOf } from './state'
+import { PADS } from './pads'
 import * as words from './words'
 
 const BARROW = { id: 'barrow', name: 'barrow', plural: 'barrows', volumeL: 85 }
@@ -92,8 +93,14 @@ describe('what a mulch takes', () => {
     expect(on('leaves', 'leaves-mixed', 'grass-clippings').grade).toBe('good')
     expect([
       on('compost', 'leaf-mould').grade, on('chips', 'wood-chips').grade, on('straw', 'straw-wheat').grade,
-      on('green-dry', 'leaves-mixed').grade,
+      on('green-dry', 'grass-clippings', 'leaves-mixed').grade,
     ]).toEqual(['good', 'good', 'good', 'good'])
+    // Green and dry is both.
+    expect(on('green-dry', 'leaves-mixed').text).toMatch(/^All of it is dry/)
+    expect(on('green-dry', 'grass-clippings').text).toMatch(/^All of it is fresh: a wet mat/)
+    const wanted = mulch.plan.draft(proposal('green-dry'), aroundOn(0)).wants!.ingredients
+    expect(wanted.map(({ material }) => material.id)).toEqual(['grass-clippings', 'leaves-mixed'])
+    expect(wanted[0]!.amount.count).toBe(wanted[1]!.amount.count)
   })
 
   it('warns of slugs, wind, walnut, the roadside and what was sprayed, each only where it is so', () => {
@@ -170,6 +177,22 @@ describe('a mulch that lies', () => {
       [words.WANTED_M]: 0.15,
     })
     expect(mulchOf(enough, around).phase).not.toBe('laying')
+  })
+
+  it('a load is of what was spread last, in its shares, or of fresh and dry where the kind wants both', () => {
+    const load = (batch: ReturnType<typeof spread>) => {
+      const pad = PADS.find(one => one.kind === 'put' && one.put.id === words.LOAD)!
+      if (pad.kind !== 'put') throw new Error('no load')
+      const lines = pad.put.usual!(batch, aroundOn(1))
+      return lines.map(({ material, amount: { count, container } }) => [material.id, count, container.id])
+    }
+    const mixed = [put(0, [input('grass-clippings', 1, BARROW), input('leaves-mixed', 3, BARROW)])]
+    expect(load(spread('green-dry', 'grass-clippings', 0, mixed))).toEqual([
+      ['grass-clippings', 0.25, 'barrow'], ['leaves-mixed', 0.75, 'barrow'],
+    ])
+    expect(load(spread('green-dry', 'grass-clippings', 0))).toEqual([
+      ['grass-clippings', 0.5, 'barrow'], ['leaves-mixed', 0.5, 'barrow'],
+    ])
   })
 
   it('thins, is topped up twice, and each time comes back to its depth', () => {

@@ -1,9 +1,9 @@
 import type { BegunBatch } from '../../journal/garden'
-import { findMaterial } from '../../materials/book'
-import { materialOf, type Ingredient } from '../../mix/portion'
+import { ingredientsOf, looseL, type Ingredient } from '../../mix/portion'
 import { mulchKindOf } from '../../mulch/kinds'
 import type { Pad, Quantity, Surroundings } from '../contract'
 import { carrierOf } from './loads'
+import { usualStuff } from './stuff'
 import { quantityText } from '../../units/format'
 import { containerText } from '../../units/container'
 import { LIFTING } from './care'
@@ -31,12 +31,17 @@ const depth: Quantity = {
   },
 }
 
-/** One load of what was spread last, or of what is usual for its kind. */
-function aLoad({ began, puts }: BegunBatch, { materials }: Pick<Surroundings, 'materials'>): Ingredient | undefined {
-  const last = puts.findLast(({ inputs }) => inputs.length > 0)?.inputs.at(-1)
-  const material = last ? materialOf(last, materials) : findMaterial(mulchKindOf(began.approachId).materialId)
+/** One load of what was spread last, in its shares, or of what is usual for its kind. */
+function aLoad({ began, puts }: BegunBatch, { materials }: Pick<Surroundings, 'materials'>): readonly Ingredient[] {
   const { id, name, plural, volumeL } = carrierOf(began.answers[CARRIED_IN])
-  return material && { material, amount: { count: 1, container: { id, name, plural, volumeL }, packing: 'loose' } }
+  const last = ingredientsOf(puts.findLast(({ inputs }) => inputs.length > 0)?.inputs ?? [], materials)
+  const wholeL = looseL(last)
+  const shares = wholeL > 0
+    ? last.map(one => ({ material: one.material, share: looseL([one]) / wholeL }))
+    : usualStuff(mulchKindOf(began.approachId))
+  return shares.map(({ material, share }): Ingredient => ({
+    material, amount: { count: Math.round(100 * share) / 100, container: { id, name, plural, volumeL }, packing: 'loose' },
+  }))
 }
 
 /** What can be recorded of a mulch, in the order in which it is offered. */
