@@ -13,6 +13,8 @@ export interface WormApproach extends Approach {
    */
   readonly carriedOffDay: number
   readonly comeKgM2: number
+  /** Times as many find room as in a box of its ground: those of the bed come and go. */
+  readonly roomTimes: number
   /** In the ground worms come and go: summer and winter are milder there. */
   readonly inGround: boolean
 }
@@ -24,6 +26,7 @@ export const APPROACHES: readonly WormApproach[] = table('Homes of worms', {
   rainShare: ['share', 'of the rain gets in; own estimate'],
   carriedOffDay: ['1/d', 'castings carried off into the soil; own estimate'],
   comeKgM2: ['kg/m²', 'worms that find it by themselves; own estimate'],
+  roomTimes: ['times', 'as many find room, those that come and go with them; own estimate'],
   sites: ['m', 'usual sizes; practice'],
 }, [
   {
@@ -33,6 +36,7 @@ export const APPROACHES: readonly WormApproach[] = table('Homes of worms', {
     inGround: false,
     carriedOffDay: 0,
     comeKgM2: 0,
+    roomTimes: 1,
     summary: 'A shallow box, drained, aired and shaded: for kitchen scraps, indoors or out.',
     sites: [
       vessel({ id: 'worm-box', name: 'Shallow box', wall: 'plastic', shape: 'box', widthM: 0.6, depthM: 0.4, heightM: 0.35 }),
@@ -47,6 +51,7 @@ export const APPROACHES: readonly WormApproach[] = table('Homes of worms', {
     inGround: true,
     carriedOffDay: 0,
     comeKgM2: 0,
+    roomTimes: 1,
     summary: 'A bed on soil under sacking: takes much, wants water looked at often and a screen against birds.',
     sites: [
       vessel({ id: 'worm-bed', name: 'Worm bed', wall: 'boards', shape: 'box', widthM: 2, depthM: 1, heightM: 0.4 }),
@@ -59,7 +64,8 @@ export const APPROACHES: readonly WormApproach[] = table('Homes of worms', {
     rainShare: 0.1,
     inGround: true,
     carriedOffDay: 0.04,
-    comeKgM2: 5,
+    comeKgM2: 12,
+    roomTimes: 3,
     summary: 'A pipe with holes set into a bed, fed from the top: the worms carry it out to the plants, nothing is harvested.',
     sites: [
       vessel({ id: 'worm-pipe', name: 'Pipe with holes', wall: 'plastic', shape: 'cylinder', diameterM: 0.25, heightM: 0.6 }),
@@ -67,6 +73,20 @@ export const APPROACHES: readonly WormApproach[] = table('Homes of worms', {
     ],
   },
 ])
+
+/** How many worms the bed around a tower has, told by a spadeful, and how many of the usual find it. */
+export const BED_WORMS = table('Worms of a bed', {
+  times: ['times', 'of the usual come by themselves; own estimate'],
+}, [
+  { id: 'few', label: 'hardly any', hint: 'none or one in a spadeful', times: 0.1 },
+  { id: 'some', label: 'some', hint: 'two to five in a spadeful', times: 1 },
+  { id: 'many', label: 'many', hint: 'more than five in a spadeful', times: 1.6 },
+] as const)
+
+/** Worms of the bed that find a home in it by themselves, kg. @param areaM2 of its ground. */
+export function comeKg({ comeKgM2 }: Pick<WormApproach, 'comeKgM2'>, bed: unknown, areaM2: number): number {
+  return comeKgM2 * areaM2 * (BED_WORMS.find(({ id }) => id === bed) ?? BED_WORMS[1]).times
+}
 
 /** The approach of this id, or the first. */
 export function wormApproach(id: string): WormApproach {

@@ -44,6 +44,8 @@ export interface WormCase {
   readonly rainShare: number
   /** Share of the castings that worms carry off in a day, where they come and go; 0 in a closed bin. */
   readonly carriedOffDay: number
+  /** Times as many find room as in a box of its ground; once where nothing is said. */
+  readonly roomTimes?: number
   readonly airC: ArrayLike<number>
   readonly rainMm: ArrayLike<number>
 }

@@ -62,6 +62,7 @@ export const WORM = constants('Worms', {
   takesKgKg: of(3, 2, 4, 'kg/kg', 'water it takes up until it is moist; own estimate'),
   noticedDays: of(14, 10, 21, 'd', 'what was found so long ago still counts as noticed; assumption'),
   prudent: of(0.8, 0.65, 0.9, 'share', 'of what they could eat is fed: what is not eaten sours; practice'),
+  leastFeedL: of(0.2, 0.1, 0.3, 'L', 'a feed: less is not worth lifting the lid; practice'),
   feedsAWeek: of(2.5, 2, 3, '1/week', 'feeds; practice'),
   leftDue: of(0.25, 0.15, 0.4, 'share', 'of the last feed may be left when the next is due; practice'),
   restsAboveDays: of(9, 7, 14, 'd', 'of feed uneaten, feeding rests; practice'),

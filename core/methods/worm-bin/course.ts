@@ -43,10 +43,10 @@ function rot(state: State): number {
   return lost * WORM.microbes.heatMJKg
 }
 
-function grow(state: State, { kind, areaM2 }: WormCase, traits: WormTraits, appetiteShare: number, moisture: number): void {
+function grow(state: State, { kind, areaM2, roomTimes = 1 }: WormCase, traits: WormTraits, appetiteShare: number, moisture: number): void {
   const sated = Math.max(0, Math.min(1, state.eaten / Math.max(1e-9, state.wanted)) - WORM.sated.from) / (1 - WORM.sated.from)
   const food = (1 + WORM.sated.room * sated) * state.eaten / (WORM.keepsAt * WORM.intakeDay * traits.intake * Math.max(0.15, appetiteShare))
-  const room = Math.max(1e-6, Math.min(WORM.roomKgM2 * areaM2, food))
+  const room = Math.max(1e-6, Math.min(WORM.roomKgM2 * areaM2 * roomTimes, food))
   const r = WORM.growthDay * traits.growth * appetiteShare
   const grown = room / (1 + (room / Math.max(1e-9, state.worms) - 1) * Math.exp(-r))
   state.worms = Math.max(grown, state.worms * (1 - WORM.shrinksDay))

@@ -37,7 +37,9 @@ export function dietOf(batch: BegunBatch, surroundings: Surroundings): Diet | un
   const weekKg = WORM.prudent * 7 * eatsKg * pace
   const lies = bin.backlogKg
   const weekL = Math.max(0, weekKg - Math.max(0, lies - eatsKg * 2) / 2) / WORM.scraps.kgL
-  const everyDays = 7 / WORM.feedsAWeek
+  const onceL = Math.max(WORM.leastFeedL, Math.round((10 * weekL) / WORM.feedsAWeek) / 10)
+  // What is hardly worth lifting the lid for is fed less often, not more of it.
+  const everyDays = Math.min(14, Math.max(7 / WORM.feedsAWeek, 7 * onceL / Math.max(0.01, weekL)))
   const last = feedings(batch).at(-1)
   const sinceDays = last ? daysBetween(last.at, surroundings.now) : Infinity
   const untilEaten = eatsKg > 0.005 ? Math.max(0, lies - WORM.leftDue * lastKg(batch, surroundings)) / eatsKg : 14
@@ -47,12 +49,12 @@ export function dietOf(batch: BegunBatch, surroundings: Surroundings): Diet | un
       ? 'Hardly any worms live in it.'
       : bin.backlogDays > WORM.restsAboveDays || pace === 0
         ? 'Most of what was fed still lies there.'
-        : eatsKg * 7 < 0.15 * bin.wormsKg
+        : eatsKg * 7 < 0.15 * bin.wormsKg || WORM.leastFeedL * WORM.scraps.kgL > WORM.restsAboveDays * eatsKg
           ? 'At this warmth they hardly eat.'
           : undefined
   return {
     weekL: Math.round(10 * weekL) / 10,
-    onceL: Math.max(0.2, Math.round((10 * weekL) / WORM.feedsAWeek) / 10),
+    onceL,
     everyDays,
     dueInDays,
     ...(rests ? { rests } : {}),

@@ -7,15 +7,15 @@ import { percentText, quantityText, roughly, spanText } from '../../units/format
 import { DOSE_AREA } from '../../units/small'
 import { range } from '../../units/range'
 import { asVessel } from '../../vessel/site'
-import { frontWidthM } from '../../vessel/vessel'
+import { footprintM2, frontWidthM, type Vessel } from '../../vessel/vessel'
 import type { Draft, Fact, Gift, Proposal, Surroundings, Verdict, Warning } from '../contract'
-import { wormApproach } from './approaches'
+import { BED_WORMS, wormApproach } from './approaches'
 import { inBuckets, isBedding } from './diet'
 import { harvestDay } from './forecast'
 import { airAround, hintOf, KINDS, kindOf, SHELTERS, shelterOf } from './kinds'
 import { pocketPlan } from './look'
 import { pocketsOf } from './pockets'
-import { FROM, GRAMS, KIND, SCRAPS_FIRST, WEEKLY, WHERE } from './words'
+import { BED, FROM, GRAMS, KIND, SCRAPS_FIRST, WEEKLY, WHERE } from './words'
 import { WORM } from './constants'
 import { kilos, steps } from './steps'
 import { type Tried, tryOut } from './sizing'
@@ -40,6 +40,12 @@ export function asksOf(approachId: string): readonly Question[] {
       id: KIND, kind: 'choice', label: 'Worms', usual: 'common',
       choices: KINDS.map(kind => ({ id: kind.id, label: kind.name, hint: units => hintOf(kind, units) })),
     },
+    ...(tower
+      ? [{
+          id: BED, kind: 'choice', label: 'Worms in the bed', usual: 'some',
+          choices: BED_WORMS.map(({ id, label, hint }) => ({ id, label, hint })),
+        } as const]
+      : []),
     ...(wormApproach(approachId).inGround
       ? []
       : [
@@ -78,8 +84,9 @@ function verdictOf(proposal: Proposal, tried: Tried, surroundings: Surroundings)
   if (tower)
     return {
       grade: cold ? 'workable' : 'good',
-      text: `One such tower takes about ${spanText('volume', surroundings.units, tried.sums.takesL.low, tried.sums.takesL.high)} a week; `
-        + `soil that has worms needs none.${cold}`,
+      text: `One such tower takes about ${spanText('volume', surroundings.units, tried.sums.takesL.low, tried.sums.takesL.high)} a week`
+        + `${tried.sums.boxes > 1 ? `: your scraps want ${tried.sums.boxes} of them` : ''}; `
+        + `${proposal.answers[BED] === 'few' ? 'the bed has too few worms, some go in' : 'the worms of the bed find it'}.${cold}`,
     }
   const { boxes, takesL } = tried.sums
   if (!tried.fromScraps)
@@ -97,6 +104,12 @@ function verdictOf(proposal: Proposal, tried: Tried, surroundings: Surroundings)
     : { grade: cold ? 'workable' : 'good', text: `One such box is enough for these scraps.${cold}` }
 }
 
+/** Worms that are let into one where the bed has hardly any, kg. */
+function inOne(vessel: Vessel): { readonly low: number, readonly high: number } {
+  const areaM2 = footprintM2(vessel)
+  return { low: areaM2 * WORM.stockKgM2.low, high: areaM2 * WORM.roomKgM2 }
+}
+
 function facts(proposal: Proposal, tried: Tried, surroundings: Surroundings): Fact[] {
   const { units, garden: { waterCan } } = surroundings
   const { sums: { wormsKg, boxes, takesL, areaM2 }, beddingL, waterL } = tried
@@ -104,14 +117,21 @@ function facts(proposal: Proposal, tried: Tried, surroundings: Surroundings): Fa
   const tower = wormApproach(proposal.approachId).id === 'tower'
   return [
     {
-      label: tower ? 'Worms' : 'Worms to begin with',
-      value: tried.fromScraps
-        ? kilos(surroundings, { low: wormsKg.low, high: Math.min(wormsKg.high, areaM2 * boxes * WORM.roomKgM2) })
-        : kilos(surroundings, { low: areaM2 * WORM.stockKgM2.low, high: areaM2 * WORM.stockKgM2.high }),
+      label: tower ? 'Worms to a tower' : 'Worms to begin with',
+      value: tower
+        ? proposal.answers[BED] === 'few' ? kilos(surroundings, inOne(asVessel(proposal.site))) : 'none'
+        : tried.fromScraps
+          ? kilos(surroundings, { low: wormsKg.low, high: Math.min(wormsKg.high, areaM2 * boxes * WORM.roomKgM2) })
+          : kilos(surroundings, { low: areaM2 * WORM.stockKgM2.low, high: areaM2 * WORM.stockKgM2.high }),
       why: tower
-        ? 'or none: those of the bed find it'
+        ? proposal.answers[BED] === 'few' ? 'compost worms, once the first feed rots' : 'those of the bed find it within two weeks'
         : 'with half of that they need two to three months longer; they double in two to three months',
     },
+    ...(tower && tried.sums.boxes > 1
+      ? [{
+          label: 'Towers', value: `${tried.sums.boxes}`, why: 'a forearm and more from each other; each is fed in its turn',
+        }]
+      : []),
     ...(tower
       ? []
       : [
@@ -182,7 +202,7 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const recipe = own.length > 0 ? own : card ? [inBuckets(card, tried.beddingL, surroundings)] : []
   return {
     summary: `${quantityText('volume', units, tried.fedL, 1)} of scraps a week in `
-      + `${tried.fromScraps && tried.sums.boxes > 1 ? `${tried.sums.boxes} boxes` : vessel.name.toLowerCase()}; `
+      + `${tried.fromScraps && tried.sums.boxes > 1 ? `${tried.sums.boxes} ${tower ? 'towers' : 'boxes'}` : vessel.name.toLowerCase()}; `
       + `${quantityText('volume', units, roughly(tried.beddingL))} of bedding.`,
     verdict: verdictOf(proposal, tried, surroundings), facts: facts(proposal, tried, surroundings),
     warnings: warnings(proposal, tried, surroundings),

@@ -5,12 +5,12 @@ import { asVessel } from '../../vessel/site'
 import { footprintM2 } from '../../vessel/vessel'
 import { weatherFrom, type Lasting } from '../contract'
 import { askedOf, deedDay, foundIn, takenL, type CourseQuestion } from '../course'
-import { wormApproach } from './approaches'
+import { comeKg, wormApproach } from './approaches'
 import type { Feed, FeedingOn, WormCase, WormDeed, WormRow } from './bin-case'
 import { kindOf, shelterOf } from './kinds'
 import { allFeeds, pocketIndexes, pocketsOf } from './pockets'
 import type { StampedFinding } from '../../learning/fit'
-import { CLEARED, DRUM, GRAMS, KIND, LEFT, SHARE, SHELTERED, SMELL, SPLIT, SQUEEZE, WARMTH, WEEKLY, WHERE, WORMS_IN } from './words'
+import { BED, CLEARED, DRUM, GRAMS, KIND, LEFT, SHARE, SHELTERED, SMELL, SPLIT, SQUEEZE, WARMTH, WEEKLY, WHERE, WORMS_IN } from './words'
 import { WORM } from './constants'
 
 /** Everything that a forecast of one bin needs, as plain data that can be handed to a worker. */
@@ -103,19 +103,21 @@ const findingsOf = (batch: BegunBatch) => [...countsOf(batch), ...foundIn<WormRo
 /** The question a bin puts. */
 export function questionOf(batch: BegunBatch, surroundings: Lasting): WormQuestion | undefined {
   const { began } = batch
-  const { rainShare, carriedOffDay, comeKgM2 } = wormApproach(began.approachId)
+  const approach = wormApproach(began.approachId)
+  const { rainShare, carriedOffDay, roomTimes } = approach
   const pockets = pocketsOf(began.site).length
   const feeds = feedsOf(batch, pockets, surroundings)
   const areaM2 = footprintM2(asVessel(began.site))
+  const come = comeKg(approach, began.answers[BED], areaM2)
   const deeds = [
     ...deedsOf(batch, surroundings),
-    ...(comeKgM2 > 0 ? [{ day: WORM.comeAfterDays, kind: 'worms' as const, kg: comeKgM2 * areaM2 }] : []),
+    ...(come > 0 ? [{ day: WORM.comeAfterDays, kind: 'worms' as const, kg: come }] : []),
   ].sort((a, b) => a.day - b.day)
   if (feeds.length === 0 && deeds.length === 0) return undefined
   const asked = askedOf(batch, surroundings, WORM.horizon)
   return {
     ...asked, ...weatherFrom(new Date(began.at), asked.horizonDay, surroundings),
     kind: kindOf(began.answers[KIND]), shelter: shelterOf(began.answers[WHERE]), areaM2, pockets, feeds, deeds,
-    feeding: feedingOn(batch, feeds, asked.nowDay), rainShare, carriedOffDay, findings: findingsOf(batch),
+    feeding: feedingOn(batch, feeds, asked.nowDay), rainShare, carriedOffDay, roomTimes, findings: findingsOf(batch),
   }
 }

@@ -5,7 +5,7 @@ import { asVessel } from '../../vessel/site'
 import { footprintM2 } from '../../vessel/vessel'
 import type { Proposal, Surroundings } from '../contract'
 import { weatherFrom } from '../contract'
-import { wormApproach } from './approaches'
+import { comeKg, wormApproach } from './approaches'
 import { runWorms } from './course'
 import type { WormCourse } from './bin-case'
 import { inLitres } from './diet'
@@ -13,7 +13,7 @@ import { airAround, kindOf, shelterOf, warmthShare } from './kinds'
 import { pocketsOf } from './pockets'
 import { massOf } from './question'
 import { traitsAt } from './traits'
-import { FROM, GRAMS, KIND, WEEKLY, WHERE } from './words'
+import { BED, FROM, GRAMS, KIND, WEEKLY, WHERE } from './words'
 import { WORM } from './constants'
 
 /** What a bin and its scraps come to. */
@@ -69,13 +69,15 @@ export function tryOut(proposal: Proposal, surroundings: Surroundings): Tried {
   const areaM2 = footprintM2(asVessel(proposal.site))
   const weeklyL = numberOf(proposal.answers, WEEKLY) ?? WORM.usualWeeklyL
   const fromScraps = approach.id === 'tower' || proposal.answers[FROM] !== 'box'
-  const reckoned = sums(areaM2, weeklyL, warmthAhead(proposal, surroundings))
+  const reckoned = sums(areaM2 * approach.roomTimes, weeklyL, warmthAhead(proposal, surroundings))
   const beddingL = areaM2 * Math.min(WORM.beddingM, asVessel(proposal.site).heightM * 0.6) * 1000 / WORM.slumpsTo
   const card = findMaterial('cardboard', surroundings.materials)
   const { dryKg, waterKg } = card ? massOf([inLitres(card, beddingL)]) : { dryKg: 0, waterKg: 0 }
   const waterL = Math.max(0, dryKg * WORM.beddingMoisture / (1 - WORM.beddingMoisture) - waterKg)
   const grams = numberOf(proposal.answers, GRAMS) ?? 0
-  const wormsKg = grams > 0 ? grams / 1000 : Math.min(areaM2 * WORM.stockKgM2.high, (reckoned.wormsKg.low + reckoned.wormsKg.high) / 2)
+  const come = comeKg(approach, proposal.answers[BED], areaM2)
+  const wanted = Math.min(areaM2 * WORM.stockKgM2.high, (reckoned.wormsKg.low + reckoned.wormsKg.high) / 2)
+  const wormsKg = grams > 0 || come > 0 ? grams / 1000 : wanted
   const fedL = fromScraps ? weeklyL / reckoned.boxes : (reckoned.takesL.low + reckoned.takesL.high) / 2
   const kg = fedL * WORM.scraps.kgL / 2
   const feed = { dryKg: kg * (1 - WORM.scraps.moisture), waterKg: kg * WORM.scraps.moisture }
@@ -87,6 +89,7 @@ export function tryOut(proposal: Proposal, surroundings: Surroundings): Tried {
     feeds: [],
     deeds: [
       { day: 0, kind: 'bedding' as const, dryKg, waterKg: waterKg + waterL }, { day: 0, kind: 'worms' as const, kg: wormsKg },
+      ...(come > 0 ? [{ day: WORM.comeAfterDays, kind: 'worms' as const, kg: come }] : []),
       ...Array.from({ length: 12 }, (_, month) => ({
         day: 30 * (month + 1), kind: 'bedding' as const, dryKg: 0.08 * dryKg, waterKg: 0.24 * dryKg,
       })),
@@ -94,6 +97,7 @@ export function tryOut(proposal: Proposal, surroundings: Surroundings): Tried {
     feeding: { fromDay: 3, everyDays: 4, feed },
     rainShare: approach.rainShare,
     carriedOffDay: approach.carriedOffDay,
+    roomTimes: approach.roomTimes,
     ...weatherFrom(surroundings.now, WORM.horizonDays, surroundings),
   }
   const days = Float64Array.from({ length: Math.floor(WORM.horizonDays / WORM.draftEveryDays) + 1 }, (_, at) => at * WORM.draftEveryDays)

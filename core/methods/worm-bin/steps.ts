@@ -1,19 +1,29 @@
 import { quantityText, roughly } from '../../units/format'
 import type { BuildStep, Proposal, Surroundings } from '../contract'
 import { wormApproach } from './approaches'
+import { asVessel } from '../../vessel/site'
+import type { Vessel } from '../../vessel/vessel'
 import type { Tried } from './sizing'
+import { BED } from './words'
 
 /** Where it begins from: the scraps there are, or the box one has. */
 
 export const kilos = ({ units }: Surroundings, { low, high }: { readonly low: number, readonly high: number }) =>
   `${quantityText('mass', units, low, 1)} to ${quantityText('mass', units, high, 1)}`
 
-interface Parts { readonly bedding: BuildStep, readonly feedFirst: BuildStep }
+interface Parts {
+  readonly bedding: BuildStep
+  readonly feedFirst: BuildStep
+  readonly wall: Vessel['wall']
+  /** The bed around it has hardly any worms. */
+  readonly few: boolean
+}
 
 /** What is the same wherever worms are kept: their bedding, and the first feed. */
-function partsFor(tried: Tried, { units }: Surroundings): Parts {
+function partsFor({ site, answers }: Proposal, tried: Tried, { units }: Surroundings): Parts {
   const [litres, water] = [tried.beddingL, tried.waterL].map(value => quantityText('volume', units, roughly(value)))
   return {
+    wall: asVessel(site).wall, few: answers[BED] === 'few',
     bedding: {
       when: 'building', title: `Bedding: ${litres} of torn card, paper or leaves`,
       detail: `Torn to strips a finger wide, soaked in ${water} of water and wrung; a handful of soil and a spoon of crushed eggshell as `
@@ -28,17 +38,31 @@ function partsFor(tried: Tried, { units }: Surroundings): Parts {
   }
 }
 
-const towerSteps = ({ bedding, feedFirst }: Parts): BuildStep[] => [
-  {
-    when: 'before', title: 'Drill and set the pipe',
-    detail: 'Holes of a finger, a hand apart, in the lower two thirds; level, buried to its holes, a forearm from the next plant.',
-    cautions: ['Goggles when you drill. Call before you dig where lines may lie.'],
-  },
+const LINES = 'Call before you dig where lines may lie.'
+/** A pipe is drilled; what is set of bricks or boards has its gaps. */
+const setting = (wall: Vessel['wall']): BuildStep => wall === 'plastic'
+  ? {
+      when: 'before', title: 'Drill and set the pipe',
+      detail: 'Holes of a finger, a hand apart, in the lower two thirds; level, buried to its holes, a forearm from the next plant.',
+      cautions: [`Goggles when you drill. ${LINES}`],
+    }
+  : {
+      when: 'before', title: 'Set the ring',
+      detail: 'Dug in by two thirds, bricks a finger apart so that worms come and go; level, a forearm from the next plant.',
+      cautions: [LINES],
+    }
+
+const towerSteps = ({ bedding, feedFirst, wall, few }: Parts): BuildStep[] => [
+  setting(wall),
   {
     when: 'building', title: 'Lid',
     detail: 'A pot turned over or a tile, closed in summer: soldier flies. A mesh below against moles.', cautions: [],
   },
-  { ...bedding, detail: `${bedding.detail} A hand of feed on it and a week of rest before worms go in; soil that has worms needs none.` },
+  {
+    ...bedding,
+    detail: `${bedding.detail} A hand of feed on it and a week of rest`
+      + `${few ? ' before worms go in' : ': the worms of the bed come by themselves'}.`,
+  },
   feedFirst,
 ]
 
@@ -78,6 +102,6 @@ const binSteps = ({ bedding, feedFirst }: Parts): BuildStep[] => [
 
 const STEPS: Readonly<Record<string, (parts: Parts) => BuildStep[]>> = { tower: towerSteps, bed: bedSteps }
 
-export function steps({ approachId }: Proposal, tried: Tried, surroundings: Surroundings): BuildStep[] {
-  return (STEPS[wormApproach(approachId).id] ?? binSteps)(partsFor(tried, surroundings))
+export function steps(proposal: Proposal, tried: Tried, surroundings: Surroundings): BuildStep[] {
+  return (STEPS[wormApproach(proposal.approachId).id] ?? binSteps)(partsFor(proposal, tried, surroundings))
 }

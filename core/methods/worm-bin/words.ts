@@ -16,6 +16,8 @@ export const WHERE = 'where'
 export const WEEKLY = 'weeklyL'
 export const GRAMS = 'grams'
 export const SHARE = 'share'
+/** How many worms live in the bed around a tower. */
+export const BED = 'bed'
 /** Worked out from the scraps there are, or from the box. */
 export const FROM = 'from'
 export const SCRAPS_FIRST = 'scraps'

@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { bin, LITRE, wormHeld } from '../../../test/builders/fed'
+import { bin, feed, LITRE, wormHeld } from '../../../test/builders/fed'
 import { afterDays, aroundOn, begun, did, finished, input, put, seen, took } from '../../../test/builders/batches'
 import { BUCKET } from '../../../test/builders/heaps'
 import { findMaterial } from '../../materials/book'
 import type { Ingredient } from '../../mix/portion'
 import { dietOf, inLitres, weekPlan } from './diet'
 import { alarmOf } from './alarms'
-import { APPROACHES } from './approaches'
+import { APPROACHES, comeKg } from './approaches'
 import { runWorms } from './course'
 import type { WormCase } from './bin-case'
 import { beddingFor, diagnosis } from './diagnosis'
@@ -338,5 +338,58 @@ describe('what is laid for worms', () => {
     expect(minded([of('leaves-mixed', 9), of('biochar-crushed', 1)])).not.toMatch(/char/)
     expect(minded([of('leaves-mixed', 6), of('biochar-crushed', 2)])).toMatch(/25.% of the bedding is char/)
     expect(ids([of('char-lump', 3)])).toEqual(['cardboard'])
+  })
+})
+
+describe('a tower in a bed', () => {
+  const sites = APPROACHES.find(({ id }) => id === 'tower')!.sites
+  const tower = (site: typeof sites[number], answers: Record<string, number | string> = {}) => worms.plan.draft(
+    { site, approachId: 'tower', answers, ingredients: [], waterL: 0, volumeL: 0 }, aroundOn(0),
+  )
+  const fact = (one: ReturnType<typeof tower>, label: string) => one.facts.find(fact => fact.label === label)?.value
+
+  it('lives of the worms of its bed; where there are hardly any, so many to a tower as find room in it', () => {
+    expect(fact(tower(sites[0]!), 'Worms to a tower')).toBe('none')
+    // 25 cm across are 0.049 m²: 2.5 to 5 kg on a square metre are 0.1 to 0.2 kg.
+    expect(fact(tower(sites[0]!, { bed: 'few' }), 'Worms to a tower')).toMatch(/^0\.1 kg to 0\.2 kg/)
+    expect(comeKg({ comeKgM2: 5 }, 'few', 0.049)).toBeCloseTo(0.0245, 4)
+    expect(comeKg({ comeKgM2: 5 }, 'many', 0.049)).toBeGreaterThan(comeKg({ comeKgM2: 5 }, 'some', 0.049))
+  })
+
+  it('says how many towers the scraps want, and drills only what can be drilled', () => {
+    expect(tower(sites[0]!, { weeklyL: 20 }).verdict.text).toMatch(/your scraps want \d+ of them/)
+    const titles = (site: typeof sites[number]) => tower(site).steps.map(({ title }) => title).join(' ')
+    expect(titles(sites[0]!)).toMatch(/Drill and set the pipe/)
+    expect(titles(sites[1]!)).not.toMatch(/[Dd]rill|pipe/)
+    expect(tower(sites[1]!).steps.flatMap(({ cautions }) => cautions).join(' ')).not.toMatch(/Goggles/)
+  })
+
+  it('eats by the worms that came: many eat more than hardly any', () => {
+    const at = (bed: string) => {
+      const batch = begun({
+        methodId: 'worm-bin', approachId: 'tower', site: sites[0]!, answers: { bed, weeklyL: 3 },
+        inputs: [input('cardboard', 1, BUCKET)], waterL: 3,
+      }, [])
+      return binOn(batch, aroundOn(60))!
+    }
+    expect(at('many').wormsKg).toBeGreaterThan(2 * at('few').wormsKg)
+  })
+})
+
+describe('a cold bin', () => {
+  it('is never told to feed what it would then be told to wait for', () => {
+    const told = (around: ReturnType<typeof aroundOn>, batch: ReturnType<typeof bin>) =>
+      tasksOf(batch, around).filter(({ action }) => action === 'fed').length > 0
+    fc.assert(fc.property(fc.integer({ min: -2, max: 14 }), fc.integer({ min: 20, max: 60 }), (celsius, day) => {
+      const around = (on: number) => aroundOn(on, { meanC: [celsius] })
+      const batch = bin(day)
+      if (!told(around(day + 4), batch)) return
+      // Fed as it is told: the next day nobody says that most of it lies there since it is so cold.
+      const diet = dietOf(batch, around(day + 4))!
+      const planned = weekPlan(batch, around(day + 4)).reduce((sum, { litres }) => sum + litres, 0)
+      expect(planned).toBeLessThanOrEqual(diet.weekL + 2 * diet.onceL)
+      const fed = bin(day, {}, [feed(diet.onceL, 0, day + 4)])
+      expect(tasksOf(fed, around(day + 5)).filter(({ title }) => title.startsWith('Do not feed'))).toEqual([])
+    }), { numRuns: 25 })
   })
 })
