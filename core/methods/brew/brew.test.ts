@@ -7,7 +7,9 @@ import { BUCKET } from '../../../test/builders/heaps'
 import type { NewEvent } from '../../journal/event'
 import { siteVolumeL } from '../../vessel/site'
 import { amountsFor, dilutionFor, ownAmounts } from './amounts'
+import type { Surroundings } from '../contract'
 import { dayAt, foamAt, runBrew } from './course'
+import { diagnosis } from './diagnosis'
 import { answerOf, traitsAt } from './forecast'
 import { daysToHeight, KINDS, kindOf } from './kinds'
 import { questionOf } from './question'
@@ -260,5 +262,31 @@ describe('the draft of a brew', () => {
         expect(fits).toBeLessThanOrEqual(1)
       }))
     })
+  })
+})
+
+describe('what is wrong with a brew', () => {
+  const first = (batch: ReturnType<typeof bucket>, day: number, symptom: string, over: Partial<Surroundings> = {}) =>
+    diagnosis.causes(batch, { ...aroundOn(day), ...over }, [symptom])[0]?.id
+
+  it('is told apart by what was done, its warmth and its time', () => {
+    // Aired tea whose air went off stinks of that; with the air on and long past its best, of its age.
+    expect(first(bucket('tea', [did(1, 'air', { state: 'off' })]), 2, 'foul')).toBe('airless')
+    expect(first(bucket('tea'), 6, 'foul')).toBe('old')
+    // Weeds that drown stink by nature, leaf mould does not.
+    expect(first(bucket('weed'), 5, 'stinks')).toBe('its-way')
+    expect(diagnosis.causes(bucket(), aroundOn(5), ['stinks']).map(({ id }) => id)).not.toContain('its-way')
+    // Nothing moves: outside at 3 °C it is the cold, in a room on the second day it has hardly begun.
+    expect(first(bucket('starter', [], 'outside'), 5, 'still', aroundOn(5, { meanC: [3] }))).toBe('cold')
+    expect(first(bucket(), 1, 'still')).toBe('early')
+    expect(first(bucket('green', [], 'room'), 5, 'sharp')).toBe('airless')
+    expect(first(bucket('green', [did(4.5, 'stirred')], 'room'), 5, 'sharp')).not.toBe('airless')
+    expect(first(bucket(), 3, 'flies')).toBe('uncovered')
+  })
+
+  it('notices what was smelt and seen while it speaks of today', () => {
+    const found = [seen(4, 'smell', 'sharp'), seen(4, 'look', 'slime')]
+    expect(diagnosis.noticed(bucket('starter', found), aroundOn(5))).toEqual(['sharp', 'slime'])
+    expect(diagnosis.noticed(bucket('starter', [seen(4, 'smell', 'sharp'), seen(5, 'smell', 'earthy')]), aroundOn(5.5))).toEqual([])
   })
 })

@@ -8,7 +8,7 @@ import type { UnitSystem } from '../../units/system'
 import { range } from '../../units/range'
 import { asVessel } from '../../vessel/site'
 import {
-  type BuildStep, type Draft, type Fact, ownOf, placeCFrom, placeOf, PLACES, type Proposal, type Surroundings, type Warning,
+  type BuildStep, type Draft, type Fact, ownOf, placeCFrom, placeOf, PLACES, type Proposal, type Surroundings, type Verdict, type Warning,
 } from '../contract'
 import { amountsFor, dilutionFor, ownAmounts, thicknessOf, type BrewAmounts } from './amounts'
 import { FOUL, setUpCautions, SOIL_ONLY } from './cautions'
@@ -167,8 +167,33 @@ function ownWarnings(kind: BrewKind, own: ReturnType<typeof ownAmounts>, surroun
   ]
 }
 
+/** Whether it is enough for its beds, and when it is at its height. */
+function verdictOf(
+  kind: BrewKind, { waterL }: BrewAmounts, { site, answers }: Proposal, [, days, late]: readonly [number, number, number],
+  units: UnitSystem,
+): Verdict {
+  const vessel = asVessel(site).name.toLowerCase()
+  const area = areaOf(answers)
+  const place = placeOf(answers[STANDS])
+  if (dilutionFor(area, kind.parts.high, 1).concentrateL > waterL)
+    return {
+      grade: 'workable',
+      text: `The ${vessel} gives too little for ${quantityText('area', units, area, 0)} even thinned 1 to ${kind.parts.high}: a bigger `
+        + 'vessel, or fewer beds.',
+    }
+  return {
+    grade: 'good',
+    text: `${quantityText('volume', units, waterL, 1)} in the ${vessel}, ${kind.height.label.toLowerCase()} in about `
+      + `${late < 3 ? `${Math.round(days * 24)} hours` : `${Math.round(days)} days`} `
+      + `${place.id === 'outside' ? 'outside' : place.label.toLowerCase()}.`,
+  }
+}
+
+const areaOf = (answers: Proposal['answers']) => numberOf(answers, AREA) ?? 10
+
 /** What a planned brew comes to. */
-export function draftOf({ site, approachId, answers, ingredients }: Proposal, surroundings: Surroundings): Draft {
+export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
+  const { site, approachId, answers, ingredients } = proposal
   const kind = kindOf(approachId)
   // What lies on the bench from another plan is nothing of a brew.
   const laid = ingredients.filter(({ material, amount: { count } }) => count > 0 && BREWED.includes(material.family))
@@ -177,27 +202,14 @@ export function draftOf({ site, approachId, answers, ingredients }: Proposal, su
   const place = placeOf(answers[STANDS])
   const placeC = placeCFrom(surroundings.now, BREW.horizonDays, place, surroundings)
   const [spread, until] = [heightDays(kind, placeC, 1), heightDays(kind, placeC, kind.use.until)]
-  const area = numberOf(answers, AREA) ?? 10
-  const tooLittle = dilutionFor(area, kind.parts.high, 1).concentrateL > amounts.waterL
+  const area = areaOf(answers)
   const { units, now } = surroundings
   const vessel = asVessel(site)
   const on = (days: number) => addMinutes(now, Math.round(days * 1440))
   return {
     summary: `${quantityText('volume', units, amounts.waterL, 1)} of water and `
       + `${amounts.parts.map(({ name, kg }) => `${kitchenText(kg, surroundings)} of ${name}`).join(', ')}.`,
-    verdict: tooLittle
-      ? {
-          grade: 'workable',
-          text: `The ${vessel.name.toLowerCase()} gives too little for ${quantityText('area', units, area, 0)} even thinned 1 to `
-            + `${kind.parts.high}: a bigger vessel, or fewer beds.`,
-        }
-      : {
-          grade: 'good',
-          text: `${quantityText('volume', units, amounts.waterL, 1)} in the ${vessel.name.toLowerCase()}, `
-            + `${kind.height.label.toLowerCase()} in about `
-            + `${spread[2] < 3 ? `${Math.round(spread[1] * 24)} hours` : `${Math.round(spread[1])} days`} `
-            + `${place.id === 'outside' ? 'outside' : place.label.toLowerCase()}.`,
-        },
+    verdict: verdictOf(kind, amounts, proposal, spread, units),
     facts: factsOf(kind, amounts, area, spread, until, surroundings),
     warnings: [...(own ? ownWarnings(kind, own, surroundings) : []), ...warningsOf(kind, placeC, surroundings.units)],
     picture: brewPicture({

@@ -1,6 +1,7 @@
 import { range } from '../../units/range'
 import type { Method } from '../contract'
 import { fromTheKitchen } from './amounts'
+import { diagnosis } from './diagnosis'
 import { asksOf, BREWED, draftOf } from './draft'
 import { forecaster } from './forecast'
 import { KINDS } from './kinds'
@@ -41,6 +42,6 @@ export const brew: Method = {
       'What is left goes onto the heap or under mulch, not into a drain or a pond.',
       'Wash the vessel with hot water before the next one.',
     ],
-    inParts: true, alsoWentIn: fromTheKitchen, forecaster,
+    inParts: true, alsoWentIn: fromTheKitchen, forecaster, diagnosis,
   },
 }

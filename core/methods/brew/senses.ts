@@ -1,6 +1,6 @@
 import { DRAWINGS } from '../../picture/findings'
 import type { Sense } from '../contract'
-import { SMELL } from './words'
+import { LOOK, SMELL } from './words'
 
 /** What a brew is asked by nose and eye. */
 export const SENSES: readonly Sense[] = [
@@ -24,7 +24,7 @@ export const SENSES: readonly Sense[] = [
     ],
   },
   {
-    id: 'look', label: 'Look', icon: 'i-ph-eye', question: 'What does it look like?',
+    id: LOOK, label: 'Look', icon: 'i-ph-eye', question: 'What does it look like?',
     findings: [
       { id: 'bubbles', label: 'Bubbles rise', sign: 'good', answer: 'It works.', drawn: DRAWINGS.bubbles },
       { id: 'still', label: 'Still', sign: 'mind', answer: 'Too cold, or not begun. Warmer, and patience.', drawn: DRAWINGS.still },

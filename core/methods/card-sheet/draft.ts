@@ -219,7 +219,7 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
     verdict: verdictOf(plan, between, units), facts: factsOf(plan, between, surroundings), warnings,
     picture: sheetPicture(name, plan, proposal.site, { coverM: plan.coverM, spent: 0 }), ...(drawing ? { fromAbove: drawing } : {}),
     ...(plan.way.id === 'whole' ? { pipeline: byMonth(proposal.answers, surroundings) } : {}),
-    steps: plan.way.laid && !plan.layout ? [] : stepsOf(plan, surroundings),
+    steps: stepsOf(plan, surroundings),
     ...(plan.way.laid && !plan.layout ? { refusal: NO_GROUND } : {}),
     work: [{ label: 'in all', minutes: range(20 + plan.areaM2 * 6, 30 + plan.areaM2 * 12, 45 + plan.areaM2 * 25) }],
     gives: plan.way.laid

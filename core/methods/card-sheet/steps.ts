@@ -91,6 +91,8 @@ function groundSteps(plan: SheetPlan, surroundings: Surroundings): BuildStep[] {
 }
 
 export function stepsOf(plan: SheetPlan, surroundings: Surroundings): BuildStep[] {
+  if (plan.way.laid && !plan.layout)
+    return [{ when: 'building', title: 'Choose the ground', detail: 'Card is laid flat on it, not into a pot.', cautions: [PIPES] }]
   if (!plan.way.laid) return tornSteps(plan, surroundings)
   return plan.way.id === 'trench' ? trenchSteps(plan, surroundings) : groundSteps(plan, surroundings)
 }

@@ -13,6 +13,7 @@ import { chanceText, deadlineOf } from './chance'
 import { chargedAt, dayCharged, usualDays } from './course'
 import { ENOUGH } from '../../materials/char-state'
 import { cress } from './cress'
+import { diagnosis } from './diagnosis'
 import { FEEDS, feedRoomG, feedsGiven, gramsOf, measuredText } from './feeds'
 import { answerOf, timesOf } from './forecast'
 import { questionOf } from './question'
@@ -279,7 +280,7 @@ describe('a gardener\'s own soak', () => {
     expect(gramsOf({ what: 'molasses', grams: 30 })).toBe(30)
     // Three spoons of 15 mL at 1.4 kg a litre: 63 g.
     expect(gramsOf({ what: 'molasses', by: 'spoons', spoons: 3 })).toBeCloseTo(63, 6)
-    expect(gramsOf({ what: 'fish', by: 'litres', litres: 0.1 })).toBeCloseTo(110, 6)
+    expect(gramsOf({ what: 'fish', by: 'jug', jugL: 0.1 })).toBeCloseTo(110, 6)
     expect(measuredText({ what: 'molasses', by: 'spoons', spoons: 3 }, 'metric')).toBe('3 spoons (63 g)')
     const begun = soak([did(1, words.FEED, { what: 'molasses', by: 'spoons', spoons: 1 })])
     expect(feedsGiven(begun, words.FEED, warm(1).materials)).toEqual([{ id: 'molasses', grams: expect.closeTo(21, 6) }])
@@ -448,5 +449,27 @@ describe('the cress trial', () => {
     const one = judge(18, 19, 16)
     expect(one.ok && one.value.text).toMatch(/cannot be told apart/)
     expect(cress.judge({ sown: 20, sownControl: 20, sownRaw: 20 }, { up: 30, upControl: 19, upRaw: 3, roots: 'sound' }).ok).toBe(false)
+  })
+})
+
+describe('what is wrong with a soak', () => {
+  const first = (batch: ReturnType<typeof soak>, around: Surroundings, symptom: string) => diagnosis.causes(batch, around, [symptom])[0]?.id
+
+  it('is told apart by what was done and what went in', () => {
+    expect(first(soak(), warm(6), 'foul')).toBe('airless')
+    // Stirred daily, and fed with ten times the molasses it bears.
+    const fed = soak([did(1, words.FEED, { what: 'molasses', grams: 500 }), did(5.8, words.STIRRED)])
+    expect(first(fed, warm(6), 'foul')).toBe('overfed')
+    expect(first(soak(), warm(2), 'floats')).toBe('early')
+    expect(first(soak([], { [words.SIZE]: 'coarse' }), warm(30), 'floats')).toBe('coarse')
+    expect(first(soak([], { [words.STANDS]: 'outside' }), aroundOn(30, { meanC: [2] }), 'floats')).toMatch(/cold|early/)
+    // 20 L of char with 12 of castings want 24.6 L to be covered.
+    expect(first(soak([], {}, 'soak', 12), warm(3), 'nests')).toBe('uncovered')
+    expect(first(soak([did(2, words.DRAINED)]), warm(12), 'pale')).toBe('raw')
+    expect(diagnosis.causes(soak([], {}, 'soak', 12), warm(3), ['nests'])[0]!.remedy.waterL).toBeGreaterThan(0)
+  })
+
+  it('notices what was smelt and what still floats', () => {
+    expect(diagnosis.noticed(soak([seen(2, words.SMELL, 'foul'), seen(2, words.SINKS, 'floats')]), warm(2.5))).toEqual(['foul', 'floats'])
   })
 })

@@ -36,25 +36,26 @@ export const feedOf = (id: unknown): SoakFeed => FEEDS.find(one => one.id === id
 /** What a material of the store is as a feed. */
 export const feedAs = ({ material }: Ingredient): SoakFeed => feedOf(material.id)
 
-const [BY, GRAMS, SPOONS, LITRES] = ['by', 'grams', 'spoons', 'litres'] as const
+const [BY, WEIGHED, SPOONS, JUG] = ['by', 'weighed', 'spoons', 'jug'] as const
+const [GRAMS, JUG_L] = ['grams', 'jugL'] as const
 
 /** What is asked where something is stirred in: weighed, by the spoon or by the jug. */
 export const feedAsks = (): readonly Question[] => [
   { id: 'what', kind: 'choice', label: 'What', choices: FEEDS.map(({ id, label }) => ({ id, label })), usual: 'meal' },
   {
-    id: BY, kind: 'choice', label: 'Measured', usual: GRAMS,
-    choices: [{ id: GRAMS, label: 'weighed' }, { id: SPOONS, label: 'by the spoon' }, { id: LITRES, label: 'by the jug' }],
+    id: BY, kind: 'choice', label: 'Measured', usual: WEIGHED,
+    choices: [{ id: WEIGHED, label: 'weighed' }, { id: SPOONS, label: 'by the spoon' }, { id: JUG, label: 'by the jug' }],
   },
-  { id: GRAMS, kind: 'smallMass', label: 'How much', usual: 50, most: 20_000, when: [BY, GRAMS] },
+  { id: GRAMS, kind: 'smallMass', label: 'How much', usual: 50, most: 20_000, when: [BY, WEIGHED] },
   { id: SPOONS, kind: 'count', label: 'Heaped spoons', usual: 3, most: 500, digits: 1, when: [BY, SPOONS] },
-  { id: LITRES, kind: 'volume', label: 'How much', usual: 0.1, most: 50, when: [BY, LITRES] },
+  { id: JUG_L, kind: 'volume', label: 'How much', usual: 0.1, most: 50, when: [BY, JUG] },
 ]
 
 /** Grams that were stirred in, however they were measured. */
 export function gramsOf(answers: Answers): number {
   const { kgPerL } = feedOf(answers.what)
   if (answers[BY] === SPOONS) return (numberOf(answers, SPOONS) ?? 0) * SPOON.volumeL * 1000 * kgPerL
-  if (answers[BY] === LITRES) return (numberOf(answers, LITRES) ?? 0) * 1000 * kgPerL
+  if (answers[BY] === JUG) return (numberOf(answers, JUG_L) ?? 0) * 1000 * kgPerL
   return numberOf(answers, GRAMS) ?? 0
 }
 

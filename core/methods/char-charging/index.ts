@@ -1,5 +1,6 @@
 import { range } from '../../units/range'
 import type { Method } from '../contract'
+import { diagnosis } from './diagnosis'
 import { asksOf, draftOf } from './draft'
 import { forecaster } from './forecast'
 import { look } from './look'
@@ -39,6 +40,6 @@ export const charCharging: Method = {
       look: 'looking whether it sinks', smell: 'smelling', drain: 'draining', take: 'putting it into the store',
     },
     takeCautions: ['Gloves; moist it does not dust. A mask where it has dried.', 'Keep it moist, aired and out of the rain.'],
-    inParts: true, forecaster, ripeness,
+    inParts: true, forecaster, ripeness, diagnosis,
   },
 }

@@ -7,6 +7,7 @@ import { completed } from '../../questions/question'
 import { stepNow, type Proposal, type Surroundings } from '../contract'
 import { charMaking } from '.'
 import { priceText } from './compare'
+import { diagnosis } from './diagnosis'
 import { goingOf } from './go'
 import { ownBurns } from './own'
 import { roundsToGo } from './said'
@@ -330,5 +331,27 @@ describe('learned from own burns', () => {
     )
     const burning = burn([did(0.5, words.CHECKED, GO), did(0.51, words.LIT)])
     expect(charMaking.life.windows(burning, { ...surroundings, now: new Date(afterDays(0.52)) })[0]?.reasons[0]).toMatch(/2 burns/)
+  })
+})
+
+describe('what is wrong with a burn', () => {
+  const lit = (minutes?: number) => [
+    did(0.5, words.CHECKED, GO), did(0.51, words.LIT), ...(minutes === undefined ? [] : [did(0.51 + minutes * MINUTE, words.DONE)]),
+  ]
+  const first = (batch: ReturnType<typeof burn>, symptom: string) => diagnosis.causes(batch, aroundOn(0.7), [symptom])[0]?.id
+
+  it('is told apart by the wood, the clock and the wind', () => {
+    expect(first(burn(lit(), 'top-lit', { [words.KNOWN_BY]: 'bends' }), 'smoke')).toBe('damp')
+    const usual = theBurn(burn(lit()), aroundOn(0.52)).minutes.typical
+    expect(first(burn(lit(2 * usual)), 'ash')).toBe('late')
+    expect(first(burn(lit(0.5 * usual)), 'brown')).toBe('early')
+    expect(first(burn(lit(usual)), 'brown')).not.toBe('early')
+  })
+
+  it('says beside each remedy at the fire what can hurt', () => {
+    for (const symptom of ['smoke', 'hot', 'tar']) {
+      const [cause] = diagnosis.causes(burn(lit()), aroundOn(0.52), [symptom])
+      expect(cause!.caution, symptom).toBeTruthy()
+    }
   })
 })

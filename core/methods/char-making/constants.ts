@@ -22,6 +22,8 @@ export const MAKE = constants('Making char', {
     each: of(0.16, 0.1, 0.25, 'log', 'and of one burn beside the next: a sixth; own estimate'),
   },
   neutralPh: of(8, 7.5, 8.5, 'pH', 'as neutral as rinse water of char gets; practice'),
+  dampFrom: of(0.2, 0.18, 0.25, 'wet basis', 'from here on wood smokes; practice'),
+  dryUntil: of(0.17, 0.14, 0.2, 'wet basis', 'drier it burns clean; practice'),
   checkHours: of(3, 1, 4, 'h', 'a check is good for so long: wind and people change; choice'),
   anyFireL: of(40, 30, 60, 'L', 'beside any fire, or a hose that runs; practice of fire services'),
   frontMMin: of(0.011, 0.007, 0.016, 'm/min', 'a burn front in thin dry wood goes down: 70 cm in about an hour; own estimate'),

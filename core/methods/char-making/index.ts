@@ -1,10 +1,11 @@
 import { range } from '../../units/range'
-import { lookingBy, type Method } from '../contract'
+import type { Method } from '../contract'
 import { asksOf } from './asks'
 import { DUST, REIGNITES } from './cautions'
-import { MAKE } from './constants'
+import { diagnosis } from './diagnosis'
 import { draftOf } from './draft'
 import { look } from './look'
+import { looking } from './looking'
 import { PADS } from './pads'
 import { SITES, sitesOf } from './sites'
 import { WAYS } from './ways'
@@ -34,11 +35,11 @@ export const charMaking: Method = {
   life: {
     ...look, pads: PADS,
     // A burn is followed by the minute: nothing of it is reckoned on from day to day.
-    situate: () => ({ known: [] }), looking: lookingBy(MAKE.checkHours / 24),
+    situate: () => ({ known: [] }), looking,
     taskWords: {
       burn: 'burning', quench: 'quenching', seal: 'closing it', evening: 'the first look', morning: 'the second look',
       snap: 'the snap test', rinse: 'rinsing', crush: 'crushing', take: 'putting it into the store',
     },
-    takeCautions: [DUST, REIGNITES], inParts: false,
+    takeCautions: [DUST, REIGNITES], inParts: false, diagnosis,
   },
 }
