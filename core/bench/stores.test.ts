@@ -117,7 +117,7 @@ describe('two hundred benches', () => {
       'fruit-waste', 'citrus', 'fruit-pomace', 'onion-waste', 'spent-hops-grain', 'kitchen-veg', 'grass-clippings', 'weeds-soft',
     ]
     const shares: number[] = []
-    for (let trial = 0; trial < 100; trial++) {
+    for (let trial = 0; trial < 200; trial++) {
       const lies = [
         some(spoiling[trial % spoiling.length]!, 2 + Math.floor(random() * 14), 'bucket'),
         ...(random() < 0.6 ? [some('leaves-mixed', 1 + Math.floor(random() * 4), 'sack')] : []),
