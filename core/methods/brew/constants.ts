@@ -33,6 +33,7 @@ export const BREW = constants('Brews', {
     thin: of(0.5, 0.4, 0.6, 'times', 'what is usual in a litre: thinner is little more than water; practice'),
     most: of(0.6, 0.5, 0.7, 'share', 'of what stands may be stuff, or nothing moves; practice'),
   },
+  emptyL: of(0.1, 0.05, 0.3, 'L', 'less left counts as none; choice'),
   littleL: of(2.4, 1, 3, 'L', 'less is measured by the handful; practice'),
   leastFoamM: of(0.004, 0.002, 0.008, 'm', 'nobody reads foam finer; own estimate'),
   lookDays: of(3, 2, 5, 'd', 'what was found so long ago still counts; assumption'),

@@ -50,7 +50,7 @@ function readFoam({ batch, kind, progress, surroundings }: Seen): Ask[] {
 /** It is at its height, or ready: what it takes for the beds it was made for. */
 function giveIt({ batch, kind, progress, surroundings }: Seen): Ask[] {
   const left = leftL(batch)
-  if (left < 0.1)
+  if (left < BREW.emptyL)
     return [{
       action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Empty it', icon: 'i-ph-funnel', title: 'Empty and wash it',
       reason: 'All of it has been given. What is left at the bottom goes onto the heap.', due: surroundings.now,
@@ -130,6 +130,8 @@ function checkAir({ batch, surroundings, kind }: Seen): Ask[] {
 export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
   if (batch.ended) return []
   const seen = { batch, surroundings, kind: kindOf(batch.began.approachId), progress: progressOf(batch, surroundings) }
-  const asks = isFoul(batch) ? foul(seen) : [stir, readFoam, checkAir, giveIt, smellIt].flatMap(make => make(seen))
+  // Where nothing is left, nothing is stirred, measured or smelt: it is washed.
+  const asked = leftL(batch) < BREW.emptyL ? [giveIt] : [stir, readFoam, checkAir, giveIt, smellIt]
+  const asks = isFoul(batch) ? foul(seen) : asked.flatMap(make => make(seen))
   return tasksFrom(batch.id, asks, 'hour')
 }

@@ -76,6 +76,10 @@ describe('the verdict of mix, size and season', () => {
       grade: 'poor', weakest: 'mix',
       text: 'Too brown: 54 : 1 in what decays, where 40 : 1 still works. It would stay cool and sit for a year or more.',
     })
+    // In frost that is said beside it: mended, it would still be the wrong time.
+    expect(verdict([of('leaves-mixed', 18, SACK)], -5)).toMatchObject({
+      weakest: 'mix', text: expect.stringMatching(/^Too brown.*And in this cold even a good mix hardly starts: gather for spring/),
+    })
   })
 
   it('names the season when only the cold keeps it down, and never promises what the cold takes', () => {

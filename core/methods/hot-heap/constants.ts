@@ -102,6 +102,8 @@ export const HOT = constants('Hot heap', {
   filmM: of(0.02, 0.01, 0.04, 'm', 'a thinner layer is forked together with the next; choice'),
   hardlyK: of(2, 1, 3, 'K', 'smaller differences are not worth telling; choice'),
   supposeDays: of(14, 10, 21, 'd', 'what a change does is looked at so far; choice'),
+  frostC: of(3, 0, 5, '°C', 'air of a day in which hardly a heap starts by itself; practice'),
+  brownInFrost: of(40, 36, 45, 'C : N', 'no browner than that, the cold is to blame first; own estimate'),
   mildC: of(15, 12, 18, '°C', 'air of a mild day: what the season costs is measured against it; definition'),
   seasonK: of(8, 5, 12, 'K', 'the season is to blame when a mild day would bring so much more; choice'),
   monthsAhead: of(9, 6, 11, 'months', 'are looked at for a better season; choice'),

@@ -80,6 +80,9 @@ function bySeason(planned: Planned, mix: Judgement, span: HeatSpan, surroundings
   }
 }
 
+/** Beside a mix that is wrong: mended, it would still be the wrong time. */
+const IN_FROST = 'And in this cold even a good mix hardly starts: gather for spring, or build it as a slow one.'
+
 /** Where so little goes that no place makes a hot heap of it. */
 const LITTLE = 'feed it to a slow heap as it comes, or to worms'
 
@@ -165,7 +168,11 @@ export function verdictOf(planned: Proposal, judgement: Judgement, surroundings:
   const again = goesRoundAgain(planned.ingredients)
   const ofMix = verdictText(judgement, planned.ingredients)
   if (judgement.grade === 'poor')
-    return { grade: 'poor', weakest: 'mix', text: `${ofMix}${size.grade === 'poor' ? ' And too small to heat.' : ''}` }
+    return {
+      grade: 'poor', weakest: 'mix',
+      text: `${ofMix}${size.grade === 'poor' ? ' And too small to heat.' : ''}`
+        + (surroundings.weather.ambientC(surroundings.now) < HOT.frostC ? ` ${IN_FROST}` : ''),
+    }
   const peakC = peakOf(planned, surroundings) ?? 0
   if (size.grade === 'poor') {
     if (peakC < HOT.warmC) return bySize(planned, size, judgement, surroundings)

@@ -7,7 +7,7 @@ import { HANDFUL, LITRE } from '../../units/container'
 import { daysBetween, WEEK_DAYS } from '../../units/time'
 import { type Measuring, ownOf, type Spare, type Surroundings } from '../contract'
 import { binOn } from './now'
-import { feedings, nextPocket, pocketsOf, type PlacedPocket } from './pockets'
+import { feedings, pocketsInTurn, pocketsOf, type PlacedPocket } from './pockets'
 import { massOf } from './question'
 import { LEFT } from './words'
 import { WORM } from './constants'
@@ -68,13 +68,12 @@ export interface PlannedFeed { readonly at: Date, readonly litres: number, reado
 export function weekPlan(batch: BegunBatch, surroundings: Surroundings): PlannedFeed[] {
   const diet = dietOf(batch, surroundings)
   if (!diet || diet.rests) return []
-  const places = pocketsOf(batch.began.site)
-  const first = nextPocket(feedings(batch), places.length)
+  const places = pocketsInTurn(batch)
   const feeds = Math.max(0, Math.ceil((WEEK_DAYS - diet.dueInDays) / diet.everyDays))
   return Array.from({ length: feeds }, (_, index) => ({
     at: addDays(surroundings.now, Math.round(diet.dueInDays + index * diet.everyDays)),
     litres: diet.onceL,
-    pocket: places.length > 1 ? places[(first + index) % places.length] : undefined,
+    pocket: pocketsOf(batch.began.site).length > 1 ? places[index % places.length] : undefined,
   }))
 }
 

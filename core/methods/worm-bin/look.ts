@@ -14,7 +14,7 @@ import { dietOf, weekPlan } from './diet'
 import { middleOf } from './forecast'
 import { binOn, type BinOnDay } from './now'
 import { outputsOf } from './outputs'
-import { feedings, groundOf, hasWorms, nextPocket, pocketIndexes, pocketsOf, type PlacedPocket } from './pockets'
+import { feedings, groundOf, hasWorms, pocketIndexes, pocketsInTurn, pocketsOf, type PlacedPocket } from './pockets'
 import { tasksOf } from './tasks'
 import { windowsOf } from './windows'
 import { LEFT, MOOD, SMELL, WARMTH } from './words'
@@ -133,7 +133,8 @@ function fromAbove(batch: BegunBatch, surroundings: Surroundings): GroundPlan | 
   const places = pocketsOf(batch.began.site)
   if (!bin || places.length < 2) return undefined
   return pocketPlan(
-    batch.name, batch.began.site, pocketShares(batch, surroundings, bin, places.length), nextPocket(feedings(batch), places.length),
+    batch.name, batch.began.site, pocketShares(batch, surroundings, bin, places.length),
+    places.findIndex(({ id }) => id === pocketsInTurn(batch)[0]?.id),
   )
 }
 

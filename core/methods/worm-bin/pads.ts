@@ -1,3 +1,4 @@
+import type { Answers } from '../../questions/answers'
 import { numberOf, type Question } from '../../questions/question'
 import { containerText } from '../../units/container'
 import { quantityText, sievesText } from '../../units/format'
@@ -8,10 +9,10 @@ import { cautionsOf, DRIPS, TAKE_CAUTIONS } from './cautions'
 import { beddingAtHand, BEDDINGS, coverFor, LAID, dietOf, inHand, usualFeed } from './diet'
 import { shelterOf, SHELTERS } from './kinds'
 import { binOn } from './now'
-import { feedings, nextPocket, pocketsOf } from './pockets'
+import { pocketsInTurn, pocketsOf } from './pockets'
 import { massOf } from './question'
 import { SENSES } from './senses'
-import { CLEARED, DRUM, FED, GRAMS, LURED, SHARE, SHELTERED, SPLIT, WARMTH, WHERE, WORMS_IN } from './words'
+import { CLEARED, DRUM, END, FED, GRAMS, LEFT_END, LURED, SHARE, SHELTERED, SPLIT, WARMTH, WHERE, WORMS_IN } from './words'
 
 const FEEDS = ['kitchen', 'plant', 'grass', 'manure', 'feed', 'finished'] as const
 
@@ -31,9 +32,10 @@ const feed: FeedOffer = {
     }
   },
   pockets: (batch) => {
-    const places = pocketsOf(batch.began.site)
-    const next = nextPocket(feedings(batch), places.length)
-    return [...places.slice(next), ...places.slice(0, next)].map(({ id, label }) => ({ id, label }))
+    // Those of the end they are drawn to come first; whoever feeds another says so.
+    const inTurn = pocketsInTurn(batch)
+    const others = pocketsOf(batch.began.site).filter(({ id }) => !inTurn.some(one => one.id === id))
+    return [...inTurn, ...others].map(({ id, label }) => ({ id, label }))
   },
   answer: (batch, surroundings, fed, cover) => {
     const [bin, diet] = [binOn(batch, surroundings), dietOf(batch, surroundings)]
@@ -63,6 +65,7 @@ const heat: Quantity = {
   },
 }
 
+const endText = (answers: Answers) => answers[END] === LEFT_END ? 'left' : 'right'
 const grams: Question = { id: GRAMS, kind: 'smallMass', label: 'Worms', usual: 500, most: 50_000 }
 
 /** What can be recorded of worms, in the order in which it is offered. */
@@ -113,10 +116,16 @@ export const PADS: readonly Pad[] = [
     words: answers => `Stands now: ${shelterOf(answers[WHERE]).name.toLowerCase()}.`,
   } },
   { kind: 'deed', fits: ({ began }) => wormApproach(began.approachId).id !== 'tower', deed: {
-    id: LURED, label: 'Fed one end', icon: 'i-ph-arrow-line-right', asks: [], cautions: [],
+    id: LURED, label: 'Fed one end', icon: 'i-ph-arrow-line-right', cautions: [],
+    asks: [{
+      id: END, kind: 'choice', label: 'Which end', usual: 'right-end',
+      choices: [{ id: LEFT_END, label: 'left' }, { id: 'right-end', label: 'right' }],
+    }],
     how: 'From now on all feed goes to one end. In two to four weeks most worms are there, and the other end can be taken.',
-    said: () => ({ said: 'fed at one end from now on.', answer: 'Take the other end in two to four weeks.' }),
-    words: () => 'Feeding one end only, to draw them over.',
+    said: (_, answers) => ({
+      said: `fed at the ${endText(answers)} end from now on.`, answer: 'Take the other end in two to four weeks.',
+    }),
+    words: answers => `Feeding the ${endText(answers)} end only, to draw them over.`,
   } },
   { kind: 'deed', fits: ({ began }) => wormApproach(began.approachId).id !== 'tower', deed: {
     id: SPLIT,

@@ -4,7 +4,7 @@ import { asVessel, type Site } from '../../vessel/site'
 import { footprintM2 } from '../../vessel/vessel'
 import type { Pocket } from '../contract'
 import { numberOf } from '../../questions/question'
-import { GRAMS, WORMS_IN } from './words'
+import { END, GRAMS, LEFT_END, LURED, WORMS_IN } from './words'
 import { WORM } from './constants'
 
 /** A pocket in the plan of a bin, metres from the middle of it. */
@@ -80,4 +80,23 @@ export function nextPocket(fed: readonly Put[], count: number): number {
   const indexes = pocketIndexes(fed, count)
   const last = Array.from({ length: count }, (_, pocket) => indexes.lastIndexOf(pocket))
   return last.indexOf(Math.min(...last))
+}
+
+/** The end that is fed since they are drawn over to it; nothing once the other end was taken. */
+export function lureEnd({ did, takings }: Pick<BegunBatch, 'did' | 'takings'>): 'left' | 'right' | undefined {
+  const lured = did.findLast(({ deed }) => deed === LURED)
+  if (!lured || takings.some(({ at }) => at > lured.at)) return undefined
+  return lured.answers[END] === LEFT_END ? 'left' : 'right'
+}
+
+/** The pockets that are fed by turns, the one whose turn it is first: all of them, or those of the end they are drawn to. */
+export function pocketsInTurn(batch: BegunBatch): PlacedPocket[] {
+  const places = pocketsOf(batch.began.site)
+  const end = lureEnd(batch)
+  const along = [...places].sort((a, b) => a.xM - b.xM || a.yM - b.yM)
+  const half = Math.max(1, Math.floor(along.length / 2))
+  const fedNow = new Set(end === undefined ? along : end === 'left' ? along.slice(0, half) : along.slice(-half))
+  const indexes = pocketIndexes(feedings(batch), places.length)
+  return places.map((place, index) => ({ place, last: indexes.lastIndexOf(index) }))
+    .filter(({ place }) => fedNow.has(place)).sort((a, b) => a.last - b.last).map(({ place }) => place)
 }

@@ -10,7 +10,7 @@ import { wormApproach } from './approaches'
 import { dietOf } from './diet'
 import { kindOf } from './kinds'
 import { binOn, type BinOnDay } from './now'
-import { feedings, hasWorms, nextPocket, pocketsOf } from './pockets'
+import { feedings, hasWorms, lureEnd, pocketsInTurn, pocketsOf } from './pockets'
 import { windowsOf } from './windows'
 import { FED, KIND, LEFT, SHELTERED, SPLIT, SQUEEZE, WORMS_IN } from './words'
 import { WORM } from './constants'
@@ -73,8 +73,9 @@ function feed({ batch, surroundings, bin }: Seen): Ask[] {
   if (!diet) return []
   const fed = feedings(batch)
   const last = fed.at(-1)
-  const places = pocketsOf(batch.began.site)
-  const place = places.length > 1 ? places[nextPocket(fed, places.length)] : undefined
+  const place = pocketsOf(batch.began.site).length > 1 ? pocketsInTurn(batch)[0] : undefined
+  const end = lureEnd(batch)
+  const where = place ? `, ${place.label}${end ? ` at the ${end} end` : ''}` : ''
   if (diet.rests && last) {
     if (bin.backlogDays < 5) return []
     return [{
@@ -94,7 +95,7 @@ function feed({ batch, surroundings, bin }: Seen): Ask[] {
     + `At this warmth about ${quantityText('volume', units, diet.weekL, 1)} in a week; what is left sets the pace.`
   return [{
     action: FED, doing: openPad(FED), label: 'Fed', icon: 'i-ph-bowl-food',
-    title: `Feed them: about ${amount}${place ? `, ${place.label}` : ''}`, reason, due, until: addDays(due, 6),
+    title: `Feed them: about ${amount}${where}`, reason, due, until: addDays(due, 6),
     urgency: missed ? 'whenever' : 'usual',
   }]
 }

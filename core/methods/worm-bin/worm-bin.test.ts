@@ -17,7 +17,7 @@ import { worms } from './index'
 import { kindOf, KINDS, shelterOf, warmthShare } from './kinds'
 import { middleOf } from './forecast'
 import { binOn } from './now'
-import { feedings, nextPocket, pocketIndexes, pocketsOf } from './pockets'
+import { feedings, nextPocket, pocketIndexes, pocketsInTurn, pocketsOf } from './pockets'
 import { massOf } from './question'
 import { tasksOf } from './tasks'
 import { traitsAt, USUAL_TRAITS } from './traits'
@@ -338,6 +338,23 @@ describe('what is laid for worms', () => {
     expect(minded([of('leaves-mixed', 9), of('biochar-crushed', 1)])).not.toMatch(/char/)
     expect(minded([of('leaves-mixed', 6), of('biochar-crushed', 2)])).toMatch(/25.% of the bedding is char/)
     expect(ids([of('char-lump', 3)])).toEqual(['cardboard'])
+  })
+})
+
+describe('worms drawn to one end', () => {
+  it('are fed there, in turn, until the other end was taken', () => {
+    const ends = (batch: ReturnType<typeof bin>) => pocketsInTurn(batch).map(({ xM }) => Math.sign(xM))
+    const left = bin(60, {}, [did(58, 'lured', { end: 'left-end' })])
+    expect(new Set(ends(left))).toEqual(new Set([-1]))
+    expect(new Set(ends(bin(60, {}, [did(58, 'lured')])))).toEqual(new Set([1]))
+    expect(tasksOf(left, aroundOn(62)).find(({ action }) => action === 'fed')!.title).toMatch(/, pocket \d+ at the left end$/)
+    expect(weekPlan(left, aroundOn(62)).every(({ pocket }) => pocket!.xM < 0)).toBe(true)
+    // The pad still lets one feed elsewhere, those of the end first.
+    const pad = worms.life.pads.find(one => one.kind === 'feed')!
+    const offered = pad.kind === 'feed' ? pad.feed.pockets(left, aroundOn(62)) : []
+    expect(offered).toHaveLength(pocketsOf(left.began.site).length)
+    const taken = bin(90, {}, [did(58, 'lured', { end: 'left-end' }), took(80, [['worm-castings', 8, LITRE]])])
+    expect(new Set(ends(taken)).size).toBeGreaterThan(1)
   })
 })
 

@@ -52,6 +52,18 @@ describe('a heap that never got warm', () => {
     expect(first!.remedy.text).toMatch(/pour on \S+ cans of water \(\d+ L\)/)
   })
 
+  it('because it freezes, before a mix that is a little brown is blamed; in mild air the mix is', () => {
+    const brownish: HeapRecipe = {
+      waterL: 60, ingredients: [['leaves-mixed', 12, SACK], ['horse-manure-straw', 36, BUCKET]],
+    }
+    const judged = (airC: number) => causes(['no-heat'], [reading(5, 6)], 6, brownish, FULL, airC)
+    const of = (airC: number, id: string) => judged(airC).find(one => one.id === id)?.likelihood ?? 0
+    expect(of(-5, 'cold')).toBeGreaterThan(of(-5, 'nitrogen-poor'))
+    expect(of(15, 'nitrogen-poor')).toBeGreaterThan(of(-5, 'nitrogen-poor'))
+    // Leaves and straw alone are too brown in any weather.
+    expect(causes(['no-heat'], cool, 6, BROWN, FULL, -5).find(({ id }) => id === 'nitrogen-poor')!.likelihood).toBeGreaterThan(0.5)
+  })
+
   it('because it is early and cold, and not because it is small when it is not', () => {
     const found = causes(['no-heat'], [reading(1, 5)], 2, RICH_HEAP, FULL, 3)
     expect(found[0]!.id).toBe('cold')

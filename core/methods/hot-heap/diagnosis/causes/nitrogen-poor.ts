@@ -12,10 +12,12 @@ const round = (ratio: number) => `${Math.round(ratio)} : 1`
 export const nitrogenPoor: HeapCause = {
   id: 'nitrogen-poor', title: 'It is poor in nitrogen',
   symptoms: { 'no-heat': 0.6, 'died': 0.2 },
-  weigh: ({ heap, has }) => [
+  weigh: ({ heap, has, now, temperature }) => [
     ...given(heap.carbonToNitrogen > 45, 1.1, `About ${round(heap.carbonToNitrogen)} carbon to nitrogen; heat needs about 30.`),
     ...given(heap.carbonToNitrogen > 34 && heap.carbonToNitrogen <= 45, 0.6, `About ${round(heap.carbonToNitrogen)}: on the brown side.`),
     ...given(heap.carbonToNitrogen <= 32, -1.2, `About ${round(heap.carbonToNitrogen)}: nitrogen is not short.`),
+    ...given(now.ambientC < HOT.frostC && heap.carbonToNitrogen <= HOT.brownInFrost, -1.2,
+      `${temperature(now.ambientC)} outside: that holds it back, whatever its nitrogen.`),
     ...given(has('ammonia'), -1.5, 'A smell of ammonia is nitrogen to spare.'),
   ],
   remedy: (facts) => {
