@@ -129,10 +129,11 @@ function tubSteps(way: ChargeWay, laying: Laying, water: SoakWater, surroundings
   const { recipe } = laying
   const waterL = Math.max(0, recipe.waterL - laying.urineL)
   const litres = (value: number) => quantityText('volume', units, value)
+  const chars = laying.laid.char.map(({ material }) => material.short).join(' and ') || 'char'
   return [
     waterStep({ ...recipe, waterL }, water, surroundings),
     {
-      when: 'building', title: `${litres(recipe.charL)} of crushed char`,
+      when: 'building', title: `${litres(recipe.charL)} of ${chars}`,
       detail: 'Damped, stirred under until no dry nest is left. A third of the vessel stays free.', cautions: cautionsOf(way),
     },
     ...lives(laying, surroundings), ...fed(laying, waterL, surroundings),

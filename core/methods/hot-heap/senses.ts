@@ -1,5 +1,5 @@
 import { DRAWINGS } from '../../picture/findings'
-import type { Sense } from '../contract'
+import { METER_SAYS, type Sense } from '../contract'
 import { WARMTH } from '../heated/warmth'
 
 /** What a hot heap is asked by hand, nose and eye, and what each answer means. */
@@ -20,7 +20,8 @@ export const SENSES: readonly Sense[] = [
     ],
   },
   {
-    id: 'squeeze', label: 'Squeeze', icon: 'i-ph-hand-grabbing', question: 'Take a handful from a forearm deep and squeeze it hard.',
+    id: 'squeeze', label: 'Squeeze', icon: 'i-ph-hand-grabbing',
+    question: `Take a handful from a forearm deep and squeeze it hard. ${METER_SAYS}`,
     findings: [
       {
         id: 'dust', label: 'Falls apart', sign: 'bad', answer: 'Too dry to work. Water it while turning, a can for every layer.',

@@ -66,6 +66,8 @@ export const SLOW = constants('Slow heap', {
     dripping: extent(0.76, 1, 'wet basis', 'what a squeeze tells of moisture; practice'),
   },
   wettest: of(0.92, 0.88, 0.95, 'wet basis', 'nothing holds more; own estimate'),
+  heatSpreadK: of(3, 2, 5, 'K', 'how far one spot is from another; own estimate'),
+  warmsK: of(10, 6, 15, 'K', 'above the air: it heats by itself; choice'),
   squeezeSpread: of(0.06, 0.03, 0.09, 'wet basis', 'how blurred its limits are; own estimate'),
   heightSpread: of(0.1, 0.05, 0.15, 'share', 'a height read off a stick, as a share of itself; own estimate'),
   leastSpreadL: of(20, 10, 40, 'L', 'and litres that nobody can read; own estimate'),

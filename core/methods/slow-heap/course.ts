@@ -14,7 +14,7 @@ import { WARMTH } from '../../warmth/constants'
 import { WEEK_DAYS } from '../../units/time'
 
 /** What of a course can be found in the garden. */
-export type SlowRow = 'volumeL' | 'moisture' | 'rawness'
+export type SlowRow = 'volumeL' | 'moisture' | 'rawness' | 'celsius'
 
 /** Something done on a day. */
 export type SlowDeed
@@ -178,6 +178,7 @@ function see(state: State, seen: Seen<SlowRow>, looks: Looks<SlowRow>, volumeL: 
     const times = Math.max(0, looks.take(seen, volumeL)) / volumeL
     for (const one of state.cohorts) one.looseL *= times
   }
+  if (seen.row === 'celsius') state.celsius = looks.take(seen, state.celsius)
   const dryKg = dryKgOf(state)
   if (seen.row === 'moisture' && dryKg > 0) {
     const moisture = looks.take(seen, state.waterKg / (state.waterKg + dryKg))

@@ -10,7 +10,7 @@ import { containersOf, coverAmount, coverLitres, coverWords, freshPart } from '.
 import { coverAtHand, COVERS, isClosed, usualCaddy } from './feeding'
 import { slowOn } from './now'
 import { SENSES } from './senses'
-import { CLOSED, FED, HEIGHT, MOVED } from './words'
+import { CLOSED, FED, HEIGHT, MOVED, WARMTH } from './words'
 import { SLOW } from './constants'
 
 /** What is fed. */
@@ -70,6 +70,22 @@ const height: Quantity = {
   },
 }
 
+const warmth: Quantity = {
+  id: WARMTH, label: 'Warmth', icon: 'i-ph-thermometer', unit: 'temperature', limits: [-20, 80], button: 'Record the warmth',
+  byThermometer: true,
+  spots: [{ id: 'middle', label: 'In the middle, a forearm deep', said: '{} in the middle' }],
+  expected: (batch, surroundings) => {
+    const slow = slowOn(batch, surroundings)
+    return slow ? { middle: slow.celsius } : {}
+  },
+  answer: (_, { weather, now }, { middle }) => {
+    const warmerK = middle === undefined ? 0 : middle - weather.ambientC(now)
+    return warmerK > SLOW.warmsK
+      ? 'Warm by itself: so much fresh stuff at once heats for some days. Seeds in it still live.'
+      : 'Cool, as a heap is that is fed bit by bit: it rots all the same.'
+  },
+}
+
 /** What can be recorded of a slow heap, in the order in which it is offered. */
 export const PADS: readonly Pad[] = [
   { kind: 'feed', feed: caddy, fits: batch => !isClosed(batch) },
@@ -86,6 +102,7 @@ export const PADS: readonly Pad[] = [
     put: { id: 'watered', label: 'Watered', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Watered', said: 'Watered' },
   },
   { kind: 'gauge', quantity: height },
+  { kind: 'gauge', quantity: warmth },
   { kind: 'deed', fits: batch => !isClosed(batch), deed: {
     id: CLOSED, label: 'Closed', icon: 'i-ph-lock', asks: [], cautions: [],
     how: 'The last caddy is in and covered a hand deep: from now on it only rests, and the next bay is fed.',

@@ -6,7 +6,7 @@ import { additionOf, type Addition } from './addition'
 import type { SlowCase, SlowDeed, SlowRow } from './course'
 import { isClosed, weeklyFeed } from './feeding'
 import { standOf } from './sites'
-import { HEIGHT, MOVED, SMELL, SQUEEZE } from './words'
+import { HEIGHT, MOVED, SMELL, SQUEEZE, WARMTH } from './words'
 import { SLOW } from './constants'
 
 /** Everything that a forecast of one slow heap needs, as plain data that can be handed to a worker. */
@@ -34,7 +34,7 @@ const findingsOf = (batch: BegunBatch, footprintM2: number) => foundIn<SlowRow>(
   [{
     quantity: HEIGHT, row: 'volumeL', trust: 0.7, value: heightM => heightM * footprintM2 * 1000,
     spread: litres => Math.max(SLOW.leastSpreadL, SLOW.heightSpread * litres),
-  }],
+  }, { quantity: WARMTH, row: 'celsius', trust: 0.7, spread: () => SLOW.heatSpreadK }],
   [
     { sense: SQUEEZE, row: 'moisture', trust: 0.6, blur: SLOW.squeezeSpread, means: SLOW.squeezes },
     { sense: SMELL, row: 'rawness', trust: 0.2, blur: 1.3, means: { sour: SLOW.rawWhenSour, eggs: SLOW.rawWhenSour } },

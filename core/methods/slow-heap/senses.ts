@@ -1,5 +1,5 @@
 import { DRAWINGS } from '../../picture/findings'
-import type { Sense } from '../contract'
+import { METER_SAYS, type Sense } from '../contract'
 import { LOOK, SMELL, SQUEEZE } from './words'
 
 /** What a slow heap is asked by hand, nose and eye. */
@@ -43,7 +43,8 @@ export const SENSES: readonly Sense[] = [
     ],
   },
   {
-    id: SQUEEZE, label: 'Squeeze', icon: 'i-ph-hand-grabbing', question: 'Take a handful from a forearm deep and squeeze it hard.',
+    id: SQUEEZE, label: 'Squeeze', icon: 'i-ph-hand-grabbing',
+    question: `Take a handful from a forearm deep and squeeze it hard. ${METER_SAYS}`,
     findings: [
       {
         id: 'dust', label: 'Falls apart', sign: 'bad',

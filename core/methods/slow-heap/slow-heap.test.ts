@@ -265,3 +265,12 @@ describe('a slow heap', () => {
     expect(input('kitchen-veg', 1, LITRE).role).toBe('feed')
   })
 })
+
+describe('warmth that is read in a slow heap', () => {
+  const warm = (celsius: number) => bay(60, {}, [gauged(60, 'warmth', 'middle', celsius)])
+  it('is so at once, and goes back to the air of its own within weeks', () => {
+    const at = (batch: ReturnType<typeof bay>, day: number) => slowOn(batch, aroundOn(day))!.celsius
+    expect(Math.abs(at(warm(38), 60) - 38)).toBeLessThan(4)
+    expect(Math.abs(at(warm(38), 90) - at(bay(60), 90))).toBeLessThan(3)
+  })
+})

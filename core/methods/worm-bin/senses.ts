@@ -1,5 +1,5 @@
 import { DRAWINGS } from '../../picture/findings'
-import type { Sense } from '../contract'
+import { METER_SAYS, type Sense } from '../contract'
 import { LEFT, MOOD, SMELL, SQUEEZE } from './words'
 
 /** What worms are asked once a week. */
@@ -51,7 +51,7 @@ export const SENSES: readonly Sense[] = [
     ],
   },
   {
-    id: SQUEEZE, label: 'Squeeze', icon: 'i-ph-hand-grabbing', question: 'Squeeze a handful of bedding.',
+    id: SQUEEZE, label: 'Squeeze', icon: 'i-ph-hand-grabbing', question: `Squeeze a handful of bedding. ${METER_SAYS}`,
     findings: [
       {
         id: 'dust', label: 'Falls apart', sign: 'bad', answer: 'Worms breathe through a wet skin: moisten it now, a cup at a time.',
