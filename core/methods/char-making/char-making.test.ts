@@ -355,3 +355,36 @@ describe('what is wrong with a burn', () => {
     }
   })
 })
+
+describe('embers of many evenings', () => {
+  const first = [
+    did(0.8, words.PICKED), did(0.81, words.QUENCHED), did(1.5, words.EVENING, { found: 'cold' }),
+    did(2.1, words.MORNING, { found: 'cold' }),
+  ]
+  const cold = (batch: ReturnType<typeof burn>, day: number) =>
+    charMaking.life.gates(batch, aroundOn(day)).find(({ id }) => id === words.COLD)?.open
+  const more = (day: number, came: string, litres = 2) => did(day, words.MORE, { came, litres })
+
+  it('go into the batch that stands: glowing ones make all of it hot again, sifted ones do not', () => {
+    expect(cold(burn(first, 'embers'), 3)).toBe(true)
+    expect(cold(burn([...first, more(2.8, 'glowing')], 'embers'), 3)).toBe(false)
+    expect(cold(burn([...first, more(2.8, 'sifted')], 'embers'), 3)).toBe(true)
+    const looked = [...first, more(2.8, 'glowing'), did(3.5, words.EVENING, { found: 'cold' }), did(4.1, words.MORNING, { found: 'cold' })]
+    expect(cold(burn(looked, 'embers'), 5)).toBe(true)
+  })
+
+  it('add up: three evenings of two litres of lumps are 2.7 L crushed beside the first, and are said', () => {
+    const one = theBurn(burn(first, 'embers'), aroundOn(3)).crushedL.typical
+    const batch = burn([...first, more(2.8, 'sifted'), more(3.8, 'sifted')], 'embers')
+    // 4 L of lumps crush to two thirds of that.
+    expect(theBurn(batch, aroundOn(4)).crushedL.typical - one).toBeCloseTo(4 * 2 / 3, 6)
+    expect(charMaking.life.facts(batch, aroundOn(4)).find(({ label }) => label === 'Evenings')!.value).toBe('3 evenings')
+  })
+
+  it('are offered for embers alone', () => {
+    const offered = (batch: ReturnType<typeof burn>) => charMaking.life.pads
+      .filter(pad => pad.kind === 'deed' && pad.deed.id === words.MORE && (pad.fits?.(batch) ?? true)).length
+    expect(offered(burn(first, 'embers'))).toBe(1)
+    expect(offered(burn([did(0.5, words.CHECKED, GO), did(0.51, words.LIT), did(0.6, words.DONE)]))).toBe(0)
+  })
+})

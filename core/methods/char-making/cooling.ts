@@ -2,6 +2,7 @@ import { addHours, set } from 'date-fns'
 import type { BegunBatch, Did } from '../../journal/garden'
 import { HOUR_MS } from '../../units/time'
 import { endingAt, type Ending } from './endings'
+import { glowed } from './evenings'
 import { wayOf } from './ways'
 import { EVENING, MORNING } from './words'
 import { MAKE } from './constants'
@@ -28,7 +29,7 @@ function morningAfter(at: Date, hours: number): Date {
 
 /** How a fire goes out: cold at two looks twelve hours apart, and not before its ending allows it. */
 export function coolingOf({ did }: Pick<BegunBatch, 'did'>, ending: Ending): Cooling {
-  const stops = did.filter(({ deed }) => deed === ending.stop.step)
+  const stops = did.filter(one => one.deed === ending.stop.step || glowed(one))
   const stopped = stops.at(-1)
   const looks = did.filter(({ deed }) => deed === EVENING || deed === MORNING)
   const last = looks.at(-1)

@@ -11,6 +11,7 @@ import { daysBetween, DAY_MS } from '../../units/time'
 import { siteFillM, asVessel } from '../../vessel/site'
 import type { Fact, Gate, Look, NamedWindow, Output, Surroundings } from '../contract'
 import { crushedOf } from './crushing'
+import { eveningsFact } from './evenings'
 import { guideOf } from './guide'
 import { litresGiven, minutesTaken } from './own'
 import { burnPicture } from './picture'
@@ -138,6 +139,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
   const given = litresGiven(batch)
   return [
     ...yieldFact(burn, given, units),
+    ...eveningsFact(batch, surroundings),
     ...(minutes
       ? [{
           label: 'It burnt', value: `${Math.round(minutes)} minutes`,

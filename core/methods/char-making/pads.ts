@@ -7,6 +7,7 @@ import { quantityText, sieveText, sievesText } from '../../units/format'
 import { ASH_BURNS, DUST } from './cautions'
 import { coolingOf, endingOf, isColdNow } from './cooling'
 import type { Ending } from './endings'
+import { moreEmbers } from './evenings'
 import { padsSaid } from './said'
 import { SENSES } from './senses'
 import { fireToLight, stepsOf } from './state'
@@ -132,6 +133,7 @@ export const PADS: readonly Pad[] = [
     fits: batch => stepsOf(wayNow(batch), endingOf(batch)).includes(step.id) && !(isThrough(batch) && isColdNow(batch)),
   })),
   { kind: 'sense', sense: SENSES[0]!, fits: batch => wayNow(batch).burns && !isThrough(batch) },
+  { kind: 'deed', deed: moreEmbers(), fits: batch => wayNow(batch).byEvenings === true && batch.ended === undefined && isThrough(batch) },
   { kind: 'deed', deed: snapped, fits: isThrough },
   { kind: 'deed', deed: ashed, fits: batch => !wayNow(batch).bought && isThrough(batch) },
   { kind: 'gauge', quantity: rinse, fits: isThrough },

@@ -2,6 +2,7 @@ import type { BegunBatch, Did } from '../../journal/garden'
 import { HOUR_MS } from '../../units/time'
 import { keptFor, type Surroundings } from '../contract'
 import { coolingOf, endingOf, type Cooling } from './cooling'
+import { laterL } from './evenings'
 import type { Ending } from './endings'
 import { goingOf, type FireToLight, type Going } from './go'
 import { lostL, yielded, type Load, type Yielded } from './load'
@@ -68,6 +69,9 @@ function phaseOf(batch: BegunBatch, ending: Ending | undefined, cooling: Cooling
   return last(LIT) ? 'burning' : 'stacked'
 }
 
+const withLater = ({ low, typical, high }: Range, moreL: number): Range =>
+  ({ low: low + moreL, typical: typical + moreL, high: high + moreL })
+
 /** A burn as it stands. */
 export const burnOf = keptFor((batch: BegunBatch, surroundings: Surroundings): Burn => {
   const way = wayOf(batch.began.approachId)
@@ -99,7 +103,7 @@ export const burnOf = keptFor((batch: BegunBatch, surroundings: Surroundings): B
     last,
     phase: phaseOf(batch, ending, cooling, last),
     minutes: by(usual, own.minutes),
-    crushedL: own.litres.from > 0 ? by(gives.crushedL.typical, own.litres) : gives.crushedL,
+    crushedL: withLater(own.litres.from > 0 ? by(gives.crushedL.typical, own.litres) : gives.crushedL, laterL(batch)),
     going: checked && goingOf(checked.answers, fireToLight(batch, surroundings)), checkedAt: checked && new Date(checked.at),
   }
 })

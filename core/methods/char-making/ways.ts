@@ -36,6 +36,8 @@ export interface Way extends Approach {
   readonly once: readonly [one: string, many: string]
   /** A vessel with a lid, from which nothing but gas comes out. */
   readonly closed?: boolean
+  /** It comes by the evening, jug after jug, into one that stands. */
+  readonly byEvenings?: boolean
   /** How it is lit, where that is not on top. */
   readonly lighting?: string
 }
@@ -115,6 +117,7 @@ export const WAYS: readonly Way[] = table('Ways to burn', {
     name: 'Stove embers',
     summary: 'Glowing embers out of a wood stove into a lidded metal pail, carried out and drowned: a jug or two an evening.',
     burns: false, yieldOfDry: range(0.05, 0.1, 0.15), hours: range(0.1, 0.15, 0.3), fills: 0.5, ashy: true, once: ['evening', 'evenings'],
+    byEvenings: true,
     minutes: () => 10,
     signs: ['They glow without flame'],
     begins: [PICKED],

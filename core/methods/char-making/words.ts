@@ -17,6 +17,10 @@ export const ASHED = 'ashed'
 export const CRUSHED = 'crushed'
 export const RINSE = 'rinse'
 export const FLAME = 'flame'
+/** Another evening's embers into the pail that stands, and how they came. */
+export const MORE = 'more-embers'
+export const CAME = 'came'
+export const SIFTED = 'sifted'
 
 /** What is asked while it is planned. */
 export const WANTED = 'wantedL'
