@@ -11,7 +11,7 @@ import type { Material } from '../materials/material'
 import { packingFactor } from '../materials/packing'
 import type { Comfort } from '../mix/judgement'
 import type { Candidate } from '../mix/lever'
-import { portionOf, type Ingredient } from '../mix/portion'
+import { type Ingredient, looseL } from '../mix/portion'
 import { containerThen, jugOf, type Container, type ContainerThen } from '../units/container'
 import type { UnitSystem } from '../units/system'
 import { vesselVolumeL, type Vessel } from '../vessel/vessel'
@@ -83,7 +83,7 @@ export function feedsFor(materials: MaterialBook, stored: readonly StoredLot[], 
 /** What might be added to a mix: what is left in the store, and what can be fetched. */
 export function candidatesFor(filled: readonly Ingredient[], stored: readonly StoredLot[], around: readonly Around[]): Candidate[] {
   const left = stored.filter(({ material, keeping }) => !isSpoilt(material, keeping)).map(({ lot, material, leftLooseL }) => {
-    const planned = filled.filter(one => one.material.id === material.id).reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+    const planned = looseL(filled.filter(one => one.material.id === material.id))
     return {
       material, container: lot.container, packing: lot.packing,
       count: Math.floor((Math.max(0, leftLooseL - planned) / packingFactor(material, lot.packing) / lot.container.volumeL) * 2) / 2,
@@ -127,7 +127,7 @@ export function problemOf(
   { step, fetching, fill, oneMaterialMost }: BalanceWish, wishL: number | undefined,
 ): Problem {
   const wholeL = vesselVolumeL(vessel) / standsShare
-  const pileL = ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+  const pileL = looseL(ingredients)
   const offers = offersAtHand({ bench: ingredients, pinned, capped, stored, around, fetching })
   const spoilsL = spoilingL(offers)
   const volumeL = fill === 'pile' && pileL > 0

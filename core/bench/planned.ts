@@ -4,7 +4,7 @@ import { worthOf } from '../materials/worth'
 import { balancedOf, type Draft, type Method, type Proposal, type Surroundings } from '../methods/contract'
 import { typicalTotals } from '../mix/balance'
 import { judge, type Comfort, type Judgement } from '../mix/judgement'
-import { ingredientsOf, portionOf, type Ingredient, type NamedIngredient } from '../mix/portion'
+import { type Ingredient, ingredientsOf, looseL, type NamedIngredient, portionOf } from '../mix/portion'
 import { completed } from '../questions/question'
 
 /** An ingredient as it is written into a plan. */
@@ -34,7 +34,7 @@ export function proposalOf(plan: Plan, method: Method, filled: readonly Ingredie
   return {
     site, approachId, answers: completed(method.plan.asks(approachId), answers), ingredients: filled,
     waterL: judgement?.waterL ?? 0,
-    volumeL: judgement?.measures.volumeL ?? filled.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0),
+    volumeL: judgement?.measures.volumeL ?? looseL(filled),
   }
 }
 

@@ -1,6 +1,6 @@
 import { inputsOf, type Batch } from '../journal/garden'
 import type { MaterialBook } from '../materials/book'
-import { ingredientsOf, portionOf } from '../mix/portion'
+import { ingredientsOf, looseL } from '../mix/portion'
 import { amountVolumeL } from '../units/container'
 
 /** What went in and what came out, in loose litres. */
@@ -13,7 +13,7 @@ export interface InAndOut {
 /** Loose litres of everything that went into a batch; 0 where nobody counted them. */
 export function goneInL(batch: Pick<Batch, 'puts' | 'began'>, book: MaterialBook): number {
   if (batch.began?.stood && batch.began.stood.of !== 'known') return 0
-  return ingredientsOf(inputsOf(batch), book).reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+  return looseL(ingredientsOf(inputsOf(batch), book))
 }
 
 /** Litres of everything that came out so far. */

@@ -3,7 +3,7 @@ import { leaningOf } from '../materials/colour'
 import { packingFactor } from '../materials/packing'
 import { roundedCount } from '../units/format'
 import type { ContainerThen } from '../units/container'
-import { portionOf, type Ingredient } from './portion'
+import { type Ingredient, looseL } from './portion'
 
 /** Something small that may go into a heap, or under it, besides what it is built of. */
 export interface Starter {
@@ -66,9 +66,9 @@ export function starterFor(
       && one.material.id !== starter.materialId
       && (starter.of === 'all' || leaningOf(one.material) === 'green'),
   )
-  const looseL = others.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
-  if (!material || looseL <= 0) return undefined
-  const count = roundedCount(looseL * starter.share / packingFactor(material, 'loose') / container.volumeL)
+  const wholeL = looseL(others)
+  if (!material || wholeL <= 0) return undefined
+  const count = roundedCount(wholeL * starter.share / packingFactor(material, 'loose') / container.volumeL)
   return {
     material,
     amount: { count: starter.container ? Math.max(1, Math.round(count)) : Math.max(LEAST_COUNT, count), container, packing: 'loose' },

@@ -1,6 +1,6 @@
 import type { Input } from '../../journal/garden'
 import { findMaterial, type MaterialBook } from '../../materials/book'
-import { ingredientsOf, portionOf } from '../../mix/portion'
+import { ingredientsOf, looseL } from '../../mix/portion'
 import { LITRE } from '../../units/container'
 import type { Usually } from '../contract'
 
@@ -14,6 +14,6 @@ export function usualInputs({ parts }: Usually, litres: number, book: MaterialBo
 
 /** As many loose litres of what is usual as there are of these. */
 export function usuallyIn(usual: Usually, inputs: readonly Input[], book: MaterialBook): Input[] {
-  const litres = ingredientsOf(inputs, book).reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+  const litres = looseL(ingredientsOf(inputs, book))
   return usualInputs(usual, litres, book)
 }

@@ -2,7 +2,7 @@ import { leaningOf } from '../../materials/colour'
 import { waterAt } from '../../materials/holding'
 import type { Material } from '../../materials/material'
 import { numberOf } from '../../questions/question'
-import { portionOf, type Ingredient } from '../../mix/portion'
+import { type Ingredient, looseL, portionOf } from '../../mix/portion'
 import type { Stratum, StratumRole } from '../../vessel/strata'
 import { fillHeightM } from '../../vessel/vessel'
 import type { HeapProposal } from '../heated/proposal'
@@ -55,7 +55,7 @@ export function portionedOut(count: number, parts: number): number[] {
 
 /** Coarse stuff for the bottom: what is there for it, else wood that stands open and is not the mainstay. */
 function baseOf(ingredients: readonly Ingredient[]): Ingredient | undefined {
-  const wholeL = ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+  const wholeL = looseL(ingredients)
   return (
     ingredients.find(({ material, prepared }) => material.part === 'base' && !prepared)
     ?? ingredients.find(

@@ -1,5 +1,5 @@
 import { addHours } from 'date-fns'
-import { materialOf, portionOf, type Ingredient } from '../../mix/portion'
+import { type Ingredient, looseL, materialOf, portionOf } from '../../mix/portion'
 import type { Picture, PictureBand } from '../../picture/picture'
 import { quantityText, spanText, percentText } from '../../units/format'
 import { daysBetween, DAY_MS } from '../../units/time'
@@ -28,7 +28,6 @@ function lastDay(log: HeapLog, surroundings: Surroundings): number {
 /** The layers of a heap from the bottom up: as built, with what was added since on top. */
 export function bandsOf(log: HeapLog, surroundings: Surroundings): PictureBand[] {
   const proposal = heapProposal(batchProposal(log, surroundings.materials))
-  const looseL = (ingredients: readonly Ingredient[]) => ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
   const builtL = looseL(proposal.ingredients)
   const additions = log.additions.flatMap(({ ingredient }): Ingredient[] => {
     const material = materialOf(ingredient, surroundings.materials)

@@ -1,4 +1,4 @@
-import { portionOf, type Ingredient } from '../../mix/portion'
+import { type Ingredient, looseL } from '../../mix/portion'
 import { containersFor, containerText } from '../../units/container'
 import { quantityText, roughly } from '../../units/format'
 import type { BuildStep, Surroundings } from '../contract'
@@ -18,7 +18,7 @@ export interface BedBuild {
 
 /** What is done before the first layer: the ground, and the stuff forked through. */
 function groundSteps({ way, ground, waterL, ingredients }: BedBuild, { units, garden: { waterCan } }: Surroundings): BuildStep[] {
-  const looseL = ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+  const wholeL = looseL(ingredients)
   const dung = ingredients.some(({ material }) => material.family === 'manure')
   const cans = containerText(containersFor(waterL, waterCan), waterCan)
   const tub = way.id === 'tub'
@@ -32,7 +32,7 @@ function groundSteps({ way, ground, waterL, ingredients }: BedBuild, { units, ga
       cautions: ['Before you dig: know where cables and pipes lie.'],
     },
     {
-      when: 'before', title: `Fork it through: ${quantityText('volume', units, roughly(looseL))}`,
+      when: 'before', title: `Fork it through: ${quantityText('volume', units, roughly(wholeL))}`,
       detail: `${ingredients.map(({ material }) => material.short).join(', ')}, lumps broken, dry straw `
         + `wetted${waterL > 1 ? `: ${cans} in all, as you go` : ''}. Wrung out, it gives a drop.`,
       ...(waterL > 1 ? { waterL } : {}),

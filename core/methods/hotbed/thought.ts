@@ -1,6 +1,6 @@
 import { addDays, startOfDay } from 'date-fns'
 import { mixBalance } from '../../mix/balance'
-import { portionOf, type Ingredient } from '../../mix/portion'
+import { type Ingredient, looseL, portionOf } from '../../mix/portion'
 import { dayOf } from '../../questions/question'
 import { type Measuring, ownOf, type Proposal, type Surroundings } from '../contract'
 import { bedWayOf, partsOf, type BedWay } from './approaches'
@@ -21,7 +21,7 @@ function usualStuff(way: BedWay, ground: BedGround, measuring: Measuring, airC: 
 
 /** Litres of it, loose. */
 export function litresOf(ingredients: readonly Ingredient[]): number {
-  return ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+  return looseL(ingredients)
 }
 
 /** A plan of a hotbed thought through: what goes in, how it would go, and by when. */

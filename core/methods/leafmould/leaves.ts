@@ -1,5 +1,5 @@
 import type { Material } from '../../materials/material'
-import { portionOf, type Ingredient } from '../../mix/portion'
+import { type Ingredient, looseL, portionOf } from '../../mix/portion'
 import { leafClassOf, ratePerYear } from './rates'
 import type { Fill } from './course'
 import { LEAF } from './constants'
@@ -21,7 +21,6 @@ export function isShredded({ material, prepared }: Pick<Ingredient, 'prepared'> 
 }
 
 const isGreen = ({ material }: Ingredient) => GREENS.includes(material.family)
-const looseL = (some: readonly Ingredient[]) => some.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
 
 /** How much faster the whole goes for what is mixed in: something green, and a starter. */
 export function helpOf(all: readonly Ingredient[]): number {

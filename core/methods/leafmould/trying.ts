@@ -1,6 +1,6 @@
 import { findMaterial } from '../../materials/book'
 import type { Material } from '../../materials/material'
-import { portionOf, type Ingredient } from '../../mix/portion'
+import { type Ingredient, looseL } from '../../mix/portion'
 import { numberOf } from '../../questions/question'
 import { range, type Range } from '../../units/range'
 import type { Site } from '../../vessel/site'
@@ -56,7 +56,7 @@ export function tryOut(proposal: Proposal, surroundings: Surroundings): Tried {
   const days = Float64Array.from({ length: Math.floor(LEAF.horizonDays / WEEK_DAYS) + 1 }, (_, week) => week * WEEK_DAYS)
   const run = (index: 0 | 1 | 2) => runCage(cage, CORNERS[index], days)
   return {
-    proposal, ingredients, count, capacityL, looseL: ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0), waterL,
+    proposal, ingredients, count, capacityL, looseL: looseL(ingredients), waterL,
     groundM2: exposure.areaM2, courses: [run(0), run(1), run(2)],
   }
 }

@@ -1,5 +1,5 @@
 import type { BegunBatch } from '../../journal/garden'
-import { ingredientsOf, portionOf } from '../../mix/portion'
+import { ingredientsOf, looseL } from '../../mix/portion'
 import type { Spread } from '../../mulch/depth'
 import { weatherFrom, type Lasting } from '../contract'
 import { askedOf, deedDay, foundIn, type CourseQuestion, type ReadAs } from '../course'
@@ -25,7 +25,7 @@ const READ: ReadAs<'depthM'> = {
 /** What was spread when, as depths over its ground. */
 export function spreadsOf(batch: BegunBatch, areaM2: number, { materials }: Pick<Lasting, 'materials'>): Spread[] {
   return batch.puts.flatMap(({ at, inputs }) => {
-    const litres = ingredientsOf(inputs, materials).reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+    const litres = looseL(ingredientsOf(inputs, materials))
     return litres > 0 ? [{ day: deedDay(batch, at), depthM: litres / 1000 / areaM2 }] : []
   }).sort((a, b) => a.day - b.day)
 }

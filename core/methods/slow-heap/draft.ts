@@ -1,6 +1,6 @@
 import { addDays } from 'date-fns'
 import { numberOf, type Question } from '../../questions/question'
-import { portionOf, type Ingredient } from '../../mix/portion'
+import { type Ingredient, looseL, portionOf } from '../../mix/portion'
 import { quantityText, roughly, spanText } from '../../units/format'
 import { range } from '../../units/range'
 import { asVessel, siteVolumeL } from '../../vessel/site'
@@ -146,7 +146,7 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const weeklyL = numberOf(proposal.answers, WEEKLY) ?? SLOW.usualWeeklyL
   const { bays: count } = slowApproach(proposal.approachId)
   const vessel = asVessel(proposal.site)
-  const laidL = proposal.ingredients.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+  const laidL = looseL(proposal.ingredients)
   const bays = baysFor(proposal.site, proposal.answers, weeklyL, surroundings, materials)
   const heightM = Math.min(vessel.heightM, laidL / siteVolumeL(proposal.site) * vessel.heightM)
   const bands = proposal.ingredients.map(one => ({

@@ -1,7 +1,7 @@
 import type { BegunBatch, Put } from '../../journal/garden'
 import { findMaterial, type MaterialBook } from '../../materials/book'
 import type { Material } from '../../materials/material'
-import { ingredientsOf, portionOf, type Ingredient } from '../../mix/portion'
+import { type Ingredient, ingredientsOf, looseL, portionOf } from '../../mix/portion'
 import { numberOf } from '../../questions/question'
 import { LITRE } from '../../units/container'
 import { daysBetween } from '../../units/time'
@@ -22,7 +22,7 @@ export function partsOf({ inputs }: Pick<Put, 'inputs'>, book: MaterialBook): { 
   }
 }
 
-const litresOf = (some: readonly Ingredient[]) => some.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+const litresOf = (some: readonly Ingredient[]) => looseL(some)
 
 /** Whether nothing goes in any more. */
 export const isClosed = ({ did }: Pick<BegunBatch, 'did'>) => did.some(({ deed }) => deed === CLOSED)

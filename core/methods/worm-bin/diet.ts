@@ -2,7 +2,7 @@ import { addDays } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { findMaterial, type MaterialBook } from '../../materials/book'
 import type { Material } from '../../materials/material'
-import { ingredientsOf, portionOf, type Ingredient } from '../../mix/portion'
+import { type Ingredient, ingredientsOf, looseL } from '../../mix/portion'
 import { HANDFUL, LITRE } from '../../units/container'
 import { daysBetween, WEEK_DAYS } from '../../units/time'
 import { type Measuring, ownOf, type Spare, type Surroundings } from '../contract'
@@ -140,5 +140,5 @@ export function beddingAtHand(batch: BegunBatch | undefined, spares: readonly Sp
 
 /** Every feed goes in with its own volume of bedding. */
 export function coverFor(fed: readonly Ingredient[]): number {
-  return fed.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+  return looseL(fed)
 }

@@ -1,6 +1,6 @@
 import { addDays } from 'date-fns'
 import { findMaterial } from '../../materials/book'
-import { portionOf, type Ingredient } from '../../mix/portion'
+import { type Ingredient, looseL } from '../../mix/portion'
 import type { Question } from '../../questions/question'
 import { containerText } from '../../units/container'
 import { percentText, quantityText, roughly, spanText } from '../../units/format'
@@ -155,7 +155,7 @@ function facts(proposal: Proposal, tried: Tried, surroundings: Surroundings): Fa
 function warnings(proposal: Proposal, { beddingL }: Tried, { units }: Surroundings): Warning[] {
   const volume = (value: number) => quantityText('volume', units, roughly(value))
   const laid = proposal.ingredients.filter(({ material, amount: { count } }) => count > 0 && isBedding(material))
-  const litres = (some: readonly Ingredient[]) => some.reduce((sum, one) => sum + portionOf(one).looseVolumeL, 0)
+  const litres = (some: readonly Ingredient[]) => looseL(some)
   const chars = laid.filter(({ material }) => material.family === 'char')
   const share = litres(chars) / Math.max(1e-9, litres(laid))
   return [
