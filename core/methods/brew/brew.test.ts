@@ -242,6 +242,10 @@ describe('the draft of a brew', () => {
       expect(warned(own('weed', { nettles: 80 }))).toMatch(/Thick: \d/)
       expect(warned(own('weed', { nettles: 2 }))).toMatch(/Thin: \d/)
       expect(warned(own('weed', { nettles: 300 }))).toMatch(/Not all of it goes in/)
+      // Four sacks of leaves for a heap are no brew: the kind's own recipe stands.
+      const heap = own('starter', { 'leaves-mixed': 1200, 'grass-clippings': 300 })
+      expect(heap.recipe!.map(({ material }) => material.id)).toEqual(['leaf-mould'])
+      expect(warned(heap)).toMatch(/would fill many such vessels: it is left aside/)
     })
 
     it('warns of sugar in aired tea, and takes no dung at all', () => {

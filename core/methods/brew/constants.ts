@@ -31,6 +31,7 @@ export const BREW = constants('Brews', {
     takesLKg: of(0.9, 0.75, 1, 'L/kg', 'room that soaked stuff takes; own estimate'),
     thick: of(1.6, 1.4, 2, 'times', 'what is usual in a litre: thicker turns foul; practice'),
     thin: of(0.5, 0.4, 0.6, 'times', 'what is usual in a litre: thinner is little more than water; practice'),
+    leastFits: of(0.3, 0.2, 0.4, 'share', 'of what lies there has to go in, or it lies there for something else; choice'),
     most: of(0.6, 0.5, 0.7, 'share', 'of what stands may be stuff, or nothing moves; practice'),
   },
   emptyL: of(0.1, 0.05, 0.3, 'L', 'less left counts as none; choice'),

@@ -144,6 +144,9 @@ function warningsOf(kind: BrewKind, placeC: readonly number[], units: UnitSystem
 /** Families that a brew is made of; dung is none of them, for its germs. */
 export const BREWED: readonly Family[] = ['finished', 'plant', 'grass', 'leaf', 'straw', 'feed', 'kitchen']
 
+/** A heap's stuff on the bench is no brew's. */
+const LIES_FOR_ANOTHER = 'What lies on the bench would fill many such vessels: it is left aside. Less of it goes in where you say so.'
+
 /** What a gardener's own recipe has too much or too little of, against what is usual. */
 function ownWarnings(kind: BrewKind, own: ReturnType<typeof ownAmounts>, surroundings: Surroundings): Warning[] {
   const thick = thicknessOf(kind, own)
@@ -197,7 +200,8 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const kind = kindOf(approachId)
   // What lies on the bench from another plan is nothing of a brew.
   const laid = ingredients.filter(({ material, amount: { count } }) => count > 0 && BREWED.includes(material.family))
-  const own = laid.length > 0 ? ownAmounts(kind, site, laid) : undefined
+  const laidOut = laid.length > 0 ? ownAmounts(kind, site, laid) : undefined
+  const own = laidOut && laidOut.fits >= BREW.own.leastFits ? laidOut : undefined
   const amounts = own ?? amountsFor(kind, site)
   const place = placeOf(answers[STANDS])
   const placeC = placeCFrom(surroundings.now, BREW.horizonDays, place, surroundings)
@@ -211,7 +215,10 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
       + `${amounts.parts.map(({ name, kg }) => `${kitchenText(kg, surroundings)} of ${name}`).join(', ')}.`,
     verdict: verdictOf(kind, amounts, proposal, spread, units),
     facts: factsOf(kind, amounts, area, spread, until, surroundings),
-    warnings: [...(own ? ownWarnings(kind, own, surroundings) : []), ...warningsOf(kind, placeC, surroundings.units)],
+    warnings: [
+      ...(laidOut && !own ? [{ text: LIES_FOR_ANOTHER }] : []), ...(own ? ownWarnings(kind, own, surroundings) : []),
+      ...warningsOf(kind, placeC, units),
+    ],
     picture: brewPicture({
       of: `${kind.name} in the ${vessel.name.toLowerCase()}`, kind, site, share: 1, progress: 0.6, foamM: (kind.foamM ?? 0) * 0.8,
       aired: kind.aired,

@@ -174,10 +174,13 @@ describe('the recipe', () => {
   })
 
   it('no char is no plan, and in the cold it says what a warm room would change', () => {
-    const castings = ingredientsOf([{ materialId: 'worm-castings', amount: litresOf(4) }], warm(0).materials)
-    expect(charCharging.plan.draft({ ...proposal('soak'), ingredients: castings }, warm(0))).toMatchObject({
+    const drop = ingredientsOf([{ materialId: 'biochar-crushed', amount: litresOf(0.01) }], warm(0).materials)
+    expect(charCharging.plan.draft({ ...proposal('soak'), ingredients: drop }, warm(0))).toMatchObject({
       refusal: 'Put in how much char there is.', verdict: { grade: 'poor' }, gives: [],
     })
+    // Compost that lies there for a heap is no soak.
+    const compost = ingredientsOf([{ materialId: 'compost-finished', amount: litresOf(4) }], warm(0).materials)
+    expect(charCharging.plan.draft({ ...proposal('soak'), ingredients: compost }, warm(0)).refusal).toBeUndefined()
     const frost = aroundOn(30, { meanC: [-8, -6, -1, 5, 11, 16, 18, 17, 12, 6, 0, -5] })
     const texts = (stands: string, around: Surroundings) =>
       charCharging

@@ -51,7 +51,8 @@ export function layingOf(
   const liquidL = saidL !== undefined && saidL > 0 ? saidL : undefined
   const bagL = numberOf(answers, BAG_L)
   const laid = laidOf(bench)
-  if (laid) {
+  // Compost alone lies there for something else.
+  if (laid.char.length > 0) {
     // Of what is said to be water the urine is no part; of what covers it, it is.
     const urineL = looseL(laid.urine)
     const recipe = recipeFor(site, way, wishOf(laid, liquidL === undefined ? undefined : liquidL + urineL, bagL))

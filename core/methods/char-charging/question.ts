@@ -40,8 +40,7 @@ export function placeFor({ kind }: Pick<ChargeWay, 'kind'>, stands: unknown): ty
 function joinedIn({ began, puts }: BegunBatch, { materials }: Lasting): NonNullable<ChargeQuestion['joined']> {
   let charL = 0
   return puts.flatMap(({ at, inputs }) => {
-    const laid = laidOf(ingredientsOf(inputs, materials))
-    const moreL = laid ? looseL(laid.char) : 0
+    const moreL = looseL(laidOf(ingredientsOf(inputs, materials)).char)
     const before = charL
     charL += moreL
     return moreL > 0 && before > 0 ? [{ day: daysBetween(began.at, at), before: before / charL }] : []

@@ -12,8 +12,8 @@ export interface Laid {
   readonly feeds: readonly Ingredient[]
 }
 
-/** What lies there for a soak; nothing where nothing of it does. */
-export function laidOf(bench: readonly Ingredient[]): Laid | undefined {
+/** What of a bench is for a soak. */
+export function laidOf(bench: readonly Ingredient[]): Laid {
   const some = bench.filter(({ amount: { count } }) => count > 0)
   const of = (wanted: (one: Ingredient) => boolean) => some.filter(wanted)
   const isUrine = ({ material }: Ingredient) => material.brings.includes('urine')
@@ -21,7 +21,7 @@ export function laidOf(bench: readonly Ingredient[]): Laid | undefined {
     char: of(({ material }) => material.family === 'char'), living: of(({ material }) => material.family === 'finished'),
     urine: of(isUrine), feeds: of(one => one.material.family === 'feed' && !isUrine(one)),
   }
-  return Object.values(laid).some(group => group.length > 0) ? laid : undefined
+  return laid
 }
 
 /** How much of each is wanted in one vessel; what is not said is as the way has it. */

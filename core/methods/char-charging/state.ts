@@ -38,9 +38,7 @@ export function inside(
 ): { readonly charL: number, readonly livingL: number, readonly liquidL: number } {
   const laid = laidOf(ingredientsOf(puts.flatMap(one => one.inputs), materials))
   const waterL = puts.reduce((sum, one) => sum + one.waterL, 0)
-  return laid
-    ? { charL: looseL(laid.char), livingL: looseL(laid.living), liquidL: waterL + looseL(laid.urine) }
-    : { charL: 0, livingL: 0, liquidL: waterL }
+  return { charL: looseL(laid.char), livingL: looseL(laid.living), liquidL: waterL + looseL(laid.urine) }
 }
 
 /** Days until it crumbles: in the shade, or longer in its can. */
