@@ -34,6 +34,12 @@ const COMPOSABLES = readdirSync(new URL('./app/composables', import.meta.url)).m
 const takenByItself = layer => ['stores', 'storage', 'workers', 'utils'].includes(layer)
   ? [{ selector: `CallExpression[callee.name=/^(${COMPOSABLES.join('|')})$/]`, message: `${layer} do not know composables: ${APP_ORDER}` }]
   : []
+/** What a browser keeps beside the garden has one door: blocked site data throws at whoever asks elsewhere. */
+const ONE_DOOR = 'app/storage/remembered.ts'
+const anotherDoor = [
+  { selector: 'CallExpression[callee.name=/^use(Local|Session)?Storage$/]', message: `Small things are remembered in ${ONE_DOOR}.` },
+  { selector: 'Identifier[name=/^(local|session)Storage$/]', message: `Small things are remembered in ${ONE_DOOR}.` },
+]
 const aClockOrChance = [
   { selector: 'CallExpression[callee.object.name="Date"][callee.property.name="now"]', message: 'The clock is passed in.' },
   { selector: 'NewExpression[callee.name="Date"][arguments.length=0]', message: 'The clock is passed in.' },
@@ -114,10 +120,14 @@ export default withNuxt(
         { group: [aForeignTruth], message: 'What forecasts are tried against is not what they are made of.' },
         ...(LAYERS.get(layer) ?? []).map(upper => ({ regex: aLayer(upper), message: `${layer} do not know ${upper}: ${APP_ORDER}` })),
       ] }],
-      'no-restricted-syntax': ['error', ...noMethodIds, ...takenByItself(layer)],
+      'no-restricted-syntax': ['error', ...noMethodIds, ...takenByItself(layer), ...anotherDoor],
       'vue/no-restricted-syntax': ['error', ...noMethodIds],
     },
   })),
+  {
+    files: [ONE_DOOR],
+    rules: { 'no-restricted-syntax': ['error', ...noMethodIds, ...takenByItself('storage')] },
+  },
   {
     files: ['server/**/*.ts'],
     rules: {

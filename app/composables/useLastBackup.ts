@@ -11,8 +11,8 @@ const WAIT_DAYS = 7
 export function useLastBackup() {
   const store = useGardenStore()
   const { now } = useGarden()
-  const last = useLocalStorage<{ at: string, events: number }>('wastrum.backup', { at: '', events: 0 }, { writeDefaults: false })
-  const waits = useLocalStorage('wastrum.backup-later', '', { writeDefaults: false })
+  const last = useRemembered('wastrum.backup', { at: '', events: 0 })
+  const waits = useRemembered<string>('wastrum.backup-later', '')
 
   const since = computed(() => store.journal.events.size - last.value.events)
   const due = computed(() => store.which === 'own' && store.lasting && since.value >= DUE_EVENTS

@@ -1,7 +1,13 @@
+/** Where a small thing is remembered: on this device, or in this tab until it is closed. */
+export type Kept = 'device' | 'tab'
+
+/** The one door to what a browser keeps beside the garden: asked for within, since a browser that blocks site data throws at once. */
+const shelf = (where: Kept): Storage => where === 'tab' ? sessionStorage : localStorage
+
 /** A small thing remembered on this device only. A browser that refuses is taken as having nothing. */
-export function remembered(key: string): string | undefined {
+export function remembered(key: string, where: Kept = 'device'): string | undefined {
   try {
-    return localStorage.getItem(key) ?? undefined
+    return shelf(where).getItem(key) ?? undefined
   }
   catch {
     return undefined
@@ -9,10 +15,10 @@ export function remembered(key: string): string | undefined {
 }
 
 /** Remembers a small thing, or forgets it when the value is undefined. */
-export function remember(key: string, value: string | undefined): void {
+export function remember(key: string, value: string | undefined, where: Kept = 'device'): void {
   try {
-    if (value === undefined) localStorage.removeItem(key)
-    else localStorage.setItem(key, value)
+    if (value === undefined) shelf(where).removeItem(key)
+    else shelf(where).setItem(key, value)
   }
   catch {
     // Nothing that matters is kept here: the garden then simply opens on the first page.

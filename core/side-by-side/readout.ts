@@ -39,16 +39,35 @@ export interface PairRead { readonly pair: KnownPair, readonly quantities: reado
 /** Found within so many days of each other counts as the same day. */
 const SAME_DAY = 1.5 * DAY_MS
 
+interface OnADay { readonly at: number, readonly value: number }
+
+/** What was read on each day, the mean of it where a probe reads all day long: in order of the days. */
+function byDay(readings: readonly { readonly at: string, readonly value: number }[]): OnADay[] {
+  const days = new Map<number, { at: number, value: number, count: number }>()
+  for (const { at, value } of readings) {
+    const moment = Date.parse(at)
+    const day = Math.floor(moment / DAY_MS)
+    const known = days.get(day)
+    if (!known) days.set(day, { at: moment, value, count: 1 })
+    else {
+      known.count++
+      known.at += (moment - known.at) / known.count
+      known.value += (value - known.value) / known.count
+    }
+  }
+  return [...days.values()].sort((a, b) => a.at - b.at)
+}
+
 function besides({ id, spots }: Quantity, one: Side, other: Side): Beside[] {
   const spot = spots[0].id
-  const values = ({ batch }: Side) =>
-    (batch.gauged[id] ?? []).filter(gauge => gauge.spot === spot).map(({ at, value }) => ({ at: Date.parse(at), value }))
-  const theirs = values(other)
-  return values(one).flatMap(({ at, value }): Beside[] => {
-    const near = theirs.reduce<{ readonly at: number, readonly value: number } | undefined>(
-      (best, their) => (!best || Math.abs(their.at - at) < Math.abs(best.at - at) ? their : best), undefined,
-    )
-    return near && Math.abs(near.at - at) <= SAME_DAY ? [{ at, mine: value, theirs: near.value }] : []
+  const [mine, theirs] = [one, other].map(({ batch }) => byDay((batch.gauged[id] ?? []).filter(gauge => gauge.spot === spot)))
+  const away = (at: number, { at: there }: OnADay) => Math.abs(there - at)
+  let near = 0
+  // Both in order of their days: whoever is nearest never goes back.
+  return mine!.flatMap(({ at, value }): Beside[] => {
+    while (near + 1 < theirs!.length && away(at, theirs![near + 1]!) < away(at, theirs![near]!)) near++
+    const their = theirs![near]
+    return their && away(at, their) <= SAME_DAY ? [{ at, mine: value, theirs: their.value }] : []
   })
 }
 

@@ -104,6 +104,28 @@ describe('what is found', () => {
     expect(readPair(pair(heights(1), [gauged(3, 'height', 'top', 0.5)])).quantities[0]!.beside).toHaveLength(1)
   })
 
+  it('counts a day once, however often a probe reads: the mean of it', () => {
+    // Every half hour for a month, one of them 4 cm higher than the other.
+    const often = (more: number) => Array.from({ length: 48 * 30 }, (_, index) => gauged(2 + index / 48, 'height', 'top', 1 + more))
+    const row = readPair(pair(often(0.04), often(0))).quantities[0]!
+    expect(row.beside.length).toBeGreaterThanOrEqual(30)
+    expect(row.beside.length).toBeLessThanOrEqual(31)
+    expect(row.difference).toBeCloseTo(0.04, 9)
+  })
+
+  it('takes the nearest day of the other, as a look at all of them would', () => {
+    const days = fc.uniqueArray(fc.integer({ min: 0, max: 90 }), { minLength: 1, maxLength: 25 })
+    fc.assert(fc.property(days, days, (mine, theirs) => {
+      const of = (some: readonly number[]) => some.map(day => gauged(2 + day + 0.3, 'height', 'top', 1 + day / 1000))
+      const row = readPair(pair(of(mine), of(theirs))).quantities[0]
+      const expected = [...mine].sort((a, b) => a - b).flatMap((day) => {
+        const away = Math.min(...theirs.map(one => Math.abs(one - day)))
+        return away <= 1 ? [away] : []
+      })
+      expect((row?.beside ?? []).map(({ mine: one, theirs: other }) => Math.round(1000 * Math.abs(one - other)))).toEqual(expected)
+    }))
+  })
+
   it('says when the days do not agree', () => {
     const read = readPair(pair(heights(1, 0.8, 0.9), heights(0.9, 0.9, 0.88)))
     expect(quantityWords(read.quantities[0]!, read.pair, 'metric')).toContain('No difference that stands out')

@@ -39,6 +39,14 @@ describe('the lint that holds the structure', () => {
     },
   )
 
+  it('lets small things be remembered through one door alone', async () => {
+    for (const line of ['useLocalStorage(\'a\', 1)', 'localStorage.getItem(\'a\')', 'window.sessionStorage', 'useStorage(\'a\', 1)'])
+      expect(await said('app/composables/useTried.ts', `export default () => ${line}\n`), line).toEqual([
+        expect.stringContaining('Small things are remembered in'),
+      ])
+    expect(await said('app/storage/remembered.ts', 'export default () => localStorage.getItem(\'a\')\n')).toEqual([])
+  })
+
   it('finds it in a template too', async () => {
     expect(await said('app/components/Tried.vue', '<template>\n  <div v-if="$attrs.id === \'brew\'" />\n</template>\n')).toHaveLength(1)
   })

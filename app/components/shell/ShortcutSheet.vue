@@ -10,7 +10,7 @@ function typing(target: EventTarget | null): boolean {
 }
 
 /** Single keys can get in the way of speech input and of other aids: they can be switched off on this device. */
-const on = useLocalStorage('wastrum.keys', true, { writeDefaults: false })
+const on = useRemembered('wastrum.keys', true)
 const inDialog = () => document.querySelector('[role="dialog"]') !== null
 
 useEventListener('keydown', (event: KeyboardEvent) => {
