@@ -56,9 +56,17 @@ export function useFiles() {
 
   /** The last that was heard of the work: where it hung, if it did. */
   let lastAt = ''
-  const telling = (what: string, mine: number): Tell => (share, at) => {
-    lastAt = at
-    if (mine === asked) state.value = { kind: 'working', what, share, at }
+  /** What is told of a call until it is answered: it comes on a way of its own, and may come late. */
+  function telling(what: string, mine: number): { readonly tell: Tell, readonly answered: () => void } {
+    let over = false
+    return {
+      tell: (share, at) => {
+        if (over || mine !== asked) return
+        lastAt = at
+        state.value = { kind: 'working', what, share, at }
+      },
+      answered: () => { over = true },
+    }
   }
 
   /** A desk in the worker. Each call is watched; what is told keeps it alive. */
@@ -85,8 +93,9 @@ export function useFiles() {
   ): Promise<T | undefined> {
     const mine = ++asked
     const name = shelfName(store.which ?? 'own')
-    const tell = telling(what, mine)
+    const { tell, answered } = telling(what, mine)
     const done = (outcome: Outcome<T, StorageTrouble | string>): T | undefined => {
+      answered()
       if (mine !== asked) return undefined
       if (outcome.ok) return outcome.value
       state.value = { kind: 'failed', message: typeof outcome.error === 'string' ? outcome.error : outcome.error.message }
@@ -110,6 +119,7 @@ export function useFiles() {
         here = new Desk(name, store.shelfNow())
         return done(await work(here, tell))
       }
+      answered()
       state.value = {
         kind: 'failed',
         message: greeted

@@ -57,6 +57,24 @@ describe('a line to a worker', () => {
     line.end()
   })
 
+  it('hears nothing after the answer: what is told late ends no worker under the next question', async () => {
+    let made = 0
+    const line = lineTo<Sums>(() => {
+      made++
+      return sums()
+    })
+    let late = () => {}
+    expect(await line.ask(async (remote, alive) => {
+      late = alive
+      return await remote.add(2, 3)
+    }, { speaksMs: 40 })).toBe(5)
+    late()
+    const next = line.ask(async remote => await remote.slowly(4, proxy(() => {})), { speaksMs: 5000 })
+    expect(await next).toBe('done')
+    expect(made).toBe(1)
+    line.end()
+  })
+
   it('fails at once when it is ended, or when its worker breaks', async () => {
     const line = lineTo<Sums>(sums)
     const asked = line.ask(async remote => await remote.never())

@@ -49,11 +49,14 @@ export function lineTo<T>(make: () => Worker): Line<T> {
     end,
     ask: (call, { startsMs = STARTS_MS, speaksMs = SPEAKS_MS } = {}) => new Promise((resolve, reject) => {
       let timer: ReturnType<typeof setTimeout>
+      let over = false
+      // What is told after the answer is about nothing any more: it must not end the worker under the next call.
       const watch = (ms: number) => {
         clearTimeout(timer)
-        timer = setTimeout(end, ms)
+        if (!over) timer = setTimeout(end, ms)
       }
       const finish = () => {
+        over = true
         clearTimeout(timer)
         failing = failing.filter(one => one !== refuse)
       }
