@@ -4,10 +4,13 @@ import { agendaOf } from '#core/garden/agenda'
 /** What the garden asks for as a calendar file. The library for it is fetched when it is wanted. */
 export function useCalendarFile() {
   const { standing, surroundings, settings, now } = useGarden()
+  /** What is not in the file, since no day is known for it. */
+  const leftOut = ref<readonly string[]>([])
   async function save(): Promise<void> {
     const { calendarText } = await import('#core/formats/calendar')
-    const text = calendarText(settings.value.gardenName || 'Wastrum', agendaOf(standing.value, surroundings.value), new Date())
-    download(text, 'text/calendar', `wastrum-${format(now.value, 'yyyy-MM-dd')}.ics`)
+    const file = calendarText(settings.value.gardenName || 'Wastrum', agendaOf(standing.value, surroundings.value), new Date())
+    leftOut.value = file.leftOut
+    download(file.text, 'text/calendar', `wastrum-${format(now.value, 'yyyy-MM-dd')}.ics`)
   }
-  return { save }
+  return { save, leftOut }
 }

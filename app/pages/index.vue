@@ -47,7 +47,7 @@ const places = computed(() => {
   }
   return [...found.values()]
 })
-const { save: saveCalendar } = useCalendarFile()
+const { save: saveCalendar, leftOut: notInCalendar } = useCalendarFile()
 const reminders = useReminders()
 const { due: backupDue, lastSaid, later: backupLater } = useLastBackup()
 watch(today, due => void reminders.say(due), { immediate: true })
@@ -173,6 +173,11 @@ const left = (days: number) => (days < 0 ? 'past its best' : days < 1 ? 'today' 
           v-if="reminders.denied.value"
           class="aside-note"
         >This browser was told not to show notes of this page.</span>
+        <span
+          v-if="notInCalendar.length > 0"
+          role="status"
+          class="aside-note"
+        >Not in the file, since no day is known for it: {{ notInCalendar.join(', ') }}.</span>
         <span
           v-else-if="reminders.wanted.value"
           class="aside-note"

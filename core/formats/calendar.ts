@@ -24,15 +24,21 @@ function oneLine(text: string): string {
   return text.replace(/[\p{Cc}\p{Zl}\p{Zp}]+/gu, ' ').trim()
 }
 
+/** What came of a calendar: the file, and what is not in it since no day is known for it. */
+export interface CalendarFile { readonly text: string, readonly leftOut: readonly string[] }
+
+const hasDays = ({ from, to }: CalendarEntry) => Number.isFinite(from.getTime()) && Number.isFinite(to.getTime())
+
 /**
- * A calendar file (iCalendar, RFC 5545) of whole-day entries.
+ * A calendar file (iCalendar, RFC 5545) of whole-day entries. An entry without a day is left out and named: it keeps nothing else
+ * from being written.
  * @param writtenAt when the file is made: it stamps the entries, and a later file counts as newer.
  */
-export function calendarText(name: string, entries: readonly CalendarEntry[], writtenAt: Date): string {
+export function calendarText(name: string, entries: readonly CalendarEntry[], writtenAt: Date): CalendarFile {
   const calendar = ical({
     name: oneLine(name), prodId: { company: 'Wastrum', product: 'tasks', language: 'EN' }, method: ICalCalendarMethod.PUBLISH,
   })
-  for (const { id, title, text, place, from, to } of entries) {
+  for (const { id, title, text, place, from, to } of entries.filter(hasDays)) {
     const start = wholeDay(from)
     // The end of a whole-day entry is the day after its last.
     const end = new Date(Math.max(wholeDay(to).getTime(), start.getTime()) + DAY_MS)
@@ -41,5 +47,5 @@ export function calendarText(name: string, entries: readonly CalendarEntry[], wr
       location: oneLine(place), stamp: writtenAt, sequence: Math.floor(writtenAt.getTime() / 60_000) % 2_000_000_000,
     })
   }
-  return calendar.toString()
+  return { text: calendar.toString(), leftOut: entries.filter(one => !hasDays(one)).map(({ title }) => oneLine(title)) }
 }

@@ -15,7 +15,7 @@ describe('the calendar file', () => {
   const parse = (text: string) => new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map(event => new ICAL.Event(event))
 
   it('is read back by another library: the same entries, whole days, ids of their own', () => {
-    const read = parse(calendarText('Garden', entries, new Date('2026-05-04T10:00:00Z')))
+    const read = parse(calendarText('Garden', entries, new Date('2026-05-04T10:00:00Z')).text)
     expect(read.map(({ summary }) => summary)).toEqual(entries.map(({ title }) => title))
     expect(new Set(read.map(({ uid }) => uid)).size).toBe(entries.length)
     expect(read.every(({ startDate, endDate }) => startDate.isDate && endDate.compare(startDate) > 0)).toBe(true)
@@ -25,8 +25,8 @@ describe('the calendar file', () => {
   })
 
   it('keeps the id of a thing when it moves, and a later file counts as newer', () => {
-    const first = parse(calendarText('Garden', entries, new Date('2026-05-04T10:00:00Z')))
-    const later = parse(calendarText('Garden', agendaOf(standing, surroundingsOn(9)), new Date('2026-05-10T10:00:00Z')))
+    const first = parse(calendarText('Garden', entries, new Date('2026-05-04T10:00:00Z')).text)
+    const later = parse(calendarText('Garden', agendaOf(standing, surroundingsOn(9)), new Date('2026-05-10T10:00:00Z')).text)
     const ready = (all: typeof first) => all.find(({ summary }) => summary === 'Heap may be ready')!
     expect(ready(later).uid).toBe(ready(first).uid)
     expect(Number(ready(later).sequence)).toBeGreaterThan(Number(ready(first).sequence))
@@ -37,16 +37,26 @@ describe('the calendar file', () => {
       id: 'a', title: 'Turn; water, and \\ look', text: 'one\ntwo', place: 'by; the wall', from: new Date(2026, 4, 4, 9),
       to: new Date(2026, 4, 6, 9),
     }]
-    const [event] = parse(calendarText('x', odd, new Date('2026-05-04T10:00:00Z')))
+    const [event] = parse(calendarText('x', odd, new Date('2026-05-04T10:00:00Z')).text)
     expect(event!.summary).toBe('Turn; water, and \\ look')
     expect(event!.description).toBe('one\ntwo')
     expect(event!.endDate.toString()).toBe('2026-05-07')
   })
 })
 
+describe('an entry without a day', () => {
+  it('is left out and named, and the others are written', () => {
+    const entry = (title: string, from: Date) => ({ id: title, title, text: '', place: '', from, to: from })
+    const file = calendarText('x', [entry('Turn', new Date(2026, 4, 4)), entry('Dry', new Date(NaN))], new Date('2026-05-04T10:00:00Z'))
+    expect(file.leftOut).toEqual(['Dry'])
+    expect(file.text).toMatch(/SUMMARY:Turn/)
+    expect(file.text).not.toMatch(/Dry|NaN|Invalid/)
+  })
+})
+
 describe('a name with a line break', () => {
   it('stays on its line in a calendar file', () => {
-    const text = calendarText(
+    const { text } = calendarText(
       'Back\r\nBEGIN:VEVENT\u2028garden',
       [{ id: 'a', title: 'Turn\nit', text: '', place: 'by\rthe wall', from: new Date(2026, 4, 4), to: new Date(2026, 4, 4) }],
       new Date('2026-05-04T10:00:00Z'),

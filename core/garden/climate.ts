@@ -48,10 +48,13 @@ export const CLIMATES: readonly Climate[] = [
 /** What is wrong with a climate that was typed in. */
 export type ClimateTrouble = { readonly kind: 'not-twelve' } | { readonly kind: 'unlikely', readonly month: number }
 
+/** What a month can be on its mean anywhere a garden is, °C, and the most rain of one, mm. */
+export const CLIMATE_LIMITS = { leastC: -45, mostC: 45, rainMm: 1000 } as const
+
 /** Checks twelve monthly mean temperatures in °C: each between −45 and 45. */
 export function checkedMeans(meanC: readonly number[]): Outcome<Monthly, ClimateTrouble> {
   if (meanC.length !== 12) return fail({ kind: 'not-twelve' })
-  const month = meanC.findIndex(mean => !Number.isFinite(mean) || mean < -45 || mean > 45)
+  const month = meanC.findIndex(mean => !Number.isFinite(mean) || mean < CLIMATE_LIMITS.leastC || mean > CLIMATE_LIMITS.mostC)
   return month >= 0 ? fail({ kind: 'unlikely', month: month + 1 }) : ok(meanC)
 }
 

@@ -106,6 +106,18 @@ describe('settings and plan', () => {
     expect(settings.climate.meanC).toEqual(CLIMATES[2]!.meanC)
   })
 
+  it('believe no month of 300 °C and no rain below nothing, and no 31st of the thirteenth month', () => {
+    const of = (values: Record<string, never>) =>
+      readSettings([writeDocument(undefined, 'settings', 'settings', { climateId: 'high-valley', ...values }, at, 'phone')]).climate
+    const twelve = (value: number) => Array.from({ length: 12 }, () => value) as never
+    expect(of({ meanC: twelve(300) }).meanC).toEqual(CLIMATES[2]!.meanC)
+    expect(of({ rainMm: twelve(-45) }).rainMm).toEqual(CLIMATES[2]!.rainMm)
+    expect(of({ lastFrost: '13-31' as never, firstFrost: '00-00' as never })).toMatchObject({
+      lastFrost: CLIMATES[2]!.lastFrost, firstFrost: CLIMATES[2]!.firstFrost,
+    })
+    expect(of({ meanC: twelve(-12), rainMm: twelve(0) })).toMatchObject({ meanC: twelve(-12), rainMm: twelve(0) })
+  })
+
   it('offer the usual containers until the gardener has own ones, and leave removed ones out', () => {
     expect(readContainers([], 'us').find(({ id }) => id === 'bucket')!.volumeL).toBeCloseTo(18.927, 3)
     const own = writeDocument(

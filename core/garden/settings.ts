@@ -5,7 +5,7 @@ import type { UnitSystem } from '../units/system'
 import type { Vessel } from '../vessel/vessel'
 import { between, idSchema, nameSchema } from '../journal/kinds/base'
 import { vesselSchema } from '../journal/kinds/siting'
-import { CLIMATES, type Climate } from './climate'
+import { CLIMATE_LIMITS, CLIMATES, type Climate } from './climate'
 
 /** Where the water comes from; what is in it matters for soaking and brews. */
 export const WATER_SOURCES = ['rain', 'mains', 'well'] as const
@@ -21,8 +21,8 @@ export interface Settings {
 
 export const SETTINGS_ID = 'settings'
 
-const monthly = v.pipe(v.array(between(-45, 1000)), v.length(12))
-const frost = v.pipe(v.string(), v.regex(/^\d\d-\d\d$/))
+const monthly = (least: number, most: number) => v.pipe(v.array(between(least, most)), v.length(12))
+const frost = v.pipe(v.string(), v.regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/))
 
 /** Each field on its own, so that a damaged one falls back alone. */
 const FIELDS = {
@@ -30,8 +30,8 @@ const FIELDS = {
   units: v.picklist(['metric', 'us']),
   water: v.picklist(WATER_SOURCES),
   climateId: idSchema,
-  meanC: monthly,
-  rainMm: monthly,
+  meanC: monthly(CLIMATE_LIMITS.leastC, CLIMATE_LIMITS.mostC),
+  rainMm: monthly(0, CLIMATE_LIMITS.rainMm),
   lastFrost: frost,
   firstFrost: frost,
   latitudeDeg: between(-66, 66),
