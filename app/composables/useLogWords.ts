@@ -6,7 +6,7 @@ import { roughly } from '#core/units/format'
 import { fromShown, toShown } from '#core/units/system'
 import type { Input, Stood } from '#core/journal/garden'
 import { amountVolumeL } from '#core/units/container'
-import { deedOf, quantityOf, sensesOf, spotText, type FeedOffer } from '#core/methods/contract'
+import { deedOf, quantityOf, sensesOf, spotText, taskWord, type FeedOffer } from '#core/methods/contract'
 import { materialOf, type NamedIngredient } from '#core/mix/portion'
 import { findTest } from '#core/readiness/tests'
 import { resultOf } from '#core/readiness/taken'
@@ -122,7 +122,7 @@ export function useLogWords() {
       return `${test?.name ?? event.test}: ${(test && resultOf(batch, test, event)?.text) ?? 'read.'}`
     },
     'put-off': ({ task, until, why }, { method }) => {
-      const work = method.life.taskWords[task.replace(/\.now$/, '')] ?? task
+      const work = taskWord(method.life, task)
       if (why === 'covered') return 'Covered against the rain.'
       if (why === LOOKS_FINE) return `Looked fine from outside: ${work} can wait.`
       return why === undefined ? `Put off until ${day(until)}: ${work}.` : `Skipped: ${work}. ${why}`

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { METHODS } from '.'
-import { balancedOf } from './contract'
+import { balancedOf, taskWord } from './contract'
 
 /** Members that some methods fill and others leave out, with who fills them. */
 function filledBy(face: 'face' | 'plan' | 'life'): ReadonlyMap<string, readonly string[]> {
@@ -28,5 +28,14 @@ describe('the contract', () => {
       expect('mixing' in method.plan || 'sizing' in method.plan || 'supposing' in method.plan).toBe(method.plan.bench === 'balanced')
       expect(balancedOf(method) !== undefined).toBe(method.plan.bench === 'balanced')
     }
+  })
+})
+
+describe('what a task is called', () => {
+  it('is the method\'s word for it, and a word that nobody knows stays as it stands', () => {
+    const life = { taskWords: { look: 'looking whether it sinks' } }
+    expect(taskWord(life, 'look')).toBe('looking whether it sinks')
+    expect(taskWord(life, 'look.now')).toBe('looking whether it sinks')
+    for (const odd of ['__proto__', 'constructor', 'toString', '']) expect(taskWord(life, odd)).toBe(odd)
   })
 })

@@ -1,4 +1,4 @@
-import { countText, roundedCount } from './format'
+import { BEYOND_MEASURE, countText, roundedCount } from './format'
 import type { UnitSystem } from './system'
 
 /** What a gardener measures with. The volume is of the container filled level, in litres. */
@@ -62,6 +62,7 @@ type Spoken = Pick<Container, 'name' | 'plural'> & Partial<Pick<Container, 'id' 
 
 /** "3½ buckets", "1 barrow", "½ can"; "2 spoons" of what would be a twentieth of a caddy. */
 export function containerText(count: number, container: Spoken): string {
+  if (!Number.isFinite(count)) return `${container.plural} ${BEYOND_MEASURE}`
   return inSmaller(count, container) ?? `${countText(count)} ${roundedCount(count) > 1 ? container.plural : container.name}`
 }
 

@@ -76,9 +76,13 @@ function finerText(quantity: Quantity, system: UnitSystem, value: number): strin
   return quantity === 'smallMass' ? 'a pinch' : undefined
 }
 
+/** What no rule and no scale has: said in words, wherever a record goes beyond all sense. */
+export const BEYOND_MEASURE = 'beyond measure'
+
 /** A core value with its shown unit, never none of what there is some of: 0.62 m becomes "62 cm" or "24 in", 0.5 L "0.5 L" or "2 cups". */
 export function quantityText(quantity: Quantity, system: UnitSystem, value: number, digits?: number): string {
   const { symbol, digits: usual } = SHOWN_UNITS[quantity][system]
+  if (!Number.isFinite(value)) return BEYOND_MEASURE
   if (quantity === 'volume' && system === 'us') {
     const { count, unit } = usMeasure(value)
     return `${count(value)} ${unit}`

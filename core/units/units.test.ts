@@ -143,3 +143,12 @@ describe('what a gardener measures in', () => {
     }))
   })
 })
+
+describe('what goes beyond all sense', () => {
+  it('is said in words, never as a sign for it', () => {
+    for (const system of ['metric', 'us'] as const)
+      for (const quantity of ['length', 'volume', 'mass', 'smallMass', 'area', 'temperature'] as const)
+        for (const value of [Infinity, -Infinity, NaN]) expect(quantityText(quantity, system, value)).toBe('beyond measure')
+    expect(containerText(Infinity, { name: 'caddy', plural: 'caddies' })).toBe('caddies beyond measure')
+  })
+})

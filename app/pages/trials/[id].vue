@@ -101,14 +101,15 @@ async function putAway(): Promise<void> {
       >All trials</NuxtLink>
     </p>
   </div>
-  <p
+  <div
     v-else
-    class="mt-4"
+    class="space-y-3"
   >
-    There is no such trial.
+    <h1>There is no such trial</h1>
+    <p>It may have been put away; what was recorded of its batches is on their pages.</p>
     <NuxtLink
       to="/trials"
-      class="underline underline-offset-3"
+      class="label-button strong"
     >All trials</NuxtLink>
-  </p>
+  </div>
 </template>

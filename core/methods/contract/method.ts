@@ -175,6 +175,12 @@ export function deedOf({ pads }: Pick<Life, 'pads'>, id: string): Deed | undefin
   return pads.flatMap(pad => pad.kind === 'deed' ? [pad.deed] : []).find(one => one.id === id)
 }
 
+/** What a task is called in the log, by its action as it was recorded; any word that the method does not know as it stands. */
+export function taskWord({ taskWords }: Pick<Life, 'taskWords'>, task: string): string {
+  const action = task.replace(/\.now$/, '')
+  return Object.hasOwn(taskWords, action) ? taskWords[action]! : task
+}
+
 /** The senses a method asks for. */
 export function sensesOf({ pads }: Pick<Life, 'pads'>): Sense[] {
   return pads.flatMap(pad => pad.kind === 'sense' ? [pad.sense] : [])
