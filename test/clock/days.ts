@@ -29,7 +29,15 @@ export function shiftTo(day: string, realMs: number, zone: '' | 'Z' = ''): numbe
  */
 export function moveClock(shiftMs: number): void {
   const RealDate = Date
-  const later = () => typeof sessionStorage === 'undefined' ? 0 : Number(sessionStorage.getItem('clock-shift') ?? 0)
+  const later = () => {
+    try {
+      return typeof sessionStorage === 'undefined' ? 0 : Number(sessionStorage.getItem('clock-shift') ?? 0)
+    }
+    catch {
+      // A browser that blocks site data: no days go by in it.
+      return 0
+    }
+  }
   const now = () => RealDate.now() + shiftMs + later()
   globalThis.Date = new Proxy(RealDate, {
     construct: (target, values, made) =>

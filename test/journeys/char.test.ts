@@ -216,7 +216,7 @@ describe('on a phone', () => {
         expect(fits).toContainEqual(['aired', 'true'])
         expect(fits).toContainEqual(['bedding', 'false'])
         await gardener.press('[data-way="in-heap"] button')
-        await gardener.see(/Put the 20 L into .* on its page/)
+        await gardener.see(/Put the \d+ L into .* on its page/)
         expect(await gardener.shown('[data-refusal]')).toBe(true)
         expect(await gardener.text()).not.toMatch(/Nothing is taken from the store yet/)
       }),

@@ -26,4 +26,22 @@ describe.each<Screen>(inTurn(['phone', 'laptop'], 1))('the gardener\'s own stuff
       const lines = await gardener.page.$$eval('label', labels => labels.map(one => one.textContent?.trim() ?? ''))
       expect(lines.filter(line => /^sacks? of straw$/.test(line))).toHaveLength(1)
     }))
+
+  it('a soak begins with the char that lies there, and takes compost beside castings', () =>
+    walkDemo(screen, '/bench', async (gardener) => {
+      await gardener.press('[data-another-method]')
+      await gardener.press('[data-method="char-charging"]')
+      await gardener.press(button('Something else'))
+      await gardener.press('[data-material="compost-finished"]')
+      await gardener.press(button('That is all'))
+      await gardener.see(/of castings, .* of compost/)
+      const lines = await gardener.page.$$eval('label', labels => labels.map(one => one.textContent?.trim() ?? ''))
+      expect(lines.filter(line => /of (castings|compost|crushed char|coarse char)$/.test(line)).length).toBeGreaterThanOrEqual(3)
+    }))
+
+  it('a brew has a page for what may be wrong with it', () =>
+    walkDemo(screen, '/batch/demo-forest-bucket/wrong', async (gardener) => {
+      await gardener.press(button('Nothing moves'))
+      await gardener.see(/Too cold|It has hardly begun/)
+    }))
 })
