@@ -286,6 +286,9 @@ describe('what is wrong with a brew', () => {
     expect(first(bucket('green', [], 'room'), 5, 'sharp')).toBe('airless')
     expect(first(bucket('green', [did(4.5, 'stirred')], 'room'), 5, 'sharp')).not.toBe('airless')
     expect(first(bucket(), 3, 'flies')).toBe('uncovered')
+    // What its own numbers rule out is not named at all.
+    const warm = { garden: { ...aroundOn(0).garden, water: 'rain' as const } }
+    expect(diagnosis.causes(bucket(), { ...aroundOn(2), ...warm }, ['still']).map(({ id }) => id)).not.toContain('cold')
   })
 
   it('notices what was smelt and seen while it speaks of today', () => {

@@ -66,7 +66,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     id: 'warm', title: 'Too warm', symptoms: { foul: 0.6, sharp: 0.6, slime: 0.4 },
     weigh: ({ liquidC, units }) => [
       ...given(liquidC > 27, 0.8, `About ${quantityText('temperature', units, liquidC)} in it.`),
-      ...given(liquidC < 20, -0.7, `Only about ${quantityText('temperature', units, liquidC)} in it.`),
+      ...given(liquidC < 20, -1.6, `Only about ${quantityText('temperature', units, liquidC)} in it.`),
     ],
     remedy: () => justDo('Into the shade or a cellar; look twice a day, use it sooner and thinner.'),
   },
@@ -84,7 +84,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     id: 'cold', title: 'Too cold', symptoms: { 'still': 0.8, 'low-foam': 0.7 },
     weigh: ({ liquidC, outside, units }) => [
       ...given(liquidC < 12, 0.9, `About ${quantityText('temperature', units, liquidC)} in it: it hardly works.`),
-      ...given(liquidC > 18, -0.9, `About ${quantityText('temperature', units, liquidC)} in it: warm enough.`),
+      ...given(liquidC > 18, -2, `About ${quantityText('temperature', units, liquidC)} in it: warm enough.`),
       ...given(outside && liquidC < 15, 0.2, 'It stands outside.'),
     ],
     remedy: () => justDo('Into a shed or a room, off the ground, wrapped. It takes up again where it was.'),

@@ -59,7 +59,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     id: 'cold', title: 'Too cold', symptoms: { floats: 0.6 },
     weigh: ({ airC, units, soak }) => [
       ...given(soak.way.q10 > 1 && airC < 8, 0.7, `About ${quantityText('temperature', units, airC)} where it stands: it drinks slowly.`),
-      ...given(airC > 15, -0.5, `About ${quantityText('temperature', units, airC)} where it stands: warm enough.`),
+      ...given(airC > 15, -1.4, `About ${quantityText('temperature', units, airC)} where it stands: warm enough.`),
     ],
     remedy: () => justDo('Into a shed or a room; or leave it, and it takes up again in spring. A full tub splits in frost.'),
   },
