@@ -235,6 +235,11 @@ describe('a gardener\'s own soak', () => {
 
   it('says what is too little and too much, in litres', () => {
     expect(warned(draft({ 'biochar-crushed': 10, 'worm-castings': 1 }))).toMatch(/5 L to 10 L of compost or castings go with 10 L/)
+    // A quarter is too little, a third is enough; as much as char and a tenth is not too much, a third more is.
+    expect(warned(draft({ 'biochar-crushed': 10, 'worm-castings': 2.5 }))).toMatch(/Little lives in it/)
+    expect(warned(draft({ 'biochar-crushed': 10, 'worm-castings': 3.4 }))).toBe('')
+    expect(warned(draft({ 'biochar-crushed': 10, 'worm-castings': 11 }))).toBe('')
+    expect(warned(draft({ 'biochar-crushed': 10, 'worm-castings': 13 }))).toMatch(/More compost than char/)
     expect(warned(draft({ 'biochar-crushed': 10, 'compost-finished': 20 }))).toMatch(/More compost than char/)
     const usual = { 'biochar-crushed': 10, 'compost-finished': 6 }
     expect(warned(draft(usual, { [words.WATER_L]: 6 }))).toMatch(/6 L do not cover it.* 12\.3 L would/)
