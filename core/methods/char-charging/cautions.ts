@@ -6,7 +6,7 @@ const CHILDREN = 'A tub of water drowns a small child: lid on, or out of reach.'
 const POND = 'Ponds and children: never alone beside it. Tie the line before the bag goes in, and do not lean out for it.'
 const ELECTRIC = 'Pump and plug stay dry, above the water, on a circuit with a fault switch; nothing plugged with wet hands.'
 export const LIQUOR_CARE = 'On the soil only, not on leaves or fruit that are eaten; gloves on, hands washed.'
-const URINE
+export const URINE
   = 'Fresh, from healthy people who take no medicine. Not on salad or anything eaten raw; gloves on. Ask where you live whether it may be '
     + 'used.'
 const DUNG = 'Gloves on, hands washed: dung carries germs. With the dung it goes through a heap before it goes on a bed.'

@@ -259,6 +259,14 @@ describe('a gardener\'s own soak', () => {
     expect(warned(draft({ 'biochar-crushed': 20, 'urine': 2 }, {}, 'nitrogen'))).toBe('')
   })
 
+  it('urine in any soak is cautioned where it goes in, and remembered by what comes out', () => {
+    const one = draft({ 'biochar-crushed': 10, 'compost-finished': 6, 'urine': 1 })
+    expect(one.steps.find(({ title }) => /of urine/.test(title))!.cautions.join(' ')).toMatch(/Not on salad or anything eaten raw/)
+    const withIt = soak([put(1, [input('urine', 0.1, BUCKET)])])
+    expect(charCharging.life.outputs(withIt, warm(9))[0]!.char!.with).toEqual(['living', 'urine'])
+    expect(charCharging.life.outputs(soak(), warm(9))[0]!.char!.with).toEqual(['living'])
+  })
+
   it('nothing that is laid out is lost: what does not fit is said in tubs, and shares stay', () => {
     fc.assert(fc.property(fc.double({ min: 1, max: 300, noNaN: true }), fc.double({ min: 0, max: 1.5, noNaN: true }), (charL, share) => {
       const one = draft({ 'biochar-crushed': charL, 'worm-castings': Math.max(0.01, charL * share) })

@@ -13,7 +13,8 @@ import { soakPicture } from './picture'
 import { toldBySinking } from './question'
 import { recipeFor } from './recipe'
 import { A_START } from '../../materials/char-state'
-import { soakOf } from './state'
+import { inside, soakOf } from './state'
+import type { ChargeWay } from './ways'
 import { standingOf, takenNow } from './standing'
 import { tasksOf } from './tasks'
 import { windowsOf } from './windows'
@@ -102,6 +103,11 @@ function chargedBySight(batch: BegunBatch, { now }: Surroundings): number | unde
   return last && toldBySinking(last.finding)
 }
 
+/** With what it is charged: as its way has it, and urine wherever some went in, for what may grow where it is spread. */
+function withOf(batch: BegunBatch, way: ChargeWay, surroundings: Surroundings): ChargeWay['with'][] {
+  return [...new Set([way.with, ...(inside(batch, surroundings).urineL > 0 ? ['urine' as const] : [])])]
+}
+
 /** How a soak looks. */
 export const look: Look = {
   standing: standingOf, windows: windowsOf, tasks: tasksOf, picture, charts, facts,
@@ -130,7 +136,7 @@ export const look: Look = {
       materialId: 'char-charged',
       label: soak.way.kind === 'bedding' ? 'Char with dung' : charged < A_START ? 'Char, hardly charged' : 'Charged char',
       hint: takenNow({ charged, way: soak.way }), expectedL: soak.charL + 0.5 * soak.livingL,
-      char: { charged: Math.round(100 * charged) / 100, with: [soak.way.with] },
+      char: { charged: Math.round(100 * charged) / 100, with: withOf(batch, soak.way, surroundings) },
     }]
   },
 }

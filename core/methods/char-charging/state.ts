@@ -35,10 +35,11 @@ export interface Soak {
 /** Litres of char, of what lives, and of all liquid that went in: water, and urine where it is part of it. */
 export function inside(
   { puts }: Pick<BegunBatch, 'puts'>, { materials }: Pick<Surroundings, 'materials'>,
-): { readonly charL: number, readonly livingL: number, readonly liquidL: number } {
+): { readonly charL: number, readonly livingL: number, readonly urineL: number, readonly liquidL: number } {
   const laid = laidOf(ingredientsOf(puts.flatMap(one => one.inputs), materials))
   const waterL = puts.reduce((sum, one) => sum + one.waterL, 0)
-  return { charL: looseL(laid.char), livingL: looseL(laid.living), liquidL: waterL + looseL(laid.urine) }
+  const urineL = looseL(laid.urine)
+  return { charL: looseL(laid.char), livingL: looseL(laid.living), urineL, liquidL: waterL + urineL }
 }
 
 /** Days until it crumbles: in the shade, or longer in its can. */

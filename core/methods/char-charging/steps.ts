@@ -5,7 +5,7 @@ import { DOSE_AREA, smallMassText } from '../../units/small'
 import { counted } from '../../units/plural'
 import { ascorbicAcidG } from '../../char/tap-water'
 import type { BuildStep, Surroundings } from '../contract'
-import { cautionsOf } from './cautions'
+import { cautionsOf, URINE } from './cautions'
 import { FEEDS, feedAs, feedText } from './feeds'
 import type { Laying } from './laying'
 import type { SoakRecipe } from './recipe'
@@ -111,7 +111,7 @@ function fed({ laid, urineL, recipe, own }: Laying, waterL: number, { units }: S
     ...(urineL > 0
       ? [{
           when: 'building' as const, title: `${litres(urineL)} of urine`,
-          detail: `With ${litres(waterL)} of water it is one part to ${Math.max(1, Math.round(waterL / urineL))}.`, cautions: [],
+          detail: `With ${litres(waterL)} of water it is one part to ${Math.max(1, Math.round(waterL / urineL))}.`, cautions: [URINE],
         }]
       : []),
     ...(laid.feeds.length > 0
