@@ -9,6 +9,9 @@ const ready = ref(false)
 const inGarden = computed(() => store.which !== undefined && !route.path.startsWith('/welcome'))
 /** What cannot be told is said before anything else, once a visit. */
 const goesOn = ref(false)
+/** A garden that could not be read is not shown as an empty one. */
+const goesOnUnread = ref(false)
+const unread = computed(() => inGarden.value && store.unread !== undefined && !goesOnUnread.value)
 const rescue = computed(() => inGarden.value && store.journal.leftOut.size > 0 && !goesOn.value)
 
 /** Longer than this nobody looks at one line without a word. */
@@ -19,7 +22,7 @@ onMounted(async () => {
   const waiting = setTimeout(() => { slow.value = true }, PATIENCE_MS)
   const opened = await store.openRemembered()
   clearTimeout(waiting)
-  const empty = store.lasting && store.journal.events.size === 0 && store.documents.length === 0
+  const empty = store.lasting && !store.unread && store.journal.events.size === 0 && store.documents.length === 0
   if ((!opened || empty) && !route.path.startsWith('/welcome')) await router.replace('/welcome')
   ready.value = true
 })
@@ -42,8 +45,12 @@ function nameOf(id: string): string | undefined {
 <template>
   <UApp>
     <HatchDefs />
+    <LazyUnreadView
+      v-if="ready && unread"
+      @on="goesOnUnread = true"
+    />
     <LazyRescueView
-      v-if="ready && rescue"
+      v-else-if="ready && rescue"
       @on="goesOn = true"
     />
     <LazyAppShell v-else-if="ready && inGarden">
@@ -72,6 +79,8 @@ function nameOf(id: string): string | undefined {
         </button>
       </template>
     </main>
-    <LazyShortcutSheet v-if="store.which" />
+    <QuietPart v-if="store.which">
+      <LazyShortcutSheet />
+    </QuietPart>
   </UApp>
 </template>

@@ -7,7 +7,7 @@ import { handfulsOf, packAnew, packedIn, tidied, unpacked } from './packs'
 import { exchanged } from './restore'
 import { ROOMS, type Reading, type Writing } from './rooms'
 import type { Contents, Exchange, ImportMark, Keepsake, LastAnswer, Shelf, StoredPhoto } from './shelf'
-import { storageTrouble, troubleFrom, type StorageTrouble } from './trouble'
+import { storageTrouble, troubleFrom, type StorageTrouble, type Wanted } from './trouble'
 
 /** The mark that something was imported stands apart from what it changed: that may be large, and is wanted seldom. */
 const MARK = 'import'
@@ -16,12 +16,12 @@ const BEFORE = 'import-before'
 const EARLIER = 'before-import'
 const ARRIVING = 'arriving'
 
-async function outcomeOf<T>(work: () => Promise<T>): Promise<Outcome<T, StorageTrouble>> {
+async function outcomeOf<T>(wanted: Wanted, work: () => Promise<T>): Promise<Outcome<T, StorageTrouble>> {
   try {
     return ok(await work())
   }
   catch (cause) {
-    return fail(troubleFrom(cause))
+    return fail(troubleFrom(cause, wanted))
   }
 }
 
@@ -34,19 +34,21 @@ function abandon(transaction: Writing): void {
   }
 }
 
+const isAbandoned = (cause: unknown) => cause instanceof DOMException && cause.name === 'AbortError'
+
 /** Everything in one transaction or nothing: whatever fails in `work` takes the rest back. */
 async function whole<T>(database: IDBPDatabase, work: (transaction: Writing) => Promise<T>): Promise<T> {
   const transaction = database.transaction(ROOMS, 'readwrite', { durability: 'strict' })
   const ended = transaction.done
   try {
-    const value = await work(transaction)
-    await ended
+    // Both at once: of a database whose disk is full the requests never answer, the transaction alone says so.
+    const [value] = await Promise.all([work(transaction), ended])
     return value
   }
   catch (cause) {
     abandon(transaction)
-    await ended.catch(() => {})
-    throw cause
+    // Requests only say that they were abandoned; the transaction says why.
+    throw await ended.then(() => cause, (why: unknown) => isAbandoned(cause) ? why ?? cause : cause)
   }
 }
 
@@ -126,7 +128,7 @@ function databaseShelf(database: IDBPDatabase): Shelf {
   return {
     lasting: true,
     load: () =>
-      outcomeOf(async () => {
+      outcomeOf('read', async () => {
         const reading = database.transaction(ROOMS)
         const packed = await packedIn(reading)
         const imported = await markOf(reading)
@@ -135,7 +137,7 @@ function databaseShelf(database: IDBPDatabase): Shelf {
         return { events: takenEvents(await unpacked(packed)), documents, imported }
       }),
     add: ({ events, documents }, photos = []) =>
-      outcomeOf(() =>
+      outcomeOf('write', () =>
         whole(database, async (transaction) => {
           const there: GardenDocument[] = []
           for (const document of documents) {
@@ -156,7 +158,7 @@ function databaseShelf(database: IDBPDatabase): Shelf {
         }),
       ),
     exchange: work =>
-      outcomeOf(() =>
+      outcomeOf('write', () =>
         whole(database, async (transaction) => {
           const here = await contentsOf(transaction)
           const change = work(here, await keepsakeOf(transaction))
@@ -166,11 +168,11 @@ function databaseShelf(database: IDBPDatabase): Shelf {
           return change
         }),
       ),
-    tidy: () => outcomeOf(() => whole(database, tidied)),
-    photoIds: () => outcomeOf(async () => (await database.getAllKeys('photos')) as string[]),
-    photo: id => outcomeOf(async () => ((await database.get('photos', id)) as StoredPhoto | undefined)?.picture),
+    tidy: () => outcomeOf('write', () => whole(database, tidied)),
+    photoIds: () => outcomeOf('read', async () => (await database.getAllKeys('photos')) as string[]),
+    photo: id => outcomeOf('read', async () => ((await database.get('photos', id)) as StoredPhoto | undefined)?.picture),
     addArriving: photos =>
-      outcomeOf(() =>
+      outcomeOf('write', () =>
         whole(database, async (transaction) => {
           const known = await Promise.all(photos.map(({ id }) => transaction.objectStore('photos').count(id)))
           const fresh = photos.filter((_, index) => known[index] === 0)
@@ -181,31 +183,31 @@ function databaseShelf(database: IDBPDatabase): Shelf {
         }),
       ),
     clearArriving: () =>
-      outcomeOf(() =>
+      outcomeOf('write', () =>
         whole(database, async (transaction) => {
           await dropPhotos(transaction, await arrivingIn(transaction))
           await transaction.objectStore('keepsakes').delete(ARRIVING)
         }),
       ),
     removePhotos: ids =>
-      outcomeOf(() =>
+      outcomeOf('write', () =>
         whole(database, async (transaction) => {
           await dropPhotos(transaction, ids)
         }),
       ),
-    thumb: id => outcomeOf(async () => ((await database.get('thumbs', id)) as StoredPhoto | undefined)?.picture),
+    thumb: id => outcomeOf('read', async () => ((await database.get('thumbs', id)) as StoredPhoto | undefined)?.picture),
     keepThumb: (id, picture) =>
-      outcomeOf(async () => {
+      outcomeOf('write', async () => {
         await database.put('thumbs', { id, picture })
       }),
     // Apart from the journal's transactions: a copy must never keep a record waiting.
-    answers: () => outcomeOf(async () => (await database.getAll('answers')) as LastAnswer[]),
+    answers: () => outcomeOf('read', async () => (await database.getAll('answers')) as LastAnswer[]),
     keepAnswer: answer =>
-      outcomeOf(async () => {
+      outcomeOf('write', async () => {
         await database.put('answers', answer)
       }),
     dropAnswers: ids =>
-      outcomeOf(async () => {
+      outcomeOf('write', async () => {
         const { store, done } = database.transaction('answers', 'readwrite')
         await Promise.all([...ids.map(id => store.delete(id)), done])
       }),
@@ -239,7 +241,7 @@ export async function openShelf(name: string, onLost: (why: Lost) => void = () =
   const refused = new Promise<StorageTrouble>((resolve) => {
     refuse = kind => resolve(storageTrouble(kind))
   })
-  const opened = outcomeOf(async () =>
+  const opened = outcomeOf('open', async () =>
     databaseShelf(
       await openDB(name, DATABASE_VERSION, {
         upgrade: (growing, from) => {

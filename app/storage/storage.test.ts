@@ -10,7 +10,7 @@ import { openShelf, removeShelf, type Lost } from './database-shelf'
 import { memoryShelf } from './memory-shelf'
 import { importing, takingBack } from './restore'
 import type { Contents, Shelf } from './shelf'
-import { troubleFrom } from './trouble'
+import { troubleFrom, type Wanted } from './trouble'
 
 let count = 0
 let name = ''
@@ -256,8 +256,27 @@ describe('the shelf', () => {
   })
 
   it('tells a full browser from other trouble', () => {
-    expect(troubleFrom(new DOMException('no room', 'QuotaExceededError')).kind).toBe('full')
-    expect(troubleFrom('odd').kind).toBe('unknown')
+    const kind = (name: string, wanted: Wanted) => troubleFrom(new DOMException('said by the browser', name), wanted).kind
+    expect(kind('QuotaExceededError', 'write')).toBe('full')
+    // A disk without room and a private window are two things, and a browser says of both that it is an unknown error.
+    expect([kind('UnknownError', 'write'), kind('UnknownError', 'open'), kind('UnknownError', 'read')]).toEqual(['disk', 'unread', 'unread'])
+    expect([kind('SecurityError', 'open'), kind('QuotaExceededError', 'open')]).toEqual(['unavailable', 'unread'])
+    expect(troubleFrom('odd', 'write').kind).toBe('unknown')
+  })
+
+  it('says at once that a write was thrown away, though none of its requests is ever answered', async () => {
+    const shelf = await opened()
+    const put = vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(function (this: IDBObjectStore) {
+      if (put.mock.calls.length === 1) queueMicrotask(() => this.transaction.abort())
+      return new EventTarget() as IDBRequest<IDBValidKey>
+    })
+    const commit = vi.spyOn(IDBTransaction.prototype, 'commit').mockImplementation(() => {})
+    const added = await shelf.add(garden(1, 'phone'))
+    put.mockRestore()
+    commit.mockRestore()
+    expect(!added.ok && added.error.kind).toBe('disk')
+    const there = await shelf.load()
+    expect(there.ok && there.value.events).toEqual([])
   })
 
   it('is gone without a trace when removed', async () => {

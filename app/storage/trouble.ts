@@ -1,6 +1,6 @@
 /** What can go wrong with keeping things in the browser, in a gardener's words. */
 export interface StorageTrouble {
-  readonly kind: 'unavailable' | 'full' | 'blocked' | 'newer' | 'closed' | 'deleted' | 'silent' | 'unknown'
+  readonly kind: 'unavailable' | 'full' | 'disk' | 'unread' | 'blocked' | 'newer' | 'closed' | 'deleted' | 'silent' | 'unknown'
   readonly message: string
 }
 
@@ -10,6 +10,12 @@ const MESSAGES: Readonly<Record<StorageTrouble['kind'], string>> = {
     + 'backup before that.',
   full: 'The browser has no room left, so this was not recorded. What was recorded before is safe. Save a backup, delete some pictures '
     + 'on the garden page, then try again.',
+  disk:
+    'The browser could not write to its disk, which is full perhaps, so this was not recorded. What was recorded before is as it was. '
+    + 'Make room on the disk, then try again.',
+  unread:
+    'The browser cannot read your garden just now: its disk is full perhaps. Nothing of it was changed. Make room on the disk; it is '
+    + 'tried again by itself. What you record before that is on this page alone; after it, it is kept by itself.',
   blocked:
     'Wastrum is open in another tab with an older version, so your garden cannot be shown here. It is safe. Close that tab. What you '
     + 'record before that is on this page alone; after it, it is kept by itself.',
@@ -30,13 +36,20 @@ export function storageTrouble(kind: StorageTrouble['kind']): StorageTrouble {
   return { kind, message: MESSAGES[kind] }
 }
 
-const BY_NAME: Readonly<Record<string, StorageTrouble['kind']>> = {
-  QuotaExceededError: 'full', VersionError: 'newer', InvalidStateError: 'closed', SecurityError: 'unavailable',
-  UnknownError: 'unavailable',
+/** What somebody wanted of the browser's database when it threw. */
+export type Wanted = 'write' | 'read' | 'open'
+
+const BY_NAME: Readonly<Record<Wanted, Readonly<Record<string, StorageTrouble['kind']>>>> = {
+  write: { QuotaExceededError: 'full', InvalidStateError: 'closed', UnknownError: 'disk', DataError: 'disk', AbortError: 'disk' },
+  read: { InvalidStateError: 'closed', UnknownError: 'unread', DataError: 'unread', AbortError: 'unread', NotReadableError: 'unread' },
+  open: {
+    VersionError: 'newer', InvalidStateError: 'unavailable', SecurityError: 'unavailable', QuotaExceededError: 'unread',
+    UnknownError: 'unread', AbortError: 'unread', DataError: 'unread',
+  },
 }
 
-/** The trouble behind something thrown by the browser's database. */
-export function troubleFrom(cause: unknown): StorageTrouble {
+/** The trouble behind something thrown by the browser's database: a disk that is full is no private window. */
+export function troubleFrom(cause: unknown, wanted: Wanted): StorageTrouble {
   const name = cause instanceof Error || cause instanceof DOMException ? cause.name : ''
-  return storageTrouble(BY_NAME[name] ?? 'unknown')
+  return storageTrouble(BY_NAME[wanted][name] ?? 'unknown')
 }

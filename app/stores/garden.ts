@@ -19,6 +19,7 @@ import type { Contents, ImportMark, Shelf, StoredPhoto } from '~/storage/shelf'
 import { useForecastStore } from './forecasts'
 import { storageTrouble, type StorageTrouble } from '~/storage/trouble'
 import { inSlices } from '~/utils/slices'
+import { tryAgain } from '~/utils/try-again'
 import { timeZoneHere } from '~/utils/time-zone'
 
 /** The two gardens a browser can hold: they never mix. */
@@ -45,12 +46,16 @@ const quiet = () =>
     typeof requestIdleCallback === 'undefined' ? setTimeout(resolve, 5000) : requestIdleCallback(() => resolve(), { timeout: 20_000 }),
   )
 
+const isEmpty = ({ events, documents }: Contents) => events.length === 0 && documents.length === 0
+
 const after = (ms: number) => new Promise<undefined>(resolve => setTimeout(() => resolve(undefined), ms))
 
 /** The garden that is open: its journal, its documents and where they are kept. */
 export const useGardenStore = defineStore('garden', () => {
   const which = ref<WhichGarden>()
   const trouble = shallowRef<StorageTrouble>()
+  /** Why the garden that was opened could not be read so far: pages that were drawn would show an empty one in its place. */
+  const unread = shallowRef<StorageTrouble>()
   /** Why nothing is kept just now; while there is such a reason, everything is on this page alone. */
   const notKept = shallowRef<StorageTrouble>()
   const lasting = computed(() => notKept.value === undefined)
@@ -68,6 +73,8 @@ export const useGardenStore = defineStore('garden', () => {
   let opening = 0
   /** What comes in while everything is being read anew. */
   let meanwhile: Contents[] | undefined
+  /** Whether the garden that is open was read once: until then nothing says what is in it. */
+  let wasRead = false
 
   function take(contents: Contents): void {
     meanwhile?.push(contents)
@@ -92,8 +99,12 @@ export const useGardenStore = defineStore('garden', () => {
     meanwhile ??= []
     const loaded = await Promise.race([shelf.load(), after(SILENT_MS)])
     if (!loaded?.ok) {
-      if (mine === opening) trouble.value = loaded?.error ?? storageTrouble('silent')
-      meanwhile = undefined
+      const why = loaded?.error ?? storageTrouble('silent')
+      if (mine === opening) {
+        if (wasRead) trouble.value = why
+        else unread.value = why
+      }
+      if (wasRead) meanwhile = undefined
       return
     }
     const fresh = await inSlices(openingJournal(loaded.value.events), {
@@ -106,6 +117,8 @@ export const useGardenStore = defineStore('garden', () => {
     journal.value = fresh
     documents.value = mergeDocuments(loaded.value.documents)
     imported.value = loaded.value.imported
+    wasRead = true
+    if (shelf.lasting) unread.value = undefined
     const came = meanwhile ?? []
     meanwhile = undefined
     changedAtMs.value = Date.now()
@@ -136,6 +149,7 @@ export const useGardenStore = defineStore('garden', () => {
     }
     shelf = lasts
     notKept.value = undefined
+    wasRead = wasRead && !unread.value
     await reload()
     tabs?.tell({ kind: 'replaced' })
     return true
@@ -148,24 +162,42 @@ export const useGardenStore = defineStore('garden', () => {
     notKept.value = reason
   }
 
+  const held = (): Contents => ({ events: [...journal.value.events.values()], documents: documents.value })
+
   function lose(name: string, why: Lost, mine: number): void {
     if (mine !== opening) return
-    // Of a garden that is gone the page holds the last copy.
-    onThisPage(
-      storageTrouble(why),
-      why === 'deleted' ? { events: [...journal.value.events.values()], documents: documents.value } : { events: [], documents: [] },
-    )
-    if (why === 'closed') void openAgain(name, mine)
+    // Of a garden that is gone, or may be, the page holds the last copy.
+    onThisPage(storageTrouble(why), why === 'newer' ? { events: [], documents: [] } : held())
+    if (why === 'closed') void comesBack(name, mine)
   }
 
-  async function openAgain(name: string, mine: number): Promise<void> {
+  /** Opens the garden again. One that comes back empty while this page holds it was cleared away: the page keeps its copy and says so. */
+  async function openAgain(name: string, mine: number): Promise<boolean> {
     const again = await openShelf(name, why => lose(name, why, mine))
-    if (again.shelf) await adopt(again.shelf, mine)
+    if (!again.shelf) return false
+    const there = await again.shelf.load()
+    if (there.ok && notKept.value?.kind === 'closed' && isEmpty(there.value) && !isEmpty(held())) {
+      again.shelf.close()
+      if (mine === opening) notKept.value = storageTrouble('deleted')
+      return true
+    }
+    return there.ok ? await adopt(again.shelf, mine) : (again.shelf.close(), false)
   }
+
+  /** Tries, ever more seldom, until the garden is open and read, or another one is wanted. */
+  const comesBack = (name: string, mine: number) =>
+    tryAgain(() => (shelf.lasting ? reload().then(() => unread.value === undefined) : openAgain(name, mine)), () => mine === opening)
 
   /** Puts a garden that was removed from the browser back into it, as far as this page holds it. */
   async function putBack(): Promise<void> {
     if (which.value) await openAgain(shelfName(which.value), opening)
+  }
+
+  /** Reads a garden that could not be read once more, at once. */
+  async function readAgain(): Promise<void> {
+    if (!which.value || !unread.value) return
+    if (shelf.lasting) await reload()
+    else await openAgain(shelfName(which.value), opening)
   }
 
   /**
@@ -179,6 +211,10 @@ export const useGardenStore = defineStore('garden', () => {
     const name = shelfName(wanted)
     trouble.value = undefined
     notKept.value = undefined
+    unread.value = undefined
+    wasRead = false
+    // Of the garden before nothing is shown under the name of this one.
+    ;[journal.value, documents.value, imported.value] = [openJournal([]), [], undefined]
     opened.value = 0
     // Heard from the first moment on: what another tab adds while this one reads would be missed.
     tabs = joinTabs(name, news => void hear(news))
@@ -187,6 +223,8 @@ export const useGardenStore = defineStore('garden', () => {
     if (found.shelf) shelf = found.shelf
     else {
       onThisPage(found.trouble, { events: [], documents: [] })
+      // A made-up garden is laid out anew on the page; of one's own it must never look as if there were none.
+      if (wanted === 'own' && found.trouble.kind !== 'unavailable') unread.value = found.trouble
       void found.later?.then(late => late && adopt(late, mine))
     }
     const answers = await Promise.all([shelf.answers(), reload()]).then(([answered]) => answered)
@@ -194,8 +232,9 @@ export const useGardenStore = defineStore('garden', () => {
     // Before anything is shown: a garden opens with what it knew, and nothing moves.
     if (answers.ok) useForecastStore().recall(answers.value)
     void quiet().then(() => (mine === opening ? shelf.tidy() : undefined))
-    if (wanted === 'demo' && journal.value.events.size === 0) await layOutDemo(years)
+    if (wanted === 'demo' && journal.value.events.size === 0 && !unread.value) await layOutDemo(years)
     which.value = wanted
+    if (shelf.lasting ? unread.value : found.trouble?.kind === 'unread') void comesBack(name, mine)
     remember('wastrum.garden', wanted)
     // Asked for once more at every visit: browsers grant it to what is used.
     if (wanted === 'own') void (navigator as Partial<Navigator>).storage?.persist()
@@ -260,6 +299,11 @@ export const useGardenStore = defineStore('garden', () => {
         if (late.ok && mine === opening) take({ events: contents.events, documents: late.value })
       })
       return fail(trouble.value)
+    }
+    // The browser had closed the garden without a word: from here on it is kept on this page, and that is said.
+    if (!added.ok && added.error.kind === 'closed' && shelf.lasting && which.value) {
+      lose(shelfName(which.value), 'closed', mine)
+      return add(contents, photos)
     }
     if (!added.ok) {
       trouble.value = added.error
@@ -337,8 +381,8 @@ export const useGardenStore = defineStore('garden', () => {
   }
 
   return {
-    which, lasting, notKept, trouble, journal, documents, imported, opened, changedAtMs, open, openRemembered, leaveDemo, record, undo,
-    write, fieldsOf, replaced, putBack,
+    which, lasting, notKept, unread, trouble, journal, documents, imported, opened, changedAtMs, open, openRemembered, leaveDemo, record, undo,
+    write, fieldsOf, replaced, putBack, readAgain,
     /** Where the garden is kept just now. */
     shelfNow: () => shelf,
   }

@@ -32,6 +32,11 @@ function sums(): Worker {
 const mute = () => Object.assign(new EventTarget(), { postMessage: () => {}, terminate: () => {} }) as unknown as Worker
 
 describe('a line to a worker', () => {
+  it('takes a browser that refuses workers like one that never starts them', async () => {
+    const line = lineTo<Sums>(() => { throw new DOMException('no workers here', 'SecurityError') })
+    await expect(line.ask(async remote => await remote.add(2, 3))).rejects.toBeInstanceOf(SilentWorker)
+  })
+
   it('asks and is answered, with one worker for many questions', async () => {
     let made = 0
     const line = lineTo<Sums>(() => {

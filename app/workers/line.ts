@@ -22,6 +22,16 @@ export interface Line<T> {
   end(): void
 }
 
+/** A browser may refuse a worker at once instead of never starting it: that is the same. */
+function begun(make: () => Worker): Worker {
+  try {
+    return make()
+  }
+  catch {
+    throw new SilentWorker('refused')
+  }
+}
+
 export function lineTo<T>(make: () => Worker): Line<T> {
   let worker: Worker | undefined
   let remote: Remote<T & Greeting> | undefined
@@ -37,7 +47,7 @@ export function lineTo<T>(make: () => Worker): Line<T> {
   }
   function started(): Remote<T & Greeting> {
     if (!worker || !remote) {
-      worker = make()
+      worker = begun(make)
       const mine = worker
       worker.addEventListener('error', () => { if (worker === mine) end() })
       remote = wrap<T & Greeting>(worker)

@@ -98,8 +98,12 @@ useForecasting()
         class="tap inline-flex items-center underline underline-offset-3"
       >Leave the demo</NuxtLink>
     </aside>
-    <NotKeptBar />
-    <TroubleBar />
+    <QuietPart>
+      <NotKeptBar />
+    </QuietPart>
+    <QuietPart>
+      <TroubleBar />
+    </QuietPart>
     <main
       :id="MAIN_ID"
       class="mx-auto px-4 md:px-8 pt-4 md:pt-6"
@@ -115,7 +119,11 @@ useForecasting()
         </template>
       </NuxtErrorBoundary>
     </main>
-    <RecordedBar />
-    <NewVersion />
+    <QuietPart>
+      <RecordedBar />
+    </QuietPart>
+    <QuietPart>
+      <NewVersion />
+    </QuietPart>
   </div>
 </template>
