@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { randomDocuments, randomJournal } from '../../test/builders/journals'
 import { mergeDocuments, writeDocument } from '#core/journal/document'
 import type { GardenEvent } from '#core/journal/event'
+import { LAST_MOMENT_MS } from '#core/journal/turn'
 import { mergeEvents } from '#core/journal/journal'
 import { seededRandom } from '#core/random/random'
 import { exchanged, importing, takingBack, type ImportMode } from './restore'
@@ -48,6 +49,22 @@ describe('importing', () => {
 })
 
 describe('taking an import back', () => {
+  it('frees a setting that it had pinned at the end of all time, with what was set meanwhile in vain', () => {
+    const set = (value: string, at: string) => writeDocument(undefined, 'settings', 'settings', { units: value }, at, 'phone')
+    const forged = {
+      id: 'settings', kind: 'settings',
+      fields: { units: { value: 'us', at: TAKEN, by: 'x', turn: [LAST_MOMENT_MS, 1_000_000_000] as const } },
+    }
+    const here = { events: [], documents: [set('metric', '2026-05-01T10:00:00.000Z')] }
+    const { keepsake } = importing(here, { events: [], documents: [forged] }, 'merge', TAKEN)
+    const now = after(here, { events: [], documents: [forged] }, 'merge')
+    expect(now.documents[0]!.fields.units!.value).toBe('us')
+    const tried = { events: [], documents: mergeDocuments(now.documents, [set('litres', '2026-06-03T10:00:00.000Z')]) }
+    expect(tried.documents[0]!.fields.units!.value).toBe('us')
+    const freed = (from: Contents) => exchanged(from, takingBack(from, keepsake!)).documents[0]!.fields.units
+    expect([freed(now)!.value, freed(tried)!.value, freed(tried)!.before!.value]).toEqual(['metric', 'litres', 'metric'])
+  })
+
   it('restores exactly what was here, with what was recorded since, however the gardens overlap', () => {
     for (let seed = 0; seed < 200; seed++) {
       const shared = randomJournal(seededRandom(seed), 10, 'both')

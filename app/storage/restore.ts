@@ -1,4 +1,4 @@
-import { mergeDocuments, type Field, type GardenDocument } from '#core/journal/document'
+import { mergeDocuments, writingsOf, type Field, type GardenDocument, type Writing } from '#core/journal/document'
 import { writtenEvent, type GardenEvent } from '#core/journal/event'
 import { mergeEvents } from '#core/journal/journal'
 import { sameData } from '#core/journal/same'
@@ -32,14 +32,22 @@ export function importing(here: Contents, file: Contents, mode: ImportMode, take
   }
 }
 
-/** A document with the fields it had before an import, but for those written since. Nothing when none is left. */
+/** The writings of a field that came after an import: those it did not leave there itself. */
+function writtenSince(now: Field, after: Field | undefined): readonly Writing[] {
+  const left = after ? writingsOf(after) : []
+  return writingsOf(now).filter(one => !left.some(other => sameData(one, other)))
+}
+
+/** A document with the fields it had before an import, and what was written to them since. Nothing when none is left. */
 function documentBefore(
-  now: GardenDocument | undefined, before: GardenDocument | undefined, isSince: (name: string, field: Field) => boolean,
+  now: GardenDocument | undefined, before: GardenDocument | undefined, since: (name: string, field: Field) => readonly Writing[],
 ): GardenDocument | undefined {
-  const since = Object.entries(now?.fields ?? {}).filter(([name, field]) => isSince(name, field))
   const base = before ?? now
-  if (!base || (!before && since.length === 0)) return undefined
-  return { id: base.id, kind: base.kind, fields: { ...before?.fields, ...Object.fromEntries(since) } }
+  if (!base) return undefined
+  const kept = Object.entries(now?.fields ?? {}).flatMap(([name, field]) => since(name, field).map(one => ({
+    id: base.id, kind: base.kind, fields: { [name]: one },
+  })))
+  return before || kept.length > 0 ? mergeDocuments(before ? [before] : [], kept)[0] : undefined
 }
 
 /**
@@ -49,10 +57,10 @@ function documentBefore(
 export function takingBack(now: Contents, keepsake: Keepsake): Exchange {
   const imported = new Set(keepsake.importedIds)
   const [current, before, after] = [byId(now.documents), byId(keepsake.documents), keepsake.documentsAfter && byId(keepsake.documentsAfter)]
-  const isSince = (id: string) => (name: string, field: Field) =>
-    after ? !sameData(after.get(id)?.fields[name], field) : field.at > keepsake.takenAt
+  const since = (id: string) => (name: string, field: Field) =>
+    after ? writtenSince(field, after.get(id)?.fields[name]) : writingsOf(field).filter(({ at }) => at > keepsake.takenAt)
   const ids = [...new Set([...current.keys(), ...before.keys()])]
-  const documents = ids.flatMap(id => documentBefore(current.get(id), before.get(id), isSince(id)) ?? [])
+  const documents = ids.flatMap(id => documentBefore(current.get(id), before.get(id), since(id)) ?? [])
   const there = byId(documents)
   const left = [...now.events.filter(({ id }) => !imported.has(id)), ...keepsake.removed]
   const shown = new Set(left.flatMap(event => event.kind === 'photographed' ? [event.photoId] : []))

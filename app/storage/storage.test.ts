@@ -259,7 +259,7 @@ describe('the shelf', () => {
     const kind = (name: string, wanted: Wanted) => troubleFrom(new DOMException('said by the browser', name), wanted).kind
     expect(kind('QuotaExceededError', 'write')).toBe('full')
     // A disk without room and a private window are two things, and a browser says of both that it is an unknown error.
-    expect([kind('UnknownError', 'write'), kind('UnknownError', 'open'), kind('UnknownError', 'read')]).toEqual(['disk', 'unread', 'unread'])
+    expect((['write', 'open', 'read'] as const).map(wanted => kind('UnknownError', wanted))).toEqual(['disk', 'unread', 'unread'])
     expect([kind('SecurityError', 'open'), kind('QuotaExceededError', 'open')]).toEqual(['unavailable', 'unread'])
     expect(troubleFrom('odd', 'write').kind).toBe('unknown')
   })

@@ -1,6 +1,6 @@
 /** What can go wrong with keeping things in the browser, in a gardener's words. */
 export interface StorageTrouble {
-  readonly kind: 'unavailable' | 'full' | 'disk' | 'unread' | 'blocked' | 'newer' | 'closed' | 'deleted' | 'silent' | 'unknown'
+  readonly kind: 'unavailable' | 'full' | 'disk' | 'unread' | 'blocked' | 'newer' | 'closed' | 'deleted' | 'silent' | 'outdone' | 'unknown'
   readonly message: string
 }
 
@@ -29,6 +29,9 @@ const MESSAGES: Readonly<Record<StorageTrouble['kind'], string>> = {
   silent:
     'The browser\'s storage does not answer. What was recorded before is safe. What you record now is on this page alone until it '
     + 'answers; then it is kept by itself.',
+  outdone:
+    'This stayed as it was: it was set before by a clock at the end of all time, as no clock is. If that came with a backup, take the '
+    + 'import back on the garden page and set it again.',
   unknown: 'This could not be recorded. What was recorded before is safe. Reload the page and try again.',
 }
 

@@ -42,7 +42,7 @@ describe('a garden that the browser cannot read', () => {
     expect([store.unread, store.journal.events.size]).toEqual([undefined, 20])
   })
 
-  it('which cannot even be opened is said to be unread, not a private window, and comes back with what was recorded meanwhile', async () => {
+  it('which cannot even be opened is no private window, and comes back with what was recorded meanwhile', async () => {
     const store = await withTwenty()
     const opening = vi.spyOn(indexedDB, 'open').mockImplementation(noRoom)
     await store.open('own')

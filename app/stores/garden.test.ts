@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { NewEvent } from '#core/journal/event'
+import { LAST_MOMENT_MS } from '#core/journal/turn'
 import { remainingL } from '#core/journal/garden'
 import { openDB } from 'idb'
 import { openShelf, removeShelf } from '~/storage/database-shelf'
@@ -25,6 +26,7 @@ beforeEach(async () => {
   await removeShelf('wastrum-demo')
 })
 
+const LAST_MOMENT = new Date(LAST_MOMENT_MS).toISOString()
 const bucket = { id: 'bucket', name: 'bucket', plural: 'buckets', volumeL: 12 }
 const stocked = (count: number): NewEvent => ({
   kind: 'stocked', at: new Date().toISOString(), materialId: 'leaves-mixed', source: '',
@@ -151,6 +153,21 @@ describe('the garden that is open', () => {
     expect(store.journal.garden.lots.size).toBe(0)
     await store.open('own')
     expect([store.journal.garden.lots.size, store.fieldsOf('settings')]).toEqual([0, { units: 'metric', water: 'mains' }])
+  })
+
+  it('says so when something set does not count, since it was set before from the end of all time', async () => {
+    const store = useGardenStore()
+    await store.open('own')
+    const other = await openShelf('wastrum-own')
+    const turn = [LAST_MOMENT_MS, 1_000_000_000] as const
+    await other.shelf!.add({
+      events: [], documents: [{ id: 'settings', kind: 'settings', fields: { units: { value: 'us', at: LAST_MOMENT, by: 'x', turn } } }],
+    })
+    await store.replaced()
+    const set = await store.write([{ id: 'settings', kind: 'settings', values: { units: 'metric' } }])
+    expect([set.ok, store.trouble?.kind, store.fieldsOf('settings').units]).toEqual([false, 'outdone', 'us'])
+    expect((await store.write([{ id: 'settings', kind: 'settings', values: { water: 'well' } }])).ok).toBe(true)
+    other.shelf!.close()
   })
 
   it('records the order of many things written at once', async () => {

@@ -8,6 +8,7 @@ import {
 } from '#core/journal/document'
 import { knownEventSchema, type GardenEvent, type NewEvent } from '#core/journal/event'
 import { extendJournal, openingJournal, openJournal } from '#core/journal/journal'
+import { sameData } from '#core/journal/same'
 import { clockMoment, laterTurn, nextTurn, turnBeside } from '#core/journal/turn'
 import { fail, ok, type Outcome } from '#core/outcome/outcome'
 import { openShelf, removeShelf, SILENT_MS, type Lost } from '~/storage/database-shelf'
@@ -234,7 +235,7 @@ export const useGardenStore = defineStore('garden', () => {
     void quiet().then(() => (mine === opening ? shelf.tidy() : undefined))
     if (wanted === 'demo' && journal.value.events.size === 0 && !unread.value) await layOutDemo(years)
     which.value = wanted
-    if (shelf.lasting ? unread.value : found.trouble?.kind === 'unread') void comesBack(name, mine)
+    if (unread.value?.kind === 'unread' || (found.shelf && unread.value)) void comesBack(name, mine)
     remember('wastrum.garden', wanted)
     // Asked for once more at every visit: browsers grant it to what is used.
     if (wanted === 'own') void (navigator as Partial<Navigator>).storage?.persist()
@@ -371,7 +372,17 @@ export const useGardenStore = defineStore('garden', () => {
     const written = changes
       .map(({ id, kind, values }) => freshFields(writeDocument(documentOf(id), id, kind, values, at, by, lastTurn.value), documentOf(id)))
       .filter(({ id, fields }) => Object.keys(fields).length > 0 || !documentOf(id))
-    return written.length > 0 ? add({ events: [], documents: written }) : ok(undefined)
+    if (written.length === 0) return ok(undefined)
+    const added = await add({ events: [], documents: written })
+    return added.ok ? won(changes) : added
+  }
+
+  /** Whether what was set counts now. It does not against a writing from the end of all time: that is said, not passed over. */
+  function won(changes: readonly { id: string, values: Readonly<Record<string, FieldValue>> }[]): Outcome<void, StorageTrouble> {
+    if (changes.every(({ id, values }) => Object.entries(values).every(([name, value]) => sameData(fieldsOf(id)[name], value))))
+      return ok(undefined)
+    trouble.value = storageTrouble('outdone')
+    return fail(trouble.value)
   }
 
   /** Everything was exchanged on the shelf, by an import or by taking one back: shown anew here and in the other tabs. */
@@ -381,8 +392,8 @@ export const useGardenStore = defineStore('garden', () => {
   }
 
   return {
-    which, lasting, notKept, unread, trouble, journal, documents, imported, opened, changedAtMs, open, openRemembered, leaveDemo, record, undo,
-    write, fieldsOf, replaced, putBack, readAgain,
+    which, lasting, notKept, unread, trouble, journal, documents, imported, opened, changedAtMs, open, openRemembered, leaveDemo, record,
+    undo, write, fieldsOf, replaced, putBack, readAgain,
     /** Where the garden is kept just now. */
     shelfNow: () => shelf,
   }

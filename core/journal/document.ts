@@ -97,8 +97,13 @@ function plain({ value, at, by, turn }: Writing): Writing {
   return { value, at, by, ...(turn ? { turn } : {}) }
 }
 
+/** The writings that a field holds, the one that counts first. */
+export function writingsOf(field: Field): readonly Writing[] {
+  return [field, ...field.before ? [field.before] : []].map(plain)
+}
+
 function mergeField(a: Field | undefined, b: Field | undefined): Field {
-  const writings = [a, a?.before, b, b?.before].flatMap(one => one ? [plain(one)] : []).sort(byWriting)
+  const writings = [a, b].flatMap(one => one ? writingsOf(one) : []).sort(byWriting)
   const [first, second] = writings.filter((one, index) => index === 0 || byWriting(writings[index - 1] as Writing, one) !== 0)
   return { ...(first as Writing), ...(second ? { before: second } : {}) }
 }

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { randomDocuments, randomJournal } from '../../../test/builders/journals'
 import { mangled } from '../../../test/builders/mangle'
 import { mergeDocuments } from '../../journal/document'
+import { LAST_MOMENT_MS } from '../../journal/turn'
 import { mergeEvents } from '../../journal/journal'
 import { seededRandom } from '../../random/random'
 import { BACKUP_MOST_BYTES, readBackup, writeBackup } from '.'
@@ -88,6 +89,24 @@ describe('a backup', () => {
     const documents = [{ id: 'plan', kind: 'plan', fields: { a: { value: nest(18), at: WRITTEN, by: 'phone' } } }]
     const read = readBackup(JSON.stringify({ format: 'wastrum-garden', version: 1, events, documents }))
     expect(read.ok && read.value.leftOutCount).toBe(1)
+  })
+
+  it('from which an entry stands at the end of all time is left out: whatever was written after would never count', () => {
+    const at = WRITTEN
+    const field = (count: number) => ({ value: 'us', at, by: 'x', turn: [LAST_MOMENT_MS, count] })
+    const forged = (count: number) => readOf(JSON.stringify({
+      format: 'wastrum-garden', version: 1, events: [events[1]!, { ...events[0]!, id: 'far', turn: [LAST_MOMENT_MS, count] }],
+      documents: [
+        { id: 'a', kind: 'settings', fields: { units: field(count) } },
+        { id: 'b', kind: 'settings', fields: { units: { value: 'us', at, by: 'x', before: field(count) } } },
+      ],
+    }))
+    expect([forged(40).leftOutCount, forged(1_000_004).leftOutCount]).toEqual([0, 0])
+    const refused = forged(1_000_005)
+    expect([refused.leftOutCount, refused.events, refused.documents]).toEqual([3, [events[1]!], []])
+    expect(refused.leftOut[1]!.what).toBe(
+      'the garden\'s settings: its place in the order of writing (1000005) is further on than there are entries.',
+    )
   })
 
   it('tells how far it is, never backwards', () => {

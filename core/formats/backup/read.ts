@@ -2,6 +2,7 @@ import * as v from 'valibot'
 import { documentSchema, type GardenDocument } from '../../journal/document'
 import { readEvent, type GardenEvent } from '../../journal/event'
 import { fail, ok, type Outcome } from '../../outcome/outcome'
+import { plausible } from './forged'
 import { beganAsBackup, parsedWithin, salvaged } from './json'
 import { BACKUP_FORMAT, BACKUP_MOST_BYTES, BACKUP_MOST_ENTRIES, BACKUP_VERSION } from './limits'
 import { namesIn, oddEntry, type LeftOut } from './odd'
@@ -98,10 +99,11 @@ export function readBackup(text: string, onShare: (share: number) => void = () =
   const leftOut: LeftOut[] = []
   let leftOutCount = 0
   let seen = 0
-  function sound<T>(list: 'event' | 'document', check: Check<T>, entries: readonly unknown[]): T[] {
+  function sound<T extends GardenEvent | GardenDocument>(list: 'event' | 'document', check: Check<T>, entries: readonly unknown[]): T[] {
     return entries.flatMap((entry, index) => {
       if (++seen % TOLD_EVERY === 0) onShare(seen / total)
-      const checked = check(entry)
+      const read = check(entry)
+      const checked = read.ok ? plausible(read.value, total) : read
       if (checked.ok) return [checked.value]
       leftOutCount++
       if (leftOut.length < MOST_NAMED) leftOut.push(oddEntry(list, index, entry, checked.error, names))
