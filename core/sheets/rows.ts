@@ -59,27 +59,44 @@ function take({ supply }: Lying, netM: number, overlapM: number): void {
   if (supply.begunM <= overlapM + 0.05) supply.begunM = 0
 }
 
-/**
- * The piece to lay next where so much of the row is left: the smallest that ends it, or the longest; among equals the one that
- * wastes least across. One's own come first.
- */
-function next(ways: readonly Lying[], restM: number): Lying | undefined {
-  const cost = ({ along, across, supply }: Lying) =>
-    (supply.missing ? 1e3 : 0) + (along >= restM - NEARLY ? (supply.sort === 'roll' ? restM : along) * across : 100 - along + across)
-  return ways.reduce<Lying | undefined>((best, one) => best === undefined || cost(one) < cost(best) - NEARLY ? one : best, undefined)
+/** What laying a piece costs where so much of the row is left: one's own first, then the smallest that ends it, or the longest. */
+function costOf({ along, across, supply }: Lying, restM: number): number {
+  return (supply.missing ? 1e3 : 0) + (along >= restM - NEARLY ? (supply.sort === 'roll' ? restM : along) * across : 100 - along + across)
 }
 
-/** Lays one stretch of a row, so deep, with what is left. @returns its cells, and how far they reach. Takes from the supplies. */
+/** How many looks at pieces laying may still take: what it cannot end within them is given up. */
+export interface Purse { looks: number }
+/** A look at a roll is worked out anew each time. */
+const ROLL_LOOKS = 5
+
+/**
+ * Lays one stretch of a row, so deep, with what is left. @returns its cells, and how far they reach: short of its end also when the
+ * purse is empty. Takes from the supplies and the purse.
+ */
 export function fillSpan(
-  { from, to }: Span, y: number, depthM: number, supplies: readonly Supply[], overlapM: number,
+  { from, to }: Span, y: number, depthM: number, supplies: readonly Supply[], overlapM: number, purse: Purse,
 ): { readonly cells: Cell[], readonly reaches: number } {
   const cells: Cell[] = []
+  const lying = (supply: Supply) => waysOf(supply, overlapM).filter(({ across }) => across >= depthM - 1e-6)
+  const flat = supplies.filter(({ sort }) => sort !== 'roll').flatMap(lying)
+  const rolls = supplies.filter(({ sort }) => sort === 'roll')
   let x = from
-  while (x < to - NEARLY) {
-    const ways = supplies.filter(isLeft).flatMap(supply => waysOf(supply, overlapM)).filter(({ across }) => across >= depthM - 1e-6)
-    const chosen = next(ways, to - x)
+  while (x < to - NEARLY && purse.looks > 0) {
+    purse.looks -= 1 + flat.length + ROLL_LOOKS * rolls.length
+    // How far a roll reaches changes with every cut; flat pieces are what they are.
+    const ways = rolls.length > 0 ? [...flat, ...rolls.filter(isLeft).flatMap(lying)] : flat
+    const restM = to - x
+    let chosen: Lying | undefined
+    let least = Infinity
+    for (const way of ways) {
+      if (!isLeft(way.supply)) continue
+      const cost = costOf(way, restM)
+      if (cost >= least - NEARLY) continue
+      least = cost
+      chosen = way
+    }
     if (!chosen) break
-    const netM = chosen.supply.sort === 'roll' ? Math.min(chosen.along, to - x) : chosen.along
+    const netM = chosen.supply.sort === 'roll' ? Math.min(chosen.along, restM) : chosen.along
     take(chosen, netM, overlapM)
     cells.push({ supply: chosen.supply, x, y, widthM: netM, depthM: chosen.across })
     x += netM

@@ -102,6 +102,41 @@ describe('pieces laid over ground', () => {
         }), { numRuns: 120 })
   })
 
+  it('counts what nobody would lay by a drawing, no fewer than cover the ground, and as the drawing would have it to a tenth', () => {
+    // 300 m² over net cells of 9 by 10 cm: more than 33,000 pieces if all were of the smallest.
+    const small = Array.from({ length: 12 }, (_, at) => card(2000, 0.2 + at * 0.01, 0.19 + at * 0.01))
+    const ground = { shape: 'rectangle', widthM: 20, lengthM: 15 } as const
+    const many = lay(ground, small, 0.1)
+    const net = (piece: Piece) => (piece.lengthM - 0.1) * (piece.widthM - 0.1)
+    expect([many.laid, many.places]).toEqual([[], many.used.reduce((sum, one) => sum + one, 0) + many.missing])
+    expect(small.reduce((sum, piece, at) => sum + many.used[at]! * net(piece), 0) + many.missing * net(BOX)).toBeGreaterThanOrEqual(300)
+    expect(many.laidM2).toBeCloseTo(many.groundM2 + many.wasteM2 + many.overlapM2, 6)
+    // One size of 0.2925 m² net: 438 m² are just too many to be drawn, 430 m² are drawn.
+    const [counted, drawn] = [lay({ shape: 'rectangle', widthM: 21.95, lengthM: 20 }, [card(2000, 0.8, 0.6)]),
+      lay({ shape: 'rectangle', widthM: 21.5, lengthM: 20 }, [card(2000, 0.8, 0.6)])]
+    expect([counted.laid.length, drawn.laid.length > 0]).toEqual([0, true])
+    expect(counted.places / counted.groundM2 / (drawn.places / drawn.groundM2)).toBeGreaterThan(0.95)
+    expect(counted.places / counted.groundM2 / (drawn.places / drawn.groundM2)).toBeLessThan(1.15)
+  })
+
+  it('comes to an end within its looks for any ground and any twelve sizes, the same each time', () => {
+    const metres = (low: number, high: number) => fc.integer({ min: low * 100, max: high * 100 }).map(one => one / 100)
+    const sort = fc.constantFrom('card' as const, 'news' as const, 'roll' as const)
+    const piece = fc.record({ sort, count: fc.integer({ min: 1, max: 2000 }), lengthM: metres(0.15, 60), widthM: metres(0.15, 60) })
+    const corner = fc.tuple(metres(0, 200), metres(0, 200))
+    const ground = fc.oneof(
+      fc.record({ shape: fc.constant('rectangle' as const), widthM: metres(0.3, 200), lengthM: metres(0.3, 200) }),
+      fc.record({ shape: fc.constant('outline' as const), corners: fc.array(corner, { minLength: 3, maxLength: 24 }) }),
+    )
+    fc.assert(
+      fc.property(ground, fc.array(piece, { minLength: 1, maxLength: 12 }), metres(0, 0.3), (shape, pieces, overlapM) => {
+        const layout = lay(shape, pieces, overlapM)
+        expect(layout.laid.length).toBeLessThanOrEqual(1500)
+        expect([layout.laidM2, layout.wasteM2, layout.overlapM2, layout.places].every(Number.isFinite)).toBe(true)
+        expect(lay(shape, pieces, overlapM)).toEqual(layout)
+      }), { numRuns: 60 })
+  })
+
   it('is the same ground whichever way it is turned', () => {
     const turnedBy = (angle: number): AreaShape => ({
       shape: 'outline',

@@ -89,7 +89,7 @@ function verdictOf(plan: SheetPlan, { from, to }: { readonly from: Date, readonl
             + `${quantityText('volume', units, plan.torn.compostL)} of compost: white threads between ${when}.`,
         }
   const { missing } = layout
-  const own = layout.laid.length - missing
+  const own = layout.places - missing
   const pieces = ownCount(plan)
   if (missing > 0)
     return {
@@ -97,7 +97,7 @@ function verdictOf(plan: SheetPlan, { from, to }: { readonly from: Date, readonl
       text:
         own === 0
           ? `It takes ${missingText(plan, units)}${plan.missingLike.sort === 'news' ? '' : ', opened flat'}.`
-          : `Your pieces cover ${own} of ${layout.laid.length} places: ${missingText(plan, units)} are missing.`,
+          : `Your pieces cover ${own} of ${layout.places} places: ${missingText(plan, units)} are missing.`,
     }
   return {
     grade: 'good',
@@ -134,6 +134,7 @@ function layoutFacts(plan: SheetPlan, units: UnitSystem): Fact[] {
     {
       label: 'Pieces', value: `${numberText(ownCount(plan))} of yours${missing}`,
       why: `for ${area(plan.areaM2)}${plan.layers > 1 ? ', two deep' : ''}; `
+        + (layout.laid.length === 0 ? 'too many to draw, so they are counted; ' : '')
         + (cut ? `each cut lengthwise into ${cut.parts}; ends share ` : 'neighbours share ')
         + quantityText('length', units, plan.overlapM)
         + (plan.way.id === 'trench' ? '' : `, the edge is passed by half of that${leastText(plan)}`),
@@ -190,7 +191,7 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
   const name = asVessel(proposal.site).name
   const between = throughBetween(plan, proposal.answers, surroundings)
   const waterL = plan.water.groundL + plan.water.cardL + plan.water.coverL
-  const pieces = plan.layout?.laid.length ?? 0
+  const pieces = plan.layout?.places ?? 0
   const warnings: Warning[] = [
     ...(plan.way.laid && plan.overlapM < 0.1 ? [{ text: 'Less than a hand of overlap: light gets in, and grass finds the gap.' }] : []),
     ...(proposal.answers[GROWN] === 'creeping' && plan.way.id === 'whole'

@@ -90,7 +90,7 @@ function facts(batch: BegunBatch, surroundings: Surroundings): Fact[] {
       ? [
           {
             label: 'It lies on', value: quantityText('area', units, plan.areaM2, 1),
-            why: plan.layout ? `${plan.layout.laid.length} pieces; rain of the last two weeks: ${quantityText('rain', units, rainMm)}` : '',
+            why: plan.layout ? `${plan.layout.places} pieces; rain of the last two weeks: ${quantityText('rain', units, rainMm)}` : '',
           },
         ]
       : []),

@@ -49,7 +49,7 @@ export function sheetPicture(
 
 /** The pieces as they lie, from above. */
 export function sheetPlanDrawing(of: string, { layout }: SheetPlan, site: Site): GroundPlan | undefined {
-  if (!layout || site.kind !== 'area') return undefined
+  if (!layout || layout.laid.length === 0 || site.kind !== 'area') return undefined
   const { widthM, depthM } = shapeBounds(site.ground)
   const centred = ([x, y]: Corner): Corner => [x - widthM / 2, y - depthM / 2]
   const parts: GroundPart[] = [

@@ -77,13 +77,10 @@ const stackOf
       sort, widthM, lengthM, count: Math.floor(count / (sort === 'news' ? newsLayers : sort === 'card' ? layers : 1)),
     })
 
-function kilograms(laid: Layout, pieces: readonly Piece[], missingLike: Piece, newsLayers: number, layers: number): number {
-  const all = [...pieces, missingLike]
-  return laid.laid.reduce((sum, { corners, size }) => {
-    const [a, b, , d] = corners as [readonly [number, number], readonly [number, number], unknown, readonly [number, number]]
-    const m2 = Math.hypot(b[0] - a[0], b[1] - a[1]) * Math.hypot(d[0] - a[0], d[1] - a[1])
-    return sum + m2 * (all[size]?.sort === 'news' ? NEWS_KG_M2 * newsLayers : CARD_KG_M2 * layers)
-  }, 0)
+function kilograms({ laidBySizeM2 }: Layout, pieces: readonly Piece[], missingLike: Piece, newsLayers: number, layers: number): number {
+  return [...pieces, missingLike].reduce(
+    (sum, { sort }, size) => sum + laidBySizeM2[size]! * (sort === 'news' ? NEWS_KG_M2 * newsLayers : CARD_KG_M2 * layers), 0,
+  )
 }
 
 const planned = new Map<string, SheetPlan>()
