@@ -11,6 +11,7 @@ import { sheet } from './card-sheet'
 import { slowHeap } from './slow-heap'
 import { staticTower } from './static-tower'
 import { turfStack } from './turf-stack'
+import { within } from './within'
 import { worms } from './worm-bin'
 
 /**
@@ -23,7 +24,7 @@ const BESIDE = (globalThis as { readonly wastrumMethodsBeside?: readonly Method[
 export const METHODS: readonly Method[] = [
   hotHeap, slowHeap, staticTower, leafmould, worms, sheet, mulch, turfStack, hotbed, brew, charMaking, charCharging,
   ...BESIDE,
-].map(doubting)
+].map(method => within(doubting(method)))
 
 /** The method of this id, if this version knows it. */
 export function findMethod(id: string): Method | undefined {

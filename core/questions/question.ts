@@ -60,18 +60,50 @@ export function usualAnswers(questions: readonly Question[]): Answers {
   )
 }
 
+/** Whether an answer is one that a question can have. */
+function isAnswer(question: Question, given: unknown): given is number | string {
+  if (question.kind === 'choice') return question.choices.some(({ id }) => id === given)
+  if (question.kind === 'text') return typeof given === 'string'
+  if (question.kind === 'pieces') return arePieces(given)
+  if (question.kind === 'day') return typeof given === 'string' && /^(\d{4}-\d\d-\d\d)?$/.test(given)
+  if (typeof given !== 'number' || !Number.isFinite(given)) return false
+  // Frost is an answer too.
+  if (question.kind === 'temperature') return given > -60 && given < 120
+  return given >= 0 && given <= mostOf(question)
+}
+
+function mostOf(question: Question): number {
+  return 'most' in question ? question.most : question.kind === 'percent' ? 100 : Infinity
+}
+
 /** Answers with the usual one wherever nothing, or nothing that can be, was said. */
 export function completed(questions: readonly Question[], answers: Answers): Answers {
-  const sound = questions.filter((question) => {
-    const given = answers[question.id]
-    if (question.kind === 'choice') return question.choices.some(({ id }) => id === given)
-    if (question.kind === 'text') return typeof given === 'string'
-    if (question.kind === 'pieces') return arePieces(given)
-    if (question.kind === 'day') return typeof given === 'string' && /^(\d{4}-\d\d-\d\d)?$/.test(given)
-    if (typeof given !== 'number' || !Number.isFinite(given)) return false
-    // Frost is an answer too.
-    if (question.kind === 'temperature') return given > -60 && given < 120
-    return given >= 0 && (!('most' in question) || given <= question.most)
-  })
+  const sound = questions.filter(question => isAnswer(question, answers[question.id]))
   return { ...usualAnswers(questions), ...Object.fromEntries(sound.map(({ id }) => [id, answers[id] as number | string])) }
+}
+
+/** More than any number that a question of an earlier version asked for. */
+const MOST_OF_ANY = 100_000
+
+/** An answer as it can be: a number at most as large as it is asked for; nothing where it cannot be an answer at all. */
+function bounded(question: Question | undefined, given: number | string): number | string | undefined {
+  if (typeof given === 'number' && (question === undefined || 'most' in question || question.kind === 'percent')) {
+    const most = question ? mostOf(question) : MOST_OF_ANY
+    return Number.isFinite(given) ? Math.min(most, Math.max(question ? 0 : -most, given)) : undefined
+  }
+  return question === undefined || isAnswer(question, given) ? given : undefined
+}
+
+/**
+ * Answers of which none is beyond what can be, whoever wrote them: the very same when they are sound. Nothing is added that was not said,
+ * and what a question of another version was answered with stays.
+ */
+export function withinReason(questions: readonly Question[], answers: Answers): Answers {
+  const byId = new Map(questions.map(question => [question.id, question]))
+  const all = Object.entries(answers)
+  const kept = all.flatMap(([id, given]): [string, number | string][] => {
+    const one = bounded(byId.get(id), given)
+    return one === undefined ? [] : [[id, one]]
+  })
+  return kept.length === all.length && kept.every(([id, one]) => one === answers[id]) ? answers : Object.fromEntries(kept)
 }

@@ -12,9 +12,10 @@ export { between }
 /** Longest texts that are kept; longer ones are refused, not cut. */
 export const LIMITS = { id: 64, name: 80, note: 4000, items: 60, litres: 100_000 } as const
 
-/** Letters, digits, dot, dash and underscore: safe in file names, addresses and keys. */
+/** Letters, digits, dot, dash and underscore, and no name that every object has: safe in file names, addresses and keys. */
 export const idSchema = v.pipe(
   v.string(), v.regex(/^[\w.-]+$/, 'has signs that an id cannot have'), v.maxLength(LIMITS.id, 'is longer than an id can be'),
+  v.check(id => !(id in Object.prototype), 'is a name that nothing can have'),
 )
 
 /** A moment, always in UTC with milliseconds, so that text order is time order. */

@@ -44,12 +44,23 @@ function gridOf({ holds, halfWidthM, halfDepthM, circle }: Inner, step: number):
   return points
 }
 
-const apart = (a: Point, b: Point) => Math.hypot(a[0] - b[0], a[1] - b[1])
-
 /** The farthest that any point lies from the nearest middle. */
 export function farthest(points: readonly Point[], middles: readonly Point[]): number {
-  return points.reduce((most, point) => Math.max(most, Math.min(...middles.map(middle => apart(point, middle)))), 0)
+  let most = 0
+  for (const [x, y] of points) {
+    let least = Infinity
+    for (const middle of middles) {
+      const square = (x - middle[0]) ** 2 + (y - middle[1]) ** 2
+      if (square < least) least = square
+      // Nearer than the farthest so far: the others only bring it nearer.
+      if (least <= most) break
+    }
+    if (least > most) most = least
+  }
+  return Math.sqrt(most)
 }
+
+const squareApart = (a: Point, b: Point) => (a[0] - b[0]) ** 2 + (a[1] - b[1]) ** 2
 
 /** The middle of the smallest circle around points, by steps towards the farthest that get smaller (Bădoiu and Clarkson 2003). */
 function centreOf(points: readonly Point[], from: Point): Point {
@@ -126,7 +137,7 @@ function honeycomb(points: readonly Point[], { halfWidthM, halfDepthM }: Inner, 
   const [rows, columns] = [Math.ceil(halfDepthM / row) + 1, Math.ceil(halfWidthM / side) + 1]
   const all: Point[] = []
   for (let j = -rows; j <= rows; j++) for (let i = -columns; i <= columns; i++) all.push([(i + (j % 2 === 0 ? 0 : 0.5)) * side, j * row])
-  const wanted = new Set(points.map(point => all.reduce((best, middle) => apart(point, middle) < apart(point, best) ? middle : best)))
+  const wanted = new Set(points.map(point => all.reduce((best, middle) => squareApart(point, middle) < squareApart(point, best) ? middle : best)))
   return [...wanted]
 }
 
