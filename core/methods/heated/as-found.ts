@@ -7,10 +7,22 @@ import { HEATED } from './constants'
 
 interface Found { readonly day: number, readonly beside: number, readonly reckoned: number }
 
+/** How many of a sorted row come before the first for which something is not so any more. */
+function countWhile(length: number, isSo: (at: number) => boolean): number {
+  let [from, to] = [0, length]
+  while (from < to) {
+    const middle = (from + to) >> 1
+    if (isSo(middle)) from = middle + 1
+    else to = middle
+  }
+  return from
+}
+
 /** The place among the times of a course that lies nearest a day. */
 export function nearest(days: Float64Array, day: number): number {
-  const after = days.findIndex(one => one >= day)
-  if (after <= 0) return after === 0 ? 0 : days.length - 1
+  const after = countWhile(days.length, at => days[at]! < day)
+  if (after === 0) return 0
+  if (after === days.length) return days.length - 1
   return day - days[after - 1]! < days[after]! - day ? after - 1 : after
 }
 
@@ -39,7 +51,7 @@ function warmthBeside(question: HeatedQuestion, name: 'coreC' | 'edgeC', course:
 }
 
 /** What was found last by a day, if anything. */
-const lastBy = (found: readonly Found[], day: number) => found.findLast(one => one.day <= day + 1e-6)
+const lastBy = (found: readonly Found[], day: number) => found[countWhile(found.length, at => found[at]!.day <= day + 1e-6) - 1]
 
 /**
  * The course in the middle as it was found: whoever reads, feels or measures is believed, at once and from there on. The heights go
