@@ -4,7 +4,7 @@ import { readSettings } from '#core/garden/settings'
 import { batchIdOf } from '#core/journal/event'
 import { sameData } from '#core/journal/same'
 import { fail, ok, type Outcome } from '#core/outcome/outcome'
-import { tryOut } from '#core/trial/trial'
+import { tryOut, type Trial } from '#core/trial/trial'
 import { importing, takingBack, exchanged, type ImportMode } from './restore'
 import type { Contents, Shelf, StoredPhoto } from './shelf'
 import type { StorageTrouble } from './trouble'
@@ -105,18 +105,22 @@ export class Desk {
     const here = await this.shelf.load()
     if (!here.ok) return fail(here.error.message)
     const strange = await this.tried(here.value, read.value, now, tell)
-    this.file = { events: read.value.events.filter(({ id }) => !strange.has(id)), documents: read.value.documents }
+    this.file = {
+      events: read.value.events.filter(({ id }) => !strange.leftOut.has(id)),
+      documents: read.value.documents.filter(({ id }) => !strange.documentsLeftOut.has(id)),
+    }
+    const left = [...strange.leftOut.values(), ...strange.documentsLeftOut.values()]
     const photoIds = await this.shelf.photoIds()
     return ok(this.previewOf(file.name, here.value, photoIds.ok ? photoIds.value : [], {
       picturesOnly: text === undefined,
       doubts: read.value.doubts,
-      leftOut: [...read.value.leftOut, ...strange.values()],
-      leftOutCount: read.value.leftOutCount + strange.size,
+      leftOut: [...read.value.leftOut, ...left],
+      leftOutCount: read.value.leftOutCount + left.length,
     }))
   }
 
-  /** Entries of the file that the garden would stumble over. */
-  private async tried(here: Contents, file: Contents, now: Date, tell: Tell): Promise<ReadonlyMap<string, LeftOut>> {
+  /** Entries and documents of the file that the garden would stumble over. What is here already stays, however it is. */
+  private async tried(here: Contents, file: Contents, now: Date, tell: Tell): Promise<Trial> {
     const change = importing(here, file, 'merge', '')
     const { events, documents } = exchanged(here, change)
     const touched = new Set(change.put.events.flatMap(event => batchIdOf(event) ?? []))
@@ -125,10 +129,16 @@ export class Desk {
     for (let step = trial.next(); ; step = trial.next()) {
       if (step.done) {
         const known = new Set(here.events.map(({ id }) => id))
-        return new Map([...step.value.leftOut].filter(([id]) => !known.has(id)))
+        const { leftOut, documentsLeftOut } = step.value
+        return {
+          leftOut: new Map([...leftOut].filter(([id]) => !known.has(id))),
+          documentsLeftOut: new Map([...documentsLeftOut].filter(([id]) => change.put.documents.some(document => document.id === id))),
+        }
       }
+      // Before each batch: should it hang there, the right one is blamed.
+      if (step.value.at) tell(0.5 + 0.5 * step.value.share, `trying out ${step.value.at}`)
       if (performance.now() - since < BREATH_MS) continue
-      tell(0.5 + 0.5 * step.value.share, step.value.at ? `trying out ${step.value.at}` : 'putting it together')
+      if (!step.value.at) tell(0.5 + 0.5 * step.value.share, 'putting it together')
       await breath()
       since = performance.now()
     }

@@ -63,7 +63,8 @@ export function everythingOf(batch: BegunBatch, method: Method, around: Surround
     { what: 'bed', ask: () => life.becomesBed?.(batch, around) },
     { what: 'pipeline', ask: () => life.pipeline?.([batch], around) },
     { what: 'noticed', ask: () => diagnosis?.causes(batch, around, diagnosis.noticed(batch, around)) },
-    { what: 'causes', ask: () => diagnosis?.causes(batch, around, diagnosis.symptoms.map(({ id }) => id)) },
+    // What is over is not asked what is wrong with it.
+    { what: 'causes', ask: () => batch.ended ? [] : diagnosis?.causes(batch, around, diagnosis.symptoms.map(({ id }) => id)) },
     { what: 'ripeness', ask: () => ripeness && [ripeness.tests(batch, around), ripeness.stages(batch, around), ripeness.notes(batch, around)] },
     { what: 'fit', ask: () => ripeness && [evidenceOf({ ...life, ripeness }, batch, around), fitFor({ ...life, ripeness }, batch, around)] },
     { what: 'question', ask: () => forecaster?.ask(batch, around) },

@@ -1,22 +1,25 @@
 import { dayOfYear } from '../units/time'
-import { strangeEntry, type LeftOut } from '../formats/backup'
+import { strangeDocument, strangeEntry, type LeftOut } from '../formats/backup'
 import { usualRainMm, usualTemperatureC } from '../garden/climate'
 import { gardenMaterials } from '../garden/materials'
-import { askedOf } from '../garden/round'
 import { readContainers, readSettings } from '../garden/settings'
 import { storedLots } from '../garden/store'
 import type { GardenDocument } from '../journal/document'
 import { batchIdOf, type GardenEvent } from '../journal/event'
-import { hasBegun, type Batch, type BegunBatch } from '../journal/garden'
+import { hasBegun, type Batch } from '../journal/garden'
 import { foldGarden, openingJournal, openJournal, type Journal } from '../journal/journal'
 import { findMethod } from '../methods'
-import { fitFor, type Method, type Surroundings } from '../methods/contract'
+import type { Surroundings } from '../methods/contract'
 import { STARTING_CONTAINERS } from '../units/container'
+import { beyondMost, everythingOfDocument } from './documents'
+import { everythingOf, type Asked } from './everything'
 
 /** What came of trying a garden out before it is kept. */
 export interface Trial {
   /** Events that are better left out, by id, with why. */
   readonly leftOut: ReadonlyMap<string, LeftOut>
+  /** And documents, by id. */
+  readonly documentsLeftOut: ReadonlyMap<string, LeftOut>
 }
 
 /** How far a trial is, and at what. */
@@ -25,41 +28,43 @@ export interface TrialStep { readonly share: number, readonly at: string }
 /** A heap holds at most so many values, over all its years and spots: a reading each half hour at two depths for nearly eight years. */
 export const VALUES_MOST = 280_000
 
-function everythingOf(batch: BegunBatch, method: Method, around: Surroundings): void {
-  const { life } = method
-  const { ripeness, forecaster } = life
-  life.standing(batch, around)
-  life.windows(batch, around)
-  askedOf(batch, method, around)
-  life.picture(batch, around)
-  life.told(batch, around)
-  life.lastDay(batch, around)
-  life.charts(batch, around)
-  life.facts(batch, around)
-  life.gates(batch, around)
-  life.outputs(batch, around)
-  if (ripeness) fitFor({ ...life, ripeness }, batch, around)
-  forecaster?.ask(batch, around)
+/** Longer than this nothing that a page asks for may take, and nothing of one batch together, ms: whoever waits is to be answered. */
+const LONGEST_MS = { ask: 2000, batch: 6000, search: 4000 } as const
+/** More standing batches than this no garden has; choice. */
+const STANDING_MOST = 500
+
+/** What tells the time, ms. */
+export type Clock = () => number
+
+/** Why something cannot be shown, or nothing when it can: an answer that fails, or takes too long. */
+function stumble(asked: readonly Asked[], clock: Clock): string | undefined {
+  const begun = clock()
+  for (const { what, ask } of asked) {
+    const since = clock()
+    try {
+      ask()
+    }
+    catch (cause) {
+      return cause instanceof Error ? `${what}: ${cause.name}: ${cause.message}` : `${what}: unknown`
+    }
+    if (clock() - since > LONGEST_MS.ask || clock() - begun > LONGEST_MS.batch) return `${what}: takes too long`
+  }
+  return undefined
 }
 
-/** Why a batch cannot be drawn, or nothing when it can. */
-function stumble(batch: Batch | undefined, around: Surroundings): string | undefined {
+function askedOfBatch(batch: Batch | undefined, around: Surroundings): readonly Asked[] {
   const method = batch && hasBegun(batch) ? findMethod(batch.began.methodId) : undefined
-  if (!batch || !hasBegun(batch) || !method) return undefined
-  try {
-    everythingOf(batch, method, around)
-    return undefined
-  }
-  catch (cause) {
-    return cause instanceof Error ? `${cause.name}: ${cause.message}` : 'unknown'
-  }
+  return batch && hasBegun(batch) && method ? everythingOf(batch, method, around) : []
 }
 
-/** The entries without which a batch can be drawn: the one it takes, or all of them when no single one is the cause. */
-function culprits(batchId: string, strand: readonly GardenEvent[], around: Surroundings): readonly GardenEvent[] {
-  const one = strand.findLast(
-    event => stumble(foldGarden(strand.filter(other => other !== event)).batches.get(batchId), around) === undefined,
-  )
+/** The entries without which a batch can be shown: the one it takes, or all of them when no single one is the cause or is found soon. */
+function culprits(batchId: string, strand: readonly GardenEvent[], around: Surroundings, clock: Clock): readonly GardenEvent[] {
+  const begun = clock()
+  const one = strand.findLast(event =>
+    clock() - begun < LONGEST_MS.search
+    && stumble(
+      askedOfBatch(foldGarden(strand.filter(other => other !== event)).batches.get(batchId), around), clock,
+    ) === undefined)
   return one ? [one] : strand
 }
 
@@ -91,15 +96,24 @@ function tooMany(strand: readonly GardenEvent[]): readonly GardenEvent[] {
   })
 }
 
+/** Standing batches beyond what a garden can hold, all that was recorded of them: those that began last. */
+function beyondStanding({ garden }: Journal): ReadonlySet<string> {
+  const standing = [...garden.batches.values()].filter(batch => hasBegun(batch) && !batch.ended)
+  return new Set(standing.sort((a, b) => (a.began!.at < b.began!.at ? -1 : 1)).slice(STANDING_MOST).map(({ id }) => id))
+}
+
 /**
- * Tries a garden out before it is kept: folds it and draws every batch that this version knows, today. A step is one batch; whoever
- * drives it may stop in between, and sees at which one it hangs.
- * @param touched the batches that are to be drawn, when the others were drawn before.
+ * Tries a garden out before it is kept: folds it and asks everything that pages ask, of every batch that this version knows and of every
+ * document, today. A step is one batch or document; whoever drives it may stop in between, and sees before each at which one it is.
+ * @param touched the batches that are to be asked, when the others were before.
+ * @param clock what tells the time: what takes too long is left out as what fails.
  */
 export function* tryOut(
   events: readonly GardenEvent[], documents: readonly GardenDocument[], now: Date, touched?: ReadonlySet<string>,
+  clock: Clock = () => performance.now(),
 ): Generator<TrialStep, Trial> {
   const leftOut = new Map<string, LeftOut>()
+  const documentsLeftOut = new Map<string, LeftOut>()
   const strands = new Map<string, GardenEvent[]>()
   for (const event of events) {
     const id = batchIdOf(event)
@@ -110,6 +124,7 @@ export function* tryOut(
   const leave = (event: GardenEvent, why: string) => {
     leftOut.set(event.id, strangeEntry(event, names.get(batchIdOf(event) ?? ''), why))
   }
+  const left = (id: string) => (strands.get(id) ?? []).filter(event => !leftOut.has(event.id))
   for (const strand of strands.values()) for (const event of tooMany(strand)) leave(event, `more than ${VALUES_MOST} values in one batch`)
   const opening = openingJournal(events.filter(({ id }) => !leftOut.has(id)))
   let step = opening.next()
@@ -119,19 +134,25 @@ export function* tryOut(
   }
   const first = step.value
   for (const [id, why] of first.leftOut) leave(first.events.get(id)!, why)
+  const tooManyStand = beyondStanding(first)
+  for (const id of tooManyStand) for (const event of left(id)) leave(event, `more than ${STANDING_MOST} batches that stand`)
   // What stumbled half way may have left something behind.
-  const journal = first.leftOut.size === 0 ? first : openJournal(events.filter(({ id }) => !leftOut.has(id)))
-  const around = surroundingsOf(journal, documents, now)
+  const journal = first.leftOut.size + tooManyStand.size === 0 ? first : openJournal(events.filter(({ id }) => !leftOut.has(id)))
+  const sound = documents.filter(document => !beyondMost(documents).includes(document))
+  for (const document of documents) if (!sound.includes(document)) documentsLeftOut.set(document.id, strangeDocument(document, 'too many of its kind'))
+  const around = surroundingsOf(journal, sound, now)
   storedLots(journal.garden, now, around.materials)
-  const drawn = [...journal.garden.batches.values()].filter(({ id }) => touched?.has(id) ?? true)
-  for (const [index, batch] of drawn.entries()) {
-    yield { share: 0.4 + 0.6 * index / drawn.length, at: batch.name }
-    const why = stumble(batch, around)
-    if (why !== undefined)
-      for (const event of culprits(
-        batch.id, (strands.get(batch.id) ?? []).filter(({ id }) => !leftOut.has(id)), around,
-      ))
-        leave(event, why)
+  const asked = [...journal.garden.batches.values()].filter(({ id }) => touched?.has(id) ?? true)
+  const all = asked.length + sound.length
+  for (const [index, batch] of asked.entries()) {
+    yield { share: 0.4 + 0.6 * index / all, at: batch.name }
+    const why = stumble(askedOfBatch(batch, around), clock)
+    if (why !== undefined) for (const event of culprits(batch.id, left(batch.id), around, clock)) leave(event, why)
   }
-  return { leftOut }
+  for (const [index, document] of sound.entries()) {
+    yield { share: 0.4 + 0.6 * (asked.length + index) / all, at: '' }
+    const why = stumble(everythingOfDocument(document, journal.garden, around), clock)
+    if (why !== undefined) documentsLeftOut.set(document.id, strangeDocument(document, why))
+  }
+  return { leftOut, documentsLeftOut }
 }

@@ -1,4 +1,5 @@
 import type * as v from 'valibot'
+import type { GardenDocument } from '../../journal/document'
 import type { EventKind } from '../../journal/event'
 import { dateText } from '../../units/dates'
 
@@ -22,8 +23,9 @@ const KINDS: Readonly<Record<EventKind, string>> = {
 }
 
 const DOCUMENTS: Readonly<Record<string, string>> = {
-  settings: 'the garden\'s settings', container: 'a container', vessel: 'a bay or bin', plan: 'a plan', collecting: 'a collecting list',
-  building: 'the heap being built', material: 'a material of your own',
+  'settings': 'the garden\'s settings', 'container': 'a container', 'vessel': 'a bay or bin', 'plan': 'a plan', 'collecting': 'a collecting list',
+  'building': 'the heap being built', 'material': 'a material of your own', 'bed': 'a bed', 'side-by-side': 'a trial',
+  'supply': 'what comes in by the week', 'weather': 'a noted day of weather', 'spot': 'a spot in the yard',
 }
 
 const FIELDS: Readonly<Record<string, string>> = {
@@ -114,5 +116,15 @@ export function strangeEntry(
   return {
     what: `${what}${dayOf(entry.at)}${name ? `, ${name}` : ''}: Wastrum stumbles over it.`,
     technical: `${entry.id}: ${technical.slice(0, 200)}`,
+  }
+}
+
+/** A document that passed its check and still could not be shown. */
+export function strangeDocument({ id, kind, fields }: GardenDocument, technical: string): LeftOut {
+  const name = fields.name?.value
+  return {
+    what: `${DOCUMENTS[kind] ?? 'something of a kind not known here'}${typeof name === 'string' && name ? `, ${name.slice(0, 80)}` : ''}: `
+      + 'Wastrum stumbles over it.',
+    technical: `${id}: ${technical.slice(0, 200)}`,
   }
 }

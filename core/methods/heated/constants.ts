@@ -6,6 +6,7 @@ export const HEATED = constants('What heats by itself', {
   tooHotC: of(68, 65, 72, '°C', 'above this the workers die; practice'),
   workingK: of(8, 5, 12, 'K', 'so far above the air it still works; practice'),
   sunkM: of(0.04, 0.02, 0.08, 'm', 'from here it shows that it has sunk; choice'),
+  longestDays: of(2000, 1500, 2500, 'd', 'what stands longer is looked at as on this day: it does not change any more; numerics'),
   doneByDays: of(0.75, 0.5, 1, 'd', 'a turn asked today is made so much later; choice'),
   jumpK: of(20, 15, 30, 'K', 'no heap jumps so far and back between readings; own estimate'),
   fallsKDay: of(0.7, 0.4, 1.2, 'K/d', 'it is falling when it loses so much; own estimate'),

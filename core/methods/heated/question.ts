@@ -1,3 +1,4 @@
+import { min } from 'date-fns'
 import { RIPE_AT } from '../../heat/ripe'
 import { asLaid } from '../../heat/as-laid'
 import { chargeOf, type Charge } from '../../heat/charge'
@@ -108,7 +109,9 @@ export function heatedQuestion(
   if (!plain) return undefined
   const charge = tending.charge?.(plain, ratioOf(built.ingredients, surroundings.materials)) ?? plain
   const { turning, watering, workingDays, openShare } = tending
-  const nowDay = Math.max(0, daysBetween(built.at, surroundings.now))
+  // What is over stays as it was then; what was forgotten for years does not change any more.
+  const until = batch.ended ? min([batch.ended.at, surroundings.now]) : surroundings.now
+  const nowDay = Math.min(HEATED.longestDays, Math.max(0, daysBetween(built.at, until)))
   const horizonDay = tending.horizonDay(nowDay)
   const weather = weatherOn(built.vessel, new Date(built.at), horizonDay, surroundings)
   const portions = ingredientsOf(built.ingredients, surroundings.materials).map(portionOf)

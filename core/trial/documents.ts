@@ -1,0 +1,83 @@
+import { readBeds } from '../beds/bed'
+import { cover } from '../beds/covering'
+import { bedHistories } from '../beds/history'
+import { readCharSchool } from '../beds/schools'
+import { spreadKindOf } from '../beds/spreading'
+import { stuffOf } from '../beds/stuff'
+import { draftFor } from '../bench/planned'
+import { readBuilding } from '../garden/building'
+import { collectingState, readCollecting } from '../garden/collecting'
+import { readKeptPlans, readPlan, type Plan } from '../garden/plan'
+import { storedLots } from '../garden/store'
+import { supplies } from '../garden/supply'
+import { readNotedWeather } from '../garden/weather-notes'
+import type { GardenDocument } from '../journal/document'
+import { hasBegun, type Garden } from '../journal/garden'
+import { findMethod } from '../methods'
+import type { Surroundings } from '../methods/contract'
+import { askedTogether, knownPairs, type Side } from '../side-by-side/asked'
+import { readSideBySide } from '../side-by-side/pair'
+import { readPair, verdictLines } from '../side-by-side/readout'
+import type { Asked } from './everything'
+
+/** How many of a kind a garden can hold and still be walked through; choice, far above any home garden. */
+const MOST: Readonly<Record<string, number>> = { 'bed': 400, 'side-by-side': 100, 'plan': 200, 'collecting': 100, 'vessel': 400, 'spot': 2000 }
+
+/** Documents beyond what a garden can hold of their kind: the later ones by their ids. */
+export function beyondMost(documents: readonly GardenDocument[]): readonly GardenDocument[] {
+  const counts = new Map<string, number>()
+  return documents.filter(({ kind }) => {
+    const count = (counts.get(kind) ?? 0) + 1
+    counts.set(kind, count)
+    return count > (MOST[kind] ?? Infinity)
+  })
+}
+
+const thought = (plan: Plan, around: Surroundings) => {
+  const method = findMethod(plan.methodId)
+  return method && draftFor(plan, method, around)
+}
+
+function ofTrials(one: readonly GardenDocument[], garden: Garden, around: Surroundings): unknown {
+  const find = (id: string): Side | undefined => {
+    const batch = garden.batches.get(id)
+    const method = batch && hasBegun(batch) ? findMethod(batch.began.methodId) : undefined
+    return batch && hasBegun(batch) && method ? { batch, method } : undefined
+  }
+  return readSideBySide(one).map((trial) => {
+    const pairs = knownPairs(trial, find)
+    return [pairs.map(pair => askedTogether(trial, pair, around.now)), verdictLines(trial, pairs.map(readPair), around.units)]
+  })
+}
+
+function ofBeds(one: readonly GardenDocument[], garden: Garden, around: Surroundings): unknown {
+  const beds = readBeds(one)
+  const histories = bedHistories(garden, beds, around.materials)
+  const asked = { school: readCharSchool([]), now: around.now, units: around.units, seasonMonth: around.now.getUTCMonth() }
+  const [lot] = storedLots(garden, around.now, around.materials).filter(({ lot }) => {
+    const stuff = stuffOf(garden, lot, around.materials, around.now)
+    return stuff && spreadKindOf(stuff)
+  })
+  const stuff = lot && stuffOf(garden, lot.lot, around.materials, around.now)
+  return [histories, stuff && cover(stuff, 100, beds.map(bed => ({ bed, history: histories.get(bed.id) ?? [] })), asked)]
+}
+
+/** Everything that pages ask of one document of a garden: a plan is thought through, a bed is dosed, a trial is read out. */
+export function everythingOfDocument(document: GardenDocument, garden: Garden, around: Surroundings): readonly Asked[] {
+  const one = [document]
+  return [
+    { what: 'plan', ask: () => thought(readPlan(one), around) },
+    { what: 'kept plans', ask: () => readKeptPlans(one).map(plan => thought(plan, around)) },
+    { what: 'building', ask: () => {
+      const building = readBuilding(one)
+      return building && thought(building.plan, around)
+    } },
+    { what: 'collecting', ask: () =>
+      readCollecting(one).map(list => [collectingState(list, storedLots(garden, around.now, around.materials), around.materials),
+        thought(list.plan, around)]) },
+    { what: 'beds', ask: () => ofBeds(one, garden, around) },
+    { what: 'trials', ask: () => ofTrials(one, garden, around) },
+    { what: 'supplies', ask: () => supplies(one, garden, around.now, around.materials) },
+    { what: 'weather', ask: () => readNotedWeather(one) },
+  ]
+}
