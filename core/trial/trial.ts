@@ -29,7 +29,7 @@ export interface TrialStep { readonly share: number, readonly at: string }
 export const VALUES_MOST = 280_000
 
 /** Longer than this nothing that a page asks for may take, and nothing of one batch together, ms: whoever waits is to be answered. */
-const LONGEST_MS = { ask: 2000, batch: 6000, search: 4000 } as const
+const LONGEST_MS = { ask: 5000, batch: 30_000, search: 10_000 } as const
 /** More standing batches than this no garden has; choice. */
 const STANDING_MOST = 500
 

@@ -48,6 +48,15 @@ function temperatures(batch: HeapLog, depth: 'coreC' | 'edgeC', { noise }: Discr
   }))
 }
 
+const read = new WeakMap<HeapLog, readonly StampedFinding<HeapRow>[]>()
+
+/** What thermometers told of a batch: worked out once for each state of it, however many courses are held against it. */
+function thermometersOf(batch: HeapLog): readonly StampedFinding<HeapRow>[] {
+  const known = read.get(batch) ?? [...temperatures(batch, 'coreC', CORE), ...temperatures(batch, 'edgeC', EDGE)]
+  read.set(batch, known)
+  return known
+}
+
 /** Between which limits a core lies that a hand felt so; no warmer than the air is just that, on a warm day and on a cold one. */
 function feltLimits(finding: string, ambientC: number): readonly [number, number] | undefined {
   const limits = namedIn(HEATED.feltC, finding)
@@ -88,7 +97,7 @@ export function findingsOf(batch: HeapLog, builtHeightM: number, ambientC: (at: 
         ]
       : []
   })
-  return [...felt, ...temperatures(batch, 'coreC', CORE), ...temperatures(batch, 'edgeC', EDGE), ...heights, ...squeezes]
+  return [...felt, ...thermometersOf(batch), ...heights, ...squeezes]
     .filter(({ finding }) => finding.day >= 0)
     .sort((a, b) => a.finding.day - b.finding.day)
 }
