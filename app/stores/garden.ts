@@ -11,6 +11,7 @@ import { extendJournal, openingJournal, openJournal } from '#core/journal/journa
 import { sameData } from '#core/journal/same'
 import { clockMoment, laterTurn, nextTurn, turnBeside } from '#core/journal/turn'
 import { fail, ok, type Outcome } from '#core/outcome/outcome'
+import { highest } from '#core/statistics/ends'
 import { openShelf, removeShelf, SILENT_MS, type Lost } from '~/storage/database-shelf'
 import { memoryShelf } from '~/storage/memory-shelf'
 import { joinTabs, type TabNews, type Tabs } from '~/storage/tabs'
@@ -81,9 +82,8 @@ export const useGardenStore = defineStore('garden', () => {
     meanwhile?.push(contents)
     if (contents.events.length > 0) journal.value = extendJournal(journal.value, contents.events)
     if (contents.documents.length > 0) documents.value = mergeDocuments(documents.value, contents.documents)
-    changedAtMs.value = Math.max(
-      Date.now(),
-      ...contents.events.map(({ recordedAt }) => Date.parse(recordedAt)).filter(ms => ms < Date.now() + AHEAD_MS),
+    changedAtMs.value = highest(
+      contents.events.map(({ recordedAt }) => Date.parse(recordedAt)).filter(ms => ms < Date.now() + AHEAD_MS), Date.now(),
     )
   }
 

@@ -1,3 +1,4 @@
+import { highest } from '../statistics/ends'
 import { counted } from '../units/plural'
 import { quantityText } from '../units/format'
 import type { UnitSystem } from '../units/system'
@@ -49,7 +50,7 @@ export function heatLog({ readings, turns }: HeatRecord): HeatLog {
   const hot = stretches(core)
   const firstAt = core.find(({ celsius }) => celsius >= LOTS.yardstickC)?.at
   return {
-    longestDays: Math.max(0, ...hot), totalDays: sum(hot), edgeDays: sum(stretches(edge)), readings: core.length,
+    longestDays: highest(hot, 0), totalDays: sum(hot), edgeDays: sum(stretches(edge)), readings: core.length,
     turnsAfter: firstAt ? turns.filter(({ at }) => at >= firstAt).length : 0, ...(firstAt ? { firstAt } : {}),
   }
 }

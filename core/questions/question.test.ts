@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { completed, numberOf, usualAnswers, type Question } from './question'
+import { completed, numberOf, usualAnswers, type Question, withinReason } from './question'
 
 const QUESTIONS: readonly Question[] = [
   { id: 'where', kind: 'choice', label: 'Where', choices: [{ id: 'sun', label: 'sun' }, { id: 'shade', label: 'shade' }], usual: 'shade' },
@@ -40,5 +40,27 @@ describe('answers', () => {
   it('are numbers only where they are', () => {
     expect(numberOf({ a: 0, b: '3', c: Number.NaN }, 'a')).toBe(0)
     for (const id of ['b', 'c', 'd']) expect(numberOf({ a: 0, b: '3', c: Number.NaN }, id)).toBeUndefined()
+  })
+})
+
+describe('answers within reason', () => {
+  const questions: readonly Question[] = [
+    { id: 'stems', kind: 'count', label: 'Stems', usual: 1, most: 40 }, { id: 'share', kind: 'percent', label: 'Share', usual: 50 },
+    { id: 'way', kind: 'choice', label: 'Way', choices: [{ id: 'a', label: 'A' }] }, { id: 'day', kind: 'day', label: 'Day' },
+  ]
+
+  it('are the very same when they are sound, and nothing is added that was not said', () => {
+    const sound = { stems: 40, share: 100, way: 'a', day: '2026-05-01', ofAnotherVersion: 7 }
+    expect(withinReason(questions, sound)).toBe(sound)
+    const none = {}
+    expect(withinReason(questions, none)).toBe(none)
+  })
+
+  it('are as much as is asked for at most, and what is no answer is not said', () => {
+    expect(withinReason(questions, { stems: 1e9, share: 101, way: 'b', day: 'soon', ofAnotherVersion: -1e9 })).toEqual({
+      stems: 40, share: 100, ofAnotherVersion: -100_000,
+    })
+    expect(withinReason(questions, { stems: -3 })).toEqual({ stems: 0 })
+    expect(withinReason(questions, { stems: 'many' })).toEqual({})
   })
 })

@@ -1,3 +1,4 @@
+import { highest } from './ends'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { chanceAtLeast, checkedCount, ratioOf, wilson } from './counts'
@@ -62,5 +63,13 @@ describe('the robust slope', () => {
     expect(robustSlope([...line, { x: 2.5, y: 12 }])).toBeCloseTo(-2, 0)
     expect(robustSlope([{ x: 1, y: 2 }])).toBeUndefined()
     expect(robustSlope([{ x: 1, y: 2 }, { x: 1, y: 3 }])).toBeUndefined()
+  })
+})
+
+describe('the highest of a list', () => {
+  it('is found in one longer than a call has room for, and is its floor when it is empty', () => {
+    const many = Array.from({ length: 300_000 }, (_, at) => at === 123_456 ? 1e6 : -at)
+    expect(() => Math.max(...many)).toThrow(RangeError)
+    expect([highest(many), highest([]), highest([], 0), highest([-3], 0)]).toEqual([1e6, -Infinity, 0, 0])
   })
 })

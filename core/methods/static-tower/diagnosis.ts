@@ -1,3 +1,4 @@
+import { highest } from '../../statistics/ends'
 import type { BegunBatch } from '../../journal/garden'
 import { given, type PossibleCause } from '../../diagnosis/judge'
 import { ingredientsOf, portionOf } from '../../mix/portion'
@@ -161,7 +162,7 @@ function factsOf(log: HeapLog, surroundings: Surroundings, symptoms: readonly st
   const tower = towerOn(log, surroundings)
   if (!tower) return undefined
   const balance = mixBalance(ingredientsOf(log.built.ingredients, surroundings.materials).map(portionOf))
-  const peakC = Math.max(0, ...coreReadings(log).filter(({ odd }) => !odd).map(({ coreC }) => coreC))
+  const peakC = highest(coreReadings(log).filter(({ odd }) => !odd).map(({ coreC }) => coreC), 0)
   return {
     log,
     surroundings,

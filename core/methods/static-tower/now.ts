@@ -1,3 +1,4 @@
+import { highest } from '../../statistics/ends'
 import { amountVolumeL } from '../../units/container'
 import { daysBetween } from '../../units/time'
 import type { Surroundings } from '../contract'
@@ -72,7 +73,7 @@ export function wormsGate(
 ): { readonly open: boolean, readonly warmC: number, readonly basis: 'read' | 'expected' } {
   const { now } = surroundings
   const lately = log.readings.filter(({ at, coreC }) => coreC !== undefined && daysBetween(at, now) <= TOWER.warmDays + 4)
-  const warmest = Math.max(-Infinity, ...lately.filter(({ at }) => daysBetween(at, now) <= TOWER.warmDays).map(({ coreC }) => coreC!))
+  const warmest = highest(lately.filter(({ at }) => daysBetween(at, now) <= TOWER.warmDays).map(({ coreC }) => coreC!))
   const [first, last] = [lately[0], lately.at(-1)]
   // Cool at both ends of three days, and at no reading between.
   const coolRead

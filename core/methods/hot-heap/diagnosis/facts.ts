@@ -1,3 +1,4 @@
+import { highest } from '../../../statistics/ends'
 import { daysBetween } from '../../../units/time'
 import { emptyCourse } from '../../../heat/case'
 import { runCourse } from '../../../heat/course'
@@ -85,11 +86,11 @@ export function factsOf(batch: HeapLog, surroundings: Surroundings, symptoms: re
   const { footprintM2 } = middle.question.standing
   return {
     batch, surroundings, symptoms, spares: surroundings.spares ?? [], now, heap, readings,
-    hottestC: readings.length > 0 ? Math.max(...readings.map(({ coreC }) => coreC)) : undefined,
+    hottestC: readings.length > 0 ? highest(readings.map(({ coreC }) => coreC)) : undefined,
     // As it was filled: that it has sunk since does not make it a small one.
     acrossM: Math.min(Math.sqrt(footprintM2), middle.question.builtHeightM),
     lastSqueeze: looking.now(batch, 'squeeze', surroundings.now)?.finding,
-    daysSinceTurn: now.day - Math.max(0, ...batch.turns.map(({ at }) => daysBetween(batch.built.at, at))),
+    daysSinceTurn: now.day - highest(batch.turns.map(({ at }) => daysBetween(batch.built.at, at)), 0),
     has: symptom => symptoms.includes(symptom),
     temperature: celsius => quantityText('temperature', surroundings.units, celsius),
   }

@@ -1,3 +1,4 @@
+import { highest } from '../../../statistics/ends'
 import { heapLogOf, type HeapLog } from '../../heated/heap-log'
 import type { Cause, Diagnosis, Surroundings } from '../../contract'
 import { phaseNow } from '../standing'
@@ -16,7 +17,7 @@ export function causesOf(batch: HeapLog, surroundings: Surroundings, symptoms: r
 /** The symptoms that a heap's log and readings tell of. */
 export function noticedOf(batch: HeapLog, surroundings: Surroundings): string[] {
   const { phase, coreC } = phaseNow(batch, surroundings)
-  const hottestC = Math.max(-Infinity, ...batch.readings.map(reading => reading.coreC ?? -Infinity))
+  const hottestC = highest(batch.readings.map(reading => reading.coreC ?? -Infinity))
   const known = new Set(SYMPTOMS.map(({ id }) => id))
   const felt = looking.allNow(batch, surroundings.now)
     .map(({ finding }) => (finding === 'scorched' ? 'smoke' : finding))
