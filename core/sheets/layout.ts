@@ -78,7 +78,8 @@ function layRows(
   while (y < high - ENOUGH) {
     const fill = (depthM: number, from: readonly Supply[]) => {
       purse.looks -= ROW_LOOKS * (supplies.length + (rule.worth ? 4 : 1) * corners.length)
-      return spansWithin(corners, y, Math.min(high, y + depthM)).map(span => ({ span, ...fillSpan(span, y, depthM, from, overlapM, purse) }))
+      const spans = spansWithin(corners, y, Math.min(high, y + depthM))
+      return spans.map(span => ({ span, ...fillSpan(span, y, depthM, from, overlapM, purse) }))
     }
     const tried = (depthM: number): Tried | undefined => {
       const made = fill(depthM, supplies.map(one => ({ ...one })))

@@ -1,7 +1,7 @@
 import { endOfDay } from 'date-fns'
 import { askedOf } from '../garden/round'
 import type { BegunBatch } from '../journal/garden'
-import { batchProposal, evidenceOf, fitFor, type Life, type Method, type Pad, type Surroundings } from '../methods/contract'
+import { batchProposal, evidenceOf, fitFor, type Life, type Method, type Pad, type Ripeness, type Surroundings } from '../methods/contract'
 import { usualAnswers } from '../questions/question'
 
 /** One thing that a page asks of a batch, by the name of whatever shows it. */
@@ -29,6 +29,14 @@ function ofPad(pad: Pad, batch: BegunBatch, around: Surroundings): unknown {
     }
     case 'use': return [pad.use.parts(batch, around), pad.use.left(batch), pad.use.cautions(batch, around)]
   }
+}
+
+function ofRipeness(ripeness: Ripeness, life: Life, batch: BegunBatch, around: Surroundings): readonly Asked[] {
+  const ripening = { ...life, ripeness }
+  return [
+    { what: 'ripeness', ask: () => [ripeness.tests(batch, around), ripeness.stages(batch, around), ripeness.notes(batch, around)] },
+    { what: 'fit', ask: () => [evidenceOf(ripening, batch, around), fitFor(ripening, batch, around)] },
+  ]
 }
 
 /** What was recorded of a batch, in the words of its log. */
@@ -65,8 +73,7 @@ export function everythingOf(batch: BegunBatch, method: Method, around: Surround
     { what: 'noticed', ask: () => diagnosis?.causes(batch, around, diagnosis.noticed(batch, around)) },
     // What is over is not asked what is wrong with it.
     { what: 'causes', ask: () => batch.ended ? [] : diagnosis?.causes(batch, around, diagnosis.symptoms.map(({ id }) => id)) },
-    { what: 'ripeness', ask: () => ripeness && [ripeness.tests(batch, around), ripeness.stages(batch, around), ripeness.notes(batch, around)] },
-    { what: 'fit', ask: () => ripeness && [evidenceOf({ ...life, ripeness }, batch, around), fitFor({ ...life, ripeness }, batch, around)] },
+    ...(ripeness ? ofRipeness(ripeness, life, batch, around) : []),
     { what: 'question', ask: () => forecaster?.ask(batch, around) },
     { what: 'sheet', ask: () => plan.draft(batchProposal(batch, around.materials), around) },
     { what: 'log', ask: () => logOf(life, batch, around) },

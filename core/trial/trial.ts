@@ -138,8 +138,8 @@ export function* tryOut(
   for (const id of tooManyStand) for (const event of left(id)) leave(event, `more than ${STANDING_MOST} batches that stand`)
   // What stumbled half way may have left something behind.
   const journal = first.leftOut.size + tooManyStand.size === 0 ? first : openJournal(events.filter(({ id }) => !leftOut.has(id)))
-  const sound = documents.filter(document => !beyondMost(documents).includes(document))
-  for (const document of documents) if (!sound.includes(document)) documentsLeftOut.set(document.id, strangeDocument(document, 'too many of its kind'))
+  for (const document of beyondMost(documents)) documentsLeftOut.set(document.id, strangeDocument(document, 'too many of its kind'))
+  const sound = documents.filter(({ id }) => !documentsLeftOut.has(id))
   const around = surroundingsOf(journal, sound, now)
   storedLots(journal.garden, now, around.materials)
   const asked = [...journal.garden.batches.values()].filter(({ id }) => touched?.has(id) ?? true)

@@ -98,7 +98,8 @@ function anyRecordOf(random: Random, method: Method): NewEvent | Record<string, 
   switch (pad.kind) {
     case 'gauge': {
       const value = random() < 0.2 ? between(random, -1e6, 1e6) : between(random, ...pad.quantity.limits)
-      return { ...base, kind: 'gauged', quantity: pad.quantity.id, source: 'hand', values: [{ spot: pick(random, pad.quantity.spots).id, value }] }
+      const values = [{ spot: pick(random, pad.quantity.spots).id, value }]
+      return { ...base, kind: 'gauged', quantity: pad.quantity.id, source: 'hand', values }
     }
     case 'sense': {
       const finding = pick(random, [...pad.sense.findings.map(({ id }) => id), 'nothing-known', '__proto__'])

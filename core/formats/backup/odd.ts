@@ -23,7 +23,8 @@ const KINDS: Readonly<Record<EventKind, string>> = {
 }
 
 const DOCUMENTS: Readonly<Record<string, string>> = {
-  'settings': 'the garden\'s settings', 'container': 'a container', 'vessel': 'a bay or bin', 'plan': 'a plan', 'collecting': 'a collecting list',
+  'settings': 'the garden\'s settings',
+  'container': 'a container', 'vessel': 'a bay or bin', 'plan': 'a plan', 'collecting': 'a collecting list',
   'building': 'the heap being built', 'material': 'a material of your own', 'bed': 'a bed', 'side-by-side': 'a trial',
   'supply': 'what comes in by the week', 'weather': 'a noted day of weather', 'spot': 'a spot in the yard',
 }

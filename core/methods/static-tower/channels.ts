@@ -137,7 +137,8 @@ function honeycomb(points: readonly Point[], { halfWidthM, halfDepthM }: Inner, 
   const [rows, columns] = [Math.ceil(halfDepthM / row) + 1, Math.ceil(halfWidthM / side) + 1]
   const all: Point[] = []
   for (let j = -rows; j <= rows; j++) for (let i = -columns; i <= columns; i++) all.push([(i + (j % 2 === 0 ? 0 : 0.5)) * side, j * row])
-  const wanted = new Set(points.map(point => all.reduce((best, middle) => squareApart(point, middle) < squareApart(point, best) ? middle : best)))
+  const nearer = (point: Point, a: Point, b: Point) => squareApart(point, a) < squareApart(point, b) ? a : b
+  const wanted = new Set(points.map(point => all.reduce((best, middle) => nearer(point, middle, best))))
   return [...wanted]
 }
 

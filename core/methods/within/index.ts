@@ -31,7 +31,10 @@ const isBatch = (given: unknown): given is BegunBatch =>
 
 /** A part of a method, each of its functions handed sound batches, however deep it lies. */
 function handed<T>(part: T, sound: (batch: BegunBatch) => BegunBatch): T {
-  const hand = (given: unknown): unknown => isBatch(given) ? sound(given) : Array.isArray(given) && given.some(isBatch) ? given.map(hand) : given
+  const hand = (given: unknown): unknown => {
+    if (isBatch(given)) return sound(given)
+    return Array.isArray(given) && given.some(isBatch) ? given.map(hand) : given
+  }
   const deep = (one: unknown): unknown => {
     if (typeof one === 'function') return (...given: readonly unknown[]) => (one as Given)(...given.map(hand))
     if (Array.isArray(one)) return one.map(deep)
