@@ -33,7 +33,7 @@ const stops = computed(() =>
 /** A long round is a list to walk along, and reasons wait behind each step. */
 const narrow = useMediaQuery('(max-width: 639px)')
 const many = computed(() => stops.value.length > (narrow.value ? 6 : 12))
-const drawn = useGrowing(() => stops.value.length, 8)
+const { drawn, left: stopsLeft, more: moreStops } = useSeen(() => stops.value.length, 12)
 const steps = useTemplateRef<HTMLElement>('steps')
 useSteadyTaps(steps)
 /** Place by place, the place with the earliest need first; what stands nowhere stands by itself. */
@@ -114,6 +114,10 @@ const left = (days: number) => (days < 0 ? 'past its best' : days < 1 ? 'today' 
           :calm="many"
         />
       </ul>
+      <MoreBelow
+        :left="stopsLeft"
+        @more="moreStops"
+      />
       <p
         v-if="changed"
         role="status"

@@ -8,6 +8,13 @@ definePageMeta({ title: 'Labels' })
 
 /** Labels to print and cut out: for what stands, and for what lies in sacks. */
 const { store, clock, materials, standing, stored } = useGarden()
+const { looks, looking } = useLooks()
+const plants = computed(() => standing.value.flatMap((known) => {
+  const look = looks.value.get(known.batch.id)
+  return look ? [{ known, windows: look.windows }] : []
+}))
+const { drawn, left, more } = useSeen(() => plants.value.length + stored.value.length, 30)
+const lots = computed(() => stored.value.slice(0, Math.max(0, drawn.value - plants.value.length)))
 const { amount, sieve } = useSay()
 const minded = ({ lot }: StoredLot) => [
   ...charWords(lot.char),
@@ -26,14 +33,17 @@ const minded = ({ lot }: StoredLot) => [
       aria-label="Labels"
     >
       <li
-        v-for="known in standing"
+        v-for="{ known, windows } in plants.slice(0, drawn)"
         :key="known.batch.id"
         class="avoid-break"
       >
-        <PlantLabel :known="known" />
+        <PlantLabel
+          :known="known"
+          :windows="windows"
+        />
       </li>
       <li
-        v-for="lot in stored"
+        v-for="lot in lots"
         :key="lot.lot.id"
         class="avoid-break border-2 border-inverted rounded-[4px_22px_4px_4px] p-3 w-64"
         data-label
@@ -57,5 +67,17 @@ const minded = ({ lot }: StoredLot) => [
         </p>
       </li>
     </ul>
+    <p
+      v-if="looking"
+      role="status"
+      class="no-print aside-note"
+    >
+      Looking at {{ looking.of }} of them… {{ looking.done }}
+    </p>
+    <MoreBelow
+      class="no-print"
+      :left="left"
+      @more="more"
+    />
   </div>
 </template>

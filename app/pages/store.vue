@@ -30,8 +30,8 @@ const many = computed(() => stored.value.length > MANY_LOTS)
 const groups = computed(() => groupedLots(stored.value, show.value, text.value))
 const gathered = computed(() => groups.value.filter(({ made }) => !made))
 const made = computed(() => groups.value.filter(group => group.made))
-const gatheredDrawn = useGrowing(() => gathered.value.length, 10)
-const madeDrawn = useGrowing(() => made.value.length, 10)
+const gatheredSeen = useSeen(() => gathered.value.length, 20)
+const madeSeen = useSeen(() => made.value.length, 20)
 const sumOf = (of: typeof groups.value) => quantity('volume', of.flatMap(({ lots }) => lots).reduce((sum, { leftL }) => sum + leftL, 0))
 
 async function build(list: CollectingList): Promise<void> {
@@ -119,11 +119,11 @@ function pick(material: Material): void {
             id: 'gathered',
             title: 'Gathered',
             groups: gathered,
-            drawn: gatheredDrawn,
+            seen: gatheredSeen,
             none: 'Nothing gathered yet. Sacks of leaves, buckets of grass, a barrow of manure: put in what you have, '
               + 'and the bench takes from it.',
           },
-          { id: 'made', title: 'Made', groups: made, drawn: madeDrawn, none: 'What comes out of your heaps lands here.' },
+          { id: 'made', title: 'Made', groups: made, seen: madeSeen, none: 'What comes out of your heaps lands here.' },
         ]"
         :key="part.id"
         :aria-labelledby="part.id"
@@ -143,13 +143,17 @@ function pick(material: Material): void {
           :class="part.id === 'gathered' ? 'min-[1500px]:grid-cols-2' : ''"
         >
           <LotGroup
-            v-for="group in part.groups.slice(0, part.drawn)"
+            v-for="group in part.groups.slice(0, part.seen.drawn.value)"
             :key="group.material.id"
             :group="group"
           />
         </ul>
+        <MoreBelow
+          :left="part.seen.left.value"
+          @more="part.seen.more"
+        />
         <p
-          v-else
+          v-if="part.groups.length === 0"
           class="mt-2"
         >
           {{ stored.length > 0 && (text || show !== 'all') ? 'None of that.' : part.none }}

@@ -30,7 +30,7 @@ const pipelines = computed(() => METHODS.flatMap((method) => {
       )
   return laid ? [laid] : []
 }))
-const drawn = useGrowing(() => finished.value.length, 20)
+const { drawn, left, more } = useSeen(() => finished.value.length, 20)
 const gave = (batch: typeof finished.value[number]['batch']) => {
   const last = batch.takings.findLast(({ ends }) => ends)
   if (last?.left) return 'left with the garden before'
@@ -153,6 +153,10 @@ const gave = (batch: typeof finished.value[number]['batch']) => {
           <span>{{ gave(batch) }}</span>
         </li>
       </ul>
+      <MoreBelow
+        :left="left"
+        @more="more"
+      />
     </section>
     <section
       v-if="unknown.length > 0"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { begunText, windowDays } from '#core/methods/contract'
+import { begunText, windowDays, type NamedWindow } from '#core/methods/contract'
 import { monthYearText } from '#core/units/dates'
 import { inputsOf } from '#core/journal/garden'
 import { carriedByBatch } from '#core/lots/carried'
@@ -8,13 +8,12 @@ import { materialOf } from '#core/mix/portion'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** A label to cut out and tie on: what it is, from when, of what, when to look. */
-const { known } = defineProps<{ known: KnownBatch }>()
-const { store, now, clock, materials, surroundings } = useGarden()
+const { known, windows } = defineProps<{ known: KnownBatch, windows: readonly NamedWindow[] }>()
+const { store, now, clock, materials } = useGarden()
 const kinds = computed(() =>
   [...new Set(inputsOf(known.batch).flatMap(one => materialOf(one, materials.value)?.name ?? []))].slice(0, 4).join(', '),
 )
 const minded = computed(() => carriedCautions(carriedByBatch(store.journal.garden, known.batch, materials.value, clock.value)))
-const windows = computed(() => known.method.life.windows(known.batch, surroundings.value))
 </script>
 
 <template>

@@ -63,7 +63,23 @@ function pictureOf(method: Method): Picture {
   // What is fed little by little would be drawn empty.
   return plain.parts.some(part => part.kind === 'fill' && part.heightM < 0.01) ? drawn(true) : plain
 }
-const pictures = computed(() => new Map(METHODS.map(method => [method.id, pictureOf(method)])))
+/** Drawn one after the other, so that the page is awake before the last of them is thought through. */
+const pictures = shallowRef<ReadonlyMap<string, Picture>>(new Map())
+function* drawAll(): Generator<ReadonlyMap<string, Picture>, true> {
+  const drawn = new Map<string, Picture>()
+  for (const method of METHODS) {
+    drawn.set(method.id, pictureOf(method))
+    yield new Map(drawn)
+  }
+  pictures.value = drawn
+  return true
+}
+let wanted = 0
+watch([materials, materialContainers, units], () => {
+  const mine = ++wanted
+  void inSlices(drawAll(), { stillWanted: () => mine === wanted, onStep: (drawn) => { pictures.value = drawn } })
+}, { immediate: true })
+onScopeDispose(() => { wanted++ })
 const time = ({ face: { choosing: { weeks } } }: Method) => weeks.high === 0
   ? 'of use the day it lies'
   : weeks.high < 8
@@ -90,12 +106,15 @@ const work = ({ face: { choosing: { minutesAWeek, heavy } } }: Method) =>
           :data-method="method.id"
           @click="emit('choose', method)"
         >
-          <PictureDrawing
-            :picture="pictures.get(method.id)!"
-            :label="`${method.face.name}, drawn`"
-            :px-per-metre="82"
-            class="shrink-0 !w-28"
-          />
+          <span class="shrink-0 w-28 h-30 flex items-end">
+            <PictureDrawing
+              v-if="pictures.get(method.id)"
+              :picture="pictures.get(method.id)!"
+              :label="`${method.face.name}, drawn`"
+              :px-per-metre="82"
+              class="w-28 max-h-30"
+            />
+          </span>
           <span class="min-w-0">
             <span class="block font-serif text-xl font-semibold text-highlighted">{{ method.face.name }}</span>
             <span class="block leading-snug">{{ method.face.choosing.line }}</span>

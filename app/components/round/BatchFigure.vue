@@ -29,6 +29,7 @@ const age = computed(() =>
         class="mx-auto !max-w-none block"
         :picture="look.picture"
         :px-per-metre="pxPerMetre"
+        when-seen
       />
       <span class="heap-caption block px-1 pt-1 leading-tight">
         <span class="block font-semibold text-highlighted">{{ known.batch.name }}</span>

@@ -172,6 +172,7 @@ const told = (place: (typeof shown.value)[number]) =>
                 class="!max-w-none shrink-0 pointer-events-none"
                 :picture="place.look.picture"
                 :px-per-metre="px"
+                when-seen
               />
             </div>
           </div>

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 definePageMeta({ title: 'Label' })
+
+const { surroundings } = useGarden()
 </script>
 
 <!-- A label to print, cut out and tie on. -->
@@ -11,6 +13,9 @@ definePageMeta({ title: 'Label' })
     <p class="no-print mb-4">
       <PrintButton />
     </p>
-    <PlantLabel :known="known" />
+    <PlantLabel
+      :known="known"
+      :windows="known.method.life.windows(known.batch, surroundings)"
+    />
   </BatchPage>
 </template>
