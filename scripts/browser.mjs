@@ -24,9 +24,9 @@ export async function served(serverFile) {
   return { home, stop: () => child.kill() }
 }
 
-/** A browser with a profile that outlives it, so that it can be killed and begun again. */
-export function profile() {
-  const folder = mkdtempSync(join(tmpdir(), 'wastrum-profile-'))
+/** A browser with a profile that outlives it, so that it can be killed and begun again. @param base the folder that it lies in. */
+export function profile(base = tmpdir()) {
+  const folder = mkdtempSync(join(base, 'wastrum-profile-'))
   return {
     folder,
     launch: async (more = []) => {

@@ -1,16 +1,19 @@
 // A garden under attack, by a seed: `npm run torture -- --minutes 10 --seed 7`. Browsers are killed, tabs opened and closed, clocks jump by
-// years, the disk is full, backups go from device to device and are taken back. What was acknowledged has to be there; the first
-// difference ends it and prints the seed.
+// years, the disk is full, backups go from device to device and are taken back. What was acknowledged has to be there: entries, documents
+// and pictures; the first difference ends it and prints the seed. One device lives on a small disk of its own, which takes the right to
+// mount one; `--no-disk` goes without.
 import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { parseArgs } from 'node:util'
+import { smallDisk } from './small-disk.mjs'
 import { profile, served } from './browser.mjs'
 import { ensureBuilt, ensureInstalled, SERVER } from './steps.mjs'
 
 const { values } = parseArgs({
   options: {
-    minutes: { type: 'string', default: '10' }, seed: { type: 'string', default: '7' }, steps: { type: 'string', default: '10000' },
+    'minutes': { type: 'string', default: '10' }, 'seed': { type: 'string', default: '7' }, 'steps': { type: 'string', default: '10000' },
+    'no-disk': { type: 'boolean', default: false },
   },
 })
 const seed = Number(values.seed)
@@ -27,30 +30,43 @@ function random() {
 const pick = from => from[Math.floor(random() * from.length)]
 const sleep = ms => new Promise(resolve => setTimeout(resolve, ms))
 
+const disk = values['no-disk'] ? undefined : smallDisk()
+if (!disk && !values['no-disk']) {
+  console.error('No small disk can be made here: run it with the right to mount one, or with --no-disk.')
+  process.exit(1)
+}
 const server = await served(SERVER)
 const folder = mkdtempSync(join(tmpdir(), 'wastrum-torture-'))
-const counts = { steps: 0, acknowledged: 0, refused: 0, kills: 0, reloads: 0, jumps: 0, imports: 0, takenBack: 0, full: 0, checks: 0 }
+const counts = {
+  steps: 0, acknowledged: 0, refused: 0, kills: 0, reloads: 0, jumps: 0, imports: 0, takenBack: 0, full: 0, onThePage: 0,
+  picturesThrownAway: 0, documents: 0, checks: 0,
+}
 const trail = []
 
 class Difference extends Error {}
 
 /** A device: a browser with a profile of its own, some tabs, and what it was told is recorded. */
 class Device {
-  constructor(name) {
+  constructor(name, small) {
     this.name = name
-    this.own = profile()
+    this.disk = small
+    this.own = profile(small?.folder)
     this.tabs = []
     /** What has to be there: events by id, and those taken back; the last values of settings. */
     this.events = new Set()
     this.undone = new Set()
     this.settings = {}
+    this.pictures = new Set()
+    this.maybe = {}
     this.beforeImport = undefined
     this.shiftMs = 0
   }
 
   async begin() {
-    this.browser = await this.own.launch()
+    this.browser = await this.own.launch([`--disk-cache-dir=${join(folder, `${this.name}-cache`)}`])
     const devtools = await this.browser.target().createCDPSession()
+    // As a gardener who comes back often: the browser clears nothing of it when room is short.
+    await devtools.send('Browser.grantPermissions', { origin: server.home, permissions: ['durableStorage'] })
     this.downloads = mkdtempSync(join(folder, `${this.name}-`))
     await devtools.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: this.downloads })
     this.tabs = []
@@ -120,6 +136,13 @@ function anEvent() {
       amount: { count: 1 + (written % 5), container: { id: 'sack', name: 'sack', plural: 'sacks', volumeL: 80 }, packing: 'loose' },
     }),
     () => ({
+      kind: 'began', batchId: `b${written % 17}`, name: `Heap ${written}`, place: '', methodId: 'hot-heap', approachId: 'weekly',
+      inputs: [], site: { kind: 'frame', id: 'f', name: 'f', widthM: 1, depthM: 1, heightM: 1 }, answers: {}, waterL: 0,
+    }),
+    () => ({ kind: 'put', batchId: `b${written % 17}`, inputs: [], waterL: written % 40 }),
+    () => ({ kind: 'did', batchId: `b${written % 17}`, deed: 'turned', answers: {} }),
+    () => ({ kind: 'observed', batchId: `b${written % 17}`, sense: 'squeeze', finding: 'sponge' }),
+    () => ({
       kind: 'gauged', batchId: `b${written % 17}`, quantity: 'heat', source: 'hand',
       values: [{ spot: 'core', value: 20 + (written % 50) }],
     }),
@@ -151,21 +174,63 @@ async function undoing(device) {
   for (const id of done) device.events.add(id)
 }
 
-async function settings(device) {
-  const fields = ['units', 'water', 'gardenName']
-  const writes = device.tabs.map((page, index) => ({ page, field: fields[index % fields.length], value: `value ${counts.steps}-${index}` }))
+/** Settings, beds and trials, one field after the other in tabs at once. */
+async function documents(device) {
+  const fields = [
+    ['settings', 'settings', 'units'], ['settings', 'settings', 'water'], ['bed.1', 'bed', 'name'], ['bed.2', 'bed', 'name'],
+    ['side-by-side.1', 'side-by-side', 'difference'],
+  ]
+  const from = Math.floor(random() * fields.length)
+  const writes = device.tabs.map((page, index) => {
+    const [id, kind, field] = fields[(from + index) % fields.length]
+    return { page, id, kind, field, value: `value ${counts.steps}-${index}` }
+  })
   const done = await Promise.all(
-    writes.map(({ page, field, value }) =>
+    writes.map(({ page, id, kind, field, value }) =>
       inGarden(
         page,
-        `async (garden, field, value) => (await garden.write([{ id: 'settings', kind: 'settings', values: { [field]: value } }])).ok`,
-        field, value,
+        'async (garden, id, kind, field, value) => (await garden.write([{ id, kind, values: { [field]: value } }])).ok && garden.lasting',
+        id, kind, field, value,
       ),
     ),
   )
-  writes.forEach(({ field, value }, index) => {
-    if (done[index]) device.settings[field] = value
+  writes.forEach(({ id, field, value }, index) => {
+    const key = `${id} ${field}`
+    // What was not acknowledged may have arrived all the same.
+    if (done[index]) [device.settings[key], device.maybe[key]] = [value, []]
+    else device.maybe[key] = [...device.maybe[key] ?? [], value]
   })
+  counts.documents += done.filter(Boolean).length
+}
+const settingsOf = page =>
+  inGarden(
+    page,
+    'async garden => Object.fromEntries(garden.documents.flatMap(({ id }) => Object.entries(garden.fieldsOf(id)).map(([field, value]) => '
+    + '[`${id} ${field}`, value])))',
+  )
+
+const photographed = (page, id) =>
+  inGarden(
+    page,
+    `async (garden, id) => {
+    const taken = {
+      kind: 'photographed', at: new Date().toISOString(), batchId: 'b1', photoId: id, caption: '', widthPx: 10, heightPx: 10, bytes: 400000,
+    }
+    const picture = new Blob([crypto.getRandomValues(new Uint8Array(60000)), new Uint8Array(340000)], { type: 'image/jpeg' })
+    const done = await garden.record([taken], [{ id, picture }])
+    return done.ok ? { ids: done.value.map(one => one.id), lasting: garden.lasting } : { refused: garden.trouble.kind }
+  }`,
+    id,
+  )
+function acknowledged(device, ids, picture) {
+  for (const id of ids) device.events.add(id)
+  if (picture) device.pictures.add(picture)
+  counts.acknowledged += ids.length
+}
+async function picturing(device) {
+  const id = `photo-${counts.steps}`
+  const done = await photographed(pick(device.tabs), id)
+  if (done.ids && done.lasting) acknowledged(device, done.ids, id)
 }
 
 async function tabs(device) {
@@ -196,34 +261,46 @@ async function jumping(device) {
     }, device.shiftMs)
 }
 
-/** With no room left a picture is refused whole, its line in the log with it. */
+const keeps = page => inGarden(page, 'async garden => garden.lasting && !garden.unread')
+/** Waits until every tab keeps things again, by itself or opened anew. */
+async function keepsAgain(device) {
+  for (const page of device.tabs) {
+    for (let attempt = 0; attempt < 120 && !(await keeps(page)); attempt++) await sleep(500)
+    if (!(await keeps(page))) throw new Difference(`${device.name}: it does not keep anything again though there is room`)
+  }
+}
+
+/** With no room left what is recorded is refused whole, or kept on the page and said so; with room again it goes on. */
 async function full(device) {
+  if (!device.disk) return
   counts.full++
   const page = device.tabs[0]
-  const devtools = await page.createCDPSession()
-  await devtools.send('Storage.overrideQuotaForOrigin', { origin: server.home, quotaSize: 1000 })
-  const id = `photo-${counts.steps}`
-  const done = await inGarden(
-    page,
-    `async (garden, id) => {
-    const taken = {
-      kind: 'photographed', at: new Date().toISOString(), batchId: 'b1', photoId: id, caption: '', widthPx: 10, heightPx: 10, bytes: 400000,
+  device.disk.fill()
+  const waiting = []
+  let refused = 0
+  for (let count = 0; count < 4; count++) {
+    const id = `full-${counts.steps}-${count}`
+    const done = await photographed(page, id)
+    if (done.refused) {
+      refused++
+      if (!['full', 'disk', 'closed', 'silent', 'unread'].includes(done.refused))
+        throw new Difference(`${device.name}: no room was said to be “${done.refused}”`)
     }
-    const picture = new Blob([crypto.getRandomValues(new Uint8Array(60000)), new Uint8Array(340000)], { type: 'image/jpeg' })
-    const done = await garden.record([taken], [{ id, picture }])
-    return done.ok ? done.value.map(one => one.id) : garden.trouble.kind
-  }`,
-    id,
-  )
-  await devtools.send('Storage.overrideQuotaForOrigin', { origin: server.home })
-  await devtools.detach()
-  if (Array.isArray(done)) {
-    for (const one of done) device.events.add(one)
-    counts.acknowledged += done.length
-    return
+    else if (done.lasting) acknowledged(device, done.ids, id)
+    else waiting.push({ id, ids: done.ids })
   }
-  counts.refused++
-  if (done !== 'full') throw new Difference(`${device.name}: no room was said to be “${done}”`)
+  counts.refused += refused
+  counts.onThePage += waiting.length
+  device.disk.clear()
+  await keepsAgain(device)
+  // What was on the page alone is kept with the garden, unless the page had to be opened anew.
+  const there = new Set(await inGarden(page, 'async garden => [...garden.journal.events.keys()]'))
+  for (const { id, ids } of waiting) if (ids.every(one => there.has(one))) acknowledged(device, ids, id)
+  // A browser may throw away all it holds when its disk is full: entries are put back from the page, pictures nobody holds any more.
+  const pictures = (await inGarden(page, 'async garden => (await garden.shelfNow().photoIds()).value')) ?? []
+  const kept = [...device.pictures].filter(id => pictures.includes(id))
+  counts.picturesThrownAway += device.pictures.size - kept.length
+  device.pictures = new Set(kept)
 }
 
 /** A backup of one device, as it is saved from its garden page. */
@@ -269,7 +346,7 @@ async function importing(device, others) {
   for (const { id } of events) device.events.add(id)
   device.beforeImport = { events: before, imported: events.map(({ id }) => id).filter(id => !before.has(id)), settings: settingsBefore }
   // Whose setting counts is decided by turns: read it, and hold it to that from here on.
-  device.settings = await inGarden(page, `async garden => ({ ...garden.fieldsOf('settings') })`)
+  device.settings = await settingsOf(page)
   device.undone = new Set(await inGarden(page, `async garden => [...garden.journal.undone]`))
 }
 
@@ -286,7 +363,7 @@ async function takingBack(device) {
     device.undone.delete(id)
   }
   device.beforeImport = undefined
-  device.settings = await inGarden(page, `async garden => ({ ...garden.fieldsOf('settings') })`)
+  device.settings = await settingsOf(page)
   device.undone = new Set(await inGarden(page, `async garden => [...garden.journal.undone]`))
 }
 
@@ -297,8 +374,8 @@ async function check(device) {
   await device.load(page)
   const there = await inGarden(
     page,
-    'async garden => ({ ids: [...garden.journal.events.keys()], undone: [...garden.journal.undone], settings: '
-    + `garden.fieldsOf('settings'), kept: garden.lasting, leftOut: garden.journal.leftOut.size })`,
+    'async garden => ({ ids: [...garden.journal.events.keys()], undone: [...garden.journal.undone], kept: garden.lasting, leftOut: '
+    + 'garden.journal.leftOut.size, pictures: (await garden.shelfNow().photoIds()).value })',
   )
   const ids = new Set(there.ids)
   const lost = [...device.events].filter(id => !ids.has(id))
@@ -306,15 +383,18 @@ async function check(device) {
   const undone = new Set(there.undone)
   const risen = [...device.undone].filter(id => ids.has(id) && !undone.has(id))
   if (risen.length > 0) throw new Difference(`${device.name}: ${risen.length} that were taken back stand again, the first ${risen[0]}`)
+  const settings = await settingsOf(page)
   for (const [field, value] of Object.entries(device.settings))
-    if (there.settings[field] !== value)
-      throw new Difference(`${device.name}: ${field} is “${there.settings[field]}” and was set to “${value}”`)
+    if (settings[field] !== value && !device.maybe[field]?.includes(settings[field]))
+      throw new Difference(`${device.name}: ${field} is “${settings[field]}” and was set to “${value}”`)
+  const missing = [...device.pictures].find(id => !there.pictures.includes(id))
+  if (missing) throw new Difference(`${device.name}: a picture is gone, ${missing}`)
   if (!there.kept || there.leftOut > 0) throw new Difference(`${device.name}: not kept, or ${there.leftOut} left out`)
 }
 
 const STEPS = [
-  [600, recording], [90, undoing], [90, settings], [24, reloading], [16, tabs], [14, jumping], [6, full], [4, killing], [2, importing],
-  [1, takingBack],
+  [600, recording], [90, undoing], [90, documents], [30, picturing], [24, reloading], [16, tabs], [14, jumping], [10, full], [4, killing],
+  [2, importing], [1, takingBack],
 ]
 const total = STEPS.reduce((sum, [weight]) => sum + weight, 0)
 function drawn() {
@@ -322,7 +402,7 @@ function drawn() {
   return STEPS.find(([weight]) => (left -= weight) < 0)[1]
 }
 
-const devices = ['phone', 'laptop', 'tablet'].map(name => new Device(name))
+const devices = ['phone', 'laptop', 'tablet'].map((name, at) => new Device(name, at === 0 ? disk : undefined))
 let failed
 try {
   for (const device of devices) await device.begin()
@@ -346,6 +426,7 @@ try {
     }
   }
   for (const device of devices) await check(device)
+  if (counts.full > 2 && counts.refused + counts.onThePage === 0) throw new Difference('a full disk refused nothing')
 }
 catch (cause) {
   failed = cause
@@ -355,6 +436,7 @@ for (const device of devices) {
   device.own.remove()
 }
 server.stop()
+disk?.remove()
 rmSync(folder, { recursive: true, force: true })
 console.log(
   Object.entries(counts)

@@ -108,7 +108,8 @@ export function useForecasting() {
 
   async function work(): Promise<void> {
     const mine = ++ticket
-    if (weather.asking) return
+    // The page on which a garden is saved and mended leans on nothing heavy.
+    if (weather.asking || route.path === '/garden') return
     const all = inOrder.value
     await Promise.all(lines.map((_, place) => workThrough(all.filter(({ batch }) => lineOf(batch.id) === place), mine, place)))
     if (mine !== ticket) return

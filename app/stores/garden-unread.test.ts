@@ -75,6 +75,20 @@ describe('a garden that the browser cannot read', () => {
     expect(store.journal.events.size).toBe(21)
   })
 
+  it('and thrown away by a browser whose disk was full is put back by itself as soon as there is room', async () => {
+    const store = await withTwenty()
+    const writing = vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(noRoom)
+    const refused = await store.record([stocked(21)])
+    writing.mockRestore()
+    expect([!refused.ok && refused.error.kind, store.trouble?.kind]).toEqual(['disk', 'disk'])
+    await removeShelf('wastrum-own')
+    await vi.waitFor(() => expect(store.lasting).toBe(true))
+    setActivePinia(createPinia())
+    const later = useGardenStore()
+    await later.open('own')
+    expect(later.journal.events.size).toBe(20)
+  })
+
   it('has nothing of the garden that was open before', async () => {
     await useGardenStore().open('demo')
     const store = await withTwenty()

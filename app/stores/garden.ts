@@ -75,6 +75,8 @@ export const useGardenStore = defineStore('garden', () => {
   let opening = 0
   /** What comes in while everything is being read anew. */
   let meanwhile: Contents[] | undefined
+  /** Whether the disk failed under it: a browser may then throw away what it holds, which nobody asked for. */
+  let diskFailed = false
   /** Whether the garden that is open was read once: until then nothing says what is in it. */
   let wasRead = false
 
@@ -168,16 +170,20 @@ export const useGardenStore = defineStore('garden', () => {
   function lose(name: string, why: Lost, mine: number): void {
     if (mine !== opening) return
     // Of a garden that is gone, or may be, the page holds the last copy.
-    onThisPage(storageTrouble(why), why === 'newer' ? { events: [], documents: [] } : held())
-    if (why === 'closed') void comesBack(name, mine)
+    const how = why === 'deleted' && diskFailed ? 'closed' : why
+    onThisPage(storageTrouble(how), how === 'newer' ? { events: [], documents: [] } : held())
+    if (how === 'closed') void comesBack(name, mine)
   }
 
-  /** Opens the garden again. One that comes back empty while this page holds it was cleared away: the page keeps its copy and says so. */
+  /**
+   * Opens the garden again. One that comes back empty while this page holds it was cleared away: the page keeps its copy and says so.
+   * Where the disk failed it was the browser that threw it away, and it is put back at once.
+   */
   async function openAgain(name: string, mine: number): Promise<boolean> {
     const again = await openShelf(name, why => lose(name, why, mine))
     if (!again.shelf) return false
     const there = await again.shelf.load()
-    if (there.ok && notKept.value?.kind === 'closed' && isEmpty(there.value) && !isEmpty(held())) {
+    if (there.ok && !diskFailed && notKept.value?.kind === 'closed' && isEmpty(there.value) && !isEmpty(held())) {
       again.shelf.close()
       if (mine === opening) notKept.value = storageTrouble('deleted')
       return true
@@ -214,6 +220,7 @@ export const useGardenStore = defineStore('garden', () => {
     notKept.value = undefined
     unread.value = undefined
     wasRead = false
+    diskFailed = false
     // Of the garden before nothing is shown under the name of this one.
     ;[journal.value, documents.value, imported.value] = [openJournal([]), [], undefined]
     opened.value = 0
@@ -296,11 +303,13 @@ export const useGardenStore = defineStore('garden', () => {
         kind: 'silent',
         message: 'The browser\'s storage does not answer, so this is not recorded so far. It is shown here as soon as it is.',
       }
+      diskFailed = true
       void adding.then((late) => {
         if (late.ok && mine === opening) take({ events: contents.events, documents: late.value })
       })
       return fail(trouble.value)
     }
+    if (!added.ok) diskFailed ||= added.error.kind === 'disk'
     // The browser had closed the garden without a word: from here on it is kept on this page, and that is said.
     if (!added.ok && added.error.kind === 'closed' && shelf.lasting && which.value) {
       lose(shelfName(which.value), 'closed', mine)

@@ -1,5 +1,5 @@
 import { shortDayText, timeText } from '#core/units/dates'
-import type { Chart, ChartDots, ChartPoint } from '#core/methods/contract'
+import { thinned, type Chart, type ChartDots, type ChartPoint } from '#core/methods/contract'
 
 /** Colours of the page, as it has them now. */
 export function pageInk() {
@@ -43,13 +43,13 @@ function dotsOf({ name, main, points }: ChartDots, { shown, ink }: Drawn) {
   return main
     ? {
         type: 'scatter', name, symbolSize: 10,
-        data: points.map(({ at, value, odd }) => ({
+        data: thinned(points).map(({ at, value, odd }) => ({
           value: [at, shown(value)],
           itemStyle: odd ? { color: ink.paper, borderColor: ink.core, borderWidth: 2 } : { color: ink.core },
         })),
       }
     : {
-        type: 'scatter', name, symbol: 'rect', symbolSize: 7, data: points.map(({ at, value }) => [at, shown(value)]),
+        type: 'scatter', name, symbol: 'rect', symbolSize: 7, data: thinned(points).map(({ at, value }) => [at, shown(value)]),
         itemStyle: { color: ink.edge },
       }
 }
