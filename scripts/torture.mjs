@@ -265,7 +265,11 @@ const keeps = page => inGarden(page, 'async garden => garden.lasting && !garden.
 /** Waits until every tab keeps things again, by itself or opened anew. */
 async function keepsAgain(device) {
   for (const page of device.tabs) {
-    for (let attempt = 0; attempt < 120 && !(await keeps(page)); attempt++) await sleep(500)
+    for (let attempt = 0; attempt < 120 && !(await keeps(page)); attempt++) {
+      await sleep(500)
+      // A tab that recorded nothing meanwhile only sees that the garden is gone: it asks, and is told to put it back.
+      await inGarden(page, `async garden => garden.notKept?.kind === 'deleted' && garden.putBack()`)
+    }
     if (!(await keeps(page))) throw new Difference(`${device.name}: it does not keep anything again though there is room`)
   }
 }

@@ -37,9 +37,9 @@ async function again(): Promise<void> {
           class="label-button"
           @click="$emit('on')"
         >
-          Go on on this page
+          Go on without it
         </button>
-        <span class="aside-note">it is empty, and joins your garden once that is read</span>
+        <span class="aside-note">on an empty page that joins your garden once that is read</span>
       </li>
     </ul>
   </main>
