@@ -33,7 +33,9 @@ const stops = computed(() =>
 /** A long round is a list to walk along, and reasons wait behind each step. */
 const narrow = useMediaQuery('(max-width: 639px)')
 const many = computed(() => stops.value.length > (narrow.value ? 6 : 12))
-const { drawn, left: stopsLeft, more: moreStops } = useSeen(() => stops.value.length, 12)
+/** As many as anybody walks along are there at once, a handful after each breath; more as their end comes into view. */
+const { drawn: wanted, left: stopsLeft, more: moreStops } = useSeen(() => stops.value.length, 40)
+const drawn = useGrowing(() => wanted.value, 8)
 const steps = useTemplateRef<HTMLElement>('steps')
 useSteadyTaps(steps)
 /** Place by place, the place with the earliest need first; what stands nowhere stands by itself. */
