@@ -10,9 +10,9 @@ const FLAGS = [
   '--disable-sync', '--lang=en-GB', '--accept-lang=en-GB',
 ]
 
-/** Serves a build on a port of its own. */
-export async function served(serverFile) {
-  const port = await freePort(4500 + Math.floor(Math.random() * 200), '127.0.0.1')
+/** Serves a build on a port of its own, or on the one that is given. */
+export async function served(serverFile, wanted = 4500 + Math.floor(Math.random() * 200)) {
+  const port = await freePort(wanted, '127.0.0.1')
   const home = `http://127.0.0.1:${port}`
   const child = spawn(process.execPath, [serverFile], {
     stdio: 'ignore', env: { ...process.env, HOST: '127.0.0.1', PORT: String(port), NITRO_PORT: String(port), NODE_ENV: 'production' },
