@@ -82,3 +82,12 @@ export function exchanged(here: Contents, change: Pick<Exchange, 'put' | 'remove
   for (const document of change.put.documents) documents.set(document.id, document)
   return { events: [...events.values()], documents: [...documents.values()] }
 }
+
+/** Of contents what is not known, or known otherwise. */
+export function contentsBeside({ events, documents }: Contents, known: Contents): Contents {
+  const [knownEvents, knownDocuments] = [byId(known.events), byId(known.documents)]
+  return {
+    events: events.filter(({ id }) => !knownEvents.has(id)),
+    documents: documents.filter(document => !sameData(knownDocuments.get(document.id), document)),
+  }
+}

@@ -5,7 +5,8 @@ import type { Forecast } from '#core/methods/contract'
 import { removeShelf } from '~/storage/database-shelf'
 import { BUILD } from '~/utils/build'
 import { useForecastStore } from './forecasts'
-import { shelfName, useGardenStore } from './garden'
+import { useGardenStore } from './garden'
+import { shelfName } from './which-garden'
 
 const forecast = (typical: number): Forecast => ({
   days: Float64Array.of(0, 1, 2),

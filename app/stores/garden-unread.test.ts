@@ -2,9 +2,11 @@ import 'fake-indexeddb/auto'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { NewEvent } from '#core/journal/event'
-import { removeShelf } from '~/storage/database-shelf'
+import { openShelf, removeShelf } from '~/storage/database-shelf'
+import { importing } from '~/storage/restore'
 import { useGardenStore } from './garden'
 
+const TAKEN = '2026-06-01T00:00:00.000Z'
 const bucket = { id: 'bucket', name: 'bucket', plural: 'buckets', volumeL: 12 }
 const stocked = (count: number): NewEvent => ({
   kind: 'stocked', at: new Date().toISOString(), materialId: 'leaves-mixed', source: '',
@@ -62,6 +64,17 @@ describe('a garden that the browser cannot read', () => {
     expect(store.journal.events.size).toBe(21)
   })
 
+  it('and that came back as another tab left it: what that one removed does not rise again', async () => {
+    const store = await withTwenty()
+    store.shelfNow().close()
+    const other = await openShelf('wastrum-own')
+    await other.shelf!.exchange(here => importing(here, { events: here.events.slice(0, 5), documents: [] }, 'replace', TAKEN))
+    expect((await store.record([stocked(21)])).ok).toBe(true)
+    await vi.waitFor(() => expect(store.lasting).toBe(true))
+    expect(store.journal.events.size).toBe(6)
+    other.shelf!.close()
+  })
+
   it('and cleared away under it: the page keeps its copy, says so, and can put it back', async () => {
     const store = await withTwenty()
     store.shelfNow().close()
@@ -87,6 +100,16 @@ describe('a garden that the browser cannot read', () => {
     const later = useGardenStore()
     await later.open('own')
     expect(later.journal.events.size).toBe(20)
+  })
+
+  it('that failed once and was kept since is cleared away for good by whoever clears it', async () => {
+    const store = await withTwenty()
+    const writing = vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(noRoom)
+    await store.record([stocked(21)])
+    writing.mockRestore()
+    await store.record([stocked(22)])
+    await removeShelf('wastrum-own')
+    expect([store.notKept?.kind, store.lasting]).toEqual(['deleted', false])
   })
 
   it('has nothing of the garden that was open before', async () => {

@@ -1,8 +1,6 @@
 import { defineStore } from 'pinia'
 import * as v from 'valibot'
 import { computed, ref, shallowRef } from 'vue'
-import { CLIMATES } from '#core/garden/climate'
-import { usualClimate } from '#core/garden/whereabouts'
 import {
   documentValues, freshFields, lastTurnOf, mergeDocuments, writeDocument, type FieldValue, type GardenDocument,
 } from '#core/journal/document'
@@ -14,33 +12,20 @@ import { fail, ok, type Outcome } from '#core/outcome/outcome'
 import { highest } from '#core/statistics/ends'
 import { openShelf, removeShelf, SILENT_MS, type Lost } from '~/storage/database-shelf'
 import { memoryShelf } from '~/storage/memory-shelf'
+import { contentsBeside } from '~/storage/restore'
 import { joinTabs, type TabNews, type Tabs } from '~/storage/tabs'
-import { newId, randomText } from '~/utils/identity'
+import { newId } from '~/utils/identity'
 import { remember, remembered } from '~/storage/remembered'
 import type { Contents, ImportMark, Shelf, StoredPhoto } from '~/storage/shelf'
 import { useForecastStore } from './forecasts'
 import { storageTrouble, type StorageTrouble } from '~/storage/trouble'
 import { inSlices } from '~/utils/slices'
 import { tryAgain } from '~/utils/try-again'
-import { timeZoneHere } from '~/utils/time-zone'
-
-/** The two gardens a browser can hold: they never mix. */
-export type WhichGarden = 'own' | 'demo'
-
-export const shelfName = (which: WhichGarden) => `wastrum-${which}`
-
-function deviceName(which: WhichGarden): string {
-  if (which === 'demo') return 'demo-visitor'
-  const known = remembered('wastrum.device')
-  if (known) return known
-  const fresh = `d-${randomText(8)}`
-  remember('wastrum.device', fresh)
-  return fresh
-}
+import { layOutDemo } from './demo-laying'
+import { deviceName, shelfName, type WhichGarden } from './which-garden'
 
 /** A record is taken to be of now when it is no further ahead than a device's clock may be. */
 const AHEAD_MS = 5 * 60_000
-const A_HANDFUL = 2000
 
 /** When the page has nothing else to do; where no browser says so, a while later. */
 const quiet = () =>
@@ -48,6 +33,7 @@ const quiet = () =>
     typeof requestIdleCallback === 'undefined' ? setTimeout(resolve, 5000) : requestIdleCallback(() => resolve(), { timeout: 20_000 }),
   )
 
+const NOTHING: Contents = { events: [], documents: [] }
 const isEmpty = ({ events, documents }: Contents) => events.length === 0 && documents.length === 0
 
 const after = (ms: number) => new Promise<undefined>(resolve => setTimeout(() => resolve(undefined), ms))
@@ -133,8 +119,11 @@ export const useGardenStore = defineStore('garden', () => {
     else await reload()
   }
 
-  /** What was recorded on this page alone goes to a shelf that lasts, and the garden is shown from there. */
-  async function adopt(lasts: Shelf, mine: number): Promise<boolean> {
+  /**
+   * What was recorded on this page alone goes to a shelf that lasts, and the garden is shown from there. @param known what lies there
+   * already, and is not written once more.
+   */
+  async function adopt(lasts: Shelf, mine: number, known: Contents = NOTHING): Promise<boolean> {
     if (mine !== opening) {
       lasts.close()
       return false
@@ -145,7 +134,7 @@ export const useGardenStore = defineStore('garden', () => {
       const found = await shelf.photo(id)
       if (found.ok && found.value) photos.push({ id, picture: found.value })
     }
-    const added = here.ok ? await lasts.add(here.value, photos) : here
+    const added = here.ok ? await lasts.add(contentsBeside(here.value, known), photos) : here
     if (!added.ok) {
       trouble.value = added.error
       return false
@@ -166,12 +155,15 @@ export const useGardenStore = defineStore('garden', () => {
   }
 
   const held = (): Contents => ({ events: [...journal.value.events.values()], documents: documents.value })
+  /** What the page held when its garden was taken away. */
+  let atLoss: Contents = NOTHING
 
   function lose(name: string, why: Lost, mine: number): void {
     if (mine !== opening) return
     // Of a garden that is gone, or may be, the page holds the last copy.
     const how = why === 'deleted' && diskFailed ? 'closed' : why
-    onThisPage(storageTrouble(how), how === 'newer' ? { events: [], documents: [] } : held())
+    atLoss = held()
+    onThisPage(storageTrouble(how), how === 'newer' ? NOTHING : atLoss)
     if (how === 'closed') void comesBack(name, mine)
   }
 
@@ -188,7 +180,13 @@ export const useGardenStore = defineStore('garden', () => {
       if (mine === opening) notKept.value = storageTrouble('deleted')
       return true
     }
-    return there.ok ? await adopt(again.shelf, mine) : (again.shelf.close(), false)
+    if (!there.ok) {
+      again.shelf.close()
+      return false
+    }
+    // One that is as it was takes only what came since: what another tab removed meanwhile does not rise again.
+    const isAsItWas = notKept.value?.kind === 'closed' && !diskFailed && !isEmpty(there.value)
+    return adopt(again.shelf, mine, isAsItWas ? atLoss : NOTHING)
   }
 
   /** Tries, ever more seldom, until the garden is open and read, or another one is wanted. */
@@ -230,7 +228,7 @@ export const useGardenStore = defineStore('garden', () => {
     const found = await openShelf(name, why => lose(name, why, mine))
     if (found.shelf) shelf = found.shelf
     else {
-      onThisPage(found.trouble, { events: [], documents: [] })
+      onThisPage(found.trouble, NOTHING)
       // A made-up garden is laid out anew on the page; of one's own it must never look as if there were none.
       if (wanted === 'own' && found.trouble.kind !== 'unavailable') unread.value = found.trouble
       void found.later?.then(late => late && adopt(late, mine))
@@ -240,31 +238,13 @@ export const useGardenStore = defineStore('garden', () => {
     // Before anything is shown: a garden opens with what it knew, and nothing moves.
     if (answers.ok) useForecastStore().recall(answers.value)
     void quiet().then(() => (mine === opening ? shelf.tidy() : undefined))
-    if (wanted === 'demo' && journal.value.events.size === 0 && !unread.value) await layOutDemo(years)
+    if (wanted === 'demo' && journal.value.events.size === 0 && !unread.value)
+      await layOutDemo(years, { shelf, add, reload, onShare: (share) => { opened.value = share } })
     which.value = wanted
     if (unread.value?.kind === 'unread' || (found.shelf && unread.value)) void comesBack(name, mine)
     remember('wastrum.garden', wanted)
     // Asked for once more at every visit: browsers grant it to what is used.
     if (wanted === 'own') void (navigator as Partial<Navigator>).storage?.persist()
-  }
-
-  async function layOutDemo(years: number): Promise<void> {
-    // The made-up gardens are large and wanted seldom.
-    if (years > 0) {
-      const { longGarden } = await import('#core/demo/long-garden')
-      const { events, documents: planned } = longGarden({ years, now: new Date() })
-      await shelf.add({ events: [], documents: planned })
-      for (let from = 0; from < events.length; from += A_HANDFUL) {
-        await shelf.add({ events: events.slice(from, from + A_HANDFUL), documents: [] })
-        opened.value = from / events.length
-      }
-      await shelf.tidy()
-      await reload()
-    }
-    else {
-      const { demoGarden } = await import('#core/demo/demo-garden')
-      await add(demoGarden(new Date(), usualClimate(timeZoneHere(), CLIMATES[0])))
-    }
   }
 
   function letGo(): void {
@@ -303,13 +283,13 @@ export const useGardenStore = defineStore('garden', () => {
         kind: 'silent',
         message: 'The browser\'s storage does not answer, so this is not recorded so far. It is shown here as soon as it is.',
       }
-      diskFailed = true
       void adding.then((late) => {
         if (late.ok && mine === opening) take({ events: contents.events, documents: late.value })
       })
       return fail(trouble.value)
     }
     if (!added.ok) diskFailed ||= added.error.kind === 'disk'
+    else if (shelf.lasting) diskFailed = false
     // The browser had closed the garden without a word: from here on it is kept on this page, and that is said.
     if (!added.ok && added.error.kind === 'closed' && shelf.lasting && which.value) {
       lose(shelfName(which.value), 'closed', mine)
