@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { begunText, windowDays, type NamedWindow } from '#core/methods/contract'
-import { monthYearText } from '#core/units/dates'
+import { begunText, labelDays, type NamedWindow } from '#core/methods/contract'
 import { inputsOf } from '#core/journal/garden'
 import { carriedByBatch } from '#core/lots/carried'
 import { carriedCautions } from '#core/lots/words'
@@ -41,7 +40,7 @@ const minded = computed(() => carriedCautions(carriedByBatch(store.journal.garde
         class="line-rule py-1 flex justify-between gap-4"
       >
         <span class="font-semibold text-highlighted">{{ window.label }}</span><span>{{
-          windowDays(window, now, monthYearText)
+          labelDays(window, now)
         }}</span>
       </li>
     </ul>

@@ -26,10 +26,12 @@ const DAYS_A_MONTH = 30.4
 /** Wider than this its most likely month is told, not the day, days. */
 const BY_MONTH_DAYS = 28
 
+const isWide = ({ from, to }: Pick<NamedWindow, 'from' | 'to'>) => to.getTime() - from.getTime() > BY_MONTH_DAYS * DAY_MS
+
 /** When it most likely comes: the month of a wide window, the day of a narrow one. Nothing where that is not known or is all of it. */
 export function likelyWhen({ from, to, likely }: Told, day: (at: Date) => string = dateText): string | undefined {
-  if (!likely || isSameDay(from, to)) return undefined
-  return to.getTime() - from.getTime() > BY_MONTH_DAYS * DAY_MS ? `in ${monthYearText(likely)}` : day(likely)
+  if (!likely || isSameDay(from, to) || day(from) === day(to)) return undefined
+  return isWide({ from, to }) ? `in ${monthYearText(likely)}` : day(likely)
 }
 
 /** The days of a window in words, its most likely time first, without any that nobody looked at. */
@@ -44,9 +46,14 @@ export function windowDays(window: Told, now: Date, day: (at: Date) => string = 
     case 'coming': {
       const span = window.orLater
         ? `from ${day(window.from)} on`
-        : isSameDay(window.from, window.to) ? day(window.from) : `${day(window.from)} – ${day(window.to)}`
+        : day(window.from) === day(window.to) ? day(window.from) : `${day(window.from)} – ${day(window.to)}`
       const likely = likelyWhen(window, day)
       return likely ? `most likely ${likely}; ${span}` : span
     }
   }
+}
+
+/** The days of a window as a label has them, to be read next year: by the day where it is narrow, by the month where it is wide. */
+export function labelDays(window: Told, now: Date): string {
+  return windowDays(window, now, isWide(window) ? monthYearText : dateText)
 }

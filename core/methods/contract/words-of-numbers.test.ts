@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { knownBand, knownText, restsText } from './known-words'
 import type { Known } from './situation'
-import { stageOf, windowDays } from './window-words'
+import { stageOf, labelDays, windowDays } from './window-words'
 
 const NOW = new Date('2027-04-20T10:00:00Z')
 const daysFrom = (days: number) => new Date(NOW.getTime() + days * 86_400_000)
@@ -48,6 +48,11 @@ describe('a window in words', () => {
     expect(windowDays({ from: daysFrom(430), to: daysFrom(430), orLater: true, beyond: true }, NOW, day)).toBe(
       'not within the next 14 months',
     )
+    // A label never names the same month twice: what is over within weeks is told by the day.
+    expect(windowDays({ from: daysFrom(2), to: daysFrom(6), likely: daysFrom(4) }, NOW, () => 'April 2027')).toBe('April 2027')
+    const narrow = { from: daysFrom(2), to: daysFrom(6), likely: daysFrom(4) }
+    expect(labelDays(narrow, NOW)).toMatch(/^most likely \d.*2027; \d.*2027 – \d.*2027$/)
+    expect(labelDays({ from: daysFrom(300), to: daysFrom(430), orLater: true }, NOW)).toBe('from February 2028 on')
     expect(windowDays({ from: daysFrom(20), to: daysFrom(20), beyond: true }, NOW, day)).toBe('not within the next 1 month')
   })
 })
