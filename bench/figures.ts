@@ -44,22 +44,8 @@ import { atMoisture, BALANCED, chargeFrom, cube, filled } from '../test/builders
 import { heap, reading, RICH_HEAP, SACK, surroundingsOn, turned as turnedOn } from '../test/builders/heaps'
 import { seededRandom } from '#core/random/random'
 import { readBackup, writeBackup } from '#core/formats/backup'
+import { milliseconds, say } from './timing'
 import { twinOf } from './twin'
-
-/** The middle of several runs, in milliseconds, after warming up. */
-function milliseconds(work: () => void, runs: number): number {
-  for (let run = 0; run < Math.min(runs, 200); run++) work()
-  const times = Array.from({ length: runs }, () => {
-    const start = performance.now()
-    work()
-    return performance.now() - start
-  })
-  return times.sort((a, b) => a - b)[Math.floor(runs / 2)] as number
-}
-
-function say(name: string, ms: number, beside = ''): void {
-  console.log(`${name.padEnd(58)} ${ms < 1 ? ms.toFixed(3) : ms.toFixed(1)} ms${beside ? `   ${beside}` : ''}`)
-}
 
 const COMFORT = balancedOf(hotHeap)!.mixing.comfort('by-thermometer')
 const twelve = LIBRARY.slice(0, 12).map(material => ({ material, looseVolumeL: 50 }))

@@ -2,6 +2,7 @@ import { startOfDay } from 'date-fns'
 import { proxy } from 'comlink'
 import type { NewEvent } from '#core/journal/event'
 import type { Progress } from '#core/learning/learn'
+import { byPressing } from '#core/learning/pressing'
 import { questionKey, type ForecastQuestion } from '#core/methods/contract'
 import type { Forecaster } from '~/workers/forecaster.worker'
 import ForecasterWorker from '~/workers/forecaster.worker?worker'
@@ -13,8 +14,8 @@ const SETTLES_MS = 400
 const MOST_WORKERS = 4
 
 /**
- * Works out the forecast of every standing batch, the one in view first, then the youngest, which change fastest; and again
- * whenever its question is another one.
+ * Works out the forecast of every standing batch, the one in view first, then the most pressing; and again whenever its question is
+ * another one.
  */
 export function useForecasting() {
   const { standing, surroundings, materials, store } = useGarden()
@@ -34,10 +35,7 @@ export function useForecasting() {
     return place
   }
 
-  const inOrder = computed(() => {
-    const inView = standing.value.filter(({ batch }) => route.path.startsWith(`/batch/${batch.id}`))
-    return [...inView, ...standing.value.filter(known => !inView.includes(known))]
-  })
+  const inView = computed(() => standing.value.find(({ batch }) => route.path.startsWith(`/batch/${batch.id}`))?.batch.id)
   const today = computed(() => startOfDay(surroundings.value.now).getTime())
 
   /**
@@ -110,7 +108,10 @@ export function useForecasting() {
     const mine = ++ticket
     // The page on which a garden is saved and mended leans on nothing heavy.
     if (weather.asking || route.path === '/garden') return
-    const all = inOrder.value
+    const all = byPressing(
+      standing.value.map(({ batch, method }) => ({ batch, method, began: batch.began })), ({ batch }) => batch.id === inView.value,
+      ({ batch }) => forecasts.forecastOf(batch.id), surroundings.value.now,
+    )
     await Promise.all(lines.map((_, place) => workThrough(all.filter(({ batch }) => lineOf(batch.id) === place), mine, place)))
     if (mine !== ticket) return
     forecasts.working = undefined
@@ -118,7 +119,7 @@ export function useForecasting() {
   }
 
   const weather = useWeatherStore()
-  watchDebounced([inOrder, today, materials, () => surroundings.value.weather, () => weather.asking], () => void work(), {
+  watchDebounced([standing, inView, today, materials, () => surroundings.value.weather, () => weather.asking], () => void work(), {
     debounce: SETTLES_MS, immediate: true,
   })
 }

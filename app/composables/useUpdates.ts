@@ -8,9 +8,11 @@ const LOOK_AGAIN_MS = 1500
 /** A new version: offered, taken, and waited with. */
 export function useUpdates() {
   const { busy } = useTyping()
+  const garden = useGardenStore()
 
   function reloadWhenQuiet(): void {
-    if (busy()) setTimeout(reloadWhenQuiet, LOOK_AGAIN_MS)
+    // What stands on this page alone would be gone with it.
+    if (busy() || !garden.lasting) setTimeout(reloadWhenQuiet, LOOK_AGAIN_MS)
     else location.reload()
   }
   function startedElsewhere(): void {

@@ -19,11 +19,12 @@ export default defineNuxtPlugin(() => {
       if (registered) setInterval(() => { if (navigator.onLine) void registered.update().catch(() => undefined) }, AN_HOUR_MS)
     },
   })
-  // The first worker that takes a page on is no new version; each one after it is, whoever took it.
+  // The first worker that takes a page on is no new version, nor is one that went, with all that a full disk threw away; each one after
+  // it is, whoever took it.
   let served = Boolean(workers?.controller)
   workers?.addEventListener('controllerchange', () => {
-    if (served) startedElsewhere()
-    served = true
+    if (served && workers.controller) startedElsewhere()
+    served = Boolean(workers.controller)
   })
   onTake(async () => {
     const known = registration ?? await workers?.getRegistration()

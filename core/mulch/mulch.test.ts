@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { findMaterial } from '../materials/book'
 import { boundNitrogenGM2, makesUpKg } from './binding'
 import { countedAt, countedDays } from '../warmth/day-counts'
-import { depthsOf, paceOn, thinnedDay, type MulchTraits } from './depth'
+import { depthsOf, pacedDays, paceOn, thinnedDay, type MulchTraits } from './depth'
 import { CROPS, depthFor, MULCH_KINDS, mulchKindFor, mulchKindOf, REASONS } from './kinds'
 
 const steady = (celsius: number, days = 800) => Float64Array.from({ length: days }, () => celsius)
@@ -17,7 +17,7 @@ describe('how deep a mulch lies', () => {
   it('sinks as by hand: 30 cm of leaves to about 10 cm in their first winter', () => {
     // Settled to 0.34; a winter of 120 days at 5 °C counts half: 60 days of 0.95 a year take e^(−0.156) = 0.855: 0.3 × 0.34 ×
     // 0.855 = 8.7 cm.
-    const [start, winter] = depthsOf([{ day: 0, depthM: 0.3 }], traits('leaves'), steady(5), days(0, 120))
+    const [start, winter] = depthsOf([{ day: 0, depthM: 0.3 }], traits('leaves'), pacedDays(steady(5)), days(0, 120))
     expect(start).toBeCloseTo(0.3, 6)
     expect(winter).toBeCloseTo(0.3 * (0.34 + 0.66 * Math.exp(-120 / 18)) * Math.exp(-0.95 / 365.25 * 60), 4)
     expect(winter).toBeGreaterThan(0.08)
@@ -25,12 +25,13 @@ describe('how deep a mulch lies', () => {
   })
 
   it('keeps chips for years, and green and dry for weeks', () => {
-    const chips = depthsOf([{ day: 0, depthM: 0.08 }], traits('chips'), steady(10, 1500), days(365, 1095))
+    const chips = depthsOf([{ day: 0, depthM: 0.08 }], traits('chips'), pacedDays(steady(10, 1500)), days(365, 1095))
     expect(chips[0]! / 0.08).toBeGreaterThan(0.6)
     expect(chips[1]! / 0.08).toBeLessThan(0.5)
     const kind = mulchKindOf('green-dry')
-    const depth = depthsOf([{ day: 0, depthM: 0.06 }], traits('green-dry'), steady(17), Float64Array.from({ length: 61 }, (_, day) => day))
-    const due = thinnedDay(Float64Array.from({ length: 61 }, (_, day) => day), depth, 0.06 * kind.settles.typical * kind.refreshedAt, 0)
+    const weeks = Float64Array.from({ length: 61 }, (_, day) => day)
+    const depth = depthsOf([{ day: 0, depthM: 0.06 }], traits('green-dry'), pacedDays(steady(17)), weeks)
+    const due = thinnedDay(weeks, depth, 0.06 * kind.settles.typical * kind.refreshedAt, 0)
     expect(due).toBeGreaterThan(14)
     expect(due).toBeLessThan(24)
   })
@@ -49,9 +50,9 @@ describe('how deep a mulch lies', () => {
     fc.assert(
       fc.property(spreads, fc.constantFrom(...MULCH_KINDS), fc.double({ min: -10, max: 25, noNaN: true }), (put, { id }, celsius) => {
         const times = Float64Array.from({ length: 30 }, (_, index) => 200 + index * 10)
-        const depth = depthsOf(put, traits(id), steady(celsius), times)
+        const depth = depthsOf(put, traits(id), pacedDays(steady(celsius)), times)
         expect(depth.every((one, at) => Number.isFinite(one) && (at === 0 || one <= depth[at - 1]! + 1e-7))).toBe(true)
-        const more = depthsOf([...put, { day: 100, depthM: 0.05 }], traits(id), steady(celsius), times)
+        const more = depthsOf([...put, { day: 100, depthM: 0.05 }], traits(id), pacedDays(steady(celsius)), times)
         expect(more.every((one, at) => one >= depth[at]!)).toBe(true)
       }))
   })

@@ -97,4 +97,32 @@ describe('a new version', () => {
     await gardener.press(button('Keep the note'))
     await gardener.see('noted.')
   }))
+
+  it('that another tab takes waits for what stands on the page alone', () => withFront(async (gardener, newVersion) => {
+    await gardener.go('/batch/demo-plum-bay')
+    await gardener.press('[data-pad="note"]')
+    await (await gardener.page.waitForSelector('textarea'))!.focus()
+    await gardener.page.keyboard.type('Kept nowhere yet')
+    await gardener.page.evaluate(() => {
+      const real = IDBDatabase.prototype.transaction
+      Object.assign(globalThis, { makeRoom: () => { IDBDatabase.prototype.transaction = real } })
+      IDBDatabase.prototype.transaction = () => { throw new DOMException('Internal error', 'UnknownError') }
+    })
+    await gardener.press(button('Keep the note'))
+    await gardener.see('Not kept just now')
+    await newVersion()
+    const other = await gardener.tab()
+    await other.goto(new URL('/yard', gardener.page.url()).href, { waitUntil: 'networkidle0' })
+    await new Promise(resolve => setTimeout(resolve, 3000))
+    await (await other.waitForSelector(button('Take it now'), { visible: true }))!.evaluate(one => (one as HTMLElement).click())
+    await gardener.page.bringToFront()
+    await gardener.see('stays as it is until')
+    // Twice as long as a page waits that nothing stands on alone.
+    await new Promise(resolve => setTimeout(resolve, 3000))
+    expect(await gardener.text()).toContain('Kept nowhere yet')
+    const reloaded = gardener.page.waitForNavigation({ timeout: 60_000 })
+    await gardener.page.evaluate(() => (globalThis as unknown as { makeRoom: () => void }).makeRoom())
+    await reloaded
+    await gardener.see('Kept nowhere yet')
+  }))
 })

@@ -1,6 +1,6 @@
 import type { BegunBatch } from '../../journal/garden'
 import { ingredientsOf, portionOf } from '../../mix/portion'
-import { depthsOf } from '../../mulch/depth'
+import { pacedDays, reckonedM } from '../../mulch/depth'
 import { mulchKindFor } from '../../mulch/kinds'
 import { daysBetween } from '../../units/time'
 import type { Surroundings } from '../contract'
@@ -33,7 +33,8 @@ export function coverOn(batch: BegunBatch, surroundings: Surroundings, day?: num
   const { areaM2, way } = sheetPlan(batch.began)
   if (!way.laid) return 0
   const { question: { airC, horizonDay, nowDay } } = middleOf(batch, surroundings)
-  const at = Float64Array.of(Math.min(horizonDay, day ?? nowDay))
+  const at = Math.min(horizonDay, day ?? nowDay)
+  const paced = pacedDays(airC)
   return batch.puts
     .flatMap(({ at: when, inputs }) =>
       ingredientsOf(inputs, surroundings.materials)
@@ -42,7 +43,7 @@ export function coverOn(batch: BegunBatch, surroundings: Surroundings, day?: num
           const { settles, settlingDays, goesYear } = mulchKindFor(one.material)
           const spread = { day: Math.max(0, daysBetween(batch.began.at, when)), depthM: portionOf(one).looseVolumeL / 1000 / areaM2 }
           const traits = { settles: settles.typical, settlingDays, goesYear: goesYear.typical, spread: 1, weatherK: 0 }
-          return depthsOf([spread], traits, airC, at)[0]!
+          return reckonedM(spread, traits, paced, at)
         })).reduce((sum, one) => sum + one, 0)
 }
 

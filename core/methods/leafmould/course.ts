@@ -1,5 +1,6 @@
 import { inTurn, type Looks, type Seen } from '../course'
-import { dailyShare, lastingFactor } from './rates'
+import { DAYS_A_YEAR } from '../../units/time'
+import { lastingFactor, rotsAgainstMoist15 } from './rates'
 import { LEAF } from './constants'
 import { WARMTH } from '../../warmth/constants'
 
@@ -133,12 +134,11 @@ function waterDay(state: State, { areaM2, rainShare, drying }: Exposure, celsius
 
 function rotDay(state: State, celsius: number, { pace, q10 }: CageTraits): void {
   const moisture = moistureOf(state)
+  const inside = pace / DAYS_A_YEAR * rotsAgainstMoist15(celsius, moisture, q10)
+  const outside = state.bagged ? inside : pace / DAYS_A_YEAR * rotsAgainstMoist15(celsius, moisture * LEAF.shellMoisture, q10)
   for (const part of state.parts) {
-    part.left *= 1 - lastingFactor(part.left) * dailyShare(part.fill.perYear * pace, celsius, moisture, q10)
-    part.outside
-      *= 1
-        - lastingFactor(part.outside)
-        * dailyShare(part.fill.perYear * pace, celsius, state.bagged ? moisture : moisture * LEAF.shellMoisture, q10)
+    part.left *= 1 - lastingFactor(part.left) * part.fill.perYear * inside
+    part.outside *= 1 - lastingFactor(part.outside) * part.fill.perYear * outside
   }
 }
 

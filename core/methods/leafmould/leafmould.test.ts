@@ -6,10 +6,10 @@ import { findMaterial } from '../../materials/book'
 import type { NewEvent } from '../../journal/event'
 import { dayLeft, runCage, shellShare, USUAL_TRAITS, type CageCase, type CageDeed, type Exposure, type Fill } from './course'
 import { answerOf } from './forecast'
-import { fillsOf, helpOf, waterToWetL } from './leaves'
+import { fillsOf, helpOf, joinedByDay, waterToWetL } from './leaves'
 import { cageOn } from './now'
 import { questionOf } from './question'
-import { dailyShare, GRADES, leafClassOf, moistureFactor, ratePerYear, warmthFactor } from './rates'
+import { GRADES, leafClassOf, moistureFactor, ratePerYear, rotsAgainstMoist15, warmthFactor } from './rates'
 import { SITES } from './sites'
 import { tasksOf } from './tasks'
 import { windowsOf } from './windows'
@@ -36,7 +36,7 @@ describe('the pace of leaves', () => {
     expect(warmthFactor(5, 2)).toBe(0.5)
     expect(warmthFactor(0, 2)).toBe(0)
     // 0.9 a year at 15 °C and moist: 0.9/365.25 = 0.002464 of what is left in a day.
-    expect(dailyShare(0.9, 15, 0.7, 2)).toBeCloseTo(0.002464, 6)
+    expect(0.9 / 365.25 * rotsAgainstMoist15(15, 0.7, 2)).toBeCloseTo(0.002464, 6)
   })
 
   it('is that of the kind: lime fast, birch and mixed medium, oak slow, needles and chips very slow', () => {
@@ -136,6 +136,22 @@ describe('a cage in whatever weather', () => {
         runCage(cage([...fills].sort((x, y) => x.day - y.day)), USUAL_TRAITS, Float64Array.of(0, 100, 400))
       expect(Array.from(run([one, two]).left)).toEqual(Array.from(run([two, one]).left))
     }), { numRuns: 40 })
+  })
+
+  it('runs what is filled in by the hour as what is filled in by the day, nothing lost of it', () => {
+    fc.assert(fc.property(
+      fc.array(fc.record({ hour: fc.integer({ min: 0, max: 300 }), slow: fc.boolean(), dryKg: fc.integer({ min: 1, max: 9 }) }), {
+        minLength: 30, maxLength: 60,
+      }), (all) => {
+        const fills = all.map(({ hour, slow, dryKg }) => fill(slow ? 0.5 : 1.5, hour / 24, dryKg)).sort((a, b) => a.day - b.day)
+        const joined = joinedByDay(fills)
+        expect(joined.length).toBeLessThanOrEqual(2 * 13)
+        for (const part of ['dryKg', 'waterKg', 'looseL'] as const)
+          expect(joined.reduce((sum, one) => sum + one[part], 0)).toBeCloseTo(fills.reduce((sum, one) => sum + one[part], 0), 6)
+        const [apart, together] = [fills, joined].map(one => runCage(cage(one), USUAL_TRAITS, Float64Array.of(20, 100, 400)))
+        for (const row of ['left', 'volumeL', 'moisture'] as const)
+          apart![row].forEach((value, at) => expect(Math.abs(together![row][at]! / value - 1)).toBeLessThan(0.01))
+      }), { numRuns: 40 })
   })
 
   it('loses mass only by rotting: what is left times what went in is what the parts still weigh', () => {

@@ -49,6 +49,19 @@ export function fillsOf(ingredients: readonly Ingredient[], waterL: number, day:
   })
 }
 
+/** What went in on the same day and is of one kind is one fill: a cage that is fed by the hour is run as one that is fed by the day. */
+export function joinedByDay(fills: readonly Fill[]): Fill[] {
+  const joined = new Map<string, Fill>()
+  for (const fill of fills) {
+    const key = [Math.floor(fill.day), fill.perYear, fill.settlesTo, fill.massLeft].join()
+    const before = joined.get(key)
+    joined.set(key, before
+      ? { ...before, looseL: before.looseL + fill.looseL, dryKg: before.dryKg + fill.dryKg, waterKg: before.waterKg + fill.waterKg }
+      : fill)
+  }
+  return [...joined.values()]
+}
+
 /** Litres that bring these to a wrung sponge. */
 export function waterToWetL(fills: readonly Pick<Fill, 'dryKg' | 'waterKg'>[]): number {
   return Math.max(0, fills.reduce((sum, { dryKg, waterKg }) => sum + dryKg * LEAF.filledMoist / (1 - LEAF.filledMoist) - waterKg, 0))

@@ -6,7 +6,7 @@ import { footprintM2, vesselVolumeL } from '../../vessel/vessel'
 import { weatherFrom, type Lasting } from '../contract'
 import { askedOf, deedDay, foundIn, takenL, type CourseQuestion } from '../course'
 import type { CageCase, CageDeed, CageRow, Fill } from './course'
-import { fillsOf, helpOf } from './leaves'
+import { fillsOf, helpOf, joinedByDay } from './leaves'
 import { exposureOf } from './sites'
 import { BAGGED, BAGS, FORKED, HEIGHT, LOOK, SQUEEZE } from './words'
 import { LEAF } from './constants'
@@ -32,7 +32,7 @@ function fillsIn(batch: BegunBatch, surroundings: Lasting): Fill[] {
   }))
   const all: Ingredient[] = puts.flatMap(({ ingredients }) => ingredients)
   const help = helpOf(all)
-  return puts.flatMap(({ day, ingredients, waterL }) => fillsOf(ingredients, waterL, day, help)).sort((a, b) => a.day - b.day)
+  return joinedByDay(puts.flatMap(({ day, ingredients, waterL }) => fillsOf(ingredients, waterL, day, help)).sort((a, b) => a.day - b.day))
 }
 
 function deedsOf(batch: BegunBatch): CageDeed[] {

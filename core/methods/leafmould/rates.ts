@@ -1,4 +1,3 @@
-import { DAYS_A_YEAR } from '../../units/time'
 import { dayCounts } from '../../warmth/day-counts'
 import type { Material } from '../../materials/material'
 import { LEAF } from './constants'
@@ -46,9 +45,9 @@ export function lastingFactor(left: number): number {
   return left > LEAF.humus.below ? 1 : LEAF.humus.pace
 }
 
-/** Share of what is left that rots in a day. */
-export function dailyShare(perYear: number, celsius: number, moisture: number, q10: number): number {
-  return perYear / DAYS_A_YEAR * warmthFactor(celsius, q10) * moistureFactor(moisture)
+/** Against a warm and moist day: what a day of this warmth and moisture rots. */
+export function rotsAgainstMoist15(celsius: number, moisture: number, q10: number): number {
+  return warmthFactor(celsius, q10) * moistureFactor(moisture)
 }
 
 /** What a grade is called and how much of the mass may be left. */

@@ -1,4 +1,4 @@
-import { depthsOf, thinnedDay, type MulchTraits, type Spread } from '../../mulch/depth'
+import { depthsOf, pacedDays, reckonedM, thinnedDay, type MulchTraits, type Spread } from '../../mulch/depth'
 import { mulchKindOf, type MulchKind } from '../../mulch/kinds'
 import { defineCourse, type Looks } from '../course'
 import { questionOf, type MulchQuestion } from './question'
@@ -21,25 +21,28 @@ export function traitsAt(
   }
 }
 
-/** How deep a mulch lies at the times of its course, its spreadings as they were measured since, and the traits that it has in it. */
+/** How deep a mulch lies at the times of its course, its spreadings as they were measured since, and what it has in it. */
 interface MulchCourse {
   readonly times: Float64Array
   readonly depthM: Float32Array
   readonly spreads: readonly Spread[]
   readonly traits: MulchTraits
+  readonly paced: Float64Array
 }
 
 /** Spreadings with what a stick found of them: from there on they are as deep as they were measured, each in its part. */
 function measuredSpreads(
-  spreads: readonly Spread[], traits: MulchTraits, airC: ArrayLike<number>, looks: Looks<'depthM'>,
+  spreads: readonly Spread[], traits: MulchTraits, paced: Float64Array, looks: Looks<'depthM'>,
 ): readonly Spread[] {
-  return looks.seen.reduce<readonly Spread[]>((known, seen) => {
-    const reckonedM = depthsOf(known, traits, airC, Float64Array.of(seen.day))[0]!
-    const times = Math.max(0, looks.take(seen, reckonedM)) / reckonedM
-    return Number.isFinite(times)
-      ? known.map(one => one.day <= seen.day ? { ...one, found: [...one.found ?? [], { from: seen.day, times }] } : one)
-      : known
-  }, spreads)
+  const known = spreads.map(spread => ({ spread, times: 1, found: [] as { from: number, times: number }[] }))
+  for (const seen of looks.seen) {
+    const lying = known.filter(({ spread }) => spread.day <= seen.day)
+    const depthM = lying.reduce((sum, { spread, times }) => sum + times * reckonedM(spread, traits, paced, seen.day), 0)
+    const more = Math.max(0, looks.take(seen, depthM)) / depthM
+    if (!Number.isFinite(more)) continue
+    for (const one of lying) one.found.push({ from: seen.day, times: one.times *= more })
+  }
+  return known.map(({ spread, found }) => ({ ...spread, found }))
 }
 
 /** How a mulch will thin, learnt from depths that were measured, and its course in the middle of what is possible. */
@@ -48,8 +51,9 @@ export const { forecaster, answerOf, middleOf } = defineCourse<MulchQuestion, Mu
   mostRounds: 4,
   run: ({ kindId, spreads, airC }, point, times, looks) => {
     const traits = traitsAt(point, mulchKindOf(kindId))
-    const measured = measuredSpreads(spreads, traits, airC, looks)
-    return { times, traits, spreads: measured, depthM: depthsOf(measured, traits, airC, times) }
+    const paced = pacedDays(airC, traits.weatherK)
+    const measured = measuredSpreads(spreads, traits, paced, looks)
+    return { times, traits, paced, spreads: measured, depthM: depthsOf(measured, traits, paced, times) }
   },
   row: ({ depthM }) => depthM,
   bands: { depthM: 'depthM' }, bandsAtStart: { depthAtStartM: 'depthM' },

@@ -35,8 +35,8 @@ export function roundsOf(days: readonly number[]): number[] {
 export function depthOn(batch: BegunBatch, surroundings: Surroundings, day?: number): number {
   const middle = middleOf(batch, surroundings)
   if (!middle) return 0
-  const { question, course: { traits, spreads } } = middle
-  return depthsOf(spreads, traits, question.airC, Float64Array.of(Math.min(question.horizonDay, day ?? question.nowDay)))[0]!
+  const { question, course: { traits, spreads, paced } } = middle
+  return depthsOf(spreads, traits, paced, Float64Array.of(Math.min(question.horizonDay, day ?? question.nowDay)))[0]!
 }
 
 /** A mulch as it stands now. */
@@ -52,7 +52,7 @@ export function mulchOf(batch: BegunBatch, surroundings: Surroundings): Mulch {
   // What still has to sink counts as it will lie: loads of today are not taken for depth that stays.
   const settled = middle && { ...middle.course.traits, settlingDays: 1e-3 }
   const settledM = middle && settled
-    ? depthsOf(middle.course.spreads, settled, middle.question.airC, Float64Array.of(Math.max(nowDay, 0.02)))[0]!
+    ? depthsOf(middle.course.spreads, settled, middle.course.paced, Float64Array.of(Math.max(nowDay, 0.02)))[0]!
     : 0
   const settles = middle?.course.traits.settles ?? mulchKindOf(batch.began.approachId).settles.typical
   const missingL = Math.max(0, plan.wantedM * settles - settledM) / settles * plan.areaM2 * 1000
