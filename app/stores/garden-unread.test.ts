@@ -64,6 +64,24 @@ describe('a garden that the browser cannot read', () => {
     expect(store.journal.events.size).toBe(21)
   })
 
+  it('and that comes back while one records goes on without a gap, everything in it', async () => {
+    const store = await withTwenty()
+    store.shelfNow().close()
+    const began = store.record([stocked(21)])
+    let recorded = 1
+    expect((await began).ok).toBe(true)
+    for (let after = 0; after < 5 && recorded < 500; after += store.lasting ? 1 : 0) {
+      await new Promise(resolve => setTimeout(resolve))
+      expect((await store.record([stocked(22)], [{ id: `p${recorded}`, picture: new Blob(['x']) }])).ok).toBe(true)
+      recorded++
+    }
+    expect(store.journal.events.size).toBe(20 + recorded)
+    await store.open('own')
+    expect(store.journal.events.size).toBe(20 + recorded)
+    const pictures = await store.shelfNow().photoIds()
+    expect(pictures.ok && pictures.value.length).toBe(recorded - 1)
+  })
+
   it('and that came back as another tab left it: what that one removed does not rise again', async () => {
     const store = await withTwenty()
     store.shelfNow().close()

@@ -119,27 +119,49 @@ export const useGardenStore = defineStore('garden', () => {
     else await reload()
   }
 
+  /** Copies what a shelf holds to another one, beside what is known to be there. @returns what it held. */
+  async function copyTo(
+    lasts: Shelf, from: Shelf, known: Contents, knownPhotos: readonly string[] = [],
+  ): Promise<Outcome<{ readonly contents: Contents, readonly photoIds: readonly string[] }, StorageTrouble>> {
+    const [here, ids] = [await from.load(), await from.photoIds()]
+    if (!here.ok) return here
+    const photoIds = ids.ok ? ids.value : []
+    const photos: StoredPhoto[] = []
+    for (const id of photoIds.filter(one => !knownPhotos.includes(one))) {
+      const found = await from.photo(id)
+      if (found.ok && found.value) photos.push({ id, picture: found.value })
+    }
+    const contents = contentsBeside(here.value, known)
+    if (isEmpty(contents) && photos.length === 0) return ok({ contents: here.value, photoIds })
+    const added = await lasts.add(contents, photos)
+    return added.ok ? ok({ contents: here.value, photoIds }) : added
+  }
+
   /**
    * What was recorded on this page alone goes to a shelf that lasts, and the garden is shown from there. @param known what lies there
    * already, and is not written once more.
    */
   async function adopt(lasts: Shelf, mine: number, known: Contents = NOTHING): Promise<boolean> {
-    if (mine !== opening) {
+    const before = shelf
+    const copied = mine === opening && !before.lasting ? await copyTo(lasts, before, known) : undefined
+    if (!copied || shelf !== before) {
+      // Another garden is open by now, or another opening of this one was quicker.
       lasts.close()
+      return mine === opening && shelf.lasting
+    }
+    if (!copied.ok) {
+      lasts.close()
+      trouble.value = copied.error
       return false
     }
-    const [here, ids] = [await shelf.load(), await shelf.photoIds()]
-    const photos: StoredPhoto[] = []
-    for (const id of ids.ok ? ids.value : []) {
-      const found = await shelf.photo(id)
-      if (found.ok && found.value) photos.push({ id, picture: found.value })
-    }
-    const added = here.ok ? await lasts.add(contentsBeside(here.value, known), photos) : here
-    if (!added.ok) {
-      trouble.value = added.error
-      return false
-    }
+    // From here on everything goes there; what was recorded while the rest was copied follows it.
     shelf = lasts
+    const since = await copyTo(lasts, before, copied.value.contents, copied.value.photoIds)
+    if (!since.ok) {
+      lasts.close()
+      onThisPage(since.error, held())
+      return false
+    }
     notKept.value = undefined
     wasRead = wasRead && !unread.value
     await reload()

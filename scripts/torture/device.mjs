@@ -48,6 +48,17 @@ export class Device {
         get: (target, key) => (key === 'now' ? () => Real.now() + globalThis.clockShift : Reflect.get(target, key)),
       })
     }, this.shiftMs)
+    // A browser that begins its store anew threw away the one before: then the difference is not the app's alone.
+    await page.evaluateOnNewDocument(() => {
+      const real = IDBFactory.prototype.open
+      IDBFactory.prototype.open = function (...given) {
+        const asked = real.apply(this, given)
+        asked.addEventListener('upgradeneeded', ({ oldVersion, dataLoss, dataLossMessage }) =>
+          console.log(`a store begun anew from version ${oldVersion}, ${dataLoss} ${dataLossMessage}`))
+        return asked
+      }
+    })
+    page.on('console', message => this.world.trail.push(`  ${this.name}: ${message.text().slice(0, 200)}`))
     await this.load(page)
     this.tabs.push(page)
   }
@@ -82,8 +93,9 @@ export const inGarden = (page, work, ...given) =>
 export const record = (page, events) =>
   inGarden(
     page,
+    // What is on the page alone is said to be there, and not acknowledged as kept.
     'async (garden, events) => { const done = await garden.record(events.map(event => ({ ...event, at: new Date().toISOString() }))); '
-    + 'return done.ok ? done.value.map(({ id }) => id) : null }',
+    + 'return done.ok && garden.lasting ? done.value.map(({ id }) => id) : null }',
     events,
   )
 

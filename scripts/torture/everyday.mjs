@@ -19,7 +19,7 @@ export async function undoing(world, device) {
   const done = await inGarden(
     page,
     `async (garden, id) => { const event = garden.journal.events.get(id); if (!event || event.kind === 'undone') return 'nothing of the `
-    + `kind'; const done = await garden.undo([id]); return done.ok ? done.value.map(one => one.id) : null }`,
+    + `kind'; const done = await garden.undo([id]); return done.ok && garden.lasting ? done.value.map(one => one.id) : null }`,
     target,
   )
   if (!Array.isArray(done)) return
