@@ -104,9 +104,12 @@ describe('a new version', () => {
     await (await gardener.page.waitForSelector('textarea'))!.focus()
     await gardener.page.keyboard.type('Kept nowhere yet')
     await gardener.page.evaluate(() => {
-      const real = IDBDatabase.prototype.transaction
-      Object.assign(globalThis, { makeRoom: () => { IDBDatabase.prototype.transaction = real } })
-      IDBDatabase.prototype.transaction = () => { throw new DOMException('Internal error', 'UnknownError') }
+      // The browser has closed the garden, and cannot open it for want of room.
+      const [transaction, open] = [IDBDatabase.prototype.transaction, IDBFactory.prototype.open]
+      const makeRoom = () => { [IDBDatabase.prototype.transaction, IDBFactory.prototype.open] = [transaction, open] }
+      Object.assign(globalThis, { makeRoom })
+      IDBDatabase.prototype.transaction = () => { throw new DOMException('It is closed', 'InvalidStateError') }
+      IDBFactory.prototype.open = () => { throw new DOMException('Internal error', 'UnknownError') }
     })
     await gardener.press(button('Keep the note'))
     await gardener.see('Not kept just now')
