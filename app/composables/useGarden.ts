@@ -65,18 +65,18 @@ export const useGarden = createSharedComposable(() => {
   const outside = computed<Weather>(() => {
     const climate = JSON.parse(climateKey.value) as typeof settings.value.climate
     // A new answer of the station makes new functions, so that whoever keeps by them notices.
-    void weather.days
-    void weather.kept
+    const { known } = weather
     return {
-      ambientC: (at: Date) => weather.known(at)?.meanC ?? usualTemperatureC(climate, dayOfYear(at)),
-      rainMm: (at: Date) => weather.known(at)?.rainMm ?? usualRainMm(climate, at),
-      extremesC: (at: Date) => weather.known(at),
-      measured: (at: Date) => weather.known(at) !== undefined,
+      ambientC: (at: Date) => known(at)?.meanC ?? usualTemperatureC(climate, dayOfYear(at)),
+      rainMm: (at: Date) => known(at)?.rainMm ?? usualRainMm(climate, at),
+      extremesC: known,
+      measured: (at: Date) => known(at) !== undefined,
       nextLastFrost: (at: Date) => nextLastFrost(climate, at),
       latitudeDeg: climate.latitudeDeg,
     }
   })
-  const { forecastOf } = useForecastStore()
+  const forecasts = useForecastStore()
+  const forecastOf = (batchId: string) => forecasts.kept.get(batchId)?.forecast
   const everything = computed(() => [...store.journal.garden.batches.values()])
   const batches = computed<KnownBatch[]>(() => everything.value.flatMap((batch) => {
     const method = hasBegun(batch) ? findMethod(batch.began.methodId) : undefined

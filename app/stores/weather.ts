@@ -1,10 +1,12 @@
-import { format } from 'date-fns'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { DAY_MS } from '#core/units/time'
 
 /** A day of weather that is known, from a station or by hand. */
 export interface KnownDay { readonly at: Date, readonly minC: number, readonly maxC: number, readonly rainMm: number }
+
+/** A day of the calendar here, as a number of its own. */
+const dayKey = (at: Date) => at.getFullYear() * 400 + at.getMonth() * 32 + at.getDate()
 
 /** The weather that is known beyond what is usual: the days a station foretells, and those that were and are kept. */
 export const useWeatherStore = defineStore('weather', () => {
@@ -24,16 +26,14 @@ export const useWeatherStore = defineStore('weather', () => {
       from: Infinity, to: -Infinity,
     }),
   )
-  const byDay = computed(
-    () =>
-      new Map(
-        all.value.map(day => [
-          format(day.at, 'yyyy-MM-dd'), { minC: day.minC, maxC: day.maxC, meanC: (day.minC + day.maxC) / 2, rainMm: day.rainMm },
-        ]),
-      ),
-  )
-  const known = (moment: Date) =>
-    moment.getTime() >= span.value.from && moment.getTime() <= span.value.to ? byDay.value.get(format(moment, 'yyyy-MM-dd')) : undefined
+  const byDay = computed(() => new Map(all.value.map(day => [
+    dayKey(day.at), { minC: day.minC, maxC: day.maxC, meanC: (day.minC + day.maxC) / 2, rainMm: day.rainMm },
+  ])))
+  /** What is known of the day of a moment, a new one with each new weather. Asked a hundred thousand times, it is no action. */
+  const known = computed(() => {
+    const [{ from, to }, days] = [span.value, byDay.value]
+    return (moment: Date) => moment.getTime() >= from && moment.getTime() <= to ? days.get(dayKey(moment)) : undefined
+  })
 
   function hear(told: readonly KnownDay[] | undefined): void {
     days.value = told
