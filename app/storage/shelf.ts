@@ -10,6 +10,8 @@ export interface Contents {
   readonly documents: readonly GardenDocument[]
 }
 
+export const isEmpty = ({ events, documents }: Contents) => events.length === 0 && documents.length === 0
+
 /** A picture beside the journal: a small JPEG. */
 export interface StoredPhoto {
   readonly id: string

@@ -1,10 +1,16 @@
+import { dateText, timeText } from '#core/units/dates'
+
 /** What can go wrong with keeping things in the browser, in a gardener's words. */
 export interface StorageTrouble {
-  readonly kind: 'unavailable' | 'full' | 'disk' | 'unread' | 'blocked' | 'newer' | 'closed' | 'deleted' | 'silent' | 'outdone' | 'unknown'
+  readonly kind: 'unavailable' | 'full' | 'disk' | 'unread' | 'blocked' | 'newer' | 'closed' | 'deleted' | 'silent' | 'outdone' | 'lost'
+    | 'unknown'
   readonly message: string
 }
 
-const MESSAGES: Readonly<Record<StorageTrouble['kind'], string>> = {
+/** What is said in the same words whenever it comes. */
+type Said = Exclude<StorageTrouble['kind'], 'lost'>
+
+const MESSAGES: Readonly<Record<Said, string>> = {
   unavailable:
     'This browser keeps nothing (a private window, perhaps): what you record is on this page alone and gone when it is closed. Save a '
     + 'backup before that.',
@@ -35,14 +41,23 @@ const MESSAGES: Readonly<Record<StorageTrouble['kind'], string>> = {
   unknown: 'This could not be recorded. What was recorded before is safe. Reload the page and try again.',
 }
 
-export function storageTrouble(kind: StorageTrouble['kind']): StorageTrouble {
+export function storageTrouble(kind: Said): StorageTrouble {
   return { kind, message: MESSAGES[kind] }
+}
+
+/** A garden that the browser lost, and that was put back from its second copy. @param at of when the copy is. */
+export function lostAndBack(at: string): StorageTrouble {
+  return {
+    kind: 'lost',
+    message: `This browser had lost your garden. It is here again as it was on ${dateText(at)} at ${timeText(at)}, without its pictures. `
+      + 'Save a backup now, and look whether the last entries are there.',
+  }
 }
 
 /** What somebody wanted of the browser's database when it threw. */
 export type Wanted = 'write' | 'read' | 'open'
 
-const BY_NAME: Readonly<Record<Wanted, Readonly<Record<string, StorageTrouble['kind']>>>> = {
+const BY_NAME: Readonly<Record<Wanted, Readonly<Record<string, Said>>>> = {
   write: { QuotaExceededError: 'full', InvalidStateError: 'closed', UnknownError: 'disk', DataError: 'disk', AbortError: 'disk' },
   read: { InvalidStateError: 'closed', UnknownError: 'unread', DataError: 'unread', AbortError: 'unread', NotReadableError: 'unread' },
   open: {

@@ -12,13 +12,14 @@ import { fail, ok, type Outcome } from '#core/outcome/outcome'
 import { highest } from '#core/statistics/ends'
 import { openShelf, removeShelf, SILENT_MS, type Lost } from '~/storage/database-shelf'
 import { memoryShelf } from '~/storage/memory-shelf'
-import { contentsBeside } from '~/storage/restore'
+import { copyTo } from '~/storage/copying'
 import { joinTabs, type TabNews, type Tabs } from '~/storage/tabs'
 import { newId } from '~/utils/identity'
 import { remember, remembered } from '~/storage/remembered'
-import type { Contents, ImportMark, Shelf, StoredPhoto } from '~/storage/shelf'
+import { isEmpty, type Contents, type ImportMark, type Shelf, type StoredPhoto } from '~/storage/shelf'
 import { useForecastStore } from './forecasts'
-import { storageTrouble, type StorageTrouble } from '~/storage/trouble'
+import { readSecondCopy } from '~/storage/second-copy'
+import { lostAndBack, storageTrouble, type StorageTrouble } from '~/storage/trouble'
 import { inSlices } from '~/utils/slices'
 import { tryAgain } from '~/utils/try-again'
 import { layOutDemo } from './demo-laying'
@@ -34,7 +35,6 @@ const quiet = () =>
   )
 
 const NOTHING: Contents = { events: [], documents: [] }
-const isEmpty = ({ events, documents }: Contents) => events.length === 0 && documents.length === 0
 
 const after = (ms: number) => new Promise<undefined>(resolve => setTimeout(() => resolve(undefined), ms))
 
@@ -117,24 +117,6 @@ export const useGardenStore = defineStore('garden', () => {
   async function hear(news: TabNews): Promise<void> {
     if (news.kind === 'added') take(news.contents)
     else await reload()
-  }
-
-  /** Copies what a shelf holds to another one, beside what is known to be there. @returns what it held. */
-  async function copyTo(
-    lasts: Shelf, from: Shelf, known: Contents, knownPhotos: readonly string[] = [],
-  ): Promise<Outcome<{ readonly contents: Contents, readonly photoIds: readonly string[] }, StorageTrouble>> {
-    const [here, ids] = [await from.load(), await from.photoIds()]
-    if (!here.ok) return here
-    const photoIds = ids.ok ? ids.value : []
-    const photos: StoredPhoto[] = []
-    for (const id of photoIds.filter(one => !knownPhotos.includes(one))) {
-      const found = await from.photo(id)
-      if (found.ok && found.value) photos.push({ id, picture: found.value })
-    }
-    const contents = contentsBeside(here.value, known)
-    if (isEmpty(contents) && photos.length === 0) return ok({ contents: here.value, photoIds })
-    const added = await lasts.add(contents, photos)
-    return added.ok ? ok({ contents: here.value, photoIds }) : added
   }
 
   /**
@@ -257,6 +239,8 @@ export const useGardenStore = defineStore('garden', () => {
     }
     const answers = await Promise.all([shelf.answers(), reload()]).then(([answered]) => answered)
     if (mine !== opening) return
+    if (wanted === 'own' && shelf.lasting && !unread.value && isEmpty(held())) await fromSecondCopy(name, mine)
+    if (mine !== opening) return
     // Before anything is shown: a garden opens with what it knew, and nothing moves.
     if (answers.ok) useForecastStore().recall(answers.value)
     void quiet().then(() => (mine === opening ? shelf.tidy() : undefined))
@@ -267,6 +251,15 @@ export const useGardenStore = defineStore('garden', () => {
     remember('wastrum.garden', wanted)
     // Asked for once more at every visit: browsers grant it to what is used.
     if (wanted === 'own') void (navigator as Partial<Navigator>).storage?.persist()
+  }
+
+  /** A garden that comes up empty though there is a second copy of it was lost by the browser: it is put back, and that is said. */
+  async function fromSecondCopy(name: string, mine: number): Promise<void> {
+    const copy = await Promise.race([readSecondCopy(name), after(SILENT_MS)])
+    if (!copy || isEmpty(copy.contents) || mine !== opening) return
+    const added = await shelf.add(copy.contents)
+    if (added.ok) await reload()
+    if (mine === opening) trouble.value = added.ok ? lostAndBack(copy.at) : added.error
   }
 
   function letGo(): void {
@@ -403,8 +396,8 @@ export const useGardenStore = defineStore('garden', () => {
   }
 
   return {
-    which, lasting, notKept, unread, trouble, journal, documents, imported, opened, changedAtMs, open, openRemembered, leaveDemo, record,
-    undo, write, fieldsOf, replaced, putBack, readAgain,
+    which, lasting, notKept, unread, trouble, journal, documents, imported, opened, changedAtMs, lastTurn, open, openRemembered, leaveDemo,
+    record, undo, write, fieldsOf, replaced, putBack, readAgain,
     /** Where the garden is kept just now. */
     shelfNow: () => shelf,
   }

@@ -166,6 +166,37 @@ describe('while the garden cannot be kept', () => {
     }))
 })
 
+describe('a garden that the browser lost between two visits', () => {
+  it('is there again from its second copy, and that is said', () =>
+    at('laptop', async (gardener) => {
+      await ownGarden(gardener)
+      await putIntoStore(gardener)
+      await gardener.see('in the store')
+      await gardener.page.waitForFunction(async () => {
+        try {
+          const files = await navigator.storage.getDirectory()
+          const text = await (await (await files.getFileHandle('wastrum-own.copy')).getFile()).text()
+          return text.includes('leaves-mixed')
+        }
+        catch {
+          return false
+        }
+      }, { polling: 500 })
+      // No page of the garden is open any more.
+      await gardener.page.goto(`${gardener.home}/favicon.svg`)
+      await gardener.page.evaluate(
+        () =>
+          new Promise((resolve) => {
+            indexedDB.deleteDatabase('wastrum-own').onsuccess = resolve
+          }),
+      )
+      await gardener.go('/store')
+      await gardener.see('This browser had lost your garden')
+      await gardener.page.waitForSelector('[data-lot="leaves-mixed"]')
+      expect(gardener.complaints).toEqual([])
+    }))
+})
+
 describe('two tabs', () => {
   it('that write settings at once keep both, and one records while the other reads a backup in', () =>
     at('laptop', async (gardener) => {

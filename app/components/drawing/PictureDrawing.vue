@@ -63,7 +63,7 @@ const { stop: lookAway } = useIntersectionObserver(() => seen.value ? null : dra
   if (!entry?.isIntersecting) return
   seen.value = true
   lookAway()
-}, { rootMargin: '300px' })
+}, { rootMargin: '120px' })
 useEventListener('beforeprint', () => { seen.value = true })
 const words = computed(() => props.label || pictureWords(props.picture, units.value))
 </script>

@@ -166,15 +166,13 @@ const told = (place: (typeof shown.value)[number]) =>
                 :stroke-dasharray="place.batch ? undefined : '5 4'"
               />
             </svg>
-            <div class="absolute bottom-0 inset-x-0 flex justify-center">
-              <PictureDrawing
-                v-if="place.look && !place.ground"
-                class="!max-w-none shrink-0 pointer-events-none"
-                :picture="place.look.picture"
-                :px-per-metre="px"
-                when-seen
-              />
-            </div>
+            <PictureDrawing
+              v-if="place.look && !place.ground"
+              class="absolute bottom-0 left-1/2 -translate-x-1/2 !max-w-none pointer-events-none"
+              :picture="place.look.picture"
+              :px-per-metre="px"
+              when-seen
+            />
           </div>
           <component
             :is="place.batch && !arranging ? NuxtLinkComponent : 'span'"
