@@ -1,32 +1,27 @@
 import { defineStore } from 'pinia'
 import * as v from 'valibot'
 import { computed, ref, shallowRef } from 'vue'
-import {
-  documentValues, freshFields, lastTurnOf, mergeDocuments, writeDocument, type FieldValue, type GardenDocument,
-} from '#core/journal/document'
+import { freshFields, mergeDocuments, writeDocument, type FieldValue } from '#core/journal/document'
 import { knownEventSchema, type GardenEvent, type NewEvent } from '#core/journal/event'
-import { extendJournal, openingJournal, openJournal } from '#core/journal/journal'
+import { openingJournal, openJournal } from '#core/journal/journal'
 import { sameData } from '#core/journal/same'
-import { clockMoment, laterTurn, nextTurn, turnBeside } from '#core/journal/turn'
+import { clockMoment, nextTurn, turnBeside } from '#core/journal/turn'
 import { fail, ok, type Outcome } from '#core/outcome/outcome'
-import { highest } from '#core/statistics/ends'
 import { openShelf, removeShelf, SILENT_MS, type Lost } from '~/storage/database-shelf'
 import { memoryShelf } from '~/storage/memory-shelf'
 import { copyTo } from '~/storage/copying'
 import { joinTabs, type TabNews, type Tabs } from '~/storage/tabs'
 import { newId } from '~/utils/identity'
 import { remember, remembered } from '~/storage/remembered'
-import { isEmpty, type Contents, type ImportMark, type Shelf, type StoredPhoto } from '~/storage/shelf'
+import { isEmpty, type Contents, type Shelf, type StoredPhoto } from '~/storage/shelf'
 import { useForecastStore } from './forecasts'
 import { readSecondCopy } from '~/storage/second-copy'
 import { lostAndBack, storageTrouble, type StorageTrouble } from '~/storage/trouble'
 import { inSlices } from '~/utils/slices'
 import { tryAgain } from '~/utils/try-again'
 import { layOutDemo } from './demo-laying'
+import { shownGarden } from './shown-garden'
 import { deviceName, shelfName, type WhichGarden } from './which-garden'
-
-/** A record is taken to be of now when it is no further ahead than a device's clock may be. */
-const AHEAD_MS = 5 * 60_000
 
 /** When the page has nothing else to do; where no browser says so, a while later. */
 const quiet = () =>
@@ -47,14 +42,7 @@ export const useGardenStore = defineStore('garden', () => {
   /** Why nothing is kept just now; while there is such a reason, everything is on this page alone. */
   const notKept = shallowRef<StorageTrouble>()
   const lasting = computed(() => notKept.value === undefined)
-  const journal = shallowRef(openJournal([]))
-  const documents = shallowRef<readonly GardenDocument[]>([])
-  const imported = shallowRef<ImportMark>()
-  /** How far the garden is opened, 0 to 1. */
-  const opened = ref(0)
-  /** The last moment at which something came in: screens think anew then. */
-  const changedAtMs = ref(0)
-  const lastTurn = computed(() => laterTurn(journal.value.lastTurn, lastTurnOf(documents.value)))
+  const { journal, documents, imported, opened, changedAtMs, lastTurn, held, goOn, begin, documentOf, fieldsOf } = shownGarden()
   let shelf: Shelf = memoryShelf()
   let tabs: Tabs | undefined
   /** Counts openings: what belongs to an earlier one is not wanted any more. */
@@ -68,11 +56,7 @@ export const useGardenStore = defineStore('garden', () => {
 
   function take(contents: Contents): void {
     meanwhile?.push(contents)
-    if (contents.events.length > 0) journal.value = extendJournal(journal.value, contents.events)
-    if (contents.documents.length > 0) documents.value = mergeDocuments(documents.value, contents.documents)
-    changedAtMs.value = highest(
-      contents.events.map(({ recordedAt }) => Date.parse(recordedAt)).filter(ms => ms < Date.now() + AHEAD_MS), Date.now(),
-    )
+    goOn(contents)
   }
 
   let reading: Promise<void> = Promise.resolve()
@@ -103,9 +87,7 @@ export const useGardenStore = defineStore('garden', () => {
       },
     })
     if (!fresh || mine !== opening) return
-    journal.value = fresh
-    documents.value = mergeDocuments(loaded.value.documents)
-    imported.value = loaded.value.imported
+    begin(fresh, mergeDocuments(loaded.value.documents), loaded.value.imported)
     wasRead = true
     if (shelf.lasting) unread.value = undefined
     const came = meanwhile ?? []
@@ -158,7 +140,6 @@ export const useGardenStore = defineStore('garden', () => {
     notKept.value = reason
   }
 
-  const held = (): Contents => ({ events: [...journal.value.events.values()], documents: documents.value })
   /** What the page held when its garden was taken away. */
   let atLoss: Contents = NOTHING
 
@@ -224,7 +205,7 @@ export const useGardenStore = defineStore('garden', () => {
     wasRead = false
     diskFailed = false
     // Of the garden before nothing is shown under the name of this one.
-    ;[journal.value, documents.value, imported.value] = [openJournal([]), [], undefined]
+    begin(openJournal([]), [], undefined)
     opened.value = 0
     // Heard from the first moment on: what another tab adds while this one reads would be missed.
     tabs = joinTabs(name, news => void hear(news))
@@ -356,12 +337,6 @@ export const useGardenStore = defineStore('garden', () => {
   function undo(targetIds: readonly string[]) {
     const at = clockMoment(Date.now())
     return record(targetIds.map(targetId => ({ kind: 'undone' as const, at, targetId })))
-  }
-
-  const documentOf = (id: string) => documents.value.find(one => one.id === id)
-  function fieldsOf(id: string): Record<string, FieldValue> {
-    const document = documentOf(id)
-    return document ? documentValues(document) : {}
   }
 
   /**
