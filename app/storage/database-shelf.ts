@@ -237,7 +237,7 @@ async function isThere(name: string): Promise<boolean> {
  */
 export async function openShelf(name: string, onLost: (why: Lost) => void = () => {}, silentMs = SILENT_MS): Promise<Opened> {
   if (typeof indexedDB === 'undefined') return { trouble: storageTrouble('unavailable') }
-  let refuse: (kind: StorageTrouble['kind']) => void = () => {}
+  let refuse: (kind: 'blocked' | 'silent') => void = () => {}
   const refused = new Promise<StorageTrouble>((resolve) => {
     refuse = kind => resolve(storageTrouble(kind))
   })
