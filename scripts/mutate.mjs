@@ -5,6 +5,7 @@ import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, symli
 import { tmpdir } from 'node:os'
 import { join, relative } from 'node:path'
 import ts from 'typescript'
+import { chanceOf } from './chance.mjs'
 import { ROOT } from './steps.mjs'
 
 const EACH = Number(process.env.EACH ?? 12)
@@ -15,16 +16,6 @@ const NO_MODEL = /(picture|sites|asks|pads|senses|words|cautions|index)\.ts$/
 /** Longer than any honest test takes: a fault that makes it hang is noticed too. */
 const MOST_MS = 150_000
 const CONTRACT = ['contract', 'methods', 'fit', 'hazards'].map(name => `core/methods/${name}.test.ts`)
-
-function random(seed) {
-  let state = seed >>> 0
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state)
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296
-  }
-}
 
 const SWAPS = new Map([
   [ts.SyntaxKind.PlusToken, '-'], [ts.SyntaxKind.MinusToken, '+'], [ts.SyntaxKind.AsteriskToken, '/'], [ts.SyntaxKind.SlashToken, '*'],
@@ -123,7 +114,7 @@ if (folders.length === 0) {
 const home = copied()
 try {
   for (const folder of folders) {
-    const chance = random(SEED)
+    const chance = chanceOf(SEED)
     const all = filesIn(join(ROOT, folder)).flatMap(faultsIn)
     const tried = all
       .map(fault => ({ fault, at: chance() }))

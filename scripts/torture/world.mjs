@@ -2,23 +2,14 @@
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { chanceOf } from '../chance.mjs'
 
 /** Something that should not be so: it ends the run. */
 export class Difference extends Error {}
 
-/** Numbers from 0 to 1, the same for the same seed. */
-function chance(seed) {
-  let state = seed >>> 0
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state)
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296
-  }
-}
-
+/** The world of a run. @param disk a small one, where there is one. */
 export function worldOf(seed, server, disk) {
-  const random = chance(seed)
+  const random = chanceOf(seed)
   const folder = mkdtempSync(join(tmpdir(), 'wastrum-torture-'))
   return {
     server, disk, random, folder,
