@@ -12,7 +12,7 @@ const later = ref(false)
     role="status"
   >
     <p v-if="due && !garden.lasting">
-      A new version of Wastrum is in use. This page stays as it is until what you recorded is kept, or saved and loaded again by you.
+      A new version of Wastrum is in use. This page stays as it is until what you recorded is kept. Save it, to be sure.
     </p>
     <p v-else-if="due">
       A new version of Wastrum is in use. This page is loaded again as soon as you have finished what you are writing; it is kept.
