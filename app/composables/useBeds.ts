@@ -4,7 +4,7 @@ import { cover, type Covered } from '#core/beds/covering'
 import { bedHistories, type BedHistory } from '#core/beds/history'
 import { doseFor, spreadKindOf, type Stuff } from '#core/beds/spreading'
 import { BEDS_ID, readCharSchool, type CharSchool } from '#core/beds/schools'
-import { stuffOf } from '#core/beds/stuff'
+import { stuffOf } from '#core/lots/stuff'
 import type { StoredLot } from '#core/garden/store'
 import type { Family } from '#core/materials/material'
 

@@ -6,7 +6,9 @@ import { foldGarden } from '../journal/journal'
 import { writeDocument } from '../journal/document'
 import { findMaterial, LIBRARY_BOOK } from '../materials/book'
 import { bedAreaM2, bedValues, BED_KIND, readBeds, type Bed } from './bed'
+import { amountOn, amountsFor, type DosedBy } from './amount'
 import { cover } from './covering'
+import { robbedAdvice, robbedBy } from './robbed'
 import { harvestAfter, harvestWait } from './harvest'
 import { NOTHING_CARRIED, type Carried } from '../lots/carried'
 import { bedHistories, charShareOfBed, litresForDepth, type OnBed } from './history'
@@ -25,12 +27,12 @@ const of = (id: string) => findMaterial(id)!
 const asItComes = (materialId: string, at = AT): Carried =>
   of(materialId).brings.map(risk => ({ risk, lastAt: at, found: false, still: 'fresh' }))
 const onBed = (materialId: string, litres: number, charShare = 0, at = AT): OnBed => ({
-  eventId: `${materialId}-${litres}`, at, material: of(materialId), litres, charL: litres * charShare,
+  eventId: `${materialId}-${litres}`, at, material: of(materialId), litres, charL: litres * charShare, ashL: of(materialId).reaction === 'ash' ? litres : 0,
   carried: asItComes(materialId, at),
 })
 const asked = (materialId: string, over: Partial<Asked> = {}): Asked => ({
   bed: bed(), history: [], school: 'once', now: AUTUMN, units: 'metric', seasonMonth: 10, material: of(materialId),
-  charShare: of(materialId).family === 'char' ? 1 : 0, carried: asItComes(materialId),
+  charShare: of(materialId).family === 'char' ? 1 : 0, ashShare: 0, carried: asItComes(materialId),
   ...over,
 })
 const dose = (one: Asked) => {
@@ -47,7 +49,7 @@ describe('a dose of char', () => {
   it('40 L at a tenth of the top 10 cm cover 4 m²: 10 L a square metre', () => {
     const beds = ['a', 'b', 'c', 'd', 'e'].map(id => ({ bed: bed({ id, name: id }), history: [] }))
     const { covered, waiting, leftL, m2PerL, wantedL } = cover(
-      { material: of('char-charged'), charShare: 1, carried: NOTHING_CARRIED }, 40, beds,
+      { material: of('char-charged'), charShare: 1, ashShare: 0, carried: NOTHING_CARRIED }, 40, beds,
       { school: 'once', now: AUTUMN, units: 'metric', seasonMonth: 10 },
     )
     expect(covered.map(({ litres }) => litres)).toEqual([10, 10, 10, 10])
@@ -73,10 +75,13 @@ describe('a dose of char', () => {
   it('the other school gives 3 L a square metre every three years, up to the same sum', () => {
     const two = bed({ ground: { shape: 'rectangle', widthM: 1, lengthM: 2 } })
     expect(dose(asked('char-charged', { school: 'every-few-years', bed: two })).usualL).toBeCloseTo(6, 9)
-    expect(
-      dose(asked('char-charged', { school: 'every-few-years', bed: two, history: [onBed('char-charged', 18, 1)] })).usualL,
-    ).toBeCloseTo(2, 9)
-    const kind = spreadKindOf({ material: of('char-charged'), charShare: 1, carried: NOTHING_CARRIED })!
+    // 18 of 20 L lie there since four years: 2 are left to the tenth. The same lately: its turn has not come.
+    const little = (litres: number, at: string) =>
+      dose(asked('char-charged', { school: 'every-few-years', bed: two, history: [onBed('char-charged', litres, 1, at)] })).usualL
+    expect(little(18, '2022-10-01T10:00:00.000Z')).toBeCloseTo(2, 9)
+    expect(little(18, '2025-10-01T10:00:00.000Z')).toBe(0)
+    expect(little(2, '2025-10-01T10:00:00.000Z')).toBeCloseTo(4, 9)
+    const kind = spreadKindOf({ material: of('char-charged'), charShare: 1, ashShare: 0, carried: NOTHING_CARRIED })!
     expect(kind.again({ bed: two, history: [onBed('char-charged', 6, 1)], school: 'every-few-years' })?.toISOString()).toBe(
       '2029-10-01T10:00:00.000Z',
     )
@@ -174,7 +179,7 @@ describe('what else is spread', () => {
     expect(dose(asked('chicken-manure'))).toMatchObject({
       usualL: expect.closeTo(3.38, 2), mostL: expect.closeTo(5.07, 2), why: expect.stringMatching(/strong/),
     })
-    expect(spreadKindOf({ material: of('mushroom-substrate'), charShare: 0, carried: asItComes('mushroom-substrate') })?.id).toBe('compost')
+    expect(spreadKindOf({ material: of('mushroom-substrate'), charShare: 0, ashShare: 0, carried: asItComes('mushroom-substrate') })?.id).toBe('compost')
     const history = [onBed('horse-manure-straw', 20), onBed('compost-finished', 20)]
     expect(harvestWait(bed(), history, AUTUMN)?.until.toISOString().slice(0, 10)).toBe('2027-01-29')
     // Nobody knows the day: it waits from the last that it may have been, three weeks later.
@@ -189,8 +194,106 @@ describe('what else is spread', () => {
   })
 
   it('has no word for what is no spread', () => {
-    expect(spreadKindOf({ material: of('twigs'), charShare: 0, carried: NOTHING_CARRIED })).toBeUndefined()
+    expect(spreadKindOf({ material: of('twigs'), charShare: 0, ashShare: 0, carried: NOTHING_CARRIED })).toBeUndefined()
     expect(why(asked('cardboard'))).toMatch(/for the heap/)
+  })
+})
+
+describe('by choice', () => {
+  const yearAgo = '2025-09-01T10:00:00.000Z'
+  const thisYear = '2026-03-01T10:00:00.000Z'
+
+  it('what it had within the year is taken off the dose and off the most', () => {
+    // 2 cm of compost on a square metre are 20 L, 5 cm the most.
+    expect(dose(asked('compost-finished', { history: [onBed('compost-finished', 12, 0, thisYear)] }))).toMatchObject({
+      usualL: expect.closeTo(8, 9), mostL: expect.closeTo(38, 9),
+    })
+    expect(dose(asked('compost-finished', { history: [onBed('compost-finished', 12, 0, yearAgo)] })).usualL).toBeCloseTo(20, 9)
+    // Leaf mould counts with it, a mulch and char do not.
+    expect(dose(asked('compost-finished', { history: [onBed('leaf-mould', 12, 0, thisYear)] })).usualL).toBeCloseTo(8, 9)
+    expect(dose(asked('compost-finished', { history: [onBed('overs', 12, 0, thisYear)] })).usualL).toBeCloseTo(20, 9)
+    // Straw manure, 2 cm: 20 L, of which it had 15.
+    expect(dose(asked('horse-manure-straw', { history: [onBed('horse-manure-straw', 15, 0, thisYear)] })).usualL).toBeCloseTo(5, 9)
+  })
+
+  it('is told as under, usual, plenty and over, with what follows; over the most nothing is refused', () => {
+    const stands = (litres: number, over: Partial<Asked> = {}) => amountOn(asked('compost-finished', over), litres).stands
+    // 20 L are usual, a fifth to either side counts as that; 50 L are the most.
+    expect([0, 10, 15.9, 16.1, 23.9, 24.1, 50, 50.2].map(litres => stands(litres))).toEqual([
+      'nothing', 'under', 'under', 'usual', 'usual', 'plenty', 'plenty', 'over',
+    ])
+    expect(amountOn(asked('compost-finished'), 60).follows.join(' ')).toMatch(/washes out/)
+    expect(amountOn(asked('char-charged'), 25).follows.join(' ')).toMatch(/cannot be taken out/)
+    expect(amountOn(asked('wood-ash', { bed: bed({ reaction: 'sour' }) }), 2).follows.join(' ')).toMatch(/three years/)
+    const against = amountOn(asked('wood-ash'), 1)
+    expect(against).toMatchObject({ stands: 'against', said: expect.stringMatching(/neutral/) })
+    expect(against.follows.length).toBeGreaterThan(0)
+  })
+
+  it('coarse stuff goes on top at a mulch\'s depth: 5 cm, 10 the most, and never dug in', () => {
+    for (const id of ['overs', 'leaves-half-rotted']) {
+      expect(dose(asked(id))).toMatchObject({ usualL: expect.closeTo(50, 9), mostL: expect.closeTo(100, 9) })
+      expect(dose(asked(id)).notes.join(' ')).toMatch(/Not dug in/)
+    }
+    expect(why(asked('overs', { bed: bed({ grows: 'sour-loving' }) }))).toMatch(/leaf mould/)
+    expect(doseFor(asked('leaves-half-rotted', { bed: bed({ grows: 'sour-loving' }) })).ok).toBe(true)
+    expect(why(asked('brew-solids'))).toMatch(/for the heap/)
+  })
+
+  it('goes by the litre on a square metre, as dosed, or evenly over what was chosen', () => {
+    const beds = [1, 3, 4].map(lengthM => ({ bed: bed({ ground: { shape: 'rectangle', widthM: 1, lengthM } }), usualL: 5 }))
+    expect(amountsFor({ by: 'evenly' }, beds, 16)).toEqual([2, 6, 8])
+    expect(amountsFor({ by: 'litres', perM2L: 3 }, beds, 16)).toEqual([3, 9, 4])
+    expect(amountsFor({ by: 'dose' }, beds, 12)).toEqual([5, 5, 2])
+    expect(amountsFor({ by: 'evenly' }, [], 12)).toEqual([])
+    fc.assert(fc.property(
+      fc.double({ min: 0, max: 200, noNaN: true }), fc.double({ min: 0, max: 30, noNaN: true }),
+      fc.constantFrom<DosedBy['by']>('dose', 'litres', 'evenly'), (there, perM2L, by) => {
+        const amounts = amountsFor(by === 'litres' ? { by, perM2L } : { by }, beds, there)
+        expect(amounts.every(litres => litres >= 0)).toBe(true)
+        expect(amounts.reduce((sum, litres) => sum + litres, 0)).toBeLessThanOrEqual(there + 1e-9)
+      }))
+  })
+
+  it('char and ash go to sour ground first, and nothing limy to limy ground before neutral', () => {
+    const beds = (['limy', 'neutral', 'sour', 'untested'] as const).map((reaction, index) => ({
+      bed: bed({ id: reaction, name: reaction, reaction, grows: index === 0 ? 'hungry' : 'usual' }), history: [],
+    }))
+    const order = (id: string, over: Partial<Asked> = {}) => cover(
+      asked(id, over), 1000, beds, { school: 'once', now: AUTUMN, units: 'metric', seasonMonth: 10 },
+    ).covered.map(({ bed: { name } }) => name)
+    expect(order('char-charged')).toEqual(['sour', 'neutral', 'untested', 'limy'])
+    expect(order('char-charged', { char: { charged: 0.9, with: ['living'], ashy: true } })).toEqual(['sour', 'neutral', 'untested'])
+    // Compost with a twentieth of ash is ash.
+    expect(order('compost-finished', { ashShare: 0.05 })).toEqual(['sour', 'neutral', 'untested'])
+    expect(order('compost-finished').at(-1)).toBe('limy')
+    expect(order('leaf-mould')[0]).toBe('limy')
+  })
+})
+
+describe('a bed that raw char robs', () => {
+  const spring = new Date('2027-04-01T10:00:00.000Z')
+  const raw = (litres: number, at = '2026-11-01T10:00:00.000Z') => onBed('biochar-crushed', litres, 1, at)
+
+  it('is told until it was fed, or had a year for it, or where it is next to nothing', () => {
+    expect(robbedBy(bed(), [raw(4)], spring)).toEqual({ since: '2026-11-01T10:00:00.000Z', charL: 4 })
+    // A film of half a centimetre on a square metre is 5 L.
+    const fed = (litres: number) => [raw(4), onBed('compost-finished', litres, 0, '2027-03-01T10:00:00.000Z')]
+    expect([robbedBy(bed(), fed(4), spring), robbedBy(bed(), fed(5.1), spring)].map(Boolean)).toEqual([true, false])
+    expect(robbedBy(bed(), [onBed('compost-finished', 50, 0, '2026-03-01T10:00:00.000Z'), raw(4)], spring)).toBeDefined()
+    expect(robbedBy(bed(), [raw(4, '2026-03-01T10:00:00.000Z')], spring)).toBeUndefined()
+    expect(robbedBy(bed(), [raw(0.2)], spring)).toBeUndefined()
+  })
+
+  it('is none where the char was charged, by what was written down of it', () => {
+    const as = (charged: number) => [{ ...raw(4), char: { charged, with: ['living' as const] } }]
+    expect([robbedBy(bed(), as(0.9), spring), robbedBy(bed(), as(0.1), spring)].map(Boolean)).toEqual([false, true])
+    expect(robbedBy(bed(), [onBed('char-charged', 4, 1, '2026-11-01T10:00:00.000Z')], spring)).toBeUndefined()
+  })
+
+  it('gets no urine where salad grows against the soil', () => {
+    expect(robbedAdvice(bed())).toMatch(/no urine/)
+    expect(robbedAdvice(bed({ eaten: 'clear' }))).toMatch(/ten parts of water/)
   })
 })
 
@@ -205,7 +308,7 @@ describe('which beds first', () => {
   const around = { school: 'once', now: AUTUMN, units: 'metric', seasonMonth: 10 } as const
 
   it('hungry ones before lean ones, those that had little before those that had much; each up to its own dose', () => {
-    const { covered, refused, leftL } = cover({ material: of('char-charged'), charShare: 1, carried: NOTHING_CARRIED }, 100, beds, around)
+    const { covered, refused, leftL } = cover({ material: of('char-charged'), charShare: 1, ashShare: 0, carried: NOTHING_CARRIED }, 100, beds, around)
     expect(covered.map(({ bed: one }) => one.name)).toEqual(['hungry', 'sand', 'had', 'lean'])
     expect(covered.map(({ litres }) => Math.round(litres))).toEqual([10, 10, 2, 10])
     expect(refused.map(({ bed: one }) => one.name)).toEqual(['sour'])
@@ -215,7 +318,7 @@ describe('which beds first', () => {
   it('never gives more than there is, and leaves nothing unsaid', () => {
     fc.assert(fc.property(fc.double({ min: 0, max: 60, noNaN: true }), (litres) => {
       const { covered, refused, waiting, leftL } = cover(
-        { material: of('char-charged'), charShare: 1, carried: NOTHING_CARRIED }, litres, beds, around,
+        { material: of('char-charged'), charShare: 1, ashShare: 0, carried: NOTHING_CARRIED }, litres, beds, around,
       )
       expect(covered.reduce((sum, one) => sum + one.litres, 0) + leftL).toBeCloseTo(litres, 9)
       expect(covered.length + refused.length + waiting.length).toBe(beds.length)
@@ -261,10 +364,10 @@ describe('beds and the journal', () => {
     expect(readBeds([writeDocument(undefined, 'bed.3', BED_KIND, { ...bedValues(one), soil: 'moon' }, AT, 'test')])[0]?.soil).toBe('loam')
   })
 
-  it('the school is once for good until it is said otherwise', () => {
-    expect(readCharSchool([])).toBe('once')
-    expect(readCharSchool([writeDocument(undefined, 'beds-choices', 'beds-choices', { charSchool: 'every-few-years' }, AT, 'test')])).toBe(
-      'every-few-years',
+  it('the school is a little every few years until it is said otherwise', () => {
+    expect(readCharSchool([])).toBe('every-few-years')
+    expect(readCharSchool([writeDocument(undefined, 'beds-choices', 'beds-choices', { charSchool: 'once' }, AT, 'test')])).toBe(
+      'once',
     )
   })
 })

@@ -2,6 +2,7 @@ import { bedAreaM2, type Bed } from './bed'
 import { charOnBedL, type BedHistory } from './history'
 import { doseFor, type Asked, type Dose, type Stuff } from './spreading'
 import { BEDS } from './constants'
+import { reactionOf } from '../lots/stuff'
 
 /** What a bed would get. */
 export interface Covered {
@@ -26,6 +27,14 @@ export interface Covering {
   readonly m2PerL?: number
 }
 
+/** What is limy or ashy goes to sour ground first, and to limy ground last: what is only a little limy just last. */
+function limeRank(stuff: Stuff, { reaction }: Pick<Bed, 'reaction'>): number {
+  const does = reactionOf(stuff)
+  if (does !== 'ash' && does !== 'limy') return 0
+  if (reaction === 'limy') return 2
+  return reaction === 'sour' && (does === 'ash' || stuff.material.family === 'char') ? 0 : 1
+}
+
 function gainOf(bed: Bed, history: BedHistory): number {
   return BEDS.gain[bed.grows] + BEDS.soilGain[bed.soil] - charOnBedL(history) / bedAreaM2(bed) / 5
 }
@@ -41,7 +50,7 @@ export function cover(
     .flatMap(({ bed, history, dose }) =>
       dose.ok && dose.value.usualL > BEDS.worthL ? [{ bed, dose: dose.value, gain: gainOf(bed, history) }] : [],
     )
-    .sort((a, b) => b.gain - a.gain)
+    .sort((a, b) => limeRank(stuff, a.bed) - limeRank(stuff, b.bed) || b.gain - a.gain)
   const enough = asked.flatMap(({ bed, dose }) => dose.ok && dose.value.usualL <= BEDS.worthL ? [{ bed, why: 'It has had its dose.' }] : [])
   let leftL = litres
   const covered = wanting.flatMap(({ bed, dose }): Covered[] => {

@@ -1,6 +1,8 @@
 import type { Garden } from '../journal/garden'
-import { charShareOf } from '../char/travel'
 import { carriedByBatch, carriedByLot, carriedByMaterial, NOTHING_CARRIED, type Carried } from '../lots/carried'
+import { ashMemory, charMemory } from '../lots/kept-share'
+import { stuffOfMaterial, type Stuff } from '../lots/stuff'
+import type { CharState } from '../materials/char-state'
 import type { MaterialBook } from '../materials/book'
 import type { Material } from '../materials/material'
 import { bedAreaM2, type Bed } from './bed'
@@ -14,8 +16,12 @@ export interface OnBed {
   /** The batch it was given from directly. */
   readonly batchName?: string
   readonly litres: number
-  /** Litres of char in it. */
+  /** Litres of char in it, and of ash. */
   readonly charL: number
+  readonly ashL: number
+  /** How far its char was charged, where it was written down. */
+  readonly char?: CharState
+  readonly lotId?: string
   /** What it carried on that day. */
   readonly carried: Carried
   /** It was laid on this ground as a batch, not spread. */
@@ -37,18 +43,13 @@ function laidOn({ id }: Pick<Bed, 'id'>, garden: Garden, book: MaterialBook): On
   return [...garden.batches.values()].filter(({ began }) => began && 'id' in began.site && began.site.id === id).flatMap(batch =>
     batch.puts.flatMap(({ eventId, at }): OnBed[] => {
       const carried = carriedByBatch(garden, batch, book, new Date(at))
-      return carried.length > 0 ? [{ eventId, at, litres: 0, charL: 0, batchName: batch.name, carried, laid: true }] : []
+      return carried.length > 0 ? [{ eventId, at, litres: 0, charL: 0, ashL: 0, batchName: batch.name, carried, laid: true }] : []
     }))
 }
 
 /** What was spread on each bed, out of the journal, and what was laid on its ground: taking a record back takes it off the bed. */
 export function bedHistories(garden: Garden, beds: readonly Pick<Bed, 'id'>[], book: MaterialBook): ReadonlyMap<string, BedHistory> {
-  const shares = new Map<string, number>()
-  const shareOf = (lotId: string) => {
-    const known = shares.get(lotId) ?? charShareOf(garden, lotId, book)
-    shares.set(lotId, known)
-    return known
-  }
+  const [char, ash] = [charMemory(garden, book), ashMemory(garden, book)]
   const histories = new Map<string, OnBed[]>(beds.map(bed => [bed.id, laidOn(bed, garden, book)]))
   for (const { eventId, at, lotId, batchId, materialId, bedId, litres, between } of garden.spreads) {
     const lot = lotId === undefined ? undefined : garden.lots.get(lotId)
@@ -60,18 +61,29 @@ export function bedHistories(garden: Garden, beds: readonly Pick<Bed, 'id'>[], b
       : batch
         ? carriedByBatch(garden, batch, book, then)
         : materialId === undefined ? NOTHING_CARRIED : carriedByMaterial(materialId, at, book)
-    const charShare = lotId === undefined ? Number(material?.family === 'char') : shareOf(lotId)
+    const known = material && stuffOfMaterial(material, carried)
+    const [charShare, ashShare] = lotId === undefined
+      ? [known?.charShare ?? 0, known?.ashShare ?? 0]
+      : [char.ofLot(lotId), ash.ofLot(lotId)]
     histories
       .get(bedId ?? '')
       ?.push({
-        eventId, at, litres, charL: litres * charShare, carried,
+        eventId, at, litres, charL: litres * charShare, ashL: litres * ashShare, carried,
         ...(material ? { material } : {}),
         ...(batch ? { batchName: batch.name } : {}),
+        ...(lot ? { lotId: lot.id } : {}),
+        ...(lot?.char ? { char: lot.char } : {}),
         ...(between ? { between } : {}),
       })
   }
   for (const history of histories.values()) history.sort((a, b) => a.at < b.at ? -1 : a.at > b.at ? 1 : 0)
   return histories
+}
+
+/** What was spread, as stuff; nothing of what no material is known of. */
+export function spreadStuff({ material, litres, charL, ashL, carried, char }: OnBed): Stuff | undefined {
+  const share = (of: number) => litres > 0 ? Math.min(1, of / litres) : 0
+  return material && { material, charShare: share(charL), ashShare: share(ashL), carried, ...(char ? { char } : {}) }
 }
 
 /** Char that lies on and in a bed, litres. */

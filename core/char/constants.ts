@@ -44,7 +44,6 @@ export const CHAR = constants('Char', {
     high: of(3, 2.8, 3.5, 'mg/mg', 'with something in hand; practice'),
   },
   usualMgL: of(2, 0.5, 4, 'mg/L', 'what mains water may hold where nothing better is known; usual rules of waterworks'),
-  usuallyLeft: of(0.5, 0.35, 0.65, 'share', 'of what went in loosely comes out of a batch still at work; own estimate'),
   green: ranged(range(0.4, 0.47, 0.55), 'wet basis', 'green wood; practice of firewood'),
   atRest: ranged(range(0.13, 0.16, 0.2), 'wet basis', 'wood that dries no further under cover; practice of firewood'),
   months: {

@@ -101,6 +101,7 @@ export function ownMaterial(id: string, base: Material, values: Readonly<Record<
     ...fields,
     ...derived,
     brings,
+    ...(fields.family === undefined || fields.family === base.family ? {} : { reaction: kind.reaction, spreading: kind.spreading }),
     id,
     ...(fields.bulkDensityKgM3 ? { packsLikeKgM3: undefined } : {}),
     known: { ...base.known, ...Object.fromEntries(typed.map(value => [value, { kind: 'typed' as const }])) },

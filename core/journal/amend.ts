@@ -72,7 +72,7 @@ export function asLots(eventId: string, products: readonly MadeProduct[]): Produ
 /** Puts products into the store as lots of their own. */
 export function stockProducts(
   store: StoreState, event: { readonly id: string, readonly at: string }, products: readonly MadeProduct[],
-  from: Pick<Lot, 'fromBatchId' | 'fromLotIds' | 'fromDraws'>,
+  from: Pick<Lot, 'fromBatchId' | 'fromLotIds' | 'fromDraws' | 'called' | 'purpose'>,
 ): void {
   for (const { lotId, materialId, amount, sieveMm, char } of asLots(event.id, products)) {
     store.lots.set(lotId, {

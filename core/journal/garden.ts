@@ -12,6 +12,9 @@ export interface Draw {
   readonly litres: number
 }
 
+/** Something bought for a mix that never lay in the store. */
+export interface Bought { readonly materialId: string, readonly litres: number }
+
 /** An ingredient as it went into a batch: counted as gathered, before any preparation. */
 export interface BatchIngredient extends NamedIngredient {
   readonly draws: readonly Draw[]
@@ -39,8 +42,12 @@ export interface Lot {
   readonly fromBatchId?: string
   /** The lots it was made from, by sieving or mixing. */
   readonly fromLotIds?: readonly string[]
-  /** What was taken of them for all that was made then, and how many litres that gave. */
-  readonly fromDraws?: { readonly draws: readonly Draw[], readonly litres: number }
+  /** What was taken of them and bought for all that was made then, and how many litres that gave. */
+  readonly fromDraws?: { readonly draws: readonly Draw[], readonly bought: readonly Bought[], readonly litres: number }
+  /** What a mix is called, and what it is for. */
+  readonly called?: string
+  readonly purpose?: string
+  /** The mesh that all of it went through. */
   readonly sieveMm?: number
   /** How far it was charged, and with what, where it is char. */
   readonly char?: CharState
@@ -144,6 +151,18 @@ export interface Spread extends Happening {
   readonly between?: { readonly from: string, readonly to: string }
 }
 
+/** By what something is made of what lies in the store. */
+export const MADE_BY = ['sieved', 'mixed', 'charged'] as const
+/** Something that was made of what lay in the store. What went in beyond products and what was picked out is lost. */
+export interface Making extends Happening {
+  readonly how: typeof MADE_BY[number]
+  readonly draws: readonly Draw[]
+  readonly bought: readonly Bought[]
+  readonly products: readonly Product[]
+  readonly picked?: { readonly litres: number, readonly what: string }
+  readonly minutes?: number
+}
+
 /** All that is known of one batch, in the order in which it happened. */
 export interface Batch {
   readonly id: string
@@ -204,6 +223,8 @@ export interface StoreState {
   readonly measurements: Map<string, Measurements>
   /** What went to beds, in the order in which it did. */
   readonly spreads: Spread[]
+  /** What was sieved, mixed and charged, in the order in which it was. */
+  readonly makings: Making[]
 }
 
 /** The whole garden as its events tell it: derived, never stored. */
@@ -213,7 +234,7 @@ export interface Garden extends StoreState {
 
 /** A garden in which nothing has happened. */
 export function emptyGarden(): Garden {
-  return { lots: new Map(), drawnL: new Map(), batches: new Map(), measurements: new Map(), spreads: [] }
+  return { lots: new Map(), drawnL: new Map(), batches: new Map(), measurements: new Map(), spreads: [], makings: [] }
 }
 
 /** Litres left of a lot, as it lies in the store; never below 0. */

@@ -83,6 +83,7 @@ function foldStore(store: StoreState, strand: Strand, { undone, amended }: Settl
   store.drawnL.clear()
   store.measurements.clear()
   store.spreads.length = 0
+  store.makings.length = 0
   for (const event of asTold(strand, amended)) {
     if (!undone.has(event.id)) effected(leftOut, event, () => effectOf(event).onStore?.(store, event))
   }

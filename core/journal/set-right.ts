@@ -113,6 +113,10 @@ const SEAMS: Seams = {
     partsOf: ({ products }) => stuffOf(products, true),
     withParts: (event, parts) => ({ ...event, products: eachStuff(event.products, parts) }),
   },
+  'made': {
+    partsOf: ({ products }) => stuffOf(products, true),
+    withParts: (event, parts) => ({ ...event, products: eachStuff(event.products, parts) }),
+  },
   'used': {
     partsOf: ({ litres }) => [{ kind: 'litres', litres }],
     withParts: (event, parts) => ({ ...event, litres: litresOf(parts, event.litres) }),
@@ -126,7 +130,7 @@ const SEAMS: Seams = {
   },
   'turned': onlyItsDay(), 'renamed': onlyItsDay(), 'sited': onlyItsDay(), 'logged': onlyItsDay(), 'photographed': onlyItsDay(),
   'test-begun': onlyItsDay(), 'test-read': onlyItsDay(), 'put-off': onlyItsDay(), 'weighed': onlyItsDay(),
-  'dried': onlyItsDay(), 'made': onlyItsDay(), 'stock-amended': onlyItsDay(), 'stock-removed': onlyItsDay(),
+  'dried': onlyItsDay(), 'stock-amended': onlyItsDay(), 'stock-removed': onlyItsDay(),
 }
 
 const isAmendable = (event: { readonly kind: string }): event is Amendable => Object.hasOwn(SEAMS, event.kind)

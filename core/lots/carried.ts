@@ -1,4 +1,4 @@
-import type { Batch, Garden, Lot } from '../journal/garden'
+import type { Batch, Garden } from '../journal/garden'
 import { CORE, HEAT, TURNED } from '../journal/earlier'
 import type { MaterialBook } from '../materials/book'
 import type { Risk } from '../materials/material'
@@ -6,6 +6,7 @@ import { resultOf } from '../readiness/taken'
 import { READINESS_TESTS } from '../readiness/tests'
 import { daysBetween } from '../units/time'
 import { heatLog } from './heat-log'
+import { remember, type Memory, type Trait } from './lineage'
 import { LOTS } from './constants'
 
 /** What is raw: fresh from an animal, of people, or flesh. It keeps a harvest waiting until it was hot and tested. */
@@ -30,8 +31,6 @@ export type Carried = readonly CarriedPart[]
 
 /** Nothing is carried. */
 export const NOTHING_CARRIED: Carried = []
-
-interface Trail { readonly garden: Garden, readonly book: MaterialBook, readonly now: Date, readonly seen: ReadonlySet<string> }
 
 export const isRawRisk = (risk: Risk): risk is RawRisk => (RAW_RISKS as readonly Risk[]).includes(risk)
 const part = (risk: Risk, lastAt: string): CarriedPart => ({ risk, lastAt, found: false, still: 'fresh' })
@@ -58,7 +57,7 @@ function together(parts: readonly CarriedPart[]): Carried {
 }
 
 /** What a material itself brings. */
-function brought(materialId: string, at: string, { book }: Pick<Trail, 'book'>): CarriedPart[] {
+function brought(materialId: string, at: string, book: MaterialBook): CarriedPart[] {
   return (book.find(materialId)?.brings ?? []).map(risk => part(risk, at))
 }
 
@@ -87,7 +86,7 @@ function wasTested(tests: ReturnType<typeof results>): boolean {
 }
 
 /** What is left of a part after it went through a batch; nothing where heat, time or a test cleared it. */
-function afterBatch(one: CarriedPart, batch: Batch, { now }: Trail): CarriedPart[] {
+function afterBatch(one: CarriedPart, batch: Batch, now: Date): CarriedPart[] {
   const tests = results(batch, one.lastAt)
   const hot = wasHot(batch, one.lastAt)
   if (isRawRisk(one.risk)) return hot && wasTested(tests) ? [] : [{ ...one, still: hot ? 'untested' : 'never-hot' }]
@@ -98,48 +97,45 @@ function afterBatch(one: CarriedPart, batch: Batch, { now }: Trail): CarriedPart
   return hot ? [] : [one]
 }
 
-function ofBatch(batch: Batch, until: string, trail: Trail): Carried {
-  const puts = batch.puts.filter(({ at }) => at <= until)
-  const parts = puts.flatMap(({ at, inputs }) => inputs.flatMap(({ materialId, draws }) => {
-    const drawn = draws.flatMap(({ lotId }) => ofLot(trail.garden.lots.get(lotId), trail)).map(one => ({ ...one, lastAt: at }))
-    // What its lots are known to carry counts; what was brought along without one is as the material comes.
-    return draws.length > 0 ? drawn : brought(materialId, at, trail)
-  }))
-  return together(parts).flatMap(one => afterBatch(one, batch, trail))
-}
-
-function ofLot(lot: Lot | undefined, trail: Trail): Carried {
-  if (!lot || trail.seen.has(lot.id)) return NOTHING_CARRIED
-  const onward = { ...trail, seen: new Set([...trail.seen, lot.id]) }
-  const own = [
-    ...brought(lot.materialId, lot.gatheredAt, trail),
-    ...(lot.char?.with ?? []).flatMap(how => (how === 'urine' || how === 'dung' ? [part(how, lot.gatheredAt)] : [])),
-  ]
-  const from = lot.fromDraws?.draws.map(({ lotId }) => lotId) ?? lot.fromLotIds ?? []
-  const batch = lot.fromBatchId === undefined ? undefined : trail.garden.batches.get(lot.fromBatchId)
-  return together([
-    ...own,
-    ...from.flatMap(lotId => ofLot(trail.garden.lots.get(lotId), onward)),
-    ...(batch ? ofBatch(batch, lot.gatheredAt, onward) : []),
-  ]).filter(({ risk, lastAt }) => risk !== 'juglone' || daysBetween(lastAt, trail.now) < LOTS.jugloneDays)
+/** Risks stick until something clears them: the rawest and the latest of each counts. */
+function risksAt(book: MaterialBook, now: Date): Trait<Carried> {
+  const faded = (carried: Carried) =>
+    carried.filter(({ risk, lastAt }) => risk !== 'juglone' || daysBetween(lastAt, now) < LOTS.jugloneDays)
+  return {
+    gathered: (material, at) => (material?.brings ?? []).map(risk => part(risk, at)),
+    made: parts => together(parts.flatMap(({ value }) => value)),
+    grown: (parts, batch, until) =>
+      together(parts.filter(({ at }) => at <= until).flatMap(({ value, at }) => value.map(one => ({ ...one, lastAt: at }))))
+        .flatMap(one => afterBatch(one, batch, now)),
+    said: (carried, lot) => faded(together([
+      ...brought(lot.materialId, lot.gatheredAt, book),
+      ...(lot.char?.with ?? []).flatMap(how => (how === 'urine' || how === 'dung' ? [part(how, lot.gatheredAt)] : [])),
+      ...carried,
+    ])),
+  }
 }
 
 /**
- * What a lot carries from all that went into it, through any chain of batches and mixes: raw dung, urine and meat until it was hot
- * and tested, weedkiller and walnut until a test clears them. Derived from the journal, never stored.
+ * What lots and batches carry from all that went into them, through any chain of batches and mixes: raw dung, urine and meat until
+ * it was hot and tested, weedkiller and walnut until a test clears them.
  */
+export function carriedMemory(garden: Garden, book: MaterialBook, now: Date): Memory<Carried> {
+  return remember(risksAt(book, now), garden, book)
+}
+
+/** What a lot carries, as it lies there now. */
 export function carriedByLot(garden: Garden, lotId: string, book: MaterialBook, now: Date): Carried {
-  return ofLot(garden.lots.get(lotId), { garden, book, now, seen: new Set() })
+  return carriedMemory(garden, book, now).ofLot(lotId)
 }
 
 /** What some material carries that came from no lot: what it brings of itself. @param at when it was spread. */
 export function carriedByMaterial(materialId: string, at: string, book: MaterialBook): Carried {
-  return together(brought(materialId, at, { book }))
+  return together(brought(materialId, at, book))
 }
 
 /** What a batch carries at a moment, as what is taken of it then would. */
 export function carriedByBatch(garden: Garden, batch: Batch, book: MaterialBook, now: Date): Carried {
-  return ofBatch(batch, now.toISOString(), { garden, book, now, seen: new Set() })
+  return carriedMemory(garden, book, now).ofBatch(batch, now.toISOString())
 }
 
 /** What is raw of what is carried. */

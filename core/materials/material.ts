@@ -20,6 +20,19 @@ export type Risk = (typeof RISKS)[number]
 /** How coarse char is, where it is not crushed. */
 export type CharPieces = 'lump' | 'coarse'
 
+/** What a material does to the soil's reaction. Ash is lime by another name, and strong. */
+export const MATERIAL_REACTIONS = ['sour', 'neutral', 'limy', 'ash'] as const
+export type MaterialReaction = (typeof MATERIAL_REACTIONS)[number]
+
+/** How it goes onto a bed: a depth of it, a film, on top as a mulch, or not at all as it is. */
+export type Spreading = 'depth' | 'film' | 'mulch' | 'not'
+
+/** What a material is in a growing mix, when it is ripe. */
+export const GROWING_PARTS = [
+  'compost', 'castings', 'leaf-mould-fine', 'leaf-mould-coarse', 'tower-compost', 'char', 'loam', 'sand', 'grit', 'coir', 'bark', 'perlite',
+] as const
+export type GrowingPart = (typeof GROWING_PARTS)[number]
+
 /** One material with what the arithmetic needs. Fractions are 0..1; ranges are the extremes met in practice. */
 export interface Material {
   readonly id: string
@@ -61,6 +74,12 @@ export interface Material {
   readonly pieces?: CharPieces
   /** Char that is charged as it comes. */
   readonly charged: boolean
+  readonly reaction: MaterialReaction
+  readonly spreading: Spreading
+  /** Nothing where it has no place in pots. */
+  readonly growsAs?: GrowingPart
+  /** The mesh that all of it goes through as it comes, mm; nothing where nobody sieved it. */
+  readonly throughMm?: number
   /** Most of a mix, by loose volume, that is taken of it, 0..1: more of it holds a heap back or spoils what comes of it. */
   readonly mostShare?: number
   /** How much faster than usual it is used up, by its piece size; 1 as it comes. */
@@ -102,13 +121,22 @@ export interface MaterialRow extends Pick<
   readonly brings?: readonly Risk[]
   readonly pieces?: CharPieces
   readonly charged?: boolean
+  /** Where it is not told by its family: char is limy, all else neutral. */
+  readonly reaction?: MaterialReaction
+  /** Where it is not told by its family: what is finished goes on in a depth, all else has rules of its own. */
+  readonly spreading?: Spreading
+  readonly growsAs?: GrowingPart
+  readonly throughMm?: number
 }
 
 const BALLAST_FAMILIES: readonly Family[] = ['char', 'mineral']
 
 /** What a material of a family is to a heap, how much of it mats by how it stands, and what it brings, where nothing else is said of it. */
-export function usualKind({ family, structure }: Pick<Material, 'family' | 'structure'>): Pick<Material, 'mats' | 'part' | 'brings'> {
+export function usualKind(
+  { family, structure }: Pick<Material, 'family' | 'structure'>,
+): Pick<Material, 'mats' | 'part' | 'brings' | 'reaction' | 'spreading'> {
   return {
+    reaction: family === 'char' ? 'limy' : 'neutral', spreading: family === 'finished' ? 'depth' : 'not',
     mats: structure === 0 ? 1 : 0, part: BALLAST_FAMILIES.includes(family) ? 'ballast' : 'mix',
     brings: family === 'manure' ? ['dung'] : [],
   }
@@ -124,6 +152,8 @@ export function material(row: MaterialRow): Material {
     part: row.part ?? usualKind(row).part,
     brings: row.brings ?? usualKind(row).brings,
     charged: row.charged ?? false,
+    reaction: row.reaction ?? usualKind(row).reaction,
+    spreading: row.spreading ?? usualKind(row).spreading,
     pace: 1,
     known: {},
     nitrogenFraction: scaleRange(range(...nitrogenPct), 0.01),

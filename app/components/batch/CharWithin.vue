@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { charInBatchL } from '#core/char/travel'
+import { charInBatchL } from '#core/lots/kept-share'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** Char that travels with a batch: it comes out as it went in, and counts on the beds. */

@@ -2,6 +2,7 @@
 import { middleOf, spanOf, type Since } from '#core/already'
 import type { Bed } from '#core/beds/bed'
 import { spreadKindOf } from '#core/beds/spreading'
+import { stuffOfMaterial } from '#core/lots/stuff'
 
 /** What a bed was given before this garden was kept: what, about how much, and when. */
 const { bed } = defineProps<{ bed: Bed }>()
@@ -11,7 +12,7 @@ const { materials } = useGarden()
 const since = ref<Since>()
 const trouble = ref('')
 const offered = computed(() => materials.value.all
-  .filter(material => spreadKindOf({ material, charShare: Number(material.family === 'char'), carried: [] }))
+  .filter(material => spreadKindOf(stuffOfMaterial(material, [])))
   .sort((a, b) => a.name < b.name ? -1 : 1))
 const materialId = ref('compost-finished')
 const litres = ref(50)

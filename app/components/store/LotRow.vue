@@ -2,7 +2,7 @@
 import { daysText } from '#core/units/plural'
 import { format } from 'date-fns'
 import { spreadKindOf } from '#core/beds/spreading'
-import { stuffOf } from '#core/beds/stuff'
+import { stuffOf } from '#core/lots/stuff'
 import { carriedCautions, charWords } from '#core/lots/words'
 import type { StoredLot } from '#core/garden/store'
 import type { NewEvent } from '#core/journal/event'

@@ -2,24 +2,22 @@ import { addYears } from 'date-fns'
 import { latestOf } from '../history'
 import { quantityText } from '../../units/format'
 import { bedAreaM2 } from '../bed'
-import type { SpreadKind } from './kind'
+import { givenSince, lastOf, type SpreadKind } from './kind'
 import { BEDS } from '../constants'
-import { DAY_MS } from '../../units/time'
 
-const ASH = 'wood-ash'
+const isAsh: Pick<SpreadKind, 'takes'> = { takes: ({ material }) => material.reaction === 'ash' }
 
 /** Ash of plain wood: lime by another name, and only where a soil test asks for it. */
 export const ash: SpreadKind = {
   id: 'ash',
-  takes: ({ material }) => material.id === ASH,
+  ...isAsh,
   refuses: ({ bed, history, now }) => {
     if (bed.grows === 'sour-loving') return 'Ash is as sharp as lime: never where sour-loving plants grow.'
     if (bed.reaction === 'limy') return 'The soil is limy already, and ash is more lime.'
     if (bed.reaction === 'untested') return 'Ash only where a soil test says sour. Test it first.'
     if (bed.reaction === 'neutral' && bed.grows !== 'lime-loving')
       return 'The soil is neutral: ash would make it limy. Keep it dry for the cabbages, or a handful for the heap.'
-    if (history.some(({ material, at }) => material?.id === ASH && now.getTime() - Date.parse(at) < 365 * DAY_MS))
-      return 'It had ash within the year, and once a year is enough.'
+    if (givenSince(isAsh, { history, now }, 1).length > 0) return 'It had ash within the year, and once a year is enough.'
     return undefined
   },
   dose: ({ bed, units }) => ({
@@ -31,8 +29,12 @@ export const ash: SpreadKind = {
       'Ash of plain, untreated wood only.',
     ],
   }),
+  beyond: () => [
+    'So much ash burns roots and locks up iron: rake it off what can be raked off, water well, no ash or lime there for three years, '
+    + 'and test the soil before then.',
+  ],
   again: ({ history }) => {
-    const last = history.findLast(({ material }) => material?.id === ASH)
+    const last = lastOf(isAsh, history)
     return last && addYears(new Date(latestOf(last)), 1)
   },
 }

@@ -2,11 +2,12 @@ import { addYears } from 'date-fns'
 import { quantityText } from '../../units/format'
 import { rawOf } from '../../lots/carried'
 import { A_START, ENOUGH } from '../../materials/char-state'
+import { reactionOf } from '../../lots/stuff'
 import { doubtNotes } from '../../lots/words'
 import { bedAreaM2, type Bed } from '../bed'
 import { rawNote } from '../harvest'
 import { charOnBedL, type BedHistory } from '../history'
-import type { Asked, SpreadKind } from './kind'
+import { givenSince, type Asked, type SpreadKind } from './kind'
 import { BEDS } from '../constants'
 
 /** Months of the northern year in which sowing and planting are near: uncharged char then takes the feed from what is sown. */
@@ -22,7 +23,7 @@ export function charRoomL(bed: Pick<Bed, 'ground' | 'depthM'>, history: BedHisto
  * Whether it no longer robs what is sown in it. Charged char of which nobody wrote down how far counts as charged, plain char as
  * raw; what went through a batch was charged there.
  */
-function isCharged({ material, charShare, char: state }: Pick<Asked, 'material' | 'charShare' | 'char'>): boolean {
+export function isCharged({ material, charShare, char: state }: Pick<Asked, 'material' | 'charShare' | 'char'>): boolean {
   if (state) return state.charged >= A_START
   return material.family !== 'char' ? charShare > 0 : material.charged
 }
@@ -43,15 +44,17 @@ function lastChar(history: BedHistory): string | undefined {
   return history.findLast(({ charL }) => charL > BEDS.nothingL)?.at
 }
 
+const asChar: Pick<SpreadKind, 'takes'> = { takes: ({ charShare }) => charShare >= BEDS.mostlyChar }
+
 /** Char itself, raw or charged: to a target, under a ceiling, all that was ever given counted. */
 export const char: SpreadKind = {
   id: 'char',
-  takes: ({ charShare }) => charShare >= BEDS.mostlyChar,
+  ...asChar,
   refuses: (asked) => {
     const { bed, history, seasonMonth, charShare } = asked
     const against = unfit(asked)
     if (against) return against
-    if (asked.char?.ashy && bed.reaction === 'limy')
+    if (reactionOf(asked) === 'ash' && bed.reaction === 'limy')
       return 'There is ash in it, as sharp as lime, and the soil is limy already. Rinse it first.'
     if (bed.grows === 'sour-loving') return 'Char makes soil less sour: not where blueberries, heather and their like grow.'
     if (!isCharged(asked) && SPRING.includes(seasonMonth))
@@ -70,7 +73,8 @@ export const char: SpreadKind = {
     const { bed, history, school, charShare, material, units } = asked
     const given = charOnBedL(history)
     const toTarget = Math.max(0, BEDS.charTarget * layerL(bed) - given)
-    const wanted = school === 'once' ? toTarget : Math.min(toTarget, BEDS.littleLM2 * bedAreaM2(bed))
+    const lately = charOnBedL(givenSince(asChar, asked, BEDS.yearsBetween))
+    const wanted = school === 'once' ? toTarget : Math.min(toTarget, Math.max(0, BEDS.littleLM2 * bedAreaM2(bed) - lately))
     const room = charRoomL(bed, history)
     return {
       usualL: Math.min(wanted, room) / charShare, mostL: room / charShare,
@@ -89,7 +93,7 @@ export const char: SpreadKind = {
               + 'before sowing.',
             ]
           : []),
-        ...(asked.char?.ashy ? ['There is ash in it, as sharp as lime: rinse it, or test the soil first.'] : []),
+        ...(reactionOf(asked) === 'ash' ? ['There is ash in it, as sharp as lime: rinse it, or test the soil first.'] : []),
         ...rawNote(bed, asked.carried), ...doubtNotes(asked.carried),
         ...(bed.reaction === 'limy' ? ['The soil is limy: test again before the next dose, char is limy too.'] : []),
         ...(bed.reaction === 'untested' ? ['A soil test first: char raises the pH.'] : []),
@@ -99,6 +103,10 @@ export const char: SpreadKind = {
       ],
     }
   },
+  beyond: () => [
+    `More than ${Math.round(100 * BEDS.charCeiling)} % of the top layer is char: salts and lime trouble what grows. It cannot be taken out `
+    + 'again: work the bed deeper, test the soil, and no more char there.',
+  ],
   again: ({ bed, history, school }) => {
     const last = lastChar(history)
     if (last === undefined || charOnBedL(history) >= BEDS.charTarget * layerL(bed) - BEDS.nothingL || school === 'once') return undefined

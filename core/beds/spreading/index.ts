@@ -4,11 +4,12 @@ import { char } from './char'
 import { compost } from './compost'
 import type { Asked, Dose, SpreadKind, Stuff } from './kind'
 import { manure } from './manure'
+import { mulch } from './mulch'
 
 export type { Asked, Dose, SpreadKind, Stuff } from './kind'
 
 /** Every sort of stuff that goes on beds; the first that takes it has the word. */
-export const SPREAD_KINDS: readonly SpreadKind[] = [char, ash, compost, manure]
+export const SPREAD_KINDS: readonly SpreadKind[] = [char, ash, mulch, compost, manure]
 
 /** The rule for some stuff; nothing for what is not spread on beds. */
 export function spreadKindOf(stuff: Stuff): SpreadKind | undefined {

@@ -3,7 +3,7 @@ import { quantityText } from '../../units/format'
 import { rawNote } from '../harvest'
 import { bedAreaM2 } from '../bed'
 import { latestOf, litresForDepth, spreadDepthM } from '../history'
-import type { SpreadKind, Stuff } from './kind'
+import { givenL, givenSince, lastOf, type SpreadKind, type Stuff } from './kind'
 import { BEDS } from '../constants'
 
 /** Grams of nitrogen in a litre as it lies: bulk density × dry share × nitrogen of the dry matter. */
@@ -16,20 +16,24 @@ export function manureAsItComes({ material }: Pick<Stuff, 'material'>): boolean 
   return material.family === 'manure' && material.brings.includes('dung')
 }
 
+const asManure: Pick<SpreadKind, 'takes'> = { takes: manureAsItComes }
+
 /** Raw manure: feeds, and keeps the harvest waiting. */
 export const manure: SpreadKind = {
   id: 'manure',
-  takes: manureAsItComes,
+  ...asManure,
   refuses: ({ bed }) => bed.grows === 'poor' || bed.grows === 'sour-loving' ? 'Too rich for what grows there.' : undefined,
-  dose: ({ bed, units, material, carried }) => {
+  dose: (asked) => {
+    const { bed, units, material, carried } = asked
+    const givenAlready = givenL(givenSince(asManure, asked, 1))
     const within = (depthM: number, gramsM2: number) =>
-      Math.min(litresForDepth(bed, depthM), (bedAreaM2(bed) * gramsM2) / nitrogenGPerL(material))
+      Math.max(0, Math.min(litresForDepth(bed, depthM), (bedAreaM2(bed) * gramsM2) / nitrogenGPerL(material)) - givenAlready)
     const usualL = within(BEDS.manureUsualM, BEDS.nitrogenGM2.usual)
-    const thin = usualL < litresForDepth(bed, BEDS.manureUsualM) - 1e-9
+    const thin = usualL + givenAlready < litresForDepth(bed, BEDS.manureUsualM) - 1e-9
     return {
       usualL,
       mostL: within(BEDS.manureMostM, BEDS.nitrogenGM2.most),
-      why: `${quantityText('length', units, spreadDepthM(bed, usualL), 1)}, dug in in autumn${thin ? ': it is strong' : ''}`,
+      why: `${quantityText('length', units, spreadDepthM(bed, usualL + givenAlready), 1)} a year, dug in in autumn${thin ? ': it is strong' : ''}`,
       notes: [
         ...rawNote(bed, carried),
         'Ask whether hay or straw in it was sprayed with a lasting weedkiller; a bean test tells.',
@@ -37,8 +41,12 @@ export const manure: SpreadKind = {
       ],
     }
   },
+  beyond: () => [
+    'So much of it scorches and grows leaf instead of fruit: dig it in, let it lie four weeks before planting, nothing more of it for two '
+    + 'years, and keep it from ditch and well.',
+  ],
   again: ({ history }) => {
-    const last = history.findLast(({ material }) => material && manureAsItComes({ material }))
+    const last = lastOf(asManure, history)
     return last && addYears(new Date(latestOf(last)), 1)
   },
 }

@@ -1,8 +1,9 @@
 import * as v from 'valibot'
 import { amountVolumeL } from '../../units/container'
-import { drawFrom, stockProducts, type Effect } from '../amend'
+import { asLots, drawFrom, stockProducts, type Effect } from '../amend'
+import { MADE_BY } from '../garden'
 import {
-  amountSchema, between, drawSchema, eventSchemaOf, idSchema, LIMITS, litresSchema, momentSchema, noteSchema, productsSchema,
+  amountSchema, between, drawSchema, eventSchemaOf, idSchema, LIMITS, litresSchema, momentSchema, nameSchema, noteSchema, productsSchema,
 } from './base'
 
 /** Something was gathered; the lot carries the id of the event. */
@@ -43,20 +44,37 @@ export const stockRemoved: Effect<v.InferOutput<typeof stockRemovedSchema>> = {
   onStore: (store, event) => drawFrom(store, [event]),
 }
 
-const draws = v.pipe(v.array(drawSchema), v.minLength(1, 'takes nothing'), v.maxLength(LIMITS.items, 'has too many parts'))
+const madeDraws = v.pipe(v.array(drawSchema), v.maxLength(LIMITS.items, 'has too many parts'))
 
 /**
- * Something was made of what lay in the store: sieved, mixed, charged. The products are lots of their own and know where they
- * come from.
+ * Something was made of what lay in the store and of what was bought for it: sieved, mixed, charged. The products are lots of their
+ * own and know where they come from; `picked` is what was picked out of it, stones and glass, and lies nowhere any more.
  */
-export const madeSchema = eventSchemaOf('made', { how: v.picklist(['sieved', 'mixed', 'charged']), draws, products: productsSchema })
+export const madeSchema = v.pipe(
+  eventSchemaOf('made', {
+    how: v.picklist(MADE_BY), draws: madeDraws, products: productsSchema,
+    bought: v.optional(v.pipe(
+      v.array(v.object({ materialId: idSchema, litres: litresSchema })), v.maxLength(LIMITS.items, 'has too many parts'),
+    )),
+    called: v.optional(nameSchema), purpose: v.optional(idSchema),
+    picked: v.optional(v.object({ litres: litresSchema, what: noteSchema })),
+    minutes: v.optional(between(0, 10_000)),
+  }),
+  v.check(({ draws, bought }) => draws.length + (bought?.length ?? 0) > 0, 'takes nothing'),
+)
 
 export const made: Effect<v.InferOutput<typeof madeSchema>> = {
   onStore: (store, event) => {
     drawFrom(store, event.draws)
-    const litres = event.products.reduce((sum, { amount }) => sum + amountVolumeL(amount), 0)
-    stockProducts(store, event, event.products, {
-      fromLotIds: event.draws.map(({ lotId }) => lotId), fromDraws: { draws: event.draws, litres },
+    const { id, at, how, draws, products, bought = [], called, purpose, picked, minutes } = event
+    const litres = products.reduce((sum, { amount }) => sum + amountVolumeL(amount), 0)
+    stockProducts(store, event, products, {
+      fromLotIds: draws.map(({ lotId }) => lotId), fromDraws: { draws, bought, litres },
+      ...(called === undefined ? {} : { called }), ...(purpose === undefined ? {} : { purpose }),
+    })
+    store.makings.push({
+      eventId: id, at, how, draws, bought, products: asLots(id, products),
+      ...(picked ? { picked } : {}), ...(minutes === undefined ? {} : { minutes }),
     })
   },
 }

@@ -36,6 +36,7 @@ export const CHAR: readonly Material[] = [
     nitrogenPct: [0.4, 0.8, 1.4], carbonToNitrogen: [40, 70, 130],
     moisturePct: [40, 58, 70], bulkKgM3: [380, 520, 700],
     ligninPctVs: 80, ashPct: 15, structure: 2, keepsDays: 365, worms: 'yes', months: [],
+    growsAs: 'char',
     charged: true, cautions: ['keep it moist, aired and out of the rain', 'it makes soil less sour: not for sour-loving plants'],
   }),
 ]

@@ -8,6 +8,7 @@ export const FINISHED: readonly Material[] = [
     nitrogenPct: [1.0, 1.6, 2.5], carbonToNitrogen: [10, 14, 20],
     moisturePct: [35, 45, 55], bulkKgM3: [450, 600, 750],
     ligninPctVs: 30, ashPct: 45, structure: 1, keepsDays: 365, worms: 'yes', months: [],
+    reaction: 'limy', growsAs: 'compost',
     cautions: [],
   }),
   // Sound leaf mould carries 30 to 50 % ash from soil and decay; carbon about a third of the dry matter.
@@ -18,6 +19,7 @@ export const FINISHED: readonly Material[] = [
     nitrogenPct: [0.8, 1.3, 2.2], carbonToNitrogen: [12, 17, 25],
     moisturePct: [30, 42, 55], bulkKgM3: [450, 600, 800],
     ligninPctVs: 35, ashPct: 45, structure: 1, keepsDays: 730, worms: 'yes', months: [],
+    reaction: 'limy', growsAs: 'compost', throughMm: 15,
     brings: ['weedkiller'], cautions: ['may carry long-lasting weedkiller: try beans in it first'],
   }),
   material({
@@ -26,6 +28,7 @@ export const FINISHED: readonly Material[] = [
     nitrogenPct: [0.8, 1.5, 2.0], carbonToNitrogen: [15, 22, 35],
     moisturePct: [40, 60, 72], bulkKgM3: [250, 380, 550],
     ligninPctVs: 35, ashPct: 40, structure: 1, keepsDays: 365, worms: 'yes', months: [],
+    reaction: 'sour', growsAs: 'leaf-mould-fine',
     cautions: [],
   }),
   // Between fallen leaves and finished mould: own estimate by mass left.
@@ -35,6 +38,7 @@ export const FINISHED: readonly Material[] = [
     nitrogenPct: [0.7, 1.2, 1.8], carbonToNitrogen: [22, 32, 45],
     moisturePct: [35, 55, 70], bulkKgM3: [180, 270, 400],
     ligninPctVs: 27, ashPct: 25, structure: 1, keepsDays: 365, worms: 'yes', months: [],
+    reaction: 'sour', growsAs: 'leaf-mould-coarse',
     cautions: [],
   }),
   // The outer hand's breadth of a cage: dry, leaf shapes whole. Own estimate.
@@ -44,6 +48,7 @@ export const FINISHED: readonly Material[] = [
     nitrogenPct: [0.6, 1.0, 1.5], carbonToNitrogen: [32, 45, 65],
     moisturePct: [20, 42, 60], bulkKgM3: [100, 150, 240],
     ligninPctVs: 22, ashPct: 13, structure: 1, keepsDays: 365, worms: 'yes', months: [],
+    reaction: 'sour', spreading: 'mulch',
     cautions: [],
   }),
   // A slow heap forked out before it is ripe: dark, moist, still full of what can rot. Own estimate between scraps with leaves and compost.
@@ -53,6 +58,7 @@ export const FINISHED: readonly Material[] = [
     nitrogenPct: [1.2, 1.7, 2.4], carbonToNitrogen: [14, 20, 28],
     moisturePct: [50, 62, 75], bulkKgM3: [300, 450, 600],
     ligninPctVs: 17, ashPct: 20, structure: 1, keepsDays: 60, worms: 'yes', months: [],
+    spreading: 'mulch',
     cautions: ['seeds and sickness in it are alive'],
     brings: ['seeds', 'sickness'],
   }),
@@ -63,6 +69,7 @@ export const FINISHED: readonly Material[] = [
     nitrogenPct: [1.0, 1.5, 2.0], carbonToNitrogen: [14, 20, 30],
     moisturePct: [55, 68, 76], bulkKgM3: [300, 450, 600],
     ligninPctVs: 30, ashPct: 35, structure: 1, keepsDays: 120, worms: 'yes', months: [],
+    growsAs: 'tower-compost',
     cautions: ['keep it moist and aired: what lives in it is what it is for'],
   }),
   // Greens strained out of a ferment: soft, wet, quick to rot. Own estimate.
@@ -72,6 +79,7 @@ export const FINISHED: readonly Material[] = [
     nitrogenPct: [1.5, 2.5, 3.5], carbonToNitrogen: [12, 17, 25],
     moisturePct: [75, 85, 92], bulkKgM3: [500, 700, 900],
     ligninPctVs: 10, ashPct: 15, structure: 0, keepsDays: 2, worms: 'thin', months: [],
+    spreading: 'not',
     cautions: ['smelly: bury them in the heap at once'],
   }),
   material({
@@ -80,6 +88,7 @@ export const FINISHED: readonly Material[] = [
     nitrogenPct: [1.2, 2.0, 3.0], carbonToNitrogen: [10, 13, 18],
     moisturePct: [55, 70, 80], bulkKgM3: [500, 650, 800],
     ligninPctVs: 25, ashPct: 40, structure: 0, keepsDays: 180, worms: 'yes', months: [],
+    spreading: 'film', growsAs: 'castings',
     cautions: [],
   }),
   // What stays on the sieve: half-rotted twigs, stalks and leaf ribs. Own estimate between chips and compost.
@@ -89,6 +98,16 @@ export const FINISHED: readonly Material[] = [
     nitrogenPct: [0.8, 1.2, 1.7], carbonToNitrogen: [25, 32, 45],
     moisturePct: [30, 45, 60], bulkKgM3: [230, 320, 420],
     ligninPctVs: 26, ashPct: 22, structure: 2, keepsDays: 365, worms: 'some', months: [],
+    spreading: 'mulch',
+    cautions: [],
+  }),
+  // What is mixed for seeds, pots and tubs: between leaf mould, compost and sand. Own estimate; what it is made of is known by its lot.
+  material({
+    id: 'growing-mix', name: 'Growing mix', short: 'growing mix', family: 'finished',
+    words: 'potting compost seed mix pots tubs trays',
+    nitrogenPct: [0.3, 0.7, 1.3], carbonToNitrogen: [12, 17, 28],
+    moisturePct: [20, 38, 55], bulkKgM3: [450, 650, 950],
+    ligninPctVs: 33, ashPct: 60, structure: 1, keepsDays: 180, worms: 'some', months: [],
     cautions: [],
   }),
   material({

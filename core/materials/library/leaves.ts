@@ -53,6 +53,7 @@ export const LEAVES: readonly Material[] = [
     nitrogenPct: [0.4, 0.6, 1.0], carbonToNitrogen: [60, 85, 130],
     moisturePct: [8, 25, 50], bulkKgM3: [60, 90, 140],
     ligninPctVs: 30, ashPct: 4, structure: 2, keepsDays: 730, worms: 'no', months: [],
+    reaction: 'sour',
     mostShare: 0.33, cautions: ['very slow, acid when fresh'],
   }),
   material({

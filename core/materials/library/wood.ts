@@ -52,6 +52,7 @@ export const WOOD: readonly Material[] = [
     nitrogenPct: [0.2, 0.3, 0.5], carbonToNitrogen: [100, 170, 400],
     moisturePct: [25, 45, 60], bulkKgM3: [200, 260, 330],
     ligninPctVs: 35, ashPct: 4, structure: 3, keepsDays: 730, worms: 'no', months: [],
+    reaction: 'sour', growsAs: 'bark',
     cautions: [],
   }),
   material({
@@ -77,6 +78,7 @@ export const WOOD: readonly Material[] = [
     nitrogenPct: [0.3, 0.5, 0.7], carbonToNitrogen: [70, 90, 120],
     moisturePct: [10, 20, 70], bulkKgM3: [60, 90, 150],
     ligninPctVs: 40, ashPct: 6, structure: 2, keepsDays: 730, worms: 'yes', months: [],
+    reaction: 'sour', growsAs: 'coir', throughMm: 6,
     cautions: [],
   }),
   material({

@@ -3,7 +3,7 @@ import type { GardenEvent, NewEvent } from '../journal/event'
 import { foldGarden } from '../journal/journal'
 import { LIBRARY_BOOK } from '../materials/book'
 import type { Site } from '../vessel/site'
-import { charInBatchL, charShareOf } from './travel'
+import { charInBatchL, charMemory } from './kept-share'
 
 const AT = '2026-03-01T10:00:00.000Z'
 const LITRE = { id: 'litre', name: 'litre', plural: 'litres', volumeL: 1 }
@@ -35,7 +35,7 @@ const took = (id: string, count: number, ends: boolean) => ({
   id, kind: 'took' as const, at: '2026-08-01T10:00:00.000Z', batchId: 'h', ends,
   products: [{ materialId: 'compost-finished', amount: litres(count) }],
 })
-const share = (garden: ReturnType<typeof gardenOf>, lotId: string) => charShareOf(garden, lotId, LIBRARY_BOOK)
+const share = (garden: ReturnType<typeof gardenOf>, lotId: string) => charMemory(garden, LIBRARY_BOOK).ofLot(lotId)
 
 describe('char on its way', () => {
   it('is all of raw char, and none of leaves', () => {
