@@ -4,7 +4,7 @@ import { readSettings } from '#core/garden/settings'
 import { batchIdOf } from '#core/journal/event'
 import { sameData } from '#core/journal/same'
 import { fail, ok, type Outcome } from '#core/outcome/outcome'
-import { tryOut, type Trial } from '#core/trial/trial'
+import { tryOut, type Clock, type Trial } from '#core/trial/trial'
 import { importing, takingBack, exchanged, type ImportMode } from './restore'
 import type { Contents, Shelf, StoredPhoto } from './shelf'
 import type { StorageTrouble } from './trouble'
@@ -76,7 +76,11 @@ export class Desk {
   private archive: OpenedArchive | undefined
   private parts: readonly (readonly { readonly id: string, readonly bytes: number }[])[] = []
 
-  constructor(private readonly name: string, private readonly shelf: Shelf, private readonly canShow = decodes) {}
+  /** @param clock what tells how long a trial takes, ms. */
+  constructor(
+    private readonly name: string, private readonly shelf: Shelf, private readonly canShow = decodes,
+    private readonly clock: Clock = () => performance.now(),
+  ) {}
 
   /** Opens a file, checks all of it and tries it out. Nothing is changed. */
   async look(file: File, now: Date, tell: Tell): Promise<Outcome<Preview, string>> {
@@ -124,7 +128,7 @@ export class Desk {
     const change = importing(here, file, 'merge', '')
     const { events, documents } = exchanged(here, change)
     const touched = new Set(change.put.events.flatMap(event => batchIdOf(event) ?? []))
-    const trial = tryOut(events, documents, now, touched)
+    const trial = tryOut(events, documents, now, touched, this.clock)
     let since = performance.now()
     for (let step = trial.next(); ; step = trial.next()) {
       if (step.done) {
