@@ -2,9 +2,9 @@ import type { Span } from '#core/already'
 import { BED_KIND, bedAreaM2, bedValues, readBeds, type Bed } from '#core/beds/bed'
 import { cover, type Covered } from '#core/beds/covering'
 import { bedHistories, type BedHistory } from '#core/beds/history'
-import { doseFor, spreadKindOf, type Stuff } from '#core/beds/spreading'
+import { spreadKindOf, type Asked, type Stuff } from '#core/beds/spreading'
 import { BEDS_ID, readCharSchool, type CharSchool } from '#core/beds/schools'
-import { stuffOf } from '#core/lots/stuff'
+import { stuffReader } from '#core/lots/stuff'
 import type { StoredLot } from '#core/garden/store'
 import type { Family } from '#core/materials/material'
 
@@ -30,10 +30,13 @@ export const useBeds = createSharedComposable(() => {
   })
   const histories = computed(() => bedHistories(store.journal.garden, beds.value, materials.value))
   const historyOf = (bed: Bed): BedHistory => histories.value.get(bed.id) ?? []
-  const lots = computed<SpreadLot[]>(() => stored.value.flatMap((one) => {
-    const stuff = stuffOf(store.journal.garden, one.lot, materials.value, clock.value)
-    return stuff && spreadKindOf(stuff) ? [{ stored: one, stuff }] : []
-  }).sort((a, b) => Number(MADE.includes(b.stuff.material.family)) - Number(MADE.includes(a.stuff.material.family))))
+  const lots = computed<SpreadLot[]>(() => {
+    const read = stuffReader(store.journal.garden, materials.value, clock.value)
+    return stored.value.flatMap((one) => {
+      const stuff = read(one.lot)
+      return stuff && spreadKindOf(stuff) ? [{ stored: one, stuff }] : []
+    }).sort((a, b) => Number(MADE.includes(b.stuff.material.family)) - Number(MADE.includes(a.stuff.material.family)))
+  })
   const around = computed(() => ({ school: school.value, now: clock.value, units: units.value, seasonMonth: seasonMonth.value }))
 
   /** How far so many litres of a lot go, and over which beds. */
@@ -41,7 +44,8 @@ export const useBeds = createSharedComposable(() => {
     cover(
       stuff, litres, beds.value.map(bed => ({ bed, history: historyOf(bed) })), around.value,
     )
-  const doseOf = (bed: Bed, { stuff }: SpreadLot) => doseFor({ ...stuff, ...around.value, bed, history: historyOf(bed) })
+  /** Everything that is weighed for a lot on a bed. */
+  const askedOf = (bed: Bed, { stuff }: SpreadLot): Asked => ({ ...stuff, ...around.value, bed, history: historyOf(bed) })
   /** From when each sort of stuff may go on a bed again. */
   const againOn = (bed: Bed) => ({ bed, history: historyOf(bed), school: school.value })
 
@@ -80,5 +84,5 @@ export const useBeds = createSharedComposable(() => {
     const undone = await store.undo([eventId])
     if (undone.ok) showNote(`${said} is taken back.`, () => void store.undo(undone.value.map(({ id }) => id)))
   }
-  return { beds, school, lots, historyOf, coveringOf, doseOf, againOn, spread, had, save, remove, choose, takeBack }
+  return { beds, school, lots, historyOf, coveringOf, askedOf, againOn, spread, had, save, remove, choose, takeBack }
 })

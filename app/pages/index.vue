@@ -62,6 +62,7 @@ const spoiling = computed(() =>
   stored.value.filter(({ keeping }) => keeping.freshness === 'use-soon' || keeping.freshness === 'spoiling').slice(0, 5),
 )
 const { lists } = useCollecting()
+const { waiting } = usePlots()
 const gathering = computed(() =>
   lists.value.flatMap(({ list, state }) => toGatherNow(state, now.value).map(line => ({ list, line }))).slice(0, 6),
 )
@@ -85,6 +86,24 @@ const left = (days: number) => (days < 0 ? 'past its best' : days < 1 ? 'today' 
       class="mt-5"
       :batches="standing"
     />
+
+    <ul
+      v-if="waiting.length > 0"
+      class="mt-4"
+      aria-label="Trials to look at"
+    >
+      <li
+        v-for="{ trial } in waiting"
+        :key="trial.id"
+        class="line-rule py-1"
+        data-trial-waits
+      >
+        <NuxtLink
+          :to="`/trials/${trial.id}`"
+          class="tap inline-flex items-center underline underline-offset-3 decoration-dotted"
+        >Look at both: {{ trial.name }}</NuxtLink>
+      </li>
+    </ul>
 
     <CatchUp
       v-if="gap && lookedAt && pilesUp(today)"

@@ -49,7 +49,7 @@ const minded = ({ lot }: StoredLot) => [
         data-label
       >
         <p class="flex items-start justify-between gap-3">
-          <span class="font-serif text-xl font-semibold text-highlighted leading-tight">{{ capital(lot.material.short) }}</span>
+          <span class="font-serif text-xl font-semibold text-highlighted leading-tight">{{ capital(lotName(lot)) }}</span>
           <HatchSwatch :family="lot.material.family" />
         </p>
         <p>{{ dateText(lot.lot.gatheredAt) }}</p>

@@ -77,6 +77,20 @@ function pick(material: Material): void {
         class="tap inline-flex items-center underline underline-offset-3"
       >All materials</NuxtLink>
       <NuxtLink
+        to="/mixes"
+        class="tap inline-flex items-center underline underline-offset-3"
+      >Mixes for seeds and pots</NuxtLink>
+      <NuxtLink
+        v-if="stored.length > 0"
+        to="/sieve"
+        class="tap inline-flex items-center underline underline-offset-3"
+      >Sieving</NuxtLink>
+      <NuxtLink
+        v-if="stored.length > 0"
+        to="/uses"
+        class="tap inline-flex items-center underline underline-offset-3"
+      >Where it all went</NuxtLink>
+      <NuxtLink
         v-if="stored.length > 0"
         to="/labels"
         class="tap inline-flex items-center underline underline-offset-3"

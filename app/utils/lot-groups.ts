@@ -21,7 +21,8 @@ export function groupedLots(
   const wanted = text.trim().toLowerCase()
   const fits = (lot: StoredLot) =>
     (show === 'all' || (show === 'spoils' ? spoils(lot) : show === 'made' ? isMade(lot) : !isMade(lot) && leaningOf(lot.material) === show))
-    && (wanted === '' || `${lot.material.name} ${lot.material.short} ${lot.lot.source}`.toLowerCase().includes(wanted))
+    && (wanted === ''
+      || `${lot.lot.called ?? ''} ${lot.material.name} ${lot.material.short} ${lot.lot.source}`.toLowerCase().includes(wanted))
   const groups = new Map<string, StoredLot[]>()
   for (const lot of stored.filter(fits)) groups.set(lot.material.id, [...groups.get(lot.material.id) ?? [], lot])
   return [...groups.values()].flatMap(lots => lots[0] ? [{ material: lots[0].material, lots, made: isMade(lots[0]) }] : [])

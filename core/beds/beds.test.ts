@@ -27,7 +27,8 @@ const of = (id: string) => findMaterial(id)!
 const asItComes = (materialId: string, at = AT): Carried =>
   of(materialId).brings.map(risk => ({ risk, lastAt: at, found: false, still: 'fresh' }))
 const onBed = (materialId: string, litres: number, charShare = 0, at = AT): OnBed => ({
-  eventId: `${materialId}-${litres}`, at, material: of(materialId), litres, charL: litres * charShare, ashL: of(materialId).reaction === 'ash' ? litres : 0,
+  eventId: `${materialId}-${litres}`, at, material: of(materialId), litres, charL: litres * charShare,
+  ashL: of(materialId).reaction === 'ash' ? litres : 0,
   carried: asItComes(materialId, at),
 })
 const asked = (materialId: string, over: Partial<Asked> = {}): Asked => ({
@@ -179,7 +180,8 @@ describe('what else is spread', () => {
     expect(dose(asked('chicken-manure'))).toMatchObject({
       usualL: expect.closeTo(3.38, 2), mostL: expect.closeTo(5.07, 2), why: expect.stringMatching(/strong/),
     })
-    expect(spreadKindOf({ material: of('mushroom-substrate'), charShare: 0, ashShare: 0, carried: asItComes('mushroom-substrate') })?.id).toBe('compost')
+    expect(spreadKindOf(
+      { material: of('mushroom-substrate'), charShare: 0, ashShare: 0, carried: asItComes('mushroom-substrate') })?.id).toBe('compost')
     const history = [onBed('horse-manure-straw', 20), onBed('compost-finished', 20)]
     expect(harvestWait(bed(), history, AUTUMN)?.until.toISOString().slice(0, 10)).toBe('2027-01-29')
     // Nobody knows the day: it waits from the last that it may have been, three weeks later.
@@ -308,7 +310,8 @@ describe('which beds first', () => {
   const around = { school: 'once', now: AUTUMN, units: 'metric', seasonMonth: 10 } as const
 
   it('hungry ones before lean ones, those that had little before those that had much; each up to its own dose', () => {
-    const { covered, refused, leftL } = cover({ material: of('char-charged'), charShare: 1, ashShare: 0, carried: NOTHING_CARRIED }, 100, beds, around)
+    const { covered, refused, leftL } = cover({ material: of('char-charged'), charShare: 1, ashShare: 0, carried: NOTHING_CARRIED }, 100,
+      beds, around)
     expect(covered.map(({ bed: one }) => one.name)).toEqual(['hungry', 'sand', 'had', 'lean'])
     expect(covered.map(({ litres }) => Math.round(litres))).toEqual([10, 10, 2, 10])
     expect(refused.map(({ bed: one }) => one.name)).toEqual(['sour'])

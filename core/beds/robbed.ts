@@ -27,8 +27,8 @@ export function robbedBy(bed: Pick<Bed, 'ground'>, history: BedHistory, now: Dat
 
 /** What helps a bed that raw char robs. */
 export function robbedAdvice({ eaten }: Pick<Bed, 'eaten'>): string {
-  return 'Raw char takes food and water from what is sown. A finger of compost or castings on top helps at once, or a nitrogen feed watered '
-    + `in; ${eaten === 'touching'
+  return 'Raw char takes food and water from what is sown. A finger of compost or castings on top helps at once, or a nitrogen feed '
+    + `watered in; ${eaten === 'touching'
       ? 'no urine where salad and roots grow against the soil'
       : 'urine in ten parts of water does as well, on the ground and not on leaves'}. Or let it lie until it has had its winter.`
 }

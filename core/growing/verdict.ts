@@ -15,7 +15,9 @@ export interface ScaleVerdict {
   readonly is: 'low' | 'perhaps-low' | 'good' | 'perhaps-high' | 'high'
 }
 
-const exactly = (value: number): Range => ({ low: value, typical: value, high: value })
+const about = (value: number, doubt: number): Range => ({ low: value * (1 - doubt), typical: value, high: value * (1 + doubt) })
+
+const BY_ID = new Map(PURPOSES.map(purpose => [purpose.id, purpose]))
 
 function stands({ low, typical, high }: Range, [from, to]: readonly [number, number]): ScaleVerdict['is'] {
   if (high < from) return 'low'
@@ -29,9 +31,10 @@ function stands({ low, typical, high }: Range, [from, to]: readonly [number, num
  * that at 10 cm of suction, by which mixes are compared.
  */
 export function verdictsOn(mix: GrowingMix, purposeId: PurposeId, heightM?: number): readonly ScaleVerdict[] {
-  const purpose = PURPOSES.find(({ id }) => id === purposeId)!
+  const purpose = BY_ID.get(purposeId)!
   const values: Readonly<Record<Scale, Range>> = {
-    air: exactly(heightM === undefined ? mix.airAt10 : airIn(mix, heightM)), easyWater: exactly(mix.easyWater), salts: mix.salts,
+    air: about(heightM === undefined ? mix.airAt10 : airIn(mix, heightM), mix.doubt), easyWater: about(mix.easyWater, mix.doubt),
+    salts: mix.salts,
   }
   return (['air', 'easyWater', 'salts'] as const).map((scale): ScaleVerdict => {
     const [from, to] = purpose[scale]

@@ -4,6 +4,7 @@ import type { Effect } from './amend'
 import { foreignEvent, type ForeignEvent } from './foreign'
 import * as amending from './kinds/amending'
 import * as building from './kinds/building'
+import * as comparing from './kinds/comparing'
 import * as foretelling from './kinds/foretelling'
 import * as joining from './kinds/joining'
 import * as measuring from './kinds/measuring'
@@ -41,6 +42,7 @@ const recorded = [
   testing.testBegunSchema,
   testing.testReadSchema,
   testing.putOffSchema,
+  comparing.comparedSchema,
   measuring.weighedSchema,
   measuring.driedSchema,
 ] as const
@@ -89,6 +91,7 @@ const EFFECTS: Effects = {
   'test-read': testing.testRead,
   'put-off': testing.putOff,
   'foretold': foretelling.foretold,
+  'compared': comparing.compared,
   'weighed': measuring.weighed,
   'dried': measuring.dried,
   'undone': {},

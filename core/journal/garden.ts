@@ -163,6 +163,21 @@ export interface Making extends Happening {
   readonly minutes?: number
 }
 
+/** What was found at one side of a comparison: a value in the core's unit, or so many of so many. */
+export interface SideFound {
+  readonly value?: number | undefined
+  readonly hits?: number | undefined
+  readonly of?: number | undefined
+}
+/** Both sides of a pair of a trial, looked at on the same day for one thing. */
+export interface Comparison extends Happening {
+  readonly trialId: string
+  readonly pairId: string
+  readonly measure: string
+  readonly with: SideFound
+  readonly without: SideFound
+}
+
 /** All that is known of one batch, in the order in which it happened. */
 export interface Batch {
   readonly id: string
@@ -225,6 +240,8 @@ export interface StoreState {
   readonly spreads: Spread[]
   /** What was sieved, mixed and charged, in the order in which it was. */
   readonly makings: Making[]
+  /** What was held against each other in trials of beds and pots, in the order in which it was. */
+  readonly comparisons: Comparison[]
 }
 
 /** The whole garden as its events tell it: derived, never stored. */
@@ -234,7 +251,7 @@ export interface Garden extends StoreState {
 
 /** A garden in which nothing has happened. */
 export function emptyGarden(): Garden {
-  return { lots: new Map(), drawnL: new Map(), batches: new Map(), measurements: new Map(), spreads: [], makings: [] }
+  return { lots: new Map(), drawnL: new Map(), batches: new Map(), measurements: new Map(), spreads: [], makings: [], comparisons: [] }
 }
 
 /** Litres left of a lot, as it lies in the store; never below 0. */

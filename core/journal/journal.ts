@@ -84,6 +84,7 @@ function foldStore(store: StoreState, strand: Strand, { undone, amended }: Settl
   store.measurements.clear()
   store.spreads.length = 0
   store.makings.length = 0
+  store.comparisons.length = 0
   for (const event of asTold(strand, amended)) {
     if (!undone.has(event.id)) effected(leftOut, event, () => effectOf(event).onStore?.(store, event))
   }

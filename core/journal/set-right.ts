@@ -130,7 +130,7 @@ const SEAMS: Seams = {
   },
   'turned': onlyItsDay(), 'renamed': onlyItsDay(), 'sited': onlyItsDay(), 'logged': onlyItsDay(), 'photographed': onlyItsDay(),
   'test-begun': onlyItsDay(), 'test-read': onlyItsDay(), 'put-off': onlyItsDay(), 'weighed': onlyItsDay(),
-  'dried': onlyItsDay(), 'stock-amended': onlyItsDay(), 'stock-removed': onlyItsDay(),
+  'dried': onlyItsDay(), 'compared': onlyItsDay(), 'stock-amended': onlyItsDay(), 'stock-removed': onlyItsDay(),
 }
 
 const isAmendable = (event: { readonly kind: string }): event is Amendable => Object.hasOwn(SEAMS, event.kind)

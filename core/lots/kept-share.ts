@@ -3,9 +3,8 @@ import type { MaterialBook } from '../materials/book'
 import type { Material } from '../materials/material'
 import { amountVolumeL } from '../units/container'
 import { LOTS } from './constants'
-import { meanOf, remember, type Memory, type Trait } from './lineage'
+import { litresOf, meanOf, remember, type Memory, type Trait } from './lineage'
 
-const sumL = (parts: readonly { readonly litres: number }[]) => parts.reduce((sum, { litres }) => sum + litres, 0)
 const outOf = ({ takings }: Pick<Batch, 'takings'>) =>
   takings.flatMap(({ products }) => products).reduce((sum, { amount }) => sum + amountVolumeL(amount), 0)
 
@@ -17,8 +16,8 @@ function keptShare(isIt: (material: Material) => boolean): Trait<number> {
   const plain = (material: Material | undefined) => material && isIt(material) ? 1 : 0
   return {
     gathered: plain,
-    made: (parts, litres) => meanOf(parts, litres > 0 ? litres : sumL(parts)),
-    grown: (parts, batch) => meanOf(parts, batch.ended ? outOf(batch) : Math.max(outOf(batch), sumL(parts) * LOTS.usuallyLeft)),
+    made: (parts, litres) => meanOf(parts, litres > 0 ? litres : litresOf(parts)),
+    grown: (parts, batch) => meanOf(parts, batch.ended ? outOf(batch) : Math.max(outOf(batch), litresOf(parts) * LOTS.usuallyLeft)),
     // Ash that comes out of a burn of char is ash, and what comes out as char is char, whatever is known of what went in.
     said: (value, _, material) => material?.family === 'mineral' ? plain(material) : value > 0 ? value : plain(material),
   }

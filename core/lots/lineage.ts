@@ -101,3 +101,8 @@ export function meanOf(parts: readonly Part<number>[], litres: number): number {
   const held = parts.reduce((sum, part) => sum + part.value * part.litres, 0)
   return litres > 0 ? Math.min(1, Math.max(0, held / litres)) : 0
 }
+
+/** Litres of all parts together. */
+export function litresOf(parts: readonly { readonly litres: number }[]): number {
+  return parts.reduce((sum, { litres }) => sum + litres, 0)
+}

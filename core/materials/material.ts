@@ -80,6 +80,10 @@ export interface Material {
   readonly growsAs?: GrowingPart
   /** The mesh that all of it goes through as it comes, mm; nothing where nobody sieved it. */
   readonly throughMm?: number
+  /** What goes through a fine sieve of it is called, and what stays on one, where that is another material; and it is such a rest. */
+  readonly finerAs?: string
+  readonly oversAs?: string
+  readonly stayedOnSieve?: boolean
   /** Most of a mix, by loose volume, that is taken of it, 0..1: more of it holds a heap back or spoils what comes of it. */
   readonly mostShare?: number
   /** How much faster than usual it is used up, by its piece size; 1 as it comes. */
@@ -127,6 +131,9 @@ export interface MaterialRow extends Pick<
   readonly spreading?: Spreading
   readonly growsAs?: GrowingPart
   readonly throughMm?: number
+  readonly finerAs?: string
+  readonly oversAs?: string
+  readonly stayedOnSieve?: boolean
 }
 
 const BALLAST_FAMILIES: readonly Family[] = ['char', 'mineral']

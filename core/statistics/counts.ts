@@ -67,3 +67,26 @@ export function ratioOf(one: Count, other: Count, z = Z80): Range {
   const plain = other.hits > 0 && one.hits > 0 ? one.hits / one.of / (other.hits / other.of) : Math.exp(middle)
   return range(Math.min(plain, Math.exp(middle - half)), plain, Math.max(plain, Math.exp(middle + half)))
 }
+
+/** Chances of each number of hits in the first of two counts, when both are drawn from one pot: hypergeometric, by logarithms. */
+function hypergeometric(one: Count, other: Count): { readonly least: number, readonly chances: readonly number[] } {
+  const hits = one.hits + other.hits
+  const all = one.of + other.of
+  const logs = new Float64Array(all + 1)
+  for (let n = 1; n <= all; n++) logs[n] = logs[n - 1]! + Math.log(n)
+  const ways = (of: number, taken: number) => logs[of]! - logs[taken]! - logs[of - taken]!
+  const [least, most] = [Math.max(0, hits - other.of), Math.min(hits, one.of)]
+  const chances = Array.from({ length: most - least + 1 }, (_, at) =>
+    Math.exp(ways(one.of, least + at) + ways(other.of, hits - least - at) - ways(all, hits)))
+  return { least, chances }
+}
+
+/**
+ * The chance that two counts differ so much, or more, when nothing sets them apart: Fisher's exact test, two-sided (Fisher 1935).
+ * @returns within 0..1.
+ */
+export function fisherChance(one: Count, other: Count): number {
+  const { least, chances } = hypergeometric(one, other)
+  const seen = chances[one.hits - least]!
+  return Math.min(1, chances.filter(chance => chance <= seen * (1 + 1e-9)).reduce((sum, chance) => sum + chance, 0))
+}

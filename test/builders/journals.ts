@@ -100,6 +100,10 @@ function draft(random: Random, at: string, batchId: string, known: readonly Gard
       areaM2: 4,
       waterL: 20,
     }),
+    () => ({
+      kind: 'compared', at, trialId: 'plot-trial.1', pairId: pick(random, ['p1', 'p2']), measure: 'height',
+      with: { value: Math.round(random() * 100) / 100 }, without: random() < 0.5 ? { value: 0.3 } : { hits: 3, of: 8 },
+    }),
     () => ({ kind: 'undone', at, targetId: known.length > 0 ? pick(random, known).id : 'nothing' }),
     () => {
       const target = pick(random, [...known.filter(({ kind }) => !['undone', 'amended', 'foretold'].includes(kind)), undefined])

@@ -51,7 +51,7 @@ const TABLES = [...new Set(EXPORTED)].flatMap((rows) => {
 const UNITS = new Set(
   (
     ',share,times,log,1/share,wet basis,dry '
-    + 'basis,%,°C,K,1/K,K·d,K/d,mm/d,mm/d·°C,mm,m,m/a,m/min,m²,L,L/L,L/m²,L/week,L/kg,kg,kg/kg,kg/kg·d,kg/L,kg/m²,'
+    + 'basis,%,°C,K,1/K,K·d,K/d,mm/d,mm/d·°C,mm,m,m/a,m/min,m²,L,L/L,L/m²,L/week,L/h,L/kg,kg,kg/kg,kg/kg·d,kg/L,kg/m²,'
     + 'g/m²,g/L,mg/g,mg/L,mg/mg,MJ/kg,MJ/d·K·m²,kJ/kg·K,kJ/kg,1/d,1/d·K,1/a,1/week,d,h,min,min/100 L,a,weeks,months,C : '
     + 'N,pH,mS/cm,grade,parts,points,'
     + 'spreads,steps,starts,channels,readings,turns,courses,containers,boxes,layers,sheets,loads,rows,feeds,pockets,tests,bays,'

@@ -16,8 +16,8 @@ const { record } = useRecorder()
 const { quantity } = useSay()
 const router = useRouter()
 
-const others = computed(() => standing.value.filter(({ batch, method }) =>
-  batch.id !== known.batch.id && method.life.goesOnAs !== undefined))
+const others = computed(() => goesOn(standing.value).filter(({ batch }) =>
+  batch.id !== known.batch.id))
 const ontoId = ref(others.value[0]?.batch.id)
 const onto = computed(() => others.value.find(({ batch }) => batch.id === ontoId.value))
 const level = levelOf(known.method, known.batch)

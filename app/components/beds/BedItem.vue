@@ -2,6 +2,7 @@
 import { begunText } from '#core/methods/contract'
 import { bedAreaM2, type Bed } from '#core/beds/bed'
 import { harvestWait } from '#core/beds/harvest'
+import { robbedAdvice, robbedBy } from '#core/beds/robbed'
 import { spreadDepthM, type OnBed } from '#core/beds/history'
 import { SPREAD_KINDS } from '#core/beds/spreading'
 import { bedWords } from '#core/beds/words'
@@ -17,6 +18,7 @@ const editing = ref(false)
 const open = ref(false)
 const telling = ref(false)
 const history = computed(() => historyOf(bed))
+const robbed = computed(() => robbedBy(bed, history.value, now.value))
 const waits = computed(() => harvestWait(bed, history.value, now.value))
 const again = computed(() => SPREAD_KINDS.flatMap((kind) => {
   const date = kind.again(againOn(bed))
@@ -62,6 +64,13 @@ const what = (one: OnBed) => `${quantity('volume', one.litres, 1)} of ${one.mate
       data-no-harvest
     >
       No harvest before {{ dateText(waits.until) }}. <span class="font-normal">{{ waits.why }}</span>
+    </p>
+    <p
+      v-if="robbed"
+      class="caution"
+      data-robbed
+    >
+      {{ quantity('volume', robbed.charL, 1) }} of raw char lie in it since {{ day(robbed.since) }}. {{ robbedAdvice(bed) }}
     </p>
     <p
       v-for="{ batch, method } in laid"
@@ -112,6 +121,15 @@ const what = (one: OnBed) => `${quantity('volume', one.litres, 1)} of ${one.mate
       >
         Set it right
       </button>
+      <NuxtLink
+        v-if="spreads.length > 0"
+        :to="`/uses?bed=${bed.id}`"
+        class="label-button"
+        :aria-label="`All that is in it: ${bed.name}`"
+        data-bed-uses
+      >
+        All that is in it
+      </NuxtLink>
       <button
         v-if="editing"
         type="button"

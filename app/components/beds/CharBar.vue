@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Bed } from '#core/beds/bed'
-import { charOnBedL, charShareOfBed, type BedHistory } from '#core/beds/history'
+import { bedAreaM2, type Bed } from '#core/beds/bed'
+import { charShareOfBed, type BedHistory } from '#core/beds/history'
 import { BEDS } from '#core/beds/constants'
 
 /** The top layer of a bed cut open: how much of it is char, against what is aimed at and what is too much. */
@@ -9,7 +9,8 @@ const {
 } = defineProps<{ bed: Bed, history: BedHistory, /** Char that would come on top, litres. */ extraL?: number }>()
 const { quantity } = useSay()
 const share = computed(() => charShareOfBed(bed, history))
-const more = computed(() => extraL > 0 ? share.value * (charOnBedL(history) + extraL) / Math.max(1e-9, charOnBedL(history)) : share.value)
+const layerL = computed(() => bedAreaM2(bed) * bed.depthM * 1000)
+const more = computed(() => share.value + extraL / layerL.value)
 const END = BEDS.charCeiling * 1.15
 const x = (of: number) => 400 * Math.min(1, of / END)
 const percent = (of: number) => `${Math.round(1000 * of) / 10} %`
@@ -58,7 +59,8 @@ const said = computed(
       />
     </svg>
     <figcaption class="aside-note leading-snug">
-      {{ percent(share) }} char so far; dashed {{ percent(BEDS.charTarget) }} aimed at, line {{ percent(BEDS.charCeiling) }} too much
+      {{ percent(share) }} char so far{{ extraL > 0 ? `, ${percent(more)} with this` : '' }}; dashed {
+      { percent(BEDS.charTarget) }} aimed at, line {{ percent(BEDS.charCeiling) }} too much
     </figcaption>
   </figure>
 </template>

@@ -3,7 +3,7 @@ import { quantityText } from '#core/units/format'
 import { fromShown, SHOWN_UNITS, toShown, type Quantity, type UnitSystem } from '#core/units/system'
 
 /** A quantity entered in the gardener's unit and kept in the core's. */
-const { quantity, label, min = 0, max = 10_000, step = 1, digits = 1, start = undefined } = defineProps<{
+const { quantity, label, min = 0, max = 10_000, step = 1, digits = 1, start = undefined, hideLabel = false } = defineProps<{
   quantity: Quantity
   label: string
   /** Bounds in the core's unit; the step is in the shown unit. */
@@ -13,6 +13,7 @@ const { quantity, label, min = 0, max = 10_000, step = 1, digits = 1, start = un
   digits?: number
   /** Where minus and plus begin while nothing is there yet, in the core's unit. */
   start?: number
+  hideLabel?: boolean
 }>()
 const model = defineModel<T>({ required: true })
 const { units } = useGarden()
@@ -39,6 +40,7 @@ function doubt(value: number): string | undefined {
     :max="toShown(quantity, units, max)"
     :step="step"
     :digits="digits"
+    :hide-label="hideLabel"
     :unit="SHOWN_UNITS[quantity][units].symbol"
     :spoken="SHOWN_UNITS[quantity][units].spoken"
     :start="start === undefined ? undefined : toShown(quantity, units, start)"

@@ -6,6 +6,7 @@ import { stuffOf } from '#core/lots/stuff'
 import { carriedCautions, charWords } from '#core/lots/words'
 import type { StoredLot } from '#core/garden/store'
 import type { NewEvent } from '#core/journal/event'
+import type { Family } from '#core/materials/material'
 import { containerThen, type Amount } from '#core/units/container'
 
 /** One lot: what it is, how much is left, how it keeps, and what to do with it. */
@@ -31,6 +32,8 @@ const WHY: readonly { id: Why, label: string }[] = [
 
 const from = computed(() => stored.lot.fromBatchId ? store.journal.garden.batches.get(stored.lot.fromBatchId)?.name : undefined)
 const finished = computed(() => stored.material.family === 'finished')
+/** What is put through a sieve. */
+const SIEVED: readonly Family[] = ['finished', 'char', 'mineral']
 const keeps = computed(() => {
   const { daysLeft, freshness } = stored.keeping
   if (freshness === 'keeps') return ''
@@ -49,7 +52,7 @@ const rescue = computed(() => finished.value || stored.keeping.freshness === 'ke
         : 'Use it in a heap now.',
 )
 const onBench = computed(() => bench.ingredients.value.some(({ material }) => material.id === stored.material.id))
-const said = computed(() => `${amount(stored.leftCount, stored.lot.container)} of ${stored.material.short}, ${day(stored.lot.gatheredAt)}`)
+const said = computed(() => `${amount(stored.leftCount, stored.lot.container)} of ${lotName(stored)}, ${day(stored.lot.gatheredAt)}`)
 
 /** As it was brought in, to be set right. */
 const whole = ref<Amount>(wholeNow())
@@ -103,7 +106,7 @@ async function remove(why: Why): Promise<void> {
       />
       <div class="flex-1 min-w-0">
         <p class="leading-tight text-highlighted">
-          <strong class="font-semibold">{{ amount(stored.leftCount, stored.lot.container) }}</strong> of {{ stored.material.short
+          <strong class="font-semibold">{{ amount(stored.leftCount, stored.lot.container) }}</strong> of {{ lotName(stored)
           }}<span v-if="stored.lot.packing !== 'loose'">, {{ stored.lot.packing }}</span><span
             v-if="stored.lot.sieveMm"
           >, sieved {{ sieve(stored.lot.sieveMm) }}</span>
@@ -180,18 +183,43 @@ async function remove(why: Why): Promise<void> {
       >
         {{ caution }}
       </p>
-      <NuxtLink
-        v-if="goesOnBeds"
-        :to="`/beds?lot=${stored.lot.id}`"
-        class="label-button"
-        data-to-beds
-      >
-        <UIcon
-          name="i-ph-plant"
-          class="size-5"
-        />
-        Which beds does it cover?
-      </NuxtLink>
+      <p class="flex flex-wrap gap-2">
+        <NuxtLink
+          v-if="goesOnBeds"
+          :to="`/beds?lot=${stored.lot.id}`"
+          class="label-button"
+          data-to-beds
+        >
+          <UIcon
+            name="i-ph-plant"
+            class="size-5"
+          />
+          Which beds does it cover?
+        </NuxtLink>
+        <NuxtLink
+          v-if="SIEVED.includes(stored.material.family)"
+          :to="`/sieve?lot=${stored.lot.id}`"
+          class="label-button"
+          data-to-sieve
+        >
+          Sieve it
+        </NuxtLink>
+        <NuxtLink
+          v-if="stored.material.growsAs"
+          to="/mixes"
+          class="label-button"
+          data-to-mixes
+        >
+          A mix for pots
+        </NuxtLink>
+        <NuxtLink
+          :to="`/uses?lot=${stored.lot.id}`"
+          class="label-button plain"
+          data-to-uses
+        >
+          Where it came from and went
+        </NuxtLink>
+      </p>
       <div
         role="group"
         aria-label="Take out"

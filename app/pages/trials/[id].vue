@@ -5,10 +5,12 @@ definePageMeta({ title: 'A trial' })
 
 /** A trial read out: each pair side by side, and what it can show. */
 const { trials, pairsOf, change, remove } = useTrials()
+const { trials: plotTrials } = usePlots()
 const { units } = useGarden()
 const { day } = useSay()
 const route = useRoute()
 const trial = computed(() => trials.value.find(({ id }) => id === route.params.id))
+const plots = computed(() => plotTrials.value.find(({ id }) => id === route.params.id))
 const reads = computed(() => trial.value ? pairsOf(trial.value).map(readPair) : [])
 const verdict = computed(() => trial.value ? verdictLines(trial.value, reads.value, units.value) : [])
 const adding = ref(false)
@@ -29,7 +31,11 @@ async function putAway(): Promise<void> {
 </script>
 
 <template>
-  <div v-if="trial">
+  <PlotTrialView
+    v-if="plots"
+    :trial="plots"
+  />
+  <div v-else-if="trial">
     <header class="flex flex-wrap items-baseline justify-between gap-x-6">
       <h1>{{ trial.name }}</h1>
       <p class="aside-note">

@@ -3,6 +3,7 @@ definePageMeta({ title: 'Trials' })
 
 /** Trials: two batches alike but for one thing. */
 const { trials, pairsOf, begin } = useTrials()
+const { trials: plotTrials, plotText, waiting } = usePlots()
 const route = useRoute()
 const { day } = useSay()
 const first = computed(() => typeof route.query.with === 'string' ? route.query.with : '')
@@ -10,6 +11,8 @@ const pair = ref({ withId: first.value, withoutId: '' })
 const difference = ref('')
 const name = ref('')
 const starting = ref(first.value !== '')
+const startingPlots = ref(route.query.beds === '1')
+const asksToday = (id: string) => waiting.value.some(({ trial }) => trial.id === id)
 const ready = computed(
   () =>
     pair.value.withId !== '' && pair.value.withoutId !== '' && pair.value.withId !== pair.value.withoutId && difference.value.trim() !== '',
@@ -31,8 +34,8 @@ async function save(): Promise<void> {
   <div>
     <h1>Trials</h1>
     <p class="max-w-2xl mt-2">
-      Two batches that are alike but for one thing. The round asks the same of both on the same day; here they stand side by side, with what
-      can be said of them and what cannot.
+      Two batches, two beds or two trays that are alike but for one thing. The same is asked of both on the same day; here they stand side
+      by side, with what can be said of them and what cannot.
     </p>
     <ul
       v-if="trials.length > 0"
@@ -55,10 +58,43 @@ async function save(): Promise<void> {
         <span class="aside-note">since {{ day(trial.startedAt) }}</span>
       </li>
     </ul>
-    <p
-      v-if="!starting"
+    <ul
+      v-if="plotTrials.length > 0"
       class="mt-4"
+      aria-label="Of beds and pots"
     >
+      <li
+        v-for="trial in plotTrials"
+        :key="trial.id"
+        class="line-rule py-1 flex flex-wrap gap-x-4 items-baseline"
+        data-plot-trial
+      >
+        <NuxtLink
+          :to="`/trials/${trial.id}`"
+          class="tap inline-flex items-center font-semibold underline underline-offset-3 decoration-dotted"
+        >{{ trial.name }}</NuxtLink>
+        <span class="aside-note flex-1 min-w-48">{{
+          trial.pairs.map(one => `${plotText(one.with)} against ${plotText(one.without)}`).join('; ')
+        }}</span>
+        <span class="aside-note">{{ asksToday(trial.id) ? 'look at it today' : `since ${day(trial.startedAt)}` }}</span>
+      </li>
+    </ul>
+    <p
+      v-if="!starting && !startingPlots"
+      class="mt-4 flex flex-wrap gap-2"
+    >
+      <button
+        type="button"
+        class="label-button"
+        data-new-plot-trial
+        @click="startingPlots = true"
+      >
+        <UIcon
+          name="i-ph-plus"
+          class="size-5"
+        />
+        A trial of beds or pots
+      </button>
       <button
         type="button"
         class="label-button"
@@ -69,9 +105,10 @@ async function save(): Promise<void> {
           name="i-ph-plus"
           class="size-5"
         />
-        Begin a trial
+        A trial of batches
       </button>
     </p>
+    <PlotForm v-else-if="startingPlots" />
     <form
       v-else
       class="mt-5 max-w-2xl space-y-4"

@@ -33,7 +33,8 @@ export const manure: SpreadKind = {
     return {
       usualL,
       mostL: within(BEDS.manureMostM, BEDS.nitrogenGM2.most),
-      why: `${quantityText('length', units, spreadDepthM(bed, usualL + givenAlready), 1)} a year, dug in in autumn${thin ? ': it is strong' : ''}`,
+      why: `${quantityText('length', units, spreadDepthM(bed, usualL + givenAlready), 1)} a year, dug in in autumn`
+        + (thin ? ': it is strong' : ''),
       notes: [
         ...rawNote(bed, carried),
         'Ask whether hay or straw in it was sprayed with a lasting weedkiller; a bean test tells.',

@@ -18,7 +18,7 @@ const KINDS: Readonly<Record<EventKind, string>> = {
   'watered': 'a watering', 'gauged': 'a reading', 'reading': 'a reading', 'observed': 'what was felt, smelt or seen',
   'measured': 'a measured height', 'noted': 'a note', 'logged': 'readings from a thermometer\'s file', 'photographed': 'a picture',
   'test-begun': 'a test that was set up', 'test-read': 'a test that was read', 'put-off': 'something put off',
-  'foretold': 'what was told of a batch first', 'weighed': 'a weighing',
+  'foretold': 'what was told of a batch first', 'weighed': 'a weighing', 'compared': 'what was compared in a trial',
   'dried': 'a drying', 'undone': 'a taking back', 'amended': 'something set right in the log',
 }
 
@@ -26,6 +26,7 @@ const DOCUMENTS: Readonly<Record<string, string>> = {
   'settings': 'the garden\'s settings',
   'container': 'a container', 'vessel': 'a bay or bin', 'plan': 'a plan', 'collecting': 'a collecting list',
   'building': 'the heap being built', 'material': 'a material of your own', 'bed': 'a bed', 'side-by-side': 'a trial',
+  'plot-trial': 'a trial of beds or pots', 'growing-mix': 'a recipe for a mix',
   'supply': 'what comes in by the week', 'weather': 'a noted day of weather', 'spot': 'a spot in the yard',
 }
 

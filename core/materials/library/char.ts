@@ -9,6 +9,7 @@ export const CHAR: readonly Material[] = [
     nitrogenPct: [0.2, 0.5, 1.0], carbonToNitrogen: [80, 150, 350],
     moisturePct: [2, 6, 30], bulkKgM3: [150, 190, 260],
     ligninPctVs: 100, ashPct: 5, structure: 2, keepsDays: 3650, worms: 'some', months: [],
+    oversAs: 'char-coarse',
     cautions: ['dusty: damp it outdoors, wear a mask', 'charge it before it goes on a bed'],
   }),
   // Bought by weight, used by volume: a litre of lumps weighs two thirds of a litre of crushed char.
@@ -37,6 +38,7 @@ export const CHAR: readonly Material[] = [
     moisturePct: [40, 58, 70], bulkKgM3: [380, 520, 700],
     ligninPctVs: 80, ashPct: 15, structure: 2, keepsDays: 365, worms: 'yes', months: [],
     growsAs: 'char',
+    oversAs: 'char-coarse',
     charged: true, cautions: ['keep it moist, aired and out of the rain', 'it makes soil less sour: not for sour-loving plants'],
   }),
 ]

@@ -39,6 +39,7 @@ export const FINISHED: readonly Material[] = [
     moisturePct: [35, 55, 70], bulkKgM3: [180, 270, 400],
     ligninPctVs: 27, ashPct: 25, structure: 1, keepsDays: 365, worms: 'yes', months: [],
     reaction: 'sour', growsAs: 'leaf-mould-coarse',
+    finerAs: 'leaf-mould',
     cautions: [],
   }),
   // The outer hand's breadth of a cage: dry, leaf shapes whole. Own estimate.
@@ -99,6 +100,7 @@ export const FINISHED: readonly Material[] = [
     moisturePct: [30, 45, 60], bulkKgM3: [230, 320, 420],
     ligninPctVs: 26, ashPct: 22, structure: 2, keepsDays: 365, worms: 'some', months: [],
     spreading: 'mulch',
+    stayedOnSieve: true,
     cautions: [],
   }),
   // What is mixed for seeds, pots and tubs: between leaf mould, compost and sand. Own estimate; what it is made of is known by its lot.
