@@ -59,7 +59,7 @@ export const useBeds = createSharedComposable(() => {
         kind: 'used' as const, at, lotId: lot.id, litres: Math.round(one.litres * 1000) / 1000, place: one.bed.name,
         areaM2: Math.max(0.01, Math.round(bedAreaM2(one.bed) * 100) / 100), bedId: one.bed.id,
       })),
-      `${quantity('volume', litres, 1)} of ${material.short} on ${onto.map(one => one.bed.name).join(', ')}.`,
+      `${quantity('volume', litres, 1)} of ${lotName({ lot, material })} on ${onto.map(one => one.bed.name).join(', ')}.`,
     )
   }
   /** What a bed had before anything was kept here: counted by its day for doses, ceilings and harvests. */

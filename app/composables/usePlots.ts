@@ -12,7 +12,8 @@ export const usePlots = createSharedComposable(() => {
     void key.value
     return readPlotTrials(toRaw(store.documents))
   })
-  const comparisons = computed(() => store.journal.garden.comparisons)
+  // The journal's own list grows in place: whoever reads it is to notice.
+  const comparisons = computed(() => [...store.journal.garden.comparisons])
   const askedOf = (trial: PlotTrial) => askedOfPlots(trial, comparisons.value, now.value)
   /** The trials that want to be looked at today. */
   const waiting = computed(() => trials.value.flatMap((trial) => {

@@ -12,18 +12,19 @@ const { beds } = useBeds()
 const { quantity, day } = useSay()
 const route = useRoute()
 const asked = (key: string) => typeof route.query[key] === 'string' ? route.query[key] : ''
-const garden = computed(() => store.journal.garden)
-const lots = computed(() => [...garden.value.lots.values()].sort((a, b) => a.gatheredAt < b.gatheredAt ? 1 : -1))
-const lotText = (id: string) => {
-  const lot = garden.value.lots.get(id)
-  return lot
-    ? `${lot.called ?? materials.value.find(lot.materialId)?.short ?? 'something unknown here'}, ${day(lot.gatheredAt)}`
-    : 'something not here'
+const lots = computed(() => [...store.journal.garden.lots.values()].sort((a, b) => a.gatheredAt < b.gatheredAt ? 1 : -1))
+/** Several lots of one thing are told apart by the batch they came out of. */
+function lotText(id: string): string {
+  const lot = store.journal.garden.lots.get(id)
+  if (!lot) return 'something not here'
+  const from = lot.fromBatchId === undefined ? undefined : store.journal.garden.batches.get(lot.fromBatchId)?.name
+  const name = lot.called ?? materials.value.find(lot.materialId)?.short ?? 'something unknown here'
+  return `${name}${from ? ` of ${from}` : ''}, ${day(lot.gatheredAt)}`
 }
-const batchText = (id: string) => garden.value.batches.get(id)?.name ?? 'a batch not here'
+const batchText = (id: string) => store.journal.garden.batches.get(id)?.name ?? 'a batch not here'
 const bedText = (id: string) => beds.value.find(bed => bed.id === id)?.name ?? id
-const risks = computed(() => carriedMemory(garden.value, materials.value, clock.value))
-const origins = computed(() => originMemory(garden.value, materials.value))
+const risks = computed(() => carriedMemory(store.journal.garden, materials.value, clock.value))
+const origins = computed(() => originMemory(store.journal.garden, materials.value))
 
 /** What is looked for: a lot or a batch, by the word before its id. */
 const sought = ref(asked('lot') ? `lot ${asked('lot')}` : asked('batch') ? `batch ${asked('batch')}` : '')
@@ -33,9 +34,9 @@ const choices = computed<Choice[]>(() => {
   const wanted = text.value.trim().toLowerCase()
   const all = [
     ...lots.value.map((lot): Choice => ({ key: `lot ${lot.id}`, said: lotText(lot.id), doubtful: risks.value.ofLot(lot.id).length > 0 })),
-    ...[...garden.value.batches.values()].map((batch): Choice => ({ key: `batch ${batch.id}`, said: batch.name, doubtful: false })),
+    ...[...store.journal.garden.batches.values()].map((batch): Choice => ({ key: `batch ${batch.id}`, said: batch.name, doubtful: false })),
   ]
-  return all.filter(({ said }) => wanted === '' || said.toLowerCase().includes(wanted)).sort((a, b) =>
+  return all.filter(({ said, doubtful }) => wanted === '' ? doubtful : said.toLowerCase().includes(wanted)).sort((a, b) =>
     Number(b.doubtful) - Number(a.doubtful))
 })
 const SHOWN = 12
@@ -44,8 +45,8 @@ const chosen = computed(() => {
   const [kind, id] = sought.value.split(' ')
   return id && (kind === 'lot' || kind === 'batch') ? { kind, id } as const : undefined
 })
-const reached = computed(() => chosen.value && reachedBy(chosen.value, garden.value, beds.value, materials.value))
-const went = computed(() => chosen.value?.kind === 'lot' ? wentTo(garden.value, chosen.value.id) : [])
+const reached = computed(() => chosen.value && reachedBy(chosen.value, store.journal.garden, beds.value, materials.value))
+const went = computed(() => chosen.value?.kind === 'lot' ? wentTo(store.journal.garden, chosen.value.id) : [])
 const cameFrom = computed(() => chosen.value?.kind === 'lot'
   ? origins.value.ofLot(chosen.value.id).filter(({ id }) => id !== chosen.value?.id)
   : [])
@@ -59,7 +60,7 @@ const nowhere = computed(() => reached.value
 
 const bedId = ref(asked('bed'))
 const had = computed(() =>
-  bedsHad(garden.value, beds.value, materials.value).filter(one => bedId.value === '' || one.bedId === bedId.value))
+  bedsHad(store.journal.garden, beds.value, materials.value).filter(one => bedId.value === '' || one.bedId === bedId.value))
 const hadSeen = useSeen(() => had.value.length, 20)
 const hadText = (one: BedHad) => {
   const what = one.lotId
@@ -194,6 +195,13 @@ function look(key: string): void {
             placeholder="hay, leaf mould, apple bay"
           >
         </label>
+        <p
+          v-if="text.trim() === ''"
+          class="aside-note mt-2"
+        >
+          {{ choices.length > 0 ? 'These carry something that is minded. Any other is found by its name.'
+            : 'Any lot or batch is found by its name.' }}
+        </p>
         <ul class="mt-2">
           <li
             v-for="one in choices.slice(0, seen.drawn.value)"

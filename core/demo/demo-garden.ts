@@ -12,6 +12,7 @@ import { VESSEL_PRESETS } from '../vessel/presets'
 import type { Site } from '../vessel/site'
 import type { Vessel } from '../vessel/vessel'
 import { DEMO_HEAPS, some } from './demo-heaps'
+import { demoAfter, demoPlotTrial } from './demo-after'
 import { demoBrews } from './demo-brews'
 import { demoBeds, demoBurns, demoSoaks, demoSpreads } from './demo-char'
 import { demoGround } from './demo-ground'
@@ -103,11 +104,12 @@ export function demoGarden(
   ]
   const happened = withIds([...heaps, ...gathered, ...measured, ...others])
   const asEvents = (events: readonly NewEvent[], prefix: string) =>
-    events.map((event, index) => ({ ...event, id: `${prefix}-${index}`, recordedAt: event.at, by: 'demo' }) as GardenEvent)
+    events.map((event, index) => ({ ...event, id: event.id ?? `${prefix}-${index}`, recordedAt: event.at, by: 'demo' }) as GardenEvent)
   const removed = asEvents(carriedOff(happened, today), 'demo-off')
   const soaks = asEvents(demoSoaks(today, (batchId, materialId) => lotOf(happened, batchId, materialId)), 'demo-char')
   const spread = asEvents(demoSpreads(today, (batchId, materialId) => lotOf(soaks, batchId, materialId)), 'demo-bed')
-  return { events: [...happened, ...removed, ...soaks, ...spread], documents: demoDocuments(today, climate) }
+  const after = asEvents(demoAfter(today, happened), 'demo-after')
+  return { events: [...happened, ...removed, ...soaks, ...spread, ...after], documents: demoDocuments(today, climate) }
 }
 
 const HOT_PLAN = { methodId: 'hot-heap', approachId: 'by-thermometer' } as const
@@ -154,7 +156,7 @@ function demoDocuments(today: Date, { id: climateId }: Climate): GardenDocument[
       writeDocument(undefined, containerDocumentId(id), 'container', container, at, 'demo'),
     ),
     writeDocument(undefined, BENCH_PLAN_ID, 'plan', plan, at, 'demo'),
-    demoTrial(today),
+    demoTrial(today), demoPlotTrial(today),
     ...demoBeds(at),
   ]
 }

@@ -70,9 +70,12 @@ function resultOf(pair: PlotPair, measure: MeasureId, found: readonly Comparison
 }
 
 const percent = (chance: number) => chance < 0.01 ? 'less than once' : counted(Math.round(100 * chance), 'time', 'times')
-const sure = (chance: number, more: string) =>
-  `By chance alone that happens ${percent(chance)} in a hundred: `
-  + (chance <= PLOTS.sure ? 'it shows a difference.' : `it shows nothing yet; ${more}.`)
+/** More often than so by chance there is nothing to be said of it. */
+const LIKELY = 0.5
+const sure = (chance: number, more: string) => chance > LIKELY
+  ? `That may well be chance; ${more}.`
+  : `By chance alone that happens ${percent(chance)} in a hundred: `
+    + (chance <= PLOTS.sure ? 'it shows a difference.' : `it shows nothing yet; ${more}.`)
 
 /** Pairs that it takes to show a difference of this size, seen four times in five (normal approximation: 1.96 + 0.84). */
 export function plotPairsNeeded(difference: number, spread: number): number {

@@ -224,22 +224,29 @@ describe('on a phone', () => {
   )
 })
 
+/** Leaves only these beds ticked. */
+async function onlyOnto(gardener: Visit, beds: readonly string[]): Promise<void> {
+  const ticks = await gardener.page.$$eval('[data-onto] [role="checkbox"]', all =>
+    all.map(one => [one.getAttribute('aria-label') ?? '', one.getAttribute('aria-checked')] as const))
+  for (const [label, checked] of ticks)
+    if ((checked === 'true') !== beds.includes(label.replace('Onto ', ''))) await gardener.press(`[aria-label="${label}"]`)
+}
+
 describe.each<Screen>(inTurn(['phone', 'laptop'], 1))('beds on a %s', (screen) => {
   it(
-    'charged char covers two beds, the third is refused with its reason, and taken back it lies in the store again',
+    'charged char goes on two of the beds it covers, another is refused with its reason, and taken back it lies in the store again',
     () =>
       walkDemo(screen, '/beds', async (gardener) => {
         const char = await gardener.page.$$eval(
           '[data-spread-lot] option', options => options.find(option => option.textContent?.includes('charged char'))?.value ?? '',
         )
         await gardener.page.select('[data-spread-lot]', char)
-        await gardener.see(/Blueberry corner: Char makes soil less sour/)
-        // A little on each: the other school leaves some for the next.
-        await gardener.press(button('a little every few years'))
-        await gardener.see(/It covers 2 beds/)
+        await gardener.see(/Char makes soil less sour/)
+        await gardener.see(/It covers 3 beds/)
+        await onlyOnto(gardener, ['Long bed', 'Salad bed'])
         const before = await told(gardener, '[data-bed="Long bed"] figcaption')
-        await gardener.press('[data-spread-all]')
-        await gardener.see(/of charged char on Long bed, Salad bed/)
+        await gardener.press('[data-spread-it]')
+        await gardener.see(/of charged char on Salad bed, Long bed/)
         await gardener.page.waitForFunction(
           was => (document.querySelector('[data-bed="Long bed"] figcaption') as HTMLElement).innerText.replace(/\u00A0/g, ' ') !== was,
           {}, before,
@@ -278,8 +285,9 @@ describe('through a heap', () => {
         expect(fresh, JSON.stringify(lots)).toBeDefined()
         await gardener.page.select('[data-spread-lot]', fresh!.value)
         await gardener.see(/% of it is char that went through the batch with it; it counts/)
-        await gardener.see(/Blueberry corner: There is char in it/)
-        await gardener.press('[aria-label="Spread it on Long bed"]')
+        await gardener.see(/There is char in it, and char makes soil less sour/)
+        await onlyOnto(gardener, ['Long bed'])
+        await gardener.press('[data-spread-it]')
         await gardener.see(/of compost on Long bed/)
         await gardener.press('[data-bed="Long bed"] [data-history]')
         await gardener.see(/L of it char/)
@@ -306,7 +314,7 @@ describe('a bed of one\'s own', () => {
         await gardener.press(button('Keep the bed'))
         await gardener.see('Carrot strip')
         await gardener.see(/Nothing is harvested for 120 days/)
-        await gardener.press('[aria-label="Spread it on Carrot strip"]')
+        await gardener.press('[data-spread-it]')
         await gardener.see(/No harvest before .*There is raw dung in it/)
         await gardener.page.reload()
         await gardener.see(/No harvest before .*There is raw dung in it/)

@@ -103,22 +103,27 @@ const set = (of: Offered, count: number) => setLitres(of, Math.min(of.thereL, co
         </div>
       </template>
     </div>
-    <ul
+    <details
       v-if="refused.length > 0"
-      aria-label="Not into this"
+      data-refused-parts
     >
-      <li
-        v-for="one in refused"
-        :key="one.id"
-        class="line-rule py-1 flex gap-2 items-start"
-        data-refused-part
-      >
-        <UIcon
-          name="i-ph-prohibit"
-          class="size-5 shrink-0 mt-0.5 text-error"
-        />
-        <span><strong class="font-semibold">{{ capital(one.name) }}:</strong> {{ one.refused }}</span>
-      </li>
-    </ul>
+      <summary class="tap cursor-pointer font-semibold">
+        Not into this: {{ refused.length === 1 ? 'one lot' : `${refused.length} lots` }}, and why
+      </summary>
+      <ul aria-label="Not into this">
+        <li
+          v-for="one in refused"
+          :key="one.id"
+          class="line-rule py-1 flex gap-2 items-start"
+          data-refused-part
+        >
+          <UIcon
+            name="i-ph-prohibit"
+            class="size-5 shrink-0 mt-0.5 text-error"
+          />
+          <span><strong class="font-semibold">{{ capital(one.name) }}:</strong> {{ one.refused }}</span>
+        </li>
+      </ul>
+    </details>
   </div>
 </template>

@@ -114,7 +114,7 @@ const entryText = (one: (typeof entered.value)[number]) => {
         v-for="one in results"
         :key="one.measure"
       >
-        {{ MEASURE_WORDS[one.measure].asks }}: {{ one.text }}.
+        {{ capital(MEASURE_WORDS[one.measure].label) }}: {{ one.text }}{{ kindOf(one.measure) === 'sum' ? ' in all' : '' }}.
       </p>
       <div class="mt-2 space-y-3">
         <div class="flex flex-wrap gap-2">

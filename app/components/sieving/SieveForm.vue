@@ -30,10 +30,9 @@ function toggle(meshMm: number): void {
 const takes = ref<Record<string, number>>(Object.fromEntries(lots.map(({ lot, leftLooseL }) => [lot.id, leftLooseL])))
 const inL = computed(() => lots.reduce((sum, { lot }) => sum + (takes.value[lot.id] ?? 0), 0))
 const dampness = ref<Dampness>('right')
-const garden = computed(() => store.journal.garden)
-const coarseness = computed(() => coarsenessOf(sievedKind(material), garden.value, materials.value))
+const coarseness = computed(() => coarsenessOf(sievedKind(material), store.journal.garden, materials.value))
 const streams = computed(() => streamsOf(material, inL.value, meshes.value, coarseness.value))
-const minutes = computed(() => sievingMinutes(inL.value, meshes.value, garden.value))
+const minutes = computed(() => sievingMinutes(inL.value, meshes.value, store.journal.garden))
 const bucket = computed(() => containerThen(materialContainers.value.find(({ id }) => id === 'bucket') ?? materialContainers.value[0]!))
 const amounts = ref<Record<string, Amount>>({})
 const keyOf = (throughMm: number | undefined) => String(throughMm ?? 'overs')
@@ -54,7 +53,7 @@ const pickedL = ref(0)
 const picked = ref('')
 const took = ref(0)
 const rounds = computed(() => {
-  const memory = sieveRounds(garden.value, materials.value)
+  const memory = sieveRounds(store.journal.garden, materials.value)
   return Math.max(0, ...lots.map(({ lot }) => memory.ofLot(lot.id))) + 1
 })
 const oversOnto = ref<string>(isMulchByNow(rounds.value) ? 'mulch' : 'store')
@@ -91,7 +90,7 @@ const lossWords = computed(() => {
 /** A finer mesh than it went through before, or nothing stays on it. */
 const before = computed(() => lots.every(({ lot }) => lot.sieveMm !== undefined && lot.sieveMm <= meshes.value[0]!))
 const cautions = computed(() => [...new Set(lots.flatMap(({ lot }) =>
-  carriedCautions(carriedByLot(garden.value, lot.id, materials.value, clock.value))))])
+  carriedCautions(carriedByLot(store.journal.garden, lot.id, materials.value, clock.value))))])
 const { at } = provideWhen(() => lots.reduce((last, { lot }) => lot.gatheredAt > last ? lot.gatheredAt : last, ''), 'gathered')
 async function save(): Promise<void> {
   const when = at()
