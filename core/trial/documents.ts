@@ -13,6 +13,14 @@ import { supplies } from '../garden/supply'
 import { readNotedWeather } from '../garden/weather-notes'
 import type { GardenDocument } from '../journal/document'
 import { hasBegun, type Garden } from '../journal/garden'
+import { MIX_KIND, mixedIn, readKeptMixes, readMixBench, wantedL } from '../growing/plan'
+import { mixedOf } from '../growing/propose'
+import { offeredFor } from '../growing/offered'
+import { verdictsOn } from '../growing/verdict'
+import { askedOfPlots } from '../plots/asked'
+import { readPlots } from '../plots/readout'
+import { readPlotTrials } from '../plots/trial'
+import { bedsHad } from '../uses/uses'
 import { findMethod } from '../methods'
 import type { Surroundings } from '../methods/contract'
 import { askedTogether, knownPairs, type Side } from '../side-by-side/asked'
@@ -61,7 +69,22 @@ function ofBeds(one: readonly GardenDocument[], garden: Garden, around: Surround
     return stuff && spreadKindOf(stuff)
   })
   const stuff = lot && stuffOf(garden, lot.lot, around.materials, around.now)
-  return [histories, stuff && cover(stuff, 100, beds.map(bed => ({ bed, history: histories.get(bed.id) ?? [] })), asked)]
+  return [histories, bedsHad(garden, beds, around.materials), stuff && cover(stuff, 100, beds.map(bed => ({ bed, history: histories.get(bed.id) ?? [] })), asked)]
+}
+
+function ofPlots(one: readonly GardenDocument[], garden: Garden, around: Surroundings): unknown {
+  return readPlotTrials(one).map(trial =>
+    [askedOfPlots(trial, garden.comparisons, around.now), readPlots(trial, garden.comparisons, around.units)])
+}
+
+function ofMixes(one: readonly GardenDocument[], garden: Garden, around: Surroundings): unknown {
+  if (!one.some(({ kind }) => kind === MIX_KIND)) return undefined
+  const stored = storedLots(garden, around.now, around.materials)
+  return [readMixBench(one), ...readKeptMixes(one)].map((mix) => {
+    const offered = offeredFor(stored, garden, around.materials, around.now, mix.purposeId)
+    const made = mixedOf(mixedIn(mix, offered))
+    return made.ok ? verdictsOn(made.value, mix.purposeId, mix.pot.heightM) : wantedL(mix)
+  })
 }
 
 /** Everything that pages ask of one document of a garden: a plan is thought through, a bed is dosed, a trial is read out. */
@@ -79,6 +102,8 @@ export function everythingOfDocument(document: GardenDocument, garden: Garden, a
         thought(list.plan, around)]) },
     { what: 'beds', ask: () => ofBeds(one, garden, around) },
     { what: 'trials', ask: () => ofTrials(one, garden, around) },
+    { what: 'trials of beds', ask: () => ofPlots(one, garden, around) },
+    { what: 'mixes', ask: () => ofMixes(one, garden, around) },
     { what: 'supplies', ask: () => supplies(one, garden, around.now, around.materials) },
     { what: 'weather', ask: () => readNotedWeather(one) },
   ]

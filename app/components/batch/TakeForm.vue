@@ -64,6 +64,10 @@ const carried = computed(() => [
   ...unknownCautions(known.batch.began, known.method.face.choosing.eats),
   ...carriedCautions(carriedByBatch(store.journal.garden, known.batch, materials.value, now.value)),
 ])
+/** What comes out unsieved can go through the sieve at once. */
+const sieves = computed(() => outputs.value.some(({ sieveMm, materialId }, index) =>
+  !sieveMm && (amounts.value[index]?.count ?? 0) > 0 && materials.value.find(materialId)?.growsAs !== undefined))
+const thenSieve = ref(false)
 const asked = ref('')
 const { at } = provideWhen(earliestOf(known.batch.began))
 async function save(): Promise<void> {
@@ -80,9 +84,11 @@ async function save(): Promise<void> {
       : []
   })
   const over = ends.value === 'ends' && !shut.value
+  const id = newId(new Date())
+  const toSieve = products.findIndex(({ sieveMm, materialId }) => !sieveMm && materials.value.find(materialId)?.growsAs !== undefined)
   const done = await record(
     {
-      kind: 'took', at: takenAt, batchId: known.batch.id,
+      kind: 'took', id, at: takenAt, batchId: known.batch.id,
       ...(height ? { heightM: heightM.value } : {}),
       products,
       ends: over,
@@ -90,7 +96,7 @@ async function save(): Promise<void> {
     over ? `${known.batch.name} is ${words.takenDown.toLowerCase()}.` : `${known.batch.name}: ${quantity('volume', outL.value)} taken out.`,
     outL.value > 0 ? `${quantity('volume', outL.value)} went into the store.` : '',
   )
-  if (done) await router.push(`/batch/${known.batch.id}`)
+  if (done) await router.push(thenSieve.value && toSieve >= 0 ? `/sieve?lot=${id}.${toSieve}` : `/batch/${known.batch.id}`)
 }
 </script>
 
@@ -217,6 +223,18 @@ async function save(): Promise<void> {
       >
         it was done all the same
       </button>
+      <label
+        v-if="sieves"
+        class="tap flex gap-3 items-center"
+      >
+        <input
+          v-model="thenSieve"
+          type="checkbox"
+          class="size-6"
+          data-then-sieve
+        >
+        and through the sieve at once
+      </label>
       <button
         v-if="!shut || anyway"
         class="label-button strong w-full sm:w-auto"

@@ -49,6 +49,7 @@ watch(() => lot.value?.stored.lot.id, () => {
   own.value = {}
   propose()
 }, { immediate: true })
+watch(() => beds.value.map(({ id }) => id).join(), propose)
 watch(thereL, (left) => {
   litres.value = left
   own.value = {}

@@ -3,6 +3,8 @@ import { daysText } from '#core/units/plural'
 import { format } from 'date-fns'
 import { spreadKindOf } from '#core/beds/spreading'
 import { stuffOf } from '#core/lots/stuff'
+import { originMemory } from '#core/lots/origins'
+import { batchPast } from '#core/lots/past'
 import { carriedCautions, charWords } from '#core/lots/words'
 import type { StoredLot } from '#core/garden/store'
 import type { NewEvent } from '#core/journal/event'
@@ -11,7 +13,7 @@ import { containerThen, type Amount } from '#core/units/container'
 
 /** One lot: what it is, how much is left, how it keeps, and what to do with it. */
 const { stored } = defineProps<{ stored: StoredLot }>()
-const { store, materials, clock } = useGarden()
+const { store, materials, clock, units } = useGarden()
 const { record } = useRecorder()
 const { amount, quantity, day, sieve } = useSay()
 const bench = useBench()
@@ -21,6 +23,13 @@ const stuff = computed(() => open.value ? stuffOf(store.journal.garden, stored.l
 const charShare = computed(() => stuff.value?.charShare ?? 0)
 const goesOnBeds = computed(() => stuff.value !== undefined && spreadKindOf(stuff.value) !== undefined)
 const minded = computed(() => stuff.value ? [...charWords(stuff.value.char), ...carriedCautions(stuff.value.carried)] : [])
+/** What the batches it came from had been through, near and far. */
+const past = computed(() => open.value
+  ? originMemory(store.journal.garden, materials.value).ofLot(stored.lot.id).flatMap(({ kind, id, at }) => {
+      const batch = kind === 'batch' ? store.journal.garden.batches.get(id) : undefined
+      return (batch && batchPast(batch, at, units.value)) || []
+    })
+  : [])
 const count = ref(stored.leftCount)
 watch(() => stored.leftCount, (left) => { count.value = left })
 
@@ -174,6 +183,13 @@ async function remove(why: Why): Promise<void> {
         <template v-if="charShare > 0.005 && stored.material.family !== 'char'">
           · {{ Math.round(100 * charShare) }} % of it is char
         </template>
+      </p>
+      <p
+        v-for="one in past"
+        :key="one"
+        data-past
+      >
+        {{ one }}.
       </p>
       <p
         v-for="caution in minded"
