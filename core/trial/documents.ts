@@ -69,7 +69,8 @@ function ofBeds(one: readonly GardenDocument[], garden: Garden, around: Surround
     return stuff && spreadKindOf(stuff)
   })
   const stuff = lot && stuffOf(garden, lot.lot, around.materials, around.now)
-  return [histories, bedsHad(garden, beds, around.materials), stuff && cover(stuff, 100, beds.map(bed => ({ bed, history: histories.get(bed.id) ?? [] })), asked)]
+  const known = beds.map(bed => ({ bed, history: histories.get(bed.id) ?? [] }))
+  return [histories, bedsHad(garden, beds, around.materials), stuff && cover(stuff, 100, known, asked)]
 }
 
 function ofPlots(one: readonly GardenDocument[], garden: Garden, around: Surroundings): unknown {

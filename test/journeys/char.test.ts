@@ -227,9 +227,9 @@ describe('on a phone', () => {
 /** Leaves only these beds ticked. */
 async function onlyOnto(gardener: Visit, beds: readonly string[]): Promise<void> {
   const ticks = await gardener.page.$$eval('[data-onto] [role="checkbox"]', all =>
-    all.map(one => [one.getAttribute('aria-label') ?? '', one.getAttribute('aria-checked')] as const))
-  for (const [label, checked] of ticks)
-    if ((checked === 'true') !== beds.includes(label.replace('Onto ', ''))) await gardener.press(`[aria-label="${label}"]`)
+    all.map(one => [one.closest('[data-onto]')?.getAttribute('data-onto') ?? '', one.getAttribute('aria-checked')] as const))
+  for (const [bed, checked] of ticks)
+    if ((checked === 'true') !== beds.includes(bed)) await gardener.press(`[data-onto="${bed}"] [role="checkbox"]`)
 }
 
 describe.each<Screen>(inTurn(['phone', 'laptop'], 1))('beds on a %s', (screen) => {

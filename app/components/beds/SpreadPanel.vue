@@ -214,14 +214,13 @@ const goes = (bedId: string) => amount(containersFor(litresOn(bedId), bucket.val
               class="tap flex-1 min-w-44 text-left flex gap-2 items-start leading-snug"
               role="checkbox"
               :aria-checked="ticked.includes(bed.id)"
-              :aria-label="`Onto ${bed.name}`"
               @click="toggle(bed.id)"
             >
               <UIcon
                 :name="ticked.includes(bed.id) ? 'i-ph-check-square' : 'i-ph-square'"
                 class="size-6 shrink-0"
               />
-              <span><strong class="font-semibold text-highlighted">{{ bed.name }}</strong>,
+              <span><span class="sr-only">Onto </span><strong class="font-semibold text-highlighted">{{ bed.name }}</strong>,
                 {{ quantity('area', bedAreaM2(bed), 1) }}</span>
             </button>
             <QuantityNumber

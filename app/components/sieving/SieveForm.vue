@@ -189,7 +189,7 @@ const said = ({ lot, leftCount }: StoredLot) =>
         <button
           type="button"
           class="label-button"
-          :aria-label="`About as expected: ${titleOf(stream.throughMm, index)}`"
+          :aria-label="`about ${quantity('volume', stream.litres.typical)}: ${titleOf(stream.throughMm, index)}`"
           data-roughly
           @click="roughly(stream)"
         >
