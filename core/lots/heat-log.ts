@@ -1,4 +1,5 @@
 import { highest } from '../statistics/ends'
+import { sumOf } from '../statistics/sums'
 import { counted } from '../units/plural'
 import { quantityText } from '../units/format'
 import type { UnitSystem } from '../units/system'
@@ -41,8 +42,6 @@ function stretches(points: readonly { readonly at: string, readonly celsius: num
   return found
 }
 
-const sum = (values: readonly number[]) => values.reduce((all, one) => all + one, 0)
-
 /** What the readings say about 55 °C. Only what was read counts: a forecast proves nothing here. */
 export function heatLog({ readings, turns }: HeatRecord): HeatLog {
   const core = readings.flatMap(({ at, coreC }) => coreC === undefined ? [] : [{ at, celsius: coreC }])
@@ -50,7 +49,7 @@ export function heatLog({ readings, turns }: HeatRecord): HeatLog {
   const hot = stretches(core)
   const firstAt = core.find(({ celsius }) => celsius >= LOTS.yardstickC)?.at
   return {
-    longestDays: highest(hot, 0), totalDays: sum(hot), edgeDays: sum(stretches(edge)), readings: core.length,
+    longestDays: highest(hot, 0), totalDays: sumOf(hot), edgeDays: sumOf(stretches(edge)), readings: core.length,
     turnsAfter: firstAt ? turns.filter(({ at }) => at >= firstAt).length : 0, ...(firstAt ? { firstAt } : {}),
   }
 }

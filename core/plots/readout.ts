@@ -1,5 +1,6 @@
 import type { Comparison, SideFound } from '../journal/garden'
 import { fisherChance, type Count } from '../statistics/counts'
+import { sumOf } from '../statistics/sums'
 import { meanInterval, signChance } from '../statistics/student'
 import { numberText, quantityText } from '../units/format'
 import { counted } from '../units/plural'
@@ -49,9 +50,8 @@ export function measureText(measure: MeasureId, value: number, units: UnitSystem
   return numberText(value, 1)
 }
 
-const sum = (values: readonly number[]) => values.reduce((all, one) => all + one, 0)
 const countOf = (found: readonly SideFound[]): Count =>
-  ({ hits: sum(found.map(one => one.hits ?? 0)), of: sum(found.map(one => one.of ?? 0)) })
+  ({ hits: sumOf(found.map(one => one.hits ?? 0)), of: sumOf(found.map(one => one.of ?? 0)) })
 
 /** What a pair came to: of seeds that come up the last count, of bites all of them, of heights the mean, of what is picked the sum. */
 function resultOf(pair: PlotPair, measure: MeasureId, found: readonly Comparison[]): PairResult | undefined {
@@ -66,7 +66,7 @@ function resultOf(pair: PlotPair, measure: MeasureId, found: readonly Comparison
   }
   const values = (side: 'with' | 'without') => found.map(one => one[side].value ?? 0)
   const part = kind === 'mean' ? found.length : 1
-  return { pair, days, mine: sum(values('with')) / part, theirs: sum(values('without')) / part }
+  return { pair, days, mine: sumOf(values('with')) / part, theirs: sumOf(values('without')) / part }
 }
 
 const percent = (chance: number) => chance < 0.01 ? 'less than once' : counted(Math.round(100 * chance), 'time', 'times')
@@ -91,7 +91,7 @@ const soMany = (count: number, what: string) => count <= MANY ? `about ${count} 
 
 function saidOfShares(measure: MeasureId, results: readonly PairResult[], { difference }: PlotTrial): string {
   const all = (side: 'mine' | 'theirs'): Count =>
-    ({ hits: sum(results.map(one => one.counts![side].hits)), of: sum(results.map(one => one.counts![side].of)) })
+    ({ hits: sumOf(results.map(one => one.counts![side].hits)), of: sumOf(results.map(one => one.counts![side].of)) })
   const [mine, theirs] = [all('mine'), all('theirs')]
   const words = MEASURE_WORDS[measure]
   const even = mine.hits * theirs.of === theirs.hits * mine.of
