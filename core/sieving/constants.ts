@@ -30,5 +30,5 @@ export type SievedKind = typeof USUALLY_THROUGH[number]['id']
 export const MESHES = table('Meshes by purpose', {
   meshMm: ['mm', 'practice'],
 }, [
-  { id: 'seeds', meshMm: 6 }, { id: 'pots', meshMm: 10 }, { id: 'beds', meshMm: 15 }, { id: 'coarse', meshMm: 25 },
+  { id: 'seeds', meshMm: 6 }, { id: 'pots', meshMm: 10 }, { id: 'beds', meshMm: 18 }, { id: 'coarse', meshMm: 25 },
 ] as const)

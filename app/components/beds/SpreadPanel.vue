@@ -24,7 +24,7 @@ const isChar = computed(() => (lot.value?.stuff.charShare ?? 0) >= BEDS.mostlyCh
 const bucket = computed(() => materialContainers.value.find(({ id }) => id === 'bucket') ?? materialContainers.value[0]!)
 
 const BY = [
-  { id: 'dose', label: 'as each is dosed' }, { id: 'litres', label: 'so much a square metre' }, { id: 'depth', label: 'so deep' },
+  { id: 'dose', label: 'as each is dosed' }, { id: 'litres', label: 'so much by the ground' }, { id: 'depth', label: 'so deep' },
   { id: 'evenly', label: 'what there is, evenly' },
 ] as const
 const by = ref<typeof BY[number]['id']>('dose')
@@ -186,7 +186,7 @@ const goes = (bedId: string) => amount(containersFor(litresOn(bedId), bucket.val
         v-if="by === 'litres'"
         v-model="perM2L"
         quantity="volume"
-        label="On a square metre"
+        :label="`On ${quantity('area', 1, 1)}`"
         :min="0.1"
         :max="200"
         :step="0.5"

@@ -19,7 +19,7 @@ const { quantity, span, sieve, amount, day } = useSay()
 const [first] = lots
 const material = first!.material
 const WORDS = { seeds: 'for seeds', pots: 'for pots', beds: 'for beds', coarse: 'coarse' } as const
-const chosen = ref<number[]>([material.growsAs === undefined ? 15 : 10])
+const chosen = ref<number[]>([MESHES.find(({ id }) => id === (material.growsAs === undefined ? 'beds' : 'pots'))!.meshMm])
 const meshes = computed(() => [...chosen.value].sort((a, b) => a - b))
 /** Two at once, one on the other; a third takes the place of the one before. */
 function toggle(meshMm: number): void {
