@@ -75,11 +75,11 @@ function pick(material: Material): void {
       <NuxtLink
         to="/materials"
         class="tap inline-flex items-center underline underline-offset-3"
-      >All materials</NuxtLink>
+      >Materials</NuxtLink>
       <NuxtLink
         to="/mixes"
         class="tap inline-flex items-center underline underline-offset-3"
-      >Mixes for seeds and pots</NuxtLink>
+      >Mixes</NuxtLink>
       <NuxtLink
         v-if="stored.length > 0"
         to="/sieve"
@@ -89,12 +89,12 @@ function pick(material: Material): void {
         v-if="stored.length > 0"
         to="/uses"
         class="tap inline-flex items-center underline underline-offset-3"
-      >Where it all went</NuxtLink>
+      >Where it went</NuxtLink>
       <NuxtLink
         v-if="stored.length > 0"
         to="/labels"
         class="tap inline-flex items-center underline underline-offset-3"
-      >Labels to print</NuxtLink>
+      >Labels</NuxtLink>
     </p>
     <section
       v-if="laidOut"

@@ -28,7 +28,7 @@ export function demoAfter(today: Date, happened: readonly GardenEvent[]): readon
     kind: 'compared', at: on(daysAgo), trialId: TRIAL_ID, pairId, measure, with: { value: mine }, without: { value: theirs },
   })
   return [
-    { kind: 'stocked', id: 'demo-bag', at: on(44), materialId: 'compost-bought', amount: litres(40), source: 'a bag from the market' },
+    { kind: 'stocked', id: 'demo-bag', at: on(44), materialId: 'compost-bought', amount: litres(10), source: 'a bag from the market' },
     {
       kind: 'made', id: 'demo-sieving', at: on(36), how: 'sieved', draws: [{ lotId: compost, litres: 30 }], minutes: 25,
       picked: { litres: 0.5, what: 'stones and a label' },

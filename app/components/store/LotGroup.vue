@@ -4,7 +4,7 @@ import type { GroupOfLots } from '~/utils/lot-groups'
 /** One material of the store: its lots, folded together where there are several. */
 const { group } = defineProps<{ group: GroupOfLots }>()
 const { quantity } = useSay()
-const FEW = 3
+const FEW = 2
 const open = ref(false)
 const shown = computed(() => open.value || group.lots.length <= FEW ? group.lots : group.lots.slice(0, 1))
 const rest = computed(() => group.lots.slice(shown.value.length))
