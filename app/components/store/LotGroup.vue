@@ -29,10 +29,7 @@ const rest = computed(() => group.lots.slice(shown.value.length))
       {{
         open
           ? `fewer of ${group.material.short}`
-          : `${rest.length} more of ${group.material.short}, ${quantity(
-            'volume',
-            rest.reduce((sum, { leftL }) => sum + leftL, 0),
-          )}`
+          : `${quantity('volume', rest.reduce((sum, { leftL }) => sum + leftL, 0))} more of ${group.material.short}`
       }}
     </button>
   </li>
