@@ -67,6 +67,8 @@ describe('what a trial of beds or pots shows', () => {
     expect(text).toMatch(/^With char taller by 10 cm: 30 cm against 20 cm\. One pair cannot show it/)
     // A fifth of 25 cm by itself, times the root of two: 7.1 cm; 2.8² · (7.1 ÷ 10)² = 3.9, and never fewer than six.
     expect(text).toMatch(/about 6 pairs could\.$/)
+    // 20 against 18 cm: a fifth of 19, times the root of two, is 5.4 cm; 2.8² · (5.4 ÷ 2)² = 56.6.
+    expect(said(trial(), found('p1', 'height', 14, { value: 0.2 }, { value: 0.18 }))).toMatch(/about 57 pairs could\.$/)
     expect(plotPairsNeeded(0.1, 0.2)).toBe(32)
   })
 

@@ -66,6 +66,37 @@ describe('the use book', () => {
     expect(mould.inLots).toEqual([{ lotId: 'm.0', share: 0.5 }])
   })
 
+  it('leaves out what had come out of a batch before the hay went in, by a lot or straight from it', () => {
+    const put = (id: string, lotId: string, materialId: string, day: number): NewEvent => ({
+      kind: 'put', id, at: on(day), batchId: 'bin', waterL: 0,
+      inputs: [{ role: 'feed', materialId, amount: litres(20), draws: [{ lotId, litres: 20 }] }],
+    })
+    const took = (id: string, day: number): NewEvent =>
+      ({ kind: 'took', id, at: on(day), batchId: 'bin', ends: false, products: [{ materialId: 'compost-finished', amount: litres(10) }] })
+    const straight = (id: string, day: number): NewEvent =>
+      ({ kind: 'used', id, at: on(day), batchId: 'bin', litres: 2, place: 'Leeks', bedId: 'leeks' })
+    const mixed: NewEvent = {
+      kind: 'made', id: 'hayed', at: on(1), how: 'mixed', draws: [{ lotId: 'hay', litres: 30 }],
+      products: [{ materialId: 'overs', amount: litres(30) }],
+    }
+    const garden = gardenOf([
+      stocked('hay', 'hay-grass'), stocked('leaves', 'leaves-mixed'), mixed,
+      {
+        kind: 'began', id: 'b', at: on(2), batchId: 'bin', name: 'Bin', place: '', methodId: 'worm-bin', approachId: 'x', site: SITE,
+        answers: {},
+        waterL: 0, inputs: [{ role: 'feed', materialId: 'leaves-mixed', amount: litres(20), draws: [{ lotId: 'leaves', litres: 20 }] }],
+      },
+      took('early', 50), straight('s1', 51), put('h', 'hayed.0', 'overs', 60), took('late', 100), straight('s2', 101),
+      spread('e', 'early.0', 'beans', 110), spread('l', 'late.0', 'tomatoes', 111),
+    ])
+    for (const id of ['hay', 'hayed.0']) {
+      const { onBeds, inLots } = reachedBy({ kind: 'lot', id }, garden, BEDS, LIBRARY_BOOK)
+      expect(onBeds.map(({ eventId }) => eventId), id).toEqual(['l', 's2'])
+      expect(inLots.some(({ lotId }) => lotId === 'early.0'), id).toBe(false)
+      expect(inLots.some(({ lotId }) => lotId === 'late.0'), id).toBe(true)
+    }
+  })
+
   it('finds what a batch reached, and what a mix reached', () => {
     expect(reachedBy({ kind: 'batch', id: 'heap' }, GARDEN, BEDS, LIBRARY_BOOK).onBeds.map(({ eventId }) => eventId)).toEqual(
       ['w', 'z', 'x'])

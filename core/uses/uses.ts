@@ -1,5 +1,5 @@
 import type { Bed } from '../beds/bed'
-import { remainingL, type Garden } from '../journal/garden'
+import { remainingL, type Batch, type Garden } from '../journal/garden'
 import { carriedByBatch, carriedByLot, carriedByMaterial, NOTHING_CARRIED, type Carried } from '../lots/carried'
 import { originMemory, type Origin } from '../lots/origins'
 import type { MaterialBook } from '../materials/book'
@@ -72,28 +72,38 @@ export function reachedBy(
 ): Reached {
   const origins = originMemory(garden, book)
   const shareIn = (all: readonly Origin[]) => all.find(one => one.kind === kind && one.id === id)?.share ?? 0
-  // A lot that was made of others is an origin of none: what it went into is found by what was taken of it.
-  const through = new Set([id])
-  for (let before = 0; before < through.size;) {
-    before = through.size
-    for (const { draws, products } of garden.makings)
-      if (draws.some(({ lotId }) => through.has(lotId))) for (const { lotId } of products) through.add(lotId)
-  }
-  const inBatches = [...garden.batches.values()].flatMap((batch) => {
-    const share = batch.id === id ? 1 : shareIn(origins.ofBatch(batch, LATEST))
-    const drawn = batch.puts.some(({ inputs }) => inputs.some(({ draws }) => draws.some(({ lotId }) => through.has(lotId))))
-    return share > 0 || drawn ? [{ batchId: batch.id, share }] : []
-  })
-  const batches = new Set(inBatches.map(({ batchId }) => batchId))
+  const through = madeOf(id, garden)
+  /** What went in later is in nothing that came out before. */
+  const drawnBy = (batch: Batch, until: string) => hasDrawn(batch, through, until)
   const has = (lotId: string) => shareIn(origins.ofLot(lotId)) > 0 || through.has(lotId)
-    || origins.ofLot(lotId).some(one => one.kind === 'batch' && batches.has(one.id) && one.id !== id)
+  const hasBatch = (batch: Batch | undefined, until: string) =>
+    batch !== undefined && (shareIn(origins.ofBatch(batch, until)) > 0 || drawnBy(batch, until))
   return {
-    inBatches: inBatches.filter(({ batchId }) => batchId !== id),
+    inBatches: [...garden.batches.values()].flatMap(batch =>
+      batch.id !== id && hasBatch(batch, LATEST) ? [{ batchId: batch.id, share: shareIn(origins.ofBatch(batch, LATEST)) }] : []),
     inLots: [...garden.lots.values()].flatMap(lot =>
       has(lot.id) && lot.id !== id && remainingL(garden, lot) > LEAST_L ? [{ lotId: lot.id, share: shareIn(origins.ofLot(lot.id)) }] : []),
-    onBeds: bedsHad(garden, beds, book).filter(({ lotId, batchId }) =>
-      (lotId !== undefined && has(lotId)) || (batchId !== undefined && (batches.has(batchId) || batchId === id))),
+    onBeds: bedsHad(garden, beds, book).filter(({ lotId, batchId, at }) =>
+      (lotId !== undefined && has(lotId)) || (batchId !== undefined && hasBatch(garden.batches.get(batchId), at))),
   }
+}
+
+/** Whether any of these lots had gone into a batch by then. */
+function hasDrawn({ puts }: Pick<Batch, 'puts'>, lotIds: ReadonlySet<string>, until: string): boolean {
+  return puts.some(({ at, inputs }) => at <= until && inputs.some(({ draws }) => draws.some(({ lotId }) => lotIds.has(lotId))))
+}
+
+/** A lot with all that was made of it, by sieve, mix and batch: one that was made of others is an origin of nothing itself. */
+function madeOf(lotId: string, garden: Garden): ReadonlySet<string> {
+  const found = new Set([lotId])
+  for (let before = 0; before < found.size;) {
+    before = found.size
+    for (const lot of garden.lots.values()) {
+      const batch = lot.fromBatchId === undefined ? undefined : garden.batches.get(lot.fromBatchId)
+      if (lot.fromDraws?.draws.some(one => found.has(one.lotId)) || (batch && hasDrawn(batch, found, lot.gatheredAt))) found.add(lot.id)
+    }
+  }
+  return found
 }
 
 /** After anything that can have been written down. */
