@@ -65,6 +65,15 @@ describe('a growing mix', () => {
     }))
   })
 
+  it('is known the better the more parts it has: a third of one, of two halves the third by the root of two', () => {
+    const doubt = (...litres: readonly number[]) =>
+      mix(litres.map((count, at) => part((['leaf-mould-fine', 'coir', 'bark'] as const)[at]!, count))).doubt
+    expect(doubt(1)).toBeCloseTo(0.33, 9)
+    expect(doubt(1, 1)).toBeCloseTo(0.33 / Math.SQRT2, 9)
+    // √(3² + 1²) ÷ 4 of it.
+    expect(doubt(3, 1)).toBeCloseTo(0.33 * Math.sqrt(10) / 4, 9)
+  })
+
   it('is none of nothing, and none of less', () => {
     expect([mixOf([]), mixOf([part('loam', 0)]), mixOf([part('loam', -1), part('sand', 3)]), mixOf([part('loam', NaN)])].map(one => one.ok))
       .toEqual([false, false, false, false])

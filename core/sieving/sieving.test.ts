@@ -74,6 +74,9 @@ describe('what goes through a mesh', () => {
       ...Array.from({ length: times }, (_, at) => sieved(`s${at}`, 'heap', 100, 10, 50, 50)),
     ]), LIBRARY_BOOK)
     const share = (times: number) => throughShare(10, half(times).sizeMm.typical)
+    // Half through 10 mm is a size of 15.03 mm. (8.16 · ln 6.957 + 44.4 · ln 15.03) ÷ 52.6 = 2.59: 13.3 mm; to either side e^0.204.
+    expect(half(1).sizeMm.typical).toBeCloseTo(13.33, 1)
+    expect(half(1).sizeMm.high / half(1).sizeMm.typical).toBeCloseTo(Math.exp(Math.sqrt(1 / 52.61 + 0.15 ** 2)), 2)
     expect(half(4).sievings).toBe(4)
     expect(share(1)).toBeLessThan(0.58)
     expect(share(1)).toBeGreaterThan(share(4))
