@@ -5,7 +5,7 @@ import { pilesUp } from '#core/gap/first'
 import { gapBefore } from '#core/gap/gap'
 import { toGatherNow } from '#core/garden/collecting'
 import { weekdayDateText } from '#core/units/dates'
-import { inRoundOrder } from '#core/garden/round'
+import { inRoundOrder, mayWait } from '#core/garden/round'
 
 definePageMeta({ title: 'Today\'s round' })
 
@@ -36,6 +36,9 @@ const many = computed(() => stops.value.length > (narrow.value ? 6 : 12))
 /** As many as anybody walks along are there at once, a handful after each breath; more as their end comes into view. */
 const { drawn: wanted, left: stopsLeft, more: moreStops } = useSeen(() => stops.value.length, 40)
 const drawn = useGrowing(() => wanted.value, 8)
+/** Whatever presses nowhere: seen in passing, and ticked at once. */
+const quietEverywhere = computed(() => stops.value.filter(stop => stop.tasks.every(mayWait)))
+const { looksFine } = useTasks()
 const steps = useTemplateRef<HTMLElement>('steps')
 useSteadyTaps(steps)
 /** Place by place, the place with the earliest need first; what stands nowhere stands by itself. */
@@ -82,14 +85,14 @@ const left = (days: number) => (days < 0 ? 'past its best' : days < 1 ? 'today' 
     </header>
 
     <BatchRow
-      v-if="standing.length > 0"
+      v-if="standing.length > 0 && !narrow"
       class="mt-5"
       :batches="standing"
     />
 
     <ul
       v-if="waiting.length > 0"
-      class="mt-4"
+      class="mt-3"
       aria-label="Trials to look at"
     >
       <li
@@ -115,12 +118,20 @@ const left = (days: number) => (days < 0 ? 'past its best' : days < 1 ? 'today' 
       aria-labelledby="today"
       class="mt-2"
     >
-      <h2
-        id="today"
-        class="section-rule"
-      >
-        Today's round
-      </h2>
+      <div class="section-rule flex flex-wrap items-center justify-between gap-x-4">
+        <h2 id="today">
+          Today's round
+        </h2>
+        <button
+          v-if="quietEverywhere.length > 1 && lookedAt"
+          type="button"
+          class="tap underline underline-offset-3 decoration-dotted"
+          data-rest-fine
+          @click="looksFine('The round', quietEverywhere)"
+        >
+          {{ quietEverywhere.length === stops.length ? 'all look fine' : 'the rest looks fine' }}
+        </button>
+      </div>
       <!-- While they are still being found they move: nothing is tapped by mistake. -->
       <ul
         v-if="today.length > 0"
@@ -241,6 +252,11 @@ const left = (days: number) => (days < 0 ? 'past its best' : days < 1 ? 'today' 
       </button>
     </p>
     <BuildingBar class="mt-4" />
+    <BatchRow
+      v-if="standing.length > 0 && narrow && lookedAt"
+      class="mt-5"
+      :batches="standing"
+    />
     <div
       v-if="lookedAt || standing.length === 0"
       class="grid md:grid-cols-2 gap-x-10 gap-y-6 mt-6"

@@ -1,58 +1,42 @@
 <script setup lang="ts">
-import { cameOutL, goneInL } from '#core/garden/batch'
-import { METHODS } from '#core/methods'
-import { begunText, stageOf, windowDays, type NamedWindow } from '#core/methods/contract'
-
 definePageMeta({ title: 'The yard' })
 
-/** Every batch: those that stand, to one scale, what comes of them over the years, and those that are done. */
-const { standing, finished, unknown, now } = useGarden()
-const { quantity, day } = useSay()
-const { materials, store } = useGarden()
-const { looks, lookedAt } = useLooks()
+/** Everything that stands: place by place, and seen from above. */
+const { standing, finished, unknown } = useGarden()
 const { trials } = useTrials()
-
-/** A window as far as anybody looked. */
-function windowText(window: NamedWindow): string {
-  return `${window.label.toLowerCase()} ${windowDays(window, now.value, day)}`
-}
-/** What is to come of it; what has come last only where nothing more is to come. */
-function comingOf(batchId: string): readonly NamedWindow[] {
-  const windows = looks.value.get(batchId)?.windows ?? []
-  const coming = windows.filter(window => stageOf(window, now.value) !== 'begun')
-  return coming.length > 0 ? coming : windows.slice(-1)
-}
-const pipelines = computed(() => METHODS.flatMap((method) => {
-  const laid
-    = lookedAt.value
-      && method.life.pipeline?.(
-        standing.value.filter(known => known.method === method).map(({ batch }) => batch), lookedAt.value,
-      )
-  return laid ? [laid] : []
-}))
-const { drawn, left, more } = useSeen(() => finished.value.length, 20)
-const gave = (batch: typeof finished.value[number]['batch']) => {
-  const last = batch.takings.findLast(({ ends }) => ends)
-  if (last?.left) return 'left with the garden before'
-  const onto = last?.toBatchId
-  const other = onto === undefined ? undefined : store.journal.garden.batches.get(onto)
-  if (other) return `went onto ${other.name}`
-  const [inL, outL] = [goneInL(batch, materials.value), cameOutL(batch)]
-  return inL > 0
-    ? `${quantity('volume', outL)} from ${quantity('volume', inL)}, ${Math.round((outL / inL) * 100)} %`
-    : outL > 0
-      ? quantity('volume', outL)
-      : ''
-}
+const narrow = useMediaQuery('(max-width: 899px)')
+/** On a narrow screen one of both at a time. */
+const way = useRemembered<string>('wastrum.yard', 'places')
+const WAYS = [{ id: 'places', label: 'Place by place' }, { id: 'plan', label: 'From above' }]
 </script>
 
 <template>
   <div>
-    <h1>The yard</h1>
-    <YardPlan
-      v-if="standing.length > 0"
-      class="mt-3"
-    />
+    <header class="flex flex-wrap items-baseline justify-between gap-x-6">
+      <h1>The yard</h1>
+      <NuxtLink
+        v-if="standing.length + finished.length > 0"
+        to="/years"
+        class="tap inline-flex items-center underline underline-offset-3"
+        data-years
+      >What is coming, and what was</NuxtLink>
+    </header>
+    <template v-if="standing.length > 0">
+      <ChoiceRow
+        v-if="narrow"
+        v-model="way"
+        label="Show it"
+        :choices="WAYS"
+        class="mt-2"
+      />
+      <div class="mt-3 grid gap-x-8 gap-y-4 min-[900px]:grid-cols-[minmax(0,1fr)_18rem]">
+        <YardPlan v-if="!narrow || way === 'plan'" />
+        <YardRooms
+          v-if="!narrow || way !== 'plan'"
+          :drawings="narrow"
+        />
+      </div>
+    </template>
     <p v-else>
       Nothing stands here yet.
       <NuxtLink
@@ -65,45 +49,6 @@ const gave = (batch: typeof finished.value[number]['batch']) => {
       class="tap inline-flex items-center underline underline-offset-3"
       data-stands-already
     >Something stands here that is not in the list</NuxtLink>
-    <section
-      v-if="standing.length > 0"
-      aria-labelledby="coming"
-      class="mt-4"
-    >
-      <h2
-        id="coming"
-        class="section-rule"
-      >
-        What is coming
-      </h2>
-      <ul>
-        <li
-          v-for="{ batch } in standing"
-          :key="batch.id"
-          data-coming
-          class="line-rule py-1 flex flex-wrap gap-x-4 items-baseline"
-        >
-          <NuxtLink
-            :to="`/batch/${batch.id}`"
-            class="tap inline-flex items-center font-semibold underline underline-offset-3 decoration-dotted w-44"
-          >{{ batch.name }}</NuxtLink>
-          <span class="aside-note flex-1 min-w-40">{{ batch.place }}</span>
-          <span class="text-right">
-            <span
-              v-for="one in comingOf(batch.id)"
-              :key="one.id"
-              class="block"
-            >{{ windowText(one) }}</span>
-          </span>
-        </li>
-      </ul>
-    </section>
-    <PipelineChart
-      v-for="pipeline in pipelines"
-      :key="pipeline.title"
-      :pipeline="pipeline"
-      class="mt-6"
-    />
     <section
       v-if="standing.length + finished.length > 1"
       aria-labelledby="trials"
@@ -127,36 +72,6 @@ const gave = (batch: typeof finished.value[number]['batch']) => {
           class="label-button"
         >Trials</NuxtLink>
       </p>
-    </section>
-    <section
-      v-if="finished.length > 0"
-      aria-labelledby="done"
-      class="mt-6"
-    >
-      <h2
-        id="done"
-        class="section-rule"
-      >
-        Taken down
-      </h2>
-      <ul>
-        <li
-          v-for="{ batch } in finished.slice(0, drawn)"
-          :key="batch.id"
-          class="line-rule py-2 flex flex-wrap gap-x-4 items-baseline"
-        >
-          <NuxtLink
-            :to="`/batch/${batch.id}`"
-            class="tap inline-flex items-center font-semibold underline underline-offset-3 decoration-dotted w-44"
-          >{{ batch.name }}</NuxtLink>
-          <span class="aside-note flex-1 min-w-48">{{ begunText(batch.began, day) }} – {{ day(batch.ended!.at) }}</span>
-          <span>{{ gave(batch) }}</span>
-        </li>
-      </ul>
-      <MoreBelow
-        :left="left"
-        @more="more"
-      />
     </section>
     <section
       v-if="unknown.length > 0"

@@ -40,6 +40,11 @@ export function putOffUntil(task: Task, now: Date, skipped: boolean): Date {
   return task.until > tomorrow ? task.until : addDays(now, 3)
 }
 
+/** Whether a task rests by a look that finds all well: it suits whenever, and nothing is done for it. */
+export function mayWait({ urgency, doing }: Pick<Task, 'urgency' | 'doing'>): boolean {
+  return urgency === 'whenever' && doing.kind !== 'deed'
+}
+
 const RANK = { now: 0, usual: 1, whenever: 2 } as const
 
 /** In the order of a walk: what is urgent first, then place by place, the place with the earliest need first. */

@@ -128,3 +128,20 @@ export function yardSize(places: readonly YardPlace[]): { readonly widthM: numbe
     depthM: Math.max(2, ...places.map(({ yM }) => yM + 2)),
   }
 }
+
+/** What stands at one place, by the name that it was given. */
+export interface YardRoom { readonly name: string, readonly places: readonly YardPlace[] }
+
+/** The yard place by place, as one walks it: from the far edge to the near one and from left to right; what is free comes last in each. */
+export function roomsOf(places: readonly YardPlace[]): readonly YardRoom[] {
+  const rooms = new Map<string, { readonly name: string, readonly places: YardPlace[] }>()
+  for (const place of [...places].sort((a, b) => a.yM - b.yM || a.xM - b.xM)) {
+    const name = place.batch ? place.batch.place.trim() : place.name
+    const key = name ? keyOf(name) : place.key
+    const room = rooms.get(key)
+    if (room) room.places.push(place)
+    else rooms.set(key, { name, places: [place] })
+  }
+  const freeLast = (one: YardPlace) => (one.batch ? 0 : 1)
+  return [...rooms.values()].map(({ name, places: here }) => ({ name, places: here.sort((a, b) => freeLast(a) - freeLast(b)) }))
+}

@@ -26,3 +26,8 @@ export function monthsText(months: number): string {
 export function capital(text: string): string {
   return `${text.charAt(0).toUpperCase()}${text.slice(1)}`
 }
+
+/** The same with its first letter as within a sentence. */
+export function uncapital(text: string): string {
+  return `${text.charAt(0).toLowerCase()}${text.slice(1)}`
+}

@@ -33,6 +33,12 @@ function before(entry: GardenEvent): string {
   const words = wordsOf(was, known)
   return words === wordsOf(entry, known) ? `, it was at ${moment(was.at)}` : `, it was: ${words.replace(/\.$/, '')}`
 }
+/** The entry that a search leads to: it is shown however old it is. */
+const wanted = useRoute().query.entry
+if (typeof wanted === 'string') all.value = known.batch.log.includes(wanted)
+onMounted(() => {
+  if (typeof wanted === 'string') document.querySelector(`[data-entry="${CSS.escape(wanted)}"]`)?.scrollIntoView({ block: 'center' })
+})
 const shown = computed(() => all.value ? entries.value : entries.value.slice(0, 12))
 
 async function takeBack(id: string): Promise<void> {
@@ -62,7 +68,8 @@ async function takeBack(id: string): Promise<void> {
         v-for="entry in shown"
         :key="entry.id"
         class="line-rule py-1.5 flex gap-3 items-start"
-        :class="open === entry.id ? 'flex-wrap' : ''"
+        :class="[open === entry.id ? 'flex-wrap' : '', entry.id === wanted ? 'bg-elevated' : '']"
+        :data-entry="entry.id"
         :data-log="entry.kind"
       >
         <span class="aside-note w-27 shrink-0 pt-2">{{ whenOf(entry) }}</span>

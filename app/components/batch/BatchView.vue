@@ -1,23 +1,30 @@
 <script setup lang="ts">
+import { endOfDay } from 'date-fns'
 import { chartSentences } from '#core/methods/contract/chart-words'
+import { uncapital } from '#core/units/plural'
 import { approachOf, balancedOf, quantityByThermometer, stepNow } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
-/** A batch: how it is, what can be recorded, its picture through time, its windows, its charts, its log. */
+/**
+ * A batch: how it is, what it asks for now, its picture through time, when it is ready, what is likely to be recorded. The rest waits
+ * behind its headings, and stays as it was left.
+ */
 const { known } = defineProps<{ known: KnownBatch }>()
 const BatchChart = defineAsyncComponent(() => import('./BatchChart.vue'))
 const { now, units, surroundings } = useGarden()
 const { day, situation, found, standing, windows, tasks, charts, facts, gates } = useBatchView(() => known)
+const { day: dayOf } = useSay()
 const { supposed, whatIf } = useWhatIf(() => known)
 const wondering = ref(false)
 watch(wondering, (on) => { if (!on) supposed.value = [] })
 
+const route = useRoute()
 const another = useAnother()
 useSteadyTaps(useTemplateRef<HTMLElement>('asked'))
 const chosen = ref<string>()
 /** The page is drawn in parts, what is wanted first before what is large. */
-const PARTS = { picture: 2, log: 3, charts: 4 }
-const part = useGrowing(() => PARTS.charts, 1)
+const PARTS = { picture: 2, rest: 3 }
+const part = useGrowing(() => PARTS.rest, 1)
 const TONES = { good: 'text-primary', mind: 'text-warning', bad: 'text-error' } as const
 const words = computed(() => known.method.face.words)
 /** Something that is done in one go, as long as there is a step left. */
@@ -28,6 +35,9 @@ const step = computed(() => {
 const stands = computed(() => !known.batch.ended)
 const bands = computed(() => known.method.life.bands?.(known.batch, surroundings.value))
 const supposing = computed(() => balancedOf(known.method)?.supposing)
+/** What today asks for, and what comes later. */
+const due = computed(() => tasks.value.filter(task => task.due <= endOfDay(now.value)))
+const later = computed(() => tasks.value.filter(task => !due.value.includes(task)))
 const shut = computed(() => gates.value.filter(({ open }) => !open))
 </script>
 
@@ -56,82 +66,126 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
     >
       <strong class="font-semibold">{{ gate.label }}:</strong> {{ gate.reason }}
     </p>
-
-    <CharWithin :known="known" />
     <InAndOutNote
       v-if="!stands"
       :known="known"
       class="mt-4"
     />
-    <RecordPanel
-      v-else
-      v-model:chosen="chosen"
-      :known="known"
-      class="mt-4"
-    />
-
-    <p
-      v-if="stands"
-      class="mt-3 flex flex-wrap gap-2"
-    >
-      <NuxtLink
-        v-if="step"
-        :to="`/batch/${known.batch.id}/run`"
-        class="label-button strong"
-        data-run
-      >
-        <UIcon
-          name="i-ph-list-checks"
-          class="size-5"
-        />
-        Step by step
-      </NuxtLink>
-      <NuxtLink
-        v-if="known.method.life.diagnosis"
-        :to="`/batch/${known.batch.id}/wrong`"
-        class="label-button"
-      >
-        <UIcon
-          name="i-ph-magnifying-glass"
-          class="size-5"
-        />
-        What is wrong?
-      </NuxtLink>
-      <NuxtLink
-        v-if="known.method.life.ripeness"
-        :to="`/batch/${known.batch.id}/ready`"
-        class="label-button"
-      >
-        <UIcon
-          name="i-ph-flask"
-          class="size-5"
-        />
-        Is it ready?
-      </NuxtLink>
-      <PhotoButton :known="known" />
-    </p>
-    <BecomesBed :known="known" />
 
     <div
-      v-if="part >= PARTS.picture"
-      class="mt-6 grid gap-x-10 gap-y-6 md:grid-cols-[auto_minmax(0,1fr)]"
+      class="mt-3 grid gap-x-10 gap-y-5 items-start"
+      :class="stands ? 'md:grid-cols-[auto_minmax(0,1fr)]' : ''"
     >
-      <div>
-        <TimePicture
-          :known="known"
-          :day="day"
-        />
-        <FromAbove
-          v-if="stands"
-          :known="known"
-        />
-      </div>
-      <div class="min-w-0 space-y-5">
+      <section
+        v-if="stands"
+        aria-labelledby="next"
+        class="md:col-start-2 min-w-0"
+        data-asked
+      >
+        <h2
+          id="next"
+          class="section-rule"
+        >
+          What it asks for
+        </h2>
+        <ul
+          v-if="due.length > 0"
+          ref="asked"
+        >
+          <TaskRow
+            v-for="task in due"
+            :key="task.id"
+            :task="task"
+            :known="known"
+            brief
+          />
+        </ul>
+        <p v-else>
+          Nothing today.<template v-if="later[0]">
+            Next: {{ uncapital(later[0].title) }}, {{ dayOf(later[0].due) }}.
+          </template>
+        </p>
+        <NuxtLink
+          v-if="step"
+          :to="`/batch/${known.batch.id}/run`"
+          class="label-button strong mt-2"
+          data-run
+        >
+          <UIcon
+            name="i-ph-list-checks"
+            class="size-5"
+          />
+          Step by step
+        </NuxtLink>
+      </section>
+      <TimePicture
+        v-if="part >= PARTS.picture"
+        class="md:col-start-1 md:row-start-1 md:row-span-3"
+        :known="known"
+        :day="day"
+      />
+      <template v-if="stands && part >= PARTS.picture">
         <WindowList
-          v-if="windows.length > 0 && stands"
+          v-if="windows.length > 0"
+          class="md:col-start-2 min-w-0"
           :known="known"
           :windows="windows"
         />
+        <section
+          class="md:col-start-2 min-w-0"
+          aria-labelledby="record"
+        >
+          <h2
+            id="record"
+            class="section-rule mb-2"
+          >
+            Record
+          </h2>
+          <RecordPanel
+            v-model:chosen="chosen"
+            :known="known"
+            :tasks="tasks"
+          />
+          <p class="mt-2 flex flex-wrap gap-x-5 items-center">
+            <NuxtLink
+              v-if="known.method.life.diagnosis"
+              :to="`/batch/${known.batch.id}/wrong`"
+              class="tap inline-flex items-center underline underline-offset-3"
+            >What is wrong?</NuxtLink>
+            <NuxtLink
+              v-if="known.method.life.ripeness"
+              :to="`/batch/${known.batch.id}/ready`"
+              class="tap inline-flex items-center underline underline-offset-3"
+            >Is it ready?</NuxtLink>
+            <PhotoButton :known="known" />
+          </p>
+        </section>
+      </template>
+    </div>
+
+    <div
+      v-if="part >= PARTS.rest"
+      class="mt-6"
+    >
+      <FoldedPart
+        v-if="stands && later.length > 0"
+        part="later"
+        title="What it asks for later"
+      >
+        <ul>
+          <TaskRow
+            v-for="task in later"
+            :key="task.id"
+            :task="task"
+            :known="known"
+          />
+        </ul>
+      </FoldedPart>
+      <FoldedPart
+        v-if="stands || facts.length > 0"
+        part="known"
+        title="How it is today"
+      >
         <KnownList
           v-if="stands"
           :situation="situation"
@@ -141,135 +195,117 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
           v-if="facts.length > 0"
           :facts="facts"
         />
-        <section
-          v-if="tasks.length > 0"
-          aria-labelledby="next"
+        <CharWithin :known="known" />
+        <FromAbove
+          v-if="stands"
+          :known="known"
+        />
+        <PipelineChart
+          v-if="bands"
+          :pipeline="bands"
+          class="mt-6"
+        />
+      </FoldedPart>
+      <FoldedPart
+        v-if="charts.length > 0"
+        part="charts"
+        :title="charts.length === 1 ? charts[0]!.title : 'Charts'"
+      >
+        <div
+          v-for="chart in charts"
+          :key="chart.id"
+          class="mb-6"
         >
-          <h2
-            id="next"
-            class="section-rule"
+          <h3 v-if="charts.length > 1">
+            {{ chart.title }}
+          </h3>
+          <p
+            :id="`${chart.id}-said`"
+            data-chart-said
           >
-            What it asks for next
-          </h2>
-          <ul ref="asked">
-            <TaskRow
-              v-for="task in tasks"
-              :key="task.id"
-              :task="task"
-              :known="known"
-            />
-          </ul>
-        </section>
-      </div>
-    </div>
-
-    <PipelineChart
-      v-if="bands && part >= PARTS.charts"
-      :pipeline="bands"
-      class="mt-6"
-    />
-    <section
-      v-for="chart in part >= PARTS.charts ? charts : []"
-      :key="chart.id"
-      :aria-labelledby="chart.id"
-      class="mt-6"
-    >
-      <h2
-        :id="chart.id"
-        class="section-rule"
-      >
-        {{ chart.title }}
-      </h2>
-      <p
-        :id="`${chart.id}-said`"
-        data-chart-said
-      >
-        {{ chartSentences(chart, stands ? windows : [], now, units) }}
-      </p>
-      <BatchChart
-        :chart="chart"
-        :supposed="whatIf?.line"
-        :ended="!stands"
-      />
-      <ChartTable :chart="chart" />
-      <p class="aside-note">
-        {{ chart.legend }}<template v-if="whatIf">
-          Solid: what if.
-        </template>
-      </p>
-      <p class="mt-2 flex flex-wrap gap-2">
-        <button
-          v-if="stands && supposing"
-          type="button"
-          class="label-button"
-          :aria-expanded="wondering"
-          @click="wondering = !wondering"
-        >
-          <UIcon
-            name="i-ph-question"
-            class="size-5"
+            {{ chartSentences(chart, stands ? windows : [], now, units) }}
+          </p>
+          <BatchChart
+            :chart="chart"
+            :supposed="whatIf?.line"
+            :ended="!stands"
           />
-          What if I…
-        </button>
+          <ChartTable :chart="chart" />
+          <p class="aside-note">
+            {{ chart.legend }}<template v-if="whatIf">
+              Solid: what if.
+            </template>
+          </p>
+          <p class="mt-2 flex flex-wrap gap-2">
+            <button
+              v-if="stands && supposing"
+              type="button"
+              class="label-button"
+              :aria-expanded="wondering"
+              @click="wondering = !wondering"
+            >
+              <UIcon
+                name="i-ph-question"
+                class="size-5"
+              />
+              What if I…
+            </button>
+            <NuxtLink
+              v-if="quantityByThermometer(known.method.life)"
+              :to="`/batch/${known.batch.id}/readings`"
+              class="label-button"
+            >
+              <UIcon
+                name="i-ph-broadcast"
+                class="size-5"
+              />
+              Probe and files
+            </NuxtLink>
+          </p>
+          <WhatIfPanel
+            v-if="wondering && supposing"
+            v-model="supposed"
+            :supposing="supposing"
+            :what-if="whatIf"
+            class="mt-3 pl-3 border-l-4 border-accented"
+          />
+        </div>
+      </FoldedPart>
+      <FoldedPart
+        part="log"
+        title="Log and pictures"
+        :at-once="route.query.entry !== undefined"
+      >
+        <PhotoStrip :known="known" />
+        <BatchLog :known="known" />
+      </FoldedPart>
+      <BecomesBed :known="known" />
+      <p class="section-rule flex flex-wrap gap-x-5 items-center">
         <NuxtLink
-          v-if="quantityByThermometer(known.method.life)"
-          :to="`/batch/${known.batch.id}/readings`"
-          class="label-button"
-        >
-          <UIcon
-            name="i-ph-broadcast"
-            class="size-5"
-          />
-          Probe and files
-        </NuxtLink>
-      </p>
-      <WhatIfPanel
-        v-if="wondering && supposing"
-        v-model="supposed"
-        :supposing="supposing"
-        :what-if="whatIf"
-        class="mt-3 pl-3 border-l-4 border-accented"
-      />
-    </section>
-    <section
-      v-if="part >= PARTS.log"
-      aria-labelledby="log"
-      class="mt-6"
-    >
-      <h2
-        id="log"
-        class="section-rule"
-      >
-        Log
-      </h2>
-      <PhotoStrip :known="known" />
-      <BatchLog :known="known" />
-      <p class="mt-3 flex flex-wrap gap-3">
+          v-if="stands"
+          :to="`/batch/${known.batch.id}/finish`"
+          class="tap inline-flex items-center underline underline-offset-3"
+        >{{ words.take }}</NuxtLink>
         <NuxtLink
           :to="`/batch/${known.batch.id}/sheet`"
-          class="label-button"
+          class="tap inline-flex items-center underline underline-offset-3"
         >Build sheet</NuxtLink>
         <NuxtLink
           :to="`/batch/${known.batch.id}/label`"
-          class="label-button"
+          class="tap inline-flex items-center underline underline-offset-3"
         >Label</NuxtLink>
         <button
           type="button"
-          class="label-button"
+          class="tap underline underline-offset-3"
           @click="another(known)"
         >
           Plan one like it
         </button>
         <NuxtLink
           :to="`/trials?with=${known.batch.id}`"
-          class="label-button"
+          class="tap inline-flex items-center underline underline-offset-3"
         >Compare it</NuxtLink>
-        <NuxtLink
-          v-if="stands"
-          :to="`/batch/${known.batch.id}/finish`"
-          class="label-button"
-        >{{ words.take }}</NuxtLink>
       </p>
-    </section>
+    </div>
   </div>
 </template>

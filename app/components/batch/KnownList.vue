@@ -8,18 +8,10 @@ const { units, clock } = useGarden()
 </script>
 
 <template>
-  <section
+  <dl
     v-if="situation.known.length > 0 || found.length > 0"
-    aria-labelledby="known"
     data-known
   >
-    <h2
-      id="known"
-      class="section-rule"
-    >
-      How it is today
-    </h2>
-    <dl>
       <div
         v-for="one in situation.known"
         :key="one.id"
@@ -50,6 +42,5 @@ const { units, clock } = useGarden()
           <span class="aside-note">{{ agoText(one.at, clock) }}</span>
         </dd>
       </div>
-    </dl>
-  </section>
+  </dl>
 </template>

@@ -11,8 +11,9 @@ const forecasts = useForecastStore()
 
 const busy = computed(() => forecasts.working?.batchId === known.batch.id ? forecasts.working : undefined)
 const forecast = computed(() => forecasts.forecastOf(known.batch.id))
-/** The window that comes next tells its story; the others when they are asked. */
-const next = computed(() => (windows.find(({ to }) => to > now.value) ?? windows.at(-1))?.id)
+/** The window that comes next, and those that wait behind it. */
+const next = computed(() => windows.find(({ to }) => to > now.value) ?? windows.at(-1))
+const others = computed(() => windows.filter(window => window !== next.value))
 const endMs = computed(() => {
   const starts = windows.flatMap(({ id }) => {
     const start = known.batch.foretold?.windows[id] ?? forecast.value?.windows[id]?.start
@@ -32,16 +33,27 @@ const endMs = computed(() => {
     >
       {{ windows.length === 1 && windows[0]!.id === 'ready' ? 'When it is ready' : 'What comes when' }}
     </h2>
-    <div class="space-y-3">
-      <WindowStory
-        v-for="window in windows"
-        :key="window.id"
-        :known="known"
-        :window="window"
-        :end-ms="endMs"
-        :brief="window.id !== next"
-      />
-    </div>
+    <WindowStory
+      v-if="next"
+      :key="next.id"
+      :known="known"
+      :window="next"
+      :end-ms="endMs"
+    />
+    <details v-if="others.length > 0">
+      <summary class="tap flex items-center cursor-pointer underline underline-offset-3">
+        What else comes
+      </summary>
+      <div class="space-y-3">
+        <WindowStory
+          v-for="window in others"
+          :key="window.id"
+          :known="known"
+          :window="window"
+          :end-ms="endMs"
+        />
+      </div>
+    </details>
     <p
       v-if="busy"
       class="aside-note flex items-center gap-2"

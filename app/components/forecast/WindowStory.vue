@@ -2,15 +2,13 @@
 import { begunText } from '#core/methods/contract'
 import { eventOf } from '#core/journal/journal'
 import { howSure } from '#core/learning/sureness'
-import { daysText } from '#core/units/plural'
+import { capital, daysText } from '#core/units/plural'
 import { addHours, differenceInCalendarDays } from 'date-fns'
 import { likelyWhen, sinceOf, stageOf, windowDays, type DayWindow, type NamedWindow, type WindowMove } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
-/** One window: at the start and now on one line, how it moved, and what moved it most. `endMs` lets several share one line of time. */
-const {
-  known, window, endMs, brief = false,
-} = defineProps<{ known: KnownBatch, window: NamedWindow, endMs: number, /** Its story only where it is asked for. */ brief?: boolean }>()
+/** One window on a line of time; how sure it is, how it moved and by what, where that is asked. `endMs` lets several share one line. */
+const { known, window, endMs } = defineProps<{ known: KnownBatch, window: NamedWindow, endMs: number }>()
 const { now, store } = useGarden()
 const forecasts = useForecastStore()
 const { wordsOf } = useLogWords()
@@ -56,8 +54,10 @@ const change = computed(() => {
   const start = atStart.value ?? today
   const days = differenceInCalendarDays(on(today.typical), on(start.typical))
   const narrower = width(start) - width(today)
-  const when = Math.abs(days) < 3 ? 'It comes when it was expected at the start' : `It looks like ${moved(days)} than at the start`
-  return `${when}, and ${narrower > 3 ? 'that is surer now' : narrower < -3 ? 'that is less sure now' : 'that is as sure as it was'}.`
+  const when = Math.abs(days) < 3 ? '' : `It looks like ${moved(days)} than at the start`
+  const sureness = narrower > 3 ? 'surer now' : narrower < -3 ? 'less sure now' : ''
+  if (!when && !sureness) return 'No change since the start.'
+  return `${capital([when, sureness].filter(Boolean).join(', '))}.`
 })
 /** A window that has just moved says by what. */
 const justMoved = computed(() => {
@@ -140,29 +140,26 @@ const sure = computed(() => course.value && stage.value === 'coming' && !window.
     >
       {{ justMoved }}
     </p>
-    <p
-      v-if="sure && !brief"
-      data-how-sure
-    >
-      {{ sure }}
-    </p>
-    <div
-      v-if="forecast && atStart && !brief"
-      data-window-story
-    >
-      <p>At the start (dashed) it looked like {{ dates(atStart) }}. {{ change }}</p>
-      <p v-if="strongest && Math.abs(strongest.movedDays) >= 1">
-        Moved most on {{ say.day(strongest.at) }}, {{ moved(strongest.movedDays) }}:
-        <span class="text-toned">{{ eventWords(strongest) }}</span>
-      </p>
-    </div>
     <details>
       <summary class="tap flex items-center cursor-pointer underline underline-offset-3">
         Why then?
       </summary>
       <ul class="space-y-1">
-        <li v-if="brief && atStart">
+        <li
+          v-if="sure"
+          data-how-sure
+        >
+          {{ sure }}
+        </li>
+        <li
+          v-if="forecast && atStart"
+          data-window-story
+        >
           At the start (dashed) it looked like {{ dates(atStart) }}. {{ change }}
+        </li>
+        <li v-if="strongest && Math.abs(strongest.movedDays) >= 1">
+          Moved most on {{ say.day(strongest.at) }}, {{ moved(strongest.movedDays) }}:
+          <span class="text-toned">{{ eventWords(strongest) }}</span>
         </li>
         <li
           v-for="reason in window.reasons"
@@ -181,8 +178,7 @@ const sure = computed(() => course.value && stage.value === 'coming' && !window.
           v-if="forecast"
           class="aside-note"
         >
-          {{ forecast.members }} possible courses, weighed by everything recorded (worth about {{ Math.round(forecast.effective) }} equal
-          ones). Eight in ten of them come within the window, if it is looked after as the approach says.
+          Eight times in ten it comes within these days, looked after as planned. Worked out {{ forecast.members }} times over.
         </li>
         <li
           v-if="window.leavesOut"

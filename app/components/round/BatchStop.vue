@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { RoundTask } from '#core/garden/round'
+import { mayWait, type RoundTask } from '#core/garden/round'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** One stop of the round: a batch, where it stands, and its steps; what one tap can do is done all at once. */
@@ -12,9 +12,7 @@ const { doAtOnce } = useTasks()
 const atOnce = computed(() => tasks.filter(({ doing }) => doing.kind === 'deed' || doing.kind === 'rest'))
 const urgent = computed(() => tasks.some(({ urgency }) => urgency === 'now'))
 const all = ref(false)
-const waits = computed(() =>
-  brief && tasks.length > 2 ? tasks.filter(({ urgency, doing }) => urgency === 'whenever' && doing.kind !== 'deed') : [],
-)
+const waits = computed(() => (brief && tasks.length > 2 ? tasks.filter(mayWait) : []))
 const shown = computed(() => all.value ? tasks : tasks.filter(task => !waits.value.includes(task)))
 </script>
 

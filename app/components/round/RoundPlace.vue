@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { RoundTask } from '#core/garden/round'
+import { mayWait, type RoundTask } from '#core/garden/round'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** All that stands at one place: what presses with its steps, the rest in a line each; what looks fine there is ticked at once. */
@@ -10,8 +10,7 @@ const { place, stops, calm } = defineProps<{
   /** A long round: one line where nothing presses. */ calm: boolean
 }>()
 const { looksFine } = useTasks()
-const isQuiet = ({ tasks }: RoundStop) => tasks.every(({ urgency, doing }) => urgency === 'whenever' && doing.kind !== 'deed')
-const quiet = computed(() => calm ? stops.filter(isQuiet) : [])
+const quiet = computed(() => calm ? stops.filter(({ tasks }) => tasks.every(mayWait)) : [])
 const fine = computed(() => quiet.value.length > 1 ? 'all look fine' : 'looks fine')
 const pressing = computed(() => stops.filter(stop => !quiet.value.includes(stop)))
 </script>

@@ -6,6 +6,10 @@ const { days, madeUp, usualC, usualRainMm, today, notable, note, askAgain } = us
 const { quantity, span } = useSay()
 const { settings, now } = useGarden()
 const noting = ref(false)
+/** On a phone today stands in one line, and the days after it behind a tap. */
+const narrow = useMediaQuery('(max-width: 639px)')
+const ahead = ref(false)
+const rainText = (rainMm: number) => (rainMm >= 0.5 ? quantity('rain', rainMm) : 'dry')
 const values = ref({ minC: 0, maxC: 0, rainMm: 0 })
 const day = ref('')
 /** What was noted of the day, else what is usual. */
@@ -29,10 +33,24 @@ const dayName = (index: number, at: Date) => index === 0 ? 'today' : index === 1
 
 <template>
   <div
-    class="min-w-0 max-w-full min-h-23"
+    class="min-w-0 max-w-full min-h-11 sm:min-h-23"
   >
+    <button
+      v-if="days?.[0] && narrow"
+      type="button"
+      class="tap flex items-center gap-2"
+      :aria-expanded="ahead"
+      data-weather-ahead
+      @click="ahead = !ahead"
+    >
+      today {{ span('temperature', days[0].minC, days[0].maxC) }}, {{ rainText(days[0].rainMm) }}
+      <UIcon
+        :name="ahead ? 'i-ph-caret-up' : 'i-ph-caret-down'"
+        class="size-5"
+      />
+    </button>
     <ul
-      v-if="days"
+      v-if="days && (ahead || !narrow)"
       class="flex gap-4 overflow-x-auto"
       aria-label="Weather of the coming days, simulated"
       tabindex="0"
@@ -47,20 +65,20 @@ const dayName = (index: number, at: Date) => index === 0 ? 'today' : index === 1
         <span
           class="block whitespace-nowrap"
           :class="one.rainMm >= 0.5 ? 'text-info font-semibold' : 'aside-note'"
-        >{{ one.rainMm >= 0.5 ? quantity('rain', one.rainMm) : 'dry' }}</span>
+        >{{ rainText(one.rainMm) }}</span>
       </li>
     </ul>
     <p
-      v-if="madeUp"
+      v-if="madeUp && (ahead || !narrow || !days)"
       class="aside-note mt-1"
     >
       {{ days ? 'Made-up weather' : 'No weather from here: reckoned with what is usual' }} for “{{ settings.climate.name.toLowerCase() }}”.
     </p>
-    <template v-else>
+    <template v-else-if="!madeUp">
       <p class="aside-note">
         <template v-if="today">
           Noted today: {{ span('temperature', today.minC, today.maxC) }},
-          {{ today.rainMm >= 0.5 ? quantity('rain', today.rainMm) : 'dry' }}.
+          {{ rainText(today.rainMm) }}.
         </template>
         <template v-else>
           Reckoned with a usual {{ monthText(now) }}: {{ quantity('temperature', usualC) }}, {{ quantity('rain', usualRainMm) }} of rain in

@@ -11,6 +11,7 @@ const PLACES: readonly Place[] = [
   { to: '/yard', label: 'Yard', icon: 'i-ph-stack', family: 'wood' },
   { to: '/beds', label: 'Beds', icon: 'i-ph-plant', family: 'plant' },
   { to: '/garden', label: 'Garden', icon: 'i-ph-house-line', family: 'finished' },
+  { to: '/search', label: 'Find', icon: 'i-ph-magnifying-glass', family: 'mineral' },
 ]
 
 const route = useRoute()
@@ -18,7 +19,7 @@ const store = useGardenStore()
 // The last line of a page stays reachable above the bar that says what was recorded.
 const { shown } = useRecorder()
 const here = (place: Place) =>
-  place.to === '/' ? route.path === '/' : route.path.startsWith(place.to) || (place.to === '/yard' && route.path.startsWith('/batch'))
+  place.to === '/' ? route.path === '/' : route.path.startsWith(place.to) || (place.to === '/yard' && /^\/(batch|years)/.test(route.path))
 /** Views of many things beside each other take the width there is. */
 const WIDE = ['/', '/store', '/yard', '/beds', '/garden']
 const MAIN_ID = 'page'
@@ -44,7 +45,7 @@ useForecasting()
         <li
           v-for="place in PLACES"
           :key="place.to"
-          class="flex-1 md:flex-none md:h-26"
+          class="flex-1 min-w-0 md:flex-none md:h-22"
         >
           <NuxtLink
             :to="place.to"
@@ -78,7 +79,7 @@ useForecasting()
           ><rect
             width="100%"
             height="100%"
-            fill="url(#hatch-mineral)"
+            fill="url(#hatch-paper)"
           /></svg>
           <div class="flex-1 flex flex-col items-center justify-end gap-1 pb-3">
             <ThemeSwitch />
@@ -90,10 +91,11 @@ useForecasting()
     <aside
       v-if="store.which === 'demo'"
       aria-label="Demo garden"
-      class="no-print px-4 md:px-8 py-1.5 text-[0.9rem] bg-elevated border-b border-default flex flex-wrap gap-x-3 items-center"
+      class="no-print px-4 md:px-8 text-[0.86rem] bg-elevated border-b border-default flex gap-x-3 items-center"
     >
-      <span>A made-up demo garden: try anything.</span>
+      <span>Made-up demo garden</span>
       <NuxtLink
+        v-if="route.path === '/'"
         to="/garden#leave"
         class="tap inline-flex items-center underline underline-offset-3"
       >Leave the demo</NuxtLink>

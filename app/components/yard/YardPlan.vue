@@ -1,34 +1,30 @@
 <script setup lang="ts">
 import { shapeBounds, shapePieces } from '#core/ground/shape'
 import type { Picture } from '#core/picture/picture'
-import { spotDocument, yardOf, yardSize, type YardPlace } from '#core/garden/yard'
+import { readableCaptions, type Box, type Caption } from '#core/garden/captions'
+import { spotDocument, yardSize, type YardPlace } from '#core/garden/yard'
 import { footprintM2, frontWidthM } from '#core/vessel/vessel'
 
 const NuxtLinkComponent = resolveComponent('NuxtLink')
-/** The yard seen from above, with what stands in it cut open at its place; free bays are dashed. Arranged by hand or by the arrow keys. */
-const { store, standing, finished, now } = useGarden()
-const { looks } = useLooks()
+/**
+ * The yard seen from above, with what stands in it cut open at its place; free bays are dashed. Two fingers or the keys at its corner
+ * enlarge it, and names come as there is room for them. Arranged by hand or by the arrow keys.
+ */
+const { store } = useGarden()
+const { places, seen } = useYard()
 const { quantity } = useSay()
 const arranging = ref(false)
 const dragged = shallowRef<{ readonly key: string, readonly xM: number, readonly yM: number }>()
 
-const places = computed(() =>
-  yardOf(
-    standing.value.map(({ batch }) => batch), finished.value.map(({ batch }) => batch), store.documents, now.value,
-  ),
-)
 const shown = computed(() =>
-  places.value.map(place => ({
-    ...place,
-    ...(dragged.value?.key === place.key ? dragged.value : {}),
-    look: place.batch && looks.value.get(place.batch.id),
-  })),
+  seen.value.map(place => ({ ...place, ...(dragged.value?.key === place.key ? dragged.value : {}) })),
 )
 const size = computed(() => yardSize(places.value))
 const ground = useTemplateRef<HTMLElement>('ground')
 const { width } = useElementSize(ground)
-/** All of the yard across the page, but never so small that nothing is seen. */
-const px = computed(() => Math.min(104, Math.max(44, (width.value || 340) / size.value.widthM)))
+/** All of the yard across the page, and as much larger as it was drawn up to. */
+const { zoom, larger, smaller, isLargest, isSmallest } = useZoom(ground)
+const px = computed(() => Math.min(104, (width.value || 340) / size.value.widthM) * zoom.value)
 /** Ground is seen at a slant: depth is drawn at so much of its length. */
 const SLANT = 0.42
 const TALLEST_M = 1.5
@@ -47,6 +43,31 @@ const cornersOf = ({ ground, vessel }: YardPlace) => {
     : []
 }
 const TONES = { good: 'text-primary', mind: 'text-warning', bad: 'text-error' } as const
+
+/** Bad news have their name first, then what stands nearest. */
+const RANKS = { bad: 0, mind: 1, good: 2 } as const
+const CAPTION = { leastPx: 72, letterPx: 7.6, linePx: 18 } as const
+const captionPx = ({ vessel }: YardPlace) => Math.max(CAPTION.leastPx, frontWidthM(vessel) * px.value)
+const drawingPx = (place: YardPlace) => frontWidthM(place.vessel) * px.value
+const topPx = (place: YardPlace) => (TALLEST_M + place.yM * SLANT) * px.value
+/** Small things are drawn larger than they are: as far up and to the sides as their drawing reaches. */
+function drawingBox(place: (typeof shown.value)[number]): Box {
+  const [width, deep] = [drawingPx(place), depthOf(place) * SLANT * px.value]
+  const tall = place.ground ? 0 : (place.look?.picture.heightM ?? 0) * px.value
+  return { xPx: place.xM * px.value, yPx: topPx(place) + deep - Math.max(deep, tall), widthPx: width, heightPx: Math.max(deep, tall) }
+}
+function captionBox(place: (typeof shown.value)[number]): Caption {
+  const widthPx = captionPx(place)
+  const linesOf = (text: string) => Math.ceil(Math.max(1, text.length * CAPTION.letterPx / widthPx))
+  return {
+    key: place.key, rank: place.look ? RANKS[place.look.standing.tone] : 3, widthPx, xPx: place.xM * px.value,
+    yPx: topPx(place) + depthOf(place) * SLANT * px.value,
+    heightPx: CAPTION.linePx * (linesOf(place.name) + linesOf(place.look?.standing.label ?? 'free')),
+  }
+}
+const readable = computed(() =>
+  readableCaptions(shown.value.map(captionBox), new Map(shown.value.map(place => [place.key, drawingBox(place)]))),
+)
 
 async function move(key: string, xM: number, yM: number): Promise<void> {
   const mine = { key, xM, yM }
@@ -108,10 +129,40 @@ const told = (place: (typeof shown.value)[number]) =>
         v-if="arranging"
         class="aside-note"
       >Drag each to where it stands, or use the arrow keys.</span>
+      <span class="ml-auto flex gap-1">
+        <button
+          type="button"
+          class="label-button !px-3"
+          aria-label="smaller plan"
+          :disabled="isSmallest"
+          @click="smaller"
+        >
+          <UIcon
+            name="i-ph-minus"
+            class="size-5"
+          />
+        </button>
+        <button
+          type="button"
+          class="label-button !px-3"
+          aria-label="larger plan"
+          data-larger
+          :disabled="isLargest"
+          @click="larger"
+        >
+          <UIcon
+            name="i-ph-plus"
+            class="size-5"
+          />
+        </button>
+      </span>
     </p>
     <div
       ref="ground"
-      class="overflow-x-auto mt-2"
+      class="overflow-auto mt-2 max-h-[75dvh] touch-pan-x touch-pan-y"
+      tabindex="0"
+      role="region"
+      aria-label="Plan, moved by dragging"
     >
       <div
         class="relative yard-ground"
@@ -126,7 +177,7 @@ const told = (place: (typeof shown.value)[number]) =>
           :key="place.key"
           class="absolute"
           :class="arranging ? 'cursor-grab touch-none' : ''"
-          :style="{ left: `${place.xM * px}px`, top: `${(TALLEST_M + place.yM * SLANT) * px}px`, zIndex: Math.round(place.yM * 10) }"
+          :style="{ left: `${place.xM * px}px`, top: `${topPx(place)}px`, zIndex: Math.round(place.yM * 10) }"
           :tabindex="arranging ? 0 : undefined"
           :role="arranging ? 'button' : undefined"
           :data-place="place.key"
@@ -136,7 +187,7 @@ const told = (place: (typeof shown.value)[number]) =>
           <div class="relative">
             <svg
               class="block"
-              :width="frontWidthM(place.vessel) * px"
+              :width="drawingPx(place)"
               :height="depthOf(place) * SLANT * px"
               aria-hidden="true"
             >
@@ -178,8 +229,12 @@ const told = (place: (typeof shown.value)[number]) =>
             :is="place.batch && !arranging ? NuxtLinkComponent : 'span'"
             :to="place.batch && !arranging ? `/batch/${place.batch.id}` : undefined"
             class="relative block text-center leading-tight text-[0.82rem] min-w-16 min-h-11 wrap-anywhere bg-default/75 rounded-sm"
-            :style="{ width: `${Math.max(72, frontWidthM(place.vessel) * px)}px` }"
-            :class="place.batch ? 'text-highlighted font-semibold' : 'aside-note'"
+            :style="{ width: `${captionPx(place)}px` }"
+            :class="[
+              place.batch ? 'text-highlighted font-semibold' : 'aside-note',
+              readable.has(place.key) || arranging ? '' : 'caption-waits',
+            ]"
+            data-caption
           >
             {{ place.name }}<span
               v-if="arranging"
@@ -200,6 +255,9 @@ const told = (place: (typeof shown.value)[number]) =>
 </template>
 
 <style scoped>
+/* There for the finger and for a screen reader, unseen until the plan is large enough. */
+.caption-waits { opacity: 0; background: none; }
+.caption-waits:focus-visible { opacity: 1; background: var(--ui-bg); z-index: 50; }
 .yard-ground {
   background-image:
     linear-gradient(to right, var(--ui-border-muted) 1px, transparent 1px),

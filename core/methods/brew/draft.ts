@@ -5,6 +5,7 @@ import { numberOf, type Question } from '../../questions/question'
 import { containerText, HANDFUL } from '../../units/container'
 import { numberText, percentText, quantityText, roughly } from '../../units/format'
 import type { UnitSystem } from '../../units/system'
+import { capital } from '../../units/plural'
 import { range } from '../../units/range'
 import { asVessel } from '../../vessel/site'
 import {
@@ -76,7 +77,7 @@ function stepsOf(kind: BrewKind, amounts: BrewAmounts, surroundings: Surrounding
       title: ingredient
         ? `${containerText(ingredient.amount.count, ingredient.amount.container)} of ${name} (${kitchenText(kg, surroundings)})`
         : `${kitchenText(kg, surroundings)} of ${name}`,
-      detail: `${how.charAt(0).toUpperCase()}${how.slice(1)}.`, cautions: [],
+      detail: `${capital(how)}.`, cautions: [],
     })),
     { when: 'after', title: 'Cover and let it work', detail: going, cautions: [FOUL] },
     {

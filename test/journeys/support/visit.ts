@@ -182,6 +182,16 @@ function withoutForecasts(): void {
   })
 }
 
+/** Details were left open the last time. */
+function unfold(): void {
+  try {
+    localStorage.setItem('wastrum.unfolded', JSON.stringify({ later: true, known: true, charts: true, log: true }))
+  }
+  catch {
+    // A browser that keeps nothing has them folded.
+  }
+}
+
 /** What a visit may be told beside its screen. */
 export interface VisitOptions {
   /** The day it begins on, and north of the equator, where a season matters; else the day and the place of all tests. */
@@ -193,6 +203,8 @@ export interface VisitOptions {
    * rough course stands in.
    */
   readonly forecasts?: boolean
+  /** Whether details lie folded, as on a first visit; else they lie open, as this device remembers them. */
+  readonly folded?: boolean
   /** A script that is there before the app. */
   readonly first?: string
   /** Another server than the one of all tests. */
@@ -204,7 +216,7 @@ export interface VisitOptions {
 /** Opens a browser with nothing in it on a screen. */
 export async function visit(
   screen: Screen,
-  { on, serverGone = () => false, home = inject('home'), keepsItself = false, forecasts = false, first }: VisitOptions = {},
+  { on, serverGone = () => false, home = inject('home'), keepsItself = false, forecasts = false, folded = false, first }: VisitOptions = {},
 ): Promise<Visit> {
   const downloads = await mkdtemp(join(tmpdir(), 'wastrum-downloads-'))
   const context = await (await theBrowser()).createBrowserContext({ downloadBehavior: { policy: 'allow', downloadPath: downloads } })
@@ -214,6 +226,7 @@ export async function visit(
   await liveOn(page, on)
   if (!keepsItself) await page.evaluateOnNewDocument(withoutServiceWorker)
   if (!forecasts) await page.evaluateOnNewDocument(withoutForecasts)
+  if (!folded) await page.evaluateOnNewDocument(unfold)
   if (first) await page.evaluateOnNewDocument(first)
   listen(page, home, complaints, serverGone)
   page.setDefaultTimeout(15_000)
@@ -235,7 +248,15 @@ export async function visit(
       })
   }
 
+  /** What is not among the likely records waits behind "something else". */
+  async function bringOut(selector: string): Promise<void> {
+    if (!selector.startsWith('[data-pad=') || await page.$(selector)) return
+    const more = await page.waitForSelector(`${selector}, [data-something-else]`).catch(() => undefined)
+    if (more && !await page.$(selector)) await press('[data-something-else]')
+  }
+
   async function press(selector: string): Promise<void> {
+    await bringOut(selector)
     for (let attempt = 0; ; attempt++) {
       try {
         const at = await touchable(await found(selector))

@@ -4,6 +4,7 @@ import { coreReadings } from '../../heated/readings'
 import { causesOf } from '../diagnosis'
 import { ask, temperatureText, type Ask, type Seen } from './ask'
 import { dayText } from '../../../units/dates'
+import { uncapital } from '../../../units/plural'
 import { HEATED } from '../../heated/constants'
 import { HOT } from '../constants'
 
@@ -37,7 +38,7 @@ export function wakeIt(look: Seen): Ask[] {
   const [likeliest] = causesOf(batch, surroundings, [now.phase === 'died' ? 'died' : 'no-heat'])
   const why
     = likeliest && likeliest.likelihood > 0.5
-      ? `Most likely: ${likeliest.title.charAt(0).toLowerCase()}${likeliest.title.slice(1)}.`
+      ? `Most likely: ${uncapital(likeliest.title)}.`
       : 'The mix looks sound on paper: squeeze a handful, it may be drier than planned.'
   return [
     ask(
