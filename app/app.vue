@@ -1,6 +1,4 @@
 <script setup lang="ts">
-import { findMaterial } from '#core/materials/book'
-
 const store = useGardenStore()
 const route = useRoute()
 const router = useRouter()
@@ -32,13 +30,12 @@ const again = () => location.reload()
 useHead({
   title: computed(() => {
     const { title } = route.meta
-    const about = typeof route.params.id === 'string' ? nameOf(route.params.id) : undefined
-    return [about, title].filter(Boolean).join(', ') || undefined
+    return [nameOf(route.params.id), title].filter(Boolean).join(', ') || undefined
   }),
   titleTemplate: title => title ? `${title} – Wastrum` : 'Wastrum',
 })
-function nameOf(id: string): string | undefined {
-  return store.which && (store.journal.garden.batches.get(id)?.name || findMaterial(id)?.name)
+function nameOf(id: unknown): string | undefined {
+  return typeof id === 'string' && store.which ? store.journal.garden.batches.get(id)?.name : undefined
 }
 </script>
 

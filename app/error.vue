@@ -4,7 +4,6 @@ import type { NuxtError } from '#app'
 const { error } = defineProps<{ error: Partial<NuxtError> }>()
 const nothingHere = computed(() => error.statusCode === 404)
 const store = useGardenStore()
-const { state, save } = useFiles()
 </script>
 
 <template>
@@ -19,15 +18,7 @@ const { state, save } = useFiles()
       >
         To the round
       </button>
-      <button
-        v-if="store.which && !nothingHere"
-        type="button"
-        class="label-button"
-        :disabled="state.kind === 'working'"
-        @click="save"
-      >
-        Save a backup
-      </button>
+      <LazySaveFirst v-if="store.which && !nothingHere" />
     </p>
   </main>
 </template>

@@ -220,18 +220,7 @@ const left = (days: number) => (days < 0 ? 'past its best' : days < 1 ? 'today' 
         >Once a day while Wastrum is open somewhere.</span>
       </p>
     </section>
-    <section
-      v-else
-      class="mt-6 max-w-xl space-y-4"
-    >
-      <p class="text-lg">
-        Nothing is standing yet. Put what you have on the bench and see what it makes.
-      </p>
-      <NuxtLink
-        to="/bench?start=pick"
-        class="label-button strong"
-      >To the bench</NuxtLink>
-    </section>
+    <FirstRound v-else />
 
     <p
       v-if="backupDue"

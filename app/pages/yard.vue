@@ -26,6 +26,7 @@ const WAYS = [{ id: 'places', label: 'Place by place' }, { id: 'plan', label: 'F
         v-if="narrow"
         v-model="way"
         label="Show it"
+        hide-label
         :choices="WAYS"
         class="mt-2"
       />

@@ -4,6 +4,8 @@ import type { Ingredient } from '../mix/portion'
 import { portionOf } from '../mix/portion'
 import { quantityText } from '../units/format'
 import type { UnitSystem } from '../units/system'
+import { asVessel, type Site } from '../vessel/site'
+import type { Vessel } from '../vessel/vessel'
 
 /** What a gardener has, wants and will put up with. */
 export interface Choice {
@@ -128,4 +130,18 @@ export function fittingMethods(
       speaksAgainst: found.filter(({ points }) => points < 0).map(({ text }) => text),
     }
   }).sort((a, b) => b.points - a.points)
+}
+
+const WALLS: Readonly<Partial<Record<Vessel['wall'], StandingIn>>> = {
+  plastic: 'bin', boards: 'bay', none: 'bay', 'straw-bales': 'bay', wire: 'cage',
+}
+
+/** What a place is, as it is asked for. */
+export function standingOf(site: Site): StandingIn {
+  return site.kind === 'area' ? 'bed' : WALLS[asVessel(site).wall] ?? 'box'
+}
+
+/** The first of some places that is what was said that it stands in; the first of all where none is. */
+export function siteStanding(sites: readonly Site[], standsIn: StandingIn | undefined): Site | undefined {
+  return sites.find(site => standingOf(site) === standsIn) ?? sites[0]
 }

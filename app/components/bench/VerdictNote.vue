@@ -3,15 +3,17 @@ import type { Picture } from '#core/picture/picture'
 import type { Verdict } from '#core/methods/contract'
 
 /** The one verdict, what it would look like, and the one thing to do first. */
-const { verdict, picture, todo = '', action = '' } = defineProps<{
+const { verdict, picture, todo = '', action = '', instead = '' } = defineProps<{
   verdict: Verdict
   picture: Picture
   /** What to do, in a sentence. */
   todo?: string
   /** The tap that does it at once, where one can. */
   action?: string
+  /** Another way of doing it that would suit, where this one does not. */
+  instead?: string
 }>()
-const emit = defineEmits<{ act: [] }>()
+const emit = defineEmits<{ act: [], instead: [] }>()
 
 const MARKS = {
   good: { icon: 'i-ph-check-circle', tone: 'text-primary' }, workable: { icon: 'i-ph-warning-circle', tone: 'text-warning' },
@@ -55,6 +57,15 @@ const narrow = useMediaQuery('(max-width: 639px)')
       >
         {{ todo }}
       </p>
+      <button
+        v-if="instead"
+        type="button"
+        class="tap ml-8 sm:ml-10 underline underline-offset-3 text-left"
+        data-instead
+        @click="emit('instead')"
+      >
+        {{ instead }}
+      </button>
     </div>
     <PictureDrawing
       class="shrink-0"

@@ -44,10 +44,14 @@ const cornersOf = ({ ground, vessel }: YardPlace) => {
 }
 const TONES = { good: 'text-primary', mind: 'text-warning', bad: 'text-error' } as const
 
+/** As wide as its names reach. */
+const widthPx = computed(() => Math.max(size.value.widthM * px.value, ...shown.value.map(place => place.xM * px.value + captionPx(place) + 4)))
 /** Bad news have their name first, then what stands nearest. */
 const RANKS = { bad: 0, mind: 1, good: 2 } as const
 const CAPTION = { leastPx: 72, letterPx: 7.6, linePx: 18 } as const
-const captionPx = ({ vessel }: YardPlace) => Math.max(CAPTION.leastPx, frontWidthM(vessel) * px.value)
+function captionPx({ vessel }: YardPlace): number {
+  return Math.max(CAPTION.leastPx, frontWidthM(vessel) * px.value)
+}
 const drawingPx = (place: YardPlace) => frontWidthM(place.vessel) * px.value
 const topPx = (place: YardPlace) => (TALLEST_M + place.yM * SLANT) * px.value
 /** Small things are drawn larger than they are: as far up and to the sides as their drawing reaches. */
@@ -167,7 +171,7 @@ const told = (place: (typeof shown.value)[number]) =>
       <div
         class="relative yard-ground"
         :style="{
-          width: `${size.widthM * px}px`,
+          width: `${widthPx}px`,
           height: `${(TALLEST_M + size.depthM * SLANT) * px + 40}px`,
           backgroundSize: `${px}px ${px * SLANT}px`,
         }"

@@ -23,11 +23,11 @@ const PX_PER_METRE = 74
       >
         {{ room.name }}
       </h3>
-      <ul :class="drawings ? 'flex flex-wrap gap-x-4 gap-y-3 items-end' : ''">
+      <ul :class="drawings ? 'grid grid-cols-2 min-[560px]:grid-cols-3 gap-x-4 gap-y-3 items-end' : ''">
         <li
           v-for="place in room.places"
           :key="place.key"
-          :class="drawings ? 'min-w-32 max-w-full' : 'flex items-baseline justify-between gap-3'"
+          :class="drawings ? 'min-w-0' : 'flex items-baseline justify-between gap-3'"
           data-room-place
         >
           <PictureDrawing

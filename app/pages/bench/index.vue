@@ -2,6 +2,7 @@
 import { METHODS } from '#core/methods'
 import { balancedOf, sitesFor } from '#core/methods/contract'
 import type { Answers } from '#core/questions/answers'
+import { fittingMethods, siteStanding, standingOf } from '#core/bench/choosing'
 import { changedBy } from '#core/bench/one-change'
 import { asVessel } from '#core/vessel/site'
 import { leverText } from '#core/mix/words'
@@ -22,7 +23,7 @@ const asksForAPile = route.query.start === 'pick'
 if (asksForAPile && ingredients.value.length === 0 && draft.value.methodId === '')
   bench.choose(METHODS.find(one => balancedOf(one)) ?? METHODS[0]!)
 const picking = ref(asksForAPile && ingredients.value.length === 0)
-const choosing = ref(draft.value.methodId === '' && ingredients.value.length === 0)
+const choosing = ref(route.query.start === 'ways' || (draft.value.methodId === '' && ingredients.value.length === 0))
 const PANELS = ['why', 'balance', 'ahead', 'rules', 'how-much']
 const open = ref(PANELS.find(one => one === route.query.open) ?? '')
 
@@ -61,6 +62,18 @@ const answers = computed<Answers>({
   get: () => completed(questions.value, draft.value.answers),
   set: fresh => bench.change({ answers: { ...draft.value.answers, ...fresh } }),
 })
+/** What is too small to be built at once can still be filled bit by bit in the same place. */
+const bitByBit = computed(() =>
+  verdict.value?.weakest === 'size' && verdict.value.grade !== 'good'
+    ? fittingMethods(METHODS, { coming: 'by-and-by', standsIn: standingOf(site.value) }, { stored: [], bench: filled.value })[0]?.method
+    : undefined,
+)
+async function chooseThere(other: typeof method.value): Promise<void> {
+  const here = standingOf(site.value)
+  await choose(other)
+  const there = siteStanding(sitesFor(other, approach.value.id), here)
+  if (there) bench.change({ site: there })
+}
 const mixIsWeak = computed(() => verdict.value?.weakest === 'mix' && verdict.value.grade !== 'good')
 const action = computed(() =>
   firstChange.value ? capital(leverText(firstChange.value, filled.value)) : mixIsWeak.value ? 'Balance it for me' : '',
@@ -143,7 +156,9 @@ const ready = computed(
           :picture="planned.draft.picture"
           :todo="todo"
           :action="action"
+          :instead="bitByBit ? `Or bit by bit, as it comes: ${bitByBit.face.name.toLowerCase()}` : ''"
           @act="change"
+          @instead="bitByBit && chooseThere(bitByBit)"
         />
       </div>
       <p

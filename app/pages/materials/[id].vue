@@ -10,6 +10,7 @@ const router = useRouter()
 const bench = useBench()
 
 const material = computed(() => materials.value.find(String(route.params.id)))
+useHead({ title: computed(() => material.value?.name) })
 const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December']
 const season = ({ months }: Material) => months.length === 0 ? 'all year' : months.map(month => MONTHS[month - 1]?.slice(0, 3)).join(', ')
 const STRUCTURES = ['mats down', 'soft', 'open', 'stands like twigs'] as const

@@ -5,11 +5,15 @@ import type { Vessel } from '#core/vessel/vessel'
 
 definePageMeta({ title: 'Welcome' })
 
-/** The first page of all: three ways in. */
+/** The first page of all: what is there, all at once, bit by bit or standing already; then one's own settings, the demo, a backup. */
 const store = useGardenStore()
 const router = useRouter()
 const { saveSettings } = useSettings()
 const busy = ref(false)
+const WAYS = [
+  { to: '/begin?coming=by-and-by', icon: 'i-ph-basket', label: 'It comes bit by bit', says: 'Scraps, grass, leaves: which way suits?' },
+  { to: '/stands', icon: 'i-ph-stack', label: 'Something stands already', says: 'Say what, see what it needs and when it is ready.' },
+] as const
 
 const BAY: Vessel = { id: 'bay', name: 'Bay', wall: 'boards', shape: 'box', widthM: 1.2, depthM: 1, heightM: 1 }
 const DRAWN: Picture = {
@@ -60,49 +64,67 @@ async function go(which: 'own' | 'demo', to: string): Promise<void> {
               name="i-ph-scales"
               class="size-7 shrink-0"
             />
-            <span>Is my pile any good?<span class="block font-normal">Say what you have, get an answer in a minute.</span></span>
+            <span>Is my pile any good?<span class="block font-normal">All of it is here: say what, get an answer in a minute.</span></span>
+          </button>
+        </li>
+        <li
+          v-for="way in WAYS"
+          :key="way.to"
+        >
+          <button
+            type="button"
+            class="label-button w-full !justify-start !text-left !py-3"
+            :disabled="busy"
+            :data-way="way.to"
+            @click="go('own', way.to)"
+          >
+            <UIcon
+              :name="way.icon"
+              class="size-7 shrink-0"
+            />
+            <span>{{ way.label }}<span class="block font-normal">{{ way.says }}</span></span>
           </button>
         </li>
         <li>
           <NuxtLink
             to="/welcome/own"
             no-prefetch
-            class="label-button w-full !justify-start !text-left !py-3"
+            class="tap inline-flex items-center gap-2 underline underline-offset-3"
           >
             <UIcon
               name="i-ph-house-line"
-              class="size-7 shrink-0"
+              class="size-5 shrink-0"
             />
-            <span>Start my own garden<span class="block font-normal">Your units, containers and climate.</span></span>
+            Start my own garden: units, containers, climate
           </NuxtLink>
         </li>
         <li>
           <button
             type="button"
-            class="label-button w-full !justify-start !text-left !py-3"
+            class="tap inline-flex items-center gap-2 underline underline-offset-3"
             :disabled="busy"
             @click="go('demo', '/')"
           >
             <UIcon
               name="i-ph-binoculars"
-              class="size-7 shrink-0"
+              class="size-5 shrink-0"
             />
-            <span>Look around a demo garden<span class="block font-normal">Made up, and gone without a trace when you leave.</span></span>
+            Look around a made-up demo garden
           </button>
         </li>
         <li>
           <button
             type="button"
-            class="label-button w-full !justify-start !text-left !py-3"
+            class="tap inline-flex items-center gap-2 underline underline-offset-3"
             :disabled="busy"
             data-have-backup
             @click="go('own', '/garden?backup=1')"
           >
             <UIcon
               name="i-ph-tray-arrow-up"
-              class="size-7 shrink-0"
+              class="size-5 shrink-0"
             />
-            <span>I have a backup<span class="block font-normal">A file of yours, from here or another device.</span></span>
+            I have a backup
           </button>
         </li>
       </ul>

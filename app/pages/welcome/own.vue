@@ -35,7 +35,7 @@ onMounted(async () => {
   containers.value = readContainers(store.documents, known.units)
 })
 
-async function start(to = '/bench?start=pick'): Promise<void> {
+async function start(to = '/'): Promise<void> {
   busy.value = true
   if (store.which !== 'own') await store.open('own')
   await saveSettings({ gardenName: gardenName.value.trim().slice(0, 80), units: units.value, water: water.value, climate: climate.value })
