@@ -132,7 +132,7 @@ describe.each(ALL_CASES.map(cases => [cases.method.id, cases] as const))('%s', (
       const { verdict, facts, warnings, steps, summary } = method.plan.draft(cases.proposal(seededRandom(seed)), around)
       const told = [
         verdict, facts, warnings, steps, summary, look.standing(batch, around), look.windows(batch, around), look.tasks(batch, around),
-        look.facts(batch, around), look.charts(batch, around).map(({ title, legend }) => [title, legend]),
+        look.facts(batch, around), look.charts(batch, around).map(({ title, marksAre, note }) => [title, marksAre, note]),
       ]
       for (const sentence of sentencesIn(told)) expect(sentence).not.toMatch(METRIC)
     }

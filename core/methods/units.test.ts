@@ -63,7 +63,7 @@ function everythingSaid({ face, plan, life }: Method, batch: BegunBatch, around:
     life.tasks(batch, around),
     life.told(batch, around),
     pictureWords(life.picture(batch, around), around.units),
-    life.charts(batch, around).map(({ title, legend }) => [title, legend]), life.facts(batch, around), life.gates(batch, around),
+    life.charts(batch, around).map(({ title, marksAre, note }) => [title, marksAre, note]), life.facts(batch, around), life.gates(batch, around),
     life.bands?.(batch, around), life.guide?.(batch, around), life.outputs(batch, around), symptoms,
     ...symptoms.map(({ id }) => diagnosis!.causes(batch, around, [id])), diagnosis?.causes(batch, around, []),
     ripeness && [ripeness.tests(batch, around), ripeness.stages(batch, around), ripeness.notes(batch, around)],

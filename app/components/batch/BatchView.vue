@@ -231,11 +231,10 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
             :ended="!stands"
           />
           <ChartTable :chart="chart" />
-          <p class="aside-note">
-            {{ chart.legend }}<template v-if="whatIf">
-              Solid: what if.
-            </template>
-          </p>
+          <ChartKey
+            :chart="chart"
+            :what-if="whatIf !== undefined"
+          />
           <p class="mt-2 flex flex-wrap gap-2">
             <button
               v-if="stands && supposing"

@@ -27,7 +27,6 @@ const charts = computed(() => read.quantities.flatMap(({ quantity }): Chart[] =>
       { name: read.pair.without.batch.name, main: false, points: points(read.pair.without) },
       { name: read.pair.with.batch.name, main: true, points: points(read.pair.with) },
     ],
-    legend: `Dots: ${read.pair.with.batch.name}. Squares: ${read.pair.without.batch.name}.`,
   }]
 }))
 const ended = computed(() => Boolean(read.pair.with.batch.ended && read.pair.without.batch.ended))
@@ -91,9 +90,7 @@ const ended = computed(() => Boolean(read.pair.with.batch.ended && read.pair.wit
         :ended="ended"
       />
       <ChartTable :chart="chart" />
-      <p class="aside-note">
-        {{ chart.legend }}
-      </p>
+      <ChartKey :chart="chart" />
     </figure>
   </div>
 </template>

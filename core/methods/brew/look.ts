@@ -78,9 +78,7 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
       points: (batch.gauged[FOAM] ?? []).map(({ at: moment, value }) => ({ at: Date.parse(moment), value })),
     }],
     marks: batch.uses.map(({ at: moment }) => Date.parse(moment)),
-    legend:
-        'Dots: foam as measured. Dashed in its band: what is expected, eight times in ten. Dotted: as it looked at the start. Upright '
-        + 'lines: given.',
+    marksAre: 'given',
   }]
 }
 

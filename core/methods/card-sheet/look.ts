@@ -75,9 +75,7 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
       }),
     }],
     marks: batch.puts.filter(({ waterL, atStart }) => waterL > 0 && !atStart).map(({ at }) => Date.parse(at)),
-    legend:
-        'Dots: what a look under a corner told, roughly. Dashed in its band: what is expected, eight times in ten. Dotted: as it looked '
-        + 'at the start. Upright lines: watered.',
+    marksAre: 'watered',
   }]
 }
 

@@ -56,9 +56,7 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
     }),
     dots: [{ name: 'by sinking', main: true, points: dots }],
     marks: batch.did.filter(({ deed }) => deed === DRAINED || deed === LIFTED).map(({ at }) => Date.parse(at)),
-    legend:
-        'Dots: what floating and sinking told, roughly. Dashed in its band: what is expected, eight times in ten. Dotted: as it looked '
-        + 'at the start. Upright line: taken out of the water.',
+    marksAre: 'taken out of the water',
   }]
 }
 

@@ -6,7 +6,7 @@ import type { Chart, NamedWindow } from './look'
 const DAY0 = new Date(2026, 10, 1, 12).getTime()
 const day = (number: number) => DAY0 + number * DAY_MS
 const heat: Chart = {
-  id: 'heat', title: 'Heat', unit: 'temperature', atStart: [], marks: [], legend: '',
+  id: 'heat', title: 'Heat', unit: 'temperature', atStart: [], marks: [],
   expected: [0, 5, 10, 15, 20].map(number => ({ at: day(number), low: 50 - number, typical: 55 - number, high: 60 - number })),
   dots: [
     { name: 'edge', main: false, points: [{ at: day(1), value: 20 }] },

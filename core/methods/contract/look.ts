@@ -68,7 +68,10 @@ export interface Chart {
   readonly atStart: readonly ChartPoint[]
   readonly dots: readonly ChartDots[]
   readonly marks: readonly number[]
-  readonly legend: string
+  /** What was done at its upright lines: "turned". */
+  readonly marksAre?: string
+  /** What else one has to know to read it. */
+  readonly note?: string
 }
 
 /** Something that comes out of a batch. */

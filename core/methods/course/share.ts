@@ -20,7 +20,7 @@ export interface OneWay<Q extends CourseQuestion, C> {
   words(batch: BegunBatch, surroundings: Surroundings, middle: Middle<Q, C>): Omit<NamedWindow, keyof Span>
   /** "of the way to loam". */
   readonly ofTheWay: string
-  readonly chart: Pick<Chart, 'title' | 'legend'>
+  readonly chart: Pick<Chart, 'title' | 'marksAre' | 'note'>
 }
 
 /** What of a look follows from it: how far it is on a day, its window, its chart, and what is told of a day. */

@@ -127,15 +127,11 @@ function atStart(log: HeapLog, forecast: Forecast | undefined, last: number): Ch
   )
 }
 
-const LEGEND
-  = 'Dots: core as read. Squares: edge. Dashed in its band: what a thermometer would read, eight times in ten. Dotted: as it looked at the '
-    + 'start. Hollow: stands apart from its neighbours. Upright lines: turned.'
-
 function charts(log: HeapLog, surroundings: Surroundings): Chart[] {
   const last = chartDays(log, surroundings)
   const ms = (at: string) => new Date(at).getTime()
   return [{
-    id: 'heat', title: 'Heat', unit: 'temperature', legend: LEGEND,
+    id: 'heat', title: 'Heat', unit: 'temperature', marksAre: 'turned',
     expected: expectCourse(log, surroundings, last).map(one => chartPoint(log, one)),
     atStart: atStart(log, surroundings.forecastOf?.(log.id), last),
     dots: [

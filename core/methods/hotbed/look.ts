@@ -77,9 +77,6 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
   const outside = Array.from({ length: Math.min(weather.airC.length, Math.ceil(course.days.at(-1) ?? 0)) }, (_, day) => ({
     at: startMs + day * DAY_MS, value: weather.airC[day]!,
   }))
-  const legend
-    = 'Dots: read in the soil; small dots: the air outside, day by day. Dashed in its band: what is expected, eight times in ten. Dotted: '
-      + 'as it looked at the start. Upright lines: sown.'
   return [{
     id: 'soil', title: 'Warmth of the soil', unit: 'temperature',
     ...chartLines(batch.began.at, expectedAlong(middle.days, course.soilDayC, forecast, 'soilC'), forecast, 'soilAtStartC'),
@@ -87,7 +84,7 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
       { name: 'soil', main: true, points: read('soil') }, { name: 'heart', main: false, points: read('core') },
       { name: 'outside', main: false, points: outside.filter((_, day) => day % 3 === 0) },
     ],
-    marks: sownIn(batch).map(({ at }) => Date.parse(at)), legend,
+    marks: sownIn(batch).map(({ at }) => Date.parse(at)), marksAre: 'sown',
   }]
 }
 

@@ -110,9 +110,7 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
       }),
     }],
     marks: batch.puts.filter(({ inputs }) => inputs.length > 0).map(({ at }) => Date.parse(at)),
-    legend:
-      'Dashed in its band: the mass that is left, eight times in ten. Dotted: as it looked at the start. Dots: what you saw, turned into '
-      + 'a share. Upright lines: filled. Mulch from 65 %, potting from 45 %, fine from 30 %.',
+    marksAre: 'filled', note: 'Mulch from 65 %, potting from 45 %, fine from 30 %.',
   }]
 }
 

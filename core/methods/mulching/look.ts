@@ -63,9 +63,7 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
     ...chartLines(batch.began.at, expectedAlong(middle.days, middle.course.depthM, forecast, 'depthM'), forecast, 'depthAtStartM'),
     dots: [{ name: 'measured', main: true, points: (batch.gauged[DEPTH] ?? []).map(({ at, value }) => ({ at: Date.parse(at), value })) }],
     marks: batch.puts.filter(({ inputs }) => inputs.length > 0).map(({ at }) => Date.parse(at)),
-    legend:
-        'Dots: depths you measured. Dashed in its band: what is expected, eight times in ten. Dotted: as it looked at the start. Upright '
-        + 'lines: loads.',
+    marksAre: 'loads',
   }]
 }
 

@@ -126,9 +126,7 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
     }),
     dots: [{ name: 'measured', main: true, points: (batch.gauged[HEIGHT] ?? []).map(({ at, value }) => ({ at: Date.parse(at), value })) }],
     marks: [],
-    legend:
-        'Dashed in its band: how high it stands, eight times in ten, fed on at the pace of the last weeks until it is full. Dotted: as '
-        + 'it looked at the start. Dots: measured.',
+    note: 'As if it were fed on as in the last weeks, until it is full.',
   }]
 }
 

@@ -131,8 +131,7 @@ function charts(log: HeapLog, surroundings: Surroundings): Chart[] {
       { name: 'core', main: true, points: coreReadings(log).map(({ at, coreC, odd }) => ({ at: Date.parse(at), value: coreC, odd })) },
     ],
     marks: log.waterings.map(({ at }) => Date.parse(at)).slice(-60),
-    legend: 'Dots: core as read. Squares: edge. Dashed in its band: what a thermometer would read, eight times in ten. Dotted: as it '
-      + `looked at the start. Upright lines: watered. Worms below ${quantityText('temperature', surroundings.units, TOWER.wormsBelowC)}.`,
+    marksAre: 'watered', note: `Worms below ${quantityText('temperature', surroundings.units, TOWER.wormsBelowC)}.`,
   }]
 }
 

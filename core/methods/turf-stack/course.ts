@@ -92,7 +92,7 @@ export const way = lookOfOneWay({
   }),
   chart: {
     title: 'How far it is',
-    legend: 'Dashed in its band: what is expected, eight times in ten. Dotted: as it looked at the start. Upright lines: looks.',
+    marksAre: 'looked',
   },
 })
 export { forecaster }

@@ -176,21 +176,19 @@ function charts(batch: BegunBatch, surroundings: Surroundings): Chart[] {
       dots: [
         { name: 'measured', main: true, points: (batch.gauged[WARMTH] ?? []).map(({ at, value }) => ({ at: Date.parse(at), value })) },
       ],
-      legend: 'Dashed in its band: expected, eight times in ten, fed on as in the last weeks. Upright lines: fed. Above '
-        + `${quantityText('temperature', surroundings.units, 30)} the common kind suffers, below `
+      marksAre: 'fed',
+      note: `Fed on as in the last weeks. Above ${quantityText('temperature', surroundings.units, 30)} the common kind suffers, below `
         + `${quantityText('temperature', surroundings.units, 5)} it rests.`,
     },
     {
       id: 'uneaten', title: 'Feed that lies uneaten', unit: 'mass', ...lines('backlogKg'),
       marks: everFound(batch, LEFT).map(({ at }) => Date.parse(at)), dots: [],
-      legend:
-        'Dashed in its band: expected, eight times in ten, fed on as in the last weeks. Upright lines: you looked what was left, and the '
-        + 'pace was learnt from it.',
+      marksAre: 'you looked what was left', note: 'Fed on as in the last weeks.',
     },
     {
       id: 'castings', title: 'Castings in it', unit: 'volume', ...lines('castingsL'),
       marks: batch.takings.map(({ at }) => Date.parse(at)), dots: [],
-      legend: 'Dashed in its band: castings in the bin. Upright lines: some taken.',
+      marksAre: 'some taken',
     },
   ]
 }
