@@ -1,3 +1,4 @@
+import { partText, wayText } from '../../units/plain'
 import type { BegunBatch } from '../../journal/garden'
 import { weekdayDateText } from '../../units/dates'
 import { quantityText } from '../../units/format'
@@ -27,7 +28,7 @@ function standingOf(batch: BegunBatch, surroundings: Surroundings): Standing {
   const known: Readonly<Record<Sheet['phase'], Standing>> = {
     'ended': { phase: 'ended', label: torn ? 'Taken out' : 'A bed now', sentence: 'Its work is done.', tone: 'good' },
     'planted': {
-      phase: 'planted', label: 'Planted', sentence: `${daysText(nowDay)} after it was laid, what grew there is gone or going.`,
+      phase: 'planted', label: 'Planted', sentence: 'What grew there is gone or going.',
       figure: 'planted', tone: 'good',
     },
     'torn-up': {
@@ -37,11 +38,11 @@ function standingOf(batch: BegunBatch, surroundings: Surroundings): Standing {
     'dark': {
       phase: 'dark', label: torn ? 'Fungi at work' : 'In the dark',
       sentence: torn
-        ? `${day}: about ${percent(spent)} of the way to white threads.`
+        ? `${day}: ${wayText(spent, 'to white threads')}.`
         : `${day}: `
           + (plan.way.id === 'whole'
-            ? `what grew there has spent about ${percent(spent)} of what it stored`
-            : `settled by about ${percent(spent)}`) + '.',
+            ? `what grew there is dying: ${partText(spent)} of its strength is gone`
+            : `settling, ${wayText(spent)}`) + '.',
       figure,
       tone: 'good',
     },

@@ -55,7 +55,7 @@ function lookUnder({ batch, sheet: { plan, spent, phase, nowDay }, surroundings 
     : addDays(new Date(batch.began.at), plan.way.laid ? flatFirst : tornFirst)
   const grewThere = plan.way.id === 'whole' && batch.began.answers[GROWN] !== 'bare'
   const expected = plan.way.laid && !grewThere
-    ? 'Hardly anything grew there: soft, damp card and worms are what you want to see'
+    ? 'Soft, damp card and worms are what you want to see'
     : plan.way.laid
       ? spent < 0.4
         ? 'It should still be green or yellowing'
@@ -67,11 +67,8 @@ function lookUnder({ batch, sheet: { plan, spent, phase, nowDay }, surroundings 
   if (frozen && last) return []
   return [{
     action: 'below', doing: openPad(sense), label: 'Look', icon: 'i-ph-eye', title: 'Lift a corner',
-    reason: `${expected}${nowDay > 1 && isDayKnown(batch.began) ? ` on day ${Math.floor(nowDay)}` : ''}`
-      + (window
-        ? `; ${window.label.toLowerCase()} between ${dayText(window.from)} and ${dateText(window.to)}`
-        : '') + '. '
-        + 'What you see sharpens that.',
+    reason: `${expected}${nowDay > 1 && isDayKnown(batch.began) ? ` on day ${Math.floor(nowDay)}` : ''}. `
+      + (window ? `${window.label}: ${dayText(window.from)} to ${dateText(window.to)}.` : 'What you see makes it surer.'),
     due, until: addDays(due, plan.way.laid ? 21 : 7), urgency: near ? 'usual' : 'whenever',
   }]
 }
@@ -85,8 +82,7 @@ function feelCard({ batch, sheet: { plan, phase }, surroundings: { now } }: Seen
     : [
         {
           action: 'card', doing: openPad(CARD), label: 'Feel', icon: 'i-ph-hand-tap', title: 'Feel the card',
-          reason: `${last ? `Last felt on ${dayText(last.at)}` : 'Not felt yet'}. Pale and stiff it wants water; torn it wants a new `
-            + 'piece.',
+          reason: `${last ? `Last felt on ${dayText(last.at)}` : 'Not felt yet'}. Pale and stiff: water. Torn: a new piece.`,
           due, until: addDays(due, 20), urgency: daysBetween(due, now) > 10 ? 'usual' : 'whenever',
         },
       ]

@@ -1,3 +1,4 @@
+import { chargedText } from './standing'
 import type { BegunBatch } from '../../journal/garden'
 import type { Picture } from '../../picture/picture'
 import { numberOf } from '../../questions/question'
@@ -114,7 +115,7 @@ export const look: Look = {
     const wanted = Math.min(middle.question.horizonDay, day ?? middle.question.nowDay)
     const when
       = Math.abs(wanted - middle.question.nowDay) < 0.1 ? 'Now' : weekdayDateText(new Date(Date.parse(batch.began.at) + wanted * DAY_MS))
-    return `${when}: about ${percentText(chargedOn(middle.course, wanted))} charged.`
+    return `${when}: ${chargedText(chargedOn(middle.course, wanted))}.`
   },
   lastDay: (batch, surroundings) => middleOf(batch, surroundings).question.horizonDay,
   gates: (batch, surroundings) => {

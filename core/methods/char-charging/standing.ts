@@ -1,3 +1,5 @@
+import { capital } from '../../units/plural'
+import { partText } from '../../units/plain'
 import type { BegunBatch } from '../../journal/garden'
 import { dayText, timeText } from '../../units/dates'
 import { quantityText, percentText } from '../../units/format'
@@ -6,10 +8,16 @@ import { ageText, type Standing, type Surroundings } from '../contract'
 import { A_START } from '../../materials/char-state'
 import { soakOf, type Soak } from './state'
 
+/** How far it is charged, in words. */
+export function chargedText(charged: number): string {
+  const part = partText(charged)
+  return part === 'hardly any' ? 'hardly charged' : part === 'all' ? 'fully charged' : part === 'most' ? 'nearly charged' : `${part} charged`
+}
+
 /** What is left to do when it is taken now, in a sentence. */
 export function takenNow({ charged, way }: Pick<Soak, 'charged' | 'way'>): string {
-  if (charged >= 0.8) return `About ${percentText(charged)} charged: it gives more than it takes.`
-  const missing = `About ${percentText(charged)} charged; the other ${percentText(1 - charged)} it takes from the soil.`
+  if (charged >= 0.8) return `${capital(chargedText(charged))}: it gives more than it takes.`
+  const missing = `${capital(chargedText(charged))}; the rest it takes from the soil.`
   return charged >= A_START
     ? `${missing} Give a nitrogen feed with it, or let it lie some weeks before sowing.`
     : `${missing} Too early: it would rob what is sown in it${way.kind === 'tub' ? '' : ' for a season'}.`
@@ -22,7 +30,7 @@ export function standingOf(batch: BegunBatch, surroundings: Surroundings): Stand
   const { units } = surroundings
   const day = ageText(batch, nowDay)
   const figure = percentText(charged)
-  const sentence = `${day}, ${quantityText('volume', units, soak.charL)} of char, about ${percentText(charged)} charged.`
+  const sentence = `${day}, ${quantityText('volume', units, soak.charL)} of char, ${chargedText(charged)}.`
   const known: Readonly<Record<Soak['phase'], Standing>> = {
     ended: { phase: 'ended', label: 'Taken out', sentence: 'What was charged is in the store.', tone: 'good' },
     foul: { phase: 'foul', label: 'Foul', sentence: `${sentence} Liquor onto the heap, rinse the char, begin again.`, figure, tone: 'bad' },
@@ -31,7 +39,7 @@ export function standingOf(batch: BegunBatch, surroundings: Surroundings): Stand
       sentence: water.fit
         ? 'It is fit for life now: in with the char.'
         : water.fitAt
-          ? `Chlorine ${percentText(water.chlorineLeft)} of what it was; under a tenth from ${dayText(water.fitAt)}, `
+          ? `${capital(partText(water.chlorineLeft))} of the chlorine is left; under a tenth from ${dayText(water.fitAt)}, `
           + `${timeText(water.fitAt)}.`
           : 'Chloramine does not leave by standing: ascorbic acid, or other water.',
       figure: 'water',
@@ -41,7 +49,7 @@ export function standingOf(batch: BegunBatch, surroundings: Surroundings): Stand
     charged: { phase: 'charged', label: way.kind === 'tub' ? 'Charged: drain it' : 'Charged', sentence, figure, tone: 'good' },
     drying: {
       phase: 'drying', label: 'Drying',
-      sentence: `Drained ${daysText(dryingDays)} ago, about ${percentText(charged)} charged; `
+      sentence: `Drained ${daysText(dryingDays)} ago, ${chargedText(charged)}; `
         + `${daysText(Math.max(1, driesDays - dryingDays))} more ${driesDays > way.driesDays ? 'in its can' : 'in the shade'}.`,
       figure, tone: 'good',
     },

@@ -1,3 +1,4 @@
+import { chargedText } from './standing'
 import { addDays, addHours } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { dayText, timeText } from '../../units/dates'
@@ -74,7 +75,7 @@ function lookAtIt({ batch, soak, surroundings }: Seen): Ask[] {
   const due = addDays(from, every)
   return [{
     action: 'look', doing: { kind: 'pad', pad: SINKS }, label: 'Look', icon: 'i-ph-anchor', title: 'Does it sink?',
-    reason: `By the days about ${percentText(soak.charged)} charged. What floats and what sinks says it better than the days.`, due,
+    reason: `By the days ${chargedText(soak.charged)}. What floats and what sinks says it better.`, due,
     until: addDays(due, slow ? 7 : 1), urgency: daysBetween(due, surroundings.now) > 3 ? 'usual' : 'whenever',
   }]
 }

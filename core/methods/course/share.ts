@@ -1,3 +1,4 @@
+import { wayText } from '../../units/plain'
 import type { BegunBatch } from '../../journal/garden'
 import { weekdayDateText } from '../../units/dates'
 import { percentText } from '../../units/format'
@@ -18,8 +19,8 @@ export interface OneWay<Q extends CourseQuestion, C> {
   readonly rough: Roughly
   /** What is said of the window. */
   words(batch: BegunBatch, surroundings: Surroundings, middle: Middle<Q, C>): Omit<NamedWindow, keyof Span>
-  /** "of the way to loam". */
-  readonly ofTheWay: string
+  /** "to loam". */
+  readonly goal: string
   readonly chart: Pick<Chart, 'title' | 'marksAre' | 'note'>
 }
 
@@ -45,8 +46,7 @@ export function lookOfOneWay<Q extends CourseQuestion, C>(by: OneWay<Q, C>): Loo
     told: (batch, surroundings, day) => {
       const { question: { nowDay } } = by.middleOf(batch, surroundings)
       const isToday = day === undefined || Math.abs(day - nowDay) < COURSE.todayDays
-      const share = percentText(Math.min(1, shareOn(batch, surroundings, day)))
-      return `${isToday ? 'Now' : weekdayDateText(daysAfter(batch.began.at, day))}: about ${share} ${by.ofTheWay}.`
+      return `${isToday ? 'Now' : weekdayDateText(daysAfter(batch.began.at, day))}: ${wayText(shareOn(batch, surroundings, day), by.goal)}.`
     },
     lastDay: (batch, surroundings) => by.middleOf(batch, surroundings).question.horizonDay,
     charts: (batch, surroundings) => {

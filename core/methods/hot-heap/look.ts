@@ -1,3 +1,5 @@
+import { HEATED } from '../heated/constants'
+import { partText, wetnessSpanText } from '../../units/plain'
 import { addHours } from 'date-fns'
 import { type Ingredient, looseL, materialOf, portionOf } from '../../mix/portion'
 import type { Picture, PictureBand } from '../../picture/picture'
@@ -95,13 +97,9 @@ function told(log: HeapLog, surroundings: Surroundings, day?: number): string {
   const about = (name: string, { low, typical, high }: ExpectedDay['coreC']) =>
     high - low > 1 ? `${name} ${spanText('temperature', surroundings.units, low, high)}` : `${name} about ${degrees(typical)}`
   const { moisture } = expected
-  const water
-    = Math.round(100 * moisture.low) === Math.round(100 * moisture.high)
-      ? `${percentText(moisture.typical)} water`
-      : `${Math.round(100 * moisture.low)}–${percentText(moisture.high)} water`
   const heat = readC !== undefined ? `core read at ${degrees(readC)}` : about('core', expected.coreC)
   return `${isNow ? 'Today' : weekdayDateText(at)}: ${heat}, ${about('edge', expected.edgeC)}, `
-    + `${quantityText('length', surroundings.units, heightM)} high, ${water}, ${percentText(expected.usedShare)} of what can rot has `
+    + `${quantityText('length', surroundings.units, heightM)} high, ${wetnessSpanText(moisture, HEATED.squeezes.right)}, ${partText(expected.usedShare)} of it `
     + 'rotted.'
 }
 

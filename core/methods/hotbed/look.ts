@@ -1,3 +1,4 @@
+import { daysText } from '../../units/plural'
 import type { BegunBatch } from '../../journal/garden'
 import { ingredientsOf } from '../../mix/portion'
 import { weekdayDateText } from '../../units/dates'
@@ -44,20 +45,20 @@ function standingOf(batch: BegunBatch, surroundings: Surroundings): Standing {
     },
     heating: {
       phase: 'heating', label: 'Warming up',
-      sentence: `${day}: ${soil}; to be sown in about ${Math.max(1, Math.round(sowDay - nowDay))} days.`, figure, tone: 'good',
+      sentence: `${day}: ${soil}; sow in about ${daysText(Math.max(1, Math.round(sowDay - nowDay)))}.`, figure, tone: 'good',
     },
     burst: {
       phase: 'burst', label: 'First burst',
-      sentence: `${day}: ${soil}, too hot for seeds; in about ${Math.max(1, Math.round(sowDay - nowDay))} days it has come down.`,
+      sentence: `${day}: ${soil}, too hot for seeds for about ${daysText(Math.max(1, Math.round(sowDay - nowDay)))} more.`,
       figure, tone: 'mind',
     },
     sow: {
-      phase: 'sow', label: 'Sow it', sentence: `${day}: ${soil}. The burst is over; about ${weeks(coolDay)} of warmth are left.`,
+      phase: 'sow', label: 'Sow it', sentence: `${day}: ${soil}. The burst is over; it stays warm for about ${weeks(coolDay)}.`,
       figure, tone: 'good',
     },
     growing: {
       phase: 'growing', label: 'Warm and sown',
-      sentence: `${day}: ${soil}; ${sown.map(({ name }) => name.toLowerCase()).join(', ')} in it, about ${weeks(coolDay)} of warmth left.`,
+      sentence: `${day}: ${soil}, warm for about ${weeks(coolDay)} more. In it: ${sown.map(({ name }) => name.toLowerCase()).join(', ')}.`,
       figure, tone: 'good',
     },
     cooling: { phase: 'cooling', label: 'Cooling', sentence: `${day}: ${soil}. Glass and sun carry it now.`, figure, tone: 'mind' },

@@ -1,3 +1,4 @@
+import { daysText } from '../../units/plural'
 import { addDays, addHours, addWeeks, format, set } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { comesUp, CROPS, sowing } from '../../hotbed/crops'
@@ -163,9 +164,8 @@ function endIt({ batch, bed: { phase, heightM, ground, nowDay, spentDay }, surro
   return [{
     action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Take it', icon: 'i-ph-basket',
     title: 'Take the compost, or leave it as a bed',
-    reason: `Its heat is over since about ${Math.max(1, Math.round(nowDay - spentDay))} days; about `
-      + `${quantityText('volume', units, litres)} of half-ripe compost lie there, ${quantityText('length', units, heightM)} high. Plant `
-      + 'pumpkins on it, cart it off and fill the place anew, or build the next one beside it on new ground.',
+    reason: `It has been cold for about ${daysText(Math.max(1, Math.round(nowDay - spentDay)))}. About `
+      + `${quantityText('volume', units, litres)} of half-ripe compost lie there. Plant pumpkins on it, or cart it off and fill anew.`,
     due: addDays(new Date(batch.began.at), Math.round(spentDay)), until: addDays(now, 60), urgency: 'whenever',
   }]
 }

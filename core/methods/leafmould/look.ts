@@ -1,3 +1,4 @@
+import { partText, wetnessText } from '../../units/plain'
 import { addHours } from 'date-fns'
 import { inputsOf, type BegunBatch } from '../../journal/garden'
 import { materialOf } from '../../mix/portion'
@@ -30,8 +31,8 @@ function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   const felt = looking.now(batch, SQUEEZE, surroundings.now)
   const dusty = felt?.finding === 'dust' ? felt : undefined
   // A hand inside knows better than the weather.
-  const wet = dusty ? `dry as dust when it was felt on ${dayText(dusty.at)}` : `${percentText(cage.moisture)} water in the middle`
-  const sentence = `${ageText(batch, cage.day)}, about ${percentText(cage.left)} of the leaves' mass left, ${wet}.`
+  const wet = dusty ? `dry as dust on ${dayText(dusty.at)}` : `${wetnessText(cage.moisture, LEAF.squeezes.right)} in the middle`
+  const sentence = `${ageText(batch, cage.day)}: ${wet}, ${partText(1 - cage.left)} rotted away.`
   if (dusty || cage.moisture < 0.38) return { phase: 'dry', label: 'Too dry to rot', sentence, figure, tone: 'bad' }
   const grade = GRADES.findLast(({ massLeft }) => cage.left <= massLeft)
   if (grade) return { phase: grade.id, label: grade.label, sentence, figure, tone: 'good' }
@@ -77,7 +78,7 @@ function told(batch: BegunBatch, surroundings: Surroundings, day?: number): stri
   const grade = GRADES.findLast(({ massLeft }) => cage.left <= massLeft)
   return (
     `${Math.abs(cage.day - now) < 1 ? 'Today' : dateText(at)}: ${quantityText('length', surroundings.units, cage.heightM)} high, `
-    + `${percentText(cage.left)} of the mass left, ${percentText(cage.moisture)} water inside, `
+    + `${partText(1 - cage.left)} rotted away, ${wetnessText(cage.moisture, LEAF.squeezes.right)} inside, `
     + `${grade ? `fit for ${grade.label.toLowerCase()}` : 'leaf shapes whole'}.`
   )
 }

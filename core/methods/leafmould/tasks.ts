@@ -1,3 +1,4 @@
+import { wetnessText } from '../../units/plain'
 import { addDays, addMonths } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { containerText } from '../../units/container'
@@ -54,9 +55,7 @@ function waterIt({ batch, surroundings, cage }: Seen): Ask[] {
   const why
     = felt && lacking !== undefined
       ? `The squeeze on ${dayText(felt.at)} was ${felt.finding === 'dust' ? 'dry as dust' : 'on the dry side'}.`
-      : `By the weather since it was filled it holds about ${Math.round(100 * cage.moisture)} % water; below `
-        + `${Math.round(100 * LEAF.dry)} % `
-        + 'hardly anything rots.'
+      : `By the weather it is ${wetnessText(cage.moisture, LEAF.squeezes.right)}: so hardly anything rots.`
   return [{
     action: 'watered',
     doing: openPad('watered'),
@@ -66,9 +65,7 @@ function waterIt({ batch, surroundings, cage }: Seen): Ask[] {
     due: surroundings.now,
     until: addDays(surroundings.now, 7),
     reason:
-        `${why} About ${water(litres, surroundings)} to ${Math.round(100 * LEAF.filledMoist)} %, slowly and from above, into holes made `
-        + 'with '
-        + 'a fork.',
+        `${why} About ${water(litres, surroundings)}, slowly, into holes made with a fork.`,
     urgency: felt?.finding === 'dust' ? 'now' : 'usual',
   }]
 }
@@ -99,8 +96,8 @@ function lookInside({ batch, surroundings }: Seen): Ask[] {
   if (!next) return []
   return [{
     action: 'look', doing: openPad(LOOK), label: 'Look', icon: 'i-ph-eye', title: 'Look inside',
-    reason: `${last ? `Last looked on ${dayText(last.at)}` : 'Not looked at yet'}. ${next.label} is expected between `
-      + `${dayText(next.from)} and ${dateText(next.to)}: what you see sharpens that.`,
+    reason: `${last ? `Last looked on ${dayText(last.at)}` : 'Not looked at yet'}. ${next.label} is expected `
+      + `${dayText(next.from)} to ${dateText(next.to)}; what you see makes it surer.`,
     due, until: addDays(due, 30), urgency: 'whenever',
   }]
 }

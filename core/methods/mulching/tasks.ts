@@ -1,3 +1,4 @@
+import { timesText } from '../../units/plural'
 import { addDays } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { containerText } from '../../units/container'
@@ -43,7 +44,7 @@ function carry({
       ...one,
       title: `Top it up: ${left}`,
       reason: `It should lie no deeper than ${quantityText('length', units, plan.refreshM)} by `
-        + `now${refreshed > 0 ? `; it would be the ${refreshed + 1}. time` : ''}. Pull what grows through it first.`,
+        + `now${refreshed > 0 ? `; it was topped up ${timesText(refreshed)} before` : ''}. Pull what grows through it first.`,
       due: now,
       until: addDays(now, plan.kind.goesYear.typical > 3 ? 7 : 30),
       urgency: 'usual',
@@ -105,7 +106,7 @@ const ANSWERED: Readonly<Record<string, { readonly sense: string, readonly findi
     sense: SOIL, finding: 'dry',
     ask: {
       action: 'wetted', doing: { kind: 'pad', pad: WETTED }, label: 'Watered', icon: 'i-ph-drop', title: 'Water the soil under it',
-      reason: 'It was dust dry: draw the mulch aside, water it till it is dark a finger deep, and back with it.', urgency: 'now',
+      reason: 'It was dust dry. Draw the mulch aside, water a finger deep, draw it back.', urgency: 'now',
     },
   },
   rot: {

@@ -1,3 +1,4 @@
+import { ratioWord, wetnessText } from '../../units/plain'
 import { addHours } from 'date-fns'
 import { RIPE_AT } from '../../heat/ripe'
 import type { BegunBatch } from '../../journal/garden'
@@ -28,13 +29,17 @@ function complaint(batch: BegunBatch, surroundings: Surroundings): string | unde
   return look === 'flies' || look === 'open-food' || look === 'rats' ? 'Lies open' : undefined
 }
 
+/** How it is, in words: its numbers stand with what is known of it. */
+function stateOf({ ratio, moisture }: { readonly ratio: number, readonly moisture: number }): readonly string[] {
+  return [wetnessText(moisture, SLOW.squeezes.right), ratioWord(ratio)].filter(Boolean)
+}
+
 function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   if (batch.ended) return { phase: 'ended', label: 'Emptied', sentence: 'Taken out.', tone: 'good' }
   const slow = slowOn(batch, surroundings)
   if (!slow || slow.volumeL < 0.5) return { phase: 'empty', label: 'Waiting', sentence: 'Feed it its first caddy.', tone: 'mind' }
   const figure = `${quantityText('length', surroundings.units, standsM(batch, surroundings))} high`
-  const sentence = `${figure}, ${ratioText(slow.ratio)}, ${percentText(slow.moisture)} water, about `
-    + `${quantityText('temperature', surroundings.units, slow.celsius)} inside.`
+  const sentence = `${[figure, ...stateOf(slow)].join(', ')}.`
   const bad = complaint(batch, surroundings)
   if (bad) return { phase: 'complains', label: bad, sentence, figure, tone: 'bad' }
   if (slow.moisture < 0.42) return { phase: 'dry', label: 'Too dry to rot', sentence, figure, tone: 'mind' }
@@ -99,8 +104,7 @@ function told(batch: BegunBatch, surroundings: Surroundings, day?: number): stri
   const now = daysBetween(batch.began.at, surroundings.now)
   const at = addHours(new Date(batch.began.at), Math.round(slow.day * 24))
   return `${Math.abs(slow.day - now) < 1 ? 'Today' : dateText(at)}: ${quantityText('length', surroundings.units, slow.heightM)} high, `
-    + `${ratioText(slow.ratio)}, ${percentText(slow.moisture)} water, ${quantityText('temperature', surroundings.units, slow.celsius)} `
-    + 'inside.'
+    + `${stateOf(slow).join(', ')}, ${quantityText('temperature', surroundings.units, slow.celsius)} inside.`
 }
 
 const lastDay = (batch: BegunBatch, surroundings: Surroundings) => {

@@ -55,9 +55,7 @@ function cover({ batch, surroundings }: Seen): Ask[] {
   return [{
     action: 'browns', doing: openPad('browns'), label: 'Cover', icon: 'i-ph-leaf',
     title: `Cover it: ${containerText(amount.count, amount.container)} of ${at.material.short}`,
-    reason: `The caddy of ${dayText(last.at)} lies at ${ratioText(fresh.ratio)} and ${Math.round(100 * fresh.moisture)} % water with `
-      + `${laid.length > 0 ? 'too thin a' : 'no'} cover; with it ${ratioText(SLOW.fresh.ratio)} or better. Uncovered it smells and draws `
-      + 'flies.',
+    reason: `The caddy of ${dayText(last.at)} has ${laid.length > 0 ? 'too thin a' : 'no'} cover. Uncovered it smells and draws flies.`,
     due: now, until: addDays(now, 3), urgency: 'usual',
   }]
 }

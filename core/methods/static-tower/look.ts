@@ -1,3 +1,5 @@
+import { capital } from '../../units/plural'
+import { wetnessText } from '../../units/plain'
 import { addHours } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { ingredientsOf, portionOf } from '../../mix/portion'
@@ -26,6 +28,8 @@ import { TOWER } from './constants'
 const isRead = (log: HeapLog, { now }: Surroundings) =>
   coreReadings(log).some(({ odd, at }) => !odd && daysBetween(at, now) < TOWER.staleDays)
 
+const WANTS_MOIST = [TOWER.moist.low, TOWER.moist.high] as const
+
 function standing(log: HeapLog, surroundings: Surroundings): Standing {
   if (log.ended) return { phase: 'ended', label: 'Taken down', sentence: 'Emptied.', tone: 'good' }
   const tower = towerOn(log, surroundings)
@@ -34,8 +38,7 @@ function standing(log: HeapLog, surroundings: Surroundings): Standing {
   const figure = quantityText('temperature', surroundings.units, coreC)
   const sentence
     = `${ageText(log, tower.day)}, core about ${figure}${isRead(log, surroundings) ? ' by what was read' : ''}, `
-      + `${percentText(tower.moisture)} `
-      + `water; ${countedText(tower)}.`
+      + `${wetnessText(tower.moisture, WANTS_MOIST)}. ${capital(countedText(tower))}.`
   const dry = dryZones(log, surroundings.now)
   if (dry.length > 0 || tower.moisture < 0.52)
     return { phase: 'dry', label: dry.length > 0 ? `Dry at the ${dry[0]!.name}` : 'Too dry', sentence, figure, tone: 'bad' }
@@ -94,7 +97,7 @@ function told(log: HeapLog, surroundings: Surroundings, day?: number): string {
       ? spanText('temperature', units, expected.coreC.low, expected.coreC.high)
       : quantityText('temperature', units, tower.coreC)
   return `${Math.abs(daysBetween(at, surroundings.now)) < 1 ? 'Today' : dateText(at)}: core ${core}, `
-    + `${quantityText('length', units, tower.heightM)} high, ${percentText(tower.moisture)} water; ${countedText(tower)}.`
+    + `${quantityText('length', units, tower.heightM)} high, ${wetnessText(tower.moisture, WANTS_MOIST)}. ${capital(countedText(tower))}.`
 }
 
 function lastDay(log: HeapLog, surroundings: Surroundings): number {

@@ -1,3 +1,4 @@
+import { wetnessText } from '../../units/plain'
 import { addDays, endOfDay, isSameDay } from 'date-fns'
 import { containerText } from '../../units/container'
 import { dateText, dayText, weekdayText } from '../../units/dates'
@@ -72,10 +73,10 @@ function watering({ log, surroundings, tower }: Seen): Ask[] {
     const why
       = wanted.dryZones.length > 0
         ? `Felt dry at the ${wanted.dryZones.join(' and the ')}.`
-        : `By the weather and what was poured it holds about ${Math.round(100 * wanted.moisture)} % water; it wants 65 to 75.`
+        : `By the weather and what was poured it is ${wetnessText(wanted.moisture, [TOWER.moist.low, TOWER.moist.high])}.`
     return [{
       action: 'watered', doing: openPad('watered'), label: 'Watered', icon: 'i-ph-drop', title: 'Water it through',
-      reason: `${why} About ${water(wanted.litres, surroundings)}, slowly, over all of the top and into the channels.`, due: now,
+      reason: `${why} About ${water(wanted.litres, surroundings)}, slowly, over the top and into the channels.`, due: now,
       until: addDays(now, 4), urgency: tower.moisture < 0.55 || wanted.dryZones.length > 1 ? 'now' : 'usual',
     }]
   }
@@ -86,8 +87,7 @@ function watering({ log, surroundings, tower }: Seen): Ask[] {
   return [{
     action: 'watered', doing: openPad('watered'), label: 'Watered', icon: 'i-ph-drop',
     title: `The week's water: about ${containerText(weekly / surroundings.garden.waterCan.volumeL, surroundings.garden.waterCan)}`,
-    reason: `Last watered ${Math.round(sinceWatered(log, now))} days ago. What dries off in a week here at this season, less the rain `
-      + 'that gets in; the squeeze decides.',
+    reason: `Last watered ${Math.round(sinceWatered(log, now))} days ago. So much dries off in a week at this season. The squeeze decides.`,
     due, until: addDays(due, 5), urgency: 'usual',
   }]
 }
@@ -102,8 +102,7 @@ function feel({ log, surroundings }: Seen): Ask[] {
   return [{
     action: 'squeeze', doing: openPad(oldest.zone.sense), label: 'Feel', icon: 'i-ph-hand-grabbing',
     title: `Squeeze a handful: ${oldest.zone.name}`,
-    reason: `${oldest.at ? `Last felt there on ${dayText(oldest.at)}` : 'Not felt there yet'}. Zones dry one by one, and from outside `
-      + 'they look the same.',
+    reason: `${oldest.at ? `Last felt there on ${dayText(oldest.at)}` : 'Not felt there yet'}. Zones dry one by one, unseen from outside.`,
     due, until: addDays(due, 10), urgency: 'whenever',
   }]
 }

@@ -1,3 +1,4 @@
+import { wetnessText } from '../../units/plain'
 import { addHours, isSameDay } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import type { GroundPlan } from '../../picture/ground'
@@ -37,7 +38,7 @@ function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   const figure = quantityText('temperature', units, bin.binC)
   const feed = bin.backlogDays < 1 ? 'next to no feed left' : backlogText(bin.backlogDays)
   const worms = inTower && !hasWorms(batch) ? 'fed from the top' : `about ${quantityText('mass', units, bin.wormsKg, 1)} of worms`
-  const sentence = `${worms}, ${feed}, about ${figure} and ${percentText(bin.moisture)} water in the bedding.`.replace(/^./, letter =>
+  const sentence = `${worms}, ${feed}. The bedding is ${wetnessText(bin.moisture, WORM.squeezes.right)}, about ${figure}.`.replace(/^./, letter =>
     letter.toUpperCase(),
   )
   const bad = (sense: string, findings: readonly string[]) => findings.includes(looking.now(batch, sense, surroundings.now)?.finding ?? '')
@@ -147,7 +148,7 @@ function told(batch: BegunBatch, surroundings: Surroundings, day?: number): stri
   return `${Math.abs(bin.day - now) < 1 ? 'Today' : dateText(at)}: ${quantityText('mass', units, bin.wormsKg, 1)} of worms, `
     + `${quantityText('volume', units, bin.castingsL)} of castings, `
     + `${bin.backlogDays < 1 ? 'no feed left' : backlogText(bin.backlogDays)}, ${quantityText('temperature', units, bin.binC)}, `
-    + `${percentText(bin.moisture)} water.`
+    + `${wetnessText(bin.moisture, WORM.squeezes.right)}.`
 }
 
 const lastDay = (batch: BegunBatch, surroundings: Surroundings) => {

@@ -92,7 +92,7 @@ function feed({ batch, surroundings, bin }: Seen): Ask[] {
   const amount = quantityText('volume', units, diet.onceL, 1)
   const since = last ? `Last fed on ${dayText(last.at)}. ` : batch.began.stood ? '' : 'Not fed yet. '
   const reason = since + (missed ? 'They have lived on their bedding meanwhile: that does no harm. ' : '')
-    + `At this warmth about ${quantityText('volume', units, diet.weekL, 1)} in a week; what is left sets the pace.`
+    + `About ${quantityText('volume', units, diet.weekL, 1)} a week at this warmth, by what is left.`
   return [{
     action: FED, doing: openPad(FED), label: 'Fed', icon: 'i-ph-bowl-food',
     title: `Feed them: about ${amount}${where}`, reason, due, until: addDays(due, 6),
@@ -122,7 +122,7 @@ function moisten({ batch, surroundings, bin }: Seen): Ask[] {
       action: 'watered', doing: openPad('watered'), label: 'Watered', icon: 'i-ph-drop', title: 'Moisten the bedding',
       reason: (felt
         ? `The squeeze on ${dayText(felt.at)} was dry.`
-        : `By what went in it holds about ${Math.round(100 * bin.moisture)} % water; they want 70 to 80.`) + ' '
+        : 'By what went in it is too dry for them.') + ' '
         + `About ${quantityText('volume', surroundings.units, litres, 1)}${litres > waterCan.volumeL ? '' : ', a cup at a time'}.`,
       due: now, until: addDays(now, 4), urgency: felt?.finding === 'dust' ? 'now' : 'usual',
     }]

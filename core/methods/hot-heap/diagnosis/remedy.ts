@@ -160,10 +160,8 @@ function effectOf({ batch, surroundings, now, temperature }: Facts, supposed: re
   const [before, after] = [warmest([]), warmest(supposed)]
   if (!Number.isFinite(before) || !Number.isFinite(after)) return undefined
   if (Math.abs(after - before) < 2)
-    return `The model sees little change in heat from it: around ${temperature(after)} at the warmest in the next ${HOT.remedyDays} `
-      + 'days either way.'
-  return `The model expects up to ${temperature(after)} in the core within ${HOT.remedyDays} days, against ${temperature(before)} if `
-    + 'it is left alone.'
+    return `It changes little: about ${temperature(after)} at the warmest within ${HOT.remedyDays} days either way.`
+  return `Up to ${temperature(after)} within ${HOT.remedyDays} days. Left alone: ${temperature(before)}.`
 }
 
 /** A remedy with what it is expected to change. The heap is turned while things are worked in, unless said otherwise. */

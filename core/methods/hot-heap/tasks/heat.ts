@@ -17,8 +17,7 @@ export function readTheHeat(look: Seen): Ask[] {
   const reason = last
     ? `${ageText(batch, now.day)}; last read on ${dayText(last.at)} at ${temperatureText(look, last.coreC)}.`
     : `${ageText(batch, now.day)}; not read yet. `
-      + (now.day < HOT.dailyUntilDays ? 'The first days show whether it takes off, and one' : 'One')
-      + ' reading narrows what is expected of the next days by about a third.'
+      + (now.day < HOT.dailyUntilDays ? 'The first days show whether it takes off.' : 'One reading makes the forecast a third surer.')
   return [ask('reading', 'Read the heat', reason, due, everyDays)]
 }
 

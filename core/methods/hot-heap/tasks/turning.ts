@@ -99,7 +99,7 @@ function turnAhead({ batch, surroundings, now }: Seen): Ask[] {
     return [
       ask(
         'turned', 'Turn it, or read it first',
-        `By the forecast it peaked and began to fall around ${dayText(then)}; nobody has looked since.`, then,
+        `It should be past its peak since about ${dayText(then)}. Nobody has looked since.`, then,
         Math.max(HOT.giveOrTakeDays, Math.ceil(now.day - fell) + HOT.giveOrTakeDays),
       ),
     ]

@@ -65,8 +65,7 @@ export function squeezeIt({ batch, surroundings, now }: Seen): Ask[] {
   return [
     ask(
       'squeeze', 'Let it cure, moist and covered',
-      `It ripens now. ${last ? `Last felt on ${dayText(last.at)}: s` : 'S'}queeze a handful, water it if no drop comes, and put the `
-      + 'cover back.',
+      `It ripens now${last ? `; last felt on ${dayText(last.at)}` : ''}. Squeeze a handful; no drop, then water it. Cover it again.`,
       addDays(since, HOT.squeezeDays.curing), 10, 'whenever',
     ),
   ]
