@@ -106,7 +106,7 @@ const gave = (batch: typeof finished.value[number]['batch']) => {
         id="done"
         class="section-rule"
       >
-        Taken down
+        Over
       </h2>
       <ul>
         <li

@@ -19,7 +19,7 @@ export const brew: Method = {
     summary: 'A bucket of water with leaf mould, compost or greens, for days to weeks; thinned and poured on the soil.',
     words: {
       one: 'brew', begun: 'Set up with', approach: 'Kind', sheet: 'Recipe', stepwise: 'Set it up step by step',
-      start: 'It is set up: start it', started: 'Look at it tomorrow.', take: 'Empty it', takenDown: 'Emptied',
+      start: 'It is set up: start it', started: 'Look at it tomorrow.', take: 'Take it out', takenDown: 'Taken out',
       early: 'It is not at its height yet.',
     },
     choosing: {

@@ -53,7 +53,7 @@ export const PADS: readonly Pad[] = [
     },
   },
   { kind: 'use', use: {
-    id: 'given', label: 'Give', icon: 'i-ph-plant', button: 'Given', litresPerM2: 1, left: leftL, cautions: useCautions,
+    id: 'given', label: 'Given', icon: 'i-ph-plant', button: 'Given', litresPerM2: 1, left: leftL, cautions: useCautions,
     parts: partsNow,
   } },
   { kind: 'deed', fits: batch => kindNow(batch).aired, deed: {

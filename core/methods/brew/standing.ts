@@ -49,7 +49,7 @@ const since = (days: number) => days < 1.5 ? `${Math.max(0, Math.round(days * 24
 
 /** Where a brew stands. */
 export function standingOf(batch: BegunBatch, surroundings: Surroundings): Standing {
-  if (batch.ended) return { phase: 'ended', label: 'Emptied', sentence: 'Used up or poured on the heap.', tone: 'good' }
+  if (batch.ended) return { phase: 'ended', label: 'Taken out', sentence: 'Used up or poured on the heap.', tone: 'good' }
   const kind = kindOf(batch.began.approachId)
   const { question, course } = middleCourse(batch, surroundings)
   const progress = progressOf(batch, surroundings)

@@ -52,7 +52,7 @@ function giveIt({ batch, kind, progress, surroundings }: Seen): Ask[] {
   const left = leftL(batch)
   if (left < BREW.emptyL)
     return [{
-      action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Empty it', icon: 'i-ph-funnel', title: 'Empty and wash it',
+      action: 'take', doing: { kind: 'page', page: 'take' }, label: 'Take it out', icon: 'i-ph-funnel', title: 'Empty and wash it',
       reason: 'All of it has been given. What is left at the bottom goes onto the heap.', due: surroundings.now,
       until: addDays(surroundings.now, 7), urgency: 'whenever',
     }]
@@ -69,7 +69,7 @@ function giveIt({ batch, kind, progress, surroundings }: Seen): Ask[] {
       : ''
   if (progress < kind.use.from)
     return [{
-      action: 'given', doing: { kind: 'pad', pad: 'given' }, label: 'Give', icon: 'i-ph-plant',
+      action: 'given', doing: { kind: 'pad', pad: 'given' }, label: 'Given', icon: 'i-ph-plant',
       title: kind.strained ? 'Strain and use it' : 'Use it at its height',
       reason: `Expected ${weekdayPartText(height.from)} to ${weekdayPartText(height.to)}.${dose}`,
       due: use.from > surroundings.now ? use.from : addHours(surroundings.now, 6),
@@ -77,14 +77,14 @@ function giveIt({ batch, kind, progress, surroundings }: Seen): Ask[] {
     }]
   if (progress <= kind.use.until)
     return [{
-      action: 'given', doing: { kind: 'pad', pad: 'given' }, label: 'Give', icon: 'i-ph-plant',
+      action: 'given', doing: { kind: 'pad', pad: 'given' }, label: 'Given', icon: 'i-ph-plant',
       title: kind.strained ? 'Strain and use it' : 'Use it now',
       reason: `${kind.foamM ? 'The foam is at its height' : 'It is ready'}; use it by ${hour(use.to, surroundings.now)}.${dose}`,
       due: surroundings.now,
       until: use.to > surroundings.now ? use.to : addDays(surroundings.now, 1), urgency: kind.strained ? 'usual' : 'now',
     }]
   return [{
-    action: 'given', doing: { kind: 'pad', pad: 'given' }, label: 'Give', icon: 'i-ph-plant',
+    action: 'given', doing: { kind: 'pad', pad: 'given' }, label: 'Given', icon: 'i-ph-plant',
     title: kind.aired ? 'Pour it on the heap' : 'Use it as a feed',
     reason: 'It is past its best since '
       + `${hour(use.to, surroundings.now)}.`

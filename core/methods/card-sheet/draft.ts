@@ -178,7 +178,7 @@ function factsOf(plan: SheetPlan, { from, to }: { readonly from: Date, readonly 
     {
       label: plan.way.through.label, value: `${dateText(from)} to ${dateText(to)}`,
       why: plan.way.laid
-        ? 'begun today, with the usual weather; what you see under a corner sharpens it'
+        ? 'begun today, with the usual weather; what you see under a corner makes it surer'
         : 'begun today, outdoors; indoors sooner',
     },
   ]

@@ -44,7 +44,7 @@ export const PADS: readonly Pad[] = [
   {
     kind: 'put',
     put: {
-      id: COVERED, label: 'More cover', icon: 'i-ph-stack', what: 'stuff', role: 'cover',
+      id: COVERED, label: 'Cover', icon: 'i-ph-stack', what: 'stuff', role: 'cover',
       families: ['finished', 'wood', 'leaf', 'straw', 'grass', 'plant'], button: 'Covered', said: 'Covered with',
     },
     fits: lies,

@@ -4,7 +4,7 @@ import { BELOW, CARD, TORN } from './words'
 
 /** The card itself, where it lies flat. */
 export const CARD_FLAT: Sense = {
-  id: CARD, label: 'The card', icon: 'i-ph-hand-tap', question: 'Draw the cover aside at a corner and feel the card.',
+  id: CARD, label: 'Feel the card', icon: 'i-ph-hand-tap', question: 'Draw the cover aside at a corner and feel the card.',
   findings: [
     { id: 'soft', label: 'Dark, soft, damp', sign: 'good', answer: 'It lies as it should.', drawn: DRAWINGS.drop },
     { id: 'threads', label: 'White threads in it', sign: 'good', answer: 'Fungi eat it: worms come after them.', drawn: DRAWINGS.threads },
@@ -39,7 +39,7 @@ export const CARD_TORN: Sense = {
 
 /** What grew there, under a corner. */
 export const UNDER_IT: Sense = {
-  id: BELOW, label: 'Below it', icon: 'i-ph-plant', question: 'Lift a corner, look, and lay it back.',
+  id: BELOW, label: 'Look under', icon: 'i-ph-plant', question: 'Lift a corner, look, and lay it back.',
   findings: [
     { id: 'green', label: 'Green', sign: 'mind', answer: 'It lives off its roots. Dark, and time.', drawn: DRAWINGS.leaf },
     {
@@ -53,7 +53,7 @@ export const UNDER_IT: Sense = {
 
 /** What comes up through it, and who lives under it. */
 export const ABOVE_IT: Sense = {
-  id: 'above', label: 'On it', icon: 'i-ph-eye', question: 'Walk round it: what do you see?',
+  id: 'above', label: 'Look on top', icon: 'i-ph-eye', question: 'Walk round it: what do you see?',
   findings: [
     { id: 'quiet', label: 'Nothing grows', sign: 'good', answer: 'Good.', drawn: DRAWINGS.nothing },
     {

@@ -25,8 +25,8 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
           ? [
               `${grownOverOf(batch.began.answers[GROWN]).says}`,
               `It takes ${counted} in the dark; cold days count little, frozen ones not at all.`,
-              'What you see under a corner sharpens this.',
+              'What you see under a corner makes it surer.',
             ]
-          : [`It takes about ${counted}.`, 'What you see under a corner sharpens this.'],
+          : [`It takes about ${counted}.`, 'What you see under a corner makes it surer.'],
   }]
 }

@@ -70,7 +70,7 @@ function factsOf(
   return [
     {
       label: 'Charged and dry', value: `${dateText(from)} to ${dateText(to)}${orLater ? ' or later' : ''}`,
-      why: 'begun today, with the usual weather; what floats and bubbles sharpens it',
+      why: 'begun today, with the usual weather; what floats and bubbles makes it surer',
     },
     ...(way.kind === 'tub'
       ? [

@@ -117,7 +117,7 @@ export const PADS: readonly Pad[] = [
   { kind: 'deed', deed: stirred, fits: inTub },
   {
     kind: 'put',
-    put: { id: 'topped', label: 'Top up', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Topped up', said: 'Topped up with' },
+    put: { id: 'topped', label: 'Watered', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Watered', said: 'Watered with' },
     fits: inTub,
   },
   {

@@ -48,7 +48,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
       way.q10 === 1
         ? 'It makes its own warmth.'
         : `${placeFor(way, began.answers[STANDS]).label}: the colder, the slower; in frost not at all.`,
-      'What floats and what bubbles sharpens it.',
+      'What floats and what bubbles makes it surer.',
     ],
   }
   if (!out) return [charged, ...dry(span.from, span.to)]

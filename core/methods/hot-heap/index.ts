@@ -50,7 +50,7 @@ export const hotHeap: Method = {
     name: 'Hot heap', summary: 'Built in one go, it heats for weeks, is turned and then cures.',
     words: {
       one: 'heap', begun: 'Built from', approach: 'Turning', sheet: 'Layers and build sheet', stepwise: 'Build it step by step',
-      start: 'It is built: start it', started: 'Read its heat tomorrow.', take: 'Take it down', takenDown: 'Taken down',
+      start: 'It is built: start it', started: 'Read its heat tomorrow.', take: 'Take it out', takenDown: 'Taken out',
       early: 'It is not expected to be ready yet. Unripe compost robs nitrogen and can hurt seedlings: use it as mulch, or let it cure.',
     },
     choosing: {

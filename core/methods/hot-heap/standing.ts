@@ -143,7 +143,7 @@ export function standingOf(batch: HeapLog, surroundings: Surroundings): Standing
       : `core expected around ${temperature}`
   const sentence
     = phase === 'finished'
-      ? 'Taken down.'
+      ? 'It is over.'
       : phase === 'unread'
         ? `${ageText(batch, day)}, never read or felt. It may lie cool and raw: read it, or feel it by hand.`
         : phase === 'waits'

@@ -25,7 +25,7 @@ export const hotbed: Method = {
     words: {
       one: 'hotbed', begun: 'Built from', approach: 'Heated by', sheet: 'Building day and sheet',
       stepwise: 'Build it step by step', start: 'It is all there: build it today', started: 'Step by step, all of it today.',
-      take: 'Take it down', takenDown: 'Taken down', early: 'It still gives warmth.',
+      take: 'Take it out', takenDown: 'Taken out', early: 'It still gives warmth.',
     },
     choosing: {
       comings: ['at-once'], standsIn: ['bed'], mainly: ['dung'],

@@ -27,7 +27,7 @@ function standingOf(batch: BegunBatch, surroundings: Surroundings): Standing {
   const bed = hotbedOf(batch, surroundings)
   if (!bed)
     return {
-      phase: 'unknown', label: batch.ended ? 'Taken down' : 'Nothing heats in it',
+      phase: 'unknown', label: batch.ended ? 'Taken out' : 'Nothing heats in it',
       sentence: 'What is in it is not known, or does not decay.', tone: 'mind',
     }
   const degrees = (celsius: number) => quantityText('temperature', surroundings.units, celsius)
@@ -38,7 +38,7 @@ function standingOf(batch: BegunBatch, surroundings: Surroundings): Standing {
   const left = (to: number) => Math.max(1, Math.round((to - nowDay) / 7))
   const weeks = (to: number) => `${left(to)} ${left(to) === 1 ? 'week' : 'weeks'}`
   const known: Readonly<Record<Hotbed['phase'], Standing>> = {
-    ended: { phase: 'ended', label: 'Taken down', sentence: 'What was left of it is compost.', tone: 'good' },
+    ended: { phase: 'ended', label: 'Taken out', sentence: 'What was left of it is compost.', tone: 'good' },
     building: {
       phase: 'building', label: 'Being built', sentence: 'All of it today: mixed, trodden, soil and frame on it.', figure: 'building',
       tone: 'mind',

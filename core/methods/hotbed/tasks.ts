@@ -106,8 +106,7 @@ function waterIt({ batch, bed, surroundings: { now, units, weather: { ambientC }
   const due = addDays(new Date(last), every)
   return [{
     action: 'watered', doing: { kind: 'pad', pad: WATERED }, label: 'Watered', icon: 'i-ph-drop', title: 'Feel whether it wants water',
-    reason: `No rain gets in, and warmth below dries it: about ${quantityText('volume', units, bed.ground.frameM2 * 5)} when the top is `
-      + 'dry, in the morning, tepid.',
+    reason: `No rain gets in. When the top is dry: about ${quantityText('volume', units, bed.ground.frameM2 * 5)}, tepid, in the morning.`,
     due, until: addDays(due, 2), urgency: 'whenever',
   }]
 }
@@ -152,8 +151,8 @@ function secondBed({ batch, bed: { nowDay, phase, coolDay }, surroundings: { now
       said: 'the second bed is on the bench',
     },
     label: 'Plan it', icon: 'i-ph-calendar-plus', title: 'Build the second bed',
-    reason: `This one falls under ${quantityText('temperature', units, BED.warmC)} about ${dateText(cool)}; built in its fourth week the `
-      + 'next one takes over. The bench reckons back from that day, and what to gather.',
+    reason: `This one falls under ${quantityText('temperature', units, BED.warmC)} about ${dateText(cool)}. Build the next `
+      + 'in its fourth week. The bench reckons back from that day, and what to gather.',
     due, until: addDays(due, 14), urgency: daysBetween(due, now) > -3 ? 'usual' : 'whenever',
   }]
 }

@@ -22,7 +22,7 @@ export const leafmould: Method = {
     words: {
       one: 'cage', begun: 'Filled with', approach: 'School', sheet: 'Steps and sheet', stepwise: 'Fill it step by step',
       start: 'It is filled: start it', started: 'They settle to half in four weeks: then fill it up.', take: 'Take some out',
-      takenDown: 'Emptied', early: 'Leaf shapes are still whole: fine for mulch, too raw for pots.',
+      takenDown: 'Taken out', early: 'Leaf shapes are still whole: fine for mulch, too raw for pots.',
     },
     choosing: {
       comings: ['at-once', 'by-and-by'], standsIn: ['cage', 'bay', 'box'], mainly: ['leaves'],

@@ -24,7 +24,7 @@ import { namedIn } from '../../constants/constants'
 import { looking } from './looking'
 
 function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
-  if (batch.ended) return { phase: 'ended', label: 'Emptied', sentence: 'Taken out.', tone: 'good' }
+  if (batch.ended) return { phase: 'ended', label: 'Taken out', sentence: 'It is over.', tone: 'good' }
   const cage = cageOn(batch, surroundings)
   if (!cage) return { phase: 'empty', label: 'Empty', sentence: 'Fill it with leaves.', tone: 'mind' }
   const figure = `${percentText(cage.left)} left`

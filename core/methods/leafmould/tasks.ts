@@ -83,7 +83,7 @@ function feelIt({ batch, surroundings, cage }: Seen): Ask[] {
   const warm = surroundings.weather.ambientC(due > surroundings.now ? due : surroundings.now) > 8
   if (!warm) return []
   return [{
-    action: 'squeeze', doing: openPad(SQUEEZE), label: 'Feel', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful from inside',
+    action: 'squeeze', doing: openPad(SQUEEZE), label: 'Squeeze', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful from inside',
     reason: `${last ? `Last felt on ${dayText(last.at)}` : 'Not felt yet'}. Dry leaves do not rot, and from outside they look the same.`,
     due, until: addDays(due, 21), urgency: 'whenever',
   }]

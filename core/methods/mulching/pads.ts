@@ -58,12 +58,12 @@ export const PADS: readonly Pad[] = [
   { kind: 'sense', sense: SENSES[1]! },
   {
     kind: 'put',
-    put: { id: WETTED, label: 'Wetted', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Wetted', said: 'Wetted with' },
+    put: { id: WETTED, label: 'Watered', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Watered', said: 'Watered with' },
   },
   {
     kind: 'deed',
     deed: {
-      id: ENOUGH, label: 'Enough', icon: 'i-ph-check', asks: [], cautions: [], how: 'All of it is covered, the loads are done.',
+      id: ENOUGH, label: 'All covered', icon: 'i-ph-check', asks: [], cautions: [], how: 'All of it is covered, the loads are done.',
       said: (batch, _, surroundings) => ({
         said: `spread, ${quantityText('length', surroundings.units, depthOn(batch, surroundings))} deep.`,
         answer: 'Measure it once it has settled: then it knows when more is wanted.',
@@ -74,7 +74,7 @@ export const PADS: readonly Pad[] = [
   {
     kind: 'deed',
     deed: {
-      id: CLEARED, label: 'Drawn clear', icon: 'i-ph-arrows-out-line-horizontal', asks: [], cautions: [LIFTING],
+      id: CLEARED, label: 'Drawn back', icon: 'i-ph-arrows-out-line-horizontal', asks: [], cautions: [LIFTING],
       how: 'Back from stems and crowns, or from where slugs eat.', said: () => ({ said: 'drawn back from the stems.', answer: '' }),
       words: () => 'Drawn back from the stems.',
     },

@@ -5,7 +5,7 @@ import { PLANTS, SOIL, UNDER } from './words'
 /** What a mulch is asked by hand and eye. */
 export const SENSES: readonly Sense[] = [
   {
-    id: UNDER, label: 'Under it', icon: 'i-ph-eye', question: 'Lift a handful in three places: what is there?',
+    id: UNDER, label: 'Look under', icon: 'i-ph-eye', question: 'Lift a handful in three places: what is there?',
     findings: [
       {
         id: 'worms', label: 'Worms, threads, crumbs', sign: 'good', answer: 'It is being taken in: exactly what you want.',

@@ -63,7 +63,7 @@ function wet({ batch, mulch: { plan, phase }, surroundings: { now, units } }: Se
   )
     return []
   return [{
-    action: 'wetted', doing: { kind: 'pad', pad: WETTED }, label: 'Wetted', icon: 'i-ph-drop', title: 'Tread it and wet it',
+    action: 'wetted', doing: { kind: 'pad', pad: WETTED }, label: 'Watered', icon: 'i-ph-drop', title: 'Tread it and water it',
     reason: `Dry it flies with the next wind: about ${quantityText('volume', units, plan.areaM2 * 4)}, or a good rain.`,
     due: new Date(last.at), until: addDays(new Date(last.at), MULCHED.days.wetWithin), urgency: 'usual',
   }]
@@ -112,14 +112,14 @@ const ANSWERED: Readonly<Record<string, { readonly sense: string, readonly findi
   rot: {
     sense: PLANTS, finding: 'rot',
     ask: {
-      action: 'cleared', doing: { kind: 'deed', deed: CLEARED }, label: 'Drawn clear', icon: 'i-ph-arrows-out-line-horizontal',
+      action: 'cleared', doing: { kind: 'deed', deed: CLEARED }, label: 'Drawn back', icon: 'i-ph-arrows-out-line-horizontal',
       title: 'Draw it back from the stems', reason: 'Something was soft at its base: bark and crowns must dry.', urgency: 'now',
     },
   },
   slugs: {
     sense: UNDER, finding: 'slugs',
     ask: {
-      action: 'cleared', doing: { kind: 'deed', deed: CLEARED }, label: 'Drawn clear', icon: 'i-ph-arrows-out-line-horizontal',
+      action: 'cleared', doing: { kind: 'deed', deed: CLEARED }, label: 'Drawn back', icon: 'i-ph-arrows-out-line-horizontal',
       title: 'Draw it back from what they eat',
       reason: 'Slugs were under it. A dry, bare ring of two hands keeps most of them off until plants are tough.', urgency: 'usual',
     },

@@ -25,7 +25,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
     reasons: [
       `Spread ${length(plan.wantedM)} deep it settles to about ${length(plan.settledM)}; at ${length(refreshM)} weeds and sun get `
       + 'through.',
-      'It goes with warmth and damp: hardly in winter, quickly in a wet summer. A depth you measure sharpens this.',
+      'It goes with warmth and damp: hardly in winter, quickly in a wet summer. A depth you measure makes it surer.',
     ],
   }]
 }

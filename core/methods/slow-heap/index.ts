@@ -22,7 +22,7 @@ export const slowHeap: Method = {
     words: {
       one: 'slow heap', begun: 'Begun with', approach: 'Bays', sheet: 'Steps and sheet', stepwise: 'Set it up step by step',
       start: 'It stands: start feeding', started: 'Each caddy tells what to cover it with.', take: 'Take some out',
-      takenDown: 'Emptied', early: 'It has not rested long enough: fine as a mulch round fruit, too raw for beds that are sown.',
+      takenDown: 'Taken out', early: 'It has not rested long enough: fine as a mulch round fruit, too raw for beds that are sown.',
     },
     choosing: {
       comings: ['by-and-by'], standsIn: ['bin', 'bay', 'cage'], mainly: ['kitchen', 'mixed', 'grass'],

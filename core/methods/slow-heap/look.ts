@@ -35,7 +35,7 @@ function stateOf({ ratio, moisture }: { readonly ratio: number, readonly moistur
 }
 
 function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
-  if (batch.ended) return { phase: 'ended', label: 'Emptied', sentence: 'Taken out.', tone: 'good' }
+  if (batch.ended) return { phase: 'ended', label: 'Taken out', sentence: 'It is over.', tone: 'good' }
   const slow = slowOn(batch, surroundings)
   if (!slow || slow.volumeL < 0.5) return { phase: 'empty', label: 'Waiting', sentence: 'Feed it its first caddy.', tone: 'mind' }
   const figure = `${quantityText('length', surroundings.units, standsM(batch, surroundings))} high`

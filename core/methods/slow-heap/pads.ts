@@ -23,7 +23,7 @@ function addedM({ began }: BegunBatch, fed: readonly Ingredient[], cover: Ingred
 }
 
 const caddy: FeedOffer = {
-  id: FED, label: 'A caddy', icon: 'i-ph-bowl-food', button: 'Emptied it', said: 'Fed',
+  id: FED, label: 'Fed', icon: 'i-ph-bowl-food', button: 'Fed', said: 'Fed',
   families: FEEDS, coverFamilies: COVERS,
   usual: (batch, around) => usualCaddy(batch, around.materials, around),
   coverFor: (batch, { materials, spares = [] }, fed): Cover => {
@@ -93,7 +93,7 @@ export const PADS: readonly Pad[] = [
   {
     kind: 'put',
     put: {
-      id: 'browns', label: 'Browns', icon: 'i-ph-leaf', what: 'stuff', role: 'cover', families: COVERS, button: 'Covered',
+      id: 'browns', label: 'Cover', icon: 'i-ph-leaf', what: 'stuff', role: 'cover', families: COVERS, button: 'Covered',
       said: 'Covered with',
     },
   },
@@ -104,13 +104,13 @@ export const PADS: readonly Pad[] = [
   { kind: 'gauge', quantity: height },
   { kind: 'gauge', quantity: warmth },
   { kind: 'deed', fits: batch => !isClosed(batch), deed: {
-    id: CLOSED, label: 'Closed', icon: 'i-ph-lock', asks: [], cautions: [],
+    id: CLOSED, label: 'No more in', icon: 'i-ph-lock', asks: [], cautions: [],
     how: 'The last caddy is in and covered a hand deep: from now on it only rests, and the next bay is fed.',
     said: () => ({ said: 'closed, it rests now.', answer: 'Ready counts from the last caddy.' }),
     words: () => 'Closed: nothing more goes in.',
   } },
   { kind: 'deed', deed: {
-    id: MOVED, label: 'Moved on', icon: 'i-ph-arrow-bend-up-right', asks: [], cautions: TAKE_CAUTIONS,
+    id: MOVED, label: 'Into next bay', icon: 'i-ph-arrow-bend-up-right', asks: [], cautions: TAKE_CAUTIONS,
     how: 'Forked over into the next bay, top to the bottom, dry parts wetted: it airs, mixes, and warms a little once more.',
     said: batch => ({
       said: 'moved '

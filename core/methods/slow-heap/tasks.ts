@@ -34,7 +34,7 @@ function feed({ batch, surroundings }: Seen): Ask[] {
       ? 'When you empty the next one, it tells you what to cover it with.'
       : 'Nothing was fed yet. It tells you what to cover it with.'
   return [{
-    action: FED, doing: openPad(FED), label: 'Caddy', icon: 'i-ph-bowl-food', title: 'Empty the caddy, cover it', reason, due,
+    action: FED, doing: openPad(FED), label: 'Fed', icon: 'i-ph-bowl-food', title: 'Empty the caddy, cover it', reason, due,
     until: addDays(due, 7), urgency: missed ? 'whenever' : 'usual',
   }]
 }
@@ -81,7 +81,7 @@ function close({ batch, surroundings }: Seen): Ask[] {
   if (heightM < SLOW.nearlyFull * rimM) return []
   const { now, units } = surroundings
   return [{
-    action: CLOSED, doing: { kind: 'deed', deed: CLOSED }, label: 'Close it', icon: 'i-ph-lock',
+    action: CLOSED, doing: { kind: 'deed', deed: CLOSED }, label: 'No more in', icon: 'i-ph-lock',
     title: 'Full: close it, feed the next bay',
     reason: `It stands ${quantityText('length', units, heightM)} of ${quantityText('length', units, rimM)}. Cover the last caddy a hand `
       + 'deep; from then on it only rests.',
@@ -114,11 +114,11 @@ function wet({ batch, surroundings, slow }: Seen): Ask[] {
   const dripping = felt?.finding === 'dripping'
   if (!slow || !(dripping || (!felt && slow.moisture > SLOW.wet && slow.volumeL > 30))) return []
   return [{
-    action: 'open-up', doing: openPad('browns'), label: 'Browns', icon: 'i-ph-leaf', title: 'Too wet: fork dry browns in',
+    action: 'open-up', doing: openPad('browns'), label: 'Cover', icon: 'i-ph-leaf', title: 'Too wet: fork dry browns in',
     reason: (dripping
       ? `Water ran out on ${dayText(felt.at)}.`
-      : `By what was fed it holds about ${Math.round(100 * slow.moisture)} % water.`) + ' '
-      + 'A sack of torn card or dry leaves forked in, twigs between, and twice the cover for the next weeks.',
+      : 'By what was fed it is soaking wet.') + ' '
+      + 'Fork in a sack of torn card or dry leaves, twigs between. Then cover twice as thick.',
     due: surroundings.now, until: addDays(surroundings.now, 7), urgency: dripping ? 'usual' : 'whenever',
   }]
 }
@@ -173,8 +173,8 @@ export function tasksOf(batch: BegunBatch, surroundings: Surroundings): Task[] {
     ...browns(seen),
     ...looks,
     ...sense(
-      seen, SQUEEZE, SLOW.feelEveryDays, { label: 'Feel', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful' },
-      'It sharpens when it is ready.',
+      seen, SQUEEZE, SLOW.feelEveryDays, { label: 'Squeeze', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful' },
+      'It tells better when it is ready.',
     ),
     ...take(seen),
   ]

@@ -25,7 +25,7 @@ export const staticTower: Method = {
     words: {
       one: 'tower', begun: 'Loaded with', approach: 'Watering', sheet: 'Plan and sheet', stepwise: 'Load it step by step',
       start: 'It is loaded: start it', started: 'The pipes come out tomorrow or the day after.', take: 'Take some out',
-      takenDown: 'Taken down', early: 'It has not worked its year yet: what you take now is young, and good as a mulch.',
+      takenDown: 'Taken out', early: 'It has not worked its year yet: what you take now is young, and good as a mulch.',
     },
     choosing: {
       comings: ['at-once'], standsIn: ['cage'], mainly: ['wood'],

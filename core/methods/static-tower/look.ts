@@ -31,7 +31,7 @@ const isRead = (log: HeapLog, { now }: Surroundings) =>
 const WANTS_MOIST = [TOWER.moist.low, TOWER.moist.high] as const
 
 function standing(log: HeapLog, surroundings: Surroundings): Standing {
-  if (log.ended) return { phase: 'ended', label: 'Taken down', sentence: 'Emptied.', tone: 'good' }
+  if (log.ended) return { phase: 'ended', label: 'Taken out', sentence: 'It is over.', tone: 'good' }
   const tower = towerOn(log, surroundings)
   if (!tower) return { phase: 'empty', label: 'Empty', sentence: 'Nothing known is in it.', tone: 'mind' }
   const { coreC } = tower

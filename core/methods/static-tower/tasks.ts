@@ -100,7 +100,7 @@ function feel({ log, surroundings }: Seen): Ask[] {
   const newest = lastOf.reduce((best, one) => one.at > best.at ? one : best)
   const due = addDays(new Date(newest.at || log.built.at), TOWER.feelEveryDays)
   return [{
-    action: 'squeeze', doing: openPad(oldest.zone.sense), label: 'Feel', icon: 'i-ph-hand-grabbing',
+    action: 'squeeze', doing: openPad(oldest.zone.sense), label: 'Squeeze', icon: 'i-ph-hand-grabbing',
     title: `Squeeze a handful: ${oldest.zone.name}`,
     reason: `${oldest.at ? `Last felt there on ${dayText(oldest.at)}` : 'Not felt there yet'}. Zones dry one by one, unseen from outside.`,
     due, until: addDays(due, 10), urgency: 'whenever',
@@ -122,7 +122,7 @@ function measure({ log }: Seen): Ask[] {
   const due = addDays(new Date(last?.at ?? log.built.at), last ? 60 : 14)
   return [{
     action: HEIGHT, doing: openPad(HEIGHT), label: 'Height', icon: 'i-ph-ruler', title: 'How high does it stand?',
-    reason: 'It sinks by a quarter to a half in a year: how fast tells how it works.', due, until: addDays(due, 30),
+    reason: 'It sinks by a quarter to a half in a year. Its pace tells how it works.', due, until: addDays(due, 30),
     urgency: 'whenever',
   }]
 }

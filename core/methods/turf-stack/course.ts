@@ -88,7 +88,7 @@ export const way = lookOfOneWay({
   middleOf, share: ({ rotted }) => rotted, endDay: crumblesDay, rough: { sooner: 0.75, later: 1.35 }, goal: 'to loam',
   words: () => ({
     label: 'Loam', coming: 'Loam between', begun: 'Loam, as far as can be told, since', announced: 'may be loam',
-    reasons: ['By warmth and damp: a winter does little, dry weeks less than half.', 'What you see of grass and roots sharpens this.'],
+    reasons: ['By warmth and damp: a winter does little, dry weeks less than half.', 'What you see of grass and roots makes it surer.'],
   }),
   chart: {
     title: 'How far it is',

@@ -26,7 +26,7 @@ const PADS: readonly Pad[] = [
   { kind: 'sense', sense: GRASS_SEEN }, { kind: 'sense', sense: ROOTS_FELT },
   {
     kind: 'put',
-    put: { id: 'watered', label: 'Water', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Watered', said: 'Watered with' },
+    put: { id: 'watered', label: 'Watered', icon: 'i-ph-drop', what: 'water', role: 'feed', button: 'Watered', said: 'Watered with' },
   },
 ]
 
@@ -38,8 +38,8 @@ function asksFor(batch: BegunBatch, surroundings: Surroundings): Ask[] {
   const wetDue = addDays(new Date(batch.puts.findLast(({ waterL }) => waterL > 0)?.at ?? batch.began.at), TURF.waterAfterDays)
   const [ready] = way.windows(batch, surroundings)
   const water: Ask = {
-    action: 'watered', doing: openPad('watered'), label: 'Water', icon: 'i-ph-drop', title: 'Water the stack',
-    reason: 'Dry turf does not rot: feel inside a hand deep, and wet it through where it is dusty.',
+    action: 'watered', doing: openPad('watered'), label: 'Watered', icon: 'i-ph-drop', title: 'Water the stack',
+    reason: 'Dry turf does not rot. Feel a hand deep, and water it where it is dusty.',
     due: wetDue,
     until: addDays(wetDue, 30),
     urgency: 'whenever',
@@ -70,7 +70,7 @@ export const life: Omit<Life, 'forecaster' | 'situate' | 'looking'> = {
   windows: way.windows, told: way.told, lastDay: way.lastDay, charts: way.charts, gates: () => [],
   standing: (batch, surroundings) => {
     const rotted = way.shareOn(batch, surroundings)
-    if (batch.ended) return { phase: 'ended', label: 'Sieved', sentence: 'Taken down.', tone: 'good' }
+    if (batch.ended) return { phase: 'ended', label: 'Sieved', sentence: 'It is over.', tone: 'good' }
     const [label, sentence] = rotted >= 1
       ? ['Loam', 'It should crumble when you cut it.'] as const
       : rotted > 0.35

@@ -21,7 +21,7 @@ export const worms: Method = {
     words: {
       one: 'bin', begun: 'Bedding:', approach: 'Kept in', sheet: 'Steps and sheet', stepwise: 'Set it up step by step',
       start: 'The bedding lies: start it', started: 'Worms go on top in the light, and feed them little at first.',
-      take: 'Take some out', takenDown: 'Emptied', early: 'Much of it is still bedding: what you take now is half-finished.',
+      take: 'Take some out', takenDown: 'Taken out', early: 'Much of it is still bedding: what you take now is half-finished.',
     },
     choosing: {
       comings: ['by-and-by'], standsIn: ['box', 'bed'], mainly: ['kitchen'],

@@ -29,7 +29,7 @@ const backlogText = (days: number) =>
     : `feed for about ${Math.max(1, Math.round(days))} ${Math.round(days) <= 1 ? 'day' : 'days'}`
 
 function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
-  if (batch.ended) return { phase: 'ended', label: 'Emptied', sentence: 'Taken down.', tone: 'good' }
+  if (batch.ended) return { phase: 'ended', label: 'Taken out', sentence: 'It is over.', tone: 'good' }
   const bin = binOn(batch, surroundings)
   if (!bin) return { phase: 'empty', label: 'Empty', sentence: 'Put bedding in.', tone: 'mind' }
   const { units } = surroundings

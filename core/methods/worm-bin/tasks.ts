@@ -130,7 +130,7 @@ function moisten({ batch, surroundings, bin }: Seen): Ask[] {
   const last = looking.last(batch, SQUEEZE)
   const due = addDays(new Date(last?.at ?? batch.began.at), WORM.feelEveryDays)
   return [{
-    action: SQUEEZE, doing: openPad(SQUEEZE), label: 'Feel', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful of bedding',
+    action: SQUEEZE, doing: openPad(SQUEEZE), label: 'Squeeze', icon: 'i-ph-hand-grabbing', title: 'Squeeze a handful of bedding',
     reason: `${last ? `Last felt on ${dayText(last.at)}` : 'Not felt yet'}. Worms breathe through a wet skin.`, due,
     until: addDays(due, 14), urgency: 'whenever',
   }]
@@ -141,7 +141,7 @@ function refresh({ bin, surroundings, batch }: Seen): Ask[] {
   if (!hasWorms(batch) || beddingL > WORM.beddingShare * bin.volumeL || bin.volumeL < 5) return []
   return [{
     action: 'bedding', doing: openPad('bedding'), label: 'Bedding', icon: 'i-ph-scroll', title: 'Fresh bedding',
-    reason: `Hardly any is left: a hand of soaked, wrung card or leaves on top, and a spoon of crushed eggshell.`,
+    reason: 'Hardly any is left. A hand of soaked card or leaves on top, a spoon of crushed eggshell.',
     due: surroundings.now, until: addDays(surroundings.now, 14), urgency: 'whenever',
   }]
 }

@@ -50,7 +50,7 @@ export const inPail: Ending = {
 /** On open ground, where water runs away: raked apart and wetted bit by bit. */
 export const drenched: Ending = {
   ...LATER, id: 'drenched', steps: [QUENCHED, SPREAD, EVENING, MORNING], waterTimes: MAKE.runsAway,
-  now: now(water => `Now, with at least ${water}: it soaks away, so rake it apart as you wet it.`),
+  now: now(water => `Now, with at least ${water}. Rake it apart as you wet it.`),
   stop: {
     step: QUENCHED, title: 'Quench it',
     how: water =>

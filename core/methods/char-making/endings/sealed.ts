@@ -24,7 +24,7 @@ export const sealed: Ending = {
   },
   again: {
     title: 'Leave it shut',
-    reason: 'It is still warm, or air gets in: clay over hole and seam, not opened, no water on it. Feel it again in half a day.',
+    reason: 'Still warm, or air gets in. Clay over hole and seam; no water on it. Feel again in half a day.',
     sentence: 'Something in it still glows: it stays shut, outdoors, clay over hole and seam.',
   },
   looks: {

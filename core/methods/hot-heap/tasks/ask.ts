@@ -23,13 +23,13 @@ export const COVERED = 'covered'
 /** What a heap can ask for, and what the tap on it does. */
 const ACTIONS = {
   reading: { label: 'Read', icon: 'i-ph-thermometer', doing: { kind: 'pad', pad: HEAT } },
-  squeeze: { label: 'Feel', icon: 'i-ph-hand-grabbing', doing: { kind: 'pad', pad: 'squeeze' } },
+  squeeze: { label: 'Squeeze', icon: 'i-ph-hand-grabbing', doing: { kind: 'pad', pad: 'squeeze' } },
   turned: { label: 'Turned', icon: 'i-ph-shovel', doing: { kind: 'deed', deed: TURNED } },
   browns: { label: 'Done, turned', icon: 'i-ph-shovel', doing: { kind: 'deed', deed: TURNED } },
   watered: { label: 'Watered', icon: 'i-ph-drop', doing: { kind: 'pad', pad: 'watered' } },
   cover: { label: 'Covered', icon: 'i-ph-umbrella', doing: { kind: 'rest', why: COVERED, said: 'covered' } },
   test: { label: 'To the tests', icon: 'i-ph-flask', doing: { kind: 'page', page: 'ready' } },
-  finish: { label: 'Take down', icon: 'i-ph-funnel', doing: { kind: 'page', page: 'take' } },
+  finish: { label: 'Take it out', icon: 'i-ph-funnel', doing: { kind: 'page', page: 'take' } },
   open: { label: 'Look into it', icon: 'i-ph-magnifying-glass', doing: { kind: 'page', page: 'wrong' } },
 } as const satisfies Readonly<Record<string, Action>>
 
