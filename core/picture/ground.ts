@@ -83,14 +83,18 @@ export function groundOf(area: AreaShape): GroundShape {
   }
 }
 
-function partWords(part: GroundPart, units: UnitSystem): string {
+/** Where something is, seen by whoever stands before it: "23 cm left and 23 cm behind the middle". Metres from the middle. */
+export function placeText(xM: number, yM: number, units: UnitSystem): string {
   const side = (metres: number, low: string, high: string) =>
     Math.abs(metres) < 0.02 ? '' : `${quantityText('length', units, Math.abs(metres))} ${metres < 0 ? low : high}`
+  const where = [side(xM, 'left', 'right'), side(yM, 'in front', 'behind')].filter(Boolean).join(' and ')
+  return where ? `${where} of the middle` : 'in the middle'
+}
+
+function partWords(part: GroundPart, units: UnitSystem): string {
   switch (part.kind) {
-    case 'channel': {
-      const where = [side(part.xM, 'left', 'right'), side(part.yM, 'in front', 'behind')].filter(Boolean).join(' and ')
-      return `channel ${part.number} ${where ? `${where} of the middle` : 'in the middle'}${part.pulled ? '' : ', pipe still in'}`
-    }
+    case 'channel':
+      return `channel ${part.number} ${placeText(part.xM, part.yM, units)}${part.pulled ? '' : ', pipe still in'}`
     case 'field':
     case 'cover':
       return part.said

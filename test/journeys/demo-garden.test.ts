@@ -19,7 +19,7 @@ describe.each<Screen>(inTurn(['phone', 'laptop'], 0))('the demo garden on a %s',
     await gardener.page.waitForFunction(async () => (await indexedDB.databases()).length === 0)
     const kept = await gardener.page.evaluate(() => Object.keys(localStorage).filter(key => key.startsWith('wastrum')))
     expect(kept).toEqual([])
-  }))
+  }, { folded: true }))
 })
 
 describe('taking back', () => {

@@ -30,7 +30,7 @@ async function at(screen: 'laptop' | 'phone', work: (gardener: Visit) => Promise
 async function ownGarden(gardener: Visit): Promise<void> {
   await gardener.go('/welcome/own')
   await gardener.press(button('Open my garden'))
-  await gardener.page.waitForSelector('[data-material="leaves-mixed"]')
+  await gardener.page.waitForSelector('[data-first-round]')
   await gardener.go('/store')
 }
 
@@ -358,11 +358,11 @@ describe('setting up again', () => {
       await gardener.press(button('Gallons, inches, °F'))
       await gardener.type(field('A name for the garden'), 'Robin corner')
       await gardener.press(button('Open my garden'))
-      await gardener.page.waitForSelector('[data-material="leaves-mixed"]')
+      await gardener.page.waitForSelector('[data-first-round]')
       await gardener.go('/welcome/own')
       await gardener.page.waitForFunction(() => [...document.querySelectorAll('input')].some(({ value }) => value === 'Robin corner'))
       await gardener.press(button('Open my garden'))
-      await gardener.page.waitForSelector('[data-material="leaves-mixed"]')
+      await gardener.page.waitForSelector('[data-first-round]')
       await gardener.go('/garden')
       await gardener.see('Robin corner')
       await gardener.page.waitForFunction(() => document.body.innerText.includes('gal'))

@@ -193,11 +193,11 @@ async function hotbedToCompost(gardener: Visit): Promise<void> {
   await gardener.go('/')
   await gardener.see('Take the compost, or leave it as a bed')
   await gardener.press('::-p-xpath(//li[contains(., "South bed")]//a)')
-  await gardener.press(button('Take it down'))
+  await gardener.press(button('Take it out'))
   await gardener.press(button('it is empty'))
   await gardener.type('[data-output="heap-half-rotted"] input[inputmode="decimal"]', '90')
   await gardener.press('form button.strong')
-  await gardener.see('Taken down')
+  await gardener.see('Taken out')
   await gardener.go('/store')
   await gardener.see(/half-rotted|half rotted/i)
 }

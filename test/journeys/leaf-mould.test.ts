@@ -82,7 +82,7 @@ describe.each<Screen>(inTurn(['phone', 'laptop'], 0))('on a %s', (screen) => {
           await gardener.see(/Filled with 4 buckets of half-rotted leaves/)
           await gardener.go('/store')
           expect(await gardener.text()).not.toMatch(/half-rotted|half rotted/i)
-          await gardener.go('/yard')
+          await gardener.go('/years')
           await gardener.see('Leaf mould over the years')
           expect((await gardener.page.$$('[data-pipeline] li svg')).length).toBeGreaterThanOrEqual(4)
         }, { forecasts: true }), 180_000)

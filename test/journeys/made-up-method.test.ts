@@ -56,7 +56,7 @@ describe.each<Screen>(inTurn(['phone', 'laptop'], 0))('a method that only tests 
     await gardener.see('Call again')
     await gardener.press('[data-task="called"] button')
     await gardener.press('::-p-xpath(//form//button[normalize-space(.)="Called"])')
-    await gardener.go('/yard')
+    await gardener.go('/years')
     await gardener.see(/faded /)
     await gardener.press(button('Far side'))
     await gardener.press(button('End it'))

@@ -5,15 +5,20 @@ import { button, chooseOnOwnBench, walk, walkDemo, type Screen } from './support
 describe.each<Screen>(inTurn(['phone', 'laptop'], 1))('the gardener\'s own stuff on a %s', (screen) => {
   it('who has a lidded bin and scraps that come bit by bit is led to a slow heap, and told why not worms', () =>
     walk(screen, async (gardener) => {
-      await chooseOnOwnBench(gardener)
-      await gardener.press('::-p-xpath(//summary[contains(., "Choose for me")])')
-      for (const said of ['bit by bit', 'in a lidded bin', 'kitchen scraps']) await gardener.press(button(said))
-      await gardener.see('Slow heap fits best')
-      const told = await gardener.page.$eval('[data-chosen-for-me]', one => (one as HTMLElement).innerText)
-      expect(told).toMatch(/is filled bit by bit, stands in a lidded bin, lives on kitchen scraps/)
-      expect(told).toMatch(/does not stand in a lidded bin/)
-      await gardener.press(button('Slow heap fits best'))
+      await gardener.go('/')
+      // Three taps to the answer, one more to what it is fed.
+      await gardener.press('[data-way^="/begin"]')
+      for (const said of ['in a lidded bin', 'kitchen scraps']) await gardener.press(button(said))
+      const told = () => gardener.page.$eval('[data-chosen-for-me]', one => (one as HTMLElement).innerText)
+      await gardener.page.waitForFunction(() => document.querySelector('#answer')?.textContent?.trim() === 'Slow heap')
+      expect(await told()).toMatch(/is filled bit by bit, stands in a lidded bin, lives on kitchen scraps/)
+      expect(await gardener.shown('[data-chosen-for-me] svg[role="img"]')).toBe(true)
+      await gardener.press('[data-other-way]')
+      await gardener.see(/does not stand in a lidded bin/)
+      await gardener.press(button('slow heap'))
+      await gardener.press('[data-begin]')
       await gardener.see('Slow heap ·')
+      expect(await gardener.page.$$eval('button[aria-pressed="true"]', all => all.map(one => one.textContent?.trim()))).toContain('Lidded bin')
     }))
 
   it('a bin for worms takes straw beside what is proposed, line by line', () =>

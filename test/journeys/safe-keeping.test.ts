@@ -89,6 +89,7 @@ function storedText(gardener: Visit): Promise<string> {
 async function ownGarden(gardener: Visit): Promise<void> {
   await gardener.go('/welcome/own')
   await gardener.press(button('Open my garden'))
+  await gardener.press(button('It is all here'))
   await gardener.press('[data-material="leaves-mixed"]')
   await gardener.press(button('That is all'))
   await gardener.see('Too brown')

@@ -44,6 +44,7 @@ describe.each<Screen>(inTurn(['phone', 'laptop'], 0))('on a %s', (screen) => {
     await gardener.press(button('Mild coast'))
     await gardener.type(field('A name for the garden'), 'Long border')
     await gardener.press(button('Open my garden'))
+    await gardener.press(button('It is all here'))
     await gardener.press(button('That is all'))
 
     // The store: leaves and grass, as a gardener counts them.

@@ -113,6 +113,18 @@ const hows = computed(() => layers.value.flatMap(({ detail, cautions }) => [deta
       class="mt-2"
       :facts="draft.facts"
     />
+    <figure
+      v-if="draft.fromAbove"
+      class="mt-3 avoid-break"
+      data-from-above
+    >
+      <GroundDrawing
+        :plan="draft.fromAbove"
+      />
+      <figcaption class="aside-note">
+        From above, to scale; the near side is below.
+      </figcaption>
+    </figure>
     <ol class="mt-2">
       <SheetStep
         v-for="step in before"

@@ -9,6 +9,7 @@ const { showNote } = useRecorder()
 const { day } = useSay()
 const kept = computed(() => readKeptPlans(store.documents))
 const name = ref('')
+const { trouble, take, givePlan } = usePlanFiles()
 
 async function keep(): Promise<void> {
   const at = new Date()
@@ -30,10 +31,7 @@ async function drop({ id, name: gone }: KeptPlan): Promise<void> {
 </script>
 
 <template>
-  <details
-    v-if="filled.length > 0 || kept.length > 0"
-    class="line-rule"
-  >
+  <details class="line-rule">
     <summary class="tap flex items-center cursor-pointer underline underline-offset-3 decoration-dotted">
       Plans put aside{{ kept.length > 0 ? ` (${kept.length})` : '' }}
     </summary>
@@ -58,6 +56,15 @@ async function drop({ id, name: gone }: KeptPlan): Promise<void> {
         >
           compare
         </NuxtLink>
+        <button
+          type="button"
+          class="tap underline underline-offset-3 decoration-dotted"
+          :aria-label="`save “${plan.name}” as a file`"
+          data-give-plan
+          @click="givePlan(plan)"
+        >
+          save as a file
+        </button>
         <button
           type="button"
           class="tap grid place-items-center"
@@ -90,5 +97,10 @@ async function drop({ id, name: gone }: KeptPlan): Promise<void> {
         Put aside
       </button>
     </form>
+    <FilePick
+      label="Open a plan’s file"
+      :trouble="trouble"
+      @pick="take"
+    />
   </details>
 </template>

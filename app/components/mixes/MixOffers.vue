@@ -32,6 +32,7 @@ const schools = computed(() => schoolsFor(wanted.value.purposeId).map((school) =
   }
 }))
 const lay = (parts: readonly MixedIn[]) => void setParts(parts)
+const files = usePlanFiles()
 </script>
 
 <template>
@@ -174,7 +175,21 @@ const lay = (parts: readonly MixedIn[]) => void setParts(parts)
         >
           Put it away
         </button>
+        <button
+          type="button"
+          class="tap underline underline-offset-3 decoration-dotted"
+          :aria-label="`save as a file: ${one.called}`"
+          data-give-recipe
+          @click="files.giveRecipe(one)"
+        >
+          save as a file
+        </button>
       </li>
     </ul>
+    <FilePick
+      label="Open a recipe’s file"
+      :trouble="files.trouble.value"
+      @pick="files.take"
+    />
   </div>
 </template>

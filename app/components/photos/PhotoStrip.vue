@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { PhotoMark } from '#core/journal/garden'
+import { firstAndLast } from '#core/side-by-side/pictures'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** The pictures of a batch in a row, latest first: small ones, and the whole of one where it is wanted. */
@@ -35,6 +36,9 @@ const open = computed({
     seen.value = undefined
   },
 })
+/** The same spot then and now. */
+const pair = computed(() => firstAndLast(known.batch.photos))
+const beside = ref(false)
 const label = (photo: PhotoMark) => `${known.batch.name} on ${day(photo.at)}`
 </script>
 
@@ -78,6 +82,24 @@ const label = (photo: PhotoMark) => `${known.batch.name} on ${day(photo.at)}`
         </button>
       </li>
     </ul>
+    <p v-if="pair">
+      <button
+        type="button"
+        class="tap underline underline-offset-3 decoration-dotted"
+        :aria-expanded="beside"
+        data-beside
+        @click="beside = !beside"
+      >
+        Then and now
+      </button>
+    </p>
+    <PhotoPair
+      v-if="pair && beside"
+      :key="pair.left.photoId"
+      :start="pair"
+      :left="{ label: 'then', photos: known.batch.photos }"
+      :right="{ label: 'now', photos: known.batch.photos }"
+    />
     <UModal
       v-model:open="open"
       :title="seen ? label(seen.photo) : ''"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Chart } from '#core/methods/contract'
+import { sameTime } from '#core/side-by-side/pictures'
 import { unequalStarts } from '#core/side-by-side/starts'
 import { quantityWords, senseWords, type PairRead } from '#core/side-by-side/readout'
 
@@ -29,6 +30,7 @@ const charts = computed(() => read.quantities.flatMap(({ quantity }): Chart[] =>
     ],
   }]
 }))
+const pictures = computed(() => sameTime(read.pair.with.batch.photos, read.pair.without.batch.photos))
 const ended = computed(() => Boolean(read.pair.with.batch.ended && read.pair.without.batch.ended))
 </script>
 
@@ -53,6 +55,14 @@ const ended = computed(() => Boolean(read.pair.with.batch.ended && read.pair.wit
         </p>
       </li>
     </ul>
+    <PhotoPair
+      v-if="pictures"
+      :key="pictures.left.photoId"
+      class="mt-3"
+      :start="pictures"
+      :left="{ label: 'with', photos: read.pair.with.batch.photos }"
+      :right="{ label: 'without', photos: read.pair.without.batch.photos }"
+    />
     <p
       v-if="starts.length > 0"
       class="mt-2"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Diagnosis } from '#core/methods/contract'
+import { signDrawing, type Diagnosis } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /** Tap what is seen, smelt or felt: the likeliest causes, with what speaks for and against them, and what helps. */
@@ -13,6 +13,10 @@ const toggle = (id: string) => { chosen.value = chosen.value.includes(id) ? chos
 
 const good = computed(() => diagnosis.symptoms.filter(({ id, good: words }) => words && chosen.value.includes(id)))
 const causes = computed(() => diagnosis.causes(known.batch, surroundings.value, chosen.value))
+/** The likeliest of them stands where the finger is, until the list itself is in sight. */
+const list = useTemplateRef<HTMLElement>('list')
+const seen = useElementVisibility(list)
+const showCauses = () => list.value?.scrollIntoView({ block: 'start', behavior: scrolling() })
 const onlyGood = computed(() => chosen.value.length > 0 && good.value.length === chosen.value.length)
 </script>
 
@@ -33,14 +37,32 @@ const onlyGood = computed(() => chosen.value.length > 0 && good.value.length ===
             v-for="symptom in diagnosis.symptoms.filter(one => one.group === group)"
             :key="symptom.id"
             type="button"
-            class="label-button !px-3"
+            class="label-button !px-2.5 !justify-start text-left"
             :aria-pressed="chosen.includes(symptom.id)"
             @click="toggle(symptom.id)"
           >
+            <FindingDrawing :strokes="signDrawing(known.method.life, symptom)" />
             {{ symptom.label }}
           </button>
         </div>
       </div>
+    </div>
+    <div
+      v-if="causes[0] && chosen.length > 0 && !seen"
+      class="near-finger no-print sticky z-20 bg-default border-t-2 border-accented -mx-4 px-4 md:mx-0"
+    >
+      <button
+        type="button"
+        class="tap w-full flex items-center justify-between gap-3 text-left"
+        data-likeliest
+        @click="showCauses"
+      >
+        <span><span class="aside-note">Most likely: </span><strong class="font-semibold text-highlighted">{{ causes[0].title }}</strong></span>
+        <UIcon
+          name="i-ph-arrow-down"
+          class="size-5 shrink-0"
+        />
+      </button>
     </div>
     <p
       v-if="noticed.length > 0"
@@ -75,6 +97,7 @@ const onlyGood = computed(() => chosen.value.length > 0 && good.value.length ===
 
     <section
       v-if="causes.length > 0"
+      ref="list"
       aria-labelledby="causes"
       class="mt-6"
     >
@@ -109,3 +132,8 @@ const onlyGood = computed(() => chosen.value.length > 0 && good.value.length ===
     </p>
   </div>
 </template>
+
+<style scoped>
+.near-finger { bottom: 4.6rem; }
+@media (min-width: 48rem) { .near-finger { bottom: 0; } }
+</style>

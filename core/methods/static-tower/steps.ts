@@ -3,6 +3,7 @@ import { quantityText, roughly } from '../../units/format'
 import type { BuildStep, Proposal, Surroundings } from '../contract'
 import { LOADING_CAUTIONS, WIRE_CAUTION } from './cautions'
 import { laidOut } from './sites'
+import { placeText } from '../../picture/ground'
 import { TOWER } from './constants'
 import type { Tried } from './trying'
 
@@ -10,7 +11,6 @@ export function steps(tried: Tried, proposal: Proposal, surroundings: Surroundin
   const { units, garden: { waterCan } } = surroundings
   const site = laidOut(proposal.site)
   const channels = site.kind === 'channelled' ? site.channels : []
-  const metres = (value: number) => quantityText('length', units, value)
   const layers = Math.max(3, Math.round(tried.heightM / 0.25))
   const each = (litres: number) => quantityText('volume', units, roughly(litres / layers))
   const named = tried.ingredients
@@ -29,7 +29,7 @@ export function steps(tried: Tried, proposal: Proposal, surroundings: Surroundin
           {
             when: 'before' as const, title: `Set ${channels.length === 1 ? 'the pipe' : `the ${channels.length} pipes`}`,
             detail: 'By the plan, '
-              + `${channels.map(({ xM, yM }, index) => `${index + 1}: ${metres(Math.hypot(xM, yM))} from the middle`).join('; ')}. Hold `
+              + `${channels.map(({ xM, yM }, index) => `${index + 1}: ${placeText(xM, yM, units)}`).join('; ')}. Hold `
               + 'them upright with a lath across the top.',
             cautions: [],
           },

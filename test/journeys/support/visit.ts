@@ -373,6 +373,7 @@ export function walkDemo(
 async function openOwn(gardener: Visit): Promise<void> {
   await gardener.go('/welcome/own')
   await gardener.press(button('Open my garden'))
+  await gardener.press(button('It is all here'))
   await gardener.see('What do you have?')
   await gardener.page.keyboard.press('Escape')
 }
