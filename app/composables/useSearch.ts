@@ -20,7 +20,8 @@ export function useSearch() {
         says: [method.face.name, batch.place, batch.ended ? `ended ${say.day(batch.ended.at)}` : ''].filter(Boolean).join(', '),
       }
       if (batch.place.trim())
-        yield { id: `place ${batch.place.trim().toLowerCase()}`, kind: 'place', title: batch.place.trim(), says: 'in the yard', to: '/yard' }
+        yield { id: `place ${batch.place.trim().toLowerCase()}`, kind: 'place', title: batch.place.trim(), says: 'in the yard',
+          to: '/yard' }
     }
   }
   /** The latest entries first: they are looked for most. */
@@ -48,9 +49,11 @@ export function useSearch() {
     for (const bed of readBeds(store.documents)) yield { id: `bed ${bed.id}`, kind: 'bed', title: bed.name, says: '', to: '/beds' }
     for (const plan of readKeptPlans(store.documents))
       yield { id: `plan ${plan.id}`, kind: 'plan', title: plan.name, says: 'put aside', to: '/bench' }
-    for (const trial of trials.value) yield { id: `trial ${trial.id}`, kind: 'trial', title: trial.name, says: '', to: `/trials/${trial.id}` }
+    for (const trial of trials.value) yield { id: `trial ${trial.id}`, kind: 'trial', title: trial.name, says: '',
+      to: `/trials/${trial.id}` }
     for (const material of materials.value.all)
-      yield { id: `material ${material.id}`, kind: 'material', title: material.name, says: '', words: `${material.short} ${material.words}`, to: `/materials/${material.id}` }
+      yield { id: `material ${material.id}`, kind: 'material', title: material.name, says: '',
+        words: `${material.short} ${material.words}`, to: `/materials/${material.id}` }
   }
   function* ofKnowledge(): Generator<Findable> {
     for (const { key, label, to } of SHORTCUTS) yield { id: `page ${key}`, kind: 'page', title: label, says: '', to }

@@ -18,7 +18,8 @@ const lots = computed(() => stored.value.slice(0, Math.max(0, drawn.value - plan
 const { amount, sieve } = useSay()
 /** What is left out of the print, by its id: all of it is printed until something is. */
 const leftOut = ref<ReadonlySet<string>>(new Set())
-const idsOf = (what: 'plants' | 'lots') => (what === 'plants' ? plants.value.map(({ known }) => known.batch.id) : stored.value.map(({ lot }) => lot.id))
+const idsOf = (what: 'plants' | 'lots') =>
+  (what === 'plants' ? plants.value.map(({ known }) => known.batch.id) : stored.value.map(({ lot }) => lot.id))
 function turn(ids: readonly string[], out: boolean): void {
   leftOut.value = new Set(out ? [...leftOut.value, ...ids] : [...leftOut.value].filter(id => !ids.includes(id)))
 }

@@ -133,7 +133,7 @@ export function fittingMethods(
 }
 
 const WALLS: Readonly<Partial<Record<Vessel['wall'], StandingIn>>> = {
-  plastic: 'bin', boards: 'bay', none: 'bay', 'straw-bales': 'bay', wire: 'cage',
+  'plastic': 'bin', 'boards': 'bay', 'none': 'bay', 'straw-bales': 'bay', 'wire': 'cage',
 }
 
 /** What a place is, as it is asked for. */

@@ -19,21 +19,24 @@ const PLAN: KeptPlan = {
 const BARLEY = writeDocument(
   undefined, 'material.own-barley', 'material', { basedOn: 'straw-wheat', name: 'Barley straw', short: 'barley straw' }, AT, 'phone',
 )
-const OTHER = writeDocument(undefined, 'material.own-hops', 'material', { basedOn: 'straw-wheat', name: 'Hops', short: 'hops' }, AT, 'phone')
+const OTHER = writeDocument(undefined, 'material.own-hops', 'material', { basedOn: 'straw-wheat', name: 'Hops', short: 'hops' }, AT,
+  'phone')
 const read = (text: string) => readPlanFile(text, 'laptop', '2027-01-01T10:00:00.000Z')
 const MIX: KeptMix = {
   ...EMPTY_MIX, id: 'growing-mix.1', called: 'Tomato tubs', parts: [{ lotId: 'lot-7', materialId: 'leaf-mould', litres: 12 }],
 }
 
 describe('a plan as a file of its own', () => {
-  it('comes back as it was, with the materials that are the gardener\'s own and no others, and without what is this garden\'s alone', () => {
-    const found = read(planFileText(PLAN, [OTHER, BARLEY]))
-    expect(found).toMatchObject({ ok: true, value: { kind: 'plan', plan: { name: 'Autumn bay', ingredients: PLAN.ingredients, site: BAY } } })
-    if (!found.ok || found.value.kind !== 'plan') throw new Error('no plan')
-    expect(found.value.plan.wish).toBeUndefined()
-    expect(found.value.plan.likeBatchId).toBeUndefined()
-    expect(found.value.materials.map(({ id, fields }) => [id, fields.name?.value])).toEqual([['material.own-barley', 'Barley straw']])
-  })
+  it('comes back as it was, with the materials that are the gardener\'s own and no others, and without what is this garden\'s alone',
+    () => {
+      const found = read(planFileText(PLAN, [OTHER, BARLEY]))
+      expect(found).toMatchObject(
+        { ok: true, value: { kind: 'plan', plan: { name: 'Autumn bay', ingredients: PLAN.ingredients, site: BAY } } })
+      if (!found.ok || found.value.kind !== 'plan') throw new Error('no plan')
+      expect(found.value.plan.wish).toBeUndefined()
+      expect(found.value.plan.likeBatchId).toBeUndefined()
+      expect(found.value.materials.map(({ id, fields }) => [id, fields.name?.value])).toEqual([['material.own-barley', 'Barley straw']])
+    })
   it('is a recipe of what is in it, and not of which lot', () => {
     const text = recipeFileText(MIX, [])
     expect(text).not.toContain('lot-7')
@@ -62,6 +65,7 @@ describe('a plan as a file of its own', () => {
     }), { numRuns: 400 })
   })
   it('has a name that every disk takes', () => {
-    expect([planFileName('Großer Haufen, 2/3!'), planFileName('///')]).toEqual(['gro-er-haufen-2-3.wastrum-plan.json', 'plan.wastrum-plan.json'])
+    expect([planFileName('Großer Haufen, 2/3!'), planFileName('///')]).toEqual(
+      ['gro-er-haufen-2-3.wastrum-plan.json', 'plan.wastrum-plan.json'])
   })
 })

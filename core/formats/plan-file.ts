@@ -24,7 +24,8 @@ const fileSchema = v.object({
   values: v.record(v.string(), v.unknown()), materials: v.pipe(v.array(v.record(v.string(), v.unknown())), v.maxLength(200)),
 })
 
-const NEEDED = { 'plan': ['methodId', 'approachId', 'site', 'ingredients', 'answers', 'name'], [MIX_KIND]: ['purposeId', 'parts', 'called'] } as const
+const NEEDED = { plan: ['methodId', 'approachId', 'site', 'ingredients', 'answers', 'name'],
+  [MIX_KIND]: ['purposeId', 'parts', 'called'] } as const
 
 /** What a file brings: what was planned, and materials of the garden that it comes from. */
 export type PlanFile

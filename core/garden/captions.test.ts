@@ -15,7 +15,8 @@ describe('names on the plan of the yard', () => {
     expect([...readableCaptions([caption('a', 0, 0), caption('b', 0, 0, -1)], drawings)]).toEqual(['a'])
   })
   it('never collide, whatever the yard, and one of them is always there', () => {
-    const box = fc.record({ x: fc.integer({ min: 0, max: 400 }), y: fc.integer({ min: 0, max: 400 }), rank: fc.integer({ min: 0, max: 3 }) })
+    const box = fc.record(
+      { x: fc.integer({ min: 0, max: 400 }), y: fc.integer({ min: 0, max: 400 }), rank: fc.integer({ min: 0, max: 3 }) })
     fc.assert(fc.property(fc.array(box, { minLength: 1, maxLength: 30 }), (boxes) => {
       const all = boxes.map(({ x, y, rank }, at) => caption(`c${at}`, x, y, rank))
       const shown = readableCaptions(all, NONE)

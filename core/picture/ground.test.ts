@@ -18,7 +18,7 @@ const plain = (text: string) => text.replaceAll('\u00A0', ' ')
 describe('something from above, in words', () => {
   it('says where each channel is and whether its pipe is in', () => {
     expect(plain(groundWords(plan, 'metric'))).toBe(
-      'Tower from above, 150 cm across; channel 1 in the middle; channel 2 40 cm left and 20 cm behind of the middle, pipe still in; '
+      'Tower from above, 150 cm across; channel 1 in the middle; channel 2 40 cm to the left, 20 cm back, pipe still in; '
       + 'pocket 1 40 % left, next',
     )
     expect(plain(groundWords({ ...plan, ground: { shape: 'box', widthM: 0.6, depthM: 0.4 }, parts: [] }, 'us'))).toBe(

@@ -83,12 +83,12 @@ export function groundOf(area: AreaShape): GroundShape {
   }
 }
 
-/** Where something is, seen by whoever stands before it: "23 cm left and 23 cm behind the middle". Metres from the middle. */
+/** Where something is, seen by whoever stands before it: "23 cm to the left, 23 cm back". Metres from the middle. */
 export function placeText(xM: number, yM: number, units: UnitSystem): string {
   const side = (metres: number, low: string, high: string) =>
     Math.abs(metres) < 0.02 ? '' : `${quantityText('length', units, Math.abs(metres))} ${metres < 0 ? low : high}`
-  const where = [side(xM, 'left', 'right'), side(yM, 'in front', 'behind')].filter(Boolean).join(' and ')
-  return where ? `${where} of the middle` : 'in the middle'
+  const where = [side(xM, 'to the left', 'to the right'), side(yM, 'forward', 'back')].filter(Boolean).join(', ')
+  return where || 'in the middle'
 }
 
 function partWords(part: GroundPart, units: UnitSystem): string {

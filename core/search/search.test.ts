@@ -30,11 +30,12 @@ describe('the search over a garden', () => {
     expect(ids('   ')).toEqual([])
   })
   it('finds everything by the words of its own title, and knows each thing once', () => {
-    fc.assert(fc.property(fc.array(fc.tuple(fc.stringMatching(/^[a-z]{3,9}$/), fc.stringMatching(/^[a-z]{3,9}$/)), { maxLength: 20 }), (names) => {
-      const all = names.map(([a, b], at): Findable => ({ id: `i${at}`, kind: 'batch', title: `${a} ${b}`, says: '' }))
-      const made = finished(indexing([...all, ...all]))
-      expect(made.size).toBe(all.length)
-      for (const one of all) expect(made.find(one.title).map(({ id }) => id)).toContain(one.id)
-    }))
+    fc.assert(
+      fc.property(fc.array(fc.tuple(fc.stringMatching(/^[a-z]{3,9}$/), fc.stringMatching(/^[a-z]{3,9}$/)), { maxLength: 20 }), (names) => {
+        const all = names.map(([a, b], at): Findable => ({ id: `i${at}`, kind: 'batch', title: `${a} ${b}`, says: '' }))
+        const made = finished(indexing([...all, ...all]))
+        expect(made.size).toBe(all.length)
+        for (const one of all) expect(made.find(one.title).map(({ id }) => id)).toContain(one.id)
+      }))
   })
 })

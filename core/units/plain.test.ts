@@ -5,7 +5,8 @@ import { partText, ratioWord, wayText, wetnessSpanText, wetnessText } from './pl
 describe('plain words for a state', () => {
   it.each([
     [0, 'hardly any'], [0.049, 'hardly any'], [0.1, 'about a tenth'], [0.25, 'about a quarter'], [0.33, 'about a third'],
-    [0.43, 'about half'], [0.5, 'about half'], [0.66, 'about two thirds'], [0.75, 'about three quarters'], [0.9, 'most'], [0.97, 'all'], [1.2, 'all'],
+    [0.43, 'about half'], [0.5, 'about half'], [0.66, 'about two thirds'], [0.75, 'about three quarters'], [0.9, 'most'], [0.97, 'all'],
+    [1.2, 'all'],
   ])('%d of it is %s', (share, said) => {
     expect(partText(share)).toBe(said)
   })
@@ -19,7 +20,8 @@ describe('plain words for a state', () => {
     }))
   })
   it('says how far it is on its way', () => {
-    expect([0, 0.33, 0.5, 0.9, 1].map(share => wayText(share))).toEqual(['hardly begun', 'about a third of the way', 'about half way', 'nearly done', 'done'])
+    expect([0, 0.33, 0.5, 0.9, 1].map(share => wayText(share))).toEqual(
+      ['hardly begun', 'about a third of the way', 'about half way', 'nearly done', 'done'])
     expect(wayText(0.5, 'to loam')).toBe('about half way to loam')
   })
   it('says how wet it is by what suits it', () => {

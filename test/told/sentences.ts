@@ -1,3 +1,6 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { parse } from '@vue/compiler-sfc'
 import { TERMS } from '#core/glossary/terms'
 import { hasBegun } from '#core/journal/garden'
 import { foldGarden } from '#core/journal/journal'
@@ -13,14 +16,19 @@ import { dayOfYear } from '#core/units/time'
 import { CAN } from '../builders/heaps'
 import { ALL_CASES } from '../builders/method-cases'
 
+const UNIT_SYSTEMS = ['metric', 'us'] as const
+
 /** A sentence that can be said, with an example of it, and where. */
 export interface Said { readonly where: string, readonly text: string }
 
 /** Fields that are names for the program, and never read. */
 const UNREAD = new Set([
-  'id', 'icon', 'at', 'eventId', 'batchId', 'lotId', 'materialId', 'family', 'kind', 'action', 'pad', 'deed', 'test', 'tone', 'urgency', 'wall',
-  'shape', 'drawn', 'approachId', 'methodId', 'role', 'unit', 'spot', 'row', 'words', 'months', 'placeholder', 'vessel', 'log', 'began', 'puts',
-  'putOffs', 'gauged', 'did', 'observations', 'takings', 'uses', 'testsBegun', 'testsRead', 'photos', 'name', 'place', 'material', 'container',
+  'id', 'icon', 'at', 'eventId', 'batchId', 'lotId', 'materialId', 'family', 'kind', 'action', 'pad', 'deed', 'test', 'tone', 'urgency',
+  'wall',
+  'shape', 'drawn', 'approachId', 'methodId', 'role', 'unit', 'spot', 'row', 'words', 'months', 'placeholder', 'vessel', 'log', 'began',
+  'puts',
+  'putOffs', 'gauged', 'did', 'observations', 'takings', 'uses', 'testsBegun', 'testsRead', 'photos', 'name', 'place', 'material',
+  'container',
   'known', 'charged', 'ingredient', 'ingredients', 'inputs', 'site', 'answers', 'question', 'materials', 'recipe', 'proposal', 'batch',
 ])
 
@@ -40,7 +48,9 @@ function* stringsIn(value: unknown, field: string, depth = 0): Generator<readonl
 export function shapeOf(text: string): string {
   return text
     .replace(/[“"][^”"]*[”"]/g, '“…”')
-    .replace(/\b\d{1,2} (January|February|March|April|May|June|July|August|September|October|November|December|[A-Z][a-z]{2})( \d{4})?\b/g, '‹day›')
+    .replace(
+      /\b\d{1,2} (January|February|March|April|May|June|July|August|September|October|November|December|[A-Z][a-z]{2})( \d{4})?\b/g,
+      '‹day›')
     .replace(/\b(January|February|March|April|May|June|July|August|September|October|November|December) \d{4}\b/g, '‹month›')
     .replace(/[-−]?\d[\d,.]*(?<![,.])([½¼¾⅓⅔])?|[½¼¾⅓⅔]/g, '#')
     .replace(/#( ?[–-] ?#)/g, '#–#')
@@ -77,10 +87,40 @@ function* ofAnyLife(units: Surroundings['units']): Generator<Said> {
 
 function* ofFaces(): Generator<Said> {
   for (const { id, face, life } of METHODS) {
-    const { plan: _, ...rest } = { face, pads: life.pads, symptoms: life.diagnosis?.symptoms, plan: undefined }
-    for (const [field, text] of stringsIn(rest, 'face')) yield { where: `${id} · ${field}`, text }
+    for (const [field, text] of stringsIn({ face, pads: life.pads, symptoms: life.diagnosis?.symptoms }, 'face')) yield {
+      where: `${id} · ${field}`, text }
   }
   for (const { says } of TERMS) yield { where: 'glossary', text: says }
+}
+
+interface Node { readonly type: number, readonly content?: unknown, readonly children?: readonly Node[] }
+const [TEXT, INTERPOLATION] = [2, 5]
+
+/** Runs of text of a template, what is filled in as an ellipsis. */
+function* textOf(node: Node): Generator<string> {
+  let run = ''
+  for (const child of node.children ?? []) {
+    if (child.type === TEXT) run += String(child.content)
+    else if (child.type === INTERPOLATION) run += '…'
+    else {
+      yield* textOf(child)
+      run += '…'
+    }
+  }
+  const said = run.replace(/\s+/g, ' ').replace(/…( ?…)+/g, '…').trim()
+  if (/\p{L}{2}.* .*\p{L}{2}/u.test(said)) yield said
+}
+
+/** What stands in the templates of pages and parts, by their file. */
+export function everyTemplateSentence(): readonly Said[] {
+  const app = new URL('../../app', import.meta.url).pathname
+  return readdirSync(app, { recursive: true, encoding: 'utf8' })
+    .filter(name => name.endsWith('.vue'))
+    .sort()
+    .flatMap((name) => {
+      const ast = parse(readFileSync(join(app, name), 'utf8')).descriptor.template?.ast as Node | undefined
+      return ast ? [...textOf(ast)].map(text => ({ where: name, text })) : []
+    })
 }
 
 /** Every sentence that the core says of the made-up garden and of any life of any method, in both unit systems; each shape once. */
@@ -88,14 +128,14 @@ export function everySentence(): readonly Said[] {
   const found = new Map<string, Said>()
   const take = (all: Iterable<Said>) => {
     for (const said of all) {
-      for (const text of said.text.split(/(?<=[.!?])\s+(?=\p{Lu})/u)) {
+      for (const text of said.text.split(/(?<=[.!?])\s+(?=[\p{Lu}\d])/u)) {
         const shape = shapeOf(text)
         if (!found.has(shape)) found.set(shape, { where: said.where, text })
       }
     }
   }
   take(ofFaces())
-  for (const units of (['metric', 'us'] as const)) {
+  for (const units of UNIT_SYSTEMS) {
     for (const date of ['2026-04-20', '2026-11-25']) take(ofMadeUpGarden(units, date))
     take(ofAnyLife(units))
   }

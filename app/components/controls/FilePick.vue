@@ -12,7 +12,10 @@ function chosen(event: Event): void {
 
 <template>
   <p>
-    <label class="tap inline-flex items-center underline underline-offset-3 decoration-dotted focus-within:outline-3 focus-within:outline-info">
+    <label
+      class="tap inline-flex items-center underline underline-offset-3 decoration-dotted focus-within:outline-3
+        focus-within:outline-info"
+    >
       {{ label }}
       <input
         type="file"

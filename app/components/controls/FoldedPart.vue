@@ -1,6 +1,11 @@
 <script setup lang="ts">
 /** A part of a page that waits behind its heading, and stays as it was left: open or folded, on every page that has it. */
-const { part, title, atOnce = false } = defineProps<{ part: string, title: string, /** Open now, however it was left. */ atOnce?: boolean }>()
+const { part, title, atOnce = false } = defineProps<{
+  part: string
+  title: string
+  /** Open now, however it was left. */
+  atOnce?: boolean
+}>()
 const { isOpen, turn } = useUnfolded()
 /** What was opened for this one visit is closed for it as well. */
 const forNow = ref(atOnce)

@@ -71,7 +71,7 @@ const endMs = computed(() => {
       v-else-if="forecasts.silent && !forecast"
       class="aside-note"
     >
-      This browser does not answer with the closer forecast: the days above are rough. Everything else works.
+      The closer forecast does not come: the days above are rough. Everything else works.
     </p>
   </section>
 </template>

@@ -37,8 +37,7 @@ async function chosen(event: Event): Promise<void> {
       v-if="unpromised"
       data-unpromised
     >
-      This browser does not promise to keep it: it may clear it when room is short, and a private window forgets everything when it is
-      closed. A backup is the way to be sure.
+      Your phone or browser may delete it when room is short: save a copy. A private window forgets everything when it is closed.
     </p>
     <div class="flex flex-wrap gap-3">
       <button

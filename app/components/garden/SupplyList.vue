@@ -32,7 +32,7 @@ async function say(materialId: string, litresAWeek: number | undefined): Promise
       What comes in by the week
     </h2>
     <p class="aside-note">
-      No advice asks for more than that.
+      You are told to use no more than this.
     </p>
     <div class="flex flex-wrap gap-x-6 gap-y-3">
       <div

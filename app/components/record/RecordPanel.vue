@@ -7,7 +7,10 @@ import type { KnownBatch } from '~/composables/useGarden'
  * where one thing was asked for, all of them do.
  */
 const { known, only = false, tasks = [] } = defineProps<{
-  known: KnownBatch, only?: boolean, /** What it asks for: that is likely to be recorded. */ tasks?: readonly Task[]
+  known: KnownBatch
+  only?: boolean
+  /** What it asks for: that is likely to be recorded. */
+  tasks?: readonly Task[]
 }>()
 defineSlots<{ /** What else can be done, beside everything that can be recorded. */ more: () => unknown }>()
 const chosen = defineModel<string | undefined>('chosen')

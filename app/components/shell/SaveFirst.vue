@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** Saves a backup from where nothing else works any more. It comes by itself: what it needs is much, and the first page needs none of it. */
+/** Saves a backup from where nothing else works any more. It comes by itself: the first page needs nothing of it. */
 const { state, save } = useFiles()
 </script>
 

@@ -57,7 +57,9 @@ const onlyGood = computed(() => chosen.value.length > 0 && good.value.length ===
         data-likeliest
         @click="showCauses"
       >
-        <span><span class="aside-note">Most likely: </span><strong class="font-semibold text-highlighted">{{ causes[0].title }}</strong></span>
+        <span><span class="aside-note">Most likely: </span><strong
+          class="font-semibold text-highlighted"
+        >{{ causes[0].title }}</strong></span>
         <UIcon
           name="i-ph-arrow-down"
           class="size-5 shrink-0"

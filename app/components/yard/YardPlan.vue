@@ -45,7 +45,8 @@ const cornersOf = ({ ground, vessel }: YardPlace) => {
 const TONES = { good: 'text-primary', mind: 'text-warning', bad: 'text-error' } as const
 
 /** As wide as its names reach. */
-const widthPx = computed(() => Math.max(size.value.widthM * px.value, ...shown.value.map(place => place.xM * px.value + captionPx(place) + 4)))
+const widthPx = computed(() =>
+  Math.max(size.value.widthM * px.value, ...shown.value.map(place => place.xM * px.value + captionPx(place) + 4)))
 /** Bad news have their name first, then what stands nearest. */
 const RANKS = { bad: 0, mind: 1, good: 2 } as const
 const CAPTION = { leastPx: 72, letterPx: 7.6, linePx: 18 } as const

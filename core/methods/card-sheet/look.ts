@@ -2,7 +2,6 @@ import { partText, wayText } from '../../units/plain'
 import type { BegunBatch } from '../../journal/garden'
 import { weekdayDateText } from '../../units/dates'
 import { quantityText } from '../../units/format'
-import { daysText } from '../../units/plural'
 import { DAY_MS } from '../../units/time'
 import { ageText, everFound, type Chart, type Fact, type Look, type Standing, type Surroundings } from '../contract'
 import { chartLines, expectedAlong } from '../course'
@@ -128,10 +127,11 @@ export const look: Look = {
     const when
       = Math.abs(wanted - middle.question.nowDay) < 0.6 ? 'Now' : weekdayDateText(new Date(Date.parse(batch.began.at) + wanted * DAY_MS))
     const { way } = sheetPlan(batch.began)
-    return `${when}: about ${percent(spentOn(middle.course, wanted))} `
+    const spent = spentOn(middle.course, wanted)
+    return `${when}: `
       + (way.laid
-        ? (way.id === 'whole' ? 'of what grew there spent' : 'settled')
-        : 'of the way to threads')
+        ? (way.id === 'whole' ? `what grew there has lost ${partText(spent)} of its strength` : `settling, ${wayText(spent)}`)
+        : wayText(spent, 'to threads'))
       + (way.id === 'whole'
         ? `, ${quantityText('length', surroundings.units, coverOn(batch, surroundings, wanted))} of cover`
         : '') + '.'

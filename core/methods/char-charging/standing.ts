@@ -1,9 +1,8 @@
-import { capital } from '../../units/plural'
+import { capital, daysText } from '../../units/plural'
 import { partText } from '../../units/plain'
 import type { BegunBatch } from '../../journal/garden'
 import { dayText, timeText } from '../../units/dates'
 import { quantityText, percentText } from '../../units/format'
-import { daysText } from '../../units/plural'
 import { ageText, type Standing, type Surroundings } from '../contract'
 import { A_START } from '../../materials/char-state'
 import { soakOf, type Soak } from './state'
@@ -11,7 +10,13 @@ import { soakOf, type Soak } from './state'
 /** How far it is charged, in words. */
 export function chargedText(charged: number): string {
   const part = partText(charged)
-  return part === 'hardly any' ? 'hardly charged' : part === 'all' ? 'fully charged' : part === 'most' ? 'nearly charged' : `${part} charged`
+  return part === 'hardly any'
+    ? 'hardly charged'
+    : part === 'all'
+      ? 'fully charged'
+      : part === 'most'
+        ? 'nearly charged'
+        : `${part} charged`
 }
 
 /** What is left to do when it is taken now, in a sentence. */

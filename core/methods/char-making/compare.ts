@@ -56,7 +56,7 @@ function rowOf(way: Way, answers: Answers, surroundings: Surroundings): Compared
   return {
     approachId: way.id, name: way.name, fits: but === undefined, ...(but ? { but } : {}),
     cells: [
-      `${spanText('volume', units, load.low, load.high)} a ${one}; ${counted(loads, one, many)}`,
+      `${spanText('volume', units, load.low, load.high)} each ${one}; ${counted(loads, one, many)}`,
       `${numberText(hours(way.hours.low), 1)} to ${numberText(hours(way.hours.high), 1)}`,
       way.bought ? priceText(bagOf(way, answers), units) : 'your own wood',
       way.risk,

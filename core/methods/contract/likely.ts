@@ -52,7 +52,9 @@ function seasonsApart(daysAgo: number): number {
  */
 export function byLikelihood(
   pads: readonly Pad[], batch: BegunBatch, { tasks, alike, now }: {
-    readonly tasks: readonly Task[], readonly alike: readonly BegunBatch[], readonly now: Date
+    readonly tasks: readonly Task[]
+    readonly alike: readonly BegunBatch[]
+    readonly now: Date
   },
 ): readonly Pad[] {
   const daysAgo = (ms: number) => (now.getTime() - ms) / DAY_MS

@@ -1,7 +1,6 @@
 import { wayText } from '../../units/plain'
 import type { BegunBatch } from '../../journal/garden'
 import { weekdayDateText } from '../../units/dates'
-import { percentText } from '../../units/format'
 import { everFound, type Chart, type Look, type NamedWindow, type Surroundings } from '../contract'
 import { placeOf, type Coursed, type Middle } from './define'
 import { chartLines, expectedAlong } from './expected'

@@ -3,7 +3,7 @@ import { partText, wetnessSpanText } from '../../units/plain'
 import { addHours } from 'date-fns'
 import { type Ingredient, looseL, materialOf, portionOf } from '../../mix/portion'
 import type { Picture, PictureBand } from '../../picture/picture'
-import { quantityText, spanText, percentText } from '../../units/format'
+import { quantityText, spanText } from '../../units/format'
 import { daysBetween, DAY_MS } from '../../units/time'
 import { batchProposal, type Chart, type ChartPoint, type Forecast, type Look, type Surroundings } from '../contract'
 import { expectedAt, type ExpectedDay } from '../heated/expected'
@@ -98,9 +98,9 @@ function told(log: HeapLog, surroundings: Surroundings, day?: number): string {
     high - low > 1 ? `${name} ${spanText('temperature', surroundings.units, low, high)}` : `${name} about ${degrees(typical)}`
   const { moisture } = expected
   const heat = readC !== undefined ? `core read at ${degrees(readC)}` : about('core', expected.coreC)
+  const state = `${wetnessSpanText(moisture, HEATED.squeezes.right)}, ${partText(expected.usedShare)} of it rotted`
   return `${isNow ? 'Today' : weekdayDateText(at)}: ${heat}, ${about('edge', expected.edgeC)}, `
-    + `${quantityText('length', surroundings.units, heightM)} high, ${wetnessSpanText(moisture, HEATED.squeezes.right)}, ${partText(expected.usedShare)} of it `
-    + 'rotted.'
+    + `${quantityText('length', surroundings.units, heightM)} high, ${state}.`
 }
 
 /** The last day that the chart of the heat shows: the days that matter for heat. */

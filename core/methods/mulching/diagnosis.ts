@@ -51,7 +51,7 @@ const CAUSES: readonly PossibleCause<Facts, Remedy>[] = [
     weigh: ({ mulch: { plan }, cleared, rainMm, surroundings }) => [
       ...given(plan.kind.slugs === 'much', 0.6, `${plan.kind.name}: damp and soft, the best of shelters.`),
       ...given(plan.crop === 'vegetables' || plan.crop === 'seedlings', 0.4, 'What grows there is what they like.'),
-      ...given(rainMm > 25, 0.3, `It rained ${quantityText('rain', surroundings.units, rainMm)} in two weeks.`),
+      ...given(rainMm > 25, 0.3, `It rained ${quantityText('rain', surroundings.units, rainMm)} within two weeks.`),
       ...given(cleared, -0.3, 'It was drawn back already.'),
     ],
     remedy: facts =>

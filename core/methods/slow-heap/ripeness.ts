@@ -32,10 +32,9 @@ export const ripeness: Ripeness = {
     }
   },
   notes: () => ({
-    title: 'What it never was',
+    title: 'It never got hot',
     caution:
-      'It never got hot: seeds and sickness in it are alive. Round fruit, hedges and beds that are mulched; not for seed trays, and no '
-      + 'promise for salads.',
+      'Seeds and sickness in it are alive. Round fruit, hedges and beds that are mulched; not for seed trays, and no promise for salads.',
     lines: [
       'Fed caddy by caddy it is ready from below: the top goes into the bay that is being filled.',
       'A sprout test in a pot tells what its seeds are up to.',

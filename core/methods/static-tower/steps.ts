@@ -28,7 +28,7 @@ export function steps(tried: Tried, proposal: Proposal, surroundings: Surroundin
       ? [
           {
             when: 'before' as const, title: `Set ${channels.length === 1 ? 'the pipe' : `the ${channels.length} pipes`}`,
-            detail: 'By the plan, '
+            detail: 'From the middle, '
               + `${channels.map(({ xM, yM }, index) => `${index + 1}: ${placeText(xM, yM, units)}`).join('; ')}. Hold `
               + 'them upright with a lath across the top.',
             cautions: [],

@@ -38,8 +38,9 @@ function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   const figure = quantityText('temperature', units, bin.binC)
   const feed = bin.backlogDays < 1 ? 'next to no feed left' : backlogText(bin.backlogDays)
   const worms = inTower && !hasWorms(batch) ? 'fed from the top' : `about ${quantityText('mass', units, bin.wormsKg, 1)} of worms`
-  const sentence = `${worms}, ${feed}. The bedding is ${wetnessText(bin.moisture, WORM.squeezes.right)}, about ${figure}.`.replace(/^./, letter =>
-    letter.toUpperCase(),
+  const sentence = `${worms}, ${feed}. The bedding is ${wetnessText(bin.moisture, WORM.squeezes.right)}, about ${figure}.`.replace(/^./,
+    letter =>
+      letter.toUpperCase(),
   )
   const bad = (sense: string, findings: readonly string[]) => findings.includes(looking.now(batch, sense, surroundings.now)?.finding ?? '')
   if (bad(SMELL, ['sour', 'ammonia']) || bin.sour > WORM.smelt)

@@ -81,7 +81,7 @@ const facts = computed(() =>
         ended
       />
       <p class="aside-note">
-        Dashed in its band: what a thermometer in the middle would read, eight times in ten. Wide, since nobody has read it yet: one reading
+        The band holds eight times in ten. Nobody has read it yet, so it is wide: one reading
         narrows the days after it by about a third.
       </p>
     </template>

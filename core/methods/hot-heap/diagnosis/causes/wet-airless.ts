@@ -12,8 +12,8 @@ export const wetAirless: HeapCause = {
     ...given(lastSqueeze === 'right', -0.5, 'The last squeeze was right.'),
     ...given(lastSqueeze === 'dry' || lastSqueeze === 'dust', -1.2, 'The last squeeze was dry.'),
     ...given(heap.moisture > 0.68, 0.7, `By what went in it holds ${Math.round(heap.moisture * 100)} % water.`),
-    ...given(heap.oxygenPct < 5, 0.8, `The model sees ${Math.round(heap.oxygenPct)} % oxygen in the middle; it wants 10 or more.`),
-    ...given(heap.oxygenPct > 12, -0.3, `The model sees ${Math.round(heap.oxygenPct)} % oxygen in the middle: enough.`),
+    ...given(heap.oxygenPct < 5, 0.8, `By what is in it the middle gets ${Math.round(heap.oxygenPct)} % oxygen; it wants 10 or more.`),
+    ...given(heap.oxygenPct > 12, -0.3, `By what is in it the middle gets ${Math.round(heap.oxygenPct)} % oxygen: enough.`),
   ],
   remedy: (facts) => {
     const enough = enoughOf(

@@ -1,13 +1,13 @@
 import { addDays } from 'date-fns'
 import { describe, expect, it } from 'vitest'
-import { BEGAN_AT, begun, did, gauged, input, put, seen } from '../../../test/builders/batches'
-import { SACK } from '../../../test/builders/heaps'
-import { BAY } from '../../../test/builders/fed'
-import type { NewEvent } from '../../journal/event'
-import { hotHeap } from '../hot-heap'
-import { byLikelihood } from './likely'
-import { padFace } from './record'
-import type { Task } from './task'
+import { BEGAN_AT, begun, did, gauged, input, put, seen } from '../../test/builders/batches'
+import { SACK } from '../../test/builders/heaps'
+import { BAY } from '../../test/builders/fed'
+import type { NewEvent } from '../journal/event'
+import { hotHeap } from './hot-heap'
+import { byLikelihood } from './contract/likely'
+import { padFace } from './contract/record'
+import type { Task } from './contract/task'
 
 const heapWith = (...since: readonly NewEvent[]) =>
   begun({ methodId: hotHeap.id, approachId: 'by-thermometer', site: BAY, inputs: [input('leaves-mixed', 4, SACK)] }, since)
@@ -17,7 +17,8 @@ const first = (
   { readonly tasks?: readonly Task[], readonly alike?: readonly ReturnType<typeof heapWith>[], readonly day?: number } = {},
 ) => byLikelihood(hotHeap.life.pads, batch, { tasks, alike, now: on(day) }).map(pad => padFace(pad).id)
 const task = (pad: string, day: number): Task => ({
-  id: pad, batchId: 'b', action: pad, doing: { kind: 'pad', pad }, label: '', icon: '', title: '', reason: '', due: on(day), until: on(day + 1),
+  id: pad, batchId: 'b', action: pad, doing: { kind: 'pad', pad }, label: '', icon: '', title: '', reason: '', due: on(day),
+  until: on(day + 1),
   urgency: 'usual',
 })
 
