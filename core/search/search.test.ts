@@ -19,6 +19,13 @@ describe('the search over a garden', () => {
     expect(ids('apple')).toEqual(['b', 'e2', 'e1'])
     expect(ids('turned')).toEqual(['e2', 'e1'])
   })
+  it('finds what is the gardener\'s own before what is in the books', () => {
+    const both = finished(indexing([
+      { id: 'm', kind: 'material', title: 'Walnut leaves', says: '', words: 'leaves leaves' },
+      { id: 'b', kind: 'batch', title: 'Leaves on the long bed', says: 'Mulch' },
+    ]))
+    expect(both.find('leaves').map(({ id }) => id)).toEqual(['b', 'm'])
+  })
   it('takes beginnings, all words, accents and a slip of the finger', () => {
     expect(ids('app ba hot')).toEqual(['b'])
     expect(ids('creme')).toEqual(['m'])

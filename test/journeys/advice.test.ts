@@ -126,7 +126,7 @@ describe('what comes in by the week', () => {
 
 describe('warmth by hand', () => {
   it('is recorded with one tap and told as felt', () => walkDemo('phone', '/batch/demo-plum-bay', async (gardener) => {
-    await gardener.press(button('Warmth by hand'))
+    await gardener.press('[data-pad="warmth"]')
     await gardener.press(button('Warm like bath water'))
     await gardener.see(/felt by hand, about \d+ °C/)
   }))

@@ -114,10 +114,10 @@ describe('on a phone', () => {
 
       // A zone felt dry: so much water, and the task is gone when it is given.
       await observe(gardener, 'squeeze-top', 'Falls apart')
-      await gardener.see('Felt dry at the top')
+      await gardener.see('Water it through')
       await gardener.press('[data-pad="watered"]')
       await gardener.press(strong)
-      await gardener.page.waitForFunction(() => !document.body.innerText.includes('Felt dry at the top'))
+      await gardener.page.waitForFunction(() => !document.body.innerText.includes('Water it through'))
       expect(gardener.complaints).toEqual([])
     }
     finally {
@@ -164,7 +164,7 @@ describe('on a phone', () => {
       await gardener.see('It gets more than it eats')
       expect(await gardener.text()).toMatch(/work in .* of .*, and do not feed until the rest is nearly gone/)
       await gardener.page.goBack()
-      await gardener.see('What it asks for next')
+      await gardener.see('What it asks for')
       await gardener.press('[data-pad="cleared"]')
       await gardener.press(strong)
       await gardener.see('uneaten feed taken out')

@@ -253,7 +253,7 @@ describe('what cannot be', () => {
       await gardener.see('is more than went in')
       await gardener.type(field('How much bed compost'), '18')
       await gardener.press(button('Into the store with it'))
-      await gardener.see('Shed ring is taken down.')
+      await gardener.see('Shed ring is taken out.')
     }))
 })
 
@@ -390,7 +390,8 @@ describe('read aloud', () => {
       expect(await gardener.page.title()).toBe('Apple bay – Wastrum')
       const nodes = flat((await gardener.page.accessibility.snapshot()) as Node | null)
       const names = (role: string) => nodes.filter(node => node.role === role).map(({ name }) => (name ?? '').replace(/\u00A0/g, ' '))
-      expect(names('heading')).toEqual(expect.arrayContaining(['Apple bay', 'When it is ready', 'Log']))
+      expect(names('heading')).toEqual(expect.arrayContaining(['Apple bay', 'What it asks for', 'When it is ready', 'Record']))
+      expect(names('button')).toEqual(expect.arrayContaining(['How it is today', 'Heat', 'Log and pictures']))
       const log = (await gardener.text()).match(/Core (\d+) °C/)?.[1]
       const picture = names('image').find(name => name.includes('from the ground up')) ?? ''
       // Right after a turn core and edge are alike, and then only the core is said.

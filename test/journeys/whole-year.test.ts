@@ -113,7 +113,7 @@ describe.each<Screen>(inTurn(['phone', 'laptop'], 0))('on a %s', (screen) => {
     for (let bucket = 0; bucket < 3; bucket++) await gardener.press(more('How much fine compost'))
     await gardener.type(field('How much bed compost'), '20')
     await gardener.press(button('Into the store with it'))
-    await gardener.see('Border heap is taken down.')
+    await gardener.see('Border heap is taken out.')
     await gardener.see('Came out')
     await gardener.press(nav('Store'))
     await gardener.see(/compost, sieved/)

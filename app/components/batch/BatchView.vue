@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { endOfDay } from 'date-fns'
+import { inRoundOrder } from '#core/garden/round'
 import { chartSentences } from '#core/methods/contract/chart-words'
 import { uncapital } from '#core/units/plural'
 import { approachOf, balancedOf, quantityByThermometer, stepNow } from '#core/methods/contract'
@@ -36,7 +37,7 @@ const stands = computed(() => !known.batch.ended)
 const bands = computed(() => known.method.life.bands?.(known.batch, surroundings.value))
 const supposing = computed(() => balancedOf(known.method)?.supposing)
 /** What today asks for, and what comes later. */
-const due = computed(() => tasks.value.filter(task => task.due <= endOfDay(now.value)))
+const due = computed(() => inRoundOrder(tasks.value.filter(task => task.due <= endOfDay(now.value))))
 const later = computed(() => tasks.value.filter(task => !due.value.includes(task)))
 const shut = computed(() => gates.value.filter(({ open }) => !open))
 </script>
@@ -93,11 +94,11 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
           ref="asked"
         >
           <TaskRow
-            v-for="task in due"
+            v-for="(task, at) in due"
             :key="task.id"
             :task="task"
             :known="known"
-            brief
+            :brief="at > 0"
           />
         </ul>
         <p v-else>

@@ -12,6 +12,9 @@ const STEPS = [
     class="mt-4 max-w-xl"
     data-first-round
   >
+    <p class="mb-3 text-lg">
+      Nothing is standing yet.
+    </p>
     <ol class="space-y-2">
       <li
         v-for="(step, at) in STEPS"

@@ -17,12 +17,12 @@ const PX_PER_METRE = 74
       class="line-rule py-2"
       :data-room="room.name"
     >
-      <h3
+      <h2
         v-if="room.name"
-        class="aside-note"
+        class="aside-note !text-[0.94rem] !font-sans"
       >
         {{ room.name }}
-      </h3>
+      </h2>
       <ul :class="drawings ? 'grid grid-cols-2 min-[560px]:grid-cols-3 gap-x-4 gap-y-3 items-end' : ''">
         <li
           v-for="place in room.places"

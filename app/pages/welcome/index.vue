@@ -109,7 +109,7 @@ async function go(which: 'own' | 'demo', to: string): Promise<void> {
               name="i-ph-binoculars"
               class="size-5 shrink-0"
             />
-            Look around a made-up demo garden
+            Look around a demo garden, made up
           </button>
         </li>
         <li>
