@@ -1,4 +1,4 @@
-import { planFileName, planFileText, readPlanFile, recipeFileText, type PlanFileTrouble } from '#core/formats/plan-file'
+import { planFileName, planFileText, readPlanFile, recipeFileText, type PlanFileTrouble } from '#core/plan-files/plan-file'
 import { planValues, type KeptPlan } from '#core/garden/plan'
 import { mixValues, type KeptMix } from '#core/growing/plan'
 import { documentValues } from '#core/journal/document'

@@ -5,7 +5,7 @@ const MOVED_PX = 4
 /** A click without a press shortly before it comes from a screen reader: it knows what it means. */
 const BY_PRESS_MS = 1500
 /** What is opened within a row was asked for, and moves with it. */
-const ROW = 'li:not(form li)'
+const ROW = 'li:not(form li), [data-pad], [data-something-else]'
 
 /**
  * In a list that changes by itself, a tap does nothing on a row that has only just moved there or appeared, or that has come

@@ -72,7 +72,7 @@ describe('whoever looked is believed', () => {
     expect(known(sheet, white, around, 'spent').middle).toBeGreaterThan(0.6)
     expect(sheet.life.standing(white, around).figure).toBe(`${Math.round(100 * known(sheet, white, around, 'spent').middle)} %`)
     const look = sheet.life.tasks(laid('bare', []), aroundOn(4)).find(({ action }) => action === 'below')
-    expect(look?.reason).toMatch(/^Hardly anything grew there/)
+    expect(look?.reason).toMatch(/^Soft, damp card and worms/)
   })
 
   it('foam that fell from seven centimetres has had its height; it is given in one strength on every page', () => {

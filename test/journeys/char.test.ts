@@ -186,7 +186,7 @@ describe('on a phone', () => {
           await gardener.press('::-p-xpath(//form//button[contains(., "Drained")])')
           await gardener.see(/Drying\./)
           await gardener.press(button('Take it out'))
-          await gardener.see(/the other \d+ % it takes from the soil/)
+          await gardener.see(/the rest it takes from the soil/)
         },
         { on: SPRING },
       ),

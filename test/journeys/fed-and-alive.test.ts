@@ -57,6 +57,7 @@ describe('on a phone', () => {
       expect(late).not.toContain('now\n')
       await gardener.go('/yard')
       await gardener.press(button('Kitchen bay'))
+      await gardener.press('[data-task="fed"] button[aria-label^="why"]')
       await gardener.see('None since: whenever there is one')
       await gardener.press('[data-pad="closed"]')
       await gardener.press(strong)

@@ -22,6 +22,7 @@ watch(wondering, (on) => { if (!on) supposed.value = [] })
 const route = useRoute()
 const another = useAnother()
 useSteadyTaps(useTemplateRef<HTMLElement>('asked'))
+useSteadyTaps(useTemplateRef<HTMLElement>('recording'))
 const chosen = ref<string>()
 /** The page is drawn in parts, what is wanted first before what is large. */
 const PARTS = { picture: 2, rest: 3 }
@@ -133,6 +134,7 @@ const shut = computed(() => gates.value.filter(({ open }) => !open))
           :windows="windows"
         />
         <section
+          ref="recording"
           class="md:col-start-2 min-w-0"
           aria-labelledby="record"
         >

@@ -56,7 +56,7 @@ const endMs = computed(() => {
     </details>
     <p
       v-if="busy"
-      class="aside-note flex items-center gap-2"
+      class="aside-note flex items-center gap-2 min-h-7"
       role="status"
     >
       <progress
@@ -73,5 +73,11 @@ const endMs = computed(() => {
     >
       The closer forecast does not come: the days above are rough. Everything else works.
     </p>
+    <!-- What is recorded below stays where it is when the forecast has come. -->
+    <p
+      v-else
+      class="min-h-7"
+      aria-hidden="true"
+    />
   </section>
 </template>

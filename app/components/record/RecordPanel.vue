@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { byLikelihood, padFace, type Task } from '#core/methods/contract'
+import { byLikelihood } from '#core/garden/likely'
+import { padFace, type Task } from '#core/methods/contract'
 import type { KnownBatch } from '~/composables/useGarden'
 
 /**

@@ -1,4 +1,4 @@
-import { partText, wayText } from '../../units/plain'
+import { partText, wayText } from '../../plain/states'
 import type { BegunBatch } from '../../journal/garden'
 import { weekdayDateText } from '../../units/dates'
 import { quantityText } from '../../units/format'

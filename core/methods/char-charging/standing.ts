@@ -1,5 +1,5 @@
 import { capital, daysText } from '../../units/plural'
-import { partText } from '../../units/plain'
+import { partText } from '../../plain/states'
 import type { BegunBatch } from '../../journal/garden'
 import { dayText, timeText } from '../../units/dates'
 import { quantityText, percentText } from '../../units/format'

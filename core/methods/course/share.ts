@@ -1,4 +1,4 @@
-import { wayText } from '../../units/plain'
+import { wayText } from '../../plain/states'
 import type { BegunBatch } from '../../journal/garden'
 import { weekdayDateText } from '../../units/dates'
 import { everFound, type Chart, type Look, type NamedWindow, type Surroundings } from '../contract'

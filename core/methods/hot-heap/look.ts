@@ -1,5 +1,5 @@
 import { HEATED } from '../heated/constants'
-import { partText, wetnessSpanText } from '../../units/plain'
+import { partText, wetnessSpanText } from '../../plain/states'
 import { addHours } from 'date-fns'
 import { type Ingredient, looseL, materialOf, portionOf } from '../../mix/portion'
 import type { Picture, PictureBand } from '../../picture/picture'

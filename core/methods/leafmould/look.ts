@@ -1,4 +1,4 @@
-import { partText, wetnessText } from '../../units/plain'
+import { partText, wetnessText } from '../../plain/states'
 import { addHours } from 'date-fns'
 import { inputsOf, type BegunBatch } from '../../journal/garden'
 import { materialOf } from '../../mix/portion'

@@ -1,4 +1,4 @@
-import { wetnessText } from '../../units/plain'
+import { wetnessText } from '../../plain/states'
 import { addDays, addMonths } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { containerText } from '../../units/container'

@@ -1,4 +1,4 @@
-import { ratioWord, wetnessText } from '../../units/plain'
+import { ratioWord, wetnessText } from '../../plain/states'
 import { addHours } from 'date-fns'
 import { RIPE_AT } from '../../heat/ripe'
 import type { BegunBatch } from '../../journal/garden'
@@ -14,7 +14,7 @@ import { chartLines, expectedAlong } from '../course'
 import { brownsLeft } from './browns'
 import { feedings, isClosed, weeklyFeed } from './feeding'
 import { middleOf } from './forecast'
-import { slowOn, standsM } from './now'
+import { slowOn, standsM, type SlowOnDay } from './now'
 import { outputsOf } from './outputs'
 import { tasksOf } from './tasks'
 import { windowsOf } from './windows'
@@ -29,9 +29,9 @@ function complaint(batch: BegunBatch, surroundings: Surroundings): string | unde
   return look === 'flies' || look === 'open-food' || look === 'rats' ? 'Lies open' : undefined
 }
 
-/** How it is, in words: its numbers stand with what is known of it. */
-function stateOf({ ratio, moisture }: { readonly ratio: number, readonly moisture: number }): readonly string[] {
-  return [wetnessText(moisture, SLOW.squeezes.right), ratioWord(ratio)].filter(Boolean)
+/** How it is, in words: its numbers stand with what is known of it. What is ripe is rich in nitrogen, and never too green. */
+function stateOf({ ratio, moisture, rawness }: Pick<SlowOnDay, 'ratio' | 'moisture' | 'rawness'>, isFed: boolean): readonly string[] {
+  return [wetnessText(moisture, SLOW.squeezes.right), isFed && rawness > RIPE_AT ? ratioWord(ratio) : ''].filter(Boolean)
 }
 
 function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
@@ -39,7 +39,7 @@ function standing(batch: BegunBatch, surroundings: Surroundings): Standing {
   const slow = slowOn(batch, surroundings)
   if (!slow || slow.volumeL < 0.5) return { phase: 'empty', label: 'Waiting', sentence: 'Feed it its first caddy.', tone: 'mind' }
   const figure = `${quantityText('length', surroundings.units, standsM(batch, surroundings))} high`
-  const sentence = `${[figure, ...stateOf(slow)].join(', ')}.`
+  const sentence = `${[figure, ...stateOf(slow, !isClosed(batch))].join(', ')}.`
   const bad = complaint(batch, surroundings)
   if (bad) return { phase: 'complains', label: bad, sentence, figure, tone: 'bad' }
   if (slow.moisture < 0.42) return { phase: 'dry', label: 'Too dry to rot', sentence, figure, tone: 'mind' }
@@ -104,7 +104,7 @@ function told(batch: BegunBatch, surroundings: Surroundings, day?: number): stri
   const now = daysBetween(batch.began.at, surroundings.now)
   const at = addHours(new Date(batch.began.at), Math.round(slow.day * 24))
   return `${Math.abs(slow.day - now) < 1 ? 'Today' : dateText(at)}: ${quantityText('length', surroundings.units, slow.heightM)} high, `
-    + `${stateOf(slow).join(', ')}, ${quantityText('temperature', surroundings.units, slow.celsius)} inside.`
+    + `${stateOf(slow, false).join(', ')}, ${quantityText('temperature', surroundings.units, slow.celsius)} inside.`
 }
 
 const lastDay = (batch: BegunBatch, surroundings: Surroundings) => {

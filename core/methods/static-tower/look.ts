@@ -1,5 +1,5 @@
 import { capital } from '../../units/plural'
-import { wetnessText } from '../../units/plain'
+import { wetnessText } from '../../plain/states'
 import { addHours } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import { ingredientsOf, portionOf } from '../../mix/portion'

@@ -1,4 +1,4 @@
-import { wetnessText } from '../../units/plain'
+import { wetnessText } from '../../plain/states'
 import { addDays, endOfDay, isSameDay } from 'date-fns'
 import { containerText } from '../../units/container'
 import { dateText, dayText, weekdayText } from '../../units/dates'

@@ -1,4 +1,4 @@
-import { wetnessText } from '../../units/plain'
+import { wetnessText } from '../../plain/states'
 import { addHours, isSameDay } from 'date-fns'
 import type { BegunBatch } from '../../journal/garden'
 import type { GroundPlan } from '../../picture/ground'

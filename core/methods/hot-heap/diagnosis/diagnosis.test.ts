@@ -31,8 +31,8 @@ describe('a heap that never got warm', () => {
     expect(first!.remedy.parts.every(({ materialId }) => materialId !== 'compost-finished')).toBe(true)
     expect(first!.remedy.parts.every(({ amount, inStore }) => Number.isInteger(amount.count) && amount.count <= inStore + 0.25)).toBe(true)
     expect(first!.remedy.text).toMatch(/^Turn it and work in \d+ buckets of/)
-    expect(first!.remedy.effect).toMatch(/^The model expects up to (\d+) °C in the core within 10 days, against (\d+) °C/)
-    const [, withIt, without] = /up to (\d+) .* against (\d+)/.exec(first!.remedy.effect!)!
+    expect(first!.remedy.effect).toMatch(/^Up to (\d+) °C within 10 days\. Left alone: (\d+) °C\.$/)
+    const [, withIt, without] = /Up to (\d+) .* alone: (\d+)/.exec(first!.remedy.effect!)!
     expect(Number(withIt)).toBeGreaterThan(Number(without) + 15)
   })
 
@@ -76,7 +76,7 @@ describe('other symptoms', () => {
     const died = [reading(2, 60), reading(3, 65), reading(6, 52), reading(9, 40)]
     const found = causes(['died'], died, 9.2, RICH_HEAP)
     expect(found[0]!.id).toBe('stale')
-    expect(found[0]!.remedy.effect).toMatch(/model expects up to/)
+    expect(found[0]!.remedy.effect).toMatch(/^Up to \d+ °C within 10 days/)
     const again = causes(['died'], [...died, turned(9)], 9.3, RICH_HEAP)
     expect(again.find(({ id }) => id === 'stale')?.likelihood ?? 0).toBeLessThan(found[0]!.likelihood)
   })

@@ -162,7 +162,7 @@ describe('a turn that nobody looked for', () => {
     expect(first).toBeLessThan(20)
     for (const later of [first + 2, first + 6])
       expect(one(later, [], 'turned', RICH_HEAP)).toMatchObject({
-        title: 'Turn it, or read it first', reason: expect.stringMatching(/nobody has looked since/),
+        title: 'Turn it, or read it first', reason: expect.stringMatching(/Nobody has looked since/),
       })
     expect(one(first + 2, [turned(first + 1)], 'turned', RICH_HEAP)?.title).not.toBe('Turn it, or read it first')
     // Whoever looks is told by what was found.

@@ -4,10 +4,10 @@ import { BEGAN_AT, begun, did, gauged, input, put, seen } from '../../test/build
 import { SACK } from '../../test/builders/heaps'
 import { BAY } from '../../test/builders/fed'
 import type { NewEvent } from '../journal/event'
-import { hotHeap } from './hot-heap'
-import { byLikelihood } from './contract/likely'
-import { padFace } from './contract/record'
-import type { Task } from './contract/task'
+import { hotHeap } from '../methods/hot-heap'
+import { byLikelihood } from './likely'
+import { padFace } from '../methods/contract'
+import type { Task } from '../methods/contract'
 
 const heapWith = (...since: readonly NewEvent[]) =>
   begun({ methodId: hotHeap.id, approachId: 'by-thermometer', site: BAY, inputs: [input('leaves-mixed', 4, SACK)] }, since)

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { partText, ratioWord, wayText, wetnessSpanText, wetnessText } from './plain'
+import { partText, ratioWord, wayText, wetnessSpanText, wetnessText } from './states'
 
 describe('plain words for a state', () => {
   it.each([

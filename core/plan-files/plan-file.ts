@@ -4,7 +4,7 @@ import { materialDocumentId } from '../garden/own-material'
 import { MIX_KIND, mixValues, readKeptMixes, type KeptMix } from '../growing/plan'
 import { documentSchema, documentValues, writeDocument, type FieldValue, type GardenDocument } from '../journal/document'
 import { fail, ok, type Outcome } from '../outcome/outcome'
-import { parsedWithin } from './backup/json'
+import { parsedWithin } from '../formats/backup/json'
 
 /** A plan or a recipe as a small file of its own, for another garden: with the materials in it that are this garden's own. */
 export const PLAN_FORMAT = 'wastrum-plan'

@@ -1,7 +1,6 @@
-import type { BegunBatch } from '../../journal/garden'
-import { DAY_MS } from '../../units/time'
-import { padFace, type Pad } from './record'
-import type { Task } from './task'
+import type { BegunBatch } from '../journal/garden'
+import { DAY_MS } from '../units/time'
+import { padFace, type Pad, type Task } from '../methods/contract'
 
 /** How a way of recording earns its place among the likely ones. */
 const LIKELY = {
