@@ -8,6 +8,8 @@ const narrow = useMediaQuery('(max-width: 899px)')
 /** On a narrow screen one of both at a time. */
 const way = useRemembered<string>('wastrum.yard', 'places')
 const WAYS = [{ id: 'places', label: 'Place by place' }, { id: 'plan', label: 'From above' }]
+const asked = useRoute().query.way
+if (WAYS.some(({ id }) => id === asked)) way.value = String(asked)
 </script>
 
 <template>

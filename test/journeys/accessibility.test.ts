@@ -52,9 +52,10 @@ const VIEWS: readonly (readonly [name: string, path: string, open?: string])[] =
   ['where a lot went', '/uses?lot=demo-bag'],
   ['a trial', '/trials/side-by-side.demo-tower'], ['a term explained', '/batch/demo-shed-ring', '[data-term]'],
   ['why', '/bench', '[data-panel="why"]'], ['bringing something', '/store', '[data-wanted] button'],
-  ['a lot set right', '/store', '[data-lot-more]'], ['labels', '/labels'], ['arranging the yard', '/yard', '[data-arrange]'],
+  ['a lot set right', '/store', '[data-lot-more]'], ['labels', '/labels'], ['arranging the yard', '/yard?way=plan', '[data-arrange]'],
   ['a chart as a table', '/batch/demo-apple-bay', '[data-chart-table]'], ['no such batch', '/batch/nothing'],
-  ['no such page', '/nowhere'],
+  ['no such page', '/nowhere'], ['which way suits', '/begin?coming=by-and-by', button('in a lidded bin')], ['finding', '/search?q=leaves'],
+  ['what is coming', '/years'],
 ]
 
 /** Every look there is: a screen, a theme, whose colours. */
