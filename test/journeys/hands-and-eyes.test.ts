@@ -188,10 +188,8 @@ describe('with a glove, on a phone', () => {
         ],
       }))
       await gardener.go('/')
-      await gardener.press('[data-have-backup]')
-      await gardener.page.waitForSelector('nav')
-      await gardener.see('No backup of this garden')
-      const input = await gardener.page.waitForSelector('input[type="file"]')
+      // The file is asked for at once, and what is in it comes next.
+      const input = await gardener.page.waitForSelector('[data-have-backup] input[type="file"]')
       const file = join(gardener.downloads, 'thirty.json')
       await writeFile(file, writeBackup(heaps, [], builtAt))
       await input!.uploadFile(file)

@@ -16,6 +16,12 @@ onMounted(async () => {
     room.value = `About ${Math.max(1, Math.round(estimate.usage / 1e6))} MB of the browser's room is used.`
 })
 
+const handed = useHandedFile()
+onMounted(async () => {
+  const file = handed.value
+  handed.value = undefined
+  if (file) await look(file)
+})
 async function chosen(event: Event): Promise<void> {
   const field = event.target as HTMLInputElement
   const file = field.files?.[0]

@@ -33,6 +33,13 @@ const DRAWN: Picture = {
   ],
 }
 
+const handed = useHandedFile()
+/** Straight from the file to what is in it. */
+async function bring(event: Event): Promise<void> {
+  handed.value = (event.target as HTMLInputElement).files?.[0]
+  if (handed.value) await go('own', '/garden?backup=1')
+}
+
 async function go(which: 'own' | 'demo', to: string): Promise<void> {
   busy.value = true
   await store.open(which)
@@ -113,19 +120,24 @@ async function go(which: 'own' | 'demo', to: string): Promise<void> {
           </button>
         </li>
         <li>
-          <button
-            type="button"
-            class="tap inline-flex items-center gap-2 underline underline-offset-3"
-            :disabled="busy"
+          <label
+            class="tap inline-flex items-center gap-2 underline underline-offset-3 cursor-pointer focus-within:outline-3
+              focus-within:outline-info"
             data-have-backup
-            @click="go('own', '/garden?backup=1')"
           >
             <UIcon
               name="i-ph-tray-arrow-up"
               class="size-5 shrink-0"
             />
             I have a backup
-          </button>
+            <input
+              type="file"
+              accept=".json,.zip,application/json,application/zip"
+              class="sr-only"
+              :disabled="busy"
+              @change="bring"
+            >
+          </label>
         </li>
       </ul>
       <p class="mt-6 aside-note max-w-md">
