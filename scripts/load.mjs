@@ -109,7 +109,7 @@ export async function measureLoad(serverFile, years = 20) {
     line('', files.map(file => `${file.split('.').at(-1)} ${(statSync(file).size / 1e6).toFixed(1)} MB`).join(', '))
     for (const file of files) {
       const started = performance.now()
-      const input = await page.waitForSelector('input[type="file"]')
+      const input = await page.waitForSelector('[data-backup-file]')
       await input.uploadFile(file)
       await seen(page, '[data-import-preview]')
       line(`  looking at ${file.split('.').at(-1)}`, `${((performance.now() - started) / 1000).toFixed(1)} s, ${tasks(await taken(page))}`)

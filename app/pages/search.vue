@@ -14,6 +14,7 @@ const asked = refDebounced(text, 120)
 /** The way back from what was found leads to the same search. */
 watch(asked, q => void router.replace({ query: q.trim() ? { q } : {} }))
 const found = computed(() => index.value?.find(asked.value) ?? [])
+const NuxtLinkComponent = resolveComponent('NuxtLink')
 const { drawn, left, more } = useSeen(() => found.value.length, 25)
 </script>
 
@@ -56,7 +57,7 @@ const { drawn, left, more } = useSeen(() => found.value.length, 25)
         :data-found="one.kind"
       >
         <component
-          :is="one.to ? resolveComponent('NuxtLink') : 'div'"
+          :is="one.to ? NuxtLinkComponent : 'div'"
           :to="one.to"
           class="tap block py-2 leading-snug"
         >

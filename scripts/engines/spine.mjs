@@ -107,8 +107,8 @@ export async function walk(engine, tell) {
       // A page that is on its way to another one breaks off whoever sends it elsewhere.
       await sleep(2000)
       await go(page, '/garden')
-      await there(page, 'input[type="file"]')
-      await page.upload('input[type="file"]', path)
+      await there(page, '[data-backup-file]')
+      await page.upload('[data-backup-file]', path)
       await there(page, '[data-import-preview]')
       await page.evaluate(() =>
         [...document.querySelectorAll('[data-import-preview] button')].find(({ innerText }) => innerText.startsWith('Add')).click())

@@ -31,7 +31,7 @@ export async function importing(world, device, others) {
   const page = device.tabs[0]
   await page.bringToFront()
   await device.load(page, '/garden')
-  const input = await page.waitForSelector('input[type="file"]')
+  const input = await page.waitForSelector('[data-backup-file]')
   await input.uploadFile(path)
   await page.waitForSelector('[data-import-preview]')
   const before = new Set(device.events)

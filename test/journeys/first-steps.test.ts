@@ -151,6 +151,31 @@ describe('the yard', () => {
     }, { on: AUTUMN }))
 })
 
+describe('the plan of the yard', () => {
+  it('is enlarged by two fingers, and what was between them stays there', () =>
+    walkDemo('phone', '/yard?way=plan', async (gardener) => {
+      await gardener.page.waitForSelector('[data-place] svg[role="img"]')
+      const frame = (await gardener.page.$('[aria-label="Plan, moved by dragging"]'))!
+      await frame.evaluate(one => one.scrollIntoView({ block: 'start', behavior: 'instant' }))
+      const { x, y, width } = (await frame.boundingBox())!
+      const wide = () => frame.evaluate(one => one.scrollWidth)
+      const before = await wide()
+      const devtools = await gardener.page.createCDPSession()
+      const fingers = (type: 'touchStart' | 'touchMove' | 'touchEnd', apart: number) =>
+        devtools.send('Input.dispatchTouchEvent', {
+          type,
+          touchPoints: type === 'touchEnd' ? [] : [-apart, apart].map((dx, id) => ({ x: x + width / 2 + dx, y: y + 120, id })),
+        })
+      await fingers('touchStart', 25)
+      for (let apart = 30; apart <= 90; apart += 6) await fingers('touchMove', apart)
+      await fingers('touchEnd', 0)
+      await gardener.page.waitForFunction(
+        least => document.querySelector('[aria-label="Plan, moved by dragging"]')!.scrollWidth > least, {}, before * 1.6,
+      )
+      expect(await frame.evaluate(one => one.scrollLeft)).toBeGreaterThan(20)
+    }, { on: AUTUMN }))
+})
+
 describe('one search over everything', () => {
   it('is a key away, finds what was noted and leads to the very entry', () =>
     walkDemo('laptop', '/batch/demo-apple-bay', async (gardener) => {

@@ -127,7 +127,7 @@ describe.each<Screen>(inTurn(['phone', 'laptop'], 0))('on a %s', (screen) => {
       await other.press(button('Is my pile any good'))
       await other.press(button('That is all'))
       await other.press(nav('Garden'))
-      const input = await other.page.waitForSelector('input[type="file"]')
+      const input = await other.page.waitForSelector('[data-backup-file]')
       await input!.uploadFile(file)
       await other.see('holds 1 heap')
       await other.press(button('Replace what is here'))

@@ -17,10 +17,13 @@ onMounted(async () => {
 })
 
 const handed = useHandedFile()
+// The page may be drawn anew on its way into the frame: only the one that stays has taken the file.
+let here = true
+onBeforeUnmount(() => { here = false })
 onMounted(async () => {
-  const file = handed.value
-  handed.value = undefined
-  if (file) await look(file)
+  if (!handed.value) return
+  await look(handed.value)
+  if (here) handed.value = undefined
 })
 async function chosen(event: Event): Promise<void> {
   const field = event.target as HTMLInputElement
@@ -81,6 +84,7 @@ async function chosen(event: Event): Promise<void> {
           type="file"
           accept=".json,.zip,application/json,application/zip"
           class="sr-only"
+          data-backup-file
           :disabled="working !== undefined"
           @change="chosen"
         >

@@ -30,7 +30,7 @@ const shown = computed(() => all.value ? tasks : tasks.filter(task => !waits.val
         <NuxtLink
           :to="`/batch/${known.batch.id}`"
           class="inline-flex items-center min-h-11 underline underline-offset-3 decoration-dotted wrap-anywhere"
-        >{{ known.batch.name }}</NuxtLink>
+        >{{ known.batch.name }}</NuxtLink>{{ ' ' }}
         <span
           v-if="urgent"
           class="ml-2 text-error font-sans font-semibold whitespace-nowrap"

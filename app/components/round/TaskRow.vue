@@ -57,7 +57,7 @@ watch(chosen, (id) => { if (!id) open.value = false })
           <NuxtLink
             :to="`/batch/${task.batchId}`"
             class="inline-flex items-center min-h-11 min-w-11 underline underline-offset-3 decoration-dotted"
-          >{{ known.batch.name }}</NuxtLink>
+          >{{ known.batch.name }}</NuxtLink>{{ ' ' }}
           <span
             v-if="task.urgency === 'now'"
             class="ml-2 text-error font-sans font-semibold whitespace-nowrap"
