@@ -63,7 +63,7 @@ async function putIntoStore(gardener: Visit): Promise<void> {
 async function offer(gardener: Visit, name: string, content: string | Uint8Array): Promise<void> {
   const path = join(folder, name)
   await writeFile(path, content)
-  const input = await gardener.page.waitForSelector('[data-backup-file]')
+  const input = await gardener.page.waitForSelector('input[data-backup-file]')
   await input!.uploadFile(path)
 }
 
@@ -204,7 +204,7 @@ describe('two tabs', () => {
       await gardener.go('/garden')
       const other = await gardener.tab()
       await other.goto(`${gardener.home}/garden`, { waitUntil: 'load' })
-      await other.waitForSelector('[data-backup-file]')
+      await other.waitForSelector('input[data-backup-file]')
       const choose = (page: Page, text: string) =>
         page.evaluate((label) => {
           const one = [...document.querySelectorAll('label, button')].find(

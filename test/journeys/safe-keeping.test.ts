@@ -66,7 +66,7 @@ const ODD_FILES: readonly (readonly [name: string, text: string, said: RegExp])[
 async function offer(gardener: Visit, name: string, text: string): Promise<void> {
   const path = join(folder, `${name.replaceAll(' ', '-')}.json`)
   await writeFile(path, text)
-  const input = await gardener.page.waitForSelector('[data-backup-file]')
+  const input = await gardener.page.waitForSelector('input[data-backup-file]')
   await input!.uploadFile(path)
 }
 
