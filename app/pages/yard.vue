@@ -32,7 +32,7 @@ if (WAYS.some(({ id }) => id === asked)) way.value = String(asked)
         :choices="WAYS"
         class="mt-2"
       />
-      <div class="mt-3 grid gap-x-8 gap-y-4 min-[900px]:grid-cols-[minmax(0,1fr)_18rem]">
+      <div class="mt-3 grid gap-x-8 gap-y-4 grid-cols-[minmax(0,1fr)] min-[900px]:grid-cols-[minmax(0,1fr)_18rem]">
         <YardPlan v-if="!narrow || way === 'plan'" />
         <YardRooms
           v-if="!narrow || way !== 'plan'"

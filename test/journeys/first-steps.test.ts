@@ -172,6 +172,9 @@ describe('the plan of the yard', () => {
       await gardener.page.waitForFunction(
         least => document.querySelector('[aria-label="Plan, moved by dragging"]')!.scrollWidth > least, {}, before * 1.6,
       )
+      // The plan grows within its frame: the page stays as wide as the phone.
+      expect(await frame.evaluate(one => one.clientWidth)).toBeLessThanOrEqual(390)
+      expect(await gardener.page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
     }, { on: AUTUMN }))
 })
 
