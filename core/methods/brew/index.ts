@@ -9,6 +9,7 @@ import { look } from './look'
 import { looking } from './looking'
 import { situate } from './situation'
 import { PADS } from './pads'
+import { prospectsOf } from './prospects'
 import { SITES } from './sites'
 
 /** Brews and ferments: a bucket of water, something living or green, and a few days. */
@@ -42,6 +43,6 @@ export const brew: Method = {
       'What is left goes onto the heap or under mulch, not into a drain or a pond.',
       'Wash the vessel with hot water before the next one.',
     ],
-    inParts: true, alsoWentIn: fromTheKitchen, forecaster, diagnosis,
+    inParts: true, alsoWentIn: fromTheKitchen, forecaster, diagnosis, prospects: prospectsOf,
   },
 }

@@ -14,6 +14,7 @@ export const CHARGE = constants('Charging char', {
   strongUrine: of(1.5, 1.25, 2, 'times', 'the usual part of urine: stronger loses its nitrogen to the air; practice'),
   uncovered: of(0.85, 0.8, 0.95, 'share', 'of the liquid that covers it: with less, nests stay dry; own estimate'),
   inCanTimes: of(2, 1.5, 3, 'times', 'as long until it crumbles in its can, lid ajar; own estimate'),
+  livingStays: of(0.5, 0.3, 0.7, 'share', 'of the litres that were living in it: the rest rots or goes into the pores; own estimate'),
   leastL: of(0.05, 0.02, 0.2, 'L', 'less is a handful; choice'),
   worthCarryingDays: of(14, 7, 21, 'd', 'through so much sooner in a room: then it is worth carrying; choice'),
   steps: of(160, 100, 300, 'steps', 'of a course; numerics'),

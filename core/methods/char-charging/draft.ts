@@ -12,6 +12,7 @@ import { carriersFor, compared } from './compare'
 import { layingOf, type Laying } from './laying'
 import { limitsOf } from './limits'
 import { soakPicture } from './picture'
+import { comesAs } from './prospects'
 import type { SoakRecipe } from './recipe'
 import { acidText, stepsOf } from './steps'
 import { waterOf, type SoakWater } from './water'
@@ -134,9 +135,8 @@ function verdictOf(way: ChargeWay, recipe: SoakRecipe, { from, to, orLater }: De
 
 /** What comes out: char, and half of what was living in it. */
 function giftOf(way: ChargeWay, { charL, livingL }: SoakRecipe, { from, to }: Deadline): Gift {
-  const made = charL + livingL * 0.5
-  const label = way.kind === 'bedding' ? 'Dung with char, for a heap' : 'Charged char'
-  return { label, litres: range(made * 0.9, made, made * 1.1), from, to }
+  const made = charL + CHARGE.livingStays * livingL
+  return { ...comesAs(way.kind === 'bedding'), litres: range(made * 0.9, made, made * 1.1), from, to }
 }
 
 function summaryOf({ recipe: { charL, waterL }, laid, urineL }: Laying, fits: number, { units }: Surroundings): string {

@@ -7,6 +7,7 @@ import { look } from './look'
 import { looking } from './looking'
 import { situate } from './situation'
 import { PADS } from './pads'
+import { prospectsOf } from './prospects'
 import { ripeness } from './ripeness'
 import { SITES, sitesOfKind } from './sites'
 import { wayOf, WAYS } from './ways'
@@ -40,6 +41,6 @@ export const charCharging: Method = {
       look: 'looking whether it sinks', smell: 'smelling', drain: 'draining', take: 'putting it into the store',
     },
     takeCautions: ['Gloves; moist it does not dust. A mask where it has dried.', 'Keep it moist, aired and out of the rain.'],
-    inParts: true, forecaster, ripeness, diagnosis,
+    inParts: true, forecaster, ripeness, diagnosis, prospects: prospectsOf,
   },
 }

@@ -14,6 +14,7 @@ import { soakPicture } from './picture'
 import { toldBySinking } from './question'
 import { recipeFor } from './recipe'
 import { A_START } from '../../materials/char-state'
+import { CHARGE } from './constants'
 import { inside, soakOf } from './state'
 import type { ChargeWay } from './ways'
 import { tasksOf } from './tasks'
@@ -133,7 +134,7 @@ export const look: Look = {
     return [{
       materialId: 'char-charged',
       label: soak.way.kind === 'bedding' ? 'Char with dung' : charged < A_START ? 'Char, hardly charged' : 'Charged char',
-      hint: takenNow({ charged, way: soak.way }), expectedL: soak.charL + 0.5 * soak.livingL,
+      hint: takenNow({ charged, way: soak.way }), expectedL: soak.charL + CHARGE.livingStays * soak.livingL,
       char: { charged: Math.round(100 * charged) / 100, with: withOf(batch, soak.way, surroundings) },
     }]
   },

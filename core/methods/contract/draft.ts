@@ -9,6 +9,7 @@ import type { Site } from '../../vessel/site'
 import type { Stratum } from '../../vessel/strata'
 import type { Vessel } from '../../vessel/vessel'
 import type { Pipeline } from './pipeline'
+import type { Comes } from './prospect'
 import type { Surroundings } from './surroundings'
 
 /** A plan with its materials, as a method thinks about it before anything is begun. */
@@ -81,8 +82,7 @@ export interface Spread {
 }
 
 /** Something it will give, how much of it and when. */
-export interface Gift {
-  readonly label: string
+export interface Gift extends Comes {
   readonly litres: Range
   readonly from: Date
   readonly to: Date

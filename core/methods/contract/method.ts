@@ -11,6 +11,7 @@ import type { Forecaster, Supposing } from './forecast'
 import type { Look, Ripeness } from './look'
 import type { Looking } from './looking'
 import type { LayPipeline } from './pipeline'
+import type { ProspectsOf } from './prospect'
 import type { Deed, Pad, Quantity, Sense } from './record'
 import type { Situation } from './situation'
 import type { Surroundings } from './surroundings'
@@ -140,6 +141,8 @@ export interface Life extends Look {
   readonly diagnosis?: Diagnosis
   readonly ripeness?: Ripeness
   readonly pipeline?: LayPipeline
+  /** What will come of it, how much, and with which of its windows; left out where it makes nothing that is kept. */
+  readonly prospects?: ProspectsOf
 }
 
 /** A way of turning scraps into something useful. All that is particular to it lives behind its three faces. */

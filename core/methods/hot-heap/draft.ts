@@ -17,6 +17,7 @@ import { strataOf } from './layers'
 import { standingL } from './stands'
 import { verdictOf } from './verdict'
 import { buildSteps } from './steps'
+import { COMPOST } from './words'
 
 const NOTHING_DECAYS: Verdict = {
   grade: 'poor', weakest: 'mix', text: 'Nothing of this decays: it is a base, a starter or ballast.', advice: 'Add greens and browns.',
@@ -47,7 +48,7 @@ export function draftOf(planned: Proposal, surroundings: Surroundings, { usualYi
     }),
     steps: buildSteps(proposal, expectedC, units),
     work: [{ label: 'to build', minutes: work.building }, { label: `each turn, ${work.turns} turns at most`, minutes: work.eachTurn }],
-    gives: [{ label: 'Compost', litres: scaleRange(usualYield, volumeL), from: addDays(now, earliest), to: addDays(now, latest) }],
+    gives: [{ ...COMPOST, litres: scaleRange(usualYield, volumeL), from: addDays(now, earliest), to: addDays(now, latest) }],
     waterL,
   }
 }

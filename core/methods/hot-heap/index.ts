@@ -18,6 +18,7 @@ import { look } from './look'
 import { looking } from './looking'
 import { outlookOf } from './outlook'
 import { PADS } from './pads'
+import { prospectsOf } from './prospects'
 import { ripeness } from './ripeness'
 import { leastVolumeL } from './size'
 import { FINISHING_CAUTIONS } from './steps'
@@ -76,5 +77,6 @@ export const hotHeap: Method = {
     },
     takeCautions: FINISHING_CAUTIONS, inParts: false, carriesChar: 'heap', goesOnAs: 'heap-half-rotted',
     forecaster: heatedForecaster(questionOf), diagnosis, ripeness,
+    prospects: (batch, surroundings) => prospectsOf(batch, surroundings, sizing),
   },
 }

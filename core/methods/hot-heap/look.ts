@@ -14,6 +14,7 @@ import { coreReadings } from '../heated/readings'
 import { expectCourse } from './expect'
 import { strataOf } from './layers'
 import { OUTPUTS } from './outputs'
+import { READY } from './words'
 import { readyWindow } from './ready'
 import { phaseNow, standingOf } from './standing'
 import { tasksOf } from './tasks'
@@ -154,7 +155,7 @@ export const look: Look = {
   windows: (batch, surroundings) => batch.ended
     ? []
     : [{
-        id: 'ready', label: 'Ready', coming: 'Ready between', announced: 'may be ready', begun: 'Ready to test since',
+        id: READY, label: 'Ready', coming: 'Ready between', announced: 'may be ready', begun: 'Ready to test since',
         leavesOut: LEAVES_OUT,
         ...readyWindow(heapLogOf(batch), surroundings),
       }],

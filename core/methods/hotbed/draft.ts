@@ -10,6 +10,7 @@ import { type Draft, type Gift, ownOf, type Proposal, type Surroundings, type Wa
 import { WEEDKILLER } from './care'
 import { factsOf } from './facts'
 import { bedPicture } from './picture'
+import { HALF_RIPE } from './prospects'
 import { alongOf, cropBands } from './sequence'
 import { stepsOf } from './steps'
 import { bedThought, litresOf, type BedThought } from './thought'
@@ -80,7 +81,7 @@ function giftsOf({ outlook, heightM, ground: { footprintM2 }, on }: BedThought):
   if (!outlook) return []
   const leftL = (outlook.courses[1].heightM.at(-1) ?? heightM * 0.6) * footprintM2 * 1000
   return [{
-    label: 'Compost, half ripe', litres: range(leftL * 0.75, leftL, leftL * 1.2), from: on(outlook.spent.from),
+    ...HALF_RIPE, litres: range(leftL * 0.75, leftL, leftL * 1.2), from: on(outlook.spent.from),
     to: on(Math.max(outlook.spent.from, outlook.spent.to)),
   }]
 }

@@ -10,6 +10,7 @@ import { look } from './look'
 import { looking } from './looking'
 import { situate } from './situation'
 import { PADS } from './pads'
+import { prospectsOf } from './prospects'
 import { ripeness } from './ripeness'
 import { SITES, sitesOf } from './sites'
 import { hotbedOf } from './state'
@@ -48,6 +49,6 @@ export const hotbed: Method = {
     // Under its warm soil it is a bed on loan; a bed to be kept when its heat is over.
     becomesBed: (batch, surroundings) =>
       batch.began.site.kind === 'frame' && (batch.ended !== undefined || hotbedOf(batch, surroundings)?.phase === 'spent'),
-    forecaster, diagnosis, ripeness,
+    forecaster, diagnosis, ripeness, prospects: prospectsOf,
   },
 }

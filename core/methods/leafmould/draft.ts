@@ -11,6 +11,7 @@ import { frontWidthM } from '../../vessel/vessel'
 import type { Draft, Fact, Gift, Proposal, Surroundings, Warning } from '../contract'
 import { dayLeft, shellShare } from './course'
 import { isShredded } from './leaves'
+import { COMES_AS } from './prospects'
 import { GRADES, leafClassOf } from './rates'
 import { BAGS, RAIN } from './words'
 import { LEAF } from './constants'
@@ -44,8 +45,8 @@ function gifts(tried: Tried, { now }: Surroundings): Gift[] {
     const litres = coreL(tried, massLeft)
     const share = LEAF.gives[id]
     return [{
-      label, litres: range(litres.low * share, litres.typical * share, litres.high * share), from: addDays(now, Math.round(days[0]!)),
-      to: addDays(now, Math.round(days[2]!)), ...(days[2]! >= LAST_DAY ? { orLater: true } : {}),
+      label, ...COMES_AS[id], litres: range(litres.low * share, litres.typical * share, litres.high * share),
+      from: addDays(now, Math.round(days[0]!)), to: addDays(now, Math.round(days[2]!)), ...(days[2]! >= LAST_DAY ? { orLater: true } : {}),
     }]
   })
 }

@@ -10,6 +10,7 @@ import { looking } from './looking'
 import { situate } from './situation'
 import { FEEDS, PADS } from './pads'
 import { pipelineOf } from './pipeline'
+import { prospectsOf } from './prospects'
 import { ripeness } from './ripeness'
 import { SITES, sitesOf } from './sites'
 
@@ -41,6 +42,6 @@ export const leafmould: Method = {
       filled: 'filling it up', watered: 'watering', squeeze: 'squeezing a handful', look: 'looking inside', take: 'taking some',
     },
     takeCautions: ['Damp it if it is dusty; a mask against moulds.', 'Hedgehogs and toads winter in leaves: look before you fork.'],
-    inParts: true, goesOnAs: 'leaves-half-rotted', forecaster, diagnosis, ripeness, pipeline: pipelineOf,
+    inParts: true, goesOnAs: 'leaves-half-rotted', forecaster, diagnosis, ripeness, pipeline: pipelineOf, prospects: prospectsOf,
   },
 }

@@ -9,6 +9,7 @@ import { type BuildStep, type Draft, type Fact, ownOf, type Proposal, type Surro
 import { slowApproach } from './approaches'
 import { coverAmount, coverLitres } from './cover'
 import { litresOfIt, plannedWeek } from './feeding'
+import { COMPOST } from './prospects'
 import { baysFor, baysNeeded, peaceDays, rotationFrom, type OneBay } from './rotation'
 import { RAIN, WEEKLY } from './words'
 import { containerText } from '../../units/container'
@@ -177,7 +178,7 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
     verdict: verdictOf(bays, count), facts: facts(bays, count, weeklyL, surroundings),
     warnings: [{ text: 'It never gets hot. Seed heads, roots that grow again and sick plants go elsewhere.' }],
     picture, pipeline: rotationFrom(now, middle, count), steps: steps(proposal, surroundings), work,
-    gives: [{ label: 'Compost from the first bay', litres: range(0.8 * all[0], all[1], 1.2 * all[2]), from: days[0], to: days[1] }],
+    gives: [{ ...COMPOST, label: 'Compost from the first bay', litres: range(0.8 * all[0], all[1], 1.2 * all[2]), from: days[0], to: days[1] }],
     waterL: proposal.waterL,
   }
 }

@@ -12,6 +12,7 @@ import { situate } from './situation'
 import { PADS } from './pads'
 import { ripeness } from './ripeness'
 import { pipelineOf } from './rotation'
+import { prospectsOf } from './prospects'
 import { SITES } from './sites'
 
 /** The slow heap: fed caddy by caddy, covered, closed, rested. */
@@ -44,6 +45,6 @@ export const slowHeap: Method = {
       'take': 'taking some',
     },
     takeCautions: TAKE_CAUTIONS, inParts: true, carriesChar: 'heap', goesOnAs: 'heap-half-rotted',
-    forecaster, diagnosis, ripeness, pipeline: pipelineOf,
+    forecaster, diagnosis, ripeness, pipeline: pipelineOf, prospects: prospectsOf,
   },
 }

@@ -8,6 +8,7 @@ import { asVessel, siteVolumeL } from '../../vessel/site'
 import { frontWidthM, perimeterM } from '../../vessel/vessel'
 import type { Draft, Fact, Proposal, Surroundings, Verdict, Warning } from '../contract'
 import { channelPlan } from './plan'
+import { COMPOST } from './prospects'
 import { laidOut } from './sites'
 import { RAIN } from './words'
 import { TOWER } from './constants'
@@ -181,7 +182,7 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
     warnings: warnings(tried),
     steps: steps(tried, proposal, surroundings),
     gives: [{
-      label: 'Fungal compost',
+      ...COMPOST,
       litres: range(0.85 * litres[0], litres[1], 1.1 * litres[2]),
       from: addDays(now, Math.round(Math.min(slow, quick))),
       to: addDays(now, Math.round(Math.max(slow, quick) * 1.25)),

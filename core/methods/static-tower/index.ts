@@ -13,6 +13,7 @@ import { look } from './look'
 import { looking } from './looking'
 import { PADS } from './pads'
 import { questionOf } from './question'
+import { prospectsOf } from './prospects'
 import { ripeness } from './ripeness'
 import { SITES } from './sites'
 
@@ -49,5 +50,6 @@ export const staticTower: Method = {
     },
     takeCautions: TAKE_CAUTIONS, inParts: true, carriesChar: 'heap', goesOnAs: 'heap-half-rotted',
     forecaster: heatedForecaster(questionOf), diagnosis, ripeness,
+    prospects: (batch, surroundings) => prospectsOf(heapLogOf(batch), surroundings),
   },
 }

@@ -3,9 +3,9 @@ import type { BegunBatch } from '../../journal/garden'
 import { agoText } from '../../units/ago'
 import { percentText, quantityText, roughly } from '../../units/format'
 import { everFound, lastFound, type Life, type Pad, type Sense, type Surroundings } from '../contract'
-import { openPad, tasksFrom, type Ask } from '../course'
+import { openPad, prospectOf, tasksFrom, type Ask } from '../course'
 import { COVERED, GRASS, ROOTS, way } from './course'
-import { LIFTING, stackPicture, turfL, turfLeftL } from './plan'
+import { LIFTING, LOAM, stackPicture, turfL, turfLeftL } from './plan'
 import { TURF } from './constants'
 
 const GRASS_SEEN: Sense = {
@@ -88,8 +88,12 @@ export const life: Omit<Life, 'forecaster' | 'situate' | 'looking'> = {
         label: 'Turf in it', value: quantityText('volume', units, roughly(turfLeftL(batch))),
         why: `stacked ${agoText(batch.began.at, now)}`,
       }],
+  prospects: (batch, surroundings) => batch.ended
+    ? []
+    : way.windows(batch, surroundings).filter(({ beyond }) => !beyond)
+        .flatMap(window => prospectOf(window, LOAM, TURF.yieldShare.typical * turfLeftL(batch))),
   outputs: batch => [{
-    materialId: 'loam', label: 'Loam, sieved', hint: 'into mixes for pots and seeds, or onto beds',
+    ...LOAM, hint: 'into mixes for pots and seeds, or onto beds',
     expectedL: TURF.yieldShare.typical * turfLeftL(batch),
   }],
 }

@@ -17,6 +17,8 @@ import { TURF } from './constants'
 /** What was lifted: square metres, metres thick. */
 const AREA = 'areaM2'
 const THICK = 'thickM'
+/** As which it comes, and what it is called. */
+export const LOAM = { label: 'Loam, sieved', materialId: 'loam' } as const
 export const LIFTING = 'A turf weighs more than it looks: small pieces, a barrow half full, knees bent.'
 
 /** Where turves are stacked: a corner of the garden, or a crate. */
@@ -105,7 +107,7 @@ export function draftOf({ site, approachId, answers }: Proposal, around: Surroun
       },
     ],
     work: [{ label: 'to lift and stack it', minutes: range(litres / 12, litres / 8, litres / 4) }],
-    gives: [{ label: 'Loam, sieved', litres: gives, from: addDays(now, soonest), to: addDays(now, latest) }],
+    gives: [{ ...LOAM, litres: gives, from: addDays(now, soonest), to: addDays(now, latest) }],
     ...(turf && litres >= 1
       ? { recipe: [{ material: turf, amount: { count: litres / barrow.volumeL, container: barrow, packing: 'loose' as const } }] }
       : {}),

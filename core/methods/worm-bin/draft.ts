@@ -15,6 +15,7 @@ import { harvestDay } from './forecast'
 import { airAround, hintOf, KINDS, kindOf, SHELTERS, shelterOf } from './kinds'
 import { pocketPlan } from './look'
 import { pocketsOf } from './pockets'
+import { CASTINGS } from './prospects'
 import { BED, FROM, GRAMS, KIND, SCRAPS_FIRST, WEEKLY, WHERE } from './words'
 import { WORM } from './constants'
 import { kilos, steps } from './steps'
@@ -182,7 +183,7 @@ function giftsOf({ courses, sums }: Tried, now: Date): Gift[] {
     .map((course, index) => course.castingsL[Math.max(0, course.days.findIndex(day => day >= days[index]!))]! * WORM.reachable)
     .sort((a, b) => a - b) as [number, number, number]
   return [{
-    label: `Castings, at ${Math.round(100 * WORM.harvest.share)} % of what is in it`,
+    ...CASTINGS, label: `Castings, at ${Math.round(100 * WORM.harvest.share)} % of what is in it`,
     litres: range(0.8 * litres[0], litres[1], 1.2 * litres[2]),
     from: addDays(now, Math.round(Math.min(days[0], days[2]))), to: addDays(now, Math.round(Math.max(days[0], days[2]))),
   }]

@@ -11,6 +11,7 @@ import { look } from './look'
 import { looking } from './looking'
 import { situate } from './situation'
 import { PADS } from './pads'
+import { prospectsOf } from './prospects'
 import { ripeness } from './ripeness'
 
 /** Worms: a bin, an open bed, or a tower in a bed. */
@@ -42,5 +43,6 @@ export const worms: Method = {
       'lured': 'feeding one end', 'take': 'taking castings',
     },
     takeCautions: TAKE_CAUTIONS, inParts: true, carriesChar: 'worms', goesOnAs: 'worm-castings', forecaster, diagnosis, ripeness,
+    prospects: prospectsOf,
   },
 }

@@ -1,0 +1,16 @@
+import type { BegunBatch } from '../../journal/garden'
+import type { Prospect } from '../contract'
+import { prospectOf } from '../course'
+import { kindOf } from './kinds'
+
+/** What a brew is good for: no store keeps it. */
+export const SERVES = ['feeding', 'microbes'] as const
+
+/** What stands of it while it is fit to use. */
+export function prospectsOf(batch: BegunBatch): Prospect[] {
+  if (batch.ended) return []
+  const inL = batch.puts.reduce((sum, { waterL }) => sum + waterL, 0)
+  const outL = batch.uses.reduce((sum, { litres }) => sum + litres, 0)
+  const { name } = kindOf(batch.began.approachId)
+  return prospectOf({ id: 'until' }, { label: name, serves: SERVES }, inL - outL).map(one => ({ ...one, passes: true as const }))
+}
