@@ -12,10 +12,16 @@ export interface Allotment {
 /** A share is as good as nothing below this, and a way as good as another within it; numerics. */
 const TINY = 1e-9
 
-/** The stage in which a stock is when it is wanted: the last that has come by the end of the want. */
-function stageAt(stages: readonly StageThen[], { fromDay, toDay }: Want): number {
+/**
+ * The stage as which a want takes a stock: the last that will do and has come by its end. It can be taken out before it goes on to
+ * be something else, but not once it has.
+ */
+export function stageAt({ stages }: Stock, then: readonly StageThen[], want: Want): number {
   let at = -1
-  stages.forEach(({ day, untilDay }, index) => { if (day <= toDay && untilDay >= fromDay) at = index })
+  then.forEach(({ day, untilDay }, index) => {
+    const isGone = (then[index + 1]?.day ?? Infinity) <= 0
+    if (!isGone && day <= want.toDay && untilDay >= want.fromDay && willDo(stages[index]!, want)) at = index
+  })
   return at
 }
 
@@ -23,10 +29,9 @@ function stageAt(stages: readonly StageThen[], { fromDay, toDay }: Want): number
 function gainsOf(stocks: readonly Stock[], wants: readonly Want[], world: World, came: Float64Array): Float64Array[] {
   return wants.map((want) => {
     const gains = new Float64Array(stocks.length)
-    stocks.forEach(({ stages }, index) => {
-      const then = world[index]!
-      const at = stageAt(then, want)
-      if (at >= 0 && came[index]! > TINY && willDo(stages[at]!, want)) gains[index] = then[at]!.litres / came[index]!
+    stocks.forEach((stock, index) => {
+      const at = stageAt(stock, world[index]!, want)
+      if (at >= 0 && came[index]! > TINY) gains[index] = world[index]![at]!.litres / came[index]!
     })
     return gains
   })

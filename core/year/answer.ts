@@ -9,6 +9,8 @@ export interface Met {
   readonly id: string
   /** Share of years in which all of it is there in time. */
   readonly chance: number
+  /** Litres that are there in time, of those wanted, in the mean of all years. */
+  readonly share: number
   /** At least so much is short in one year of five, litres. */
   readonly shortL: number
   /** What it is served from, litres in the mean of all years, the most first. */
@@ -59,7 +61,7 @@ export function answerIn(stocks: readonly Stock[], wants: readonly Want[], world
       .map((stock, index) => ({ stockId: stock.id, litres: sum(years.map(({ given }) => given[want]![index]!)) / years.length }))
       .filter(one => one.litres > litres * (1 - YEAR.metFrom))
     return {
-      id, chance: met / years.length, shortL: quantile(short, 1 - YEAR.shortInYears), by: by.sort((a, b) => b.litres - a.litres),
+      id, chance: met / years.length, share: 1 - sum(short) / years.length / litres, shortL: quantile(short, 1 - YEAR.shortInYears), by: by.sort((a, b) => b.litres - a.litres),
     }
   })
   return {

@@ -120,7 +120,7 @@ describe('in any garden', () => {
         all.forEach((one, of) => {
           const litres = given[of]![index]!
           if (litres <= 1e-7) return
-          const at = world[index]!.findLastIndex(({ day }) => day <= one.toDay)
+          const at = stages.findLastIndex(({ serves }, of) => world[index]![of]!.day <= one.toDay && serves.includes(one.purpose))
           expect(at).toBeGreaterThanOrEqual(0)
           expect(stages[at]!.serves).toContain(one.purpose)
           share += litres / world[index]![at]!.litres

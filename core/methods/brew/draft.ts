@@ -17,7 +17,7 @@ import { dayAt, runBrew } from './course'
 import { traitsAt } from './forecast'
 import { kindOf, type BrewKind } from './kinds'
 import { brewPicture } from './picture'
-import { SERVES } from './prospects'
+import { AS_BREW } from './prospects'
 import { AREA, STANDS } from './words'
 import { BREW } from './constants'
 
@@ -235,7 +235,7 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
     ],
     gives: [{
       label: kind.name,
-      serves: SERVES,
+      ...AS_BREW,
       litres: range(amounts.waterL * 0.85, amounts.waterL * 0.95, amounts.waterL),
       from: on(spread[0]),
       to: on(spread[2]),

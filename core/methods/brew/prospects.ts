@@ -3,8 +3,8 @@ import type { Prospect } from '../contract'
 import { prospectOf } from '../course'
 import { kindOf } from './kinds'
 
-/** What a brew is good for: no store keeps it. */
-export const SERVES = ['feeding', 'microbes'] as const
+/** What a brew is good for, while it is fit to use: no store keeps it. */
+export const AS_BREW = { serves: ['feeding', 'microbes'], passes: true } as const
 
 /** What stands of it while it is fit to use. */
 export function prospectsOf(batch: BegunBatch): Prospect[] {
@@ -12,5 +12,5 @@ export function prospectsOf(batch: BegunBatch): Prospect[] {
   const inL = batch.puts.reduce((sum, { waterL }) => sum + waterL, 0)
   const outL = batch.uses.reduce((sum, { litres }) => sum + litres, 0)
   const { name } = kindOf(batch.began.approachId)
-  return prospectOf({ id: 'until' }, { label: name, serves: SERVES }, inL - outL).map(one => ({ ...one, passes: true as const }))
+  return prospectOf({ id: 'until' }, { label: name, ...AS_BREW }, inL - outL)
 }

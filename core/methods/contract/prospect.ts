@@ -9,6 +9,8 @@ export interface Comes {
   readonly label: string
   readonly materialId?: string
   readonly serves?: readonly Purpose[]
+  /** It is of use within its days only, and not after them. */
+  readonly passes?: true
 }
 
 /** What will come of a standing batch with one of its windows: of several in turn, the later is made of the earlier. */
@@ -16,8 +18,6 @@ export interface Prospect extends Comes {
   readonly windowId: string
   /** As much as there is of it when its window is most likely, an 80 % range. */
   readonly litres: Range
-  /** It is of use within its window only, and not after it. */
-  readonly passes?: true
 }
 
 /** What will come of a batch: nothing of one that is over, and nothing that nobody can tell. */
