@@ -19,6 +19,7 @@ import { demoGround } from './demo-ground'
 import { demoHeapEvents } from './demo-heap'
 import { demoFed } from './demo-fed'
 import { demoLeaves } from './demo-leaves'
+import { demoWanted } from './demo-wanted'
 import { demoTower, demoTrial } from './demo-tower'
 
 const DEMO_SEED = 11
@@ -156,7 +157,7 @@ function demoDocuments(today: Date, { id: climateId }: Climate): GardenDocument[
       writeDocument(undefined, containerDocumentId(id), 'container', container, at, 'demo'),
     ),
     writeDocument(undefined, BENCH_PLAN_ID, 'plan', plan, at, 'demo'),
-    demoTrial(today), demoPlotTrial(today),
+    demoTrial(today), demoPlotTrial(today), ...demoWanted(today, at),
     ...demoBeds(at),
   ]
 }

@@ -8,7 +8,7 @@ export function plainCell(text: string): string {
 }
 
 /** Without it, spreadsheet programs take the degree sign for something else. */
-const BYTE_ORDER_MARK = '\uFEFF'
+export const BYTE_ORDER_MARK = '\uFEFF'
 
 const tenth = (value: number | undefined, units: UnitSystem) =>
   value === undefined ? '' : String(Math.round(toShown('temperature', units, value) * 10) / 10)

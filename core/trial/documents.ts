@@ -26,11 +26,22 @@ import type { Surroundings } from '../methods/contract'
 import { askedTogether, knownPairs, type Side } from '../side-by-side/asked'
 import { readSideBySide } from '../side-by-side/pair'
 import { readPair, verdictLines } from '../side-by-side/readout'
+import { readPrices } from '../year/account'
+import { yearAnswer } from '../year/answer'
+import { wantsOf } from '../year/asked'
+import { reserveOf } from '../year/browns'
+import { readIncomes } from '../year/income'
+import { readNeeds } from '../year/need'
+import { lotStocks } from '../year/stocks'
+import { layStrip } from '../year/strip'
 import type { Asked } from './everything'
+
+/** As many possible years as show whether it can be reckoned; numerics. */
+const FEW_YEARS = 5
 
 /** How many of a kind a garden can hold and still be walked through; choice, far above any home garden. */
 const MOST: Readonly<Record<string, number>> = {
-  'bed': 400, 'side-by-side': 100, 'plan': 200, 'collecting': 100, 'growing-mix': 200, 'plot-trial': 100, 'vessel': 400, 'spot': 2000,
+  'bed': 400, 'side-by-side': 100, 'plan': 200, 'collecting': 100, 'growing-mix': 200, 'plot-trial': 100, 'need': 200, 'income': 100, 'vessel': 400, 'spot': 2000,
 }
 
 /** Documents beyond what a garden can hold of their kind: the later ones by their ids. */
@@ -88,6 +99,17 @@ function ofMixes(one: readonly GardenDocument[], garden: Garden, around: Surroun
   })
 }
 
+function ofYear(one: readonly GardenDocument[], garden: Garden, around: Surroundings): unknown {
+  const needs = readNeeds(one, around.now)
+  const incomes = readIncomes(one)
+  const stocks = lotStocks(storedLots(garden, around.now, around.materials), ({ material }) => material.short)
+  const wants = wantsOf(needs, around.now, () => 0)
+  return [
+    yearAnswer(stocks, wants, 1, FEW_YEARS), reserveOf(incomes, [], [], around.materials, around.now), readPrices(one),
+    layStrip({ now: around.now, stocks, needs, met: new Map(), used: new Map(), incomes, book: around.materials }),
+  ]
+}
+
 /** Everything that pages ask of one document of a garden: a plan is thought through, a bed is dosed, a trial is read out. */
 export function everythingOfDocument(document: GardenDocument, garden: Garden, around: Surroundings): readonly Asked[] {
   const one = [document]
@@ -106,6 +128,7 @@ export function everythingOfDocument(document: GardenDocument, garden: Garden, a
     { what: 'trials of beds', ask: () => ofPlots(one, garden, around) },
     { what: 'mixes', ask: () => ofMixes(one, garden, around) },
     { what: 'supplies', ask: () => supplies(one, garden, around.now, around.materials) },
+    { what: 'year', ask: () => ofYear(one, garden, around) },
     { what: 'weather', ask: () => readNotedWeather(one) },
   ]
 }

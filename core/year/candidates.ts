@@ -18,7 +18,9 @@ function triedWay(way: Way, lastDay: number, chances: Chances): TriedWay {
     if (!thoughts.has(day)) thoughts.set(day, thinkThrough(way, dayAfter(now, day), chances))
     return thoughts.get(day)
   }
-  const costs = (thought: Thought) => ({ hours: workHours(way.method, thought.stages), scarceL: thought.scarceL })
+  const costs = (thought: Thought) => ({
+    hours: workHours(way.method, thought.stages), scarceL: thought.scarceL, ...(thought.many === undefined ? {} : { many: thought.many }),
+  })
   return {
     id: way.id, way, firstDay, lastDay, thoughtOn, most: way.place ? 1 : YEAR.beside,
     name: `${way.method.face.name}, ${placeName(way)}`,

@@ -16,7 +16,13 @@ export interface Candidate {
   readonly firstDay: number
   readonly lastDay: number
   /** What it would give, counted from its start, and what it costs. */
-  on(day: number): { readonly stages: readonly Stage[], readonly hours: number, readonly scarceL: number } | undefined
+  on(day: number): {
+    readonly stages: readonly Stage[]
+    readonly hours: number
+    readonly scarceL: number
+    /** So many of it there is stuff for; nothing where there is no limit. */
+    readonly many?: number
+  } | undefined
 }
 
 /** How a need changes by a start. */
@@ -86,7 +92,8 @@ function tryOn(candidate: Candidate, day: number, base: Trying, times = 1): Trie
 /** As many of it beside each other as each still wins more than it costs. */
 function asManyAsHelp(one: Tried, base: Trying): Tried {
   let best = one
-  while (best.times < best.candidate.most) {
+  const most = Math.min(one.candidate.most, one.candidate.on(one.day)?.many ?? Infinity)
+  while (best.times < most) {
     const more = tryOn(best.candidate, best.day, base, best.times + 1)
     if (!more || more.value - best.value < YEAR.leastWon || more.value - costOf(more) <= best.value - costOf(best)) break
     best = more

@@ -47,6 +47,8 @@ export interface Thought {
   readonly gatherFrom: Date
   /** Litres of it that were said to be scarce. */
   readonly scarceL: number
+  /** So many of it could be filled; nothing where there is no limit. */
+  readonly many?: number
 }
 
 /** What of a place is filled before it settles, as a share of its rim; an assumption. */
@@ -82,29 +84,29 @@ export function gatheringOf(
   return to > 0 ? { from: new Date(from), to: new Date(to) } : undefined
 }
 
-interface Gathered { readonly share: number, readonly from: Date, readonly scarceL: number }
+interface Gathered { /** Of what is wanted, as many times as it could be there. */ readonly times: number, readonly from: Date, readonly scarceL: number }
 
 /** How much of what is wanted can be there on a day. */
 function gathered(wanted: readonly Ingredient[], by: Date, { surroundings, kept, incomes }: Chances): Gathered {
   const { now, weather } = surroundings
   const southern = isSouthernYear(weather)
   const days = (by.getTime() - now.getTime()) / DAY_MS
-  let [share, from, scarceL] = [1, by.getTime(), 0]
+  let [times, from, scarceL] = [Infinity, by.getTime(), 0]
   for (const one of wanted) {
     const { material } = one
     const litres = looseL([one])
     const lies = kept.filter(({ materialId, keepsDays }) => materialId === material.id && keepsDays >= days)
       .reduce((sum, { litres: here }) => sum + here, 0)
-    if (litres <= 0 || lies >= litres) continue
+    if (litres <= 0) continue
     const isSaid = incomes.some(({ materialId }) => materialId === material.id)
     const gathering = gatheringOf(material, by, now, southern)
     const since = new Date(Math.max(now.getTime(), by.getTime() - material.keepsDays * DAY_MS))
     const comes = isSaid ? comesBetween(incomes, material.id, since, by) : gathering ? Infinity : 0
-    share = Math.min(share, (lies + comes) / litres)
-    if (gathering) from = Math.min(from, gathering.from.getTime())
+    times = Math.min(times, (lies + comes) / litres)
+    if (gathering && lies < litres) from = Math.min(from, gathering.from.getTime())
     if (isSaid) scarceL += Math.min(litres, lies + comes)
   }
-  return { share, from: new Date(from), scarceL }
+  return { times, from: new Date(from), scarceL }
 }
 
 /** More of one kind than this goes by the barrow, where there is one; a choice. */
@@ -154,7 +156,8 @@ export function thinkThrough(way: Way, at: Date, chances: Chances): Thought | un
     const first = draftFor(whole, method, surroundings)
     if (!first) continue
     const wanted = first.draft.recipe ?? ingredientsOf(whole.ingredients, surroundings.materials)
-    const { share, from, scarceL } = gathered(wanted, at, chances)
+    const { times, from, scarceL } = gathered(wanted, at, chances)
+    const share = Math.min(1, times)
     if (share < LEAST_SHARE || (share < 1 && first.draft.recipe)) continue
     const plan = share < 1 ? scaled(whole, share) : whole
     const thought = share < 1 ? draftFor(plan, method, surroundings) : first
@@ -163,7 +166,7 @@ export function thinkThrough(way: Way, at: Date, chances: Chances): Thought | un
     if (stages.length === 0) continue
     const ingredients = thought.draft.recipe ?? ingredientsOf(plan.ingredients, surroundings.materials)
     return {
-      draft: thought.draft, stages, ingredients, gatherFrom: from, scarceL,
+      draft: thought.draft, stages, ingredients, gatherFrom: from, scarceL, ...(times < Infinity ? { many: Math.max(1, Math.floor(times)) } : {}),
       plan: { ...plan, ingredients: ingredients.map(namedIngredient) },
     }
   }

@@ -10,6 +10,7 @@ const PLACES: readonly Place[] = [
   { to: '/store', label: 'Store', icon: 'i-ph-basket', family: 'straw' },
   { to: '/yard', label: 'Yard', icon: 'i-ph-stack', family: 'wood' },
   { to: '/beds', label: 'Beds', icon: 'i-ph-plant', family: 'plant' },
+  { to: '/year', label: 'Year', icon: 'i-ph-calendar-blank', family: 'manure' },
   { to: '/garden', label: 'Garden', icon: 'i-ph-house-line', family: 'finished' },
   { to: '/search', label: 'Find', icon: 'i-ph-magnifying-glass', family: 'mineral' },
 ]
@@ -18,10 +19,12 @@ const route = useRoute()
 const store = useGardenStore()
 // The last line of a page stays reachable above the bar that says what was recorded.
 const { shown } = useRecorder()
+/** What belongs to a place beside what is called like it. */
+const BELONGS: Readonly<Record<string, RegExp>> = { '/yard': /^\/(yard|batch|years)/, '/year': /^\/(year|month|account)(\/|$)/ }
 const here = (place: Place) =>
-  place.to === '/' ? route.path === '/' : route.path.startsWith(place.to) || (place.to === '/yard' && /^\/(batch|years)/.test(route.path))
+  place.to === '/' ? route.path === '/' : BELONGS[place.to]?.test(route.path) ?? route.path.startsWith(place.to)
 /** Views of many things beside each other take the width there is. */
-const WIDE = ['/', '/store', '/yard', '/beds', '/garden']
+const WIDE = ['/', '/store', '/yard', '/beds', '/year', '/garden']
 const MAIN_ID = 'page'
 useWeather()
 useForecasting()
@@ -45,7 +48,7 @@ useForecasting()
         <li
           v-for="place in PLACES"
           :key="place.to"
-          class="flex-1 min-w-0 md:flex-none md:h-22"
+          class="flex-1 min-w-0 md:flex-none md:h-20"
         >
           <NuxtLink
             :to="place.to"

@@ -24,4 +24,6 @@ export interface Task {
   readonly due: Date
   readonly until: Date
   readonly urgency: 'now' | 'usual' | 'whenever'
+  /** How long it takes by hand, where that is more than such things usually do, minutes. */
+  readonly minutes?: number
 }

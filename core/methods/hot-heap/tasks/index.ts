@@ -1,6 +1,8 @@
 import { endOfDay } from 'date-fns'
 import type { HeapLog } from '../../heated/heap-log'
 import type { Surroundings, Task } from '../../contract'
+import { ingredientsOf, looseL } from '../../../mix/portion'
+import { HOT } from '../constants'
 import { isFrozen, unlessFrozen } from '../../course'
 import { phaseNow } from '../standing'
 import type { Ask } from './ask'
@@ -20,10 +22,19 @@ function once(asks: readonly Ask[]): Ask[] {
   return asks.filter((one, index) => asks.findIndex(other => workOf(other) === workOf(one)) === index)
 }
 
+/** How long it takes to turn all that went into it. */
+function turningMinutes({ puts }: HeapLog, { materials }: Surroundings): number {
+  const litres = looseL(ingredientsOf(puts.flatMap(({ inputs }) => inputs), materials))
+  return Math.max(5, Math.round(HOT.minutesTurning.typical * litres / 100))
+}
+
 /** What a heap asks for, now and in the days to come. Missed days do not pile up: each thing is asked once. */
 export function tasksOf(batch: HeapLog, surroundings: Surroundings): Task[] {
   if (batch.finish) return []
   const look = { batch, surroundings, now: phaseNow(batch, surroundings) }
   return once(unlessFrozen(ASKS.flatMap(make => make(look)), isFrozen(surroundings.weather.ambientC(surroundings.now), look.now.coreC)))
-    .map(one => ({ ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: endOfDay(one.until) }))
+    .map(one => ({
+      ...one, id: `${batch.id}.${one.action}`, batchId: batch.id, until: endOfDay(one.until),
+      ...(one.doing.kind === 'deed' ? { minutes: turningMinutes(batch, surroundings) } : {}),
+    }))
 }

@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { addDays } from 'date-fns'
+import { minutesText } from '#core/year/month'
+import type { StartAnswer } from '#core/year/asked'
+import { ingredientsOf } from '#core/mix/portion'
+import { findMethod } from '#core/methods'
+
+/** Something to begin: what, where, until when, what it takes and what it wins. */
+const { start, needName } = defineProps<{ start: StartAnswer, needName: (id: string) => string }>()
+const emit = defineEmits<{ take: [], without: [] }>()
+const { now, materials } = useGarden()
+const { amount, day, quantity } = useSay()
+const bench = useBenchPlan()
+
+const ingredients = computed(() => ingredientsOf(start.plan.ingredients, materials.value))
+const safe = computed(() => addDays(now.value, start.lastSafeDay))
+const gives = computed(() => start.stock.stages.map(({ label, litres, days }) =>
+  `${label.toLowerCase()}, about ${quantity('volume', litres.typical)}, ${day(addDays(now.value, days.low))} – ${day(addDays(now.value, days.high))}`))
+const one = computed(() => findMethod(start.plan.methodId)?.face.words.one ?? '')
+async function toBench(): Promise<void> {
+  bench.replace(start.plan.plan)
+  await navigateTo('/bench')
+}
+</script>
+
+<template>
+  <article
+    class="section-rule pb-3 avoid-break"
+    :data-start="start.candidateId"
+  >
+    <header class="flex flex-wrap items-baseline justify-between gap-x-4">
+      <h3>
+        {{ start.times > 1 ? `${start.times} × ` : '' }}{{ start.plan.methodName }},
+        {{ start.plan.newPlace ? `a new ${start.plan.placeName.toLowerCase()}` : start.plan.placeName }}
+      </h3>
+      <p class="font-semibold">
+        begin it by {{ day(safe) }}
+      </p>
+    </header>
+    <ul>
+      <li
+        v-for="won in start.won"
+        :key="won.needId"
+      >
+        {{ needName(won.needId) }}: enough in {{ Math.round(100 * won.after) }} of 100 years, not {{ Math.round(100 * won.before) }}.
+      </li>
+      <li v-if="start.won.length === 0">
+        Less of what is wanted is short.
+      </li>
+    </ul>
+    <p>
+      For {{ start.times > 1 ? `each ${one}` : 'it' }}:
+      {{ ingredients.map(one => `${amount(one.amount.count, one.amount.container)} of ${one.material.short}`).join(', ') || 'nothing that is counted' }},
+      gathered {{ start.plan.gatherFromMs <= now.getTime() ? 'any day now' : `from ${day(new Date(start.plan.gatherFromMs))} on` }}.
+      <template v-if="start.plan.waterL >= 5">
+        Water: {{ quantity('volume', start.plan.waterL) }}.
+      </template>
+    </p>
+    <p class="aside-note">
+      It gives {{ gives.join('; ') }}. {{ minutesText(60 * start.hours).replace(/^a/, 'A') }} of work in all.
+      {{ start.plan.verdict.text }}
+    </p>
+    <div class="flex flex-wrap gap-2 mt-2 no-print">
+      <button
+        type="button"
+        class="label-button strong"
+        data-take-start
+        @click="emit('take')"
+      >
+        Collect for it, by {{ day(addDays(now, start.day)) }}
+      </button>
+      <button
+        type="button"
+        class="label-button"
+        @click="toBench"
+      >
+        Onto the bench
+      </button>
+      <button
+        type="button"
+        class="label-button plain"
+        @click="emit('without')"
+      >
+        Not this one
+      </button>
+    </div>
+  </article>
+</template>
