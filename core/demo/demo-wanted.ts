@@ -13,7 +13,7 @@ const WANTED: readonly (Pick<Need, 'name' | 'purpose' | 'litres' | 'materialId'>
 
 const COMES: readonly Omit<Income, 'id' | 'litresAWeek'>[] = [
   { materialId: 'grass-clippings', measure: 'lawn', count: 80, fromMonth: 4, toMonth: 10 },
-  { materialId: 'leaves-mixed', measure: 'trees', count: 5, fromMonth: 10, toMonth: 12 },
+  { materialId: 'leaves-mixed', measure: 'trees', count: 10, fromMonth: 10, toMonth: 12 },
   { materialId: 'kitchen-veg', measure: 'week', count: 12, fromMonth: 1, toMonth: 12 },
 ]
 

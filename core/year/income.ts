@@ -30,6 +30,7 @@ export const INCOME = constants('What comes in', {
   load: of(400, 200, 1000, 'L', 'in a small trailer; usual measure'),
   weeksAMonth: of(4.348, 4.34, 4.36, 'weeks', 'in a month; calendar'),
   brownsToGreen: of(2, 1.5, 3, 'L/L', 'of browns for a litre of greens, both loose; practice'),
+  liesDays: of(56, 28, 80, 'd', 'what keeps and fell since then can still be raked up; own estimate'),
   keepsLongDays: of(90, 60, 120, 'd', 'what keeps longer can be hoarded; as the store has it'),
 })
 

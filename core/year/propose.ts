@@ -19,7 +19,7 @@ export interface Candidate {
   on(day: number): {
     readonly stages: readonly Stage[]
     readonly hours: number
-    readonly scarceL: number
+    readonly scarceShare: number
     /** So many of it there is stuff for; nothing where there is no limit. */
     readonly many?: number
   } | undefined
@@ -39,7 +39,7 @@ export interface Proposed {
   readonly lastSafeDay: number
   readonly stock: Stock
   readonly hours: number
-  readonly scarceL: number
+  readonly scarceShare: number
   readonly won: readonly Won[]
 }
 
@@ -78,15 +78,15 @@ export function stockOn({ id, name }: Pick<Candidate, 'id' | 'name'>, stages: re
   return { id, kind: 'start', name, stages: laterBy(stages, day).map(one => ({ ...one, litres: scaleRange(one.litres, times) })) }
 }
 
-interface Tried { readonly candidate: Candidate, readonly day: number, readonly times: number, readonly value: number, readonly hours: number, readonly scarceL: number }
+interface Tried { readonly candidate: Candidate, readonly day: number, readonly times: number, readonly value: number, readonly hours: number, readonly scarceShare: number }
 
-const costOf = ({ hours, scarceL }: Pick<Tried, 'hours' | 'scarceL'>) => YEAR.hourCosts * hours + YEAR.scarceLCosts * scarceL
+const costOf = ({ hours, scarceShare }: Pick<Tried, 'hours' | 'scarceShare'>) => YEAR.hourCosts * hours + YEAR.scarceCosts * scarceShare
 
 function tryOn(candidate: Candidate, day: number, base: Trying, times = 1): Tried | undefined {
   const thought = candidate.on(day)
   if (!thought) return undefined
   const value = goodnessOf(comesOut(withStock(base, stockOn(candidate, thought.stages, day, times))))
-  return { candidate, day, times, value, hours: thought.hours * times, scarceL: thought.scarceL * times }
+  return { candidate, day, times, value, hours: thought.hours * times, scarceShare: thought.scarceShare * times }
 }
 
 /** As many of it beside each other as each still wins more than it costs. */
@@ -146,23 +146,50 @@ function safeDays({ candidate, day, times, value }: Tried, base: Trying, before:
   return [farthest(day, days.filter(one => one < day).reverse(), isSafe), farthest(day, days.filter(one => one > day), isSafe)]
 }
 
-/**
- * The start that wins most after what it costs; nothing where none wins anything. Draws breath after each that was tried.
- */
-function* bestOf(
-  candidates: readonly Candidate[], base: Trying, before: YearAnswer,
-): Generator<number, Tried | undefined> {
+/** Each candidate on its own best day, as many of it as help, the one that wins most after what it costs first. Draws breath between. */
+function* eachAtBest(candidates: readonly Candidate[], base: Trying, before: YearAnswer): Generator<number, Tried[]> {
   const was = goodnessOf(before)
   const short = base.wants.filter(({ id }) => before.needs.find(one => one.id === id)!.chance < YEAR.safe)
   const worth = (one: Tried) => one.value - was - costOf(one)
-  let best: Tried | undefined
+  const found: Tried[] = []
   for (const [done, candidate] of candidates.entries()) {
+    let best: Tried | undefined
     for (const day of worthTrying(candidate, short)) {
       const tried = tryOn(candidate, day, base)
-      if (tried && tried.value - was >= YEAR.leastWon && worth(tried) > (best ? worth(best) : 0) + 1e-9) best = tried
+      if (tried && (!best || worth(tried) > worth(best) + TINY)) best = tried
       yield done / candidates.length
     }
+    if (best) found.push(asManyAsHelp(best, base))
     yield done / candidates.length
+  }
+  return found.sort((a, b) => worth(b) - worth(a)).slice(0, YEAR.weighed)
+}
+
+/** Less than this is no difference; numerics. */
+const TINY = 1e-9
+
+/** Every set of up to so many, the smaller ones first; none with two of one place. */
+function setsOf(all: readonly Tried[], most: number): Tried[][] {
+  const sets: Tried[][] = []
+  for (let bits = 1; bits < 2 ** all.length; bits++) {
+    const set = all.filter((_, index) => Math.floor(bits / 2 ** index) % 2 === 1)
+    const places = set.flatMap(({ candidate: { placeId } }) => placeId === undefined ? [] : [placeId])
+    if (set.length <= most && new Set(places).size === places.length) sets.push(set)
+  }
+  return sets.sort((a, b) => a.length - b.length)
+}
+
+const asStock = ({ candidate, day, times }: Pick<Tried, 'candidate' | 'day' | 'times'>): Stock =>
+  stockOn(candidate, candidate.on(day)!.stages, day, times)
+
+/** The set of starts that comes out best after what it costs; each of it has to win what is worth beginning it for. */
+function* bestSet(all: readonly Tried[], base: Trying, was: number): Generator<number, readonly Tried[]> {
+  let [best, most] = [[] as readonly Tried[], was]
+  for (const set of setsOf(all, YEAR.starts)) {
+    const value = goodnessOf(comesOut(set.reduce((years, one) => withStock(years, asStock(one)), base)))
+      - set.reduce((sum, one) => sum + costOf(one) + YEAR.leastWon, 0)
+    if (value > most + TINY) [best, most] = [set, value]
+    yield 1
   }
   return best
 }
@@ -172,33 +199,36 @@ const wonBy = (before: YearAnswer, after: YearAnswer): Won[] => before.needs.fla
   return chance - one.chance >= YEAR.wonStep ? [{ needId: one.id, before: one.chance, after: chance }] : []
 })
 
-/** Tells how far it is, 0 to 1, and then what to begin by when: at most three starts, each on top of those before it. */
+/**
+ * Tells how far it is, 0 to 1, and then what to begin by when: at most three starts that together come out best, the one with the
+ * earliest last day first. What each wins is told on top of those before it.
+ */
 export function* propose(
   candidates: readonly Candidate[], stocks: readonly Stock[], wants: readonly Want[], seed: number,
 ): Generator<number, Proposed[]> {
-  const found: Proposed[] = []
-  let base = trying(stocks, wants, seed)
-  let left = candidates
-  while (found.length < YEAR.starts && wants.length > 0) {
-    const before = comesOut(base)
-    if (before.needs.every(({ chance }) => chance >= YEAR.safe)) break
-    const single: Tried | undefined = yield* bestOf(left, base, before)
-    if (!single) break
-    const best = asManyAsHelp(single, base)
-    const [firstDay, lastSafeDay] = safeDays(best, base, goodnessOf(before))
+  const base = trying(stocks, wants, seed)
+  const before = comesOut(base)
+  if (wants.length === 0 || before.needs.every(({ chance }) => chance >= YEAR.safe)) return []
+  const set: readonly Tried[] = yield* bestSet(yield* eachAtBest(candidates, base, before), base, goodnessOf(before))
+  const dated = set.map((one) => {
+    const others = set.filter(other => other !== one).reduce((years, other) => withStock(years, asStock(other)), base)
+    const without = goodnessOf(comesOut(others))
+    const value = goodnessOf(comesOut(withStock(others, asStock(one))))
+    const [firstDay, lastSafeDay] = safeDays({ ...one, value }, others, without)
     // A few days to gather it, where there are any.
     const day = Math.min(lastSafeDay, Math.max(firstDay, YEAR.stepDays))
-    const thought = best.candidate.on(day) ?? best.candidate.on(best.day)!
-    const stock = stockOn(best.candidate, thought.stages, day, best.times)
-    base = withStock(base, stock)
-    found.push({
-      candidateId: best.candidate.id, times: best.times, day, firstDay, lastSafeDay, stock, hours: best.hours, scarceL: best.scarceL,
-      won: wonBy(before, comesOut(base)),
-    })
-    const { id, placeId } = best.candidate
-    left = left.filter(one => one.id !== id && (placeId === undefined || one.placeId !== placeId))
-  }
-  return found
+    return { one, firstDay, lastSafeDay, day: one.candidate.on(day) ? day : one.day }
+  }).sort((a, b) => a.lastSafeDay - b.lastSafeDay)
+  let [years, came] = [base, before]
+  return dated.map(({ one, day, firstDay, lastSafeDay }): Proposed => {
+    const stock = asStock({ ...one, day })
+    years = withStock(years, stock)
+    const after = comesOut(years)
+    const won = wonBy(came, after)
+    came = after
+    const { candidate: { id }, times, hours, scarceShare } = one
+    return { candidateId: id, times, day, firstDay, lastSafeDay, stock, hours, scarceShare, won }
+  })
 }
 
 /** Between two days on which something was thought through, as far as it lies between them. */

@@ -13,7 +13,7 @@ import type { NamedIngredient } from '../mix/portion'
 import { containerThen, type Container } from '../units/container'
 import { DAY_MS } from '../units/time'
 import { siteName, siteVolumeL, type Site } from '../vessel/site'
-import { comesBetween, type Income } from './income'
+import { comesBetween, INCOME, type Income } from './income'
 import { giftStages } from './stocks'
 import type { Stage } from './stock'
 
@@ -45,8 +45,8 @@ export interface Thought {
   readonly ingredients: readonly Ingredient[]
   /** The day from which what spoils soonest of it can be gathered, and the last from which the rest has to be. */
   readonly gatherFrom: Date
-  /** Litres of it that were said to be scarce. */
-  readonly scarceL: number
+  /** Of what there is of its scarcest stuff, the share that it takes; 0 where none was said to be scarce. */
+  readonly scarceShare: number
   /** So many of it could be filled; nothing where there is no limit. */
   readonly many?: number
 }
@@ -84,14 +84,22 @@ export function gatheringOf(
   return to > 0 ? { from: new Date(from), to: new Date(to) } : undefined
 }
 
-interface Gathered { /** Of what is wanted, as many times as it could be there. */ readonly times: number, readonly from: Date, readonly scarceL: number }
+/** What fell within the last weeks and keeps still lies there, as far as it was not gathered. */
+function stillLying(
+  { id, keepsDays }: Pick<Material, 'id' | 'keepsDays'>, gatheredL: number, { surroundings: { now }, incomes }: Chances,
+): number {
+  return keepsDays < INCOME.keepsLongDays ? 0 : Math.max(0, comesBetween(incomes, id, addDays(now, -INCOME.liesDays), now) - gatheredL)
+}
+
+interface Gathered { /** Of what is wanted, as many times as it could be there. */ readonly times: number, readonly from: Date, readonly scarceShare: number }
 
 /** How much of what is wanted can be there on a day. */
-function gathered(wanted: readonly Ingredient[], by: Date, { surroundings, kept, incomes }: Chances): Gathered {
+function gathered(wanted: readonly Ingredient[], by: Date, chances: Chances): Gathered {
+  const { surroundings, kept, incomes } = chances
   const { now, weather } = surroundings
   const southern = isSouthernYear(weather)
   const days = (by.getTime() - now.getTime()) / DAY_MS
-  let [times, from, scarceL] = [Infinity, by.getTime(), 0]
+  let [times, from, scarceShare] = [Infinity, by.getTime(), 0]
   for (const one of wanted) {
     const { material } = one
     const litres = looseL([one])
@@ -101,12 +109,12 @@ function gathered(wanted: readonly Ingredient[], by: Date, { surroundings, kept,
     const isSaid = incomes.some(({ materialId }) => materialId === material.id)
     const gathering = gatheringOf(material, by, now, southern)
     const since = new Date(Math.max(now.getTime(), by.getTime() - material.keepsDays * DAY_MS))
-    const comes = isSaid ? comesBetween(incomes, material.id, since, by) : gathering ? Infinity : 0
+    const comes = isSaid ? comesBetween(incomes, material.id, since, by) + stillLying(material, lies, chances) : gathering ? Infinity : 0
     times = Math.min(times, (lies + comes) / litres)
     if (gathering && lies < litres) from = Math.min(from, gathering.from.getTime())
-    if (isSaid) scarceL += Math.min(litres, lies + comes)
+    if (isSaid) scarceShare = Math.max(scarceShare, Math.min(1, litres / Math.max(litres, lies + comes)))
   }
-  return { times, from: new Date(from), scarceL }
+  return { times, from: new Date(from), scarceShare }
 }
 
 /** More of one kind than this goes by the barrow, where there is one; a choice. */
@@ -156,7 +164,7 @@ export function thinkThrough(way: Way, at: Date, chances: Chances): Thought | un
     const first = draftFor(whole, method, surroundings)
     if (!first) continue
     const wanted = first.draft.recipe ?? ingredientsOf(whole.ingredients, surroundings.materials)
-    const { times, from, scarceL } = gathered(wanted, at, chances)
+    const { times, from, scarceShare } = gathered(wanted, at, chances)
     const share = Math.min(1, times)
     if (share < LEAST_SHARE || (share < 1 && first.draft.recipe)) continue
     const plan = share < 1 ? scaled(whole, share) : whole
@@ -166,7 +174,7 @@ export function thinkThrough(way: Way, at: Date, chances: Chances): Thought | un
     if (stages.length === 0) continue
     const ingredients = thought.draft.recipe ?? ingredientsOf(plan.ingredients, surroundings.materials)
     return {
-      draft: thought.draft, stages, ingredients, gatherFrom: from, scarceL, ...(times < Infinity ? { many: Math.max(1, Math.floor(times)) } : {}),
+      draft: thought.draft, stages, ingredients, gatherFrom: from, scarceShare, ...(times < Infinity ? { many: Math.max(1, Math.floor(times)) } : {}),
       plan: { ...plan, ingredients: ingredients.map(namedIngredient) },
     }
   }
