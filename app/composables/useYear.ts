@@ -99,10 +99,13 @@ export const useYear = createSharedComposable(() => {
   /** Places that are free, and those that will be. */
   const free = computed<FreePlace[]>(() => places.value.flatMap((place): FreePlace[] => {
     if (!place.batch)
-      return [{ name: place.name, site: place.ground ? { kind: 'area', id: place.key, name: place.name, ground: place.ground } : { kind: 'vessel', vessel: place.vessel }, freeFromDay: 0 }]
+      return [{ name: place.name, site: place.ground
+        ? { kind: 'area', id: place.key, name: place.name, ground: place.ground }
+        : { kind: 'vessel', vessel: place.vessel }, freeFromDay: 0 }]
     const last = ofBatches.value?.find(({ id }) => id === place.batch!.id)?.stages
     if (!last || last.length !== 1 || last[0]!.untilDay !== undefined) return []
-    return [{ name: place.batch.place.trim() || place.name, site: place.batch.began.site, freeFromDay: Math.max(0, last[0]!.days.high) + CLEARED_DAYS }]
+    return [{ name: place.batch.place.trim() || place.name, site: place.batch.began.site, freeFromDay: Math.max(0, last[0]!.days.high)
+      + CLEARED_DAYS }]
   }))
   function startsQuestion(): StartsQuestion | undefined {
     if (!stocks.value) return undefined
@@ -110,7 +113,8 @@ export const useYear = createSharedComposable(() => {
       stocks: stocks.value, wants: wants.value, seed: SEED, nowMs: clock.value.getTime(),
       documents: toRaw(store.documents).filter(({ kind }) => ASKED_KINDS.includes(kind)),
       measurements: [...store.journal.garden.measurements], places: free.value,
-      kept: stored.value.map(({ material, leftLooseL, keeping }) => ({ materialId: material.id, litres: leftLooseL, keepsDays: keeping.daysLeft })),
+      kept: stored.value.map(({ material, leftLooseL, keeping }) =>
+        ({ materialId: material.id, litres: leftLooseL, keepsDays: keeping.daysLeft })),
       without: notWanted.value,
     }
     return JSON.parse(JSON.stringify(question)) as StartsQuestion
@@ -147,7 +151,10 @@ export const useYear = createSharedComposable(() => {
   async function take({ plan, times, day }: StartAnswer): Promise<boolean> {
     const at = new Date()
     const by = dayOf(new Date(clock.value.getTime() + day * DAY_MS))
-    const name = (index: number) => `${plan.methodName}, ${dayText(`${by}T12:00`)}${times > 1 ? `, ${index + 1} of ${times}` : ''}`.slice(0, 80)
+    const name = (index: number) => `${plan.methodName}, ${dayText(`${by}T12:00`)}${times > 1
+      ? `,
+      ${index + 1} of ${times}`
+      : ''}`.slice(0, 80)
     const lists = Array.from({ length: times }, (_, index) => ({
       id: `collecting.${newId(new Date(at.getTime() + index))}`, kind: 'collecting',
       values: collectingValues({ name: name(index), startedAt: at.toISOString(), by, plan: plan.plan }),

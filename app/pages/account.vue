@@ -10,12 +10,14 @@ definePageMeta({ title: 'The account' })
 const { store, materials, now } = useGarden()
 const { quantity } = useSay()
 
-const key = computed(() => [...store.journal.garden.batches.values()].reduce((sum, { log }) => sum + log.length, 0) + store.journal.garden.makings.length)
+const key = computed(() => [...store.journal.garden.batches.values()].reduce((sum, { log }) => sum + log.length, 0)
+  + store.journal.garden.makings.length)
 const months = computed(() => {
   void key.value
   return accountOf(toRaw(store.journal).garden, materials.value)
 })
-const years = computed(() => [...new Set([...months.value.map(({ month }) => Number(month.slice(0, 4))), getYear(now.value)])].sort((a, b) => b - a))
+const years = computed(() =>
+  [...new Set([...months.value.map(({ month }) => Number(month.slice(0, 4))), getYear(now.value)])].sort((a, b) => b - a))
 const chosen = ref<string>()
 const year = computed(() => Number(chosen.value ?? years.value[0]))
 const before = computed(() => year.value - 1)
@@ -25,7 +27,9 @@ const upTo = computed(() => year.value === getYear(now.value) ? monthNow.value :
 const of = (wanted: number) => months.value.filter(({ month }) => month.startsWith(`${wanted}-`) && month.slice(5) <= upTo.value)
 const total = computed(() => summed(String(year.value), of(year.value)))
 const last = computed(() => summed(String(before.value), of(before.value)))
-const names = computed(() => [...new Set([...Object.keys(total.value.madeL), ...Object.keys(last.value.madeL)])].map(id => ({ id, name: materials.value.find(id)?.name ?? id })))
+const names = computed(() =>
+  [...new Set([...Object.keys(total.value.madeL), ...Object.keys(last.value.madeL)])].map(id =>
+    ({ id, name: materials.value.find(id)?.name ?? id })))
 const prices = computed(() => {
   void store.documents.length
   return readPrices(store.documents)
@@ -49,7 +53,8 @@ const FIGURES = [
   { label: 'Kept out of the bin', of: (one: MonthAccount) => quantity('volume', one.keptL), note: 'as you counted it, shaken out loosely' },
   { label: 'That weighs', of: (one: MonthAccount) => quantity('mass', one.keptKg), note: 'reckoned by what such stuff weighs' },
   { label: 'Water given', of: (one: MonthAccount) => quantity('volume', one.waterL), note: 'as you counted it; rain is not in it' },
-  { label: 'Work', of: (one: MonthAccount) => hours(one) > 0 ? minutesText(hours(one)) : 'none', note: 'mostly reckoned: only sieving is timed' },
+  { label: 'Work', of: (one: MonthAccount) => hours(one) > 0 ? minutesText(hours(one)) : 'none',
+    note: 'mostly reckoned: only sieving is timed' },
 ] as const
 </script>
 
@@ -162,7 +167,8 @@ const FIGURES = [
       </h2>
       <p v-if="saved.cost > 0">
         What was made in {{ year }} would have cost you {{ money(saved.cost) }}<template v-if="bought.cost > 0">
-          ; what was bought for mixes came to {{ money(bought.cost) }}</template>.
+          ; what was bought for mixes came to {{ money(bought.cost) }}
+        </template>.
       </p>
       <p
         v-else

@@ -11,7 +11,7 @@ import { counted, daysText } from '#core/units/plural'
 definePageMeta({ title: 'The year' })
 
 /** What will be wanted, what will be there, and what to begin by when. */
-const { now, clock, materials, stored, supplies, units } = useGarden()
+const { clock, materials, stored, supplies, units } = useGarden()
 const { needs, incomes, proposed, want } = useNeeds()
 const year = useYear()
 const { stocks, answer, tried, failed, moved, lists, starts, looking, wants } = year
@@ -51,14 +51,19 @@ const tooLate = computed(() => {
   const helped = new Map(starts.value.flatMap(({ won }) => won.map(({ needId, after }) => [needId, after])))
   return needs.value.filter(isShort).flatMap((need) => {
     const one = met.value.get(need.id)
-    return one && (helped.get(need.id) ?? one.chance) < 0.5 && one.shortL >= 0.5 ? [{ need, text: tooLateText(need, one, units.value) }] : []
+    return one && (helped.get(need.id) ?? one.chance) < 0.5 && one.shortL >= 0.5
+      ? [{ need, text: tooLateText(need, one, units.value) }]
+      : []
   })
 })
 /** What is left when every need was served, by what it is best for. */
 const left = computed(() => (answer.value?.stocks ?? []).flatMap(({ id, leftL }) => {
   const stock = byId.value.get(id)
   const serves = stock?.stages.findLast(({ days }) => days.typical < 365)?.serves ?? []
-  return stock && serves.length > 0 && leftL >= 5 ? [{ id, name: stock.name, litres: leftL, for: purposeName(serves.reduce((best, one) => finenessOf([one]) > finenessOf([best]) ? one : best)) }] : []
+  return stock && serves.length > 0 && leftL >= 5
+    ? [{ id, name: stock.name, litres: leftL,
+        for: purposeName(serves.reduce((best, one) => finenessOf([one]) > finenessOf([best]) ? one : best)) }]
+    : []
 }).sort((a, b) => b.litres - a.litres))
 const reserve = computed(() => reserveOf(incomes.value, supplies.value, stored.value, materials.value, clock.value))
 const sack = computed(() => reserve.value.missingL)
@@ -302,8 +307,10 @@ const when = (one: { readonly from: string }) => monthText(noonOf(one.from))
           data-reserve
         >
           About {{ quantity('volume', reserve.greenL) }} of greens come in over the year. They want
-          {{ quantity('volume', reserve.wantedL) }} of browns; {{ quantity('volume', reserve.lieL) }} lie here<template v-if="reserve.comeL > 0">
-            and {{ quantity('volume', reserve.comeL) }} come in</template>.
+          {{ quantity('volume', reserve.wantedL) }} of browns; {
+          { quantity('volume', reserve.lieL) }} lie here<template v-if="reserve.comeL > 0">
+            and {{ quantity('volume', reserve.comeL) }} come in
+          </template>.
           <strong v-if="sack >= 40">Lay by {{ quantity('volume', sack) }} more of leaves or card while there are some.</strong>
         </p>
       </section>

@@ -41,7 +41,8 @@ const FEW_YEARS = 5
 
 /** How many of a kind a garden can hold and still be walked through; choice, far above any home garden. */
 const MOST: Readonly<Record<string, number>> = {
-  'bed': 400, 'side-by-side': 100, 'plan': 200, 'collecting': 100, 'growing-mix': 200, 'plot-trial': 100, 'need': 200, 'income': 100, 'vessel': 400, 'spot': 2000,
+  'bed': 400, 'side-by-side': 100, 'plan': 200, 'collecting': 100, 'growing-mix': 200, 'plot-trial': 100, 'need': 200, 'income': 100,
+  'vessel': 400, 'spot': 2000,
 }
 
 /** Documents beyond what a garden can hold of their kind: the later ones by their ids. */

@@ -61,7 +61,8 @@ export function answerIn(stocks: readonly Stock[], wants: readonly Want[], world
       .map((stock, index) => ({ stockId: stock.id, litres: sum(years.map(({ given }) => given[want]![index]!)) / years.length }))
       .filter(one => one.litres > litres * (1 - YEAR.metFrom))
     return {
-      id, chance: met / years.length, share: 1 - sum(short) / years.length / litres, shortL: quantile(short, 1 - YEAR.shortInYears), by: by.sort((a, b) => b.litres - a.litres),
+      id, chance: met / years.length, share: 1 - sum(short) / years.length / litres, shortL: quantile(short, 1 - YEAR.shortInYears),
+      by: by.sort((a, b) => b.litres - a.litres),
     }
   })
   return {

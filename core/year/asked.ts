@@ -5,6 +5,7 @@ import { readContainers, readSettings } from '../garden/settings'
 import { METHODS } from '../methods'
 import type { Purpose, Surroundings } from '../methods/contract'
 import type { Measurements } from '../materials/measured'
+import { yearAnswer } from './answer'
 import { YEAR } from './constants'
 import { candidatesFor, type TriedWay } from './candidates'
 import { daysUntil, noonOf, type Need } from './need'
@@ -42,7 +43,8 @@ export function wantsOf(needs: readonly Need[], now: Date, had: (need: Need) => 
     const litres = need.litres - had(need)
     const { id, purpose, materialId, from, to } = need
     return litres > 0 && noonOf(to) >= now && daysUntil(to, now) <= YEAR.horizonDays
-      ? [{ id, purpose, litres, fromDay: daysUntil(from, now), toDay: daysUntil(to, now), ...(materialId === undefined ? {} : { materialId }) }]
+      ? [{ id, purpose, litres, fromDay: daysUntil(from, now), toDay: daysUntil(to, now),
+          ...(materialId === undefined ? {} : { materialId }) }]
       : []
   })
 }
@@ -62,12 +64,14 @@ function surroundingsOf({ nowMs, documents, measurements }: StartsQuestion): Sur
   }
 }
 
-/** What could be begun, thought through as it is asked for. */
-export function waysAsked(question: StartsQuestion): TriedWay[] {
+/** What could be begun for what is short, thought through as it is asked for. */
+function waysAsked(question: StartsQuestion): TriedWay[] {
   const surroundings = surroundingsOf(question)
-  const { documents, places, kept, wants, without } = question
-  const purposes = new Set<Purpose>(wants.map(({ purpose }) => purpose))
-  const lastDay = Math.max(0, ...wants.map(({ toDay }) => toDay))
+  const { documents, places, kept, wants, stocks, seed, without } = question
+  const chances = new Map(yearAnswer(stocks, wants, seed, YEAR.trialDraws).needs.map(({ id, chance }) => [id, chance]))
+  const short = wants.filter(({ id }) => (chances.get(id) ?? 1) < YEAR.safe)
+  const purposes = new Set<Purpose>(short.map(({ purpose }) => purpose))
+  const lastDay = Math.max(0, ...short.map(({ toDay }) => toDay))
   return candidatesFor(purposes, lastDay, {
     surroundings, methods: METHODS, places, kept, incomes: readIncomes(documents),
     containers: readContainers(documents, surroundings.units).filter(({ holds }) => holds === 'material'),

@@ -19,7 +19,8 @@ function triedWay(way: Way, lastDay: number, chances: Chances): TriedWay {
     return thoughts.get(day)
   }
   const costs = (thought: Thought) => ({
-    hours: workHours(way.method, thought.stages), scarceShare: thought.scarceShare, ...(thought.many === undefined ? {} : { many: thought.many }),
+    hours: workHours(way.method, thought.stages), scarceShare: thought.scarceShare,
+    ...(thought.many === undefined ? {} : { many: thought.many }),
   })
   return {
     id: way.id, way, firstDay, lastDay, thoughtOn, most: way.place ? 1 : YEAR.beside,

@@ -67,14 +67,16 @@ export function aheadOfList(
   { id, name, by }: Pick<CollectingList, 'id' | 'name' | 'by'>, lines: readonly CollectingLine[], now: Date, until: Date,
 ): Ahead[] {
   const built = new Date(`${by}T12:00:00`)
-  const gather = lines.filter(({ missingCount, gatherFrom, gatherBy }) => missingCount > 0 && gatherFrom <= until && gatherBy >= startOfDay(now))
+  const gather = lines.filter(({ missingCount, gatherFrom, gatherBy }) => missingCount > 0 && gatherFrom <= until
+    && gatherBy >= startOfDay(now))
   return [
     ...gather.map(({ ingredient, gatherFrom, gatherBy }): Ahead => ({
       id: `${id}.${ingredient.material.id}`, kind: 'gather', listId: id, title: `Gather ${ingredient.material.short}`, of: name, place: '',
       from: gatherFrom < now ? now : gatherFrom, to: gatherBy, minutes: MINUTES.gather,
     })),
     ...(built <= until && endOfDay(built) >= now
-      ? [{ id: `${id}.build`, kind: 'build' as const, listId: id, title: 'Build it', of: name, place: '', from: built, to: built, minutes: MINUTES.build }]
+      ? [{ id: `${id}.build`, kind: 'build' as const, listId: id, title: 'Build it', of: name, place: '', from: built, to: built,
+          minutes: MINUTES.build }]
       : []),
   ]
 }

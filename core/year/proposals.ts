@@ -12,9 +12,8 @@ import type { Purpose } from '../methods/contract'
 import { purposeName } from '../bench/choosing'
 import { amountVolumeL } from '../units/container'
 import { constants, of } from '../constants/constants'
-import { monthText } from '../units/dates'
 import { capital } from '../units/plural'
-import { dayOf, type Need } from './need'
+import { dayOf, noonOf, type Need } from './need'
 import { servesOf } from './serves'
 
 /** Needs that need only be agreed to: from what was done last year, what beds want, and own recipes. */
@@ -26,6 +25,7 @@ export interface ProposedNeed extends Omit<Need, 'id'> {
 export const PROPOSALS = constants('Needs that propose themselves', {
   backDays: of(395, 365, 425, 'd', 'looked back on: a year and a month; choice'),
   leastL: of(5, 2, 10, 'L', 'less is no need to plan for; choice'),
+  sameDays: of(35, 20, 45, 'd', 'between two needs for the same thing: they are one; choice'),
   sowWeeks: of(8, 6, 10, 'weeks', 'before the last frost seeds are sown under cover; practice'),
 })
 
@@ -58,8 +58,6 @@ function nextMonth(month: number, now: Date): { readonly from: string, readonly 
   return { from: dayOf(first), to: dayOf(endOfMonth(first)) }
 }
 
-const monthName = (month: number) => monthText(new Date(2025, month, 15))
-
 /** What was done last year, month by month. */
 export function asLastYear(garden: Garden, book: MaterialBook, now: Date): ProposedNeed[] {
   const groups = new Map<string, Done[]>()
@@ -73,7 +71,7 @@ export function asLastYear(garden: Garden, book: MaterialBook, now: Date): Propo
     const month = getMonth(new Date(all[0]!.at))
     const { purpose } = all[0]!
     return [{
-      name: `${capital(purposeName(purpose))}, ${monthName(month)}`, purpose, litres, yearly: true, because: `as last ${monthName(month)}`,
+      name: capital(purposeName(purpose)), purpose, litres, yearly: true, because: 'as last year',
       ...nextMonth(month, now), bedIds: [...new Set(all.flatMap(({ bedId }) => bedId === undefined ? [] : [bedId]))],
     }]
   })
@@ -142,11 +140,14 @@ export function asRecipesWant(mixes: readonly KeptMix[], frost: Date, book: Mate
   })
 }
 
-/** Those that say nothing a need says already: the same for the same beds, or the same stuff for the same thing in overlapping days. */
+/** A day so many times the span in which two needs are taken for one from another. */
+const about = (day: string, times: number) => dayOf(addDays(noonOf(day), times * PROPOSALS.sameDays))
+
+/** Those that say nothing a need says already: the same for the same beds, or the same stuff for the same thing at about the same time. */
 export function notSaidYet(proposed: readonly ProposedNeed[], needs: readonly Need[]): ProposedNeed[] {
   const says = (need: Omit<Need, 'id'>, one: ProposedNeed) =>
     need.purpose === one.purpose && need.materialId === one.materialId
-    && ((need.from <= one.to && need.to >= one.from) || need.bedIds.some(id => one.bedIds.includes(id)))
+    && ((need.from <= about(one.to, 1) && need.to >= about(one.from, -1)) || need.bedIds.some(id => one.bedIds.includes(id)))
   return proposed.filter((one, index) =>
     !needs.some(need => says(need, one)) && !proposed.slice(0, index).some(earlier => says(earlier, one)))
 }

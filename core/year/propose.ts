@@ -78,7 +78,14 @@ export function stockOn({ id, name }: Pick<Candidate, 'id' | 'name'>, stages: re
   return { id, kind: 'start', name, stages: laterBy(stages, day).map(one => ({ ...one, litres: scaleRange(one.litres, times) })) }
 }
 
-interface Tried { readonly candidate: Candidate, readonly day: number, readonly times: number, readonly value: number, readonly hours: number, readonly scarceShare: number }
+interface Tried {
+  readonly candidate: Candidate
+  readonly day: number
+  readonly times: number
+  readonly value: number
+  readonly hours: number
+  readonly scarceShare: number
+}
 
 const costOf = ({ hours, scarceShare }: Pick<Tried, 'hours' | 'scarceShare'>) => YEAR.hourCosts * hours + YEAR.scarceCosts * scarceShare
 
@@ -103,7 +110,9 @@ function asManyAsHelp(one: Tried, base: Trying): Tried {
 
 /** The days on which a start is tried: from its first, a week apart. */
 export function daysOf({ firstDay, lastDay }: Pick<Candidate, 'firstDay' | 'lastDay'>, step: number): number[] {
-  return lastDay < firstDay ? [] : Array.from({ length: Math.floor((lastDay - firstDay) / step) + 1 }, (_, index) => firstDay + index * step)
+  return lastDay < firstDay
+    ? []
+    : Array.from({ length: Math.floor((lastDay - firstDay) / step) + 1 }, (_, index) => firstDay + index * step)
 }
 
 /** Whether any of it would do for one that is short, and may come before its end. */

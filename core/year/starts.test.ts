@@ -9,8 +9,7 @@ import { collectingValues, readCollecting } from '#core/garden/collecting'
 import { writeDocument } from '#core/journal/document'
 import { hasBegun } from '#core/journal/garden'
 import { foldGarden } from '#core/journal/journal'
-import { findMaterial } from '#core/materials/book'
-import { LIBRARY_BOOK } from '#core/materials/book'
+import { findMaterial, LIBRARY_BOOK } from '#core/materials/book'
 import { findMethod } from '#core/methods'
 import type { Purpose } from '#core/methods/contract'
 import { range } from '#core/units/range'
@@ -30,18 +29,21 @@ function ended<T>(steps: Generator<unknown, T>): T {
 const stage = (serves: readonly Purpose[], day: number, litres: number): Stage =>
   ({ label: 'stuff', serves, days: range(day * 0.8, day, day * 1.3), litres: range(litres * 0.7, litres, litres * 1.2) })
 const candidate = (id: string, serves: readonly Purpose[], takes: number, litres: number, more: Partial<Candidate> = {}): Candidate => ({
-  id, name: id, firstDay: 1, lastDay: 300, most: 1, on: () => ({ stages: [stage(serves, takes, litres)], hours: 2, scarceShare: 0 }), ...more,
+  id, name: id, firstDay: 1, lastDay: 300, most: 1, on: () => ({ stages: [stage(serves, takes, litres)], hours: 2, scarceShare: 0 }),
+  ...more,
 })
 const want = (id: string, purpose: Purpose, litres: number, toDay: number): Want => ({ id, purpose, litres, fromDay: 0, toDay })
 
 const drawn = fc.record({
-  serves: fc.constantFrom<readonly Purpose[]>(['mulch'], ['beds', 'mulch'], ['potting', 'beds', 'mulch'], ['seeds', 'potting', 'beds', 'mulch']),
+  serves: fc.constantFrom<readonly Purpose[]>(['mulch'], ['beds', 'mulch'], ['potting', 'beds', 'mulch'],
+    ['seeds', 'potting', 'beds', 'mulch']),
   takes: fc.integer({ min: 20, max: 250 }), litres: fc.integer({ min: 40, max: 300 }),
 })
 const smallGarden = fc.record({
   candidates: fc.array(drawn, { minLength: 2, maxLength: 5 }),
   wants: fc.array(fc.record({
-    purpose: fc.constantFrom<Purpose>('mulch', 'beds', 'potting', 'seeds'), litres: fc.integer({ min: 40, max: 300 }), toDay: fc.integer({ min: 60, max: 330 }),
+    purpose: fc.constantFrom<Purpose>('mulch', 'beds', 'potting', 'seeds'), litres: fc.integer({ min: 40, max: 300 }),
+    toDay: fc.integer({ min: 60, max: 330 }),
   }), { minLength: 1, maxLength: 3 }),
 })
 
@@ -116,7 +118,8 @@ describe('when stuff can be gathered for a day', () => {
 })
 
 /** The demo garden as its year is asked. */
-function demoYear(now: Date, more: readonly ReturnType<typeof writeDocument>[] = []): { question: StartsQuestion, needs: ReturnType<typeof readNeeds> } {
+function demoYear(now: Date, more: readonly ReturnType<typeof writeDocument>[] = []): { question: StartsQuestion
+  needs: ReturnType<typeof readNeeds> } {
   const { events, documents: own } = demoGarden(now)
   const documents = [...own, ...more]
   const garden = foldGarden(events)
@@ -139,7 +142,9 @@ function demoYear(now: Date, more: readonly ReturnType<typeof writeDocument>[] =
     needs,
     question: {
       stocks, wants: wantsOf(needs, now, () => 0), seed: 20, nowMs: now.getTime(), documents, measurements: [...garden.measurements],
-      places: [], kept: stored.map(({ material, leftLooseL, keeping }) => ({ materialId: material.id, litres: leftLooseL, keepsDays: keeping.daysLeft })),
+      places: [],
+      kept: stored.map(({ material, leftLooseL, keeping }) =>
+        ({ materialId: material.id, litres: leftLooseL, keepsDays: keeping.daysLeft })),
       without: [],
     },
   }

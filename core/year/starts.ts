@@ -5,11 +5,11 @@ import { standingOf } from '../bench/choosing'
 import { EMPTY_PLAN, type Plan } from '../garden/plan'
 import { isSouthernYear } from '../already/entry'
 import { balancedOf, sitesFor, type Draft, type Method, type Purpose, type Surroundings, type Usually } from '../methods/contract'
-import { ingredientsOf, looseL, type Ingredient } from '../mix/portion'
+import { ingredientsOf, looseL } from '../mix/portion'
 import { findMaterial } from '../materials/book'
 import type { Material } from '../materials/material'
 import { packingFactor } from '../materials/packing'
-import type { NamedIngredient } from '../mix/portion'
+import type { NamedIngredient, Ingredient } from '../mix/portion'
 import { containerThen, type Container } from '../units/container'
 import { DAY_MS } from '../units/time'
 import { siteName, siteVolumeL, type Site } from '../vessel/site'
@@ -34,7 +34,13 @@ export interface Chances {
 }
 
 /** A way of beginning something somewhere; on which day is not said. */
-export interface Way { readonly id: string, readonly method: Method, readonly approachId: string, readonly place?: FreePlace, readonly site: Site }
+export interface Way {
+  readonly id: string
+  readonly method: Method
+  readonly approachId: string
+  readonly place?: FreePlace
+}
+  readonly site: Site }
 
 /** Such a start thought through for a day. */
 export interface Thought {
@@ -91,7 +97,12 @@ function stillLying(
   return keepsDays < INCOME.keepsLongDays ? 0 : Math.max(0, comesBetween(incomes, id, addDays(now, -INCOME.liesDays), now) - gatheredL)
 }
 
-interface Gathered { /** Of what is wanted, as many times as it could be there. */ readonly times: number, readonly from: Date, readonly scarceShare: number }
+interface Gathered {
+  /** Of what is wanted, as many times as it could be there. */
+  readonly times: number
+  readonly from: Date
+}
+  readonly scarceShare: number }
 
 /** How much of what is wanted can be there on a day. */
 function gathered(wanted: readonly Ingredient[], by: Date, chances: Chances): Gathered {
@@ -152,7 +163,8 @@ function scaled(plan: Plan, share: number): Plan {
   return {
     ...plan,
     ingredients: plan.ingredients.map(one =>
-      ({ ...one, amount: { ...one.amount, count: Math.floor(2 * one.amount.count * share) / 2 } })).filter(({ amount }) => amount.count > 0),
+      ({ ...one, amount: { ...one.amount, count: Math.floor(2 * one.amount.count * share) / 2 } })).filter(({ amount }) =>
+      amount.count > 0),
   }
 }
 
@@ -174,7 +186,8 @@ export function thinkThrough(way: Way, at: Date, chances: Chances): Thought | un
     if (stages.length === 0) continue
     const ingredients = thought.draft.recipe ?? ingredientsOf(plan.ingredients, surroundings.materials)
     return {
-      draft: thought.draft, stages, ingredients, gatherFrom: from, scarceShare, ...(times < Infinity ? { many: Math.max(1, Math.floor(times)) } : {}),
+      draft: thought.draft, stages, ingredients, gatherFrom: from, scarceShare,
+      ...(times < Infinity ? { many: Math.max(1, Math.floor(times)) } : {}),
       plan: { ...plan, ingredients: ingredients.map(namedIngredient) },
     }
   }

@@ -104,7 +104,8 @@ export function layStrip(
     needs: needs.filter(need => noonOf(need.from) < to && noonOf(need.to) >= from).map((need): StripNeed => {
       const one = met.get(need.id)
       return {
-        id: need.id, name: need.name, from: alongAt(noonOf(need.from)), to: Math.max(alongAt(noonOf(need.from)) + 0.01, alongAt(noonOf(need.to))),
+        id: need.id, name: need.name, from: alongAt(noonOf(need.from)),
+        to: Math.max(alongAt(noonOf(need.from)) + 0.01, alongAt(noonOf(need.to))),
         litres: need.litres, share: one?.share ?? 1, chance: one?.chance ?? 1,
       }
     }),

@@ -22,7 +22,7 @@ describe('a year by hand', () => {
     // Met when A + B + C by day 30 ≥ 100:
     //   A in time (1/2): 60 + B + C: B 50 → 110 met with or without C (1/2 · 1); B 20 → 80 + C 45 = 125 only with C (1/2 · 1/2) → 3/4
     //   A late (1/2): B + C at most 95: never.
-    // 1/2 · 3/4 = 3/8. The shortest one year of five, sorted short: 0 in 3/8, 20 in 1/8, then 5, 50, 35, 80 in 1/8 each: the 80 % place is 50.
+    // 1/2 · 3/4 = 3/8. Short, sorted: three times 0, then 5, 20, 35, 50, 80: four fifths along the eight is 50.
     const stocks = ['a', 'b', 'c'].map(id => stock(id, stage(['beds'], 0, 1)))
     const worlds: World[] = [10, 40].flatMap(a => [50, 20].flatMap(b => [25, 50].map((c): World =>
       [[then(a, 60)], [then(20, b)], [then(c, 45)]])))
@@ -43,7 +43,8 @@ describe('a year by hand', () => {
     expect(Array.from(left)).toEqual([0, 0])
     // Beds may make do with bark mulch of another kind as soon as there is some: mould is freed for seeds.
     const more = [...stocks, stock('other', stage(['beds'], 15, 30))]
-    const late = allot(more, [want('beds', 'beds', 120, 16), want('seeds', 'seeds', 70, 20)], [[then(0, 100)], [then(0, 80)], [then(15, 30)]])
+    const late = allot(more, [want('beds', 'beds', 120, 16), want('seeds', 'seeds', 70, 20)],
+      [[then(0, 100)], [then(0, 80)], [then(15, 30)]])
     expect(late.given.map(total)).toEqual([120, 70])
   })
 
@@ -82,8 +83,10 @@ describe('a year by hand', () => {
 const purposes = fc.subarray([...PURPOSES], { minLength: 1, maxLength: 3 })
 const stageOf = fc.record({ serves: purposes, day: fc.nat(300), litres: fc.integer({ min: 1, max: 300 }) })
 const stockOf = fc.array(stageOf, { minLength: 1, maxLength: 3 })
-const wantOf = fc.record({ purpose: fc.constantFrom(...PURPOSES.slice(0, 4)), litres: fc.integer({ min: 1, max: 200 }), toDay: fc.nat(400) })
-const gardenOf = fc.record({ stocks: fc.array(stockOf, { minLength: 1, maxLength: 6 }), wants: fc.array(wantOf, { minLength: 1, maxLength: 6 }) })
+const wantOf = fc.record(
+  { purpose: fc.constantFrom(...PURPOSES.slice(0, 4)), litres: fc.integer({ min: 1, max: 200 }), toDay: fc.nat(400) })
+const gardenOf = fc.record(
+  { stocks: fc.array(stockOf, { minLength: 1, maxLength: 6 }), wants: fc.array(wantOf, { minLength: 1, maxLength: 6 }) })
 type Drawn = { readonly serves: Purpose[], readonly day: number, readonly litres: number }
 
 /** Stages in their order, each of no more litres than the one before. */
@@ -170,7 +173,8 @@ describe('in any garden', () => {
   })
 
   it('a batch beside others leaves their chances as they were, and the same seed is the same year', () => {
-    const [a, b] = [stock('a', { ...stage(['beds'], 0, 50), days: range(5, 20, 60) }), stock('b', { ...stage(['mulch'], 0, 50), days: range(1, 2, 9) })]
+    const [a, b] = [stock('a', { ...stage(['beds'], 0, 50), days: range(5, 20, 60) }),
+      stock('b', { ...stage(['mulch'], 0, 50), days: range(1, 2, 9) })]
     expect(worldsOf([a], 50, 7).map(([one]) => one)).toEqual(worldsOf([b, a], 50, 7).map(([, one]) => one))
     const wants = [want('beds', 'beds', 40, 25)]
     expect(yearAnswer([a, b], wants, 7)).toEqual(yearAnswer([b, a], wants, 7))

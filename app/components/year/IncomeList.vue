@@ -9,7 +9,9 @@ const { quantity } = useSay()
 const adding = ref(false)
 
 /** How each is known, what it usually is, and in which months of the northern year. */
-const KINDS: Readonly<Record<Measure, { readonly label: string, readonly asks: string, readonly materialId: string, readonly months: readonly [number, number], readonly usual: number }>> = {
+const KINDS: Readonly<Record<Measure,
+  { readonly label: string, readonly asks: string, readonly materialId: string, readonly months: readonly [number, number]
+    readonly usual: number }>> = {
   lawn: { label: 'A lawn', asks: 'How large?', materialId: 'grass-clippings', months: [4, 10], usual: 100 },
   raked: { label: 'Leaves that are raked', asks: 'Off how much ground?', materialId: 'leaves-mixed', months: [10, 12], usual: 100 },
   trees: { label: 'Leaves of trees', asks: 'How many trees?', materialId: 'leaves-mixed', months: [10, 12], usual: 2 },
@@ -31,6 +33,9 @@ watch(measure, (kind) => {
 })
 const span = computed(() => ({ fromMonth: months.value[0], toMonth: months.value[1] }))
 const weekly = computed(() => measure.value && count.value !== undefined ? litresAWeekOf(measure.value, count.value, span.value) : 0)
+const setMonth = (index: number, month: string) => {
+  months.value = index === 0 ? [Number(month), months.value[1]] : [months.value[0], Number(month)]
+}
 const name = (month: number) => monthText(new Date(2025, month - 1, 15))
 async function save(): Promise<void> {
   if (!measure.value || count.value === undefined) return
@@ -39,7 +44,10 @@ async function save(): Promise<void> {
   measure.value = undefined
 }
 const said = (one: Income) =>
-  `about ${quantity('volume', one.litresAWeek)} a week, ${monthsOf(one) === 12 ? 'all year' : `${name(one.fromMonth)} to ${name(one.toMonth)}`}`
+  `about ${quantity('volume', one.litresAWeek)} a week, ${monthsOf(one) === 12
+    ? 'all year'
+    : `${name(one.fromMonth)} to ${
+      name(one.toMonth)}`}`
 const thisMonth = computed(() => now.value.getMonth() + 1)
 /** A hedge is paced out in metres or feet. */
 const FEET_IN_METRE = 3.2808
@@ -145,7 +153,7 @@ const hedge = computed({
           ><span class="field-label">{{ label }}</span><select
             class="text-field"
             :value="months[index]"
-            @change="months = (index === 0 ? [Number(($event.target as HTMLSelectElement).value), months[1]] : [months[0], Number(($event.target as HTMLSelectElement).value)])"
+            @change="setMonth(index, ($event.target as HTMLSelectElement).value)"
           ><option
             v-for="month in 12"
             :key="month"

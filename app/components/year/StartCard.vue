@@ -14,8 +14,9 @@ const bench = useBenchPlan()
 
 const ingredients = computed(() => ingredientsOf(start.plan.ingredients, materials.value))
 const safe = computed(() => addDays(now.value, start.lastSafeDay))
+const on = (days: number) => day(addDays(now.value, days))
 const gives = computed(() => start.stock.stages.map(({ label, litres, days }) =>
-  `${label.toLowerCase()}, about ${quantity('volume', litres.typical)}, ${day(addDays(now.value, days.low))} – ${day(addDays(now.value, days.high))}`))
+  `${label.toLowerCase()}, about ${quantity('volume', litres.typical)}, ${on(days.low)} – ${on(days.high)}`))
 const one = computed(() => findMethod(start.plan.methodId)?.face.words.one ?? '')
 async function toBench(): Promise<void> {
   bench.replace(start.plan.plan)
@@ -50,7 +51,8 @@ async function toBench(): Promise<void> {
     </ul>
     <p>
       For {{ start.times > 1 ? `each ${one}` : 'it' }}:
-      {{ ingredients.map(one => `${amount(one.amount.count, one.amount.container)} of ${one.material.short}`).join(', ') || 'nothing that is counted' }},
+      {{ ingredients.map(one => `${amount(one.amount.count, one.amount.container)} of ${one.material.short}`).join(', ')
+        || 'nothing that is counted' }},
       gathered {{ start.plan.gatherFromMs <= now.getTime() ? 'any day now' : `from ${day(new Date(start.plan.gatherFromMs))} on` }}.
       <template v-if="start.plan.waterL >= 5">
         Water: {{ quantity('volume', start.plan.waterL) }}.

@@ -57,9 +57,16 @@ function said(bar: StripBar): string {
   const { maybe, surely, litres } = shown(bar)
   const when = surely <= strip.today
     ? 'there now'
-    : surely >= 1 ? `perhaps from ${shortDayText(dateAt(maybe))}` : `between ${shortDayText(dateAt(maybe))} and ${shortDayText(dateAt(surely))}`
+    : surely >= 1
+      ? `perhaps from ${shortDayText(dateAt(maybe))}`
+      : `between ${shortDayText(dateAt(maybe))} and ${shortDayText(dateAt(surely))}`
   return `${quantity('volume', litres)}, ${when}`
 }
+
+const incomeText = computed(() => strip.incomes
+  .filter(({ litres }) => litres > 0)
+  .map(({ at, litres }) => `${monthText(dateAt(at + 0.001))} ${quantity('volume', litres)}`)
+  .join(', '))
 
 const track = useTemplateRef('track')
 let from: { readonly id: string, readonly x: number, readonly days: number } | undefined
@@ -137,7 +144,7 @@ function byKey(event: KeyboardEvent, bar: StripBar): void {
           viewBox="0 0 1 100"
           preserveAspectRatio="none"
           role="img"
-          :aria-label="strip.incomes.filter(one => one.litres > 0).map(one => `${monthText(dateAt(one.at + 0.001))} ${quantity('volume', one.litres)}`).join(', ')"
+          :aria-label="incomeText"
         />
         <svg
           class="absolute w-full h-16 -mt-16"

@@ -227,7 +227,8 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
       ? []
       : [
           {
-            label: 'Threaded card', materialId: 'heap-half-rotted', litres: range(plan.torn.compostL * 0.9, plan.torn.compostL * 1.1, plan.torn.compostL * 1.3),
+            label: 'Threaded card', materialId: 'heap-half-rotted',
+            litres: range(plan.torn.compostL * 0.9, plan.torn.compostL * 1.1, plan.torn.compostL * 1.3),
             ...between,
           },
         ],

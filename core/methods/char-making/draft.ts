@@ -245,7 +245,8 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
     ],
     gives: refusal
       ? []
-      : [{ label: 'Crushed char, raw', materialId: 'biochar-crushed', serves: [], litres: crushedL, from: addDays(now, way.bought ? 0 : 1), to: addDays(now, way.bought ? 1 : 3) }],
+      : [{ label: 'Crushed char, raw', materialId: 'biochar-crushed', serves: [], litres: crushedL,
+          from: addDays(now, way.bought ? 0 : 1), to: addDays(now, way.bought ? 1 : 3) }],
     compared: compared(answers, surroundings), ...(refusal ? { refusal } : {}),
     waterL: 0, ...(recipe ? { recipe } : {}),
   }

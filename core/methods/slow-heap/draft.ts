@@ -178,7 +178,8 @@ export function draftOf(proposal: Proposal, surroundings: Surroundings): Draft {
     verdict: verdictOf(bays, count), facts: facts(bays, count, weeklyL, surroundings),
     warnings: [{ text: 'It never gets hot. Seed heads, roots that grow again and sick plants go elsewhere.' }],
     picture, pipeline: rotationFrom(now, middle, count), steps: steps(proposal, surroundings), work,
-    gives: [{ ...COMPOST, label: 'Compost from the first bay', litres: range(0.8 * all[0], all[1], 1.2 * all[2]), from: days[0], to: days[1] }],
+    gives: [{ ...COMPOST, label: 'Compost from the first bay', litres: range(0.8 * all[0], all[1], 1.2 * all[2]), from: days[0],
+      to: days[1] }],
     waterL: proposal.waterL,
   }
 }

@@ -1,0 +1,194 @@
+import { describe, expect, it } from 'vitest'
+import { writeDocument, type GardenDocument } from '#core/journal/document'
+import { foldGarden } from '#core/journal/journal'
+import type { GardenEvent } from '#core/journal/event'
+import { LIBRARY_BOOK } from '#core/materials/book'
+import { LITRE } from '#core/units/container'
+import { accountOf, costOf, readPrices, summed } from './account'
+import { reserveOf } from './browns'
+import { comesBetween, comesIn, litresAWeekOf, readIncomes, incomeValues, type Income } from './income'
+import { MINUTES, minutesOf, minutesText, weeksAhead, type Ahead } from './month'
+import { needValues, readNeeds, type Need } from './need'
+import { asLastYear, notSaidYet } from './proposals'
+import { layStrip } from './strip'
+import { chanceText, shortText, surenessText, tooLateText } from './words'
+
+const AT = '2026-01-01T10:00:00.000Z'
+const need = (part: Partial<Need> = {}): Need => ({
+  id: 'need.a', name: 'Beds', purpose: 'beds', litres: 120, from: '2026-04-01', to: '2026-04-30', yearly: true, bedIds: [], ...part,
+})
+const asDocument = (one: Need): GardenDocument => writeDocument(undefined, one.id, 'need', needValues(one), AT, 'test')
+const on = (day: string) => new Date(`${day}T12:00:00`)
+const read = (one: Need, day: string) => readNeeds([asDocument(one)], on(day)).map(({ from, to }) => [from, to])
+
+describe('a need', () => {
+  it('comes again each year once it is over or had, and is gone for good where it was for once', () => {
+    expect(read(need(), '2026-03-01')).toEqual([['2026-04-01', '2026-04-30']])
+    expect(read(need(), '2026-04-30')).toEqual([['2026-04-01', '2026-04-30']])
+    expect(read(need(), '2026-05-01')).toEqual([['2027-04-01', '2027-04-30']])
+    expect(read(need(), '2031-05-01')).toEqual([['2032-04-01', '2032-04-30']])
+    expect(read(need({ hadTo: '2026-04-30' }), '2026-03-01')).toEqual([['2027-04-01', '2027-04-30']])
+    expect(read(need({ yearly: false }), '2026-05-01')).toEqual([])
+    expect(read(need({ from: '2026-12-15', to: '2027-01-15' }), '2027-01-16')).toEqual([['2027-12-15', '2028-01-15']])
+  })
+
+  it('that was damaged in a file is left out, the others stay', () => {
+    const sound = asDocument(need())
+    const faults: readonly Record<string, string | number>[] = [
+      { litres: -3 }, { purpose: 'gold' }, { from: '2026-13-01' }, { from: '2026-06-01' }, { name: '' },
+    ]
+    const odd = faults.map((values, index) =>
+      writeDocument(undefined, `need.odd${index}`, 'need', { ...needValues(need()), ...values }, AT, 'test'))
+    expect(readNeeds([...odd, sound], on('2026-03-01')).map(({ id }) => id)).toEqual(['need.a'])
+  })
+})
+
+describe('what comes in', () => {
+  const lawn: Income = {
+    id: 'income.a', materialId: 'grass-clippings', measure: 'lawn', count: 80, fromMonth: 4, toMonth: 10,
+    litresAWeek: litresAWeekOf('lawn', 80, { fromMonth: 4, toMonth: 10 }),
+  }
+  it('by hand: 80 m² of lawn give 40 L a week; two trees 800 L over three months, 61 L a week', () => {
+    expect(lawn.litresAWeek).toBe(40)
+    // 800 L ÷ (3 months · 4.348 weeks) = 61.3
+    expect(litresAWeekOf('trees', 2, { fromMonth: 10, toMonth: 12 })).toBeCloseTo(61.3, 1)
+    expect(litresAWeekOf('week', 12, { fromMonth: 1, toMonth: 12 })).toBe(12)
+  })
+  it('over the turn of the year where it is so, and only in its months', () => {
+    expect([11, 12, 1, 2, 3].map(month => comesIn({ fromMonth: 11, toMonth: 2 }, month))).toEqual([true, true, true, true, false])
+    expect(comesBetween([lawn], 'grass-clippings', on('2026-01-01'), on('2026-03-01'))).toBe(0)
+    expect(comesBetween([lawn], 'grass-clippings', on('2026-05-01'), on('2026-05-15'))).toBeCloseTo(80, 6)
+    expect(comesBetween([lawn], 'leaves-mixed', on('2026-05-01'), on('2026-05-15'))).toBe(0)
+  })
+  it('greens want twice their litres of browns: 40 L a week from April to October', () => {
+    const reserve = reserveOf([lawn], [], [], LIBRARY_BOOK, on('2026-01-01'))
+    // 30 or 31 weeks of the year begin in those months.
+    expect(reserve.greenL).toBeGreaterThanOrEqual(30 * 40)
+    expect(reserve.greenL).toBeLessThanOrEqual(31 * 40)
+    expect(reserve.wantedL).toBe(2 * reserve.greenL)
+    expect(reserve.missingL).toBe(reserve.wantedL)
+    const leaves: Income = { ...lawn, id: 'income.b', materialId: 'leaves-mixed', litresAWeek: 1000, fromMonth: 10, toMonth: 12 }
+    expect(reserveOf([lawn, leaves], [], [], LIBRARY_BOOK, on('2026-01-01')).missingL).toBe(0)
+  })
+  it('is read as it was written, and what is odd is left out', () => {
+    const document = writeDocument(undefined, lawn.id, 'income', incomeValues(lawn), AT, 'test')
+    const odd = writeDocument(undefined, 'income.odd', 'income', { ...incomeValues(lawn), toMonth: 13 }, AT, 'test')
+    expect(readIncomes([document, odd])).toEqual([lawn])
+  })
+})
+
+const litres = (count: number) => ({ count, container: LITRE, packing: 'loose' as const })
+const EVENTS = ([
+  {
+    kind: 'began', at: '2026-03-10T10:00:00.000Z', batchId: 'b', name: 'Heap', place: '', methodId: 'slow-heap', approachId: 'one-bay',
+    site: { kind: 'vessel', vessel: { id: 'v', name: 'Bay', wall: 'boards', shape: 'box', widthM: 1, depthM: 1, heightM: 1 } }, answers: {},
+    inputs: [
+      { role: 'feed', materialId: 'grass-clippings', amount: litres(100), draws: [] },
+      { role: 'feed', materialId: 'compost-finished', amount: litres(10), draws: [] },
+    ],
+    waterL: 20,
+  },
+  { kind: 'put', at: '2026-04-02T10:00:00.000Z', batchId: 'b',
+    inputs: [{ role: 'feed', materialId: 'kitchen-veg', amount: litres(15), draws: [] }], waterL: 5 },
+  { kind: 'did', at: '2026-04-03T10:00:00.000Z', batchId: 'b', deed: 'turned', answers: {} },
+  { kind: 'took', at: '2026-04-20T10:00:00.000Z', batchId: 'b', ends: true,
+    products: [{ materialId: 'compost-finished', amount: litres(40) }] },
+  {
+    kind: 'made', at: '2026-04-22T10:00:00.000Z', how: 'mixed', draws: [{ lotId: 'e3.0', litres: 10 }],
+    bought: [{ materialId: 'sand-sharp', litres: 5 }],
+    products: [{ materialId: 'growing-mix', amount: litres(14) }], minutes: 25, purpose: 'seeds', called: 'Seed mix',
+  },
+  { kind: 'used', at: '2026-04-25T10:00:00.000Z', lotId: 'e3.0', litres: 20, place: 'Long bed', bedId: 'bed.a', areaM2: 4 },
+] as const).map((event, index) => ({ ...event, id: `e${index}`, by: 'test', recordedAt: event.at }) as unknown as GardenEvent)
+const garden = foldGarden(EVENTS)
+
+describe('the account', () => {
+  const months = accountOf(garden, LIBRARY_BOOK)
+  it('by hand: 100 L of grass in March, 15 L of scraps in April; what was made here is not kept out of a bin', () => {
+    expect(months.map(({ month }) => month)).toEqual(['2026-03', '2026-04'])
+    const [march, april] = months
+    expect(march!.keptL).toBeCloseTo(100, 6)
+    expect(march!.waterL).toBe(20)
+    expect(march!.reckonedMinutes).toBe(MINUTES.build)
+    expect(april!.keptL).toBeCloseTo(15, 6)
+    expect(april!.madeL).toEqual({ 'compost-finished': 40 })
+    expect(april!.boughtL).toEqual({ 'sand-sharp': 5 })
+    expect(april!.notedMinutes).toBe(25)
+    // Fed once, turned once, taken down once.
+    expect(april!.reckonedMinutes).toBe(MINUTES.feed + MINUTES.deed + MINUTES.take)
+  })
+  it('adds up, and in money only what has a price', () => {
+    const year = summed('2026', months)
+    expect([year.keptL, year.waterL]).toEqual([expect.closeTo(115, 6), 25])
+    const prices = readPrices(
+      [writeDocument(undefined, 'price.compost-finished', 'price', { materialId: 'compost-finished', perL: 0.2 }, AT, 'test')])
+    expect(costOf(year.madeL, prices)).toEqual({ cost: 8, without: [] })
+    expect(costOf(year.boughtL, prices)).toEqual({ cost: 0, without: ['sand-sharp'] })
+  })
+})
+
+describe('needs propose themselves', () => {
+  it('from what was done in the same month last year, once', () => {
+    const proposed = asLastYear(garden, LIBRARY_BOOK, on('2026-12-01'))
+    expect(proposed.map(({ purpose, litres: some, from, bedIds }) => [purpose, some, from, bedIds])).toEqual([
+      ['beds', 20, '2027-04-01', ['bed.a']], ['seeds', 14, '2027-04-01', []],
+    ])
+    expect(notSaidYet(proposed, [need({ from: '2027-03-15', to: '2027-04-15' })]).map(({ purpose }) => purpose)).toEqual(['seeds'])
+    expect(asLastYear(garden, LIBRARY_BOOK, on('2028-01-01'))).toEqual([])
+  })
+})
+
+describe('the weeks ahead', () => {
+  const ahead = (id: string, day: string, minutes = 10): Ahead =>
+    ({ id, kind: 'task', title: id, of: 'Heap', place: '', from: on(day), to: on(day), minutes })
+  it('hold what falls into them, with its minutes; what is late falls into the first', () => {
+    const weeks = weeksAhead(
+      [ahead('late', '2026-11-01'), ahead('mon', '2026-11-30', 45), ahead('sun', '2026-12-06'), ahead('next', '2026-12-07')],
+      on('2026-12-02'), 2)
+    expect(weeks.map(({ all }) => all.map(({ id }) => id))).toEqual([['late', 'mon', 'sun'], ['next']])
+    expect(weeks.map(({ minutes }) => minutes)).toEqual([65, 10])
+  })
+  it('minutes are what the method says, or what such things take', () => {
+    const deed = { kind: 'deed' as const, deed: 'turned' }
+    expect(minutesOf({ doing: deed, minutes: 75 }, { pads: [] })).toBe(75)
+    expect(minutesOf({ doing: deed }, { pads: [] })).toBe(MINUTES.deed)
+    expect(minutesOf({ doing: { kind: 'page', page: 'take' } }, { pads: [] })).toBe(MINUTES.take)
+    expect([3, 32, 60, 95, 200].map(minutesText)).toEqual(
+      ['about 5 minutes', 'about 30 minutes', 'about 1 hour', 'about 1½ hours', 'about 3½ hours'])
+  })
+})
+
+describe('the strip', () => {
+  it('lies from the first of this month over twelve months, each thing at its place', () => {
+    const strip = layStrip({
+      now: on('2026-11-16'), needs: [need({ from: '2027-05-01', to: '2027-05-31' })],
+      met: new Map([['need.a', { id: 'need.a', chance: 0.4, share: 0.7, shortL: 50, by: [] }]]),
+      used: new Map(), incomes: [], book: LIBRARY_BOOK,
+      stocks: [
+        { id: 's', kind: 'batch', name: 'S',
+          stages: [{ label: 'x', serves: ['beds'], litres: { low: 1, typical: 2, high: 3 }, days: { low: 30, typical: 60, high: 90 } }] }],
+    })
+    // 15½ of 365 days; May begins after 181 days, and ends a month later.
+    expect(strip.today).toBeCloseTo(15.5 / 365, 3)
+    expect(strip.needs[0]!.from).toBeCloseTo(181.5 / 365, 2)
+    expect(strip.needs[0]!.to).toBeCloseTo(211.5 / 365, 2)
+    expect([strip.needs[0]!.share, strip.needs[0]!.chance]).toEqual([0.7, 0.4])
+    expect(strip.bars[0]!.maybe).toBeCloseTo((15.5 + 30) / 365, 3)
+    expect(strip.bars[0]!.surely).toBeCloseTo((15.5 + 90) / 365, 3)
+    expect(strip.months).toHaveLength(12)
+  })
+})
+
+describe('the words of the year', () => {
+  it('say what is short in plain words, in either system', () => {
+    expect([0.99, 0.85, 0.6, 0.3, 0.05].map(surenessText)).toEqual([
+      'there in time', 'most likely there', 'may be short', 'probably short', 'short',
+    ])
+    expect(shortText({ chance: 0.6, shortL: 120 }, 'metric')).toBe('In one year of five 120 L or more are missing.')
+    expect(shortText({ chance: 0.05, shortL: 120 }, 'us')).toMatch(/^About 3[12].* gallons? are missing\.$|^About 32 gal are missing\.$/)
+    expect(shortText({ chance: 0.9, shortL: 12 }, 'metric')).toBeUndefined()
+    expect(chanceText(0.634)).toBe('Enough in 63 % of the years that were tried.')
+    expect(tooLateText({ purpose: 'beds' }, { shortL: 120 }, 'metric')).toBe(
+      'Too late to make about 120 L of it by then: buy it, or mulch with leaves, grass or straw instead.')
+  })
+})
