@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { format, getYear } from 'date-fns'
 import { monthText } from '#core/units/dates'
+import { fromShown } from '#core/units/system'
 import { minutesText } from '#core/year/month'
 import { accountOf, costOf, PRICE_KIND, priceDocumentId, priceValues, readPrices, summed, type MonthAccount } from '#core/year/account'
 
 definePageMeta({ title: 'The account' })
 
 /** What the garden kept, made, drank and took: month by month, this year beside the last. */
-const { store, materials, now } = useGarden()
+const { store, materials, now, units } = useGarden()
 const { quantity } = useSay()
 
 const key = computed(() => [...store.journal.garden.batches.values()].reduce((sum, { log }) => sum + log.length, 0)
@@ -37,6 +38,8 @@ const prices = computed(() => {
 const setPrice = (id: string, perL: number) => store.write([{ id: priceDocumentId(id), kind: PRICE_KIND, values: priceValues(id, perL) }])
 const saved = computed(() => costOf(total.value.madeL, prices.value))
 const bought = computed(() => costOf(total.value.boughtL, prices.value))
+/** Prices are said for a litre or a gallon, as the garden measures. */
+const unitL = computed(() => fromShown('volume', units.value, 1))
 const money = (value: number) => value.toFixed(2)
 const rows = computed(() => Array.from({ length: Number(upTo.value) }, (_, index) => {
   const name = `${year.value}-${String(index + 1).padStart(2, '0')}`
@@ -174,7 +177,7 @@ const FIGURES = [
         v-else
         class="aside-note"
       >
-        Say what a litre costs where you buy it, in whatever money is yours.
+        Say what {{ units === 'us' ? 'a gallon' : 'a litre' }} costs where you buy it, in whatever money is yours.
       </p>
       <ul class="no-print">
         <li
@@ -182,16 +185,16 @@ const FIGURES = [
           :key="one.id"
           class="line-rule py-1 flex flex-wrap items-center gap-3"
         >
-          <label class="flex flex-wrap items-center gap-3"><span class="w-56">{{ one.name }}, a litre</span><input
+          <label class="flex flex-wrap items-center gap-3"><span class="w-56">{{ one.name }}, {{ units === 'us' ? 'a gallon' : 'a litre' }}</span><input
             type="number"
             inputmode="decimal"
             min="0"
             max="1000"
             step="0.01"
             class="text-field w-28"
-            :value="prices[one.id] ?? ''"
+            :value="one.id in prices ? Number((prices[one.id]! * unitL).toFixed(3)) : ''"
             :data-price="one.id"
-            @change="setPrice(one.id, Math.min(1000, Math.max(0, Number(($event.target as HTMLInputElement).value) || 0)))"
+            @change="setPrice(one.id, Math.min(1000, Math.max(0, Number(($event.target as HTMLInputElement).value) / unitL || 0)))"
           ></label>
         </li>
       </ul>

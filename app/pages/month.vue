@@ -81,7 +81,7 @@ const canWait = (one: Ahead) => (one.task !== undefined && one.task.urgency !== 
       class="aside-note mt-1"
     >
       What comes up from week to week, a look here and a can there, is {{ minutesText(usualMinutes) }} a week; only what is known by now
-      is named.
+      is named. The arrow puts a thing off by a week.
     </p>
     <section
       v-for="(week, index) in weeks"
@@ -100,34 +100,50 @@ const canWait = (one: Ahead) => (one.task !== undefined && one.task.urgency !== 
           class="aside-note font-normal"
         >{{ minutesText(week.minutes) }} of work</span>
       </h2>
-      <ul v-if="week.all.length > 0">
+      <ul
+        v-if="week.things.length > 0"
+        class="lg:columns-2 gap-x-10"
+      >
         <li
-          v-for="one in week.all"
-          :key="one.id"
-          class="line-rule py-1.5 flex flex-wrap items-center gap-x-3"
-          :data-ahead="one.kind"
+          v-for="thing in week.things"
+          :key="thing.key"
+          class="line-rule py-1.5 break-inside-avoid"
+          data-thing
         >
-          <UIcon
-            :name="ICONS[one.kind]"
-            class="size-5 shrink-0 text-toned"
-          />
-          <span class="flex-1 min-w-48">
-            <strong class="text-highlighted font-semibold">{{ one.title }}</strong>{{ ' ' }}
+          <div class="flex items-baseline justify-between gap-3">
             <NuxtLink
-              :to="one.batchId ? `/batch/${one.batchId}` : '/store'"
-              class="tap inline-flex items-center underline underline-offset-3 decoration-dotted"
-            >{{ one.of }}</NuxtLink>
-            <span class="aside-note block">{{ days(one) }}{{ one.minutes > 0 ? `, ${minutesText(one.minutes)}` : '' }}</span>
-          </span>
-          <button
-            v-if="canWait(one)"
-            type="button"
-            class="label-button no-print"
-            :aria-label="`A week later: ${one.title}, ${one.of}`"
-            @click="later(one)"
-          >
-            A week later
-          </button>
+              :to="thing.all[0]!.batchId ? `/batch/${thing.all[0]!.batchId}` : '/store'"
+              class="tap inline-flex items-center font-semibold underline underline-offset-3 decoration-dotted"
+            >{{ thing.all[0]!.of }}</NuxtLink>
+            <span class="aside-note whitespace-nowrap">{{ thing.minutes > 0 ? minutesText(thing.minutes) : '' }}</span>
+          </div>
+          <ul>
+            <li
+              v-for="one in thing.all"
+              :key="one.id"
+              class="flex items-center gap-2"
+              :data-ahead="one.kind"
+            >
+              <UIcon
+                :name="ICONS[one.kind]"
+                class="size-5 shrink-0 text-toned"
+              />
+              <span class="flex-1">{{ one.title }} <span class="aside-note">{{ days(one) }}</span></span>
+              <button
+                v-if="canWait(one)"
+                type="button"
+                class="tap inline-flex items-center justify-center no-print"
+                :aria-label="`A week later: ${one.title}, ${one.of}`"
+                :title="`A week later: ${one.title}`"
+                @click="later(one)"
+              >
+                <UIcon
+                  name="i-ph-arrow-bend-up-right"
+                  class="size-5"
+                />
+              </button>
+            </li>
+          </ul>
         </li>
       </ul>
       <p

@@ -26,8 +26,8 @@ export interface MonthAccount {
   readonly boughtL: Readonly<Record<string, number>>
 }
 
-/** What is not kept out of a bin: it was made here, or bought, or is soil. */
-const NO_WASTE: readonly Family[] = ['finished', 'char', 'mineral', 'feed']
+/** What would have gone into no bin: it was made here, bought, is soil, or comes from a stable. */
+const NO_WASTE: readonly Family[] = ['finished', 'char', 'mineral', 'feed', 'manure', 'straw']
 const isWaste = ({ family }: Pick<Material, 'family'>) => !NO_WASTE.includes(family)
 
 type Open = { -readonly [K in keyof MonthAccount]: MonthAccount[K] extends Readonly<Record<string, number>>

@@ -81,8 +81,27 @@ export function aheadOfList(
   ]
 }
 
-/** A week of the month ahead: what falls into it by its first day, the earliest first. */
-export interface WeekAhead { readonly from: Date, readonly to: Date, readonly all: readonly Ahead[], readonly minutes: number }
+/** What is to be done about one thing in a week. */
+export interface AheadOf { readonly key: string, readonly all: readonly Ahead[], readonly minutes: number }
+
+/** A week of the month ahead: what falls into it by its first day, thing by thing, the earliest first. */
+export interface WeekAhead {
+  readonly from: Date
+  readonly to: Date
+  readonly things: readonly AheadOf[]
+  readonly minutes: number
+}
+
+const minutesIn = (all: readonly Ahead[]) => all.reduce((sum, { minutes }) => sum + minutes, 0)
+
+function thingByThing(all: readonly Ahead[]): AheadOf[] {
+  const things = new Map<string, Ahead[]>()
+  for (const one of all) {
+    const key = one.batchId ?? one.listId ?? one.id
+    things.set(key, [...(things.get(key) ?? []), one])
+  }
+  return [...things].map(([key, its]) => ({ key, all: its, minutes: minutesIn(its) }))
+}
 
 /** Weeks from the one of today on. @param weekStartsOn 0 for Sunday. */
 export function weeksAhead(all: readonly Ahead[], now: Date, weeks: number, weekStartsOn: 0 | 1 = 1): WeekAhead[] {
@@ -90,7 +109,7 @@ export function weeksAhead(all: readonly Ahead[], now: Date, weeks: number, week
   return Array.from({ length: weeks }, (_, index): WeekAhead => {
     const [from, next] = [addDays(first, 7 * index), addDays(first, 7 * (index + 1))]
     const its = all.filter(one => (one.from >= from || index === 0) && one.from < next).sort((a, b) => a.from.getTime() - b.from.getTime())
-    return { from, to: addDays(next, -1), all: its, minutes: its.reduce((sum, { minutes }) => sum + minutes, 0) }
+    return { from, to: addDays(next, -1), things: thingByThing(its), minutes: minutesIn(its) }
   })
 }
 

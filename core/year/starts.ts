@@ -39,8 +39,8 @@ export interface Way {
   readonly method: Method
   readonly approachId: string
   readonly place?: FreePlace
+  readonly site: Site
 }
-  readonly site: Site }
 
 /** Such a start thought through for a day. */
 export interface Thought {
@@ -101,8 +101,8 @@ interface Gathered {
   /** Of what is wanted, as many times as it could be there. */
   readonly times: number
   readonly from: Date
+  readonly scarceShare: number
 }
-  readonly scarceShare: number }
 
 /** How much of what is wanted can be there on a day. */
 function gathered(wanted: readonly Ingredient[], by: Date, chances: Chances): Gathered {

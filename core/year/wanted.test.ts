@@ -140,13 +140,16 @@ describe('needs propose themselves', () => {
 
 describe('the weeks ahead', () => {
   const ahead = (id: string, day: string, minutes = 10): Ahead =>
-    ({ id, kind: 'task', title: id, of: 'Heap', place: '', from: on(day), to: on(day), minutes })
+    ({ id, kind: 'task', batchId: id.slice(0, 1), title: id, of: 'Heap', place: '', from: on(day), to: on(day), minutes })
   it('hold what falls into them, with its minutes; what is late falls into the first', () => {
     const weeks = weeksAhead(
-      [ahead('late', '2026-11-01'), ahead('mon', '2026-11-30', 45), ahead('sun', '2026-12-06'), ahead('next', '2026-12-07')],
+      [ahead('late', '2026-11-01'), ahead('lawn', '2026-12-01'), ahead('mon', '2026-11-30', 45), ahead('sun', '2026-12-06'),
+        ahead('next', '2026-12-07')],
       on('2026-12-02'), 2)
-    expect(weeks.map(({ all }) => all.map(({ id }) => id))).toEqual([['late', 'mon', 'sun'], ['next']])
-    expect(weeks.map(({ minutes }) => minutes)).toEqual([65, 10])
+    expect(weeks.map(({ things }) => things.map(({ all }) => all.map(({ id }) => id)))).toEqual(
+      [[['late', 'lawn'], ['mon'], ['sun']], [['next']]])
+    expect(weeks.map(({ minutes }) => minutes)).toEqual([75, 10])
+    expect(weeks[0]!.things.map(({ minutes }) => minutes)).toEqual([20, 45, 10])
   })
   it('minutes are what the method says, or what such things take', () => {
     const deed = { kind: 'deed' as const, deed: 'turned' }
