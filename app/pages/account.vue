@@ -39,6 +39,7 @@ const setPrice = (id: string, perL: number) => store.write([{ id: priceDocumentI
 const saved = computed(() => costOf(total.value.madeL, prices.value))
 const bought = computed(() => costOf(total.value.boughtL, prices.value))
 /** Prices are said for a litre or a gallon, as the garden measures. */
+const measure = computed(() => units.value === 'us' ? 'a gallon' : 'a litre')
 const unitL = computed(() => fromShown('volume', units.value, 1))
 const money = (value: number) => value.toFixed(2)
 const rows = computed(() => Array.from({ length: Number(upTo.value) }, (_, index) => {
@@ -177,7 +178,7 @@ const FIGURES = [
         v-else
         class="aside-note"
       >
-        Say what {{ units === 'us' ? 'a gallon' : 'a litre' }} costs where you buy it, in whatever money is yours.
+        Say what {{ measure }} costs where you buy it, in whatever money is yours.
       </p>
       <ul class="no-print">
         <li
@@ -185,7 +186,7 @@ const FIGURES = [
           :key="one.id"
           class="line-rule py-1 flex flex-wrap items-center gap-3"
         >
-          <label class="flex flex-wrap items-center gap-3"><span class="w-56">{{ one.name }}, {{ units === 'us' ? 'a gallon' : 'a litre' }}</span><input
+          <label class="flex flex-wrap items-center gap-3"><span class="w-56">{{ one.name }}, {{ measure }}</span><input
             type="number"
             inputmode="decimal"
             min="0"

@@ -183,7 +183,7 @@ const left = (days: number) => (days < 0 ? 'past its best' : days < 1 ? 'today' 
         <button
           type="button"
           class="label-button"
-          @click="saveCalendar"
+          @click="saveCalendar()"
         >
           <UIcon
             name="i-ph-calendar-plus"

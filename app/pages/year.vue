@@ -3,7 +3,7 @@ import { purposeName } from '#core/bench/choosing'
 import { finenessOf } from '#core/year/serves'
 import { layStrip, type StripBar } from '#core/year/strip'
 import { surenessOf, surenessText, tooLateText } from '#core/year/words'
-import { reserveOf } from '#core/year/browns'
+import { yearEntries } from '#core/year/calendar'
 import { monthText } from '#core/units/dates'
 import { noonOf, type Need } from '#core/year/need'
 import { counted, daysText } from '#core/units/plural'
@@ -11,12 +11,13 @@ import { counted, daysText } from '#core/units/plural'
 definePageMeta({ title: 'The year' })
 
 /** What will be wanted, what will be there, and what to begin by when. */
-const { clock, materials, stored, supplies, units } = useGarden()
+const { clock, materials, units } = useGarden()
 const { needs, incomes, proposed, want } = useNeeds()
 const year = useYear()
 const { stocks, answer, tried, failed, moved, lists, starts, looking, wants } = year
 const { showNote } = useRecorder()
 const { quantity } = useSay()
+const calendar = useCalendarFile()
 onMounted(year.begin)
 
 const adding = ref(false)
@@ -65,8 +66,6 @@ const left = computed(() => (answer.value?.stocks ?? []).flatMap(({ id, leftL })
         for: purposeName(serves.reduce((best, one) => finenessOf([one]) > finenessOf([best]) ? one : best)) }]
     : []
 }).sort((a, b) => b.litres - a.litres))
-const reserve = computed(() => reserveOf(incomes.value, supplies.value, stored.value, materials.value, clock.value))
-const sack = computed(() => reserve.value.missingL)
 
 const movable = ({ kind }: StripBar) => kind === 'batch' || kind === 'planned'
 function move(id: string, days: number): void {
@@ -104,6 +103,18 @@ const when = (one: { readonly from: string }) => monthText(noonOf(one.from))
           to="/account"
           class="label-button"
         >The account</NuxtLink>
+        <button
+          type="button"
+          class="label-button"
+          data-calendar
+          @click="calendar.save(yearEntries(lists, starts ?? [], needs, clock))"
+        >
+          <UIcon
+            name="i-ph-calendar-plus"
+            class="size-5"
+          />
+          Calendar file
+        </button>
         <PrintButton />
       </nav>
     </header>
@@ -301,18 +312,17 @@ const when = (one: { readonly from: string }) => monthText(noonOf(one.from))
           What comes in
         </h2>
         <IncomeList />
-        <p
-          v-if="reserve.greenL >= 20"
-          class="mt-3"
-          data-reserve
+        <ReserveNote class="mt-3" />
+      </section>
+
+      <section aria-labelledby="water">
+        <h2
+          id="water"
+          class="section-rule"
         >
-          About {{ quantity('volume', reserve.greenL) }} of greens come in over the year. They want
-          {{ quantity('volume', reserve.wantedL) }} of browns; {
-          { quantity('volume', reserve.lieL) }} lie here<template v-if="reserve.comeL > 0">
-            and {{ quantity('volume', reserve.comeL) }} come in
-          </template>.
-          <strong v-if="sack >= 40">Lay by {{ quantity('volume', sack) }} more of leaves or card while there are some.</strong>
-        </p>
+          Rain for the heaps
+        </h2>
+        <WaterNote />
       </section>
 
       <section
@@ -332,7 +342,7 @@ const when = (one: { readonly from: string }) => monthText(noonOf(one.from))
             class="line-rule py-1 flex justify-between gap-3"
           >
             <span>{{ one.name }} <span class="aside-note">would do for {{ one.for }}</span></span>
-            <span class="font-semibold">{{ quantity('volume', one.litres) }}</span>
+            <span class="font-semibold whitespace-nowrap">{{ quantity('volume', one.litres) }}</span>
           </li>
         </ul>
       </section>

@@ -34,6 +34,7 @@ import { readIncomes } from '../year/income'
 import { readNeeds } from '../year/need'
 import { lotStocks } from '../year/stocks'
 import { layStrip } from '../year/strip'
+import { readButt } from '../year/water'
 import type { Asked } from './everything'
 
 /** As many possible years as show whether it can be reckoned; numerics. */
@@ -106,7 +107,7 @@ function ofYear(one: readonly GardenDocument[], garden: Garden, around: Surround
   const stocks = lotStocks(storedLots(garden, around.now, around.materials), ({ material }) => material.short)
   const wants = wantsOf(needs, around.now, () => 0)
   return [
-    yearAnswer(stocks, wants, 1, FEW_YEARS), reserveOf(incomes, [], [], around.materials, around.now), readPrices(one),
+    yearAnswer(stocks, wants, 1, FEW_YEARS), reserveOf(incomes, [], [], around.materials, around.now), readPrices(one), readButt(one),
     layStrip({ now: around.now, stocks, needs, met: new Map(), used: new Map(), incomes, book: around.materials }),
   ]
 }

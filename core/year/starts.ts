@@ -122,7 +122,7 @@ function gathered(wanted: readonly Ingredient[], by: Date, chances: Chances): Ga
     const since = new Date(Math.max(now.getTime(), by.getTime() - material.keepsDays * DAY_MS))
     const comes = isSaid ? comesBetween(incomes, material.id, since, by) + stillLying(material, lies, chances) : gathering ? Infinity : 0
     times = Math.min(times, (lies + comes) / litres)
-    if (gathering && lies < litres) from = Math.min(from, gathering.from.getTime())
+    if (gathering) from = Math.min(from, gathering.from.getTime())
     if (isSaid) scarceShare = Math.max(scarceShare, Math.min(1, litres / Math.max(litres, lies + comes)))
   }
   return { times, from: new Date(from), scarceShare }

@@ -11,6 +11,7 @@ import { MINUTES, minutesOf, minutesText, weeksAhead, type Ahead } from './month
 import { needValues, readNeeds, type Need } from './need'
 import { asLastYear, notSaidYet } from './proposals'
 import { layStrip } from './strip'
+import { dryMonths } from './water'
 import { chanceText, shortText, surenessText, tooLateText } from './words'
 
 const AT = '2026-01-01T10:00:00.000Z'
@@ -158,6 +159,17 @@ describe('the weeks ahead', () => {
     expect(minutesOf({ doing: { kind: 'page', page: 'take' } }, { pads: [] })).toBe(MINUTES.take)
     expect([3, 32, 60, 95, 200].map(minutesText)).toEqual(
       ['about 5 minutes', 'about 30 minutes', 'about 1 hour', 'about 1½ hours', 'about 3½ hours'])
+  })
+})
+
+describe('rain for the heaps', () => {
+  it('by hand: 10 m² of roof and 50 mm a month are 400 L; 600 L wanted of a butt of 100 L leave 100 L short', () => {
+    const account = Array.from({ length: 12 }, (_, index) =>
+      ({ ...summed(`2026-${String(index + 1).padStart(2, '0')}`, []), waterL: index === 6 ? 600 : index === 7 ? 300 : 0 }))
+    // July 2027: 31 days of 50/31 mm on 10 m², eight tenths of it: 400 L, with the 100 L that lie there 500.
+    const dry = dryMonths({ roofM2: 10, buttL: 100 }, account, () => 50 / 31, on('2027-01-10'))
+    expect(dry.map(({ first, missingL }) => [first.getMonth(), Math.round(missingL)])).toEqual([[6, 100]])
+    expect(dryMonths({ roofM2: 10, buttL: 300 }, account, () => 50 / 31, on('2027-01-10'))).toEqual([])
   })
 })
 

@@ -43,7 +43,8 @@ async function toBench(): Promise<void> {
         v-for="won in start.won"
         :key="won.needId"
       >
-        {{ needName(won.needId) }}: enough in {{ Math.round(100 * won.after) }} of 100 years, not {{ Math.round(100 * won.before) }}.
+        {{ needName(won.needId) }}: enough in {{ Math.round(100 * won.after) }} of 100 years; as it stands in
+        {{ won.before < 0.005 ? 'none' : Math.round(100 * won.before) }}.
       </li>
       <li v-if="start.won.length === 0">
         Less of what is wanted is short.

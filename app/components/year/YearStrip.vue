@@ -128,7 +128,7 @@ function byKey(event: KeyboardEvent, bar: StripBar): void {
         <li
           v-for="month in strip.months"
           :key="month.at"
-          class="pl-1 text-[0.86rem] text-toned overflow-hidden"
+          class="pl-2 text-[0.86rem] text-toned overflow-hidden"
           :style="{ width: pct(month.to - month.at) }"
         >
           {{ strip.months.length > 4 ? monthText(month.first).slice(0, 3) : monthYearText(month.first) }}
@@ -136,7 +136,7 @@ function byKey(event: KeyboardEvent, bar: StripBar): void {
       </ol>
 
       <template v-if="strip.incomes.some(({ litres }) => litres > 0)">
-        <h3 class="relative !text-[0.94rem] !font-sans pl-1 mt-1">
+        <h3 class="relative !text-[0.94rem] !font-sans pl-2.5 mt-1">
           Comes in
         </h3>
         <svg
@@ -165,7 +165,7 @@ function byKey(event: KeyboardEvent, bar: StripBar): void {
       </template>
 
       <template v-if="strip.bars.length > 0">
-        <h3 class="relative !text-[0.94rem] !font-sans pl-1 mt-2">
+        <h3 class="relative !text-[0.94rem] !font-sans pl-2.5 mt-2">
           Stands, and comes
         </h3>
         <svg
@@ -199,7 +199,7 @@ function byKey(event: KeyboardEvent, bar: StripBar): void {
             :data-bar="bar.id"
           >
             <div
-              class="text-[0.86rem] leading-tight flex gap-2 pl-1"
+              class="text-[0.86rem] leading-tight flex gap-2 pl-2.5"
             >
               <NuxtLink
                 v-if="bar.kind === 'batch'"
@@ -262,7 +262,7 @@ function byKey(event: KeyboardEvent, bar: StripBar): void {
       </template>
 
       <template v-if="steps.length > 0">
-        <h3 class="relative !text-[0.94rem] !font-sans pl-1 mt-2">
+        <h3 class="relative !text-[0.94rem] !font-sans pl-2.5 mt-2">
           Is wanted
         </h3>
         <ul

@@ -27,7 +27,7 @@ const DOCUMENTS: Readonly<Record<string, string>> = {
   'container': 'a container', 'vessel': 'a bay or bin', 'plan': 'a plan', 'collecting': 'a collecting list',
   'building': 'the heap being built', 'material': 'a material of your own', 'bed': 'a bed', 'side-by-side': 'a trial',
   'plot-trial': 'a trial of beds or pots', 'growing-mix': 'a recipe for a mix', 'need': 'something that will be wanted',
-  'income': 'what comes in over the year', 'price': 'a price',
+  'income': 'what comes in over the year', 'price': 'a price', 'water-butt': 'the water butt',
   'supply': 'what comes in by the week', 'weather': 'a noted day of weather', 'spot': 'a spot in the yard',
 }
 
