@@ -2,7 +2,8 @@ import Papa from 'papaparse'
 import type { MonthAccount } from '../year/account'
 import { BYTE_ORDER_MARK, plainCell } from './readings-csv'
 
-const tenth = (value: number) => Math.round(value * 10) / 10
+/** To the tenth, which is more than anybody counts. */
+const rounded = (value: number) => Number(value.toFixed(1))
 
 /**
  * The account of a garden as a table that spreadsheet programs open: a row a month, litres and kilograms as they are kept, whatever
@@ -16,8 +17,8 @@ export function accountCsv(months: readonly MonthAccount[], nameOf: (materialId:
     ...made.map(id => plainCell(`made: ${nameOf(id)} (L)`)), ...bought.map(id => plainCell(`bought: ${nameOf(id)} (L)`)),
   ]
   const data = months.map(one => [
-    one.month, tenth(one.keptL), tenth(one.keptKg), tenth(one.waterL), Math.round(one.notedMinutes), Math.round(one.reckonedMinutes),
-    ...made.map(id => tenth(one.madeL[id] ?? 0)), ...bought.map(id => tenth(one.boughtL[id] ?? 0)),
+    one.month, rounded(one.keptL), rounded(one.keptKg), rounded(one.waterL), Math.round(one.notedMinutes), Math.round(one.reckonedMinutes),
+    ...made.map(id => rounded(one.madeL[id] ?? 0)), ...bought.map(id => rounded(one.boughtL[id] ?? 0)),
   ])
   return `${BYTE_ORDER_MARK}${Papa.unparse({ fields, data }, { newline: '\r\n' })}\r\n`
 }

@@ -28,10 +28,10 @@ export const INCOME = constants('What comes in', {
   tree: of(400, 150, 1000, 'L', 'of loose leaves from a grown garden tree in an autumn; own estimate'),
   hedge: of(30, 15, 60, 'L', 'of clippings from a metre of hedge in a year, both cuts; own estimate'),
   load: of(400, 200, 1000, 'L', 'in a small trailer; usual measure'),
-  weeksAMonth: of(4.348, 4.34, 4.36, 'weeks', 'in a month; calendar'),
+  weeksAMonth: of(4.348, 4.34, 4.36, 'weeks', 'in a month; definition'),
   brownsToGreen: of(2, 1.5, 3, 'L/L', 'of browns for a litre of greens, both loose; practice'),
   liesDays: of(56, 28, 80, 'd', 'what keeps and fell since then can still be raked up; own estimate'),
-  keepsLongDays: of(90, 60, 120, 'd', 'what keeps longer can be hoarded; as the store has it'),
+  keepsLongDays: of(90, 60, 120, 'd', 'what keeps longer can be hoarded; choice, as the store has it'),
 })
 
 const month = v.pipe(between(1, 12), v.integer())

@@ -33,24 +33,24 @@ export function chanceText(chance: number): string {
   return chance < 0.005 ? 'Enough in none of the years that were tried.' : `Enough in ${percentText(chance)} of the years that were tried.`
 }
 
-/** "In one year of five 120 L or more are missing." Nothing where it is safe. */
+/** "One year in five it is 120 L or more short." Nothing where it is safe. */
 export function shortText({ shortL, chance }: Pick<Met, 'shortL' | 'chance'>, units: UnitSystem): string | undefined {
   if (chance >= YEAR.safe || shortL < 0.5) return undefined
   const litres = quantityText('volume', units, shortL)
-  return chance < FROM.doubtful ? `About ${litres} are missing.` : `In one year of five ${litres} or more are missing.`
+  return chance < FROM.doubtful ? `It is about ${litres} short.` : `One year in five it is ${litres} or more short.`
 }
 
 /** What is left to do where nothing that is begun now comes in time. */
 const INSTEAD: Readonly<Partial<Record<Purpose, string>>> = {
   beds: 'buy it, or mulch with leaves, grass or straw instead',
   potting: 'buy it, or ask a neighbour',
-  seeds: 'buy it: a little goes a long way',
-  mulch: 'gather leaves, straw or chips: they mulch as they are',
-  lasting: 'leave it for the next autumn: char has time',
+  seeds: 'buy it, a little goes a long way',
+  mulch: 'gather leaves, straw or chips, they mulch as they are',
+  lasting: 'leave it for the next autumn, char has time',
   feeding: 'begin a brew a week or two before',
 }
 
 /** "Too late to make it: buy about 120 L, or …" */
 export function tooLateText({ purpose }: Pick<Need, 'purpose'>, { shortL }: Pick<Met, 'shortL'>, units: UnitSystem): string {
-  return `Too late to make about ${quantityText('volume', units, shortL)} of it by then: ${INSTEAD[purpose] ?? 'buy it'}.`
+  return `Too late to make ${quantityText('volume', units, shortL)} of it: ${INSTEAD[purpose] ?? 'buy it'}.`
 }

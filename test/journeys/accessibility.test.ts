@@ -55,7 +55,8 @@ const VIEWS: readonly (readonly [name: string, path: string, open?: string])[] =
   ['a lot set right', '/store', '[data-lot-more]'], ['labels', '/labels'], ['arranging the yard', '/yard?way=plan', '[data-arrange]'],
   ['a chart as a table', '/batch/demo-apple-bay', '[data-chart-table]'], ['no such batch', '/batch/nothing'],
   ['no such page', '/nowhere'], ['which way suits', '/begin?coming=by-and-by', button('in a lidded bin')], ['finding', '/search?q=leaves'],
-  ['what is coming', '/years'],
+  ['what is coming', '/years'], ['the year', '/year', '[data-new-need]'], ['what comes in', '/year', '[data-new-income]'],
+  ['the month ahead', '/month'], ['the account', '/account'],
 ]
 
 /** Every look there is: a screen, a theme, whose colours. */

@@ -6,6 +6,8 @@ import { hasBegun } from '#core/journal/garden'
 import { foldGarden } from '#core/journal/journal'
 import { METHODS, findMethod } from '#core/methods'
 import type { Surroundings } from '#core/methods/contract'
+import { PURPOSES } from '#core/methods/contract'
+import { chanceText, shortText, surenessText, tooLateText } from '#core/year/words'
 import { seededRandom } from '#core/random/random'
 import { everythingOf } from '#core/trial/everything'
 import { demoGarden } from '#core/demo/demo-garden'
@@ -93,6 +95,17 @@ function* ofFaces(): Generator<Said> {
   for (const { says } of TERMS) yield { where: 'glossary', text: says }
 }
 
+/** What is said of a year, at every grade of sureness and short of much or little. */
+function* ofTheYear(units: Surroundings['units']): Generator<Said> {
+  const said = (text: string | undefined) => text === undefined ? [] : [{ where: 'year', text }]
+  for (const chance of [0, 0.05, 0.3, 0.6, 0.85, 1]) {
+    yield* said(surenessText(chance))
+    yield* said(chanceText(chance))
+    for (const shortL of [0, 1, 12, 320]) yield* said(shortText({ chance, shortL }, units))
+  }
+  for (const purpose of PURPOSES) yield* said(tooLateText({ purpose }, { shortL: 120 }, units))
+}
+
 interface Node { readonly type: number, readonly content?: unknown, readonly children?: readonly Node[] }
 const [TEXT, INTERPOLATION] = [2, 5]
 
@@ -138,6 +151,7 @@ export function everySentence(): readonly Said[] {
   for (const units of UNIT_SYSTEMS) {
     for (const date of ['2026-04-20', '2026-11-25']) take(ofMadeUpGarden(units, date))
     take(ofAnyLife(units))
+    take(ofTheYear(units))
   }
   return [...found.values()]
 }

@@ -9,9 +9,14 @@ const { quantity } = useSay()
 const adding = ref(false)
 
 /** How each is known, what it usually is, and in which months of the northern year. */
-const KINDS: Readonly<Record<Measure,
-  { readonly label: string, readonly asks: string, readonly materialId: string, readonly months: readonly [number, number]
-    readonly usual: number }>> = {
+interface Asking {
+  readonly label: string
+  readonly asks: string
+  readonly materialId: string
+  readonly months: readonly [number, number]
+  readonly usual: number
+}
+const KINDS: Readonly<Record<Measure, Asking>> = {
   lawn: { label: 'A lawn', asks: 'How large?', materialId: 'grass-clippings', months: [4, 10], usual: 100 },
   raked: { label: 'Leaves that are raked', asks: 'Off how much ground?', materialId: 'leaves-mixed', months: [10, 12], usual: 100 },
   trees: { label: 'Leaves of trees', asks: 'How many trees?', materialId: 'leaves-mixed', months: [10, 12], usual: 2 },

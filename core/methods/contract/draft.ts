@@ -9,7 +9,7 @@ import type { Site } from '../../vessel/site'
 import type { Stratum } from '../../vessel/strata'
 import type { Vessel } from '../../vessel/vessel'
 import type { Pipeline } from './pipeline'
-import type { Comes } from './prospect'
+import type { Comes } from './purposes'
 import type { Surroundings } from './surroundings'
 
 /** A plan with its materials, as a method thinks about it before anything is begun. */

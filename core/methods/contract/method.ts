@@ -12,6 +12,7 @@ import type { Look, Ripeness } from './look'
 import type { Looking } from './looking'
 import type { LayPipeline } from './pipeline'
 import type { ProspectsOf } from './prospect'
+import type { Purpose } from './purposes'
 import type { Deed, Pad, Quantity, Sense } from './record'
 import type { Situation } from './situation'
 import type { Surroundings } from './surroundings'
@@ -23,10 +24,6 @@ export interface Approach {
   readonly name: string
   readonly summary: string
 }
-
-/** What the finished thing may be wanted for. */
-export const PURPOSES = ['beds', 'potting', 'seeds', 'mulch', 'feeding', 'microbes', 'lasting'] as const
-export type Purpose = typeof PURPOSES[number]
 
 /** How what there is comes in. */
 export const COMINGS = ['by-and-by', 'at-once'] as const

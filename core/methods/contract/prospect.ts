@@ -2,16 +2,7 @@ import type { Range } from '../../units/range'
 import type { Surroundings } from './surroundings'
 import type { BegunBatch } from '../../journal/garden'
 import type { NamedWindow } from './look'
-import type { Purpose } from './method'
-
-/** What stuff is once it has come: a material as it lies in the store, or, where no store keeps it, what it is good for. */
-export interface Comes {
-  readonly label: string
-  readonly materialId?: string
-  readonly serves?: readonly Purpose[]
-  /** It is of use within its days only, and not after them. */
-  readonly passes?: true
-}
+import type { Comes } from './purposes'
 
 /** What will come of a standing batch with one of its windows: of several in turn, the later is made of the earlier. */
 export interface Prospect extends Comes {
