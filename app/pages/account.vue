@@ -50,7 +50,7 @@ const monthName = ({ month }: MonthAccount) => monthText(new Date(`${month}-15T1
 const madeL = ({ madeL: made }: MonthAccount) => Object.values(made).reduce((sum, litres) => sum + litres, 0)
 const hours = (one: MonthAccount) => one.notedMinutes + one.reckonedMinutes
 async function save(): Promise<void> {
-  const { accountCsv } = await import('#core/formats/account-csv')
+  const { accountCsv } = await import('#core/year/account-csv')
   download(accountCsv(months.value, id => materials.value.find(id)?.name ?? id), 'text/csv', 'wastrum-account.csv')
 }
 const FIGURES = [

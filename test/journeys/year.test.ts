@@ -17,6 +17,8 @@ const becomes = (gardener: Visit, name: string, words: readonly string[]) =>
     && (any as string[]).some(one => row.querySelector('[data-sureness]')?.textContent?.trim().startsWith(one))),
   { timeout: 60_000 }, name, [...words])
 
+const inForm = (words: string) => `::-p-xpath(//form[@data-need-form]//button[normalize-space()="${words}"])`
+
 describe.each<Screen>(inTurn(['phone', 'laptop'], 0))('the year on a %s', (screen) => {
   it('a need is said in three taps, its shortage is seen, a start is taken and the chance goes up', () =>
     walk(screen, async (gardener) => {
@@ -28,11 +30,11 @@ describe.each<Screen>(inTurn(['phone', 'laptop'], 0))('the year on a %s', (scree
 
       // Three taps: what for, how much, when.
       await gardener.press('[data-new-need]')
-      await gardener.press(button('mulch'))
-      await gardener.press(button('1,000 L'))
-      await gardener.press(button('January'))
+      await gardener.press(inForm('char that stays in the soil'))
+      await gardener.press(inForm('80 L'))
+      await gardener.press(inForm('January'))
       await gardener.see(/5 things are wanted/)
-      await becomes(gardener, 'Mulch, January', ['short', 'probably short', 'may be short'])
+      await becomes(gardener, 'Char that stays in the soil, January', ['short', 'probably short', 'may be short'])
       await gardener.see('each year')
 
       // What mends the fruit's shortage, by a last safe day.
@@ -45,7 +47,7 @@ describe.each<Screen>(inTurn(['phone', 'laptop'], 0))('the year on a %s', (scree
       await gardener.press('[data-start="start.leafmould.alone.new"] [data-take-start]')
       await gardener.see('what it takes is on a collecting list')
       await becomes(gardener, 'Leaf mulch for the fruit', ['most likely there', 'there in time'])
-      expect(await sureness(gardener, 'Mulch, January')).toMatch(/short/)
+      expect(await sureness(gardener, 'Char that stays in the soil, January')).toMatch(/short/)
 
       // Taken back, it is short again.
       await gardener.press(button('Take back'))

@@ -70,7 +70,7 @@ function setDay(field: 'from' | 'to', text: string): void {
       <span
         v-else
         class="ml-auto aside-note"
-      >had, or far off</span>
+      >had this year</span>
     </div>
     <p
       v-if="met && shortText(met, units)"

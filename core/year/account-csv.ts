@@ -1,6 +1,6 @@
 import Papa from 'papaparse'
-import type { MonthAccount } from '../year/account'
-import { BYTE_ORDER_MARK, plainCell } from './readings-csv'
+import { BYTE_ORDER_MARK, plainCell } from '../formats/readings-csv'
+import type { MonthAccount } from './account'
 
 /** To the tenth, which is more than anybody counts. */
 const rounded = (value: number) => Number(value.toFixed(1))
