@@ -10,7 +10,8 @@ export function useCalendarFile() {
   /** @param more entries beside what the batches ask for. */
   async function save(more: readonly CalendarEntry[] = []): Promise<void> {
     const { calendarText } = await import('#core/formats/calendar')
-    const file = calendarText(settings.value.gardenName || 'Wastrum', [...agendaOf(standing.value, surroundings.value), ...more], new Date())
+    const file = calendarText(settings.value.gardenName || 'Wastrum', [...agendaOf(standing.value, surroundings.value), ...more],
+      new Date())
     leftOut.value = file.leftOut
     download(file.text, 'text/calendar', `wastrum-${format(now.value, 'yyyy-MM-dd')}.ics`)
   }

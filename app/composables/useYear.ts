@@ -7,6 +7,7 @@ import { DAY_MS, daysBetween } from '#core/units/time'
 import type { YearAnswer } from '#core/year/answer'
 import { ASKED_KINDS, wantsOf, type StartAnswer, type StartsQuestion } from '#core/year/asked'
 import { dayOf } from '#core/year/need'
+import { ownShares } from '#core/year/own-yield'
 import type { Stock } from '#core/year/stock'
 import { batchStock, laterBy, lotStocks, plannedStock } from '#core/year/stocks'
 import type { FreePlace } from '#core/year/starts'
@@ -27,7 +28,7 @@ const tickets = { last: 0 }
 
 /** The year of the open garden: what is wanted against what will be there, and what to begin by when. */
 export const useYear = createSharedComposable(() => {
-  const { store, stored, standing, surroundings, materials, clock } = useGarden()
+  const { store, stored, standing, finished, surroundings, materials, clock } = useGarden()
   const { needs, had } = useNeeds()
   const forecasts = useForecastStore()
   const { places } = useYard()
@@ -54,10 +55,12 @@ export const useYear = createSharedComposable(() => {
     const found = await inSlices(layBatches(), { stillWanted: () => mine === laying })
     if (found) ofBatches.value = found
   }
+  /** What own batches have given: used before what is usual. */
+  const own = computed(() => ownShares([...finished.value].reverse().map(({ batch }) => batch), materials.value))
   const lists = computed(() => readCollecting(store.documents))
   const planned = computed(() => lists.value.flatMap((list) => {
     const method = findMethod(list.plan.methodId)
-    return (method && plannedStock(list, method, surroundings.value)) ?? []
+    return (method && plannedStock(list, method, surroundings.value, own.value)) ?? []
   }))
   const lots = computed(() => {
     const carried = carriedMemory(store.journal.garden, materials.value, clock.value)
@@ -115,7 +118,7 @@ export const useYear = createSharedComposable(() => {
       measurements: [...store.journal.garden.measurements], places: free.value,
       kept: stored.value.map(({ material, leftLooseL, keeping }) =>
         ({ materialId: material.id, litres: leftLooseL, keepsDays: keeping.daysLeft })),
-      without: notWanted.value,
+      own: own.value, without: notWanted.value,
     }
     return JSON.parse(JSON.stringify(question)) as StartsQuestion
   }

@@ -3,6 +3,7 @@ import { askedOf } from '../garden/round'
 import type { BegunBatch } from '../journal/garden'
 import { batchProposal, evidenceOf, fitFor, type Life, type Method, type Pad, type Ripeness, type Surroundings } from '../methods/contract'
 import { usualAnswers } from '../questions/question'
+import { batchStock } from '../year/stocks'
 
 /** One thing that a page asks of a batch, by the name of whatever shows it. */
 export interface Asked { readonly what: string, readonly ask: () => unknown }
@@ -67,6 +68,7 @@ export function everythingOf(batch: BegunBatch, method: Method, around: Surround
     { what: 'bands', ask: () => life.bands?.(batch, around) },
     { what: 'guide', ask: () => life.guide?.(batch, around) },
     { what: 'outputs', ask: () => life.outputs(batch, around) },
+    { what: 'prospects', ask: () => batchStock(batch, method, around) },
     { what: 'went in', ask: () => life.alsoWentIn?.(batch, around.units) },
     { what: 'bed', ask: () => life.becomesBed?.(batch, around) },
     { what: 'pipeline', ask: () => life.pipeline?.([batch], around) },

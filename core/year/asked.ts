@@ -11,6 +11,7 @@ import { candidatesFor, type TriedWay } from './candidates'
 import { daysUntil, noonOf, type Need } from './need'
 import { readIncomes } from './income'
 import { propose, type Proposed } from './propose'
+import type { OwnShares } from './own-yield'
 import type { FreePlace, Kept } from './starts'
 import type { Stock, Want } from './stock'
 import { thoughtPlan, type StartPlan } from './start-plan'
@@ -30,6 +31,7 @@ export interface StartsQuestion extends YearQuestion {
   readonly measurements: readonly (readonly [string, Measurements])[]
   readonly places: readonly FreePlace[]
   readonly kept: readonly Kept[]
+  readonly own: OwnShares
   /** Starts that are not wanted. */
   readonly without: readonly string[]
 }
@@ -67,13 +69,13 @@ function surroundingsOf({ nowMs, documents, measurements }: StartsQuestion): Sur
 /** What could be begun for what is short, thought through as it is asked for. */
 function waysAsked(question: StartsQuestion): TriedWay[] {
   const surroundings = surroundingsOf(question)
-  const { documents, places, kept, wants, stocks, seed, without } = question
+  const { documents, places, kept, own, wants, stocks, seed, without } = question
   const chances = new Map(yearAnswer(stocks, wants, seed, YEAR.trialDraws).needs.map(({ id, chance }) => [id, chance]))
   const short = wants.filter(({ id }) => (chances.get(id) ?? 1) < YEAR.safe)
   const purposes = new Set<Purpose>(short.map(({ purpose }) => purpose))
   const lastDay = Math.max(0, ...short.map(({ toDay }) => toDay))
   return candidatesFor(purposes, lastDay, {
-    surroundings, methods: METHODS, places, kept, incomes: readIncomes(documents),
+    surroundings, methods: METHODS, places, kept, own, incomes: readIncomes(documents),
     containers: readContainers(documents, surroundings.units).filter(({ holds }) => holds === 'material'),
   }).filter(({ id }) => !without.includes(id))
 }
@@ -85,7 +87,7 @@ export function* startsFor(question: StartsQuestion): Generator<number, StartAns
   const proposed = yield* propose(ways, stocks, wants, seed)
   return proposed.flatMap((one): StartAnswer[] => {
     const way = ways.find(({ id }) => id === one.candidateId)!
-    const plan = thoughtPlan(way, one.day)
+    const plan = thoughtPlan(way, one.day, question.own)
     return plan ? [{ ...one, plan }] : []
   })
 }

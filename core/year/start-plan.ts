@@ -2,6 +2,7 @@ import type { Plan } from '../garden/plan'
 import type { Comes, Verdict } from '../methods/contract'
 import type { NamedIngredient } from '../mix/portion'
 import type { Range } from '../units/range'
+import type { OwnShares } from './own-yield'
 import { placeName, workHours } from './starts'
 import type { TriedWay } from './candidates'
 
@@ -20,11 +21,13 @@ export interface StartPlan {
   readonly gatherFromMs: number
   readonly waterL: number
   readonly hours: number
+  /** By so many own batches of its kind it is told how much it gives. */
+  readonly ownBatches: number
   readonly gives: readonly (Comes & { readonly litres: Range, readonly days: Range })[]
 }
 
 /** A way on a day, as it would be begun; nothing where it cannot be then. */
-export function thoughtPlan({ way, thoughtOn }: TriedWay, day: number): StartPlan | undefined {
+export function thoughtPlan({ way, thoughtOn }: TriedWay, day: number, own: OwnShares): StartPlan | undefined {
   const thought = thoughtOn(day)
   if (!thought) return undefined
   const { face } = way.method
@@ -32,7 +35,7 @@ export function thoughtPlan({ way, thoughtOn }: TriedWay, day: number): StartPla
     methodId: way.method.id, methodName: face.name, approachName: face.approaches.find(({ id }) => id === way.approachId)?.name ?? '',
     placeName: placeName(way), newPlace: way.place === undefined, plan: thought.plan, verdict: thought.draft.verdict,
     ingredients: thought.plan.ingredients, gatherFromMs: thought.gatherFrom.getTime(), waterL: thought.draft.waterL,
-    hours: workHours(way.method, thought.stages),
+    hours: workHours(way.method, thought.stages), ownBatches: own[way.method.id]?.length ?? 0,
     gives: thought.stages.map(({ label, materialId, serves, litres, days }) =>
       ({ label, ...(materialId === undefined ? {} : { materialId }), serves, litres, days })),
   }

@@ -145,7 +145,7 @@ function demoYear(now: Date, more: readonly ReturnType<typeof writeDocument>[] =
       places: [],
       kept: stored.map(({ material, leftLooseL, keeping }) =>
         ({ materialId: material.id, litres: leftLooseL, keepsDays: keeping.daysLeft })),
-      without: [],
+      own: {}, without: [],
     },
   }
 }

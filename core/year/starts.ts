@@ -14,6 +14,7 @@ import { containerThen, type Container } from '../units/container'
 import { DAY_MS } from '../units/time'
 import { siteName, siteVolumeL, type Site } from '../vessel/site'
 import { comesBetween, INCOME, type Income } from './income'
+import { byOwnYield, type OwnShares } from './own-yield'
 import { giftStages } from './stocks'
 import type { Stage } from './stock'
 
@@ -30,6 +31,8 @@ export interface Chances {
   readonly places: readonly FreePlace[]
   readonly kept: readonly Kept[]
   readonly incomes: readonly Income[]
+  /** What own batches have given, by method. */
+  readonly own: OwnShares
   readonly containers: readonly Container[]
 }
 
@@ -182,9 +185,9 @@ export function thinkThrough(way: Way, at: Date, chances: Chances): Thought | un
     const plan = share < 1 ? scaled(whole, share) : whole
     const thought = share < 1 ? draftFor(plan, method, surroundings) : first
     if (!thought || thought.draft.refusal !== undefined || thought.draft.verdict.grade === 'poor') continue
-    const stages = giftStages(thought.draft, at, surroundings.materials)
-    if (stages.length === 0) continue
     const ingredients = thought.draft.recipe ?? ingredientsOf(plan.ingredients, surroundings.materials)
+    const stages = byOwnYield(giftStages(thought.draft, at, surroundings.materials), looseL(ingredients), chances.own[method.id])
+    if (stages.length === 0) continue
     return {
       draft: thought.draft, stages, ingredients, gatherFrom: from, scarceShare,
       ...(times < Infinity ? { many: Math.max(1, Math.floor(times)) } : {}),

@@ -8,6 +8,8 @@ import type { MaterialBook } from '../materials/book'
 import { likelyOf, type Comes, type Draft, type Gift, type Method, type Surroundings } from '../methods/contract'
 import { daysBetween } from '../units/time'
 import { range } from '../units/range'
+import { looseL } from '../mix/portion'
+import { byOwnYield, type OwnShares } from './own-yield'
 import { servesOf } from './serves'
 import { noonOf } from './need'
 import type { Stage, Stock } from './stock'
@@ -98,11 +100,15 @@ export function laterBy(stages: readonly Stage[], days: number): Stage[] {
 }
 
 /** What is being collected for, as if it were begun on its day; nothing where its method cannot say. */
-export function plannedStock(list: CollectingList, method: Method, surroundings: Surroundings): Stock | undefined {
+export function plannedStock(
+  list: CollectingList, method: Method, surroundings: Surroundings, own: OwnShares = {},
+): Stock | undefined {
   const begun = noonOf(list.by)
   const at = begun < surroundings.now ? surroundings.now : begun
   const thought = draftFor(list.plan, method, { ...surroundings, now: at })
   if (!thought || thought.draft.refusal !== undefined) return undefined
-  const stages = laterBy(giftStages(thought.draft, at, surroundings.materials), daysBetween(surroundings.now, at))
+  const inL = looseL(thought.draft.recipe ?? thought.proposal.ingredients)
+  const gives = byOwnYield(giftStages(thought.draft, at, surroundings.materials), inL, own[method.id])
+  const stages = laterBy(gives, daysBetween(surroundings.now, at))
   return stages.length > 0 ? { id: list.id, kind: 'planned', name: list.name, stages } : undefined
 }

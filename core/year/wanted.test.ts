@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { writeDocument, type GardenDocument } from '#core/journal/document'
+import { hasBegun } from '#core/journal/garden'
 import { foldGarden } from '#core/journal/journal'
 import type { GardenEvent } from '#core/journal/event'
 import { LIBRARY_BOOK } from '#core/materials/book'
@@ -10,6 +11,7 @@ import { comesBetween, comesIn, litresAWeekOf, readIncomes, incomeValues, type I
 import { MINUTES, minutesOf, minutesText, weeksAhead, type Ahead } from './month'
 import { needValues, readNeeds, type Need } from './need'
 import { asLastYear, notSaidYet } from './proposals'
+import { byOwnYield, ownShares } from './own-yield'
 import { layStrip } from './strip'
 import { dryMonths } from './water'
 import { chanceText, shortText, surenessText, tooLateText } from './words'
@@ -159,6 +161,22 @@ describe('the weeks ahead', () => {
     expect(minutesOf({ doing: { kind: 'page', page: 'take' } }, { pads: [] })).toBe(MINUTES.take)
     expect([3, 32, 60, 95, 200].map(minutesText)).toEqual(
       ['about 5 minutes', 'about 30 minutes', 'about 1 hour', 'about 1½ hours', 'about 3½ hours'])
+  })
+})
+
+describe('own yields', () => {
+  const stages = [
+    { label: 'Compost', serves: ['beds'] as const, litres: { low: 20, typical: 40, high: 60 }, days: { low: 1, typical: 2, high: 3 } }]
+  it('are what came out of what went in, and pull what is usual towards themselves the more there are', () => {
+    // 110 L went in with 15 L fed later, 40 L came out: 0.32.
+    const batch = [...garden.batches.values()].filter(hasBegun)
+    expect(ownShares(batch, LIBRARY_BOOK)['slow-heap']![0]).toBeCloseTo(40 / 125, 6)
+    // Usual: 40 of 100. One own time of 0.6: weights 1/0.25² and 1/0.2² on the logarithm, so 1.5^(25/41) = 1.28 times.
+    const typical = (shares: readonly number[]) => byOwnYield(stages, 100, shares)[0]!.litres
+    expect(typical([0.6]).typical).toBeCloseTo(40 * 1.5 ** (25 / 41), 3)
+    expect(typical(Array.from({ length: 20 }, () => 0.6)).typical).toBeGreaterThan(57)
+    expect(typical([0.6, 0.6, 0.6]).high / typical([0.6, 0.6, 0.6]).low).toBeLessThan(typical([0.6]).high / typical([0.6]).low)
+    expect(byOwnYield(stages, 100, [])).toEqual(stages)
   })
 })
 

@@ -4,6 +4,7 @@ import { minutesText } from '#core/year/month'
 import type { StartAnswer } from '#core/year/asked'
 import { ingredientsOf } from '#core/mix/portion'
 import { findMethod } from '#core/methods'
+import { capital, counted } from '#core/units/plural'
 
 /** Something to begin: what, where, until when, what it takes and what it wins. */
 const { start, needName } = defineProps<{ start: StartAnswer, needName: (id: string) => string }>()
@@ -17,6 +18,12 @@ const safe = computed(() => addDays(now.value, start.lastSafeDay))
 const on = (days: number) => day(addDays(now.value, days))
 const gives = computed(() => start.stock.stages.map(({ label, litres, days }) =>
   `${label.toLowerCase()}, about ${quantity('volume', litres.typical)}, ${on(days.low)} – ${on(days.high)}`))
+/** What it gives, by how many own batches that is told, and the work of it. */
+const outcome = computed(() => {
+  const { ownBatches } = start.plan
+  const by = ownBatches > 0 ? `, by ${counted(ownBatches, 'batch', 'batches')} of your own` : ''
+  return `It gives ${gives.value.join('; ')}${by}. ${capital(minutesText(60 * start.hours))} of work in all.`
+})
 const one = computed(() => findMethod(start.plan.methodId)?.face.words.one ?? '')
 async function toBench(): Promise<void> {
   bench.replace(start.plan.plan)
@@ -60,7 +67,7 @@ async function toBench(): Promise<void> {
       </template>
     </p>
     <p class="aside-note">
-      It gives {{ gives.join('; ') }}. {{ minutesText(60 * start.hours).replace(/^a/, 'A') }} of work in all.
+      {{ outcome }}
       {{ start.plan.verdict.text }}
     </p>
     <div class="flex flex-wrap gap-2 mt-2 no-print">
