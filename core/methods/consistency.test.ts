@@ -127,6 +127,16 @@ const RULES: Readonly<Record<string, Rule>> = {
     judge(outL > 0 ? 1 : 0)
     return outL > 1.3 * inL + 1 ? `${outL} of ${inL}` : undefined
   },
+  'no more is looked forward to than went in, and the later of it is no more than the earlier': ({ method, batch, around }, judge) => {
+    const inL = batch.puts.flatMap(({ inputs }) => inputs).reduce((sum, { amount }) => sum + amountVolumeL(amount), 0)
+    const waterL = batch.puts.reduce((sum, put) => sum + put.waterL, 0)
+    const all = method.life.prospects?.(batch, around) ?? []
+    if (all.length === 0 || method.id === 'turf-stack') return undefined
+    judge()
+    const over = all.find(({ litres }) => litres.typical > 1.3 * (inL + waterL) + 1)
+    const grown = all.find(({ litres }, index) => index > 0 && litres.typical > all[index - 1]!.litres.typical * 1.001 + 0.1)
+    return over || grown ? JSON.stringify([all, inL, waterL]) : undefined
+  },
   'what is ready has cooled, and nothing speaks against it': ({ method, batch, around }, judge) => {
     const standing = method.life.standing(batch, around)
     const stages = method.life.ripeness?.stages(batch, around)

@@ -180,6 +180,11 @@ describe.each(ALL_CASES.map(cases => [cases.method.id, cases] as const))('%s', (
         expect(findMaterial(materialId), materialId).toBeDefined()
         if (expectedL !== undefined) expect(Number.isFinite(expectedL) && expectedL >= 0).toBe(true)
       }
+      for (const { windowId, materialId, serves, litres } of look.prospects?.(batch, surroundings) ?? []) {
+        expect(ids(windows), `seed ${seed}`).toContain(windowId)
+        expect(serves ?? findMaterial(materialId ?? ''), materialId).toBeDefined()
+        expect(litres.low > 0 && litres.low <= litres.typical && litres.typical <= litres.high && Number.isFinite(litres.high)).toBe(true)
+      }
       for (const pad of method.life.pads) {
         if (pad.kind === 'gauge') expect(Object.values(pad.quantity.expected(batch, surroundings)).every(Number.isFinite)).toBe(true)
         if (pad.kind === 'use') {
@@ -196,6 +201,7 @@ describe.each(ALL_CASES.map(cases => [cases.method.id, cases] as const))('%s', (
       const { batch, surroundings } = cases.ended(seededRandom(seed))
       expect(batch.ended).toBeDefined()
       expect(method.life.tasks(batch, surroundings)).toEqual([])
+      expect(method.life.prospects?.(batch, surroundings) ?? []).toEqual([])
       said(method.life.standing(batch, surroundings).label)
       said(pictureWords(method.life.picture(batch, surroundings), 'metric'))
     }

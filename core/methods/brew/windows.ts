@@ -9,6 +9,9 @@ import { STANDS } from './words'
 import { dayText } from '../../units/dates'
 import { BREW } from './constants'
 
+/** The window in which it is used. */
+export const USE = 'until'
+
 /** The height of the brew, and the span in which it is used. */
 export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedWindow[] {
   const kind = kindOf(batch.began.approachId)
@@ -28,7 +31,7 @@ export function windowsOf(batch: BegunBatch, surroundings: Surroundings): NamedW
       reasons: [warmth, ...(kind.foamM ? ['Each foam height moves this: write it down once a day.'] : [])],
     },
     {
-      id: 'until', label: 'Use it', coming: 'Use it between', begun: 'Fit to use since', announced: 'is fit to use',
+      id: USE, label: 'Use it', coming: 'Use it between', begun: 'Fit to use since', announced: 'is fit to use',
       from: daysAfter(batch.began.at, from.typical), to: daysAfter(batch.began.at, Math.max(until.typical, from.typical + 0.1)),
       ...(until.typical >= question.horizonDay - BREW.nearEndDays ? { orLater: true } : {}),
       reasons: [

@@ -17,5 +17,5 @@ export function prospectsOf(batch: BegunBatch, surroundings: Surroundings): Pros
   const window = windowsOf(batch, surroundings).at(-1)
   if (!window || window.beyond) return []
   const { charL, livingL, way } = soakOf(batch, surroundings)
-  return prospectOf(window, comesAs(way.kind === 'bedding'), charL + CHARGE.livingStays * livingL)
+  return prospectOf(batch, window, comesAs(way.kind === 'bedding'), charL + CHARGE.livingStays * livingL)
 }

@@ -1,7 +1,9 @@
 import { constants, of } from '../../constants/constants'
 import type { BegunBatch } from '../../journal/garden'
 import { daysBetween } from '../../units/time'
+import { amountVolumeL } from '../../units/container'
 import { range } from '../../units/range'
+import { takenL } from './question'
 import { likelyOf, type Comes, type NamedWindow, type Prospect } from '../contract'
 
 /** How far the litres of a standing batch lie off what its course says. */
@@ -15,8 +17,20 @@ export function dayOfWindow({ began }: Pick<BegunBatch, 'began'>, window: NamedW
   return Math.max(0, daysBetween(began.at, likelyOf(window)))
 }
 
-/** What comes with a window, around what the course says; nothing where the course says nothing of it. */
-export function prospectOf({ id }: Pick<NamedWindow, 'id'>, comes: Comes, litres: number | undefined): Prospect[] {
-  if (litres === undefined || !(litres > 0)) return []
+/** Litres of stuff that went in and were not taken out; no limit where nothing was counted. */
+function stillInL({ puts, takings }: Pick<BegunBatch, 'puts' | 'takings'>): number {
+  const inL = puts.flatMap(({ inputs }) => inputs).reduce((sum, { amount }) => sum + amountVolumeL(amount), 0)
+  return inL > 0 ? Math.max(0, inL - takings.reduce((sum, taking) => sum + takenL(taking), 0)) : Infinity
+}
+
+/**
+ * What comes with a window, around what the course says; nothing where the course says nothing of it. A height that was read may be
+ * a slip: no more is told than went in.
+ */
+export function prospectOf(
+  batch: Pick<BegunBatch, 'puts' | 'takings'>, { id }: Pick<NamedWindow, 'id'>, comes: Comes, said: number | undefined,
+): Prospect[] {
+  const litres = Math.min(said ?? 0, stillInL(batch))
+  if (!(litres > 0)) return []
   return [{ ...comes, windowId: id, litres: range(litres * PROSPECT.low, litres, litres * PROSPECT.high) }]
 }

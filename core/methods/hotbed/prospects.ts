@@ -14,5 +14,5 @@ export function prospectsOf(batch: BegunBatch, surroundings: Surroundings): Pros
   const middle = middleOf(batch, surroundings)
   if (!bed || !middle) return []
   const at = placeOf(middle.days, Math.max(bed.nowDay, Math.min(middle.question.horizonDay, spentDay(middle.course))))
-  return prospectOf({ id: 'spent' }, HALF_RIPE, middle.course.heightM[at]! * bed.ground.footprintM2 * 1000)
+  return prospectOf(batch, { id: 'spent' }, HALF_RIPE, middle.course.heightM[at]! * bed.ground.footprintM2 * 1000)
 }

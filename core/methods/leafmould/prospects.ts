@@ -23,7 +23,7 @@ export function prospectsOf(batch: BegunBatch, surroundings: Surroundings): Pros
     if (!grade || window.beyond) return []
     const then = cageOn(batch, surroundings, Math.max(dayOfWindow(batch, window), today.day))
     return prospectOf(
-      window, { label: grade.label, ...COMES_AS[grade.id] }, then && then.volumeL * (1 - then.shellShare) * LEAF.gives[grade.id],
+      batch, window, { label: grade.label, ...COMES_AS[grade.id] }, then && then.volumeL * (1 - then.shellShare) * LEAF.gives[grade.id],
     )
   })
 }

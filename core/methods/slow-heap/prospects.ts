@@ -12,6 +12,6 @@ export const COMPOST = { label: 'Compost', materialId: 'compost-finished' } as c
 export function prospectsOf(batch: BegunBatch, surroundings: Surroundings): Prospect[] {
   return windowsOf(batch, surroundings).filter(({ id, beyond }) => id === 'ready' && !beyond).flatMap((window) => {
     const then = slowOn(batch, surroundings, Math.max(dayOfWindow(batch, window), slowOn(batch, surroundings)?.day ?? 0))
-    return prospectOf(window, COMPOST, then && then.volumeL * SLOW.fallsThrough)
+    return prospectOf(batch, window, COMPOST, then && then.volumeL * SLOW.fallsThrough)
   })
 }

@@ -12,6 +12,6 @@ export const COMPOST = { label: 'Fungal compost', materialId: 'tower-compost' } 
 export function prospectsOf(log: HeapLog, surroundings: Surroundings): Prospect[] {
   return windowsOf(log, surroundings).filter(({ id, beyond }) => id === 'ready' && !beyond).flatMap((window) => {
     const day = Math.max(0, daysBetween(log.built.at, likelyOf(window)), towerOn(log, surroundings)?.day ?? 0)
-    return prospectOf(window, COMPOST, towerOn(log, surroundings, day)?.volumeL)
+    return prospectOf(log, window, COMPOST, towerOn(log, surroundings, day)?.volumeL)
   })
 }

@@ -91,7 +91,7 @@ export const life: Omit<Life, 'forecaster' | 'situate' | 'looking'> = {
   prospects: (batch, surroundings) => batch.ended
     ? []
     : way.windows(batch, surroundings).filter(({ beyond }) => !beyond)
-        .flatMap(window => prospectOf(window, LOAM, TURF.yieldShare.typical * turfLeftL(batch))),
+        .flatMap(window => prospectOf(batch, window, LOAM, TURF.yieldShare.typical * turfLeftL(batch))),
   outputs: batch => [{
     ...LOAM, hint: 'into mixes for pots and seeds, or onto beds',
     expectedL: TURF.yieldShare.typical * turfLeftL(batch),

@@ -12,6 +12,6 @@ export const CASTINGS = { label: 'Castings', materialId: 'worm-castings' } as co
 export function prospectsOf(batch: BegunBatch, surroundings: Surroundings): Prospect[] {
   return windowsOf(batch, surroundings).filter(({ id, beyond }) => id === 'harvest' && !beyond).flatMap((window) => {
     const then = binOn(batch, surroundings, Math.max(dayOfWindow(batch, window), binOn(batch, surroundings)?.day ?? 0))
-    return prospectOf(window, CASTINGS, then && then.castingsL * WORM.reachable)
+    return prospectOf(batch, window, CASTINGS, then && then.castingsL * WORM.reachable)
   })
 }
