@@ -10,6 +10,7 @@ import { ensureBuilt, ensureInstalled, ROOT, run, SERVER } from './steps.mjs'
 if (!ensureInstalled()) process.exit(1)
 await runBundled('figures')
 await runBundled('answers')
+await runBundled('year')
 
 /** Kilobytes of script, as sent, until the first page is quiet: what a first visitor waits for. */
 const firstPage = serverFile =>

@@ -53,15 +53,25 @@ export function inOrderOfService(wants: readonly Want[]): Want[] {
 /** How needs are met in these possible years, each as likely as the other. @param worlds not empty; stages as the stocks have them. */
 export function answerIn(stocks: readonly Stock[], wants: readonly Want[], worlds: readonly World[]): YearAnswer {
   const years = worlds.map(world => allot(stocks, wants, world))
-  const sum = (values: readonly number[]) => values.reduce((all, one) => all + one, 0)
   const needs = wants.map(({ id, litres }, want): Met => {
-    const short = years.map(({ given }) => Math.max(0, litres - sum(Array.from(given[want]!))))
-    const met = short.filter(missing => missing <= litres * (1 - YEAR.metFrom)).length
-    const by = stocks
-      .map((stock, index) => ({ stockId: stock.id, litres: sum(years.map(({ given }) => given[want]![index]!)) / years.length }))
+    const from = new Float64Array(stocks.length)
+    let [met, missing] = [0, 0]
+    const short = years.map(({ given }) => {
+      const its = given[want]!
+      let had = 0
+      for (let stock = 0; stock < its.length; stock++) {
+        had += its[stock]!
+        from[stock]! += its[stock]!
+      }
+      const less = Math.max(0, litres - had)
+      missing += less
+      if (less <= litres * (1 - YEAR.metFrom)) met++
+      return less
+    })
+    const by = stocks.map((stock, index) => ({ stockId: stock.id, litres: from[index]! / years.length }))
       .filter(one => one.litres > litres * (1 - YEAR.metFrom))
     return {
-      id, chance: met / years.length, share: 1 - sum(short) / years.length / litres, shortL: quantile(short, 1 - YEAR.shortInYears),
+      id, chance: met / years.length, share: 1 - missing / years.length / litres, shortL: quantile(short, 1 - YEAR.shortInYears),
       by: by.sort((a, b) => b.litres - a.litres),
     }
   })
