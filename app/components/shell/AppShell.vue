@@ -48,7 +48,7 @@ useForecasting()
         <li
           v-for="place in PLACES"
           :key="place.to"
-          class="flex-1 min-w-0 md:flex-none md:h-20"
+          class="flex-1 min-w-0 md:flex-none md:h-18"
         >
           <NuxtLink
             :to="place.to"

@@ -61,7 +61,7 @@ async function toBench(): Promise<void> {
       For {{ start.times > 1 ? `each ${one}` : 'it' }}:
       {{ ingredients.map(one => `${amount(one.amount.count, one.amount.container)} of ${one.material.short}`).join(', ')
         || 'nothing that is counted' }},
-      gathered {{ start.plan.gatherFromMs <= now.getTime() ? 'any day now' : `from ${day(new Date(start.plan.gatherFromMs))} on` }}.
+      gathered {{ start.plan.gatherFromMs <= addDays(now, 1).getTime() ? 'any day now' : `from ${day(new Date(start.plan.gatherFromMs))} on` }}.
       <template v-if="start.plan.waterL >= 5">
         Water: {{ quantity('volume', start.plan.waterL) }}.
       </template>

@@ -246,6 +246,15 @@ function byKey(event: KeyboardEvent, bar: StripBar): void {
                   :fill="`url(#hatch-${bar.family})`"
                   :mask="`url(#${id}-fade)`"
                 />
+                <line
+                  v-if="shown(bar).surely > shown(bar).maybe"
+                  :x1="pct(Math.max(strip.today, shown(bar).maybe))"
+                  :x2="pct(shown(bar).surely)"
+                  y1="17"
+                  y2="17"
+                  stroke="var(--ui-text-toned)"
+                  stroke-width="0.8"
+                />
                 <rect
                   :x="pct(Math.max(strip.today, shown(bar).surely))"
                   :width="pct(Math.max(0.003, bar.until - Math.max(strip.today, shown(bar).surely)))"
