@@ -184,8 +184,7 @@ export const useYear = createSharedComposable(() => {
   function begin(): void {
     if (begun) return
     begun = true
-    void lay()
-    watchDebounced([standing, () => forecasts.kept, materials, clock], () => void lay(), { debounce: SETTLES_MS })
+    watchDebounced([standing, () => forecasts.kept, materials, clock], () => void lay(), { debounce: SETTLES_MS, immediate: true })
     watch([asIf, wants], () => void ask(), { immediate: true })
     watchDebounced([stocks, wants], () => void look(), { debounce: 3 * SETTLES_MS, immediate: true })
   }

@@ -15,6 +15,11 @@ const bench = useBenchPlan()
 
 const ingredients = computed(() => ingredientsOf(start.plan.ingredients, materials.value))
 const safe = computed(() => addDays(now.value, start.lastSafeDay))
+/** What keeps can be gathered now; what spoils, shortly before. */
+const gathering = computed(() => {
+  const from = new Date(start.plan.gatherFromMs)
+  return from <= addDays(now.value, 1) ? 'any day now' : `from ${day(from)} on`
+})
 const on = (days: number) => day(addDays(now.value, days))
 const gives = computed(() => start.stock.stages.map(({ label, litres, days }) =>
   `${label.toLowerCase()}, about ${quantity('volume', litres.typical)}, ${on(days.low)} – ${on(days.high)}`))
@@ -61,7 +66,7 @@ async function toBench(): Promise<void> {
       For {{ start.times > 1 ? `each ${one}` : 'it' }}:
       {{ ingredients.map(one => `${amount(one.amount.count, one.amount.container)} of ${one.material.short}`).join(', ')
         || 'nothing that is counted' }},
-      gathered {{ start.plan.gatherFromMs <= addDays(now, 1).getTime() ? 'any day now' : `from ${day(new Date(start.plan.gatherFromMs))} on` }}.
+      gathered {{ gathering }}.
       <template v-if="start.plan.waterL >= 5">
         Water: {{ quantity('volume', start.plan.waterL) }}.
       </template>
