@@ -136,9 +136,9 @@ function byKey(event: KeyboardEvent, bar: StripBar): void {
       </ol>
 
       <template v-if="strip.incomes.some(({ litres }) => litres > 0)">
-        <h3 class="relative !text-[0.94rem] !font-sans pl-2.5 mt-1">
+        <h2 class="relative !text-[0.94rem] !font-sans pl-2.5 mt-1">
           Comes in
-        </h3>
+        </h2>
         <svg
           class="relative w-full h-16 block"
           viewBox="0 0 1 100"
@@ -165,9 +165,9 @@ function byKey(event: KeyboardEvent, bar: StripBar): void {
       </template>
 
       <template v-if="strip.bars.length > 0">
-        <h3 class="relative !text-[0.94rem] !font-sans pl-2.5 mt-2">
+        <h2 class="relative !text-[0.94rem] !font-sans pl-2.5 mt-2">
           Stands, and comes
-        </h3>
+        </h2>
         <svg
           class="absolute w-0 h-0"
           aria-hidden="true"
@@ -271,9 +271,9 @@ function byKey(event: KeyboardEvent, bar: StripBar): void {
       </template>
 
       <template v-if="steps.length > 0">
-        <h3 class="relative !text-[0.94rem] !font-sans pl-2.5 mt-2">
+        <h2 class="relative !text-[0.94rem] !font-sans pl-2.5 mt-2">
           Is wanted
-        </h3>
+        </h2>
         <ul
           class="relative"
           :style="{ height: `${lanesCount * LANE_PX}px` }"
