@@ -1,7 +1,7 @@
 import { readKeptMixes } from '#core/growing/plan'
 import { INCOME_KIND, incomeValues, readIncomes, type Income } from '#core/year/income'
 import { NEED_KIND, needValues, readNeeds, writtenNeeds, type Need } from '#core/year/need'
-import { asBedsWant, asLastYear, asRecipesWant, doneLately, notSaidYet, type ProposedNeed } from '#core/year/proposals'
+import { asBedsWant, asLastYear, asRecipesWant, doneLately, hadAlready, notSaidYet, type ProposedNeed } from '#core/year/proposals'
 
 /** What the gardener will want and what comes in: read, proposed, written down. */
 export const useNeeds = createSharedComposable(() => {
@@ -36,14 +36,9 @@ export const useNeeds = createSharedComposable(() => {
     ], writtenNeeds(toRaw(store.documents)))
   })
 
-  /** Litres of a need that its beds have had in its own season already. */
-  const lately = computed(() => doneLately(store.journal.garden, materials.value, clock.value))
-  function had(need: Need): number {
-    return lately.value
-      .filter(({ at, purpose, bedId }) =>
-        bedId !== undefined && need.bedIds.includes(bedId) && purpose === need.purpose && at.slice(0, 10) >= need.from)
-      .reduce((sum, { litres }) => sum + litres, 0)
-  }
+  /** Litres of each need that were used for it already. */
+  const used = computed(() => hadAlready(needs.value, doneLately(store.journal.garden, materials.value, clock.value)))
+  const had = ({ id }: Need) => used.value.get(id) ?? 0
 
   async function write(need: Need): Promise<boolean> {
     return (await store.write([{ id: need.id, kind: NEED_KIND, values: needValues(need) }])).ok

@@ -41,7 +41,8 @@ export const useYear = createSharedComposable(() => {
   function* layBatches(): Generator<void, Stock[]> {
     const found: Stock[] = []
     for (const { batch, method } of standing.value) {
-      const by = [batch, forecasts.keyOf(batch.id), Math.floor(clock.value.getTime() / (DAY_MS / 4)), materials.value]
+      const quarter = Math.floor(clock.value.getTime() / (DAY_MS / 4))
+      const by = [batch, forecasts.keyOf(batch.id), quarter, materials.value, surroundings.value.weather]
       const known = kept.get(batch.id)
       const stock = known?.by.every((part, index) => part === by[index]) ? known.stock : batchStock(batch, method, surroundings.value)
       kept.set(batch.id, { by, stock })

@@ -64,16 +64,9 @@ const FIGURES = [
 
 <template>
   <div>
-    <NuxtLink
-      to="/year"
-      class="tap inline-flex items-center gap-1 underline underline-offset-3 no-print"
-    >
-      <UIcon
-        name="i-ph-arrow-left"
-        class="size-5"
-      />
+    <BackLink to="/year">
       The year
-    </NuxtLink>
+    </BackLink>
     <header class="flex flex-wrap items-center justify-between gap-3">
       <h1>The account of {{ year }}</h1>
       <div class="flex flex-wrap gap-2 no-print">

@@ -49,16 +49,9 @@ const canWait = (one: Ahead) => (one.task !== undefined && one.task.urgency !== 
 
 <template>
   <div>
-    <NuxtLink
-      to="/year"
-      class="tap inline-flex items-center gap-1 underline underline-offset-3 no-print"
-    >
-      <UIcon
-        name="i-ph-arrow-left"
-        class="size-5"
-      />
+    <BackLink to="/year">
       The year
-    </NuxtLink>
+    </BackLink>
     <header class="flex flex-wrap items-center justify-between gap-3">
       <h1>The month ahead</h1>
       <PrintButton class="no-print" />

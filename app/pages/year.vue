@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { counted, daysText } from '#core/units/plural'
+import { counted } from '#core/units/plural'
 import { yearEntries } from '#core/year/calendar'
 import { layStrip, type StripBar } from '#core/year/strip'
 
@@ -10,7 +10,7 @@ const { clock, materials } = useGarden()
 const { needs, incomes } = useNeeds()
 const year = useYear()
 const { stocks, answer, tried, failed, moved, lists, starts, wants } = year
-const { met, triedMet, used, nameOf, isSafe } = useYearAnswer()
+const { met, triedMet, used, isSafe } = useYearAnswer()
 const calendar = useCalendarFile()
 onMounted(year.begin)
 
@@ -95,21 +95,6 @@ async function drop(id: string, days: number): Promise<void> {
       </template>
     </p>
 
-    <div
-      v-if="moved"
-      class="caution mt-2 flex flex-wrap items-center gap-3 no-print"
-      role="status"
-    >
-      <span>{{ nameOf(moved.id) }}, {{ daysText(Math.abs(moved.days)) }}
-        {{ moved.days > 0 ? 'later' : 'sooner' }}: this is only tried out.</span>
-      <button
-        type="button"
-        class="label-button"
-        @click="move(moved.id, 0)"
-      >
-        Put it back
-      </button>
-    </div>
     <YearStrip
       v-if="strip"
       :strip="strip"
@@ -129,10 +114,14 @@ async function drop(id: string, days: number): Promise<void> {
       All twelve months
     </button>
 
-    <div class="grid gap-x-10 gap-y-6 lg:grid-cols-2 mt-6 *:min-w-0">
+    <MovedBar @back="moved && move(moved.id, 0)" />
+    <div class="year-parts grid gap-x-10 gap-y-6 lg:grid-cols-2 mt-6 *:min-w-0">
       <YearNeeds />
       <YearStarts />
-      <section aria-labelledby="comes">
+      <section
+        aria-labelledby="comes"
+        class="no-print"
+      >
         <h2
           id="comes"
           class="section-rule"
@@ -142,7 +131,10 @@ async function drop(id: string, days: number): Promise<void> {
         <IncomeList />
         <ReserveNote class="mt-3" />
       </section>
-      <section aria-labelledby="water">
+      <section
+        aria-labelledby="water"
+        class="no-print"
+      >
         <h2
           id="water"
           class="section-rule"
@@ -151,13 +143,13 @@ async function drop(id: string, days: number): Promise<void> {
         </h2>
         <WaterNote />
       </section>
-      <YearLeft />
+      <YearLeft class="no-print" />
     </div>
 
     <FoldedPart
       part="year-table"
       title="The year as a table"
-      class="mt-6"
+      class="mt-6 no-print"
     >
       <YearTable />
     </FoldedPart>

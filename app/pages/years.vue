@@ -47,16 +47,9 @@ const gave = (batch: typeof finished.value[number]['batch']) => {
 
 <template>
   <div>
-    <NuxtLink
-      to="/yard"
-      class="tap inline-flex items-center gap-1 underline underline-offset-3"
-    >
-      <UIcon
-        name="i-ph-arrow-left"
-        class="size-5"
-      />
+    <BackLink to="/yard">
       The yard
-    </NuxtLink>
+    </BackLink>
     <h1>What is coming, and what was</h1>
     <section
       v-if="standing.length > 0"

@@ -116,7 +116,8 @@ export function demoGarden(
 const HOT_PLAN = { methodId: 'hot-heap', approachId: 'by-thermometer' } as const
 const bay = (preset: number): Site => ({ kind: 'vessel', vessel: VESSEL_PRESETS[preset] as Vessel })
 
-function demoDocuments(today: Date, { id: climateId }: Climate): GardenDocument[] {
+function demoDocuments(today: Date, climate: Climate): GardenDocument[] {
+  const { id: climateId } = climate
   const at = new Date(today.getTime() - 300 * DAY_MS).toISOString()
   const plan = planValues({
     ...EMPTY_PLAN, ...HOT_PLAN, site: bay(0),
@@ -157,7 +158,7 @@ function demoDocuments(today: Date, { id: climateId }: Climate): GardenDocument[
       writeDocument(undefined, containerDocumentId(id), 'container', container, at, 'demo'),
     ),
     writeDocument(undefined, BENCH_PLAN_ID, 'plan', plan, at, 'demo'),
-    demoTrial(today), demoPlotTrial(today), ...demoWanted(today, at),
+    demoTrial(today), demoPlotTrial(today), ...demoWanted(today, at, climate),
     ...demoBeds(at),
   ]
 }

@@ -1,5 +1,6 @@
 import { addMonths, endOfMonth, format, getMonth, startOfMonth } from 'date-fns'
 import { writeDocument, type GardenDocument } from '../journal/document'
+import type { Climate } from '../garden/climate'
 import { INCOME_KIND, incomeValues, litresAWeekOf, type Income } from '../year/income'
 import { NEED_KIND, needValues, type Need } from '../year/need'
 
@@ -18,16 +19,22 @@ const COMES: readonly Omit<Income, 'id' | 'litresAWeek'>[] = [
 ]
 
 /** What the demo garden wants and what comes in, each need in its next year. @param at when it was written down. */
-export function demoWanted(today: Date, at: string): GardenDocument[] {
+export function demoWanted(today: Date, at: string, { latitudeDeg }: Pick<Climate, 'latitudeDeg'>): GardenDocument[] {
+  // South of the equator the year is half a year on.
+  const on = (month: number) => (month + (latitudeDeg < 0 ? 6 : 0)) % 12
+  const monthOn = (month: number) => on(month - 1) + 1
   const needs = WANTED.map(({ month, ...need }, index) => {
-    const first = addMonths(startOfMonth(today), (month - getMonth(today) + 12) % 12)
+    const first = addMonths(startOfMonth(today), (on(month) - getMonth(today) + 12) % 12)
     return writeDocument(undefined, `${NEED_KIND}.demo-${index}`, NEED_KIND, needValues({
       ...need, from: format(first, 'yyyy-MM-dd'), to: format(endOfMonth(first), 'yyyy-MM-dd'), yearly: true, bedIds: [],
     }), at, 'demo')
   })
-  const incomes = COMES.map((income, index) => writeDocument(
-    undefined, `${INCOME_KIND}.demo-${index}`, INCOME_KIND,
-    incomeValues({ ...income, litresAWeek: Math.round(litresAWeekOf(income.measure, income.count, income)) }), at, 'demo',
-  ))
+  const incomes = COMES.map(({ fromMonth, toMonth, ...one }, index) => {
+    const income = { ...one, fromMonth: monthOn(fromMonth), toMonth: monthOn(toMonth) }
+    return writeDocument(
+      undefined, `${INCOME_KIND}.demo-${index}`, INCOME_KIND,
+      incomeValues({ ...income, litresAWeek: Math.round(litresAWeekOf(income.measure, income.count, income)) }), at, 'demo',
+    )
+  })
   return [...needs, ...incomes]
 }

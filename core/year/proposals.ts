@@ -32,7 +32,14 @@ export const PROPOSALS = constants('Needs that propose themselves', {
 /** In which order a use is told apart: what is rare first. */
 const TOLD: readonly Purpose[] = ['lasting', 'feeding', 'beds', 'mulch']
 
-interface Done { readonly at: string, readonly purpose: Purpose, readonly litres: number, readonly bedId?: string }
+/** Something that was used: for what, how much, as which stuff, on which bed. */
+export interface Done {
+  readonly at: string
+  readonly purpose: Purpose
+  readonly litres: number
+  readonly materialId?: string
+  readonly bedId?: string
+}
 
 /** What went onto beds and into mixes within a year, by what it was for. */
 export function doneLately({ spreads, makings, lots }: Garden, book: MaterialBook, now: Date): Done[] {
@@ -42,7 +49,11 @@ export function doneLately({ spreads, makings, lots }: Garden, book: MaterialBoo
     const material = book.find(lot?.materialId ?? one.materialId ?? '')
     const serves = material ? servesOf(material, lot?.char) : one.batchId === undefined ? [] : (['feeding'] as const)
     const purpose = TOLD.find(each => (serves as readonly Purpose[]).includes(each))
-    return purpose ? [{ at: one.at, purpose, litres: one.litres, ...(one.bedId === undefined ? {} : { bedId: one.bedId }) }] : []
+    if (!purpose) return []
+    return [{
+      at: one.at, purpose, litres: one.litres, ...(material ? { materialId: material.id } : {}),
+      ...(one.bedId === undefined ? {} : { bedId: one.bedId }),
+    }]
   })
   const mixed = makings.filter(({ at, how }) => how === 'mixed' && at >= since && at <= now.toISOString()).flatMap((one): Done[] =>
     one.products.map(({ amount, lotId }): Done => ({
@@ -150,4 +161,27 @@ export function notSaidYet(proposed: readonly ProposedNeed[], needs: readonly Ne
     && ((need.from <= about(one.to, 1) && need.to >= about(one.from, -1)) || need.bedIds.some(id => one.bedIds.includes(id)))
   return proposed.filter((one, index) =>
     !needs.some(need => says(need, one)) && !proposed.slice(0, index).some(earlier => says(earlier, one)))
+}
+
+/**
+ * Litres of each need that were used for it already, in its season or shortly before: for its beds, where it names some, else
+ * wherever it was. What was used counts for one need, the earliest; no need has more of it than it wants.
+ */
+export function hadAlready(needs: readonly Need[], done: readonly Done[]): ReadonlyMap<string, number> {
+  const had = new Map<string, number>()
+  const isFor = ({ purpose, materialId, bedIds, from, to }: Need, one: Done) => {
+    const day = one.at.slice(0, 10)
+    return purpose === one.purpose && day >= about(from, -1) && day <= to && (materialId === undefined || materialId === one.materialId)
+      && (bedIds.length === 0 || (one.bedId !== undefined && bedIds.includes(one.bedId)))
+  }
+  for (const one of done) {
+    let litres = one.litres
+    for (const need of needs) {
+      if (!isFor(need, one)) continue
+      const takes = Math.min(litres, need.litres - (had.get(need.id) ?? 0))
+      had.set(need.id, (had.get(need.id) ?? 0) + takes)
+      litres -= takes
+    }
+  }
+  return had
 }

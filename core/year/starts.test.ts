@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { demoGarden } from '#core/demo/demo-garden'
+import { CLIMATES } from '#core/garden/climate'
 import { gardenMaterials } from '#core/garden/materials'
 import { usualWeather } from '#core/garden/outside'
 import { readContainers, readSettings } from '#core/garden/settings'
@@ -17,6 +18,7 @@ import { startsFor, wantsOf, type StartAnswer, type StartsQuestion } from './ask
 import { yearAnswer } from './answer'
 import { dayOf, readNeeds } from './need'
 import { comesOut, goodnessOf, propose, stockOn, trying, withStock, type Candidate } from './propose'
+import { readIncomes } from './income'
 import { gatheringOf } from './starts'
 import type { Stage, Stock, Want } from './stock'
 import { batchStock, lotStocks, plannedStock } from './stocks'
@@ -183,6 +185,18 @@ describe('the year of the demo garden', () => {
     expect(after.question.stocks.filter(({ kind }) => kind === 'planned')).toHaveLength(1 + cage.times)
     const answer = yearAnswer(after.question.stocks, after.question.wants, 20)
     expect(answer.needs.find(({ id }) => id === mulch.id)!.chance).toBeGreaterThanOrEqual(0.8)
+  })
+
+  it('says what to mind where it is taken', () => {
+    const cage = starts.find(({ plan }) => plan.methodId === 'leafmould')!
+    expect(cage.plan.cautions.join(' ')).toMatch(/Roadside leaves|litter|mask|damp/i)
+  })
+
+  it('half a year on, south of the equator, is the same garden with its own seasons', () => {
+    const { documents } = demoGarden(new Date('2027-05-20T10:00:00Z'), CLIMATES.find(({ latitudeDeg }) => latitudeDeg < 0))
+    const south = readNeeds(documents, new Date('2027-05-20T10:00:00Z')).find(({ name }) => name === mulch.name)!
+    expect(south.from).toBe('2028-04-01')
+    expect(readIncomes(documents).map(({ fromMonth, toMonth }) => [fromMonth, toMonth])).toEqual([[10, 4], [4, 6], [7, 6]])
   })
 
   it('in spring it is too late for that: nothing is proposed for it', () => {

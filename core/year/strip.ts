@@ -111,3 +111,29 @@ export function layStrip(
     }),
   }
 }
+
+/** The moment of a place along the strip. */
+export function dateAlong({ from, to }: Pick<Strip, 'from' | 'to'>, along: Along): Date {
+  return new Date(from.getTime() + along * (to.getTime() - from.getTime()))
+}
+
+/** A bar so many days later or earlier: what stands goes on standing until then. */
+export function movedBar(bar: StripBar, days: number, { from, to }: Pick<Strip, 'from' | 'to'>): StripBar {
+  const by = days / daysBetween(from, to)
+  const at = (along: Along) => Math.min(1, Math.max(0, along + by))
+  return { ...bar, maybe: at(bar.maybe), surely: at(bar.surely), from: bar.kind === 'batch' ? bar.from : at(bar.from) }
+}
+
+/** Needs in lanes, so that none lies on another: each in the first lane that is free when it begins. */
+export function inLanes(needs: readonly StripNeed[]): readonly (StripNeed & { readonly lane: number })[] {
+  const ends: Along[] = []
+  return [...needs].sort((a, b) => a.from - b.from).map((need) => {
+    const free = ends.findIndex(end => end <= need.from + SAME)
+    const lane = free < 0 ? ends.length : free
+    ends[lane] = need.to
+    return { ...need, lane }
+  })
+}
+
+/** Places nearer to each other than this are one; numerics. */
+const SAME = 1e-6

@@ -5,14 +5,23 @@ import { foldGarden } from '#core/journal/journal'
 import type { GardenEvent } from '#core/journal/event'
 import { LIBRARY_BOOK } from '#core/materials/book'
 import { LITRE } from '#core/units/container'
+import Papa from 'papaparse'
+import { calendarText } from '#core/formats/calendar'
+import { PURPOSES } from '#core/methods/contract'
+import { quantityText } from '#core/units/format'
+import { accountCsv } from './account-csv'
+import { wantsOf, type StartAnswer } from './asked'
+import { yearEntries } from './calendar'
+import { usualAmountsL } from './usual-amounts'
 import { accountOf, costOf, readPrices, summed } from './account'
 import { reserveOf } from './browns'
 import { comesBetween, comesIn, litresAWeekOf, readIncomes, incomeValues, type Income } from './income'
 import { MINUTES, minutesOf, minutesText, weeksAhead, type Ahead } from './month'
-import { needValues, readNeeds, type Need } from './need'
-import { asLastYear, notSaidYet } from './proposals'
+import { dayOf, needValues, readNeeds, type Need } from './need'
+import { asLastYear, hadAlready, notSaidYet, type Done } from './proposals'
 import { byOwnYield, ownShares } from './own-yield'
-import { layStrip } from './strip'
+import { inLanes, layStrip, movedBar } from './strip'
+import { barText } from './strip-text'
 import { dryMonths } from './water'
 import { chanceText, shortText, surenessText, tooLateText } from './words'
 
@@ -141,6 +150,58 @@ describe('needs propose themselves', () => {
   })
 })
 
+describe('what was used already', () => {
+  const used = (day: string, litres: number, more: Partial<Done> = {}): Done =>
+    ({ at: `${day}T10:00:00.000Z`, purpose: 'beds', litres, bedId: 'bed.a', ...more })
+  const left = (needs: readonly Need[], done: readonly Done[]) => needs.map(({ id }) => hadAlready(needs, done).get(id) ?? 0)
+  it('counts in its season and shortly before, for its beds where it names some, and once', () => {
+    const april = need({ bedIds: ['bed.a'] })
+    expect(left([april], [used('2026-03-10', 40), used('2026-04-20', 30)])).toEqual([70])
+    expect(left([april], [used('2026-02-10', 40), used('2026-05-02', 30)])).toEqual([0])
+    expect(left([april], [used('2026-04-10', 40, { bedId: 'bed.b' })])).toEqual([0])
+    expect(left([need()], [used('2026-04-10', 40, { bedId: 'bed.b' })])).toEqual([40])
+    // 150 L on one day: 120 L for the first, the other 30 L for the next.
+    expect(left([need(), need({ id: 'need.b', to: '2026-05-31' })], [used('2026-04-10', 150)])).toEqual([120, 30])
+    expect(left([need({ materialId: 'leaf-mould' })], [used('2026-04-10', 40, { materialId: 'compost-finished' })])).toEqual([0])
+  })
+  it('leaves the rest wanted, and nothing of what was had whole', () => {
+    const wants = (litres: number) => wantsOf([need()], on('2026-04-10'), () => litres).map(one => one.litres)
+    expect([wants(0), wants(90), wants(120)]).toEqual([[120], [30], []])
+  })
+})
+
+describe('the year in files', () => {
+  const start = {
+    candidateId: 'start.x', times: 3, day: 7, firstDay: 1, lastSafeDay: 50, hours: 3, scarceShare: 0, won: [],
+    stock: { id: 's', kind: 'start', name: 'x', stages: [] },
+    plan: { methodName: 'Leaf mould', placeName: 'Wire cage', newPlace: true },
+  } as unknown as StartAnswer
+  it('the calendar has days of building, last safe days and what is wanted as spans', () => {
+    const entries = yearEntries([{ id: 'collecting.a', name: 'Spring heap', by: '2027-04-06' }], [start], [need()], on('2026-11-27'))
+    expect(entries.map(({ title, from, to }) => [title, dayOf(from), dayOf(to)])).toEqual([
+      ['Build: Spring heap', '2027-04-06', '2027-04-06'],
+      ['Last safe day to begin: 3 × Leaf mould', '2027-01-16', '2027-01-16'],
+      ['Wanted: Beds', '2026-04-01', '2026-04-30'],
+    ])
+    expect(calendarText('Garden', entries, on('2026-11-27')).leftOut).toEqual([])
+  })
+  it('the account is a table that a spreadsheet reads, and no name of a material is a formula in it', () => {
+    const [first, ...rows] = Papa.parse<string[]>(accountCsv(accountOf(garden, LIBRARY_BOOK), id => `=${id}`).trim()).data
+    expect(first!.slice(1, 4)).toEqual(['kept out of the bin (L)', 'kept out of the bin (kg, reckoned)', 'water (L)'])
+    expect(first!.some(cell => cell.startsWith('='))).toBe(false)
+    expect(rows.map(row => row.slice(0, 2))).toEqual([['2026-03', '100'], ['2026-04', '15']])
+  })
+  it('amounts to pick from are round and no two alike, in litres and in gallons', () => {
+    for (const units of ['metric', 'us'] as const) {
+      for (const purpose of PURPOSES) {
+        const said = usualAmountsL(purpose, units).map(litres => quantityText('volume', units, litres))
+        expect(new Set(said).size, said.join()).toBe(4)
+        expect(said.join()).not.toMatch(/\.\d\d|NaN/)
+      }
+    }
+  })
+})
+
 describe('the weeks ahead', () => {
   const ahead = (id: string, day: string, minutes = 10): Ahead =>
     ({ id, kind: 'task', batchId: id.slice(0, 1), title: id, of: 'Heap', place: '', from: on(day), to: on(day), minutes })
@@ -209,6 +270,12 @@ describe('the strip', () => {
     expect(strip.bars[0]!.maybe).toBeCloseTo((15.5 + 30) / 365, 3)
     expect(strip.bars[0]!.surely).toBeCloseTo((15.5 + 90) / 365, 3)
     expect(strip.months).toHaveLength(12)
+    // Moved by 30 of its 365 days; moved beyond its ends it stays on the paper.
+    expect(movedBar(strip.bars[0]!, 30, strip).maybe).toBeCloseTo((15.5 + 60) / 365, 3)
+    expect(movedBar(strip.bars[0]!, 900, strip)).toMatchObject({ maybe: 1, surely: 1, from: 0 })
+    expect(barText(strip.bars[0]!, strip, 'metric')).toMatch(/^2 L, between 16 Dec.* and 14 Feb/)
+    const lanes = inLanes([0, 0.1, 0.5].map((from, index) => ({ ...strip.needs[0]!, id: String(index), from, to: from + 0.2 })))
+    expect(lanes.map(({ lane }) => lane)).toEqual([0, 1, 0])
   })
 })
 

@@ -13,16 +13,9 @@ const known = useRouteBatch()
     :key="known.batch.id"
   >
     <header class="mb-4">
-      <NuxtLink
-        :to="`/batch/${known.batch.id}`"
-        class="tap inline-flex items-center gap-1 underline underline-offset-3"
-      >
-        <UIcon
-          name="i-ph-arrow-left"
-          class="size-5"
-        />
+      <BackLink :to="`/batch/${known.batch.id}`">
         {{ known.batch.name }}
-      </NuxtLink>
+      </BackLink>
       <h1>{{ title }}</h1>
     </header>
     <slot :known="known" />

@@ -5,29 +5,20 @@ import { PURPOSES, type Purpose } from '#core/methods/contract'
 import { monthText } from '#core/units/dates'
 import { capital } from '#core/units/plural'
 import { dayOf } from '#core/year/need'
+import { usualAmountsL } from '#core/year/usual-amounts'
 
 /** Something that will be wanted, in three taps: what for, how much, when. */
 const emit = defineEmits<{ done: [] }>()
 const { now, units } = useGarden()
-const { want } = useNeeds()
 const { showNote } = useRecorder()
-const { needs, forget } = useNeeds()
+const { needs, want, forget } = useNeeds()
 const { quantity } = useSay()
 
 const purpose = ref<Purpose>()
 const litres = ref<number | undefined>(undefined)
 const own = ref(false)
-/** Amounts that people want of a thing, by what it is for; round in either system. */
-const USUAL: Readonly<Record<Purpose, readonly number[]>> = {
-  beds: [60, 150, 300, 600], mulch: [100, 250, 500, 1000], potting: [20, 40, 80, 150], seeds: [5, 10, 20, 40],
-  feeding: [5, 10, 20, 50], microbes: [5, 10, 20, 50], lasting: [10, 20, 40, 80],
-}
-const GALLON_L = 3.785
 const amounts = computed(() => purpose.value
-  ? USUAL[purpose.value].map((one) => {
-      const value = units.value === 'us' ? Math.max(1, Math.round(one / GALLON_L / 5) * 5 || Math.round(one / GALLON_L)) * GALLON_L : one
-      return { id: String(value), label: quantity('volume', value) }
-    })
+  ? usualAmountsL(purpose.value, units.value).map(value => ({ id: String(value), label: quantity('volume', value) }))
   : [])
 const amountId = computed({
   get: () => own.value ? 'own' : litres.value === undefined ? undefined : String(litres.value),

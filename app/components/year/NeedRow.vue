@@ -92,7 +92,10 @@ function setDay(field: 'from' | 'to', text: string): void {
         v-if="forBeds.length > 0"
         class="aside-note"
       >
-        For {{ forBeds.join(', ') }}{{ had(need) > 0 ? `: ${quantity('volume', had(need))} lie there already` : '' }}.
+        For {{ forBeds.join(', ') }}.
+      </p>
+      <p v-if="had(need) > 0">
+        {{ quantity('volume', had(need)) }} of it were used already.
       </p>
       <p class="aside-note">
         Wanted as {{ of }}.

@@ -75,6 +75,18 @@ async function toBench(): Promise<void> {
       {{ outcome }}
       {{ start.plan.verdict.text }}
     </p>
+    <ul
+      v-if="start.plan.cautions.length > 0"
+      class="caution mt-2"
+      data-cautions
+    >
+      <li
+        v-for="caution in start.plan.cautions"
+        :key="caution"
+      >
+        {{ caution }}
+      </li>
+    </ul>
     <div class="flex flex-wrap gap-2 mt-2 no-print">
       <button
         type="button"
