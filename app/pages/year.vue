@@ -14,7 +14,7 @@ const { met, triedMet, used, isSafe } = useYearAnswer()
 const calendar = useCalendarFile()
 onMounted(year.begin)
 
-const wide = useMediaQuery('(min-width: 48rem)')
+const wide = useMediaQuery('(min-width: 48rem), print')
 const whole = ref(false)
 const strip = computed(() => stocks.value && layStrip({
   now: clock.value, stocks: stocks.value, needs: needs.value, met: tried.value ? triedMet.value : met.value, used: used.value,
